@@ -1,0 +1,74 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+
+/** Dependencies point one way: app → core ← server. */
+const only = (files, patterns) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns }] },
+});
+
+const interfaceCode = [
+  'react',
+  'react-*',
+  'expo',
+  'expo-*',
+  'react-native*',
+  'react-native/**',
+  'zustand*',
+  '@tanstack/*',
+];
+const serverCode = ['express*', 'better-sqlite3', 'pino*', 'helmet', 'node:*'];
+
+export default [
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '**/.expo/**',
+      '.build/**',
+      'data/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
+  ...expo,
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      'import/no-cycle': 'error',
+      'import/no-named-as-default-member': 'off',
+    },
+  },
+  {
+    files: ['**/*.{js,mjs,cjs}'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly' } },
+  },
+  only(
+    ['packages/core/src/**'],
+    [
+      { group: [...interfaceCode, ...serverCode], message: 'core has no interface and no I/O' },
+      { group: ['@zero-point/*', '**/apps/**'], message: 'core imports no other part' },
+    ],
+  ),
+  only(
+    ['apps/app/**'],
+    [
+      {
+        group: [...serverCode, '@zero-point/server', '@zero-point/server/**', '**/server/**'],
+        message: 'the app imports core, never the server',
+      },
+    ],
+  ),
+  only(
+    ['apps/server/**'],
+    [
+      {
+        group: [...interfaceCode, '@zero-point/app', '@zero-point/app/**', '**/app/**'],
+        message: 'the server imports core, never the app',
+      },
+    ],
+  ),
+  prettier,
+];

@@ -1,0 +1,25 @@
+/** Core and server run in Node through esbuild; the app's units run under jest-expo's web preset. */
+const node = (name, dir) => ({
+  displayName: name,
+  rootDir: dir,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  transform: { '^.+\\.[cm]?[jt]sx?$': '<rootDir>/../../scripts/jest-esbuild.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!uuidv7)'],
+});
+
+export default {
+  projects: [
+    node('core', 'packages/core'),
+    node('server', 'apps/server'),
+    {
+      displayName: 'app',
+      rootDir: 'apps/app',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|uuidv7|react-native-paper|react-native-svg|@zero-point))',
+      ],
+    },
+  ],
+};

@@ -1,0 +1,48 @@
+/** A plain-words warning shown where it applies. */
+export interface Caution {
+  id: string;
+  text: string;
+  /** True where missing it hurts: it must be ticked by hand before the reading is taken. */
+  mustTick: boolean;
+}
+
+/** Cautions of touching an edge sideways. */
+export const EDGE_CAUTIONS = {
+  turningFinder: {
+    id: 'finder-speed',
+    text: 'Start the finder at 1000 rpm and never above its maker’s figure. Keep hands and rag clear of the turning spindle.',
+    mustTick: false,
+  },
+  standingFinder: {
+    id: 'spindle-stopped',
+    text: 'Stop the spindle, and lock it while your hands are near it.',
+    mustTick: false,
+  },
+  raiseFirst: {
+    id: 'raise-z-first',
+    text: 'Raise Z clear of the part before any move across it.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
+/** Cautions of setting heights. */
+export const HEIGHT_CAUTIONS = {
+  raiseOnto: {
+    id: 'raise-onto-gauge',
+    text: 'Spindle stopped. Go below the gauge’s height beside it, then raise until it just slips under. Never lower a tool onto a gauge.',
+    mustTick: true,
+  },
+  gaugeOff: {
+    id: 'gauge-off',
+    text: 'Take the gauge off before the spindle turns.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
+/** Cautions of driving to positions. */
+export const POSITION_CAUTIONS = {
+  raiseFirst: EDGE_CAUTIONS.raiseFirst,
+} as const satisfies Record<string, Caution>;
+
+/** Shown on every bench and in the README: what comes before anything this program says. */
+export const STANDING_CAUTION = 'Your machine’s manual, local rules and a competent instructor come first.';

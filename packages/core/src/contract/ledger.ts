@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { approach, axis, id, length, moment, nonNegativeLength, unit } from './quantities';
+import { answerForm } from './shop';
+import { toolNumber } from '../heights/toolLength.schema';
+
+export const FACES = ['left', 'right', 'front', 'back'] as const;
+
+export const face = z.enum(FACES);
+
+/** What was touched. */
+export const subject = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('face'), face }),
+  z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
+  z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
+]);
+
+export const scale = z.enum(['readout', 'machine', 'dial']);
+
+/** Counts how often an axis' scale was given a new zero; readings of different epochs never mix. */
+export const epoch = z.number().int().min(1).max(1_000_000);
+
+/** One number at one touch, as the client sends it. */
+export const newReading = z
+  .object({
+    id,
+    subject,
+    axis,
+    approach,
+    gaugeId: id,
+    /** Feeler or paper between contact and face, mm. */
+    feeler: nonNegativeLength,
+    scale,
+    epoch,
+    /** Just as typed. */
+    text: z.string().min(1, { error: 'must not be empty' }).max(80),
+    /** The unit a bare number was typed in. */
+    unit,
+    /** What the text means, mm. */
+    value: length,
+    /** Cautions ticked by hand before it was taken. */
+    ticked: z.array(z.string().max(60)).max(20),
+    takenAt: moment,
+  })
+  .meta({ id: 'NewReading' });
+
+/** Strikes a reading out, or takes the strike back. Both stay in the ledger. */
+export const newStrike = z
+  .object({
+    id,
+    readingId: id,
+    action: z.enum(['strike', 'restore']),
+    reason: z.string().max(200),
+    at: moment,
+  })
+  .meta({ id: 'NewStrike' });
+
+/** The person has made the machine agree; on a readout or dial that starts a new epoch of the axis. */
+export const newZeroing = z
+  .object({
+    id,
+    axis,
+    /** The epoch that readings after this belong to. */
+    epoch,
+    form: answerForm,
+    subject,
+    /** What was set, mm: the preset, the coordinate set after the move, or the work offset. */
+    value: length,
+    at: moment,
+  })
+  .meta({ id: 'NewZeroing' });
+
+const stored = { seq: z.number().int(), receivedAt: moment };
+
+export const reading = newReading
+  .extend({ ...stored, struckBy: id.nullable(), struckReason: z.string().nullable() })
+  .meta({ id: 'Reading' });
+export const strike = newStrike.extend(stored).meta({ id: 'Strike' });
+export const zeroing = newZeroing.extend(stored).meta({ id: 'Zeroing' });
+
+export type Face = z.output<typeof face>;
+export type Subject = z.output<typeof subject>;
+export type ReadingScale = z.output<typeof scale>;
+export type NewReading = z.output<typeof newReading>;
+export type NewStrike = z.output<typeof newStrike>;
+export type NewZeroing = z.output<typeof newZeroing>;
+export type Reading = z.output<typeof reading>;
+export type Strike = z.output<typeof strike>;
+export type Zeroing = z.output<typeof zeroing>;

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+
+/** RFC 9457 problem details, with the fields people need to mend it. */
+export const problemDocument = z
+  .object({
+    type: z.string(),
+    title: z.string(),
+    status: z.number().int(),
+    detail: z.string(),
+    instance: z.string().optional(),
+    code: z.string(),
+    requestId: z.string().optional(),
+    errors: z.array(z.object({ field: z.string(), message: z.string() })).optional(),
+  })
+  .meta({ id: 'Problem' });
+
+export type ProblemDocument = z.output<typeof problemDocument>;

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import { boltCircleInput } from '../positions/boltCircle.schema';
+import { reading, zeroing } from './ledger';
+import { id, moment, name, nonNegativeLength, positiveLength, unit } from './quantities';
+import { gauge, machine, part, tool } from './shop';
+import { toolNumber } from '../heights/toolLength.schema';
+
+export const PART_ZEROS = ['front-left', 'front-right', 'back-left', 'back-right', 'centre'] as const;
+
+/** What a person decides before the first touch. */
+export const plan = z
+  .object({
+    name,
+    machineId: id,
+    partId: id,
+    /** Where X and Y zero are on the part; Z zero is its top. */
+    partZero: z.enum(PART_ZEROS, { error: `must be one of ${PART_ZEROS.join(', ')}` }),
+    /** ± allowed on positions, mm. */
+    tolerance: positiveLength,
+    units: unit,
+    /** Finder to start with, and the gauge for heights. */
+    finderId: id,
+    heightGaugeId: id,
+    referenceTool: toolNumber,
+    /** Thickness of feeler used with the finder, mm. */
+    feeler: nonNegativeLength,
+    note: z.string().max(500, { error: 'must be at most 500 characters' }),
+  })
+  .meta({ id: 'Plan' });
+
+export const newSetup = plan.extend({ id, createdAt: moment }).meta({ id: 'NewSetup' });
+
+/** A pattern of positions; its coordinates are from part zero. */
+export const pattern = z
+  .object({
+    id,
+    name,
+    kind: z.literal('bolt-circle'),
+    circle: boltCircleInput,
+    /** Diameter of the holes themselves, mm. */
+    holeDiameter: positiveLength,
+  })
+  .meta({ id: 'Pattern' });
+
+export const setup = newSetup.extend({ changedAt: moment }).meta({ id: 'Setup' });
+
+/** One line of the bench. */
+export const setupSummary = z
+  .object({
+    id,
+    name,
+    machine: z.string(),
+    part: z.string(),
+    changedAt: moment,
+    readings: z.number().int(),
+    /** Axes whose zero is set. */
+    set: z.array(z.enum(['x', 'y', 'z'])),
+    patterns: z.number().int(),
+  })
+  .meta({ id: 'SetupSummary' });
+
+/** A set-up with all that hangs on it: enough to work on with the server away. */
+export const snapshot = z
+  .object({
+    setup,
+    machine,
+    part,
+    gauges: z.array(gauge),
+    tools: z.array(tool),
+    readings: z.array(reading),
+    zeroings: z.array(zeroing),
+    patterns: z.array(pattern),
+  })
+  .meta({ id: 'Snapshot' });
+
+export type Plan = z.output<typeof plan>;
+export type NewSetup = z.output<typeof newSetup>;
+export type Setup = z.output<typeof setup>;
+export type Pattern = z.output<typeof pattern>;
+export type SetupSummary = z.output<typeof setupSummary>;
+export type Snapshot = z.output<typeof snapshot>;
+export type PartZero = Plan['partZero'];

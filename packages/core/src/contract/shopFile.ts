@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { newReading, newStrike, newZeroing } from './ledger';
+import { newSetup, pattern } from './setup';
+import { gauge, machine, part, tool } from './shop';
+
+/** A whole shop as data: what the demo is, and what a restore will read. */
+export const shopFile = z
+  .object({
+    machines: z.array(machine),
+    gauges: z.array(gauge),
+    tools: z.array(tool),
+    parts: z.array(part),
+    setups: z.array(
+      z.object({
+        setup: newSetup,
+        patterns: z.array(pattern),
+        readings: z.array(newReading),
+        strikes: z.array(newStrike),
+        zeroings: z.array(newZeroing),
+      }),
+    ),
+  })
+  .meta({ id: 'ShopFile' });
+
+export type ShopFile = z.output<typeof shopFile>;

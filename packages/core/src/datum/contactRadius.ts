@@ -1,0 +1,21 @@
+import type { TapeLine } from '../tape/tape';
+import type { EdgeInput } from './edge.schema';
+
+/**
+ * Distance from the spindle axis to the face while touching, term by term, all positive, mm:
+ * half the contact diameter, the feeler, and half the run-out where the contact turns and its high side touches.
+ */
+export function contactRadiusLines(contact: EdgeInput['contact']): TapeLine[] {
+  const lines: TapeLine[] = [
+    {
+      label: 'half the finder',
+      value: contact.diameter / 2,
+      detail: [{ length: contact.diameter }, ' / 2'],
+    },
+  ];
+  if (contact.feeler > 0) lines.push({ label: 'feeler', value: contact.feeler });
+  if (contact.spin === 'turning' && contact.tir > 0) {
+    lines.push({ label: 'half the run-out', value: contact.tir / 2, detail: [{ length: contact.tir }, ' / 2'] });
+  }
+  return lines;
+}

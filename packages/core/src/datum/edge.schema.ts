@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { approach, length, nonNegativeLength } from '../contract/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
+import { readings, touchMethod } from '../contract/touch';
+
+export const edgeInput = z.object({
+  readings,
+  approach,
+  /** Nominal part coordinate of the edge, mm. */
+  nominal: length,
+  contact: z.object({
+    diameter: nonNegativeLength.meta({ description: 'contact diameter; 0 for a point or an indicator' }),
+    feeler: nonNegativeLength.meta({ description: 'thickness of feeler or paper between contact and face' }),
+    tir: nonNegativeLength.meta({ description: 'total indicator reading of the contact' }),
+    spin: z.enum(['turning', 'standing']),
+  }),
+  method: touchMethod,
+  finderU: nonNegativeLength,
+  gaugeU: nonNegativeLength.optional(),
+  backlashU: nonNegativeLength.optional(),
+  tolerance: nonNegativeLength.optional(),
+});
+
+export const edgeOutput = z.object({
+  repeats: repeatsResult,
+  /** Contact radius with feeler and turning run-out, mm. */
+  radius: z.number(),
+  /** Coordinate of the edge on the scale read, mm. */
+  edge: z.number(),
+  /** While still touching, make the scale read this, mm. */
+  preset: z.number(),
+  /** After raising Z: move by this, then make the scale read `nominal`, mm. */
+  move: z.number(),
+  /** Coordinate of part zero on the scale read, mm. */
+  workOffset: z.number(),
+  uncertainty,
+  verdict,
+  tape,
+  cautions,
+});
+
+export type EdgeInput = z.output<typeof edgeInput>;
+export type EdgeOutput = z.output<typeof edgeOutput>;

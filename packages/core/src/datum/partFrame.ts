@@ -1,0 +1,41 @@
+import type { Face } from '../contract/ledger';
+import type { Approach } from '../contract/quantities';
+import type { PartZero } from '../contract/setup';
+import type { Part } from '../contract/shop';
+
+/** A point of a plan view, mm. */
+export interface Point {
+  x: number;
+  y: number;
+}
+
+/** Part zero measured from the part's front left corner, mm. */
+export function zeroOf(part: Part, partZero: PartZero): Point {
+  const { x, y } = part.size;
+  switch (partZero) {
+    case 'front-left':
+      return { x: 0, y: 0 };
+    case 'front-right':
+      return { x, y: 0 };
+    case 'back-left':
+      return { x: 0, y };
+    case 'back-right':
+      return { x, y };
+    case 'centre':
+      return { x: x / 2, y: y / 2 };
+  }
+}
+
+/** How each outer face is touched: along which axis, the tool moving which way, and from where. */
+export const FACE_TOUCH: Readonly<Record<Face, { axis: 'x' | 'y'; approach: Approach; from: string }>> = {
+  left: { axis: 'x', approach: 1, from: 'the left' },
+  right: { axis: 'x', approach: -1, from: 'the right' },
+  front: { axis: 'y', approach: 1, from: 'the front' },
+  back: { axis: 'y', approach: -1, from: 'the back' },
+};
+
+/** Part coordinate of an outer face along its axis, mm from part zero. */
+export function faceCoordinate(part: Part, partZero: PartZero, face: Face): number {
+  const { axis, approach } = FACE_TOUCH[face];
+  return (approach === 1 ? 0 : part.size[axis]) - zeroOf(part, partZero)[axis];
+}

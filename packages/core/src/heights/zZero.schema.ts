@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
+import { readings, touchMethod } from '../contract/touch';
+
+export const zZeroInput = z.object({
+  readings,
+  /** Thickness of the gauge between tool and surface, mm. */
+  gaugeThickness: positiveLength,
+  /** Part height of the surface the gauge sits on, mm; 0 for the face that is to be Z zero. */
+  surfaceHeight: length,
+  /** Raising in steps until the gauge just passes: the step, and whether half of it is taken back. */
+  search: z.object({ step: positiveLength, takeHalf: z.boolean() }).optional(),
+  method: touchMethod,
+  finderU: nonNegativeLength,
+  gaugeU: nonNegativeLength.optional(),
+  tolerance: nonNegativeLength.optional(),
+});
+
+export const zZeroOutput = z.object({
+  repeats: repeatsResult,
+  /** While touching, make Z read this, mm. */
+  setZ: z.number(),
+  /** Z of the part's zero on the scale read, mm. */
+  workOffset: z.number(),
+  uncertainty,
+  verdict,
+  tape,
+  cautions,
+});
+
+export type ZZeroInput = z.output<typeof zZeroInput>;
+export type ZZeroOutput = z.output<typeof zZeroOutput>;

@@ -1,0 +1,61 @@
+import { HEIGHT_CAUTIONS } from '../cautions/caution';
+import { judge } from '../metrology/judge';
+import { repeats } from '../metrology/repeats';
+import { displayPart, repeatPart, touchBudget } from '../metrology/touchBudget';
+import { combine, type BudgetPart } from '../metrology/uncertainty';
+import { meanSection, sumSection, type TapeLine } from '../tape/tape';
+import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
+
+/**
+ * Z zero from a gauge of known thickness under the tool: while touching, Z is made to read the
+ * surface's height plus the gauge (signs after ISO 841). mm throughout.
+ *
+ * When the tool was raised in steps of d until the gauge just passed, its height is known only to
+ * lie within the last step: a uniform of width d, its middle half a step below the reading.
+ *
+ * @example
+ * zZero({ readings: [37.42], gaugeThickness: 10, surfaceHeight: 0,
+ *   method: { resolution: 0.005, methodSd: 0.012 }, finderU: 0.012 }).setZ // 10
+ */
+export function zZero(input: ZZeroInput): ZZeroOutput {
+  const seen = repeats(input.readings, input.method);
+  const search = input.search;
+  const half = search?.takeHalf ? search.step / 2 : 0;
+  const halfLine: TapeLine[] =
+    half > 0 && search ? [{ label: 'half the last step', value: half, detail: [{ length: search.step }, ' / 2'] }] : [];
+  const setSection = sumSection(
+    'Set Z, still touching',
+    [
+      { label: 'height of the surface', value: input.surfaceHeight },
+      { label: 'gauge under the tool', value: input.gaugeThickness },
+      ...halfLine,
+    ],
+    'set Z to',
+  );
+  const offsetSection = sumSection(
+    'Work offset',
+    [
+      { label: 'mean of the readings', value: seen.mean },
+      { label: 'less what Z should read', value: -setSection.total.value },
+    ],
+    'part zero at',
+  );
+  const parts: BudgetPart[] = search
+    ? [
+        repeatPart(seen, { ...input.method, methodSd: 0 }),
+        displayPart(input.method),
+        { name: 'step of the search', u: search.step / Math.sqrt(12), shape: 'uniform' },
+        { name: 'gauge size', u: input.gaugeU ?? 0, shape: 'normal' },
+      ]
+    : touchBudget(seen, input.method, { finderU: input.finderU, gaugeU: input.gaugeU });
+  const uncertainty = combine(parts);
+  return {
+    repeats: seen,
+    setZ: setSection.total.value,
+    workOffset: offsetSection.total.value,
+    uncertainty,
+    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    tape: { sections: [meanSection('Readings', input.readings, seen.mean), setSection, offsetSection] },
+    cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
+  };
+}

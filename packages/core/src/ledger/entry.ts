@@ -1,0 +1,55 @@
+import type { NewReading, NewStrike, NewZeroing } from '../contract/ledger';
+import type { Pattern, Plan, Snapshot } from '../contract/setup';
+
+/** Something a person did to a set-up that must reach the ledger exactly once. */
+export type Entry =
+  | { kind: 'reading'; setupId: string; body: NewReading }
+  | { kind: 'strike'; setupId: string; body: NewStrike }
+  | { kind: 'zeroing'; setupId: string; body: NewZeroing }
+  | { kind: 'pattern'; setupId: string; body: Pattern }
+  | { kind: 'plan'; setupId: string; body: Plan };
+
+/**
+ * The set-up as it will be once the server has these entries. Entries the snapshot already holds
+ * change nothing, so it does not matter whether an answer was lost on the way back.
+ */
+export function withEntries(snapshot: Snapshot, entries: readonly Entry[]): Snapshot {
+  return entries.filter((entry) => entry.setupId === snapshot.setup.id).reduce(withEntry, snapshot);
+}
+
+function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
+  switch (entry.kind) {
+    case 'reading': {
+      if (snapshot.readings.some(({ id }) => id === entry.body.id)) return snapshot;
+      const reading = { ...entry.body, ...unsent(entry.body.takenAt), struckBy: null, struckReason: null };
+      return { ...snapshot, readings: [...snapshot.readings, reading] };
+    }
+    case 'strike': {
+      const { readingId, action, id, reason } = entry.body;
+      const struckBy = action === 'strike' ? id : null;
+      const struckReason = action === 'strike' ? reason : null;
+      return {
+        ...snapshot,
+        readings: snapshot.readings.map((reading) =>
+          reading.id === readingId ? { ...reading, struckBy, struckReason } : reading,
+        ),
+      };
+    }
+    case 'zeroing': {
+      if (snapshot.zeroings.some(({ id }) => id === entry.body.id)) return snapshot;
+      return { ...snapshot, zeroings: [...snapshot.zeroings, { ...entry.body, ...unsent(entry.body.at) }] };
+    }
+    case 'pattern': {
+      const known = snapshot.patterns.some(({ id }) => id === entry.body.id);
+      const patterns = known
+        ? snapshot.patterns.map((pattern) => (pattern.id === entry.body.id ? entry.body : pattern))
+        : [...snapshot.patterns, entry.body];
+      return { ...snapshot, patterns };
+    }
+    case 'plan':
+      return { ...snapshot, setup: { ...snapshot.setup, ...entry.body } };
+  }
+}
+
+/** Place in the ledger of what the server has not numbered yet: behind everything it has. */
+const unsent = (at: string) => ({ seq: Number.MAX_SAFE_INTEGER, receivedAt: at });

@@ -1,0 +1,8 @@
+import type { Gauge } from '../contract/shop';
+import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+
+/** Size to reckon with: the measured one where it was measured. */
+export const sizeOf = (gauge: Gauge): number => gauge.measured ?? gauge.nominal;
+
+/** Standard uncertainty of a touch with it, mm: the shop's own figure, else the kind's default. */
+export const touchU = (gauge: Gauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].defaultU;

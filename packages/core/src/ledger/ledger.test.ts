@@ -1,0 +1,117 @@
+import type { NewStrike, Subject } from '../contract/ledger';
+import type { Pattern, Snapshot } from '../contract/setup';
+import { withEntries, type Entry } from './entry';
+import { faceAnswer } from './faceAnswer';
+import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
+import { currentEpoch } from './inForce';
+import { plateSnapshot, presetDone, reading } from './snapshot.case';
+
+const LEFT: Subject = { kind: 'face', face: 'left' };
+const setupId = plateSnapshot.setup.id;
+
+const take = (subject: Subject, ...values: number[]) =>
+  values.map((value) => ({ kind: 'reading' as const, setupId, body: reading(subject, value) }));
+const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entry => ({
+  kind: 'strike',
+  setupId,
+  body: {
+    id: `strike-${readingId}-${action}`,
+    readingId,
+    action,
+    reason: 'feeler forgotten',
+    at: '2026-11-24T09:15:00.000Z',
+  },
+});
+const ledger = (...entries: Entry[]): Snapshot => withEntries(plateSnapshot, entries);
+
+describe('answers follow from the readings in force', () => {
+  test('three touches of the left face', () => {
+    expect(faceAnswer(ledger(...take(LEFT, -5.012, -5.008, -5.01)), 'left')?.result.preset).toBe(-5);
+  });
+
+  test('no readings, no answer; other faces do not count', () => {
+    expect(faceAnswer(ledger(...take(LEFT, -5)), 'front')).toBeUndefined();
+  });
+
+  test('the right face stands at 184 on a part zeroed at its left, at 92 from its centre', () => {
+    const right = take({ kind: 'face', face: 'right' }, 189);
+    expect(faceAnswer(ledger(...right), 'right')?.result.preset).toBe(189);
+    const centred: Entry = { kind: 'plan', setupId, body: { ...plateSnapshot.setup, partZero: 'centre' } };
+    expect(faceAnswer(ledger(...right, centred), 'right')?.result.preset).toBe(97);
+  });
+
+  test('a struck reading leaves the answer, stays in the ledger, and comes back when restored', () => {
+    const entries = take(LEFT, -5.01, -4.01);
+    const wrong = entries[1]?.body.id ?? '';
+    const struck = ledger(...entries, strike(wrong));
+    expect(faceAnswer(struck, 'left')?.result.edge).toBeCloseTo(-0.01, 12);
+    expect(struck.readings).toHaveLength(2);
+    expect(struck.readings[1]).toMatchObject({ struckReason: 'feeler forgotten' });
+    expect(faceAnswer(withEntries(struck, [strike(wrong, 'restore')]), 'left')?.result.edge).toBeCloseTo(0.49, 12);
+  });
+
+  test('another finder is another answer, with its measured size', () => {
+    const pin: Entry = { kind: 'reading', setupId, body: reading(LEFT, -3.05, { gaugeId: 'pin', feeler: 0.05 }) };
+    const answer = faceAnswer(ledger(...take(LEFT, -5.01), pin), 'left');
+    expect(answer?.readings).toHaveLength(1);
+    expect(answer?.result.radius).toBeCloseTo(3.051, 12);
+  });
+
+  test('presetting X starts a new epoch, and readings of the two never mix', () => {
+    const set: Entry = { kind: 'zeroing', setupId, body: presetDone(LEFT, 'x', -5, 2) };
+    const before = ledger(...take(LEFT, 31.2, 31.21), set);
+    expect(currentEpoch(before, 'x')).toBe(2);
+    expect(currentEpoch(before, 'y')).toBe(1);
+    expect(faceAnswer(before, 'left')?.readings).toHaveLength(2);
+    const again: Entry = { kind: 'reading', setupId, body: reading(LEFT, -5, { epoch: 2 }) };
+    expect(faceAnswer(withEntries(before, [again]), 'left')?.result.edge).toBe(0);
+  });
+
+  test('an entry sent twice or already stored changes nothing', () => {
+    const entries = take(LEFT, -5.01);
+    expect(ledger(...entries, ...entries).readings).toHaveLength(1);
+    expect(ledger(...entries.map((entry) => ({ ...entry, setupId: 'another' }))).readings).toHaveLength(0);
+  });
+});
+
+describe('heights from the ledger', () => {
+  const reference: Subject = { kind: 'z-zero', tool: 1 };
+  const second: Subject = { kind: 'tool-length', tool: 2 };
+
+  test('set Z to 10 on the block, then tool 2 is 12.310 shorter on the new scale', () => {
+    const touched = ledger(...take(reference, 37.42));
+    expect(zZeroAnswer(touched)?.result.setZ).toBe(10);
+    const set = withEntries(touched, [
+      { kind: 'zeroing', setupId, body: presetDone(reference, 'z', 10, 2) },
+      { kind: 'reading', setupId, body: reading(second, -2.31, { epoch: 2 }) },
+    ]);
+    expect(toolLengthAnswer(set, 2)?.result.offset).toBeCloseTo(-12.31, 12);
+  });
+
+  test('without setting Z both tools are compared on the old scale', () => {
+    const both = ledger(...take(reference, 37.42), ...take(second, 25.11));
+    expect(toolLengthAnswer(both, 2)?.result.offset).toBeCloseTo(-12.31, 12);
+  });
+
+  test('nothing is compared across scales or gauges', () => {
+    const otherScale: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { epoch: 5 }) };
+    expect(toolLengthAnswer(ledger(...take(reference, 37.42), otherScale), 2)).toBeUndefined();
+    const otherGauge: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { gaugeId: 'pin' }) };
+    expect(toolLengthAnswer(ledger(...take(reference, 37.42), otherGauge), 2)).toBeUndefined();
+    expect(toolLengthAnswer(ledger(...take(second, 25.11)), 2)).toBeUndefined();
+  });
+});
+
+test('a pattern sent again replaces itself, a new one is added', () => {
+  const pattern: Pattern = {
+    id: 'ring',
+    name: 'Ring',
+    kind: 'bolt-circle',
+    holeDiameter: 4.2,
+    circle: { centre: { x: 62, y: 58 }, diameter: 48, holes: 6, firstAngle: 15, direction: 'counter-clockwise' },
+  };
+  const turned: Pattern = { ...pattern, circle: { ...pattern.circle, firstAngle: 30 } };
+  const put = (body: Pattern): Entry => ({ kind: 'pattern', setupId, body });
+  expect(ledger(put(pattern), put(turned)).patterns).toEqual([turned]);
+  expect(ledger(put(pattern), put({ ...turned, id: 'other' })).patterns).toHaveLength(2);
+});

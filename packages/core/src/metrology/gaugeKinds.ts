@@ -1,0 +1,50 @@
+/** Everything of known size that touches. */
+export const GAUGE_KINDS = [
+  'spring-finder',
+  'bearing-finder',
+  'contact-light',
+  'probe',
+  'pin',
+  'feeler',
+  'paper',
+  'block',
+  'touch-plate',
+  'setter',
+  'ring',
+  'master-tool',
+  'indicator',
+  'plug',
+] as const;
+
+export type GaugeKind = (typeof GAUGE_KINDS)[number];
+
+/** How a kind of gauge is used, and how well it repeats until the shop's own log says better. */
+export interface GaugeKindFacts {
+  name: string;
+  /** Standard uncertainty of one touch, and the method's own standard deviation, mm. */
+  defaultU: number;
+  /** `turning`: touches while the spindle turns; `standing`: spindle stopped. */
+  spin: 'turning' | 'standing';
+  /** Whether it finds faces sideways (X and Y), or heights (Z). */
+  finds: 'edges' | 'heights' | 'both';
+}
+
+/**
+ * Defaults by kind, mm. A block slipped under a tool is judged by feel, as a pin and feeler is.
+ */
+export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
+  'spring-finder': { name: 'spring edge finder', defaultU: 0.006, spin: 'turning', finds: 'edges' },
+  'bearing-finder': { name: 'bearing edge finder', defaultU: 0.012, spin: 'turning', finds: 'edges' },
+  'contact-light': { name: 'contact light', defaultU: 0.004, spin: 'standing', finds: 'edges' },
+  probe: { name: '3D probe', defaultU: 0.003, spin: 'standing', finds: 'both' },
+  pin: { name: 'gauge pin', defaultU: 0.012, spin: 'standing', finds: 'edges' },
+  feeler: { name: 'feeler', defaultU: 0.012, spin: 'standing', finds: 'heights' },
+  paper: { name: 'paper', defaultU: 0.03, spin: 'standing', finds: 'heights' },
+  block: { name: 'gauge block', defaultU: 0.012, spin: 'standing', finds: 'heights' },
+  'touch-plate': { name: 'touch plate', defaultU: 0.02, spin: 'standing', finds: 'both' },
+  setter: { name: 'tool setter', defaultU: 0.004, spin: 'standing', finds: 'heights' },
+  ring: { name: 'setting ring', defaultU: 0.004, spin: 'standing', finds: 'edges' },
+  'master-tool': { name: 'master tool', defaultU: 0.004, spin: 'standing', finds: 'heights' },
+  indicator: { name: 'indicator', defaultU: 0.004, spin: 'standing', finds: 'both' },
+  plug: { name: 'tapered plug', defaultU: 0.01, spin: 'standing', finds: 'edges' },
+};

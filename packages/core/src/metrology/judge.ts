@@ -1,0 +1,15 @@
+/** `good`: U is within a quarter of the tolerance; `marginal`: within it; `poor`: beyond it. */
+export type Verdict = 'good' | 'marginal' | 'poor';
+
+/**
+ * Whether an answer is good enough for the job: a measurement should take up at most a quarter of
+ * the tolerance it serves (the usual 4:1 ratio of ISO/IEC practice).
+ *
+ * @param U expanded uncertainty, mm
+ * @param tolerance the ± the job allows, mm
+ */
+export function judge(U: number, tolerance: number): Verdict {
+  const slack = 1e-9;
+  if (U <= tolerance / 4 + slack) return 'good';
+  return U <= tolerance + slack ? 'marginal' : 'poor';
+}

@@ -1,0 +1,57 @@
+/** What repeated readings of one touch say, all in mm. */
+export interface Repeats {
+  n: number;
+  mean: number;
+  /** Sample standard deviation (n - 1); 0 for a single reading. */
+  sd: number;
+  /** Largest less smallest. */
+  range: number;
+  /** Indexes of readings too far from the median to be believed unexamined. Never left out of the mean here. */
+  wild: number[];
+}
+
+/** What the wild-reading test needs to know of the method. */
+export interface RepeatScatter {
+  /** The method's own standard deviation, mm. */
+  methodSd: number;
+  /** The display step of the scale, mm. */
+  resolution: number;
+}
+
+/**
+ * Mean, sample standard deviation, range and wild readings of repeats of one touch.
+ *
+ * A reading is wild when it lies further from the median than the larger of four times the method's
+ * own standard deviation and three display steps. The program only flags; people strike out.
+ *
+ * @param readings mm, at least one
+ * @example repeats([-5.012, -5.008, -5.01], { methodSd: 0.006, resolution: 0.005 }).mean // -5.01
+ */
+export function repeats(readings: readonly number[], scatter: RepeatScatter): Repeats {
+  const n = readings.length;
+  const first = readings[0];
+  if (first === undefined) throw new RangeError('repeats needs at least one reading');
+  // Differences from the first reading keep the sums small, so 600.005 and 600.010 lose no digits.
+  const shifts = readings.map((reading) => reading - first);
+  const meanShift = sum(shifts) / n;
+  const sd = n > 1 ? Math.sqrt(sum(shifts.map((shift) => (shift - meanShift) ** 2)) / (n - 1)) : 0;
+  const middle = median(readings);
+  const limit = Math.max(4 * scatter.methodSd, 3 * scatter.resolution);
+  const slack = 1e-9;
+  return {
+    n,
+    mean: first + meanShift,
+    sd,
+    range: Math.max(...readings) - Math.min(...readings),
+    wild: readings.flatMap((reading, i) => (Math.abs(reading - middle) > limit + slack ? [i] : [])),
+  };
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const high = sorted[Math.floor(sorted.length / 2)] ?? NaN;
+  const low = sorted[Math.floor((sorted.length - 1) / 2)] ?? NaN;
+  return (low + high) / 2;
+}

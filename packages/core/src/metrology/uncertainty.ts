@@ -1,0 +1,71 @@
+/// <reference path="../types/jstat.d.ts" />
+import jstat from 'jstat';
+
+/** One contribution to an uncertainty budget. */
+export interface BudgetPart {
+  /** Plain words: "repeats", "display step", "finder". */
+  name: string;
+  /** Standard uncertainty, mm. */
+  u: number;
+  /** A uniform part is one known only to lie within limits, like a display step. */
+  shape: 'normal' | 'uniform';
+  /** Degrees of freedom; left out where the part is taken as known. */
+  dof?: number;
+}
+
+/** A stated uncertainty at 95 %, with the budget it came from. All lengths in mm. */
+export interface Uncertainty {
+  /** Combined standard uncertainty. */
+  u: number;
+  /** Coverage factor: U = k u. */
+  k: number;
+  /** Expanded uncertainty, half-width of the 95 % interval. */
+  U: number;
+  /** Effective degrees of freedom (Welch-Satterthwaite); null for unlimited. */
+  dof: number | null;
+  parts: BudgetPart[];
+}
+
+const COVERAGE = 0.95;
+
+/**
+ * Combines independent parts into U at 95 % (JCGM 100:2008, GUM, 5.1.2 and annex G).
+ *
+ * k comes from Student's t at the effective degrees of freedom. Where one uniform part holds more
+ * than half of the variance, t would overstate it, so U is the half-width of the 95 % interval of
+ * that uniform convolved with a normal for the rest.
+ */
+export function combine(parts: readonly BudgetPart[]): Uncertainty {
+  const kept = parts.filter((part) => part.u > 0);
+  const variance = kept.reduce((sum, part) => sum + part.u ** 2, 0);
+  const u = Math.sqrt(variance);
+  if (u === 0) return { u: 0, k: 2, U: 0, dof: null, parts: [] };
+  const dof = effectiveDof(kept, variance);
+  const dominant = kept.find((part) => part.shape === 'uniform' && part.u ** 2 > variance / 2);
+  const k = dominant
+    ? uniformHalfWidth(dominant.u, Math.sqrt(Math.max(0, variance - dominant.u ** 2))) / u
+    : jstat.studentt.inv((1 + COVERAGE) / 2, dof ?? 1e6);
+  return { u, k, U: k * u, dof, parts: kept };
+}
+
+function effectiveDof(parts: readonly BudgetPart[], variance: number): number | null {
+  const denominator = parts.reduce((sum, part) => sum + (part.dof ? part.u ** 4 / part.dof : 0), 0);
+  return denominator === 0 ? null : variance ** 2 / denominator;
+}
+
+/** Half-width holding 95 % of uniform(standard uncertainty `uUniform`) + normal(`sigma`), by bisection. */
+function uniformHalfWidth(uUniform: number, sigma: number): number {
+  const a = uUniform * Math.sqrt(3);
+  if (sigma < a * 1e-6) return COVERAGE * a;
+  // The integral of the normal distribution function, so the convolution has a closed form.
+  const g = (x: number) => x * jstat.normal.cdf(x, 0, 1) + jstat.normal.pdf(x, 0, 1);
+  const below = (z: number) => (sigma / (2 * a)) * (g((z + a) / sigma) - g((z - a) / sigma));
+  let low = 0;
+  let high = a + 6 * sigma;
+  for (let i = 0; i < 60; i += 1) {
+    const middle = (low + high) / 2;
+    if (2 * below(middle) - 1 < COVERAGE) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}

@@ -1,0 +1,179 @@
+import { INCH, MAX_LENGTH, millimetresPer, type LengthUnit } from './unit';
+
+/** A length as understood, or the place (0-based) and reason where it was not. */
+export type ParsedLength = { ok: true; mm: number } | { ok: false; code: LengthProblem; at: number; message: string };
+
+export type LengthProblem = 'empty' | 'ambiguous' | 'not-a-length' | 'divide-by-zero' | 'too-large' | 'too-long';
+
+const LONGEST_TEXT = 80;
+
+const UNITS: Readonly<Record<string, number>> = {
+  mm: 1,
+  um: 0.001,
+  µm: 0.001,
+  μm: 0.001,
+  in: INCH,
+  inch: INCH,
+  inches: INCH,
+  '"': INCH,
+  '″': INCH,
+  thou: INCH / 1000,
+  tenth: INCH / 10_000,
+  tenths: INCH / 10_000,
+};
+
+const NUMBER = /(?:\d+(?:[.,]\d*)?|[.,]\d+)/y;
+const WHOLE = /\d+/y;
+const UNIT = /(?:["″]|[a-zA-Zµμ]+)/y;
+const BLANK = /\s*/y;
+
+class Misread extends Error {
+  constructor(
+    readonly code: LengthProblem,
+    readonly at: number,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/** Reads left to right; every method leaves `at` behind what it took. */
+class Reader {
+  at = 0;
+  constructor(private readonly text: string) {}
+
+  take(pattern: RegExp): string {
+    pattern.lastIndex = this.at;
+    const found = pattern.exec(this.text)?.[0] ?? '';
+    this.at += found.length;
+    return found;
+  }
+
+  peek(): string {
+    return this.text.charAt(this.at);
+  }
+
+  get done(): boolean {
+    return this.at >= this.text.length;
+  }
+
+  number(): number {
+    const start = this.at;
+    const found = this.take(NUMBER);
+    if (found === '') {
+      throw new Misread(
+        'not-a-length',
+        start,
+        this.done ? 'A number is missing at the end.' : `“${this.peek()}” is not part of a length.`,
+      );
+    }
+    if (/[.,]/.test(this.peek())) {
+      throw new Misread('ambiguous', this.at, 'Two decimal marks in one number. Write it with one, as 1234.5.');
+    }
+    return Number(found.replace(',', '.'));
+  }
+
+  /** `1 3/8`, `3/8`, `10.02/2` or `12.7`. */
+  quantity(): number {
+    const start = this.at;
+    const first = this.number();
+    const wholeFirst = /^\d+$/.test(this.text.slice(start, this.at));
+    const blank = this.take(BLANK);
+    if (wholeFirst && blank !== '' && /\d/.test(this.peek())) {
+      const numeratorAt = this.at;
+      const numerator = Number(this.take(WHOLE));
+      this.take(BLANK);
+      if (this.peek() !== '/') {
+        throw new Misread(
+          'not-a-length',
+          numeratorAt,
+          'Two numbers stand side by side. Put + or − between them, or make it a fraction as 1 3/8.',
+        );
+      }
+      return first + numerator / this.divisor();
+    }
+    return this.peek() === '/' ? first / this.divisor() : first;
+  }
+
+  private divisor(): number {
+    this.at += 1;
+    this.take(BLANK);
+    const at = this.at;
+    const value = this.number();
+    if (value === 0) throw new Misread('divide-by-zero', at, 'A length cannot be divided by zero.');
+    this.take(BLANK);
+    if (this.peek() === '/')
+      throw new Misread('ambiguous', this.at, 'Two divisions in a row can be read in two ways. Work one out first.');
+    return value;
+  }
+
+  unit(): number | undefined {
+    const at = this.at;
+    const word = this.take(UNIT);
+    if (word === '') return undefined;
+    const factor = Object.hasOwn(UNITS, word.toLowerCase()) ? UNITS[word.toLowerCase()] : undefined;
+    if (factor === undefined) {
+      throw new Misread('not-a-length', at, `“${word}” is not a unit used here. Use mm, in, thou, tenths or um.`);
+    }
+    return factor;
+  }
+}
+
+/**
+ * A length as people in a shop type it, in millimetres.
+ *
+ * Takes decimals with a point or a comma, fractions (`1 3/8`), units (`mm`, `in`, `thou`, `tenths` of a thou, `um`),
+ * divisions and sums (`10.02/2 + 0.05`). A bare number takes the field's unit; in a sum either every
+ * part names its unit or none does. What can be read in two ways is refused, never guessed. Never throws.
+ *
+ * @param text what was typed
+ * @param unit the field's unit
+ * @example parseLength('1/2 + 0.002', 'in') // { ok: true, mm: 12.7508 }
+ */
+export function parseLength(text: string, unit: LengthUnit): ParsedLength {
+  try {
+    return { ok: true, mm: readSum(text.replaceAll('\u2212', '-'), millimetresPer(unit)) };
+  } catch (error) {
+    if (!(error instanceof Misread)) throw error;
+    return { ok: false, code: error.code, at: error.at, message: error.message };
+  }
+}
+
+function readSum(text: string, bareFactor: number): number {
+  if (text.trim() === '') throw new Misread('empty', 0, 'Nothing was entered. Type the length.');
+  if (text.length > LONGEST_TEXT)
+    throw new Misread('too-long', LONGEST_TEXT, `A length has at most ${LONGEST_TEXT} characters.`);
+  const reader = new Reader(text);
+  const named: boolean[] = [];
+  let sum = 0;
+  reader.take(BLANK);
+  let sign = reader.take(/[+-]?/y) === '-' ? -1 : 1;
+  for (;;) {
+    reader.take(BLANK);
+    const quantity = reader.quantity();
+    reader.take(BLANK);
+    const unitAt = reader.at;
+    const factor = reader.unit();
+    named.push(factor !== undefined);
+    if (named.at(-1) !== named[0]) {
+      throw new Misread(
+        'ambiguous',
+        unitAt,
+        'Some parts have a unit and some have not. Write the unit on each part, or on none.',
+      );
+    }
+    sum += sign * quantity * (factor ?? bareFactor);
+    reader.take(BLANK);
+    if (reader.done) break;
+    const next = reader.peek();
+    if (next !== '+' && next !== '-') {
+      throw new Misread('not-a-length', reader.at, `“${next}” is not part of a length.`);
+    }
+    sign = next === '-' ? -1 : 1;
+    reader.at += 1;
+  }
+  if (!(Math.abs(sum) <= MAX_LENGTH)) {
+    throw new Misread('too-large', 0, 'That is more than 10 metres. Check the decimal point and the unit.');
+  }
+  return sum === 0 ? 0 : sum;
+}
