@@ -1,0 +1,10 @@
+const paper = require('./paper-babel.js');
+
+module.exports = (api) => {
+  api.cache(true);
+  return {
+    presets: ['babel-preset-expo'],
+    plugins: ['./icon-babel.js'],
+    env: { production: { plugins: [paper] } },
+  };
+};

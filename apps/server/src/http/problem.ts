@@ -1,0 +1,134 @@
+import type { ProblemDocument } from '@zero-point/core/contract/problemDocument';
+import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
+import { Refusal } from '@zero-point/core/problem';
+import { z } from 'zod';
+
+/** An answer that is not the one asked for, sent as an RFC 9457 problem document. */
+export class HttpProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: { field: string; message: string }[] = [],
+  ) {
+    super(detail);
+  }
+}
+
+export const notFound = (what: string, id: string): HttpProblem =>
+  new HttpProblem(
+    404,
+    'not-found',
+    'Not found',
+    `There is no ${what} “${id}” here. Check the address, or open it from the bench.`,
+  );
+
+export const conflict = (detail: string): HttpProblem => new HttpProblem(409, 'conflict', 'Conflict', detail);
+
+export const invalid = (errors: { field: string; message: string }[]): HttpProblem => {
+  const first = errors[0];
+  const about = first
+    ? `${first.field === '' ? 'The body' : first.field} ${first.message}.`
+    : 'The body is not as it should be.';
+  return new HttpProblem(422, 'invalid', 'Not as it should be', `${about} Nothing was stored.`, errors);
+};
+
+/**
+ * A request's body as the schema has it.
+ *
+ * @throws HttpProblem 422 naming every field that is wrong
+ */
+export function parsed<S extends z.ZodType>(schema: S, value: unknown): z.output<S> {
+  const read = schema.safeParse(value);
+  if (read.success) return read.data;
+  throw invalid(read.error.issues.map((issue) => ({ field: issue.path.join('.'), message: issue.message })));
+}
+
+/** Only JSON objects are read; anything else is told so before a route sees it. */
+export const requireJson: RequestHandler = (request, _response, next) => {
+  const writes = request.method === 'POST' || request.method === 'PUT';
+  if (writes && !request.is('application/json')) {
+    throw new HttpProblem(
+      415,
+      'not-json',
+      'Not JSON',
+      'Send the body as JSON with the header Content-Type: application/json.',
+    );
+  }
+  next();
+};
+
+export const unknownRoute: RequestHandler = (request) => {
+  throw new HttpProblem(
+    404,
+    'no-such-route',
+    'Not found',
+    `${request.method} ${request.baseUrl}${request.path} is not part of this interface. GET /api/openapi.json lists what is.`,
+  );
+};
+
+function asProblem(error: unknown): HttpProblem | undefined {
+  if (error instanceof HttpProblem) return error;
+  if (error instanceof Refusal) {
+    return new HttpProblem(422, error.code, 'Cannot be reckoned', error.message, [
+      { field: error.field, message: error.message },
+    ]);
+  }
+  const kind = error instanceof Error && 'type' in error ? error.type : undefined;
+  switch (kind) {
+    case 'entity.parse.failed':
+      return new HttpProblem(
+        400,
+        'not-json',
+        'Not JSON',
+        'The body is not JSON. Check its quotes, commas and brackets. Nothing was stored.',
+      );
+    case 'entity.too.large':
+      return new HttpProblem(
+        413,
+        'too-large',
+        'Too large',
+        'The body is over 256 kB. Send less at a time. Nothing was stored.',
+      );
+    case 'encoding.unsupported':
+    case 'charset.unsupported':
+      return new HttpProblem(415, 'encoding', 'Unknown encoding', 'Send the body as plain UTF-8 JSON.');
+    default:
+      break;
+  }
+  if (error instanceof URIError) {
+    return new HttpProblem(400, 'bad-address', 'Bad address', 'The address has a % that does not stand for a letter.');
+  }
+  return undefined;
+}
+
+/** The last handler: every error leaves as a problem document, unknown ones without their insides. */
+export const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
+  if (response.headersSent) return next(error);
+  const known = asProblem(error);
+  if (!known) request.log.error({ err: error }, 'unexpected');
+  const problem =
+    known ??
+    new HttpProblem(
+      500,
+      'unexpected',
+      'Unexpected',
+      'Something broke here that should not. Nothing was stored; the log has the request id.',
+    );
+  writeProblem(response, problem, request.originalUrl, String(request.id));
+};
+
+function writeProblem(response: Response, problem: HttpProblem, instance: string, requestId: string): void {
+  const body: ProblemDocument = {
+    type: `urn:zero-point:problem:${problem.code}`,
+    title: problem.title,
+    status: problem.status,
+    detail: problem.detail,
+    instance,
+    code: problem.code,
+    requestId,
+    ...(problem.errors.length > 0 && { errors: problem.errors }),
+  };
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(body));
+}

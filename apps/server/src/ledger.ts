@@ -1,0 +1,149 @@
+import type { z } from 'zod';
+import { isDeepStrictEqual } from 'node:util';
+import {
+  newReading,
+  newStrike,
+  newZeroing,
+  type NewReading,
+  type NewStrike,
+  type NewZeroing,
+} from '@zero-point/core/contract/ledger';
+import type { NewSetup, Pattern, Plan, Snapshot } from '@zero-point/core/contract/setup';
+import { newSetup } from '@zero-point/core/contract/setup';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { conflict, invalid, notFound } from './http/problem';
+import type { Store } from './store/store';
+
+/** What an append answers: the same whether it was the first time or a repeat. */
+export type Appended<T> = T & { seq: number; receivedAt: string };
+
+const TEXT_MATCHES = 1e-9;
+
+/** What people do to set-ups, each in one transaction; knows the rules, not HTTP routes or SQL. */
+export function createLedger(store: Store, now: () => string = () => new Date().toISOString()) {
+  const requireSetup = (id: string) => {
+    const found = store.setups.get(id);
+    if (!found) throw notFound('set-up', id);
+    return found;
+  };
+
+  /** Stores a row once: a repeat answers the same, other content under the same id is refused. */
+  function append<T extends { id: string }>(
+    schema: z.ZodType<T>,
+    setupId: string,
+    row: T,
+    table: {
+      get(id: string): (T & { setupId: string; seq: number; receivedAt: string }) | undefined;
+      insert(setupId: string, row: T, at: string): number;
+    },
+    check: () => void,
+  ): Appended<T> {
+    return store.write(() => {
+      const known = table.get(row.id);
+      if (known) {
+        if (known.setupId !== setupId || !isDeepStrictEqual(schema.parse(known), row)) {
+          throw conflict(
+            `The id “${row.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
+          );
+        }
+        return { ...row, seq: known.seq, receivedAt: known.receivedAt };
+      }
+      requireSetup(setupId);
+      check();
+      const receivedAt = now();
+      return { ...row, seq: table.insert(setupId, row, receivedAt), receivedAt };
+    });
+  }
+
+  function checkPlan(plan: Plan): void {
+    const wrong: { field: string; message: string }[] = [];
+    const need = (field: keyof Plan, found: unknown, what: string) => {
+      if (!found) wrong.push({ field, message: `names no ${what} of this shop; add it to the shop first` });
+    };
+    need('machineId', store.machines.get(plan.machineId), 'machine');
+    need('partId', store.parts.get(plan.partId), 'part');
+    need('finderId', store.gauges.get(plan.finderId), 'gauge');
+    need('heightGaugeId', store.gauges.get(plan.heightGaugeId), 'gauge');
+    if (wrong.length > 0) throw invalid(wrong);
+  }
+
+  return {
+    appendReading: (setupId: string, reading: NewReading): Appended<NewReading> =>
+      append(newReading, setupId, reading, store.readings, () => {
+        if (!store.gauges.get(reading.gaugeId)) {
+          throw invalid([{ field: 'gaugeId', message: 'names no gauge of this shop; add it to the shop first' }]);
+        }
+        const read = parseLength(reading.text, reading.unit);
+        if (!read.ok) throw invalid([{ field: 'text', message: `is not a length: ${read.message}` }]);
+        if (Math.abs(read.mm - reading.value) > TEXT_MATCHES) {
+          throw invalid([
+            { field: 'value', message: `is ${reading.value} mm, but the text “${reading.text}” means ${read.mm} mm` },
+          ]);
+        }
+      }),
+
+    appendStrike: (setupId: string, strike: NewStrike): Appended<NewStrike> =>
+      append(newStrike, setupId, strike, store.strikes, () => {
+        if (store.readings.get(strike.readingId)?.setupId !== setupId) {
+          throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
+        }
+      }),
+
+    appendZeroing: (setupId: string, zeroing: NewZeroing): Appended<NewZeroing> =>
+      append(newZeroing, setupId, zeroing, store.zeroings, () => undefined),
+
+    /** Creates a set-up once; the same again answers the same. */
+    createSetup: (setup: NewSetup): NewSetup =>
+      store.write(() => {
+        const known = store.setups.get(setup.id);
+        if (known) {
+          if (!isDeepStrictEqual(newSetup.parse(known), setup)) {
+            throw conflict(`There is another set-up with the id “${setup.id}”. Nothing was changed.`);
+          }
+          return setup;
+        }
+        checkPlan(setup);
+        store.setups.insert(setup);
+        return setup;
+      }),
+
+    changePlan: (setupId: string, plan: Plan) =>
+      store.write(() => {
+        requireSetup(setupId);
+        checkPlan(plan);
+        store.setups.update(setupId, plan, now());
+        return requireSetup(setupId);
+      }),
+
+    putPattern: (setupId: string, pattern: Pattern): Pattern =>
+      store.write(() => {
+        requireSetup(setupId);
+        const owner = store.patterns.owner(pattern.id);
+        if (owner !== undefined && owner !== setupId) {
+          throw conflict(`The pattern “${pattern.id}” belongs to another set-up. Nothing was changed; use a new id.`);
+        }
+        store.patterns.put(setupId, pattern);
+        store.setups.touch(setupId, now());
+        return pattern;
+      }),
+
+    snapshot: (setupId: string): Snapshot => {
+      const setup = requireSetup(setupId);
+      const machine = store.machines.get(setup.machineId);
+      const part = store.parts.get(setup.partId);
+      if (!machine || !part) throw new Error(`set-up ${setupId} has lost its machine or part`);
+      return {
+        setup,
+        machine,
+        part,
+        gauges: store.gauges.all(),
+        tools: store.tools.all().sort((a, b) => a.number - b.number),
+        readings: store.readings.ofSetup(setupId),
+        zeroings: store.zeroings.ofSetup(setupId),
+        patterns: store.patterns.ofSetup(setupId),
+      };
+    },
+  };
+}
+
+export type Ledger = ReturnType<typeof createLedger>;

@@ -1,0 +1,47 @@
+import { newReading, newStrike, newZeroing } from '@zero-point/core/contract/ledger';
+import { id as idSchema } from '@zero-point/core/contract/quantities';
+import { newSetup, pattern, plan } from '@zero-point/core/contract/setup';
+import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
+import { Router } from 'express';
+import { invalid, parsed } from '../http/problem';
+import type { Ledger } from '../ledger';
+import type { Store } from '../store/store';
+
+/** The bench and everything of one set-up. */
+export function setupRoutes(store: Store, ledger: Ledger): Router {
+  const router = Router();
+
+  router.get('/setups', (_request, response) => {
+    response.json(store.setups.summaries());
+  });
+  router.post('/setups', (request, response) => {
+    response.status(201).json(ledger.createSetup(parsed(newSetup, request.body)));
+  });
+  router.get('/setups/:id', (request, response) => {
+    response.json(ledger.snapshot(request.params.id));
+  });
+  router.put('/setups/:id/plan', (request, response) => {
+    response.json(ledger.changePlan(request.params.id, parsed(plan, request.body)));
+  });
+  router.post('/setups/:id/readings', (request, response) => {
+    response.status(201).json(ledger.appendReading(request.params.id, parsed(newReading, request.body)));
+  });
+  router.post('/setups/:id/strikes', (request, response) => {
+    response.status(201).json(ledger.appendStrike(request.params.id, parsed(newStrike, request.body)));
+  });
+  router.post('/setups/:id/zeroings', (request, response) => {
+    response.status(201).json(ledger.appendZeroing(request.params.id, parsed(newZeroing, request.body)));
+  });
+  router.put('/setups/:id/patterns/:patternId', (request, response) => {
+    const patternId = parsed(idSchema, request.params.patternId);
+    const body = parsed(pattern, request.body);
+    if (body.id !== patternId)
+      throw invalid([{ field: 'id', message: `must be the one in the address, ${patternId}` }]);
+    response.json(ledger.putPattern(request.params.id, body));
+  });
+  router.get('/setups/:id/positions.csv', (request, response) => {
+    const { setup, patterns } = ledger.snapshot(request.params.id);
+    response.type('text/csv').attachment(`${setup.id}-positions.csv`).send(positionsCsv(patterns, setup.units));
+  });
+  return router;
+}

@@ -1,0 +1,79 @@
+import Database from 'better-sqlite3';
+import { existsSync, mkdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import type { Migration } from './migrations';
+
+/** "ZP" and a version, so another program's SQLite file is not taken for ours. */
+const APPLICATION_ID = 0x5a50_0001;
+
+/** The file cannot be used; the message says why and what to do. */
+export class DatabaseRefused extends Error {}
+
+/**
+ * Opens the database, bringing it up to the newest migration.
+ *
+ * An existing file is copied beside itself before any migration. All migrations run in one transaction.
+ *
+ * @throws DatabaseRefused when the file is no database, another program's, or from a newer version
+ */
+export function openDatabase(file: string, migrations: readonly Migration[]): Database.Database {
+  const existed = existsSync(file);
+  mkdirSync(dirname(file), { recursive: true });
+  const db = new Database(file);
+  try {
+    const version = readVersion(db, file, existed, migrations.length);
+    db.pragma('journal_mode = WAL');
+    db.pragma('synchronous = FULL');
+    db.pragma('foreign_keys = ON');
+    db.pragma('busy_timeout = 5000');
+    const due = migrations.slice(version);
+    if (due.length > 0) {
+      if (version > 0) keepCopy(db, file, version);
+      migrate(db, due, migrations.length);
+    }
+    return db;
+  } catch (error) {
+    db.close();
+    throw error;
+  }
+}
+
+function readVersion(db: Database.Database, file: string, existed: boolean, newest: number): number {
+  let version: number;
+  let application: number;
+  let tables: number;
+  try {
+    version = Number(db.pragma('user_version', { simple: true }));
+    application = Number(db.pragma('application_id', { simple: true }));
+    tables = Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get());
+  } catch (error) {
+    if (error instanceof Database.SqliteError && /NOTADB|CORRUPT/.test(error.code)) {
+      throw new DatabaseRefused(
+        `${file} is not a database, or is damaged. It was left as it is. Move it aside to start an empty shop, or put a copy back in its place.`,
+      );
+    }
+    throw error;
+  }
+  if (existed && tables > 0 && application !== APPLICATION_ID) {
+    throw new DatabaseRefused(`${file} is a database of another program. It was left as it is. Name another file.`);
+  }
+  if (version > newest) {
+    throw new DatabaseRefused(
+      `${file} was written by a newer Zero Point (version ${version} of the tables; this one knows ${newest}). It was left as it is. Update Zero Point, or put an older copy in its place.`,
+    );
+  }
+  return version;
+}
+
+function keepCopy(db: Database.Database, file: string, version: number): void {
+  const stamp = new Date().toISOString().replaceAll(/[:.]/g, '-');
+  db.prepare('VACUUM INTO ?').run(`${file}.before-${version + 1}.${stamp}.copy`);
+}
+
+function migrate(db: Database.Database, due: readonly Migration[], newest: number): void {
+  db.transaction(() => {
+    for (const { sql } of due) db.exec(sql);
+    db.pragma(`application_id = ${APPLICATION_ID}`);
+    db.pragma(`user_version = ${newest}`);
+  }).immediate();
+}

@@ -1,0 +1,72 @@
+import type { NewReading, Reading, Subject } from '@zero-point/core/contract/ledger';
+import type { Database } from 'better-sqlite3';
+
+interface ReadingRow {
+  seq: number;
+  id: string;
+  setup_id: string;
+  subject: string;
+  axis: Reading['axis'];
+  approach: Reading['approach'];
+  gauge_id: string;
+  feeler: number;
+  scale: Reading['scale'];
+  epoch: number;
+  text: string;
+  unit: Reading['unit'];
+  value: number;
+  ticked: string;
+  taken_at: string;
+  received_at: string;
+  struck_by: string | null;
+  struck_reason: string | null;
+}
+
+const toReading = (row: ReadingRow): Reading => ({
+  id: row.id,
+  subject: JSON.parse(row.subject) as Subject,
+  axis: row.axis,
+  approach: row.approach,
+  gaugeId: row.gauge_id,
+  feeler: row.feeler,
+  scale: row.scale,
+  epoch: row.epoch,
+  text: row.text,
+  unit: row.unit,
+  value: row.value,
+  ticked: JSON.parse(row.ticked) as string[],
+  takenAt: row.taken_at,
+  seq: row.seq,
+  receivedAt: row.received_at,
+  struckBy: row.struck_by,
+  struckReason: row.struck_reason,
+});
+
+/** A reading in the ledger with the set-up it belongs to. */
+export type StoredReading = Reading & { setupId: string };
+
+/** Queries of the readings table: added, never changed. */
+export function readings(db: Database) {
+  const insert = db.prepare(`
+    INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at)
+    VALUES (@id, @setupId, @subject, @axis, @approach, @gaugeId, @feeler, @scale, @epoch, @text, @unit, @value, @ticked, @takenAt, @receivedAt)`);
+  const get = db.prepare<[string], ReadingRow>('SELECT * FROM readings_in_ledger WHERE id = ?');
+  const ofSetup = db.prepare<[string], ReadingRow>('SELECT * FROM readings_in_ledger WHERE setup_id = ? ORDER BY seq');
+  return {
+    insert: (setupId: string, reading: NewReading, receivedAt: string): number =>
+      Number(
+        insert.run({
+          ...reading,
+          setupId,
+          subject: JSON.stringify(reading.subject),
+          ticked: JSON.stringify(reading.ticked),
+          receivedAt,
+        }).lastInsertRowid,
+      ),
+    get: (id: string): StoredReading | undefined => {
+      const row = get.get(id);
+      return row && { ...toReading(row), setupId: row.setup_id };
+    },
+    ofSetup: (setupId: string): Reading[] => ofSetup.all(setupId).map(toReading),
+  };
+}

@@ -1,0 +1,33 @@
+import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop';
+import type { Database } from 'better-sqlite3';
+import { documents } from './documents';
+import { patterns } from './patterns';
+import { readings } from './readings';
+import { setups } from './setups';
+import { strikes } from './strikes';
+import { zeroings } from './zeroings';
+
+/** Every table's queries, and the one way to write: a transaction. */
+export function createStore(db: Database) {
+  const kind = db.prepare<[], 'demo' | 'own'>('SELECT kind FROM shop').pluck();
+  const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
+  return {
+    machines: documents<Machine>(db, 'machines'),
+    gauges: documents<Gauge>(db, 'gauges'),
+    tools: documents<Tool>(db, 'tools'),
+    parts: documents<Part>(db, 'parts'),
+    setups: setups(db),
+    readings: readings(db),
+    strikes: strikes(db),
+    zeroings: zeroings(db),
+    patterns: patterns(db),
+    /** What this database holds; undefined while it is new. */
+    kind: (): 'demo' | 'own' | undefined => kind.get(),
+    setKind: (value: 'demo' | 'own') => setKind.run(value),
+    /** Runs `work` in one transaction that either stores all of it or nothing. */
+    write: <T>(work: () => T): T => db.transaction(work).immediate(),
+    close: () => db.close(),
+  };
+}
+
+export type Store = ReturnType<typeof createStore>;
