@@ -1,4 +1,21 @@
+const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withSizeMends } = require('./size-mends.js');
 
-module.exports = withSizeMends(getDefaultConfig(__dirname));
+const config = withSizeMends(getDefaultConfig(__dirname));
+
+// While developing, Metro serves the app and passes /api on to the server.
+const port = process.env.API_PORT;
+if (port) {
+  config.server.enhanceMiddleware = (metro) => (request, response, next) => {
+    if (!request.url.startsWith('/api/')) return metro(request, response, next);
+    const onward = http.request({ port, path: request.url, method: request.method, headers: request.headers }, (answer) => {
+      response.writeHead(answer.statusCode, answer.headers);
+      answer.pipe(response);
+    });
+    onward.on('error', () => response.writeHead(502).end());
+    request.pipe(onward);
+  };
+}
+
+module.exports = config;

@@ -1,3 +1,27 @@
+import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
+import { useEffect, useMemo } from 'react';
 import { PaperProvider } from 'react-native-paper';
-export default function Layout() { return <PaperProvider><Slot /></PaperProvider>; }
+import { queryClient } from '../api/queries';
+import { useSettings } from '../stores/settings';
+import { startOutbox } from '../stores/outbox';
+import { PALETTES } from '../theme/palette';
+import { paperTheme } from '../theme/paperTheme';
+
+/** What every screen stands in. */
+export default function Layout() {
+  const mode = useSettings((state) => state.mode);
+  const theme = useMemo(() => paperTheme(mode), [mode]);
+  useEffect(startOutbox, []);
+  useEffect(() => {
+    document.body.style.backgroundColor = PALETTES[mode].ground;
+    document.documentElement.style.colorScheme = PALETTES[mode].dark ? 'dark' : 'light';
+  }, [mode]);
+  return (
+    <QueryClientProvider client={queryClient}>
+      <PaperProvider theme={theme}>
+        <Slot />
+      </PaperProvider>
+    </QueryClientProvider>
+  );
+}

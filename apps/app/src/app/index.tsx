@@ -1,3 +1,12 @@
-import { Button } from 'react-native-paper';
-import Svg, { Circle } from 'react-native-svg';
-export default function Index() { return <><Button>Tap</Button><Svg width={24} height={24}><Circle cx={12} cy={12} r={10} /></Svg></>; }
+import { useEffect } from 'react';
+import { loadWorkshop } from '../stations/lazy';
+import { BenchScreen } from '../stations/bench/Screen';
+
+/** The bench comes with the first script; the stations follow while it is being read. */
+export default function Index() {
+  useEffect(() => {
+    const idle = setTimeout(() => void loadWorkshop(), 1500);
+    return () => clearTimeout(idle);
+  }, []);
+  return <BenchScreen />;
+}

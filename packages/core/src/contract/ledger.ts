@@ -1,9 +1,8 @@
 import { z } from 'zod';
+import { FACES } from '../datum/faces';
 import { approach, axis, id, length, moment, nonNegativeLength, unit } from './quantities';
 import { answerForm } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
-
-export const FACES = ['left', 'right', 'front', 'back'] as const;
 
 export const face = z.enum(FACES);
 

@@ -1,11 +1,10 @@
 import { z } from 'zod';
+import { PART_ZEROS } from '../datum/faces';
 import { boltCircleInput } from '../positions/boltCircle.schema';
 import { reading, zeroing } from './ledger';
 import { id, moment, name, nonNegativeLength, positiveLength, unit } from './quantities';
 import { gauge, machine, part, tool } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
-
-export const PART_ZEROS = ['front-left', 'front-right', 'back-left', 'back-right', 'centre'] as const;
 
 /** What a person decides before the first touch. */
 export const plan = z

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength } from '../contract/quantities';
 import { cautions, tape } from '../contract/results';
-
-/** Most holes one pattern may have. */
-export const MAX_HOLES = 10_000;
+import { MAX_HOLES } from './maxHoles';
 
 /** Holes on a circle: the whole of it, or an arc with a hole at both ends. */
 export const boltCircleInput = z

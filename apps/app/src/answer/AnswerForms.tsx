@@ -1,0 +1,69 @@
+import type { AnswerForm } from '@zero-point/core/contract/shop';
+import { View } from 'react-native';
+import { Press } from '../frame/Press';
+import { useLook } from '../theme/useLook';
+import { Figure, Words } from '../theme/Words';
+
+/** The ways an axis is set, and the offset that goes into the tool table. */
+export type FormName = AnswerForm | 'offset';
+
+/** One way to make the machine agree. */
+export interface FormView {
+  form: FormName;
+  /** What to do, before the figure: "Preset X to". */
+  say: string;
+  figure: string;
+  /** What goes with it: "still touching". */
+  then: string;
+  /** Label of the action that says it was done and goes on. */
+  done: string;
+  /** What the scale was made to read, or the offset entered, mm. */
+  value: number;
+}
+
+interface AnswerFormsProps {
+  forms: readonly FormView[];
+  chosen: FormName;
+  onChoose: (form: FormName) => void;
+  plusMinus: string;
+}
+
+/** The ways to use an answer, the machine's habit first and large; all of them always at hand. */
+export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsProps) {
+  const { palette } = useLook();
+  return (
+    <View role="radiogroup" aria-label="Ways to set it" style={{ gap: 8 }}>
+      {forms.map((view) => {
+        const large = view.form === chosen;
+        return (
+          <Press
+            key={view.form}
+            role="radio"
+            aria-checked={large}
+            aria-label={`${view.say} ${view.figure}, ${view.then}`}
+            onPress={() => onChoose(view.form)}
+            style={{ paddingVertical: 8, borderWidth: large ? 3 : 1.5, borderColor: large ? palette.ink : palette.line }}
+          >
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', justifyContent: 'space-between', columnGap: 10 }}>
+              <Words kind={large ? 'sentence' : 'body'}>
+                {large ? '✓ ' : ''}
+                {view.say}
+              </Words>
+              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+                <Figure size={large ? 34 : 22}>{view.figure}</Figure>
+                {large && (
+                  <Figure size={16} tone="soft">
+                    {plusMinus}
+                  </Figure>
+                )}
+              </View>
+            </View>
+            <Words kind="note" tone="soft">
+              {view.then}
+            </Words>
+          </Press>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,108 @@
+import type { Reading } from '@zero-point/core/contract/ledger';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Press } from '../frame/Press';
+import { useOutbox } from '../stores/outbox';
+import { Figure, Words } from '../theme/Words';
+import { StrikeDialog } from './StrikeDialog';
+
+interface ReadingListProps {
+  readings: readonly Reading[];
+  /** Ids of readings too far from the others. */
+  wild: readonly string[];
+  unit: LengthUnit;
+  onStrike: (reading: Reading, action: 'strike' | 'restore', reason: string) => void;
+  /** What was touched, for lists of more than one thing. */
+  titleOf?: (reading: Reading) => string;
+}
+
+/** Readings as the ledger has them: struck ones stay in sight, waiting ones say so. */
+export function ReadingList({ readings, wild, unit, onStrike, titleOf }: ReadingListProps) {
+  const [striking, setStriking] = useState<Reading | undefined>(undefined);
+  const waiting = useOutbox((state) => state.waiting);
+  const waits = new Set(waiting.flatMap(({ entry }) => (entry.kind === 'reading' ? entry.body.id : [])));
+  return (
+    <View role="list" aria-label="Readings">
+      {readings.map((reading, i) => (
+        <ReadingRow
+          key={reading.id}
+          reading={reading}
+          title={titleOf?.(reading) ?? `${i + 1}`}
+          unit={unit}
+          wild={wild.includes(reading.id)}
+          waiting={waits.has(reading.id)}
+          onPress={() => (reading.struckBy === null ? setStriking(reading) : onStrike(reading, 'restore', ''))}
+        />
+      ))}
+      {striking && (
+        <StrikeDialog
+          figure={`${formatLength(striking.value, { unit })} ${unit}`}
+          onCancel={() => setStriking(undefined)}
+          onStrike={(reason) => {
+            onStrike(striking, 'strike', reason);
+            setStriking(undefined);
+          }}
+        />
+      )}
+    </View>
+  );
+}
+
+interface ReadingRowProps {
+  reading: Reading;
+  title: string;
+  unit: LengthUnit;
+  wild: boolean;
+  waiting: boolean;
+  onPress: () => void;
+}
+
+const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+
+function ReadingRow({ reading, title, unit, wild, waiting, onPress }: ReadingRowProps) {
+  const struck = reading.struckBy !== null;
+  const shown = formatLength(reading.value, { unit });
+  const typedOtherwise = reading.unit !== unit || !/^[+\-−]?[\d.]+$/.test(reading.text);
+  return (
+    <View role="listitem" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 2 }}>
+      <View style={{ flex: 1 }}>
+        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
+          <Words kind="note" tone="soft" style={{ minWidth: 14 }}>
+            {title}
+          </Words>
+          <Figure size={20} tone={struck ? 'soft' : 'ink'} style={struck ? { textDecorationLine: 'line-through' } : null}>
+            {shown} {unit}
+          </Figure>
+          <Words kind="note" tone="soft">
+            {TIME.format(new Date(reading.takenAt))}
+          </Words>
+        </View>
+        {typedOtherwise && (
+          <Words kind="note" tone="soft">
+            typed “{reading.text}”
+          </Words>
+        )}
+        {struck && (
+          <Words kind="note" tone="warn">
+            struck out: {reading.struckReason}
+          </Words>
+        )}
+        {wild && !struck && (
+          <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+            ▲ Far from the others. Touch again; strike this one out if it was a slip.
+          </Words>
+        )}
+        {waiting && (
+          <Words kind="note" tone="warn">
+            waiting to be sent
+          </Words>
+        )}
+      </View>
+      <Press onPress={onPress} aria-label={`${struck ? 'Restore' : 'Strike out'} ${shown}`}>
+        <Words kind="note">{struck ? 'Restore' : 'Strike out'}</Words>
+      </Press>
+    </View>
+  );
+}

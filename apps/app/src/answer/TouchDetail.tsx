@@ -1,0 +1,85 @@
+import type { Reading } from '@zero-point/core/contract/ledger';
+import type { Tape } from '@zero-point/core/tape/tape';
+import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
+import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
+import type { Repeats } from '@zero-point/core/metrology/repeats';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { View } from 'react-native';
+import { GAP } from '../frame/layout';
+import { MainAction } from '../frame/MainAction';
+import { useWide } from '../frame/useWide';
+import { TapeStrip } from '../tape/TapeStrip';
+import { Figure, Words } from '../theme/Words';
+import { AnswerForms, type FormView } from './AnswerForms';
+import { Budget } from './Budget';
+import { Fold } from './Fold';
+import { ReadingList } from './ReadingList';
+import type { TouchPage } from './useTouchPage';
+import { Verdict } from './Verdict';
+import { plusMinus } from './words';
+
+/** What every touch calculation answers with. */
+interface TouchAnswer {
+  readings: readonly Reading[];
+  result: { repeats: Repeats; uncertainty: Uncertainty; verdict: VerdictName | null; tape: Tape };
+}
+
+interface TouchDetailProps {
+  page: TouchPage;
+  unit: LengthUnit;
+  tolerance: number;
+  readings: readonly Reading[];
+  answer: TouchAnswer | undefined;
+  forms: readonly FormView[];
+  onStrike: (reading: Reading, action: 'strike' | 'restore', reason: string) => void;
+  /** Says that the axis was set; for wide screens, where it stands under the answer. */
+  onDone?: (form: FormView) => void;
+}
+
+/** Readings, answer, how good it is, and the tape; on a phone the answer waits until it is asked for. */
+export function TouchDetail({ page, unit, tolerance, readings, answer, forms, onStrike, onDone }: TouchDetailProps) {
+  const wide = useWide();
+  const { form } = page;
+  if (readings.length === 0) return null;
+  const wild = answer ? answer.result.repeats.wild.flatMap((i) => answer.readings[i]?.id ?? []) : [];
+  const list = <ReadingList readings={readings} wild={wild} unit={unit} onStrike={onStrike} />;
+  if (!answer || !form) return list;
+  const { uncertainty, verdict, repeats, tape } = answer.result;
+  const U = plusMinus(uncertainty.U, unit);
+  const spread = repeats.n > 1 && (
+    <Words kind="note" tone="soft">
+      {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range {formatLengthUnit(repeats.range, { unit })}
+    </Words>
+  );
+  if (!wide && page.showing === 'entry') {
+    return (
+      <View style={{ gap: GAP }}>
+        <View style={{ flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 }}>
+          <Words>{form.say}</Words>
+          <Figure size={24}>{form.figure}</Figure>
+          <Figure size={16} tone="soft">
+            {U}
+          </Figure>
+        </View>
+        {list}
+        {spread}
+      </View>
+    );
+  }
+  return (
+    <View style={{ gap: GAP }}>
+      <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} plusMinus={U} />
+      {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
+      <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} />
+      {list}
+      {spread}
+      <Fold title="Tape: how it was reckoned" open={wide}>
+        <TapeStrip tape={tape} unit={unit} />
+      </Fold>
+      <Fold title="What makes up the ±">
+        <Budget uncertainty={uncertainty} unit={unit} />
+      </Fold>
+    </View>
+  );
+}

@@ -1,0 +1,38 @@
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { View } from 'react-native';
+import { MainAction } from '../frame/MainAction';
+import { Press } from '../frame/Press';
+import { useWide } from '../frame/useWide';
+import { Words } from '../theme/Words';
+import type { FormView } from './AnswerForms';
+import { ReadingDock } from './ReadingDock';
+import type { TouchPage } from './useTouchPage';
+
+interface TouchDockProps {
+  page: TouchPage;
+  unit: LengthUnit;
+  label: string;
+  forms: readonly FormView[];
+  onLog: (text: string) => string | undefined;
+  onDone: (form: FormView) => void;
+  blocked?: string | undefined;
+}
+
+/** What the thumb does at a touch: log readings, then say that the axis was set. When wide, the second stands under the answer. */
+export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked }: TouchDockProps) {
+  const wide = useWide();
+  const { form } = page;
+  if (wide) return <ReadingDock label={label} unit={unit} onLog={onLog} next={undefined} blocked={blocked} />;
+  if (page.showing === 'answer') {
+    return (
+      <View style={{ gap: 8 }}>
+        <Press onPress={() => page.show('entry')} style={{ alignItems: 'center' }}>
+          <Words>Take another reading</Words>
+        </Press>
+        {form && <MainAction label={form.done} onPress={() => onDone(form)} />}
+      </View>
+    );
+  }
+  const next = forms.length > 0 ? { label: 'Show the answer', onPress: () => page.show('answer') } : undefined;
+  return <ReadingDock label={label} unit={unit} onLog={onLog} next={next} blocked={blocked} />;
+}

@@ -1,0 +1,20 @@
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { Verdict } from '@zero-point/core/metrology/judge';
+
+/** `±0.014 mm` */
+export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatLengthUnit(U, { unit })}`;
+
+/** Whether it is good enough, in a sentence that stands without colour. */
+export function verdictSentence(verdict: Verdict, U: number, tolerance: number, unit: LengthUnit): string {
+  const got = plusMinus(U, unit);
+  const allowed = plusMinus(tolerance, unit);
+  switch (verdict) {
+    case 'good':
+      return `Good enough: ${got} is within a quarter of the ${allowed} this job allows.`;
+    case 'marginal':
+      return `Usable, not comfortable: ${got} is over a quarter of the ${allowed} this job allows. More touches or a better finder narrow it.`;
+    case 'poor':
+      return `Not good enough: ${got} is more than the ${allowed} this job allows. Use a better finder.`;
+  }
+}

@@ -1,0 +1,42 @@
+import type { ProblemDocument } from '@zero-point/core/contract/problemDocument';
+
+/** The server answered, and said no. */
+export class ServerRefusal extends Error {
+  constructor(readonly problem: ProblemDocument) {
+    super(problem.detail);
+  }
+}
+
+/** The server did not answer, or could not: worth trying again later. */
+export class ServerAway extends Error {
+  constructor() {
+    super('The server is away.');
+  }
+}
+
+const TIMEOUT = 10_000;
+
+/**
+ * One request to the server's API.
+ *
+ * @throws ServerRefusal for 4xx, with the problem it sent; ServerAway when there is no usable answer
+ */
+export async function request<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      signal: AbortSignal.timeout(TIMEOUT),
+      ...(body !== undefined && { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new ServerAway();
+  }
+  const answer: unknown = await response.json().catch(() => undefined);
+  if (response.ok && answer !== undefined) return answer as T;
+  if (response.status >= 400 && response.status < 500 && isProblem(answer)) throw new ServerRefusal(answer);
+  throw new ServerAway();
+}
+
+const isProblem = (value: unknown): value is ProblemDocument =>
+  typeof value === 'object' && value !== null && 'detail' in value && 'code' in value;

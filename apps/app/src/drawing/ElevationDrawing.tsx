@@ -1,0 +1,147 @@
+import { Line, Path, Rect } from 'react-native-svg';
+import { METAL } from '../theme/palette';
+import { Ground } from './Ground';
+import { Arrow, Label, ScribedBlock } from './marks';
+import { Target } from './Target';
+import { fit, type View } from './view';
+
+/** A tool in its holder, seen from the front. */
+export interface HangingTool {
+  number: number;
+  name: string;
+  diameter: number;
+  /** Against the reference tool, mm; null while not known. */
+  offset: number | null;
+  /** The offset in words and figures for its label. */
+  shown: string;
+}
+
+interface ElevationDrawingProps {
+  height: number | 'fill';
+  label: string;
+  partThickness: number;
+  gaugeThickness: number;
+  gaugeShown: string;
+  tools: readonly HangingTool[];
+  reference: number;
+  chosen: number;
+  onChoose: (tool: number) => void;
+}
+
+/** Length drawn for the reference tool, mm; only differences are known. */
+const STICK_OUT = 46;
+const PITCH = 34;
+const NOSE = 12;
+
+/**
+ * Spindle noses at one height with the tools side by side, as when the reference tool touches the
+ * gauge: a shorter tool hangs above it, a longer one would dig in.
+ */
+export function ElevationDrawing(props: ElevationDrawingProps) {
+  const { tools, partThickness, gaugeThickness } = props;
+  const longest = Math.max(0, ...tools.map(({ offset }) => offset ?? 0));
+  const tall = gaugeThickness + STICK_OUT + longest + NOSE + 14;
+  const world = { left: -PITCH * 0.8, right: PITCH * (tools.length - 0.2), bottom: -partThickness - 5, top: tall };
+  return (
+    <Ground
+      height={props.height}
+      label={props.label}
+      draw={(width, height) => <Scene {...props} view={fit(world, width, height)} width={width} />}
+      touch={(width, height) => {
+        const view = fit(world, width, height);
+        return tools.map((tool, i) => (
+          <Target
+            key={tool.number}
+            label={`Tool ${tool.number}, ${tool.name}${tool.number === props.reference ? ', the reference' : ''}`}
+            chosen={tool.number === props.chosen}
+            onPress={() => props.onChoose(tool.number)}
+            at={{ x: view.x(i * PITCH), y: height / 2, width: PITCH * view.scale, height: height - 8 }}
+          />
+        ));
+      }}
+    />
+  );
+}
+
+function Scene({ view, width, tools, partThickness, gaugeThickness, gaugeShown, reference, chosen }: ElevationDrawingProps & { view: View; width: number }) {
+  const nose = gaugeThickness + STICK_OUT;
+  const place = tools.findIndex(({ number }) => number === chosen);
+  const gaugeWide = PITCH * 0.78 * view.scale;
+  return (
+    <>
+      <ScribedBlock x={-10} y={view.y(0)} width={width + 20} height={partThickness * view.scale} />
+      <Label x={10} y={view.y(-partThickness / 2) + 5} anchor="start" size={13} words>
+        part
+      </Label>
+      <Line x1={0} x2={width} y1={view.y(gaugeThickness)} y2={view.y(gaugeThickness)} stroke={METAL.silverSoft} strokeWidth={1} strokeDasharray="6 5" />
+      {place >= 0 && (
+        <>
+          <Rect
+            x={view.x(place * PITCH) - gaugeWide / 2}
+            y={view.y(gaugeThickness)}
+            width={gaugeWide}
+            height={gaugeThickness * view.scale}
+            fill={METAL.steel}
+            stroke={METAL.silver}
+            strokeWidth={1.5}
+          />
+          <Label x={view.x(place * PITCH)} y={view.y(gaugeThickness / 2) + 5} size={13} colour={METAL.steelInk}>
+            {gaugeShown}
+          </Label>
+          <Arrow
+            from={{ x: view.x(place * PITCH) + gaugeWide / 2 + 7, y: view.y(gaugeThickness * 0.1) }}
+            to={{ x: view.x(place * PITCH) + gaugeWide / 2 + 7, y: view.y(gaugeThickness + 14) }}
+          />
+        </>
+      )}
+      {tools.map((tool, i) => (
+        <Hanging key={tool.number} tool={tool} x={view.x(i * PITCH)} nose={nose} view={view} gauge={gaugeThickness} chosen={tool.number === chosen} isReference={tool.number === reference} />
+      ))}
+    </>
+  );
+}
+
+interface HangingProps {
+  tool: HangingTool;
+  x: number;
+  nose: number;
+  gauge: number;
+  view: View;
+  chosen: boolean;
+  isReference: boolean;
+}
+
+function Hanging({ tool, x, nose, gauge, view, chosen, isReference }: HangingProps) {
+  const tip = gauge - (tool.offset ?? 0);
+  const half = Math.max((tool.diameter / 2) * view.scale, 2);
+  const holder = 9 * view.scale;
+  const colour = chosen ? METAL.brass : METAL.silver;
+  const unknown = tool.offset === null && !isReference;
+  const noseY = view.y(nose);
+  return (
+    <>
+      <Path
+        d={`M${x - holder} ${view.y(nose + NOSE)}H${x + holder}L${x + holder * 0.72} ${noseY}H${x - holder * 0.72}Z`}
+        fill="rgba(228,235,241,0.14)"
+        stroke={colour}
+        strokeWidth={1.5}
+      />
+      <Rect
+        x={x - half}
+        y={noseY}
+        width={2 * half}
+        height={Math.max(4, view.y(tip) - noseY)}
+        fill={chosen ? METAL.band : 'rgba(228,235,241,0.1)'}
+        stroke={colour}
+        strokeWidth={chosen ? 2.4 : 1.5}
+        strokeDasharray={unknown ? '5 4' : undefined}
+      />
+      <Label x={x} y={view.y(nose + NOSE) - 7} colour={colour}>
+        {`T${tool.number}`}
+      </Label>
+      <Label x={x} y={noseY + 18} size={12} colour={colour} words={isReference || unknown}>
+        {tool.shown}
+      </Label>
+    </>
+  );
+}

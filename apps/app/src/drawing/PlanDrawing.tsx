@@ -1,0 +1,66 @@
+import type { Part } from '@zero-point/core/contract/shop';
+import type { PartZero } from '@zero-point/core/contract/setup';
+import { zeroOf, type Point } from '@zero-point/core/datum/partFrame';
+import type { ReactNode } from 'react';
+import { Circle } from 'react-native-svg';
+import { METAL } from '../theme/palette';
+import { Ground } from './Ground';
+import { DatumMark, Label, ScribedBlock } from './marks';
+import { fit, type View } from './view';
+
+interface PlanDrawingProps {
+  part: Part;
+  partZero: PartZero;
+  /** Whether both axes have been set. */
+  zeroSet: boolean;
+  height: number | 'fill';
+  label: string;
+  /** Room kept free around the part, mm, for a contact that comes from outside. */
+  room?: number;
+  /** Marks over the part; coordinates in the part's own frame. */
+  marks?: (view: View) => ReactNode;
+  /** Places to touch, laid over the drawing. */
+  targets?: (view: View) => ReactNode;
+  /** Whether the holes drawn on the part are shown; they step back behind a pattern. */
+  drawnHoles?: 'plain' | 'faint';
+}
+
+/** The part from above as marked-out metal: outline, drawn holes, part zero. */
+export function PlanDrawing({ part, partZero, zeroSet, height, label, room = 0, marks, targets, drawnHoles = 'plain' }: PlanDrawingProps) {
+  const margin = Math.max(room, Math.max(part.size.x, part.size.y) * 0.13);
+  const viewOf = (width: number, tall: number) =>
+    fit({ left: -margin, bottom: -margin, right: part.size.x + margin, top: part.size.y + margin }, width, tall);
+  const zero: Point = zeroOf(part, partZero);
+  return (
+    <Ground
+      height={height}
+      label={label}
+      draw={(width, tall) => {
+        const view = viewOf(width, tall);
+        return (
+          <>
+            <ScribedBlock x={view.x(0)} y={view.y(part.size.y)} width={part.size.x * view.scale} height={part.size.y * view.scale} />
+            {part.holes.map((hole, i) => (
+              <Circle
+                key={i}
+                cx={view.x(hole.x)}
+                cy={view.y(hole.y)}
+                r={(hole.diameter / 2) * view.scale}
+                fill="none"
+                stroke={METAL.silverSoft}
+                strokeWidth={1}
+                opacity={drawnHoles === 'faint' ? 0.5 : 1}
+              />
+            ))}
+            <DatumMark x={view.x(zero.x)} y={view.y(zero.y)} set={zeroSet} />
+            <Label x={12} y={tall - 10} anchor="start" size={13} colour={METAL.silverSoft} words>
+              {`from above, X right, Y away from you`}
+            </Label>
+            {marks?.(view)}
+          </>
+        );
+      }}
+      touch={targets && ((width, tall) => targets(viewOf(width, tall)))}
+    />
+  );
+}

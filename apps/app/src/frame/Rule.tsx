@@ -1,0 +1,102 @@
+import { useRouter } from 'expo-router';
+import { View, type LayoutChangeEvent } from 'react-native';
+import { useState } from 'react';
+import Svg, { Line, Polygon, Rect } from 'react-native-svg';
+import { STATION_TITLES, STATIONS, stationPath, type StationName } from '../stations/strip';
+import { METAL } from '../theme/palette';
+import { Words } from '../theme/Words';
+import { Press } from './Press';
+
+interface RuleProps {
+  setupId: string;
+  /** Where the brass cursor stands; nothing when beside the strip. */
+  here: StationName | undefined;
+  /** Stations whose work is done, told by a tick as well. */
+  done: readonly StationName[];
+  upright: boolean;
+}
+
+const THICKNESS = { across: 60, upright: 132 };
+const MINOR = 10;
+
+/** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
+export function Rule({ setupId, here, done, upright }: RuleProps) {
+  const router = useRouter();
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
+  return (
+    <View
+      role="navigation"
+      aria-label="Stations"
+      onLayout={onLayout}
+      style={{
+        backgroundColor: METAL.steel,
+        flexDirection: upright ? 'column' : 'row',
+        ...(upright ? { width: THICKNESS.upright, height: STATIONS.length * 84 } : { height: THICKNESS.across }),
+      }}
+    >
+      <Ticks width={size.width} height={size.height} upright={upright} here={here ? STATIONS.indexOf(here) : -1} />
+      {STATIONS.map((station) => (
+        <Press
+          key={station}
+          look="bare"
+          role="link"
+          aria-current={station === here ? 'step' : undefined}
+          aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
+          onPress={() => router.navigate(stationPath(setupId, station))}
+          style={{ flex: 1, paddingHorizontal: upright ? 34 : 2, justifyContent: upright ? 'center' : 'flex-end', alignItems: upright ? 'flex-start' : 'center', paddingBottom: upright ? 0 : 5 }}
+        >
+          <Words kind="note" lines={1} style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}>
+            {done.includes(station) ? '✓ ' : ''}
+            {STATION_TITLES[station]}
+          </Words>
+        </Press>
+      ))}
+    </View>
+  );
+}
+
+interface TicksProps {
+  width: number;
+  height: number;
+  upright: boolean;
+  here: number;
+}
+
+function Ticks({ width, height, upright, here }: TicksProps) {
+  const along = upright ? height : width;
+  if (along === 0) return null;
+  const pitch = along / STATIONS.length;
+  const ticks = Array.from({ length: STATIONS.length * MINOR }, (_, i) => {
+    const at = ((i + MINOR / 2) * pitch) / MINOR;
+    const long = i % MINOR === 0;
+    const half = i % (MINOR / 2) === 0;
+    const length = long ? 22 : half ? 14 : 8;
+    const place = long ? at : at;
+    return upright ? (
+      <Line key={i} x1={0} x2={length} y1={place} y2={place} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+    ) : (
+      <Line key={i} x1={place} x2={place} y1={0} y2={length} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+    );
+  });
+  const at = (here + 0.5) * pitch;
+  return (
+    <View aria-hidden style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}>
+      <Svg width={width} height={height}>
+        {ticks}
+        {here >= 0 &&
+          (upright ? (
+            <>
+              <Rect x={0} y={at - pitch / 2} width={5} height={pitch} fill="#8a6212" />
+              <Polygon points={`8,${at - 9} 8,${at + 9} 28,${at}`} fill="#8a6212" stroke={METAL.steelInk} strokeWidth={1} />
+            </>
+          ) : (
+            <>
+              <Rect x={at - pitch / 2} y={0} width={pitch} height={5} fill="#8a6212" />
+              <Polygon points={`${at - 9},5 ${at + 9},5 ${at},25`} fill="#8a6212" stroke={METAL.steelInk} strokeWidth={1} />
+            </>
+          ))}
+      </Svg>
+    </View>
+  );
+}

@@ -1,0 +1,32 @@
+import { useRouter, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import PaperIcon from '../theme/PaperIcon';
+import { useLook } from '../theme/useLook';
+import { Words } from '../theme/Words';
+import { Press } from './Press';
+
+interface TopBarProps {
+  title: string;
+  back: { to: Href; label: string };
+  children?: ReactNode;
+}
+
+/** Way back, where you are, and what stands beside the strip. */
+export function TopBar({ title, back, children }: TopBarProps) {
+  const router = useRouter();
+  const { palette } = useLook();
+  return (
+    <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', minHeight: 50, backgroundColor: palette.ground, paddingRight: 8 }}>
+      <Press look="bare" role="link" aria-label={back.label} onPress={() => router.navigate(back.to)}>
+        <PaperIcon name="arrow-left" color={palette.ink} />
+      </Press>
+      <View role="heading" aria-level={1} style={{ flex: 1 }}>
+        <Words lines={1} style={{ fontWeight: '700' }}>
+          {title}
+        </Words>
+      </View>
+      {children}
+    </View>
+  );
+}

@@ -1,0 +1,7 @@
+/** What the keyboard does, for the list and the settings. */
+export const KEYS = [
+  { key: 'Tab', does: 'goes from one thing to the next' },
+  { key: 'Enter', does: 'logs the reading, or presses what is marked' },
+  { key: 'Arrow keys', does: 'next and previous hole while driving' },
+  { key: '?', does: 'shows these keys' },
+] as const;

@@ -1,0 +1,148 @@
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { countToText, roundToCount } from '@zero-point/core/units/round';
+import { useId, useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { MONO, SANS } from '../theme/faces';
+import { useLook } from '../theme/useLook';
+import { Words } from '../theme/Words';
+
+type Read<T> = { ok: true; value: T } | { ok: false; message: string };
+
+interface FieldProps<T> {
+  label: string;
+  /** Shown behind the figure: the unit, or °. */
+  unit?: string;
+  shown: string;
+  read: (text: string) => Read<T>;
+  onCommit: (value: T) => void;
+  check?: ((value: T) => string | undefined) | undefined;
+  words?: boolean;
+  inputMode?: 'text' | 'decimal' | 'numeric';
+}
+
+/** One value that is kept when it is valid; what is not stays as typed, with what is wrong under it. */
+function Field<T>({ label, unit, shown, read, onCommit, check, words = false, inputMode = 'decimal' }: FieldProps<T>) {
+  const { palette } = useLook();
+  const noteId = useId();
+  const [draft, setDraft] = useState<string | undefined>(undefined);
+  const [error, setError] = useState<string | undefined>(undefined);
+
+  const commit = () => {
+    if (draft === undefined) return;
+    const value = read(draft);
+    const wrong = value.ok ? check?.(value.value) : value.message;
+    setError(wrong);
+    if (wrong !== undefined || !value.ok) return;
+    setDraft(undefined);
+    if (draft.trim() !== shown) onCommit(value.value);
+  };
+  return (
+    <View style={{ flex: 1, minWidth: 0, gap: 4 }}>
+      <Words kind="note" tone="soft">
+        {label}
+      </Words>
+      <View style={{ flexDirection: 'row', alignItems: 'center', borderWidth: 1.5, borderRadius: 8, borderColor: error ? palette.bad : palette.line, backgroundColor: palette.surface }}>
+        <TextInput
+          aria-label={label}
+          aria-invalid={error !== undefined}
+          aria-describedby={noteId}
+          value={draft ?? shown}
+          onChangeText={(text) => {
+            setDraft(text);
+            setError(undefined);
+          }}
+          onBlur={commit}
+          onSubmitEditing={commit}
+          submitBehavior="submit"
+          selectTextOnFocus={!words}
+          inputMode={inputMode}
+          autoComplete="off"
+          style={{ flex: 1, minWidth: 0, minHeight: 48, paddingHorizontal: 10, fontFamily: words ? SANS : MONO, fontWeight: words ? '400' : '700', fontSize: words ? 17 : 19, color: palette.ink }}
+        />
+        {unit !== undefined && (
+          <Words kind="note" tone="soft" style={{ paddingRight: 10 }}>
+            {unit}
+          </Words>
+        )}
+      </View>
+      <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
+        {error !== undefined && (
+          <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+            {error}
+          </Words>
+        )}
+      </View>
+    </View>
+  );
+}
+
+interface ValueFieldProps<T> {
+  label: string;
+  value: T;
+  onCommit: (value: T) => void;
+  check?: (value: T) => string | undefined;
+}
+
+/** A length in the set-up's unit; takes everything a reading takes. */
+export function LengthField({ value, unit, ...rest }: ValueFieldProps<number> & { unit: LengthUnit }) {
+  return (
+    <Field
+      {...rest}
+      unit={unit}
+      shown={formatLength(value, { unit })}
+      inputMode="text"
+      read={(text) => {
+        const read = parseLength(text, unit);
+        return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.message };
+      }}
+    />
+  );
+}
+
+const MOST_DEGREES = 3600;
+
+/** An angle in degrees, counter-clockwise from +X. */
+export function AngleField({ value, ...rest }: ValueFieldProps<number>) {
+  return (
+    <Field
+      {...rest}
+      unit="°"
+      shown={countToText(roundToCount(value, 3), 3)}
+      read={(text) => {
+        const plain = text.trim().replace('°', '').replace('−', '-').replace(',', '.');
+        if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return { ok: false, message: 'Type the angle in degrees, as 15 or 22.5.' };
+        const degrees = Number(plain);
+        return Math.abs(degrees) <= MOST_DEGREES
+          ? { ok: true, value: degrees }
+          : { ok: false, message: 'More than ten turns. Check the decimal point.' };
+      }}
+    />
+  );
+}
+
+/** A whole number. */
+export function CountField({ value, ...rest }: ValueFieldProps<number>) {
+  return (
+    <Field
+      {...rest}
+      shown={String(value)}
+      inputMode="numeric"
+      read={(text) => (/^\d{1,9}$/.test(text.trim()) ? { ok: true, value: Number(text) } : { ok: false, message: 'Type a whole number.' })}
+    />
+  );
+}
+
+/** Words. */
+export function TextField({ value, ...rest }: ValueFieldProps<string>) {
+  return (
+    <Field
+      {...rest}
+      words
+      inputMode="text"
+      shown={value}
+      read={(text) => (text.trim().length <= 80 ? { ok: true, value: text.trim() } : { ok: false, message: 'At most 80 characters.' })}
+    />
+  );
+}

@@ -1,0 +1,108 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { toolLengthAnswer } from '@zero-point/core/ledger/heightAnswer';
+import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { ComponentType } from 'react';
+import { View } from 'react-native';
+import { KeysDialog } from '../frame/KeysDialog';
+import { OutboxLine } from '../frame/OutboxLine';
+import { Press } from '../frame/Press';
+import { Rule } from '../frame/Rule';
+import { Loading, Trouble } from '../frame/States';
+import { TopBar } from '../frame/TopBar';
+import { useWide } from '../frame/useWide';
+import { useLook } from '../theme/useLook';
+import { Words } from '../theme/Words';
+import DatumScreen from './datum/Screen';
+import HeightsScreen from './heights/Screen';
+import LogScreen from './log/Screen';
+import PlanScreen from './plan/Screen';
+import DriveScreen from './positions/Drive';
+import PositionsScreen from './positions/Screen';
+import { STATIONS, stationPath, type StationName } from './strip';
+import { useSetup } from './useSetup';
+
+type PageName = StationName | 'drive' | 'log';
+
+const SCREENS: Readonly<Record<PageName, ComponentType<{ snapshot: Snapshot }>>> = {
+  plan: PlanScreen,
+  datum: DatumScreen,
+  heights: HeightsScreen,
+  positions: PositionsScreen,
+  drive: DriveScreen,
+  log: LogScreen,
+};
+
+const isPage = (name: unknown): name is PageName => typeof name === 'string' && Object.hasOwn(SCREENS, name);
+
+/** One station of one set-up, with the strip that leads to the others. */
+export default function StationPage() {
+  const params = useLocalSearchParams();
+  const id = String(params.setup);
+  const state = useSetup(id);
+  const { palette } = useLook();
+  const page = isPage(params.station) ? params.station : undefined;
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      {state.kind === 'ready' && page ? (
+        <Page snapshot={state.snapshot} page={page} />
+      ) : (
+        <>
+          <TopBar title="Set-up" back={{ to: '/', label: 'Back to the bench' }} />
+          {!page ? (
+            <Trouble title="No such station" detail="Go back to the bench and open the set-up from there." />
+          ) : state.kind === 'trouble' ? (
+            <Trouble title={state.title} detail={state.detail} retry={state.retry} />
+          ) : (
+            <Loading what="the set-up" />
+          )}
+        </>
+      )}
+      <KeysDialog />
+    </View>
+  );
+}
+
+function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
+  const router = useRouter();
+  const wide = useWide();
+  const { id, name } = snapshot.setup;
+  const Screen = SCREENS[page];
+  const station = page === 'drive' ? 'positions' : STATIONS.find((one) => one === page);
+  const rule = <Rule setupId={id} here={station} done={doneStations(snapshot)} upright={wide} />;
+  return (
+    <>
+      <TopBar
+        title={name}
+        back={page === 'drive' ? { to: stationPath(id, 'positions'), label: 'Back to Positions' } : { to: '/', label: 'Back to the bench' }}
+      >
+        <Press look={page === 'log' ? 'filled' : 'box'} role="link" onPress={() => router.navigate(stationPath(id, 'log'))}>
+          <LogWord chosen={page === 'log'} count={snapshot.readings.length} />
+        </Press>
+      </TopBar>
+      <OutboxLine />
+      <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
+        {(wide || page !== 'drive') && rule}
+        <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
+          <Screen snapshot={snapshot} />
+        </View>
+      </View>
+    </>
+  );
+}
+
+function LogWord({ chosen, count }: { chosen: boolean; count: number }) {
+  const { palette } = useLook();
+  return <Words style={{ color: chosen ? palette.onAction : palette.ink }}>Log {count}</Words>;
+}
+
+/** Stations whose work is done, from what the ledger holds. */
+function doneStations(snapshot: Snapshot): StationName[] {
+  const set = (axis: 'x' | 'y' | 'z') => lastZeroing(snapshot, axis) !== undefined;
+  const others = snapshot.tools.filter(({ number }) => number !== snapshot.setup.referenceTool);
+  return [
+    ...(snapshot.readings.length > 0 ? (['plan'] as const) : []),
+    ...(set('x') && set('y') ? (['datum'] as const) : []),
+    ...(set('z') && others.every(({ number }) => toolLengthAnswer(snapshot, number)) ? (['heights'] as const) : []),
+  ];
+}

@@ -1,0 +1,126 @@
+import type { Face, Subject } from '@zero-point/core/contract/ledger';
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { AnswerForm, Gauge } from '@zero-point/core/contract/shop';
+import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
+import { FACE_TOUCH, faceCoordinate } from '@zero-point/core/datum/partFrame';
+import { faceAnswer, type FaceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
+import type { FormView } from '../../answer/AnswerForms';
+import { logReading, logZeroing } from '../newReading';
+
+/** The finder of the plan, with what it adds. */
+export interface FinderView {
+  gauge: Gauge;
+  /** Contact radius with feeler, mm. */
+  radius: number;
+  words: string;
+  cautions: Caution[];
+}
+
+/** What the Datum screen shows of a face. */
+export interface FaceView {
+  face: Face;
+  subject: Subject;
+  axis: 'x' | 'y';
+  sentence: string;
+  answer: FaceAnswer | undefined;
+  forms: FormView[];
+  log: (text: string) => string | undefined;
+  markSet: (form: FormView) => void;
+}
+
+/** State of the Datum station to view. */
+export function datumView(snapshot: Snapshot, face: Face | undefined) {
+  const set = { x: lastZeroing(snapshot, 'x') !== undefined, y: lastZeroing(snapshot, 'y') !== undefined };
+  return {
+    set,
+    finder: finderView(snapshot),
+    sentence: nextSentence(set),
+    face: face && faceView(snapshot, face),
+  };
+}
+
+function nextSentence(set: { x: boolean; y: boolean }): string {
+  if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
+  if (set.x) return 'X is set. Now Y: tap the front or the back face.';
+  if (set.y) return 'Y is set. Now X: tap the left or the right face.';
+  return 'Tap the face you will touch first.';
+}
+
+function finderView(snapshot: Snapshot): FinderView | undefined {
+  const { setup, gauges } = snapshot;
+  const gauge = gauges.find(({ id }) => id === setup.finderId);
+  if (!gauge) return undefined;
+  const facts = GAUGE_FACTS[gauge.kind];
+  const size = formatLengthUnit(sizeOf(gauge), { unit: setup.units });
+  const feeler = setup.feeler > 0 ? ` and ${formatLengthUnit(setup.feeler, { unit: setup.units })} feeler` : '';
+  const speed = facts.spin === 'turning' ? `, turning${gauge.maxRpm ? `, at most ${gauge.maxRpm} rpm` : ''}` : ', spindle stopped';
+  return {
+    gauge,
+    radius: sizeOf(gauge) / 2 + setup.feeler,
+    words: `${gauge.name}: contact ${size}${feeler}${speed}.`,
+    cautions: [facts.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+  };
+}
+
+function faceView(snapshot: Snapshot, face: Face): FaceView {
+  const subject: Subject = { kind: 'face', face };
+  const { axis, approach, from } = FACE_TOUCH[face];
+  const { setup } = snapshot;
+  const answer = faceAnswer(snapshot, face);
+  return {
+    face,
+    subject,
+    axis,
+    sentence: `Touch the ${face} face, coming from ${from}.`,
+    answer,
+    forms: answer ? edgeForms(snapshot, face, answer) : [],
+    log: (text) =>
+      logReading(snapshot, { subject, axis, approach, gaugeId: setup.finderId, feeler: setup.feeler, ticked: [] }, text),
+    markSet: ({ form, value }) => {
+      if (form !== 'offset') logZeroing(snapshot, subject, axis, form, value);
+    },
+  };
+}
+
+/** The three answers, the machine's habit first. */
+function edgeForms(snapshot: Snapshot, face: Face, { result }: FaceAnswer): FormView[] {
+  const format: LengthFormat = { unit: snapshot.setup.units };
+  const name = FACE_TOUCH[face].axis.toUpperCase();
+  const nominal = faceCoordinate(snapshot.part, snapshot.setup.partZero, face);
+  const there = nominal === 0 ? `zero ${name}` : `set ${name} to ${formatLengthUnit(nominal, format)}`;
+  const forms: FormView[] = [
+    {
+      form: 'preset',
+      say: `Preset ${name} to`,
+      figure: formatLength(result.preset, format),
+      then: 'while the finder still touches',
+      done: `Done: ${name} is preset`,
+      value: result.preset,
+    },
+    {
+      form: 'move',
+      say: `Raise Z, then move ${name}`,
+      figure: formatLength(result.move, { ...format, plus: true }),
+      then: `then ${there}`,
+      done: `Done: moved, ${name} set`,
+      value: nominal,
+    },
+    {
+      form: 'work-offset',
+      say: `Work offset ${name}`,
+      figure: formatLength(result.workOffset, format),
+      then: 'part zero on the scale as it stands',
+      done: `Done: ${name} offset entered`,
+      value: result.workOffset,
+    },
+  ];
+  const first: AnswerForm = snapshot.machine.habits.answerFirst;
+  return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
+}
+
+/** Readings of a face as the ledger has them, struck ones included. */
+export const faceReadings = (snapshot: Snapshot, subject: Subject) => readingsOf(snapshot, subject);

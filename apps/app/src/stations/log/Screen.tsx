@@ -1,0 +1,71 @@
+import type { Reading } from '@zero-point/core/contract/ledger';
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { FACES } from '@zero-point/core/datum/faces';
+import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/ledger/heightAnswer';
+import { ScrollView, View } from 'react-native';
+import { ReadingList } from '../../answer/ReadingList';
+import { BROWSER_BAR, GAP } from '../../frame/layout';
+import { useLook } from '../../theme/useLook';
+import { Words } from '../../theme/Words';
+import { logStrike } from '../newReading';
+
+/** Log: every reading of the set-up, newest first, struck ones in their place. */
+export default function LogScreen({ snapshot }: { snapshot: Snapshot }) {
+  const { palette } = useLook();
+  const newest = [...snapshot.readings].reverse();
+  return (
+    <ScrollView style={{ backgroundColor: palette.ground }} contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 760 }}>
+      <Words kind="sentence">{sentence(snapshot)}</Words>
+      <Words tone="soft">Nothing here is ever erased. Strike out what was wrong and every answer follows; restore it and it counts again.</Words>
+      {groupByDay(newest).map(({ day, readings }) => (
+        <View key={day} style={{ gap: 4 }}>
+          <Words tone="soft" style={{ fontWeight: '700' }}>
+            {day}
+          </Words>
+          <ReadingList
+            readings={readings}
+            wild={wildIds(snapshot)}
+            unit={snapshot.setup.units}
+            titleOf={title}
+            onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+          />
+        </View>
+      ))}
+    </ScrollView>
+  );
+}
+
+function sentence({ readings }: Snapshot): string {
+  if (readings.length === 0) return 'No readings yet. They appear here as you log them in Datum and Heights.';
+  const struck = readings.filter(({ struckBy }) => struckBy !== null).length;
+  const all = readings.length === 1 ? '1 reading' : `${readings.length} readings`;
+  return struck === 0 ? `${all}, none struck out.` : `${all}, ${struck} struck out.`;
+}
+
+function title({ subject, axis, epoch }: Reading): string {
+  const what =
+    subject.kind === 'face' ? `${axis.toUpperCase()}, ${subject.face} face` : `Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`;
+  return epoch === 1 ? what : `${what}, scale ${epoch}`;
+}
+
+/** Readings far from the others of their own touch. */
+function wildIds(snapshot: Snapshot): string[] {
+  const answers = [
+    ...FACES.map((face) => faceAnswer(snapshot, face)),
+    zZeroAnswer(snapshot),
+    ...snapshot.tools.map(({ number }) => toolLengthAnswer(snapshot, number)),
+  ];
+  return answers.flatMap((answer) => answer?.result.repeats.wild.flatMap((i) => answer.readings[i]?.id ?? []) ?? []);
+}
+
+const DAY = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+
+function groupByDay(readings: readonly Reading[]): { day: string; readings: Reading[] }[] {
+  const groups = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    const day = DAY.format(new Date(reading.takenAt));
+    groups.set(day, [...(groups.get(day) ?? []), reading]);
+  }
+  return [...groups].map(([day, ofDay]) => ({ day, readings: ofDay }));
+}

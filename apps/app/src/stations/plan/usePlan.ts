@@ -1,0 +1,45 @@
+import { PART_ZEROS } from '@zero-point/core/datum/faces';
+import { zeroOf, type Point } from '@zero-point/core/datum/partFrame';
+import type { PartZero, Plan, Snapshot } from '@zero-point/core/contract/setup';
+import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { logEntry } from '../useSetup';
+
+/** A place zero may stand on, in the part's own frame. */
+export interface ZeroPlace {
+  zero: PartZero;
+  label: string;
+  at: Point;
+}
+
+const ZERO_LABELS: Readonly<Record<PartZero, string>> = {
+  'front-left': 'front left corner',
+  'front-right': 'front right corner',
+  'back-left': 'back left corner',
+  'back-right': 'back right corner',
+  centre: 'centre',
+};
+
+/** State of the Plan station to view. */
+export function planView(snapshot: Snapshot) {
+  const { setup, part, gauges, machine } = snapshot;
+  const unit = setup.units;
+  const size = (mm: number) => formatLengthUnit(mm, { unit });
+  const option = (gauge: (typeof gauges)[number]) => ({ value: gauge.id, label: `${gauge.name}, ${size(sizeOf(gauge))}` });
+  return {
+    places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
+    sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
+    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${size(part.size.x)} × ${size(part.size.y)} × ${size(part.size.z)}. On the ${machine.name.toLowerCase()}.`,
+    finders: gauges.filter(({ kind }) => GAUGE_FACTS[kind].finds !== 'heights').map(option),
+    heightGauges: gauges.filter(({ kind }) => GAUGE_FACTS[kind].finds !== 'edges').map(option),
+    tools: snapshot.tools.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` })),
+  };
+}
+
+/** Keeps a change of the plan. */
+export function changePlan(snapshot: Snapshot, change: Partial<Plan>): void {
+  const { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note } = snapshot.setup;
+  const body: Plan = { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note, ...change };
+  logEntry({ kind: 'plan', setupId: snapshot.setup.id, body });
+}

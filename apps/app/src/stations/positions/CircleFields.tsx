@@ -1,0 +1,72 @@
+import type { Pattern } from '@zero-point/core/contract/setup';
+import type { BoltCircle } from '@zero-point/core/positions/boltCircle.schema';
+import { MAX_HOLES } from '@zero-point/core/positions/maxHoles';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { AngleField, CountField, LengthField, TextField } from '../../keypad/Fields';
+
+interface CircleFieldsProps {
+  pattern: Pattern;
+  unit: LengthUnit;
+  onChange: (pattern: Pattern) => void;
+}
+
+/** Everything that makes a bolt circle; each field keeps what is valid and says what is not. */
+export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
+  const { circle } = pattern;
+  const change = (part: Partial<BoltCircle>) => onChange({ ...pattern, circle: { ...circle, ...part } });
+  const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
+  return (
+    <View style={{ gap: 12 }}>
+      <Row>
+        <AngleField label="First angle" value={circle.firstAngle} onCommit={(firstAngle) => change({ firstAngle })} />
+        <CountField
+          label="Holes"
+          value={circle.holes}
+          onCommit={(holes) => change({ holes })}
+          check={(n) => (n < 1 ? 'A circle needs at least 1 hole.' : n > MAX_HOLES ? 'At most 10000 holes; split the work into several patterns.' : undefined)}
+        />
+      </Row>
+      <Row>
+        <LengthField label="Circle diameter" unit={unit} value={circle.diameter} onCommit={(diameter) => change({ diameter })} check={positive('The diameter')} />
+        <LengthField label="Hole diameter" unit={unit} value={pattern.holeDiameter} onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })} check={positive('The diameter')} />
+      </Row>
+      <Row>
+        <LengthField label="Centre X" unit={unit} value={circle.centre.x} onCommit={(x) => change({ centre: { ...circle.centre, x } })} />
+        <LengthField label="Centre Y" unit={unit} value={circle.centre.y} onCommit={(y) => change({ centre: { ...circle.centre, y } })} />
+      </Row>
+      <Choice
+        label="Direction, seen from above"
+        value={circle.direction}
+        onChange={(direction) => change({ direction })}
+        options={[
+          { value: 'counter-clockwise', label: 'Counter-clockwise' },
+          { value: 'clockwise', label: 'Clockwise' },
+        ]}
+      />
+      <Choice
+        label="Spread"
+        value={circle.arc === undefined ? 'full' : 'arc'}
+        onChange={(spread) => change({ arc: spread === 'full' ? undefined : 90 })}
+        options={[
+          { value: 'full', label: 'Full circle' },
+          { value: 'arc', label: 'Arc, hole at both ends' },
+        ]}
+      />
+      {circle.arc !== undefined && (
+        <AngleField
+          label="Arc, first to last hole"
+          value={circle.arc}
+          onCommit={(arc) => change({ arc })}
+          check={(arc) => (arc > 0 && arc < 360 ? undefined : 'The arc must be over 0 and under 360 degrees; use the direction to go the other way.')}
+        />
+      )}
+      <TextField label="Name" value={pattern.name} onCommit={(name) => onChange({ ...pattern, name })} check={(name) => (name === '' ? 'Give the pattern a name.' : undefined)} />
+    </View>
+  );
+}
+
+function Row({ children }: { children: React.ReactNode }) {
+  return <View style={{ flexDirection: 'row', gap: 12 }}>{children}</View>;
+}

@@ -1,0 +1,80 @@
+import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
+import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { FlatList, View } from 'react-native';
+import { Press } from '../../frame/Press';
+import { useLook } from '../../theme/useLook';
+import { Figure, Words } from '../../theme/Words';
+
+interface HoleTableProps {
+  holes: readonly HolePosition[];
+  unit: LengthUnit;
+  chosen: number;
+  onChoose: (hole: number) => void;
+}
+
+const ROW = 48;
+
+/** Where every hole is, from part zero. Only the rows in sight are laid out, so 10,000 stay quick. */
+export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
+  const { palette } = useLook();
+  return (
+    <View role="table" aria-label="Positions" aria-rowcount={holes.length + 1}>
+      <View role="row" style={{ flexDirection: 'row', paddingHorizontal: 12, paddingBottom: 4 }}>
+        {['Hole', `X ${unit}`, `Y ${unit}`, 'Angle'].map((title, i) => (
+          <View key={title} role="columnheader" style={{ flex: i === 0 ? 0.6 : 1 }}>
+            <Words kind="note" tone="soft" style={{ textAlign: i === 0 ? 'left' : 'right' }}>
+              {title}
+            </Words>
+          </View>
+        ))}
+      </View>
+      <FlatList
+        role="presentation"
+        data={holes}
+        keyExtractor={({ hole }) => String(hole)}
+        getItemLayout={(_, index) => ({ length: ROW, offset: ROW * index, index })}
+        initialNumToRender={20}
+        nestedScrollEnabled
+        style={{ maxHeight: ROW * 8 }}
+        renderItem={({ item }) => (
+          <HoleRow hole={item} unit={unit} chosen={item.hole === chosen} line={palette.line} onPress={() => onChoose(item.hole)} />
+        )}
+      />
+    </View>
+  );
+}
+
+interface HoleRowProps {
+  hole: HolePosition;
+  unit: LengthUnit;
+  chosen: boolean;
+  line: string;
+  onPress: () => void;
+}
+
+function HoleRow({ hole, unit, chosen, line, onPress }: HoleRowProps) {
+  return (
+    <Press
+      look="bare"
+      role="row"
+      aria-selected={chosen}
+      onPress={onPress}
+      style={{ flexDirection: 'row', height: ROW, alignItems: 'center', borderTopWidth: 1, borderColor: line, borderRadius: 0 }}
+    >
+      <View role="cell" style={{ flex: 0.6 }}>
+        <Figure size={18} tone={chosen ? 'brass' : 'ink'}>
+          {chosen ? '▸' : ' '}
+          {hole.hole}
+        </Figure>
+      </View>
+      {[formatLength(hole.x, { unit }), formatLength(hole.y, { unit }), formatAngle(hole.angle, 2)].map((figure, i) => (
+        <View key={i} role="cell" style={{ flex: 1 }}>
+          <Figure size={i === 2 ? 15 : 18} tone={i === 2 ? 'soft' : 'ink'} style={{ textAlign: 'right' }}>
+            {figure}
+          </Figure>
+        </View>
+      ))}
+    </Press>
+  );
+}

@@ -1,0 +1,52 @@
+import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
+import { ScrollView, View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { KEYS } from '../../frame/keys';
+import { BROWSER_BAR } from '../../frame/layout';
+import { TopBar } from '../../frame/TopBar';
+import { useSettings } from '../../stores/settings';
+import { useLook } from '../../theme/useLook';
+import { Figure, Words } from '../../theme/Words';
+
+/** What a person prefers on this device. */
+export default function SettingsScreen() {
+  const { palette } = useLook();
+  const { mode, units, setMode, setUnits } = useSettings();
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <TopBar title="Settings" back={{ to: '/', label: 'Back to the bench' }} />
+      <ScrollView role="main" contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: 22, maxWidth: 760 }}>
+        <Choice
+          label="Light"
+          value={mode}
+          onChange={setMode}
+          options={[
+            { value: 'day', label: 'Day' },
+            { value: 'night', label: 'Night' },
+            { value: 'shop', label: 'Shop: bold, bigger digits' },
+          ]}
+        />
+        <Figure size={40}>−5.000 mm</Figure>
+        <Choice
+          label="Units of a new set-up"
+          value={units}
+          onChange={setUnits}
+          options={[
+            { value: 'mm', label: 'Millimetres' },
+            { value: 'in', label: 'Inches' },
+          ]}
+        />
+        <Words tone="soft">A set-up has its own units; change them in its Plan. These settings stay on this device.</Words>
+        <View style={{ gap: 6 }}>
+          <Words kind="sentence">Keys</Words>
+          {KEYS.map(({ key, does }) => (
+            <Words key={key}>
+              {key}: {does}
+            </Words>
+          ))}
+        </View>
+        <Words tone="soft">△ {STANDING_CAUTION}</Words>
+      </ScrollView>
+    </View>
+  );
+}

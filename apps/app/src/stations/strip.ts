@@ -1,0 +1,14 @@
+/** The stations that exist, in the order people work. */
+export const STATIONS = ['plan', 'datum', 'heights', 'positions'] as const;
+
+export type StationName = (typeof STATIONS)[number];
+
+export const STATION_TITLES: Readonly<Record<StationName, string>> = {
+  plan: 'Plan',
+  datum: 'Datum',
+  heights: 'Heights',
+  positions: 'Positions',
+};
+
+export const stationPath = (setupId: string, station: StationName | 'drive' | 'log'): `/setup/${string}` =>
+  `/setup/${setupId}/${station}`;

@@ -1,0 +1,37 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { withEntries, type Entry } from '@zero-point/core/ledger/entry';
+import { useMemo } from 'react';
+import { ServerRefusal } from '../api/client';
+import { useStoredSnapshot } from '../api/queries';
+import { useOutbox } from '../stores/outbox';
+
+export type SetupState =
+  | { kind: 'loading' }
+  | { kind: 'trouble'; title: string; detail: string; retry: () => void }
+  | { kind: 'ready'; snapshot: Snapshot };
+
+/** A set-up as it stands on this device: what the server has, and what waits in the outbox. */
+export function useSetup(id: string): SetupState {
+  const query = useStoredSnapshot(id);
+  const waiting = useOutbox((state) => state.waiting);
+  const snapshot = useMemo(
+    () => query.data && withEntries(query.data, waiting.map(({ entry }) => entry)),
+    [query.data, waiting],
+  );
+  if (snapshot) return { kind: 'ready', snapshot };
+  if (query.error) {
+    const gone = query.error instanceof ServerRefusal;
+    return {
+      kind: 'trouble',
+      title: gone ? 'No such set-up' : 'The server is away',
+      detail: gone
+        ? query.error.message
+        : 'This set-up was never opened on this device, so there is no copy of it here. Start the server, then try again.',
+      retry: () => void query.refetch(),
+    };
+  }
+  return { kind: 'loading' };
+}
+
+/** Logs an entry for a set-up. */
+export const logEntry = (entry: Entry): void => useOutbox.getState().log(entry);

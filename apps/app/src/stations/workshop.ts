@@ -1,0 +1,3 @@
+export { default as NewSetupScreen } from './newSetup/Screen';
+export { default as SettingsScreen } from './settings/Screen';
+export { default as StationPage } from './StationPage';

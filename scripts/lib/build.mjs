@@ -1,0 +1,71 @@
+import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { cpSync } from 'node:fs';
+import { extname, join } from 'node:path';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { must, once, ROOT, say, tool } from './steps.mjs';
+
+const COMPRESSED = new Set(['.js', '.css', '.html', '.svg', '.json', '.txt']);
+
+/** A .br and .gz beside every text file of an export, made once so that serving costs nothing. */
+export function compress(folder) {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name);
+    if (statSync(path).isDirectory()) compress(path);
+    else if (COMPRESSED.has(extname(name))) {
+      const content = readFileSync(path);
+      writeFileSync(`${path}.br`, brotliCompressSync(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }));
+      writeFileSync(`${path}.gz`, gzipSync(content, { level: 9 }));
+    }
+  }
+}
+
+/** Lets the browser fetch the first script while it still reads the page. */
+export function preloadEntry(folder) {
+  const page = join(folder, 'index.html');
+  const html = readFileSync(page, 'utf8');
+  const entry = /src="(\/_expo\/[^"]+\/entry-[^"]+\.js)"/.exec(html)?.[1];
+  if (!entry) throw new Error(`no entry script in ${page}`);
+  writeFileSync(page, html.replace('</title>', `</title>\n    <link rel="preload" href="${entry}" as="script" />`));
+}
+
+/** Exports an Expo app for the web into its own dist folder. */
+export function exportApp(app) {
+  const output = join(app, 'dist');
+  rmSync(join(ROOT, output), { recursive: true, force: true });
+  must(tool('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: join(ROOT, app),
+    env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
+  });
+  preloadEntry(join(ROOT, output));
+  compress(join(ROOT, output));
+}
+
+function bundleServer() {
+  const out = join(ROOT, 'apps/server/dist');
+  rmSync(out, { recursive: true, force: true });
+  must(tool('esbuild'), [
+    'apps/server/src/main.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--external:better-sqlite3',
+    '--outfile=apps/server/dist/server.mjs',
+    "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    '--log-level=warning',
+  ]);
+  cpSync(join(ROOT, 'apps/server/migrations'), join(out, 'migrations'), { recursive: true });
+}
+
+/** Everything the server needs to run: its own bundle and the exported app. */
+export function build() {
+  once('server', ['package-lock.json', 'packages/core/src', 'apps/server'], 'apps/server/dist/server.mjs', () => {
+    say('Bundling the server. A second.');
+    bundleServer();
+  });
+  once('app', ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib/build.mjs'], 'apps/app/dist/index.html', () => {
+    say('Building the app. About 1 minute the first time, seconds after.');
+    exportApp('apps/app');
+  });
+  if (!existsSync(join(ROOT, 'apps/app/dist/index.html'))) throw new Error('the export made no index.html');
+}

@@ -1,0 +1,89 @@
+/** What the top-level commands share: saying what goes on, running things, and setting up a fresh clone. */
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
+
+/** Where stamps of finished steps are kept. */
+const STAMPS = join(ROOT, '.build');
+
+export const say = (text) => console.log(`\n▸ ${text}`);
+
+/** Ends the command with a sentence a person can act on. */
+export function fail(text) {
+  console.error(`\n✗ ${text}\n`);
+  process.exit(1);
+}
+
+/** Runs a program with its output in sight; its exit code. */
+export function run(program, args, { env = {}, cwd = ROOT } = {}) {
+  const done = spawnSync(program, args, { cwd, stdio: 'inherit', env: { ...process.env, ...env } });
+  if (done.error) throw done.error;
+  return done.status ?? 1;
+}
+
+/** Runs a program and ends the command when it fails. */
+export function must(program, args, options) {
+  const code = run(program, args, options);
+  if (code !== 0) fail(`${program} ${args.join(' ')} failed. What it said is above.`);
+}
+
+/** Runs a program in the background, its output in sight. */
+export const background = (program, args, { env = {}, cwd = ROOT } = {}) =>
+  spawn(program, args, { cwd, stdio: 'inherit', env: { ...process.env, ...env } });
+
+/** A tool of this project's own node_modules. */
+export const tool = (name) => join(ROOT, 'node_modules', '.bin', name);
+
+function files(path) {
+  if (!existsSync(path)) return [];
+  if (statSync(path).isFile()) return [path];
+  return readdirSync(path, { withFileTypes: true })
+    .filter(({ name }) => !['node_modules', 'dist', '.expo', '.build'].includes(name))
+    .flatMap(({ name }) => files(join(path, name)))
+    .sort();
+}
+
+/** A digest of the content of files and folders. */
+export function digest(paths) {
+  const hash = createHash('sha256');
+  for (const file of paths.flatMap((path) => files(join(ROOT, path)))) hash.update(file).update(readFileSync(file));
+  return hash.digest('hex');
+}
+
+/** Does a step again only when what it is made from has changed or what it makes is gone. */
+export function once(name, inputs, output, work) {
+  const stamp = join(STAMPS, `${name}.sha256`);
+  const now = digest(inputs);
+  if (existsSync(join(ROOT, output)) && existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return false;
+  work();
+  mkdirSync(STAMPS, { recursive: true });
+  writeFileSync(stamp, now);
+  return true;
+}
+
+/** Node 20.20 or newer, and every package of the lock file. */
+export function ensureInstalled() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 20)) {
+    fail(`Zero Point needs Node 20.20 or newer; this is ${process.versions.node}. Install a newer one, then run the same command again.`);
+  }
+  once('install', ['package-lock.json'], 'node_modules/better-sqlite3/build/Release/better_sqlite3.node', () => {
+    say('Installing packages. About 4 minutes the first time; building the database binding is the slow part.');
+    must('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
+  });
+}
+
+export const CHROMIUM = '/usr/bin/chromium';
+
+/** Debian's Chromium, for the end-to-end tests, benchmarks and pictures. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium';
+  if (process.getuid?.() !== 0) fail(`Chromium is missing. Install it with this one command, then run the same again:\n\n  sudo sh -c "${command}"`);
+  say('Installing Chromium with apt-get. About 1 minute.');
+  must('sh', ['-c', `(${command}) >/dev/null`], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+}
