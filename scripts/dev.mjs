@@ -4,7 +4,12 @@ import { serverEnvironment } from './lib/serve.mjs';
 import { background, ensureInstalled, ROOT, say, tool } from './lib/steps.mjs';
 
 ensureInstalled();
-const api = { ...serverEnvironment({ demo: true, database: 'dev.sqlite' }), STATIC: '', PORT: '4748', MIGRATIONS: join(ROOT, 'apps/server/migrations') };
+const api = {
+  ...serverEnvironment({ demo: true, database: 'dev.sqlite' }),
+  STATIC: '',
+  PORT: '4748',
+  MIGRATIONS: join(ROOT, 'apps/server/migrations'),
+};
 say('The app is at http://localhost:8081/ once it is bundled (about 1 minute the first time).');
 const children = [
   background(tool('tsx'), ['watch', 'apps/server/src/main.ts'], { env: api }),

@@ -9,7 +9,9 @@ module.exports = ({ types: t }) => ({
         path.node.specifiers.map(({ local, imported }) => {
           const value = icons[imported.name];
           if (value === undefined) throw path.buildCodeFrameError(`@mdi/js has no icon ${imported.name}`);
-          return t.variableDeclaration('const', [t.variableDeclarator(t.identifier(local.name), t.stringLiteral(value))]);
+          return t.variableDeclaration('const', [
+            t.variableDeclarator(t.identifier(local.name), t.stringLiteral(value)),
+          ]);
         }),
       );
     },

@@ -9,10 +9,13 @@ const port = process.env.API_PORT;
 if (port) {
   config.server.enhanceMiddleware = (metro) => (request, response, next) => {
     if (!request.url.startsWith('/api/')) return metro(request, response, next);
-    const onward = http.request({ port, path: request.url, method: request.method, headers: request.headers }, (answer) => {
-      response.writeHead(answer.statusCode, answer.headers);
-      answer.pipe(response);
-    });
+    const onward = http.request(
+      { port, path: request.url, method: request.method, headers: request.headers },
+      (answer) => {
+        response.writeHead(answer.statusCode, answer.headers);
+        answer.pipe(response);
+      },
+    );
     onward.on('error', () => response.writeHead(502).end());
     request.pipe(onward);
   };

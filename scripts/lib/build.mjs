@@ -1,5 +1,4 @@
-import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { cpSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { extname, join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, once, ROOT, say, tool } from './steps.mjs';
@@ -63,9 +62,14 @@ export function build() {
     say('Bundling the server. A second.');
     bundleServer();
   });
-  once('app', ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib/build.mjs'], 'apps/app/dist/index.html', () => {
-    say('Building the app. About 1 minute the first time, seconds after.');
-    exportApp('apps/app');
-  });
+  once(
+    'app',
+    ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib/build.mjs'],
+    'apps/app/dist/index.html',
+    () => {
+      say('Building the app. About 1 minute the first time, seconds after.');
+      exportApp('apps/app');
+    },
+  );
   if (!existsSync(join(ROOT, 'apps/app/dist/index.html'))) throw new Error('the export made no index.html');
 }

@@ -69,7 +69,9 @@ export function once(name, inputs, output, work) {
 export function ensureInstalled() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 20)) {
-    fail(`Zero Point needs Node 20.20 or newer; this is ${process.versions.node}. Install a newer one, then run the same command again.`);
+    fail(
+      `Zero Point needs Node 20.20 or newer; this is ${process.versions.node}. Install a newer one, then run the same command again.`,
+    );
   }
   once('install', ['package-lock.json'], 'node_modules/better-sqlite3/build/Release/better_sqlite3.node', () => {
     say('Installing packages. About 4 minutes the first time; building the database binding is the slow part.');
@@ -83,7 +85,10 @@ export const CHROMIUM = '/usr/bin/chromium';
 export function ensureChromium() {
   if (existsSync(CHROMIUM)) return;
   const command = 'apt-get update && apt-get install -y --no-install-recommends chromium';
-  if (process.getuid?.() !== 0) fail(`Chromium is missing. Install it with this one command, then run the same again:\n\n  sudo sh -c "${command}"`);
+  if (process.getuid?.() !== 0)
+    fail(
+      `Chromium is missing. Install it with this one command, then run the same again:\n\n  sudo sh -c "${command}"`,
+    );
   say('Installing Chromium with apt-get. About 1 minute.');
   must('sh', ['-c', `(${command}) >/dev/null`], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
 }

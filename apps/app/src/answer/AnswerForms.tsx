@@ -42,9 +42,21 @@ export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsP
             aria-checked={large}
             aria-label={`${view.say} ${view.figure}, ${view.then}`}
             onPress={() => onChoose(view.form)}
-            style={{ paddingVertical: 8, borderWidth: large ? 3 : 1.5, borderColor: large ? palette.ink : palette.line }}
+            style={{
+              paddingVertical: 8,
+              borderWidth: large ? 3 : 1.5,
+              borderColor: large ? palette.ink : palette.line,
+            }}
           >
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', justifyContent: 'space-between', columnGap: 10 }}>
+            <View
+              style={{
+                flexDirection: 'row',
+                flexWrap: 'wrap',
+                alignItems: 'baseline',
+                justifyContent: 'space-between',
+                columnGap: 10,
+              }}
+            >
               <Words kind={large ? 'sentence' : 'body'}>
                 {large ? '✓ ' : ''}
                 {view.say}

@@ -23,12 +23,19 @@ export function Budget({ uncertainty, unit }: { uncertainty: Uncertainty; unit: 
             </Figure>
           </View>
           <View style={{ height: 6, backgroundColor: palette.line }}>
-            <View style={{ height: 6, width: `${Math.round((100 * part.u ** 2) / variance)}%`, backgroundColor: palette.brass }} />
+            <View
+              style={{
+                height: 6,
+                width: `${Math.round((100 * part.u ** 2) / variance)}%`,
+                backgroundColor: palette.brass,
+              }}
+            />
           </View>
         </View>
       ))}
       <Words kind="note" tone="soft">
-        Together {formatLength(uncertainty.u, { unit, decimals })} {unit} standard; times {uncertainty.k.toFixed(2)} is {plusMinus(uncertainty.U, unit)} at 95 %.
+        Together {formatLength(uncertainty.u, { unit, decimals })} {unit} standard; times {uncertainty.k.toFixed(2)} is{' '}
+        {plusMinus(uncertainty.U, unit)} at 95 %.
       </Words>
     </View>
   );

@@ -22,9 +22,29 @@ export function Cautions({ cautions, ticked, onTick }: CautionsProps) {
             aria-checked={ticked.includes(caution.id)}
             aria-label={caution.text}
             onPress={() => onTick(caution.id)}
-            style={{ flexDirection: 'row', gap: 12, minHeight: 48, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn, backgroundColor: palette.surface, alignItems: 'center' }}
+            style={{
+              flexDirection: 'row',
+              gap: 12,
+              minHeight: 48,
+              padding: 10,
+              borderWidth: 2,
+              borderRadius: 8,
+              borderColor: palette.warn,
+              backgroundColor: palette.surface,
+              alignItems: 'center',
+            }}
           >
-            <View style={{ width: 30, height: 30, borderWidth: 2.5, borderColor: palette.ink, borderRadius: 5, alignItems: 'center', justifyContent: 'center' }}>
+            <View
+              style={{
+                width: 30,
+                height: 30,
+                borderWidth: 2.5,
+                borderColor: palette.ink,
+                borderRadius: 5,
+                alignItems: 'center',
+                justifyContent: 'center',
+              }}
+            >
               <Words kind="sentence">{ticked.includes(caution.id) ? '✓' : ''}</Words>
             </View>
             <Words style={{ flex: 1 }}>{caution.text}</Words>

@@ -44,7 +44,16 @@ export function ReadingDock({ label, unit, onLog, next, blocked }: ReadingDockPr
   const offerNext = next && text === '';
   return (
     <View style={{ gap: 6 }}>
-      <LengthEntry ref={field} label={label} unit={unit} text={text} onChange={change} onSubmit={log} error={error} ownKeypad={!wide && !system} />
+      <LengthEntry
+        ref={field}
+        label={label}
+        unit={unit}
+        text={text}
+        onChange={change}
+        onSubmit={log}
+        error={error}
+        ownKeypad={!wide && !system}
+      />
       {!wide && !system && <Keypad unit={unit} text={text} onChange={change} />}
       <MainAction label={offerNext ? next.label : 'Log this reading'} onPress={offerNext ? next.onPress : log} />
       {!wide && system && (

@@ -30,6 +30,7 @@ export function ReadingList({ readings, wild, unit, onStrike, titleOf }: Reading
           key={reading.id}
           reading={reading}
           title={titleOf?.(reading) ?? `${i + 1}`}
+          named={titleOf !== undefined}
           unit={unit}
           wild={wild.includes(reading.id)}
           waiting={waits.has(reading.id)}
@@ -53,26 +54,35 @@ export function ReadingList({ readings, wild, unit, onStrike, titleOf }: Reading
 interface ReadingRowProps {
   reading: Reading;
   title: string;
+  /** The title is a name, not a number. */
+  named: boolean;
   unit: LengthUnit;
   wild: boolean;
   waiting: boolean;
   onPress: () => void;
 }
 
-const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
-function ReadingRow({ reading, title, unit, wild, waiting, onPress }: ReadingRowProps) {
+function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: ReadingRowProps) {
   const struck = reading.struckBy !== null;
   const shown = formatLength(reading.value, { unit });
   const typedOtherwise = reading.unit !== unit || !/^[+\-−]?[\d.]+$/.test(reading.text);
   return (
     <View role="listitem" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 2 }}>
       <View style={{ flex: 1 }}>
+        {named && <Words kind="note">{title}</Words>}
         <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
-          <Words kind="note" tone="soft" style={{ minWidth: 14 }}>
-            {title}
-          </Words>
-          <Figure size={20} tone={struck ? 'soft' : 'ink'} style={struck ? { textDecorationLine: 'line-through' } : null}>
+          {!named && (
+            <Words kind="note" tone="soft" style={{ minWidth: 14 }}>
+              {title}
+            </Words>
+          )}
+          <Figure
+            size={20}
+            tone={struck ? 'soft' : 'ink'}
+            style={struck ? { textDecorationLine: 'line-through' } : null}
+          >
             {shown} {unit}
           </Figure>
           <Words kind="note" tone="soft">

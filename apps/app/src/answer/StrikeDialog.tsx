@@ -9,7 +9,14 @@ interface StrikeDialogProps {
   onCancel: () => void;
 }
 
-const REASONS = ['misread', 'typed wrongly', 'wrong face', 'feeler forgotten', 'chip or burr in the way', 'contact slipped'];
+const REASONS = [
+  'misread',
+  'typed wrongly',
+  'wrong face',
+  'feeler forgotten',
+  'chip or burr in the way',
+  'contact slipped',
+];
 
 /** Asks why a reading is struck out; the reason is kept beside it. */
 export function StrikeDialog({ figure, onStrike, onCancel }: StrikeDialogProps) {

@@ -14,6 +14,7 @@ import { Figure, Words } from '../theme/Words';
 import { AnswerForms, type FormView } from './AnswerForms';
 import { Budget } from './Budget';
 import { Fold } from './Fold';
+import { ReadingChips } from './ReadingChips';
 import { ReadingList } from './ReadingList';
 import type { TouchPage } from './useTouchPage';
 import { Verdict } from './Verdict';
@@ -49,20 +50,24 @@ export function TouchDetail({ page, unit, tolerance, readings, answer, forms, on
   const U = plusMinus(uncertainty.U, unit);
   const spread = repeats.n > 1 && (
     <Words kind="note" tone="soft">
-      {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range {formatLengthUnit(repeats.range, { unit })}
+      {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range{' '}
+      {formatLengthUnit(repeats.range, { unit })}
     </Words>
   );
   if (!wide && page.showing === 'entry') {
     return (
       <View style={{ gap: GAP }}>
-        <View style={{ flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 }}>
-          <Words>{form.say}</Words>
-          <Figure size={24}>{form.figure}</Figure>
-          <Figure size={16} tone="soft">
-            {U}
-          </Figure>
+        <View>
+          <Words tone="soft">{repeats.n === 1 ? '1 reading gives' : `${repeats.n} readings give`}</Words>
+          <View style={{ flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 }}>
+            <Words>{form.say}</Words>
+            <Figure size={24}>{form.figure}</Figure>
+            <Figure size={16} tone="soft">
+              {U}
+            </Figure>
+          </View>
         </View>
-        {list}
+        <ReadingChips readings={readings} wild={wild} unit={unit} />
         {spread}
       </View>
     );
@@ -71,7 +76,7 @@ export function TouchDetail({ page, unit, tolerance, readings, answer, forms, on
     <View style={{ gap: GAP }}>
       <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} plusMinus={U} />
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
-      <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} />
+      <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
       {list}
       {spread}
       <Fold title="Tape: how it was reckoned" open={wide}>

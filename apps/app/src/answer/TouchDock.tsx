@@ -1,4 +1,5 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { MainAction } from '../frame/MainAction';
 import { Press } from '../frame/Press';
@@ -16,13 +17,22 @@ interface TouchDockProps {
   onLog: (text: string) => string | undefined;
   onDone: (form: FormView) => void;
   blocked?: string | undefined;
+  /** A caution still to be ticked; on a phone it stands where the keypad will be. */
+  gate?: ReactNode;
 }
 
 /** What the thumb does at a touch: log readings, then say that the axis was set. When wide, the second stands under the answer. */
-export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked }: TouchDockProps) {
+export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked, gate }: TouchDockProps) {
   const wide = useWide();
   const { form } = page;
-  if (wide) return <ReadingDock label={label} unit={unit} onLog={onLog} next={undefined} blocked={blocked} />;
+  if (wide) {
+    return (
+      <View style={{ gap: 12 }}>
+        {gate}
+        <ReadingDock label={label} unit={unit} onLog={onLog} next={undefined} blocked={blocked} />
+      </View>
+    );
+  }
   if (page.showing === 'answer') {
     return (
       <View style={{ gap: 8 }}>
@@ -33,6 +43,7 @@ export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked }: 
       </View>
     );
   }
+  if (gate) return <View style={{ gap: 8 }}>{gate}</View>;
   const next = forms.length > 0 ? { label: 'Show the answer', onPress: () => page.show('answer') } : undefined;
   return <ReadingDock label={label} unit={unit} onLog={onLog} next={next} blocked={blocked} />;
 }

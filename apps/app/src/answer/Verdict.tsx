@@ -10,13 +10,15 @@ interface VerdictProps {
   uncertainty: Uncertainty;
   tolerance: number;
   unit: LengthUnit;
+  /** One reading lies far from the others: that comes before any talk of a better finder. */
+  wild: boolean;
 }
 
 const SIGN = { good: '✓', marginal: '~', poor: '✗' } as const;
 const TONE = { good: 'good', marginal: 'warn', poor: 'bad' } as const;
 
 /** How good the answer is, and whether that serves the job. */
-export function Verdict({ verdict, uncertainty, tolerance, unit }: VerdictProps) {
+export function Verdict({ verdict, uncertainty, tolerance, unit, wild }: VerdictProps) {
   if (!verdict) return null;
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
@@ -24,7 +26,7 @@ export function Verdict({ verdict, uncertainty, tolerance, unit }: VerdictProps)
         {SIGN[verdict]}
       </Words>
       <Words tone={TONE[verdict]} style={{ flex: 1, fontWeight: '700' }} live>
-        {verdictSentence(verdict, uncertainty.U, tolerance, unit)}
+        {verdictSentence(verdict, uncertainty.U, tolerance, unit, wild)}
       </Words>
     </View>
   );

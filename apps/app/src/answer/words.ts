@@ -6,15 +6,24 @@ import type { Verdict } from '@zero-point/core/metrology/judge';
 export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatLengthUnit(U, { unit })}`;
 
 /** Whether it is good enough, in a sentence that stands without colour. */
-export function verdictSentence(verdict: Verdict, U: number, tolerance: number, unit: LengthUnit): string {
+export function verdictSentence(
+  verdict: Verdict,
+  U: number,
+  tolerance: number,
+  unit: LengthUnit,
+  wild: boolean,
+): string {
   const got = plusMinus(U, unit);
   const allowed = plusMinus(tolerance, unit);
+  const remedy = wild
+    ? 'One reading is far from the others: look at that first.'
+    : 'More touches or a better finder narrow it.';
   switch (verdict) {
     case 'good':
       return `Good enough: ${got} is within a quarter of the ${allowed} this job allows.`;
     case 'marginal':
-      return `Usable, not comfortable: ${got} is over a quarter of the ${allowed} this job allows. More touches or a better finder narrow it.`;
+      return `Usable, not comfortable: ${got} is over a quarter of the ${allowed} this job allows. ${remedy}`;
     case 'poor':
-      return `Not good enough: ${got} is more than the ${allowed} this job allows. Use a better finder.`;
+      return `Not good enough: ${got} is more than the ${allowed} this job allows. ${remedy}`;
   }
 }

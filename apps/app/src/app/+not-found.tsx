@@ -9,7 +9,10 @@ export default function NotFound() {
   const router = useRouter();
   return (
     <View role="main" style={{ alignItems: 'flex-start', paddingLeft: 24 }}>
-      <Trouble title="Nothing here" detail="This address leads nowhere. Go to the bench and open the set-up from there." />
+      <Trouble
+        title="Nothing here"
+        detail="This address leads nowhere. Go to the bench and open the set-up from there."
+      />
       <Press role="link" onPress={() => router.navigate('/')}>
         <Words>To the bench</Words>
       </Press>

@@ -63,7 +63,16 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   );
 }
 
-function Scene({ view, width, tools, partThickness, gaugeThickness, gaugeShown, reference, chosen }: ElevationDrawingProps & { view: View; width: number }) {
+function Scene({
+  view,
+  width,
+  tools,
+  partThickness,
+  gaugeThickness,
+  gaugeShown,
+  reference,
+  chosen,
+}: ElevationDrawingProps & { view: View; width: number }) {
   const nose = gaugeThickness + STICK_OUT;
   const place = tools.findIndex(({ number }) => number === chosen);
   const gaugeWide = PITCH * 0.78 * view.scale;
@@ -73,7 +82,15 @@ function Scene({ view, width, tools, partThickness, gaugeThickness, gaugeShown, 
       <Label x={10} y={view.y(-partThickness / 2) + 5} anchor="start" size={13} words>
         part
       </Label>
-      <Line x1={0} x2={width} y1={view.y(gaugeThickness)} y2={view.y(gaugeThickness)} stroke={METAL.silverSoft} strokeWidth={1} strokeDasharray="6 5" />
+      <Line
+        x1={0}
+        x2={width}
+        y1={view.y(gaugeThickness)}
+        y2={view.y(gaugeThickness)}
+        stroke={METAL.silverSoft}
+        strokeWidth={1}
+        strokeDasharray="6 5"
+      />
       {place >= 0 && (
         <>
           <Rect
@@ -95,7 +112,16 @@ function Scene({ view, width, tools, partThickness, gaugeThickness, gaugeShown, 
         </>
       )}
       {tools.map((tool, i) => (
-        <Hanging key={tool.number} tool={tool} x={view.x(i * PITCH)} nose={nose} view={view} gauge={gaugeThickness} chosen={tool.number === chosen} isReference={tool.number === reference} />
+        <Hanging
+          key={tool.number}
+          tool={tool}
+          x={view.x(i * PITCH)}
+          nose={nose}
+          view={view}
+          gauge={gaugeThickness}
+          chosen={tool.number === chosen}
+          isReference={tool.number === reference}
+        />
       ))}
     </>
   );
@@ -114,7 +140,7 @@ interface HangingProps {
 function Hanging({ tool, x, nose, gauge, view, chosen, isReference }: HangingProps) {
   const tip = gauge - (tool.offset ?? 0);
   const half = Math.max((tool.diameter / 2) * view.scale, 2);
-  const holder = 9 * view.scale;
+  const holder = 12 * view.scale;
   const colour = chosen ? METAL.brass : METAL.silver;
   const unknown = tool.offset === null && !isReference;
   const noseY = view.y(nose);
@@ -136,10 +162,10 @@ function Hanging({ tool, x, nose, gauge, view, chosen, isReference }: HangingPro
         strokeWidth={chosen ? 2.4 : 1.5}
         strokeDasharray={unknown ? '5 4' : undefined}
       />
-      <Label x={x} y={view.y(nose + NOSE) - 7} colour={colour}>
+      <Label x={x} y={view.y(nose + NOSE / 2) + 5} colour={colour}>
         {`T${tool.number}`}
       </Label>
-      <Label x={x} y={noseY + 18} size={12} colour={colour} words={isReference || unknown}>
+      <Label x={x} y={view.y(nose + NOSE) - 7} size={13} colour={colour} words={isReference || unknown}>
         {tool.shown}
       </Label>
     </>

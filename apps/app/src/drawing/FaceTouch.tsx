@@ -19,6 +19,9 @@ export function faceOnDrawing(part: Part, face: Face, view: View) {
   return { ...ends, middle: { x: (ends.x1 + ends.x2) / 2, y: (ends.y1 + ends.y2) / 2 }, toward };
 }
 
+/** Length of the arrow of approach, px. */
+const APPROACH = 34;
+
 interface FaceMarkProps {
   part: Part;
   face: Face;
@@ -34,8 +37,8 @@ export function FaceMark({ part, face, view, radius, band }: FaceMarkProps) {
   const { x1, y1, x2, y2, middle, toward } = faceOnDrawing(part, face, view);
   const r = radius * view.scale;
   const centre = { x: middle.x - toward.x * r, y: middle.y - toward.y * r };
-  const reach = Math.max(r, 4) + 10;
-  const tail = 34;
+  const beside = Math.max(r, 4) + 16;
+  const start = { x: middle.x - toward.y * beside, y: middle.y + toward.x * beside };
   const bandWidth = 10;
   return (
     <>
@@ -51,14 +54,59 @@ export function FaceMark({ part, face, view, radius, band }: FaceMarkProps) {
       <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={METAL.brass} strokeWidth={4} />
       <ContactCircle x={centre.x} y={centre.y} radius={r} />
       <Arrow
-        from={{ x: centre.x - toward.x * (reach + tail), y: centre.y - toward.y * (reach + tail) }}
-        to={{ x: centre.x - toward.x * reach, y: centre.y - toward.y * reach }}
+        from={{ x: start.x - toward.x * APPROACH, y: start.y - toward.y * APPROACH }}
+        to={{ x: start.x - toward.x * 4, y: start.y - toward.y * 4 }}
       />
       {band !== undefined && (
-        <Label x={middle.x + toward.x * 14} y={middle.y + toward.y * 22 + 5} anchor={toward.x === 1 ? 'start' : toward.x === -1 ? 'end' : 'middle'}>
+        <BandPlate x={middle.x + toward.x * 72} y={middle.y + toward.y * 28}>
           {band}
-        </Label>
+        </BandPlate>
       )}
+    </>
+  );
+}
+
+/** The ± of a face on a plate of its own, so that it reads over whatever is scribed beneath. */
+function BandPlate({ x, y, children }: { x: number; y: number; children: string }) {
+  const width = children.length * 8.6 + 14;
+  return (
+    <>
+      <Rect
+        x={x - width / 2}
+        y={y - 13}
+        width={width}
+        height={26}
+        rx={4}
+        fill={METAL.blueDeep}
+        stroke={METAL.brass}
+        strokeWidth={1}
+      />
+      <Label x={x} y={y + 5}>
+        {children}
+      </Label>
+    </>
+  );
+}
+
+/** A face that can be tapped, while none is chosen: its name inside, a brass dash along it. */
+export function FaceHint({ part, face, view }: { part: Part; face: Face; view: View }) {
+  const { x1, y1, x2, y2, middle, toward } = faceOnDrawing(part, face, view);
+  const inside = toward.x === 0 ? 20 : 32;
+  return (
+    <>
+      <Line
+        x1={x1}
+        y1={y1}
+        x2={x2}
+        y2={y2}
+        stroke={METAL.brass}
+        strokeWidth={3}
+        strokeDasharray="2 10"
+        strokeLinecap="round"
+      />
+      <Label x={middle.x + toward.x * inside} y={middle.y + toward.y * inside + 5} colour={METAL.brass} size={15} words>
+        {face}
+      </Label>
     </>
   );
 }

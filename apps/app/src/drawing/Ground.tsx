@@ -20,7 +20,11 @@ export function Ground({ height, label, draw, touch }: GroundProps) {
   return (
     <View
       onLayout={({ nativeEvent: { layout } }) => setSize({ width: layout.width, height: layout.height })}
-      style={{ backgroundColor: METAL.blue, overflow: 'hidden', ...(height === 'fill' ? { flex: 1, minHeight: 240 } : { height }) }}
+      style={{
+        backgroundColor: METAL.blue,
+        overflow: 'hidden',
+        ...(height === 'fill' ? { flex: 1, minHeight: 120 } : { height }),
+      }}
     >
       {ready && (
         <>

@@ -37,7 +37,9 @@ export function HolesMark({ holes, zero, diameter, current, view }: HolesMarkPro
   return (
     <>
       <Path d={outline} fill="none" stroke={METAL.silver} strokeWidth={1.8} />
-      {inHand && <Circle cx={at(inHand).x} cy={at(inHand).y} r={r + 3} fill={METAL.band} stroke={METAL.brass} strokeWidth={3} />}
+      {inHand && (
+        <Circle cx={at(inHand).x} cy={at(inHand).y} r={r + 3} fill={METAL.band} stroke={METAL.brass} strokeWidth={3} />
+      )}
       {holes.length <= MOST_NUMBERS &&
         holes.map((hole) => {
           const { x, y } = at(hole);

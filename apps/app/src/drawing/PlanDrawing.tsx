@@ -25,11 +25,31 @@ interface PlanDrawingProps {
   drawnHoles?: 'plain' | 'faint';
 }
 
+/** A lower drawing has no room for words under the part, px. */
+const ROOM_FOR_CAPTION = 240;
+
+/** Room for marks that stand outside the part whatever the scale, px. */
+const INSET = 36;
+
 /** The part from above as marked-out metal: outline, drawn holes, part zero. */
-export function PlanDrawing({ part, partZero, zeroSet, height, label, room = 0, marks, targets, drawnHoles = 'plain' }: PlanDrawingProps) {
-  const margin = Math.max(room, Math.max(part.size.x, part.size.y) * 0.13);
+export function PlanDrawing({
+  part,
+  partZero,
+  zeroSet,
+  height,
+  label,
+  room = 0,
+  marks,
+  targets,
+  drawnHoles = 'plain',
+}: PlanDrawingProps) {
   const viewOf = (width: number, tall: number) =>
-    fit({ left: -margin, bottom: -margin, right: part.size.x + margin, top: part.size.y + margin }, width, tall);
+    fit(
+      { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
+      width,
+      tall,
+      Math.max(18, INSET - room),
+    );
   const zero: Point = zeroOf(part, partZero);
   return (
     <Ground
@@ -39,7 +59,12 @@ export function PlanDrawing({ part, partZero, zeroSet, height, label, room = 0, 
         const view = viewOf(width, tall);
         return (
           <>
-            <ScribedBlock x={view.x(0)} y={view.y(part.size.y)} width={part.size.x * view.scale} height={part.size.y * view.scale} />
+            <ScribedBlock
+              x={view.x(0)}
+              y={view.y(part.size.y)}
+              width={part.size.x * view.scale}
+              height={part.size.y * view.scale}
+            />
             {part.holes.map((hole, i) => (
               <Circle
                 key={i}
@@ -53,9 +78,11 @@ export function PlanDrawing({ part, partZero, zeroSet, height, label, room = 0, 
               />
             ))}
             <DatumMark x={view.x(zero.x)} y={view.y(zero.y)} set={zeroSet} />
-            <Label x={12} y={tall - 10} anchor="start" size={13} colour={METAL.silverSoft} words>
-              {`from above, X right, Y away from you`}
-            </Label>
+            {tall > ROOM_FOR_CAPTION && (
+              <Label x={12} y={tall - 10} anchor="start" size={13} colour={METAL.silverSoft} words>
+                from above: X right, Y away from you
+              </Label>
+            )}
             {marks?.(view)}
           </>
         );

@@ -30,7 +30,15 @@ export function DatumMark({ x, y, set }: Place & { set: boolean }) {
       <Line x1={x - r - 5} x2={x + r + 14} y1={y} y2={y} stroke={METAL.brass} strokeWidth={1.6} />
       <Line x1={x} x2={x} y1={y + r + 5} y2={y - r - 14} stroke={METAL.brass} strokeWidth={1.6} />
       {set && <Path d={`M${x} ${y} V${y - r} A${r} ${r} 0 0 1 ${x + r} ${y} Z`} fill={METAL.brass} />}
-      <Circle cx={x} cy={y} r={r} fill="none" stroke={METAL.brass} strokeWidth={2} strokeDasharray={set ? undefined : '4 4'} />
+      <Circle
+        cx={x}
+        cy={y}
+        r={r}
+        fill="none"
+        stroke={METAL.brass}
+        strokeWidth={2}
+        strokeDasharray={set ? undefined : '4 4'}
+      />
     </G>
   );
 }
@@ -76,9 +84,25 @@ interface LabelProps extends Place {
 }
 
 /** Lettering on the metal. */
-export function Label({ x, y, children, anchor = 'middle', size = 14, colour = METAL.silver, words = false }: LabelProps) {
+export function Label({
+  x,
+  y,
+  children,
+  anchor = 'middle',
+  size = 14,
+  colour = METAL.silver,
+  words = false,
+}: LabelProps) {
   return (
-    <SvgText x={x} y={y} textAnchor={anchor} fontSize={size} fontWeight="700" fontFamily={words ? SANS : MONO} fill={colour}>
+    <SvgText
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize={size}
+      fontWeight="700"
+      fontFamily={words ? SANS : MONO}
+      fill={colour}
+    >
       {children}
     </SvgText>
   );

@@ -13,9 +13,12 @@ export interface View {
   y: (mm: number) => number;
 }
 
-/** Fits a world into a box at one scale for both directions, centred. */
-export function fit(world: World, width: number, height: number): View {
-  const scale = Math.min(width / (world.right - world.left), height / (world.top - world.bottom));
+/** Fits a world into a box at one scale for both directions, centred, `inset` px free all round. */
+export function fit(world: World, width: number, height: number, inset = 0): View {
+  const scale = Math.min(
+    (width - 2 * inset) / (world.right - world.left),
+    (height - 2 * inset) / (world.top - world.bottom),
+  );
   const left = (width - (world.right - world.left) * scale) / 2;
   const top = (height - (world.top - world.bottom) * scale) / 2;
   return {

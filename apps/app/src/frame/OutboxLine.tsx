@@ -11,7 +11,15 @@ export function OutboxLine() {
   if (!away && refused.length === 0) return null;
   const count = waiting.length === 1 ? '1 entry waits' : `${waiting.length} entries wait`;
   return (
-    <View style={{ backgroundColor: palette.surface, borderBottomWidth: 2, borderColor: palette.warn, paddingHorizontal: 16, paddingVertical: 6 }}>
+    <View
+      style={{
+        backgroundColor: palette.surface,
+        borderBottomWidth: 2,
+        borderColor: palette.warn,
+        paddingHorizontal: 16,
+        paddingVertical: 6,
+      }}
+    >
       {away && (
         <View role="status">
           <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>

@@ -16,7 +16,8 @@ interface RuleProps {
   upright: boolean;
 }
 
-const THICKNESS = { across: 60, upright: 132 };
+const THICKNESS = { across: 60, upright: 148 };
+const UPRIGHT_PITCH = 84;
 const MINOR = 10;
 
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
@@ -32,7 +33,7 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
       style={{
         backgroundColor: METAL.steel,
         flexDirection: upright ? 'column' : 'row',
-        ...(upright ? { width: THICKNESS.upright, height: STATIONS.length * 84 } : { height: THICKNESS.across }),
+        ...(upright ? { width: THICKNESS.upright } : { height: THICKNESS.across }),
       }}
     >
       <Ticks width={size.width} height={size.height} upright={upright} here={here ? STATIONS.indexOf(here) : -1} />
@@ -44,9 +45,19 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
           aria-current={station === here ? 'step' : undefined}
           aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
           onPress={() => router.navigate(stationPath(setupId, station))}
-          style={{ flex: 1, paddingHorizontal: upright ? 34 : 2, justifyContent: upright ? 'center' : 'flex-end', alignItems: upright ? 'flex-start' : 'center', paddingBottom: upright ? 0 : 5 }}
+          style={{
+            ...(upright ? { height: UPRIGHT_PITCH } : { flex: 1 }),
+            paddingHorizontal: upright ? 34 : 2,
+            justifyContent: upright ? 'center' : 'flex-end',
+            alignItems: upright ? 'flex-start' : 'center',
+            paddingBottom: upright ? 0 : 5,
+          }}
         >
-          <Words kind="note" lines={1} style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}>
+          <Words
+            kind="note"
+            lines={1}
+            style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
+          >
             {done.includes(station) ? '✓ ' : ''}
             {STATION_TITLES[station]}
           </Words>
@@ -66,17 +77,16 @@ interface TicksProps {
 function Ticks({ width, height, upright, here }: TicksProps) {
   const along = upright ? height : width;
   if (along === 0) return null;
-  const pitch = along / STATIONS.length;
-  const ticks = Array.from({ length: STATIONS.length * MINOR }, (_, i) => {
+  const pitch = upright ? UPRIGHT_PITCH : along / STATIONS.length;
+  const ticks = Array.from({ length: Math.floor((along / pitch) * MINOR) }, (_, i) => {
     const at = ((i + MINOR / 2) * pitch) / MINOR;
-    const long = i % MINOR === 0;
+    const long = i % MINOR === 0 && i < STATIONS.length * MINOR;
     const half = i % (MINOR / 2) === 0;
     const length = long ? 22 : half ? 14 : 8;
-    const place = long ? at : at;
     return upright ? (
-      <Line key={i} x1={0} x2={length} y1={place} y2={place} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+      <Line key={i} x1={0} x2={length} y1={at} y2={at} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
     ) : (
-      <Line key={i} x1={place} x2={place} y1={0} y2={length} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+      <Line key={i} x1={at} x2={at} y1={0} y2={length} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
     );
   });
   const at = (here + 0.5) * pitch;
@@ -88,12 +98,22 @@ function Ticks({ width, height, upright, here }: TicksProps) {
           (upright ? (
             <>
               <Rect x={0} y={at - pitch / 2} width={5} height={pitch} fill="#8a6212" />
-              <Polygon points={`8,${at - 9} 8,${at + 9} 28,${at}`} fill="#8a6212" stroke={METAL.steelInk} strokeWidth={1} />
+              <Polygon
+                points={`8,${at - 9} 8,${at + 9} 28,${at}`}
+                fill="#8a6212"
+                stroke={METAL.steelInk}
+                strokeWidth={1}
+              />
             </>
           ) : (
             <>
               <Rect x={at - pitch / 2} y={0} width={pitch} height={5} fill="#8a6212" />
-              <Polygon points={`${at - 9},5 ${at + 9},5 ${at},25`} fill="#8a6212" stroke={METAL.steelInk} strokeWidth={1} />
+              <Polygon
+                points={`${at - 9},5 ${at + 9},5 ${at},25`}
+                fill="#8a6212"
+                stroke={METAL.steelInk}
+                strokeWidth={1}
+              />
             </>
           ))}
       </Svg>

@@ -29,7 +29,9 @@ export function StationFrame({ drawing, prompt, detail, dock }: StationFrameProp
           </ScrollView>
         </View>
         <View style={{ width: 430, borderLeftWidth: 1, borderColor: palette.line }}>
-          <View style={{ padding: 16, gap: GAP, borderBottomWidth: 1, borderColor: palette.line }}>{dock}</View>
+          {dock && (
+            <View style={{ padding: 16, gap: GAP, borderBottomWidth: 1, borderColor: palette.line }}>{dock}</View>
+          )}
           <ScrollView contentContainerStyle={{ padding: 16, gap: GAP }}>{detail}</ScrollView>
         </View>
       </View>
@@ -44,9 +46,21 @@ export function StationFrame({ drawing, prompt, detail, dock }: StationFrameProp
           {detail}
         </View>
       </ScrollView>
-      <View style={{ paddingHorizontal: 12, paddingTop: 8, paddingBottom: BROWSER_BAR, gap: 8, borderTopWidth: 1, borderColor: palette.line, backgroundColor: palette.ground }}>
-        {dock}
-      </View>
+      {dock && (
+        <View
+          style={{
+            paddingHorizontal: 12,
+            paddingTop: 8,
+            paddingBottom: BROWSER_BAR,
+            gap: 8,
+            borderTopWidth: 1,
+            borderColor: palette.line,
+            backgroundColor: palette.ground,
+          }}
+        >
+          {dock}
+        </View>
+      )}
     </View>
   );
 }

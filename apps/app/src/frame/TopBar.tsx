@@ -17,7 +17,16 @@ export function TopBar({ title, back, children }: TopBarProps) {
   const router = useRouter();
   const { palette } = useLook();
   return (
-    <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', minHeight: 50, backgroundColor: palette.ground, paddingRight: 8 }}>
+    <View
+      role="banner"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        minHeight: 50,
+        backgroundColor: palette.ground,
+        paddingRight: 8,
+      }}
+    >
       <Press look="bare" role="link" aria-label={back.label} onPress={() => router.navigate(back.to)}>
         <PaperIcon name="arrow-left" color={palette.ink} />
       </Press>

@@ -43,7 +43,16 @@ function Field<T>({ label, unit, shown, read, onCommit, check, words = false, in
       <Words kind="note" tone="soft">
         {label}
       </Words>
-      <View style={{ flexDirection: 'row', alignItems: 'center', borderWidth: 1.5, borderRadius: 8, borderColor: error ? palette.bad : palette.line, backgroundColor: palette.surface }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          borderWidth: 1.5,
+          borderRadius: 8,
+          borderColor: error ? palette.bad : palette.line,
+          backgroundColor: palette.surface,
+        }}
+      >
         <TextInput
           aria-label={label}
           aria-invalid={error !== undefined}
@@ -59,7 +68,16 @@ function Field<T>({ label, unit, shown, read, onCommit, check, words = false, in
           selectTextOnFocus={!words}
           inputMode={inputMode}
           autoComplete="off"
-          style={{ flex: 1, minWidth: 0, minHeight: 48, paddingHorizontal: 10, fontFamily: words ? SANS : MONO, fontWeight: words ? '400' : '700', fontSize: words ? 17 : 19, color: palette.ink }}
+          style={{
+            flex: 1,
+            minWidth: 0,
+            minHeight: 48,
+            paddingHorizontal: 10,
+            fontFamily: words ? SANS : MONO,
+            fontWeight: words ? '400' : '700',
+            fontSize: words ? 17 : 19,
+            color: palette.ink,
+          }}
         />
         {unit !== undefined && (
           <Words kind="note" tone="soft" style={{ paddingRight: 10 }}>
@@ -112,7 +130,8 @@ export function AngleField({ value, ...rest }: ValueFieldProps<number>) {
       shown={countToText(roundToCount(value, 3), 3)}
       read={(text) => {
         const plain = text.trim().replace('°', '').replace('−', '-').replace(',', '.');
-        if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return { ok: false, message: 'Type the angle in degrees, as 15 or 22.5.' };
+        if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain))
+          return { ok: false, message: 'Type the angle in degrees, as 15 or 22.5.' };
         const degrees = Number(plain);
         return Math.abs(degrees) <= MOST_DEGREES
           ? { ok: true, value: degrees }
@@ -129,7 +148,11 @@ export function CountField({ value, ...rest }: ValueFieldProps<number>) {
       {...rest}
       shown={String(value)}
       inputMode="numeric"
-      read={(text) => (/^\d{1,9}$/.test(text.trim()) ? { ok: true, value: Number(text) } : { ok: false, message: 'Type a whole number.' })}
+      read={(text) =>
+        /^\d{1,9}$/.test(text.trim())
+          ? { ok: true, value: Number(text) }
+          : { ok: false, message: 'Type a whole number.' }
+      }
     />
   );
 }
@@ -142,7 +165,9 @@ export function TextField({ value, ...rest }: ValueFieldProps<string>) {
       words
       inputMode="text"
       shown={value}
-      read={(text) => (text.trim().length <= 80 ? { ok: true, value: text.trim() } : { ok: false, message: 'At most 80 characters.' })}
+      read={(text) =>
+        text.trim().length <= 80 ? { ok: true, value: text.trim() } : { ok: false, message: 'At most 80 characters.' }
+      }
     />
   );
 }

@@ -2,6 +2,8 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Press } from '../frame/Press';
 import { TARGET } from '../frame/layout';
+import PaperIcon from '../theme/PaperIcon';
+import { useLook } from '../theme/useLook';
 import { Figure } from '../theme/Words';
 import { shopKeys } from './keys';
 
@@ -13,6 +15,7 @@ interface KeypadProps {
 
 /** Our own keys, so that the system keyboard never covers the drawing. */
 export function Keypad({ unit, text, onChange }: KeypadProps) {
+  const { palette } = useLook();
   return (
     <View role="group" aria-label="Keypad" style={{ gap: 4 }}>
       {shopKeys(unit).map((row) => (
@@ -24,7 +27,11 @@ export function Keypad({ unit, text, onChange }: KeypadProps) {
               onPress={() => onChange(key.press(text))}
               style={{ flex: 1, height: TARGET, alignItems: 'center', paddingHorizontal: 0 }}
             >
-              <Figure size={key.face.length > 1 ? 18 : 22}>{key.face}</Figure>
+              {key.icon ? (
+                <PaperIcon name={key.icon} color={palette.ink} size={28} />
+              ) : (
+                <Figure size={key.face.length > 1 ? 18 : 22}>{key.face}</Figure>
+              )}
             </Press>
           ))}
         </View>

@@ -30,7 +30,16 @@ export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function Leng
   const plain = read.ok && /^[+\-−]?[\d.]+$/.test(text.trim());
   return (
     <View style={{ gap: 4 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', borderWidth: 2, borderRadius: 8, borderColor: error ? palette.bad : palette.ink, backgroundColor: palette.surface }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          borderWidth: 2,
+          borderRadius: 8,
+          borderColor: error ? palette.bad : palette.ink,
+          backgroundColor: palette.surface,
+        }}
+      >
         <TextInput
           ref={ref}
           aria-label={label}
@@ -46,7 +55,16 @@ export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function Leng
           spellCheck={false}
           placeholder={label}
           placeholderTextColor={palette.inkSoft}
-          style={{ flex: 1, minWidth: 0, minHeight: 52, paddingHorizontal: 12, fontFamily: MONO, fontWeight: '700', fontSize: Math.round((text === '' ? 17 : 26) * digits), color: palette.ink }}
+          style={{
+            flex: 1,
+            minWidth: 0,
+            minHeight: 52,
+            paddingHorizontal: 12,
+            fontFamily: MONO,
+            fontWeight: '700',
+            fontSize: Math.round((text === '' ? 17 : 26) * digits),
+            color: palette.ink,
+          }}
         />
         <Figure size={18} tone="soft" style={{ paddingRight: 12 }}>
           {unit}
@@ -58,7 +76,12 @@ export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function Leng
             {error}
           </Words>
         ) : (
-          read.ok && !plain && <Words kind="note" tone="soft">means {formatLengthUnit(read.mm, { unit })}</Words>
+          read.ok &&
+          !plain && (
+            <Words kind="note" tone="soft">
+              means {formatLengthUnit(read.mm, { unit })}
+            </Words>
+          )
         )}
       </View>
     </View>

@@ -4,6 +4,8 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 export interface Key {
   face: string;
   label: string;
+  /** Drawn instead of the face. */
+  icon?: string;
   press: (text: string) => string;
 }
 
@@ -16,9 +18,21 @@ const turnSign = (text: string): string => (/^[-−]/.test(text) ? text.slice(1)
 export function shopKeys(unit: LengthUnit): Key[][] {
   const other = unit === 'mm' ? 'in' : 'mm';
   return [
-    [types('7'), types('8'), types('9'), types('+', 'plus'), { face: '⌫', label: 'rub out', press: (text) => text.slice(0, -1) }],
+    [
+      types('7'),
+      types('8'),
+      types('9'),
+      types('+', 'plus'),
+      { face: '⌫', label: 'rub out', icon: 'backspace', press: (text) => text.slice(0, -1) },
+    ],
     [types('4'), types('5'), types('6'), types('−', 'minus', '-'), { face: 'C', label: 'clear', press: () => '' }],
     [types('1'), types('2'), types('3'), types('/', 'divided by'), types('␣', 'space', ' ')],
-    [{ face: '±', label: 'turn the sign', press: turnSign }, types('0'), types('.', 'point'), types(other, `in ${other}`, ` ${other}`), types(unit, `in ${unit}`, ` ${unit}`)],
+    [
+      { face: '±', label: 'turn the sign', press: turnSign },
+      types('0'),
+      types('.', 'point'),
+      types(other, `in ${other}`, ` ${other}`),
+      types(unit, `in ${unit}`, ` ${unit}`),
+    ],
   ];
 }

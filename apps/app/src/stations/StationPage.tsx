@@ -74,9 +74,17 @@ function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
     <>
       <TopBar
         title={name}
-        back={page === 'drive' ? { to: stationPath(id, 'positions'), label: 'Back to Positions' } : { to: '/', label: 'Back to the bench' }}
+        back={
+          page === 'drive'
+            ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
+            : { to: '/', label: 'Back to the bench' }
+        }
       >
-        <Press look={page === 'log' ? 'filled' : 'box'} role="link" onPress={() => router.navigate(stationPath(id, 'log'))}>
+        <Press
+          look={page === 'log' ? 'filled' : 'box'}
+          role="link"
+          onPress={() => router.navigate(stationPath(id, 'log'))}
+        >
           <LogWord chosen={page === 'log'} count={snapshot.readings.length} />
         </Press>
       </TopBar>

@@ -20,7 +20,10 @@ interface Touch {
 export function logReading(snapshot: Snapshot, touch: Touch, text: string): string | undefined {
   const unit = snapshot.setup.units;
   const read = parseLength(text, unit);
-  if (!read.ok) return read.code === 'empty' ? 'Type what the readout shows, then log it.' : `${read.message} (place ${read.at + 1})`;
+  if (!read.ok)
+    return read.code === 'empty'
+      ? 'Type what the readout shows, then log it.'
+      : `${read.message} (place ${read.at + 1})`;
   const body: NewReading = {
     ...touch,
     id: uuidv7(),

@@ -15,7 +15,12 @@ export function useSetup(id: string): SetupState {
   const query = useStoredSnapshot(id);
   const waiting = useOutbox((state) => state.waiting);
   const snapshot = useMemo(
-    () => query.data && withEntries(query.data, waiting.map(({ entry }) => entry)),
+    () =>
+      query.data &&
+      withEntries(
+        query.data,
+        waiting.map(({ entry }) => entry),
+      ),
     [query.data, waiting],
   );
   if (snapshot) return { kind: 'ready', snapshot };

@@ -1,8 +1,9 @@
-import { mdiArrowLeft, mdiCheck, mdiChevronRight, mdiClose } from '@mdi/js';
+import { mdiArrowLeft, mdiBackspaceOutline, mdiCheck, mdiChevronRight, mdiClose } from '@mdi/js';
 import Svg, { Path } from 'react-native-svg';
 
 const PATHS: Readonly<Record<string, string>> = {
   'arrow-left': mdiArrowLeft,
+  backspace: mdiBackspaceOutline,
   check: mdiCheck,
   'chevron-right': mdiChevronRight,
   close: mdiClose,

@@ -19,7 +19,14 @@ const SIZES = { title: 26, sentence: 20, body: 17, note: 15 } as const;
 /** Text in the words' typeface. */
 export function Words({ children, kind = 'body', tone = 'ink', lines, style, live }: WordsProps) {
   const { palette } = useLook();
-  const colours = { ink: palette.ink, soft: palette.inkSoft, good: palette.good, warn: palette.warn, bad: palette.bad, brass: palette.brass };
+  const colours = {
+    ink: palette.ink,
+    soft: palette.inkSoft,
+    good: palette.good,
+    warn: palette.warn,
+    bad: palette.bad,
+    brass: palette.brass,
+  };
   const size = SIZES[kind];
   return (
     <Text

@@ -24,6 +24,9 @@ export function paperTheme(mode: Mode): MD3Theme {
       onSurfaceVariant: palette.inkSoft,
       outline: palette.line,
       error: palette.bad,
+      elevation: Object.fromEntries(
+        Object.keys(base.colors.elevation).map((level) => [level, palette.surface]),
+      ) as MD3Theme['colors']['elevation'],
       secondaryContainer: palette.action,
       onSecondaryContainer: palette.onAction,
     },

@@ -2,7 +2,7 @@ import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
+import { resolve } from 'node:path';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { createLedger } from '../ledger';
@@ -104,6 +104,6 @@ function serveExport(app: Express, folder: string): void {
   // Every other page address is a screen of the app; a missing file of the export is not.
   app.get('/{*path}', (request, response, next) => {
     if (hashed.test(request.path)) return unknownRoute(request, response, next);
-    response.set('Cache-Control', 'no-cache').sendFile(join(folder, 'index.html'));
+    response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: resolve(folder) });
   });
 }

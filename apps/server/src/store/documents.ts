@@ -7,10 +7,10 @@ export interface Documents<T> {
   put(thing: T): void;
 }
 
-const TABLES = ['machines', 'gauges', 'tools', 'parts'] as const;
+export type ShopTable = 'machines' | 'gauges' | 'tools' | 'parts';
 
 /** Queries of one shop table. Bodies were checked by the contract on the way in. */
-export function documents<T extends { id: string }>(db: Database, table: (typeof TABLES)[number]): Documents<T> {
+export function documents<T extends { id: string }>(db: Database, table: ShopTable): Documents<T> {
   const all = db.prepare<[], string>(`SELECT body FROM ${table} ORDER BY json_extract(body, '$.name')`).pluck();
   const get = db.prepare<[string], string>(`SELECT body FROM ${table} WHERE id = ?`).pluck();
   const put = db.prepare(

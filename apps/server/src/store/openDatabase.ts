@@ -47,7 +47,7 @@ function readVersion(db: Database.Database, file: string, existed: boolean, newe
     application = Number(db.pragma('application_id', { simple: true }));
     tables = Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get());
   } catch (error) {
-    if (error instanceof Database.SqliteError && /NOTADB|CORRUPT/.test(error.code)) {
+    if (/NOTADB|CORRUPT/.test(String((error as { code?: unknown }).code))) {
       throw new DatabaseRefused(
         `${file} is not a database, or is damaged. It was left as it is. Move it aside to start an empty shop, or put a copy back in its place.`,
       );

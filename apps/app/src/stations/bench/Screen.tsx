@@ -22,7 +22,16 @@ export function BenchScreen() {
   const start = <MainAction label="Start a set-up" onPress={() => router.navigate('/new')} />;
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', padding: 16, paddingBottom: 8 }}>
+      <View
+        role="banner"
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          justifyContent: 'space-between',
+          padding: 16,
+          paddingBottom: 8,
+        }}
+      >
         <Words kind="title" style={{ fontSize: 30, lineHeight: 38 }}>
           Zero Point
         </Words>
@@ -31,8 +40,18 @@ export function BenchScreen() {
         </Press>
       </View>
       <OutboxLine />
-      <ScrollView role="main" style={{ flex: 1 }} contentContainerStyle={{ padding: 16, paddingTop: 0, gap: GAP, maxWidth: 1100 }}>
-        {bench.data && <Words kind="sentence">{bench.data.length > 0 ? 'On the bench. Tap one to carry on.' : 'Nothing on the bench yet. Start a set-up: which machine, which part, where zero is.'}</Words>}
+      <ScrollView
+        role="main"
+        style={{ flex: 1 }}
+        contentContainerStyle={{ padding: 16, paddingTop: 0, gap: GAP, maxWidth: 1100 }}
+      >
+        {bench.data && (
+          <Words kind="sentence">
+            {bench.data.length > 0
+              ? 'On the bench. Tap one to carry on.'
+              : 'Nothing on the bench yet. Start a set-up: which machine, which part, where zero is.'}
+          </Words>
+        )}
         {bench.isPending && <Loading what="the bench" />}
         {bench.isError && !bench.data && (
           <Trouble
@@ -44,7 +63,10 @@ export function BenchScreen() {
         <View role="list" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: GAP }}>
           {bench.data?.map((summary) => (
             <View role="listitem" key={summary.id} style={{ width: wide ? '48%' : '100%' }}>
-              <SetupCard summary={summary} onPress={() => router.navigate(stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan'))} />
+              <SetupCard
+                summary={summary}
+                onPress={() => router.navigate(stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan'))}
+              />
             </View>
           ))}
         </View>
@@ -58,7 +80,13 @@ export function BenchScreen() {
   );
 }
 
-const WHEN = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const WHEN = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  hourCycle: 'h23',
+});
 
 function SetupCard({ summary, onPress }: { summary: SetupSummary; onPress: () => void }) {
   const readings = summary.readings === 1 ? '1 reading' : `${summary.readings} readings`;

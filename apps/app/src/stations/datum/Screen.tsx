@@ -5,7 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { FormView } from '../../answer/AnswerForms';
 import { Cautions } from '../../answer/Cautions';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
-import { FaceMark, FaceTarget } from '../../drawing/FaceTouch';
+import { FaceHint, FaceMark, FaceTarget } from '../../drawing/FaceTouch';
 import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
@@ -45,11 +45,13 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
           part={part}
           partZero={setup.partZero}
           zeroSet={view.set.x && view.set.y}
-          height={wide ? 'fill' : compact ? 190 : 380}
-          room={(view.finder?.radius ?? 0) * 2 + 6}
+          height={wide ? 'fill' : compact ? 185 : 470}
+          room={face ? (view.finder?.radius ?? 0) * 2 : 0}
           label={`${part.name} from above${face ? `, the finder at the ${face.face} face` : ''}`}
           marks={(place) =>
-            face && (
+            !face ? (
+              FACES.map((name) => <FaceHint key={name} part={part} face={name} view={place} />)
+            ) : (
               <FaceMark
                 part={part}
                 face={face.face}
@@ -74,7 +76,15 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
           }
         />
       }
-      prompt={<Prompt face={face} finder={view.finder} sentence={view.sentence} showing={page.showing} />}
+      prompt={
+        <Prompt
+          face={face}
+          finder={view.finder}
+          sentence={view.sentence}
+          showing={page.showing}
+          brief={compact && answer !== undefined}
+        />
+      }
       detail={
         face && (
           <TouchDetail
@@ -100,7 +110,10 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
             onDone={done}
           />
         ) : (
-          view.set.x && view.set.y && <MainAction label="On to Heights" onPress={() => router.navigate(stationPath(setup.id, 'heights'))} />
+          view.set.x &&
+          view.set.y && (
+            <MainAction label="On to Heights" onPress={() => router.navigate(stationPath(setup.id, 'heights'))} />
+          )
         )
       }
     />
@@ -112,9 +125,11 @@ interface PromptProps {
   finder: FinderView | undefined;
   sentence: string;
   showing: 'entry' | 'answer';
+  /** Leaves out what was read before the first touch, so that the readings are in sight. */
+  brief: boolean;
 }
 
-function Prompt({ face, finder, sentence, showing }: PromptProps) {
+function Prompt({ face, finder, sentence, showing, brief }: PromptProps) {
   if (!face) {
     return (
       <>
@@ -128,9 +143,13 @@ function Prompt({ face, finder, sentence, showing }: PromptProps) {
   return (
     <>
       <Words kind="sentence" live>
-        {showing === 'answer' ? `The ${face.face} face is found. Set ${face.axis.toUpperCase()} one of these ways.` : face.sentence}
+        {showing === 'answer'
+          ? `The ${face.face} face is found. Set ${face.axis.toUpperCase()} one of these ways.`
+          : brief
+            ? `The ${face.face} face, coming from ${face.from}`
+            : face.sentence}
       </Words>
-      {showing === 'entry' && finder && (
+      {showing === 'entry' && finder && !brief && (
         <>
           <Words tone="soft">{finder.words}</Words>
           <Cautions cautions={finder.cautions} ticked={[]} onTick={() => undefined} />

@@ -25,6 +25,7 @@ export interface FaceView {
   face: Face;
   subject: Subject;
   axis: 'x' | 'y';
+  from: string;
   sentence: string;
   answer: FaceAnswer | undefined;
   forms: FormView[];
@@ -57,12 +58,16 @@ function finderView(snapshot: Snapshot): FinderView | undefined {
   const facts = GAUGE_FACTS[gauge.kind];
   const size = formatLengthUnit(sizeOf(gauge), { unit: setup.units });
   const feeler = setup.feeler > 0 ? ` and ${formatLengthUnit(setup.feeler, { unit: setup.units })} feeler` : '';
-  const speed = facts.spin === 'turning' ? `, turning${gauge.maxRpm ? `, at most ${gauge.maxRpm} rpm` : ''}` : ', spindle stopped';
+  const speed =
+    facts.spin === 'turning' ? `, turning${gauge.maxRpm ? `, at most ${gauge.maxRpm} rpm` : ''}` : ', spindle stopped';
   return {
     gauge,
     radius: sizeOf(gauge) / 2 + setup.feeler,
     words: `${gauge.name}: contact ${size}${feeler}${speed}.`,
-    cautions: [facts.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+    cautions: [
+      facts.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
+      EDGE_CAUTIONS.raiseFirst,
+    ],
   };
 }
 
@@ -75,11 +80,16 @@ function faceView(snapshot: Snapshot, face: Face): FaceView {
     face,
     subject,
     axis,
+    from,
     sentence: `Touch the ${face} face, coming from ${from}.`,
     answer,
     forms: answer ? edgeForms(snapshot, face, answer) : [],
     log: (text) =>
-      logReading(snapshot, { subject, axis, approach, gaugeId: setup.finderId, feeler: setup.feeler, ticked: [] }, text),
+      logReading(
+        snapshot,
+        { subject, axis, approach, gaugeId: setup.finderId, feeler: setup.feeler, ticked: [] },
+        text,
+      ),
     markSet: ({ form, value }) => {
       if (form !== 'offset') logZeroing(snapshot, subject, axis, form, value);
     },

@@ -57,9 +57,17 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       prompt={
         <>
           <Words kind="sentence" live>
-            {page.showing === 'answer' && view.isReference ? 'The gauge is found. Set Z while the tool still touches it.' : view.sentence}
+            {page.showing === 'answer' && view.isReference
+              ? 'The gauge is found. Set Z while the tool still touches it.'
+              : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
-          {page.showing === 'entry' && <Cautions cautions={HEIGHT_CAUTION_LIST} ticked={ticked} onTick={toggle} />}
+          {page.showing === 'entry' && view.readings.length === 0 && (
+            <Cautions
+              cautions={HEIGHT_CAUTION_LIST.filter(({ mustTick }) => !mustTick)}
+              ticked={ticked}
+              onTick={toggle}
+            />
+          )}
         </>
       }
       detail={
@@ -80,7 +88,10 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
           unit={setup.units}
           label={`Z with tool ${tool} on the gauge`}
           forms={view.forms}
-          blocked={view.blocked ?? (untouched && 'Read the caution and tick it first: raise onto the gauge, never lower.')}
+          blocked={
+            view.blocked ?? (untouched && 'Read the caution and tick it first: raise onto the gauge, never lower.')
+          }
+          gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
           onLog={(text) => view.log(text, ticked)}
           onDone={done}
         />

@@ -2,7 +2,12 @@ import type { Reading, Subject } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import type { Gauge, Tool } from '@zero-point/core/contract/shop';
 import { HEIGHT_CAUTIONS } from '@zero-point/core/cautions/caution';
-import { toolLengthAnswer, zZeroAnswer, type ToolLengthAnswer, type ZZeroAnswer } from '@zero-point/core/ledger/heightAnswer';
+import {
+  toolLengthAnswer,
+  zZeroAnswer,
+  type ToolLengthAnswer,
+  type ZZeroAnswer,
+} from '@zero-point/core/ledger/heightAnswer';
 import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
 import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
@@ -20,6 +25,8 @@ export interface HeightsView {
   tool: number;
   isReference: boolean;
   sentence: string;
+  /** The same in short, once the first reading is in. */
+  brief: string;
   readings: Reading[];
   answer: ZZeroAnswer | ToolLengthAnswer | undefined;
   forms: FormView[];
@@ -41,7 +48,9 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
   const length = isReference ? undefined : toolLengthAnswer(snapshot, tool);
   const tools = toolsOf(snapshot);
   const next = nextTool(snapshot, tools, tool);
-  const gaugeWords = gauge ? `${formatLengthUnit(sizeOf(gauge), format)} ${gauge.name.toLowerCase().includes('plate') ? 'touch plate' : 'gauge block'}` : 'gauge';
+  const gaugeWords = gauge
+    ? `${formatLengthUnit(sizeOf(gauge), format)} ${gauge.name.toLowerCase().includes('plate') ? 'touch plate' : 'gauge block'}`
+    : 'gauge';
   const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
 
   return {
@@ -53,6 +62,7 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
     sentence: isReference
       ? `Slip the ${gaugeWords} under tool ${tool}, the reference. Raise onto it, then type what Z shows.`
       : `Change to tool ${tool}. Slip the same ${gaugeWords} under it, raise onto it, then type what Z shows.`,
+    brief: `Tool ${tool} on the ${gaugeWords}`,
     readings: readingsOf(snapshot, subject),
     answer: isReference ? zero : length,
     forms: isReference
@@ -62,7 +72,8 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
       : length
         ? [offsetForm(length, tool, setup.referenceTool, format, onward)]
         : [],
-    blocked: !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
+    blocked:
+      !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
     log: (text, ticked) =>
       logReading(snapshot, { subject, axis: 'z', approach: 1, gaugeId: setup.heightGaugeId, feeler: 0, ticked }, text),
     finish: ({ form, value }) => {
@@ -88,7 +99,11 @@ const nextTool = (snapshot: Snapshot, tools: readonly Tool[], inHand: number): n
 function hanging(snapshot: Snapshot, tool: Tool): HangingTool {
   const isReference = tool.number === snapshot.setup.referenceTool;
   const offset = toolLengthAnswer(snapshot, tool.number)?.result.offset ?? null;
-  const shown = isReference ? 'reference' : offset === null ? 'not yet' : formatLength(offset, { unit: snapshot.setup.units, plus: true });
+  const shown = isReference
+    ? 'reference'
+    : offset === null
+      ? 'not yet'
+      : formatLength(offset, { unit: snapshot.setup.units, plus: true });
   return { number: tool.number, name: tool.name, diameter: tool.diameter, offset: isReference ? 0 : offset, shown };
 }
 
@@ -114,10 +129,18 @@ function zZeroForms(snapshot: Snapshot, { result }: ZZeroAnswer, format: LengthF
   return snapshot.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
 }
 
-function offsetForm({ result }: ToolLengthAnswer, tool: number, reference: number, format: LengthFormat, done: string): FormView {
+function offsetForm(
+  { result }: ToolLengthAnswer,
+  tool: number,
+  reference: number,
+  format: LengthFormat,
+  done: string,
+): FormView {
   const difference = formatLength(Math.abs(result.offset), format);
   const say =
-    result.comparison === 'same' ? `Tool ${tool} is as long as tool ${reference}: offset` : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
+    result.comparison === 'same'
+      ? `Tool ${tool} is as long as tool ${reference}: offset`
+      : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
   return {
     form: 'offset',
     say,

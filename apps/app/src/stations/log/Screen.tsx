@@ -15,9 +15,14 @@ export default function LogScreen({ snapshot }: { snapshot: Snapshot }) {
   const { palette } = useLook();
   const newest = [...snapshot.readings].reverse();
   return (
-    <ScrollView style={{ backgroundColor: palette.ground }} contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 760 }}>
+    <ScrollView
+      style={{ backgroundColor: palette.ground }}
+      contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 760 }}
+    >
       <Words kind="sentence">{sentence(snapshot)}</Words>
-      <Words tone="soft">Nothing here is ever erased. Strike out what was wrong and every answer follows; restore it and it counts again.</Words>
+      <Words tone="soft">
+        Nothing here is ever erased. Strike out what was wrong and every answer follows; restore it and it counts again.
+      </Words>
       {groupByDay(newest).map(({ day, readings }) => (
         <View key={day} style={{ gap: 4 }}>
           <Words tone="soft" style={{ fontWeight: '700' }}>
@@ -45,7 +50,9 @@ function sentence({ readings }: Snapshot): string {
 
 function title({ subject, axis, epoch }: Reading): string {
   const what =
-    subject.kind === 'face' ? `${axis.toUpperCase()}, ${subject.face} face` : `Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`;
+    subject.kind === 'face'
+      ? `${axis.toUpperCase()}, ${subject.face} face`
+      : `Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`;
   return epoch === 1 ? what : `${what}, scale ${epoch}`;
 }
 

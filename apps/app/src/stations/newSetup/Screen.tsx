@@ -25,7 +25,11 @@ export default function NewSetupScreen() {
       {shop.data ? (
         <Form shop={shop.data} />
       ) : shop.isError ? (
-        <Trouble title="The server is away" detail="A new set-up needs it. Start the server, then try again." retry={() => void shop.refetch()} />
+        <Trouble
+          title="The server is away"
+          detail="A new set-up needs it. Start the server, then try again."
+          retry={() => void shop.refetch()}
+        />
       ) : (
         <Loading what="the shop" />
       )}
@@ -60,14 +64,18 @@ function Form({ shop }: { shop: Shop }) {
       await queryClient.invalidateQueries();
       router.replace(stationPath(read.made.setup.id, 'plan'));
     } catch (error) {
-      setFailure(`${error instanceof Error ? error.message : 'It could not be stored.'} What you typed is still here; try again.`);
+      setFailure(
+        `${error instanceof Error ? error.message : 'It could not be stored.'} What you typed is still here; try again.`,
+      );
     }
   });
 
   return (
     <>
       <ScrollView role="main" style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 18, maxWidth: 760 }}>
-        <Words kind="sentence">Which machine, which part, and what to find its edges with? The rest is set in Plan.</Words>
+        <Words kind="sentence">
+          Which machine, which part, and what to find its edges with? The rest is set in Plan.
+        </Words>
         <TextIn control={control} name="name" label="Name of this set-up" />
         <Pick control={control} name="machineId" label="Machine" options={or('A new machine', shop.machines)} />
         {chosen.machineId === NEW && (
@@ -117,7 +125,9 @@ function Form({ shop }: { shop: Shop }) {
           </>
         )}
         <Pick control={control} name="blockId" label="Gauge for heights" options={or('Another block', blocks)} />
-        {chosen.blockId === NEW && <TextIn control={control} name="blockSize" label={`Thickness of the block, ${unit}`} />}
+        {chosen.blockId === NEW && (
+          <TextIn control={control} name="blockSize" label={`Thickness of the block, ${unit}`} />
+        )}
       </ScrollView>
       <View style={{ padding: 12, paddingBottom: BROWSER_BAR, gap: 8, maxWidth: 760 }}>
         {(failure ?? Object.keys(formState.errors).length > 0) && (
@@ -158,7 +168,18 @@ function TextIn({ control, name, label }: InputProps) {
             onChangeText={field.onChange}
             onBlur={field.onBlur}
             autoComplete="off"
-            style={{ minHeight: 48, borderWidth: 1.5, borderRadius: 8, borderColor: error ? palette.bad : palette.line, backgroundColor: palette.surface, paddingHorizontal: 12, fontFamily: SANS, fontSize: 18, color: palette.ink, minWidth: 0 }}
+            style={{
+              minHeight: 48,
+              borderWidth: 1.5,
+              borderRadius: 8,
+              borderColor: error ? palette.bad : palette.line,
+              backgroundColor: palette.surface,
+              paddingHorizontal: 12,
+              fontFamily: SANS,
+              fontSize: 18,
+              color: palette.ink,
+              minWidth: 0,
+            }}
           />
           {error && (
             <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
@@ -171,7 +192,12 @@ function TextIn({ control, name, label }: InputProps) {
   );
 }
 
-function Pick({ control, name, label, options }: InputProps & { options: readonly { value: string; label: string }[] }) {
+function Pick({
+  control,
+  name,
+  label,
+  options,
+}: InputProps & { options: readonly { value: string; label: string }[] }) {
   return (
     <Controller
       control={control}

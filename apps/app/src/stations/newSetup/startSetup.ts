@@ -79,14 +79,26 @@ export function readForm(
     return read.ok ? read.mm : 0;
   };
 
-  const machine = form.machineId === NEW ? newMachine(ids.machine, text('machineName', 'The machine’s name'), form.machineKind, unit, size('machineStep')) : undefined;
+  const machine =
+    form.machineId === NEW
+      ? newMachine(ids.machine, text('machineName', 'The machine’s name'), form.machineKind, unit, size('machineStep'))
+      : undefined;
   const part: Part | undefined =
     form.partId === NEW
-      ? { id: ids.part, name: text('partName', 'The part’s name'), material: '', size: { x: size('partX'), y: size('partY'), z: size('partZ') }, holes: [] }
+      ? {
+          id: ids.part,
+          name: text('partName', 'The part’s name'),
+          material: '',
+          size: { x: size('partX'), y: size('partY'), z: size('partZ') },
+          holes: [],
+        }
       : undefined;
   const finder: Gauge | undefined =
-    form.finderId === NEW ? namedGauge(ids.finder, form.finderKind, form.finderSize, unit, size('finderSize')) : undefined;
-  const block: Gauge | undefined = form.blockId === NEW ? namedGauge(ids.block, 'block', form.blockSize, unit, size('blockSize')) : undefined;
+    form.finderId === NEW
+      ? namedGauge(ids.finder, form.finderKind, form.finderSize, unit, size('finderSize'))
+      : undefined;
+  const block: Gauge | undefined =
+    form.blockId === NEW ? namedGauge(ids.block, 'block', form.blockSize, unit, size('blockSize')) : undefined;
   const setup: NewSetup = {
     id: ids.setup,
     name: text('name', 'The set-up’s name'),
@@ -102,7 +114,9 @@ export function readForm(
     note: '',
     createdAt: new Date().toISOString(),
   };
-  return Object.keys(errors).length > 0 ? { ok: false, errors } : { ok: true, made: { setup, machine, part, gauges: [finder, block].filter((gauge) => gauge !== undefined) } };
+  return Object.keys(errors).length > 0
+    ? { ok: false, errors }
+    : { ok: true, made: { setup, machine, part, gauges: [finder, block].filter((gauge) => gauge !== undefined) } };
 }
 
 interface Made {
@@ -121,7 +135,10 @@ function newMachine(id: string, name: string, kind: Machine['kind'], units: Leng
     kind,
     units,
     axes: { x: axis, y: axis, z: axis },
-    habits: { answerFirst: kind === 'readout' ? 'preset' : kind === 'machining-centre' ? 'work-offset' : 'move', toolLengthSchool: 'reference-tool' },
+    habits: {
+      answerFirst: kind === 'readout' ? 'preset' : kind === 'machining-centre' ? 'work-offset' : 'move',
+      toolLengthSchool: 'reference-tool',
+    },
     scale: byController ? 'machine' : kind === 'dials' ? 'dial' : 'readout',
   };
 }

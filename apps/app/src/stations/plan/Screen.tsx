@@ -32,7 +32,15 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
           label={`${part.name} from above, zero at the ${setup.partZero}`}
           marks={(place) =>
             view.places.map(({ zero, at }) => (
-              <Circle key={zero} cx={place.x(at.x)} cy={place.y(at.y)} r={5} fill={METAL.blueDeep} stroke={METAL.brass} strokeWidth={1.5} />
+              <Circle
+                key={zero}
+                cx={place.x(at.x)}
+                cy={place.y(at.y)}
+                r={5}
+                fill={METAL.blueDeep}
+                stroke={METAL.brass}
+                strokeWidth={1.5}
+              />
             ))
           }
           targets={(place) =>
@@ -73,7 +81,12 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
               { value: 'in', label: 'Inches' },
             ]}
           />
-          <Choice label="Finder" value={setup.finderId} options={view.finders} onChange={(finderId) => changePlan(snapshot, { finderId })} />
+          <Choice
+            label="Finder"
+            value={setup.finderId}
+            options={view.finders}
+            onChange={(finderId) => changePlan(snapshot, { finderId })}
+          />
           <LengthField
             label="Feeler or paper between finder and face"
             unit={setup.units}
@@ -81,7 +94,12 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             onCommit={(feeler) => changePlan(snapshot, { feeler })}
             check={(mm) => (mm >= 0 ? undefined : 'A feeler cannot be thinner than nothing.')}
           />
-          <Choice label="Gauge for heights" value={setup.heightGaugeId} options={view.heightGauges} onChange={(heightGaugeId) => changePlan(snapshot, { heightGaugeId })} />
+          <Choice
+            label="Gauge for heights"
+            value={setup.heightGaugeId}
+            options={view.heightGauges}
+            onChange={(heightGaugeId) => changePlan(snapshot, { heightGaugeId })}
+          />
           {view.tools.length > 0 && (
             <Choice
               label="Reference tool"
@@ -90,7 +108,12 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
               onChange={(tool) => changePlan(snapshot, { referenceTool: Number(tool) })}
             />
           )}
-          <TextField label="Name" value={setup.name} onCommit={(name) => changePlan(snapshot, { name })} check={(name) => (name === '' ? 'Give the set-up a name.' : undefined)} />
+          <TextField
+            label="Name"
+            value={setup.name}
+            onCommit={(name) => changePlan(snapshot, { name })}
+            check={(name) => (name === '' ? 'Give the set-up a name.' : undefined)}
+          />
           {setup.note !== '' && <Words tone="soft">{setup.note}</Words>}
         </>
       }

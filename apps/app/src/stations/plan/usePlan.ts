@@ -26,7 +26,10 @@ export function planView(snapshot: Snapshot) {
   const { setup, part, gauges, machine } = snapshot;
   const unit = setup.units;
   const size = (mm: number) => formatLengthUnit(mm, { unit });
-  const option = (gauge: (typeof gauges)[number]) => ({ value: gauge.id, label: `${gauge.name}, ${size(sizeOf(gauge))}` });
+  const option = (gauge: (typeof gauges)[number]) => ({
+    value: gauge.id,
+    label: `${gauge.name}, ${size(sizeOf(gauge))}`,
+  });
   return {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
     sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
@@ -39,7 +42,21 @@ export function planView(snapshot: Snapshot) {
 
 /** Keeps a change of the plan. */
 export function changePlan(snapshot: Snapshot, change: Partial<Plan>): void {
-  const { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note } = snapshot.setup;
-  const body: Plan = { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note, ...change };
+  const { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note } =
+    snapshot.setup;
+  const body: Plan = {
+    name,
+    machineId,
+    partId,
+    partZero,
+    tolerance,
+    units,
+    finderId,
+    heightGaugeId,
+    referenceTool,
+    feeler,
+    note,
+    ...change,
+  };
   logEntry({ kind: 'plan', setupId: snapshot.setup.id, body });
 }

@@ -25,16 +25,44 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           label="Holes"
           value={circle.holes}
           onCommit={(holes) => change({ holes })}
-          check={(n) => (n < 1 ? 'A circle needs at least 1 hole.' : n > MAX_HOLES ? 'At most 10000 holes; split the work into several patterns.' : undefined)}
+          check={(n) =>
+            n < 1
+              ? 'A circle needs at least 1 hole.'
+              : n > MAX_HOLES
+                ? 'At most 10000 holes; split the work into several patterns.'
+                : undefined
+          }
         />
       </Row>
       <Row>
-        <LengthField label="Circle diameter" unit={unit} value={circle.diameter} onCommit={(diameter) => change({ diameter })} check={positive('The diameter')} />
-        <LengthField label="Hole diameter" unit={unit} value={pattern.holeDiameter} onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })} check={positive('The diameter')} />
+        <LengthField
+          label="Circle diameter"
+          unit={unit}
+          value={circle.diameter}
+          onCommit={(diameter) => change({ diameter })}
+          check={positive('The diameter')}
+        />
+        <LengthField
+          label="Hole diameter"
+          unit={unit}
+          value={pattern.holeDiameter}
+          onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })}
+          check={positive('The diameter')}
+        />
       </Row>
       <Row>
-        <LengthField label="Centre X" unit={unit} value={circle.centre.x} onCommit={(x) => change({ centre: { ...circle.centre, x } })} />
-        <LengthField label="Centre Y" unit={unit} value={circle.centre.y} onCommit={(y) => change({ centre: { ...circle.centre, y } })} />
+        <LengthField
+          label="Centre X"
+          unit={unit}
+          value={circle.centre.x}
+          onCommit={(x) => change({ centre: { ...circle.centre, x } })}
+        />
+        <LengthField
+          label="Centre Y"
+          unit={unit}
+          value={circle.centre.y}
+          onCommit={(y) => change({ centre: { ...circle.centre, y } })}
+        />
       </Row>
       <Choice
         label="Direction, seen from above"
@@ -59,10 +87,19 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           label="Arc, first to last hole"
           value={circle.arc}
           onCommit={(arc) => change({ arc })}
-          check={(arc) => (arc > 0 && arc < 360 ? undefined : 'The arc must be over 0 and under 360 degrees; use the direction to go the other way.')}
+          check={(arc) =>
+            arc > 0 && arc < 360
+              ? undefined
+              : 'The arc must be over 0 and under 360 degrees; use the direction to go the other way.'
+          }
         />
       )}
-      <TextField label="Name" value={pattern.name} onCommit={(name) => onChange({ ...pattern, name })} check={(name) => (name === '' ? 'Give the pattern a name.' : undefined)} />
+      <TextField
+        label="Name"
+        value={pattern.name}
+        onCommit={(name) => onChange({ ...pattern, name })}
+        check={(name) => (name === '' ? 'Give the pattern a name.' : undefined)}
+      />
     </View>
   );
 }

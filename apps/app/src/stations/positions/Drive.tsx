@@ -26,7 +26,10 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
   const wide = useWide();
   const { palette } = useLook();
   const params = useLocalSearchParams();
-  const { pattern, holes, datumU } = usePositions(snapshot, typeof params.pattern === 'string' ? params.pattern : undefined);
+  const { pattern, holes, datumU } = usePositions(
+    snapshot,
+    typeof params.pattern === 'string' ? params.pattern : undefined,
+  );
   const { part, setup } = snapshot;
   const unit = setup.units;
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
@@ -46,12 +49,15 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  if (!pattern || !here) return <Words style={{ padding: 24 }}>No holes to drive to. Add a bolt circle in Positions.</Words>;
+  if (!pattern || !here)
+    return <Words style={{ padding: 24 }}>No holes to drive to. Add a bolt circle in Positions.</Words>;
   const from = last ?? { x: 0, y: 0 };
   const move = { x: here.x - from.x, y: here.y - from.y };
   const toGo = (mm: number) => formatLength(mm, { unit, plus: true });
   const zero = zeroOf(part, setup.partZero);
-  const spoken = `Hole ${hole}. X ${toGo(move.x)}, Y ${toGo(move.y)}.`.replaceAll('−', 'minus ').replaceAll('+', 'plus ');
+  const spoken = `Hole ${hole}. X ${toGo(move.x)}, Y ${toGo(move.y)}.`
+    .replaceAll('−', 'minus ')
+    .replaceAll('+', 'plus ');
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground, flexDirection: wide ? 'row' : 'column' }}>
@@ -74,7 +80,14 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
           )}
         />
       </View>
-      <View style={{ ...(wide ? { width: 520 } : { flex: 1 }), padding: 16, paddingBottom: wide ? 16 : BROWSER_BAR, gap: 8 }}>
+      <View
+        style={{
+          ...(wide ? { width: 520 } : { flex: 1 }),
+          padding: 16,
+          paddingBottom: wide ? 16 : BROWSER_BAR,
+          gap: 8,
+        }}
+      >
         <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
           <Words kind="sentence" live>
             Hole {hole} of {holes.length}
@@ -83,7 +96,9 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
             <Words kind="note">Say it</Words>
           </Press>
         </View>
-        <Words tone="soft">To go, from {last ? `hole ${hole - 1}` : 'part zero'}, {unit}:</Words>
+        <Words tone="soft">
+          To go, from {last ? `hole ${hole - 1}` : 'part zero'}, {unit}:
+        </Words>
         <View role="group" aria-label="Distance to go" style={{ gap: 2 }}>
           <ToGo axis="X" figure={toGo(move.x)} />
           <ToGo axis="Y" figure={toGo(move.y)} />
@@ -91,8 +106,16 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
         <View role="group" aria-label="Where it is">
           <Words tone="soft">There, the scale shows:</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
-            <Target axis="X" figure={formatLength(here.x, { unit })} U={datumU.x === null ? '± not known' : plusMinus(datumU.x, unit)} />
-            <Target axis="Y" figure={formatLength(here.y, { unit })} U={datumU.y === null ? '± not known' : plusMinus(datumU.y, unit)} />
+            <Target
+              axis="X"
+              figure={formatLength(here.x, { unit })}
+              U={datumU.x === null ? '± not known' : plusMinus(datumU.x, unit)}
+            />
+            <Target
+              axis="Y"
+              figure={formatLength(here.y, { unit })}
+              U={datumU.y === null ? '± not known' : plusMinus(datumU.y, unit)}
+            />
           </View>
         </View>
         <Words kind="note" tone="soft">
@@ -107,7 +130,10 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
             {hole < holes.length ? (
               <MainAction label={`Next: hole ${hole + 1}`} onPress={() => go(hole + 1)} />
             ) : (
-              <MainAction label="Last hole: finish" onPress={() => router.navigate(stationPath(setup.id, 'positions'))} />
+              <MainAction
+                label="Last hole: finish"
+                onPress={() => router.navigate(stationPath(setup.id, 'positions'))}
+              />
             )}
           </View>
         </View>

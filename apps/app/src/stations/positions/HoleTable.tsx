@@ -38,7 +38,13 @@ export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
         nestedScrollEnabled
         style={{ maxHeight: ROW * 8 }}
         renderItem={({ item }) => (
-          <HoleRow hole={item} unit={unit} chosen={item.hole === chosen} line={palette.line} onPress={() => onChoose(item.hole)} />
+          <HoleRow
+            hole={item}
+            unit={unit}
+            chosen={item.hole === chosen}
+            line={palette.line}
+            onPress={() => onChoose(item.hole)}
+          />
         )}
       />
     </View>
@@ -60,7 +66,14 @@ function HoleRow({ hole, unit, chosen, line, onPress }: HoleRowProps) {
       role="row"
       aria-selected={chosen}
       onPress={onPress}
-      style={{ flexDirection: 'row', height: ROW, alignItems: 'center', borderTopWidth: 1, borderColor: line, borderRadius: 0 }}
+      style={{
+        flexDirection: 'row',
+        height: ROW,
+        alignItems: 'center',
+        borderTopWidth: 1,
+        borderColor: line,
+        borderRadius: 0,
+      }}
     >
       <View role="cell" style={{ flex: 0.6 }}>
         <Figure size={18} tone={chosen ? 'brass' : 'ink'}>

@@ -46,7 +46,15 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
           drawnHoles="faint"
           label={`${part.name} from above with ${holes.length} holes`}
           marks={(place) =>
-            pattern && <HolesMark holes={holes} zero={zeroOf(part, setup.partZero)} diameter={pattern.holeDiameter} current={hole} view={place} />
+            pattern && (
+              <HolesMark
+                holes={holes}
+                zero={zeroOf(part, setup.partZero)}
+                diameter={pattern.holeDiameter}
+                current={hole}
+                view={place}
+              />
+            )
           }
         />
       }
@@ -71,9 +79,19 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
                 options={snapshot.patterns.map(({ id, name }) => ({ value: id, label: name }))}
               />
             )}
-            <HoleTable holes={holes} unit={setup.units} chosen={hole} onChoose={(chosen) => router.setParams({ hole: String(chosen) })} />
+            <HoleTable
+              holes={holes}
+              unit={setup.units}
+              chosen={hole}
+              onChoose={(chosen) => router.setParams({ hole: String(chosen) })}
+            />
             <Fold title="Change this circle" open={wide}>
-              <CircleFields key={pattern.id} pattern={pattern} unit={setup.units} onChange={(changed) => logPattern(snapshot, changed)} />
+              <CircleFields
+                key={pattern.id}
+                pattern={pattern}
+                unit={setup.units}
+                onChange={(changed) => logPattern(snapshot, changed)}
+              />
             </Fold>
             <Fold title={`Tape of hole ${hole}`}>
               <TapeStrip tape={boltCircleTape(pattern.circle, hole)} unit={setup.units} />
@@ -92,7 +110,12 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
             </Press>
             <MainAction
               label="Drive hole by hole"
-              onPress={() => router.navigate({ pathname: stationPath(setup.id, 'drive'), params: { pattern: pattern.id, hole: String(hole) } } as never)}
+              onPress={() =>
+                router.navigate({
+                  pathname: stationPath(setup.id, 'drive'),
+                  params: { pattern: pattern.id, hole: String(hole) },
+                } as never)
+              }
             />
           </View>
         ) : (
@@ -109,6 +132,7 @@ function patternSentence({ name, circle }: Pattern): string {
 }
 
 function datumSentence({ datumU }: PositionsView, unit: 'mm' | 'in'): string {
-  if (datumU.x === null || datumU.y === null) return 'From part zero. The datum is not measured yet, so these have no ±.';
+  if (datumU.x === null || datumU.y === null)
+    return 'From part zero. X or Y is not set in Datum yet, so these have no ±.';
   return `From part zero, good to X ${plusMinus(datumU.x, unit)}, Y ${plusMinus(datumU.y, unit)} as the datum is.`;
 }

@@ -1,6 +1,4 @@
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
-import { FACES } from '@zero-point/core/datum/faces';
-import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
 import { boltCirclePositions, boltCircleStep } from '@zero-point/core/positions/boltCircle';
@@ -15,7 +13,7 @@ export interface PositionsView {
   pattern: Pattern | undefined;
   holes: HolePosition[];
   step: number;
-  /** U of each axis' datum, mm; null while the axis has none. */
+  /** U of each axis' datum, mm; null while the axis is not set. */
   datumU: { x: number | null; y: number | null };
 }
 
@@ -32,11 +30,10 @@ export function usePositions(snapshot: Snapshot, patternId: string | undefined):
   };
 }
 
-/** U of the face an axis was last set from, else of any face of that axis touched so far. */
+/** U of the face an axis was last set from, mm. */
 function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
   const from = lastZeroing(snapshot, axis)?.subject;
-  const face = from?.kind === 'face' ? from.face : FACES.find((name) => FACE_TOUCH[name].axis === axis && faceAnswer(snapshot, name));
-  return (face && faceAnswer(snapshot, face)?.result.uncertainty.U) ?? null;
+  return (from?.kind === 'face' && faceAnswer(snapshot, from.face)?.result.uncertainty.U) || null;
 }
 
 /** Keeps a pattern, in place of the one with its id. */

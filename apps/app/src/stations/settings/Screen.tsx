@@ -15,7 +15,10 @@ export default function SettingsScreen() {
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar title="Settings" back={{ to: '/', label: 'Back to the bench' }} />
-      <ScrollView role="main" contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: 22, maxWidth: 760 }}>
+      <ScrollView
+        role="main"
+        contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: 22, maxWidth: 760 }}
+      >
         <Choice
           label="Light"
           value={mode}
@@ -36,7 +39,9 @@ export default function SettingsScreen() {
             { value: 'in', label: 'Inches' },
           ]}
         />
-        <Words tone="soft">A set-up has its own units; change them in its Plan. These settings stay on this device.</Words>
+        <Words tone="soft">
+          A set-up has its own units; change them in its Plan. These settings stay on this device.
+        </Words>
         <View style={{ gap: 6 }}>
           <Words kind="sentence">Keys</Words>
           {KEYS.map(({ key, does }) => (

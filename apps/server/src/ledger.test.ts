@@ -1,0 +1,192 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import request from 'supertest';
+import { demoServer, leftFace, SETUP } from './testing/shop';
+
+let server: ReturnType<typeof demoServer>;
+beforeEach(() => {
+  server = demoServer();
+});
+afterEach(() => server.store.close());
+
+const readings = `/api/setups/${SETUP}/readings`;
+const snapshot = async () => (await request(server.app).get(`/api/setups/${SETUP}`).expect(200)).body as Snapshot;
+const count = () => server.db.prepare('SELECT count(*) FROM readings').pluck().get();
+
+describe('logging a reading', () => {
+  test('is kept with its text, scale and epoch', async () => {
+    await request(server.app)
+      .post(readings)
+      .send(leftFace({ text: '-5 3/250', value: -5.012 }))
+      .expect(201);
+    expect((await snapshot()).readings.at(-1)).toMatchObject({
+      text: '-5 3/250',
+      value: -5.012,
+      scale: 'readout',
+      epoch: 1,
+      struckBy: null,
+    });
+  });
+
+  test('twice with one id stores it once and answers the same', async () => {
+    const first = await request(server.app).post(readings).send(leftFace()).expect(201);
+    const before = count();
+    const second = await request(server.app).post(readings).send(leftFace()).expect(201);
+    expect(second.body).toEqual(first.body);
+    expect(count()).toBe(before);
+  });
+
+  test('with a known id and other content is a conflict, on this set-up or another', async () => {
+    await request(server.app).post(readings).send(leftFace()).expect(201);
+    const before = count();
+    await request(server.app)
+      .post(readings)
+      .send(leftFace({ text: '-4.012', value: -4.012 }))
+      .expect(409);
+    const elsewhere = await request(server.app).post('/api/setups/plinth-router/readings').send(leftFace()).expect(409);
+    expect(elsewhere.body).toMatchObject({ code: 'conflict', status: 409 });
+    expect(count()).toBe(before);
+    expect((await snapshot()).readings.at(-1)?.value).toBe(-5.012);
+  });
+
+  test.each([
+    ['an empty text', { text: '' }, 'text'],
+    ['a text that is no length', { text: '12 13', value: 12 }, 'text'],
+    ['an ambiguous text', { text: '1,234.5', value: 1234.5 }, 'text'],
+    ['an absurd value', { text: '1000000000', value: 1e9 }, 'value'],
+    ['a value the text does not mean', { text: '-5.012', value: 5.012 }, 'value'],
+    ['an inch text taken as millimetres', { text: '1/2in', value: 0.5 }, 'value'],
+    ['a gauge the shop has not', { gaugeId: 'unheard-of' }, 'gaugeId'],
+    ['an approach of 0', { approach: 0 as never }, 'approach'],
+    ['epoch 0', { epoch: 0 }, 'epoch'],
+  ])('%s is refused by field, and nothing is stored', async (_, change, field) => {
+    const before = count();
+    const { body } = await request(server.app)
+      .post(readings)
+      .send(leftFace(change))
+      .expect(422)
+      .expect('Content-Type', /problem\+json/);
+    expect(body.errors[0].field).toBe(field);
+    expect(body.detail).toMatch(/Nothing was stored/);
+    expect(count()).toBe(before);
+  });
+});
+
+describe('striking out', () => {
+  const strike = (change = {}) => ({
+    id: 's1',
+    readingId: `${SETUP}-right-2`,
+    action: 'strike',
+    reason: 'misread',
+    at: '2026-11-24T09:00:00.000Z',
+    ...change,
+  });
+  const strikes = `/api/setups/${SETUP}/strikes`;
+
+  test('takes a reading out of the answer and leaves it in the ledger', async () => {
+    const wild = faceAnswer(await snapshot(), 'right')?.result.repeats.wild;
+    expect(wild).toEqual([1]);
+    await request(server.app).post(strikes).send(strike()).expect(201);
+    const after = await snapshot();
+    expect(after.readings.find(({ id }) => id === `${SETUP}-right-2`)).toMatchObject({
+      struckBy: 's1',
+      struckReason: 'misread',
+      value: 228.465,
+    });
+    expect(faceAnswer(after, 'right')?.result.edge).toBeCloseTo(222.4675, 9);
+    await request(server.app)
+      .post(strikes)
+      .send(strike({ id: 's2', action: 'restore', reason: '' }))
+      .expect(201);
+    expect((await snapshot()).readings.find(({ id }) => id === `${SETUP}-right-2`)?.struckBy).toBeNull();
+  });
+
+  test('a reading of another set-up is refused', async () => {
+    await request(server.app).post('/api/setups/plinth-router/strikes').send(strike()).expect(422);
+  });
+});
+
+test('the ledger itself refuses to change or lose a row', () => {
+  expect(() => server.db.exec('UPDATE readings SET value = 0')).toThrow(/append-only/);
+  expect(() => server.db.exec('DELETE FROM readings')).toThrow(/append-only/);
+});
+
+test('setting an axis is kept and shows on the bench', async () => {
+  const zeroing = {
+    id: 'z1',
+    axis: 'x',
+    epoch: 2,
+    form: 'preset',
+    subject: { kind: 'face', face: 'left' },
+    value: -5,
+    at: '2026-11-24T09:05:00.000Z',
+  };
+  await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
+  await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
+  expect((await snapshot()).zeroings).toHaveLength(1);
+  const bench = await request(server.app).get('/api/setups').expect(200);
+  expect(bench.body[0]).toMatchObject({ id: SETUP, set: ['x'], readings: 3, patterns: 2 });
+});
+
+describe('patterns and plans', () => {
+  test('a changed first angle is stored and exported', async () => {
+    const [ring] = (await snapshot()).patterns;
+    if (!ring) throw new Error('the demo has a bolt circle');
+    const turned = { ...ring, circle: { ...ring.circle, firstAngle: 30 } };
+    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring.id}`).send(turned).expect(200);
+    const { text, headers } = await request(server.app).get(`/api/setups/${SETUP}/positions.csv`).expect(200);
+    expect(headers['content-disposition']).toContain(`${SETUP}-positions.csv`);
+    expect(text.split('\r\n')[1]).toBe('Bearing screws,1,82.785,70.000,mm,30.000');
+  });
+
+  test.each([
+    ['0 holes', { holes: 0 }],
+    ['10 001 holes', { holes: 10_001 }],
+    ['no diameter', { diameter: 0 }],
+    ['a negative diameter', { diameter: -48 }],
+  ])('%s are refused and the pattern stays', async (_, change) => {
+    const [ring] = (await snapshot()).patterns;
+    const bad = { ...ring, circle: { ...ring?.circle, ...change } };
+    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring?.id}`).send(bad).expect(422);
+    expect((await snapshot()).patterns[0]).toEqual(ring);
+  });
+
+  test('a pattern cannot be taken over by another set-up', async () => {
+    const [ring] = (await snapshot()).patterns;
+    await request(server.app).put(`/api/setups/plinth-router/patterns/${ring?.id}`).send(ring).expect(409);
+  });
+
+  test('a plan naming what the shop has not is refused field by field', async () => {
+    const { setup } = await snapshot();
+    const { body } = await request(server.app)
+      .put(`/api/setups/${SETUP}/plan`)
+      .send({ ...setup, machineId: 'nowhere', finderId: 'nothing' })
+      .expect(422);
+    expect(body.errors.map(({ field }: { field: string }) => field)).toEqual(['machineId', 'finderId']);
+    const kept = await request(server.app)
+      .put(`/api/setups/${SETUP}/plan`)
+      .send({ ...setup, tolerance: 0.05 })
+      .expect(200);
+    expect(kept.body.tolerance).toBe(0.05);
+  });
+
+  test('starting the same set-up twice makes one; another under its id is a conflict', async () => {
+    const { setup } = await snapshot();
+    const fresh = { ...setup, id: 'second-plate', name: 'Second plate' };
+    await request(server.app).post('/api/setups').send(fresh).expect(201);
+    await request(server.app).post('/api/setups').send(fresh).expect(201);
+    await request(server.app)
+      .post('/api/setups')
+      .send({ ...fresh, name: 'Third plate' })
+      .expect(409);
+    expect((await request(server.app).get('/api/setups')).body).toHaveLength(4);
+  });
+});
+
+test('a new part is put, read back, and refused under another address', async () => {
+  const part = { id: 'gear-blank', name: 'Gear blank', material: 'brass', size: { x: 40, y: 40, z: 6 }, holes: [] };
+  await request(server.app).put('/api/parts/gear-blank').send(part).expect(200);
+  expect((await request(server.app).get('/api/parts/gear-blank').expect(200)).body).toEqual(part);
+  await request(server.app).put('/api/parts/other').send(part).expect(422);
+  expect((await request(server.app).get('/api/shop')).body.parts).toHaveLength(4);
+});

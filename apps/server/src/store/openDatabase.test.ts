@@ -1,0 +1,107 @@
+import Database from 'better-sqlite3';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { loadShop, settleShop } from '../demo';
+import { demoServer, demoShop, freshFile, MIGRATIONS } from '../testing/shop';
+import { readMigrations } from './migrations';
+import { DatabaseRefused, openDatabase } from './openDatabase';
+import { createStore } from './store';
+
+const migrations = readMigrations(MIGRATIONS);
+
+describe('opening a database', () => {
+  test('a new one is durable, checked and at the newest version', () => {
+    const db = openDatabase(freshFile(), migrations);
+    expect(db.pragma('journal_mode', { simple: true })).toBe('wal');
+    expect(db.pragma('synchronous', { simple: true })).toBe(2);
+    expect(db.pragma('foreign_keys', { simple: true })).toBe(1);
+    expect(db.pragma('user_version', { simple: true })).toBe(migrations.length);
+    db.close();
+  });
+
+  test('a file that is no database is refused with the remedy and left as it is', () => {
+    const file = freshFile();
+    const content = 'hello, this is a shopping list '.repeat(100);
+    writeFileSync(file, content);
+    expect(() => openDatabase(file, migrations)).toThrow(DatabaseRefused);
+    expect(() => openDatabase(file, migrations)).toThrow(/is not a database.*Move it aside/);
+    expect(readFileSync(file, 'utf8')).toBe(content);
+  });
+
+  test('another program’s database is refused', () => {
+    const file = freshFile();
+    const other = new Database(file);
+    other.exec('CREATE TABLE recipes (id INTEGER)');
+    other.close();
+    expect(() => openDatabase(file, migrations)).toThrow(/another program/);
+  });
+
+  test('one from a newer version is refused and not touched', () => {
+    const file = freshFile();
+    openDatabase(file, [...migrations, { name: '999_later.sql', sql: 'CREATE TABLE later (id INTEGER)' }]).close();
+    expect(() => openDatabase(file, migrations)).toThrow(/newer Zero Point.*Update/);
+  });
+
+  test('an older one is copied before it is brought up, and keeps its rows', () => {
+    const { file, store } = demoServer();
+    store.close();
+    const later = [...migrations, { name: '999_later.sql', sql: 'CREATE TABLE later (id INTEGER)' }];
+    const db = openDatabase(file, later);
+    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(7);
+    db.close();
+    const copies = readdirSync(dirname(file)).filter((name) => name.endsWith('.copy'));
+    expect(copies).toHaveLength(1);
+    const copy = new Database(`${dirname(file)}/${copies[0]}`, { readonly: true });
+    expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(7);
+    expect(copy.pragma('user_version', { simple: true })).toBe(migrations.length);
+    copy.close();
+  });
+
+  test('a migration that fails leaves the version and the tables as they were', () => {
+    const { file, store } = demoServer();
+    store.close();
+    const broken = [
+      ...migrations,
+      { name: '998_ok.sql', sql: 'CREATE TABLE half (id INTEGER)' },
+      { name: '999_bad.sql', sql: 'CREATE TABEL' },
+    ];
+    expect(() => openDatabase(file, broken)).toThrow(/syntax error/);
+    const db = openDatabase(file, migrations);
+    expect(db.prepare("SELECT count(*) FROM sqlite_schema WHERE name = 'half'").pluck().get()).toBe(0);
+    db.close();
+  });
+});
+
+describe('the demo shop', () => {
+  test('is never loaded into a person’s own database, nor the other way round', () => {
+    const own = createStore(openDatabase(freshFile(), migrations));
+    settleShop(own, undefined);
+    expect(() => settleShop(own, demoShop())).toThrow(/your own shop/);
+    expect(own.setups.summaries()).toEqual([]);
+    own.close();
+    const demo = demoServer();
+    expect(() => settleShop(demo.store, undefined)).toThrow(/demo shop/);
+    demo.store.close();
+  });
+
+  test('is loaded once, however often it is started', () => {
+    const { store } = demoServer();
+    settleShop(store, demoShop());
+    expect(store.setups.summaries().map(({ name }) => name)).toEqual([
+      'Base plate on the knee mill',
+      'Plinth on the gantry router',
+      'Arm bracket on the trunnion mill',
+    ]);
+    store.close();
+  });
+
+  test('data that breaks the contract is refused whole', () => {
+    const store = createStore(openDatabase(freshFile(), migrations));
+    const shop = demoShop();
+    const [first] = shop.setups;
+    if (first?.readings[0]) first.readings[0].text = 'a quarter turn';
+    expect(() => loadShop(store, shop)).toThrow(/not a length/);
+    expect(store.machines.all()).toEqual([]);
+    store.close();
+  });
+});
