@@ -1,0 +1,119 @@
+import type { Entry } from '@zero-point/core/ledger/entry';
+import { createOutbox, type Delivery, type OutboxWorld } from './outbox';
+
+/** Storage as a browser has it, shared by every outbox made on it: a device that survives reloads. */
+class DeviceStorage implements Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'> {
+  readonly items = new Map<string, string>();
+  full = false;
+  get length() {
+    return this.items.size;
+  }
+  key = (i: number) => [...this.items.keys()][i] ?? null;
+  getItem = (key: string) => this.items.get(key) ?? null;
+  removeItem = (key: string) => void this.items.delete(key);
+  setItem = (key: string, value: string) => {
+    if (this.full) throw new Error('quota');
+    this.items.set(key, value);
+  };
+}
+
+const entry = (id: string): Entry => ({
+  kind: 'strike',
+  setupId: 'plate',
+  body: { id, readingId: 'r', action: 'strike', reason: 'misread', at: '2026-11-24T09:00:00.000Z' },
+});
+
+let counter = 0;
+
+function device(send: (entry: Entry) => Promise<Delivery>, storage = new DeviceStorage(), change: Partial<OutboxWorld> = {}) {
+  const outbox = createOutbox({
+    storage,
+    newKey: () => String((counter += 1)).padStart(8, '0'),
+    send,
+    exclusive: (work) => work(),
+    onDelivered: () => undefined,
+    onChange: () => undefined,
+    ...change,
+  });
+  return { outbox, storage };
+}
+
+const ids = (waiting: { entry: Entry }[]) => waiting.map(({ entry: { body } }) => 'id' in body && body.id);
+
+describe('the outbox', () => {
+  test('keeps entries while the server is away, across a reload, and delivers them in order once', async () => {
+    const away = device(async () => ({ kind: 'away' }));
+    for (const id of ['a', 'b', 'c']) away.outbox.add(entry(id));
+    expect(await away.outbox.flush()).toBe(false);
+
+    const got: Entry[] = [];
+    const back = device(async (sent) => {
+      got.push(sent);
+      return { kind: 'delivered' };
+    }, away.storage);
+    expect(ids(back.outbox.waiting())).toEqual(['a', 'b', 'c']);
+    expect(await back.outbox.flush()).toBe(true);
+    expect(await back.outbox.flush()).toBe(true);
+    expect(ids(got.map((sent) => ({ entry: sent })))).toEqual(['a', 'b', 'c']);
+    expect(back.outbox.waiting()).toEqual([]);
+  });
+
+  test('stops at the first that finds the server away, so nothing overtakes', async () => {
+    let up = false;
+    const got: string[] = [];
+    const { outbox } = device(async (sent) => {
+      if (!up) return { kind: 'away' };
+      got.push(String(ids([{ entry: sent }])[0]));
+      up = got.length !== 2;
+      return { kind: 'delivered' };
+    });
+    for (const id of ['a', 'b', 'c']) outbox.add(entry(id));
+    await outbox.flush();
+    expect(got).toEqual([]);
+    up = true;
+    await outbox.flush();
+    expect(got).toEqual(['a', 'b']);
+    expect(ids(outbox.waiting())).toEqual(['c']);
+  });
+
+  test('an entry the server refuses is set aside with the reason and does not block the next', async () => {
+    const { outbox } = device(async (sent) =>
+      ids([{ entry: sent }])[0] === 'bad' ? { kind: 'refused', reason: 'no such reading' } : { kind: 'delivered' },
+    );
+    outbox.add(entry('bad'));
+    outbox.add(entry('good'));
+    expect(await outbox.flush()).toBe(true);
+    expect(outbox.refused()).toMatchObject([{ reason: 'no such reading' }]);
+    outbox.dismiss(outbox.refused()[0]?.key ?? '');
+    expect(outbox.refused()).toEqual([]);
+  });
+
+  test('calls while one delivery runs do not send anything twice', async () => {
+    let sends = 0;
+    const { outbox } = device(async () => {
+      sends += 1;
+      await new Promise((resolve) => setTimeout(resolve, 5));
+      return { kind: 'delivered' };
+    });
+    outbox.add(entry('a'));
+    await Promise.all([outbox.flush(), outbox.flush(), outbox.flush()]);
+    expect(sends).toBe(1);
+  });
+
+  test('a delivered entry is handed over before it leaves the outbox', async () => {
+    const storage = new DeviceStorage();
+    const seen: number[] = [];
+    const { outbox } = device(async () => ({ kind: 'delivered' }), storage, { onDelivered: () => seen.push(storage.length) });
+    outbox.add(entry('a'));
+    await outbox.flush();
+    expect(seen).toEqual([1]);
+    expect(storage.length).toBe(0);
+  });
+
+  test('a full device says so at once instead of pretending', () => {
+    const { outbox, storage } = device(async () => ({ kind: 'delivered' }));
+    storage.full = true;
+    expect(() => outbox.add(entry('a'))).toThrow('quota');
+    expect(outbox.waiting()).toEqual([]);
+  });
+});

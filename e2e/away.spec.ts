@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './shop';
+
+const DATUM = '/setup/base-plate-knee-mill/datum?face=back';
+
+async function log(page: Page, text: string): Promise<void> {
+  await page.getByRole('textbox').fill(text);
+  await page.getByRole('textbox').press('Enter');
+  await expect(page.getByRole('textbox')).toHaveValue('');
+}
+
+interface Stored {
+  readings: { id: string; text: string; subject: { face?: string } }[];
+}
+
+async function backReadings(page: Page, url: string): Promise<string[]> {
+  const snapshot = (await (await page.request.get(`${url}/api/setups/base-plate-knee-mill`)).json()) as Stored;
+  return snapshot.readings.filter(({ subject }) => subject.face === 'back').map(({ text }) => text);
+}
+
+test('a reading the server acknowledged survives kill -9', async ({ page, shop }) => {
+  await page.goto(`${shop.url}${DATUM}`);
+  const acknowledged = page.waitForResponse((response) => response.url().endsWith('/readings') && response.status() === 201);
+  await log(page, '121.005');
+  await acknowledged;
+  await shop.kill();
+  await shop.start();
+  expect(await backReadings(page, shop.url)).toEqual(['121.005']);
+});
+
+test('five readings with the server away are kept, shown, and delivered in order, once', async ({ page, shop }) => {
+  const texts = ['121.005', '121.010', '121.000', '121.005', '121.015'];
+  await page.goto(`${shop.url}${DATUM}`);
+  await expect(page.getByRole('textbox')).toBeVisible();
+  await shop.kill();
+  for (const text of texts) await log(page, text);
+  await expect(page.getByText('The server is away. 5 entries wait on this device, safe, and will be sent when it is back.')).toBeVisible();
+  await expect(page.getByText('5 readings give')).toBeVisible();
+  await page.getByRole('button', { name: 'Show the answer' }).click();
+  await expect(page.getByText('waiting to be sent')).toHaveCount(5);
+  await expectAccessible(page);
+
+  await shop.start();
+  await expect(page.getByText(/The server is away/)).toBeHidden();
+  await expect(page.getByText('waiting to be sent')).toHaveCount(0);
+  expect(await backReadings(page, shop.url)).toEqual(texts);
+});
+
+test('readings logged while away survive a reload', async ({ page, shop, context }) => {
+  await page.goto(`${shop.url}${DATUM}`);
+  await expect(page.getByRole('textbox')).toBeVisible();
+  await context.route('**/api/**', (route) => route.abort());
+  await log(page, '121.005');
+  await log(page, '121.010');
+  await page.reload();
+  await expect(page.getByText('2 readings give')).toBeVisible();
+  await expect(page.getByText(/2 entries wait on this device/)).toBeVisible();
+  await context.unroute('**/api/**');
+  await expect(page.getByText(/The server is away/)).toBeHidden();
+  expect(await backReadings(page, shop.url)).toEqual(['121.005', '121.010']);
+});
+
+test('an answer lost on the way back stores nothing twice', async ({ page, shop, context }) => {
+  await page.goto(`${shop.url}${DATUM}`);
+  let lost = 0;
+  await context.route('**/readings', async (route) => {
+    if (lost < 2) {
+      lost += 1;
+      await route.fetch();
+      await route.abort();
+    } else await route.continue();
+  });
+  await log(page, '121.005');
+  await expect(page.getByText(/The server is away/)).toBeVisible();
+  await expect(page.getByText(/The server is away/)).toBeHidden();
+  expect(lost).toBe(2);
+  expect(await backReadings(page, shop.url)).toEqual(['121.005']);
+});
+
+test('what the server refuses is said, with nothing else held up', async ({ page, shop, context }) => {
+  await page.goto(`${shop.url}${DATUM}`);
+  await context.route(
+    '**/readings',
+    (route) =>
+      route.fulfill({ status: 422, contentType: 'application/problem+json', body: JSON.stringify({ code: 'invalid', detail: 'The gauge is gone.' }) }),
+    { times: 1 },
+  );
+  await log(page, '121.005');
+  await expect(page.getByRole('alert')).toContainText('Not stored: The gauge is gone.');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Seen' }).click();
+  await log(page, '121.010');
+  await expect(page.getByText('1 reading gives')).toBeVisible();
+  await expect.poll(() => backReadings(page, shop.url)).toEqual(['121.010']);
+});
+
+test('with the server away the bench says so, and carries on when it is back', async ({ page, shop, context }) => {
+  await context.route('**/api/**', (route) => route.abort());
+  await page.goto(shop.url);
+  await expect(page.getByRole('alert')).toContainText('The server is away');
+  await expectAccessible(page);
+  await context.unroute('**/api/**');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(3);
+});

@@ -1,0 +1,30 @@
+import { defineConfig, devices } from '@playwright/test';
+
+/** Real server, real export, Debian's Chromium: a phone under a thumb, and a desk by keyboard. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  workers: 1,
+  retries: 0,
+  forbidOnly: true,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  use: {
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
+    },
+    acceptDownloads: true,
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    trace: 'retain-on-failure',
+  },
+  projects: [
+    {
+      name: 'phone',
+      testIgnore: /desk\./,
+      use: { ...devices['Desktop Chrome'], viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+    },
+    { name: 'desk', testMatch: /desk\./, use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } } },
+  ],
+});

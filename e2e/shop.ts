@@ -1,0 +1,115 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const ROOT = join(import.meta.dirname, '..');
+
+/** A real server on a database of its own, that can be killed and started again at the same address. */
+export interface RunningShop {
+  url: string;
+  start: () => Promise<void>;
+  /** As a power cut would: no time to tidy up. */
+  kill: () => Promise<void>;
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => (address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port'))));
+    });
+  });
+}
+
+async function runShop(demo: boolean): Promise<RunningShop> {
+  const port = await freePort();
+  const env = {
+    ...process.env,
+    PORT: String(port),
+    DATABASE: join(mkdtempSync(join(tmpdir(), 'zero-point-e2e-')), 'shop.sqlite'),
+    STATIC: join(ROOT, 'apps/app/dist'),
+    LOG_LEVEL: 'error',
+    ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),
+  };
+  let child: ChildProcess | undefined;
+  return {
+    url: `http://127.0.0.1:${port}`,
+    start: () =>
+      new Promise((resolve, reject) => {
+        const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+        child = started;
+        started.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+        started.stdout?.on('data', (text: Buffer) => {
+          if (text.toString().includes('Zero Point is at')) resolve();
+        });
+      }),
+    kill: () =>
+      new Promise((resolve) => {
+        if (!child || child.exitCode !== null || child.signalCode !== null) return resolve();
+        child.once('exit', () => resolve());
+        child.kill('SIGKILL');
+      }),
+  };
+}
+
+/** Tests with a demo shop, or with a person's own empty one, running. */
+export const test = base.extend<{ shop: RunningShop; ownShop: RunningShop; quiet: undefined }>({
+  shop: async ({}, use) => {
+    const shop = await runShop(true);
+    await shop.start();
+    await use(shop);
+    await shop.kill();
+  },
+  ownShop: async ({}, use) => {
+    const shop = await runShop(false);
+    await shop.start();
+    await use(shop);
+    await shop.kill();
+  },
+  // Anything a page complains of, other than a server that is meant to be away, fails its test.
+  quiet: [
+    async ({ page }, use) => {
+      const complaints: string[] = [];
+      page.on('pageerror', (error) => complaints.push(error.message));
+      page.on('console', (message) => {
+        if (message.type() === 'error' && !/ERR_CONNECTION_REFUSED|ERR_FAILED|Failed to load resource/.test(message.text())) complaints.push(message.text());
+      });
+      await use(undefined);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** No violation of WCAG 2.2 A and AA that axe can find, and every control big enough for a glove. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`)).toEqual([]);
+  const small = await page.locator('button, [role=button], [role=link], [role=radio], [role=checkbox], input').evaluateAll((controls) =>
+    controls
+      .map((control) => ({ name: control.getAttribute('aria-label') ?? control.textContent ?? '', box: control.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
+      .map(({ name, box }) => `${name} ${Math.round(box.width)}×${Math.round(box.height)}`),
+  );
+  expect(small).toEqual([]);
+}
+
+/** Nothing to press lies where a phone browser has its own bar. */
+export async function expectClearOfBrowserBar(page: Page): Promise<void> {
+  const low = await page.locator('button, [role=button], [role=radio], [role=checkbox], input').evaluateAll((controls) =>
+    controls
+      .filter((control) => !control.closest('[data-scroll]'))
+      .map((control) => ({ name: control.getAttribute('aria-label') ?? control.textContent ?? '', box: control.getBoundingClientRect(), top: document.elementFromPoint(control.getBoundingClientRect().x + 5, control.getBoundingClientRect().bottom - 3) }))
+      .filter(({ box, top }) => top !== null && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight)
+      .map(({ name }) => name),
+  );
+  expect(low).toEqual([]);
+}
