@@ -43,7 +43,9 @@ export default [
   },
   {
     files: ['**/*.{js,mjs,cjs}'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly', __dirname: 'readonly' } },
+    languageOptions: {
+      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly', __dirname: 'readonly' },
+    },
   },
   only(
     ['packages/core/src/**'],

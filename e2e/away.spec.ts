@@ -20,7 +20,9 @@ async function backReadings(page: Page, url: string): Promise<string[]> {
 
 test('a reading the server acknowledged survives kill -9', async ({ page, shop }) => {
   await page.goto(`${shop.url}${DATUM}`);
-  const acknowledged = page.waitForResponse((response) => response.url().endsWith('/readings') && response.status() === 201);
+  const acknowledged = page.waitForResponse(
+    (response) => response.url().endsWith('/readings') && response.status() === 201,
+  );
   await log(page, '121.005');
   await acknowledged;
   await shop.kill();
@@ -34,7 +36,9 @@ test('five readings with the server away are kept, shown, and delivered in order
   await expect(page.getByRole('textbox')).toBeVisible();
   await shop.kill();
   for (const text of texts) await log(page, text);
-  await expect(page.getByText('The server is away. 5 entries wait on this device, safe, and will be sent when it is back.')).toBeVisible();
+  await expect(
+    page.getByText('The server is away. 5 entries wait on this device, safe, and will be sent when it is back.'),
+  ).toBeVisible();
   await expect(page.getByText('5 readings give')).toBeVisible();
   await page.getByRole('button', { name: 'Show the answer' }).click();
   await expect(page.getByText('waiting to be sent')).toHaveCount(5);
@@ -82,7 +86,11 @@ test('what the server refuses is said, with nothing else held up', async ({ page
   await context.route(
     '**/readings',
     (route) =>
-      route.fulfill({ status: 422, contentType: 'application/problem+json', body: JSON.stringify({ code: 'invalid', detail: 'The gauge is gone.' }) }),
+      route.fulfill({
+        status: 422,
+        contentType: 'application/problem+json',
+        body: JSON.stringify({ code: 'invalid', detail: 'The gauge is gone.' }),
+      }),
     { times: 1 },
   );
   await log(page, '121.005');

@@ -3,7 +3,13 @@ import { expect, expectAccessible, test } from './shop';
 
 /** Tabs until what is wanted has the focus, as somebody without a mouse does. */
 async function tabTo(page: Page, name: string | RegExp): Promise<void> {
-  const wanted = page.getByRole('button', { name }).or(page.getByRole('link', { name })).or(page.getByRole('checkbox', { name })).or(page.getByRole('textbox', { name })).or(page.getByRole('radio', { name })).or(page.getByRole('row', { name }));
+  const wanted = page
+    .getByRole('button', { name })
+    .or(page.getByRole('link', { name }))
+    .or(page.getByRole('checkbox', { name }))
+    .or(page.getByRole('textbox', { name }))
+    .or(page.getByRole('radio', { name }))
+    .or(page.getByRole('row', { name }));
   await expect(wanted.first()).toBeVisible();
   for (let i = 0; i < 80; i += 1) {
     await page.keyboard.press('Tab');
@@ -90,7 +96,13 @@ test('every light keeps its contrast', async ({ page, shop }) => {
     await page.goto(`${shop.url}/settings`);
     await page.getByRole('radio', { name: light }).click();
     await expectAccessible(page);
-    for (const path of ['', '/new', '/setup/base-plate-knee-mill/plan', '/setup/base-plate-knee-mill/datum?face=right', '/setup/base-plate-knee-mill/log']) {
+    for (const path of [
+      '',
+      '/new',
+      '/setup/base-plate-knee-mill/plan',
+      '/setup/base-plate-knee-mill/datum?face=right',
+      '/setup/base-plate-knee-mill/log',
+    ]) {
       await page.goto(`${shop.url}${path}`);
       await expect(page.getByRole('main')).toBeVisible();
       await expectAccessible(page);

@@ -6,8 +6,9 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 1,
   retries: 0,
+  expect: { timeout: 10_000 },
   forbidOnly: true,
-  timeout: 60_000,
+  timeout: 180_000,
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     launchOptions: {
@@ -17,7 +18,7 @@ export default defineConfig({
     acceptDownloads: true,
     locale: 'en-GB',
     timezoneId: 'UTC',
-    trace: 'retain-on-failure',
+    trace: process.env.TRACE ? 'retain-on-failure' : 'off',
   },
   projects: [
     {
@@ -25,6 +26,10 @@ export default defineConfig({
       testIgnore: /desk\./,
       use: { ...devices['Desktop Chrome'], viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
-    { name: 'desk', testMatch: /desk\./, use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'desk',
+      testMatch: /desk\./,
+      use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } },
+    },
   ],
 });

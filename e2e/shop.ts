@@ -22,7 +22,9 @@ function freePort(): Promise<number> {
     probe.once('error', reject);
     probe.listen(0, '127.0.0.1', () => {
       const address = probe.address();
-      probe.close(() => (address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port'))));
+      probe.close(() =>
+        address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port')),
+      );
     });
   });
 }
@@ -42,7 +44,10 @@ async function runShop(demo: boolean): Promise<RunningShop> {
     url: `http://127.0.0.1:${port}`,
     start: () =>
       new Promise((resolve, reject) => {
-        const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+        const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
+          env,
+          stdio: ['ignore', 'pipe', 'inherit'],
+        });
         child = started;
         started.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
         started.stdout?.on('data', (text: Buffer) => {
@@ -78,7 +83,11 @@ export const test = base.extend<{ shop: RunningShop; ownShop: RunningShop; quiet
       const complaints: string[] = [];
       page.on('pageerror', (error) => complaints.push(error.message));
       page.on('console', (message) => {
-        if (message.type() === 'error' && !/ERR_CONNECTION_REFUSED|ERR_FAILED|Failed to load resource/.test(message.text())) complaints.push(message.text());
+        if (
+          message.type() === 'error' &&
+          !/ERR_CONNECTION_REFUSED|ERR_FAILED|Failed to load resource/.test(message.text())
+        )
+          complaints.push(message.text());
       });
       await use(undefined);
       expect(complaints).toEqual([]);
@@ -91,25 +100,48 @@ export { expect };
 
 /** No violation of WCAG 2.2 A and AA that axe can find, and every control big enough for a glove. */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`)).toEqual([]);
-  const small = await page.locator('button, [role=button], [role=link], [role=radio], [role=checkbox], input').evaluateAll((controls) =>
-    controls
-      .map((control) => ({ name: control.getAttribute('aria-label') ?? control.textContent ?? '', box: control.getBoundingClientRect() }))
-      .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
-      .map(({ name, box }) => `${name} ${Math.round(box.width)}×${Math.round(box.height)}`),
-  );
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`,
+    ),
+  ).toEqual([]);
+  const small = await page
+    .locator('button, [role=button], [role=link], [role=radio], [role=checkbox], input')
+    .evaluateAll((controls) =>
+      controls
+        .map((control) => ({
+          name: control.getAttribute('aria-label') ?? control.textContent ?? '',
+          box: control.getBoundingClientRect(),
+        }))
+        .filter(({ box }) => box.width > 0 && (box.width < 47.5 || box.height < 47.5))
+        .map(({ name, box }) => `${name} ${Math.round(box.width)}×${Math.round(box.height)}`),
+    );
   expect(small).toEqual([]);
 }
 
 /** Nothing to press lies where a phone browser has its own bar. */
 export async function expectClearOfBrowserBar(page: Page): Promise<void> {
-  const low = await page.locator('button, [role=button], [role=radio], [role=checkbox], input').evaluateAll((controls) =>
-    controls
-      .filter((control) => !control.closest('[data-scroll]'))
-      .map((control) => ({ name: control.getAttribute('aria-label') ?? control.textContent ?? '', box: control.getBoundingClientRect(), top: document.elementFromPoint(control.getBoundingClientRect().x + 5, control.getBoundingClientRect().bottom - 3) }))
-      .filter(({ box, top }) => top !== null && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight)
-      .map(({ name }) => name),
-  );
+  const low = await page
+    .locator('button, [role=button], [role=radio], [role=checkbox], input')
+    .evaluateAll((controls) =>
+      controls
+        .filter((control) => !control.closest('[data-scroll]'))
+        .map((control) => ({
+          name: control.getAttribute('aria-label') ?? control.textContent ?? '',
+          box: control.getBoundingClientRect(),
+          top: document.elementFromPoint(
+            control.getBoundingClientRect().x + 5,
+            control.getBoundingClientRect().bottom - 3,
+          ),
+        }))
+        .filter(
+          ({ box, top }) => top !== null && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight,
+        )
+        .map(({ name }) => name),
+    );
   expect(low).toEqual([]);
 }

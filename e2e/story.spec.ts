@@ -45,7 +45,9 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(page.getByRole('radio', { name: 'Preset X to −5.000, while the finder still touches' })).toBeChecked();
     await expect(page.getByRole('radio', { name: 'Raise Z, then move X +5.000, then zero X' })).toBeVisible();
     await expect(page.getByRole('radio', { name: /^Work offset X −0\.010/ })).toBeVisible();
-    await expect(page.getByText('Good enough: ±0.014 mm is within a quarter of the ±0.100 mm this job allows.')).toBeVisible();
+    await expect(
+      page.getByText('Good enough: ±0.014 mm is within a quarter of the ±0.100 mm this job allows.'),
+    ).toBeVisible();
     await press(page, /Tape: how it was reckoned/);
     await expect(page.getByRole('group', { name: 'Tape' })).toContainText('mean of the readings−5.010');
     await press(page, /What makes up/);
@@ -114,10 +116,11 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await press(page, 'Save positions as CSV');
     const file = await saved;
     expect(file.suggestedFilename()).toBe('base-plate-knee-mill-positions.csv');
-    expect(readFileSync(await file.path(), 'utf8').split('\r\n').slice(0, 2)).toEqual([
-      'pattern,hole,x,y,unit,angle_deg',
-      'Bearing screws,1,82.785,70.000,mm,30.000',
-    ]);
+    expect(
+      readFileSync(await file.path(), 'utf8')
+        .split('\r\n')
+        .slice(0, 2),
+    ).toEqual(['pattern,hole,x,y,unit,angle_deg', 'Bearing screws,1,82.785,70.000,mm,30.000']);
 
     await press(page, 'Drive hole by hole');
     const toGo = page.getByRole('group', { name: 'Distance to go' });

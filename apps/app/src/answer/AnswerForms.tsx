@@ -1,6 +1,7 @@
 import type { AnswerForm } from '@zero-point/core/contract/shop';
 import { View } from 'react-native';
 import { Press } from '../frame/Press';
+import { spaceBar } from '../frame/spaceBar';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
 
@@ -42,6 +43,7 @@ export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsP
             aria-checked={large}
             aria-label={`${view.say} ${view.figure}, ${view.then}`}
             onPress={() => onChoose(view.form)}
+            {...spaceBar(() => onChoose(view.form))}
             style={{
               paddingVertical: 8,
               borderWidth: large ? 3 : 1.5,

@@ -1,5 +1,6 @@
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { Pressable, View } from 'react-native';
+import { spaceBar } from '../frame/spaceBar';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 
@@ -22,6 +23,7 @@ export function Cautions({ cautions, ticked, onTick }: CautionsProps) {
             aria-checked={ticked.includes(caution.id)}
             aria-label={caution.text}
             onPress={() => onTick(caution.id)}
+            {...spaceBar(() => onTick(caution.id))}
             style={{
               flexDirection: 'row',
               gap: 12,

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { Press } from './Press';
+import { spaceBar } from './spaceBar';
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -32,6 +33,7 @@ export function Choice<T extends string>({ label, options, value, onChange, show
               aria-checked={chosen}
               look={chosen ? 'filled' : 'box'}
               onPress={() => onChange(option.value)}
+              {...spaceBar(() => onChange(option.value))}
             >
               <Words style={{ color: chosen ? palette.onAction : palette.ink }}>
                 {chosen ? '✓ ' : ''}

@@ -1,11 +1,10 @@
-import { useRouter } from 'expo-router';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { useState } from 'react';
 import Svg, { Line, Polygon, Rect } from 'react-native-svg';
 import { STATION_TITLES, STATIONS, stationPath, type StationName } from '../stations/strip';
 import { METAL } from '../theme/palette';
 import { Words } from '../theme/Words';
-import { Press } from './Press';
+import { PressLink } from './PressLink';
 
 interface RuleProps {
   setupId: string;
@@ -22,7 +21,6 @@ const MINOR = 10;
 
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
 export function Rule({ setupId, here, done, upright }: RuleProps) {
-  const router = useRouter();
   const [size, setSize] = useState({ width: 0, height: 0 });
   const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
   return (
@@ -38,13 +36,12 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
     >
       <Ticks width={size.width} height={size.height} upright={upright} here={here ? STATIONS.indexOf(here) : -1} />
       {STATIONS.map((station) => (
-        <Press
+        <PressLink
           key={station}
           look="bare"
-          role="link"
+          to={stationPath(setupId, station)}
           aria-current={station === here ? 'step' : undefined}
           aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
-          onPress={() => router.navigate(stationPath(setupId, station))}
           style={{
             ...(upright ? { height: UPRIGHT_PITCH } : { flex: 1 }),
             paddingHorizontal: upright ? 34 : 2,
@@ -61,7 +58,7 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
             {done.includes(station) ? '✓ ' : ''}
             {STATION_TITLES[station]}
           </Words>
-        </Press>
+        </PressLink>
       ))}
     </View>
   );

@@ -1,10 +1,10 @@
-import { useRouter, type Href } from 'expo-router';
+import type { Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import PaperIcon from '../theme/PaperIcon';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import { Press } from './Press';
+import { PressLink } from './PressLink';
 
 interface TopBarProps {
   title: string;
@@ -14,7 +14,6 @@ interface TopBarProps {
 
 /** Way back, where you are, and what stands beside the strip. */
 export function TopBar({ title, back, children }: TopBarProps) {
-  const router = useRouter();
   const { palette } = useLook();
   return (
     <View
@@ -27,9 +26,9 @@ export function TopBar({ title, back, children }: TopBarProps) {
         paddingRight: 8,
       }}
     >
-      <Press look="bare" role="link" aria-label={back.label} onPress={() => router.navigate(back.to)}>
+      <PressLink look="bare" to={back.to} aria-label={back.label}>
         <PaperIcon name="arrow-left" color={palette.ink} />
-      </Press>
+      </PressLink>
       <View role="heading" aria-level={1} style={{ flex: 1 }}>
         <Words lines={1} style={{ fontWeight: '700' }}>
           {title}

@@ -64,7 +64,7 @@ function Field<T>({ label, unit, shown, read, onCommit, check, words = false, in
           }}
           onBlur={commit}
           onSubmitEditing={commit}
-          submitBehavior="submit"
+          blurOnSubmit={false}
           selectTextOnFocus={!words}
           inputMode={inputMode}
           autoComplete="off"

@@ -25,7 +25,11 @@ const entry = (id: string): Entry => ({
 
 let counter = 0;
 
-function device(send: (entry: Entry) => Promise<Delivery>, storage = new DeviceStorage(), change: Partial<OutboxWorld> = {}) {
+function device(
+  send: (entry: Entry) => Promise<Delivery>,
+  storage = new DeviceStorage(),
+  change: Partial<OutboxWorld> = {},
+) {
   const outbox = createOutbox({
     storage,
     newKey: () => String((counter += 1)).padStart(8, '0'),
@@ -103,7 +107,9 @@ describe('the outbox', () => {
   test('a delivered entry is handed over before it leaves the outbox', async () => {
     const storage = new DeviceStorage();
     const seen: number[] = [];
-    const { outbox } = device(async () => ({ kind: 'delivered' }), storage, { onDelivered: () => seen.push(storage.length) });
+    const { outbox } = device(async () => ({ kind: 'delivered' }), storage, {
+      onDelivered: () => seen.push(storage.length),
+    });
     outbox.add(entry('a'));
     await outbox.flush();
     expect(seen).toEqual([1]);

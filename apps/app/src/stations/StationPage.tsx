@@ -1,12 +1,12 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { toolLengthAnswer } from '@zero-point/core/ledger/heightAnswer';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import { KeysDialog } from '../frame/KeysDialog';
 import { OutboxLine } from '../frame/OutboxLine';
-import { Press } from '../frame/Press';
+import { PressLink } from '../frame/PressLink';
 import { Rule } from '../frame/Rule';
 import { Loading, Trouble } from '../frame/States';
 import { TopBar } from '../frame/TopBar';
@@ -49,13 +49,15 @@ export default function StationPage() {
       ) : (
         <>
           <TopBar title="Set-up" back={{ to: '/', label: 'Back to the bench' }} />
-          {!page ? (
-            <Trouble title="No such station" detail="Go back to the bench and open the set-up from there." />
-          ) : state.kind === 'trouble' ? (
-            <Trouble title={state.title} detail={state.detail} retry={state.retry} />
-          ) : (
-            <Loading what="the set-up" />
-          )}
+          <View role="main">
+            {!page ? (
+              <Trouble title="No such station" detail="Go back to the bench and open the set-up from there." />
+            ) : state.kind === 'trouble' ? (
+              <Trouble title={state.title} detail={state.detail} retry={state.retry} />
+            ) : (
+              <Loading what="the set-up" />
+            )}
+          </View>
         </>
       )}
       <KeysDialog />
@@ -64,7 +66,6 @@ export default function StationPage() {
 }
 
 function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
-  const router = useRouter();
   const wide = useWide();
   const { id, name } = snapshot.setup;
   const Screen = SCREENS[page];
@@ -80,13 +81,9 @@ function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
             : { to: '/', label: 'Back to the bench' }
         }
       >
-        <Press
-          look={page === 'log' ? 'filled' : 'box'}
-          role="link"
-          onPress={() => router.navigate(stationPath(id, 'log'))}
-        >
+        <PressLink look={page === 'log' ? 'filled' : 'box'} to={stationPath(id, 'log')}>
           <LogWord chosen={page === 'log'} count={snapshot.readings.length} />
-        </Press>
+        </PressLink>
       </TopBar>
       <OutboxLine />
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>

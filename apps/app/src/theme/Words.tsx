@@ -30,7 +30,7 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
   const size = SIZES[kind];
   return (
     <Text
-      {...(kind === 'title' && { role: 'heading' as const })}
+      {...(kind === 'title' && { role: 'heading' as const, 'aria-level': 1 })}
       {...(live && { 'aria-live': 'polite' as const })}
       numberOfLines={lines}
       style={[

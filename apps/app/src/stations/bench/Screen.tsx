@@ -6,7 +6,7 @@ import { useBench } from '../../api/queries';
 import { BROWSER_BAR, GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { OutboxLine } from '../../frame/OutboxLine';
-import { Press } from '../../frame/Press';
+import { PressLink } from '../../frame/PressLink';
 import { Loading, Trouble } from '../../frame/States';
 import { useWide } from '../../frame/useWide';
 import { useLook } from '../../theme/useLook';
@@ -35,9 +35,9 @@ export function BenchScreen() {
         <Words kind="title" style={{ fontSize: 30, lineHeight: 38 }}>
           Zero Point
         </Words>
-        <Press role="link" onPress={() => router.navigate('/settings')}>
+        <PressLink to="/settings">
           <Words>Settings</Words>
-        </Press>
+        </PressLink>
       </View>
       <OutboxLine />
       <ScrollView
@@ -63,10 +63,7 @@ export function BenchScreen() {
         <View role="list" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: GAP }}>
           {bench.data?.map((summary) => (
             <View role="listitem" key={summary.id} style={{ width: wide ? '48%' : '100%' }}>
-              <SetupCard
-                summary={summary}
-                onPress={() => router.navigate(stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan'))}
-              />
+              <SetupCard summary={summary} />
             </View>
           ))}
         </View>
@@ -88,11 +85,14 @@ const WHEN = new Intl.DateTimeFormat(undefined, {
   hourCycle: 'h23',
 });
 
-function SetupCard({ summary, onPress }: { summary: SetupSummary; onPress: () => void }) {
+function SetupCard({ summary }: { summary: SetupSummary }) {
   const readings = summary.readings === 1 ? '1 reading' : `${summary.readings} readings`;
   const set = summary.set.length === 0 ? 'no axis set' : `${summary.set.join(', ').toUpperCase()} set`;
   return (
-    <Press role="link" onPress={onPress} style={{ paddingVertical: 14, gap: 4 }}>
+    <PressLink
+      to={stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan')}
+      style={{ paddingVertical: 14, gap: 4 }}
+    >
       <Words kind="sentence">{summary.name}</Words>
       <Words tone="soft">
         {summary.part} · {summary.machine}
@@ -103,6 +103,6 @@ function SetupCard({ summary, onPress }: { summary: SetupSummary; onPress: () =>
       <Words kind="note" tone="soft">
         {WHEN.format(new Date(summary.changedAt))}
       </Words>
-    </Press>
+    </PressLink>
   );
 }
