@@ -42,6 +42,11 @@ export default [
     },
   },
   {
+    // Playwright's fixtures take an empty pattern and a callback called use.
+    files: ['e2e/**'],
+    rules: { 'react-hooks/rules-of-hooks': 'off', 'no-empty-pattern': 'off' },
+  },
+  {
     files: ['**/*.{js,mjs,cjs}'],
     languageOptions: {
       globals: { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly', __dirname: 'readonly' },

@@ -1,0 +1,33 @@
+/** The floor for storing readings: the barest handler that does the same single durable insert. */
+import Database from 'better-sqlite3';
+import { createServer } from 'node:http';
+
+const db = new Database(process.env.DATABASE);
+db.pragma('journal_mode = WAL');
+db.pragma('synchronous = FULL');
+db.exec(
+  'CREATE TABLE readings (seq INTEGER PRIMARY KEY AUTOINCREMENT, id TEXT NOT NULL UNIQUE, setup_id TEXT, subject TEXT, axis TEXT, approach INTEGER, gauge_id TEXT, feeler REAL, scale TEXT, epoch INTEGER, text TEXT, unit TEXT, value REAL, ticked TEXT, taken_at TEXT, received_at TEXT)',
+);
+const insert = db.prepare(
+  'INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at) VALUES (@id, @setupId, @subject, @axis, @approach, @gaugeId, @feeler, @scale, @epoch, @text, @unit, @value, @ticked, @takenAt, @receivedAt)',
+);
+
+const server = createServer((request, response) => {
+  const parts = [];
+  request.on('data', (part) => parts.push(part));
+  request.on('end', () => {
+    const body = JSON.parse(Buffer.concat(parts).toString());
+    const receivedAt = new Date().toISOString();
+    const row = {
+      ...body,
+      setupId: 'one',
+      subject: JSON.stringify(body.subject),
+      ticked: JSON.stringify(body.ticked),
+      receivedAt,
+    };
+    const seq = Number(insert.run(row).lastInsertRowid);
+    response.writeHead(201, { 'Content-Type': 'application/json' }).end(JSON.stringify({ ...body, seq, receivedAt }));
+  });
+});
+server.listen(0, '127.0.0.1', () => console.log(`bare handler at http://127.0.0.1:${server.address().port}/`));
+process.on('SIGTERM', () => process.exit(0));

@@ -1,0 +1,89 @@
+/** Readings stored per second over HTTP, as a ratio to a bare handler doing the same single insert, in turns. */
+import { Agent, request } from 'node:http';
+import { join } from 'node:path';
+import { ROOT } from '../scripts/lib/steps.mjs';
+import { freshDatabase, median, startProgram, startServer } from './lib/server.mjs';
+
+const COUNT = 1500;
+const ROUNDS = 7;
+const CONNECTIONS = 4;
+
+let made = 0;
+
+function reading() {
+  made += 1;
+  return JSON.stringify({
+    id: `bench-${made}`,
+    subject: { kind: 'face', face: 'left' },
+    axis: 'x',
+    approach: 1,
+    gaugeId: 'spring-finder-10',
+    feeler: 0,
+    scale: 'readout',
+    epoch: 1,
+    text: '-5.012',
+    unit: 'mm',
+    value: -5.012,
+    ticked: [],
+    takenAt: new Date().toISOString(),
+  });
+}
+
+function post(url, agent) {
+  const body = reading();
+  return new Promise((resolve, reject) => {
+    const sent = request(
+      url,
+      {
+        method: 'POST',
+        agent,
+        headers: { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(body) },
+      },
+      (answer) => {
+        answer.resume();
+        answer.on('end', () =>
+          answer.statusCode === 201 ? resolve() : reject(new Error(`answered ${answer.statusCode}`)),
+        );
+      },
+    );
+    sent.on('error', reject);
+    sent.end(body);
+  });
+}
+
+/** Readings per second, with a few connections each waiting for its answer. */
+async function rate(url) {
+  const agent = new Agent({ keepAlive: true, maxSockets: CONNECTIONS });
+  const start = performance.now();
+  let left = COUNT;
+  await Promise.all(
+    Array.from({ length: CONNECTIONS }, async () => {
+      while (left > 0) {
+        left -= 1;
+        await post(url, agent);
+      }
+    }),
+  );
+  agent.destroy();
+  return COUNT / ((performance.now() - start) / 1000);
+}
+
+export async function benchReadings() {
+  const ours = await startServer();
+  const bare = await startProgram(join(ROOT, 'bench/bare.mjs'), { DATABASE: freshDatabase() });
+  const runs = { ours: [], bare: [] };
+  for (let i = 0; i <= ROUNDS; i += 1) {
+    const a = await rate(`${ours.url}/api/setups/base-plate-knee-mill/readings`);
+    const b = await rate(`${bare.url}/`);
+    if (i === 0) continue;
+    runs.ours.push(a);
+    runs.bare.push(b);
+  }
+  ours.stop();
+  bare.stop();
+  const [a, b] = [median(runs.ours), median(runs.bare)];
+  console.log(
+    `\nReadings stored over HTTP, median of ${ROUNDS} rounds of ${COUNT}, each durable on its own, target 0.50 or more`,
+  );
+  console.log(`ours ${a.toFixed(0)} a second   bare handler ${b.toFixed(0)} a second   ratio ${(a / b).toFixed(2)}`);
+}
