@@ -2,12 +2,11 @@
 import Database from 'better-sqlite3';
 import { createServer } from 'node:http';
 
+// A copy of a shop's own database: the same table with the same index and constraints, so the same single insert.
 const db = new Database(process.env.DATABASE);
 db.pragma('journal_mode = WAL');
 db.pragma('synchronous = FULL');
-db.exec(
-  'CREATE TABLE readings (seq INTEGER PRIMARY KEY AUTOINCREMENT, id TEXT NOT NULL UNIQUE, setup_id TEXT, subject TEXT, axis TEXT, approach INTEGER, gauge_id TEXT, feeler REAL, scale TEXT, epoch INTEGER, text TEXT, unit TEXT, value REAL, ticked TEXT, taken_at TEXT, received_at TEXT)',
-);
+db.pragma('foreign_keys = ON');
 const insert = db.prepare(
   'INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at) VALUES (@id, @setupId, @subject, @axis, @approach, @gaugeId, @feeler, @scale, @epoch, @text, @unit, @value, @ticked, @takenAt, @receivedAt)',
 );
@@ -20,7 +19,7 @@ const server = createServer((request, response) => {
     const receivedAt = new Date().toISOString();
     const row = {
       ...body,
-      setupId: 'one',
+      setupId: 'base-plate-knee-mill',
       subject: JSON.stringify(body.subject),
       ticked: JSON.stringify(body.ticked),
       receivedAt,

@@ -61,8 +61,8 @@ export async function benchOpening() {
     runs.floor.push(f);
   }
   await browser.close();
-  app.stop();
-  floor.stop();
+  await app.stop();
+  await floor.stop();
   const row = (name, pick, unit, digits = 0) => {
     const ours = median(runs.app.map(pick));
     const least = median(runs.floor.map(pick));

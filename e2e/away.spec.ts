@@ -111,3 +111,10 @@ test('with the server away the bench says so, and carries on when it is back', a
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('listitem')).toHaveCount(3);
 });
+
+test('while the first script is on its way the page says so', async ({ page, shop }) => {
+  await page.route('**/entry-*.js', (route) => route.abort());
+  await page.goto(shop.url);
+  await expect(page.getByText('Laying out the bench')).toBeVisible();
+  await expectAccessible(page);
+});

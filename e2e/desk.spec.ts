@@ -34,6 +34,7 @@ async function type(page: Page, field: string, ...texts: string[]): Promise<void
 
 test('the whole story by keyboard alone on a wide screen', async ({ page, shop }) => {
   await page.goto(shop.url);
+  await expect(page.getByText('On the bench. Tap one to carry on.')).toBeVisible();
   await expectAccessible(page);
   await enterAt(page, /Base plate on the knee mill/);
   await enterAt(page, /^Datum/);

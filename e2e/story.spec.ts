@@ -42,8 +42,10 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await logReadings(page, '-5.012', '-5.008', '-5.010');
     await expect(page.getByText('3 readings give')).toBeVisible();
     await press(page, 'Show the answer');
-    await expect(page.getByRole('radio', { name: 'Preset X to −5.000, while the finder still touches' })).toBeChecked();
-    await expect(page.getByRole('radio', { name: 'Raise Z, then move X +5.000, then zero X' })).toBeVisible();
+    await expect(
+      page.getByRole('radio', { name: 'Preset X to −5.000 mm, while the finder still touches' }),
+    ).toBeChecked();
+    await expect(page.getByRole('radio', { name: 'Raise Z, then move X +5.000 mm, then zero X' })).toBeVisible();
     await expect(page.getByRole('radio', { name: /^Work offset X −0\.010/ })).toBeVisible();
     await expect(
       page.getByText('Good enough: ±0.014 mm is within a quarter of the ±0.100 mm this job allows.'),

@@ -6,6 +6,14 @@ import { ROOT } from '../../scripts/lib/steps.mjs';
 
 export const freshDatabase = () => join(mkdtempSync(join(tmpdir(), 'zero-point-bench-')), 'shop.sqlite');
 
+/** A new demo shop's database, closed. */
+export async function demoDatabase() {
+  const file = freshDatabase();
+  const server = await startServer(undefined, file);
+  await server.stop();
+  return file;
+}
+
 /** Starts a program that prints its address; gives the address and a way to stop it. */
 export function startProgram(file, env) {
   const child = spawn(process.execPath, [file], {
@@ -17,16 +25,22 @@ export function startProgram(file, env) {
     child.once('exit', (code) => reject(new Error(`${file} ended with ${code}`)));
     child.stdout.on('data', (text) => {
       const url = /http:\/\/\S+?(?=\/?\s)/.exec(text.toString())?.[0];
-      if (url) resolve({ url, stop: () => child.kill('SIGTERM') });
+      if (url) resolve({ url, stop: () => stop(child) });
     });
   });
 }
 
+function stop(child) {
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGTERM');
+  return ended;
+}
+
 /** The built server on a database of its own with the demo shop. */
-export const startServer = (staticFolder) =>
+export const startServer = (staticFolder, database = freshDatabase()) =>
   startProgram(join(ROOT, 'apps/server/dist/server.mjs'), {
     PORT: '0',
-    DATABASE: freshDatabase(),
+    DATABASE: database,
     DEMO: join(ROOT, 'demo/shop.json'),
     LOG_LEVEL: 'warn',
     ...(staticFolder && { STATIC: join(ROOT, staticFolder) }),

@@ -1,5 +1,6 @@
-import type { z } from 'zod';
+import Database from 'better-sqlite3';
 import { isDeepStrictEqual } from 'node:util';
+import type { z } from 'zod';
 import {
   newReading,
   newStrike,
@@ -19,6 +20,18 @@ export type Appended<T> = T & { seq: number; receivedAt: string };
 
 const TEXT_MATCHES = 1e-9;
 
+const isConstraint = (error: unknown): boolean =>
+  error instanceof Database.SqliteError && error.code.startsWith('SQLITE_CONSTRAINT');
+
+/** @throws HttpProblem 422 when the text typed is not the value sent */
+function checkText({ text, unit, value }: NewReading): void {
+  const read = parseLength(text, unit);
+  if (!read.ok) throw invalid([{ field: 'text', message: `is not a length: ${read.message}` }]);
+  if (Math.abs(read.mm - value) > TEXT_MATCHES) {
+    throw invalid([{ field: 'value', message: `is ${value} mm, but the text “${text}” means ${read.mm} mm` }]);
+  }
+}
+
 /** What people do to set-ups, each in one transaction; knows the rules, not HTTP routes or SQL. */
 export function createLedger(store: Store, now: () => string = () => new Date().toISOString()) {
   const requireSetup = (id: string) => {
@@ -27,7 +40,10 @@ export function createLedger(store: Store, now: () => string = () => new Date().
     return found;
   };
 
-  /** Stores a row once: a repeat answers the same, other content under the same id is refused. */
+  /**
+   * Stores a row once: a repeat answers the same, other content under the same id is refused.
+   * One insert is one transaction; what it hangs on is only looked up when the table itself objects.
+   */
   function append<T extends { id: string }>(
     schema: z.ZodType<T>,
     setupId: string,
@@ -36,58 +52,57 @@ export function createLedger(store: Store, now: () => string = () => new Date().
       get(id: string): (T & { setupId: string; seq: number; receivedAt: string }) | undefined;
       insert(setupId: string, row: T, at: string): number;
     },
-    check: () => void,
+    explain: () => void,
   ): Appended<T> {
-    return store.write(() => {
-      const known = table.get(row.id);
-      if (known) {
-        if (known.setupId !== setupId || !isDeepStrictEqual(schema.parse(known), row)) {
-          throw conflict(
-            `The id “${row.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
-          );
-        }
-        return { ...row, seq: known.seq, receivedAt: known.receivedAt };
-      }
-      requireSetup(setupId);
-      check();
-      const receivedAt = now();
+    const receivedAt = now();
+    try {
       return { ...row, seq: table.insert(setupId, row, receivedAt), receivedAt };
-    });
+    } catch (error) {
+      if (!isConstraint(error)) throw error;
+      const known = table.get(row.id);
+      if (!known) {
+        requireSetup(setupId);
+        explain();
+        throw error;
+      }
+      if (known.setupId !== setupId || !isDeepStrictEqual(schema.parse(known), row)) {
+        throw conflict(
+          `The id “${row.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
+        );
+      }
+      return { ...row, seq: known.seq, receivedAt: known.receivedAt };
+    }
   }
 
   function checkPlan(plan: Plan): void {
     const wrong: { field: string; message: string }[] = [];
-    const need = (field: keyof Plan, found: unknown, what: string) => {
+    const need = (field: keyof Plan, found: boolean, what: string) => {
       if (!found) wrong.push({ field, message: `names no ${what} of this shop; add it to the shop first` });
     };
-    need('machineId', store.machines.get(plan.machineId), 'machine');
-    need('partId', store.parts.get(plan.partId), 'part');
-    need('finderId', store.gauges.get(plan.finderId), 'gauge');
-    need('heightGaugeId', store.gauges.get(plan.heightGaugeId), 'gauge');
+    need('machineId', store.machines.has(plan.machineId), 'machine');
+    need('partId', store.parts.has(plan.partId), 'part');
+    need('finderId', store.gauges.has(plan.finderId), 'gauge');
+    need('heightGaugeId', store.gauges.has(plan.heightGaugeId), 'gauge');
     if (wrong.length > 0) throw invalid(wrong);
   }
 
   return {
-    appendReading: (setupId: string, reading: NewReading): Appended<NewReading> =>
-      append(newReading, setupId, reading, store.readings, () => {
-        if (!store.gauges.get(reading.gaugeId)) {
+    appendReading: (setupId: string, reading: NewReading): Appended<NewReading> => {
+      checkText(reading);
+      return append(newReading, setupId, reading, store.readings, () => {
+        if (!store.gauges.has(reading.gaugeId)) {
           throw invalid([{ field: 'gaugeId', message: 'names no gauge of this shop; add it to the shop first' }]);
         }
-        const read = parseLength(reading.text, reading.unit);
-        if (!read.ok) throw invalid([{ field: 'text', message: `is not a length: ${read.message}` }]);
-        if (Math.abs(read.mm - reading.value) > TEXT_MATCHES) {
-          throw invalid([
-            { field: 'value', message: `is ${reading.value} mm, but the text “${reading.text}” means ${read.mm} mm` },
-          ]);
-        }
-      }),
+      });
+    },
 
-    appendStrike: (setupId: string, strike: NewStrike): Appended<NewStrike> =>
-      append(newStrike, setupId, strike, store.strikes, () => {
-        if (store.readings.get(strike.readingId)?.setupId !== setupId) {
-          throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
-        }
-      }),
+    appendStrike: (setupId: string, strike: NewStrike): Appended<NewStrike> => {
+      requireSetup(setupId);
+      if (store.readings.get(strike.readingId)?.setupId !== setupId) {
+        throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
+      }
+      return append(newStrike, setupId, strike, store.strikes, () => undefined);
+    },
 
     appendZeroing: (setupId: string, zeroing: NewZeroing): Appended<NewZeroing> =>
       append(newZeroing, setupId, zeroing, store.zeroings, () => undefined),

@@ -1,4 +1,5 @@
 import type { AnswerForm } from '@zero-point/core/contract/shop';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Press } from '../frame/Press';
 import { spaceBar } from '../frame/spaceBar';
@@ -26,11 +27,12 @@ interface AnswerFormsProps {
   forms: readonly FormView[];
   chosen: FormName;
   onChoose: (form: FormName) => void;
+  unit: LengthUnit;
   plusMinus: string;
 }
 
 /** The ways to use an answer, the machine's habit first and large; all of them always at hand. */
-export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsProps) {
+export function AnswerForms({ forms, chosen, onChoose, unit, plusMinus }: AnswerFormsProps) {
   const { palette } = useLook();
   return (
     <View role="radiogroup" aria-label="Ways to set it" style={{ gap: 8 }}>
@@ -41,7 +43,7 @@ export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsP
             key={view.form}
             role="radio"
             aria-checked={large}
-            aria-label={`${view.say} ${view.figure}, ${view.then}`}
+            aria-label={`${view.say} ${view.figure} ${unit}, ${view.then}`}
             onPress={() => onChoose(view.form)}
             {...spaceBar(() => onChoose(view.form))}
             style={{
@@ -65,11 +67,9 @@ export function AnswerForms({ forms, chosen, onChoose, plusMinus }: AnswerFormsP
               </Words>
               <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
                 <Figure size={large ? 34 : 22}>{view.figure}</Figure>
-                {large && (
-                  <Figure size={16} tone="soft">
-                    {plusMinus}
-                  </Figure>
-                )}
+                <Figure size={16} tone="soft">
+                  {large ? plusMinus : unit}
+                </Figure>
               </View>
             </View>
             <Words kind="note" tone="soft">

@@ -74,7 +74,7 @@ export function TouchDetail({ page, unit, tolerance, readings, answer, forms, on
   }
   return (
     <View style={{ gap: GAP }}>
-      <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} plusMinus={U} />
+      <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} unit={unit} plusMinus={U} />
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
       <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
       {list}

@@ -1,6 +1,7 @@
 import type { ProblemDocument } from '@zero-point/core/contract/problemDocument';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import { Refusal } from '@zero-point/core/problem';
+import type { Logger } from 'pino';
 import { z } from 'zod';
 
 /** An answer that is not the one asked for, sent as an RFC 9457 problem document. */
@@ -45,10 +46,17 @@ export function parsed<S extends z.ZodType>(schema: S, value: unknown): z.output
   throw invalid(read.error.issues.map((issue) => ({ field: issue.path.join('.'), message: issue.message })));
 }
 
+/** Answers an append. No ETag: nobody asks for the answer to a POST again. */
+export function created(response: Response, body: unknown): void {
+  response.statusCode = 201;
+  response.setHeader('Content-Type', 'application/json; charset=utf-8');
+  response.end(JSON.stringify(body));
+}
+
 /** Only JSON objects are read; anything else is told so before a route sees it. */
 export const requireJson: RequestHandler = (request, _response, next) => {
   const writes = request.method === 'POST' || request.method === 'PUT';
-  if (writes && !request.is('application/json')) {
+  if (writes && !request.headers['content-type']?.startsWith('application/json')) {
     throw new HttpProblem(
       415,
       'not-json',
@@ -104,20 +112,22 @@ function asProblem(error: unknown): HttpProblem | undefined {
 }
 
 /** The last handler: every error leaves as a problem document, unknown ones without their insides. */
-export const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
-  if (response.headersSent) return next(error);
-  const known = asProblem(error);
-  if (!known) request.log.error({ err: error }, 'unexpected');
-  const problem =
-    known ??
-    new HttpProblem(
-      500,
-      'unexpected',
-      'Unexpected',
-      'Something broke here that should not. Nothing was stored; the log has the request id.',
-    );
-  writeProblem(response, problem, request.originalUrl, String(request.id));
-};
+export const sendProblem =
+  (logger: Logger): ErrorRequestHandler =>
+  (error, request, response, next) => {
+    if (response.headersSent) return next(error);
+    const known = asProblem(error);
+    if (!known) logger.error({ err: error, requestId: request.id }, 'unexpected');
+    const problem =
+      known ??
+      new HttpProblem(
+        500,
+        'unexpected',
+        'Unexpected',
+        'Something broke here that should not. Nothing was stored; the log has the request id.',
+      );
+    writeProblem(response, problem, request.originalUrl, request.id ?? '');
+  };
 
 function writeProblem(response: Response, problem: HttpProblem, instance: string, requestId: string): void {
   const body: ProblemDocument = {

@@ -3,7 +3,7 @@ import { id as idSchema } from '@zero-point/core/contract/quantities';
 import { newSetup, pattern, plan } from '@zero-point/core/contract/setup';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { Router } from 'express';
-import { invalid, parsed } from '../http/problem';
+import { created, invalid, parsed } from '../http/problem';
 import type { Ledger } from '../ledger';
 import type { Store } from '../store/store';
 
@@ -11,11 +11,15 @@ import type { Store } from '../store/store';
 export function setupRoutes(store: Store, ledger: Ledger): Router {
   const router = Router();
 
+  // First, since it is asked for most and a router looks through its routes in order.
+  router.post('/setups/:id/readings', (request, response) => {
+    created(response, ledger.appendReading(request.params.id, parsed(newReading, request.body)));
+  });
   router.get('/setups', (_request, response) => {
     response.json(store.setups.summaries());
   });
   router.post('/setups', (request, response) => {
-    response.status(201).json(ledger.createSetup(parsed(newSetup, request.body)));
+    created(response, ledger.createSetup(parsed(newSetup, request.body)));
   });
   router.get('/setups/:id', (request, response) => {
     response.json(ledger.snapshot(request.params.id));
@@ -23,14 +27,11 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
   router.put('/setups/:id/plan', (request, response) => {
     response.json(ledger.changePlan(request.params.id, parsed(plan, request.body)));
   });
-  router.post('/setups/:id/readings', (request, response) => {
-    response.status(201).json(ledger.appendReading(request.params.id, parsed(newReading, request.body)));
-  });
   router.post('/setups/:id/strikes', (request, response) => {
-    response.status(201).json(ledger.appendStrike(request.params.id, parsed(newStrike, request.body)));
+    created(response, ledger.appendStrike(request.params.id, parsed(newStrike, request.body)));
   });
   router.post('/setups/:id/zeroings', (request, response) => {
-    response.status(201).json(ledger.appendZeroing(request.params.id, parsed(newZeroing, request.body)));
+    created(response, ledger.appendZeroing(request.params.id, parsed(newZeroing, request.body)));
   });
   router.put('/setups/:id/patterns/:patternId', (request, response) => {
     const patternId = parsed(idSchema, request.params.patternId);

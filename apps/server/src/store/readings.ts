@@ -47,22 +47,53 @@ export type StoredReading = Reading & { setupId: string };
 
 /** Queries of the readings table: added, never changed. */
 export function readings(db: Database) {
-  const insert = db.prepare(`
+  const insert = db.prepare<
+    [
+      string,
+      string,
+      string,
+      string,
+      number,
+      string,
+      number,
+      string,
+      number,
+      string,
+      string,
+      number,
+      string,
+      string,
+      string,
+    ]
+  >(`
     INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at)
-    VALUES (@id, @setupId, @subject, @axis, @approach, @gaugeId, @feeler, @scale, @epoch, @text, @unit, @value, @ticked, @takenAt, @receivedAt)`);
-  const get = db.prepare<[string], ReadingRow>('SELECT * FROM readings_in_ledger WHERE id = ?');
+    VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`);
+  const get = db.prepare<[string], ReadingRow>(
+    'SELECT *, NULL AS struck_by, NULL AS struck_reason FROM readings WHERE id = ?',
+  );
   const ofSetup = db.prepare<[string], ReadingRow>('SELECT * FROM readings_in_ledger WHERE setup_id = ? ORDER BY seq');
   return {
-    insert: (setupId: string, reading: NewReading, receivedAt: string): number =>
+    insert: (setupId: string, r: NewReading, receivedAt: string): number =>
       Number(
-        insert.run({
-          ...reading,
+        insert.run(
+          r.id,
           setupId,
-          subject: JSON.stringify(reading.subject),
-          ticked: JSON.stringify(reading.ticked),
+          JSON.stringify(r.subject),
+          r.axis,
+          r.approach,
+          r.gaugeId,
+          r.feeler,
+          r.scale,
+          r.epoch,
+          r.text,
+          r.unit,
+          r.value,
+          JSON.stringify(r.ticked),
+          r.takenAt,
           receivedAt,
-        }).lastInsertRowid,
+        ).lastInsertRowid,
       ),
+    /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);
       return row && { ...toReading(row), setupId: row.setup_id };

@@ -10,6 +10,7 @@ import { zeroings } from './zeroings';
 /** Every table's queries, and the one way to write: a transaction. */
 export function createStore(db: Database) {
   const kind = db.prepare<[], 'demo' | 'own'>('SELECT kind FROM shop').pluck();
+  const transact = db.transaction((work: () => unknown) => work());
   const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
   return {
     machines: documents<Machine>(db, 'machines'),
@@ -25,7 +26,7 @@ export function createStore(db: Database) {
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),
     /** Runs `work` in one transaction that either stores all of it or nothing. */
-    write: <T>(work: () => T): T => db.transaction(work).immediate(),
+    write: <T>(work: () => T): T => transact.immediate(work) as T,
     close: () => db.close(),
   };
 }

@@ -145,7 +145,7 @@ function offsetForm(
     form: 'offset',
     say,
     figure: formatLength(result.offset, format),
-    then: `${format.unit}, the length offset of tool ${tool} against tool ${reference}`,
+    then: `the length offset of tool ${tool} against tool ${reference}`,
     done,
     value: result.offset,
   };

@@ -1,0 +1,67 @@
+/** What is pictured, in the order the work goes: each shot leaves the shop as the next one finds it. */
+
+const BASE = '/setup/base-plate-knee-mill';
+
+const press = (page, name) => page.getByRole('button', { name }).first().click();
+
+async function log(page, ...texts) {
+  for (const text of texts) {
+    await page.getByRole('textbox').fill(text);
+    await page.getByRole('textbox').press('Enter');
+    await page.waitForFunction(() => document.querySelector('input').value === '');
+  }
+}
+
+export const SHOTS = [
+  { name: 'bench', size: 'phone', path: '/' },
+  { name: 'plan', size: 'phone', path: `${BASE}/plan` },
+  {
+    name: 'datum-touch',
+    size: 'phone',
+    path: `${BASE}/datum?face=left`,
+    act: (page) => log(page, '-5.012', '-5.008', '-5.010'),
+  },
+  {
+    name: 'datum',
+    size: 'phone',
+    path: `${BASE}/datum?face=left`,
+    act: (page) => press(page, 'Show the answer'),
+  },
+  {
+    name: 'datum-wide',
+    size: 'wide',
+    path: `${BASE}/datum?face=left`,
+  },
+  {
+    name: 'set-x-and-y',
+    shown: false,
+    size: 'phone',
+    path: `${BASE}/datum?face=left`,
+    act: async (page) => {
+      await press(page, 'Show the answer');
+      await press(page, 'Done: X is preset');
+      await press(page, 'front face');
+      await log(page, '-5.005', '-5.010', '-5.005');
+      await press(page, 'Show the answer');
+      await press(page, 'Done: Y is preset');
+      await page.getByText(/X and Y are set/).waitFor();
+    },
+  },
+  {
+    name: 'heights',
+    size: 'phone',
+    path: `${BASE}/heights`,
+    act: async (page) => {
+      await page.getByRole('checkbox').click();
+      await log(page, '37.420');
+      await press(page, 'Show the answer');
+      await press(page, 'Done: Z is set');
+      await page.getByRole('checkbox').click();
+      await log(page, '-2.310');
+      await press(page, 'Show the answer');
+    },
+  },
+  { name: 'positions', size: 'phone', path: `${BASE}/positions` },
+  { name: 'drive', size: 'phone', path: `${BASE}/drive?pattern=bearing-screws&hole=2`, mode: 'shop' },
+  { name: 'log', size: 'phone', path: `${BASE}/log` },
+];

@@ -1,0 +1,55 @@
+/**
+ * One current picture of each main view, from the demo shop on a database of its own.
+ * `npm run screenshots` takes all; `npm run screenshots -- datum heights /tmp/look` takes those whose name
+ * begins so, into another folder.
+ */
+import { chromium } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { startServer } from '../bench/lib/server.mjs';
+import { SHOTS } from './lib/shots.mjs';
+import { build } from './lib/build.mjs';
+import { CHROMIUM, ensureChromium, ensureInstalled, ROOT } from './lib/steps.mjs';
+
+const SIZES = { phone: { width: 390, height: 844 }, wide: { width: 1280, height: 800 } };
+
+ensureInstalled();
+ensureChromium();
+build();
+
+const words = process.argv.slice(2);
+const folder = words.find((word) => word.startsWith('/')) ?? join(ROOT, 'docs/screenshots');
+const wanted = words.filter((word) => !word.startsWith('/'));
+mkdirSync(folder, { recursive: true });
+
+const server = await startServer('apps/app/dist');
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+});
+for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true } of SHOTS) {
+  const context = await browser.newContext({
+    viewport: SIZES[size],
+    hasTouch: size === 'phone',
+    isMobile: size === 'phone',
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+  });
+  const page = await context.newPage();
+  await page.addInitScript(
+    (chosen) => localStorage.setItem('zero-point.settings', JSON.stringify({ state: { mode: chosen }, version: 0 })),
+    mode,
+  );
+  await page.goto(`${server.url}${path}`);
+  await page.locator('[role=main]').waitFor();
+  await page.locator('[role=main] [role=status]').waitFor({ state: 'hidden' });
+  await page.evaluate(() => document.fonts.ready);
+  await act(page);
+  if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    console.log(`${name}.png`);
+  }
+  await context.close();
+}
+await browser.close();
+await server.stop();
