@@ -39,6 +39,30 @@ export const HEIGHT_CAUTIONS = {
   },
 } as const satisfies Record<string, Caution>;
 
+/** Cautions of lining things up. */
+export const ALIGNMENT_CAUTIONS = {
+  spindleStopped: {
+    id: 'indicator-spindle-stopped',
+    text: 'Spindle stopped, drive off. Turn it by hand only, and take the indicator away before it runs.',
+    mustTick: false,
+  },
+  softTap: {
+    id: 'soft-tap',
+    text: 'Tap with a soft hammer, one bolt snug. Tighten little by little and read again: tightening moves it.',
+    mustTick: false,
+  },
+  headHeavy: {
+    id: 'head-heavy',
+    text: 'The head is heavy. Keep its bolts snug, never all loose at once, and keep your hands from under it.',
+    mustTick: true,
+  },
+  plugStopped: {
+    id: 'plug-stopped',
+    text: 'Lower the plug by hand with the spindle stopped. Take it out before the spindle turns.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
 /** Cautions of driving to positions. */
 export const POSITION_CAUTIONS = {
   raiseFirst: EDGE_CAUTIONS.raiseFirst,

@@ -27,10 +27,19 @@ const DEFAULT_METHOD_DOF = 10;
  * so that a single touch has a ± too (JCGM 100:2008, 4.2 and H.3.6, pooled experimental variance).
  */
 export function repeatPart(repeats: Repeats, method: TouchMethod, name = 'repeats'): BudgetPart {
+  const { variance, dof } = pooledVariance(method, (repeats.n - 1) * repeats.sd ** 2, repeats.n - 1);
+  return { name, u: Math.sqrt(variance / repeats.n), shape: 'normal', dof };
+}
+
+/** What is known of a method pooled with the squares just seen about a mean, a line or a circle. */
+export function pooledVariance(
+  method: TouchMethod,
+  squares: number,
+  seenDof: number,
+): { variance: number; dof: number } {
   const v0 = method.methodDof ?? DEFAULT_METHOD_DOF;
-  const dof = v0 + repeats.n - 1;
-  const pooled = (v0 * method.methodSd ** 2 + (repeats.n - 1) * repeats.sd ** 2) / dof;
-  return { name, u: Math.sqrt(pooled / repeats.n), shape: 'normal', dof };
+  const dof = v0 + seenDof;
+  return { variance: (v0 * method.methodSd ** 2 + squares) / dof, dof };
 }
 
 /** The display step as a uniform of one step's width (JCGM 100:2008, F.2.2.1). */

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { allowed, placeReadings } from '../contract/indicator';
+import { length, nonNegativeLength } from '../contract/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
+import { touchMethod } from '../contract/touch';
+
+export const centrePlugInput = z.object({
+  /** What the scales show with the plug seated, seated anew for each reading. */
+  x: placeReadings,
+  y: placeReadings,
+  /** The centre's nominal part coordinates, mm. */
+  nominal: z.object({ x: length, y: length }),
+  method: touchMethod,
+  finderU: nonNegativeLength,
+  /** Run-out of the plug in its collet, total indicator reading, mm. */
+  plugTir: nonNegativeLength,
+  /** How it was confirmed: the run-out of a sweep afterwards, or the person's word. */
+  confirm: z.discriminatedUnion('by', [
+    z.object({ by: z.literal('sweep'), tir: nonNegativeLength }),
+    z.object({ by: z.literal('word') }),
+  ]),
+  allowed,
+});
+
+export const centrePlugOutput = z.object({
+  centre: z.object({ x: z.number(), y: z.number() }),
+  repeats: z.object({ x: repeatsResult, y: repeatsResult }),
+  workOffset: z.object({ x: z.number(), y: z.number() }),
+  confirmed: z.enum(['sweep', 'word']),
+  /** Whether the plug serves this job, or a sweep is worth the time. */
+  advice: z.string(),
+  verdict,
+  uncertainty,
+  tape,
+  cautions,
+});
+
+export type CentrePlugInput = z.output<typeof centrePlugInput>;
+export type CentrePlugOutput = z.output<typeof centrePlugOutput>;

@@ -1,0 +1,78 @@
+import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
+import { mean } from '../metrology/mean';
+import { sumSection, type TapeSection } from '../tape/tape';
+import type { ChuckFlipInput, ChuckFlipOutput } from './chuckFlip.schema';
+import { inLine } from './inLine';
+import { requireInRange } from './inRange';
+import { differenceUncertainty } from './opposite';
+
+const DEGREES = 180 / Math.PI;
+
+/** Packing under one jaw of three shifts the work by two thirds of its thickness (the usual 1.5 e of eccentric turning). */
+const PACKING = 1.5;
+
+/**
+ * A part in a chuck on a rotary table, centred by turning it half round under a standing indicator:
+ * off-centre is half the difference, toward the mark that reads higher (pressed = plus). mm and degrees.
+ *
+ * @throws Refusal when a reading is beyond the indicator's range
+ * @example
+ * // 0.08 with mark 0 at the indicator, 0.02 half a turn on: 0.03 off toward mark 0
+ * chuckFlip({ pairs: [{ mark: 0, here: [0.08], flipped: [0.02] }], jaws: 'free',
+ *   indicator: { resolution: 0.01, methodSd: 0.004, sense: 1 }, allowed: 0.02 }).error // 0.03
+ */
+export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
+  const { pairs, indicator, jaws, chuckTir, allowed } = input;
+  const halves = pairs.map(({ mark, here, flipped }, i) => {
+    requireInRange(here, indicator.range, `pairs.${i}.here`);
+    requireInRange(flipped, indicator.range, `pairs.${i}.flipped`);
+    const half = indicator.sense / 2;
+    const section: TapeSection = sumSection(
+      `Off toward mark ${mark}`,
+      [
+        { label: `half of mark ${mark} at the indicator`, value: half * mean(here) },
+        { label: `less half of mark ${mark + 180} at it`, value: -half * mean(flipped) },
+      ],
+      'off centre by',
+    );
+    return { mark, section, off: section.total.value, centred: (mean(here) + mean(flipped)) / 2 };
+  });
+  const toward = (mark: 0 | 90) => halves.find((half) => half.mark === mark)?.off ?? 0;
+  const [a, b] = [toward(0), toward(90)];
+  const error = Math.hypot(a, b);
+  const uncertainties = pairs.map(({ here, flipped }) => differenceUncertainty(here, flipped, indicator, 0.5));
+  const uncertainty = uncertainties.reduce((worst, one) => (one.U > worst.U ? one : worst));
+  const chuckOut = chuckTir !== undefined && chuckTir / 2 > allowed;
+  const shim = jaws === 'three' || chuckOut ? PACKING * error : null;
+  return {
+    off: halves.map(({ mark, off }) => ({ mark, off })),
+    error,
+    toward: (((Math.atan2(b, a) * DEGREES) % 360) + 360) % 360,
+    shouldRead: halves.map(({ mark, centred }) => ({ mark, reading: centred })),
+    shim,
+    chuckOut,
+    state: inLine(error, uncertainty.U, allowed),
+    uncertainty,
+    tape: {
+      sections: [
+        ...halves.map(({ section }) => section),
+        ...(shim === null
+          ? []
+          : [
+              sumSection(
+                'Packing under the nearest jaw',
+                [
+                  {
+                    label: 'one and a half times the distance off',
+                    value: shim,
+                    detail: ['1.5 × ', { length: error }],
+                  },
+                ],
+                'packing',
+              ),
+            ]),
+      ],
+    },
+    cautions: [ALIGNMENT_CAUTIONS.spindleStopped, ALIGNMENT_CAUTIONS.softTap],
+  };
+}

@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { placeReadings } from '../contract/indicator';
+import { cautions, tape, uncertainty, warnings } from '../contract/results';
+import { touchMethod } from '../contract/touch';
+
+export const backlashInput = z.object({
+  /** What the dial or scale shows each time the indicator comes back to its zero, arriving in the plus direction. */
+  fromMinus: placeReadings,
+  /** The same, arriving in the minus direction. */
+  fromPlus: placeReadings,
+  method: touchMethod,
+});
+
+export const backlashOutput = z.object({
+  /** Lost motion of the axis, mm. */
+  backlash: z.number(),
+  uncertainty,
+  warnings,
+  tape,
+  cautions,
+});
+
+export type BacklashInput = z.output<typeof backlashInput>;
+export type BacklashOutput = z.output<typeof backlashOutput>;
