@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './shop';
+import { expect, expectAccessible, expectOpened, test } from './shop';
 
 /** Tabs until what is wanted has the focus, as somebody without a mouse does. */
 async function tabTo(page: Page, name: string | RegExp): Promise<void> {
@@ -105,7 +105,7 @@ test('every light keeps its contrast', async ({ page, shop }) => {
       '/setup/base-plate-knee-mill/log',
     ]) {
       await page.goto(`${shop.url}${path}`);
-      await expect(page.getByRole('main')).toBeVisible();
+      await expectOpened(page);
       await expectAccessible(page);
     }
   }

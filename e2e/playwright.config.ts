@@ -16,6 +16,7 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
     },
     acceptDownloads: true,
+    actionTimeout: 15_000,
     locale: 'en-GB',
     timezoneId: 'UTC',
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',

@@ -123,6 +123,12 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(small).toEqual([]);
 }
 
+/** The screen itself is there, not the shell or what stands in while it loads. */
+export async function expectOpened(page: Page): Promise<void> {
+  await expect(page.locator('#root [role=main]')).toBeVisible();
+  await expect(page.getByText(/^(Getting|Laying out) /)).toHaveCount(0);
+}
+
 /** Nothing to press lies where a phone browser has its own bar. */
 export async function expectClearOfBrowserBar(page: Page): Promise<void> {
   const low = await page
@@ -133,14 +139,14 @@ export async function expectClearOfBrowserBar(page: Page): Promise<void> {
         .map((control) => ({
           name: control.getAttribute('aria-label') ?? control.textContent ?? '',
           box: control.getBoundingClientRect(),
-          top: document.elementFromPoint(
-            control.getBoundingClientRect().x + 5,
-            control.getBoundingClientRect().bottom - 3,
+          shown: control.contains(
+            document.elementFromPoint(
+              control.getBoundingClientRect().x + 5,
+              control.getBoundingClientRect().bottom - 3,
+            ),
           ),
         }))
-        .filter(
-          ({ box, top }) => top !== null && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight,
-        )
+        .filter(({ box, shown }) => shown && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight)
         .map(({ name }) => name),
     );
   expect(low).toEqual([]);

@@ -27,29 +27,32 @@ const browser = await chromium.launch({
   executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
 });
-for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true } of SHOTS) {
-  const context = await browser.newContext({
-    viewport: SIZES[size],
-    hasTouch: size === 'phone',
-    isMobile: size === 'phone',
-    locale: 'en-GB',
-    timezoneId: 'UTC',
-  });
-  const page = await context.newPage();
-  await page.addInitScript(
-    (chosen) => localStorage.setItem('zero-point.settings', JSON.stringify({ state: { mode: chosen }, version: 0 })),
-    mode,
-  );
-  await page.goto(`${server.url}${path}`);
-  await page.locator('[role=main]').waitFor();
-  await page.locator('[role=main] [role=status]').waitFor({ state: 'hidden' });
-  await page.evaluate(() => document.fonts.ready);
-  await act(page);
-  if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
-    await page.screenshot({ path: join(folder, `${name}.png`) });
-    console.log(`${name}.png`);
+try {
+  for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true } of SHOTS) {
+    const context = await browser.newContext({
+      viewport: SIZES[size],
+      hasTouch: size === 'phone',
+      isMobile: size === 'phone',
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+    });
+    const page = await context.newPage();
+    await page.addInitScript(
+      (chosen) => localStorage.setItem('zero-point.settings', JSON.stringify({ state: { mode: chosen }, version: 0 })),
+      mode,
+    );
+    await page.goto(`${server.url}${path}`);
+    await page.locator('[role=main]').waitFor();
+    await page.locator('[role=main] [role=status]').waitFor({ state: 'hidden' });
+    await page.evaluate(() => document.fonts.ready);
+    await act(page);
+    if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
+      await page.screenshot({ path: join(folder, `${name}.png`) });
+      console.log(`${name}.png`);
+    }
+    await context.close();
   }
-  await context.close();
+} finally {
+  await browser.close();
+  await server.stop();
 }
-await browser.close();
-await server.stop();

@@ -8,13 +8,46 @@ async function log(page, ...texts) {
   for (const text of texts) {
     await page.getByRole('textbox').fill(text);
     await page.getByRole('textbox').press('Enter');
-    await page.waitForFunction(() => document.querySelector('input').value === '');
+    await page.waitForFunction(() => (document.querySelector('input')?.value ?? '') === '');
   }
 }
 
 export const SHOTS = [
   { name: 'bench', size: 'phone', path: '/' },
   { name: 'plan', size: 'phone', path: `${BASE}/plan` },
+  {
+    name: 'workholding',
+    size: 'phone',
+    path: `${BASE}/workholding`,
+    act: async (page) => {
+      await press(page, 'Done: next step');
+      await press(page, 'Done: next step');
+      await press(page, 'Done: next step');
+    },
+  },
+  { name: 'alignment', size: 'phone', path: `${BASE}/alignment` },
+  {
+    name: 'alignment-vise',
+    size: 'phone',
+    path: `${BASE}/alignment?task=vise`,
+    act: async (page) => {
+      await log(page, '0');
+      await page.getByRole('textbox').fill('0.058');
+    },
+  },
+  {
+    name: 'alignment-vise-answer',
+    size: 'phone',
+    path: `${BASE}/alignment?task=vise`,
+    act: (page) => log(page, '0.058'),
+  },
+  {
+    name: 'alignment-centre-wide',
+    size: 'wide',
+    path: '/setup/calendar-wheel-rotary/alignment?task=centre',
+    act: (page) => log(page, '0.06', '-0.02', '-0.04', '0.04'),
+  },
+  { name: 'shop-machine', size: 'phone', path: '/shop/machines/bench-mill' },
   {
     name: 'datum-touch',
     size: 'phone',

@@ -2,15 +2,22 @@ import Database from 'better-sqlite3';
 import { isDeepStrictEqual } from 'node:util';
 import type { z } from 'zod';
 import {
+  newCheck,
   newReading,
   newStrike,
+  newSweep,
   newZeroing,
+  type NewCheck,
   type NewReading,
   type NewStrike,
+  type NewSweep,
   type NewZeroing,
 } from '@zero-point/core/contract/ledger';
+import type { Alignment } from '@zero-point/core/contract/alignment';
 import type { NewSetup, Pattern, Plan, Snapshot } from '@zero-point/core/contract/setup';
 import { newSetup } from '@zero-point/core/contract/setup';
+import type { Holding } from '@zero-point/core/contract/holding';
+import { DEFAULT_HOLDINGS } from '@zero-point/core/workholding/defaultHoldings';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { conflict, invalid, notFound } from './http/problem';
 import type { Store } from './store/store';
@@ -30,6 +37,15 @@ function checkText({ text, unit, value }: NewReading): void {
   if (Math.abs(read.mm - value) > TEXT_MATCHES) {
     throw invalid([{ field: 'value', message: `is ${value} mm, but the text “${text}” means ${read.mm} mm` }]);
   }
+}
+
+/** The shop's short lists: its own where it changed one, else those it started with. */
+export function holdingsOf(store: Store): Holding[] {
+  const own = store.holdings.all();
+  return [
+    ...DEFAULT_HOLDINGS.map((first) => own.find(({ id }) => id === first.id) ?? first),
+    ...own.filter(({ id }) => !DEFAULT_HOLDINGS.some((first) => first.id === id)),
+  ];
 }
 
 /** What people do to set-ups, each in one transaction; knows the rules, not HTTP routes or SQL. */
@@ -107,6 +123,23 @@ export function createLedger(store: Store, now: () => string = () => new Date().
     appendZeroing: (setupId: string, zeroing: NewZeroing): Appended<NewZeroing> =>
       append(newZeroing, setupId, zeroing, store.zeroings, () => undefined),
 
+    appendCheck: (setupId: string, check: NewCheck): Appended<NewCheck> =>
+      append(newCheck, setupId, check, store.checks, () => undefined),
+
+    appendSweep: (setupId: string, sweep: NewSweep): Appended<NewSweep> =>
+      append(newSweep, setupId, sweep, store.sweeps, () => undefined),
+
+    putAlignment: (setupId: string, alignment: Alignment): Alignment =>
+      store.write(() => {
+        requireSetup(setupId);
+        if ('indicatorId' in alignment && !store.gauges.has(alignment.indicatorId)) {
+          throw invalid([{ field: 'indicatorId', message: 'names no gauge of this shop; add it to the shop first' }]);
+        }
+        store.alignments.put(setupId, alignment);
+        store.setups.touch(setupId, now());
+        return alignment;
+      }),
+
     /** Creates a set-up once; the same again answers the same. */
     createSetup: (setup: NewSetup): NewSetup =>
       store.write(() => {
@@ -156,6 +189,10 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         readings: store.readings.ofSetup(setupId),
         zeroings: store.zeroings.ofSetup(setupId),
         patterns: store.patterns.ofSetup(setupId),
+        holdings: holdingsOf(store),
+        checks: store.checks.ofSetup(setupId),
+        alignments: store.alignments.ofSetup(setupId),
+        sweeps: store.sweeps.ofSetup(setupId),
       };
     },
   };

@@ -1,3 +1,5 @@
+export * from './contract/alignment';
+export * from './contract/holding';
 export * from './contract/ledger';
 export * from './contract/problemDocument';
 export * from './contract/quantities';

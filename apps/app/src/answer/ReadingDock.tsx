@@ -18,12 +18,15 @@ interface ReadingDockProps {
   next: { label: string; onPress: () => void } | undefined;
   /** Why nothing can be logged yet. */
   blocked?: string | undefined;
+  /** What is typed, where something else on the page shows or changes it too. */
+  draft?: { text: string; setText: (text: string) => void };
 }
 
 /** Entry, keypad and the one action. A text that is refused stays as it was typed. */
-export function ReadingDock({ label, unit, onLog, next, blocked }: ReadingDockProps) {
+export function ReadingDock({ label, unit, onLog, next, blocked, draft }: ReadingDockProps) {
   const wide = useWide();
-  const [text, setText] = useState('');
+  const [ownText, setOwnText] = useState('');
+  const { text, setText } = draft ?? { text: ownText, setText: setOwnText };
   const [error, setError] = useState<string | undefined>(undefined);
   const [system, setSystem] = useState(false);
   const field = useRef<TextInput>(null);

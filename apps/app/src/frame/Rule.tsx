@@ -1,5 +1,5 @@
-import { View, type LayoutChangeEvent } from 'react-native';
-import { useState } from 'react';
+import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
+import { useEffect, useRef, useState } from 'react';
 import Svg, { Line, Polygon, Rect } from 'react-native-svg';
 import { STATION_TITLES, STATIONS, stationPath, type StationName } from '../stations/strip';
 import { METAL } from '../theme/palette';
@@ -15,14 +15,51 @@ interface RuleProps {
   upright: boolean;
 }
 
-const THICKNESS = { across: 60, upright: 148 };
+const THICKNESS = { across: 60, upright: 168 };
 const UPRIGHT_PITCH = 84;
+/** Least width of a station across, px: its longest name. */
+const ACROSS_PITCH = 112;
 const MINOR = 10;
 
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
 export function Rule({ setupId, here, done, upright }: RuleProps) {
   const [size, setSize] = useState({ width: 0, height: 0 });
+  const strip = useRef<ScrollView>(null);
   const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
+  const at = here ? STATIONS.indexOf(here) : -1;
+  const pitch = Math.max(ACROSS_PITCH, size.width / STATIONS.length);
+  const along = pitch * STATIONS.length;
+
+  // The brass cursor is brought to the middle, its neighbours in sight on both sides.
+  useEffect(() => {
+    if (at >= 0) strip.current?.scrollTo({ x: (at + 0.5) * pitch - size.width / 2, animated: false });
+  }, [at, pitch, size.width]);
+
+  const stations = STATIONS.map((station) => (
+    <PressLink
+      key={station}
+      look="bare"
+      to={stationPath(setupId, station)}
+      aria-current={station === here ? 'step' : undefined}
+      aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
+      style={{
+        ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: THICKNESS.across }),
+        paddingHorizontal: upright ? 34 : 2,
+        justifyContent: upright ? 'center' : 'flex-end',
+        alignItems: upright ? 'flex-start' : 'center',
+        paddingBottom: upright ? 0 : 5,
+      }}
+    >
+      <Words
+        kind="note"
+        lines={1}
+        style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
+      >
+        {done.includes(station) ? '✓ ' : ''}
+        {STATION_TITLES[station]}
+      </Words>
+    </PressLink>
+  ));
   return (
     <View
       role="navigation"
@@ -30,36 +67,26 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
       onLayout={onLayout}
       style={{
         backgroundColor: METAL.steel,
-        flexDirection: upright ? 'column' : 'row',
         ...(upright ? { width: THICKNESS.upright } : { height: THICKNESS.across }),
       }}
     >
-      <Ticks width={size.width} height={size.height} upright={upright} here={here ? STATIONS.indexOf(here) : -1} />
-      {STATIONS.map((station) => (
-        <PressLink
-          key={station}
-          look="bare"
-          to={stationPath(setupId, station)}
-          aria-current={station === here ? 'step' : undefined}
-          aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
-          style={{
-            ...(upright ? { height: UPRIGHT_PITCH } : { flex: 1 }),
-            paddingHorizontal: upright ? 34 : 2,
-            justifyContent: upright ? 'center' : 'flex-end',
-            alignItems: upright ? 'flex-start' : 'center',
-            paddingBottom: upright ? 0 : 5,
-          }}
-        >
-          <Words
-            kind="note"
-            lines={1}
-            style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
-          >
-            {done.includes(station) ? '✓ ' : ''}
-            {STATION_TITLES[station]}
-          </Words>
-        </PressLink>
-      ))}
+      {upright ? (
+        <>
+          <Ticks width={size.width} height={size.height} pitch={UPRIGHT_PITCH} upright here={at} />
+          {stations}
+        </>
+      ) : (
+        <ScrollView ref={strip} horizontal showsHorizontalScrollIndicator={false}>
+          <Ticks
+            width={size.width === 0 ? 0 : along}
+            height={THICKNESS.across}
+            pitch={pitch}
+            upright={false}
+            here={at}
+          />
+          {stations}
+        </ScrollView>
+      )}
     </View>
   );
 }
@@ -67,14 +94,14 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
 interface TicksProps {
   width: number;
   height: number;
+  pitch: number;
   upright: boolean;
   here: number;
 }
 
-function Ticks({ width, height, upright, here }: TicksProps) {
+function Ticks({ width, height, pitch, upright, here }: TicksProps) {
   const along = upright ? height : width;
   if (along === 0) return null;
-  const pitch = upright ? UPRIGHT_PITCH : along / STATIONS.length;
   const ticks = Array.from({ length: Math.floor((along / pitch) * MINOR) }, (_, i) => {
     const at = ((i + MINOR / 2) * pitch) / MINOR;
     const long = i % MINOR === 0 && i < STATIONS.length * MINOR;

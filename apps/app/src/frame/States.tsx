@@ -12,6 +12,18 @@ export function Loading({ what }: { what: string }) {
   );
 }
 
+/** A whole page on its way, before it has a bar of its own. */
+export function LoadingPage({ what }: { what: string }) {
+  return (
+    <View role="main" style={{ padding: 24, paddingTop: 16 }}>
+      <Words kind="title">Zero Point</Words>
+      <View style={{ marginHorizontal: -24 }}>
+        <Loading what={what} />
+      </View>
+    </View>
+  );
+}
+
 /** When it could not be had: what happened, and what to do. */
 export function Trouble({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
   return (

@@ -12,6 +12,8 @@ type Read<T> = { ok: true; value: T } | { ok: false; message: string };
 
 interface FieldProps<T> {
   label: string;
+  /** What it is for, where its name does not say it all. */
+  hint?: string | undefined;
   /** Shown behind the figure: the unit, or °. */
   unit?: string;
   shown: string;
@@ -23,7 +25,17 @@ interface FieldProps<T> {
 }
 
 /** One value that is kept when it is valid; what is not stays as typed, with what is wrong under it. */
-function Field<T>({ label, unit, shown, read, onCommit, check, words = false, inputMode = 'decimal' }: FieldProps<T>) {
+function Field<T>({
+  label,
+  hint,
+  unit,
+  shown,
+  read,
+  onCommit,
+  check,
+  words = false,
+  inputMode = 'decimal',
+}: FieldProps<T>) {
   const { palette } = useLook();
   const noteId = useId();
   const [draft, setDraft] = useState<string | undefined>(undefined);
@@ -42,6 +54,7 @@ function Field<T>({ label, unit, shown, read, onCommit, check, words = false, in
     <View style={{ flex: 1, minWidth: 0, gap: 4 }}>
       <Words kind="note" tone="soft">
         {label}
+        {hint === undefined ? '' : `. ${hint}`}
       </Words>
       <View
         style={{
@@ -98,6 +111,7 @@ function Field<T>({ label, unit, shown, read, onCommit, check, words = false, in
 
 interface ValueFieldProps<T> {
   label: string;
+  hint?: string | undefined;
   value: T;
   onCommit: (value: T) => void;
   check?: (value: T) => string | undefined;
@@ -112,6 +126,27 @@ export function LengthField({ value, unit, ...rest }: ValueFieldProps<number> & 
       shown={formatLength(value, { unit })}
       inputMode="text"
       read={(text) => {
+        const read = parseLength(text, unit);
+        return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.message };
+      }}
+    />
+  );
+}
+
+/** A length that may be left empty: not known. */
+export function OptionalLengthField({
+  value,
+  unit,
+  ...rest
+}: ValueFieldProps<number | undefined> & { unit: LengthUnit }) {
+  return (
+    <Field
+      {...rest}
+      unit={unit}
+      shown={value === undefined ? '' : formatLength(value, { unit })}
+      inputMode="text"
+      read={(text) => {
+        if (text.trim() === '') return { ok: true, value: undefined };
         const read = parseLength(text, unit);
         return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.message };
       }}
@@ -157,6 +192,27 @@ export function CountField({ value, ...rest }: ValueFieldProps<number>) {
   );
 }
 
+/** Several lengths with semicolons between, since a comma may be a decimal mark; none when empty. */
+export function LengthsField({ value, unit, ...rest }: ValueFieldProps<readonly number[]> & { unit: LengthUnit }) {
+  return (
+    <Field
+      {...rest}
+      unit={unit}
+      shown={value.map((mm) => formatLength(mm, { unit })).join('; ')}
+      inputMode="text"
+      read={(text) => {
+        const lengths: number[] = [];
+        for (const part of text.split(';').filter((piece) => piece.trim() !== '')) {
+          const read = parseLength(part, unit);
+          if (!read.ok) return { ok: false, message: `${part.trim()}: ${read.message}` };
+          lengths.push(read.mm);
+        }
+        return { ok: true, value: lengths };
+      }}
+    />
+  );
+}
+
 /** Words. */
 export function TextField({ value, ...rest }: ValueFieldProps<string>) {
   return (
@@ -167,6 +223,25 @@ export function TextField({ value, ...rest }: ValueFieldProps<string>) {
       shown={value}
       read={(text) =>
         text.trim().length <= 80 ? { ok: true, value: text.trim() } : { ok: false, message: 'At most 80 characters.' }
+      }
+    />
+  );
+}
+
+const LONGEST = 300;
+
+/** A sentence. */
+export function LongTextField({ value, ...rest }: ValueFieldProps<string>) {
+  return (
+    <Field
+      {...rest}
+      words
+      inputMode="text"
+      shown={value}
+      read={(text) =>
+        text.trim().length <= LONGEST
+          ? { ok: true, value: text.trim() }
+          : { ok: false, message: `At most ${LONGEST} characters.` }
       }
     />
   );

@@ -13,6 +13,14 @@ function route(entry: Entry): { method: 'POST' | 'PUT'; path: string } {
       return { method: 'POST', path: `${base}/zeroings` };
     case 'pattern':
       return { method: 'PUT', path: `${base}/patterns/${encodeURIComponent(entry.body.id)}` };
+    case 'check':
+      return { method: 'POST', path: `${base}/checks` };
+    case 'sweep':
+      return { method: 'POST', path: `${base}/sweeps` };
+    case 'alignment':
+      return { method: 'PUT', path: `${base}/alignments/${entry.body.task}` };
+    case 'shop':
+      return { method: 'PUT', path: `/${entry.collection}/${encodeURIComponent(entry.body.id)}` };
     case 'plan':
       return { method: 'PUT', path: `${base}/plan` };
   }

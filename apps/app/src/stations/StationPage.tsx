@@ -1,6 +1,7 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { toolLengthAnswer } from '@zero-point/core/ledger/heightAnswer';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import { holdingSteps } from '@zero-point/core/workholding/steps';
 import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
@@ -13,12 +14,15 @@ import { TopBar } from '../frame/TopBar';
 import { useWide } from '../frame/useWide';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
+import AlignmentScreen from './alignment/Screen';
+import { alignmentDone } from './alignment/useAlignment';
 import DatumScreen from './datum/Screen';
 import HeightsScreen from './heights/Screen';
 import LogScreen from './log/Screen';
 import PlanScreen from './plan/Screen';
 import DriveScreen from './positions/Drive';
 import PositionsScreen from './positions/Screen';
+import WorkholdingScreen from './workholding/Screen';
 import { STATIONS, stationPath, type StationName } from './strip';
 import { useSetup } from './useSetup';
 
@@ -26,6 +30,8 @@ type PageName = StationName | 'drive' | 'log';
 
 const SCREENS: Readonly<Record<PageName, ComponentType<{ snapshot: Snapshot }>>> = {
   plan: PlanScreen,
+  workholding: WorkholdingScreen,
+  alignment: AlignmentScreen,
   datum: DatumScreen,
   heights: HeightsScreen,
   positions: PositionsScreen,
@@ -101,12 +107,19 @@ function LogWord({ chosen, count }: { chosen: boolean; count: number }) {
   return <Words style={{ color: chosen ? palette.onAction : palette.ink }}>Log {count}</Words>;
 }
 
+const isHeld = (snapshot: Snapshot): boolean => {
+  const steps = holdingSteps(snapshot);
+  return steps.length > 0 && steps.every(({ state }) => state !== 'open');
+};
+
 /** Stations whose work is done, from what the ledger holds. */
 function doneStations(snapshot: Snapshot): StationName[] {
   const set = (axis: 'x' | 'y' | 'z') => lastZeroing(snapshot, axis) !== undefined;
   const others = snapshot.tools.filter(({ number }) => number !== snapshot.setup.referenceTool);
   return [
     ...(snapshot.readings.length > 0 ? (['plan'] as const) : []),
+    ...(isHeld(snapshot) ? (['workholding'] as const) : []),
+    ...(alignmentDone(snapshot) ? (['alignment'] as const) : []),
     ...(set('x') && set('y') ? (['datum'] as const) : []),
     ...(set('z') && others.every(({ number }) => toolLengthAnswer(snapshot, number)) ? (['heights'] as const) : []),
   ];

@@ -1,5 +1,5 @@
 import { lazy, Suspense, type ComponentType } from 'react';
-import { Loading } from '../frame/States';
+import { LoadingPage } from '../frame/States';
 
 /** Everything but the bench is one script of its own, so that the bench is quickly there. */
 export const loadWorkshop = () => import('./workshop');
@@ -11,7 +11,7 @@ export function lazyScreen(pick: (workshop: Workshop) => ComponentType): Compone
   const Screen = lazy(async () => ({ default: pick(await loadWorkshop()) }));
   return function LazyScreen() {
     return (
-      <Suspense fallback={<Loading what="the workshop" />}>
+      <Suspense fallback={<LoadingPage what="the workshop" />}>
         <Screen />
       </Suspense>
     );

@@ -1,4 +1,4 @@
-import type { NewReading, Reading, Subject } from '@zero-point/core/contract/ledger';
+import type { NewReading, Reading, ReadingScale, Subject } from '@zero-point/core/contract/ledger';
 import type { Approach, Axis } from '@zero-point/core/contract/quantities';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { currentEpoch } from '@zero-point/core/ledger/inForce';
@@ -14,21 +14,21 @@ interface Touch {
   gaugeId: string;
   feeler: number;
   ticked: string[];
+  /** An indicator is a scale of its own, with the pass as its epoch; else the machine's scale as it stands. */
+  own?: { scale: ReadingScale; epoch: number };
 }
 
 /** Logs what was typed as a reading; gives back what is wrong with it instead, and then logs nothing. */
-export function logReading(snapshot: Snapshot, touch: Touch, text: string): string | undefined {
+export function logReading(snapshot: Snapshot, { own, ...touch }: Touch, text: string): string | undefined {
   const unit = snapshot.setup.units;
   const read = parseLength(text, unit);
   if (!read.ok)
-    return read.code === 'empty'
-      ? 'Type what the readout shows, then log it.'
-      : `${read.message} (place ${read.at + 1})`;
+    return read.code === 'empty' ? 'Type what it shows, then log it.' : `${read.message} (place ${read.at + 1})`;
   const body: NewReading = {
     ...touch,
     id: uuidv7(),
-    scale: snapshot.machine.scale,
-    epoch: currentEpoch(snapshot, touch.axis),
+    scale: own?.scale ?? snapshot.machine.scale,
+    epoch: own?.epoch ?? currentEpoch(snapshot, touch.axis),
     text: text.trim(),
     unit,
     value: read.mm,

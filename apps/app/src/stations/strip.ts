@@ -1,10 +1,12 @@
 /** The stations that exist, in the order people work. */
-export const STATIONS = ['plan', 'datum', 'heights', 'positions'] as const;
+export const STATIONS = ['plan', 'workholding', 'alignment', 'datum', 'heights', 'positions'] as const;
 
 export type StationName = (typeof STATIONS)[number];
 
 export const STATION_TITLES: Readonly<Record<StationName, string>> = {
   plan: 'Plan',
+  workholding: 'Workholding',
+  alignment: 'Alignment',
   datum: 'Datum',
   heights: 'Heights',
   positions: 'Positions',

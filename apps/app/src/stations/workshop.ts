@@ -1,3 +1,4 @@
+export { CollectionScreen, ShopScreen, ThingScreen } from './shop/Screen';
 export { default as NewSetupScreen } from './newSetup/Screen';
 export { default as SettingsScreen } from './settings/Screen';
 export { default as StationPage } from './StationPage';

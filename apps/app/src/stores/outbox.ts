@@ -1,9 +1,9 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import { withEntries, type Entry } from '@zero-point/core/ledger/entry';
+import { withEntries, type Entry, type ShopEntry } from '@zero-point/core/ledger/entry';
 import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
 import { keepSnapshot } from '../api/keptSnapshots';
-import { queryClient, setupKey } from '../api/queries';
+import { queryClient, setupKey, shopKey, withShopEntries, type Shop } from '../api/queries';
 import { createOutbox, type Refused, type Waiting } from '../outbox/outbox';
 import { deliver } from '../outbox/deliver';
 
@@ -21,6 +21,7 @@ const RETRY = 2000;
 
 /** A delivered entry joins the snapshot before it leaves the outbox, so nothing flickers. */
 function intoSnapshot(entry: Entry): void {
+  if (entry.kind === 'shop') return intoShop(entry);
   // A fetch begun before the delivery would put the older state back.
   void queryClient.cancelQueries({ queryKey: setupKey(entry.setupId) });
   queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (snapshot) => {
@@ -29,6 +30,13 @@ function intoSnapshot(entry: Entry): void {
     keepSnapshot(next);
     return next;
   });
+}
+
+/** A delivered thing of the shop; set-ups that show it ask for it anew. */
+function intoShop(entry: ShopEntry): void {
+  void queryClient.cancelQueries({ queryKey: shopKey });
+  queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));
+  void queryClient.invalidateQueries({ queryKey: ['setup'] });
 }
 
 /** Browsers give locks to secure addresses only; a phone on the shop's plain network goes without, and repeats are harmless. */

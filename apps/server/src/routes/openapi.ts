@@ -1,4 +1,5 @@
-import { newReading, newStrike, newZeroing } from '@zero-point/core/contract/ledger';
+import { alignment } from '@zero-point/core/contract/alignment';
+import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
 import { problemDocument } from '@zero-point/core/contract/problemDocument';
 import { newSetup, pattern, plan, setup, setupSummary, snapshot } from '@zero-point/core/contract/setup';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry';
@@ -26,7 +27,7 @@ const stored = { seq: z.number().int(), receivedAt: z.iso.datetime() };
 
 function setupPaths(): ZodOpenApiPathsObject {
   const append = (summary: string, schema: z.ZodObject) => ({
-    post: { summary, ...setupId, requestBody: json(schema), ...answers('As stored', schema.extend(stored), '201') },
+    post: { summary, ...setupId, requestBody: json(schema), ...answers('As stored', schema.safeExtend(stored), '201') },
   });
   return {
     '/api/setups': {
@@ -42,6 +43,16 @@ function setupPaths(): ZodOpenApiPathsObject {
     '/api/setups/{id}/readings': append('Add a reading to the ledger', newReading),
     '/api/setups/{id}/strikes': append('Strike a reading out, or restore it', newStrike),
     '/api/setups/{id}/zeroings': append('Say that an axis was set', newZeroing),
+    '/api/setups/{id}/checks': append('Tick or skip a step of workholding, or a whole alignment', newCheck),
+    '/api/setups/{id}/sweeps': append('Add an indicator sweep read from a file', newSweep),
+    '/api/setups/{id}/alignments/{task}': {
+      put: {
+        summary: 'Say how a thing is lined up',
+        requestParams: { path: z.object({ id: z.string(), task: z.string() }) },
+        requestBody: json(alignment),
+        ...answers('As stored', alignment),
+      },
+    },
     '/api/setups/{id}/patterns/{patternId}': {
       put: {
         summary: 'Put a pattern of positions',

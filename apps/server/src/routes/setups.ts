@@ -1,7 +1,9 @@
-import { newReading, newStrike, newZeroing } from '@zero-point/core/contract/ledger';
+import { alignment } from '@zero-point/core/contract/alignment';
+import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
 import { id as idSchema } from '@zero-point/core/contract/quantities';
 import { newSetup, pattern, plan } from '@zero-point/core/contract/setup';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
+import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
 import { Router } from 'express';
 import { created, invalid, parsed } from '../http/problem';
 import type { Ledger } from '../ledger';
@@ -33,6 +35,18 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
   router.post('/setups/:id/zeroings', (request, response) => {
     created(response, ledger.appendZeroing(request.params.id, parsed(newZeroing, request.body)));
   });
+  router.post('/setups/:id/checks', (request, response) => {
+    created(response, ledger.appendCheck(request.params.id, parsed(newCheck, request.body)));
+  });
+  router.post('/setups/:id/sweeps', (request, response) => {
+    created(response, ledger.appendSweep(request.params.id, parsed(newSweep, request.body)));
+  });
+  router.put('/setups/:id/alignments/:task', (request, response) => {
+    const body = parsed(alignment, request.body);
+    if (body.task !== request.params.task)
+      throw invalid([{ field: 'task', message: `must be the one in the address, ${request.params.task}` }]);
+    response.json(ledger.putAlignment(request.params.id, body));
+  });
   router.put('/setups/:id/patterns/:patternId', (request, response) => {
     const patternId = parsed(idSchema, request.params.patternId);
     const body = parsed(pattern, request.body);
@@ -41,8 +55,12 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
     response.json(ledger.putPattern(request.params.id, body));
   });
   router.get('/setups/:id/positions.csv', (request, response) => {
-    const { setup, patterns } = ledger.snapshot(request.params.id);
-    response.type('text/csv').attachment(`${setup.id}-positions.csv`).send(positionsCsv(patterns, setup.units));
+    const snapshot = ledger.snapshot(request.params.id);
+    const { setup, patterns } = snapshot;
+    response
+      .type('text/csv')
+      .attachment(`${setup.id}-positions.csv`)
+      .send(positionsCsv(patterns, setup.units, carriedRotation(snapshot)?.angle));
   });
   return router;
 }

@@ -13,6 +13,7 @@ interface SetupRow {
   units: Setup['units'];
   reference_tool: number;
   feeler: number;
+  holding_id: string;
   note: string;
   created_at: string;
   changed_at: string;
@@ -30,6 +31,7 @@ const toSetup = (row: SetupRow): Setup => ({
   units: row.units,
   referenceTool: row.reference_tool,
   feeler: row.feeler,
+  holdingId: row.holding_id,
   note: row.note,
   createdAt: row.created_at,
   changedAt: row.changed_at,
@@ -42,13 +44,13 @@ export function setups(db: Database) {
   const get = db.prepare<[string], SetupRow>('SELECT * FROM setups WHERE id = ?');
   const insert = db.prepare(`
     INSERT INTO setups (id, name, machine_id, part_id, finder_id, height_gauge_id, part_zero, tolerance, units,
-                        reference_tool, feeler, note, created_at, changed_at)
+                        reference_tool, feeler, holding_id, note, created_at, changed_at)
     VALUES (@id, @name, @machineId, @partId, @finderId, @heightGaugeId, @partZero, @tolerance, @units,
-            @referenceTool, @feeler, @note, @createdAt, @changedAt)`);
+            @referenceTool, @feeler, @holdingId, @note, @createdAt, @changedAt)`);
   const update = db.prepare(`
     UPDATE setups SET name = @name, machine_id = @machineId, part_id = @partId, finder_id = @finderId,
       height_gauge_id = @heightGaugeId, part_zero = @partZero, tolerance = @tolerance, units = @units,
-      reference_tool = @referenceTool, feeler = @feeler, note = @note, changed_at = @changedAt
+      reference_tool = @referenceTool, feeler = @feeler, holding_id = @holdingId, note = @note, changed_at = @changedAt
     WHERE id = @id`);
   const touch = db.prepare('UPDATE setups SET changed_at = ? WHERE id = ?');
   const summaries = db.prepare<[], SummaryRow>(`

@@ -1,10 +1,14 @@
+import type { Holding } from '@zero-point/core/contract/holding';
 import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop';
 import type { Database } from 'better-sqlite3';
+import { alignments } from './alignments';
+import { checks } from './checks';
 import { documents } from './documents';
 import { patterns } from './patterns';
 import { readings } from './readings';
 import { setups } from './setups';
 import { strikes } from './strikes';
+import { sweeps } from './sweeps';
 import { zeroings } from './zeroings';
 
 /** Every table's queries, and the one way to write: a transaction. */
@@ -17,11 +21,15 @@ export function createStore(db: Database) {
     gauges: documents<Gauge>(db, 'gauges'),
     tools: documents<Tool>(db, 'tools'),
     parts: documents<Part>(db, 'parts'),
+    holdings: documents<Holding>(db, 'holdings'),
     setups: setups(db),
     readings: readings(db),
     strikes: strikes(db),
     zeroings: zeroings(db),
     patterns: patterns(db),
+    checks: checks(db),
+    alignments: alignments(db),
+    sweeps: sweeps(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),

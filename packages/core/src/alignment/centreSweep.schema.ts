@@ -1,10 +1,8 @@
 import { z } from 'zod';
 import { allowed, indicatorUse } from '../contract/indicator';
 import { angle, length } from '../contract/quantities';
+import { MAX_SWEEP } from './maxSweep';
 import { cautions, inLineState, tape, uncertainty, warnings } from '../contract/results';
-
-/** Most points a sweep may have. */
-export const MAX_SWEEP = 2000;
 
 export const sweepPoints = z
   .array(z.object({ angle, reading: length }))

@@ -1,19 +1,34 @@
 import { z } from 'zod';
 import { FACES } from '../datum/faces';
-import { approach, axis, id, length, moment, nonNegativeLength, unit } from './quantities';
+import { sweepPoints } from '../alignment/centreSweep.schema';
+import { approach, axis, id, length, moment, name, nonNegativeLength, unit } from './quantities';
 import { answerForm } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
 
 export const face = z.enum(FACES);
+
+/** What is lined up before the first edge. */
+export const ALIGNMENT_TASKS = ['vise', 'head', 'centre', 'chuck', 'level', 'skew'] as const;
+
+export const alignmentTask = z.enum(ALIGNMENT_TASKS);
 
 /** What was touched. */
 export const subject = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('face'), face }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
+  z.object({
+    kind: z.literal('alignment'),
+    task: alignmentTask,
+    /** Where: mm along the axis, or degrees round it, as the task has it. */
+    place: length,
+    /** Which time round, from 1: after each correction everything is read again. */
+    pass: z.number().int().min(1).max(1000),
+  }),
 ]);
 
-export const scale = z.enum(['readout', 'machine', 'dial']);
+/** An indicator is a scale of its own: its zero is wherever it was set for that pass. */
+export const scale = z.enum(['readout', 'machine', 'dial', 'indicator']);
 
 /** Counts how often an axis' scale was given a new zero; readings of different epochs never mix. */
 export const epoch = z.number().int().min(1).max(1_000_000);
@@ -68,6 +83,36 @@ export const newZeroing = z
   })
   .meta({ id: 'NewZeroing' });
 
+/** A step of the workholding list, or a whole task, ticked, skipped with a reason, or opened again. */
+export const newCheck = z
+  .object({
+    id,
+    /** The step's id in its list, or `align-` and the task. */
+    item: id,
+    /** The step as it was worded then: lists may change. */
+    text: z.string().min(1).max(300),
+    action: z.enum(['tick', 'skip', 'clear']),
+    reason: z.string().max(200),
+    at: moment,
+  })
+  .refine(({ action, reason }) => action !== 'skip' || reason.trim() !== '', {
+    path: ['reason'],
+    error: 'must say why it was skipped',
+  })
+  .meta({ id: 'NewCheck' });
+
+/** An indicator sweep read in whole from a file. */
+export const newSweep = z
+  .object({
+    id,
+    pass: z.number().int().min(1).max(1000),
+    /** Where it came from. */
+    name,
+    points: sweepPoints,
+    at: moment,
+  })
+  .meta({ id: 'NewSweep' });
+
 const stored = { seq: z.number().int(), receivedAt: moment };
 
 export const reading = newReading
@@ -76,6 +121,14 @@ export const reading = newReading
 export const strike = newStrike.extend(stored).meta({ id: 'Strike' });
 export const zeroing = newZeroing.extend(stored).meta({ id: 'Zeroing' });
 
+export const check = newCheck.safeExtend(stored).meta({ id: 'Check' });
+export const sweep = newSweep.extend(stored).meta({ id: 'Sweep' });
+
+export type AlignmentTask = z.output<typeof alignmentTask>;
+export type NewCheck = z.output<typeof newCheck>;
+export type Check = z.output<typeof check>;
+export type NewSweep = z.output<typeof newSweep>;
+export type Sweep = z.output<typeof sweep>;
 export type Face = z.output<typeof face>;
 export type Subject = z.output<typeof subject>;
 export type ReadingScale = z.output<typeof scale>;

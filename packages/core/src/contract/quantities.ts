@@ -43,6 +43,9 @@ export const name = z
 /** A moment, ISO 8601 in UTC. */
 export const moment = z.iso.datetime({ error: 'must be a date and time as 2026-11-24T09:30:00.000Z' });
 
+/** A day, ISO 8601. */
+export const day = z.iso.date({ error: 'must be a day as 2026-11-24' });
+
 export const unit = z.enum(['mm', 'in'], { error: 'must be mm or in' });
 
 export const axis = z.enum(['x', 'y', 'z'], { error: 'must be x, y or z' });

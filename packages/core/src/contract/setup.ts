@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { PART_ZEROS } from '../datum/faces';
 import { boltCircleInput } from '../positions/boltCircle.schema';
-import { reading, zeroing } from './ledger';
+import { alignment } from './alignment';
+import { holding } from './holding';
+import { check, reading, sweep, zeroing } from './ledger';
 import { id, moment, name, nonNegativeLength, positiveLength, unit } from './quantities';
 import { gauge, machine, part, tool } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
@@ -23,6 +25,8 @@ export const plan = z
     referenceTool: toolNumber,
     /** Thickness of feeler used with the finder, mm. */
     feeler: nonNegativeLength,
+    /** How the part is held. */
+    holdingId: id.default('vise'),
     note: z.string().max(500, { error: 'must be at most 500 characters' }),
   })
   .meta({ id: 'Plan' });
@@ -69,6 +73,10 @@ export const snapshot = z
     readings: z.array(reading),
     zeroings: z.array(zeroing),
     patterns: z.array(pattern),
+    holdings: z.array(holding),
+    checks: z.array(check),
+    alignments: z.array(alignment),
+    sweeps: z.array(sweep),
   })
   .meta({ id: 'Snapshot' });
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { newReading, newStrike, newZeroing } from './ledger';
+import { alignment } from './alignment';
+import { newCheck, newReading, newStrike, newSweep, newZeroing } from './ledger';
 import { newSetup, pattern } from './setup';
 import { gauge, machine, part, tool } from './shop';
 
@@ -17,6 +18,9 @@ export const shopFile = z
         readings: z.array(newReading),
         strikes: z.array(newStrike),
         zeroings: z.array(newZeroing),
+        checks: z.array(newCheck).default([]),
+        alignments: z.array(alignment).default([]),
+        sweeps: z.array(newSweep).default([]),
       }),
     ),
   })

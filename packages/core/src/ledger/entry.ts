@@ -1,5 +1,16 @@
-import type { NewReading, NewStrike, NewZeroing } from '../contract/ledger';
+import type { Alignment } from '../contract/alignment';
+import type { NewCheck, NewReading, NewStrike, NewSweep, NewZeroing } from '../contract/ledger';
+import type { Holding } from '../contract/holding';
+import type { Gauge, Machine, Tool } from '../contract/shop';
 import type { Pattern, Plan, Snapshot } from '../contract/setup';
+
+/** A thing of the shop, put whole; it belongs to no set-up. */
+export type ShopEntry = { kind: 'shop'; setupId: '' } & (
+  | { collection: 'machines'; body: Machine }
+  | { collection: 'gauges'; body: Gauge }
+  | { collection: 'tools'; body: Tool }
+  | { collection: 'holdings'; body: Holding }
+);
 
 /** Something a person did to a set-up that must reach the ledger exactly once. */
 export type Entry =
@@ -7,7 +18,11 @@ export type Entry =
   | { kind: 'strike'; setupId: string; body: NewStrike }
   | { kind: 'zeroing'; setupId: string; body: NewZeroing }
   | { kind: 'pattern'; setupId: string; body: Pattern }
-  | { kind: 'plan'; setupId: string; body: Plan };
+  | { kind: 'plan'; setupId: string; body: Plan }
+  | { kind: 'check'; setupId: string; body: NewCheck }
+  | { kind: 'alignment'; setupId: string; body: Alignment }
+  | { kind: 'sweep'; setupId: string; body: NewSweep }
+  | ShopEntry;
 
 /**
  * The set-up as it will be once the server has these entries. Entries the snapshot already holds
@@ -35,10 +50,17 @@ function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
         ),
       };
     }
-    case 'zeroing': {
-      if (snapshot.zeroings.some(({ id }) => id === entry.body.id)) return snapshot;
-      return { ...snapshot, zeroings: [...snapshot.zeroings, { ...entry.body, ...unsent(entry.body.at) }] };
-    }
+    case 'zeroing':
+      return { ...snapshot, zeroings: added(snapshot.zeroings, { ...entry.body, ...unsent(entry.body.at) }) };
+    case 'check':
+      return { ...snapshot, checks: added(snapshot.checks, { ...entry.body, ...unsent(entry.body.at) }) };
+    case 'sweep':
+      return { ...snapshot, sweeps: added(snapshot.sweeps, { ...entry.body, ...unsent(entry.body.at) }) };
+    case 'alignment':
+      return {
+        ...snapshot,
+        alignments: [...snapshot.alignments.filter(({ task }) => task !== entry.body.task), entry.body],
+      };
     case 'pattern': {
       const known = snapshot.patterns.some(({ id }) => id === entry.body.id);
       const patterns = known
@@ -46,10 +68,15 @@ function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
         : [...snapshot.patterns, entry.body];
       return { ...snapshot, patterns };
     }
+    case 'shop':
+      return snapshot;
     case 'plan':
       return { ...snapshot, setup: { ...snapshot.setup, ...entry.body } };
   }
 }
+
+const added = <T extends { id: string }>(rows: readonly T[], row: T): T[] =>
+  rows.some(({ id }) => id === row.id) ? [...rows] : [...rows, row];
 
 /** Place in the ledger of what the server has not numbered yet: behind everything it has. */
 const unsent = (at: string) => ({ seq: Number.MAX_SAFE_INTEGER, receivedAt: at });

@@ -3,8 +3,16 @@ import type { Axis } from '../contract/quantities';
 import type { Snapshot } from '../contract/setup';
 
 /** Whether two readings are of the same touch. */
-export const sameSubject = (a: Subject, b: Subject): boolean =>
-  a.kind === 'face' ? b.kind === 'face' && a.face === b.face : b.kind === a.kind && a.tool === b.tool;
+export function sameSubject(a: Subject, b: Subject): boolean {
+  switch (a.kind) {
+    case 'face':
+      return b.kind === 'face' && a.face === b.face;
+    case 'alignment':
+      return b.kind === 'alignment' && a.task === b.task && a.pass === b.pass && a.place === b.place;
+    default:
+      return b.kind === a.kind && a.tool === b.tool;
+  }
+}
 
 /** Epoch an axis is in now: readings taken next belong to it. */
 export const currentEpoch = (snapshot: Snapshot, axis: Axis): number =>

@@ -1,6 +1,7 @@
 import type { NewReading, NewZeroing, Subject } from '../contract/ledger';
 import type { Axis } from '../contract/quantities';
 import type { Snapshot } from '../contract/setup';
+import { DEFAULT_HOLDINGS } from '../workholding/defaultHoldings';
 import { FACE_TOUCH } from '../datum/partFrame';
 
 const axis = { step: 0.005, travel: 400 };
@@ -19,6 +20,7 @@ export const plateSnapshot: Snapshot = {
     heightGaugeId: 'block',
     referenceTool: 1,
     feeler: 0,
+    holdingId: 'vise',
     note: '',
     createdAt: '2026-11-24T09:00:00.000Z',
     changedAt: '2026-11-24T09:00:00.000Z',
@@ -42,6 +44,10 @@ export const plateSnapshot: Snapshot = {
   readings: [],
   zeroings: [],
   patterns: [],
+  holdings: DEFAULT_HOLDINGS,
+  checks: [],
+  alignments: [],
+  sweeps: [],
 };
 
 let made = 0;

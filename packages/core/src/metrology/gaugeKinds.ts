@@ -25,8 +25,8 @@ export interface GaugeKindFacts {
   defaultU: number;
   /** `turning`: touches while the spindle turns; `standing`: spindle stopped. */
   spin: 'turning' | 'standing';
-  /** Whether it finds faces sideways (X and Y), or heights (Z). */
-  finds: 'edges' | 'heights' | 'both';
+  /** Whether it finds faces sideways (X and Y), or heights (Z); the others measure or line up. */
+  finds: 'edges' | 'heights' | 'both' | 'neither';
 }
 
 /**
@@ -43,8 +43,8 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   block: { name: 'gauge block', defaultU: 0.012, spin: 'standing', finds: 'heights' },
   'touch-plate': { name: 'touch plate', defaultU: 0.02, spin: 'standing', finds: 'both' },
   setter: { name: 'tool setter', defaultU: 0.004, spin: 'standing', finds: 'heights' },
-  ring: { name: 'setting ring', defaultU: 0.004, spin: 'standing', finds: 'edges' },
-  'master-tool': { name: 'master tool', defaultU: 0.004, spin: 'standing', finds: 'heights' },
-  indicator: { name: 'indicator', defaultU: 0.004, spin: 'standing', finds: 'both' },
-  plug: { name: 'tapered plug', defaultU: 0.01, spin: 'standing', finds: 'edges' },
+  ring: { name: 'setting ring', defaultU: 0.004, spin: 'standing', finds: 'neither' },
+  'master-tool': { name: 'master tool', defaultU: 0.004, spin: 'standing', finds: 'neither' },
+  indicator: { name: 'indicator', defaultU: 0.004, spin: 'standing', finds: 'neither' },
+  plug: { name: 'tapered plug', defaultU: 0.01, spin: 'standing', finds: 'neither' },
 };

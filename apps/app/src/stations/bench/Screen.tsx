@@ -35,9 +35,14 @@ export function BenchScreen() {
         <Words kind="title" style={{ fontSize: 30, lineHeight: 38 }}>
           Zero Point
         </Words>
-        <PressLink to="/settings">
-          <Words>Settings</Words>
-        </PressLink>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <PressLink to="/shop">
+            <Words>Shop</Words>
+          </PressLink>
+          <PressLink to="/settings">
+            <Words>Settings</Words>
+          </PressLink>
+        </View>
       </View>
       <OutboxLine />
       <ScrollView

@@ -8,6 +8,7 @@ import { ReadingList } from '../../answer/ReadingList';
 import { BROWSER_BAR, GAP } from '../../frame/layout';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
+import { TASK_TITLES } from '../alignment/words';
 import { logStrike } from '../newReading';
 
 /** Log: every reading of the set-up, newest first, struck ones in their place. */
@@ -49,12 +50,17 @@ function sentence({ readings }: Snapshot): string {
 }
 
 function title({ subject, axis, epoch }: Reading): string {
-  const what =
-    subject.kind === 'face'
-      ? `${axis.toUpperCase()}, ${subject.face} face`
-      : `Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`;
-  return epoch === 1 ? what : `${what}, scale ${epoch}`;
+  switch (subject.kind) {
+    case 'alignment':
+      return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
+    case 'face':
+      return onScale(`${axis.toUpperCase()}, ${subject.face} face`, epoch);
+    default:
+      return onScale(`Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`, epoch);
+  }
 }
+
+const onScale = (what: string, epoch: number): string => (epoch === 1 ? what : `${what}, scale ${epoch}`);
 
 /** Readings far from the others of their own touch. */
 function wildIds(snapshot: Snapshot): string[] {

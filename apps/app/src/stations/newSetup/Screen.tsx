@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { ScrollView, TextInput, View } from 'react-native';
 import { queryClient, useShop, type Shop } from '../../api/queries';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { Choice } from '../../frame/Choice';
 import { BROWSER_BAR } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
@@ -49,12 +50,14 @@ function Form({ shop }: { shop: Shop }) {
   const [failure, setFailure] = useState<string | undefined>(undefined);
   const { control, handleSubmit, setError, formState } = useForm<SetupForm>({ defaultValues: emptyForm(shop, unit) });
   const chosen = useWatch({ control });
-  const finders = shop.gauges.filter(({ kind }) => kind !== 'block');
-  const blocks = shop.gauges.filter(({ kind }) => kind === 'block' || kind === 'touch-plate');
+  const inUse = shop.gauges.filter(({ retiredOn }) => retiredOn === undefined);
+  const machines = shop.machines.filter(({ retiredOn }) => retiredOn === undefined);
+  const finders = inUse.filter(({ kind }) => ['edges', 'both'].includes(GAUGE_FACTS[kind].finds));
+  const blocks = inUse.filter(({ kind }) => kind === 'block' || kind === 'touch-plate');
 
   const start = handleSubmit(async (form) => {
     setFailure(undefined);
-    const read = readForm(form, unit, ids);
+    const read = readForm(form, shop, unit, ids);
     if (!read.ok) {
       for (const [field, message] of Object.entries(read.errors)) setError(field as keyof SetupForm, { message });
       return;
@@ -77,7 +80,7 @@ function Form({ shop }: { shop: Shop }) {
           Which machine, which part, and what to find its edges with? The rest is set in Plan.
         </Words>
         <TextIn control={control} name="name" label="Name of this set-up" />
-        <Pick control={control} name="machineId" label="Machine" options={or('A new machine', shop.machines)} />
+        <Pick control={control} name="machineId" label="Machine" options={or('A new machine', machines)} />
         {chosen.machineId === NEW && (
           <>
             <TextIn control={control} name="machineName" label="Name of the machine" />

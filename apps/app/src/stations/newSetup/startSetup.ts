@@ -1,6 +1,7 @@
 import type { NewSetup } from '@zero-point/core/contract/setup';
 import type { Gauge, Machine, Part } from '@zero-point/core/contract/shop';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
@@ -62,6 +63,7 @@ export const newIds = () => ({ setup: uuidv7(), machine: uuidv7(), part: uuidv7(
 /** What a form makes, or which fields are wrong and how to mend them. */
 export function readForm(
   form: SetupForm,
+  shop: Pick<Shop, 'machines'>,
   unit: LengthUnit,
   ids: ReturnType<typeof newIds>,
 ): { ok: true; made: Made } | { ok: false; errors: FieldErrors } {
@@ -111,6 +113,7 @@ export function readForm(
     heightGaugeId: block?.id ?? form.blockId,
     referenceTool: 1,
     feeler: 0,
+    holdingId: holdingFor(machine?.kind ?? shop.machines.find(({ id }) => id === form.machineId)?.kind),
     note: '',
     createdAt: new Date().toISOString(),
   };
@@ -118,6 +121,9 @@ export function readForm(
     ? { ok: false, errors }
     : { ok: true, made: { setup, machine, part, gauges: [finder, block].filter((gauge) => gauge !== undefined) } };
 }
+
+/** How parts are mostly held there; Plan and Workholding offer the others. */
+const holdingFor = (kind: Machine['kind'] | undefined): string => (kind === 'router' ? 'spoil-board' : 'vise');
 
 interface Made {
   setup: NewSetup;
@@ -127,20 +133,9 @@ interface Made {
 }
 
 function newMachine(id: string, name: string, kind: Machine['kind'], units: LengthUnit, step: number): Machine {
-  const axis = { step };
-  const byController = kind === 'router' || kind === 'machining-centre';
-  return {
-    id,
-    name,
-    kind,
-    units,
-    axes: { x: axis, y: axis, z: axis },
-    habits: {
-      answerFirst: kind === 'readout' ? 'preset' : kind === 'machining-centre' ? 'work-offset' : 'move',
-      toolLengthSchool: 'reference-tool',
-    },
-    scale: byController ? 'machine' : kind === 'dials' ? 'dial' : 'readout',
-  };
+  const start = startingMachine(id, name, kind, units);
+  const { x, y, z } = start.axes;
+  return { ...start, axes: { x: { ...x, step }, y: { ...y, step }, z: { ...z, step } } };
 }
 
 function namedGauge(id: string, kind: Gauge['kind'], typed: string, unit: LengthUnit, nominal: number): Gauge {

@@ -117,7 +117,9 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
           {setup.note !== '' && <Words tone="soft">{setup.note}</Words>}
         </>
       }
-      dock={<MainAction label="On to Datum" onPress={() => router.navigate(stationPath(setup.id, 'datum'))} />}
+      dock={
+        <MainAction label="On to Workholding" onPress={() => router.navigate(stationPath(setup.id, 'workholding'))} />
+      }
     />
   );
 }

@@ -34,29 +34,24 @@ export function planView(snapshot: Snapshot) {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
     sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
     facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${size(part.size.x)} × ${size(part.size.y)} × ${size(part.size.z)}. On the ${machine.name.toLowerCase()}.`,
-    finders: gauges.filter(({ kind }) => GAUGE_FACTS[kind].finds !== 'heights').map(option),
-    heightGauges: gauges.filter(({ kind }) => GAUGE_FACTS[kind].finds !== 'edges').map(option),
-    tools: snapshot.tools.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` })),
+    finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
+    heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
+    holdings: snapshot.holdings.map(({ id, name }) => ({ value: id, label: name })),
+    tools: snapshot.tools
+      .filter(({ retiredOn }) => retiredOn === undefined)
+      .map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` })),
   };
 }
 
+/** Gauges that find what is asked, the retired ones left out unless this set-up has one in use. */
+const offered = (gauges: Snapshot['gauges'], inUse: string, finds: readonly string[]) =>
+  gauges.filter(
+    ({ id, kind, retiredOn }) => id === inUse || (finds.includes(GAUGE_FACTS[kind].finds) && retiredOn === undefined),
+  );
+
 /** Keeps a change of the plan. */
 export function changePlan(snapshot: Snapshot, change: Partial<Plan>): void {
-  const { name, machineId, partId, partZero, tolerance, units, finderId, heightGaugeId, referenceTool, feeler, note } =
-    snapshot.setup;
-  const body: Plan = {
-    name,
-    machineId,
-    partId,
-    partZero,
-    tolerance,
-    units,
-    finderId,
-    heightGaugeId,
-    referenceTool,
-    feeler,
-    note,
-    ...change,
-  };
+  const { id: _, createdAt: _created, changedAt: _changed, ...plan } = snapshot.setup;
+  const body: Plan = { ...plan, ...change };
   logEntry({ kind: 'plan', setupId: snapshot.setup.id, body });
 }

@@ -26,15 +26,16 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
   const wide = useWide();
   const { palette } = useLook();
   const params = useLocalSearchParams();
-  const { pattern, holes, datumU } = usePositions(
+  const { pattern, holes, targets, datumU } = usePositions(
     snapshot,
     typeof params.pattern === 'string' ? params.pattern : undefined,
   );
   const { part, setup } = snapshot;
   const unit = setup.units;
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
-  const here = holes[hole - 1];
-  const last = hole > 1 ? holes[hole - 2] : undefined;
+  const here = targets[hole - 1];
+  const last = hole > 1 ? targets[hole - 2] : undefined;
+  const drawn = { from: (hole > 1 ? holes[hole - 2] : undefined) ?? { x: 0, y: 0 }, to: holes[hole - 1] };
   useAwake();
 
   const go = (to: number) => {
@@ -49,12 +50,13 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  if (!pattern || !here)
+  if (!pattern || !here || !drawn.to)
     return <Words style={{ padding: 24 }}>No holes to drive to. Add a bolt circle in Positions.</Words>;
   const from = last ?? { x: 0, y: 0 };
   const move = { x: here.x - from.x, y: here.y - from.y };
   const toGo = (mm: number) => formatLength(mm, { unit, plus: true });
   const zero = zeroOf(part, setup.partZero);
+  const { x: toX, y: toY } = drawn.to;
   const spoken = `Hole ${hole}. X ${toGo(move.x)}, Y ${toGo(move.y)}.`
     .replaceAll('−', 'minus ')
     .replaceAll('+', 'plus ');
@@ -73,8 +75,8 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
             <>
               <HolesMark holes={holes} zero={zero} diameter={pattern.holeDiameter} current={hole} view={view} />
               <Arrow
-                from={{ x: view.x(zero.x + from.x), y: view.y(zero.y + from.y) }}
-                to={{ x: view.x(zero.x + here.x), y: view.y(zero.y + here.y) }}
+                from={{ x: view.x(zero.x + drawn.from.x), y: view.y(zero.y + drawn.from.y) }}
+                to={{ x: view.x(zero.x + toX), y: view.y(zero.y + toY) }}
               />
             </>
           )}

@@ -2,6 +2,9 @@ import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
 import { boltCircleTape } from '@zero-point/core/positions/boltCircle';
+import { rotateSections } from '@zero-point/core/positions/rotate';
+import type { Tape } from '@zero-point/core/tape/tape';
+import { formatAngle } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Fold } from '../../answer/Fold';
@@ -63,6 +66,12 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
           <>
             <Words kind="sentence">{patternSentence(pattern)}</Words>
             <Words tone="soft">{datumSentence(view, setup.units)}</Words>
+            {view.rotation !== 0 && (
+              <Words tone="warn">
+                The part lies turned {view.rotation > 0 ? '+' : ''}
+                {formatAngle(view.rotation)}: these are carried with it.
+              </Words>
+            )}
           </>
         ) : (
           <Words kind="sentence">No holes yet. Add a bolt circle.</Words>
@@ -80,7 +89,7 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
               />
             )}
             <HoleTable
-              holes={holes}
+              holes={view.targets}
               unit={setup.units}
               chosen={hole}
               onChoose={(chosen) => router.setParams({ hole: String(chosen) })}
@@ -94,7 +103,7 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
               />
             </Fold>
             <Fold title={`Tape of hole ${hole}`}>
-              <TapeStrip tape={boltCircleTape(pattern.circle, hole)} unit={setup.units} />
+              <TapeStrip tape={tapeOf(pattern, hole, view)} unit={setup.units} />
             </Fold>
             <Press onPress={add}>
               <Words>Add a bolt circle</Words>
@@ -124,6 +133,13 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
       }
     />
   );
+}
+
+/** How a hole's place was reckoned, the turn of the part on top where one is carried. */
+function tapeOf({ circle }: Pattern, hole: number, { holes, rotation }: PositionsView): Tape {
+  const tape = boltCircleTape(circle, hole);
+  const point = holes[hole - 1];
+  return rotation === 0 || !point ? tape : { sections: [...tape.sections, ...rotateSections(point, rotation)] };
 }
 
 function patternSentence({ name, circle }: Pattern): string {

@@ -1,8 +1,10 @@
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
 import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
 import { boltCirclePositions, boltCircleStep } from '@zero-point/core/positions/boltCircle';
 import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
+import { rotate } from '@zero-point/core/positions/rotate';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { useMemo } from 'react';
 import { uuidv7 } from 'uuidv7';
@@ -11,7 +13,12 @@ import { logEntry } from '../useSetup';
 /** What the Positions screens show of the pattern in hand. */
 export interface PositionsView {
   pattern: Pattern | undefined;
+  /** In the part's own frame, for the drawing. */
   holes: HolePosition[];
+  /** Where the machine must go: the same, turned with a part whose angle is carried. */
+  targets: HolePosition[];
+  /** The angle carried, degrees; 0 for none. */
+  rotation: number;
   step: number;
   /** U of each axis' datum, mm; null while the axis is not set. */
   datumU: { x: number | null; y: number | null };
@@ -22,9 +29,16 @@ export function usePositions(snapshot: Snapshot, patternId: string | undefined):
   const pattern = snapshot.patterns.find(({ id }) => id === patternId) ?? snapshot.patterns[0];
   const circle = pattern?.circle;
   const holes = useMemo(() => (circle ? boltCirclePositions(circle) : []), [circle]);
+  const rotation = carriedRotation(snapshot)?.angle ?? 0;
+  const targets = useMemo(
+    () => holes.map((hole) => ({ ...rotate(hole, rotation), angle: hole.angle + rotation })),
+    [holes, rotation],
+  );
   return {
     pattern,
     holes,
+    targets,
+    rotation,
     step: circle ? boltCircleStep(circle) : 0,
     datumU: { x: datumU(snapshot, 'x'), y: datumU(snapshot, 'y') },
   };
@@ -62,7 +76,9 @@ export function newCircle(snapshot: Snapshot): Pattern {
 
 /** Hands the positions to the person as a CSV file, made on the device so that it works with the server away. */
 export function saveCsv(snapshot: Snapshot): void {
-  const blob = new Blob([positionsCsv(snapshot.patterns, snapshot.setup.units)], { type: 'text/csv' });
+  const blob = new Blob([positionsCsv(snapshot.patterns, snapshot.setup.units, carriedRotation(snapshot)?.angle)], {
+    type: 'text/csv',
+  });
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);
   link.download = `${snapshot.setup.id}-positions.csv`;

@@ -1,0 +1,353 @@
+import { gaugesOf } from '@zero-point/core/alignment/defaults';
+import type { Alignment, AlignmentOf } from '@zero-point/core/contract/alignment';
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { FACES } from '@zero-point/core/datum/faces';
+import { View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { AngleField, CountField, LengthField } from '../../keypad/Fields';
+import { keepAlignment } from './useAlignment';
+
+interface ConfigProps<A extends Alignment = Alignment> {
+  snapshot: Snapshot;
+  alignment: A;
+}
+
+const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
+
+/** How a task is read: where, with what, and how straight is straight enough. */
+export function Config({ snapshot, alignment }: ConfigProps) {
+  const keep = (change: object) => keepAlignment(snapshot, { ...alignment, ...change } as Alignment);
+  const unit = snapshot.setup.units;
+  return (
+    <View style={{ gap: 14 }}>
+      <Own snapshot={snapshot} alignment={alignment} />
+      {'indicatorId' in alignment && !(alignment.task === 'centre' && alignment.school === 'plug') && (
+        <>
+          <Choice
+            label="Indicator"
+            value={alignment.indicatorId}
+            options={gaugesOf(snapshot, 'indicator').map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(indicatorId) => keep({ indicatorId })}
+          />
+          <Choice
+            label="Pressing the stylus in makes the dial count"
+            value={String(alignment.sense)}
+            options={[
+              { value: '1', label: 'up: pressed = +' },
+              { value: '-1', label: 'down: pressed = −' },
+            ]}
+            onChange={(sense) => keep({ sense: Number(sense) })}
+          />
+        </>
+      )}
+      <LengthField
+        label="Most it may be out, ± included"
+        hint="A quarter of the job’s tolerance unless you say otherwise."
+        unit={unit}
+        value={alignment.allowed}
+        onCommit={(allowed) => keep({ allowed })}
+        check={positive('What is allowed')}
+      />
+    </View>
+  );
+}
+
+function Own({ snapshot, alignment }: ConfigProps) {
+  switch (alignment.task) {
+    case 'vise':
+      return <ViseFields snapshot={snapshot} alignment={alignment} />;
+    case 'head':
+      return (
+        <LengthField
+          label="Swing, across"
+          hint="From one place to the opposite one: twice the arm."
+          unit={snapshot.setup.units}
+          value={alignment.swing}
+          onCommit={(swing) => keepAlignment(snapshot, { ...alignment, swing })}
+          check={positive('The swing')}
+        />
+      );
+    case 'centre':
+      return <CentreFields snapshot={snapshot} alignment={alignment} />;
+    case 'chuck':
+      return <ChuckFields snapshot={snapshot} alignment={alignment} />;
+    case 'level':
+      return (
+        <>
+          <LengthField
+            label="Between the two places"
+            unit={snapshot.setup.units}
+            value={alignment.distance}
+            onCommit={(distance) => keepAlignment(snapshot, { ...alignment, distance })}
+            check={positive('The distance')}
+          />
+          <Choice
+            label="A plus command turns the part"
+            value={String(alignment.rotarySense)}
+            options={[
+              { value: '1', label: 'right-handed about the axis' },
+              { value: '-1', label: 'left-handed' },
+            ]}
+            onChange={(sense) => keepAlignment(snapshot, { ...alignment, rotarySense: sense === '1' ? 1 : -1 })}
+          />
+        </>
+      );
+    case 'skew':
+      return (
+        <>
+          <Choice
+            label="Face"
+            value={alignment.face}
+            options={FACES.map((face) => ({ value: face, label: face }))}
+            onChange={(face) => keepAlignment(snapshot, onFace(snapshot, alignment, face))}
+          />
+          <PivotedFields snapshot={snapshot} alignment={alignment} what="the face" />
+        </>
+      );
+  }
+}
+
+/** The same task on another face: its places follow the face's length. */
+function onFace(
+  { part }: Snapshot,
+  alignment: AlignmentOf<'skew'>,
+  face: AlignmentOf<'skew'>['face'],
+): AlignmentOf<'skew'> {
+  const length = face === 'left' || face === 'right' ? part.size.y : part.size.x;
+  const inset = Math.min(10, length / 10);
+  return { ...alignment, face, from: inset, to: length - inset, pivot: 0, loose: length, carriedPass: null };
+}
+
+function ViseFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'vise'>>) {
+  const keep = (change: Partial<AlignmentOf<'vise'>>) => keepAlignment(snapshot, { ...alignment, ...change });
+  const lows = alignment.along === 'x' ? ['On your side', 'Behind it'] : ['On its left', 'On its right'];
+  return (
+    <>
+      <Choice
+        label="The jaw or fence runs along"
+        value={alignment.along}
+        options={[
+          { value: 'x', label: 'X' },
+          { value: 'y', label: 'Y' },
+        ]}
+        onChange={(along) => keep({ along })}
+      />
+      <Choice
+        label="The indicator stands"
+        value={alignment.side}
+        options={[
+          { value: 'low', label: lows[0] ?? '' },
+          { value: 'high', label: lows[1] ?? '' },
+        ]}
+        onChange={(side) => keep({ side })}
+      />
+      <PivotedFields snapshot={snapshot} alignment={alignment} what="the jaw" />
+    </>
+  );
+}
+
+function PivotedFields({
+  snapshot,
+  alignment,
+  what,
+}: ConfigProps<AlignmentOf<'vise'> | AlignmentOf<'skew'>> & { what: string }) {
+  const unit = snapshot.setup.units;
+  const keep = (change: Partial<Pick<typeof alignment, 'from' | 'to' | 'points' | 'pivot' | 'loose'>>) =>
+    keepAlignment(snapshot, { ...alignment, ...change });
+  const apart = (other: number) => (mm: number) =>
+    mm === other ? 'Both places are one. Give two places, as far apart as the face allows.' : undefined;
+  const inside = (mm: number) =>
+    alignment.task === 'vise' &&
+    (mm < Math.min(alignment.from, alignment.to) || mm > Math.max(alignment.from, alignment.to))
+      ? 'That is outside the vise. Give the place of the bolt that stays tight, between its first and last place.'
+      : undefined;
+  return (
+    <>
+      <Row>
+        <LengthField
+          label="First place"
+          hint={`Along ${what}, from its ${alignment.task === 'vise' ? 'left (front) end' : 'left or front end'}.`}
+          unit={unit}
+          value={alignment.from}
+          onCommit={(from) => keep({ from })}
+          check={apart(alignment.to)}
+        />
+        <LengthField
+          label="Last place"
+          unit={unit}
+          value={alignment.to}
+          onCommit={(to) => keep({ to })}
+          check={apart(alignment.from)}
+        />
+      </Row>
+      <CountField
+        label="Places read, evenly spread"
+        value={alignment.points}
+        onCommit={(points) => keep({ points })}
+        check={(n) => (n >= 2 && n <= 100 ? undefined : 'Read at least 2 places, and at most 100.')}
+      />
+      <Row>
+        <LengthField
+          label="Bolt that stays"
+          hint="It turns about this place."
+          unit={unit}
+          value={alignment.pivot}
+          onCommit={(pivot) => keep({ pivot })}
+          check={inside}
+        />
+        <LengthField
+          label="End that is tapped"
+          unit={unit}
+          value={alignment.loose}
+          onCommit={(loose) => keep({ loose })}
+          check={(mm) =>
+            mm === alignment.pivot ? 'Tapping at the bolt turns nothing. Give the loose end.' : undefined
+          }
+        />
+      </Row>
+    </>
+  );
+}
+
+function CentreFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'centre'>>) {
+  const keep = (change: Partial<AlignmentOf<'centre'>>) => keepAlignment(snapshot, { ...alignment, ...change });
+  const unit = snapshot.setup.units;
+  const plugs = gaugesOf(snapshot, 'plug');
+  return (
+    <>
+      <Choice
+        label="By"
+        value={alignment.school}
+        options={[
+          { value: 'sweep', label: 'Indicator sweep' },
+          { value: 'plug', label: 'Tapered plug' },
+        ]}
+        onChange={(school) => keep({ school })}
+      />
+      {alignment.school === 'sweep' ? (
+        <>
+          <Choice
+            label="What is swept"
+            value={alignment.feature}
+            options={[
+              { value: 'bore', label: 'Bore, from inside' },
+              { value: 'boss', label: 'Boss or disc, from outside' },
+            ]}
+            onChange={(feature) => keep({ feature })}
+          />
+          <Row>
+            <CountField
+              label="Angles read"
+              value={alignment.angles}
+              onCommit={(angles) => keep({ angles })}
+              check={(n) =>
+                n < 3
+                  ? 'Two angles leave the centre open. Read at 3 or more.'
+                  : n > 100
+                    ? 'At most 100 by hand; read more from a file.'
+                    : undefined
+              }
+            />
+            <AngleField
+              label="Spread over"
+              value={alignment.span}
+              onCommit={(span) => keep({ span })}
+              check={(span) =>
+                span > 60 && span <= 360
+                  ? undefined
+                  : 'Angles within 60° leave the centre open. Spread them over more, best all round: 360.'
+              }
+            />
+          </Row>
+          <AngleField label="First angle" value={alignment.first} onCommit={(first) => keep({ first })} />
+        </>
+      ) : (
+        <>
+          {plugs.length > 0 && (
+            <Choice
+              label="Plug"
+              value={alignment.plugId ?? ''}
+              options={plugs.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(plugId) => keep({ plugId, plugTir: plugs.find(({ id }) => id === plugId)?.tir ?? 0 })}
+            />
+          )}
+          <LengthField
+            label="The plug’s own run-out in its collet"
+            hint="Total reading of an indicator on it; it goes into the ±."
+            unit={unit}
+            value={alignment.plugTir}
+            onCommit={(plugTir) => keep({ plugTir })}
+            check={(mm) => (mm >= 0 ? undefined : 'Run-out cannot be negative.')}
+          />
+          <Choice
+            label="Confirmed by"
+            value={alignment.confirmTir === null ? 'word' : 'sweep'}
+            options={[
+              { value: 'word', label: 'My word' },
+              { value: 'sweep', label: 'A sweep afterwards' },
+            ]}
+            onChange={(by) => keep({ confirmTir: by === 'word' ? null : 0.01 })}
+          />
+          {alignment.confirmTir !== null && (
+            <LengthField
+              label="Total run-out of that sweep"
+              unit={unit}
+              value={alignment.confirmTir}
+              onCommit={(confirmTir) => keep({ confirmTir })}
+              check={(mm) => (mm >= 0 ? undefined : 'Run-out cannot be negative.')}
+            />
+          )}
+        </>
+      )}
+    </>
+  );
+}
+
+function ChuckFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'chuck'>>) {
+  const keep = (change: Partial<AlignmentOf<'chuck'>>) => keepAlignment(snapshot, { ...alignment, ...change });
+  return (
+    <>
+      <Choice
+        label="Flip"
+        value={String(alignment.pairs)}
+        options={[
+          { value: '2', label: 'Both ways: 0°, 180°, 90°, 270°' },
+          { value: '1', label: 'One way: 0° and 180°' },
+        ]}
+        onChange={(pairs) => keep({ pairs: pairs === '2' ? 2 : 1 })}
+      />
+      <Choice
+        label="Jaws"
+        value={alignment.jaws}
+        options={[
+          { value: 'free', label: 'Moved singly, or the part is tapped' },
+          { value: 'three', label: 'Three, self-centring' },
+        ]}
+        onChange={(jaws) => keep({ jaws })}
+      />
+      <Choice
+        label="The chuck’s own body"
+        value={alignment.chuckTir === null ? 'no' : 'yes'}
+        options={[
+          { value: 'no', label: 'Not read' },
+          { value: 'yes', label: 'Read' },
+        ]}
+        onChange={(read) => keep({ chuckTir: read === 'no' ? null : 0 })}
+      />
+      {alignment.chuckTir !== null && (
+        <LengthField
+          label="Total run-out of the chuck’s body"
+          hint="Where the chuck itself is out, flipping the part only hides it."
+          unit={snapshot.setup.units}
+          value={alignment.chuckTir}
+          onCommit={(chuckTir) => keep({ chuckTir })}
+          check={(mm) => (mm >= 0 ? undefined : 'Run-out cannot be negative.')}
+        />
+      )}
+    </>
+  );
+}
+
+function Row({ children }: { children: React.ReactNode }) {
+  return <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>{children}</View>;
+}

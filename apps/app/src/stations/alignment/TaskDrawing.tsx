@@ -1,0 +1,84 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
+import { LineDrawing } from '../../drawing/LineDrawing';
+import { RoundDrawing } from '../../drawing/RoundDrawing';
+import type { AlignmentView } from './useAlignment';
+import { placeName, TASK_TITLES } from './words';
+
+interface TaskDrawingProps {
+  snapshot: Snapshot;
+  view: AlignmentView;
+  height: number | 'fill';
+}
+
+/** What is lined up, where it is read, and, once read, how it lies and where to move it. */
+export function TaskDrawing({ snapshot, view, height }: TaskDrawingProps) {
+  const { alignment, pass, places, place } = view;
+  const label = `${TASK_TITLES[alignment.task]}, where it is read`;
+  const unit = snapshot.setup.units;
+  const read = new Set(
+    pass.readings.flatMap(({ subject, struckBy }) =>
+      subject.kind === 'alignment' && struckBy === null ? subject.place : [],
+    ),
+  );
+  const stateOf = (at: number) => (at === place ? 'now' : read.has(at) ? 'read' : 'open');
+  const line = places.map((at) => ({ at, name: placeName(alignment, at, unit), state: stateOf(at) }) as const);
+  const round = places.map(
+    (angle) => ({ angle, name: placeName(alignment, angle, unit), state: stateOf(angle) }) as const,
+  );
+  const { answer } = pass;
+  switch (alignment.task) {
+    case 'vise':
+    case 'skew': {
+      const isVise = alignment.task === 'vise';
+      const touch = isVise ? undefined : FACE_TOUCH[alignment.face];
+      const along = isVise ? alignment.along : touch?.axis === 'x' ? 'y' : 'x';
+      const side = isVise ? alignment.side : touch?.approach === 1 ? 'low' : 'high';
+      const result = answer?.task === 'vise' || answer?.task === 'skew' ? answer.result : undefined;
+      return (
+        <LineDrawing
+          height={height}
+          label={label}
+          along={along}
+          from={alignment.from}
+          to={alignment.to}
+          places={line}
+          side={side}
+          pivot={alignment.pivot}
+          loose={alignment.loose}
+          error={result?.error}
+          tap={result?.state === 'within' ? 0 : result?.tap}
+          what={isVise ? 'jaw' : `${alignment.face} face`}
+        />
+      );
+    }
+    case 'level':
+      return (
+        <LineDrawing
+          height={height}
+          label={label}
+          along="x"
+          from={0}
+          to={alignment.distance}
+          places={line}
+          side="high"
+          error={answer?.task === 'level' ? answer.result.error : undefined}
+          what="flat, from the side"
+        />
+      );
+    default:
+      return (
+        <RoundDrawing
+          height={height}
+          label={label}
+          places={alignment.task === 'centre' && alignment.school === 'plug' ? [] : round}
+          what={alignment.task === 'head' ? 'table' : alignment.task === 'chuck' ? 'boss' : alignment.feature}
+          move={
+            answer?.task === 'centre' && answer.school === 'sweep' && answer.result.state !== 'within'
+              ? answer.result.move
+              : undefined
+          }
+        />
+      );
+  }
+}

@@ -1,0 +1,94 @@
+import type { Machine } from '@zero-point/core/contract/shop';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { PressLink } from '../../frame/PressLink';
+import { plusMinus } from '../../answer/words';
+import { CountField, LengthField, OptionalLengthField } from '../../keypad/Fields';
+import { Words } from '../../theme/Words';
+
+type AxisProfile = Machine['axes']['x'];
+
+interface AxisFieldsProps {
+  machine: Machine;
+  axis: 'x' | 'y' | 'z';
+  onChange: (profile: AxisProfile) => void;
+}
+
+const positive = (what: string) => (mm: number | undefined) =>
+  mm === undefined || mm > 0 ? undefined : `${what} must be greater than zero.`;
+
+/** What one axis shows, how far it goes, its dial, and the lost motion in it. */
+export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
+  const profile = machine.axes[axis];
+  const unit = machine.units;
+  const { dial, backlash } = profile;
+  const perLine = dial && formatLengthUnit(dial.perTurn / dial.lines, { unit, decimals: unit === 'mm' ? 4 : 5 });
+  return (
+    <View style={{ gap: 12 }}>
+      <Row>
+        <LengthField
+          label="Smallest step it shows"
+          hint="Goes into every ±."
+          unit={unit}
+          value={profile.step}
+          onCommit={(step) => onChange({ ...profile, step })}
+          check={positive('The step')}
+        />
+        <OptionalLengthField
+          label="Travel"
+          hint="So that holes out of reach are noticed."
+          unit={unit}
+          value={profile.travel}
+          onCommit={(travel) => onChange({ ...profile, travel })}
+          check={positive('The travel')}
+        />
+      </Row>
+      {machine.kind === 'dials' && (
+        <>
+          <Row>
+            <LengthField
+              label="One turn of the handwheel"
+              unit={unit}
+              value={dial?.perTurn ?? 2}
+              onCommit={(perTurn) =>
+                onChange({ ...profile, dial: { lines: 100, countsUp: 'clockwise', ...dial, perTurn } })
+              }
+              check={positive('One turn')}
+            />
+            <CountField
+              label="Lines on its dial"
+              hint={perLine && `One line is ${perLine}.`}
+              value={dial?.lines ?? 100}
+              onCommit={(lines) =>
+                onChange({ ...profile, dial: { perTurn: 2, countsUp: 'clockwise', ...dial, lines } })
+              }
+              check={(n) => (n >= 2 && n <= 1000 ? undefined : 'A dial has 2 to 1000 lines.')}
+            />
+          </Row>
+          <Choice
+            label="It counts up when turned"
+            value={dial?.countsUp ?? 'clockwise'}
+            options={[
+              { value: 'clockwise', label: 'clockwise' },
+              { value: 'anticlockwise', label: 'anticlockwise' },
+            ]}
+            onChange={(countsUp) => onChange({ ...profile, dial: { perTurn: 2, lines: 100, ...dial, countsUp } })}
+          />
+        </>
+      )}
+      <Words>
+        {backlash
+          ? `Backlash ${formatLengthUnit(backlash.value, { unit })} ${plusMinus(backlash.U, unit)}, measured ${backlash.measuredOn}.`
+          : 'Backlash not measured yet.'}
+      </Words>
+      <PressLink to={`/shop/machines/${machine.id}?axis=${axis}`} style={{ alignSelf: 'flex-start' }}>
+        <Words>Measure backlash of {axis.toUpperCase()}</Words>
+      </PressLink>
+    </View>
+  );
+}
+
+function Row({ children }: { children: React.ReactNode }) {
+  return <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>{children}</View>;
+}

@@ -1,0 +1,116 @@
+import type { Gauge } from '@zero-point/core/contract/shop';
+import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { Press } from '../../frame/Press';
+import { CountField, LengthField, OptionalLengthField, TextField } from '../../keypad/Fields';
+import { useSettings } from '../../stores/settings';
+import { Words } from '../../theme/Words';
+import { keepThing, today } from './useShop';
+
+const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
+
+const positive = (mm: number | undefined) =>
+  mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
+
+/** Everything of a gauge; only what its kind has. */
+export function GaugeFields({ gauge }: { gauge: Gauge }) {
+  const unit = useSettings((state) => state.units);
+  const keep = (change: Partial<Gauge>) => keepThing({ collection: 'gauges', body: { ...gauge, ...change } });
+  const facts = GAUGE_FACTS[gauge.kind];
+  const isIndicator = gauge.kind === 'indicator';
+  return (
+    <View style={{ gap: 16 }}>
+      <TextField
+        label="Name"
+        value={gauge.name}
+        onCommit={(name) => keep({ name })}
+        check={(name) => (name === '' ? 'Give the gauge a name.' : undefined)}
+      />
+      <Choice
+        label="Kind"
+        value={gauge.kind}
+        options={GAUGE_KINDS.map((kind) => ({ value: kind, label: GAUGE_FACTS[kind].name }))}
+        onChange={(kind) => keep({ kind })}
+      />
+      {!isIndicator && (
+        <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+          <LengthField
+            label="Marked size"
+            hint="Diameter or thickness, as it says."
+            unit={unit}
+            value={gauge.nominal}
+            onCommit={(nominal) => keep({ nominal })}
+            check={notNegative}
+          />
+          <OptionalLengthField
+            label="Measured size"
+            hint="Used instead, once known."
+            unit={unit}
+            value={gauge.measured}
+            onCommit={(measured) => keep({ measured })}
+            check={positive}
+          />
+        </View>
+      )}
+      {isIndicator && (
+        <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+          <OptionalLengthField
+            label="One turn of the pointer"
+            unit={unit}
+            value={gauge.perTurn}
+            onCommit={(perTurn) => keep({ perTurn })}
+            check={positive}
+          />
+          <OptionalLengthField
+            label="Range, either way"
+            hint="Readings beyond it are refused."
+            unit={unit}
+            value={gauge.range}
+            onCommit={(range) => keep({ range })}
+            check={positive}
+          />
+        </View>
+      )}
+      <OptionalLengthField
+        label="Smallest step it shows"
+        hint={isIndicator ? 'One line of its dial; it goes into every ±.' : 'For what has a display of its own.'}
+        unit={unit}
+        value={gauge.resolution}
+        onCommit={(resolution) => keep({ resolution })}
+        check={positive}
+      />
+      <OptionalLengthField
+        label="Run-out, total reading"
+        hint="Turning, half of it is added to the radius; standing, it goes into the ±."
+        unit={unit}
+        value={gauge.tir}
+        onCommit={(tir) => keep({ tir })}
+        check={notNegative}
+      />
+      <OptionalLengthField
+        label="How well a touch repeats, standard deviation"
+        hint={`Left empty, ${formatLengthUnit(facts.defaultU, { unit })} is taken, as for any ${facts.name}.`}
+        unit={unit}
+        value={gauge.u}
+        onCommit={(u) => keep({ u })}
+        check={positive}
+      />
+      {facts.spin === 'turning' && (
+        <CountField
+          label="Highest speed its maker gives, rev/min"
+          hint="Shown whenever it is used; 0 while not known."
+          value={gauge.maxRpm ?? 0}
+          onCommit={(maxRpm) => keep({ maxRpm: maxRpm === 0 ? undefined : maxRpm })}
+        />
+      )}
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Words>Size last checked: {gauge.checkedOn ?? 'not known'}</Words>
+        <Press onPress={() => keep({ checkedOn: today() })}>
+          <Words>Checked today</Words>
+        </Press>
+      </View>
+    </View>
+  );
+}

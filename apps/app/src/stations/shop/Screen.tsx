@@ -1,0 +1,220 @@
+import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { BROWSER_BAR, GAP } from '../../frame/layout';
+import { OutboxLine } from '../../frame/OutboxLine';
+import { Press } from '../../frame/Press';
+import { PressLink } from '../../frame/PressLink';
+import { Loading, Trouble } from '../../frame/States';
+import { TopBar } from '../../frame/TopBar';
+import type { Shop } from '../../api/queries';
+import { useLook } from '../../theme/useLook';
+import { Words } from '../../theme/Words';
+import { AddThing } from './AddThing';
+import { BacklashScreen } from './BacklashScreen';
+import { GaugeFields } from './GaugeFields';
+import { HoldingFields } from './HoldingFields';
+import { MachineFields } from './MachineFields';
+import { ToolFields } from './ToolFields';
+import {
+  COLLECTION_TITLES,
+  COLLECTIONS,
+  copyThing,
+  isCollection,
+  isRetired,
+  keepThing,
+  thingFacts,
+  today,
+  useShopNow,
+  type Collection,
+  type Thing,
+} from './useShop';
+import { useSettings } from '../../stores/settings';
+
+/** The shop: what it has, in four drawers. */
+export function ShopScreen() {
+  return (
+    <ShopPage title="Shop" back={{ to: '/', label: 'Back to the bench' }}>
+      {(shop) => (
+        <>
+          <Words kind="sentence">What the shop has. Nothing here is ever deleted; what is worn out is retired.</Words>
+          {COLLECTIONS.map((collection) => {
+            const { many, about } = COLLECTION_TITLES[collection];
+            return (
+              <PressLink key={collection} to={`/shop/${collection}`} style={{ paddingVertical: 12, gap: 2 }}>
+                <Words kind="sentence">
+                  {many} · {shop[collection].length}
+                </Words>
+                <Words tone="soft">{about}</Words>
+              </PressLink>
+            );
+          })}
+        </>
+      )}
+    </ShopPage>
+  );
+}
+
+/** One drawer: its things, the retired ones last, and the way to add another. */
+export function CollectionScreen() {
+  const { collection } = useLocalSearchParams();
+  const units = useSettings((state) => state.units);
+  if (!isCollection(collection)) return <NoSuch />;
+  const { many } = COLLECTION_TITLES[collection];
+  return (
+    <ShopPage title={many} back={{ to: '/shop', label: 'Back to the shop' }}>
+      {(shop) => {
+        const things: Thing[] = shop[collection];
+        const shown = [...things.filter((thing) => !isRetired(thing)), ...things.filter(isRetired)];
+        return (
+          <>
+            <View role="list" style={{ gap: 8 }}>
+              {shown.map((thing) => (
+                <View role="listitem" key={thing.id}>
+                  <PressLink to={`/shop/${collection}/${thing.id}`} style={{ paddingVertical: 10, gap: 2 }}>
+                    <Words style={{ fontWeight: '700' }}>{thing.name}</Words>
+                    <Words kind="note" tone="soft">
+                      {thingFacts(collection, thing, units)}
+                      {isRetired(thing) ? ' · retired' : ''}
+                    </Words>
+                  </PressLink>
+                </View>
+              ))}
+            </View>
+            {shown.length === 0 && <Words kind="sentence">Nothing here yet. Add the first below.</Words>}
+            <AddThing collection={collection} shop={shop} />
+          </>
+        );
+      }}
+    </ShopPage>
+  );
+}
+
+/** One thing of the shop, every field saying what it is for. */
+export function ThingScreen() {
+  const params = useLocalSearchParams();
+  const { collection, id, axis } = params;
+  if (!isCollection(collection)) return <NoSuch />;
+  const back = { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
+  return (
+    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={axis !== undefined && axis !== ''}>
+      {(shop) => {
+        const things: Thing[] = shop[collection];
+        const thing = things.find((one) => one.id === id);
+        if (!thing)
+          return (
+            <Trouble
+              title={`No such ${COLLECTION_TITLES[collection].one}`}
+              detail="Go back and choose one from the list."
+            />
+          );
+        const machine = shop.machines.find((one) => one.id === id);
+        if (machine && (axis === 'x' || axis === 'y' || axis === 'z'))
+          return <BacklashScreen key={axis} machine={machine} axis={axis} />;
+        return (
+          <View key={thing.id} style={{ gap: 16 }}>
+            <Fields collection={collection} shop={shop} thing={thing} />
+            <ThingActions collection={collection} shop={shop} thing={thing} />
+          </View>
+        );
+      }}
+    </ShopPage>
+  );
+}
+
+interface ThingProps {
+  collection: Collection;
+  shop: Shop;
+  thing: Thing;
+}
+
+function Fields({ collection, shop, thing }: ThingProps) {
+  const find = <T extends Thing>(things: readonly T[]) => things.find(({ id }) => id === thing.id);
+  const machine = find(shop.machines);
+  const gauge = find(shop.gauges);
+  const tool = find(shop.tools);
+  const holding = find(shop.holdings);
+  if (collection === 'machines' && machine) return <MachineFields machine={machine} />;
+  if (collection === 'gauges' && gauge) return <GaugeFields gauge={gauge} />;
+  if (collection === 'tools' && tool) return <ToolFields tool={tool} shop={shop} />;
+  if (collection === 'holdings' && holding) return <HoldingFields holding={holding} />;
+  return null;
+}
+
+function ThingActions({ collection, shop, thing }: ThingProps) {
+  const router = useRouter();
+  const retired = isRetired(thing);
+  const copy = () => router.replace(`/shop/${collection}/${copyThing(collection, thing, shop)}`);
+  const retire = () =>
+    keepThing({ collection, body: { ...thing, retiredOn: retired ? undefined : today() } } as Parameters<
+      typeof keepThing
+    >[0]);
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+        <Press onPress={copy}>
+          <Words>Copy it</Words>
+        </Press>
+        {collection !== 'holdings' && (
+          <Press onPress={retire}>
+            <Words>{retired ? 'Bring it back' : 'Retire it'}</Words>
+          </Press>
+        )}
+      </View>
+      <Words kind="note" tone="soft">
+        {retired
+          ? 'Retired: offered no more, kept for the readings that name it.'
+          : 'Changes are kept as you make them. A changed size changes every answer that used it; readings stay as typed.'}
+      </Words>
+    </View>
+  );
+}
+
+interface ShopPageProps {
+  title: string;
+  back: { to: Href; label: string };
+  /** Without a scroll of its own. */
+  bare?: boolean;
+  children: (shop: Shop) => ReactNode;
+}
+
+/** The frame of every page of the shop: bar, outbox, and what stands in while it is not there. */
+function ShopPage({ title, back, bare = false, children }: ShopPageProps) {
+  const { palette } = useLook();
+  const { shop, away, retry } = useShopNow();
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <TopBar title={title} back={back} />
+      <OutboxLine />
+      {shop && bare ? (
+        <View role="main" style={{ flex: 1, minHeight: 0 }}>
+          {children(shop)}
+        </View>
+      ) : (
+        <ScrollView
+          role="main"
+          style={{ flex: 1 }}
+          contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 860 }}
+        >
+          {shop ? (
+            children(shop)
+          ) : away ? (
+            <Trouble
+              title="The server is away"
+              detail="The shop is kept there. Start the server, then try again."
+              retry={retry}
+            />
+          ) : (
+            <Loading what="the shop" />
+          )}
+        </ScrollView>
+      )}
+    </View>
+  );
+}
+
+const NoSuch = () => (
+  <ShopPage title="Shop" back={{ to: '/shop', label: 'Back to the shop' }}>
+    {() => <Trouble title="No such drawer" detail="Go back to the shop and open one of its four." />}
+  </ShopPage>
+);

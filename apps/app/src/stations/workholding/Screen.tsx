@@ -1,0 +1,118 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { StepState } from '@zero-point/core/workholding/steps';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Cautions } from '../../answer/Cautions';
+import { Fold } from '../../answer/Fold';
+import { SkipDialog } from '../../answer/SkipDialog';
+import { HoldingDrawing } from '../../drawing/HoldingDrawing';
+import { Choice } from '../../frame/Choice';
+import { MainAction } from '../../frame/MainAction';
+import { Press } from '../../frame/Press';
+import { PressLink } from '../../frame/PressLink';
+import { StationFrame } from '../../frame/StationFrame';
+import { useWide } from '../../frame/useWide';
+import { Words } from '../../theme/Words';
+import { changePlan } from '../plan/usePlan';
+import { stationPath } from '../strip';
+import { StepList } from './StepList';
+import { logStep, workholdingView } from './useWorkholding';
+
+const REASONS = ['already done', 'does not apply here', 'not possible with this part'];
+
+/** Workholding: the short list for the way the part is held, one step at a time. */
+export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) {
+  const router = useRouter();
+  const wide = useWide();
+  const view = workholdingView(snapshot);
+  const [skipping, setSkipping] = useState<StepState | undefined>(undefined);
+  const { setup } = snapshot;
+  const { next, steps } = view;
+  const holding = view.holdings.find(({ value }) => value === setup.holdingId)?.label ?? 'Held some other way';
+  return (
+    <>
+      <StationFrame
+        drawing={
+          <HoldingDrawing
+            holding={setup.holdingId}
+            height={wide ? 'fill' : 170}
+            label={`The part held: ${holding.toLowerCase()}`}
+          />
+        }
+        prompt={
+          <>
+            <Words tone="soft">
+              {holding} · {view.done} of {steps.length} done{view.skipped > 0 ? `, ${view.skipped} skipped` : ''}
+            </Words>
+            {next === undefined ? (
+              <Words kind="sentence" live>
+                {steps.length === 0
+                  ? 'This list is empty. Add steps to it, or choose another way of holding.'
+                  : 'The part is held. Now line things up, or go on to Datum.'}
+              </Words>
+            ) : next.step.hurts ? (
+              <>
+                <Words kind="sentence" live>
+                  A miss here hurts. Do it, then tick it.
+                </Words>
+                <Cautions
+                  cautions={[{ id: next.step.id, text: next.step.text, mustTick: true }]}
+                  ticked={[]}
+                  onTick={() => logStep(snapshot, next, 'tick')}
+                />
+              </>
+            ) : (
+              <Words kind="sentence" live>
+                {next.step.text}
+              </Words>
+            )}
+          </>
+        }
+        detail={
+          <>
+            <StepList steps={steps} next={next} onReopen={(step) => logStep(snapshot, step, 'clear')} />
+            <Fold title="Held another way" open={wide}>
+              <Choice
+                label="How the part is held"
+                value={setup.holdingId}
+                options={view.holdings}
+                onChange={(holdingId) => changePlan(snapshot, { holdingId })}
+              />
+              <PressLink to={`/shop/holdings/${setup.holdingId}`} style={{ alignSelf: 'flex-start' }}>
+                <Words>Change this list for the shop</Words>
+              </PressLink>
+            </Fold>
+          </>
+        }
+        dock={
+          next === undefined ? (
+            <MainAction label="On to Alignment" onPress={() => router.navigate(stationPath(setup.id, 'alignment'))} />
+          ) : (
+            <View style={{ gap: 8 }}>
+              <Press onPress={() => setSkipping(next)} style={{ alignItems: 'center' }}>
+                <Words>Skip, and say why</Words>
+              </Press>
+              {next.step.hurts ? (
+                <MainAction label="Tick the box when it is done" disabled onPress={() => undefined} />
+              ) : (
+                <MainAction label="Done: next step" onPress={() => logStep(snapshot, next, 'tick')} />
+              )}
+            </View>
+          )
+        }
+      />
+      {skipping && (
+        <SkipDialog
+          what={skipping.step.text}
+          reasons={REASONS}
+          onCancel={() => setSkipping(undefined)}
+          onSkip={(reason) => {
+            logStep(snapshot, skipping, 'skip', reason);
+            setSkipping(undefined);
+          }}
+        />
+      )}
+    </>
+  );
+}

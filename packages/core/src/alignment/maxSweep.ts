@@ -1,0 +1,2 @@
+/** Most readings one sweep may have. */
+export const MAX_SWEEP = 2000;

@@ -1,0 +1,127 @@
+import type { Holding, HoldingStep } from '../contract/holding';
+
+const step = (id: string, text: string, more: Partial<HoldingStep> = {}): HoldingStep => ({
+  id,
+  text,
+  hurts: false,
+  ...more,
+});
+
+const CLEAN = step('clean', 'Brush and wipe the table and whatever the part sits on. No chip, no oil puddle.');
+const DEBURR = step('deburr', 'Deburr the part’s edges and run a fingertip round: nothing stands up.');
+const KEYS_OUT = step('keys-out', 'Take out handles, keys, spanners and setting pieces before the spindle can turn.', {
+  hurts: true,
+});
+const GUARD = step('guards', 'Put guards back and eye protection on.', { hurts: true });
+const COLLET = step(
+  'collet',
+  'Spindle locked: wipe collet and taper, seat the tool, tighten the drawbar, and take the spanner off it.',
+  { hurts: true, machines: ['dials', 'readout'] },
+);
+const COLLET_NUT = step(
+  'collet-nut',
+  'Power to the spindle off: wipe the collet, click it into its nut first, tighten with both spanners and take them away.',
+  { hurts: true, machines: ['router'] },
+);
+const HOLDER = step('holder', 'Wipe the holder’s taper, load it, and see that it is gripped before letting go.', {
+  hurts: true,
+  machines: ['machining-centre'],
+});
+const TOOL = [COLLET, COLLET_NUT, HOLDER];
+
+/** The short lists a shop starts with; each can be changed to the shop's own. */
+export const DEFAULT_HOLDINGS: Holding[] = [
+  {
+    id: 'vise',
+    name: 'Vise with parallels',
+    steps: [
+      CLEAN,
+      DEBURR,
+      step('parallels', 'Set a matched pair of parallels so that more than half the part is between the jaws.'),
+      step('seat', 'Seat the part on the parallels against the fixed jaw and close the vise.'),
+      step('tap-down', 'Tap it down with a soft hammer until neither parallel moves by hand.'),
+      step('clamp', 'Tighten once more, and try both parallels again.'),
+      step('parallels-out', 'Take out parallels that a cutter could reach, and everything loose.', { hurts: true }),
+      ...TOOL,
+      KEYS_OUT,
+      GUARD,
+    ],
+  },
+  {
+    id: 'clamps',
+    name: 'Clamps on the table',
+    steps: [
+      CLEAN,
+      DEBURR,
+      step('under', 'Put packing under the part wherever a cutter goes through, never where it would spring.'),
+      step('near', 'Set each bolt nearer the part than the heel block, and the heel a little higher than the part.'),
+      step('clamp', 'Tighten the clamps in turn, crosswise, little by little.'),
+      step(
+        'recheck',
+        'Tap the part: it must sound solid and not move. See that every clamp is below the cutter’s way.',
+        {
+          hurts: true,
+        },
+      ),
+      ...TOOL,
+      KEYS_OUT,
+      GUARD,
+    ],
+  },
+  {
+    id: 'rotary-chuck',
+    name: 'Chuck on a rotary table',
+    steps: [
+      CLEAN,
+      DEBURR,
+      step('table-bolts', 'Bolt the rotary table down and try it by hand.'),
+      step('seat', 'Seat the part against the chuck’s face or jaw steps and close the jaws.'),
+      step('clamp', 'Tighten every key hole, tap the part down, tighten again.'),
+      step('key-out', 'Take the chuck key out, now.', { hurts: true }),
+      step('lock', 'Lock the rotary table, and know how to see that it is locked.'),
+      step('clearance', 'Turn it a full round by hand: no jaw, bolt or clamp meets spindle or column.', {
+        hurts: true,
+      }),
+      ...TOOL,
+      KEYS_OUT,
+      GUARD,
+    ],
+  },
+  {
+    id: 'tilting-table',
+    name: 'Tilting table',
+    steps: [
+      CLEAN,
+      DEBURR,
+      step('level-first', 'Bring the table to level and zero before the part goes on.'),
+      step('clamp', 'Clamp the part, tighten crosswise, tap and tighten again.'),
+      step('brake', 'Clamp the tilt, or see that its brake holds. A heavy part can swing it down.', { hurts: true }),
+      step('clearance', 'Tilt through the angles of this job with the spindle stopped and high: nothing meets.', {
+        hurts: true,
+      }),
+      ...TOOL,
+      KEYS_OUT,
+      GUARD,
+    ],
+  },
+  {
+    id: 'spoil-board',
+    name: 'Tape or screws on a spoil board',
+    steps: [
+      step('clean', 'Brush and vacuum the spoil board and the part. Dust under tape lets go.'),
+      DEBURR,
+      step(
+        'tape',
+        'With tape: press the part down all over and leave it a minute. With screws: keep them out of every cutter’s way.',
+        {
+          hurts: true,
+        },
+      ),
+      step('recheck', 'Push the part hard sideways at each corner. It must not creep.'),
+      step('through', 'Know how deep the job goes: into the spoil board, not through it.'),
+      ...TOOL,
+      KEYS_OUT,
+      GUARD,
+    ],
+  },
+];
