@@ -42,12 +42,27 @@ export const SHOTS = [
     act: (page) => log(page, '0.058'),
   },
   {
+    name: 'alignment-head',
+    size: 'phone',
+    path: `${BASE}/alignment?task=head`,
+    act: async (page) => {
+      await page.getByRole('checkbox').click();
+      await log(page, '0', '0.10', '0', '-0.06');
+    },
+  },
+  {
     name: 'alignment-centre-wide',
     size: 'wide',
     path: '/setup/calendar-wheel-rotary/alignment?task=centre',
     act: (page) => log(page, '0.06', '-0.02', '-0.04', '0.04'),
   },
   { name: 'shop-machine', size: 'phone', path: '/shop/machines/bench-mill' },
+  {
+    name: 'shop-backlash',
+    size: 'phone',
+    path: '/shop/machines/knee-mill?axis=y',
+    act: (page) => log(page, '6.22', '6', '6.225', '6.005'),
+  },
   {
     name: 'datum-touch',
     size: 'phone',

@@ -179,7 +179,7 @@ describe('patterns and plans', () => {
       .post('/api/setups')
       .send({ ...fresh, name: 'Third plate' })
       .expect(409);
-    expect((await request(server.app).get('/api/setups')).body).toHaveLength(4);
+    expect((await request(server.app).get('/api/setups')).body).toHaveLength(5);
   });
 });
 
@@ -188,5 +188,5 @@ test('a new part is put, read back, and refused under another address', async ()
   await request(server.app).put('/api/parts/gear-blank').send(part).expect(200);
   expect((await request(server.app).get('/api/parts/gear-blank').expect(200)).body).toEqual(part);
   await request(server.app).put('/api/parts/other').send(part).expect(422);
-  expect((await request(server.app).get('/api/shop')).body.parts).toHaveLength(4);
+  expect((await request(server.app).get('/api/shop')).body.parts).toHaveLength(5);
 });

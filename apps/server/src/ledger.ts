@@ -1,4 +1,3 @@
-import Database from 'better-sqlite3';
 import { isDeepStrictEqual } from 'node:util';
 import type { z } from 'zod';
 import {
@@ -28,7 +27,7 @@ export type Appended<T> = T & { seq: number; receivedAt: string };
 const TEXT_MATCHES = 1e-9;
 
 const isConstraint = (error: unknown): boolean =>
-  error instanceof Database.SqliteError && error.code.startsWith('SQLITE_CONSTRAINT');
+  String((error as { code?: unknown } | null)?.code).startsWith('SQLITE_CONSTRAINT');
 
 /** @throws HttpProblem 422 when the text typed is not the value sent */
 function checkText({ text, unit, value }: NewReading): void {

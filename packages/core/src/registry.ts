@@ -15,6 +15,12 @@ import { partSkew } from './alignment/partSkew';
 import { partSkewInput, partSkewOutput } from './alignment/partSkew.schema';
 import { backlash } from './shop/backlash';
 import { backlashInput, backlashOutput } from './shop/backlash.schema';
+import { oppositeFaces } from './datum/oppositeFaces';
+import { oppositeFacesInput, oppositeFacesOutput } from './datum/oppositeFaces.schema';
+import { corner } from './datum/corner';
+import { cornerInput, cornerOutput } from './datum/corner.schema';
+import { circle } from './datum/circle';
+import { circleInput, circleOutput } from './datum/circle.schema';
 import { edge } from './datum/edge';
 import { edgeInput, edgeOutput } from './datum/edge.schema';
 import { toolLength } from './heights/toolLength';
@@ -121,6 +127,27 @@ export const REGISTRY = {
     input: backlashInput,
     output: backlashOutput,
     reckon: backlash,
+  }),
+  'opposite-faces': calculation({
+    name: 'opposite-faces',
+    summary: 'The middle and width of a web, slot or the stock, from both faces',
+    input: oppositeFacesInput,
+    output: oppositeFacesOutput,
+    reckon: oppositeFaces,
+  }),
+  corner: calculation({
+    name: 'corner',
+    summary: 'A corner from touches of its two faces, with the skew of the part',
+    input: cornerInput,
+    output: cornerOutput,
+    reckon: corner,
+  }),
+  circle: calculation({
+    name: 'circle',
+    summary: 'A bore or boss from touches at three points or more',
+    input: circleInput,
+    output: circleOutput,
+    reckon: circle,
   }),
 } as const;
 

@@ -30,7 +30,7 @@ export function TopBar({ title, back, children }: TopBarProps) {
         <PaperIcon name="arrow-left" color={palette.ink} />
       </PressLink>
       <View role="heading" aria-level={1} style={{ flex: 1 }}>
-        <Words lines={1} style={{ fontWeight: '700' }}>
+        <Words lines={2} style={{ fontWeight: '700', lineHeight: 21 }}>
           {title}
         </Words>
       </View>

@@ -91,6 +91,7 @@ describe('the demo shop', () => {
       'Base plate on the knee mill',
       'Plinth on the gantry router',
       'Arm bracket on the trunnion mill',
+      'Calendar wheel on the rotary table',
     ]);
     store.close();
   });

@@ -69,7 +69,7 @@ function share(
   return converged / CASES;
 }
 
-const use = ({ sense, step, sd }: HiddenIndicator & { sd: number }) => ({ sense, resolution: step, methodSd: sd });
+const asUsed = ({ sense, step, sd }: HiddenIndicator & { sd: number }) => ({ sense, resolution: step, methodSd: sd });
 
 describe(`following the advice gets there in ${PASSES} passes in 99 of 100 of ${CASES} cases`, () => {
   test('vise', () => {
@@ -88,7 +88,7 @@ describe(`following the advice gets there in ${PASSES} passes in 99 of 100 of ${
             readings: [readJaw(slope, at, side, indicator)],
           }));
           const along = random.pick<'x' | 'y'>('x', 'y');
-          const advice = jawLine({ along, side, points, indicator: use(indicator), over, pivot, loose, allowed });
+          const advice = jawLine({ along, side, points, indicator: asUsed(indicator), over, pivot, loose, allowed });
           return {
             state: advice.state,
             correct: (hand) => {
@@ -120,7 +120,7 @@ describe(`following the advice gets there in ${PASSES} passes in 99 of 100 of ${
             swing,
             low: read('low'),
             high: read('high'),
-            indicator: use(indicator),
+            indicator: asUsed(indicator),
             allowed,
           });
           return {
@@ -150,7 +150,7 @@ describe(`following the advice gets there in ${PASSES} passes in 99 of 100 of ${
             angle: start + turn,
             reading: readSweep(off, radius, feature, start + turn, indicator),
           }));
-          const advice = centreSweep({ feature, points, indicator: use(indicator), allowed });
+          const advice = centreSweep({ feature, points, indicator: asUsed(indicator), allowed });
           return {
             state: advice.state,
             correct: (hand) => {
@@ -180,7 +180,7 @@ describe(`following the advice gets there in ${PASSES} passes in 99 of 100 of ${
               { mark: 90, here: read(90), flipped: read(270) },
             ],
             jaws: 'free',
-            indicator: use(indicator),
+            indicator: asUsed(indicator),
             allowed,
           });
           return {

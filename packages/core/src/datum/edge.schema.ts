@@ -2,18 +2,14 @@ import { z } from 'zod';
 import { approach, length, nonNegativeLength } from '../contract/quantities';
 import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
 import { readings, touchMethod } from '../contract/touch';
+import { featureContact } from './touchPoint.schema';
 
 export const edgeInput = z.object({
   readings,
   approach,
   /** Nominal part coordinate of the edge, mm. */
   nominal: length,
-  contact: z.object({
-    diameter: nonNegativeLength.meta({ description: 'contact diameter; 0 for a point or an indicator' }),
-    feeler: nonNegativeLength.meta({ description: 'thickness of feeler or paper between contact and face' }),
-    tir: nonNegativeLength.meta({ description: 'total indicator reading of the contact' }),
-    spin: z.enum(['turning', 'standing']),
-  }),
+  contact: featureContact,
   method: touchMethod,
   finderU: nonNegativeLength,
   gaugeU: nonNegativeLength.optional(),

@@ -13,7 +13,9 @@ interface PassChartProps {
   unit: LengthUnit;
 }
 
-const HEIGHT = 150;
+const HEIGHT = 164;
+/** Room for the figures above and below the points, px. */
+const ROOM = 40;
 const LEFT = 16;
 const MOST_SHOWN = 8;
 
@@ -23,7 +25,7 @@ export function PassChart({ history, allowed, unit }: PassChartProps) {
   const [width, setWidth] = useState(0);
   const shown = history.slice(-MOST_SHOWN);
   const most = Math.max(allowed * 1.6, ...shown.map(({ error, U }) => Math.abs(error) + U));
-  const y = (mm: number) => HEIGHT / 2 - (mm / most) * (HEIGHT / 2 - 22);
+  const y = (mm: number) => HEIGHT / 2 - (mm / most) * (HEIGHT / 2 - ROOM);
   const x = (i: number) => LEFT + 34 + (i * (width - LEFT - 90)) / Math.max(1, shown.length - 1);
   const words = `Left after each pass: ${shown.map(({ pass, error }) => `pass ${pass} ${formatLength(error, { unit, plus: true })} ${unit}`).join(', ')}; allowed ${plusMinus(allowed, unit)}`;
   return (

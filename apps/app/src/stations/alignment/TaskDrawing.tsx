@@ -1,5 +1,6 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
+import type { AlignmentResult } from '@zero-point/core/ledger/alignmentPass';
 import { LineDrawing } from '../../drawing/LineDrawing';
 import { RoundDrawing } from '../../drawing/RoundDrawing';
 import type { AlignmentView } from './useAlignment';
@@ -73,12 +74,17 @@ export function TaskDrawing({ snapshot, view, height }: TaskDrawingProps) {
           label={label}
           places={alignment.task === 'centre' && alignment.school === 'plug' ? [] : round}
           what={alignment.task === 'head' ? 'table' : alignment.task === 'chuck' ? 'boss' : alignment.feature}
-          move={
-            answer?.task === 'centre' && answer.school === 'sweep' && answer.result.state !== 'within'
-              ? answer.result.move
-              : undefined
-          }
+          move={moveOf(answer)}
         />
       );
   }
+}
+
+/** Which way to move the spindle, or to push the part; undefined where nothing moves in this plane. */
+function moveOf(answer: AlignmentResult | undefined): { x: number; y: number } | undefined {
+  if (answer?.task === 'centre' && answer.school === 'sweep')
+    return answer.result.state === 'within' ? undefined : answer.result.move;
+  if (answer?.task !== 'chuck' || answer.result.state === 'within') return undefined;
+  const away = (mark: number) => -(answer.result.off.find((one) => one.mark === mark)?.off ?? 0);
+  return { x: away(0), y: away(90) };
 }

@@ -26,7 +26,7 @@ import { ResidualPlot } from './ResidualPlot';
 import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from './useAlignment';
-import { placeName, TASK_TITLES, toolWords } from './words';
+import { placeTitle, TASK_TITLES, toolWords } from './words';
 
 interface TaskScreenProps {
   snapshot: Snapshot;
@@ -116,7 +116,9 @@ export function TaskScreen({ snapshot, alignment }: TaskScreenProps) {
               readings={pass.readings}
               wild={[]}
               unit={unit}
-              titleOf={({ subject }) => (subject.kind === 'alignment' ? placeName(alignment, subject.place, unit) : '')}
+              titleOf={({ subject }) =>
+                subject.kind === 'alignment' ? placeTitle(alignment, subject.place, unit) : ''
+              }
               onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
             />
           )}
@@ -128,7 +130,7 @@ export function TaskScreen({ snapshot, alignment }: TaskScreenProps) {
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 {view.places.map((one) => (
                   <Press key={one} onPress={() => setAgain(one)}>
-                    <Words>{placeName(alignment, one, unit)}</Words>
+                    <Words>{placeTitle(alignment, one, unit)}</Words>
                   </Press>
                 ))}
               </View>

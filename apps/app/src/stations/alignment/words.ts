@@ -43,6 +43,12 @@ export function placeName(alignment: Alignment, place: number, unit: 'mm' | 'in'
   }
 }
 
+/** The same with what it is, where a bare length could be taken for the reading. */
+export const placeTitle = (alignment: Alignment, place: number, unit: 'mm' | 'in'): string =>
+  ['vise', 'level', 'skew'].includes(alignment.task)
+    ? `at ${placeName(alignment, place, unit)}`
+    : placeName(alignment, place, unit);
+
 /** The one thing to do and read next. */
 export function question(snapshot: Snapshot, alignment: Alignment, place: number, first: boolean): string {
   const unit = snapshot.setup.units;
@@ -87,9 +93,7 @@ export function question(snapshot: Snapshot, alignment: Alignment, place: number
         : `Turn the table until mark ${mark} faces the indicator.${zero}`;
     }
     case 'level':
-      return place === 0
-        ? `Stylus on top of the flat at the first place.${zero}`
-        : `Move ${at} along +Y, square to the axis.${zero}`;
+      return place === 0 ? `Stylus on top of the flat at the first place.${zero}` : `Move ${at} along +Y.${zero}`;
     case 'skew': {
       const { axis, from } = FACE_TOUCH[alignment.face];
       const along = axis === 'x' ? 'Y' : 'X';

@@ -49,6 +49,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           <Row>
             <LengthField
               label="One turn of the handwheel"
+              hint="Travel of the axis."
               unit={unit}
               value={dial?.perTurn ?? 2}
               onCommit={(perTurn) =>
@@ -67,7 +68,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
             />
           </Row>
           <Choice
-            label="It counts up when turned"
+            label="It counts up when turned, so that a lost turn is noticed"
             value={dial?.countsUp ?? 'clockwise'}
             options={[
               { value: 'clockwise', label: 'clockwise' },

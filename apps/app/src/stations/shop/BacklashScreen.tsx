@@ -85,7 +85,7 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
 
   return (
     <StationFrame
-      drawing={<BothSides height={wide ? 'fill' : 120} axis={name} plusNext={plusNext} />}
+      drawing={<BothSides height={wide ? 'fill' : 140} axis={name} plusNext={plusNext} />}
       prompt={
         <>
           <Words kind="note" tone="soft">
@@ -169,7 +169,7 @@ function BothSides({ height, axis, plusNext }: { height: number | 'fill'; axis: 
       label={`The ${axis} axis arriving in ${plusNext ? 'plus' : 'minus'} at the indicator`}
       draw={(width, tall) => {
         const x = width / 2;
-        const y = tall / 2;
+        const y = tall / 2 + 14;
         const from = plusNext ? -1 : 1;
         return (
           <>

@@ -24,12 +24,13 @@ export function GaugeFields({ gauge }: { gauge: Gauge }) {
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
+        hint="As you ask for it."
         value={gauge.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the gauge a name.' : undefined)}
       />
       <Choice
-        label="Kind"
+        label="Kind. Decides how it is used, and how well it repeats until the log knows."
         value={gauge.kind}
         options={GAUGE_KINDS.map((kind) => ({ value: kind, label: GAUGE_FACTS[kind].name }))}
         onChange={(kind) => keep({ kind })}
@@ -58,6 +59,7 @@ export function GaugeFields({ gauge }: { gauge: Gauge }) {
         <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
           <OptionalLengthField
             label="One turn of the pointer"
+            hint="Once round the dial."
             unit={unit}
             value={gauge.perTurn}
             onCommit={(perTurn) => keep({ perTurn })}

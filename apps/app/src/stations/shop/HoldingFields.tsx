@@ -23,6 +23,7 @@ export function HoldingFields({ holding }: { holding: Holding }) {
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
+        hint="As Plan and Workholding offer it."
         value={holding.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the list a name.' : undefined)}
@@ -31,6 +32,7 @@ export function HoldingFields({ holding }: { holding: Holding }) {
         <View key={step.id} style={{ gap: 8, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
           <LongTextField
             label={`Step ${i + 1}`}
+            hint="One thing to do, as this shop says it."
             value={step.text}
             onCommit={(text) => put(i, { ...step, text })}
             check={(text) => (text === '' ? 'Say what is to be done, or take the step out.' : undefined)}

@@ -48,12 +48,14 @@ export function RotaryFields({ rotary, onChange }: RotaryFieldsProps) {
             <View style={{ flexDirection: 'row', gap: 12 }}>
               <AngleField
                 label="From"
+                hint="Lower limit."
                 value={axis.limits.from}
                 onCommit={(from) => put({ ...axis, limits: { from, to: axis.limits?.to ?? 90 } })}
                 check={(from) => (from < (axis.limits?.to ?? 90) ? undefined : 'It must be under the upper limit.')}
               />
               <AngleField
                 label="To"
+                hint="Upper limit."
                 value={axis.limits.to}
                 onCommit={(to) => put({ ...axis, limits: { from: axis.limits?.from ?? -90, to } })}
                 check={(to) => (to > (axis.limits?.from ?? -90) ? undefined : 'It must be over the lower limit.')}

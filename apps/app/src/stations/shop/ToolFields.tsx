@@ -28,12 +28,13 @@ export function ToolFields({ tool, shop }: { tool: Tool; shop: Shop }) {
       />
       <TextField
         label="Name"
+        hint="As you ask for it."
         value={tool.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the tool a name.' : undefined)}
       />
       <Choice
-        label="Kind"
+        label="Kind, for how it is touched and run"
         value={tool.kind ?? 'other'}
         options={TOOL_KINDS.map((kind) => ({ value: kind, label: kind.replace('-', ' ') }))}
         onChange={(kind) => keep({ kind })}
@@ -41,6 +42,7 @@ export function ToolFields({ tool, shop }: { tool: Tool; shop: Shop }) {
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
         <LengthField
           label="Diameter"
+          hint="For drawings and finding with it."
           unit={unit}
           value={tool.diameter}
           onCommit={(diameter) => keep({ diameter })}

@@ -1,0 +1,115 @@
+import { EDGE_CAUTIONS } from '../cautions/caution';
+import { judge } from '../metrology/judge';
+import { repeats } from '../metrology/repeats';
+import { displayPart, repeatPart } from '../metrology/touchBudget';
+import { combine, type BudgetPart } from '../metrology/uncertainty';
+import { Refusal } from '../problem';
+import { meanSection, sumSection } from '../tape/tape';
+import { contactRadiusLines } from './contactRadius';
+import type { OppositeFacesInput, OppositeFacesOutput } from './oppositeFaces.schema';
+
+/**
+ * The middle and width of a web, a slot or the stock, from one touch of each face: (e1 + e2) / 2 and |e2 - e1|.
+ * Touched with one contact on both sides its radius cancels in the middle; the width needs it twice. mm, ISO 841.
+ *
+ * @throws Refusal when both faces were touched the same way, or the contact does not fit between them
+ * @example
+ * // 10 mm finder, web from 0 to 184: touches at -5 and 189
+ * oppositeFaces({ ...finder, first: { readings: [-5], approach: 1 }, second: { readings: [189], approach: -1 }, nominal: 92 }).centre // 92
+ */
+export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
+  const { first, second, nominal, method, contact } = input;
+  if (first.approach === second.approach) {
+    throw new Refusal({
+      code: 'same-side',
+      field: 'second.approach',
+      message:
+        'Both faces were touched going the same way, so they are not opposite. Touch the second one coming from the other side.',
+    });
+  }
+  const seen = { first: repeats(first.readings, method), second: repeats(second.readings, method) };
+  const radius = contactRadiusLines(contact).reduce((sum, { value }) => sum + value, 0);
+  // On a web the contact is outside: the touch toward + lies lower.
+  const apart = first.approach * (seen.second.mean - seen.first.mean);
+  const kind = apart > 0 ? 'web' : 'slot';
+  const width = kind === 'web' ? apart - 2 * radius : 2 * radius - apart;
+  if (kind === 'web' && width <= 0) {
+    throw new Refusal({
+      code: 'no-width',
+      field: 'second.readings',
+      message:
+        'The two touches are nearer than the contact is wide, which leaves no part between them. See which face each was, and the contact’s size.',
+    });
+  }
+  const centreSection = sumSection(
+    'Middle of the two faces',
+    [
+      { label: 'half of the first touch', value: seen.first.mean / 2, detail: [{ length: seen.first.mean }, ' / 2'] },
+      {
+        label: 'half of the second touch',
+        value: seen.second.mean / 2,
+        detail: [{ length: seen.second.mean }, ' / 2'],
+      },
+    ],
+    'middle; the contact’s radius cancels',
+  );
+  const widthSection = sumSection(
+    kind === 'web' ? 'Width of the web' : 'Width of the slot',
+    [
+      { label: 'between the touches', value: Math.abs(apart) },
+      {
+        label: kind === 'web' ? 'less the contact, both sides' : 'the contact, both sides',
+        value: kind === 'web' ? -2 * radius : 2 * radius,
+        detail: ['2 × ', { length: radius }],
+      },
+    ],
+    'width',
+  );
+  const offsetSection = sumSection(
+    'Work offset',
+    [
+      { label: 'middle', value: centreSection.total.value },
+      { label: 'less its place on the part', value: -nominal },
+    ],
+    'part zero at',
+  );
+  const each = (factor: number): BudgetPart[] =>
+    (['first', 'second'] as const).flatMap((face) => [
+      scaled(repeatPart(seen[face], method, `repeats, ${face} face`), factor),
+      scaled(displayPart(method, `display step, ${face} face`), factor),
+      // How well a touch is felt differs each time; the contact's size does not.
+      { name: `finder, ${face} face`, u: input.finderU * factor, shape: 'normal' as const },
+      {
+        name: `run-out, standing, ${face} face`,
+        u: contact.spin === 'standing' ? (contact.tir / Math.sqrt(8)) * factor : 0,
+        shape: 'normal' as const,
+      },
+    ]);
+  const uncertainty = combine(each(0.5));
+  return {
+    kind,
+    repeats: seen,
+    centre: centreSection.total.value,
+    width: widthSection.total.value,
+    workOffset: offsetSection.total.value,
+    halfway: (seen.second.mean - seen.first.mean) / 2,
+    uncertainty,
+    widthUncertainty: combine(each(1)),
+    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    tape: {
+      sections: [
+        meanSection('Readings, first face', first.readings, seen.first.mean),
+        meanSection('Readings, second face', second.readings, seen.second.mean),
+        centreSection,
+        widthSection,
+        offsetSection,
+      ],
+    },
+    cautions: [
+      contact.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
+      EDGE_CAUTIONS.raiseFirst,
+    ],
+  };
+}
+
+const scaled = (part: BudgetPart, factor: number): BudgetPart => ({ ...part, u: part.u * factor });

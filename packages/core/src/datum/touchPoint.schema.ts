@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { length, nonNegativeLength } from '../contract/quantities';
+import { touchMethod } from '../contract/touch';
+
+/** Where the contact's centre stood at a touch, mm on the machine's scales. */
+export const touchPoint = z.object({ x: length, y: length });
+
+/** What touches, as every feature needs it. */
+export const featureContact = z
+  .object({
+    diameter: nonNegativeLength.meta({ description: 'contact diameter; 0 for a point or an indicator' }),
+    feeler: nonNegativeLength.meta({ description: 'thickness of feeler or paper between contact and face' }),
+    tir: nonNegativeLength.meta({ description: 'total indicator reading of the contact' }),
+    spin: z.enum(['turning', 'standing']),
+  })
+  .meta({ id: 'Contact' });
+
+/** What is known of the touches of a feature: scatter, display and contact. */
+export const featureMethod = z.object({
+  contact: featureContact,
+  method: touchMethod,
+  finderU: nonNegativeLength,
+  tolerance: nonNegativeLength.optional(),
+});
