@@ -27,6 +27,12 @@ test('an empty shop starts its first set-up, in inches, on a machine of its own'
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Zero at the centre' }).click();
   await expect(page.getByText(/Zero is the centre/)).toBeVisible();
+  await page.getByRole('button', { name: 'On to Workholding' }).click();
+  await expect(page.getByText(/Vise with parallels · 0 of/)).toBeVisible();
+  await page.getByRole('link', { name: 'Alignment' }).click();
+  await page.getByRole('button', { name: 'Vise or fence' }).first().click();
+  await expect(page.getByText(/Vise or fence needs an indicator, and the shop has none yet/)).toBeVisible();
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'On to Datum' }).click();
   await page.getByRole('button', { name: 'right face' }).click();
   await page.getByRole('textbox').fill('1 15/16');
@@ -85,5 +91,5 @@ test('addresses that lead nowhere say so and lead back', async ({ page, shop }) 
   await expect(page.getByRole('alert')).toContainText('No such station');
   await page.goto(`${shop.url}/no/such/page`);
   await page.getByRole('link', { name: 'To the bench' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(3);
+  await expect(page.getByRole('listitem')).toHaveCount(4);
 });

@@ -165,7 +165,7 @@ test('what cannot be a length is refused where it was typed, and stays', async (
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?face=left`);
   const field = page.getByRole('textbox');
   for (const [text, why] of [
-    ['', 'Type what the readout shows'],
+    ['', 'Type what it shows'],
     ['1000000000', 'more than 10 metres'],
     ['1,234.5', 'Two decimal marks'],
     ['5 furlongs', '“furlongs” is not a unit'],
