@@ -103,6 +103,10 @@ test('every light keeps its contrast', async ({ page, shop }) => {
       '/setup/base-plate-knee-mill/plan',
       '/setup/base-plate-knee-mill/datum?face=right',
       '/setup/base-plate-knee-mill/log',
+      '/setup/base-plate-knee-mill/workholding',
+      '/setup/base-plate-knee-mill/alignment',
+      '/setup/base-plate-knee-mill/alignment?task=vise',
+      '/shop/machines/trunnion-mill',
     ]) {
       await page.goto(`${shop.url}${path}`);
       await expectOpened(page);

@@ -38,6 +38,7 @@ export function IndicatorDial({ face, value, unit, size, onChange }: IndicatorDi
   const centre = size / 2;
   const shown = value ?? 0;
   const label = `Indicator, pressed in is ${face.sense === 1 ? 'plus' : 'minus'}`;
+  const reach = `one turn is ${formatLengthUnit(face.perTurn, { unit })}, range ${formatLengthUnit(face.range, { unit })} either way`;
 
   const fingerAngle = ({ nativeEvent }: GestureResponderEvent): number => {
     const element = box.current as unknown as HTMLElement | null;
@@ -65,6 +66,7 @@ export function IndicatorDial({ face, value, unit, size, onChange }: IndicatorDi
             role: 'slider' as const,
             tabIndex: 0 as const,
             'aria-label': label,
+            'aria-description': reach,
             'aria-valuemin': -face.range,
             'aria-valuemax': face.range,
             'aria-valuenow': shown,
@@ -194,9 +196,8 @@ function Pointer({ angle, size, faint }: { angle: number; size: number; faint: b
   );
 }
 
-/** How many turns from zero, where the pointer has gone round. */
+/** How many turns from zero the pointer is, and how many it may go: the range. */
 function Turns({ reading, face, size }: { reading: number; face: DialFace; size: number }) {
-  if (face.range <= face.perTurn / 2) return null;
   const turns = Math.trunc(reading / face.perTurn + Math.sign(reading) * 1e-9);
   return (
     <SvgText
@@ -208,7 +209,7 @@ function Turns({ reading, face, size }: { reading: number; face: DialFace; size:
       fontFamily={MONO}
       fill={METAL.steelInk}
     >
-      {turns === 0 ? 'turn 0' : `turn ${turns > 0 ? '+' : '−'}${Math.abs(turns)}`}
+      {`turn ${turns === 0 ? '0' : `${turns > 0 ? '+' : '−'}${Math.abs(turns)}`} of ±${Number((face.range / face.perTurn).toFixed(1))}`}
     </SvgText>
   );
 }

@@ -1,14 +1,12 @@
 import { z } from 'zod';
 import { FACES } from '../datum/faces';
+import { ALIGNMENT_TASKS } from '../alignment/tasks';
 import { sweepPoints } from '../alignment/centreSweep.schema';
 import { approach, axis, id, length, moment, name, nonNegativeLength, unit } from './quantities';
 import { answerForm } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
 
 export const face = z.enum(FACES);
-
-/** What is lined up before the first edge. */
-export const ALIGNMENT_TASKS = ['vise', 'head', 'centre', 'chuck', 'level', 'skew'] as const;
 
 export const alignmentTask = z.enum(ALIGNMENT_TASKS);
 

@@ -1,4 +1,5 @@
-import { ALIGNMENT_TASKS, type AlignmentTask } from '@zero-point/core/contract/ledger';
+import { ALIGNMENT_TASKS } from '@zero-point/core/alignment/tasks';
+import type { AlignmentTask } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';

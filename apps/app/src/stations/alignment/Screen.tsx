@@ -1,5 +1,6 @@
 import { alignmentOf } from '@zero-point/core/alignment/defaults';
-import { ALIGNMENT_TASKS, type AlignmentTask } from '@zero-point/core/contract/ledger';
+import { ALIGNMENT_TASKS } from '@zero-point/core/alignment/tasks';
+import type { AlignmentTask } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { useLocalSearchParams } from 'expo-router';
 import { Chooser } from './Chooser';

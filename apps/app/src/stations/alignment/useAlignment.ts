@@ -1,7 +1,8 @@
 import { alignmentOf } from '@zero-point/core/alignment/defaults';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/contract/alignment';
-import { ALIGNMENT_TASKS, type AlignmentTask, type Subject } from '@zero-point/core/contract/ledger';
+import { ALIGNMENT_TASKS } from '@zero-point/core/alignment/tasks';
+import type { AlignmentTask, Subject } from '@zero-point/core/contract/ledger';
 import type { Approach, Axis } from '@zero-point/core/contract/quantities';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';

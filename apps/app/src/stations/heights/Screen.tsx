@@ -61,6 +61,11 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
               ? 'The gauge is found. Set Z while the tool still touches it.'
               : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
+          {view.readings.length === 0 && view.otherSchool && (
+            <Words kind="note" tone="soft">
+              {view.otherSchool}
+            </Words>
+          )}
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions
               cautions={HEIGHT_CAUTION_LIST.filter(({ mustTick }) => !mustTick)}

@@ -30,6 +30,8 @@ export interface HeightsView {
   readings: Reading[];
   answer: ZZeroAnswer | ToolLengthAnswer | undefined;
   forms: FormView[];
+  /** Said where this machine keeps its tool lengths another way. */
+  otherSchool: string | undefined;
   /** Why this tool cannot be touched yet. */
   blocked: string | undefined;
   log: (text: string, ticked: string[]) => string | undefined;
@@ -72,6 +74,10 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
       : length
         ? [offsetForm(length, tool, setup.referenceTool, format, onward)]
         : [],
+    otherSchool:
+      snapshot.machine.habits.toolLengthSchool === 'reference-tool'
+        ? undefined
+        : 'This machine keeps its tool lengths another way. Here they are against the reference tool; add its length, or its Z, to each.',
     blocked:
       !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
     log: (text, ticked) =>

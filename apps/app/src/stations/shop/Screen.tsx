@@ -194,7 +194,14 @@ function ShopPage({ title, back, bare = false, children }: ShopPageProps) {
         <ScrollView
           role="main"
           style={{ flex: 1 }}
-          contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 860 }}
+          contentContainerStyle={{
+            padding: 16,
+            paddingBottom: BROWSER_BAR + 16,
+            gap: GAP,
+            width: '100%',
+            maxWidth: 860,
+            alignSelf: 'center',
+          }}
         >
           {shop ? (
             children(shop)
