@@ -154,10 +154,10 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
 
 test('a struck reading is restored from the log and counts again', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/log`);
-  await press(page, 'Strike out 228.465');
+  await press(page, 'Strike out 189.995');
   await press(page, 'typed wrongly');
   await expect(page.getByText('3 readings, 1 struck out.')).toBeVisible();
-  await press(page, 'Restore 228.465');
+  await press(page, 'Restore 189.995');
   await expect(page.getByText('3 readings, none struck out.')).toBeVisible();
 });
 
@@ -176,4 +176,26 @@ test('what cannot be a length is refused where it was typed, and stays', async (
     await expect(field).toHaveValue(text);
   }
   await expect(page.getByRole('link', { name: 'Log 3' })).toBeVisible();
+});
+
+test('opposite faces are held against the part’s size, and the likely slip is named', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?face=left`);
+  await logReadings(page, '-5.010');
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?face=right`);
+  // One reading stands apart: that comes first, and nothing is said of the width.
+  await expect(page.getByText(/Left and right are/)).toHaveCount(0);
+  await press(page, 'Show the answer');
+  await press(page, 'Strike out 189.995');
+  await press(page, 'misread');
+  await expect(
+    page.getByText(/Left and right are 184\.00\d mm apart ±0\.\d+ mm, as a part of 184\.000 mm should be/),
+  ).toBeVisible();
+
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?face=front`);
+  await logReadings(page, '-5.005');
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?face=back`);
+  await logReadings(page, '111.010');
+  await expect(page.getByRole('alert')).toContainText('Front and back are 106.015 mm apart');
+  await expect(page.getByRole('alert')).toContainText('off by the finder’s whole diameter');
+  await expectAccessible(page);
 });

@@ -21,6 +21,8 @@ import { corner } from './datum/corner';
 import { cornerInput, cornerOutput } from './datum/corner.schema';
 import { circle } from './datum/circle';
 import { circleInput, circleOutput } from './datum/circle.schema';
+import { explain } from './discrepancy/explain';
+import { explainInput, explainOutput } from './discrepancy/explain.schema';
 import { edge } from './datum/edge';
 import { edgeInput, edgeOutput } from './datum/edge.schema';
 import { toolLength } from './heights/toolLength';
@@ -148,6 +150,13 @@ export const REGISTRY = {
     input: circleInput,
     output: circleOutput,
     reckon: circle,
+  }),
+  explain: calculation({
+    name: 'explain',
+    summary: 'Why something measured does not agree with what is known: the likely slip',
+    input: explainInput,
+    output: explainOutput,
+    reckon: explain,
   }),
 } as const;
 

@@ -39,7 +39,7 @@ export function StationFrame({ drawing, prompt, detail, dock }: StationFrameProp
   }
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 16 }}>
+      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: dock ? 16 : BROWSER_BAR + 16 }}>
         {drawing}
         <View style={{ padding: 16, paddingTop: 10, gap: GAP }}>
           {prompt}

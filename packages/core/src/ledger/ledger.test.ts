@@ -4,6 +4,7 @@ import { withEntries, type Entry } from './entry';
 import { faceAnswer } from './faceAnswer';
 import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
 import { currentEpoch } from './inForce';
+import { widthCheck } from './widthCheck';
 import { plateSnapshot, presetDone, reading } from './snapshot.case';
 
 const LEFT: Subject = { kind: 'face', face: 'left' };
@@ -114,4 +115,28 @@ test('a pattern sent again replaces itself, a new one is added', () => {
   const put = (body: Pattern): Entry => ({ kind: 'pattern', setupId, body });
   expect(ledger(put(pattern), put(turned)).patterns).toEqual([turned]);
   expect(ledger(put(pattern), put({ ...turned, id: 'other' })).patterns).toHaveLength(2);
+});
+
+describe('opposite faces against the part’s size', () => {
+  const touched = (right: number, epoch = 1): Snapshot =>
+    withEntries(plateSnapshot, [
+      { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'face', face: 'left' }, -5.01) },
+      { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'face', face: 'right' }, right, { epoch }) },
+    ]);
+
+  test('agree where the part is as it should be', () => {
+    expect(widthCheck(touched(189), 'x')).toMatchObject({
+      measured: expect.closeTo(184.01, 9),
+      explanation: { agrees: true },
+    });
+    expect(widthCheck(touched(189), 'y')).toBeUndefined();
+  });
+
+  test('name the radius where it was left out at one face', () => {
+    expect(widthCheck(touched(184), 'x')?.explanation.likely[0]?.slip).toBe('radius-once');
+  });
+
+  test('are not compared across two zeros of the scale', () => {
+    expect(widthCheck(touched(189, 2), 'x')).toBeUndefined();
+  });
 });

@@ -16,6 +16,7 @@ import { useTouchPage } from '../../answer/useTouchPage';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../newReading';
 import { stationPath } from '../strip';
+import { WidthNote } from './WidthNote';
 import { datumView, faceReadings, type FaceView, type FinderView } from './useDatum';
 
 const isFace = (value: unknown): value is Face => FACES.some((face) => face === value);
@@ -86,18 +87,23 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
         />
       }
       detail={
-        face && (
-          <TouchDetail
-            page={page}
-            unit={unit}
-            tolerance={setup.tolerance}
-            readings={faceReadings(snapshot, face.subject)}
-            answer={answer}
-            forms={face.forms}
-            onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
-            onDone={done}
-          />
-        )
+        <>
+          {view.checks.map((check) => (
+            <WidthNote key={check.axis} check={check} unit={unit} />
+          ))}
+          {face && (
+            <TouchDetail
+              page={page}
+              unit={unit}
+              tolerance={setup.tolerance}
+              readings={faceReadings(snapshot, face.subject)}
+              answer={answer}
+              forms={face.forms}
+              onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+              onDone={done}
+            />
+          )}
+        </>
       }
       dock={
         face ? (

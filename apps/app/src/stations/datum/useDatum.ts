@@ -6,6 +6,7 @@ import { FACE_TOUCH, faceCoordinate } from '@zero-point/core/datum/partFrame';
 import { faceAnswer, type FaceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
 import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
+import { widthCheck } from '@zero-point/core/ledger/widthCheck';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
 import type { FormView } from '../../answer/AnswerForms';
@@ -36,8 +37,11 @@ export interface FaceView {
 /** State of the Datum station to view. */
 export function datumView(snapshot: Snapshot, face: Face | undefined) {
   const set = { x: lastZeroing(snapshot, 'x') !== undefined, y: lastZeroing(snapshot, 'y') !== undefined };
+  const checks = (['x', 'y'] as const).flatMap((axis) => widthCheck(snapshot, axis) ?? []);
   return {
     set,
+    /** Opposite faces against the part's size, of the face in hand or of all. */
+    checks: face === undefined ? checks : checks.filter(({ axis }) => axis === FACE_TOUCH[face].axis),
     finder: finderView(snapshot),
     sentence: nextSentence(set),
     face: face && faceView(snapshot, face),

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
+
+export const SLIPS = [
+  'radius-once',
+  'radius-twice',
+  'feeler',
+  'plate',
+  'turns',
+  'backlash',
+  'inch-for-mm',
+  'sign',
+  'diameter-for-radius',
+  'decimal-place',
+  'sixteenth',
+  'neighbouring-64th',
+  'misread-figure',
+] as const;
+
+export const explainInput = z.object({
+  /** What the readings give, and what is known of the same thing, mm. */
+  measured: length,
+  known: length,
+  /** U of their difference, mm. */
+  U: positiveLength,
+  /** What was in use: only slips that were possible are considered. */
+  radius: nonNegativeLength.optional(),
+  feeler: nonNegativeLength.optional(),
+  plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),
+  perTurn: nonNegativeLength.optional(),
+  backlash: nonNegativeLength.optional(),
+});
+
+export const explainOutput = z.object({
+  /** Measured less known, mm. */
+  difference: z.number(),
+  agrees: z.boolean(),
+  /** Slips that would make this difference, the likeliest first; none where nothing fits. */
+  likely: z.array(
+    z.object({
+      slip: z.enum(SLIPS),
+      /** The difference this slip would make, mm, signed. */
+      size: z.number(),
+      /** How far that is from what was seen, in units of U. */
+      misfit: z.number(),
+      what: z.string(),
+      remedy: z.string(),
+    }),
+  ),
+});
+
+export type ExplainInput = z.output<typeof explainInput>;
+export type ExplainOutput = z.output<typeof explainOutput>;
+export type Slip = (typeof SLIPS)[number];
