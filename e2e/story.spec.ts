@@ -199,3 +199,16 @@ test('opposite faces are held against the part’s size, and the likely slip is 
   await expect(page.getByRole('alert')).toContainText('off by the finder’s whole diameter');
   await expectAccessible(page);
 });
+
+test('a part whose zero is its centre is set at the middle of two faces', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum`);
+  await expect(page.getByText('The middle of left and right')).toBeVisible();
+  const offset = page.getByRole('radio', { name: /^Work offset X −262\.20\d mm/ });
+  await expect(offset).toBeChecked();
+  await expect(page.getByText(/By halving: zero X at the left touch, and the middle reads \+38\.999 mm/)).toBeVisible();
+  await press(page, /Tape: how the middle was reckoned/);
+  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('the contact’s radius cancels');
+  await expectAccessible(page);
+  await press(page, 'Done: X offset entered');
+  await expect(page.getByText('X is set. Now Y: tap the front or the back face.')).toBeVisible();
+});

@@ -128,6 +128,25 @@ test('setting an axis is kept and shows on the bench', async () => {
   expect(bench.body[0]).toMatchObject({ id: SETUP, set: ['x'], readings: 3, patterns: 2 });
 });
 
+test('an axis can be set from the middle of two faces, which is nothing to be read itself', async () => {
+  const subject = { kind: 'middle', axis: 'x' };
+  const zeroing = {
+    id: 'z2',
+    axis: 'x',
+    epoch: 1,
+    form: 'work-offset',
+    subject,
+    value: 92,
+    at: '2026-11-24T09:05:00.000Z',
+  };
+  await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
+  expect((await snapshot()).zeroings[0]?.subject).toEqual(subject);
+  await request(server.app)
+    .post(readings)
+    .send({ ...leftFace(), subject })
+    .expect(422);
+});
+
 describe('patterns and plans', () => {
   test('a changed first angle is stored and exported', async () => {
     const [ring] = (await snapshot()).patterns;

@@ -110,7 +110,7 @@ function Scene({ holding, x, table, u, width }: SceneProps) {
         <>
           {ground}
           <Circle cx={x} cy={table - 40 * u} r={9 * u} {...HOLDER} />
-          <G rotation={-18} originX={x} originY={table - 40 * u}>
+          <G transform={`rotate(-18 ${x} ${table - 40 * u})`}>
             {at(-105, 44, 210, 16, HOLDER)}
             {part(60, 110, 30)}
           </G>

@@ -126,9 +126,7 @@ function Lines({ face, unit, size }: { face: DialFace; unit: LengthUnit; size: n
         y2={centre - outer + (big ? 10 : 5)}
         stroke={METAL.steelInk}
         strokeWidth={big ? 2 : 1}
-        rotation={(i * 360) / (BIG_LINES * 5)}
-        originX={centre}
-        originY={centre}
+        transform={`rotate(${(i * 360) / (BIG_LINES * 5)} ${centre} ${centre})`}
       />
     );
   });
@@ -189,7 +187,7 @@ function Pointer({ angle, size, faint }: { angle: number; size: number; faint: b
   const centre = size / 2;
   const tip = centre - 14;
   return (
-    <G rotation={angle} originX={centre} originY={centre} opacity={faint ? 0.4 : 1}>
+    <G transform={`rotate(${angle} ${centre} ${centre})`} opacity={faint ? 0.4 : 1}>
       <Line x1={centre} x2={centre} y1={centre + 12} y2={centre - tip} stroke="#8c1a12" strokeWidth={3} />
       <Circle cx={centre} cy={centre} r={5} fill="#8c1a12" />
     </G>

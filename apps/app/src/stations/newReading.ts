@@ -1,4 +1,4 @@
-import type { NewReading, Reading, ReadingScale, Subject } from '@zero-point/core/contract/ledger';
+import type { NewReading, Reading, ReadingScale, Subject, Touched } from '@zero-point/core/contract/ledger';
 import type { Approach, Axis } from '@zero-point/core/contract/quantities';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { currentEpoch } from '@zero-point/core/ledger/inForce';
@@ -8,7 +8,7 @@ import { uuidv7 } from 'uuidv7';
 import { logEntry } from './useSetup';
 
 interface Touch {
-  subject: Subject;
+  subject: Touched;
   axis: Axis;
   approach: Approach;
   gaugeId: string;

@@ -1,4 +1,4 @@
-import type { NewReading, Reading, Subject } from '@zero-point/core/contract/ledger';
+import type { NewReading, Reading, Touched } from '@zero-point/core/contract/ledger';
 import type { Database } from 'better-sqlite3';
 
 interface ReadingRow {
@@ -24,7 +24,7 @@ interface ReadingRow {
 
 const toReading = (row: ReadingRow): Reading => ({
   id: row.id,
-  subject: JSON.parse(row.subject) as Subject,
+  subject: JSON.parse(row.subject) as Touched,
   axis: row.axis,
   approach: row.approach,
   gaugeId: row.gauge_id,

@@ -10,8 +10,8 @@ export const face = z.enum(FACES);
 
 export const alignmentTask = z.enum(ALIGNMENT_TASKS);
 
-/** What was touched. */
-export const subject = z.discriminatedUnion('kind', [
+/** What a reading is of. */
+export const touched = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('face'), face }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
@@ -25,6 +25,12 @@ export const subject = z.discriminatedUnion('kind', [
   }),
 ]);
 
+/** What an axis is set from: something touched, or the middle of two opposite faces. */
+export const subject = z.discriminatedUnion('kind', [
+  ...touched.options,
+  z.object({ kind: z.literal('middle'), axis: z.enum(['x', 'y']) }),
+]);
+
 /** An indicator is a scale of its own: its zero is wherever it was set for that pass. */
 export const scale = z.enum(['readout', 'machine', 'dial', 'indicator']);
 
@@ -35,7 +41,7 @@ export const epoch = z.number().int().min(1).max(1_000_000);
 export const newReading = z
   .object({
     id,
-    subject,
+    subject: touched,
     axis,
     approach,
     gaugeId: id,
@@ -128,6 +134,7 @@ export type Check = z.output<typeof check>;
 export type NewSweep = z.output<typeof newSweep>;
 export type Sweep = z.output<typeof sweep>;
 export type Face = z.output<typeof face>;
+export type Touched = z.output<typeof touched>;
 export type Subject = z.output<typeof subject>;
 export type ReadingScale = z.output<typeof scale>;
 export type NewReading = z.output<typeof newReading>;

@@ -3,8 +3,7 @@ import type { Snapshot } from '../contract/setup';
 import { edge } from '../datum/edge';
 import type { EdgeOutput } from '../datum/edge.schema';
 import { FACE_TOUCH, faceCoordinate } from '../datum/partFrame';
-import { GAUGE_FACTS } from '../metrology/gaugeKinds';
-import { sizeOf, touchU } from './gaugeUse';
+import { contactOf, touchU } from './gaugeUse';
 import { readingsInForce } from './inForce';
 
 /** A face's answer with the readings it came from, in the same order as `result.repeats`. */
@@ -28,12 +27,7 @@ export function faceAnswer(snapshot: Snapshot, face: Face): FaceAnswer | undefin
     readings: readings.map(({ value }) => value),
     approach,
     nominal: faceCoordinate(snapshot.part, snapshot.setup.partZero, face),
-    contact: {
-      diameter: sizeOf(gauge),
-      feeler: last.feeler,
-      tir: gauge.tir ?? 0,
-      spin: GAUGE_FACTS[gauge.kind].spin,
-    },
+    contact: contactOf(gauge, last.feeler),
     method: { resolution: snapshot.machine.axes[axis].step, methodSd: touchU(gauge) },
     finderU: touchU(gauge),
     tolerance: snapshot.setup.tolerance,

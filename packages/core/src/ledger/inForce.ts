@@ -7,6 +7,8 @@ export function sameSubject(a: Subject, b: Subject): boolean {
   switch (a.kind) {
     case 'face':
       return b.kind === 'face' && a.face === b.face;
+    case 'middle':
+      return b.kind === 'middle' && a.axis === b.axis;
     case 'alignment':
       return b.kind === 'alignment' && a.task === b.task && a.pass === b.pass && a.place === b.place;
     default:

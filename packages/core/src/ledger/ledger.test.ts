@@ -1,16 +1,17 @@
-import type { NewStrike, Subject } from '../contract/ledger';
+import type { NewStrike, Touched } from '../contract/ledger';
 import type { Pattern, Snapshot } from '../contract/setup';
 import { withEntries, type Entry } from './entry';
 import { faceAnswer } from './faceAnswer';
 import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
 import { currentEpoch } from './inForce';
+import { middleAnswer } from './middleAnswer';
 import { widthCheck } from './widthCheck';
 import { plateSnapshot, presetDone, reading } from './snapshot.case';
 
-const LEFT: Subject = { kind: 'face', face: 'left' };
+const LEFT: Touched = { kind: 'face', face: 'left' };
 const setupId = plateSnapshot.setup.id;
 
-const take = (subject: Subject, ...values: number[]) =>
+const take = (subject: Touched, ...values: number[]) =>
   values.map((value) => ({ kind: 'reading' as const, setupId, body: reading(subject, value) }));
 const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entry => ({
   kind: 'strike',
@@ -76,8 +77,8 @@ describe('answers follow from the readings in force', () => {
 });
 
 describe('heights from the ledger', () => {
-  const reference: Subject = { kind: 'z-zero', tool: 1 };
-  const second: Subject = { kind: 'tool-length', tool: 2 };
+  const reference: Touched = { kind: 'z-zero', tool: 1 };
+  const second: Touched = { kind: 'tool-length', tool: 2 };
 
   test('set Z to 10 on the block, then tool 2 is 12.310 shorter on the new scale', () => {
     const touched = ledger(...take(reference, 37.42));
@@ -115,6 +116,16 @@ test('a pattern sent again replaces itself, a new one is added', () => {
   const put = (body: Pattern): Entry => ({ kind: 'pattern', setupId, body });
   expect(ledger(put(pattern), put(turned)).patterns).toEqual([turned]);
   expect(ledger(put(pattern), put({ ...turned, id: 'other' })).patterns).toHaveLength(2);
+});
+
+test('the middle of two faces is where the stock’s centre is, whatever the finder', () => {
+  const both = withEntries(plateSnapshot, [...take(LEFT, -5.01), ...take({ kind: 'face', face: 'right' }, 189.03)]);
+  expect(middleAnswer(both, 'x')?.result).toMatchObject({
+    centre: expect.closeTo(92.01, 9),
+    workOffset: expect.closeTo(0.01, 9),
+    halfway: expect.closeTo(97.02, 9),
+  });
+  expect(middleAnswer(both, 'y')).toBeUndefined();
 });
 
 describe('opposite faces against the part’s size', () => {

@@ -1,4 +1,4 @@
-import type { NewReading, NewZeroing, Subject } from '../contract/ledger';
+import type { NewReading, NewZeroing, Touched } from '../contract/ledger';
 import type { Axis } from '../contract/quantities';
 import type { Snapshot } from '../contract/setup';
 import { DEFAULT_HOLDINGS } from '../workholding/defaultHoldings';
@@ -53,7 +53,7 @@ export const plateSnapshot: Snapshot = {
 let made = 0;
 
 /** A reading as the app makes it. */
-export function reading(subject: Subject, value: number, change: Partial<NewReading> = {}): NewReading {
+export function reading(subject: Touched, value: number, change: Partial<NewReading> = {}): NewReading {
   made += 1;
   const touch = subject.kind === 'face' ? FACE_TOUCH[subject.face] : { axis: 'z' as Axis, approach: 1 as const };
   return {
@@ -75,7 +75,7 @@ export function reading(subject: Subject, value: number, change: Partial<NewRead
 }
 
 /** The person set an axis while still touching. */
-export function presetDone(subject: Subject, axisSet: Axis, value: number, epoch: number): NewZeroing {
+export function presetDone(subject: Touched, axisSet: Axis, value: number, epoch: number): NewZeroing {
   made += 1;
   return {
     id: `zeroing-${made}`,

@@ -2,6 +2,7 @@ import type { Snapshot } from '../contract/setup';
 import { explain } from '../discrepancy/explain';
 import type { ExplainOutput } from '../discrepancy/explain.schema';
 import { faceAnswer, type FaceAnswer } from './faceAnswer';
+import { FACES_ACROSS } from './middleAnswer';
 
 /** U of a length from the drawing or a caliper, mm. */
 const KNOWN_U = 0.05;
@@ -20,7 +21,7 @@ export interface WidthCheck {
  * the scale was given another zero between them, or a reading of either is wild.
  */
 export function widthCheck(snapshot: Snapshot, axis: 'x' | 'y'): WidthCheck | undefined {
-  const [near, far] = axis === 'x' ? (['left', 'right'] as const) : (['front', 'back'] as const);
+  const [near, far] = FACES_ACROSS[axis];
   const [a, b] = [faceAnswer(snapshot, near), faceAnswer(snapshot, far)];
   if (!a || !b || epochOf(a) !== epochOf(b)) return undefined;
   // A reading that stands apart comes first; with it in the mean nothing else can be said.

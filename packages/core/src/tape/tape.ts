@@ -27,7 +27,9 @@ export interface Tape {
 }
 
 /** A section whose total is by construction the sum of its lines. */
-export function sumSection(title: string, lines: TapeLine[], total: string): TapeSection {
+export function sumSection(title: string, terms: TapeLine[], total: string): TapeSection {
+  // A term of minus nothing is nothing: JSON and people know only one zero.
+  const lines = terms.map((line) => ({ ...line, value: line.value + 0 }));
   const value = lines.reduce((sum, line) => sum + line.value, 0);
   return { title, how: 'sum', quantity: 'length', lines, total: { label: total, value } };
 }

@@ -2,7 +2,7 @@ import { alignmentOf } from '@zero-point/core/alignment/defaults';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/contract/alignment';
 import { ALIGNMENT_TASKS } from '@zero-point/core/alignment/tasks';
-import type { AlignmentTask, Subject } from '@zero-point/core/contract/ledger';
+import type { AlignmentTask, Touched } from '@zero-point/core/contract/ledger';
 import type { Approach, Axis } from '@zero-point/core/contract/quantities';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
@@ -96,7 +96,7 @@ export function dialOf(snapshot: Snapshot, alignment: Alignment): DialFace | und
 }
 
 function logPlace(snapshot: Snapshot, alignment: Alignment, pass: number, place: number, text: string) {
-  const subject: Subject = { kind: 'alignment', task: alignment.task, place, pass };
+  const subject: Touched = { kind: 'alignment', task: alignment.task, place, pass };
   const plain = { subject, feeler: 0, ticked: [] };
   if (alignment.task === 'skew') {
     const { axis, approach } = FACE_TOUCH[alignment.face];

@@ -16,6 +16,7 @@ import { useTouchPage } from '../../answer/useTouchPage';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../newReading';
 import { stationPath } from '../strip';
+import { MiddleCard } from './MiddleCard';
 import { WidthNote } from './WidthNote';
 import { datumView, faceReadings, type FaceView, type FinderView } from './useDatum';
 
@@ -46,7 +47,7 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
           part={part}
           partZero={setup.partZero}
           zeroSet={view.set.x && view.set.y}
-          height={wide ? 'fill' : compact ? 185 : 470}
+          height={wide ? 'fill' : compact ? 185 : view.middles.length > 0 ? 250 : 470}
           room={face ? (view.finder?.radius ?? 0) * 2 : 0}
           label={`${part.name} from above${face ? `, the finder at the ${face.face} face` : ''}`}
           marks={(place) =>
@@ -90,6 +91,9 @@ export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
         <>
           {view.checks.map((check) => (
             <WidthNote key={check.axis} check={check} unit={unit} />
+          ))}
+          {view.middles.map((middle) => (
+            <MiddleCard key={middle.axis} middle={middle} unit={unit} tolerance={setup.tolerance} />
           ))}
           {face && (
             <TouchDetail

@@ -1,4 +1,4 @@
-import type { Face, Subject } from '@zero-point/core/contract/ledger';
+import type { Face, Touched } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import type { AnswerForm, Gauge } from '@zero-point/core/contract/shop';
 import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
@@ -6,6 +6,7 @@ import { FACE_TOUCH, faceCoordinate } from '@zero-point/core/datum/partFrame';
 import { faceAnswer, type FaceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
 import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
+import { FACES_ACROSS, middleAnswer, type MiddleAnswer } from '@zero-point/core/ledger/middleAnswer';
 import { widthCheck } from '@zero-point/core/ledger/widthCheck';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
@@ -24,7 +25,7 @@ export interface FinderView {
 /** What the Datum screen shows of a face. */
 export interface FaceView {
   face: Face;
-  subject: Subject;
+  subject: Touched;
   axis: 'x' | 'y';
   from: string;
   sentence: string;
@@ -37,21 +38,27 @@ export interface FaceView {
 /** State of the Datum station to view. */
 export function datumView(snapshot: Snapshot, face: Face | undefined) {
   const set = { x: lastZeroing(snapshot, 'x') !== undefined, y: lastZeroing(snapshot, 'y') !== undefined };
+  const middles = (['x', 'y'] as const).flatMap((axis) => middleView(snapshot, axis) ?? []);
   const checks = (['x', 'y'] as const).flatMap((axis) => widthCheck(snapshot, axis) ?? []);
   return {
     set,
+    /** Middles of opposite faces, where both were touched; shown beside no face. */
+    middles: face === undefined ? middles : [],
     /** Opposite faces against the part's size, of the face in hand or of all. */
     checks: face === undefined ? checks : checks.filter(({ axis }) => axis === FACE_TOUCH[face].axis),
     finder: finderView(snapshot),
-    sentence: nextSentence(set),
+    sentence: nextSentence(set, middles),
     face: face && faceView(snapshot, face),
   };
 }
 
-function nextSentence(set: { x: boolean; y: boolean }): string {
+function nextSentence(set: { x: boolean; y: boolean }, middles: readonly MiddleView[]): string {
   if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
   if (set.x) return 'X is set. Now Y: tap the front or the back face.';
   if (set.y) return 'Y is set. Now X: tap the left or the right face.';
+  const [middle] = middles;
+  if (middle)
+    return `Both faces across ${middle.axis.toUpperCase()} are touched: set ${middle.axis.toUpperCase()} at their middle, or tap one.`;
   return 'Tap the face you will touch first.';
 }
 
@@ -76,7 +83,7 @@ function finderView(snapshot: Snapshot): FinderView | undefined {
 }
 
 function faceView(snapshot: Snapshot, face: Face): FaceView {
-  const subject: Subject = { kind: 'face', face };
+  const subject: Touched = { kind: 'face', face };
   const { axis, approach, from } = FACE_TOUCH[face];
   const { setup } = snapshot;
   const answer = faceAnswer(snapshot, face);
@@ -136,5 +143,52 @@ function edgeForms(snapshot: Snapshot, face: Face, { result }: FaceAnswer): Form
   return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
 }
 
+/** The middle of two opposite faces, and the ways to make the machine agree. */
+export interface MiddleView {
+  axis: 'x' | 'y';
+  answer: MiddleAnswer;
+  forms: FormView[];
+  /** The halving way, in words. */
+  halving: string;
+  markSet: (form: FormView) => void;
+}
+
+function middleView(snapshot: Snapshot, axis: 'x' | 'y'): MiddleView | undefined {
+  const answer = middleAnswer(snapshot, axis);
+  if (!answer) return undefined;
+  const { result } = answer;
+  const format: LengthFormat = { unit: snapshot.setup.units };
+  const name = axis.toUpperCase();
+  const nominal = result.centre - result.workOffset;
+  const [near] = FACES_ACROSS[axis];
+  const forms: FormView[] = [
+    {
+      form: 'move',
+      say: `Raise Z, drive ${name} to`,
+      figure: formatLength(result.centre, format),
+      then: Math.abs(nominal) < 1e-9 ? `then zero ${name}` : `then set ${name} to ${formatLengthUnit(nominal, format)}`,
+      done: `Done: ${name} set at the middle`,
+      value: nominal,
+    },
+    {
+      form: 'work-offset',
+      say: `Work offset ${name}`,
+      figure: formatLength(result.workOffset, format),
+      then: 'part zero on the scale as it stands',
+      done: `Done: ${name} offset entered`,
+      value: result.workOffset,
+    },
+  ];
+  return {
+    axis,
+    answer,
+    forms: snapshot.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms,
+    halving: `By halving: zero ${name} at the ${near} touch, and the middle reads ${formatLengthUnit(result.halfway, { ...format, plus: true })}.`,
+    markSet: ({ form, value }) => {
+      if (form !== 'offset') logZeroing(snapshot, { kind: 'middle', axis }, axis, form, value);
+    },
+  };
+}
+
 /** Readings of a face as the ledger has them, struck ones included. */
-export const faceReadings = (snapshot: Snapshot, subject: Subject) => readingsOf(snapshot, subject);
+export const faceReadings = (snapshot: Snapshot, subject: Touched) => readingsOf(snapshot, subject);

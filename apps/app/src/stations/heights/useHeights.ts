@@ -1,4 +1,4 @@
-import type { Reading, Subject } from '@zero-point/core/contract/ledger';
+import type { Reading, Touched } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import type { Gauge, Tool } from '@zero-point/core/contract/shop';
 import { HEIGHT_CAUTIONS } from '@zero-point/core/cautions/caution';
@@ -44,7 +44,7 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
   const { setup } = snapshot;
   const format: LengthFormat = { unit: setup.units };
   const isReference = tool === setup.referenceTool;
-  const subject: Subject = isReference ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool };
+  const subject: Touched = isReference ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool };
   const gauge = snapshot.gauges.find(({ id }) => id === setup.heightGaugeId);
   const zero = zZeroAnswer(snapshot);
   const length = isReference ? undefined : toolLengthAnswer(snapshot, tool);

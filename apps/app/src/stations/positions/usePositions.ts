@@ -1,6 +1,7 @@
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
 import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
+import { middleAnswer } from '@zero-point/core/ledger/middleAnswer';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
 import { boltCirclePositions, boltCircleStep } from '@zero-point/core/positions/boltCircle';
 import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
@@ -44,9 +45,10 @@ export function usePositions(snapshot: Snapshot, patternId: string | undefined):
   };
 }
 
-/** U of the face an axis was last set from, mm. */
+/** U of the face or middle an axis was last set from, mm. */
 function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
   const from = lastZeroing(snapshot, axis)?.subject;
+  if (from?.kind === 'middle') return middleAnswer(snapshot, from.axis)?.result.uncertainty.U ?? null;
   return (from?.kind === 'face' && faceAnswer(snapshot, from.face)?.result.uncertainty.U) || null;
 }
 

@@ -1,0 +1,198 @@
+import fc from 'fast-check';
+import { z } from 'zod';
+import { Refusal } from './problem';
+import { REGISTRY, type Calculation, type CalculationName } from './registry';
+import { printTape } from './tape/printTape';
+import type { Tape } from './tape/tape';
+
+const method = { resolution: 0.005, methodSd: 0.006 };
+const indicator = { ...method, sense: 1 };
+const contact = { diameter: 10, feeler: 0.05, tir: 0.02, spin: 'turning' };
+const touched = { contact, method, finderU: 0.006, tolerance: 0.1 };
+
+/** One good input of every calculation there is. */
+const GOOD: Record<CalculationName, Record<string, unknown>> = {
+  edge: { ...touched, readings: [-5.012, -5.008], approach: 1, nominal: 0 },
+  'z-zero': { readings: [37.42], gaugeThickness: 10, surfaceHeight: 0, method, finderU: 0.012, tolerance: 0.1 },
+  'tool-length': { reference: { tool: 1, z: { readings: [10] } }, tool: 2, readings: [-2.31], method, tolerance: 0.1 },
+  'bolt-circle': {
+    centre: { x: 62, y: 58 },
+    diameter: 48,
+    holes: 6,
+    firstAngle: 15,
+    direction: 'counter-clockwise',
+    tapeFor: 3,
+  },
+  'jaw-line': {
+    along: 'x',
+    side: 'low',
+    points: [0, 60, 120].map((at) => ({ at, readings: [at / 2000, at / 2000 + 0.001] })),
+    indicator,
+    over: 120,
+    pivot: 0,
+    loose: 120,
+    allowed: 0.02,
+  },
+  'head-tram': { plane: 'left-right', swing: 200, low: [0.02], high: [0.12, 0.11], indicator, allowed: 0.02 },
+  'centre-sweep': {
+    feature: 'bore',
+    points: [0.06, -0.02, -0.04, 0.04].map((reading, i) => ({ angle: 90 * i, reading })),
+    indicator,
+    allowed: 0.02,
+  },
+  'centre-plug': {
+    x: [62.01],
+    y: [57.99],
+    nominal: { x: 62, y: 58 },
+    method,
+    finderU: 0.01,
+    plugTir: 0.02,
+    confirm: { by: 'sweep', tir: 0.01 },
+    allowed: 0.05,
+  },
+  'chuck-flip': {
+    pairs: [
+      { mark: 0, here: [0.08], flipped: [0.02] },
+      { mark: 90, here: [0.01], flipped: [0.03] },
+    ],
+    jaws: 'three',
+    indicator,
+    allowed: 0.02,
+  },
+  level: { distance: 50, first: [0], second: [0.1], indicator, sense: -1, allowed: 0.02 },
+  'part-skew': {
+    along: 'x',
+    approach: 1,
+    points: [
+      { at: 15, readings: [-3.8121] },
+      { at: 155, readings: [-2.9568] },
+    ],
+    method,
+    over: 184,
+    pivot: 0,
+    loose: 184,
+    allowed: 0.025,
+  },
+  backlash: { fromMinus: [10.18, 10.185], fromPlus: [10, 10.005], method },
+  'opposite-faces': {
+    ...touched,
+    first: { readings: [-5.01], approach: 1 },
+    second: { readings: [189.02], approach: -1 },
+    nominal: 92,
+  },
+  corner: {
+    ...touched,
+    alongX: {
+      touches: [
+        { x: 15, y: -3.8 },
+        { x: 155, y: -2.9 },
+      ],
+      approach: 1,
+    },
+    alongY: { touches: [{ x: 1.1, y: 20 }], approach: 1 },
+    nominal: { x: 0, y: 0 },
+  },
+  circle: {
+    ...touched,
+    contact: { ...contact, diameter: 4 },
+    feature: 'bore',
+    touches: [
+      { x: 51.011, y: 58.2 },
+      { x: 73.019, y: 58.2 },
+      { x: 61.9, y: 46.979 },
+      { x: 61.9, y: 68.989 },
+    ],
+    nominal: { x: 62, y: 58 },
+  },
+  explain: { measured: 188.99, known: 184, U: 0.02, radius: 5 },
+};
+
+const NAMES = Object.keys(REGISTRY) as CalculationName[];
+
+const reckon = (name: CalculationName, input: unknown): Record<string, unknown> => {
+  const calculation: Calculation = REGISTRY[name];
+  return calculation.reckon(calculation.input.parse(input)) as Record<string, unknown>;
+};
+
+/** What a person adds up with a pencil: the shown figures as whole counts of their last digit. */
+const counts = (figure: string): number => Number(figure.replace('−', '-').replace('+', '').replace('.', ''));
+
+describe.each(NAMES)('%s', (name) => {
+  test('stands under its own name and says what it is for', () => {
+    expect(REGISTRY[name].name).toBe(name);
+    expect(REGISTRY[name].summary.length).toBeGreaterThan(20);
+  });
+
+  test('answers as its schema says, with nothing that JSON would lose', () => {
+    const answer = reckon(name, GOOD[name]);
+    expect(REGISTRY[name].output.safeParse(answer).error).toBeUndefined();
+    expect(JSON.parse(JSON.stringify(answer))).toEqual(answer);
+  });
+
+  test('adds up on its tape as a person adds, in mm and in inches', () => {
+    const { tape } = reckon(name, GOOD[name]) as { tape?: Tape };
+    if (name === 'explain') return expect(tape).toBeUndefined();
+    if (!tape) throw new Error(`${name} has no tape`);
+    expect(tape.sections.length).toBeGreaterThan(0);
+    for (const unit of ['mm', 'in'] as const) {
+      for (const section of printTape(tape, { unit })) {
+        if (section.how !== 'sum') continue;
+        const sum = section.lines.reduce((total, { figure }) => total + counts(figure), 0);
+        expect({ title: section.title, sum }).toEqual({ title: section.title, sum: counts(section.total.figure) });
+      }
+    }
+  });
+
+  test('states how good it is, and what to mind', () => {
+    const answer = reckon(name, GOOD[name]) as {
+      uncertainty?: { U?: number } | null;
+      cautions?: { text: string }[];
+    };
+    if (name === 'explain' || name === 'bolt-circle') return expect(answer.uncertainty ?? null).toBeNull();
+    expect(answer.uncertainty?.U).toBeGreaterThan(0);
+    expect(answer.uncertainty?.U).toBeLessThan(0.2);
+    expect(answer.cautions?.length).toBeGreaterThan(0);
+  });
+
+  test('with any one field spoiled refuses by that field, and never falls over', () => {
+    const paths = leaves(GOOD[name]);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...paths),
+        fc.constantFrom<unknown>(null, 'five', 1e9, -1e9, Number.NaN, [], {}, true, undefined),
+        (path, spoiled) => {
+          try {
+            reckon(name, replaced(GOOD[name], path, spoiled));
+          } catch (error) {
+            if (error instanceof Refusal) return expect(error.message).toMatch(/\.$/);
+            expect(error).toBeInstanceOf(z.ZodError);
+            const touchedFields = (error as z.ZodError).issues.map((issue) => issue.path.join('.'));
+            // A union may name the place one level up.
+            expect(
+              touchedFields.some((field) => path.join('.').startsWith(field) || field.startsWith(path.join('.'))),
+            ).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 150, seed: 4 },
+    );
+  });
+});
+
+type Path = (string | number)[];
+
+/** Every path to a plain value of an input. */
+function leaves(value: unknown, at: Path = []): Path[] {
+  if (typeof value !== 'object' || value === null) return [at];
+  return Object.entries(value).flatMap(([key, inner]) =>
+    leaves(inner, [...at, Array.isArray(value) ? Number(key) : key]),
+  );
+}
+
+/** The same input with one value replaced. */
+function replaced(value: unknown, [first, ...rest]: Path, by: unknown): unknown {
+  if (first === undefined) return by;
+  if (Array.isArray(value)) return value.map((inner: unknown, i) => (i === first ? replaced(inner, rest, by) : inner));
+  const record = value as Record<string, unknown>;
+  return { ...record, [first]: replaced(record[String(first)], rest, by) };
+}
