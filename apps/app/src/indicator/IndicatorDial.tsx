@@ -170,7 +170,7 @@ function Sense({ sense, size }: { sense: 1 | -1; size: number }) {
       />
       <SvgText
         x={centre}
-        y={centre + centre * 0.42}
+        y={centre + centre * 0.36}
         textAnchor="middle"
         fontSize={14}
         fontWeight="700"
@@ -200,9 +200,9 @@ function Turns({ reading, face, size }: { reading: number; face: DialFace; size:
   return (
     <SvgText
       x={size / 2}
-      y={size * 0.84}
+      y={size * 0.785}
       textAnchor="middle"
-      fontSize={12}
+      fontSize={11}
       fontWeight="700"
       fontFamily={MONO}
       fill={METAL.steelInk}
