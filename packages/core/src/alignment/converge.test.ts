@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { chance, type Chance } from '../practice/random';
 import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../practice/simulatedAlignment';
 import { centreSweep } from './centreSweep';
 import { chuckFlip } from './chuckFlip';
@@ -10,29 +11,6 @@ const CASES = 10_000;
 const PASSES = 3;
 const SEED = 20261124;
 
-/** A repeatable source of numbers: uniform 0 to 1, and normal. */
-function source(seed: number) {
-  const { random } = makeRandom(seed);
-  return {
-    between: (least: number, most: number) => least + (most - least) * random(),
-    normal: () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random()),
-    pick: <T>(...options: T[]): T => options[Math.floor(random() * options.length)] as T,
-  };
-}
-
-/** Mulberry32: small, fast, good enough to draw cases with. */
-function makeRandom(seed: number) {
-  let state = seed >>> 0;
-  return {
-    random: () => {
-      state = (state + 0x6d2b79f5) >>> 0;
-      let t = Math.imul(state ^ (state >>> 15), 1 | state);
-      t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-      return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-    },
-  };
-}
-
 interface Job {
   /** Measures as things stand; `correct` carries out the advice, as well as a hand can. */
   pass: () => { state: InLine; correct: (hand: () => number) => void };
@@ -42,12 +20,10 @@ interface Job {
 }
 
 /** Share of cases that are called in line, and are, after at most three corrections. */
-function share(
-  makeJob: (random: ReturnType<typeof source>, indicator: HiddenIndicator & { sd: number }) => Job,
-): number {
+function share(makeJob: (random: Chance, indicator: HiddenIndicator & { sd: number }) => Job): number {
   let converged = 0;
   for (let i = 0; i < CASES; i += 1) {
-    const random = source(SEED + i);
+    const random = chance(SEED + i);
     const sd = random.between(0.0005, 0.003);
     const indicator = {
       sense: random.pick<1 | -1>(1, -1),

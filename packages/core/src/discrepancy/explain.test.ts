@@ -1,3 +1,4 @@
+import { chance, type Chance } from '../practice/random';
 import { explain } from './explain';
 import type { ExplainInput, Slip } from './explain.schema';
 
@@ -44,64 +45,48 @@ describe('why it does not agree', () => {
   });
 });
 
-/** Mulberry32, as a repeatable source. */
-function random(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 describe('against a simulated shop', () => {
   const CASES = 5000;
-  const shop = (next: () => number): ExplainInput => ({
+  const shop = ({ between, pick }: Chance): ExplainInput => ({
     measured: 0,
-    known: 20 + 300 * next(),
-    U: 0.01 + 0.03 * next(),
-    radius: 1 + 6 * next(),
-    feeler: 0.05 + 0.2 * next(),
-    perTurn: [2, 2.54, 3, 4][Math.floor(4 * next())] ?? 2,
-    backlash: 0.15 + 0.4 * next(),
+    known: between(20, 320),
+    U: between(0.01, 0.04),
+    radius: between(1, 7),
+    feeler: between(0.05, 0.25),
+    perTurn: pick(2, 2.54, 3, 4),
+    backlash: between(0.15, 0.55),
   });
-  const normal = (next: () => number) => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
 
   test('the planted slip comes first in 95 of 100 where the candidates lie apart', () => {
-    const next = random(11);
+    const random = chance(11);
     let [asked, named] = [0, 0];
     while (asked < CASES) {
-      const base = shop(next);
+      const base = shop(random);
       const { radius = 0, feeler = 0, perTurn = 0, backlash = 0 } = base;
-      const planted = (
-        [
-          ['radius-once', radius],
-          ['radius-twice', 2 * radius],
-          ['feeler', feeler],
-          ['turns', perTurn],
-          ['backlash', backlash],
-        ] as const
-      )[Math.floor(5 * next())];
-      if (!planted) continue;
-      const [slip, size] = planted;
-      const signed = next() < 0.5 ? size : -size;
+      const [slip, size] = random.pick<[Slip, number]>(
+        ['radius-once', radius],
+        ['radius-twice', 2 * radius],
+        ['feeler', feeler],
+        ['turns', perTurn],
+        ['backlash', backlash],
+      );
+      const signed = random.pick(size, -size);
       // Only cases where no other slip lies within 3 U of the planted one, by the explainer's own list on a noiseless difference.
       const clean = explain({ ...base, measured: base.known + signed });
       if (clean.agrees || clean.likely.some((one) => one.slip !== slip && one.misfit <= 3)) continue;
       asked += 1;
-      const { likely } = explain({ ...base, measured: base.known + signed + (base.U / 2) * normal(next) });
+      const { likely } = explain({ ...base, measured: base.known + signed + (base.U / 2) * random.normal() });
       if (likely[0]?.slip === slip) named += 1;
     }
     expect(named / asked).toBeGreaterThanOrEqual(0.95);
   });
 
   test('cries wolf in fewer than 1 in 100 clean cases', () => {
-    const next = random(12);
+    const random = chance(12);
     let wolf = 0;
     for (let i = 0; i < CASES; i += 1) {
-      const base = shop(next);
-      if (!explain({ ...base, measured: base.known + (base.U / 2) * normal(next) }).agrees) wolf += 1;
+      const base = shop(random);
+      if (!explain({ ...base, measured: base.known + (base.U / 2) * random.normal() }).agrees) wolf += 1;
     }
     expect(wolf / CASES).toBeLessThan(0.01);
   });

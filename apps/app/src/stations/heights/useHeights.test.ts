@@ -1,0 +1,103 @@
+import type { Touched } from '@zero-point/core/contract/ledger';
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { withEntries, type Entry } from '@zero-point/core/ledger/entry';
+import { plateSnapshot, presetDone, reading } from '@zero-point/core/ledger/snapshot.case';
+import { useOutbox } from '../../stores/outbox';
+import { heightsView } from './useHeights';
+
+const shop: Snapshot = {
+  ...plateSnapshot,
+  tools: [
+    { id: 't1', number: 1, name: 'End mill', diameter: 10 },
+    { id: 't2', number: 2, name: 'Drill', diameter: 4.2 },
+    { id: 't3', number: 3, name: 'Spot drill', diameter: 6 },
+  ],
+};
+const setupId = shop.setup.id;
+const ZERO: Touched = { kind: 'z-zero', tool: 1 };
+const DRILL: Touched = { kind: 'tool-length', tool: 2 };
+
+const touched = (snapshot: Snapshot, subject: Touched, value: number, epoch = 1): Snapshot =>
+  withEntries(snapshot, [{ kind: 'reading', setupId, body: reading(subject, value, { epoch }) }]);
+
+let logged: Entry[] = [];
+beforeEach(() => {
+  logged = [];
+  useOutbox.setState({ log: (entry) => logged.push(entry) });
+});
+
+describe('the reference tool', () => {
+  test('is asked for first, by its gauge, raised onto', () => {
+    const view = heightsView(shop, 1);
+    expect(view.isReference).toBe(true);
+    expect(view.sentence).toBe(
+      'Slip the 10.000 mm gauge block under tool 1, the reference. Raise onto it, then type what Z shows.',
+    );
+    expect(view.tools.map(({ shown }) => shown)).toEqual(['reference', 'not yet', 'not yet']);
+  });
+
+  test('sets Z to the gauge, or gives the work offset, the habit first', () => {
+    const seen = touched(shop, ZERO, 37.42);
+    expect(heightsView(seen, 1).forms.map(({ form, figure }) => [form, figure])).toEqual([
+      ['preset', '10.000'],
+      ['work-offset', '27.420'],
+    ]);
+    const habits = { ...seen.machine.habits, answerFirst: 'work-offset' as const };
+    expect(heightsView({ ...seen, machine: { ...seen.machine, habits } }, 1).forms[0]?.form).toBe('work-offset');
+  });
+
+  test('once set leads on to the first tool without a length', () => {
+    const view = heightsView(touched(shop, ZERO, 37.42), 1);
+    const [preset] = view.forms;
+    if (!preset) throw new Error('no answer');
+    expect(view.finish(preset)).toBe(2);
+    expect(logged).toMatchObject([{ kind: 'zeroing', body: { axis: 'z', epoch: 2, form: 'preset', value: 10 } }]);
+  });
+
+  test('that the shop has not yet still hangs in the drawing', () => {
+    expect(heightsView({ ...shop, tools: [] }, 1).tools.map(({ number }) => number)).toEqual([1]);
+  });
+});
+
+describe('another tool', () => {
+  const set = withEntries(touched(shop, ZERO, 37.42), [
+    { kind: 'zeroing', setupId, body: presetDone(ZERO, 'z', 10, 2) },
+  ]);
+
+  test('waits for the reference', () => {
+    expect(heightsView(shop, 2).blocked).toBe('Touch the gauge with tool 1, the reference, first.');
+    expect(heightsView(set, 2).blocked).toBeUndefined();
+  });
+
+  test.each([
+    [-2.31, 'Tool 2 is 12.310 shorter: offset', '−12.310'],
+    [14.5, 'Tool 2 is 4.500 longer: offset', '4.500'],
+    [10, 'Tool 2 is as long as tool 1: offset', '0.000'],
+  ])('at %d', (z, say, figure) => {
+    const [form] = heightsView(touched(set, DRILL, z, 2), 2).forms;
+    expect(form).toMatchObject({ form: 'offset', say, figure, done: 'Next: tool 3' });
+  });
+
+  test('the last one ends the round', () => {
+    const two = touched(set, DRILL, -2.31, 2);
+    const all = touched(two, { kind: 'tool-length', tool: 3 }, 1, 2);
+    const view = heightsView(all, 3);
+    expect(view.forms[0]?.done).toBe('Done: all tools measured');
+    expect(view.forms[0] && view.finish(view.forms[0])).toBeUndefined();
+    expect(logged).toEqual([]);
+  });
+
+  test('readings carry the ticked caution with them', () => {
+    heightsView(set, 2).log('-2.31', ['raise-onto-gauge']);
+    expect(logged).toMatchObject([
+      { kind: 'reading', body: { subject: DRILL, ticked: ['raise-onto-gauge'], epoch: 2, axis: 'z' } },
+    ]);
+  });
+});
+
+test('a machine that keeps its lengths another way is told how these are kept', () => {
+  const school = (toolLengthSchool: 'true-length' | 'reference-tool') =>
+    heightsView({ ...shop, machine: { ...shop.machine, habits: { ...shop.machine.habits, toolLengthSchool } } }, 1);
+  expect(school('reference-tool').otherSchool).toBeUndefined();
+  expect(school('true-length').otherSchool).toMatch(/against the reference tool/);
+});
