@@ -4,6 +4,7 @@ import type { Snapshot } from '@zero-point/core/contract/setup';
 import { FACES } from '@zero-point/core/datum/faces';
 import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
+import { FieldRow } from '../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../keypad/Fields';
 import { keepAlignment } from './useAlignment';
 
@@ -163,7 +164,7 @@ function PivotedFields({
       : undefined;
   return (
     <>
-      <Row>
+      <FieldRow>
         <LengthField
           label="First place"
           hint={`Along ${what}, from its ${alignment.task === 'vise' ? 'left (front) end' : 'left or front end'}.`}
@@ -179,14 +180,14 @@ function PivotedFields({
           onCommit={(to) => keep({ to })}
           check={apart(alignment.from)}
         />
-      </Row>
+      </FieldRow>
       <CountField
         label="Places read, evenly spread"
         value={alignment.points}
         onCommit={(points) => keep({ points })}
         check={(n) => (n >= 2 && n <= 100 ? undefined : 'Read at least 2 places, and at most 100.')}
       />
-      <Row>
+      <FieldRow>
         <LengthField
           label="Bolt that stays"
           hint="It turns about this place."
@@ -204,7 +205,7 @@ function PivotedFields({
             mm === alignment.pivot ? 'Tapping at the bolt turns nothing. Give the loose end.' : undefined
           }
         />
-      </Row>
+      </FieldRow>
     </>
   );
 }
@@ -235,7 +236,7 @@ function CentreFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'centre'>
             ]}
             onChange={(feature) => keep({ feature })}
           />
-          <Row>
+          <FieldRow>
             <CountField
               label="Angles read"
               value={alignment.angles}
@@ -258,7 +259,7 @@ function CentreFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'centre'>
                   : 'Angles within 60° leave the centre open. Spread them over more, best all round: 360.'
               }
             />
-          </Row>
+          </FieldRow>
           <AngleField label="First angle" value={alignment.first} onCommit={(first) => keep({ first })} />
         </>
       ) : (
@@ -346,8 +347,4 @@ function ChuckFields({ snapshot, alignment }: ConfigProps<AlignmentOf<'chuck'>>)
       )}
     </>
   );
-}
-
-function Row({ children }: { children: React.ReactNode }) {
-  return <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>{children}</View>;
 }

@@ -5,7 +5,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
-import { Choice } from '../../frame/Choice';
+import { UnitChoice } from '../../frame/UnitChoice';
 import { Press } from '../../frame/Press';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
@@ -65,13 +65,9 @@ export function SweepImport({ snapshot, alignment, pass }: SweepImportProps) {
         A CSV file with the columns angle (degrees) and reading; up to 2000 lines. A column named reading_mm or
         reading_in says its own unit.
       </Words>
-      <Choice
+      <UnitChoice
         label="Readings without a unit are"
         value={unit}
-        options={[
-          { value: 'mm', label: 'Millimetres' },
-          { value: 'in', label: 'Inches' },
-        ]}
         onChange={(as) => {
           setUnit(as);
           if (state.kind === 'answered') void fit(state.name, state.text, as);

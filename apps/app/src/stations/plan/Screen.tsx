@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Target } from '../../drawing/Target';
 import { Choice } from '../../frame/Choice';
+import { UnitChoice } from '../../frame/UnitChoice';
 import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
@@ -72,15 +73,7 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             onCommit={(tolerance) => changePlan(snapshot, { tolerance })}
             check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
           />
-          <Choice
-            label="Units"
-            value={setup.units}
-            onChange={(units) => changePlan(snapshot, { units })}
-            options={[
-              { value: 'mm', label: 'Millimetres' },
-              { value: 'in', label: 'Inches' },
-            ]}
-          />
+          <UnitChoice label="Units" value={setup.units} onChange={(units) => changePlan(snapshot, { units })} />
           <Choice
             label="Finder"
             value={setup.finderId}

@@ -4,6 +4,7 @@ import { MAX_HOLES } from '@zero-point/core/positions/maxHoles';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
+import { FieldRow } from '../../keypad/FieldRow';
 import { AngleField, CountField, LengthField, TextField } from '../../keypad/Fields';
 
 interface CircleFieldsProps {
@@ -19,7 +20,7 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
   const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
   return (
     <View style={{ gap: 12 }}>
-      <Row>
+      <FieldRow>
         <AngleField label="First angle" value={circle.firstAngle} onCommit={(firstAngle) => change({ firstAngle })} />
         <CountField
           label="Holes"
@@ -33,8 +34,8 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
                 : undefined
           }
         />
-      </Row>
-      <Row>
+      </FieldRow>
+      <FieldRow>
         <LengthField
           label="Circle diameter"
           unit={unit}
@@ -49,8 +50,8 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })}
           check={positive('The diameter')}
         />
-      </Row>
-      <Row>
+      </FieldRow>
+      <FieldRow>
         <LengthField
           label="Centre X"
           unit={unit}
@@ -63,7 +64,7 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           value={circle.centre.y}
           onCommit={(y) => change({ centre: { ...circle.centre, y } })}
         />
-      </Row>
+      </FieldRow>
       <Choice
         label="Direction, seen from above"
         value={circle.direction}
@@ -102,8 +103,4 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
       />
     </View>
   );
-}
-
-function Row({ children }: { children: React.ReactNode }) {
-  return <View style={{ flexDirection: 'row', gap: 12 }}>{children}</View>;
 }

@@ -1,6 +1,7 @@
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
 import { ScrollView, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
+import { UnitChoice } from '../../frame/UnitChoice';
 import { KEYS } from '../../frame/keys';
 import { BROWSER_BAR } from '../../frame/layout';
 import { TopBar } from '../../frame/TopBar';
@@ -30,15 +31,7 @@ export default function SettingsScreen() {
           ]}
         />
         <Figure size={40}>−5.000 mm</Figure>
-        <Choice
-          label="Units of a new set-up"
-          value={units}
-          onChange={setUnits}
-          options={[
-            { value: 'mm', label: 'Millimetres' },
-            { value: 'in', label: 'Inches' },
-          ]}
-        />
+        <UnitChoice label="Units of a new set-up" value={units} onChange={setUnits} />
         <Words tone="soft">
           A set-up has its own units; change them in its Plan. These settings stay on this device.
         </Words>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { PressLink } from '../../frame/PressLink';
 import { plusMinus } from '../../answer/words';
+import { FieldRow } from '../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../keypad/Fields';
 import { Words } from '../../theme/Words';
 
@@ -26,7 +27,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
   const perLine = dial && formatLengthUnit(dial.perTurn / dial.lines, { unit, decimals: unit === 'mm' ? 4 : 5 });
   return (
     <View style={{ gap: 12 }}>
-      <Row>
+      <FieldRow>
         <LengthField
           label="Smallest step it shows"
           hint="Goes into every ±."
@@ -43,10 +44,10 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           onCommit={(travel) => onChange({ ...profile, travel })}
           check={positive('The travel')}
         />
-      </Row>
+      </FieldRow>
       {machine.kind === 'dials' && (
         <>
-          <Row>
+          <FieldRow>
             <LengthField
               label="One turn of the handwheel"
               hint="Travel of the axis."
@@ -66,7 +67,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
               }
               check={(n) => (n >= 2 && n <= 1000 ? undefined : 'A dial has 2 to 1000 lines.')}
             />
-          </Row>
+          </FieldRow>
           <Choice
             label="It counts up when turned, so that a lost turn is noticed"
             value={dial?.countsUp ?? 'clockwise'}
@@ -88,8 +89,4 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
       </PressLink>
     </View>
   );
-}
-
-function Row({ children }: { children: React.ReactNode }) {
-  return <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>{children}</View>;
 }

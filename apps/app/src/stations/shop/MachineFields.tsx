@@ -3,6 +3,7 @@ import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Fold } from '../../answer/Fold';
 import { Choice } from '../../frame/Choice';
+import { UnitChoice } from '../../frame/UnitChoice';
 import { LengthsField, TextField } from '../../keypad/Fields';
 import { Words } from '../../theme/Words';
 import { AxisFields } from './AxisFields';
@@ -39,15 +40,7 @@ export function MachineFields({ machine }: { machine: Machine }) {
         options={MACHINE_KINDS.map(({ kind, name }) => ({ value: kind, label: name }))}
         onChange={(kind) => keep({ kind })}
       />
-      <Choice
-        label="Units of its dials or display"
-        value={units}
-        options={[
-          { value: 'mm', label: 'Millimetres' },
-          { value: 'in', label: 'Inches' },
-        ]}
-        onChange={(next) => keep({ units: next })}
-      />
+      <UnitChoice label="Units of its dials or display" value={units} onChange={(next) => keep({ units: next })} />
       <Choice
         label="Numbers are read from"
         value={machine.scale}
