@@ -21,6 +21,8 @@ interface FieldProps<T> {
   onCommit: (value: T) => void;
   check?: ((value: T) => string | undefined) | undefined;
   words?: boolean;
+  /** Room for a sentence: it wraps, and Enter keeps it. */
+  tall?: boolean;
   inputMode?: 'text' | 'decimal' | 'numeric';
 }
 
@@ -34,6 +36,7 @@ function Field<T>({
   onCommit,
   check,
   words = false,
+  tall = false,
   inputMode = 'decimal',
 }: FieldProps<T>) {
   const { palette } = useLook();
@@ -77,7 +80,9 @@ function Field<T>({
           }}
           onBlur={commit}
           onSubmitEditing={commit}
-          blurOnSubmit={false}
+          blurOnSubmit={tall}
+          multiline={tall}
+          {...(tall && { numberOfLines: 3 })}
           selectTextOnFocus={!words}
           inputMode={inputMode}
           autoComplete="off"
@@ -86,6 +91,7 @@ function Field<T>({
             minWidth: 0,
             minHeight: 48,
             paddingHorizontal: 10,
+            ...(tall && { paddingVertical: 10, lineHeight: 23 }),
             fontFamily: words ? SANS : MONO,
             fontWeight: words ? '400' : '700',
             fontSize: words ? 17 : 19,
@@ -236,6 +242,7 @@ export function LongTextField({ value, ...rest }: ValueFieldProps<string>) {
     <Field
       {...rest}
       words
+      tall
       inputMode="text"
       shown={value}
       read={(text) =>
