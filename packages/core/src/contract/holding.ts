@@ -18,6 +18,5 @@ export const holding = z
   .object({ id, name, steps: z.array(holdingStep).max(40, { error: 'must hold at most 40 steps' }) })
   .meta({ id: 'Holding' });
 
-export type MachineKind = z.output<typeof machineKind>;
 export type HoldingStep = z.output<typeof holdingStep>;
 export type Holding = z.output<typeof holding>;

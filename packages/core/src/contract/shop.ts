@@ -135,7 +135,6 @@ export const part = z
   })
   .meta({ id: 'Part' });
 
-export type MeasuredBacklash = z.output<typeof measuredBacklash>;
 export type RotaryAxis = z.output<typeof rotaryAxis>;
 export type AnswerForm = z.output<typeof answerForm>;
 export type Machine = z.output<typeof machine>;

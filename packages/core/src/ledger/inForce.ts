@@ -24,6 +24,10 @@ export const currentEpoch = (snapshot: Snapshot, axis: Axis): number =>
 export const lastZeroing = (snapshot: Snapshot, axis: Axis): Zeroing | undefined =>
   snapshot.zeroings.filter((zeroing) => zeroing.axis === axis).at(-1);
 
+/** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
+export const onThisScale = (snapshot: Snapshot, readings: readonly Reading[]): boolean =>
+  readings.every(({ axis, epoch }) => epoch === currentEpoch(snapshot, axis));
+
 /** Readings of one touch, struck ones included, of the latest epoch that has any. */
 export function readingsOf(snapshot: Snapshot, subject: Subject): Reading[] {
   const all = snapshot.readings.filter((reading) => sameSubject(reading.subject, subject));

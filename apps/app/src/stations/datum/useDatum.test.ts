@@ -106,6 +106,15 @@ describe('the three answers', () => {
   });
 });
 
+test('once the axis was set, the old scale’s figures are offered no more, and a new touch is', () => {
+  const done = set(touched(plateSnapshot, 'left', -5.01), 'left', 'x', -5);
+  const view = datumView(done, 'left').face;
+  expect([view?.answer, view?.forms]).toEqual([undefined, []]);
+  expect(view?.sentence).toBe('X was set since. To check it, touch the left face again, coming from the left.');
+  const again = withEntries(done, [{ kind: 'reading', setupId, body: reading(face('left'), -5.002, { epoch: 2 }) }]);
+  expect(datumView(again, 'left').face?.forms[0]?.figure).toBe('−5.000');
+});
+
 describe('the middle of two faces', () => {
   const across = touched(touched(plateSnapshot, 'left', -5.01), 'right', 189.01);
 
@@ -127,6 +136,10 @@ describe('the middle of two faces', () => {
     if (!middle || !move) throw new Error('no middle');
     middle.markSet(move);
     expect(logged).toMatchObject([{ body: { subject: { kind: 'middle', axis: 'x' }, form: 'move', value: 92 } }]);
+  });
+
+  test('is gone once the axis has a new zero, since its coordinate is of the old one', () => {
+    expect(datumView(set(across, 'left', 'x', 0), undefined).middles).toEqual([]);
   });
 
   test('is held against the part’s size, on the axis in hand', () => {

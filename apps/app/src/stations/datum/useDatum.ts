@@ -5,7 +5,7 @@ import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
 import { FACE_TOUCH, faceCoordinate } from '@zero-point/core/datum/partFrame';
 import { faceAnswer, type FaceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
-import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
+import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/ledger/inForce';
 import { FACES_ACROSS, middleAnswer, type MiddleAnswer } from '@zero-point/core/ledger/middleAnswer';
 import { widthCheck } from '@zero-point/core/ledger/widthCheck';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
@@ -29,6 +29,7 @@ export interface FaceView {
   axis: 'x' | 'y';
   from: string;
   sentence: string;
+  /** On the scale as it stands; undefined too where the axis was set since the last touch. */
   answer: FaceAnswer | undefined;
   forms: FormView[];
   log: (text: string) => string | undefined;
@@ -86,13 +87,18 @@ function faceView(snapshot: Snapshot, face: Face): FaceView {
   const subject: Touched = { kind: 'face', face };
   const { axis, approach, from } = FACE_TOUCH[face];
   const { setup } = snapshot;
-  const answer = faceAnswer(snapshot, face);
+  const known = faceAnswer(snapshot, face);
+  const answer = known && onThisScale(snapshot, known.readings) ? known : undefined;
+  const name = axis.toUpperCase();
   return {
     face,
     subject,
     axis,
     from,
-    sentence: `Touch the ${face} face, coming from ${from}.`,
+    sentence:
+      known && !answer
+        ? `${name} was set since. To check it, touch the ${face} face again, coming from ${from}.`
+        : `Touch the ${face} face, coming from ${from}.`,
     answer,
     forms: answer ? edgeForms(snapshot, face, answer) : [],
     log: (text) =>
@@ -106,6 +112,15 @@ function faceView(snapshot: Snapshot, face: Face): FaceView {
     },
   };
 }
+
+const workOffsetForm = (name: string, value: number, format: LengthFormat): FormView => ({
+  form: 'work-offset',
+  say: `Work offset ${name}`,
+  figure: formatLength(value, format),
+  then: 'part zero on the scale as it stands',
+  done: `Done: ${name} offset entered`,
+  value,
+});
 
 /** The three answers, the machine's habit first. */
 function edgeForms(snapshot: Snapshot, face: Face, { result }: FaceAnswer): FormView[] {
@@ -130,14 +145,7 @@ function edgeForms(snapshot: Snapshot, face: Face, { result }: FaceAnswer): Form
       done: `Done: moved, ${name} set`,
       value: nominal,
     },
-    {
-      form: 'work-offset',
-      say: `Work offset ${name}`,
-      figure: formatLength(result.workOffset, format),
-      then: 'part zero on the scale as it stands',
-      done: `Done: ${name} offset entered`,
-      value: result.workOffset,
-    },
+    workOffsetForm(name, result.workOffset, format),
   ];
   const first: AnswerForm = snapshot.machine.habits.answerFirst;
   return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
@@ -155,7 +163,7 @@ export interface MiddleView {
 
 function middleView(snapshot: Snapshot, axis: 'x' | 'y'): MiddleView | undefined {
   const answer = middleAnswer(snapshot, axis);
-  if (!answer) return undefined;
+  if (!answer || !onThisScale(snapshot, answer.readings)) return undefined;
   const { result } = answer;
   const format: LengthFormat = { unit: snapshot.setup.units };
   const name = axis.toUpperCase();
@@ -170,14 +178,7 @@ function middleView(snapshot: Snapshot, axis: 'x' | 'y'): MiddleView | undefined
       done: `Done: ${name} set at the middle`,
       value: nominal,
     },
-    {
-      form: 'work-offset',
-      say: `Work offset ${name}`,
-      figure: formatLength(result.workOffset, format),
-      then: 'part zero on the scale as it stands',
-      done: `Done: ${name} offset entered`,
-      value: result.workOffset,
-    },
+    workOffsetForm(name, result.workOffset, format),
   ];
   return {
     axis,

@@ -64,6 +64,10 @@ describe('another tool', () => {
     { kind: 'zeroing', setupId, body: presetDone(ZERO, 'z', 10, 2) },
   ]);
 
+  test('leaves the reference’s old figures behind once Z is set', () => {
+    expect(heightsView(set, 1).forms).toEqual([]);
+  });
+
   test('waits for the reference', () => {
     expect(heightsView(shop, 2).blocked).toBe('Touch the gauge with tool 1, the reference, first.');
     expect(heightsView(set, 2).blocked).toBeUndefined();

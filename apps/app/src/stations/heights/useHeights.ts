@@ -9,7 +9,7 @@ import {
   type ZZeroAnswer,
 } from '@zero-point/core/ledger/heightAnswer';
 import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
-import { lastZeroing, readingsOf } from '@zero-point/core/ledger/inForce';
+import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/ledger/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
 import type { FormView } from '../../answer/AnswerForms';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
@@ -68,7 +68,7 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
     readings: readingsOf(snapshot, subject),
     answer: isReference ? zero : length,
     forms: isReference
-      ? zero
+      ? zero && onThisScale(snapshot, zero.readings)
         ? zZeroForms(snapshot, zero, format)
         : []
       : length
