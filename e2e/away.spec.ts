@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, test } from './shop';
 
-const DATUM = '/setup/base-plate-knee-mill/datum?face=back';
+const DATUM = '/setup/base-plate-knee-mill/datum?f=face.back';
 
 async function log(page: Page, text: string): Promise<void> {
   await page.getByRole('textbox').fill(text);

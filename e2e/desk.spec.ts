@@ -50,7 +50,7 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, 'front face');
   await type(page, 'Y on the readout', '-5.005', '-6.005', '-5.010');
   await expect(page.getByText(/Far from the others/)).toBeVisible();
-  await enterAt(page, 'Strike out −6.005');
+  await enterAt(page, /^Strike out −6\.005$/);
   await enterAt(page, 'typed wrongly');
   await expect(page.getByText('struck out: typed wrongly')).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Work offset Y −0\.008/ })).toBeVisible();
@@ -101,7 +101,7 @@ test('every light keeps its contrast', async ({ page, shop }) => {
       '',
       '/new',
       '/setup/base-plate-knee-mill/plan',
-      '/setup/base-plate-knee-mill/datum?face=right',
+      '/setup/base-plate-knee-mill/datum?f=face.right',
       '/setup/base-plate-knee-mill/log',
       '/setup/base-plate-knee-mill/workholding',
       '/setup/base-plate-knee-mill/alignment',

@@ -1,21 +1,36 @@
-/** Benchmarks: each prints a ratio to a floor measured in the same run. */
+/** Benchmarks: each prints a ratio to a floor, or a share against its target. `npm run bench -- coverage` runs one alone. */
 import { build, exportApp } from './lib/build.mjs';
-import { ensureChromium, ensureInstalled, once, say } from './lib/steps.mjs';
+import { ensureChromium, ensureInstalled, must, once, say, tool } from './lib/steps.mjs';
+
+const [wanted] = process.argv.slice(2);
+const asked = (name) => wanted === undefined || wanted === name;
 
 ensureInstalled();
-ensureChromium();
-build();
-once(
-  'floor',
-  ['package-lock.json', 'bench/floor', 'apps/app/size-mends.js', 'apps/app/paper-babel.js', 'apps/app/icon-babel.js'],
-  'bench/floor/dist/index.html',
-  () => {
-    say('Building the floor app. About 1 minute.');
-    exportApp('bench/floor');
-  },
-);
-say('Measuring. About 3 minutes; keep the machine quiet.');
-const { benchOpening } = await import('../bench/opening.mjs');
-const { benchReadings } = await import('../bench/readings.mjs');
-await benchOpening();
-await benchReadings();
+if (wanted === 'coverage' || wanted === 'explainer') {
+  if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
+  must(tool('tsx'), [`bench/${wanted}.ts`]);
+} else {
+  ensureChromium();
+  build();
+  if (asked('opening'))
+    once(
+      'floor',
+      [
+        'package-lock.json',
+        'bench/floor',
+        'apps/app/size-mends.js',
+        'apps/app/paper-babel.js',
+        'apps/app/icon-babel.js',
+      ],
+      'bench/floor/dist/index.html',
+      () => {
+        say('Building the floor app. About 1 minute.');
+        exportApp('bench/floor');
+      },
+    );
+  say('Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- explainer.');
+  if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
+  if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
+  if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
+  if (wanted === undefined) must(tool('tsx'), ['bench/explainer.ts']);
+}

@@ -66,25 +66,25 @@ export const SHOTS = [
   {
     name: 'datum-touch',
     size: 'phone',
-    path: `${BASE}/datum?face=left`,
+    path: `${BASE}/datum?f=face.left`,
     act: (page) => log(page, '-5.012', '-5.008', '-5.010'),
   },
   {
     name: 'datum',
     size: 'phone',
-    path: `${BASE}/datum?face=left`,
+    path: `${BASE}/datum?f=face.left`,
     act: (page) => press(page, 'Show the answer'),
   },
   {
     name: 'datum-wide',
     size: 'wide',
-    path: `${BASE}/datum?face=left`,
+    path: `${BASE}/datum?f=face.left`,
   },
   {
     name: 'set-x-and-y',
     shown: false,
     size: 'phone',
-    path: `${BASE}/datum?face=left`,
+    path: `${BASE}/datum?f=face.left`,
     act: async (page) => {
       await press(page, 'Show the answer');
       await press(page, 'Done: X is preset');

@@ -12,11 +12,13 @@ import {
   type NewSweep,
   type NewZeroing,
 } from '@zero-point/core/contract/ledger';
+import type { DatumPlan } from '@zero-point/core/contract/datumPlan';
 import type { Alignment } from '@zero-point/core/contract/alignment';
 import type { NewSetup, Pattern, Plan, Snapshot } from '@zero-point/core/contract/setup';
 import { newSetup } from '@zero-point/core/contract/setup';
 import type { Holding } from '@zero-point/core/contract/holding';
 import { DEFAULT_HOLDINGS } from '@zero-point/core/workholding/defaultHoldings';
+import type { Dial } from '@zero-point/core/positions/dial';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { conflict, invalid, notFound } from './http/problem';
 import type { Store } from './store/store';
@@ -30,12 +32,17 @@ const isConstraint = (error: unknown): boolean =>
   String((error as { code?: unknown } | null)?.code).startsWith('SQLITE_CONSTRAINT');
 
 /** @throws HttpProblem 422 when the text typed is not the value sent */
-function checkText({ text, unit, value }: NewReading): void {
-  const read = parseLength(text, unit);
-  if (!read.ok) throw invalid([{ field: 'text', message: `is not a length: ${read.message}` }]);
-  if (Math.abs(read.mm - value) > TEXT_MATCHES) {
-    throw invalid([{ field: 'value', message: `is ${value} mm, but the text “${text}” means ${read.mm} mm` }]);
-  }
+function checkText({ text, unit, value, across }: NewReading, dial: () => Dial | undefined): void {
+  const check = (field: string, typed: string, mm: number) => {
+    const plain = parseLength(typed, unit);
+    const read = plain.ok ? plain : parseLength(typed, unit, dial());
+    if (!read.ok) throw invalid([{ field: `${field}text`, message: `is not a length: ${read.message}` }]);
+    if (Math.abs(read.mm - mm) > TEXT_MATCHES) {
+      throw invalid([{ field: `${field}value`, message: `is ${mm} mm, but the text “${typed}” means ${read.mm} mm` }]);
+    }
+  };
+  check('', text, value);
+  if (across) check('across.', across.text, across.value);
 }
 
 /** The shop's short lists: its own where it changed one, else those it started with. */
@@ -89,6 +96,10 @@ export function createLedger(store: Store, now: () => string = () => new Date().
     }
   }
 
+  /** The handwheel a reading may have been typed from, as turns and lines. */
+  const dialOf = (setupId: string, axis: NewReading['axis']): Dial | undefined =>
+    store.machines.get(requireSetup(setupId).machineId)?.axes[axis].dial;
+
   function checkPlan(plan: Plan): void {
     const wrong: { field: string; message: string }[] = [];
     const need = (field: keyof Plan, found: boolean, what: string) => {
@@ -103,7 +114,7 @@ export function createLedger(store: Store, now: () => string = () => new Date().
 
   return {
     appendReading: (setupId: string, reading: NewReading): Appended<NewReading> => {
-      checkText(reading);
+      checkText(reading, () => dialOf(setupId, reading.axis));
       return append(newReading, setupId, reading, store.readings, () => {
         if (!store.gauges.has(reading.gaugeId)) {
           throw invalid([{ field: 'gaugeId', message: 'names no gauge of this shop; add it to the shop first' }]);
@@ -137,6 +148,14 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         store.alignments.put(setupId, alignment);
         store.setups.touch(setupId, now());
         return alignment;
+      }),
+
+    putDatumPlan: (setupId: string, plan: DatumPlan): DatumPlan =>
+      store.write(() => {
+        requireSetup(setupId);
+        store.datumPlans.put(setupId, plan);
+        store.setups.touch(setupId, now());
+        return plan;
       }),
 
     /** Creates a set-up once; the same again answers the same. */
@@ -192,6 +211,8 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         checks: store.checks.ofSetup(setupId),
         alignments: store.alignments.ofSetup(setupId),
         sweeps: store.sweeps.ofSetup(setupId),
+        datumPlan: store.datumPlans.get(setupId),
+        repeatability: store.repeatability(),
       };
     },
   };

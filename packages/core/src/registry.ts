@@ -21,6 +21,10 @@ import { corner } from './datum/corner';
 import { cornerInput, cornerOutput } from './datum/corner.schema';
 import { circle } from './datum/circle';
 import { circleInput, circleOutput } from './datum/circle.schema';
+import { holeLine } from './datum/holeLine';
+import { holeLineInput, holeLineOutput } from './datum/holeLine.schema';
+import { chooseMethod } from './methods/chooseMethod';
+import { chooseMethodInput, chooseMethodOutput } from './methods/chooseMethod.schema';
 import { explain } from './discrepancy/explain';
 import { explainInput, explainOutput } from './discrepancy/explain.schema';
 import { edge } from './datum/edge';
@@ -150,6 +154,20 @@ export const REGISTRY = {
     input: circleInput,
     output: circleOutput,
     reckon: circle,
+  }),
+  'hole-line': calculation({
+    name: 'hole-line',
+    summary: 'Origin and direction of a part from two holes of it',
+    input: holeLineInput,
+    output: holeLineOutput,
+    reckon: holeLine,
+  }),
+  'choose-method': calculation({
+    name: 'choose-method',
+    summary: 'The quickest way to find a feature that is good enough, of what the shop has',
+    input: chooseMethodInput,
+    output: chooseMethodOutput,
+    reckon: chooseMethod,
   }),
   explain: calculation({
     name: 'explain',

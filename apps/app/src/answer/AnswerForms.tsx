@@ -15,12 +15,16 @@ export interface FormView {
   /** What to do, before the figure: "Preset X to". */
   say: string;
   figure: string;
+  /** Both figures, where it sets two axes. */
+  pair?: { x: string; y: string };
   /** What goes with it: "still touching". */
   then: string;
   /** Label of the action that says it was done and goes on. */
   done: string;
   /** What the scale was made to read, or the offset entered, mm. */
   value: number;
+  /** The same for each axis, where it sets two. */
+  values?: { x?: number; y?: number };
 }
 
 interface AnswerFormsProps {
@@ -29,6 +33,33 @@ interface AnswerFormsProps {
   onChoose: (form: FormName) => void;
   unit: LengthUnit;
   plusMinus: string;
+}
+
+/** The figure of a way, or both of them one above the other. */
+function FigureOf({ view, large, beside }: { view: FormView; large: boolean; beside: string }) {
+  const rows = view.pair
+    ? [
+        { name: 'X', figure: view.pair.x },
+        { name: 'Y', figure: view.pair.y },
+      ]
+    : [{ name: '', figure: view.figure }];
+  return (
+    <View>
+      {rows.map(({ name, figure }) => (
+        <View key={name} style={{ flexDirection: 'row', alignItems: 'baseline', columnGap: 8 }}>
+          {name !== '' && (
+            <Words kind={large ? 'sentence' : 'body'} style={{ width: 18 }}>
+              {name}
+            </Words>
+          )}
+          <Figure size={large ? (name === '' ? 34 : 30) : 22}>{figure}</Figure>
+          <Figure size={16} tone="soft">
+            {beside}
+          </Figure>
+        </View>
+      ))}
+    </View>
+  );
 }
 
 /** The ways to use an answer, the machine's habit first and large; all of them always at hand. */
@@ -65,12 +96,7 @@ export function AnswerForms({ forms, chosen, onChoose, unit, plusMinus }: Answer
                 {large ? '✓ ' : ''}
                 {view.say}
               </Words>
-              <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
-                <Figure size={large ? 34 : 22}>{view.figure}</Figure>
-                <Figure size={16} tone="soft">
-                  {large ? plusMinus : unit}
-                </Figure>
-              </View>
+              <FigureOf view={view} large={large} beside={large ? plusMinus : unit} />
             </View>
             <Words kind="note" tone="soft">
               {view.then}

@@ -12,8 +12,12 @@ interface ReadingDockProps {
   /** What the number is: "X on the readout". */
   label: string;
   unit: LengthUnit;
-  /** Logs the text; says what is wrong with it instead. */
-  onLog: (text: string) => string | undefined;
+  /** A second number that belongs to it: "X where it stands". */
+  acrossLabel?: string | undefined;
+  /** Turns and lines of a handwheel can be typed. */
+  dial?: boolean;
+  /** Logs the text, and the second one where it is asked for; says what is wrong instead. */
+  onLog: (text: string, across: string) => string | undefined;
   /** Something else to do when nothing is typed. */
   next: { label: string; onPress: () => void } | undefined;
   /** Why nothing can be logged yet. */
@@ -23,12 +27,15 @@ interface ReadingDockProps {
 }
 
 /** Entry, keypad and the one action. A text that is refused stays as it was typed. */
-export function ReadingDock({ label, unit, onLog, next, blocked, draft }: ReadingDockProps) {
+export function ReadingDock({ label, acrossLabel, dial = false, unit, onLog, next, blocked, draft }: ReadingDockProps) {
   const wide = useWide();
   const [ownText, setOwnText] = useState('');
   const { text, setText } = draft ?? { text: ownText, setText: setOwnText };
   const [error, setError] = useState<string | undefined>(undefined);
   const [system, setSystem] = useState(false);
+  const [across, setAcross] = useState('');
+  const [second, setSecond] = useState(false);
+  const acrossField = useRef<TextInput>(null);
   const field = useRef<TextInput>(null);
 
   useEffect(() => {
@@ -39,12 +46,26 @@ export function ReadingDock({ label, unit, onLog, next, blocked, draft }: Readin
     setText(value);
     setError(undefined);
   };
+  const changeAcross = (value: string) => {
+    setAcross(value);
+    setError(undefined);
+  };
   const log = () => {
-    const wrong = blocked ?? onLog(text);
+    if (acrossLabel !== undefined && text !== '' && across === '' && !second) {
+      setSecond(true);
+      acrossField.current?.focus();
+      return;
+    }
+    const wrong = blocked ?? onLog(text, across);
     setError(wrong);
-    if (wrong === undefined) setText('');
+    if (wrong !== undefined) return;
+    setText('');
+    setAcross('');
+    setSecond(false);
+    if (wide) field.current?.focus();
   };
   const offerNext = next && text === '';
+  const typing = acrossLabel !== undefined && second;
   return (
     <View style={{ gap: 6 }}>
       <LengthEntry
@@ -54,11 +75,36 @@ export function ReadingDock({ label, unit, onLog, next, blocked, draft }: Readin
         text={text}
         onChange={change}
         onSubmit={log}
-        error={error}
+        onFocus={() => setSecond(false)}
+        error={acrossLabel === undefined ? error : undefined}
         ownKeypad={!wide && !system}
       />
-      {!wide && !system && <Keypad unit={unit} text={text} onChange={change} />}
-      <MainAction label={offerNext ? next.label : 'Log this reading'} onPress={offerNext ? next.onPress : log} />
+      {acrossLabel !== undefined && (
+        <LengthEntry
+          ref={acrossField}
+          label={acrossLabel}
+          unit={unit}
+          text={across}
+          onChange={changeAcross}
+          onSubmit={log}
+          onFocus={() => setSecond(true)}
+          error={error}
+          ownKeypad={!wide && !system}
+        />
+      )}
+      {!wide && !system && (
+        <Keypad unit={unit} dial={dial} text={typing ? across : text} onChange={typing ? changeAcross : change} />
+      )}
+      <MainAction
+        label={
+          offerNext
+            ? next.label
+            : acrossLabel !== undefined && !typing && across === ''
+              ? `Next: ${acrossLabel}`
+              : 'Log this reading'
+        }
+        onPress={offerNext ? next.onPress : log}
+      />
       {!wide && system && (
         <Press look="bare" onPress={() => setSystem(false)}>
           <Words kind="note">Use the shop keypad</Words>

@@ -5,6 +5,7 @@ import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
 import type { Repeats } from '@zero-point/core/metrology/repeats';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { GAP } from '../frame/layout';
 import { MainAction } from '../frame/MainAction';
@@ -23,7 +24,9 @@ import { plusMinus } from './words';
 /** What every touch calculation answers with. */
 interface TouchAnswer {
   readings: readonly Reading[];
-  result: { repeats: Repeats; uncertainty: Uncertainty; verdict: VerdictName | null; tape: Tape };
+  result: { repeats?: Repeats; uncertainty: Uncertainty; verdict: VerdictName | null; tape: Tape };
+  /** Ids of wild readings, where they are not told by `repeats`. */
+  wild?: readonly string[];
 }
 
 interface TouchDetailProps {
@@ -34,21 +37,39 @@ interface TouchDetailProps {
   answer: TouchAnswer | undefined;
   forms: readonly FormView[];
   onStrike: (reading: Reading, action: 'strike' | 'restore', reason: string) => void;
+  /** Under the verdict: what else is to be said of it. */
+  more?: ReactNode;
+  /** What was touched, for answers of more than one touch. */
+  titleOf?: (reading: Reading) => string;
   /** Says that the axis was set; for wide screens, where it stands under the answer. */
   onDone?: (form: FormView) => void;
 }
 
 /** Readings, answer, how good it is, and the tape; on a phone the answer waits until it is asked for. */
-export function TouchDetail({ page, unit, tolerance, readings, answer, forms, onStrike, onDone }: TouchDetailProps) {
+export function TouchDetail({
+  page,
+  unit,
+  tolerance,
+  readings,
+  answer,
+  forms,
+  onStrike,
+  more,
+  titleOf,
+  onDone,
+}: TouchDetailProps) {
   const wide = useWide();
   const { form } = page;
   if (readings.length === 0) return null;
-  const wild = answer ? answer.result.repeats.wild.flatMap((i) => answer.readings[i]?.id ?? []) : [];
-  const list = <ReadingList readings={readings} wild={wild} unit={unit} onStrike={onStrike} />;
+  const wild = answer?.wild ?? answer?.result.repeats?.wild.flatMap((i) => answer.readings[i]?.id ?? []) ?? [];
+  const list = (
+    <ReadingList readings={readings} wild={wild} unit={unit} onStrike={onStrike} {...(titleOf && { titleOf })} />
+  );
   if (!answer || !form) return list;
   const { uncertainty, verdict, repeats, tape } = answer.result;
   const U = plusMinus(uncertainty.U, unit);
-  const spread = repeats.n > 1 && (
+  const count = repeats?.n ?? answer.readings.length;
+  const spread = repeats && repeats.n > 1 && (
     <Words kind="note" tone="soft">
       {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range{' '}
       {formatLengthUnit(repeats.range, { unit })}
@@ -58,7 +79,7 @@ export function TouchDetail({ page, unit, tolerance, readings, answer, forms, on
     return (
       <View style={{ gap: GAP }}>
         <View>
-          <Words tone="soft">{repeats.n === 1 ? '1 reading gives' : `${repeats.n} readings give`}</Words>
+          <Words tone="soft">{count === 1 ? '1 reading gives' : `${count} readings give`}</Words>
           <View style={{ flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 }}>
             <Words>{form.say}</Words>
             <Figure size={24}>{form.figure}</Figure>
@@ -77,6 +98,7 @@ export function TouchDetail({ page, unit, tolerance, readings, answer, forms, on
       <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} unit={unit} plusMinus={U} />
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
       <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
+      {more}
       {list}
       {spread}
       <Fold title="Tape: how it was reckoned" open={wide}>

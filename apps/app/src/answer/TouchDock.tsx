@@ -13,8 +13,11 @@ interface TouchDockProps {
   page: TouchPage;
   unit: LengthUnit;
   label: string;
+  acrossLabel?: string | undefined;
+  /** Turns and lines of a handwheel can be typed. */
+  dial?: boolean;
   forms: readonly FormView[];
-  onLog: (text: string) => string | undefined;
+  onLog: (text: string, across: string) => string | undefined;
   onDone: (form: FormView) => void;
   blocked?: string | undefined;
   /** A caution still to be ticked; on a phone it stands where the keypad will be. */
@@ -22,14 +25,33 @@ interface TouchDockProps {
 }
 
 /** What the thumb does at a touch: log readings, then say that the axis was set. When wide, the second stands under the answer. */
-export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked, gate }: TouchDockProps) {
+export function TouchDock({
+  page,
+  unit,
+  label,
+  acrossLabel,
+  dial,
+  forms,
+  onLog,
+  onDone,
+  blocked,
+  gate,
+}: TouchDockProps) {
   const wide = useWide();
   const { form } = page;
   if (wide) {
     return (
       <View style={{ gap: 12 }}>
         {gate}
-        <ReadingDock label={label} unit={unit} onLog={onLog} next={undefined} blocked={blocked} />
+        <ReadingDock
+          label={label}
+          acrossLabel={acrossLabel}
+          dial={dial ?? false}
+          unit={unit}
+          onLog={onLog}
+          next={undefined}
+          blocked={blocked}
+        />
       </View>
     );
   }
@@ -45,5 +67,15 @@ export function TouchDock({ page, unit, label, forms, onLog, onDone, blocked, ga
   }
   if (gate) return <View style={{ gap: 8 }}>{gate}</View>;
   const next = forms.length > 0 ? { label: 'Show the answer', onPress: () => page.show('answer') } : undefined;
-  return <ReadingDock label={label} unit={unit} onLog={onLog} next={next} blocked={blocked} />;
+  return (
+    <ReadingDock
+      label={label}
+      acrossLabel={acrossLabel}
+      dial={dial ?? false}
+      unit={unit}
+      onLog={onLog}
+      next={next}
+      blocked={blocked}
+    />
+  );
 }

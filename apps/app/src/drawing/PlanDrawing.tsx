@@ -6,7 +6,8 @@ import { Circle } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label, ScribedBlock } from './marks';
-import { fit, type View } from './view';
+import { ShapeMarks } from './FeatureHints';
+import { fit, type View, type World } from './view';
 
 interface PlanDrawingProps {
   part: Part;
@@ -17,6 +18,10 @@ interface PlanDrawingProps {
   label: string;
   /** Room kept free around the part, mm, for a contact that comes from outside. */
   room?: number;
+  /** Room for lettering outside the part, px. */
+  inset?: number;
+  /** Part of it to show, mm in the part's own frame; all of it where it is left out. */
+  focus?: World | undefined;
   /** Marks over the part; coordinates in the part's own frame. */
   marks?: (view: View) => ReactNode;
   /** Places to touch, laid over the drawing. */
@@ -31,6 +36,9 @@ const ROOM_FOR_CAPTION = 240;
 /** Room for marks that stand outside the part whatever the scale, px. */
 const INSET = 36;
 
+/** Room round a part of it that is shown alone, px. */
+const FOCUS_INSET = 6;
+
 /** The part from above as marked-out metal: outline, drawn holes, part zero. */
 export function PlanDrawing({
   part,
@@ -39,16 +47,18 @@ export function PlanDrawing({
   height,
   label,
   room = 0,
+  inset = INSET,
+  focus,
   marks,
   targets,
   drawnHoles = 'plain',
 }: PlanDrawingProps) {
   const viewOf = (width: number, tall: number) =>
     fit(
-      { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
+      focus ?? { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
       width,
       tall,
-      Math.max(18, INSET - room),
+      focus ? FOCUS_INSET : Math.max(18, inset - room),
     );
   const zero: Point = zeroOf(part, partZero);
   return (
@@ -77,6 +87,7 @@ export function PlanDrawing({
                 opacity={drawnHoles === 'faint' ? 0.5 : 1}
               />
             ))}
+            <ShapeMarks part={part} view={view} />
             <DatumMark x={view.x(zero.x)} y={view.y(zero.y)} set={zeroSet} />
             {tall > ROOM_FOR_CAPTION && (
               <Label x={12} y={tall - 10} anchor="start" size={13} colour={METAL.silverSoft} words>

@@ -9,16 +9,18 @@ import { shopKeys } from './keys';
 
 interface KeypadProps {
   unit: LengthUnit;
+  /** Turns of a handwheel can be typed. */
+  dial?: boolean;
   text: string;
   onChange: (text: string) => void;
 }
 
 /** Our own keys, so that the system keyboard never covers the drawing. */
-export function Keypad({ unit, text, onChange }: KeypadProps) {
+export function Keypad({ unit, dial = false, text, onChange }: KeypadProps) {
   const { palette } = useLook();
   return (
     <View role="group" aria-label="Keypad" style={{ gap: 4 }}>
-      {shopKeys(unit).map((row) => (
+      {shopKeys(unit, dial).map((row) => (
         <View key={row[0]?.face} style={{ flexDirection: 'row', gap: 4 }}>
           {row.map((key) => (
             <Press

@@ -13,6 +13,7 @@ interface LengthEntryProps {
   text: string;
   onChange: (text: string) => void;
   onSubmit: () => void;
+  onFocus?: () => void;
   /** What was wrong when it was last submitted. */
   error?: string | undefined;
   /** Keeps the system keyboard down because our own keypad is up. */
@@ -21,7 +22,7 @@ interface LengthEntryProps {
 
 /** A length as typed, with what it means beside it while it is typed. */
 export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function LengthEntry(
-  { label, unit, text, onChange, onSubmit, error, ownKeypad },
+  { label, unit, text, onChange, onSubmit, onFocus, error, ownKeypad },
   ref,
 ) {
   const { palette, digits } = useLook();
@@ -48,6 +49,7 @@ export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function Leng
           value={text}
           onChangeText={onChange}
           onSubmitEditing={onSubmit}
+          onFocus={onFocus}
           blurOnSubmit={false}
           inputMode={ownKeypad ? 'none' : 'text'}
           autoComplete="off"

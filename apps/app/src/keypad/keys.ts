@@ -14,8 +14,8 @@ const types = (face: string, label = face, typed = face): Key => ({ face, label,
 /** A sign at the front turns over; inside a sum a minus is typed instead. */
 const turnSign = (text: string): string => (/^[-−]/.test(text) ? text.slice(1) : `-${text}`);
 
-/** Four rows of five that fit shop numbers. */
-export function shopKeys(unit: LengthUnit): Key[][] {
+/** Four rows of five that fit shop numbers; at a handwheel, turns stand where the field's own unit need not be typed. */
+export function shopKeys(unit: LengthUnit, dial = false): Key[][] {
   const other = unit === 'mm' ? 'in' : 'mm';
   return [
     [
@@ -32,7 +32,7 @@ export function shopKeys(unit: LengthUnit): Key[][] {
       types('0'),
       types('.', 'point'),
       types(other, `in ${other}`, ` ${other}`),
-      types(unit, `in ${unit}`, ` ${unit}`),
+      dial ? types('t', 'turns', 't ') : types(unit, `in ${unit}`, ` ${unit}`),
     ],
   ];
 }

@@ -19,6 +19,8 @@ function route(entry: Entry): { method: 'POST' | 'PUT'; path: string } {
       return { method: 'POST', path: `${base}/sweeps` };
     case 'alignment':
       return { method: 'PUT', path: `${base}/alignments/${entry.body.task}` };
+    case 'datum':
+      return { method: 'PUT', path: `${base}/datum` };
     case 'shop':
       return { method: 'PUT', path: `/${entry.collection}/${encodeURIComponent(entry.body.id)}` };
     case 'plan':

@@ -36,6 +36,10 @@ function intoSnapshot(entry: Entry): void {
 function intoShop(entry: ShopEntry): void {
   void queryClient.cancelQueries({ queryKey: shopKey });
   queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));
+  queryClient.setQueriesData<Snapshot>(
+    { queryKey: ['setup'] },
+    (snapshot) => snapshot && withEntries(snapshot, [entry]),
+  );
   void queryClient.invalidateQueries({ queryKey: ['setup'] });
 }
 

@@ -1,4 +1,5 @@
 import { alignment } from '@zero-point/core/contract/alignment';
+import { datumPlan } from '@zero-point/core/contract/datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
 import { problemDocument } from '@zero-point/core/contract/problemDocument';
 import { newSetup, pattern, plan, setup, setupSummary, snapshot } from '@zero-point/core/contract/setup';
@@ -45,6 +46,14 @@ function setupPaths(): ZodOpenApiPathsObject {
     '/api/setups/{id}/zeroings': append('Say that an axis was set', newZeroing),
     '/api/setups/{id}/checks': append('Tick or skip a step of workholding, or a whole alignment', newCheck),
     '/api/setups/{id}/sweeps': append('Add an indicator sweep read from a file', newSweep),
+    '/api/setups/{id}/datum': {
+      put: {
+        summary: 'Say how features are found, name local datums, carry a skew',
+        ...setupId,
+        requestBody: json(datumPlan),
+        ...answers('As stored', datumPlan),
+      },
+    },
     '/api/setups/{id}/alignments/{task}': {
       put: {
         summary: 'Say how a thing is lined up',

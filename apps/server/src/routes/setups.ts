@@ -1,4 +1,5 @@
 import { alignment } from '@zero-point/core/contract/alignment';
+import { datumPlan } from '@zero-point/core/contract/datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
 import { id as idSchema } from '@zero-point/core/contract/quantities';
 import { newSetup, pattern, plan } from '@zero-point/core/contract/setup';
@@ -46,6 +47,9 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
     if (body.task !== request.params.task)
       throw invalid([{ field: 'task', message: `must be the one in the address, ${request.params.task}` }]);
     response.json(ledger.putAlignment(request.params.id, body));
+  });
+  router.put('/setups/:id/datum', (request, response) => {
+    response.json(ledger.putDatumPlan(request.params.id, parsed(datumPlan, request.body)));
   });
   router.put('/setups/:id/patterns/:patternId', (request, response) => {
     const patternId = parsed(idSchema, request.params.patternId);

@@ -16,6 +16,8 @@ interface ReadingRow {
   unit: Reading['unit'];
   value: number;
   ticked: string;
+  across: string | null;
+  tool: number | null;
   taken_at: string;
   received_at: string;
   struck_by: string | null;
@@ -34,6 +36,8 @@ const toReading = (row: ReadingRow): Reading => ({
   text: row.text,
   unit: row.unit,
   value: row.value,
+  ...(row.across !== null && { across: JSON.parse(row.across) as NonNullable<Reading['across']> }),
+  ...(row.tool !== null && { tool: row.tool }),
   ticked: JSON.parse(row.ticked) as string[],
   takenAt: row.taken_at,
   seq: row.seq,
@@ -62,12 +66,14 @@ export function readings(db: Database) {
       string,
       number,
       string,
+      string | null,
+      number | null,
       string,
       string,
     ]
   >(`
-    INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at)
-    VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`);
+    INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, across, tool, taken_at, received_at)
+    VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`);
   const get = db.prepare<[string], ReadingRow>(
     'SELECT *, NULL AS struck_by, NULL AS struck_reason FROM readings WHERE id = ?',
   );
@@ -89,6 +95,8 @@ export function readings(db: Database) {
           r.unit,
           r.value,
           JSON.stringify(r.ticked),
+          r.across ? JSON.stringify(r.across) : null,
+          r.tool ?? null,
           r.takenAt,
           receivedAt,
         ).lastInsertRowid,

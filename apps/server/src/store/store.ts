@@ -3,9 +3,11 @@ import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop'
 import type { Database } from 'better-sqlite3';
 import { alignments } from './alignments';
 import { checks } from './checks';
+import { datumPlans } from './datumPlans';
 import { documents } from './documents';
 import { patterns } from './patterns';
 import { readings } from './readings';
+import { repeatability } from './repeatability';
 import { setups } from './setups';
 import { strikes } from './strikes';
 import { sweeps } from './sweeps';
@@ -30,6 +32,8 @@ export function createStore(db: Database) {
     checks: checks(db),
     alignments: alignments(db),
     sweeps: sweeps(db),
+    datumPlans: datumPlans(db),
+    repeatability: repeatability(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),

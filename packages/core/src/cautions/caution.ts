@@ -25,6 +25,30 @@ export const EDGE_CAUTIONS = {
   },
 } as const satisfies Record<string, Caution>;
 
+/** Cautions of one way of touching or another. */
+export const METHOD_CAUTIONS = {
+  probeSlow: {
+    id: 'probe-slow',
+    text: 'Spindle stopped and its drive off. Probe slowly, and never from where it could ride over a clamp.',
+    mustTick: false,
+  },
+  contactLight: {
+    id: 'contact-light-tried',
+    text: 'Try its light by hand before you trust it. It must not turn: spindle stopped.',
+    mustTick: false,
+  },
+  plateClip: {
+    id: 'plate-clip',
+    text: 'Try the plate by hand before you probe. Clip and plate off before the spindle turns.',
+    mustTick: true,
+  },
+  cutterStill: {
+    id: 'cutter-still',
+    text: 'Spindle stopped and locked: your fingers are at the cutter. Turn it backwards by hand only.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
 /** Cautions of setting heights. */
 export const HEIGHT_CAUTIONS = {
   raiseOnto: {

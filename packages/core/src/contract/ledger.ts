@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { FACES } from '../datum/faces';
+import { CORNERS, FACES } from '../datum/faces';
 import { ALIGNMENT_TASKS } from '../alignment/tasks';
 import { sweepPoints } from '../alignment/centreSweep.schema';
-import { approach, axis, id, length, moment, name, nonNegativeLength, unit } from './quantities';
+import { angle, approach, axis, id, length, moment, name, nonNegativeLength, unit } from './quantities';
 import { answerForm } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
 
@@ -12,7 +12,13 @@ export const alignmentTask = z.enum(ALIGNMENT_TASKS);
 
 /** What a reading is of. */
 export const touched = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('face'), face }),
+  z.object({ kind: z.literal('face'), face, of: id.optional() }),
+  /** The wall of a bore or boss. */
+  z.object({ kind: z.literal('round'), of: id }),
+  /** Where the spindle stands when it is over a bore or boss: a plug seated, or swept with an indicator. */
+  z.object({ kind: z.literal('standing'), of: id }),
+  /** An indicator swept round a bore or boss: where round, degrees, and which time. */
+  z.object({ kind: z.literal('sweep'), of: id, place: angle, pass: z.number().int().min(1).max(1000) }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
   z.object({
@@ -25,14 +31,25 @@ export const touched = z.discriminatedUnion('kind', [
   }),
 ]);
 
-/** What an axis is set from: something touched, or the middle of two opposite faces. */
+/** Why a scale's zero is not what it was, though nobody meant to set it. */
+export const LOSSES = ['re-homed', 'power-loss', 'by-mistake'] as const;
+
+/** What an axis is set from: something touched or found, another datum of the part, or nothing: its zero was lost. */
 export const subject = z.discriminatedUnion('kind', [
   ...touched.options,
-  z.object({ kind: z.literal('middle'), axis: z.enum(['x', 'y']) }),
+  z.object({ kind: z.literal('middle'), axis: z.enum(['x', 'y']), of: id.optional() }),
+  z.object({ kind: z.literal('corner'), corner: z.enum(CORNERS), of: id.optional() }),
+  z.object({ kind: z.literal('hole-line'), from: id, to: id }),
+  /** A local datum by its id, or `main`. */
+  z.object({ kind: z.literal('datum'), datum: id }),
+  z.object({ kind: z.literal('lost'), why: z.enum(LOSSES) }),
 ]);
 
-/** An indicator is a scale of its own: its zero is wherever it was set for that pass. */
-export const scale = z.enum(['readout', 'machine', 'dial', 'indicator']);
+/**
+ * What a number was read on: a readout's absolute or incremental zero, machine coordinates, or a dial.
+ * An indicator is a scale of its own: its zero is wherever it was set for that pass.
+ */
+export const scale = z.enum(['readout', 'incremental', 'machine', 'dial', 'indicator']);
 
 /** Counts how often an axis' scale was given a new zero; readings of different epochs never mix. */
 export const epoch = z.number().int().min(1).max(1_000_000);
@@ -55,6 +72,10 @@ export const newReading = z
     unit,
     /** What the text means, mm. */
     value: length,
+    /** Where the other axis stood, for touches that make a line or a circle: as typed, in the same unit, and mm. */
+    across: z.object({ text: z.string().min(1, { error: 'must not be empty' }).max(80), value: length }).optional(),
+    /** The cutter in the spindle, where that is what touched: paper or plate between it and the part. */
+    tool: toolNumber.optional(),
     /** Cautions ticked by hand before it was taken. */
     ticked: z.array(z.string().max(60)).max(20),
     takenAt: moment,
@@ -79,8 +100,11 @@ export const newZeroing = z
     axis,
     /** The epoch that readings after this belong to. */
     epoch,
-    form: answerForm,
+    /** How it was set; `lost` where it was not, and the axis is to be set anew. */
+    form: z.enum([...answerForm.options, 'lost']),
     subject,
+    /** The scale that got a new zero; the machine's own where it is left out. */
+    scale: scale.optional(),
     /** What was set, mm: the preset, the coordinate set after the move, or the work offset. */
     value: length,
     at: moment,

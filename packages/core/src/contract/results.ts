@@ -34,12 +34,15 @@ export const uncertainty = z
       z.object({
         name: z.string(),
         u: z.number(),
-        shape: z.enum(['normal', 'uniform']),
+        shape: z.enum(['normal', 'uniform', 'arcsine']),
         dof: z.number().optional(),
       }),
     ),
   })
   .meta({ id: 'Uncertainty' });
+
+/** How the two coordinates of a point hang together, mm². */
+export const covariance = z.object({ xx: z.number(), xy: z.number(), yy: z.number() }).meta({ id: 'Covariance' });
 
 export const verdict = z.enum(['good', 'marginal', 'poor']).nullable().meta({
   id: 'Verdict',

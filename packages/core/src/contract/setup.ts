@@ -3,7 +3,8 @@ import { PART_ZEROS } from '../datum/faces';
 import { boltCircleInput } from '../positions/boltCircle.schema';
 import { alignment } from './alignment';
 import { holding } from './holding';
-import { check, reading, sweep, zeroing } from './ledger';
+import { datumPlan } from './datumPlan';
+import { check, reading, scale, sweep, zeroing } from './ledger';
 import { id, moment, name, nonNegativeLength, positiveLength, unit } from './quantities';
 import { gauge, machine, part, tool } from './shop';
 import { toolNumber } from '../heights/toolLength.schema';
@@ -27,6 +28,12 @@ export const plan = z
     feeler: nonNegativeLength,
     /** How the part is held. */
     holdingId: id.default('vise'),
+    /** The scale that readings are taken on; the machine's own where it is left out. */
+    scale: scale.exclude(['indicator']).optional(),
+    /** The cutter that touches where paper or a plate is used. */
+    cutter: toolNumber.optional(),
+    /** Outer sizes of the part as a caliper has them, mm; what the program or drawing says is the part's own size. */
+    caliper: z.object({ x: positiveLength.optional(), y: positiveLength.optional() }).optional(),
     note: z.string().max(500, { error: 'must be at most 500 characters' }),
   })
   .meta({ id: 'Plan' });
@@ -62,6 +69,18 @@ export const setupSummary = z
   })
   .meta({ id: 'SetupSummary' });
 
+/** Scatter of a gauge's repeats about their own means, over the whole log. */
+export const repeatability = z
+  .object({
+    gaugeId: id,
+    /** Pooled standard deviation, mm, and its degrees of freedom. */
+    sd: nonNegativeLength,
+    dof: z.number().int().min(1),
+    /** Readings it comes from. */
+    readings: z.number().int(),
+  })
+  .meta({ id: 'Repeatability' });
+
 /** A set-up with all that hangs on it: enough to work on with the server away. */
 export const snapshot = z
   .object({
@@ -77,6 +96,9 @@ export const snapshot = z
     checks: z.array(check),
     alignments: z.array(alignment),
     sweeps: z.array(sweep),
+    datumPlan,
+    /** How well each gauge repeated in all of the shop's log. */
+    repeatability: z.array(repeatability),
   })
   .meta({ id: 'Snapshot' });
 
@@ -87,3 +109,4 @@ export type Pattern = z.output<typeof pattern>;
 export type SetupSummary = z.output<typeof setupSummary>;
 export type Snapshot = z.output<typeof snapshot>;
 export type PartZero = Plan['partZero'];
+export type Repeatability = z.output<typeof repeatability>;

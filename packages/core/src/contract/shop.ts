@@ -90,6 +90,8 @@ export const gauge = z
     nominal: nonNegativeLength,
     /** Measured size where it was measured; used instead of the marked one. */
     measured: nonNegativeLength.optional(),
+    /** What a corner plate adds on each axis, mm, where that is not its thickness. */
+    offsets: z.object({ x: nonNegativeLength, y: nonNegativeLength, z: nonNegativeLength }).optional(),
     /** Total indicator reading, mm. */
     tir: nonNegativeLength.optional(),
     /** Standard uncertainty of a touch, mm, where the shop knows better than the kind's default. */
@@ -124,6 +126,26 @@ export const tool = z
 /** A hole the drawing shows, mm in the part's own frame (front left top corner). */
 const drawnHole = z.object({ x: length, y: length, diameter: positiveLength });
 
+/** Something more of the part's top that can be touched, mm in the part's own frame. */
+export const partShape = z.discriminatedUnion('kind', [
+  /** A slot or pocket, touched from inside; a rib, web or block, touched from outside. */
+  z.object({
+    kind: z.enum(['pocket', 'block']),
+    id,
+    name,
+    from: z.object({ x: length, y: length }),
+    to: z.object({ x: length, y: length }),
+  }),
+  /** A bore or round boss. */
+  z.object({
+    kind: z.enum(['bore', 'boss']),
+    id,
+    name,
+    at: z.object({ x: length, y: length }),
+    diameter: positiveLength,
+  }),
+]);
+
 /** A block-shaped part with its drawn holes; its own frame starts at the front left corner of its top. */
 export const part = z
   .object({
@@ -132,6 +154,7 @@ export const part = z
     material: z.string().max(80),
     size: z.object({ x: positiveLength, y: positiveLength, z: positiveLength }),
     holes: z.array(drawnHole).max(10_000),
+    shapes: z.array(partShape).max(100, { error: 'must hold at most 100 shapes' }).optional(),
   })
   .meta({ id: 'Part' });
 
@@ -141,3 +164,4 @@ export type Machine = z.output<typeof machine>;
 export type Gauge = z.output<typeof gauge>;
 export type Tool = z.output<typeof tool>;
 export type Part = z.output<typeof part>;
+export type PartShape = z.output<typeof partShape>;

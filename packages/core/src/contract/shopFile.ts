@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { alignment } from './alignment';
+import { datumPlan } from './datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from './ledger';
 import { newSetup, pattern } from './setup';
 import { gauge, machine, part, tool } from './shop';
@@ -21,6 +22,7 @@ export const shopFile = z
         checks: z.array(newCheck).default([]),
         alignments: z.array(alignment).default([]),
         sweeps: z.array(newSweep).default([]),
+        datumPlan: datumPlan.optional(),
       }),
     ),
   })

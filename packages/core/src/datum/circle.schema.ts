@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length } from '../contract/quantities';
-import { cautions, tape, uncertainty, verdict, warnings } from '../contract/results';
+import { cautions, covariance, tape, uncertainty, verdict, warnings } from '../contract/results';
 import { featureMethod, touchPoint } from './touchPoint.schema';
 
 export const circleInput = featureMethod.extend({
@@ -23,6 +23,9 @@ export const circleOutput = z.object({
   workOffset: z.object({ x: z.number(), y: z.number() }),
   /** U along each axis and along the weakest direction (degrees from X), mm. */
   U: z.object({ x: z.number(), y: z.number(), weakest: z.number(), weakestAngle: z.number(), diameter: z.number() }),
+  /** What makes up the U of each axis. */
+  axes: z.object({ x: uncertainty, y: uncertainty }),
+  covariance,
   uncertainty,
   verdict,
   warnings,
@@ -32,3 +35,4 @@ export const circleOutput = z.object({
 
 export type CircleInput = z.output<typeof circleInput>;
 export type CircleOutput = z.output<typeof circleOutput>;
+export type Covariance = z.output<typeof covariance>;

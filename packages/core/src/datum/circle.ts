@@ -1,12 +1,13 @@
 import { EDGE_CAUTIONS } from '../cautions/caution';
 import { circleFit, type CircleFit } from '../metrology/circleFit';
 import { judge } from '../metrology/judge';
-import { pooledVariance } from '../metrology/touchBudget';
+import { pooledVariance, standingPart } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem';
 import { sumSection } from '../tape/tape';
-import type { CircleInput, CircleOutput } from './circle.schema';
+import type { CircleInput, CircleOutput, Covariance } from './circle.schema';
 import { contactRadiusLines } from './contactRadius';
+import { standingTir } from './touchSources';
 
 const DEGREES = 180 / Math.PI;
 
@@ -51,17 +52,14 @@ export function circle(input: CircleInput): CircleOutput {
     fit.residuals.reduce((sum, one) => sum + one ** 2, 0),
     fit.dof,
   );
-  const along = (weight: number, finder = 0): Uncertainty =>
+  const along = (weight: number, of: 'place' | 'size' = 'place'): Uncertainty =>
     combine([
       { name: 'touches', u: Math.sqrt(variance * weight), shape: 'normal', dof },
       { name: 'display step', u: method.resolution * Math.sqrt(weight / 12), shape: 'uniform' },
       { name: 'finder', u: finderU * Math.sqrt(weight), shape: 'normal' },
-      {
-        name: 'run-out, standing',
-        u: contact.spin === 'standing' ? (contact.tir / Math.sqrt(8)) * Math.sqrt(weight) : 0,
-        shape: 'normal',
-      },
-      { name: 'contact size', u: finder, shape: 'normal' },
+      // A contact that stands still is off to one side at every touch: the centre moves by all of it, the size by none.
+      standingPart(of === 'place' ? standingTir(input) : 0),
+      { name: 'contact size', u: of === 'size' ? 2 * finderU : 0, shape: 'normal' },
     ]);
   const weak = weakest(fit);
   const arc = arcOf(fit, touches);
@@ -87,8 +85,10 @@ export function circle(input: CircleInput): CircleOutput {
       y: uy.U,
       weakest: worst.U,
       weakestAngle: weak.angle,
-      diameter: along(4 * fit.radiusVariance, 2 * finderU).U,
+      diameter: along(4 * fit.radiusVariance, 'size').U,
     },
+    axes: { x: ux, y: uy },
+    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + finderU ** 2, standingTir(input)),
     uncertainty: worst,
     verdict: input.tolerance === undefined ? null : judge(worst.U, input.tolerance),
     warnings:
@@ -119,6 +119,12 @@ function fitted(touches: CircleInput['touches']): CircleFit {
         'The touches lie on one line or at one place, and no circle goes through them. Touch at three places spread round.',
     });
   }
+}
+
+/** Covariance of the centre for touches of so much variance each, with the eccentricity of a standing contact, mm². */
+function covarianceOf({ covariance: { xx, xy, yy } }: CircleFit, each: number, tir: number): Covariance {
+  const standing = tir ** 2 / 8;
+  return { xx: each * xx + standing, xy: each * xy, yy: each * yy + standing };
 }
 
 /** The direction the centre is known worst in, degrees from X in 0 to 180, and its variance. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { approach, length } from '../contract/quantities';
-import { cautions, tape, uncertainty, verdict } from '../contract/results';
+import { cautions, covariance, tape, uncertainty, verdict } from '../contract/results';
 import { featureMethod, touchPoint } from './touchPoint.schema';
 
 const touches = (least: number) =>
@@ -10,10 +10,14 @@ const touches = (least: number) =>
     .max(200, { error: 'must hold at most 200 touches' });
 
 export const cornerInput = featureMethod.extend({
-  /** Touches of the face that runs along X, from which the skew is taken: two or more. */
-  alongX: z.object({ touches: touches(2), approach }),
-  /** Touches of the face that runs along Y: one where the corner is taken as square, two or more to measure it. */
+  /**
+   * Touches of the face that runs along X, and of the one along Y. Two or more places of a face give its direction; a
+   * face touched at one place is taken as square to the other, and with one place of each both as true to the axes.
+   */
+  alongX: z.object({ touches: touches(1), approach }),
   alongY: z.object({ touches: touches(1), approach }),
+  /** What is asked of it: refused where the touches of a face are all at one place and cannot tell. */
+  want: z.enum(['skew', 'squareness']).optional(),
   /** Nominal part coordinates of the corner, mm. */
   nominal: z.object({ x: length, y: length }),
 });
@@ -26,6 +30,11 @@ export const cornerOutput = z.object({
   offSquare: z.number().nullable(),
   /** U of the corner along each axis, mm, and of the skew, degrees. */
   U: z.object({ x: z.number(), y: z.number(), skew: z.number() }),
+  /** Coordinates of part zero on the scales read, mm. */
+  workOffset: z.object({ x: z.number(), y: z.number() }),
+  /** What makes up the U of each axis. */
+  axes: z.object({ x: uncertainty, y: uncertainty }),
+  covariance,
   uncertainty,
   verdict,
   tape,

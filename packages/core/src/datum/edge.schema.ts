@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { approach, length, nonNegativeLength } from '../contract/quantities';
 import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
 import { readings, touchMethod } from '../contract/touch';
-import { featureContact } from './touchPoint.schema';
+import { featureContact, lostMotion } from './touchPoint.schema';
 
 export const edgeInput = z.object({
   readings,
@@ -14,6 +14,7 @@ export const edgeInput = z.object({
   finderU: nonNegativeLength,
   gaugeU: nonNegativeLength.optional(),
   backlashU: nonNegativeLength.optional(),
+  lostMotion: lostMotion.optional(),
   tolerance: nonNegativeLength.optional(),
 });
 
@@ -25,8 +26,10 @@ export const edgeOutput = z.object({
   edge: z.number(),
   /** While still touching, make the scale read this, mm. */
   preset: z.number(),
-  /** After raising Z: move by this, then make the scale read `nominal`, mm. */
+  /** After raising Z: move by this, then make the scale read `moveTo`, mm. */
   move: z.number(),
+  /** What to make the scale read after that move, mm: `nominal`, less the backlash of a touch toward minus. */
+  moveTo: z.number(),
   /** Coordinate of part zero on the scale read, mm. */
   workOffset: z.number(),
   uncertainty,

@@ -48,7 +48,7 @@ describe('a face by touching', () => {
     expect(still.uncertainty.parts).toContainEqual({
       name: 'run-out, standing',
       u: 0.04 / Math.sqrt(8),
-      shape: 'normal',
+      shape: 'arcsine',
     });
     expect(still.uncertainty.U).toBeGreaterThan(edge(edgeCase).uncertainty.U);
   });

@@ -4,6 +4,7 @@ import { repeats } from '../metrology/repeats';
 import { touchBudget } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { meanSection, sumSection, type TapeLine } from '../tape/tape';
+import { lostPart, lostTerm } from './lostMotion';
 import { contactRadiusLines } from './contactRadius';
 import type { EdgeInput, EdgeOutput } from './edge.schema';
 
@@ -25,15 +26,18 @@ export function edge(input: EdgeInput): EdgeOutput {
   const seen = repeats(input.readings, method);
   const toward = radiusLines.map((line) => ({ ...line, value: approach * line.value }));
   const away = radiusLines.map((line) => ({ ...line, value: -approach * line.value }));
+  const lost = lostTerm(input.lostMotion, approach);
+  const lostAway = lost.map((line) => ({ ...line, value: -line.value }));
   const place: TapeLine = { label: 'place of this face on the part', value: nominal };
 
   const edgeSection = sumSection(
     'Where the face is',
-    [{ label: 'mean of the readings', value: seen.mean }, ...toward],
+    [{ label: 'mean of the readings', value: seen.mean }, ...lost, ...toward],
     'face',
   );
-  const presetSection = sumSection('Preset, still touching', [place, ...away], 'preset to');
+  const presetSection = sumSection('Preset, still touching', [place, ...lostAway, ...away], 'preset to');
   const moveSection = sumSection('Move, Z raised', toward, 'move by');
+  const moveToSection = sumSection('What to set it to then', [place, ...lostAway], 'set to');
   const offsetSection = sumSection(
     'Work offset',
     [
@@ -43,20 +47,22 @@ export function edge(input: EdgeInput): EdgeOutput {
     'part zero at',
   );
 
-  const uncertainty = combine(
-    touchBudget(seen, method, {
+  const uncertainty = combine([
+    ...touchBudget(seen, method, {
       finderU: input.finderU,
       gaugeU: input.gaugeU,
       backlashU: input.backlashU,
       standingTir: contact.spin === 'standing' ? contact.tir : 0,
     }),
-  );
+    lostPart(input.lostMotion, approach),
+  ]);
   return {
     repeats: seen,
     radius,
     edge: edgeSection.total.value,
     preset: presetSection.total.value,
     move: moveSection.total.value,
+    moveTo: moveToSection.total.value,
     workOffset: offsetSection.total.value,
     uncertainty,
     verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
@@ -66,6 +72,7 @@ export function edge(input: EdgeInput): EdgeOutput {
         edgeSection,
         presetSection,
         moveSection,
+        ...(lost.length > 0 ? [moveToSection] : []),
         offsetSection,
       ],
     },

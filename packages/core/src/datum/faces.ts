@@ -1,5 +1,19 @@
-/** The outer faces of a part that are touched from the side, as seen from above. */
+/** The faces that are touched from the side, as seen from above. */
 export const FACES = ['left', 'right', 'front', 'back'] as const;
 
+export const CORNERS = ['front-left', 'front-right', 'back-left', 'back-right'] as const;
+
+export type Corner = (typeof CORNERS)[number];
+
 /** Places on a part's top that X and Y zero may stand on. */
-export const PART_ZEROS = ['front-left', 'front-right', 'back-left', 'back-right', 'centre'] as const;
+export const PART_ZEROS = [...CORNERS, 'centre'] as const;
+
+/** A corner true to the axes by one touch of each face; with the skew, taken as square; or both faces measured. */
+export const CORNER_WAYS = ['axes', 'square', 'measured'] as const;
+
+export type CornerWay = (typeof CORNER_WAYS)[number];
+
+/** A bore or boss by opposite walls, by three touches or more, by an indicator sweep, or by a plug. */
+export const ROUND_WAYS = ['pairs', 'points', 'sweep', 'plug'] as const;
+
+export type RoundWay = (typeof ROUND_WAYS)[number];

@@ -150,7 +150,14 @@ describe('a corner', () => {
       { x: 15, y: -3 },
       { x: 15, y: -3 },
     ];
-    expect(() => corner({ ...skewed, alongX: { touches, approach: 1 } })).toThrow(/second place/);
+    expect(() => corner({ ...skewed, want: 'skew', alongX: { touches, approach: 1 } })).toThrow(/second place/);
+    expect(() => corner({ ...skewed, want: 'squareness' })).toThrow(/second place/);
+    // Where no skew is asked they are repeats, and narrow the answer.
+    const repeated = corner({ ...skewed, alongX: { touches, approach: 1 } });
+    const once = corner({ ...skewed, alongX: { touches: touches.slice(1), approach: 1 } });
+    expect(repeated.skew).toBe(0);
+    expect(repeated.corner.y).toBeCloseTo(-1, 9);
+    expect(repeated.U.y).toBeLessThan(once.U.y);
   });
 });
 

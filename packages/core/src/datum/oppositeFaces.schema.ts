@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { approach, length } from '../contract/quantities';
+import { approach, length, positiveLength } from '../contract/quantities';
 import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
 import { readings } from '../contract/touch';
-import { featureMethod } from './touchPoint.schema';
+import { featureMethod, lostMotion } from './touchPoint.schema';
 
 export const oppositeFacesInput = featureMethod.extend({
   /** The two faces, each touched from its own side: towards each other on a web, away from each other in a slot. */
@@ -10,6 +10,9 @@ export const oppositeFacesInput = featureMethod.extend({
   second: z.object({ readings, approach }),
   /** Nominal part coordinate of the middle, mm. */
   nominal: length,
+  /** What it is on the drawing, where that is known: a mix-up of sides or a contact too large for it is refused. */
+  expected: z.object({ kind: z.enum(['web', 'slot']), width: positiveLength }).optional(),
+  lostMotion: lostMotion.optional(),
 });
 
 export const oppositeFacesOutput = z.object({

@@ -1,11 +1,13 @@
 import { EDGE_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
-import { displayPart, repeatPart } from '../metrology/touchBudget';
+import { displayPart, repeatPart, standingPart } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import { Refusal } from '../problem';
 import { meanSection, sumSection } from '../tape/tape';
 import { contactRadiusLines } from './contactRadius';
+import { lostOf, lostPart } from './lostMotion';
+import { standingTir } from './touchSources';
 import type { OppositeFacesInput, OppositeFacesOutput } from './oppositeFaces.schema';
 
 /**
@@ -29,10 +31,25 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
   }
   const seen = { first: repeats(first.readings, method), second: repeats(second.readings, method) };
   const radius = contactRadiusLines(contact).reduce((sum, { value }) => sum + value, 0);
+  checkFits(input, radius);
+  // Just one of the two was touched going toward minus.
+  const lost = lostOf(input.lostMotion, -1);
+  const firstAt = seen.first.mean + lostOf(input.lostMotion, first.approach);
+  const secondAt = seen.second.mean + lostOf(input.lostMotion, second.approach);
   // On a web the contact is outside: the touch toward + lies lower.
-  const apart = first.approach * (seen.second.mean - seen.first.mean);
+  const apart = first.approach * (secondAt - firstAt);
   const kind = apart > 0 ? 'web' : 'slot';
   const width = kind === 'web' ? apart - 2 * radius : 2 * radius - apart;
+  if (input.expected && kind !== input.expected.kind) {
+    throw new Refusal({
+      code: 'wrong-side',
+      field: 'second.readings',
+      message:
+        input.expected.kind === 'slot'
+          ? 'The touches lie as on the outside of something, but these are the walls of a slot. See that each was touched from inside, and which reading belongs to which wall.'
+          : 'The touches lie as inside a slot, but these are outer faces. See that each was touched from outside, and which reading belongs to which face.',
+    });
+  }
   if (kind === 'web' && width <= 0) {
     throw new Refusal({
       code: 'no-width',
@@ -50,13 +67,22 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
         value: seen.second.mean / 2,
         detail: [{ length: seen.second.mean }, ' / 2'],
       },
+      ...(lost > 0 ? [{ label: 'half of the backlash, of the touch toward −', value: lost / 2 }] : []),
     ],
     'middle; the contact’s radius cancels',
   );
   const widthSection = sumSection(
     kind === 'web' ? 'Width of the web' : 'Width of the slot',
     [
-      { label: 'between the touches', value: Math.abs(apart) },
+      { label: 'between the touches', value: Math.abs(seen.second.mean - seen.first.mean) },
+      ...(lost > 0
+        ? [
+            {
+              label: kind === 'web' ? 'backlash, of the touch toward −' : 'less backlash, of the touch toward −',
+              value: Math.abs(apart) - Math.abs(seen.second.mean - seen.first.mean),
+            },
+          ]
+        : []),
       {
         label: kind === 'web' ? 'less the contact, both sides' : 'the contact, both sides',
         value: kind === 'web' ? -2 * radius : 2 * radius,
@@ -79,22 +105,22 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
       scaled(displayPart(method, `display step, ${face} face`), factor),
       // How well a touch is felt differs each time; the contact's size does not.
       { name: `finder, ${face} face`, u: input.finderU * factor, shape: 'normal' as const },
-      {
-        name: `run-out, standing, ${face} face`,
-        u: contact.spin === 'standing' ? (contact.tir / Math.sqrt(8)) * factor : 0,
-        shape: 'normal' as const,
-      },
     ]);
-  const uncertainty = combine(each(0.5));
+  // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
+  const uncertainty = combine([
+    ...each(0.5),
+    standingPart(standingTir(input)),
+    scaled(lostPart(input.lostMotion, -1), 0.5),
+  ]);
   return {
     kind,
     repeats: seen,
     centre: centreSection.total.value,
     width: widthSection.total.value,
     workOffset: offsetSection.total.value,
-    halfway: (seen.second.mean - seen.first.mean) / 2,
+    halfway: (secondAt - firstAt) / 2,
     uncertainty,
-    widthUncertainty: combine(each(1)),
+    widthUncertainty: combine([...each(1), lostPart(input.lostMotion, -1)]),
     verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
     tape: {
       sections: [
@@ -110,6 +136,16 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
       EDGE_CAUTIONS.raiseFirst,
     ],
   };
+}
+
+/** @throws Refusal when the contact does not go into the slot */
+function checkFits({ expected }: OppositeFacesInput, radius: number): void {
+  if (expected?.kind !== 'slot' || 2 * radius < expected.width) return;
+  throw new Refusal({
+    code: 'contact-too-large',
+    field: 'contact.diameter',
+    message: 'The contact is wider than the slot and cannot go into it. Choose a smaller finder or ball.',
+  });
 }
 
 const scaled = (part: BudgetPart, factor: number): BudgetPart => ({ ...part, u: part.u * factor });

@@ -15,6 +15,11 @@ export const featureContact = z
   })
   .meta({ id: 'Contact' });
 
+/** Backlash of a dial's axis, as it was measured: the value and its U, mm. */
+export const lostMotion = z
+  .object({ value: nonNegativeLength, U: nonNegativeLength })
+  .meta({ id: 'LostMotion', description: 'taken off readings that were touched going toward minus' });
+
 /** What is known of the touches of a feature: scatter, display and contact. */
 export const featureMethod = z.object({
   contact: featureContact,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
+import { length, nonNegativeLength, positiveLength, unit } from '../contract/quantities';
 
 export const SLIPS = [
   'radius-once',
@@ -29,6 +29,8 @@ export const explainInput = z.object({
   plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),
   perTurn: nonNegativeLength.optional(),
   backlash: nonNegativeLength.optional(),
+  /** The unit people read in there: figures are misread in it. */
+  unit: unit.optional(),
 });
 
 export const explainOutput = z.object({

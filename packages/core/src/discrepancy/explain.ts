@@ -9,6 +9,9 @@ const FITS = 3;
 
 const MOST_TURNS = 5;
 
+/** Figures that are misread by one, in the unit they are read in. */
+const FIGURES = { mm: [0.1, 1, 10], in: [0.01, 0.1, 1] } as const;
+
 interface Candidate {
   slip: Slip;
   size: number;
@@ -41,7 +44,15 @@ export function explain(input: ExplainInput): ExplainOutput {
 /** The same slip either way round. */
 const bothWays = (candidate: Candidate): Candidate[] => [candidate, { ...candidate, size: -candidate.size }];
 
-function candidates({ known, radius = 0, feeler = 0, plate, perTurn = 0, backlash = 0 }: ExplainInput): Candidate[] {
+function candidates({
+  known,
+  radius = 0,
+  feeler = 0,
+  plate,
+  perTurn = 0,
+  backlash = 0,
+  unit = 'mm',
+}: ExplainInput): Candidate[] {
   const found: Candidate[] = [];
   const add = (slip: Slip, size: number, what: string, remedy: string) => {
     if (size !== 0) found.push(...bothWays({ slip, size, what, remedy }));
@@ -119,11 +130,11 @@ function candidates({ known, radius = 0, feeler = 0, plate, perTurn = 0, backlas
     'It is off by a 64th of an inch.',
     'A fraction was converted to its neighbour. Work it out again.',
   );
-  for (const figure of [0.1, 1, 10])
+  for (const figure of FIGURES[unit])
     add(
       'misread-figure',
-      figure,
-      `One figure may be misread: it is off by ${figure} mm.`,
+      figure * (unit === 'in' ? INCH : 1),
+      `One figure may be misread: it is off by ${figure} ${unit}.`,
       'Look at the readings for one that stands apart, and touch again.',
     );
   return found;

@@ -203,8 +203,10 @@ export function isInLine(answer: AlignmentResult | undefined): boolean {
   return answer.result.state === 'within';
 }
 
-/** The rotation carried by everything after, degrees counter-clockwise, with its U; undefined where none is. */
+/** The rotation carried by everything after, found at a datum or along a face, degrees counter-clockwise, with its U; undefined where none is. */
 export function carriedRotation(snapshot: Snapshot): { angle: number; U: number } | undefined {
+  const { carried } = snapshot.datumPlan;
+  if (carried) return { angle: carried.angle, U: carried.U };
   const alignment = alignmentOf(snapshot, 'skew');
   if (alignment?.task !== 'skew' || alignment.carriedPass === null) return undefined;
   const { answer } = alignmentPass(snapshot, alignment, alignment.carriedPass);

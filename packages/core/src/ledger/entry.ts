@@ -1,7 +1,8 @@
 import type { Alignment } from '../contract/alignment';
+import type { DatumPlan } from '../contract/datumPlan';
 import type { NewCheck, NewReading, NewStrike, NewSweep, NewZeroing } from '../contract/ledger';
 import type { Holding } from '../contract/holding';
-import type { Gauge, Machine, Tool } from '../contract/shop';
+import type { Gauge, Machine, Part, Tool } from '../contract/shop';
 import type { Pattern, Plan, Snapshot } from '../contract/setup';
 
 /** A thing of the shop, put whole; it belongs to no set-up. */
@@ -9,6 +10,7 @@ export type ShopEntry = { kind: 'shop'; setupId: '' } & (
   | { collection: 'machines'; body: Machine }
   | { collection: 'gauges'; body: Gauge }
   | { collection: 'tools'; body: Tool }
+  | { collection: 'parts'; body: Part }
   | { collection: 'holdings'; body: Holding }
 );
 
@@ -21,6 +23,7 @@ export type Entry =
   | { kind: 'plan'; setupId: string; body: Plan }
   | { kind: 'check'; setupId: string; body: NewCheck }
   | { kind: 'alignment'; setupId: string; body: Alignment }
+  | { kind: 'datum'; setupId: string; body: DatumPlan }
   | { kind: 'sweep'; setupId: string; body: NewSweep }
   | ShopEntry;
 
@@ -29,7 +32,9 @@ export type Entry =
  * change nothing, so it does not matter whether an answer was lost on the way back.
  */
 export function withEntries(snapshot: Snapshot, entries: readonly Entry[]): Snapshot {
-  return entries.filter((entry) => entry.setupId === snapshot.setup.id).reduce(withEntry, snapshot);
+  return entries
+    .filter(({ kind, setupId }) => kind === 'shop' || setupId === snapshot.setup.id)
+    .reduce(withEntry, snapshot);
 }
 
 function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
@@ -61,6 +66,8 @@ function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
         ...snapshot,
         alignments: [...snapshot.alignments.filter(({ task }) => task !== entry.body.task), entry.body],
       };
+    case 'datum':
+      return { ...snapshot, datumPlan: entry.body };
     case 'pattern': {
       const known = snapshot.patterns.some(({ id }) => id === entry.body.id);
       const patterns = known
@@ -69,9 +76,27 @@ function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
       return { ...snapshot, patterns };
     }
     case 'shop':
-      return snapshot;
+      return withThing(snapshot, entry);
     case 'plan':
       return { ...snapshot, setup: { ...snapshot.setup, ...entry.body } };
+  }
+}
+
+/** A thing of the shop in place of the one this set-up has of it. */
+function withThing(snapshot: Snapshot, entry: ShopEntry): Snapshot {
+  const put = <T extends { id: string }>(all: readonly T[], thing: T): T[] =>
+    all.some(({ id }) => id === thing.id) ? all.map((one) => (one.id === thing.id ? thing : one)) : [...all, thing];
+  switch (entry.collection) {
+    case 'machines':
+      return snapshot.machine.id === entry.body.id ? { ...snapshot, machine: entry.body } : snapshot;
+    case 'parts':
+      return snapshot.part.id === entry.body.id ? { ...snapshot, part: entry.body } : snapshot;
+    case 'gauges':
+      return { ...snapshot, gauges: put(snapshot.gauges, entry.body) };
+    case 'tools':
+      return { ...snapshot, tools: put(snapshot.tools, entry.body).sort((a, b) => a.number - b.number) };
+    case 'holdings':
+      return { ...snapshot, holdings: put(snapshot.holdings, entry.body) };
   }
 }
 

@@ -1,11 +1,12 @@
-import type { NewStrike, Touched } from '../contract/ledger';
+import type { Face, NewReading, NewStrike, Touched } from '../contract/ledger';
 import type { Pattern, Snapshot } from '../contract/setup';
 import { withEntries, type Entry } from './entry';
 import { faceAnswer } from './faceAnswer';
 import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
 import { currentEpoch } from './inForce';
 import { middleAnswer } from './middleAnswer';
-import { widthCheck } from './widthCheck';
+import { agreements } from './agreements';
+import { mendsOf, withMend } from './mends';
 import { plateSnapshot, presetDone, reading } from './snapshot.case';
 
 const LEFT: Touched = { kind: 'face', face: 'left' };
@@ -128,26 +129,100 @@ test('the middle of two faces is where the stock’s centre is, whatever the fin
   expect(middleAnswer(both, 'y')).toBeUndefined();
 });
 
-describe('opposite faces against the part’s size', () => {
-  const touched = (right: number, epoch = 1): Snapshot =>
-    withEntries(plateSnapshot, [
-      { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'face', face: 'left' }, -5.01) },
-      { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'face', face: 'right' }, right, { epoch }) },
-    ]);
+const faceEntry = (face: Face, value: number, change: Partial<NewReading> = {}): Entry => ({
+  kind: 'reading',
+  setupId,
+  body: reading({ kind: 'face', face }, value, change),
+});
 
-  test('agree where the part is as it should be', () => {
-    expect(widthCheck(touched(189), 'x')).toMatchObject({
+describe('what is known against what was measured', () => {
+  const checkOf = (snapshot: Snapshot, key: string) => agreements(snapshot).find((one) => one.key === key);
+  const touched = (right: number, change: Partial<NewReading> = {}): Snapshot =>
+    ledger(faceEntry('left', -5.01), faceEntry('right', right, change));
+
+  test('opposite faces agree where the part is as it should be', () => {
+    expect(checkOf(touched(189), 'width.middle.x')).toMatchObject({
       measured: expect.closeTo(184.01, 9),
+      against: 'drawing',
       explanation: { agrees: true },
     });
-    expect(widthCheck(touched(189), 'y')).toBeUndefined();
+    expect(checkOf(touched(189), 'width.middle.y')).toBeUndefined();
   });
 
-  test('name the radius where it was left out at one face', () => {
-    expect(widthCheck(touched(184), 'x')?.explanation.likely[0]?.slip).toBe('radius-once');
+  test('the radius left out at one face is named, and striking either touch out is offered', () => {
+    const snapshot = touched(184);
+    const check = checkOf(snapshot, 'width.middle.x');
+    expect(check?.explanation.likely[0]?.slip).toBe('radius-once');
+    const mends = check ? mendsOf(snapshot, check) : [];
+    expect(mends.map(({ strike }) => strike.length)).toEqual([1, 1]);
+    expect(mends.every(({ again }) => again.length === 0)).toBe(true);
   });
 
-  test('are not compared across two zeros of the scale', () => {
-    expect(widthCheck(touched(189, 2), 'x')).toBeUndefined();
+  test('two zeros of the scale are not compared', () => {
+    expect(checkOf(touched(189, { epoch: 2 }), 'width.middle.x')).toBeUndefined();
+    expect(checkOf(touched(189, { scale: 'incremental' }), 'width.middle.x')).toBeUndefined();
+  });
+
+  test('a caliper goes before the drawing, and is itself held against it', () => {
+    const base = touched(190.6);
+    const snapshot = { ...base, setup: { ...base.setup, caliper: { x: 185.6 } } };
+    expect(checkOf(snapshot, 'width.middle.x')).toMatchObject({ against: 'caliper', explanation: { agrees: true } });
+    expect(checkOf(snapshot, 'caliper.x')).toMatchObject({
+      measured: 185.6,
+      known: 184,
+      explanation: { agrees: false },
+    });
+  });
+
+  test('a face touched again after it was set must be where it was set to', () => {
+    const left: Touched = { kind: 'face', face: 'left' };
+    const set: Entry = { kind: 'zeroing', setupId, body: presetDone(left, 'x', -5, 2) };
+    const again = (value: number) => ledger(faceEntry('left', 31.2), set, faceEntry('left', value, { epoch: 2 }));
+    expect(checkOf(again(-5.005), 'datum.face.left')).toMatchObject({ explanation: { agrees: true } });
+    const off = checkOf(again(0), 'datum.face.left');
+    expect(off?.explanation.likely[0]?.slip).toBe('radius-once');
+  });
+
+  test('another finder on the same face must find it at the same place', () => {
+    const pin = { gaugeId: 'pin', feeler: 0.2 };
+    const snapshot = ledger(faceEntry('left', -5.01), faceEntry('left', -3.0, pin));
+    const check = checkOf(snapshot, 'previous.face.left');
+    expect(check).toMatchObject({ measured: expect.closeTo(0.201, 9), known: expect.closeTo(-0.01, 9) });
+    expect(check?.explanation.likely[0]?.slip).toBe('feeler');
+    const mends = check ? mendsOf(snapshot, check) : [];
+    expect(mends[0]).toMatchObject({ slip: 'feeler', again: [{ change: { feeler: 0 } }] });
+  });
+
+  test.each<[string, Partial<NewReading> & { value: number }, object]>([
+    ['a misread millimetre', { value: 190, text: '190' }, { text: '189', value: 189 }],
+    ['a forgotten minus', { value: -189, text: '-189' }, { text: '189', value: 189 }],
+    [
+      'inches typed as millimetres',
+      { value: 7.4411, text: '7.4411' },
+      { unit: 'in', value: expect.closeTo(7.4411 * 25.4, 9) },
+    ],
+    ['a slipped decimal point', { value: 18.9, text: '18.9' }, { text: '189', value: 189 }],
+  ])('%s is put right by an entry that makes the faces agree', (_, { value, ...change }, meant) => {
+    const snapshot = touched(value, change);
+    const check = checkOf(snapshot, 'width.middle.x');
+    expect(check?.explanation.agrees).toBe(false);
+    const mends = check ? mendsOf(snapshot, check) : [];
+    const cure = mends.find(({ strike }) => strike[0]?.value === value);
+    expect(cure?.again[0]?.change).toMatchObject(meant);
+    const after = cure && checkOf(withMend(snapshot, cure), 'width.middle.x');
+    expect(after?.explanation.agrees).toBe(true);
+    expect(snapshot.readings).toHaveLength(2);
+  });
+
+  test('one reading that stands apart is told from its own fellows, and put right alone', () => {
+    const snapshot = ledger(...[188.995, 189.995, 189].map((value) => faceEntry('right', value)));
+    const check = checkOf(snapshot, 'repeat.face.right');
+    expect(check).toMatchObject({ measured: 189.995, known: expect.closeTo(188.9975, 9) });
+    expect(check?.explanation.likely[0]?.slip).toBe('misread-figure');
+    const [cure] = check ? mendsOf(snapshot, check) : [];
+    expect(cure).toMatchObject({
+      strike: [{ value: 189.995 }],
+      again: [{ change: { value: 188.995, text: '188.995' } }],
+    });
   });
 });

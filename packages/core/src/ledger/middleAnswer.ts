@@ -1,52 +1,45 @@
-import type { Face, Reading } from '../contract/ledger';
+import type { Reading } from '../contract/ledger';
 import type { Snapshot } from '../contract/setup';
+import { nominalOf, rectangleOf } from '../datum/feature';
 import { oppositeFaces } from '../datum/oppositeFaces';
 import type { OppositeFacesOutput } from '../datum/oppositeFaces.schema';
-import { FACE_TOUCH, faceCoordinate } from '../datum/partFrame';
-import { Refusal } from '../problem';
-import { faceAnswer } from './faceAnswer';
-import { contactOf, touchU } from './gaugeUse';
+import { FACES_ACROSS, wallTouch } from '../datum/shapes';
+import { faceReadings } from './faceAnswer';
+import { contactInUse, lostMotionOf, methodWith, sameUse, touchU } from './gaugeUse';
 
 export interface MiddleAnswer {
   result: OppositeFacesOutput;
   readings: Reading[];
 }
 
-/** The two faces across an axis, the one touched toward + first. */
-export const FACES_ACROSS: Readonly<Record<'x' | 'y', readonly [Face, Face]>> = {
-  x: ['left', 'right'],
-  y: ['front', 'back'],
-};
-
 /**
- * The middle of the stock along one axis, from both of its faces; undefined while only one was touched, or the two
- * were touched on different zeros of the scale or with different contacts.
+ * The middle of the stock, a block or a pocket along one axis, from both of its faces; undefined while only one was
+ * touched, or the two were touched on different zeros of the scale or with different contacts.
+ *
+ * @throws Refusal when the touches cannot be of two opposite faces
  */
-export function middleAnswer(snapshot: Snapshot, axis: 'x' | 'y'): MiddleAnswer | undefined {
-  const [near, far] = FACES_ACROSS[axis];
-  const [a, b] = [faceAnswer(snapshot, near), faceAnswer(snapshot, far)];
-  const [first, second] = [a?.readings.at(-1), b?.readings.at(-1)];
-  if (!a || !b || !first || !second) return undefined;
-  if (first.epoch !== second.epoch || first.gaugeId !== second.gaugeId || first.feeler !== second.feeler)
-    return undefined;
-  const gauge = snapshot.gauges.find(({ id }) => id === first.gaugeId);
-  if (!gauge) return undefined;
-  const values = (readings: readonly Reading[]) => readings.map(({ value }) => value);
+export function middleAnswer(snapshot: Snapshot, axis: 'x' | 'y', of?: string): MiddleAnswer | undefined {
   const { part, setup } = snapshot;
-  const nominal = (faceCoordinate(part, setup.partZero, near) + faceCoordinate(part, setup.partZero, far)) / 2;
-  try {
-    const result = oppositeFaces({
-      first: { readings: values(a.readings), approach: FACE_TOUCH[near].approach },
-      second: { readings: values(b.readings), approach: FACE_TOUCH[far].approach },
-      nominal,
-      contact: contactOf(gauge, first.feeler),
-      method: { resolution: snapshot.machine.axes[axis].step, methodSd: touchU(gauge) },
-      finderU: touchU(gauge),
-      tolerance: setup.tolerance,
-    });
-    return { result, readings: [...a.readings, ...b.readings] };
-  } catch (error) {
-    if (error instanceof Refusal) return undefined;
-    throw error;
-  }
+  const shape = rectangleOf(part, of);
+  const [low, high] = FACES_ACROSS[axis];
+  const [a, b] = [faceReadings(snapshot, low, of), faceReadings(snapshot, high, of)];
+  const [first, second] = [a.at(-1), b.at(-1)];
+  if (!first || !second) return undefined;
+  if (first.epoch !== second.epoch || first.scale !== second.scale || !sameUse(first, second)) return undefined;
+  const use = contactInUse(snapshot, first, axis);
+  if (!use) return undefined;
+  const lostMotion = lostMotionOf(snapshot, axis);
+  const values = (readings: readonly Reading[]) => readings.map(({ value }) => value);
+  const result = oppositeFaces({
+    first: { readings: values(a), approach: wallTouch(shape, low).approach },
+    second: { readings: values(b), approach: wallTouch(shape, high).approach },
+    nominal: nominalOf(part, setup.partZero, { kind: 'middle', axis, of })[axis] ?? 0,
+    expected: { kind: shape.kind === 'pocket' ? 'slot' : 'web', width: shape.to[axis] - shape.from[axis] },
+    contact: use.contact,
+    method: methodWith(snapshot, use.gauge, axis),
+    finderU: touchU(use.gauge),
+    ...(lostMotion && { lostMotion }),
+    tolerance: setup.tolerance,
+  });
+  return { result, readings: [...a, ...b] };
 }

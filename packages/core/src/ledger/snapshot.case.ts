@@ -2,6 +2,7 @@ import type { NewReading, NewZeroing, Touched } from '../contract/ledger';
 import type { Axis } from '../contract/quantities';
 import type { Snapshot } from '../contract/setup';
 import { DEFAULT_HOLDINGS } from '../workholding/defaultHoldings';
+import { EMPTY_DATUM_PLAN } from '../datum/datumPlan';
 import { FACE_TOUCH } from '../datum/partFrame';
 
 const axis = { step: 0.005, travel: 400 };
@@ -48,6 +49,8 @@ export const plateSnapshot: Snapshot = {
   checks: [],
   alignments: [],
   sweeps: [],
+  datumPlan: EMPTY_DATUM_PLAN,
+  repeatability: [],
 };
 
 let made = 0;

@@ -39,7 +39,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   probe: { name: '3D probe', defaultU: 0.003, spin: 'standing', finds: 'both' },
   pin: { name: 'gauge pin', defaultU: 0.012, spin: 'standing', finds: 'edges' },
   feeler: { name: 'feeler', defaultU: 0.012, spin: 'standing', finds: 'heights' },
-  paper: { name: 'paper', defaultU: 0.03, spin: 'standing', finds: 'heights' },
+  paper: { name: 'paper', defaultU: 0.03, spin: 'standing', finds: 'both' },
   block: { name: 'gauge block', defaultU: 0.012, spin: 'standing', finds: 'heights' },
   'touch-plate': { name: 'touch plate', defaultU: 0.02, spin: 'standing', finds: 'both' },
   setter: { name: 'tool setter', defaultU: 0.004, spin: 'standing', finds: 'heights' },

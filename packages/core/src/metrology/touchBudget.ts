@@ -56,7 +56,14 @@ export function touchBudget(repeats: Repeats, method: TouchMethod, contact: Touc
     displayPart(method),
     { name: 'finder', u: contact.finderU, shape: 'normal' },
     { name: 'gauge size', u: contact.gaugeU ?? 0, shape: 'normal' },
-    { name: 'run-out, standing', u: (contact.standingTir ?? 0) / Math.sqrt(8), shape: 'normal' },
+    standingPart(contact.standingTir ?? 0),
     { name: 'backlash left', u: contact.backlashU ?? 0, shape: 'normal' },
   ];
 }
+
+/** Run-out of a contact that stands still, its high side unknown: an eccentricity of half the TIR (JCGM 100:2008, 4.3). */
+export const standingPart = (tir: number): BudgetPart => ({
+  name: 'run-out, standing',
+  u: tir / Math.sqrt(8),
+  shape: 'arcsine',
+});

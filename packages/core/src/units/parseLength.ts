@@ -1,3 +1,4 @@
+import type { Dial } from '../positions/dial';
 import { INCH, MAX_LENGTH, millimetresPer, type LengthUnit } from './unit';
 
 /** A length as understood, or the place (0-based) and reason where it was not. */
@@ -126,17 +127,43 @@ class Reader {
  * divisions and sums (`10.02/2 + 0.05`). A bare number takes the field's unit; in a sum either every
  * part names its unit or none does. What can be read in two ways is refused, never guessed. Never throws.
  *
+ * Where a dial is given, `5t 40` or `5 turns 40 lines` is so many turns and lines of its handwheel.
+ *
  * @param text what was typed
  * @param unit the field's unit
  * @example parseLength('1/2 + 0.002', 'in') // { ok: true, mm: 12.7508 }
  */
-export function parseLength(text: string, unit: LengthUnit): ParsedLength {
+export function parseLength(text: string, unit: LengthUnit, dial?: Dial): ParsedLength {
+  const turned = dial && readTurns(text, dial);
+  if (turned) return turned;
   try {
     return { ok: true, mm: readSum(text.replaceAll('\u2212', '-'), millimetresPer(unit)) };
   } catch (error) {
     if (!(error instanceof Misread)) throw error;
     return { ok: false, code: error.code, at: error.at, message: error.message };
   }
+}
+
+const TURNS = /^\s*([+-]?)(\d{1,4})\s*(?:t|turns?)(?:\s*(\d{1,4}(?:[.,]\d+)?)\s*(?:l|lines?)?)?\s*$/i;
+
+/** `5t 40`: turns and lines; undefined where it is not written so. */
+function readTurns(text: string, { perTurn, lines }: Dial): ParsedLength | undefined {
+  const found = TURNS.exec(text.replaceAll('\u2212', '-'));
+  if (!found) return undefined;
+  const [, sign, turns = '0', line = '0'] = found;
+  const onDial = Number(line.replace(',', '.'));
+  if (onDial >= lines) {
+    return {
+      ok: false,
+      code: 'too-large',
+      at: text.lastIndexOf(line),
+      message: `The dial has ${lines} lines to a turn, so the line is below ${lines}.`,
+    };
+  }
+  const mm = (Number(turns) + onDial / lines) * perTurn * (sign === '-' ? -1 : 1);
+  return mm > MAX_LENGTH || mm < -MAX_LENGTH
+    ? { ok: false, code: 'too-large', at: 0, message: 'That is more than 10 metres. Count the turns again.' }
+    : { ok: true, mm: mm === 0 ? 0 : mm };
 }
 
 function readSum(text: string, bareFactor: number): number {

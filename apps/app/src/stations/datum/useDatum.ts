@@ -1,195 +1,136 @@
-import type { Face, Touched } from '@zero-point/core/contract/ledger';
+import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/contract/datumPlan';
+import type { Reading } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import type { AnswerForm, Gauge } from '@zero-point/core/contract/shop';
-import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
-import { FACE_TOUCH, faceCoordinate } from '@zero-point/core/datum/partFrame';
-import { faceAnswer, type FaceAnswer } from '@zero-point/core/ledger/faceAnswer';
-import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import type { Part } from '@zero-point/core/contract/shop';
+import { featureKey, featureName } from '@zero-point/core/datum/feature';
+import { CORNERS, FACES } from '@zero-point/core/datum/faces';
+import { FACES_ACROSS, rectanglesOf, roundsOf } from '@zero-point/core/datum/shapes';
+import { agreements, type Agreement } from '@zero-point/core/ledger/agreements';
+import { featureAnswer, type FeatureAnswer } from '@zero-point/core/ledger/featureAnswer';
 import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/ledger/inForce';
-import { FACES_ACROSS, middleAnswer, type MiddleAnswer } from '@zero-point/core/ledger/middleAnswer';
-import { widthCheck } from '@zero-point/core/ledger/widthCheck';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
-import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
-import type { FormView } from '../../answer/AnswerForms';
-import { logReading, logZeroing } from '../newReading';
+import { uuidv7 } from 'uuidv7';
+import { logEntry } from '../useSetup';
 
-/** The finder of the plan, with what it adds. */
-export interface FinderView {
-  gauge: Gauge;
-  /** Contact radius with feeler, mm. */
-  radius: number;
-  words: string;
-  cautions: Caution[];
+/** A feature that something is known of. */
+export interface FoundView {
+  feature: Feature;
+  key: string;
+  name: string;
+  answer: FeatureAnswer;
+  /** Its coordinates may be driven to: the scale was not set since. */
+  stands: boolean;
 }
 
-/** What the Datum screen shows of a face. */
-export interface FaceView {
-  face: Face;
-  subject: Touched;
-  axis: 'x' | 'y';
-  from: string;
-  sentence: string;
-  /** On the scale as it stands; undefined too where the axis was set since the last touch. */
-  answer: FaceAnswer | undefined;
-  forms: FormView[];
-  log: (text: string) => string | undefined;
-  markSet: (form: FormView) => void;
-}
-
-/** State of the Datum station to view. */
-export function datumView(snapshot: Snapshot, face: Face | undefined) {
+/** State of the Datum station to view, while no feature is in hand. */
+export function datumView(snapshot: Snapshot) {
   const set = { x: lastZeroing(snapshot, 'x') !== undefined, y: lastZeroing(snapshot, 'y') !== undefined };
-  const middles = (['x', 'y'] as const).flatMap((axis) => middleView(snapshot, axis) ?? []);
-  const checks = (['x', 'y'] as const).flatMap((axis) => widthCheck(snapshot, axis) ?? []);
-  return {
-    set,
-    /** Middles of opposite faces, where both were touched; shown beside no face. */
-    middles: face === undefined ? middles : [],
-    /** Opposite faces against the part's size, of the face in hand or of all. */
-    checks: face === undefined ? checks : checks.filter(({ axis }) => axis === FACE_TOUCH[face].axis),
-    finder: finderView(snapshot),
-    sentence: nextSentence(set, middles),
-    face: face && faceView(snapshot, face),
-  };
+  const found = foundFeatures(snapshot);
+  return { set, found, checks: agreements(snapshot), sentence: nextSentence(set, found) };
 }
 
-function nextSentence(set: { x: boolean; y: boolean }, middles: readonly MiddleView[]): string {
+function nextSentence(set: { x: boolean; y: boolean }, found: readonly FoundView[]): string {
   if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
+  const middle = found.find(({ feature, stands }) => feature.kind === 'middle' && stands);
   if (set.x) return 'X is set. Now Y: tap the front or the back face.';
   if (set.y) return 'Y is set. Now X: tap the left or the right face.';
-  const [middle] = middles;
-  if (middle)
-    return `Both faces across ${middle.axis.toUpperCase()} are touched: set ${middle.axis.toUpperCase()} at their middle, or tap one.`;
-  return 'Tap the face you will touch first.';
+  if (middle?.feature.kind === 'middle') {
+    const axis = middle.feature.axis.toUpperCase();
+    return `Both faces across ${axis} are touched: set ${axis} at their middle, or tap another place.`;
+  }
+  return 'Tap what you will touch: a face, a corner, the middle or a hole.';
 }
 
-function finderView(snapshot: Snapshot): FinderView | undefined {
-  const { setup, gauges } = snapshot;
-  const gauge = gauges.find(({ id }) => id === setup.finderId);
-  if (!gauge) return undefined;
-  const facts = GAUGE_FACTS[gauge.kind];
-  const size = formatLengthUnit(sizeOf(gauge), { unit: setup.units });
-  const feeler = setup.feeler > 0 ? ` and ${formatLengthUnit(setup.feeler, { unit: setup.units })} feeler` : '';
-  const speed =
-    facts.spin === 'turning' ? `, turning${gauge.maxRpm ? `, at most ${gauge.maxRpm} rpm` : ''}` : ', spindle stopped';
-  return {
-    gauge,
-    radius: sizeOf(gauge) / 2 + setup.feeler,
-    words: `${gauge.name}: contact ${size}${feeler}${speed}.`,
-    cautions: [
-      facts.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
-      EDGE_CAUTIONS.raiseFirst,
-    ],
-  };
+/** Everything that can be made of what was touched. */
+function foundFeatures(snapshot: Snapshot): FoundView[] {
+  return candidates(snapshot).flatMap((feature) => {
+    const answer = featureAnswer(snapshot, feature);
+    if (!answer) return [];
+    return [
+      {
+        feature,
+        key: featureKey(feature),
+        name: featureName(snapshot.part, feature),
+        answer,
+        stands: onThisScale(
+          snapshot,
+          answer.readings.filter(({ scale }) => scale !== 'indicator'),
+        ),
+      },
+    ];
+  });
 }
 
-function faceView(snapshot: Snapshot, face: Face): FaceView {
-  const subject: Touched = { kind: 'face', face };
-  const { axis, approach, from } = FACE_TOUCH[face];
-  const { setup } = snapshot;
-  const known = faceAnswer(snapshot, face);
-  const answer = known && onThisScale(snapshot, known.readings) ? known : undefined;
-  const name = axis.toUpperCase();
-  return {
-    face,
-    subject,
-    axis,
-    from,
-    sentence:
-      known && !answer
-        ? `${name} was set since. To check it, touch the ${face} face again, coming from ${from}.`
-        : `Touch the ${face} face, coming from ${from}.`,
-    answer,
-    forms: answer ? edgeForms(snapshot, face, answer) : [],
-    log: (text) =>
-      logReading(
-        snapshot,
-        { subject, axis, approach, gaugeId: setup.finderId, feeler: setup.feeler, ticked: [] },
-        text,
+/** Features that could have an answer: those of shapes that were touched. */
+function candidates({ part, readings, datumPlan }: Snapshot): Feature[] {
+  const touched = new Set(
+    readings.flatMap(({ subject }) =>
+      subject.kind === 'face'
+        ? (subject.of ?? 'stock')
+        : subject.kind === 'round' || subject.kind === 'standing' || subject.kind === 'sweep'
+          ? subject.of
+          : [],
+    ),
+  );
+  const shapes = rectanglesOf(part).filter(({ id }) => touched.has(id));
+  const rounds = roundsOf(part).filter(({ id }) => touched.has(id));
+  const of = (id: string) => (id === 'stock' ? {} : { of: id });
+  const asked = (key: string) => Object.hasOwn(datumPlan.ways, key);
+  return [
+    ...shapes.flatMap(({ id }) => FACES.map((face): Feature => ({ kind: 'face', face, ...of(id) }))),
+    // Corners true to the axes are their two faces over again; one found with its skew is more.
+    ...shapes.flatMap(({ id }) =>
+      CORNERS.map((corner): Feature => ({ kind: 'corner', corner, ...of(id) })).filter((corner) =>
+        asked(featureKey(corner)),
       ),
-    markSet: ({ form, value }) => {
-      if (form !== 'offset') logZeroing(snapshot, subject, axis, form, value);
-    },
-  };
-}
-
-const workOffsetForm = (name: string, value: number, format: LengthFormat): FormView => ({
-  form: 'work-offset',
-  say: `Work offset ${name}`,
-  figure: formatLength(value, format),
-  then: 'part zero on the scale as it stands',
-  done: `Done: ${name} offset entered`,
-  value,
-});
-
-/** The three answers, the machine's habit first. */
-function edgeForms(snapshot: Snapshot, face: Face, { result }: FaceAnswer): FormView[] {
-  const format: LengthFormat = { unit: snapshot.setup.units };
-  const name = FACE_TOUCH[face].axis.toUpperCase();
-  const nominal = faceCoordinate(snapshot.part, snapshot.setup.partZero, face);
-  const there = nominal === 0 ? `zero ${name}` : `set ${name} to ${formatLengthUnit(nominal, format)}`;
-  const forms: FormView[] = [
-    {
-      form: 'preset',
-      say: `Preset ${name} to`,
-      figure: formatLength(result.preset, format),
-      then: 'while the finder still touches',
-      done: `Done: ${name} is preset`,
-      value: result.preset,
-    },
-    {
-      form: 'move',
-      say: `Raise Z, then move ${name}`,
-      figure: formatLength(result.move, { ...format, plus: true }),
-      then: `then ${there}`,
-      done: `Done: moved, ${name} set`,
-      value: nominal,
-    },
-    workOffsetForm(name, result.workOffset, format),
+    ),
+    ...shapes.flatMap(({ id }) => (['x', 'y'] as const).map((axis): Feature => ({ kind: 'middle', axis, ...of(id) }))),
+    ...rounds.map(({ id }): Feature => ({ kind: 'round', of: id })),
+    ...(rounds.length > 1 && rounds[0]
+      ? rounds.slice(1).map(({ id }): Feature => ({ kind: 'hole-line', from: rounds[0]?.id ?? '', to: id }))
+      : []),
   ];
-  const first: AnswerForm = snapshot.machine.habits.answerFirst;
-  return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
 }
 
-/** The middle of two opposite faces, and the ways to make the machine agree. */
-export interface MiddleView {
-  axis: 'x' | 'y';
-  answer: MiddleAnswer;
-  forms: FormView[];
-  /** The halving way, in words. */
-  halving: string;
-  markSet: (form: FormView) => void;
+/** Checks that belong to a feature in hand: of itself, or of a face it is made of. */
+export function checksOf(feature: Feature, checks: readonly Agreement[]): Agreement[] {
+  const axis = feature.kind === 'face' ? (feature.face === 'left' || feature.face === 'right' ? 'x' : 'y') : undefined;
+  const of = 'of' in feature ? feature.of : undefined;
+  return checks.filter(({ feature: one, suspects }) => {
+    if (featureKey(one) === featureKey(feature)) return true;
+    if (one.kind === 'middle' && axis === one.axis && one.of === of) return suspects.length > 0;
+    return (
+      feature.kind === 'middle' &&
+      one.kind === 'face' &&
+      one.of === feature.of &&
+      FACES_ACROSS[feature.axis].includes(one.face)
+    );
+  });
 }
 
-function middleView(snapshot: Snapshot, axis: 'x' | 'y'): MiddleView | undefined {
-  const answer = middleAnswer(snapshot, axis);
-  if (!answer || !onThisScale(snapshot, answer.readings)) return undefined;
-  const { result } = answer;
-  const format: LengthFormat = { unit: snapshot.setup.units };
-  const name = axis.toUpperCase();
-  const nominal = result.centre - result.workOffset;
-  const [near] = FACES_ACROSS[axis];
-  const forms: FormView[] = [
-    {
-      form: 'move',
-      say: `Raise Z, drive ${name} to`,
-      figure: formatLength(result.centre, format),
-      then: Math.abs(nominal) < 1e-9 ? `then zero ${name}` : `then set ${name} to ${formatLengthUnit(nominal, format)}`,
-      done: `Done: ${name} set at the middle`,
-      value: nominal,
-    },
-    workOffsetForm(name, result.workOffset, format),
-  ];
-  return {
-    axis,
-    answer,
-    forms: snapshot.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms,
-    halving: `By halving: zero ${name} at the ${near} touch, and the middle reads ${formatLengthUnit(result.halfway, { ...format, plus: true })}.`,
-    markSet: ({ form, value }) => {
-      if (form !== 'offset') logZeroing(snapshot, { kind: 'middle', axis }, axis, form, value);
-    },
-  };
+/** Keeps a change of how features are found. */
+export function changeDatumPlan(snapshot: Snapshot, change: Partial<DatumPlan>): void {
+  logEntry({ kind: 'datum', setupId: snapshot.setup.id, body: { ...snapshot.datumPlan, ...change } });
 }
 
-/** Readings of a face as the ledger has them, struck ones included. */
-export const faceReadings = (snapshot: Snapshot, subject: Touched) => readingsOf(snapshot, subject);
+/** Names a local datum. */
+export function addLocalDatum(snapshot: Snapshot, datum: Omit<LocalDatum, 'id'>): void {
+  changeDatumPlan(snapshot, { local: [...snapshot.datumPlan.local, { ...datum, id: uuidv7() }] });
+}
+
+/** Adds something to the part's drawing that can be touched. */
+export function addShape(snapshot: Snapshot, shape: NonNullable<Part['shapes']>[number]): void {
+  const { part } = snapshot;
+  logEntry({
+    kind: 'shop',
+    setupId: '',
+    collection: 'parts',
+    body: { ...part, shapes: [...(part.shapes ?? []), shape] },
+  });
+}
+
+/** Readings of a feature's touches as the ledger has them, struck ones included. */
+export function ledgerOf(snapshot: Snapshot, subjects: readonly Reading['subject'][]): Reading[] {
+  const seen = new Map<string, Reading>();
+  for (const subject of subjects) for (const reading of readingsOf(snapshot, subject)) seen.set(reading.id, reading);
+  return [...seen.values()].sort((a, b) => a.seq - b.seq || a.takenAt.localeCompare(b.takenAt));
+}

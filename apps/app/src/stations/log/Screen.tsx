@@ -1,8 +1,11 @@
 import type { Reading } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { Part } from '@zero-point/core/contract/shop';
+import { featureName, roundOf } from '@zero-point/core/datum/feature';
 import { FACES } from '@zero-point/core/datum/faces';
 import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
 import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/ledger/heightAnswer';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ScrollView, View } from 'react-native';
 import { ReadingList } from '../../answer/ReadingList';
 import { BROWSER_BAR, GAP } from '../../frame/layout';
@@ -33,7 +36,7 @@ export default function LogScreen({ snapshot }: { snapshot: Snapshot }) {
             readings={readings}
             wild={wildIds(snapshot)}
             unit={snapshot.setup.units}
-            titleOf={title}
+            titleOf={(reading) => title(snapshot.part, reading)}
             onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
           />
         </View>
@@ -49,12 +52,19 @@ function sentence({ readings }: Snapshot): string {
   return struck === 0 ? `${all}, none struck out.` : `${all}, ${struck} struck out.`;
 }
 
-function title({ subject, axis, epoch }: Reading): string {
+function title(part: Part, { subject, axis, epoch, across, unit }: Reading): string {
   switch (subject.kind) {
     case 'alignment':
       return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
     case 'face':
-      return onScale(`${axis.toUpperCase()}, ${subject.face} face`, epoch);
+    case 'round': {
+      const place = across ? `, ${axis === 'x' ? 'Y' : 'X'} at ${formatLengthUnit(across.value, { unit })}` : '';
+      return onScale(`${axis.toUpperCase()}, ${featureName(part, subject)}${place}`, epoch);
+    }
+    case 'standing':
+      return onScale(`${axis.toUpperCase()}, over ${roundOf(part, subject.of).name}`, epoch);
+    case 'sweep':
+      return `Dial at ${subject.place}°, ${roundOf(part, subject.of).name}, pass ${subject.pass}`;
     default:
       return onScale(`Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`, epoch);
   }

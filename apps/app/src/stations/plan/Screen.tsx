@@ -8,12 +8,18 @@ import { UnitChoice } from '../../frame/UnitChoice';
 import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
-import { LengthField, TextField } from '../../keypad/Fields';
+import { FieldRow } from '../../keypad/FieldRow';
+import { LengthField, OptionalLengthField, TextField } from '../../keypad/Fields';
 import { Circle } from 'react-native-svg';
 import { METAL } from '../../theme/palette';
 import { Words } from '../../theme/Words';
+import { Fold } from '../../answer/Fold';
+import { MethodList } from '../datum/MethodList';
 import { stationPath } from '../strip';
-import { changePlan, planView } from './usePlan';
+import { calipered, changePlan, planView } from './usePlan';
+
+const overZero = (mm: number | undefined) =>
+  mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
 
 /** Plan: where zero is, what the job allows, and what is to hand. */
 export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
@@ -80,6 +86,14 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             options={view.finders}
             onChange={(finderId) => changePlan(snapshot, { finderId })}
           />
+          <Fold title="Which finder is quickest and good enough">
+            <MethodList
+              snapshot={snapshot}
+              kind="face"
+              chosen={setup.finderId}
+              onTake={({ gaugeId }) => changePlan(snapshot, { finderId: gaugeId })}
+            />
+          </Fold>
           <LengthField
             label="Feeler or paper between finder and face"
             unit={setup.units}
@@ -87,6 +101,24 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             onCommit={(feeler) => changePlan(snapshot, { feeler })}
             check={(mm) => (mm >= 0 ? undefined : 'A feeler cannot be thinner than nothing.')}
           />
+          <FieldRow>
+            <OptionalLengthField
+              label="Part by caliper, X"
+              hint="Held against both faces."
+              unit={setup.units}
+              value={setup.caliper?.x}
+              onCommit={(x) => changePlan(snapshot, { caliper: calipered({ ...setup.caliper, x }) })}
+              check={overZero}
+            />
+            <OptionalLengthField
+              label="Part by caliper, Y"
+              hint="Empty: not measured."
+              unit={setup.units}
+              value={setup.caliper?.y}
+              onCommit={(y) => changePlan(snapshot, { caliper: calipered({ ...setup.caliper, y }) })}
+              check={overZero}
+            />
+          </FieldRow>
           <Choice
             label="Gauge for heights"
             value={setup.heightGaugeId}

@@ -49,6 +49,18 @@ const offered = (gauges: Snapshot['gauges'], inUse: string, finds: readonly stri
     ({ id, kind, retiredOn }) => id === inUse || (finds.includes(GAUGE_FACTS[kind].finds) && retiredOn === undefined),
   );
 
+/** Caliper sizes as the plan keeps them: only those that were measured. */
+export const calipered = ({
+  x,
+  y,
+}: {
+  x?: number | undefined;
+  y?: number | undefined;
+}): NonNullable<Plan['caliper']> => ({
+  ...(x !== undefined && { x }),
+  ...(y !== undefined && { y }),
+});
+
 /** Keeps a change of the plan. */
 export function changePlan(snapshot: Snapshot, change: Partial<Plan>): void {
   const { id: _, createdAt: _created, changedAt: _changed, ...plan } = snapshot.setup;

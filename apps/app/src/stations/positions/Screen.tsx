@@ -147,8 +147,12 @@ function patternSentence({ name, circle }: Pattern): string {
   return `${name}: ${count}, ${circle.direction}.`;
 }
 
-function datumSentence({ datumU }: PositionsView, unit: 'mm' | 'in'): string {
-  if (datumU.x === null || datumU.y === null)
-    return 'From part zero. X or Y is not set in Datum yet, so these have no ±.';
-  return `From part zero, good to X ${plusMinus(datumU.x, unit)}, Y ${plusMinus(datumU.y, unit)} as the datum is.`;
+function datumSentence(view: PositionsView, unit: 'mm' | 'in'): string {
+  const { datumU, datum } = view;
+  const from = `From ${datum ?? 'part zero'}`;
+  if (datumU.x === null || datumU.y === null) return `${from}. X or Y is not set in Datum yet, so these have no ±.`;
+  const { farthestU } = view;
+  if (farthestU)
+    return `${from}, good to X ${plusMinus(farthestU.x, unit)}, Y ${plusMinus(farthestU.y, unit)} at the farthest hole: datum and turn together.`;
+  return `${from}, good to X ${plusMinus(datumU.x, unit)}, Y ${plusMinus(datumU.y, unit)} as the datum is.`;
 }

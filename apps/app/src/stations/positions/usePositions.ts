@@ -1,11 +1,13 @@
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
-import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import type { Feature } from '@zero-point/core/contract/datumPlan';
+import type { Subject } from '@zero-point/core/contract/ledger';
+import { featureAnswer } from '@zero-point/core/ledger/featureAnswer';
 import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
-import { middleAnswer } from '@zero-point/core/ledger/middleAnswer';
+import { datumInForce, onScale } from '@zero-point/core/ledger/localDatum';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
 import { boltCirclePositions, boltCircleStep } from '@zero-point/core/positions/boltCircle';
 import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
-import { rotate } from '@zero-point/core/positions/rotate';
+import { rotate, rotatedU } from '@zero-point/core/positions/rotate';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { useMemo } from 'react';
 import { uuidv7 } from 'uuidv7';
@@ -18,11 +20,15 @@ export interface PositionsView {
   holes: HolePosition[];
   /** Where the machine must go: the same, turned with a part whose angle is carried. */
   targets: HolePosition[];
+  /** The local datum they are counted from; part zero where there is none. */
+  datum: string | undefined;
   /** The angle carried, degrees; 0 for none. */
   rotation: number;
   step: number;
   /** U of each axis' datum, mm; null while the axis is not set. */
   datumU: { x: number | null; y: number | null };
+  /** U at the hole a carried turn leaves known worst, mm; null where none is carried or the datum is not set. */
+  farthestU: { x: number; y: number } | null;
 }
 
 /** State of the Positions station to view. */
@@ -32,25 +38,44 @@ export function usePositions(snapshot: Snapshot, patternId: string | undefined):
   const holes = useMemo(() => (circle ? boltCirclePositions(circle) : []), [circle]);
   const rotation = carriedRotation(snapshot)?.angle ?? 0;
   const targets = useMemo(
-    () => holes.map((hole) => ({ ...rotate(hole, rotation), angle: hole.angle + rotation })),
-    [holes, rotation],
+    () => holes.map((hole) => ({ ...onScale(snapshot, rotate(hole, rotation)), angle: hole.angle + rotation })),
+    [holes, rotation, snapshot],
   );
+  const datum = { x: datumU(snapshot, 'x'), y: datumU(snapshot, 'y') };
   return {
     pattern,
     holes,
     targets,
+    datum: datumInForce(snapshot)?.name,
     rotation,
     step: circle ? boltCircleStep(circle) : 0,
-    datumU: { x: datumU(snapshot, 'x'), y: datumU(snapshot, 'y') },
+    datumU: datum,
+    farthestU: farthestU(targets, datum, carriedRotation(snapshot)?.U),
   };
 }
 
-/** U of the face or middle an axis was last set from, mm. */
+/** U of what an axis was last set from, mm; a local datum is as good as part zero was. */
 function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
-  const from = lastZeroing(snapshot, axis)?.subject;
-  if (from?.kind === 'middle') return middleAnswer(snapshot, from.axis)?.result.uncertainty.U ?? null;
-  return (from?.kind === 'face' && faceAnswer(snapshot, from.face)?.result.uncertainty.U) || null;
+  const from = snapshot.zeroings
+    .filter((zeroing) => zeroing.axis === axis && zeroing.form !== 'lost' && zeroing.subject.kind !== 'datum')
+    .at(-1)?.subject;
+  if (lastZeroing(snapshot, axis) === undefined || !from || !isFeature(from)) return null;
+  return featureAnswer(snapshot, from)?.[axis]?.uncertainty.U ?? null;
 }
+
+/** The widest U of any hole along each axis, once a turn is carried. */
+function farthestU(
+  targets: readonly HolePosition[],
+  { x, y }: PositionsView['datumU'],
+  turnU: number | undefined,
+): PositionsView['farthestU'] {
+  if (turnU === undefined || x === null || y === null) return null;
+  const each = targets.map((hole) => rotatedU(hole, { x, y }, turnU));
+  return { x: Math.max(x, ...each.map((one) => one.x)), y: Math.max(y, ...each.map((one) => one.y)) };
+}
+
+const isFeature = (subject: Subject): subject is Feature =>
+  ['face', 'corner', 'middle', 'round', 'hole-line'].includes(subject.kind);
 
 /** Keeps a pattern, in place of the one with its id. */
 export const logPattern = (snapshot: Snapshot, pattern: Pattern): void =>

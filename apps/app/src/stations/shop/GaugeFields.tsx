@@ -1,4 +1,5 @@
 import type { Gauge } from '@zero-point/core/contract/shop';
+import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
 import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
@@ -13,6 +14,9 @@ const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? u
 
 const positive = (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
+
+/** A plain plate's offsets: its thickness whichever way it stands. */
+const evenOffsets = (gauge: Gauge) => ({ x: sizeOf(gauge), y: sizeOf(gauge), z: sizeOf(gauge) });
 
 /** Everything of a gauge; only what its kind has. */
 export function GaugeFields({ gauge }: { gauge: Gauge }) {
@@ -53,6 +57,25 @@ export function GaugeFields({ gauge }: { gauge: Gauge }) {
             onCommit={(measured) => keep({ measured })}
             check={positive}
           />
+        </View>
+      )}
+      {gauge.kind === 'touch-plate' && (
+        <View style={{ gap: 6 }}>
+          <Words kind="note" tone="soft">
+            A corner plate adds its own wall on each axis; a plain plate its thickness.
+          </Words>
+          <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+            {(['x', 'y', 'z'] as const).map((axis) => (
+              <LengthField
+                key={axis}
+                label={`Adds on ${axis.toUpperCase()}`}
+                unit={unit}
+                value={gauge.offsets?.[axis] ?? sizeOf(gauge)}
+                onCommit={(mm) => keep({ offsets: { ...evenOffsets(gauge), ...gauge.offsets, [axis]: mm } })}
+                check={notNegative}
+              />
+            ))}
+          </View>
         </View>
       )}
       {isIndicator && (

@@ -1,0 +1,210 @@
+import type { LocalDatum } from '@zero-point/core/contract/datumPlan';
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
+import { datumInForce, localOffset } from '@zero-point/core/ledger/localDatum';
+import { lastZeroing, scaleOf } from '@zero-point/core/ledger/inForce';
+import { roundsOf } from '@zero-point/core/datum/shapes';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { Press } from '../../frame/Press';
+import { FieldRow } from '../../keypad/FieldRow';
+import { LengthField, TextField } from '../../keypad/Fields';
+import { useLook } from '../../theme/useLook';
+import { Words } from '../../theme/Words';
+import { logZeroing } from '../newReading';
+import { addLocalDatum } from './useDatum';
+
+/** A second zero on the same part: how to go over to it, and back, without losing the first. */
+export function LocalDatums({ snapshot }: { snapshot: Snapshot }) {
+  const { datumPlan, setup } = snapshot;
+  const inForce = datumInForce(snapshot);
+  const [adding, setAdding] = useState(false);
+  const set = lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined;
+  return (
+    <View style={{ gap: 10 }}>
+      <Words kind="note" tone="soft">
+        In force now: {inForce ? inForce.name : 'part zero'}.
+      </Words>
+      {!set && <Words kind="note">Set X and Y first; a local datum is counted from there.</Words>}
+      {set &&
+        datumPlan.local.map((datum) =>
+          datum.id === inForce?.id ? (
+            <Back key={datum.id} snapshot={snapshot} datum={datum} />
+          ) : (
+            inForce === undefined && <Go key={datum.id} snapshot={snapshot} datum={datum} />
+          ),
+        )}
+      {adding ? (
+        <NewDatum snapshot={snapshot} onDone={() => setAdding(false)} />
+      ) : (
+        <Press onPress={() => setAdding(true)}>
+          <Words>Add a local datum</Words>
+        </Press>
+      )}
+      {datumPlan.local.length > 0 && (
+        <View role="list" aria-label="Local datums">
+          {datumPlan.local.map(({ id, name, at }) => (
+            <View role="listitem" key={id}>
+              <Words kind="note">
+                {name}: X {formatLengthUnit(at.x, { unit: setup.units })}, Y{' '}
+                {formatLengthUnit(at.y, { unit: setup.units })} from part zero.
+              </Words>
+            </View>
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+const both = (snapshot: Snapshot, datum: string, form: 'move' | 'work-offset', value: { x: number; y: number }) => {
+  for (const axis of ['x', 'y'] as const) logZeroing(snapshot, { kind: 'datum', datum }, axis, form, value[axis]);
+};
+
+interface GoProps {
+  snapshot: Snapshot;
+  datum: LocalDatum;
+}
+
+/** Going over to a local datum: by its own work offset on a controller, else by zeroing there. */
+function Go({ snapshot, datum }: GoProps) {
+  const unit = snapshot.setup.units;
+  const at = localOffset(snapshot, datum);
+  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
+  const onController = scaleOf(snapshot) === 'machine';
+  const offset = mainOffset(snapshot);
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>
+        {onController
+          ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, enter ${offset ? `X ${figure(offset.x + at.x)}, Y ${figure(offset.y + at.y)} ${unit}` : `part zero’s own plus X ${figure(at.x)}, Y ${figure(at.y)} ${unit}`}.`
+          : `${datum.name}: raise Z, drive X to ${figure(at.x)} and Y to ${figure(at.y)} ${unit}, then zero both.`}
+      </Words>
+      <Press
+        look="filled"
+        onPress={() =>
+          both(
+            snapshot,
+            datum.id,
+            onController ? 'work-offset' : 'move',
+            offset && onController ? { x: offset.x + at.x, y: offset.y + at.y } : { x: 0, y: 0 },
+          )
+        }
+        style={{ alignItems: 'center' }}
+      >
+        <Filled>Done: {datum.name} is in force</Filled>
+      </Press>
+    </View>
+  );
+}
+
+/** Going back to part zero: at the local zero, the scale is told where it is on the part. */
+function Back({ snapshot, datum }: GoProps) {
+  const unit = snapshot.setup.units;
+  const at = localOffset(snapshot, datum);
+  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
+  const onController = scaleOf(snapshot) === 'machine';
+  const offset = mainOffset(snapshot);
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>
+        {onController
+          ? 'Back to part zero: choose its work offset again.'
+          : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set X to ${figure(at.x)} and Y to ${figure(at.y)} ${unit}.`}
+      </Words>
+      <Press
+        look="filled"
+        onPress={() =>
+          both(snapshot, 'main', onController ? 'work-offset' : 'move', onController ? (offset ?? { x: 0, y: 0 }) : at)
+        }
+        style={{ alignItems: 'center' }}
+      >
+        <Filled>Done: back at part zero</Filled>
+      </Press>
+    </View>
+  );
+}
+
+function Filled({ children }: { children: ReactNode }) {
+  const { palette } = useLook();
+  return <Words style={{ color: palette.onAction, fontWeight: '700' }}>{children}</Words>;
+}
+
+/** Part zero's own work offset, where it was entered as one. */
+function mainOffset(snapshot: Snapshot): { x: number; y: number } | undefined {
+  const of = (axis: 'x' | 'y') =>
+    snapshot.zeroings
+      .filter(
+        ({ axis: one, form, subject }) =>
+          one === axis && form === 'work-offset' && !(subject.kind === 'datum' && subject.datum !== 'main'),
+      )
+      .at(-1)?.value;
+  const [x, y] = [of('x'), of('y')];
+  return x === undefined || y === undefined ? undefined : { x, y };
+}
+
+const TYPED = 'typed';
+
+/** Names a local datum: at a hole of the drawing, or wherever it is typed. */
+function NewDatum({ snapshot, onDone }: { snapshot: Snapshot; onDone: () => void }) {
+  const { part, setup, datumPlan, machine } = snapshot;
+  const rounds = roundsOf(part);
+  const [place, setPlace] = useState(rounds[0]?.id ?? TYPED);
+  const [typed, setTyped] = useState({ x: 0, y: 0 });
+  const [name, setName] = useState(`Datum ${datumPlan.local.length + 2}`);
+  const round = rounds.find(({ id }) => id === place);
+  const nominal = round ? nominalOf(part, setup.partZero, { kind: 'round', of: round.id }) : typed;
+  const at = { x: nominal.x ?? 0, y: nominal.y ?? 0 };
+  const spare = machine.workOffsets?.[datumPlan.local.length + 1];
+  return (
+    <View style={{ gap: 10 }}>
+      <TextField
+        label="Name"
+        value={name}
+        onCommit={setName}
+        check={(text) => (text === '' ? 'Give it a name.' : undefined)}
+      />
+      <Choice
+        label="Where"
+        value={place}
+        onChange={setPlace}
+        options={[
+          ...rounds.map(({ id }) => ({ value: id, label: featureName(part, { kind: 'round', of: id }) })),
+          { value: TYPED, label: 'typed' },
+        ]}
+      />
+      <FieldRow>
+        <LengthField
+          key={`x ${featureKey({ kind: 'round', of: place })}`}
+          label="X from part zero"
+          unit={setup.units}
+          value={at.x}
+          onCommit={(x) => {
+            setPlace(TYPED);
+            setTyped({ ...at, x });
+          }}
+        />
+        <LengthField
+          key={`y ${featureKey({ kind: 'round', of: place })}`}
+          label="Y from part zero"
+          unit={setup.units}
+          value={at.y}
+          onCommit={(y) => {
+            setPlace(TYPED);
+            setTyped({ ...at, y });
+          }}
+        />
+      </FieldRow>
+      <Press
+        onPress={() => {
+          addLocalDatum(snapshot, { name, at, ...(spare !== undefined && { workOffset: spare }) });
+          onDone();
+        }}
+      >
+        <Words style={{ fontWeight: '700' }}>Keep this datum</Words>
+      </Press>
+    </View>
+  );
+}

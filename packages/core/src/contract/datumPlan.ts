@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { CORNERS, ROUND_WAYS, CORNER_WAYS } from '../datum/faces';
+import { face } from './ledger';
+import { angle, id, length, name, nonNegativeLength } from './quantities';
+
+/** A shape of the part; the stock itself where it is left out. */
+const of = id.optional();
+
+/** Something of the part that zero can be taken from. */
+export const feature = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('face'), face, of }),
+  z.object({ kind: z.literal('corner'), corner: z.enum(CORNERS), of }),
+  z.object({ kind: z.literal('middle'), axis: z.enum(['x', 'y']), of }),
+  z.object({ kind: z.literal('round'), of: id }),
+  z.object({ kind: z.literal('hole-line'), from: id, to: id }),
+]);
+
+/** A second zero on the same part, at a known place from part zero. */
+export const localDatum = z.object({
+  id,
+  name,
+  /** Part coordinates, mm. */
+  at: z.object({ x: length, y: length }),
+  /** The controller's work offset that holds it, where it has one. */
+  workOffset: z.string().trim().min(1).max(12).optional(),
+});
+
+/** Key of a feature: `face.left`, `corner.front-left.pocket`, `round.hole-1`. */
+const featureKey = z.string().regex(/^[a-z-]+(\.[A-Za-z0-9_-]+){1,3}$/, { error: 'must name a feature, as face.left' });
+
+/** How the features of a set-up are found, and what hangs on them. */
+export const datumPlan = z
+  .object({
+    /** How a corner or a bore is found, where it is not the usual way. */
+    ways: z.record(featureKey, z.enum([...CORNER_WAYS, ...ROUND_WAYS])),
+    /** Where a face is on the part, mm from part zero, where that is not its drawn place. */
+    known: z.record(featureKey, length),
+    /** Plugs that were taken on the person's word. */
+    onMyWord: z.array(featureKey).max(200),
+    /** The indicator and the plug that bores are centred with, where one was chosen. */
+    centredWith: z.object({ sweep: id.optional(), plug: id.optional() }).optional(),
+    /** Skew carried as a rotation of all positions: where it was found, degrees counter-clockwise, and its U. */
+    carried: z.object({ from: featureKey, angle, U: nonNegativeLength }).nullable(),
+    local: z.array(localDatum).max(20, { error: 'must hold at most 20 datums' }),
+  })
+  .meta({ id: 'DatumPlan' });
+
+export type Feature = z.output<typeof feature>;
+export type LocalDatum = z.output<typeof localDatum>;
+export type DatumPlan = z.output<typeof datumPlan>;

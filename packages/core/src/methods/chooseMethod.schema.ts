@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { id, name, nonNegativeLength, positiveLength } from '../contract/quantities';
+import { uncertainty } from '../contract/results';
+import { GAUGE_KINDS } from '../metrology/gaugeKinds';
+import { METHODS } from './method';
+
+export const chooseMethodInput = z.object({
+  /** What is to be found: a face or a corner, the middle of two faces, or a bore or boss. */
+  feature: z.enum(['face', 'middle', 'round']),
+  /** ± the job allows, mm. */
+  tolerance: positiveLength,
+  /** Display step of the machine's scale, mm. */
+  resolution: nonNegativeLength,
+  /** What is to hand. `sd` and `dof` are the shop's own repeatability with it, where its log has enough. */
+  gauges: z
+    .array(
+      z.object({
+        id,
+        name,
+        kind: z.enum(GAUGE_KINDS),
+        u: nonNegativeLength,
+        tir: nonNegativeLength,
+        sd: nonNegativeLength.optional(),
+        dof: z.number().int().min(1).max(100_000).optional(),
+      }),
+    )
+    .max(500),
+});
+
+export const chooseMethodOutput = z.object({
+  /** Best first: those that reach a quarter of the tolerance by time, then the rest by U. */
+  ranked: z.array(
+    z.object({
+      gaugeId: id,
+      method: z.enum(METHODS),
+      /** Touches of each face it takes, and the U they give, mm. */
+      touches: z.number().int(),
+      U: z.number(),
+      uncertainty,
+      seconds: z.number(),
+      reaches: z.boolean(),
+      reason: z.string(),
+    }),
+  ),
+  /** Whether anything reaches a quarter of the tolerance. */
+  anyReaches: z.boolean(),
+});
+
+export type ChooseMethodInput = z.output<typeof chooseMethodInput>;
+export type ChooseMethodOutput = z.output<typeof chooseMethodOutput>;

@@ -1,0 +1,104 @@
+import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { standingPart } from '../metrology/touchBudget';
+import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
+import type { ChooseMethodInput, ChooseMethodOutput } from './chooseMethod.schema';
+import { METHOD_FACTS, methodOf, type Method } from './method';
+
+type Gauge = ChooseMethodInput['gauges'][number];
+type Ranked = ChooseMethodOutput['ranked'][number];
+
+/** More touches of one face than this are not planned for. */
+const MOST_TOUCHES = 5;
+
+const DEFAULT_DOF = 10;
+
+/** Measuring should take up at most this share of the tolerance. */
+const SHARE = 1 / 4;
+
+/** Faces, or places round, that each feature takes. */
+const PLACES = { face: 1, middle: 2, round: 4 } as const;
+
+/**
+ * The quickest way the shop owns that is good enough: U within a quarter of the tolerance (the usual 4:1), with the
+ * fewest touches that reach it. Where none does, the one with the smallest U comes first and says so. mm, seconds.
+ *
+ * @example
+ * chooseMethod({ feature: 'face', tolerance: 0.1, resolution: 0.005, gauges: [spring, probe] }).ranked[0]?.gaugeId // 'spring'
+ */
+export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
+  const target = input.tolerance * SHARE;
+  const ways = input.gauges.flatMap((gauge) => {
+    const method = methodOf(gauge.kind);
+    if (!method || !METHOD_FACTS[method].finds.includes(input.feature === 'round' ? 'rounds' : 'faces')) return [];
+    return [planned(input, gauge, method, target)];
+  });
+  const ranked = ways.sort((a, b) => {
+    if (a.reaches !== b.reaches) return a.reaches ? -1 : 1;
+    return a.reaches ? a.seconds - b.seconds : a.U - b.U;
+  });
+  return {
+    ranked: ranked.map((way, i) => ({ ...way, reason: reason(way, i, ranked) })),
+    anyReaches: ranked[0]?.reaches ?? false,
+  };
+}
+
+function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target: number): Ranked {
+  const { ready, touch } = METHOD_FACTS[method].seconds;
+  let touches = 0;
+  let uncertainty: Uncertainty;
+  do {
+    touches += 1;
+    uncertainty = predicted(input, gauge, method, touches);
+  } while (uncertainty.U > target && touches < MOST_TOUCHES);
+  const reaches = uncertainty.U <= target;
+  return {
+    gaugeId: gauge.id,
+    method,
+    touches,
+    U: uncertainty.U,
+    uncertainty,
+    seconds: ready + touch * PLACES[input.feature] * touches,
+    reaches,
+    reason: '',
+  };
+}
+
+/** U that so many touches of each face will give. */
+function predicted(
+  { feature, resolution }: ChooseMethodInput,
+  gauge: Gauge,
+  method: Method,
+  touches: number,
+): Uncertainty {
+  const sd = gauge.sd ?? gauge.u;
+  const dof = (gauge.sd === undefined ? DEFAULT_DOF : (gauge.dof ?? DEFAULT_DOF)) + touches - 1;
+  const standing = standingPart(GAUGE_FACTS[gauge.kind].spin === 'standing' ? gauge.tir : 0);
+  // Two faces, or four places round, each have their own touch; the middle is their mean.
+  const share = METHOD_FACTS[method].contact === 'centre' || feature === 'face' ? 1 : Math.SQRT1_2;
+  const parts: BudgetPart[] = [
+    { name: 'repeats', u: (sd / Math.sqrt(touches)) * share, shape: 'normal', dof },
+    { name: 'display step', u: (resolution / Math.sqrt(12)) * share, shape: share === 1 ? 'uniform' : 'normal' },
+    { name: 'finder', u: gauge.u * share, shape: 'normal' },
+    standing,
+  ];
+  return combine(parts);
+}
+
+function reason(way: Ranked, place: number, ranked: readonly Ranked[]): string {
+  const [first] = ranked;
+  const often = way.touches === 1 ? 'one touch' : `${way.touches} touches`;
+  if (!way.reaches) {
+    const cause = way.uncertainty.parts.reduce((most, part) => (part.u > most.u ? part : most), {
+      name: 'repeats',
+      u: 0,
+    });
+    return place === 0
+      ? `Nothing to hand reaches a quarter of the tolerance; this comes nearest. What holds it back is the ${cause.name}.`
+      : `Does not reach a quarter of the tolerance: the ${cause.name} holds it back.`;
+  }
+  if (place === 0) return `The quickest that is good enough: ${often} of each.`;
+  const better = first !== undefined && way.U < first.U;
+  return better
+    ? `Better than this job needs; the first of the list would do, and is quicker.`
+    : `Good enough with ${often} of each, but slower.`;
+}

@@ -1,0 +1,182 @@
+import type { GaugeKind } from '../metrology/gaugeKinds';
+import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, METHOD_CAUTIONS, type Caution } from '../cautions/caution';
+
+/** The ways to find where something is, each by the kinds of gauge it needs. */
+export const METHODS = [
+  'spring-finder',
+  'bearing-finder',
+  'pin-feeler',
+  'cutter-paper',
+  'contact-light',
+  'touch-plate',
+  'probe',
+  'indicator',
+  'plug',
+] as const;
+
+export type Method = (typeof METHODS)[number];
+
+/** What a method can find; a corner and a middle are found face by face. */
+export type Reach = 'faces' | 'rounds';
+
+/** How a method is worked. */
+export interface MethodFacts {
+  name: string;
+  /** What it touches with stands in the spindle itself, or is a cutter held there beside this gauge. */
+  contact: 'gauge' | 'cutter' | 'centre';
+  finds: readonly Reach[];
+  /** One thing to do after another. */
+  steps: readonly string[];
+  /** What is taken from the face to the spindle's axis, in words. */
+  radius: string;
+  /** How fast, where a speed is to be kept. */
+  speed: string | null;
+  cautions: readonly Caution[];
+  /** Seconds to get ready, and for one touch with its reading; a practised hand's, for ranking only. */
+  seconds: { ready: number; touch: number };
+}
+
+/** Facts by method, in the order they are offered where nothing else tells them apart. */
+export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
+  probe: {
+    name: '3D probe',
+    contact: 'gauge',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Spindle stopped. Bring the ball to within a few millimetres of the wall, below its edge.',
+      'Close in slowly until the probe answers; back off, and touch once more more slowly.',
+      'Log what the scale shows at that second touch.',
+    ],
+    radius: 'half the ball, as calibrated',
+    speed: 'Slow: at most 100 mm/min for the touch itself.',
+    cautions: [METHOD_CAUTIONS.probeSlow, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 60, touch: 10 },
+  },
+  'spring-finder': {
+    name: 'Spring edge finder',
+    contact: 'gauge',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Let it run and push the tip a little out of true with a scrap of wood.',
+      'Close in on the face: the tip steadies, then jumps aside. That jump is the touch.',
+      'Log what the scale shows. Back off, and come again from the same side.',
+    ],
+    radius: 'half the tip',
+    speed: 'Start at 1000 rpm; never above its maker’s figure.',
+    cautions: [EDGE_CAUTIONS.turningFinder, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 60, touch: 20 },
+  },
+  'contact-light': {
+    name: 'Contact light',
+    contact: 'gauge',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Spindle stopped. Try the light: bridge tip and part with a bare piece of metal.',
+      'Close in on the face until the light comes on; back off until it goes out, and in again by the smallest step.',
+      'Log what the scale shows when it comes on.',
+    ],
+    radius: 'half the ball or tip',
+    speed: null,
+    cautions: [METHOD_CAUTIONS.contactLight, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 60, touch: 20 },
+  },
+  'bearing-finder': {
+    name: 'Bearing edge finder',
+    contact: 'gauge',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Let it run: the ring spins along with it.',
+      'Close in on the face until the ring just stops. That is the touch.',
+      'Log what the scale shows. Back off until it spins again, and come once more from the same side.',
+    ],
+    radius: 'half the ring, and half its run-out',
+    speed: 'Start at 1000 rpm; never above its maker’s figure.',
+    cautions: [EDGE_CAUTIONS.turningFinder, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 60, touch: 25 },
+  },
+  'pin-feeler': {
+    name: 'Pin and feeler',
+    contact: 'gauge',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Spindle stopped, the pin in a collet, below the edge of the face.',
+      'Hold the feeler against the face and close in until it drags between pin and face.',
+      'Log what the scale shows. Back off, and come again from the same side.',
+    ],
+    radius: 'half the pin, and the feeler',
+    speed: null,
+    cautions: [EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 45, touch: 35 },
+  },
+  'touch-plate': {
+    name: 'Touch plate',
+    contact: 'cutter',
+    finds: ['faces'],
+    steps: [
+      'Set the plate against the corner or face, clip on the cutter. Touch plate and clip together by hand: it must answer.',
+      'Close in slowly until it answers; back off, and touch once more more slowly.',
+      'Log what the scale shows. Take clip and plate off before anything turns.',
+    ],
+    radius: 'half the cutter, and the plate’s wall on that axis',
+    speed: 'Slow: at most 100 mm/min for the touch itself.',
+    cautions: [METHOD_CAUTIONS.plateClip, EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 45, touch: 15 },
+  },
+  'cutter-paper': {
+    name: 'Cutter and paper',
+    contact: 'cutter',
+    finds: ['faces', 'rounds'],
+    steps: [
+      'Spindle stopped and locked. Wet a slip of paper so that it clings to the face.',
+      'Turn the cutter by hand so that a tooth points at the face; close in by the smallest step until the paper just drags.',
+      'Log what the scale shows. Back off, and come again from the same side.',
+    ],
+    radius: 'half the cutter, and the paper',
+    speed: null,
+    cautions: [METHOD_CAUTIONS.cutterStill, EDGE_CAUTIONS.raiseFirst],
+    seconds: { ready: 20, touch: 30 },
+  },
+  indicator: {
+    name: 'Indicator sweep',
+    contact: 'centre',
+    finds: ['rounds'],
+    steps: [
+      'Spindle stopped. Swing the indicator round the wall by hand and set its dial to zero to the right (0°).',
+      'Read it at 0°, 90°, 180° and 270°, counter-clockwise seen from above; pressed counts plus.',
+      'Log the four. The answer is how far the spindle is from the centre.',
+    ],
+    radius: 'none: it tells the centre itself',
+    speed: null,
+    cautions: [ALIGNMENT_CAUTIONS.spindleStopped],
+    seconds: { ready: 180, touch: 15 },
+  },
+  plug: {
+    name: 'Tapered plug',
+    contact: 'centre',
+    finds: ['rounds'],
+    steps: [
+      'Spindle stopped, table free. Lower the plug by hand into the bore until it seats and draws the table over.',
+      'Lock the table and log what X and Y show.',
+      'Confirm: sweep it with an indicator, or say that you take it on your word.',
+    ],
+    radius: 'none: it sits on the centre',
+    speed: null,
+    cautions: [ALIGNMENT_CAUTIONS.plugStopped],
+    seconds: { ready: 40, touch: 15 },
+  },
+};
+
+const METHOD_OF: Readonly<Partial<Record<GaugeKind, Method>>> = {
+  'spring-finder': 'spring-finder',
+  'bearing-finder': 'bearing-finder',
+  'contact-light': 'contact-light',
+  probe: 'probe',
+  pin: 'pin-feeler',
+  paper: 'cutter-paper',
+  'touch-plate': 'touch-plate',
+  indicator: 'indicator',
+  plug: 'plug',
+};
+
+/** The method a kind of gauge is worked by sideways; undefined for those that find heights or measure only. */
+export const methodOf = (kind: GaugeKind): Method | undefined => METHOD_OF[kind];

@@ -1,0 +1,307 @@
+import { centrePlug } from '../alignment/centrePlug';
+import { centreSweep } from '../alignment/centreSweep';
+import type { Approach } from '../contract/quantities';
+import { circle } from '../datum/circle';
+import { corner } from '../datum/corner';
+import { edge } from '../datum/edge';
+import { holeLine } from '../datum/holeLine';
+import { oppositeFaces } from '../datum/oppositeFaces';
+import type { Point } from '../datum/partFrame';
+import { METHOD_FACTS, METHODS, type Method } from '../methods/method';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { rotate } from '../positions/rotate';
+import { readSweep } from './simulatedAlignment';
+import type { Chance } from './random';
+
+/** One simulated datum: how far it truly was off, and the U that was stated for it, mm. */
+export interface DatumTrial {
+  error: number;
+  U: number;
+}
+
+/** A finder, a machine and a hand as only the mill knows them; what is told of them is true on average. */
+interface Hidden {
+  random: Chance;
+  /** What the program is told. */
+  told: {
+    contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'standing' };
+    method: { resolution: number; methodSd: number };
+    finderU: number;
+    lostMotion?: { value: number; U: number };
+  };
+  radius: number;
+  /** Eccentricity of a contact that stands still. */
+  eccentric: Point;
+  lost: number;
+}
+
+const KIND: Readonly<Record<Method, GaugeKind>> = {
+  'spring-finder': 'spring-finder',
+  'bearing-finder': 'bearing-finder',
+  'pin-feeler': 'pin',
+  'cutter-paper': 'paper',
+  'contact-light': 'contact-light',
+  'touch-plate': 'touch-plate',
+  probe: 'probe',
+  indicator: 'indicator',
+  plug: 'plug',
+};
+
+function hidden(random: Chance, method: Method): Hidden {
+  const { between, pick } = random;
+  const { defaultU, spin } = GAUGE_FACTS[KIND[method]];
+  const onDials = pick(false, false, true);
+  const tir = pick(0, between(0, 0.02));
+  const value = between(0.05, 0.6);
+  const eccentricity = spin === 'standing' ? tir / 2 : 0;
+  const direction = between(0, 2 * Math.PI);
+  const contact = {
+    diameter: between(2, 12),
+    feeler:
+      METHOD_FACTS[method].contact === 'cutter' ? between(0.05, 12) : method === 'pin-feeler' ? pick(0.05, 0.1) : 0,
+    tir,
+    spin,
+  };
+  return {
+    random,
+    told: {
+      contact,
+      method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: defaultU },
+      finderU: defaultU,
+      ...(onDials && { lostMotion: { value, U: 0.012 } }),
+    },
+    radius: contact.diameter / 2 + contact.feeler + (spin === 'turning' ? tir / 2 : 0),
+    eccentric: { x: eccentricity * Math.cos(direction), y: eccentricity * Math.sin(direction) },
+    lost: onDials ? value + 0.006 * random.normal() : 0,
+  };
+}
+
+const shown = (value: number, { told }: Hidden): number =>
+  Math.round(value / told.method.resolution) * told.method.resolution;
+
+/** What the scale shows with the contact's centre at `at` along an axis: backlash, this touch's scatter and the display on top. */
+const feel = (mill: Hidden, at: number, approach: Approach, finder: number): number =>
+  shown(
+    at + approach * finder + mill.told.method.methodSd * mill.random.normal() - (approach === -1 ? mill.lost : 0),
+    mill,
+  );
+
+const touches = ({ random }: Hidden): number => random.pick(1, 2, 3, 5);
+
+const finderError = ({ random, told }: Hidden): number => told.finderU * random.normal();
+
+/** Readings of a face at `at` with its outward normal against `approach`; the eccentric contact touches early or late. */
+function face(mill: Hidden, at: number, approach: Approach, axis: 'x' | 'y'): number[] {
+  const finder = finderError(mill);
+  const centre = at - approach * mill.radius - mill.eccentric[axis];
+  return Array.from({ length: touches(mill) }, () => feel(mill, centre, approach, finder));
+}
+
+type Simulation = (random: Chance, method: Method) => DatumTrial;
+
+const place = ({ between }: Chance): Point => ({ x: between(-300, 300), y: between(-200, 200) });
+
+const simulateFace: Simulation = (random, method) => {
+  const mill = hidden(random, method);
+  const at = random.between(-300, 300);
+  const approach = random.pick<Approach>(1, -1);
+  const found = edge({ ...mill.told, readings: face(mill, at, approach, 'x'), approach, nominal: 0 });
+  return { error: found.edge - at, U: found.uncertainty.U };
+};
+
+const simulateMiddle =
+  (kind: 'web' | 'slot'): Simulation =>
+  (random, method) => {
+    const mill = hidden(random, method);
+    const at = random.between(-300, 300);
+    const width = 2 * mill.radius + random.between(2, 200);
+    const sign: Approach = kind === 'web' ? 1 : -1;
+    const low = face(mill, at - width / 2, sign, 'x');
+    const high = face(mill, at + width / 2, sign === 1 ? -1 : 1, 'x');
+    const found = oppositeFaces({
+      ...mill.told,
+      first: { readings: low, approach: sign },
+      second: { readings: high, approach: sign === 1 ? -1 : 1 },
+      expected: { kind, width },
+      nominal: 0,
+    });
+    return { error: found.centre - at, U: found.uncertainty.U };
+  };
+
+/** A turned part's corner, on scales without backlash: what is left of one is simulated with single faces. */
+const simulateCorner =
+  (way: 'axes' | 'square' | 'measured'): Simulation =>
+  (random, method) => {
+    const mill = hidden(random, method);
+    const { lostMotion: _, ...told } = mill.told;
+    const still: Hidden = { ...mill, told, lost: 0 };
+    const turn = way === 'axes' ? 0 : random.between(-3, 3);
+    const at = place(random);
+    const [sx, sy] = [random.pick<Approach>(1, -1), random.pick<Approach>(1, -1)];
+    const seen = (u: number, v: number) => {
+      const { x, y } = rotate({ x: u, y: v }, turn);
+      return { x: at.x + x - mill.eccentric.x, y: at.y + y - mill.eccentric.y };
+    };
+    const walls = { x: finderError(still), y: finderError(still) };
+    const along = (u: number) => {
+      const { x, y } = seen(sx * u, -sy * mill.radius);
+      return { x, y: feel(still, y, sy, walls.y) };
+    };
+    const up = (v: number) => {
+      const { x, y } = seen(-sx * mill.radius, sy * v);
+      return { x: feel(still, x, sx, walls.x), y };
+    };
+    const far = random.between(60, 200);
+    const found = corner({
+      ...told,
+      alongX: { touches: (way === 'axes' ? [10] : [10, far]).map(along), approach: sy },
+      alongY: { touches: (way === 'measured' ? [10, far * 0.6] : [random.between(10, 40)]).map(up), approach: sx },
+      ...(way !== 'axes' && { want: way === 'square' ? ('skew' as const) : ('squareness' as const) }),
+      nominal: { x: 0, y: 0 },
+    });
+    const axis = random.pick<'x' | 'y'>('x', 'y');
+    return { error: found.corner[axis] - at[axis], U: found.U[axis] };
+  };
+
+function touchRound(mill: Hidden, at: Point, radius: number, n: number, feature: 'bore' | 'boss'): Point[] {
+  const { random } = mill;
+  const start = random.between(0, 360);
+  const reach = feature === 'bore' ? radius - mill.radius : radius + mill.radius;
+  return Array.from({ length: n }, (_, i) => {
+    const angle = ((start + (i * 360) / n) * Math.PI) / 180;
+    const felt = reach + finderError(mill) + mill.told.method.methodSd * random.normal();
+    return {
+      x: shown(at.x + felt * Math.cos(angle) - mill.eccentric.x, mill),
+      y: shown(at.y + felt * Math.sin(angle) - mill.eccentric.y, mill),
+    };
+  });
+}
+
+const simulatePoints =
+  (feature: 'bore' | 'boss'): Simulation =>
+  (random, method) => {
+    const mill = hidden(random, method);
+    const at = place(random);
+    const radius = mill.radius + random.between(3, 40);
+    const { lostMotion: _, ...told } = mill.told;
+    const found = circle({
+      ...told,
+      feature,
+      touches: touchRound(mill, at, radius, random.pick(3, 4, 6, 8), feature),
+      nominal: { x: 0, y: 0 },
+    });
+    const axis = random.pick<'x' | 'y'>('x', 'y');
+    return { error: found.centre[axis] - at[axis], U: found.U[axis] };
+  };
+
+const simulateSweep: Simulation = (random) => {
+  const feature = random.pick<'bore' | 'boss'>('bore', 'boss');
+  const off = { x: random.between(-0.2, 0.2), y: random.between(-0.2, 0.2) };
+  const indicator = {
+    sense: 1 as const,
+    resolution: random.pick(0.002, 0.01),
+    methodSd: GAUGE_FACTS.indicator.defaultU,
+  };
+  const n = random.pick(4, 8, 12);
+  const found = centreSweep({
+    feature,
+    points: Array.from({ length: n }, (_, i) => ({
+      angle: (i * 360) / n,
+      reading: readSweep(off, 20, feature, (i * 360) / n, {
+        sense: 1,
+        step: indicator.resolution,
+        noise: () => indicator.methodSd * random.normal(),
+      }),
+    })),
+    indicator,
+    allowed: 0.025,
+  });
+  return { error: found.off.x - off.x, U: found.U.x };
+};
+
+const simulatePlug: Simulation = (random) => {
+  const at = place(random);
+  const sd = GAUGE_FACTS.plug.defaultU;
+  const tir = random.between(0, 0.03);
+  const direction = random.between(0, 2 * Math.PI);
+  const resolution = random.pick(0.001, 0.005, 0.01);
+  const read = (true_: number, cast: number) => {
+    const seat = true_ + sd * random.normal() + (tir / 2) * cast;
+    return Array.from(
+      { length: random.pick(1, 2, 3) },
+      () => Math.round((seat + sd * random.normal()) / resolution) * resolution,
+    );
+  };
+  const found = centrePlug({
+    x: read(at.x, Math.cos(direction)),
+    y: read(at.y, Math.sin(direction)),
+    nominal: { x: 0, y: 0 },
+    method: { resolution, methodSd: sd },
+    finderU: sd,
+    plugTir: tir,
+    confirm: { by: 'word' },
+    allowed: 0.05,
+  });
+  return { error: found.centre.x - at.x, U: found.uncertainty.U };
+};
+
+/** Part zero from two holes of a turned part: the origin, or the direction as an error at a hundred millimetres. */
+const simulateHoleLine =
+  (of: 'origin' | 'direction'): Simulation =>
+  (random, method) => {
+    const mill = hidden(random, method);
+    const { lostMotion: _, ...told } = mill.told;
+    const [turn, zero] = [random.between(-5, 5), place(random)];
+    const nominals = [
+      { x: random.between(5, 40), y: random.between(5, 40) },
+      { x: random.between(80, 160), y: random.between(50, 90) },
+    ] as const;
+    const radius = mill.radius + random.between(3, 10);
+    const [from, to] = nominals.map((nominal) => {
+      const turned = rotate(nominal, turn);
+      const at = { x: zero.x + turned.x, y: zero.y + turned.y };
+      const found = circle({ ...told, feature: 'bore', touches: touchRound(mill, at, radius, 4, 'bore'), nominal });
+      return { found: found.centre, nominal, u: { x: found.axes.x.u, y: found.axes.y.u } };
+    });
+    if (!from || !to) throw new Error('no holes');
+    const found = holeLine({ from, to });
+    return of === 'origin'
+      ? { error: found.workOffset.x - zero.x, U: found.U.x }
+      : { error: (((found.skew - turn) * Math.PI) / 180) * 100, U: ((found.U.skew * Math.PI) / 180) * 100 };
+  };
+
+const touching = METHODS.filter((method) => METHOD_FACTS[method].contact !== 'centre');
+const entering = touching.filter((method) => METHOD_FACTS[method].finds.includes('rounds'));
+
+/** Every feature by every method that finds it. */
+export const DATUM_SIMULATIONS: readonly { feature: string; methods: readonly Method[]; simulate: Simulation }[] = [
+  { feature: 'face', methods: touching, simulate: simulateFace },
+  { feature: 'corner, true to the axes', methods: touching, simulate: simulateCorner('axes') },
+  { feature: 'corner with skew, square', methods: touching, simulate: simulateCorner('square') },
+  { feature: 'corner, both faces measured', methods: touching, simulate: simulateCorner('measured') },
+  { feature: 'middle of stock or web', methods: touching, simulate: simulateMiddle('web') },
+  { feature: 'middle of a slot', methods: touching, simulate: simulateMiddle('slot') },
+  { feature: 'bore by three or more', methods: entering, simulate: simulatePoints('bore') },
+  { feature: 'boss by three or more', methods: entering, simulate: simulatePoints('boss') },
+  { feature: 'bore or boss by sweep', methods: ['indicator'], simulate: simulateSweep },
+  { feature: 'bore by plug', methods: ['plug'], simulate: simulatePlug },
+  { feature: 'two holes, origin', methods: entering, simulate: simulateHoleLine('origin') },
+  { feature: 'two holes, direction', methods: entering, simulate: simulateHoleLine('direction') },
+];
+
+/** Share of cases whose error lies within the stated U, and that U against the half-width that just holds 95 % of them. */
+export function coverageOf(
+  simulate: (random: Chance) => DatumTrial,
+  cases: number,
+  seedOf: (i: number) => Chance,
+): { share: number; width: number } {
+  const ratios = new Float64Array(cases);
+  let held = 0;
+  for (let i = 0; i < cases; i += 1) {
+    const { error, U } = simulate(seedOf(i));
+    ratios[i] = Math.abs(error) / U;
+    if (Math.abs(error) <= U) held += 1;
+  }
+  ratios.sort();
+  return { share: held / cases, width: 1 / (ratios[Math.ceil(0.95 * cases) - 1] ?? Number.NaN) };
+}
