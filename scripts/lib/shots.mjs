@@ -8,6 +8,7 @@ async function log(page, ...texts) {
   for (const text of texts) {
     await page.getByRole('textbox').fill(text);
     await page.getByRole('textbox').press('Enter');
+    await page.waitForTimeout(50);
     await page.waitForFunction(() => (document.querySelector('input')?.value ?? '') === '');
   }
 }
@@ -62,6 +63,16 @@ export const SHOTS = [
     size: 'phone',
     path: '/shop/machines/knee-mill?axis=y',
     act: (page) => log(page, '6.22', '6', '6.225', '6.005'),
+  },
+  { name: 'datum-part', size: 'phone', path: `${BASE}/datum` },
+  {
+    name: 'datum-bore',
+    size: 'phone',
+    path: '/setup/arm-bracket-trunnion/datum?f=round.hole-1',
+    act: async (page) => {
+      await log(page, '-285.202', '-289.206', '-150.000', '-154.002');
+      await press(page, 'Show the answer');
+    },
   },
   {
     name: 'datum-touch',

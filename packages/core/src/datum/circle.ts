@@ -94,7 +94,7 @@ export function circle(input: CircleInput): CircleOutput {
     warnings:
       arc < GOOD_ARC
         ? [
-            `The touches span only ${Math.round(arc)}° of the circle: along ${Math.round(weak.angle)}° the centre is known to ±${worst.U.toFixed(3)} mm only. Touch further round.`,
+            `The touches span only ${Math.round(arc)}° of the circle, so along ${Math.round(weak.angle)}° the centre is known far worse than across. Touch further round.`,
           ]
         : [],
     tape: {

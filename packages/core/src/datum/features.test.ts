@@ -200,6 +200,6 @@ describe('a bore or boss by touches', () => {
     expect(result.arc).toBeCloseTo(60, 6);
     expect(result.U.weakestAngle).toBeCloseTo(90, 6);
     expect(result.U.weakest).toBeGreaterThan(4 * result.U.x);
-    expect(result.warnings).toEqual([expect.stringMatching(/only 60° of the circle: along 90°/)]);
+    expect(result.warnings).toEqual([expect.stringMatching(/only 60° of the circle, so along 90°/)]);
   });
 });

@@ -7,6 +7,7 @@ import { featureKey, nominalOf, rectangleOf } from '../datum/feature';
 import type { CornerWay } from '../datum/faces';
 import { facesOfCorner, wallTouch } from '../datum/shapes';
 import { faceReadings } from './faceAnswer';
+import { requireTogether } from './middleAnswer';
 import { contactInUse, feltU, lostMotionOf, methodWith, sameUse } from './gaugeUse';
 import { readingsInForce } from './inForce';
 
@@ -25,10 +26,9 @@ export function cornerWay({ datumPlan }: Pick<Snapshot, 'datumPlan'>, feature: C
 }
 
 /**
- * A corner from the readings in force of its two faces; undefined while one has none, or too few places for what is
- * asked, or the two faces were touched with different contacts.
+ * A corner from the readings in force of its two faces; undefined while one has none.
  *
- * @throws Refusal when the touches give no corner
+ * @throws Refusal when the touches give no corner, or too little for what is asked, or do not go together
  */
 export function cornerAnswer(snapshot: Snapshot, feature: CornerFeature): CornerAnswer | undefined {
   const way = cornerWay(snapshot, feature);
@@ -39,7 +39,7 @@ export function cornerAnswer(snapshot: Snapshot, feature: CornerFeature): Corner
   const use = last && contactInUse(snapshot, last, last.axis === 'x' ? 'x' : 'y');
   if (!use || all.x.length === 0 || all.y.length === 0) return undefined;
   const readings = [...all.x, ...all.y];
-  if (!readings.every((reading) => sameUse(reading, last) && reading.scale === last.scale)) return undefined;
+  for (const reading of readings) requireTogether(reading, last);
   const { x = 0, y = 0 } = nominalOf(snapshot.part, snapshot.setup.partZero, feature, snapshot.datumPlan.known);
   const face = (of: 'x' | 'y') => ({
     touches: all[of].map((reading) => point(snapshot, reading)),

@@ -47,6 +47,8 @@ export interface FeatureAnswer {
   size?: { what: 'width' | 'diameter' | 'distance'; measured: number; known: number; U: number };
   /** How far the spindle stands from a swept centre, and what to move it by. */
   off?: { x: number; y: number };
+  /** The direction a centre is known worst in, degrees from X, and its U there. */
+  weakest?: { angle: number; U: number };
   /** Roundness seen, mm. */
   form?: number;
   /** Taken on the person's word. */
@@ -254,6 +256,7 @@ function ofRound(snapshot: Snapshot, feature: Of<'round'>): FeatureAnswer | unde
         x: at('x', result.centre.x, result.axes.x, stands.x),
         y: at('y', result.centre.y, result.axes.y, stands.y),
         size: { what: 'diameter', measured: result.diameter, known, U: result.U.diameter },
+        weakest: { angle: result.U.weakestAngle, U: result.U.weakest },
         ...(result.form !== null && { form: result.form }),
         ...whole(snapshot, result.uncertainty),
         covariance: result.covariance,

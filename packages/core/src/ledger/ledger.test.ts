@@ -4,6 +4,7 @@ import { withEntries, type Entry } from './entry';
 import { faceAnswer } from './faceAnswer';
 import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
 import { currentEpoch } from './inForce';
+import { featureState } from './featureAnswer';
 import { middleAnswer } from './middleAnswer';
 import { agreements } from './agreements';
 import { mendsOf, withMend } from './mends';
@@ -133,6 +134,26 @@ const faceEntry = (face: Face, value: number, change: Partial<NewReading> = {}):
   kind: 'reading',
   setupId,
   body: reading({ kind: 'face', face }, value, change),
+});
+
+describe('touches that do not go together', () => {
+  const middleOf = (...entries: Entry[]) => featureState(ledger(...entries), { kind: 'middle', axis: 'x' });
+
+  test('on two scales or zeros, or with two contacts, are refused by what to do', () => {
+    expect(middleOf(faceEntry('left', -5.01)).state).toBe('open');
+    for (const change of [{ scale: 'incremental' as const }, { epoch: 2 }]) {
+      const state = middleOf(faceEntry('left', -5.01), faceEntry('right', 189, change));
+      expect(state).toMatchObject({ state: 'refused', problem: { code: 'mixed-scales' } });
+    }
+    const pin = middleOf(faceEntry('left', -5.01), faceEntry('right', 187.05, { gaugeId: 'pin', feeler: 0.05 }));
+    expect(pin).toMatchObject({ state: 'refused', problem: { code: 'mixed-contacts' } });
+  });
+
+  test('in inches and in millimetres do, each as it was typed', () => {
+    const inch = faceEntry('right', 189, { text: '7.4409448818897 in', unit: 'in' });
+    const state = middleOf(faceEntry('left', -5), inch);
+    expect(state).toMatchObject({ state: 'found', answer: { x: { found: expect.closeTo(92, 9) } } });
+  });
 });
 
 describe('what is known against what was measured', () => {

@@ -4,6 +4,7 @@ import { nominalOf, rectangleOf } from '../datum/feature';
 import { oppositeFaces } from '../datum/oppositeFaces';
 import type { OppositeFacesOutput } from '../datum/oppositeFaces.schema';
 import { FACES_ACROSS, wallTouch } from '../datum/shapes';
+import { Refusal } from '../problem';
 import { faceReadings } from './faceAnswer';
 import { contactInUse, lostMotionOf, methodWith, sameUse, touchU } from './gaugeUse';
 
@@ -14,9 +15,10 @@ export interface MiddleAnswer {
 
 /**
  * The middle of the stock, a block or a pocket along one axis, from both of its faces; undefined while only one was
- * touched, or the two were touched on different zeros of the scale or with different contacts.
+ * touched.
  *
- * @throws Refusal when the touches cannot be of two opposite faces
+ * @throws Refusal when the two were touched on different scales or zeros or with different contacts, or the touches
+ * cannot be of two opposite faces
  */
 export function middleAnswer(snapshot: Snapshot, axis: 'x' | 'y', of?: string): MiddleAnswer | undefined {
   const { part, setup } = snapshot;
@@ -25,7 +27,7 @@ export function middleAnswer(snapshot: Snapshot, axis: 'x' | 'y', of?: string): 
   const [a, b] = [faceReadings(snapshot, low, of), faceReadings(snapshot, high, of)];
   const [first, second] = [a.at(-1), b.at(-1)];
   if (!first || !second) return undefined;
-  if (first.epoch !== second.epoch || first.scale !== second.scale || !sameUse(first, second)) return undefined;
+  requireTogether(first, second);
   const use = contactInUse(snapshot, first, axis);
   if (!use) return undefined;
   const lostMotion = lostMotionOf(snapshot, axis);
@@ -42,4 +44,23 @@ export function middleAnswer(snapshot: Snapshot, axis: 'x' | 'y', of?: string): 
     tolerance: setup.tolerance,
   });
   return { result, readings: [...a, ...b] };
+}
+
+/** @throws Refusal when two touches are not on one zero of one scale, or not with one contact */
+export function requireTogether(first: Reading, second: Reading): void {
+  if (first.scale !== second.scale || (first.axis === second.axis && first.epoch !== second.epoch)) {
+    throw new Refusal({
+      code: 'mixed-scales',
+      field: 'readings',
+      message:
+        'The two faces were touched on different scales, or the scale was set between them, so their numbers do not go together. Touch both again on one.',
+    });
+  }
+  if (!sameUse(first, second)) {
+    throw new Refusal({
+      code: 'mixed-contacts',
+      field: 'readings',
+      message: 'The two faces were touched with different contacts. Touch both with one of them.',
+    });
+  }
 }

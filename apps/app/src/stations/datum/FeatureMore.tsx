@@ -52,6 +52,11 @@ export function FeatureMore({ snapshot, view, answer }: FeatureMoreProps) {
           Taken on your word: not swept.
         </Words>
       )}
+      {answer.weakest && answer.warnings.length > 0 && (
+        <Words kind="note" tone="warn">
+          Known worst along {Math.round(answer.weakest.angle)}°: {plusMinus(answer.weakest.U, unit)}.
+        </Words>
+      )}
       {answer.warnings.map((warning) => (
         <Words key={warning} kind="note" tone="warn">
           {warning}

@@ -70,8 +70,16 @@ export function FeaturePage({ snapshot, feature }: FeaturePageProps) {
   };
   const gate = method?.cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
   const tick = (id: string) => setTicked((before) => [...before, id]);
-  const compact = !wide && answer !== undefined && page.showing === 'entry';
+  // Once there is an answer, the readings are what must be in sight on a phone.
+  const compact = !wide && answer !== undefined && page.showing === 'entry' && !choosing;
   const quiet = choosing || picking;
+  const touchesWith = (
+    <Press onPress={() => setChoosing(!choosing)} aria-expanded={choosing} aria-label={withWords(view, choosing)}>
+      <Words kind="note" lines={2}>
+        {withWords(view, choosing)} {choosing ? '▴' : '▾'}
+      </Words>
+    </Press>
+  );
 
   return (
     <StationFrame
@@ -81,7 +89,15 @@ export function FeaturePage({ snapshot, feature }: FeaturePageProps) {
           view={view}
           picking={picking}
           height={
-            wide ? 'fill' : picking ? 250 : view.acrossLabel !== undefined ? 128 : view.slots.length > 1 ? 138 : 165
+            wide
+              ? 'fill'
+              : picking
+                ? 250
+                : view.acrossLabel !== undefined
+                  ? 128
+                  : compact || view.slots.length > 1
+                    ? 138
+                    : 165
           }
           onTake={take}
         />
@@ -100,17 +116,7 @@ export function FeaturePage({ snapshot, feature }: FeaturePageProps) {
           {!quiet && page.showing === 'entry' && (
             <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
           )}
-          {!picking && page.showing === 'entry' && (
-            <Press
-              onPress={() => setChoosing(!choosing)}
-              aria-expanded={choosing}
-              aria-label={withWords(view, choosing)}
-            >
-              <Words kind="note" lines={2}>
-                {withWords(view, choosing)} {choosing ? '▴' : '▾'}
-              </Words>
-            </Press>
-          )}
+          {!picking && !compact && page.showing === 'entry' && touchesWith}
           {choosing && (
             <MethodPicker snapshot={snapshot} feature={feature} method={method} onTaken={() => setChoosing(false)} />
           )}
@@ -150,6 +156,7 @@ export function FeaturePage({ snapshot, feature }: FeaturePageProps) {
             />
             {page.showing === 'entry' && (
               <>
+                {compact && touchesWith}
                 <FeatureWays snapshot={snapshot} view={view} onPick={() => setPicking(true)} onTake={take} />
                 {method && (
                   <>

@@ -1,8 +1,11 @@
 import type { Feature } from '@zero-point/core/contract/datumPlan';
 import type { Snapshot } from '@zero-point/core/contract/setup';
+import { METHOD_FACTS, METHODS, methodOf } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
+import { PressLink } from '../../frame/PressLink';
 import { LengthField } from '../../keypad/Fields';
+import { Words } from '../../theme/Words';
 import { changePlan } from '../plan/usePlan';
 import type { MethodView } from './useFeature';
 import { MethodList } from './MethodList';
@@ -30,6 +33,7 @@ export function MethodPicker({ snapshot, feature, method, onTaken }: MethodPicke
           onTaken();
         }}
       />
+      <MissingMethods snapshot={snapshot} feature={feature} />
       <LengthField
         label="Feeler or paper besides"
         unit={setup.units}
@@ -45,6 +49,26 @@ export function MethodPicker({ snapshot, feature, method, onTaken }: MethodPicke
           onChange={(number) => changePlan(snapshot, { cutter: Number(number) })}
         />
       )}
+    </View>
+  );
+}
+
+/** Ways the shop has no gauge for, and where to add one. */
+function MissingMethods({ snapshot, feature }: { snapshot: Snapshot; feature: Feature }) {
+  const round = feature.kind === 'round' || feature.kind === 'hole-line';
+  const owned = new Set(snapshot.gauges.map(({ kind }) => methodOf(kind)));
+  const missing = METHODS.filter(
+    (method) => !owned.has(method) && METHOD_FACTS[method].finds.includes(round ? 'rounds' : 'faces'),
+  );
+  if (missing.length === 0) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words kind="note" tone="soft">
+        Not in the shop yet: {missing.map((method) => METHOD_FACTS[method].name.toLowerCase()).join(', ')}.
+      </Words>
+      <PressLink to="/shop/gauges">
+        <Words>Add one to the shop</Words>
+      </PressLink>
     </View>
   );
 }
