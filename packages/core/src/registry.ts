@@ -29,6 +29,10 @@ import { explain } from './discrepancy/explain';
 import { explainInput, explainOutput } from './discrepancy/explain.schema';
 import { edge } from './datum/edge';
 import { edgeInput, edgeOutput } from './datum/edge.schema';
+import { runOut } from './heights/runOut';
+import { runOutInput, runOutOutput } from './heights/runOut.schema';
+import { toolTableCheck } from './heights/toolTableCheck';
+import { toolTableCheckInput, toolTableCheckOutput } from './heights/toolTableCheck.schema';
 import { toolLength } from './heights/toolLength';
 import { toolLengthInput, toolLengthOutput } from './heights/toolLength.schema';
 import { zZero } from './heights/zZero';
@@ -154,6 +158,20 @@ export const REGISTRY = {
     input: circleInput,
     output: circleOutput,
     reckon: circle,
+  }),
+  'run-out': calculation({
+    name: 'run-out',
+    summary: 'How far a tool runs out of true: pass or alarm, offset and tilt',
+    input: runOutInput,
+    output: runOutOutput,
+    reckon: runOut,
+  }),
+  'tool-table-check': calculation({
+    name: 'tool-table-check',
+    summary: 'What cannot be right in a table of tool lengths, and the likely slip',
+    input: toolTableCheckInput,
+    output: toolTableCheckOutput,
+    reckon: toolTableCheck,
   }),
   'hole-line': calculation({
     name: 'hole-line',

@@ -6,6 +6,8 @@ export const SLIPS = [
   'radius-twice',
   'feeler',
   'plate',
+  'gauge-once',
+  'gauge-twice',
   'turns',
   'backlash',
   'inch-for-mm',
@@ -27,6 +29,8 @@ export const explainInput = z.object({
   radius: nonNegativeLength.optional(),
   feeler: nonNegativeLength.optional(),
   plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),
+  /** A gauge that heights were touched on. */
+  gauge: nonNegativeLength.optional(),
   perTurn: nonNegativeLength.optional(),
   backlash: nonNegativeLength.optional(),
   /** The unit people read in there: figures are misread in it. */

@@ -49,6 +49,7 @@ function candidates({
   radius = 0,
   feeler = 0,
   plate,
+  gauge = 0,
   perTurn = 0,
   backlash = 0,
   unit = 'mm',
@@ -83,6 +84,18 @@ function candidates({
       'Reckon with the plate’s measured thickness: enter it in Shop.',
     );
   }
+  add(
+    'gauge-once',
+    gauge,
+    'It is off by the gauge’s thickness, once.',
+    'The gauge was not taken off, or taken off where it already was. Take it off once, for all tools.',
+  );
+  add(
+    'gauge-twice',
+    2 * gauge,
+    'It is off by twice the gauge’s thickness.',
+    'The gauge was taken off where it should have been added. See its sign.',
+  );
   for (let turns = 1; turns <= MOST_TURNS; turns += 1) {
     add(
       'turns',

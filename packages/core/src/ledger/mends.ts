@@ -30,6 +30,8 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
   'radius-twice': 'wrong side, or diameter for radius',
   feeler: 'feeler forgotten',
   plate: 'plate not as marked',
+  'gauge-once': 'gauge not taken off, or twice',
+  'gauge-twice': 'gauge taken off the wrong way',
   turns: 'turns miscounted',
   backlash: 'approached from the other side',
   'inch-for-mm': 'inches for millimetres',

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
+import { TOOL_LENGTH_SCHOOLS } from '../contract/shop';
+import { SLIPS } from '../discrepancy/explain.schema';
+import { toolNumber } from './toolLength.schema';
+
+export const toolTableCheckInput = z.object({
+  school: z.enum(TOOL_LENGTH_SCHOOLS),
+  reference: toolNumber.optional(),
+  /** The table as it is now. `known` is the same tool's number from before, where it was not re-fitted since. */
+  rows: z
+    .array(z.object({ number: toolNumber, length, known: length.optional() }))
+    .max(9999, { error: 'must hold at most 9999 tools' }),
+  /** U of a length against the one known before, mm. */
+  U: positiveLength,
+  /** Gauge all were touched on, mm, and what it is marked and measured where the two differ. */
+  gauge: nonNegativeLength.optional(),
+  plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),
+  /** Tools the job needs. */
+  needed: z.array(toolNumber).max(9999).optional(),
+  /** Z travel of the machine, mm. */
+  travel: positiveLength.optional(),
+});
+
+export const toolTableCheckOutput = z.object({
+  findings: z.array(
+    z.object({
+      kind: z.enum(['all-off', 'one-off', 'wrong-sign', 'twice', 'missing', 'beyond-travel']),
+      /** Tools it is about. */
+      tools: z.array(z.number()),
+      /** How far off, mm; null where that is not the matter. */
+      off: z.number().nullable(),
+      slip: z.enum(SLIPS).nullable(),
+      what: z.string(),
+      remedy: z.string(),
+    }),
+  ),
+});
+
+export type ToolTableCheckInput = z.output<typeof toolTableCheckInput>;
+export type ToolTableCheckOutput = z.output<typeof toolTableCheckOutput>;
