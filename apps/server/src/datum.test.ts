@@ -183,3 +183,29 @@ test('a database of an earlier version is brought up without losing a reading', 
   server = demoServer(file);
   expect((await snapshot()).readings.at(-1)).toMatchObject({ id: 'touch-1', value: -5.012 });
 });
+
+describe('tool lengths kept for a machine', () => {
+  const table = {
+    id: 'knee-mill',
+    school: 'reference-tool',
+    rows: [{ number: 2, name: 'Drill 4.2', length: -12.31, U: 0.03, keptAt: '2026-11-24T10:00:00.000Z' }],
+  };
+
+  test('come with every set-up of that machine, and with no other', async () => {
+    expect((await snapshot()).toolTable).toBeNull();
+    await request(server.app).put('/api/tables/knee-mill').send(table).expect(200);
+    expect((await snapshot()).toolTable).toEqual(table);
+    expect((await snapshot('plinth-router')).toolTable).toBeNull();
+  });
+
+  test.each([
+    ['a tool twice', { rows: [...table.rows, ...table.rows] }, 422],
+    ['an absurd length', { rows: [{ ...table.rows[0], length: 1e6 }] }, 422],
+    ['a machine there is not', { id: 'gone' }, 404],
+  ])('with %s are refused, and the good table stays', async (_, change, status) => {
+    await request(server.app).put('/api/tables/knee-mill').send(table).expect(200);
+    const body = { ...table, ...change };
+    await request(server.app).put(`/api/tables/${body.id}`).send(body).expect(status);
+    expect((await snapshot()).toolTable).toEqual(table);
+  });
+});

@@ -212,6 +212,7 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         alignments: store.alignments.ofSetup(setupId),
         sweeps: store.sweeps.ofSetup(setupId),
         datumPlan: store.datumPlans.get(setupId),
+        toolTable: store.tables.get(setup.machineId) ?? null,
         repeatability: store.repeatability(),
       };
     },

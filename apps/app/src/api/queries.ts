@@ -41,6 +41,8 @@ export const shopKey = ['shop'] as const;
 /** The shop with things put into it that wait to be sent. */
 export const withShopEntries = (shop: Shop, entries: readonly ShopEntry[]): Shop =>
   entries.reduce((now, { collection, body }) => {
+    // Kept tool lengths go with the set-ups of their machine, not with the shop's lists.
+    if (collection === 'tables') return now;
     const others: { id: string }[] = now[collection];
     const known = others.some(({ id }) => id === body.id);
     return { ...now, [collection]: known ? others.map((one) => (one.id === body.id ? body : one)) : [...others, body] };

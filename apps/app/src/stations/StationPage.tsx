@@ -1,6 +1,7 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { toolLengthAnswer } from '@zero-point/core/ledger/heightAnswer';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { holdingSteps } from '@zero-point/core/workholding/steps';
 import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
@@ -74,6 +75,8 @@ export default function StationPage() {
 function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
   const wide = useWide();
   const { id, name } = snapshot.setup;
+  const { palette } = useLook();
+  const lift = snapshot.datumPlan.heights?.lift ?? 0;
   const Screen = SCREENS[page];
   const station = page === 'drive' ? 'positions' : STATIONS.find((one) => one === page);
   const rule = <Rule setupId={id} here={station} done={doneStations(snapshot)} upright={wide} />;
@@ -95,6 +98,14 @@ function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
         {(wide || page !== 'drive') && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
+          {lift > 0 && (
+            <View role="status" style={{ padding: 8, backgroundColor: palette.warn }}>
+              <Words style={{ color: palette.ground, fontWeight: '700' }}>
+                ▲ Lifted by {formatLengthUnit(lift, { unit: snapshot.setup.units })} for a pass in the air. Put it back
+                in Heights.
+              </Words>
+            </View>
+          )}
           <Screen snapshot={snapshot} />
         </View>
       </View>

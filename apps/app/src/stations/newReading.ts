@@ -91,7 +91,7 @@ export function logMend(snapshot: Snapshot, mend: Mend, reason: string): void {
  */
 export function logZeroing(snapshot: Snapshot, subject: Subject, axis: Axis, form: AnswerForm, value: number): void {
   const scale = scaleOf(snapshot);
-  const stays = form === 'work-offset' || (scale === 'machine' && axis !== 'z');
+  const stays = form === 'work-offset' || scale === 'machine';
   const epoch = currentEpoch(snapshot, axis) + (stays ? 0 : 1);
   logEntry({
     kind: 'zeroing',

@@ -1,4 +1,5 @@
 import { gauge, machine, part, tool } from '@zero-point/core/contract/shop';
+import { keptTable } from '@zero-point/core/contract/toolTable';
 import { holding } from '@zero-point/core/contract/holding';
 import { Router } from 'express';
 import type { z } from 'zod';
@@ -8,7 +9,14 @@ import { holdingsOf } from '../ledger';
 import type { Store } from '../store/store';
 
 /** The kinds of things a shop has, by the name of their collection. */
-export const SHOP_SCHEMAS = { machines: machine, gauges: gauge, tools: tool, parts: part, holdings: holding } as const;
+export const SHOP_SCHEMAS = {
+  machines: machine,
+  gauges: gauge,
+  tools: tool,
+  parts: part,
+  holdings: holding,
+  tables: keptTable,
+} as const;
 
 export type ShopCollection = keyof typeof SHOP_SCHEMAS;
 
@@ -31,6 +39,7 @@ export function shopRoutes(store: Store): Router {
   collectionRoutes(router, 'gauges', gauge, store.gauges, store);
   collectionRoutes(router, 'tools', tool, store.tools, store);
   collectionRoutes(router, 'parts', part, store.parts, store);
+  collectionRoutes(router, 'tables', keptTable, store.tables, store);
   collectionRoutes(router, 'holdings', holding, store.holdings, store, () => holdingsOf(store));
   return router;
 }
@@ -53,6 +62,7 @@ function collectionRoutes<T extends { id: string }>(
   });
   router.put(`/${collection}/:id`, (request, response) => {
     const thing = parsed(schema, request.body);
+    if (collection === 'tables' && !store.machines.has(thing.id)) throw notFound('machine', thing.id);
     if (thing.id !== request.params.id) {
       throw invalid([{ field: 'id', message: `must be the one in the address, ${request.params.id}` }]);
     }

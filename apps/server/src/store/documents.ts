@@ -8,7 +8,7 @@ export interface Documents<T> {
   put(thing: T): void;
 }
 
-export type ShopTable = 'machines' | 'gauges' | 'tools' | 'parts' | 'holdings';
+export type ShopTable = 'machines' | 'gauges' | 'tools' | 'parts' | 'holdings' | 'tables';
 
 /** Queries of one shop table. Bodies were checked by the contract on the way in. */
 export function documents<T extends { id: string }>(db: Database, table: ShopTable): Documents<T> {

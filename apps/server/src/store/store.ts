@@ -1,3 +1,4 @@
+import type { KeptTable } from '@zero-point/core/contract/toolTable';
 import type { Holding } from '@zero-point/core/contract/holding';
 import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop';
 import type { Database } from 'better-sqlite3';
@@ -24,6 +25,7 @@ export function createStore(db: Database) {
     tools: documents<Tool>(db, 'tools'),
     parts: documents<Part>(db, 'parts'),
     holdings: documents<Holding>(db, 'holdings'),
+    tables: documents<KeptTable>(db, 'tables'),
     setups: setups(db),
     readings: readings(db),
     strikes: strikes(db),

@@ -56,6 +56,26 @@ export const HEIGHT_CAUTIONS = {
     text: 'Spindle stopped. Go below the gauge’s height beside it, then raise until it just slips under. Never lower a tool onto a gauge.',
     mustTick: true,
   },
+  comeSlowly: {
+    id: 'come-slowly',
+    text: 'Spindle stopped. Come down slowly, at most 100 mm/min, by the finest step at the end. It gives only a little.',
+    mustTick: true,
+  },
+  paperStill: {
+    id: 'paper-still',
+    text: 'Spindle stopped and locked: your fingers are under the tool. Come down by the finest step only.',
+    mustTick: true,
+  },
+  plateTried: {
+    id: 'plate-tried',
+    text: 'Spindle stopped. Touch plate and clip together by hand first: it must answer. Then come down slowly.',
+    mustTick: true,
+  },
+  clipOff: {
+    id: 'clip-off',
+    text: 'Clip off the tool and plate off the part before the spindle turns.',
+    mustTick: false,
+  },
   gaugeOff: {
     id: 'gauge-off',
     text: 'Take the gauge off before the spindle turns.',

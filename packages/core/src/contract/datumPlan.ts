@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CORNERS, ROUND_WAYS, CORNER_WAYS } from '../datum/faces';
 import { face } from './ledger';
-import { angle, id, length, name, nonNegativeLength } from './quantities';
+import { angle, id, length, name, nonNegativeLength, positiveLength } from './quantities';
 
 /** A shape of the part; the stock itself where it is left out. */
 const of = id.optional();
@@ -41,6 +41,16 @@ export const datumPlan = z
     centredWith: z.object({ sweep: id.optional(), plug: id.optional() }).optional(),
     /** Skew carried as a rotation of all positions: where it was found, degrees counter-clockwise, and its U. */
     carried: z.object({ from: featureKey, angle, U: nonNegativeLength }).nullable(),
+    /** Height of the surface the gauge stands on, mm from part zero, and how far the whole job is lifted for an air pass. */
+    heights: z
+      .object({
+        surface: length,
+        lift: nonNegativeLength,
+        step: positiveLength.optional(),
+        /** Most a tool may run out, mm, and whether that is only measured and guards no length. */
+        runOut: z.object({ tolerance: positiveLength, measureOnly: z.boolean() }).optional(),
+      })
+      .optional(),
     local: z.array(localDatum).max(20, { error: 'must hold at most 20 datums' }),
   })
   .meta({ id: 'DatumPlan' });

@@ -21,6 +21,16 @@ export const touched = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('sweep'), of: id, place: angle, pass: z.number().int().min(1).max(1000) }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
+  /** A master tool of known length on the gauge: where the bare gauge line would touch. */
+  z.object({ kind: z.literal('master'), master: id }),
+  /** An indicator at a tool's side: how far above its tip, mm, where round it, degrees, and which time. */
+  z.object({
+    kind: z.literal('run-out'),
+    tool: toolNumber,
+    height: nonNegativeLength,
+    place: angle,
+    pass: z.number().int().min(1).max(1000),
+  }),
   z.object({
     kind: z.literal('alignment'),
     task: alignmentTask,

@@ -7,6 +7,7 @@ import { datumPlan } from './datumPlan';
 import { check, reading, scale, sweep, zeroing } from './ledger';
 import { id, moment, name, nonNegativeLength, positiveLength, unit } from './quantities';
 import { gauge, machine, part, tool } from './shop';
+import { keptTable } from './toolTable';
 import { toolNumber } from '../heights/toolLength.schema';
 
 /** What a person decides before the first touch. */
@@ -97,6 +98,8 @@ export const snapshot = z
     alignments: z.array(alignment),
     sweeps: z.array(sweep),
     datumPlan,
+    /** Lengths kept for this machine; null before the first. */
+    toolTable: keptTable.nullable(),
     /** How well each gauge repeated in all of the shop's log. */
     repeatability: z.array(repeatability),
   })

@@ -10,3 +10,5 @@ export const TOOL_KINDS = [
   'boring-bar',
   'other',
 ] as const;
+
+export type ToolKind = (typeof TOOL_KINDS)[number];

@@ -6,9 +6,13 @@ import { readings, touchMethod } from '../contract/touch';
 export const zZeroInput = z.object({
   readings,
   /** Thickness of the gauge between tool and surface, mm. */
-  gaugeThickness: positiveLength,
+  gaugeThickness: nonNegativeLength,
+  /** The tool touches the surface itself, as a probe does: then there is no thickness. */
+  direct: z.boolean().optional(),
   /** Part height of the surface the gauge sits on, mm; 0 for the face that is to be Z zero. */
   surfaceHeight: length,
+  /** How far the whole job is lifted, for a pass in the air, mm. */
+  lift: nonNegativeLength.optional(),
   /** Raising in steps until the gauge just passes: the step, and whether half of it is taken back. */
   search: z.object({ step: positiveLength, takeHalf: z.boolean() }).optional(),
   method: touchMethod,

@@ -3,6 +3,7 @@ import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, touchBudget } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
+import { Refusal } from '../problem';
 import { meanSection, sumSection, type TapeLine } from '../tape/tape';
 import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
 
@@ -10,25 +11,37 @@ import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
  * Z zero from a gauge of known thickness under the tool: while touching, Z is made to read the
  * surface's height plus the gauge (signs after ISO 841). mm throughout.
  *
+ * For a pass in the air the whole job is lifted by making Z read that much less.
+ *
  * When the tool was raised in steps of d until the gauge just passed, its height is known only to
  * lie within the last step: a uniform of width d, its middle half a step below the reading.
  *
+ * @throws Refusal when the gauge has no thickness, and the tool does not touch the surface itself
  * @example
  * zZero({ readings: [37.42], gaugeThickness: 10, surfaceHeight: 0,
  *   method: { resolution: 0.005, methodSd: 0.012 }, finderU: 0.012 }).setZ // 10
  */
 export function zZero(input: ZZeroInput): ZZeroOutput {
+  if (input.gaugeThickness === 0 && input.direct !== true) {
+    throw new Refusal({
+      code: 'no-thickness',
+      field: 'gaugeThickness',
+      message: 'A gauge of no thickness cannot be slipped under. Enter how thick it measures.',
+    });
+  }
   const seen = repeats(input.readings, input.method);
   const search = input.search;
   const half = search?.takeHalf ? search.step / 2 : 0;
   const halfLine: TapeLine[] =
     half > 0 && search ? [{ label: 'half the last step', value: half, detail: [{ length: search.step }, ' / 2'] }] : [];
+  const liftLine: TapeLine[] = input.lift ? [{ label: 'less the lift of the air pass', value: -input.lift }] : [];
   const setSection = sumSection(
     'Set Z, still touching',
     [
       { label: 'height of the surface', value: input.surfaceHeight },
       { label: 'gauge under the tool', value: input.gaugeThickness },
       ...halfLine,
+      ...liftLine,
     ],
     'set Z to',
   );

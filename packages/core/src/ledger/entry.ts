@@ -1,6 +1,7 @@
 import type { Alignment } from '../contract/alignment';
 import type { DatumPlan } from '../contract/datumPlan';
 import type { NewCheck, NewReading, NewStrike, NewSweep, NewZeroing } from '../contract/ledger';
+import type { KeptTable } from '../contract/toolTable';
 import type { Holding } from '../contract/holding';
 import type { Gauge, Machine, Part, Tool } from '../contract/shop';
 import type { Pattern, Plan, Snapshot } from '../contract/setup';
@@ -11,6 +12,7 @@ export type ShopEntry = { kind: 'shop'; setupId: '' } & (
   | { collection: 'gauges'; body: Gauge }
   | { collection: 'tools'; body: Tool }
   | { collection: 'parts'; body: Part }
+  | { collection: 'tables'; body: KeptTable }
   | { collection: 'holdings'; body: Holding }
 );
 
@@ -95,6 +97,8 @@ function withThing(snapshot: Snapshot, entry: ShopEntry): Snapshot {
       return { ...snapshot, gauges: put(snapshot.gauges, entry.body) };
     case 'tools':
       return { ...snapshot, tools: put(snapshot.tools, entry.body).sort((a, b) => a.number - b.number) };
+    case 'tables':
+      return snapshot.machine.id === entry.body.id ? { ...snapshot, toolTable: entry.body } : snapshot;
     case 'holdings':
       return { ...snapshot, holdings: put(snapshot.holdings, entry.body) };
   }

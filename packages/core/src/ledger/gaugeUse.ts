@@ -10,6 +10,9 @@ import { METHOD_FACTS, methodOf } from '../methods/method';
 /** Size to reckon with: the measured one where it was measured. */
 export const sizeOf = (gauge: Gauge): number => gauge.measured ?? gauge.nominal;
 
+/** What a gauge puts between tool and surface, mm: a plate what it adds on Z, a probe nothing, since its length is its tool's. */
+export const thicknessOf = (gauge: Gauge): number => (gauge.kind === 'probe' ? 0 : (gauge.offsets?.z ?? sizeOf(gauge)));
+
 /** Standard uncertainty of a touch with it, mm: the shop's own figure, else the kind's default. */
 export const touchU = (gauge: Gauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].defaultU;
 

@@ -4,7 +4,7 @@ import { toolLength } from '../heights/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../heights/toolLength.schema';
 import { zZero } from '../heights/zZero';
 import type { ZZeroOutput } from '../heights/zZero.schema';
-import { sizeOf, touchU } from './gaugeUse';
+import { thicknessOf, touchU } from './gaugeUse';
 import { lastZeroing, readingsInForce } from './inForce';
 
 export interface ZZeroAnswer {
@@ -29,8 +29,11 @@ export function zZeroAnswer(snapshot: Snapshot): ZZeroAnswer | undefined {
   const readings = inForce.filter(({ gaugeId }) => gaugeId === last.gaugeId);
   const result = zZero({
     readings: readings.map(({ value }) => value),
-    gaugeThickness: sizeOf(gauge),
-    surfaceHeight: 0,
+    gaugeThickness: thicknessOf(gauge),
+    direct: gauge.kind === 'probe',
+    surfaceHeight: snapshot.datumPlan.heights?.surface ?? 0,
+    ...(snapshot.datumPlan.heights?.lift && { lift: snapshot.datumPlan.heights.lift }),
+    ...(snapshot.datumPlan.heights?.step && { search: { step: snapshot.datumPlan.heights.step, takeHalf: false } }),
     method: method(snapshot, touchU(gauge)),
     finderU: touchU(gauge),
     tolerance: setup.tolerance,

@@ -22,6 +22,12 @@ export function sameSubject(a: Subject, b: Subject): boolean {
       return b.kind === a.kind && a.of === b.of;
     case 'sweep':
       return b.kind === 'sweep' && a.of === b.of && a.pass === b.pass && a.place === b.place;
+    case 'master':
+      return b.kind === 'master' && a.master === b.master;
+    case 'run-out':
+      return (
+        b.kind === 'run-out' && a.tool === b.tool && a.height === b.height && a.place === b.place && a.pass === b.pass
+      );
     case 'middle':
       return b.kind === 'middle' && a.axis === b.axis && sameShape(a, b);
     case 'corner':

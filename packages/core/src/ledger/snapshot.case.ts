@@ -51,6 +51,7 @@ export const plateSnapshot: Snapshot = {
   sweeps: [],
   datumPlan: EMPTY_DATUM_PLAN,
   repeatability: [],
+  toolTable: null,
 };
 
 let made = 0;

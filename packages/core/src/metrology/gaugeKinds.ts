@@ -35,7 +35,7 @@ export interface GaugeKindFacts {
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   'spring-finder': { name: 'spring edge finder', defaultU: 0.006, spin: 'turning', finds: 'edges' },
   'bearing-finder': { name: 'bearing edge finder', defaultU: 0.012, spin: 'turning', finds: 'edges' },
-  'contact-light': { name: 'contact light', defaultU: 0.004, spin: 'standing', finds: 'edges' },
+  'contact-light': { name: 'contact light', defaultU: 0.004, spin: 'standing', finds: 'both' },
   probe: { name: '3D probe', defaultU: 0.003, spin: 'standing', finds: 'both' },
   pin: { name: 'gauge pin', defaultU: 0.012, spin: 'standing', finds: 'edges' },
   feeler: { name: 'feeler', defaultU: 0.012, spin: 'standing', finds: 'heights' },

@@ -1,5 +1,5 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { thicknessOf } from '@zero-point/core/ledger/gaugeUse';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -12,9 +12,14 @@ import { ElevationDrawing } from '../../drawing/ElevationDrawing';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
+import { Fold } from '../../answer/Fold';
 import { logStrike } from '../newReading';
+import { RunOutPanel } from './RunOutPanel';
+import { HeightFields, PlateCheck } from './HeightFields';
+import { ToolTablePanel } from './ToolTablePanel';
+import { SCHOOL_NAMES } from './useToolTable';
 import { stationPath } from '../strip';
-import { HEIGHT_CAUTION_LIST, heightsView } from './useHeights';
+import { heightsView } from './useHeights';
 
 /** Heights: Z zero with the reference tool, then every other tool against it. */
 export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
@@ -28,7 +33,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
   const [ticks, setTicks] = useState<{ tool: number; ids: string[] }>({ tool, ids: [] });
   // Each tool is a new approach to the gauge, so each asks for the tick again.
   const ticked = ticks.tool === tool ? ticks.ids : [];
-  const untouched = HEIGHT_CAUTION_LIST.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
+  const untouched = view.cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
   const toggle = (id: string) =>
     setTicks({ tool, ids: ticked.includes(id) ? ticked.filter((other) => other !== id) : [...ticked, id] });
 
@@ -37,7 +42,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
     if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
     else router.setParams({ tool: String(next) });
   };
-  const thickness = view.gauge ? sizeOf(view.gauge) : 0;
+  const thickness = view.gauge ? thicknessOf(view.gauge) : 0;
 
   return (
     <StationFrame
@@ -48,7 +53,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
           partThickness={part.size.z}
           gaugeThickness={thickness}
           gaugeShown={formatLength(thickness, { unit: setup.units })}
-          tools={view.tools}
+          tools={inView(view.tools, tool, setup.referenceTool)}
           reference={setup.referenceTool}
           chosen={tool}
           onChoose={(number) => router.setParams({ tool: String(number) })}
@@ -61,31 +66,49 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
               ? 'The gauge is found. Set Z while the tool still touches it.'
               : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
-          {view.readings.length === 0 && view.otherSchool && (
-            <Words kind="note" tone="soft">
-              {view.otherSchool}
-            </Words>
-          )}
           {page.showing === 'entry' && view.readings.length === 0 && (
-            <Cautions
-              cautions={HEIGHT_CAUTION_LIST.filter(({ mustTick }) => !mustTick)}
-              ticked={ticked}
-              onTick={toggle}
-            />
+            <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />
           )}
         </>
       }
       detail={
-        <TouchDetail
-          page={page}
-          unit={setup.units}
-          tolerance={setup.tolerance}
-          readings={view.readings}
-          answer={view.answer}
-          forms={view.forms}
-          onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
-          onDone={done}
-        />
+        <>
+          {page.showing === 'entry' && view.readings.length === 0 && (
+            <Words kind="note" tone="soft">
+              {view.where}
+            </Words>
+          )}
+          {view.closing && (
+            <Words
+              kind="note"
+              tone={view.closing.agrees === false ? 'bad' : view.closing.agrees ? 'good' : 'ink'}
+              style={{ fontWeight: '700' }}
+            >
+              {view.closing.agrees === false ? '✗ ' : view.closing.agrees ? '✓ ' : ''}
+              {view.closing.words}
+            </Words>
+          )}
+          <PlateCheck snapshot={snapshot} />
+          <TouchDetail
+            page={page}
+            unit={setup.units}
+            tolerance={setup.tolerance}
+            readings={view.readings}
+            answer={view.answer}
+            forms={view.forms}
+            onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+            onDone={done}
+          />
+          <Fold title={`Tool table: ${SCHOOL_NAMES[snapshot.machine.habits.toolLengthSchool]}`}>
+            <ToolTablePanel snapshot={snapshot} />
+          </Fold>
+          <Fold title={`Run-out of tool ${tool}`}>
+            <RunOutPanel key={tool} snapshot={snapshot} number={tool} />
+          </Fold>
+          <Fold title="What the gauge stands on, steps, a pass in the air">
+            <HeightFields snapshot={snapshot} />
+          </Fold>
+        </>
       }
       dock={
         <TouchDock
@@ -103,4 +126,17 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       }
     />
   );
+}
+
+/** Tools that hang side by side at once: the reference, and those about the one in hand. */
+const BESIDE = 2;
+
+/** A drawing has room for a few tools; the others are in the table. */
+function inView<T extends { number: number }>(tools: readonly T[], chosen: number, reference: number): T[] {
+  const at = Math.max(
+    0,
+    tools.findIndex(({ number }) => number === chosen),
+  );
+  const from = Math.max(0, Math.min(at - BESIDE, tools.length - 2 * BESIDE - 1));
+  return tools.filter(({ number }, i) => number === reference || (i >= from && i <= from + 2 * BESIDE));
 }

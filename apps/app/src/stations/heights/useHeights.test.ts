@@ -99,9 +99,20 @@ describe('another tool', () => {
   });
 });
 
-test('a machine that keeps its lengths another way is told how these are kept', () => {
-  const school = (toolLengthSchool: 'true-length' | 'reference-tool') =>
-    heightsView({ ...shop, machine: { ...shop.machine, habits: { ...shop.machine.habits, toolLengthSchool } } }, 1);
-  expect(school('reference-tool').otherSchool).toBeUndefined();
-  expect(school('true-length').otherSchool).toMatch(/against the reference tool/);
+test('a machine that keeps its lengths another way gets its own number beside the one against the reference', () => {
+  const other = (toolLengthSchool: 'touch-part' | 'reference-tool') => ({
+    ...shop,
+    machine: { ...shop.machine, habits: { ...shop.machine.habits, toolLengthSchool } },
+  });
+  const then = (snapshot: Snapshot) => {
+    const zeroed = withEntries(touched(snapshot, ZERO, 37.42), [
+      { kind: 'zeroing', setupId, body: presetDone(ZERO, 'z', 10, 2) },
+    ]);
+    heightsView(zeroed, 2).log('-2.31', []);
+    const [entry] = logged.splice(0);
+    return entry && heightsView(withEntries(zeroed, [entry]), 2).forms[0]?.then;
+  };
+  expect(then(other('reference-tool'))).toBe('the length offset of tool 2 against tool 1');
+  // Z is set to 10 on the block, so from that zero the tip is on part zero at -2.31 - 10.
+  expect(then(other('touch-part'))).toMatch(/touched off the part: −12\.310 mm/);
 });

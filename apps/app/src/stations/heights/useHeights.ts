@@ -1,21 +1,22 @@
 import type { Reading, Touched } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import type { Gauge, Tool } from '@zero-point/core/contract/shop';
-import { HEIGHT_CAUTIONS } from '@zero-point/core/cautions/caution';
+import type { Caution } from '@zero-point/core/cautions/caution';
+import { heightMethod, whereToTouch } from '@zero-point/core/heights/heightMethod';
 import {
   toolLengthAnswer,
   zZeroAnswer,
   type ToolLengthAnswer,
   type ZZeroAnswer,
 } from '@zero-point/core/ledger/heightAnswer';
-import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { thicknessOf } from '@zero-point/core/ledger/gaugeUse';
 import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/ledger/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
+import { closingCheck, tableAnswer } from '@zero-point/core/ledger/toolTable';
 import type { FormView } from '../../answer/AnswerForms';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
 import { logReading, logZeroing } from '../newReading';
-
-export const HEIGHT_CAUTION_LIST = [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff];
+import { SCHOOL_NAMES } from './useToolTable';
 
 /** What the Heights screen shows of the tool in hand. */
 export interface HeightsView {
@@ -25,13 +26,16 @@ export interface HeightsView {
   tool: number;
   isReference: boolean;
   sentence: string;
+  /** Where on the tool, and coarse then fine. */
+  where: string;
+  cautions: readonly Caution[];
+  /** The reference touched again at the end: what it must show, or whether it came back. */
+  closing: { words: string; agrees: boolean | null } | undefined;
   /** The same in short, once the first reading is in. */
   brief: string;
   readings: Reading[];
   answer: ZZeroAnswer | ToolLengthAnswer | undefined;
   forms: FormView[];
-  /** Said where this machine keeps its tool lengths another way. */
-  otherSchool: string | undefined;
   /** Why this tool cannot be touched yet. */
   blocked: string | undefined;
   log: (text: string, ticked: string[]) => string | undefined;
@@ -50,9 +54,15 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
   const length = isReference ? undefined : toolLengthAnswer(snapshot, tool);
   const tools = toolsOf(snapshot);
   const next = nextTool(snapshot, tools, tool);
-  const gaugeWords = gauge
-    ? `${formatLengthUnit(sizeOf(gauge), format)} ${gauge.name.toLowerCase().includes('plate') ? 'touch plate' : 'gauge block'}`
-    : 'gauge';
+  const method = heightMethod(gauge?.kind);
+  const thickness = gauge ? thicknessOf(gauge) : 0;
+  const gaugeWords = !gauge
+    ? 'gauge'
+    : thickness === 0
+      ? method.words
+      : `${formatLengthUnit(thickness, format)} ${method.words}`;
+  const under = gauge?.kind === 'probe' ? `Touch with the ${gaugeWords} as` : `Slip the ${gaugeWords} under`;
+  const known = snapshot.tools.find(({ number }) => number === tool);
   const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
 
   return {
@@ -62,8 +72,11 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
     tool,
     isReference,
     sentence: isReference
-      ? `Slip the ${gaugeWords} under tool ${tool}, the reference. Raise onto it, then type what Z shows.`
-      : `Change to tool ${tool}. Slip the same ${gaugeWords} under it, raise onto it, then type what Z shows.`,
+      ? `${under} tool ${tool}, the reference. ${method.approach}`
+      : `Change to tool ${tool}. Slip the same ${gaugeWords} under it. ${method.approach}`,
+    where: `${whereToTouch(known?.kind, known?.teeth)} ${method.fine}${stepWords(snapshot, format)}`,
+    cautions: method.cautions,
+    closing: closingWords(snapshot, format),
     brief: `Tool ${tool} on the ${gaugeWords}`,
     readings: readingsOf(snapshot, subject),
     answer: isReference ? zero : length,
@@ -72,12 +85,8 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
         ? zZeroForms(snapshot, zero, format)
         : []
       : length
-        ? [offsetForm(length, tool, setup.referenceTool, format, onward)]
+        ? [offsetForm(snapshot, length, tool, format, onward)]
         : [],
-    otherSchool:
-      snapshot.machine.habits.toolLengthSchool === 'reference-tool'
-        ? undefined
-        : 'This machine keeps its tool lengths another way. Here they are against the reference tool; add its length, or its Z, to each.',
     blocked:
       !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
     log: (text, ticked) =>
@@ -86,6 +95,32 @@ export function heightsView(snapshot: Snapshot, tool: number): HeightsView {
       if (form !== 'offset') logZeroing(snapshot, subject, 'z', form, value);
       return next;
     },
+  };
+}
+
+/** The machine's own steps, coarse and fine. */
+function stepWords({ machine }: Snapshot, format: LengthFormat): string {
+  const steps = [...(machine.jogSteps ?? [])].sort((a, b) => b - a);
+  const [coarse, fine] = [steps.at(-2), steps.at(-1)];
+  return coarse === undefined || fine === undefined
+    ? ''
+    : ` Coarse: ${formatLengthUnit(coarse, format)}, fine: ${formatLengthUnit(fine, format)}.`;
+}
+
+function closingWords(snapshot: Snapshot, format: LengthFormat): HeightsView['closing'] {
+  const check = closingCheck(snapshot);
+  if (!check) return undefined;
+  const tool = snapshot.setup.referenceTool;
+  const must = `${formatLengthUnit(check.expected, format)} ±${formatLengthUnit(check.U, format)}`;
+  if (check.shown === null)
+    return { agrees: null, words: `At the end touch the gauge with tool ${tool} again: Z must come back to ${must}.` };
+  const came = formatLengthUnit(check.shown, format);
+  return {
+    agrees: check.agrees,
+    words:
+      check.agrees === true
+        ? `Tool ${tool} came back to ${came}, as it must: ${must}.`
+        : `Tool ${tool} came back to ${came}, but must show ${must}. Something slipped or moved: touch the tools again.`,
   };
 }
 
@@ -136,12 +171,15 @@ function zZeroForms(snapshot: Snapshot, { result }: ZZeroAnswer, format: LengthF
 }
 
 function offsetForm(
+  snapshot: Snapshot,
   { result }: ToolLengthAnswer,
   tool: number,
-  reference: number,
   format: LengthFormat,
   done: string,
 ): FormView {
+  const reference = snapshot.setup.referenceTool;
+  const { school, rows } = tableAnswer(snapshot);
+  const own = rows.find(({ number }) => number === tool)?.length ?? null;
   const difference = formatLength(Math.abs(result.offset), format);
   const say =
     result.comparison === 'same'
@@ -151,7 +189,10 @@ function offsetForm(
     form: 'offset',
     say,
     figure: formatLength(result.offset, format),
-    then: `the length offset of tool ${tool} against tool ${reference}`,
+    then:
+      school === 'reference-tool' || own === null
+        ? `the length offset of tool ${tool} against tool ${reference}`
+        : `against tool ${reference}; in this machine’s table, ${SCHOOL_NAMES[school]}: ${formatLengthUnit(own, format)}`,
     done,
     value: result.offset,
   };

@@ -65,6 +65,10 @@ function title(part: Part, { subject, axis, epoch, across, unit }: Reading): str
       return onScale(`${axis.toUpperCase()}, over ${roundOf(part, subject.of).name}`, epoch);
     case 'sweep':
       return `Dial at ${subject.place}°, ${roundOf(part, subject.of).name}, pass ${subject.pass}`;
+    case 'run-out':
+      return `Run-out of tool ${subject.tool}, ${subject.place}°, ${formatLengthUnit(subject.height, { unit })} above its tip`;
+    case 'master':
+      return onScale('Z, master tool', epoch);
     default:
       return onScale(`Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`, epoch);
   }

@@ -1,0 +1,107 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import { tableChanges, toolTableFromCsv, type TableChange } from '@zero-point/core/formats/toolTable';
+import { Refusal } from '@zero-point/core/problem';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { Press } from '../../frame/Press';
+import { Words } from '../../theme/Words';
+import { takeOver } from './useToolTable';
+
+type Read =
+  { state: 'none' } | { state: 'refused'; why: string } | { state: 'read'; name: string; changes: TableChange[] };
+
+/** Lines of a preview; the rest is counted. */
+const SHOWN = 20;
+
+/** A tool table read from a CSV file: what it would change is shown, and nothing is taken over unasked. */
+export function ImportTable({ snapshot }: { snapshot: Snapshot }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [read, setRead] = useState<Read>({ state: 'none' });
+  const unit = snapshot.setup.units;
+  const { toolTable, machine } = snapshot;
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const now = toolTable?.school === machine.habits.toolLengthSchool ? toolTable.rows : [];
+    try {
+      const rows = toolTableFromCsv(await file.text(), unit);
+      setRead({ state: 'read', name: file.name, changes: tableChanges(now, rows) });
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      setRead({ state: 'refused', why: error.message });
+    }
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        aria-label="A tool table as CSV"
+        style={{ display: 'none' }}
+        onChange={({ target }) => {
+          void take(target.files?.[0]);
+          target.value = '';
+        }}
+      />
+      <Press onPress={() => input.current?.click()} style={{ alignSelf: 'flex-start' }}>
+        <Words>Read a table from CSV</Words>
+      </Press>
+      {read.state === 'refused' && (
+        <View role="alert">
+          <Words tone="bad" style={{ fontWeight: '700' }}>
+            {read.why}
+          </Words>
+        </View>
+      )}
+      {read.state === 'read' && (
+        <Preview
+          {...read}
+          unit={unit}
+          onTake={() => {
+            takeOver(snapshot, read.changes);
+            setRead({ state: 'none' });
+          }}
+          onLeave={() => setRead({ state: 'none' })}
+        />
+      )}
+    </View>
+  );
+}
+
+interface PreviewProps {
+  name: string;
+  changes: readonly TableChange[];
+  unit: Snapshot['setup']['units'];
+  onTake: () => void;
+  onLeave: () => void;
+}
+
+function Preview({ name, changes, unit, onTake, onLeave }: PreviewProps) {
+  const figure = (mm: number) => `${formatLength(mm, { unit, plus: true })} ${unit}`;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words style={{ fontWeight: '700' }} live>
+        {changes.length === 0
+          ? `${name} changes nothing.`
+          : `${name} would change ${changes.length === 1 ? 'one tool' : `${changes.length} tools`}:`}
+      </Words>
+      {changes.slice(0, SHOWN).map(({ number, before, after }) => (
+        <Words key={number} kind="note">
+          T{number}: {before === undefined ? 'new' : figure(before)} → {figure(after)}
+        </Words>
+      ))}
+      {changes.length > SHOWN && <Words kind="note">and {changes.length - SHOWN} more.</Words>}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        {changes.length > 0 && (
+          <Press look="box" onPress={onTake}>
+            <Words style={{ fontWeight: '700' }}>Take these over</Words>
+          </Press>
+        )}
+        <Press look="bare" onPress={onLeave}>
+          <Words>Leave the table as it is</Words>
+        </Press>
+      </View>
+    </View>
+  );
+}

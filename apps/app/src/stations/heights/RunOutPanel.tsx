@@ -1,0 +1,178 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { Tool } from '@zero-point/core/contract/shop';
+import {
+  RUN_OUT_HEIGHTS,
+  RUN_OUT_TOLERANCE,
+  runOutPass,
+  runOutPlaces,
+  runOutReadings,
+  sistersOf,
+  toolRunOut,
+} from '@zero-point/core/ledger/toolRunOut';
+import { formatAngle, formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, Line } from 'react-native-svg';
+import { plusMinus } from '../../answer/words';
+import { Press } from '../../frame/Press';
+import { LengthField, OptionalLengthField } from '../../keypad/Fields';
+import { METAL } from '../../theme/palette';
+import { useLook } from '../../theme/useLook';
+import { Words } from '../../theme/Words';
+import { changeDatumPlan } from '../datum/useDatum';
+import { logReading } from '../newReading';
+
+/** Run-out of a tool, tooth by tooth: pass or alarm; its kept length is touched only by a pass. */
+export function RunOutPanel({ snapshot, number }: { snapshot: Snapshot; number: number }) {
+  const tool = snapshot.tools.find((one) => one.number === number);
+  const indicator = snapshot.gauges.find(({ kind, retiredOn }) => kind === 'indicator' && retiredOn === undefined);
+  const [again, setAgain] = useState(0);
+  if (!tool) return <Words>Add tool {number} to the shop first.</Words>;
+  if (!indicator) return <Words>Add an indicator to the shop first.</Words>;
+  const { setup, datumPlan } = snapshot;
+  const unit = setup.units;
+  const heights = datumPlan.heights ?? { surface: 0, lift: 0 };
+  const limits = heights.runOut ?? { tolerance: RUN_OUT_TOLERANCE, measureOnly: false };
+  const keepLimits = (more: Partial<typeof limits>) =>
+    changeDatumPlan(snapshot, { heights: { ...heights, runOut: { ...limits, ...more } } });
+  const pass = runOutPass(snapshot, number) + again;
+  const readings = again > 0 ? [] : runOutReadings(snapshot, number);
+  const places = runOutPlaces(tool);
+  const toothed = tool.teeth !== undefined && tool.teeth >= 2;
+  const log = (height: number, place: number, mm: number | undefined) => {
+    if (mm === undefined) return;
+    logReading(
+      snapshot,
+      {
+        subject: { kind: 'run-out', tool: number, height, place, pass },
+        axis: 'z',
+        approach: 1,
+        gaugeId: indicator.id,
+        feeler: 0,
+        ticked: [],
+        own: { scale: 'indicator', epoch: pass },
+      },
+      `${mm} mm`,
+    );
+    setAgain(0);
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Words kind="note" tone="soft">
+        Spindle stopped. Turn it by hand, backwards past a cutting edge, and read {indicator.name} at{' '}
+        {toothed ? 'each tooth' : 'four places'}. Pressed counts plus.
+      </Words>
+      {RUN_OUT_HEIGHTS.map((height, i) => (
+        <View key={height} style={{ gap: 6 }}>
+          <Words kind="note">
+            {formatLengthUnit(height, { unit })} above the tip{i === 0 ? '' : ', to tell a tilt; may be left out'}
+          </Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {places.map((place, k) => (
+              <View key={`${pass} ${place}`} style={{ width: 104 }}>
+                <OptionalLengthField
+                  label={`${toothed ? `tooth ${k + 1}` : formatAngle(place, 0)} at ${formatLength(height, { unit })}`}
+                  unit={unit}
+                  value={
+                    readings
+                      .filter(
+                        ({ subject }) =>
+                          subject.kind === 'run-out' && subject.height === height && subject.place === place,
+                      )
+                      .at(-1)?.value
+                  }
+                  onCommit={(mm) => log(height, place, mm)}
+                />
+              </View>
+            ))}
+          </View>
+        </View>
+      ))}
+      <LengthField
+        label="Most it may run out"
+        unit={unit}
+        value={limits.tolerance}
+        onCommit={(tolerance) => keepLimits({ tolerance })}
+        check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
+      />
+      <Press
+        role="checkbox"
+        aria-checked={limits.measureOnly}
+        onPress={() => keepLimits({ measureOnly: !limits.measureOnly })}
+        style={{ alignSelf: 'flex-start' }}
+      >
+        <Words>{limits.measureOnly ? '✓ ' : ''}Measure only: it guards no length</Words>
+      </Press>
+      {again === 0 && (
+        <Result snapshot={snapshot} tool={tool} tolerance={limits.tolerance} onAgain={() => setAgain(1)} />
+      )}
+    </View>
+  );
+}
+
+interface ResultProps {
+  snapshot: Snapshot;
+  tool: Tool;
+  tolerance: number;
+  onAgain: () => void;
+}
+
+function Result({ snapshot, tool, tolerance, onAgain }: ResultProps) {
+  const { palette } = useLook();
+  const unit = snapshot.setup.units;
+  const found = toolRunOut(snapshot, tool);
+  if (!found) return null;
+  const sisters = sistersOf(snapshot, tool);
+  const size = (mm: number) => formatLengthUnit(mm, { unit });
+  return (
+    <View
+      role={found.passed ? 'status' : 'alert'}
+      style={{
+        gap: 6,
+        padding: 10,
+        borderWidth: 2,
+        borderRadius: 8,
+        borderColor: found.passed ? palette.good : palette.bad,
+      }}
+    >
+      <Words tone={found.passed ? 'good' : 'bad'} style={{ fontWeight: '700' }}>
+        {found.passed ? '✓' : '✗'} Tool {tool.number} runs out {size(found.worst)}{' '}
+        {plusMinus(found.uncertainty.U, unit)}; {size(tolerance)} is allowed.
+      </Words>
+      <Words>{found.advice}</Words>
+      {found.offset && found.tilt !== null && (
+        <>
+          <Eccentric offset={found.offset} />
+          <Words kind="note">
+            At the tip {size(found.offset.size)} off toward {formatAngle(found.offset.angle, 0)}; tilted by{' '}
+            {formatAngle(found.tilt)}.
+          </Words>
+        </>
+      )}
+      {!found.passed && sisters.length > 0 && (
+        <Words>Sister tool in the shop: {sisters.map((one) => `T${one.number} ${one.name}`).join(', ')}.</Words>
+      )}
+      <Press onPress={onAgain} style={{ alignSelf: 'flex-start' }}>
+        <Words>Read it again</Words>
+      </Press>
+    </View>
+  );
+}
+
+/** The spindle's axis, and where the tool's own axis is at its tip: which way, not to scale. */
+function Eccentric({ offset }: { offset: { size: number; angle: number } }) {
+  const turn = (offset.angle * Math.PI) / 180;
+  const [x, y] = [60 + 24 * Math.cos(turn), 60 - 24 * Math.sin(turn)];
+  return (
+    <View role="img" aria-label={`The tool’s tip is off toward ${Math.round(offset.angle)} degrees`}>
+      <Svg width={120} height={120}>
+        <Circle cx={60} cy={60} r={58} fill={METAL.blueDeep} />
+        <Circle cx={60} cy={60} r={30} fill="none" stroke={METAL.silverSoft} strokeDasharray="4 4" />
+        <Line x1={52} x2={68} y1={60} y2={60} stroke={METAL.silver} strokeWidth={1.5} />
+        <Line x1={60} x2={60} y1={52} y2={68} stroke={METAL.silver} strokeWidth={1.5} />
+        <Circle cx={x} cy={y} r={30} fill={METAL.band} stroke={METAL.brass} strokeWidth={2} />
+        <Line x1={60} y1={60} x2={x} y2={y} stroke={METAL.brass} strokeWidth={2.5} />
+      </Svg>
+    </View>
+  );
+}

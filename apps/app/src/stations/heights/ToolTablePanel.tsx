@@ -1,0 +1,193 @@
+import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { TableRow } from '@zero-point/core/ledger/toolTable';
+import { lengthWords } from '@zero-point/core/heights/schools';
+import { tableAnswer } from '@zero-point/core/ledger/toolTable';
+import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useMemo } from 'react';
+import { FlatList, View } from 'react-native';
+import { plusMinus } from '../../answer/words';
+import { Choice } from '../../frame/Choice';
+import { Press } from '../../frame/Press';
+import { LengthField } from '../../keypad/Fields';
+import { useLook } from '../../theme/useLook';
+import { Figure, Words } from '../../theme/Words';
+import { keepThing } from '../shop/useShop';
+import { ImportTable } from './ImportTable';
+import { keepTable, logMaster, masterReading, refit, saveTable, SCHOOL_NAMES } from './useToolTable';
+
+/** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
+export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
+  const { machine, setup } = snapshot;
+  const unit = setup.units;
+  const table = useMemo(() => tableAnswer(snapshot), [snapshot]);
+  const measured = table.rows.some(({ length, isReference }) => length !== null && !isReference);
+  return (
+    <View style={{ gap: 12 }}>
+      <Choice
+        label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
+        value={table.school}
+        options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({ value: value as typeof table.school, label }))}
+        onChange={(toolLengthSchool) =>
+          keepThing({
+            collection: 'machines',
+            body: { ...machine, habits: { ...machine.habits, toolLengthSchool } },
+          })
+        }
+      />
+      {table.school === 'true-length' && <Master snapshot={snapshot} />}
+      {table.school === 'touch-every-change' && <AtEveryChange snapshot={snapshot} />}
+      {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
+      {table.findings.map((finding) => (
+        <Finding key={`${finding.kind} ${finding.tools.join()}`} {...finding} unit={unit} />
+      ))}
+      {table.workOffset !== null && (
+        <Words>
+          {table.school === 'touch-every-change'
+            ? 'Work offset Z with the reference tool: '
+            : 'Work offset Z with these: '}
+          {formatLengthUnit(table.workOffset, { unit })}.
+        </Words>
+      )}
+      <FlatList
+        role="list"
+        aria-label="Tool lengths"
+        data={table.rows}
+        keyExtractor={({ number }) => String(number)}
+        initialNumToRender={20}
+        renderItem={({ item }) => <Row row={item} snapshot={snapshot} school={table.school} />}
+        style={{ maxHeight: 420 }}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {measured && (
+          <Press onPress={() => keepTable(snapshot)}>
+            <Words style={{ fontWeight: '700' }}>Keep these for the machine</Words>
+          </Press>
+        )}
+        <Press onPress={() => saveTable(snapshot, 'csv')}>
+          <Words>CSV</Words>
+        </Press>
+        <Press onPress={() => saveTable(snapshot, 'json')}>
+          <Words>JSON</Words>
+        </Press>
+        <Press onPress={() => saveTable(snapshot, 'program')}>
+          <Words>Program lines</Words>
+        </Press>
+      </View>
+      <ImportTable snapshot={snapshot} />
+    </View>
+  );
+}
+
+interface RowProps {
+  row: TableRow;
+  snapshot: Snapshot;
+  school: Parameters<typeof lengthWords>[0];
+}
+
+function Row({ row, snapshot, school }: RowProps) {
+  const unit = snapshot.setup.units;
+  const signed = { unit, plus: school !== 'true-length' };
+  const { number, name, length, U, kept, stale, isReference } = row;
+  return (
+    <View role="listitem" style={{ paddingVertical: 4, gap: 2 }}>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 10 }}>
+        <Words style={{ flex: 1 }}>
+          T{number} {name}
+        </Words>
+        <Figure size={18}>{length === null ? 'not yet' : `${formatLength(length, signed)} ${unit}`}</Figure>
+      </View>
+      {length !== null && (
+        <Words kind="note" tone="soft">
+          {isReference && school === 'reference-tool'
+            ? 'the reference itself'
+            : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
+          {U === null ? '' : `, ${plusMinus(U, unit)}`}
+        </Words>
+      )}
+      {row.runsOut && (
+        <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+          ▲ Runs out too far: what was kept of it stays.
+        </Words>
+      )}
+      {stale && (
+        <Words kind="note" tone="warn">
+          Re-fitted since its length was kept: touch it again.
+        </Words>
+      )}
+      {kept !== null && (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+          <Words kind="note" style={{ flex: 1 }}>
+            Kept: {formatLength(kept, signed)} {unit}
+          </Words>
+          <Press onPress={() => refit(snapshot, number)} aria-label={`Tool ${number} was re-fitted`}>
+            <Words kind="note">It was re-fitted</Words>
+          </Press>
+        </View>
+      )}
+    </View>
+  );
+}
+
+interface FindingProps {
+  what: string;
+  remedy: string;
+  tools: number[];
+  off: number | null;
+  unit: Snapshot['setup']['units'];
+}
+
+function Finding({ what, remedy, tools, off, unit }: FindingProps) {
+  const { palette } = useLook();
+  const which = tools.length > 4 ? `${tools.length} tools` : `T${tools.join(', T')}`;
+  return (
+    <View role="alert" style={{ gap: 4, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}>
+      <Words tone="warn" style={{ fontWeight: '700' }}>
+        ✗ {which}
+        {off === null ? '' : ` off by ${formatLength(off, { unit, plus: true })} ${unit}`}
+      </Words>
+      <Words>
+        {what} {remedy}
+      </Words>
+    </View>
+  );
+}
+
+/** What a change of tools in the middle of a job takes, and how well the spot has repeated so far. */
+function AtEveryChange({ snapshot }: { snapshot: Snapshot }) {
+  const { repeatability, setup } = snapshot;
+  const own = repeatability.find(({ gaugeId }) => gaugeId === setup.heightGaugeId);
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>
+        After a change touch the same spot with the new tool. Its number is how far Z shifts: add it to Z, or to the
+        work offset, of the tool before.
+      </Words>
+      <Words kind="note" tone="soft">
+        {own
+          ? `This gauge repeats to ${formatLengthUnit(own.sd, { unit: setup.units })} by ${own.readings} readings in the log.`
+          : 'Touch twice at a change: the log then tells how well this spot repeats.'}
+      </Words>
+    </View>
+  );
+}
+
+/** Z with a master tool of known length on the gauge: it says where the bare gauge line would touch. */
+function Master({ snapshot }: { snapshot: Snapshot }) {
+  const masters = snapshot.gauges.filter(({ kind, retiredOn }) => kind === 'master-tool' && retiredOn === undefined);
+  const unit = snapshot.setup.units;
+  if (masters.length === 0) return <Words>Add a master tool of known length in Shop first.</Words>;
+  return (
+    <View style={{ gap: 8 }}>
+      {masters.map((master) => (
+        <LengthField
+          key={master.id}
+          label={`Z with ${master.name} (${formatLengthUnit(sizeOf(master), { unit })}) on the gauge`}
+          unit={unit}
+          value={masterReading(snapshot, master)?.value ?? 0}
+          onCommit={(mm) => logMaster(snapshot, master, `${mm} mm`)}
+        />
+      ))}
+    </View>
+  );
+}

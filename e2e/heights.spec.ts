@@ -1,0 +1,143 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './shop';
+
+const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+
+/** Ticks the caution that stands where the keypad will be, and logs Z. */
+async function touch(page: Page, z: string): Promise<void> {
+  await page.getByRole('checkbox', { name: /Never lower a tool onto a gauge/ }).click();
+  await again(page, z);
+}
+
+/** Logs Z once more with the same tool on the gauge: the caution stays ticked. */
+async function again(page: Page, z: string): Promise<void> {
+  const field = page.getByRole('textbox', { name: /^Z with tool/ });
+  await field.fill(z);
+  await press(page, 'Log this reading');
+  await expect(field).toHaveValue('');
+}
+
+const heights = (url: string, setup: string, tool?: number) =>
+  `${url}/setup/${setup}/heights${tool === undefined ? '' : `?tool=${tool}`}`;
+
+/** Tool 1 at 37.42 and tool 2 at 25.11 on the 10 mm block. */
+async function twoTools(page: Page, url: string): Promise<void> {
+  await page.goto(heights(url, 'base-plate-knee-mill'));
+  await touch(page, '37.42');
+  await page.goto(heights(url, 'base-plate-knee-mill', 2));
+  await touch(page, '25.11');
+}
+
+test('each school has its own numbers for the same tools', async ({ page, shop }) => {
+  await twoTools(page, shop.url);
+  await press(page, /Tool table/);
+  const list = page.getByRole('list', { name: 'Tool lengths' });
+  await expect(list).toContainText('−12.310 mm');
+  await expect(list).toContainText('12.310 mm shorter than the reference tool');
+  await expectAccessible(page);
+  await page.getByRole('radio', { name: 'touched off the part' }).click();
+  await expect(list).toContainText('+27.420 mm');
+  await expect(list).toContainText('+15.110 mm');
+  await page.getByRole('radio', { name: 'true length, from a master' }).click();
+  await expect(page.getByText(/Touch it with a master tool of known length/)).toBeVisible();
+  const master = page.getByRole('textbox', { name: /^Z with Master tool 100/ });
+  await master.fill('50');
+  await master.press('Enter');
+  // The master of 99.998 at 50 puts the gauge line at -49.998.
+  await expect(list).toContainText('87.418 mm');
+  await page.getByRole('radio', { name: 'touched again at every change' }).click();
+  await expect(list).toContainText('−12.310 mm');
+});
+
+test('a plate is asked for by caliper, and what its marking would have done is said', async ({ page, shop }) => {
+  await page.goto(heights(shop.url, 'plinth-router'));
+  await expect(page.getByText('Measure the plate by caliper before you trust its marking.')).toBeVisible();
+  const field = page.getByRole('textbox', { name: /Touch plate.*by caliper/ });
+  await field.fill('0');
+  await field.press('Enter');
+  await expect(page.getByText('A plate is thicker than nothing.')).toBeVisible();
+  await field.fill('12.42');
+  await field.press('Enter');
+  await expect(page.getByText(/By its marking every tool would dig in 0\.280 mm/)).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('a pass in the air is marked on every screen until it is put back', async ({ page, shop }) => {
+  await page.goto(heights(shop.url, 'base-plate-knee-mill'));
+  await press(page, /a pass in the air/);
+  const lift = page.getByRole('textbox', { name: /Lift the whole job/ });
+  await lift.fill('5');
+  await lift.press('Enter');
+  const banner = page.getByText(/Lifted by 5\.000 mm for a pass in the air/);
+  await expect(banner).toBeVisible();
+  await touch(page, '37.42');
+  await press(page, 'Show the answer');
+  await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Positions' }).click();
+  await expect(banner).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Heights' }).click();
+  await press(page, /a pass in the air/);
+  await lift.fill('0');
+  await lift.press('Enter');
+  await expect(banner).toHaveCount(0);
+});
+
+test('kept lengths catch the gauge that was forgotten; files go out and in with a preview', async ({ page, shop }) => {
+  await twoTools(page, shop.url);
+  await press(page, /Tool table/);
+  await press(page, 'Keep these for the machine');
+  await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
+
+  const saved = page.waitForEvent('download');
+  await press(page, 'Program lines');
+  expect(readFileSync(await (await saved).path(), 'utf8')).toContain('G10 L1 P2 Z-12.310');
+
+  const file = page.getByLabel('A tool table as CSV');
+  await file.setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('tool,length\n2,1\n2,3') });
+  await expect(page.getByRole('alert')).toContainText('Row 3, column “tool”: tool 2 stands in row 2 already');
+  await file.setInputFiles({
+    name: 'new.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('tool,length\n2,-2.310\n4,6.5'),
+  });
+  await expect(page.getByText('new.csv would change 2 tools:')).toBeVisible();
+  await expect(page.getByText('T2: −12.310 mm → −2.310 mm')).toBeVisible();
+  await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
+  await press(page, 'Take these over');
+  // The kept length now lacks the gauge once: what was measured does not agree with it.
+  await expect(page.getByRole('alert')).toContainText('off by the gauge’s thickness, once');
+  await expectAccessible(page);
+  await press(page, 'Tool 2 was re-fitted');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByText(/Re-fitted since its length was kept/)).toBeVisible();
+});
+
+test('a tool that runs out too far is an alarm, and what is kept of it stays', async ({ page, shop }) => {
+  await twoTools(page, shop.url);
+  await press(page, /Tool table/);
+  await press(page, 'Keep these for the machine');
+  await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
+  await press(page, /Run-out of tool 2/);
+  for (const [tooth, value] of [
+    ['tooth 1 at 5.000', '0.03'],
+    ['tooth 2 at 5.000', '-0.01'],
+  ] as const) {
+    const field = page.getByRole('textbox', { name: tooth });
+    await field.fill(value);
+    await field.press('Enter');
+  }
+  const alarm = page.getByRole('alert');
+  await expect(alarm).toContainText('Tool 2 runs out 0.040 mm');
+  await expect(alarm).toContainText('its stored length and size stay as they were');
+  await expectAccessible(page);
+  // Measured again a millimetre shorter: the alarm keeps the machine's number as it was.
+  await again(page, '24.11');
+  await again(page, '24.11');
+  await press(page, 'Keep these for the machine');
+  await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
+  await page.getByRole('checkbox', { name: /Measure only/ }).click();
+  await press(page, 'Keep these for the machine');
+  await expect(page.getByText('Kept: −12.310 mm')).toHaveCount(0);
+});

@@ -1,0 +1,80 @@
+import { HEIGHT_CAUTIONS, type Caution } from '../cautions/caution';
+import type { ToolKind } from '../contract/toolKinds';
+import type { GaugeKind } from '../metrology/gaugeKinds';
+
+/** How a kind of gauge finds a height: what it is called, what is done with it, and what to mind. */
+export interface HeightMethod {
+  words: string;
+  /** What to do with it under a tool, after "Change to tool 2.", as a sentence. */
+  approach: string;
+  /** The finer way of it, once it is near. */
+  fine: string;
+  cautions: readonly [Caution, ...Caution[]];
+}
+
+const STILL: HeightMethod = {
+  words: 'gauge block',
+  approach: 'Raise onto it, then type what Z shows.',
+  fine: 'Below the gauge first, then up by the coarse step until it goes under, down one, and up by the fine step until it just passes.',
+  cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
+};
+
+const SPRUNG: HeightMethod = {
+  words: 'tool setter',
+  approach: 'Come down onto it slowly, until it answers, then type what Z shows.',
+  fine: 'Coarse steps until it is near, then the finest step until it answers; off again, and once more.',
+  cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
+};
+
+const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
+  block: STILL,
+  feeler: { ...STILL, words: 'feeler' },
+  paper: {
+    words: 'slip of paper',
+    approach: 'Come down by the finest step while you draw it to and fro, until it just drags; then type what Z shows.',
+    fine: 'Coarse steps until it is near, then the finest step; one step too many tears it: raise, and take a new slip.',
+    cautions: [HEIGHT_CAUTIONS.paperStill, HEIGHT_CAUTIONS.gaugeOff],
+  },
+  'touch-plate': {
+    ...SPRUNG,
+    words: 'touch plate',
+    cautions: [HEIGHT_CAUTIONS.plateTried, HEIGHT_CAUTIONS.clipOff],
+  },
+  setter: SPRUNG,
+  'contact-light': {
+    ...SPRUNG,
+    words: 'contact ball',
+    cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
+  },
+  probe: {
+    ...SPRUNG,
+    words: 'probe',
+    approach: 'Come down slowly until it answers, then type what Z shows.',
+    cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
+  },
+};
+
+/** How a gauge finds heights; what is not known is taken as a block, the most careful way. */
+export const heightMethod = (kind: GaugeKind | undefined): HeightMethod => (kind && METHODS[kind]) ?? STILL;
+
+/** Where on a tool to touch, so that no cutting edge is chipped and the right length is found. */
+export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefined): string {
+  switch (kind) {
+    case 'drill':
+    case 'spot-drill':
+    case 'tap':
+      return 'Touch with its point, over the middle of the gauge.';
+    case 'ball-mill':
+      return 'Touch with the lowest of the ball.';
+    case 'reamer':
+      return 'Touch with its end, not with its lead.';
+    case 'boring-bar':
+      return 'Touch with the insert’s lowest point, turned away from the gauge’s edge.';
+    case 'face-mill':
+      return 'Touch with the lowest insert; see which one that is.';
+    default:
+      return teeth !== undefined && teeth >= 2
+        ? 'Touch behind a cutting edge, not on it, at the lowest tooth.'
+        : 'Touch with its end.';
+  }
+}
