@@ -29,6 +29,7 @@ export const SHOTS = [
   { name: 'alignment', size: 'phone', path: `${BASE}/alignment` },
   {
     name: 'alignment-vise',
+    shown: false,
     size: 'phone',
     path: `${BASE}/alignment?task=vise`,
     act: async (page) => {
@@ -120,6 +121,7 @@ export const SHOTS = [
       await press(page, 'Show the answer');
     },
   },
+  { name: 'heights-table', size: 'phone', path: `${BASE}/heights?tool=2&show=table` },
   { name: 'positions', size: 'phone', path: `${BASE}/positions` },
   { name: 'drive', size: 'phone', path: `${BASE}/drive?pattern=bearing-screws&hole=2`, mode: 'shop' },
   { name: 'log', size: 'phone', path: `${BASE}/log` },

@@ -9,10 +9,10 @@ import { TouchDetail } from '../../answer/TouchDetail';
 import { TouchDock } from '../../answer/TouchDock';
 import { useTouchPage } from '../../answer/useTouchPage';
 import { ElevationDrawing } from '../../drawing/ElevationDrawing';
+import { Choice } from '../../frame/Choice';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
-import { Fold } from '../../answer/Fold';
 import { logStrike } from '../newReading';
 import { RunOutPanel } from './RunOutPanel';
 import { HeightFields, PlateCheck } from './HeightFields';
@@ -21,6 +21,10 @@ import { SCHOOL_NAMES } from './useToolTable';
 import { stationPath } from '../strip';
 import { heightsView } from './useHeights';
 
+const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
+
+type Show = (typeof SHOWS)[number];
+
 /** Heights: Z zero with the reference tool, then every other tool against it. */
 export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
   const router = useRouter();
@@ -28,6 +32,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
   const params = useLocalSearchParams();
   const { setup, part } = snapshot;
   const tool = /^\d{1,4}$/.test(String(params.tool)) ? Number(params.tool) : setup.referenceTool;
+  const show: Show = SHOWS.find((one) => one === params.show) ?? 'touching';
   const view = heightsView(snapshot, tool);
   const page = useTouchPage(`tool ${tool}`, view.forms);
   const [ticks, setTicks] = useState<{ tool: number; ids: string[] }>({ tool, ids: [] });
@@ -42,6 +47,20 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
     if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
     else router.setParams({ tool: String(next) });
   };
+  const shows = (
+    <Choice
+      label="Show"
+      showLabel={false}
+      value={show}
+      options={[
+        { value: 'touching', label: `touching T${tool}` },
+        { value: 'table', label: `tool table: ${SCHOOL_NAMES[snapshot.machine.habits.toolLengthSchool]}` },
+        { value: 'run-out', label: `run-out of T${tool}` },
+        { value: 'gauge', label: 'gauge, steps, air pass' },
+      ]}
+      onChange={(next) => router.setParams({ show: next })}
+    />
+  );
   const thickness = view.gauge ? thicknessOf(view.gauge) : 0;
 
   return (
@@ -62,7 +81,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       prompt={
         <>
           <Words kind="sentence" live>
-            {page.showing === 'answer' && view.isReference
+            {show === 'touching' && page.showing === 'answer' && view.isReference
               ? 'The gauge is found. Set Z while the tool still touches it.'
               : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
@@ -72,57 +91,60 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
         </>
       }
       detail={
-        <>
-          {page.showing === 'entry' && view.readings.length === 0 && (
-            <Words kind="note" tone="soft">
-              {view.where}
-            </Words>
-          )}
-          {view.closing && (
-            <Words
-              kind="note"
-              tone={view.closing.agrees === false ? 'bad' : view.closing.agrees ? 'good' : 'ink'}
-              style={{ fontWeight: '700' }}
-            >
-              {view.closing.agrees === false ? '✗ ' : view.closing.agrees ? '✓ ' : ''}
-              {view.closing.words}
-            </Words>
-          )}
-          <PlateCheck snapshot={snapshot} />
-          <TouchDetail
-            page={page}
-            unit={setup.units}
-            tolerance={setup.tolerance}
-            readings={view.readings}
-            answer={view.answer}
-            forms={view.forms}
-            onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
-            onDone={done}
-          />
-          <Fold title={`Tool table: ${SCHOOL_NAMES[snapshot.machine.habits.toolLengthSchool]}`}>
-            <ToolTablePanel snapshot={snapshot} />
-          </Fold>
-          <Fold title={`Run-out of tool ${tool}`}>
-            <RunOutPanel key={tool} snapshot={snapshot} number={tool} />
-          </Fold>
-          <Fold title="What the gauge stands on, steps, a pass in the air">
-            <HeightFields snapshot={snapshot} />
-          </Fold>
-        </>
+        show === 'touching' ? (
+          <>
+            {page.showing === 'entry' && view.readings.length === 0 && (
+              <Words kind="note" tone="soft">
+                {view.where}
+              </Words>
+            )}
+            {view.closing && (
+              <Words
+                kind="note"
+                tone={view.closing.agrees === false ? 'bad' : view.closing.agrees ? 'good' : 'ink'}
+                style={{ fontWeight: '700' }}
+              >
+                {view.closing.agrees === false ? '✗ ' : view.closing.agrees ? '✓ ' : ''}
+                {view.closing.words}
+              </Words>
+            )}
+            <PlateCheck snapshot={snapshot} />
+            <TouchDetail
+              page={page}
+              unit={setup.units}
+              tolerance={setup.tolerance}
+              readings={view.readings}
+              answer={view.answer}
+              forms={view.forms}
+              onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+              onDone={done}
+            />
+            {shows}
+          </>
+        ) : (
+          <>
+            {shows}
+            {show === 'table' && <ToolTablePanel snapshot={snapshot} />}
+            {show === 'run-out' && <RunOutPanel key={tool} snapshot={snapshot} number={tool} />}
+            {show === 'gauge' && <HeightFields snapshot={snapshot} />}
+          </>
+        )
       }
       dock={
-        <TouchDock
-          page={page}
-          unit={setup.units}
-          label={`Z with tool ${tool} on the gauge`}
-          forms={view.forms}
-          blocked={
-            view.blocked ?? (untouched && 'Read the caution and tick it first: raise onto the gauge, never lower.')
-          }
-          gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
-          onLog={(text) => view.log(text, ticked)}
-          onDone={done}
-        />
+        show !== 'touching' && !wide ? null : (
+          <TouchDock
+            page={page}
+            unit={setup.units}
+            label={`Z with tool ${tool} on the gauge`}
+            forms={view.forms}
+            blocked={
+              view.blocked ?? (untouched && 'Read the caution and tick it first: raise onto the gauge, never lower.')
+            }
+            gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
+            onLog={(text) => view.log(text, ticked)}
+            onDone={done}
+          />
+        )
       }
     />
   );
