@@ -39,6 +39,7 @@ test('each school has its own numbers for the same tools', async ({ page, shop }
   await expect(list).toContainText('−12.310 mm');
   await expect(list).toContainText('12.310 mm shorter than the reference tool');
   await expectAccessible(page);
+  await press(page, /Keep them another way/);
   await page.getByRole('radio', { name: 'touched off the part' }).click();
   await expect(list).toContainText('+27.420 mm');
   await expect(list).toContainText('+15.110 mm');

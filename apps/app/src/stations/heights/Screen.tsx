@@ -25,6 +25,13 @@ const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
 
 type Show = (typeof SHOWS)[number];
 
+/** What heads each part that is not touching. */
+const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (snapshot: Snapshot, tool: number) => string>> = {
+  table: ({ machine }) => `Tool lengths, ${SCHOOL_NAMES[machine.habits.toolLengthSchool]}.`,
+  'run-out': (_, tool) => `How far does tool ${tool} run out?`,
+  gauge: () => 'What the gauge stands on, and a pass in the air.',
+};
+
 /** Heights: Z zero with the reference tool, then every other tool against it. */
 export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
   const router = useRouter();
@@ -53,10 +60,10 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       showLabel={false}
       value={show}
       options={[
-        { value: 'touching', label: `touching T${tool}` },
-        { value: 'table', label: `tool table: ${SCHOOL_NAMES[snapshot.machine.habits.toolLengthSchool]}` },
-        { value: 'run-out', label: `run-out of T${tool}` },
-        { value: 'gauge', label: 'gauge, steps, air pass' },
+        { value: 'touching', label: 'touching' },
+        { value: 'table', label: 'tool table' },
+        { value: 'run-out', label: 'run-out' },
+        { value: 'gauge', label: 'gauge, air pass' },
       ]}
       onChange={(next) => router.setParams({ show: next })}
     />
@@ -81,9 +88,11 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       prompt={
         <>
           <Words kind="sentence" live>
-            {show === 'touching' && page.showing === 'answer' && view.isReference
-              ? 'The gauge is found. Set Z while the tool still touches it.'
-              : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
+            {show !== 'touching'
+              ? SHOWN_AS[show](snapshot, tool)
+              : page.showing === 'answer' && view.isReference
+                ? 'The gauge is found. Set Z while the tool still touches it.'
+                : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />

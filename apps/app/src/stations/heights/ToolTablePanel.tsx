@@ -7,6 +7,7 @@ import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLen
 import { useMemo } from 'react';
 import { FlatList, View } from 'react-native';
 import { plusMinus } from '../../answer/words';
+import { Fold } from '../../answer/Fold';
 import { Choice } from '../../frame/Choice';
 import { Press } from '../../frame/Press';
 import { LengthField } from '../../keypad/Fields';
@@ -24,31 +25,12 @@ export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
   const measured = table.rows.some(({ length, isReference }) => length !== null && !isReference);
   return (
     <View style={{ gap: 12 }}>
-      <Choice
-        label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
-        value={table.school}
-        options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({ value: value as typeof table.school, label }))}
-        onChange={(toolLengthSchool) =>
-          keepThing({
-            collection: 'machines',
-            body: { ...machine, habits: { ...machine.habits, toolLengthSchool } },
-          })
-        }
-      />
       {table.school === 'true-length' && <Master snapshot={snapshot} />}
       {table.school === 'touch-every-change' && <AtEveryChange snapshot={snapshot} />}
       {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
       {table.findings.map((finding) => (
         <Finding key={`${finding.kind} ${finding.tools.join()}`} {...finding} unit={unit} />
       ))}
-      {table.workOffset !== null && (
-        <Words>
-          {table.school === 'touch-every-change'
-            ? 'Work offset Z with the reference tool: '
-            : 'Work offset Z with these: '}
-          {formatLengthUnit(table.workOffset, { unit })}.
-        </Words>
-      )}
       <FlatList
         role="list"
         aria-label="Tool lengths"
@@ -58,6 +40,14 @@ export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
         renderItem={({ item }) => <Row row={item} snapshot={snapshot} school={table.school} />}
         style={{ maxHeight: 420 }}
       />
+      {table.workOffset !== null && (
+        <Words>
+          {table.school === 'touch-every-change'
+            ? 'Work offset Z with the reference tool: '
+            : 'Work offset Z with these: '}
+          {formatLengthUnit(table.workOffset, { unit })}.
+        </Words>
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {measured && (
           <Press onPress={() => keepTable(snapshot)}>
@@ -75,6 +65,22 @@ export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
         </Press>
       </View>
       <ImportTable snapshot={snapshot} />
+      <Fold title="Keep them another way">
+        <Choice
+          label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
+          value={table.school}
+          options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({
+            value: value as typeof table.school,
+            label,
+          }))}
+          onChange={(toolLengthSchool) =>
+            keepThing({
+              collection: 'machines',
+              body: { ...machine, habits: { ...machine.habits, toolLengthSchool } },
+            })
+          }
+        />
+      </Fold>
     </View>
   );
 }
