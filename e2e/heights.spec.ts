@@ -64,6 +64,7 @@ test('a plate is asked for by caliper, and what its marking would have done is s
   await field.fill('12.42');
   await field.press('Enter');
   await expect(page.getByText(/By its marking every tool would dig in 0\.280 mm/)).toBeVisible();
+  await expect(page.getByText('digs in 0.280 mm by the marking')).toBeVisible();
   await expectAccessible(page);
 });
 
@@ -149,4 +150,28 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
   await show(page, /^tool table/);
   await press(page, 'Keep these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toHaveCount(0);
+});
+
+test('two hundred tools in the table: the last is as near as the first', async ({ page, shop }) => {
+  for (let number = 6; number <= 200; number += 1) {
+    const tool = { id: `tool-${number}`, number, name: `Tool ${number}`, diameter: 6 };
+    const answer = await page.request.put(`${shop.url}/api/tools/tool-${number}`, { data: tool });
+    expect(answer.ok()).toBe(true);
+  }
+  await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 200)}&show=table`);
+  await expect(page.getByRole('button', { name: 'Tool 200, Tool 200' })).toBeVisible();
+  const list = page.getByRole('list', { name: 'Tool lengths' });
+  await expect(list.getByText('T1 End mill 10, three flutes')).toBeVisible();
+  await list.evaluate((element) => {
+    element.scrollTop = element.scrollHeight;
+  });
+  await expect
+    .poll(async () => {
+      await list.evaluate((element) => {
+        element.scrollTop = element.scrollHeight;
+      });
+      return list.getByText('T200 Tool 200').count();
+    })
+    .toBe(1);
+  await expectAccessible(page);
 });

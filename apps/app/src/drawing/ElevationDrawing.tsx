@@ -22,6 +22,8 @@ interface ElevationDrawingProps {
   partThickness: number;
   gaugeThickness: number;
   gaugeShown: string;
+  /** How much thicker the gauge is than it says, mm; with its words, where its marking would have cut air or dug in. */
+  marking?: { difference: number; words: string } | undefined;
   tools: readonly HangingTool[];
   reference: number;
   chosen: number;
@@ -70,6 +72,7 @@ function Scene({
   partThickness,
   gaugeThickness,
   gaugeShown,
+  marking,
   reference,
   chosen,
 }: ElevationDrawingProps & { view: View; width: number }) {
@@ -91,6 +94,15 @@ function Scene({
         strokeWidth={1}
         strokeDasharray="6 5"
       />
+      <Line
+        x1={0}
+        x2={width}
+        y1={view.y(-partThickness) + 4}
+        y2={view.y(-partThickness) + 4}
+        stroke={METAL.steel}
+        strokeWidth={5}
+      />
+      {marking && <Marking difference={marking.difference} words={marking.words} view={view} width={width} />}
       {place >= 0 && (
         <>
           <Rect
@@ -123,6 +135,23 @@ function Scene({
           isReference={tool.number === reference}
         />
       ))}
+    </>
+  );
+}
+
+/** Least height of the band that shows the plate's difference, px: a quarter of a millimetre would not be seen. */
+const LEAST_BAND = 7;
+
+/** Where tools would have cut by the plate's marking: above the part in air, or into it. Enlarged where it is too thin to see. */
+function Marking({ difference, words, view, width }: { difference: number; words: string; view: View; width: number }) {
+  const tall = Math.max(LEAST_BAND, Math.abs(difference) * view.scale);
+  const top = difference < 0 ? view.y(0) : view.y(0) - tall;
+  return (
+    <>
+      <Rect x={0} y={top} width={width} height={tall} fill={difference < 0 ? METAL.wrong : METAL.band} />
+      <Label x={width - 10} y={difference < 0 ? top + tall + 15 : top - 6} anchor="end" size={13} words>
+        {words}
+      </Label>
     </>
   );
 }

@@ -80,6 +80,8 @@ export const METAL = {
   silverSoft: '#a9bdd0',
   brass: '#f0c667',
   band: 'rgba(240, 198, 103, 0.28)',
+  /** Where metal would go that ought to stay. */
+  wrong: 'rgba(255, 120, 104, 0.8)',
   steel: '#c9ced3',
   steelInk: '#23282d',
 } as const;

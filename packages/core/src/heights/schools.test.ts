@@ -106,6 +106,18 @@ describe('what cannot be right in a table', () => {
     ]);
   });
 
+  test('a tool that is in the stock with Z all the way up, and tools touched on two gauges', () => {
+    const found = check({
+      rows: [row(2, -12.31), row(3, 40)],
+      clear: { top: 0, workOffset: -30 },
+      otherGauge: [2],
+    });
+    expect(found.map(({ kind, tools }) => [kind, tools])).toEqual([
+      ['hits-stock', [3]],
+      ['two-gauges', [2]],
+    ]);
+  });
+
   test('a good table is left in peace', () => {
     expect(check({ rows: [row(2, -12.31, -12.315), row(3, 4.2)], needed: [2, 3], travel: 380 })).toEqual([]);
   });

@@ -20,12 +20,25 @@ export const toolTableCheckInput = z.object({
   needed: z.array(toolNumber).max(9999).optional(),
   /** Z travel of the machine, mm. */
   travel: positiveLength.optional(),
+  /** Z of the spindle all the way up, and the work offset that goes with the lengths, on one scale, mm. */
+  clear: z.object({ top: length, workOffset: length }).optional(),
+  /** Tools that were touched on another gauge than the reference tool. */
+  otherGauge: z.array(toolNumber).max(9999).optional(),
 });
 
 export const toolTableCheckOutput = z.object({
   findings: z.array(
     z.object({
-      kind: z.enum(['all-off', 'one-off', 'wrong-sign', 'twice', 'missing', 'beyond-travel']),
+      kind: z.enum([
+        'all-off',
+        'one-off',
+        'wrong-sign',
+        'twice',
+        'missing',
+        'beyond-travel',
+        'hits-stock',
+        'two-gauges',
+      ]),
       /** Tools it is about. */
       tools: z.array(z.number()),
       /** How far off, mm; null where that is not the matter. */

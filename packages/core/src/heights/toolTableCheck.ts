@@ -29,7 +29,15 @@ const agrees = (compared: number): number =>
  */
 export function toolTableCheck(input: ToolTableCheckInput): ToolTableCheckOutput {
   return {
-    findings: [...twice(input), ...againstKnown(input), ...signs(input), ...missing(input), ...travel(input)],
+    findings: [
+      ...twice(input),
+      ...againstKnown(input),
+      ...signs(input),
+      ...missing(input),
+      ...travel(input),
+      ...stock(input),
+      ...gauges(input),
+    ],
   };
 }
 
@@ -126,4 +134,39 @@ function travel({ rows, travel: reach }: ToolTableCheckInput): Finding[] {
       what: `Tool ${number} is further off than the Z axis can travel.`,
       remedy: 'Look at its sign and its decimal point; do not run it.',
     }));
+}
+
+/** A tool so long that its tip is in the stock with Z all the way up. */
+function stock({ rows, clear }: ToolTableCheckInput): Finding[] {
+  if (!clear) return [];
+  return rows.flatMap(({ number, length }): Finding[] => {
+    const height = clear.top - clear.workOffset - length;
+    return height >= 0
+      ? []
+      : [
+          {
+            kind: 'hits-stock',
+            tools: [number],
+            off: height,
+            slip: null,
+            what: `By its length tool ${number} is in the stock even with Z all the way up.`,
+            remedy: 'See its length and the work offset; do not move across the part with it.',
+          },
+        ];
+  });
+}
+
+function gauges({ otherGauge = [] }: ToolTableCheckInput): Finding[] {
+  return otherGauge.length === 0
+    ? []
+    : [
+        {
+          kind: 'two-gauges',
+          tools: otherGauge,
+          off: null,
+          slip: null,
+          what: 'Touched on another gauge than the reference tool, so the two do not compare.',
+          remedy: 'Touch both on one gauge, at one place.',
+        },
+      ];
 }

@@ -87,6 +87,11 @@ describe('lengths kept for the machine', () => {
   });
 });
 
+test('tools touched on two gauges are said not to compare', () => {
+  const mixed = measured('reference-tool', touch({ kind: 'tool-length', tool: 3 }, -30, { gaugeId: 'spring' }));
+  expect(tableAnswer(mixed).findings).toMatchObject([{ kind: 'two-gauges', tools: [3] }]);
+});
+
 test('the gauge on another surface, a search in steps and an air pass go into Z', () => {
   const heights = (change: object): Snapshot => {
     const base = measured('reference-tool');

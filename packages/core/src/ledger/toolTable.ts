@@ -106,7 +106,8 @@ export function tableAnswer(snapshot: Snapshot): TableAnswer {
         runsOut: runsOut(snapshot, tool),
       };
     });
-  return { school, rows, workOffset: offsetOf(school, frame), missing, findings: findingsOf(snapshot, school, rows) };
+  const workOffset = offsetOf(school, frame);
+  return { school, rows, workOffset, missing, findings: findingsOf(snapshot, school, rows, workOffset) };
 }
 
 function offsetOf(school: School, frame: LengthFrame): number | null {
@@ -118,7 +119,22 @@ function offsetOf(school: School, frame: LengthFrame): number | null {
   }
 }
 
-function findingsOf(snapshot: Snapshot, school: School, rows: readonly TableRow[]): ToolTableCheckOutput['findings'] {
+/** Tools whose latest touch was on another gauge than the reference tool's. */
+function onOtherGauge(snapshot: Snapshot): number[] {
+  const used = readingsInForce(snapshot, { kind: 'z-zero', tool: snapshot.setup.referenceTool }).at(-1)?.gaugeId;
+  if (used === undefined) return [];
+  return snapshot.tools.flatMap(({ number }) => {
+    const last = readingsInForce(snapshot, { kind: 'tool-length', tool: number }).at(-1);
+    return last && last.gaugeId !== used ? [number] : [];
+  });
+}
+
+function findingsOf(
+  snapshot: Snapshot,
+  school: School,
+  rows: readonly TableRow[],
+  workOffset: number | null,
+): ToolTableCheckOutput['findings'] {
   const { gauges, setup, machine } = snapshot;
   const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
   const known = rows.filter((row): row is TableRow & { length: number } => row.length !== null && !row.isReference);
@@ -132,6 +148,9 @@ function findingsOf(snapshot: Snapshot, school: School, rows: readonly TableRow[
     ...(gauge?.measured !== undefined &&
       gauge.measured !== gauge.nominal && { plate: { entered: gauge.nominal, measured: gauge.measured } }),
     ...(machine.axes.z.travel !== undefined && { travel: machine.axes.z.travel }),
+    // In machine coordinates the spindle all the way up is zero.
+    ...(scaleOf(snapshot) === 'machine' && workOffset !== null && { clear: { top: 0, workOffset } }),
+    otherGauge: onOtherGauge(snapshot),
   }).findings;
 }
 

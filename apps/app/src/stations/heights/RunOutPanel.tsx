@@ -142,7 +142,10 @@ function Result({ snapshot, tool, tolerance, onAgain }: ResultProps) {
       <Words>{found.advice}</Words>
       {found.offset && found.tilt !== null && (
         <>
-          <Eccentric offset={found.offset} />
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            <Eccentric offset={found.offset} />
+            <Leaning tilt={found.tilt} offset={found.offset.size} />
+          </View>
           <Words kind="note">
             At the tip {size(found.offset.size)} off toward {formatAngle(found.offset.angle, 0)}; tilted by{' '}
             {formatAngle(found.tilt)}.
@@ -172,6 +175,22 @@ function Eccentric({ offset }: { offset: { size: number; angle: number } }) {
         <Line x1={60} x2={60} y1={52} y2={68} stroke={METAL.silver} strokeWidth={1.5} />
         <Circle cx={x} cy={y} r={30} fill={METAL.band} stroke={METAL.brass} strokeWidth={2} />
         <Line x1={60} y1={60} x2={x} y2={y} stroke={METAL.brass} strokeWidth={2.5} />
+      </Svg>
+    </View>
+  );
+}
+
+/** Seen from the side: the spindle's axis dashed, the tool's own beside it and leaning; not to scale. */
+function Leaning({ tilt, offset }: { tilt: number; offset: number }) {
+  const [shift, lean] = [offset > 0.0005 ? 10 : 0, tilt > 0.0005 ? 16 : 0];
+  const tip = 60 + shift;
+  return (
+    <View role="img" aria-label={`The tool leans by ${formatAngle(tilt)}`}>
+      <Svg width={120} height={120}>
+        <Circle cx={60} cy={60} r={58} fill={METAL.blueDeep} />
+        <Line x1={60} x2={60} y1={10} y2={110} stroke={METAL.silverSoft} strokeWidth={1.5} strokeDasharray="6 4" />
+        <Line x1={tip + lean} x2={tip} y1={14} y2={104} stroke={METAL.brass} strokeWidth={9} opacity={0.4} />
+        <Line x1={tip + lean} x2={tip} y1={14} y2={104} stroke={METAL.brass} strokeWidth={2} />
       </Svg>
     </View>
   );

@@ -1,6 +1,8 @@
+import type { Gauge } from '@zero-point/core/contract/shop';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { thicknessOf } from '@zero-point/core/ledger/gaugeUse';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { FormView } from '../../answer/AnswerForms';
@@ -79,6 +81,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
           partThickness={part.size.z}
           gaugeThickness={thickness}
           gaugeShown={formatLength(thickness, { unit: setup.units })}
+          marking={view.gauge && plateMarking(view.gauge, setup.units)}
           tools={inView(view.tools, tool, setup.referenceTool)}
           reference={setup.referenceTool}
           chosen={tool}
@@ -157,6 +160,17 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
       }
     />
   );
+}
+
+/** What a plate's marking would have done, where its measured size says otherwise. */
+function plateMarking({ kind, nominal, measured }: Gauge, unit: LengthUnit) {
+  const difference = measured === undefined ? 0 : measured - nominal;
+  if (kind !== 'touch-plate' || Math.abs(difference) < 0.005) return undefined;
+  const size = formatLengthUnit(Math.abs(difference), { unit });
+  return {
+    difference,
+    words: difference < 0 ? `digs in ${size} by the marking` : `cuts ${size} of air by the marking`,
+  };
 }
 
 /** Tools that hang side by side at once: the reference, and those about the one in hand. */

@@ -2,7 +2,7 @@ import type { Snapshot } from '@zero-point/core/contract/setup';
 import type { TableRow } from '@zero-point/core/ledger/toolTable';
 import { lengthWords } from '@zero-point/core/heights/schools';
 import { tableAnswer } from '@zero-point/core/ledger/toolTable';
-import { sizeOf } from '@zero-point/core/ledger/gaugeUse';
+import { sizeOf, thicknessOf } from '@zero-point/core/ledger/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useMemo } from 'react';
 import { FlatList, View } from 'react-native';
@@ -28,12 +28,14 @@ export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
       {table.school === 'true-length' && <Master snapshot={snapshot} />}
       {table.school === 'touch-every-change' && <AtEveryChange snapshot={snapshot} />}
       {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
+      {table.school === 'touch-part' && <GaugeOff snapshot={snapshot} />}
       {table.findings.map((finding) => (
         <Finding key={`${finding.kind} ${finding.tools.join()}`} {...finding} unit={unit} />
       ))}
       <FlatList
         role="list"
         aria-label="Tool lengths"
+        tabIndex={0}
         data={table.rows}
         keyExtractor={({ number }) => String(number)}
         initialNumToRender={20}
@@ -156,6 +158,19 @@ function Finding({ what, remedy, tools, off, unit }: FindingProps) {
         {what} {remedy}
       </Words>
     </View>
+  );
+}
+
+/** That the gauge is taken off, once, for all tools. */
+function GaugeOff({ snapshot }: { snapshot: Snapshot }) {
+  const { setup, gauges } = snapshot;
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  if (!gauge) return null;
+  return (
+    <Words>
+      {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: taken off every number here, once.
+      Take it off nowhere else.
+    </Words>
   );
 }
 
