@@ -37,6 +37,8 @@ interface TouchDetailProps {
   answer: TouchAnswer | undefined;
   forms: readonly FormView[];
   onStrike: (reading: Reading, action: 'strike' | 'restore', reason: string) => void;
+  /** While readings are still taken on a phone: whether more of them are worth it. */
+  hint?: string | undefined;
   /** Under the verdict: what else is to be said of it. */
   more?: ReactNode;
   /** What was touched, for answers of more than one touch. */
@@ -54,6 +56,7 @@ export function TouchDetail({
   answer,
   forms,
   onStrike,
+  hint,
   more,
   titleOf,
   onDone,
@@ -89,6 +92,7 @@ export function TouchDetail({
           </View>
         </View>
         <ReadingChips readings={readings} wild={wild} unit={unit} />
+        {hint !== undefined && <Words kind="note">{hint}</Words>}
         {spread}
       </View>
     );

@@ -39,19 +39,12 @@ export function TouchDock({
 }: TouchDockProps) {
   const wide = useWide();
   const { form } = page;
+  const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, blocked };
   if (wide) {
     return (
       <View style={{ gap: 12 }}>
         {gate}
-        <ReadingDock
-          label={label}
-          acrossLabel={acrossLabel}
-          dial={dial ?? false}
-          unit={unit}
-          onLog={onLog}
-          next={undefined}
-          blocked={blocked}
-        />
+        <ReadingDock {...entry} next={undefined} />
       </View>
     );
   }
@@ -67,15 +60,5 @@ export function TouchDock({
   }
   if (gate) return <View style={{ gap: 8 }}>{gate}</View>;
   const next = forms.length > 0 ? { label: 'Show the answer', onPress: () => page.show('answer') } : undefined;
-  return (
-    <ReadingDock
-      label={label}
-      acrossLabel={acrossLabel}
-      dial={dial ?? false}
-      unit={unit}
-      onLog={onLog}
-      next={next}
-      blocked={blocked}
-    />
-  );
+  return <ReadingDock {...entry} next={next} />;
 }

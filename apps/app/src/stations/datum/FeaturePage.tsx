@@ -23,6 +23,7 @@ import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
 import { MethodPicker } from './MethodPicker';
+import { repeatHint } from './RepeatAdvice';
 import { SlotChips } from './SlotChips';
 import { checksOf } from './useDatum';
 import { featureView, type FeatureView } from './useFeature';
@@ -149,6 +150,7 @@ export function FeaturePage({ snapshot, feature }: FeaturePageProps) {
               readings={view.readings}
               answer={touchAnswer(view)}
               forms={view.forms}
+              hint={answer && answer.wild.length === 0 ? repeatHint(answer, setup.tolerance, unit) : undefined}
               more={answer && <FeatureMore snapshot={snapshot} view={view} answer={answer} />}
               {...(view.slots.length > 1 && { titleOf: (reading: Reading) => titleOf(view, reading) })}
               onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}

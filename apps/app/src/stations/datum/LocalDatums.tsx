@@ -1,11 +1,12 @@
 import type { LocalDatum } from '@zero-point/core/contract/datumPlan';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
+import type { Point } from '@zero-point/core/datum/partFrame';
 import { datumInForce, localOffset } from '@zero-point/core/ledger/localDatum';
 import { lastZeroing, scaleOf } from '@zero-point/core/ledger/inForce';
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { Press } from '../../frame/Press';
@@ -59,9 +60,7 @@ export function LocalDatums({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-const both = (snapshot: Snapshot, datum: string, form: 'move' | 'work-offset', value: { x: number; y: number }) => {
-  for (const axis of ['x', 'y'] as const) logZeroing(snapshot, { kind: 'datum', datum }, axis, form, value[axis]);
-};
+const AXES = ['x', 'y'] as const;
 
 interface GoProps {
   snapshot: Snapshot;
@@ -70,66 +69,79 @@ interface GoProps {
 
 /** Going over to a local datum: by its own work offset on a controller, else by zeroing there. */
 function Go({ snapshot, datum }: GoProps) {
-  const unit = snapshot.setup.units;
-  const at = localOffset(snapshot, datum);
-  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
-  const onController = scaleOf(snapshot) === 'machine';
-  const offset = mainOffset(snapshot);
+  const { at, pair, offset, onController } = situation(snapshot, datum);
+  const there = offset && { x: offset.x + at.x, y: offset.y + at.y };
+  const own = there ? `enter ${pair(there)}` : `enter part zero’s own plus ${pair(at)}`;
   return (
-    <View style={{ gap: 6 }}>
-      <Words>
-        {onController
-          ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, enter ${offset ? `X ${figure(offset.x + at.x)}, Y ${figure(offset.y + at.y)} ${unit}` : `part zero’s own plus X ${figure(at.x)}, Y ${figure(at.y)} ${unit}`}.`
-          : `${datum.name}: raise Z, drive X to ${figure(at.x)} and Y to ${figure(at.y)} ${unit}, then zero both.`}
-      </Words>
-      <Press
-        look="filled"
-        onPress={() =>
-          both(
-            snapshot,
-            datum.id,
-            onController ? 'work-offset' : 'move',
-            offset && onController ? { x: offset.x + at.x, y: offset.y + at.y } : { x: 0, y: 0 },
-          )
-        }
-        style={{ alignItems: 'center' }}
-      >
-        <Filled>Done: {datum.name} is in force</Filled>
-      </Press>
-    </View>
+    <Change
+      snapshot={snapshot}
+      words={
+        onController
+          ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, ${own}.`
+          : `${datum.name}: raise Z, drive to ${pair(at)}, then zero both.`
+      }
+      done={`Done: ${datum.name} is in force`}
+      to={datum.id}
+      value={(onController && there) || { x: 0, y: 0 }}
+    />
   );
 }
 
 /** Going back to part zero: at the local zero, the scale is told where it is on the part. */
 function Back({ snapshot, datum }: GoProps) {
-  const unit = snapshot.setup.units;
-  const at = localOffset(snapshot, datum);
-  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
-  const onController = scaleOf(snapshot) === 'machine';
-  const offset = mainOffset(snapshot);
+  const { at, pair, offset, onController } = situation(snapshot, datum);
   return (
-    <View style={{ gap: 6 }}>
-      <Words>
-        {onController
+    <Change
+      snapshot={snapshot}
+      words={
+        onController
           ? 'Back to part zero: choose its work offset again.'
-          : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set X to ${figure(at.x)} and Y to ${figure(at.y)} ${unit}.`}
-      </Words>
-      <Press
-        look="filled"
-        onPress={() =>
-          both(snapshot, 'main', onController ? 'work-offset' : 'move', onController ? (offset ?? { x: 0, y: 0 }) : at)
-        }
-        style={{ alignItems: 'center' }}
-      >
-        <Filled>Done: back at part zero</Filled>
-      </Press>
-    </View>
+          : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
+      }
+      done="Done: back at part zero"
+      to="main"
+      value={onController ? (offset ?? { x: 0, y: 0 }) : at}
+    />
   );
 }
 
-function Filled({ children }: { children: ReactNode }) {
+/** Where the two datums are to each other, and what part zero was entered as. */
+function situation(snapshot: Snapshot, datum: LocalDatum) {
+  const { units: unit } = snapshot.setup;
+  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
+  return {
+    at: localOffset(snapshot, datum),
+    pair: ({ x, y }: Point) => `X ${figure(x)}, Y ${figure(y)} ${unit}`,
+    offset: mainOffset(snapshot),
+    onController: scaleOf(snapshot) === 'machine',
+  };
+}
+
+interface ChangeProps {
+  snapshot: Snapshot;
+  words: string;
+  done: string;
+  /** The datum that is in force afterwards. */
+  to: string;
+  /** What each axis is set to, or its work offset, mm. */
+  value: Point;
+}
+
+/** What to do at the machine, and the press that says it was done. */
+function Change({ snapshot, words, done, to, value }: ChangeProps) {
   const { palette } = useLook();
-  return <Words style={{ color: palette.onAction, fontWeight: '700' }}>{children}</Words>;
+  const form = scaleOf(snapshot) === 'machine' ? 'work-offset' : 'move';
+  const say = () => {
+    for (const axis of AXES) logZeroing(snapshot, { kind: 'datum', datum: to }, axis, form, value[axis]);
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>{words}</Words>
+      <Press look="filled" onPress={say} style={{ alignItems: 'center' }}>
+        <Words style={{ color: palette.onAction, fontWeight: '700' }}>{done}</Words>
+      </Press>
+    </View>
+  );
 }
 
 /** Part zero's own work offset, where it was entered as one. */

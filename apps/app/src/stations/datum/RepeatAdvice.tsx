@@ -26,6 +26,12 @@ export function RepeatAdvice({ answer, tolerance, unit }: RepeatAdviceProps) {
   );
 }
 
+/** The same in one line, while readings are still taken. */
+export function repeatHint(answer: FeatureAnswer, tolerance: number, unit: LengthUnit): string {
+  const advice = repeatsNeeded(answer.uncertainty, answer.taken, tolerance * SHARE);
+  return advice.state === 'enough' ? 'Good enough: no more touches are needed.' : adviceWords(advice, unit);
+}
+
 function adviceWords(advice: Exclude<Advice, { state: 'enough' }>, unit: LengthUnit): string {
   if (advice.state === 'more') {
     const more = advice.touches === 1 ? 'One more touch' : `${advice.touches} more touches`;
