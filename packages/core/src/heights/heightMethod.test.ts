@@ -1,0 +1,59 @@
+import { GAUGE_FACTS, GAUGE_KINDS } from '../metrology/gaugeKinds';
+import { heightMethod, whereToTouch } from './heightMethod';
+import { zZero } from './zZero';
+
+const heights = GAUGE_KINDS.filter((kind) => ['heights', 'both'].includes(GAUGE_FACTS[kind].finds));
+
+describe('a gauge under a tool', () => {
+  test.each(heights)('%s has its own approach, a finer way, and a caution that is ticked by hand', (kind) => {
+    const { words, approach, fine, cautions } = heightMethod(kind);
+    expect([words, approach, fine].every((text) => text.length > 3)).toBe(true);
+    expect(approach).toMatch(/type what Z shows\.$/);
+    expect(cautions[0].mustTick).toBe(true);
+    expect(cautions[0].text).toMatch(/Spindle stopped/);
+  });
+
+  test('what does not give is raised onto, never lowered onto; what gives is come down to slowly', () => {
+    for (const kind of ['block', 'feeler'] as const)
+      expect(heightMethod(kind).cautions[0].text).toMatch(/Never lower a tool onto a gauge/);
+    for (const kind of ['setter', 'probe', 'contact-light'] as const)
+      expect(heightMethod(kind).cautions[0].text).toMatch(/Come down slowly/);
+    expect(heightMethod('touch-plate').cautions.map(({ text }) => text)).toEqual([
+      expect.stringMatching(/Touch plate and clip together by hand first/),
+      expect.stringMatching(/Clip off the tool/),
+    ]);
+  });
+
+  test('what is not known is taken as a block, the most careful way', () => {
+    expect(heightMethod(undefined)).toBe(heightMethod('block'));
+    expect(heightMethod('ring')).toBe(heightMethod('block'));
+  });
+
+  test('is touched where no edge is chipped', () => {
+    expect(whereToTouch('end-mill', 3)).toMatch(/behind a cutting edge.*lowest tooth/);
+    expect(whereToTouch('drill', 2)).toMatch(/its point/);
+    expect(whereToTouch(undefined, undefined)).toBe('Touch with its end.');
+  });
+});
+
+describe('Z zero in a pass in the air and without a gauge', () => {
+  const told = {
+    readings: [20],
+    gaugeThickness: 10,
+    surfaceHeight: 0,
+    method: { resolution: 0.005, methodSd: 0.012 },
+    finderU: 0.012,
+  };
+
+  test('the lift is taken off what Z is set to, and stands on the tape', () => {
+    const lifted = zZero({ ...told, lift: 5 });
+    expect(lifted.setZ).toBe(5);
+    const lines = lifted.tape.sections.flatMap((section) => section.lines);
+    expect(lines).toContainEqual(expect.objectContaining({ label: 'less the lift of the air pass', value: -5 }));
+  });
+
+  test('no thickness is refused, unless the tool itself touches the surface', () => {
+    expect(() => zZero({ ...told, gaugeThickness: 0 })).toThrow(/no thickness/);
+    expect(zZero({ ...told, gaugeThickness: 0, direct: true, surfaceHeight: -9.5 }).setZ).toBe(-9.5);
+  });
+});
