@@ -109,7 +109,7 @@ test('with the server away the bench says so, and carries on when it is back', a
   await expectAccessible(page);
   await context.unroute('**/api/**');
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('listitem')).toHaveCount(5);
 });
 
 test('while the first script is on its way the page says so', async ({ page, shop }) => {

@@ -91,5 +91,5 @@ test('addresses that lead nowhere say so and lead back', async ({ page, shop }) 
   await expect(page.getByRole('alert')).toContainText('No such station');
   await page.goto(`${shop.url}/no/such/page`);
   await page.getByRole('link', { name: 'To the bench' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('listitem')).toHaveCount(5);
 });

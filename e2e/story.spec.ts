@@ -26,7 +26,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
 
   await test.step('the bench shows the orrery shop', async () => {
     await expect(page.getByText('On the bench. Tap one to carry on.')).toBeVisible();
-    await expect(page.getByRole('listitem')).toHaveCount(4);
+    await expect(page.getByRole('listitem')).toHaveCount(5);
     await expectAccessible(page);
     await expectClearOfBrowserBar(page);
     await page.getByRole('link', { name: /Base plate on the knee mill/ }).click();

@@ -16,7 +16,18 @@ export function loadShop(store: Store, data: z.input<typeof shopFile>): void {
     for (const gauge of shop.gauges) store.gauges.put(gauge);
     for (const tool of shop.tools) store.tools.put(tool);
     for (const part of shop.parts) store.parts.put(part);
-    for (const { setup, patterns, readings, strikes, zeroings, checks, alignments, sweeps, datumPlan } of shop.setups) {
+    for (const {
+      setup,
+      patterns,
+      readings,
+      strikes,
+      zeroings,
+      checks,
+      alignments,
+      sweeps,
+      datumPlan,
+      cutPlan,
+    } of shop.setups) {
       const ledger = createLedger(store, () => setup.createdAt);
       ledger.createSetup(setup);
       for (const pattern of patterns) ledger.putPattern(setup.id, pattern);
@@ -27,6 +38,7 @@ export function loadShop(store: Store, data: z.input<typeof shopFile>): void {
       for (const alignment of alignments) ledger.putAlignment(setup.id, alignment);
       for (const sweep of sweeps) ledger.appendSweep(setup.id, sweep);
       if (datumPlan) ledger.putDatumPlan(setup.id, datumPlan);
+      if (cutPlan) ledger.putCutPlan(setup.id, cutPlan);
     }
   });
 }

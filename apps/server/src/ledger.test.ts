@@ -150,12 +150,12 @@ test('an axis can be set from the middle of two faces, which is nothing to be re
 describe('patterns and plans', () => {
   test('a changed first angle is stored and exported', async () => {
     const [ring] = (await snapshot()).patterns;
-    if (!ring) throw new Error('the demo has a bolt circle');
+    if (ring?.kind !== 'bolt-circle') throw new Error('the demo has a bolt circle');
     const turned = { ...ring, circle: { ...ring.circle, firstAngle: 30 } };
     await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring.id}`).send(turned).expect(200);
     const { text, headers } = await request(server.app).get(`/api/setups/${SETUP}/positions.csv`).expect(200);
     expect(headers['content-disposition']).toContain(`${SETUP}-positions.csv`);
-    expect(text.split('\r\n')[1]).toBe('Bearing screws,1,82.785,70.000,mm,30.000');
+    expect(text.split('\r\n')[1]).toBe('Bearing screws,1,82.785,70.000,mm,30.000,4.200,9.500,');
   });
 
   test.each([
@@ -165,7 +165,8 @@ describe('patterns and plans', () => {
     ['a negative diameter', { diameter: -48 }],
   ])('%s are refused and the pattern stays', async (_, change) => {
     const [ring] = (await snapshot()).patterns;
-    const bad = { ...ring, circle: { ...ring?.circle, ...change } };
+    if (ring?.kind !== 'bolt-circle') throw new Error('the demo has a bolt circle');
+    const bad = { ...ring, circle: { ...ring.circle, ...change } };
     await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring?.id}`).send(bad).expect(422);
     expect((await snapshot()).patterns[0]).toEqual(ring);
   });
@@ -198,7 +199,7 @@ describe('patterns and plans', () => {
       .post('/api/setups')
       .send({ ...fresh, name: 'Third plate' })
       .expect(409);
-    expect((await request(server.app).get('/api/setups')).body).toHaveLength(5);
+    expect((await request(server.app).get('/api/setups')).body).toHaveLength(6);
   });
 });
 

@@ -12,6 +12,7 @@ import {
   type NewSweep,
   type NewZeroing,
 } from '@zero-point/core/contract/ledger';
+import type { CutPlan } from '@zero-point/core/contract/cutPlan';
 import type { DatumPlan } from '@zero-point/core/contract/datumPlan';
 import type { Alignment } from '@zero-point/core/contract/alignment';
 import type { NewSetup, Pattern, Plan, Snapshot } from '@zero-point/core/contract/setup';
@@ -32,7 +33,7 @@ const isConstraint = (error: unknown): boolean =>
   String((error as { code?: unknown } | null)?.code).startsWith('SQLITE_CONSTRAINT');
 
 /** @throws HttpProblem 422 when the text typed is not the value sent */
-function checkText({ text, unit, value, across }: NewReading, dial: () => Dial | undefined): void {
+function checkText({ text, unit, value, across, subject }: NewReading, dial: () => Dial | undefined): void {
   const check = (field: string, typed: string, mm: number) => {
     const plain = parseLength(typed, unit);
     const read = plain.ok ? plain : parseLength(typed, unit, dial());
@@ -43,6 +44,8 @@ function checkText({ text, unit, value, across }: NewReading, dial: () => Dial |
   };
   check('', text, value);
   if (across) check('across.', across.text, across.value);
+  if (subject.kind === 'bore-size' && subject.set !== undefined)
+    check('subject.set', subject.setText ?? '', subject.set);
 }
 
 /** The shop's short lists: its own where it changed one, else those it started with. */
@@ -158,6 +161,20 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         return plan;
       }),
 
+    putCutPlan: (setupId: string, plan: CutPlan): CutPlan =>
+      store.write(() => {
+        requireSetup(setupId);
+        plan.bores.forEach(({ gaugeId }, i) => {
+          if (!store.gauges.has(gaugeId))
+            throw invalid([
+              { field: `bores.${i}.gaugeId`, message: 'names no gauge of this shop; add it to the shop first' },
+            ]);
+        });
+        store.cutPlans.put(setupId, plan);
+        store.setups.touch(setupId, now());
+        return plan;
+      }),
+
     /** Creates a set-up once; the same again answers the same. */
     createSetup: (setup: NewSetup): NewSetup =>
       store.write(() => {
@@ -212,6 +229,7 @@ export function createLedger(store: Store, now: () => string = () => new Date().
         alignments: store.alignments.ofSetup(setupId),
         sweeps: store.sweeps.ofSetup(setupId),
         datumPlan: store.datumPlans.get(setupId),
+        cutPlan: store.cutPlans.get(setupId),
         toolTable: store.tables.get(setup.machineId) ?? null,
         repeatability: store.repeatability(),
       };

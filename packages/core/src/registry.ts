@@ -37,6 +37,16 @@ import { toolLength } from './heights/toolLength';
 import { toolLengthInput, toolLengthOutput } from './heights/toolLength.schema';
 import { zZero } from './heights/zZero';
 import { zZeroInput, zZeroOutput } from './heights/zZero.schema';
+import { bore } from './boring/bore';
+import { boreInput, boreOutput } from './boring/bore.schema';
+import { facing } from './facing/facing';
+import { facingInput, facingOutput } from './facing/facing.schema';
+import { dialReckon } from './positions/dialReckon';
+import { dialMoveInput, dialMoveOutput } from './positions/dialMove.schema';
+import { pattern } from './positions/pattern';
+import { patternOutput, patternReckonInput } from './positions/pattern.schema';
+import { patternCheck } from './positions/patternCheck';
+import { patternCheckInput, patternCheckOutput } from './positions/patternCheck.schema';
 import { boltCircle } from './positions/boltCircle';
 import { boltCircleOutput, boltCircleReckonInput } from './positions/boltCircle.schema';
 
@@ -81,6 +91,41 @@ export const REGISTRY = {
     input: boltCircleReckonInput,
     output: boltCircleOutput,
     reckon: boltCircle,
+  }),
+  pattern: calculation({
+    name: 'pattern',
+    summary: 'Hole centres of any pattern, mirrored, turned and shifted',
+    input: patternReckonInput,
+    output: patternOutput,
+    reckon: pattern,
+  }),
+  'pattern-check': calculation({
+    name: 'pattern-check',
+    summary: 'What is amiss with holes before they are drilled: webs, edges, doubles, travel',
+    input: patternCheckInput,
+    output: patternCheckOutput,
+    reckon: patternCheck,
+  }),
+  'dial-move': calculation({
+    name: 'dial-move',
+    summary: 'A handwheel move in turns and lines, backlash taken up on one side',
+    input: dialMoveInput,
+    output: dialMoveOutput,
+    reckon: dialReckon,
+  }),
+  bore: calculation({
+    name: 'bore',
+    summary: 'A bore brought to size: next setting through the spring of the bar',
+    input: boreInput,
+    output: boreOutput,
+    reckon: bore,
+  }),
+  facing: calculation({
+    name: 'facing',
+    summary: 'A face brought to height: equal passes, speed, feed and time',
+    input: facingInput,
+    output: facingOutput,
+    reckon: facing,
   }),
   'jaw-line': calculation({
     name: 'jaw-line',

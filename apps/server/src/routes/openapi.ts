@@ -1,8 +1,10 @@
 import { alignment } from '@zero-point/core/contract/alignment';
+import { cutPlan } from '@zero-point/core/contract/cutPlan';
 import { datumPlan } from '@zero-point/core/contract/datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
 import { problemDocument } from '@zero-point/core/contract/problemDocument';
-import { newSetup, pattern, plan, setup, setupSummary, snapshot } from '@zero-point/core/contract/setup';
+import { pattern } from '@zero-point/core/contract/pattern';
+import { newSetup, plan, setup, setupSummary, snapshot } from '@zero-point/core/contract/setup';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry';
 import { Router } from 'express';
 import { z } from 'zod';
@@ -52,6 +54,14 @@ function setupPaths(): ZodOpenApiPathsObject {
         ...setupId,
         requestBody: json(datumPlan),
         ...answers('As stored', datumPlan),
+      },
+    },
+    '/api/setups/{id}/cut': {
+      put: {
+        summary: 'Plan the cutting: order of holes, bores and their limits, facing',
+        ...setupId,
+        requestBody: json(cutPlan),
+        ...answers('As stored', cutPlan),
       },
     },
     '/api/setups/{id}/alignments/{task}': {

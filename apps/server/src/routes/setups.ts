@@ -1,10 +1,12 @@
 import { alignment } from '@zero-point/core/contract/alignment';
+import { cutPlan } from '@zero-point/core/contract/cutPlan';
 import { datumPlan } from '@zero-point/core/contract/datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
+import { pattern } from '@zero-point/core/contract/pattern';
 import { id as idSchema } from '@zero-point/core/contract/quantities';
-import { newSetup, pattern, plan } from '@zero-point/core/contract/setup';
+import { newSetup, plan } from '@zero-point/core/contract/setup';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
-import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
+import { fileHoles, patternsInHand } from '@zero-point/core/ledger/holes';
 import { Router } from 'express';
 import { created, invalid, parsed } from '../http/problem';
 import type { Ledger } from '../ledger';
@@ -51,6 +53,9 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
   router.put('/setups/:id/datum', (request, response) => {
     response.json(ledger.putDatumPlan(request.params.id, parsed(datumPlan, request.body)));
   });
+  router.put('/setups/:id/cut', (request, response) => {
+    response.json(ledger.putCutPlan(request.params.id, parsed(cutPlan, request.body)));
+  });
   router.put('/setups/:id/patterns/:patternId', (request, response) => {
     const patternId = parsed(idSchema, request.params.patternId);
     const body = parsed(pattern, request.body);
@@ -60,11 +65,11 @@ export function setupRoutes(store: Store, ledger: Ledger): Router {
   });
   router.get('/setups/:id/positions.csv', (request, response) => {
     const snapshot = ledger.snapshot(request.params.id);
-    const { setup, patterns } = snapshot;
+    const { setup } = snapshot;
     response
       .type('text/csv')
       .attachment(`${setup.id}-positions.csv`)
-      .send(positionsCsv(patterns, setup.units, carriedRotation(snapshot)?.angle));
+      .send(positionsCsv(fileHoles(snapshot, patternsInHand(snapshot)), setup.units));
   });
   return router;
 }

@@ -47,12 +47,12 @@ describe('opening a database', () => {
     store.close();
     const later = [...migrations, { name: '999_later.sql', sql: 'CREATE TABLE later (id INTEGER)' }];
     const db = openDatabase(file, later);
-    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(7);
+    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(11);
     db.close();
     const copies = readdirSync(dirname(file)).filter((name) => name.endsWith('.copy'));
     expect(copies).toHaveLength(1);
     const copy = new Database(`${dirname(file)}/${copies[0]}`, { readonly: true });
-    expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(7);
+    expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(11);
     expect(copy.pragma('user_version', { simple: true })).toBe(migrations.length);
     copy.close();
   });
@@ -92,6 +92,7 @@ describe('the demo shop', () => {
       'Plinth on the gantry router',
       'Arm bracket on the trunnion mill',
       'Calendar wheel on the rotary table',
+      'Pivots on the bench mill',
     ]);
     store.close();
   });

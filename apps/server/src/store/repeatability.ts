@@ -21,7 +21,7 @@ export function repeatability(db: Database) {
              row_number() OVER (PARTITION BY setup_id, subject, axis, approach, scale, epoch, gauge_id, feeler, tool,
                                              round(coalesce(across ->> 'value', 0)) ORDER BY seq) AS place
       FROM readings_in_ledger
-      WHERE struck_by IS NULL
+      WHERE struck_by IS NULL AND subject ->> 'kind' <> 'bore-size'
       WINDOW touch AS (PARTITION BY setup_id, subject, axis, approach, scale, epoch, gauge_id, feeler, tool,
                                     round(coalesce(across ->> 'value', 0)))
     )

@@ -1,12 +1,16 @@
 import type { KeptTable } from '@zero-point/core/contract/toolTable';
+import type { CutPlan } from '@zero-point/core/contract/cutPlan';
+import type { DatumPlan } from '@zero-point/core/contract/datumPlan';
+import { EMPTY_DATUM_PLAN } from '@zero-point/core/datum/datumPlan';
+import { EMPTY_CUT_PLAN } from '@zero-point/core/positions/cutPlan';
 import type { Holding } from '@zero-point/core/contract/holding';
 import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop';
 import type { Database } from 'better-sqlite3';
 import { alignments } from './alignments';
 import { checks } from './checks';
-import { datumPlans } from './datumPlans';
 import { documents } from './documents';
 import { patterns } from './patterns';
+import { plans } from './plans';
 import { readings } from './readings';
 import { repeatability } from './repeatability';
 import { setups } from './setups';
@@ -34,7 +38,8 @@ export function createStore(db: Database) {
     checks: checks(db),
     alignments: alignments(db),
     sweeps: sweeps(db),
-    datumPlans: datumPlans(db),
+    datumPlans: plans<DatumPlan>(db, 'datum_plans', EMPTY_DATUM_PLAN),
+    cutPlans: plans<CutPlan>(db, 'cut_plans', EMPTY_CUT_PLAN),
     repeatability: repeatability(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),

@@ -112,5 +112,33 @@ export const POSITION_CAUTIONS = {
   raiseFirst: EDGE_CAUTIONS.raiseFirst,
 } as const satisfies Record<string, Caution>;
 
+/** Cautions of boring to size. */
+export const BORE_CAUTIONS = {
+  headStopped: {
+    id: 'boring-head-stopped',
+    text: 'Spindle stopped before you touch the boring head. An indicator at it comes off before it turns.',
+    mustTick: false,
+  },
+  measureStopped: {
+    id: 'measure-stopped',
+    text: 'Measure with the spindle stopped, Z raised and chips brushed out. Edges of a bored hole are sharp.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
+/** Cautions of facing. */
+export const FACING_CAUTIONS = {
+  starting: {
+    id: 'starting-values',
+    text: 'These are values to start from. The cutter maker’s figures and your machine’s manual come first.',
+    mustTick: false,
+  },
+  chips: {
+    id: 'chips-by-brush',
+    text: 'Eye protection on. Chips by brush, never by hand or air, and only with the spindle stopped.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
 /** Shown on every bench and in the README: what comes before anything this program says. */
 export const STANDING_CAUTION = 'Your machine’s manual, local rules and a competent instructor come first.';

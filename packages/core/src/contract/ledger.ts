@@ -31,6 +31,13 @@ export const touched = z.discriminatedUnion('kind', [
     place: angle,
     pass: z.number().int().min(1).max(1000),
   }),
+  /** A bore measured: before the first pass, or after one set to a size, as typed and mm on the diameter. */
+  z.object({
+    kind: z.literal('bore-size'),
+    of: id,
+    set: length.optional(),
+    setText: z.string().min(1).max(80).optional(),
+  }),
   z.object({
     kind: z.literal('alignment'),
     task: alignmentTask,

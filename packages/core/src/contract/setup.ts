@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { PART_ZEROS } from '../datum/faces';
-import { boltCircleInput } from '../positions/boltCircle.schema';
 import { alignment } from './alignment';
+import { cutPlan } from './cutPlan';
+import { pattern } from './pattern';
 import { holding } from './holding';
 import { datumPlan } from './datumPlan';
 import { check, reading, scale, sweep, zeroing } from './ledger';
@@ -40,18 +41,6 @@ export const plan = z
   .meta({ id: 'Plan' });
 
 export const newSetup = plan.extend({ id, createdAt: moment }).meta({ id: 'NewSetup' });
-
-/** A pattern of positions; its coordinates are from part zero. */
-export const pattern = z
-  .object({
-    id,
-    name,
-    kind: z.literal('bolt-circle'),
-    circle: boltCircleInput,
-    /** Diameter of the holes themselves, mm. */
-    holeDiameter: positiveLength,
-  })
-  .meta({ id: 'Pattern' });
 
 export const setup = newSetup.extend({ changedAt: moment }).meta({ id: 'Setup' });
 
@@ -98,6 +87,7 @@ export const snapshot = z
     alignments: z.array(alignment),
     sweeps: z.array(sweep),
     datumPlan,
+    cutPlan,
     /** Lengths kept for this machine; null before the first. */
     toolTable: keptTable.nullable(),
     /** How well each gauge repeated in all of the shop's log. */
@@ -108,7 +98,7 @@ export const snapshot = z
 export type Plan = z.output<typeof plan>;
 export type NewSetup = z.output<typeof newSetup>;
 export type Setup = z.output<typeof setup>;
-export type Pattern = z.output<typeof pattern>;
+export type { Pattern } from './pattern';
 export type SetupSummary = z.output<typeof setupSummary>;
 export type Snapshot = z.output<typeof snapshot>;
 export type PartZero = Plan['partZero'];

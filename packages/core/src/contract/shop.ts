@@ -75,6 +75,14 @@ export const machine = z
     /** Names of the work offsets it has. */
     workOffsets: z.array(z.string().trim().min(1).max(12)).max(60, { error: 'must hold at most 60 names' }).optional(),
     rotary: z.array(rotaryAxis).max(3).optional(),
+    /** Slowest and fastest the spindle turns, rev/min, and the fastest it feeds, mm/min. */
+    limits: z
+      .object({
+        leastRpm: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
+        mostRpm: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
+        mostFeed: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
+      })
+      .optional(),
     retiredOn,
     note: z.string().max(500).optional(),
   })

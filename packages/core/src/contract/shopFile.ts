@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { alignment } from './alignment';
 import { datumPlan } from './datumPlan';
 import { newCheck, newReading, newStrike, newSweep, newZeroing } from './ledger';
-import { newSetup, pattern } from './setup';
+import { cutPlan } from './cutPlan';
+import { pattern } from './pattern';
+import { newSetup } from './setup';
 import { gauge, machine, part, tool } from './shop';
 
 /** A whole shop as data: what the demo is, and what a restore will read. */
@@ -23,6 +25,7 @@ export const shopFile = z
         alignments: z.array(alignment).default([]),
         sweeps: z.array(newSweep).default([]),
         datumPlan: datumPlan.optional(),
+        cutPlan: cutPlan.optional(),
       }),
     ),
   })

@@ -3,7 +3,7 @@ import { placesOf } from '../alignment/places';
 import type { Alignment, AlignmentOf } from '../contract/alignment';
 import type { AlignmentTask } from '../contract/ledger';
 import type { Snapshot } from '../contract/setup';
-import { positionsCsv } from '../formats/positionsCsv';
+import { fileHoles } from './holes';
 import { rotate } from '../positions/rotate';
 import { alignmentPass, carriedRotation, isInLine, latestPass } from './alignmentPass';
 import { withEntries, type Entry } from './entry';
@@ -133,7 +133,10 @@ describe('a part that lies turned', () => {
   test('turns every position about part zero', () => {
     expect(rotate({ x: 10, y: 0 }, 90)).toEqual({ x: 0, y: 10 });
     const circle = { centre: { x: 100, y: 0 }, diameter: 10, holes: 1, firstAngle: 0, direction: 'clockwise' as const };
-    const csv = positionsCsv([{ id: 'p', name: 'P', kind: 'bolt-circle', circle, holeDiameter: 3 }], 'mm', 90);
-    expect(csv).toContain('P,1,0.000,105.000,mm,90.000');
+    const pattern = { id: 'p', name: 'P', kind: 'bolt-circle' as const, circle, holeDiameter: 3 };
+    const [hole] = fileHoles(turned, [pattern]);
+    // 105 mm out at the angle that is carried, which is 0.35 degrees.
+    expect(Math.hypot(hole?.x ?? 0, hole?.y ?? 0)).toBeCloseTo(105, 9);
+    expect(hole?.angle).toBeCloseTo(0.35, 3);
   });
 });

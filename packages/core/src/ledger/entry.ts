@@ -1,4 +1,5 @@
 import type { Alignment } from '../contract/alignment';
+import type { CutPlan } from '../contract/cutPlan';
 import type { DatumPlan } from '../contract/datumPlan';
 import type { NewCheck, NewReading, NewStrike, NewSweep, NewZeroing } from '../contract/ledger';
 import type { KeptTable } from '../contract/toolTable';
@@ -26,6 +27,7 @@ export type Entry =
   | { kind: 'check'; setupId: string; body: NewCheck }
   | { kind: 'alignment'; setupId: string; body: Alignment }
   | { kind: 'datum'; setupId: string; body: DatumPlan }
+  | { kind: 'cut'; setupId: string; body: CutPlan }
   | { kind: 'sweep'; setupId: string; body: NewSweep }
   | ShopEntry;
 
@@ -70,6 +72,8 @@ function withEntry(snapshot: Snapshot, entry: Entry): Snapshot {
       };
     case 'datum':
       return { ...snapshot, datumPlan: entry.body };
+    case 'cut':
+      return { ...snapshot, cutPlan: entry.body };
     case 'pattern': {
       const known = snapshot.patterns.some(({ id }) => id === entry.body.id);
       const patterns = known

@@ -20,6 +20,8 @@ export function sameSubject(a: Subject, b: Subject): boolean {
     case 'round':
     case 'standing':
       return b.kind === a.kind && a.of === b.of;
+    case 'bore-size':
+      return b.kind === 'bore-size' && a.of === b.of;
     case 'sweep':
       return b.kind === 'sweep' && a.of === b.of && a.pass === b.pass && a.place === b.place;
     case 'master':

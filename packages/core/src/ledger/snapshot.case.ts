@@ -52,6 +52,7 @@ export const plateSnapshot: Snapshot = {
   datumPlan: EMPTY_DATUM_PLAN,
   repeatability: [],
   toolTable: null,
+  cutPlan: { bores: [] },
 };
 
 let made = 0;

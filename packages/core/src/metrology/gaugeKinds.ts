@@ -14,6 +14,9 @@ export const GAUGE_KINDS = [
   'master-tool',
   'indicator',
   'plug',
+  'caliper',
+  'micrometer',
+  'bore-gauge',
 ] as const;
 
 export type GaugeKind = (typeof GAUGE_KINDS)[number];
@@ -47,4 +50,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   'master-tool': { name: 'master tool', defaultU: 0.004, spin: 'standing', finds: 'neither' },
   indicator: { name: 'indicator', defaultU: 0.004, spin: 'standing', finds: 'neither' },
   plug: { name: 'tapered plug', defaultU: 0.01, spin: 'standing', finds: 'neither' },
+  caliper: { name: 'caliper', defaultU: 0.02, spin: 'standing', finds: 'neither' },
+  micrometer: { name: 'inside micrometer', defaultU: 0.004, spin: 'standing', finds: 'neither' },
+  'bore-gauge': { name: 'bore gauge', defaultU: 0.002, spin: 'standing', finds: 'neither' },
 };

@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { facing } from './facing';
+import { facingInput, type FacingInput } from './facing.schema';
+import { materialOf } from './materials';
+
+const plate: FacingInput = {
+  remove: 2.3,
+  mostDepth: 0.8,
+  finish: 0.2,
+  length: 184,
+  width: 116,
+  cutter: { diameter: 20, teeth: 4, madeOf: 'hss' },
+  material: 'brass',
+  stepOver: 0.7,
+  machine: {},
+};
+
+describe('facing to height', () => {
+  test('equal passes no deeper than allowed, and the finishing one', () => {
+    const { passes } = facing(plate);
+    expect(passes.map(({ depth }) => Number(depth.toFixed(6)))).toEqual([0.7, 0.7, 0.7, 0.2]);
+    expect(passes.at(-1)).toMatchObject({ finish: true });
+    expect(passes.at(-1)?.left).toBeCloseTo(0, 9);
+  });
+
+  test('spindle speed from cutting speed, feed from the chip of a tooth', () => {
+    const { rpm, feed, rpmLimit } = facing({ ...plate, cuttingSpeed: 62.831853, toothLoad: 0.05 });
+    expect(rpm).toBeCloseTo(1000, 3);
+    expect(feed).toBeCloseTo(200, 3);
+    expect(rpmLimit).toBeNull();
+  });
+
+  test('what the machine cannot do is held at its limit, and the feed follows the speed it has', () => {
+    const slow = facing({ ...plate, cuttingSpeed: 62.831853, toothLoad: 0.05, machine: { mostRpm: 600 } });
+    expect(slow).toMatchObject({ rpm: 600, rpmLimit: 'fastest', feed: 120 });
+    const fast = facing({ ...plate, cuttingSpeed: 10, toothLoad: 0.05, machine: { leastRpm: 5000, mostFeed: 300 } });
+    expect(fast).toMatchObject({ rpm: 5000, rpmLimit: 'slowest', feed: 300, feedLimit: 'fastest' });
+    // Held back feed makes thinner chips, and that is said.
+    expect(fast.toothLoad).toBeCloseTo(0.015, 9);
+  });
+
+  test('a cutter wider than the face needs one path; time is path over feed', () => {
+    const one = facing({ ...plate, width: 18, finish: 0, remove: 0.5, toothLoad: 0.05, cuttingSpeed: 62.831853 });
+    expect(one.paths).toBe(1);
+    expect(one.minutes).toBeCloseTo((184 + 24) / 200, 3);
+    expect(facing(plate).paths).toBe(8);
+  });
+
+  test('coolant with carbide is always or never', () => {
+    expect(facing({ ...plate, cutter: { ...plate.cutter, madeOf: 'carbide' } }).coolant).toMatch(/always or never/);
+  });
+
+  test('all passes together remove what is to be removed, none deeper than allowed', () => {
+    const length = fc.double({ min: 0.01, max: 20, noNaN: true });
+    fc.assert(
+      fc.property(length, length, fc.double({ min: 0, max: 1, noNaN: true }), (remove, mostDepth, share) => {
+        const { passes } = facing({ ...plate, remove, mostDepth, finish: share * remove });
+        expect(passes.reduce((sum, { depth }) => sum + depth, 0)).toBeCloseTo(remove, 9);
+        const rough = passes.filter(({ finish }) => !finish);
+        for (const { depth } of rough) expect(depth).toBeLessThanOrEqual(mostDepth + 1e-9);
+      }),
+    );
+  });
+
+  test('a finishing pass deeper than all of it, and no depth at all, are refused', () => {
+    expect(() => facing({ ...plate, finish: 3 })).toThrow(/finishing pass is deeper/);
+    expect(facingInput.safeParse({ ...plate, mostDepth: 0 }).error?.issues[0]?.path).toEqual(['mostDepth']);
+  });
+
+  test.each([
+    ['brass', 'brass'],
+    ['Walnut', 'wood'],
+    ['aluminium 6082', 'aluminium'],
+    ['stainless steel', 'stainless'],
+    ['something', undefined],
+  ])('%s is %s', (words, name) => expect(materialOf(words)).toBe(name));
+});

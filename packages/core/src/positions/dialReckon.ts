@@ -1,0 +1,52 @@
+import { POSITION_CAUTIONS } from '../cautions/caution';
+import { sumSection, type Tape } from '../tape/tape';
+import type { Dial } from './dial';
+import { dialLines, dialMove, turningWords, type DialMove } from './dialDrive';
+import type { DialMoveInput, DialMoveOutput } from './dialMove.schema';
+
+/** Where a coordinate is on a dial: whole turns, lines, and what rounding leaves over. */
+export const dialTape = (coordinate: number, { at, left }: DialMove, { perTurn, lines }: Dial): Tape => ({
+  sections: [
+    sumSection(
+      'On the dial, from its zero',
+      [
+        {
+          label: `${at.turns} ${at.turns === 1 ? 'turn' : 'turns'}`,
+          value: at.turns * perTurn,
+          detail: [`${at.turns} × `, { length: perTurn }],
+        },
+        {
+          label: `${at.line} lines`,
+          value: (at.line * perTurn) / lines,
+          detail: [`${at.line} × `, { length: perTurn / lines }],
+        },
+        // The rest of the coordinate, so that the strip closes on it to the last digit.
+        {
+          label: 'between two lines',
+          value: coordinate - at.turns * perTurn - (at.line * perTurn) / lines,
+          detail: [{ length: left }],
+        },
+      ],
+      'coordinate',
+    ),
+  ],
+});
+
+/**
+ * A handwheel move in turns and lines, the backlash always taken up on the approach side; see {@link dialMove}. mm.
+ *
+ * @example dialReckon({ to: 62, from: 0, taken: true, dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).words // ['20 turns forward, then on to line 80']
+ */
+export function dialReckon({ to, from, taken, dial, backlash, approach }: DialMoveInput): DialMoveOutput {
+  const move = dialMove(dialLines(from, dial), taken, to, { dial, backlash, approach });
+  return {
+    turnings: move.turnings,
+    words: move.turnings.map(turningWords),
+    reversal: move.reversal,
+    at: move.at,
+    left: move.left + 0,
+    uncertainty: null,
+    tape: dialTape(to, move, dial),
+    cautions: [POSITION_CAUTIONS.raiseFirst],
+  };
+}
