@@ -74,6 +74,8 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row').nth(1)).toContainText('82.785');
   await expectAccessible(page);
+  await tabTo(page, 'Files');
+  await page.keyboard.press('Space');
   const saved = page.waitForEvent('download');
   await enterAt(page, 'Save positions as CSV');
   expect((await saved).suggestedFilename()).toMatch(/\.csv$/);

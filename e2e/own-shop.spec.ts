@@ -42,16 +42,16 @@ test('an empty shop starts its first set-up, in inches, on a machine of its own'
   await expect(page.getByText('typed “1 15/16”')).toBeVisible();
 
   await page.getByRole('link', { name: 'Positions' }).click();
-  await expect(page.getByText('No holes yet. Add a bolt circle.')).toBeVisible();
+  await expect(page.getByText('No holes yet. Add a pattern, or read one from a file.')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Add a bolt circle' }).click();
+  await page.getByRole('button', { name: 'Add: Bolt circle' }).click();
   await expect(page.getByRole('row')).toHaveCount(7);
   await expectClearOfBrowserBar(page);
 });
 
 test('bolt circles that cannot be are refused by field and the good one stays', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/positions`);
-  await page.getByRole('button', { name: /Change this circle/ }).click();
+  await page.getByRole('button', { name: /Change this pattern/ }).click();
   for (const [field, text, why] of [
     ['Holes', '0', 'at least 1 hole'],
     ['Holes', '10001', 'At most 10000 holes'],
@@ -74,13 +74,13 @@ test('bolt circles that cannot be are refused by field and the good one stays', 
 
 test('ten thousand holes stay quick to drive', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/positions`);
-  await page.getByRole('button', { name: /Change this circle/ }).click();
+  await page.getByRole('button', { name: /Change this pattern/ }).click();
   await page.getByRole('textbox', { name: 'Holes' }).fill('10000');
   await page.getByRole('textbox', { name: 'Holes' }).press('Enter');
   await expect(page.getByText('Bearing screws: 10000 holes, counter-clockwise.')).toBeVisible();
   expect(await page.getByRole('row').count()).toBeLessThan(100);
   await page.getByRole('button', { name: 'Drive hole by hole' }).click();
-  await expect(page.getByText('Hole 1 of 10000')).toBeVisible();
+  await expect(page.getByText(/^Stop 1 of 20000/)).toBeVisible();
 });
 
 test('addresses that lead nowhere say so and lead back', async ({ page, shop }) => {

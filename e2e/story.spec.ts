@@ -103,7 +103,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(page.getByRole('row').nth(1)).toContainText('85.182');
     await expect(page.getByText(/good to X ±0.014 mm, Y ±0.01\d mm/)).toBeVisible();
     await expectAccessible(page);
-    await press(page, /Change this circle/);
+    await press(page, /Change this pattern/);
     const angle = page.getByRole('textbox', { name: 'First angle' });
     await angle.fill('quarter');
     await angle.press('Enter');
@@ -114,6 +114,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(page.getByRole('row').nth(1)).toContainText('82.785');
     await expect(page.getByRole('row').nth(1)).toContainText('70.000');
 
+    await page.getByRole('radio', { name: 'Files' }).click();
     const saved = page.waitForEvent('download');
     await press(page, 'Save positions as CSV');
     const file = await saved;
@@ -122,20 +123,25 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
       readFileSync(await file.path(), 'utf8')
         .split('\r\n')
         .slice(0, 2),
-    ).toEqual(['pattern,hole,x,y,unit,angle_deg', 'Bearing screws,1,82.785,70.000,mm,30.000']);
+    ).toEqual([
+      'pattern,hole,x,y,unit,angle_deg,diameter,depth,note',
+      'Bearing screws,1,82.785,70.000,mm,30.000,4.200,9.500,',
+    ]);
 
     await press(page, 'Drive hole by hole');
     const toGo = page.getByRole('group', { name: 'Distance to go' });
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     await expectAccessible(page);
     await expectClearOfBrowserBar(page);
-    await press(page, 'Next: hole 2');
+    await press(page, 'Next');
     await expect(toGo).toHaveText('X−20.785Y+12.000');
     await press(page, 'Back');
     await expect(toGo).toHaveText('X+82.785Y+70.000');
-    for (const hole of [2, 3, 4, 5, 6]) await press(page, `Next: hole ${hole}`);
-    await expect(page.getByText('Hole 6 of 6')).toBeVisible();
-    await press(page, 'Last hole: finish');
+    for (let stop = 1; stop <= 12; stop += 1) {
+      await expect(page.getByText(`Stop ${stop} of 12, ${stop - 1} done.`)).toBeVisible();
+      await press(page, stop < 12 ? 'Done' : 'Done: finish');
+    }
+    await expect(page.getByText(/12 steps are marked done here/)).toBeVisible();
   });
 
   await test.step('after kill -9 all is there', async () => {

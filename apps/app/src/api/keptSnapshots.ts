@@ -4,7 +4,7 @@ import type { Snapshot } from '@zero-point/core/contract/setup';
  * Copies of set-ups kept on this device, so that a reload with the server away still shows the work.
  * The number is that of the snapshot's shape: an older copy is not understood, and not read.
  */
-const PREFIX = 'zero-point.setup-4.';
+const PREFIX = 'zero-point.setup-5.';
 
 export function keptSnapshot(id: string): Snapshot | undefined {
   try {

@@ -1,16 +1,24 @@
-import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
 import type { Point } from '@zero-point/core/datum/partFrame';
+import { memo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Label } from './marks';
 import type { View } from './view';
 
+/** A hole to draw: its number, where it is from part zero, and its size, mm. */
+interface DrawnHole extends Point {
+  hole: number;
+  diameter: number;
+  /** Seen from the middle of its pattern, where it has one. */
+  angle: number | null;
+}
+
 interface HolesMarkProps {
-  holes: readonly HolePosition[];
+  holes: readonly DrawnHole[];
+  /** Holes of other patterns, that step back. */
+  others?: readonly DrawnHole[];
   /** Part zero in the part's own frame. */
   zero: Point;
-  /** Diameter of the holes, mm. */
-  diameter: number;
   /** Number of the hole in hand. */
   current?: number | undefined;
   view: View;
@@ -20,15 +28,8 @@ interface HolesMarkProps {
 const MOST_NUMBERS = 48;
 
 /** Holes of a pattern: all in one scribed path, the one in hand in brass, numbered while there is room. */
-export function HolesMark({ holes, zero, diameter, current, view }: HolesMarkProps) {
-  const r = Math.max((diameter / 2) * view.scale, 1.5);
-  const at = (hole: HolePosition) => ({ x: view.x(zero.x + hole.x), y: view.y(zero.y + hole.y) });
-  const outline = holes
-    .map((hole) => {
-      const { x, y } = at(hole);
-      return `M${(x - r).toFixed(2)} ${y.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
-    })
-    .join('');
+export function HolesMark({ holes, others = [], zero, current, view }: HolesMarkProps) {
+  const at = ({ x, y }: Point) => ({ x: view.x(zero.x + x), y: view.y(zero.y + y) });
   const inHand = holes.find(({ hole }) => hole === current);
   const middle = {
     x: holes.reduce((sum, hole) => sum + at(hole).x, 0) / holes.length,
@@ -36,20 +37,30 @@ export function HolesMark({ holes, zero, diameter, current, view }: HolesMarkPro
   };
   return (
     <>
-      <Path d={outline} fill="none" stroke={METAL.silver} strokeWidth={1.8} />
+      <Outlines holes={others} zero={zero} view={view} faint />
+      <Outlines holes={holes} zero={zero} view={view} faint={false} />
       {inHand && (
-        <Circle cx={at(inHand).x} cy={at(inHand).y} r={r + 3} fill={METAL.band} stroke={METAL.brass} strokeWidth={3} />
+        <Circle
+          cx={at(inHand).x}
+          cy={at(inHand).y}
+          r={shownRadius(inHand, view) + 3}
+          fill={METAL.band}
+          stroke={METAL.brass}
+          strokeWidth={3}
+        />
       )}
       {holes.length <= MOST_NUMBERS &&
         holes.map((hole) => {
           const { x, y } = at(hole);
+          const out = shownRadius(hole, view) + 12;
+          // Round a middle numbers stand outside; else above, where the next hole of a row is not.
           const away = Math.hypot(x - middle.x, y - middle.y) || 1;
-          const out = r + 12;
+          const [dx, dy] = hole.angle === null ? [0, -1] : [(x - middle.x) / away, (y - middle.y) / away];
           return (
             <Label
               key={hole.hole}
-              x={x + ((x - middle.x) / away) * out}
-              y={y + ((y - middle.y) / away) * out + 5}
+              x={x + dx * out}
+              y={y + dy * out + 5}
               colour={hole.hole === current ? METAL.brass : METAL.silver}
             >
               {String(hole.hole)}
@@ -59,3 +70,30 @@ export function HolesMark({ holes, zero, diameter, current, view }: HolesMarkPro
     </>
   );
 }
+
+const shownRadius = ({ diameter }: DrawnHole, view: View): number => Math.max((diameter / 2) * view.scale, 1.5);
+
+interface OutlinesProps extends Pick<HolesMarkProps, 'holes' | 'zero' | 'view'> {
+  faint: boolean;
+}
+
+/** One path for all, made anew only when they or the scale change: thousands of holes stay smooth. */
+const Outlines = memo(
+  function Outlines({ holes, zero, view, faint }: OutlinesProps) {
+    const path = holes
+      .map((hole) => {
+        const r = shownRadius(hole, view);
+        const [x, y] = [view.x(zero.x + hole.x), view.y(zero.y + hole.y)];
+        return `M${(x - r).toFixed(2)} ${y.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+      })
+      .join('');
+    return <Path d={path} fill="none" stroke={METAL.silver} strokeWidth={faint ? 1 : 1.8} opacity={faint ? 0.55 : 1} />;
+  },
+  (a, b) =>
+    a.holes === b.holes &&
+    a.view.scale === b.view.scale &&
+    a.view.x(0) === b.view.x(0) &&
+    a.view.y(0) === b.view.y(0) &&
+    a.zero.x === b.zero.x &&
+    a.zero.y === b.zero.y,
+);

@@ -29,7 +29,7 @@ export function TopBar({ title, back, children }: TopBarProps) {
       <PressLink look="bare" to={back.to} aria-label={back.label}>
         <PaperIcon name="arrow-left" color={palette.ink} />
       </PressLink>
-      <View role="heading" aria-level={1} style={{ flex: 1 }}>
+      <View role="heading" aria-level={1} style={{ flex: 1, paddingRight: 8 }}>
         <Words lines={2} style={{ fontWeight: '700', lineHeight: 21 }}>
           {title}
         </Words>

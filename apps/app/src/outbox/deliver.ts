@@ -21,6 +21,8 @@ function route(entry: Entry): { method: 'POST' | 'PUT'; path: string } {
       return { method: 'PUT', path: `${base}/alignments/${entry.body.task}` };
     case 'datum':
       return { method: 'PUT', path: `${base}/datum` };
+    case 'cut':
+      return { method: 'PUT', path: `${base}/cut` };
     case 'shop':
       return { method: 'PUT', path: `/${entry.collection}/${encodeURIComponent(entry.body.id)}` };
     case 'plan':

@@ -17,6 +17,7 @@ import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import AlignmentScreen from './alignment/Screen';
 import { alignmentDone } from './alignment/useAlignment';
+import BoreScreen from './bore/Screen';
 import DatumScreen from './datum/Screen';
 import HeightsScreen from './heights/Screen';
 import LogScreen from './log/Screen';
@@ -36,6 +37,7 @@ const SCREENS: Readonly<Record<PageName, ComponentType<{ snapshot: Snapshot }>>>
   datum: DatumScreen,
   heights: HeightsScreen,
   positions: PositionsScreen,
+  bore: BoreScreen,
   drive: DriveScreen,
   log: LogScreen,
 };

@@ -1,5 +1,5 @@
 /** The stations that exist, in the order people work. */
-export const STATIONS = ['plan', 'workholding', 'alignment', 'datum', 'heights', 'positions'] as const;
+export const STATIONS = ['plan', 'workholding', 'alignment', 'datum', 'heights', 'positions', 'bore'] as const;
 
 export type StationName = (typeof STATIONS)[number];
 
@@ -10,6 +10,7 @@ export const STATION_TITLES: Readonly<Record<StationName, string>> = {
   datum: 'Datum',
   heights: 'Heights',
   positions: 'Positions',
+  bore: 'Bore',
 };
 
 export const stationPath = (setupId: string, station: StationName | 'drive' | 'log'): `/setup/${string}` =>

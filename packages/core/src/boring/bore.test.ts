@@ -48,6 +48,16 @@ describe('boring to size', () => {
     expect(learnSpring(25.4, even, 0.002).learned).toBe('share');
   });
 
+  test('a log that no bar can make is taken for its share alone', () => {
+    const odd = [
+      { set: 25.6, measured: 25.56 },
+      { set: 25.84, measured: 25.752 },
+    ];
+    const answer = bore(input({ passes: odd, low: 26, high: 26.021 }));
+    expect(answer.learned).toBe('share');
+    expect(answer.next?.expected).toBeLessThan(answer.next?.set ?? 0);
+  });
+
   test('what the dial turns is on the radius where it counts the radius, and never a line too much', () => {
     const [dia, rad] = (['diameter', 'radius'] as const).map((counts) =>
       bore(input({ counts, step: 0.01, low: 25.99, high: 26.01 })),

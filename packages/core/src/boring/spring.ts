@@ -34,7 +34,10 @@ export function learnSpring(start: number, passes: readonly BorePass[], u: numbe
   const spread = cuts.reduce((sum, { asked }) => sum + (asked - meanAsked) ** 2, 0);
   if (spread > 0 && (u * Math.SQRT2) / Math.sqrt(spread) <= SURE) {
     const k = cuts.reduce((sum, { asked, cut }) => sum + (asked - meanAsked) * (cut - meanCut), 0) / spread;
-    if (k >= LEAST_SHARE && k <= 1 + SURE) return { k, c: meanAsked - meanCut / k, learned: 'share-and-offset' };
+    const c = meanAsked - meanCut / k;
+    // A bar that cuts more than was set, or cuts where nothing is set, is scatter and no spring.
+    const offset = c >= -3 * u && c < Math.min(...cuts.map(({ asked }) => asked));
+    if (k >= LEAST_SHARE && k <= 1 + SURE && offset) return { k, c, learned: 'share-and-offset' };
   }
   const share =
     cuts.reduce((sum, { asked, cut }) => sum + asked * cut, 0) / cuts.reduce((sum, { asked }) => sum + asked ** 2, 0);

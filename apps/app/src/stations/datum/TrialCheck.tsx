@@ -7,9 +7,10 @@ import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { EllipseDrawing } from '../../drawing/EllipseDrawing';
 import { Press } from '../../frame/Press';
+import { ProgressBar } from '../../frame/ProgressBar';
 import { Words } from '../../theme/Words';
-import { useLook } from '../../theme/useLook';
-import { runDatum, type RunningDatum } from '../../workers/datumJob';
+import { runDatum } from '../../workers/datumJob';
+import type { Running } from '../../workers/runWorker';
 
 const TRIALS = 100_000;
 const SEED = 20_261;
@@ -26,15 +27,16 @@ const at = (matrix: readonly number[][], j: number, k: number): number => matrix
 
 /** The ± as reckoned, drawn about part zero, and tried by a hundred thousand random cases in a worker. */
 export function TrialCheck({ answer, unit }: TrialCheckProps) {
-  const { palette } = useLook();
   const [trial, setTrial] = useState<Trial>({ state: 'idle' });
-  const running = useRef<RunningDatum | undefined>(undefined);
+  const running = useRef<Running<Simulated> | undefined>(undefined);
   useEffect(() => () => running.current?.cancel(), []);
   if (!answer.covariance || !answer.model) return null;
   const { model } = answer;
   const start = async () => {
     setTrial({ state: 'running', done: 0 });
-    const job = runDatum({ model, trials: TRIALS, seed: SEED }, (done) => setTrial({ state: 'running', done }));
+    const job = runDatum({ model, trials: TRIALS, seed: SEED }, (share) =>
+      setTrial({ state: 'running', done: Math.round(share * TRIALS) }),
+    );
     running.current = job;
     try {
       const result = await job.result;
@@ -82,16 +84,7 @@ export function TrialCheck({ answer, unit }: TrialCheckProps) {
       )}
       {trial.state === 'running' ? (
         <View style={{ gap: 6 }}>
-          <View
-            role="progressbar"
-            aria-label="Trials done"
-            aria-valuemin={0}
-            aria-valuemax={TRIALS}
-            aria-valuenow={trial.done}
-            style={{ height: 12, borderWidth: 1, borderColor: palette.ink }}
-          >
-            <View style={{ height: 10, width: `${(100 * trial.done) / TRIALS}%`, backgroundColor: palette.brass }} />
-          </View>
+          <ProgressBar label="Trials done" done={trial.done} most={TRIALS} />
           <Press onPress={() => running.current?.cancel()}>
             <Words>Stop the trial, {trial.done.toLocaleString('en')} done</Words>
           </Press>

@@ -2,8 +2,9 @@ import type { Snapshot } from '@zero-point/core/contract/setup';
 import { tableChanges, toolTableFromCsv, type TableChange } from '@zero-point/core/formats/toolTable';
 import { Refusal } from '@zero-point/core/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { FilePick } from '../../frame/FilePick';
 import { Press } from '../../frame/Press';
 import { Words } from '../../theme/Words';
 import { takeOver } from './useToolTable';
@@ -16,12 +17,10 @@ const SHOWN = 20;
 
 /** A tool table read from a CSV file: what it would change is shown, and nothing is taken over unasked. */
 export function ImportTable({ snapshot }: { snapshot: Snapshot }) {
-  const input = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<Read>({ state: 'none' });
   const unit = snapshot.setup.units;
   const { toolTable, machine } = snapshot;
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const now = toolTable?.school === machine.habits.toolLengthSchool ? toolTable.rows : [];
     try {
       const rows = toolTableFromCsv(await file.text(), unit);
@@ -33,20 +32,12 @@ export function ImportTable({ snapshot }: { snapshot: Snapshot }) {
   };
   return (
     <View style={{ gap: 8 }}>
-      <input
-        ref={input}
-        type="file"
+      <FilePick
+        label="Read a table from CSV"
+        what="A tool table as CSV"
         accept=".csv,text/csv"
-        aria-label="A tool table as CSV"
-        style={{ display: 'none' }}
-        onChange={({ target }) => {
-          void take(target.files?.[0]);
-          target.value = '';
-        }}
+        onPick={(file) => void take(file)}
       />
-      <Press onPress={() => input.current?.click()} style={{ alignSelf: 'flex-start' }}>
-        <Words>Read a table from CSV</Words>
-      </Press>
       {read.state === 'refused' && (
         <View role="alert">
           <Words tone="bad" style={{ fontWeight: '700' }}>

@@ -10,6 +10,7 @@ import {
 } from '@zero-point/core/formats/toolTable';
 import type { School } from '@zero-point/core/heights/schools';
 import { tableAnswer, type TableAnswer } from '@zero-point/core/ledger/toolTable';
+import { saveFile } from '../../frame/saveFile';
 import { logReading } from '../newReading';
 import { logEntry } from '../useSetup';
 
@@ -36,11 +37,7 @@ export function saveTable(snapshot: Snapshot, kind: 'csv' | 'json' | 'program'):
       : kind === 'json'
         ? [toolTableJson(table), 'application/json', 'json']
         : [toolTableProgram(table), 'text/plain', 'nc'];
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = `${snapshot.machine.id}-tools.${end}`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  saveFile(text, type, `${snapshot.machine.id}-tools.${end}`);
 }
 
 type Rows = NonNullable<Snapshot['toolTable']>['rows'];

@@ -1,6 +1,5 @@
 import type { Reading } from '@zero-point/core/contract/ledger';
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import type { Part } from '@zero-point/core/contract/shop';
 import { featureName, roundOf } from '@zero-point/core/datum/feature';
 import { FACES } from '@zero-point/core/datum/faces';
 import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
@@ -36,7 +35,7 @@ export default function LogScreen({ snapshot }: { snapshot: Snapshot }) {
             readings={readings}
             wild={wildIds(snapshot)}
             unit={snapshot.setup.units}
-            titleOf={(reading) => title(snapshot.part, reading)}
+            titleOf={(reading) => title(snapshot, reading)}
             onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
           />
         </View>
@@ -52,7 +51,7 @@ function sentence({ readings }: Snapshot): string {
   return struck === 0 ? `${all}, none struck out.` : `${all}, ${struck} struck out.`;
 }
 
-function title(part: Part, { subject, axis, epoch, across, unit }: Reading): string {
+function title({ part, cutPlan }: Snapshot, { subject, axis, epoch, across, unit }: Reading): string {
   switch (subject.kind) {
     case 'alignment':
       return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
@@ -69,6 +68,12 @@ function title(part: Part, { subject, axis, epoch, across, unit }: Reading): str
       return `Run-out of tool ${subject.tool}, ${subject.place}°, ${formatLengthUnit(subject.height, { unit })} above its tip`;
     case 'master':
       return onScale('Z, master tool', epoch);
+    case 'bore-size': {
+      const name = cutPlan.bores.find(({ id }) => id === subject.of)?.name ?? 'Bore';
+      return subject.set === undefined
+        ? `${name}, measured`
+        : `${name}, set ${formatLengthUnit(subject.set, { unit })}, measured`;
+    }
     default:
       return onScale(`Z, tool ${subject.tool}${subject.kind === 'z-zero' ? ', reference' : ''}`, epoch);
   }

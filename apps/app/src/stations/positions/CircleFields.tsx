@@ -1,23 +1,20 @@
-import type { Pattern } from '@zero-point/core/contract/setup';
 import type { BoltCircle } from '@zero-point/core/positions/boltCircle.schema';
 import { MAX_HOLES } from '@zero-point/core/positions/maxHoles';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { FieldRow } from '../../keypad/FieldRow';
-import { AngleField, CountField, LengthField, TextField } from '../../keypad/Fields';
+import { AngleField, CountField, LengthField } from '../../keypad/Fields';
 
 interface CircleFieldsProps {
-  pattern: Pattern;
+  circle: BoltCircle;
   unit: LengthUnit;
-  onChange: (pattern: Pattern) => void;
+  onChange: (circle: BoltCircle) => void;
 }
 
 /** Everything that makes a bolt circle; each field keeps what is valid and says what is not. */
-export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
-  const { circle } = pattern;
-  const change = (part: Partial<BoltCircle>) => onChange({ ...pattern, circle: { ...circle, ...part } });
-  const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
+export function CircleFields({ circle, unit, onChange }: CircleFieldsProps) {
+  const change = (part: Partial<BoltCircle>) => onChange({ ...circle, ...part });
   return (
     <View style={{ gap: 12 }}>
       <FieldRow>
@@ -35,22 +32,13 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           }
         />
       </FieldRow>
-      <FieldRow>
-        <LengthField
-          label="Circle diameter"
-          unit={unit}
-          value={circle.diameter}
-          onCommit={(diameter) => change({ diameter })}
-          check={positive('The diameter')}
-        />
-        <LengthField
-          label="Hole diameter"
-          unit={unit}
-          value={pattern.holeDiameter}
-          onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })}
-          check={positive('The diameter')}
-        />
-      </FieldRow>
+      <LengthField
+        label="Circle diameter"
+        unit={unit}
+        value={circle.diameter}
+        onCommit={(diameter) => change({ diameter })}
+        check={(mm) => (mm > 0 ? undefined : 'The diameter must be greater than zero.')}
+      />
       <FieldRow>
         <LengthField
           label="Centre X"
@@ -95,12 +83,6 @@ export function CircleFields({ pattern, unit, onChange }: CircleFieldsProps) {
           }
         />
       )}
-      <TextField
-        label="Name"
-        value={pattern.name}
-        onCommit={(name) => onChange({ ...pattern, name })}
-        check={(name) => (name === '' ? 'Give the pattern a name.' : undefined)}
-      />
     </View>
   );
 }

@@ -1,142 +1,146 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
 import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
+import type { Snapshot } from '@zero-point/core/contract/setup';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
-import { lastZeroing } from '@zero-point/core/ledger/inForce';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import type { Stop } from '@zero-point/core/ledger/driveList';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect } from 'react';
-import { View } from 'react-native';
-import { plusMinus } from '../../answer/words';
+import { useEffect, useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
 import { HolesMark } from '../../drawing/HolesMark';
 import { Arrow } from '../../drawing/marks';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
+import { Choice } from '../../frame/Choice';
 import { BROWSER_BAR } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { Press } from '../../frame/Press';
 import { useWide } from '../../frame/useWide';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/Words';
+import { Words } from '../../theme/Words';
 import { stationPath } from '../strip';
 import { speak, useAwake } from './atTheMachine';
-import { usePositions } from './usePositions';
+import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
+import { STEP_NAMES } from './PatternFields';
+import { StandsAt } from './StandsAt';
+import { toolFor } from './toolFor';
+import { aloud, dialLegs, driveMode, driveModes, markDone, useDrive, type DriveView } from './useDrive';
+import { isSet, logCut } from './usePositions';
 
-/** The drive view: how far still to go, in figures that read from two metres. */
+const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Controller' } as const;
+const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
+
+/** The drive view: one hole at a time, in figures that read from two metres. */
 export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
   const router = useRouter();
   const wide = useWide();
   const { palette } = useLook();
   const params = useLocalSearchParams();
-  const { pattern, holes, targets, datumU } = usePositions(
+  const drive = useDrive(
     snapshot,
     typeof params.pattern === 'string' ? params.pattern : undefined,
+    Number(params.stop) || undefined,
   );
-  const { part, setup } = snapshot;
-  const unit = setup.units;
-  const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
-  const here = targets[hole - 1];
-  const last = hole > 1 ? targets[hole - 2] : undefined;
-  const drawn = { from: (hole > 1 ? holes[hole - 2] : undefined) ?? { x: 0, y: 0 }, to: holes[hole - 1] };
+  const { stops, index, stop, done } = drive;
+  const mode = driveMode(snapshot);
   useAwake();
 
   const go = (to: number) => {
-    if (to >= 1 && to <= holes.length) router.setParams({ hole: String(to) });
+    if (to >= 0 && to < stops.length) router.setParams({ stop: String(to + 1) });
+  };
+  const finish = () => router.navigate(stationPath(snapshot.setup.id, 'positions'));
+  const doneHere = () => {
+    if (!stop) return;
+    if (!stop.done) markDone(snapshot, stop, true);
+    if (index + 1 < stops.length) go(index + 1);
+    else finish();
   };
   useEffect(() => {
-    const onKey = ({ key }: KeyboardEvent) => {
-      if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(hole + 1);
-      if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(hole - 1);
+    const onKey = ({ key, target }: KeyboardEvent) => {
+      if (target instanceof HTMLInputElement) return;
+      if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(index + 1);
+      if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(index - 1);
+      if (key === 'd') doneHere();
+      if (key === 's' && stop) speak(spokenOf(snapshot, drive));
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  if (!pattern || !here || !drawn.to)
-    return <Words style={{ padding: 24 }}>No holes to drive to. Add a bolt circle in Positions.</Words>;
-  const from = last ?? { x: 0, y: 0 };
-  const move = { x: here.x - from.x, y: here.y - from.y };
-  const toGo = (mm: number) => formatLength(mm, { unit, plus: true });
-  const zero = zeroOf(part, setup.partZero);
-  const { x: toX, y: toY } = drawn.to;
-  const spoken = `Hole ${hole}. X ${toGo(move.x)}, Y ${toGo(move.y)}.`
-    .replaceAll('−', 'minus ')
-    .replaceAll('+', 'plus ');
+  if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
+  const Steps = STEPS[mode];
+  const tool = toolFor(snapshot.tools, stop);
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground, flexDirection: wide ? 'row' : 'column' }}>
-      <View style={wide ? { flex: 1 } : { height: 190 }}>
-        <PlanDrawing
-          part={part}
-          partZero={setup.partZero}
-          zeroSet={lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined}
-          height="fill"
-          drawnHoles="faint"
-          label={`The way to hole ${hole}`}
-          marks={(view) => (
-            <>
-              <HolesMark holes={holes} zero={zero} diameter={pattern.holeDiameter} current={hole} view={view} />
-              <Arrow
-                from={{ x: view.x(zero.x + drawn.from.x), y: view.y(zero.y + drawn.from.y) }}
-                to={{ x: view.x(zero.x + toX), y: view.y(zero.y + toY) }}
-              />
-            </>
-          )}
-        />
+      <View style={wide ? { flex: 1 } : { height: 170 }}>
+        <DriveDrawing snapshot={snapshot} drive={drive} stop={stop} />
       </View>
       <View
         style={{
           ...(wide ? { width: 520 } : { flex: 1 }),
-          padding: 16,
+          minHeight: 0,
+          padding: 12,
           paddingBottom: wide ? 16 : BROWSER_BAR,
           gap: 8,
         }}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
-          <Words kind="sentence" live>
-            Hole {hole} of {holes.length}
-          </Words>
-          <Press onPress={() => speak(spoken)}>
-            <Words kind="note">Say it</Words>
-          </Press>
-        </View>
-        <Words tone="soft">
-          To go, from {last ? `hole ${hole - 1}` : 'part zero'}, {unit}:
-        </Words>
-        <View role="group" aria-label="Distance to go" style={{ gap: 2 }}>
-          <ToGo axis="X" figure={toGo(move.x)} />
-          <ToGo axis="Y" figure={toGo(move.y)} />
-        </View>
-        <View role="group" aria-label="Where it is">
-          <Words tone="soft">There, the scale shows:</Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
-            <Target
-              axis="X"
-              figure={formatLength(here.x, { unit })}
-              U={datumU.x === null ? '± not known' : plusMinus(datumU.x, unit)}
-            />
-            <Target
-              axis="Y"
-              figure={formatLength(here.y, { unit })}
-              U={datumU.y === null ? '± not known' : plusMinus(datumU.y, unit)}
-            />
+        <ScrollView contentContainerStyle={{ gap: 8, paddingBottom: 8 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+            <View style={{ flex: 1 }}>
+              <Words kind="sentence" live>
+                {stop.done ? '✓ ' : ''}
+                {STEP_NAMES[stop.step]} hole {stop.hole}
+                {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
+              </Words>
+              <Words kind="note" tone="soft">
+                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, snapshot.setup.units)}
+              </Words>
+            </View>
+            <Press onPress={() => speak(spokenOf(snapshot, drive))}>
+              <Words kind="note">Say it</Words>
+            </Press>
           </View>
-        </View>
-        <Words kind="note" tone="soft">
-          △ {POSITION_CAUTIONS.raiseFirst.text}
-        </Words>
-        <View style={{ flex: 1 }} />
+          {stop.changeTool && (
+            <Words tone="warn" style={{ fontWeight: '700' }}>
+              ▲ {STEP_NAMES[stop.step]}:{' '}
+              {tool
+                ? `tool ${tool.number}, ${tool.name}`
+                : `a tool for ⌀ ${formatLength(stop.diameter, { unit: snapshot.setup.units })} ${snapshot.setup.units}`}{' '}
+              in the spindle. Spindle stopped to change it.
+            </Words>
+          )}
+          {stop.note !== undefined && <Words>{stop.note}</Words>}
+          <Steps snapshot={snapshot} drive={drive} />
+          {mode === 'readout' && <WhereItIs snapshot={snapshot} drive={drive} />}
+          <Words kind="note" tone="soft">
+            △ {POSITION_CAUTIONS.raiseFirst.text}
+          </Words>
+          <StandsAt key={index} snapshot={snapshot} drive={drive} />
+          <Choice
+            label="Told as"
+            value={mode}
+            options={driveModes(snapshot).map((one) => ({ value: one, label: MODE_NAMES[one] }))}
+            onChange={(next) => logCut(snapshot, { mode: next })}
+          />
+          {stop.done && (
+            <Press onPress={() => markDone(snapshot, stop, false)} style={{ alignSelf: 'flex-start' }}>
+              <Words>Not done after all</Words>
+            </Press>
+          )}
+        </ScrollView>
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press onPress={() => go(hole - 1)} disabled={hole === 1} style={{ minHeight: 64, paddingHorizontal: 20 }}>
+          <Press onPress={() => go(index - 1)} disabled={index === 0} style={{ minHeight: 64, paddingHorizontal: 18 }}>
             <Words kind="sentence">Back</Words>
           </Press>
+          <Press
+            onPress={() => go(index + 1)}
+            disabled={index + 1 >= stops.length}
+            style={{ minHeight: 64, paddingHorizontal: 18 }}
+          >
+            <Words kind="sentence">Next</Words>
+          </Press>
           <View style={{ flex: 1 }}>
-            {hole < holes.length ? (
-              <MainAction label={`Next: hole ${hole + 1}`} onPress={() => go(hole + 1)} />
-            ) : (
-              <MainAction
-                label="Last hole: finish"
-                onPress={() => router.navigate(stationPath(setup.id, 'positions'))}
-              />
-            )}
+            <MainAction label={index + 1 < stops.length ? 'Done' : 'Done: finish'} onPress={doneHere} />
           </View>
         </View>
       </View>
@@ -144,25 +148,60 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-function ToGo({ axis, figure }: { axis: string; figure: string }) {
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between' }}>
-      <Words kind="title" style={{ fontSize: 34, lineHeight: 46 }}>
-        {axis}
-      </Words>
-      <Figure size={62}>{figure}</Figure>
-    </View>
-  );
+function sizeWords({ diameter, depth }: Stop, unit: LengthUnit): string {
+  const deep = depth === undefined ? '' : `, ${formatLengthUnit(depth, { unit })} deep`;
+  return `⌀ ${formatLengthUnit(diameter, { unit })}${deep}.`;
 }
 
-function Target({ axis, figure, U }: { axis: string; figure: string; U: string }) {
+/** What is said aloud of a stop, in the words of the mode it is driven in. */
+function spokenOf(snapshot: Snapshot, drive: DriveView): string {
+  const { stop, toGo } = drive;
+  if (!stop) return '';
+  const unit = snapshot.setup.units;
+  const name = `Hole ${stop.hole}.`;
+  if (driveMode(snapshot) === 'dials')
+    return aloud(
+      `${name} ${dialLegs(snapshot, drive)
+        .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
+        .join('. ')}.`,
+    );
+  const told = driveMode(snapshot) === 'cnc' ? stop.target : toGo;
+  const figure = (mm: number) => formatLength(mm, { unit, plus: driveMode(snapshot) === 'readout' });
+  return aloud(`${name} X ${figure(told.x)}, Y ${figure(told.y)}.`);
+}
+
+/** The part with the holes of the drive, and the way to the one in hand. */
+function DriveDrawing({ snapshot, drive, stop }: { snapshot: Snapshot; drive: DriveView; stop: Stop }) {
+  const { part, setup } = snapshot;
+  const zero = zeroOf(part, setup.partZero);
+  const { stops, index } = drive;
+  const ofPattern = stop.pattern.id;
+  // One mark a hole, however many steps it has.
+  const { holes, others } = useMemo(() => {
+    const once = [...new Map(stops.map((one) => [`${one.pattern.id} ${one.hole}`, one])).values()];
+    return {
+      holes: once.filter(({ pattern }) => pattern.id === ofPattern),
+      others: once.filter(({ pattern }) => pattern.id !== ofPattern),
+    };
+  }, [stops, ofPattern]);
+  const from = stops[index - 1] ?? { x: 0, y: 0 };
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
-      <Words>{axis}</Words>
-      <Figure size={24}>{figure}</Figure>
-      <Figure size={14} tone="soft">
-        {U}
-      </Figure>
-    </View>
+    <PlanDrawing
+      part={part}
+      partZero={setup.partZero}
+      zeroSet={isSet(snapshot)}
+      height="fill"
+      drawnHoles="faint"
+      label={`The way to hole ${stop.hole}`}
+      marks={(view) => (
+        <>
+          <HolesMark holes={holes} others={others} zero={zero} current={stop.hole} view={view} />
+          <Arrow
+            from={{ x: view.x(zero.x + from.x), y: view.y(zero.y + from.y) }}
+            to={{ x: view.x(zero.x + stop.x), y: view.y(zero.y + stop.y) }}
+          />
+        </>
+      )}
+    />
   );
 }

@@ -1,5 +1,5 @@
-import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
-import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
+import type { Hole } from '@zero-point/core/ledger/holes';
+import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { FlatList, View } from 'react-native';
 import { Press } from '../../frame/Press';
@@ -7,7 +7,7 @@ import { useLook } from '../../theme/useLook';
 import { Figure, Words } from '../../theme/Words';
 
 interface HoleTableProps {
-  holes: readonly HolePosition[];
+  holes: readonly Hole[];
   unit: LengthUnit;
   chosen: number;
   onChoose: (hole: number) => void;
@@ -21,7 +21,7 @@ export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
   return (
     <View role="table" aria-label="Positions" aria-rowcount={holes.length + 1}>
       <View role="row" style={{ flexDirection: 'row', paddingHorizontal: 12, paddingBottom: 4 }}>
-        {['Hole', `X ${unit}`, `Y ${unit}`, 'Angle'].map((title, i) => (
+        {['Hole', `X ${unit}`, `Y ${unit}`, `⌀ ${unit}`].map((title, i) => (
           <View key={title} role="columnheader" style={{ flex: i === 0 ? 0.6 : 1 }}>
             <Words kind="note" tone="soft" style={{ textAlign: i === 0 ? 'left' : 'right' }}>
               {title}
@@ -52,7 +52,7 @@ export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
 }
 
 interface HoleRowProps {
-  hole: HolePosition;
+  hole: Hole;
   unit: LengthUnit;
   chosen: boolean;
   line: string;
@@ -81,13 +81,15 @@ function HoleRow({ hole, unit, chosen, line, onPress }: HoleRowProps) {
           {hole.hole}
         </Figure>
       </View>
-      {[formatLength(hole.x, { unit }), formatLength(hole.y, { unit }), formatAngle(hole.angle, 2)].map((figure, i) => (
-        <View key={i} role="cell" style={{ flex: 1 }}>
-          <Figure size={i === 2 ? 15 : 18} tone={i === 2 ? 'soft' : 'ink'} style={{ textAlign: 'right' }}>
-            {figure}
-          </Figure>
-        </View>
-      ))}
+      {[formatLength(hole.x, { unit }), formatLength(hole.y, { unit }), formatLength(hole.diameter, { unit })].map(
+        (figure, i) => (
+          <View key={i} role="cell" style={{ flex: 1 }}>
+            <Figure size={i === 2 ? 15 : 18} tone={i === 2 ? 'soft' : 'ink'} style={{ textAlign: 'right' }}>
+              {figure}
+            </Figure>
+          </View>
+        ),
+      )}
     </Press>
   );
 }

@@ -3,28 +3,28 @@ import type { Feature } from '@zero-point/core/contract/datumPlan';
 import type { Subject } from '@zero-point/core/contract/ledger';
 import { featureAnswer } from '@zero-point/core/ledger/featureAnswer';
 import { carriedRotation } from '@zero-point/core/ledger/alignmentPass';
-import { datumInForce, onScale } from '@zero-point/core/ledger/localDatum';
+import { patternHoles, patternsInHand, targetOf, type Hole } from '@zero-point/core/ledger/holes';
+import { datumInForce } from '@zero-point/core/ledger/localDatum';
 import { lastZeroing } from '@zero-point/core/ledger/inForce';
-import { boltCirclePositions, boltCircleStep } from '@zero-point/core/positions/boltCircle';
-import type { HolePosition } from '@zero-point/core/positions/boltCircle.schema';
-import { rotate, rotatedU } from '@zero-point/core/positions/rotate';
-import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
+import { rotatedU } from '@zero-point/core/positions/rotate';
 import { useMemo } from 'react';
-import { uuidv7 } from 'uuidv7';
 import { logEntry } from '../useSetup';
 
 /** What the Positions screens show of the pattern in hand. */
 export interface PositionsView {
+  /** Those not laid aside. */
+  patterns: Pattern[];
   pattern: Pattern | undefined;
-  /** In the part's own frame, for the drawing. */
-  holes: HolePosition[];
-  /** Where the machine must go: the same, turned with a part whose angle is carried. */
-  targets: HolePosition[];
+  /** Holes of the pattern in hand, from part zero, the part as it is drawn. */
+  holes: Hole[];
+  /** Holes of the other patterns, for the drawing. */
+  others: Hole[];
+  /** Where the machine must go for them: turned with a part whose angle is carried, on the datum in force. */
+  targets: Hole[];
   /** The local datum they are counted from; part zero where there is none. */
   datum: string | undefined;
   /** The angle carried, degrees; 0 for none. */
   rotation: number;
-  step: number;
   /** U of each axis' datum, mm; null while the axis is not set. */
   datumU: { x: number | null; y: number | null };
   /** U at the hole a carried turn leaves known worst, mm; null where none is carried or the datum is not set. */
@@ -33,29 +33,39 @@ export interface PositionsView {
 
 /** State of the Positions station to view. */
 export function usePositions(snapshot: Snapshot, patternId: string | undefined): PositionsView {
-  const pattern = snapshot.patterns.find(({ id }) => id === patternId) ?? snapshot.patterns[0];
-  const circle = pattern?.circle;
-  const holes = useMemo(() => (circle ? boltCirclePositions(circle) : []), [circle]);
+  const { patterns: all, datumPlan } = snapshot;
+  const patterns = useMemo(() => patternsInHand({ patterns: all }), [all]);
+  const pattern = patterns.find(({ id }) => id === patternId) ?? patterns[0];
+  const holes = useMemo(() => (pattern ? patternHoles({ datumPlan }, pattern) : []), [datumPlan, pattern]);
+  const others = useMemo(
+    () => patterns.filter(({ id }) => id !== pattern?.id).flatMap((one) => patternHoles({ datumPlan }, one)),
+    [datumPlan, patterns, pattern],
+  );
   const rotation = carriedRotation(snapshot)?.angle ?? 0;
   const targets = useMemo(
-    () => holes.map((hole) => ({ ...onScale(snapshot, rotate(hole, rotation)), angle: hole.angle + rotation })),
+    () =>
+      holes.map((hole) => ({
+        ...targetOf(snapshot, hole),
+        angle: hole.angle === null ? null : hole.angle + rotation,
+      })),
     [holes, rotation, snapshot],
   );
   const datum = { x: datumU(snapshot, 'x'), y: datumU(snapshot, 'y') };
   return {
+    patterns,
     pattern,
     holes,
+    others,
     targets,
     datum: datumInForce(snapshot)?.name,
     rotation,
-    step: circle ? boltCircleStep(circle) : 0,
     datumU: datum,
     farthestU: farthestU(targets, datum, carriedRotation(snapshot)?.U),
   };
 }
 
 /** U of what an axis was last set from, mm; a local datum is as good as part zero was. */
-function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
+export function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
   const from = snapshot.zeroings
     .filter((zeroing) => zeroing.axis === axis && zeroing.form !== 'lost' && zeroing.subject.kind !== 'datum')
     .at(-1)?.subject;
@@ -65,13 +75,16 @@ function datumU(snapshot: Snapshot, axis: 'x' | 'y'): number | null {
 
 /** The widest U of any hole along each axis, once a turn is carried. */
 function farthestU(
-  targets: readonly HolePosition[],
+  targets: readonly Hole[],
   { x, y }: PositionsView['datumU'],
   turnU: number | undefined,
 ): PositionsView['farthestU'] {
   if (turnU === undefined || x === null || y === null) return null;
   const each = targets.map((hole) => rotatedU(hole, { x, y }, turnU));
-  return { x: Math.max(x, ...each.map((one) => one.x)), y: Math.max(y, ...each.map((one) => one.y)) };
+  return {
+    x: each.reduce((most, one) => Math.max(most, one.x), x),
+    y: each.reduce((most, one) => Math.max(most, one.y), y),
+  };
 }
 
 const isFeature = (subject: Subject): subject is Feature =>
@@ -81,34 +94,10 @@ const isFeature = (subject: Subject): subject is Feature =>
 export const logPattern = (snapshot: Snapshot, pattern: Pattern): void =>
   logEntry({ kind: 'pattern', setupId: snapshot.setup.id, body: pattern });
 
-/** A first bolt circle in the middle of the part. */
-export function newCircle(snapshot: Snapshot): Pattern {
-  const { part, setup } = snapshot;
-  const across = Math.min(part.size.x, part.size.y);
-  const centred = setup.partZero === 'centre';
-  return {
-    id: uuidv7(),
-    name: `Bolt circle ${snapshot.patterns.length + 1}`,
-    kind: 'bolt-circle',
-    holeDiameter: 4,
-    circle: {
-      centre: centred ? { x: 0, y: 0 } : { x: part.size.x / 2, y: part.size.y / 2 },
-      diameter: Math.round(across / 2),
-      holes: 6,
-      firstAngle: 0,
-      direction: 'counter-clockwise',
-    },
-  };
-}
+/** Keeps how the cutting is planned, with this of it changed. */
+export const logCut = (snapshot: Snapshot, change: Partial<Snapshot['cutPlan']>): void =>
+  logEntry({ kind: 'cut', setupId: snapshot.setup.id, body: { ...snapshot.cutPlan, ...change } });
 
-/** Hands the positions to the person as a CSV file, made on the device so that it works with the server away. */
-export function saveCsv(snapshot: Snapshot): void {
-  const blob = new Blob([positionsCsv(snapshot.patterns, snapshot.setup.units, carriedRotation(snapshot)?.angle)], {
-    type: 'text/csv',
-  });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = `${snapshot.setup.id}-positions.csv`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
+/** Whether both axes are set. */
+export const isSet = (snapshot: Snapshot): boolean =>
+  lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined;

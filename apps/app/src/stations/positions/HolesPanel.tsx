@@ -1,0 +1,91 @@
+import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
+import { doneSteps, holeItem, stepsOf } from '@zero-point/core/ledger/holes';
+import { patternTape } from '@zero-point/core/positions/pattern';
+import { rotateSections } from '@zero-point/core/positions/rotate';
+import type { Tape } from '@zero-point/core/tape/tape';
+import { Fold } from '../../answer/Fold';
+import { Choice } from '../../frame/Choice';
+import { useWide } from '../../frame/useWide';
+import { TapeStrip } from '../../tape/TapeStrip';
+import { Words } from '../../theme/Words';
+import { HoleTable } from './HoleTable';
+import { PatternFields } from './PatternFields';
+import { logPattern, type PositionsView } from './usePositions';
+
+interface HolesPanelProps {
+  snapshot: Snapshot;
+  view: PositionsView;
+  pattern: Pattern;
+  hole: number;
+  onPattern: (id: string) => void;
+  onHole: (hole: number) => void;
+}
+
+/** The holes of the pattern in hand as figures, what makes them, and the tape of one. */
+export function HolesPanel({ snapshot, view, pattern, hole, onPattern, onHole }: HolesPanelProps) {
+  const wide = useWide();
+  const unit = snapshot.setup.units;
+  const done = doneOf(snapshot, view, pattern);
+  return (
+    <>
+      {view.patterns.length > 1 && (
+        <Choice
+          label="Pattern"
+          value={pattern.id}
+          onChange={onPattern}
+          options={view.patterns.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+      )}
+      <HoleTable holes={view.targets} unit={unit} chosen={hole} onChoose={onHole} />
+      {done > 0 && (
+        <Words tone="warn">
+          {done} {done === 1 ? 'step is' : 'steps are'} marked done here. Marks stay with the hole numbers: to change
+          where holes are, copy the pattern first.
+        </Words>
+      )}
+      <Fold title="Change this pattern" open={wide}>
+        <PatternFields
+          key={pattern.id}
+          snapshot={snapshot}
+          pattern={pattern}
+          onChange={(changed) => logPattern(snapshot, changed)}
+          onAdd={(made) => {
+            logPattern(snapshot, made);
+            onPattern(made.id);
+          }}
+        />
+      </Fold>
+      <Fold title={`Tape of hole ${hole}`}>
+        <TapeStrip tape={tapeOf(snapshot, pattern, hole, view)} unit={unit} />
+      </Fold>
+    </>
+  );
+}
+
+/** Steps of a pattern that are marked done. */
+function doneOf(snapshot: Snapshot, { holes }: PositionsView, pattern: Pattern): number {
+  const done = doneSteps(snapshot);
+  if (done.size === 0) return 0;
+  return holes.flatMap((hole) => stepsOf(pattern).filter((step) => done.has(holeItem(hole, step)))).length;
+}
+
+/** How a hole's place was reckoned, its datum and the turn of the part on top where there are any. */
+function tapeOf({ datumPlan }: Snapshot, pattern: Pattern, hole: number, { holes, rotation }: PositionsView): Tape {
+  const { sections } = patternTape(pattern, hole);
+  const from = datumPlan.local.find(({ id }) => id === pattern.datum);
+  const point = holes[hole - 1];
+  if (!point) return { sections };
+  const onDatum = from
+    ? (['x', 'y'] as const).map((axis) => ({
+        title: `${axis.toUpperCase()} from part zero`,
+        how: 'sum' as const,
+        quantity: 'length' as const,
+        lines: [
+          { label: from.name, value: from.at[axis] },
+          { label: 'from there', value: point[axis] - from.at[axis] },
+        ],
+        total: { label: axis.toUpperCase(), value: point[axis] },
+      }))
+    : [];
+  return { sections: [...sections, ...onDatum, ...(rotation === 0 ? [] : rotateSections(point, rotation))] };
+}

@@ -1,0 +1,48 @@
+import type { ReadHoles } from '@zero-point/core/formats/fileHole';
+import { holesDxf, holesFromDxf } from '@zero-point/core/formats/holesDxf';
+import { holesFromProgram } from '@zero-point/core/formats/holesFromProgram';
+import { holesFromJson, holesJson } from '@zero-point/core/formats/holesJson';
+import { holesProgram } from '@zero-point/core/formats/holesProgram';
+import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
+import { Refusal } from '@zero-point/core/problem';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { HolesFormat, HolesJob } from './holesJob';
+import type { WorkReport } from './runWorker';
+
+const READERS: Readonly<Record<HolesFormat, (text: string, unit: LengthUnit | undefined) => ReadHoles>> = {
+  csv: holesFromCsv,
+  json: holesFromJson,
+  dxf: holesFromDxf,
+  program: holesFromProgram,
+};
+
+async function work(job: HolesJob): Promise<ReadHoles | string> {
+  switch (job.kind) {
+    case 'read':
+      return READERS[job.format](await job.file.text(), job.unit);
+    case 'write-dxf':
+      return holesDxf(job.holes, job.unit);
+    case 'write-json':
+      return holesJson(job.holes);
+    case 'write-program':
+      return holesProgram(job.job);
+  }
+}
+
+/** Reads and writes files of holes away from the screen. */
+self.onmessage = ({ data }: MessageEvent<HolesJob>) => {
+  const tell = (report: WorkReport<ReadHoles | string>) => self.postMessage(report);
+  work(data).then(
+    (result) => tell({ kind: 'done', result }),
+    (error: unknown) => {
+      const known = error instanceof Refusal;
+      tell({
+        kind: 'refused',
+        code: known ? error.code : 'fault',
+        message: known
+          ? error.message
+          : 'This file brings the reader down: a fault of Zero Point. Nothing was changed.',
+      });
+    },
+  );
+};

@@ -1,0 +1,6 @@
+import type { FoundOrder, OrderJob } from '@zero-point/core/positions/order';
+import { runWorker, type Running } from './runWorker';
+
+/** Looks for the best order of many places in a worker of its own. */
+export const runOrder = (job: OrderJob, onProgress: (share: number) => void): Running<FoundOrder> =>
+  runWorker(new Worker(new URL('./order.worker.ts', import.meta.url)), job, onProgress);
