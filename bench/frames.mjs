@@ -60,6 +60,65 @@ export async function benchFrames() {
   console.log('\nThe screen while a corner is tried by 100 000 random cases, target 60 frames a second as when alone');
   console.log(`left alone             ${of(alone)}`);
   console.log(`during the trial       ${of(trial)}   ratio ${ratio.toFixed(2)}`);
+  await benchHoles(browser, server.url);
+  await benchTools(browser, server.url);
   await browser.close();
   await server.stop();
+}
+
+/** Frames while something long is scrolled to and fro, against the same page left alone. */
+async function scrolled(page, what, place) {
+  const alone = await frames(page);
+  const box = await place.boundingBox();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  const runs = [];
+  for (let i = 0; i < ROUNDS; i += 1) {
+    const span = frames(page);
+    for (let step = 0; step < 12; step += 1) {
+      await page.mouse.wheel(0, i % 2 ? -700 : 700);
+      await page.waitForTimeout(80);
+    }
+    runs.push(await span);
+  }
+  const rate = median(runs.map((run) => run.rate));
+  console.log(
+    `${what.padEnd(22)} ${rate.toFixed(1)} frames a second, longest ${median(runs.map(({ longest }) => longest)).toFixed(0)} ms   ratio ${(rate / alone.rate).toFixed(2)}`,
+  );
+}
+
+/** Two thousand holes on the drawing and in the table. */
+async function benchHoles(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const setup = 'base-plate-knee-mill';
+  const points = Array.from({ length: 2000 }, (_, i) => ({
+    x: 2 + ((i * 37) % 1800) / 10,
+    y: 2 + ((i * 91) % 1120) / 10,
+  }));
+  const body = { id: 'sieve', name: 'Sieve', kind: 'points', holeDiameter: 0.5, points };
+  await fetch(`${url}/api/setups/${setup}/patterns/sieve`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  await page.goto(`${url}/setup/${setup}/positions?pattern=sieve`);
+  await page.getByRole('row').nth(2).waitFor();
+  console.log('\nThe screen while long lists are scrolled, target as when left alone');
+  await scrolled(page, '2000 holes', page.getByRole('table'));
+  await page.close();
+}
+
+/** Two hundred tools in the table of lengths. */
+async function benchTools(browser, url) {
+  for (let number = 10; number < 210; number += 1) {
+    await fetch(`${url}/api/tools/bench-${number}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: `bench-${number}`, number, name: `Tool ${number}`, diameter: 6 }),
+    });
+  }
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await page.goto(`${url}/setup/base-plate-knee-mill/heights?tool=2&show=table`);
+  await page.getByText('Tool 209').first().waitFor({ state: 'attached' });
+  await scrolled(page, '200 tools', page.locator('[role=main]'));
+  await page.close();
 }

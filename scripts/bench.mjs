@@ -6,7 +6,7 @@ const [wanted] = process.argv.slice(2);
 const asked = (name) => wanted === undefined || wanted === name;
 
 ensureInstalled();
-if (wanted === 'coverage' || wanted === 'explainer') {
+if (wanted === 'coverage' || wanted === 'explainer' || wanted === 'order') {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   must(tool('tsx'), [`bench/${wanted}.ts`]);
 } else {
@@ -32,5 +32,5 @@ if (wanted === 'coverage' || wanted === 'explainer') {
   if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
   if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
-  if (wanted === undefined) must(tool('tsx'), ['bench/explainer.ts']);
+  if (wanted === undefined) for (const one of ['explainer', 'order']) must(tool('tsx'), [`bench/${one}.ts`]);
 }

@@ -45,6 +45,7 @@ export const SHOTS = [
   },
   {
     name: 'alignment-head',
+    shown: false,
     size: 'phone',
     path: `${BASE}/alignment?task=head`,
     act: async (page) => {
@@ -61,6 +62,7 @@ export const SHOTS = [
   { name: 'shop-machine', size: 'phone', path: '/shop/machines/bench-mill' },
   {
     name: 'shop-backlash',
+    shown: false,
     size: 'phone',
     path: '/shop/machines/knee-mill?axis=y',
     act: (page) => log(page, '6.22', '6', '6.225', '6.005'),
@@ -77,6 +79,7 @@ export const SHOTS = [
   },
   {
     name: 'datum-touch',
+    shown: false,
     size: 'phone',
     path: `${BASE}/datum?f=face.left`,
     act: (page) => log(page, '-5.012', '-5.008', '-5.010'),
@@ -123,6 +126,34 @@ export const SHOTS = [
   },
   { name: 'heights-table', size: 'phone', path: `${BASE}/heights?tool=2&show=table` },
   { name: 'positions', size: 'phone', path: `${BASE}/positions` },
-  { name: 'drive', size: 'phone', path: `${BASE}/drive?pattern=bearing-screws&hole=2`, mode: 'shop' },
+  { name: 'drive', size: 'phone', path: `${BASE}/drive?pattern=bearing-screws&stop=2`, mode: 'shop' },
+  {
+    name: 'drive-dials',
+    size: 'phone',
+    path: '/setup/pivots-bench-mill/positions?show=order',
+    act: async (page) => {
+      await page.getByRole('checkbox', { name: 'Corner holes' }).click();
+      await page.getByRole('radio', { name: 'Fewest reversals' }).click();
+      await page.getByText('No order is better').waitFor();
+      await press(page, 'Drive hole by hole');
+      for (let i = 0; i < 4; i += 1) await press(page, 'Done');
+      await page.getByText('Stop 5 of').waitFor();
+    },
+  },
+  {
+    name: 'bore',
+    size: 'phone',
+    path: `${BASE}/bore`,
+    act: async (page) => {
+      const set = page.getByRole('textbox', { name: /^Set to/ });
+      for (const [size, to] of [['25.4'], ['25.560', '25.6'], ['25.752', '25.8'], ['25.910', '25.95']]) {
+        if (to) await set.fill(to);
+        await page.getByRole('textbox', { name: /^Diameter measured/ }).fill(size);
+        await press(page, 'Log this reading');
+        await set.waitFor();
+      }
+    },
+  },
+  { name: 'facing', size: 'phone', path: `${BASE}/bore?show=facing` },
   { name: 'log', size: 'phone', path: `${BASE}/log` },
 ];

@@ -12,7 +12,7 @@ const KINDS: readonly { name: string; of: (part: BudgetPart) => boolean }[] = [
 ];
 
 /** Shares of the variance by kind, largest first. */
-export function budgetShares({ parts, u }: Uncertainty): { name: string; share: number }[] {
+function budgetShares({ parts, u }: Uncertainty): { name: string; share: number }[] {
   const kindOf = (part: BudgetPart) => KINDS.find(({ of }) => of(part))?.name ?? 'other';
   const names = [...new Set(parts.map(kindOf))];
   return names

@@ -6,6 +6,7 @@ import { combine } from '../metrology/uncertainty';
 import { sumSection } from '../tape/tape';
 import { contactRadiusLines } from './contactRadius';
 import type { CornerInput, CornerOutput } from './corner.schema';
+import { planar, zeroSections } from './planar';
 import { cornerModel, intersect, radiusOf } from './cornerModel';
 
 /**
@@ -25,29 +26,21 @@ export function corner(input: CornerInput): CornerOutput {
   const { contact, nominal } = input;
   const radius = radiusOf(input);
   const found = intersect(input, radius, radius);
-  const { uncertainties, covariance } = propagate(cornerModel(input));
-  const [x = combine([]), y = combine([]), skew = combine([])] = uncertainties;
-  const uncertainty = x.U >= y.U ? x : y;
-  const offset = (axis: 'x' | 'y') =>
-    sumSection(
-      `Work offset ${axis.toUpperCase()}`,
-      [
-        { label: 'corner, where the two lines meet', value: found.corner[axis] },
-        { label: 'less its place on the part', value: -nominal[axis] },
-      ],
-      'part zero at',
-    );
-  const [offsetX, offsetY] = [offset('x'), offset('y')];
+  const propagated = propagate(cornerModel(input));
+  const [, , skew = combine([])] = propagated.uncertainties;
+  const known = planar(propagated);
+  const zero = zeroSections(found.corner, nominal, {
+    found: 'corner, where the two lines meet',
+    place: 'less its place on the part',
+  });
   return {
     corner: found.corner,
     skew: found.skew,
     offSquare: found.offSquare,
-    workOffset: { x: offsetX.total.value, y: offsetY.total.value },
-    U: { x: x.U, y: y.U, skew: skew.U },
-    axes: { x, y },
-    covariance: { xx: covariance[0]?.[0] ?? 0, xy: covariance[0]?.[1] ?? 0, yy: covariance[1]?.[1] ?? 0 },
-    uncertainty,
-    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    workOffset: zero.workOffset,
+    U: { x: known.axes.x.U, y: known.axes.y.U, skew: skew.U },
+    ...known,
+    verdict: input.tolerance === undefined ? null : judge(known.uncertainty.U, input.tolerance),
     tape: {
       sections: [
         sumSection('Contact radius', contactRadiusLines(contact), 'to be added toward the part'),
@@ -61,8 +54,7 @@ export function corner(input: CornerInput): CornerOutput {
                 'off square',
               ),
             ]),
-        offsetX,
-        offsetY,
+        ...zero.sections,
       ],
     },
     cautions: [

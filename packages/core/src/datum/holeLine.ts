@@ -8,6 +8,7 @@ import { Refusal } from '../problem';
 import { sumSection } from '../tape/tape';
 import type { HoleLineInput, HoleLineOutput } from './holeLine.schema';
 import type { Point } from './partFrame';
+import { planar, zeroSections } from './planar';
 
 const DEGREES = 180 / Math.PI;
 
@@ -39,30 +40,22 @@ export function holeLine(input: HoleLineInput): HoleLineOutput {
     });
   }
   const skew = turned(direction(from.found, to.found) - direction(from.nominal, to.nominal));
-  const { uncertainties, covariance } = propagate(holeLineModel(input));
-  const [x = combine([]), y = combine([]), angle = combine([]), apart = combine([])] = uncertainties;
-  const uncertainty = x.U >= y.U ? x : y;
+  const propagated = propagate(holeLineModel(input));
+  const [, , angle = combine([]), apart = combine([])] = propagated.uncertainties;
+  const known = planar(propagated);
   const place = rotate(from.nominal, skew);
-  const offset = (axis: 'x' | 'y') =>
-    sumSection(
-      `Work offset ${axis.toUpperCase()}`,
-      [
-        { label: 'centre of the first hole', value: from.found[axis] },
-        { label: 'less its place on the turned part', value: -place[axis] },
-      ],
-      'part zero at',
-    );
-  const [offsetX, offsetY] = [offset('x'), offset('y')];
+  const zero = zeroSections(from.found, place, {
+    found: 'centre of the first hole',
+    place: 'less its place on the turned part',
+  });
   return {
     skew,
     distance,
     drawn,
-    workOffset: { x: offsetX.total.value, y: offsetY.total.value },
-    U: { x: x.U, y: y.U, skew: angle.U, distance: apart.U },
-    axes: { x, y },
-    covariance: { xx: covariance[0]?.[0] ?? 0, xy: covariance[0]?.[1] ?? 0, yy: covariance[1]?.[1] ?? 0 },
-    uncertainty,
-    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    workOffset: zero.workOffset,
+    U: { x: known.axes.x.U, y: known.axes.y.U, skew: angle.U, distance: apart.U },
+    ...known,
+    verdict: input.tolerance === undefined ? null : judge(known.uncertainty.U, input.tolerance),
     tape: {
       sections: [
         angleSection(
@@ -84,8 +77,7 @@ export function holeLine(input: HoleLineInput): HoleLineOutput {
           ],
           'difference',
         ),
-        offsetX,
-        offsetY,
+        ...zero.sections,
       ],
     },
     cautions: [EDGE_CAUTIONS.raiseFirst],

@@ -33,9 +33,3 @@ export const FACE_TOUCH: Readonly<Record<Face, { axis: 'x' | 'y'; approach: Appr
   front: { axis: 'y', approach: 1, from: 'the front' },
   back: { axis: 'y', approach: -1, from: 'the back' },
 };
-
-/** Part coordinate of an outer face along its axis, mm from part zero. */
-export function faceCoordinate(part: Part, partZero: PartZero, face: Face): number {
-  const { axis, approach } = FACE_TOUCH[face];
-  return (approach === 1 ? 0 : part.size[axis]) - zeroOf(part, partZero)[axis];
-}

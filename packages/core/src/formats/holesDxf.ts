@@ -1,6 +1,5 @@
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
-import {
-  DxfParser,
+import Parser, {
   type IArcEntity,
   type ICircleEntity,
   type IEntity,
@@ -56,7 +55,7 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
     });
   let drawing;
   try {
-    drawing = new DxfParser().parseSync(text);
+    drawing = new Parser().parseSync(text);
   } catch {
     drawing = null;
   }

@@ -1,65 +1,25 @@
 import type { Feature } from '../contract/datumPlan';
-import type { Reading } from '../contract/ledger';
 import type { Snapshot } from '../contract/setup';
-import type { Covariance } from '../datum/circle.schema';
-import { featureKey, featureName, nominalOf, rectangleOf, roundOf } from '../datum/feature';
+import { rectangleOf } from '../datum/feature';
 import { holeLine } from '../datum/holeLine';
 import type { HoleLineInput } from '../datum/holeLine.schema';
-import { judge, type Verdict } from '../metrology/judge';
-import type { Repeats } from '../metrology/repeats';
-import type { Uncertainty } from '../metrology/uncertainty';
-import type { DatumModel } from '../datum/datumModel';
 import { Refusal, type ProblemInfo } from '../problem';
-import { sumSection, type Tape } from '../tape/tape';
 import { cornerAnswer, type CornerFeature } from './cornerAnswer';
 import { faceAnswer } from './faceAnswer';
-import { lostMotionOf } from './gaugeUse';
+import {
+  alone,
+  lastStands,
+  partsModel,
+  whole,
+  withBacklash,
+  type AxisAnswer,
+  type FeatureAnswer,
+  type Of,
+} from './featureShape';
 import { middleAnswer } from './middleAnswer';
-import { roundAnswer } from './roundAnswer';
+import { ofRound } from './roundFeature';
 
-/** What a feature tells of one axis, on the scale it was read on. mm. */
-export interface AxisAnswer {
-  /** Coordinate of the feature, and its place on the part. */
-  found: number;
-  nominal: number;
-  /** Coordinate of part zero. */
-  workOffset: number;
-  uncertainty: Uncertainty;
-  /** What the scale shows where the spindle is known to stand: at the last touch, or over the centre. */
-  stands?: number;
-}
-
-/** The answer of any feature, in one shape. */
-export interface FeatureAnswer {
-  feature: Feature;
-  readings: Reading[];
-  x?: AxisAnswer;
-  y?: AxisAnswer;
-  /** Wild readings, by id. */
-  wild: string[];
-  /** Scatter of a single face's repeats. */
-  repeats?: Repeats;
-  /** Touches of the face that has fewest. */
-  taken: number;
-  skew?: { angle: number; U: number };
-  /** Angle of the corner less 90, degrees. */
-  offSquare?: number;
-  size?: { what: 'width' | 'diameter' | 'distance'; measured: number; known: number; U: number };
-  /** How far the spindle stands from a swept centre, and what to move it by. */
-  off?: { x: number; y: number };
-  /** The direction a centre is known worst in, degrees from X, and its U there. */
-  weakest?: { angle: number; U: number };
-  /** Roundness seen, mm. */
-  form?: number;
-  /** Taken on the person's word. */
-  onMyWord?: boolean;
-  uncertainty: Uncertainty;
-  verdict: Verdict;
-  covariance?: Covariance;
-  model?: DatumModel;
-  tape: Tape;
-  warnings: string[];
-}
+export type { AxisAnswer, FeatureAnswer } from './featureShape';
 
 export type FeatureState =
   | { state: 'open' }
@@ -84,19 +44,6 @@ export function featureAnswer(snapshot: Snapshot, feature: Feature): FeatureAnsw
   return found.state === 'found' ? found.answer : undefined;
 }
 
-/** Independent parts per axis, for answers that are straight sums. */
-const partsModel = (x?: AxisAnswer, y?: AxisAnswer): DatumModel => ({
-  kind: 'parts',
-  ...(x && { x: { at: x.workOffset, parts: x.uncertainty.parts } }),
-  ...(y && { y: { at: y.workOffset, parts: y.uncertainty.parts } }),
-});
-
-const alone = (x?: AxisAnswer, y?: AxisAnswer): Covariance => ({
-  xx: (x?.uncertainty.u ?? 0) ** 2,
-  xy: 0,
-  yy: (y?.uncertainty.u ?? 0) ** 2,
-});
-
 function answerOf(snapshot: Snapshot, feature: Feature): FeatureAnswer | undefined {
   switch (feature.kind) {
     case 'face':
@@ -111,15 +58,6 @@ function answerOf(snapshot: Snapshot, feature: Feature): FeatureAnswer | undefin
       return ofHoleLine(snapshot, feature);
   }
 }
-
-type Of<K extends Feature['kind']> = Extract<Feature, { kind: K }>;
-
-const whole = (snapshot: Snapshot, uncertainty: Uncertainty) => ({
-  uncertainty,
-  verdict: judge(uncertainty.U, snapshot.setup.tolerance),
-});
-
-const worse = (x: Uncertainty, y: Uncertainty): Uncertainty => (x.U >= y.U ? x : y);
 
 function ofFace(snapshot: Snapshot, feature: Of<'face'>): FeatureAnswer | undefined {
   const found = faceAnswer(snapshot, feature.face, feature.of);
@@ -183,27 +121,6 @@ function ofMiddle(snapshot: Snapshot, feature: Of<'middle'>): FeatureAnswer | un
   };
 }
 
-/** Says on the tape what was taken off touches toward minus on a dial's axes. */
-function withBacklash(snapshot: Snapshot, readings: readonly Reading[], tape: Tape): Tape {
-  const lines = (['x', 'y'] as const).flatMap((axis) => {
-    const toward = readings.filter((one) => one.axis === axis && one.approach === -1);
-    const lost = lostMotionOf(snapshot, axis);
-    return lost && toward.length > 0
-      ? [{ label: `added to each ${axis.toUpperCase()} touched going toward −`, value: lost.value }]
-      : [];
-  });
-  const sections = lines.map((line, i) => sumSection(i === 0 ? 'Backlash' : 'Backlash, other axis', [line], 'added'));
-  return { sections: [...sections, ...tape.sections] };
-}
-
-/** What the scale shows at the last touch along an axis. */
-const lastStands = (readings: readonly Reading[], axis: 'x' | 'y'): { stands?: number } => {
-  const last = [...readings].sort((a, b) => a.seq - b.seq).at(-1);
-  if (!last) return {};
-  if (last.axis === axis) return { stands: last.value };
-  return last.across ? { stands: last.across.value } : {};
-};
-
 function ofCorner(snapshot: Snapshot, feature: CornerFeature): FeatureAnswer | undefined {
   const found = cornerAnswer(snapshot, feature);
   if (!found) return undefined;
@@ -230,109 +147,6 @@ function ofCorner(snapshot: Snapshot, feature: CornerFeature): FeatureAnswer | u
     tape: withBacklash(snapshot, readings, result.tape),
     warnings: [],
   };
-}
-
-function ofRound(snapshot: Snapshot, feature: Of<'round'>): FeatureAnswer | undefined {
-  const found = roundAnswer(snapshot, feature.of);
-  if (!found) return undefined;
-  const { readings } = found;
-  const { x: nx = 0, y: ny = 0 } = nominalOf(snapshot.part, snapshot.setup.partZero, feature);
-  const nominal = { x: nx, y: ny };
-  const base = { feature, readings, wild: [], taken: 1, warnings: [] };
-  const known = roundOf(snapshot.part, feature.of).diameter;
-  const at = (name: 'x' | 'y', centre: number, uncertainty: Uncertainty, stands?: number): AxisAnswer => ({
-    found: centre,
-    nominal: nominal[name],
-    workOffset: centre - nominal[name],
-    uncertainty,
-    ...(stands !== undefined && { stands }),
-  });
-  switch (found.way) {
-    case 'points': {
-      const { result, input } = found;
-      const stands = { x: lastStands(readings, 'x').stands, y: lastStands(readings, 'y').stands };
-      return {
-        ...base,
-        x: at('x', result.centre.x, result.axes.x, stands.x),
-        y: at('y', result.centre.y, result.axes.y, stands.y),
-        size: { what: 'diameter', measured: result.diameter, known, U: result.U.diameter },
-        weakest: { angle: result.U.weakestAngle, U: result.U.weakest },
-        ...(result.form !== null && { form: result.form }),
-        ...whole(snapshot, result.uncertainty),
-        covariance: result.covariance,
-        model: { kind: 'circle', input },
-        tape: withBacklash(snapshot, readings, result.tape),
-        warnings: result.warnings,
-      };
-    }
-    case 'pairs': {
-      const [x, y] = [
-        found.x && at('x', found.x.centre, found.x.uncertainty, lastStands(readings, 'x').stands),
-        found.y && at('y', found.y.centre, found.y.uncertainty, lastStands(readings, 'y').stands),
-      ];
-      const uncertainty = x && y ? worse(x.uncertainty, y.uncertainty) : (x ?? y)?.uncertainty;
-      if (!uncertainty) return undefined;
-      const repeats = [found.x, found.y].flatMap((one) => (one ? [one.repeats.first.n, one.repeats.second.n] : []));
-      return {
-        ...base,
-        ...(x && { x }),
-        ...(y && { y }),
-        taken: Math.min(...repeats),
-        ...(found.diameter && {
-          size: { what: 'diameter', measured: found.diameter.value, known, U: found.diameter.U },
-        }),
-        ...whole(snapshot, uncertainty),
-        covariance: alone(x, y),
-        model: partsModel(x, y),
-        tape: {
-          sections: (['x', 'y'] as const).flatMap((name) =>
-            (found[name]?.tape.sections ?? []).map((section) => ({
-              ...section,
-              title: `${name.toUpperCase()}: ${section.title.charAt(0).toLowerCase()}${section.title.slice(1)}`,
-            })),
-          ),
-        },
-      };
-    }
-    case 'sweep': {
-      const { result, stands } = found;
-      const centred = (name: 'x' | 'y'): AxisAnswer => ({
-        // Without where the scale stands only the way to go is known: counted from where the spindle is.
-        ...at(name, (stands[name] ?? 0) - result.off[name], result.uncertainty),
-        ...(stands[name] !== undefined && { stands: stands[name] }),
-      });
-      return {
-        ...base,
-        x: centred('x'),
-        y: centred('y'),
-        off: result.off,
-        ...(result.form !== null && { form: result.form }),
-        ...whole(snapshot, result.uncertainty),
-        covariance: alone(centred('x'), centred('y')),
-        model: partsModel(centred('x'), centred('y')),
-        tape: result.tape,
-        warnings: result.warnings,
-      };
-    }
-    case 'plug': {
-      const { result } = found;
-      const [x, y] = [
-        at('x', result.centre.x, result.uncertainty, result.centre.x),
-        at('y', result.centre.y, result.uncertainty, result.centre.y),
-      ];
-      return {
-        ...base,
-        x,
-        y,
-        onMyWord: result.confirmed === 'word',
-        ...whole(snapshot, result.uncertainty),
-        covariance: alone(x, y),
-        model: partsModel(x, y),
-        tape: result.tape,
-        warnings: [result.advice],
-      };
-    }
-  }
 }
 
 function ofHoleLine(snapshot: Snapshot, feature: Of<'hole-line'>): FeatureAnswer | undefined {
@@ -382,9 +196,3 @@ function ofHoleLine(snapshot: Snapshot, feature: Of<'hole-line'>): FeatureAnswer
     warnings: [],
   };
 }
-
-/** A feature with its name, as lists show it. */
-export const featureTitle = (snapshot: Snapshot, feature: Feature): { key: string; name: string } => ({
-  key: featureKey(feature),
-  name: featureName(snapshot.part, feature),
-});

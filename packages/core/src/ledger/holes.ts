@@ -61,7 +61,7 @@ export function targetOf<P extends { x: number; y: number }>(snapshot: Snapshot,
 
 /** How a hole and what is done to it are called in the ledger of checks. */
 export const holeItem = ({ pattern, hole }: Pick<Hole, 'hole' | 'pattern'>, step: HoleStep): string =>
-  `hole-${pattern.id}-${hole}-${step}`.slice(-64);
+  `hole-${pattern.id.slice(-40)}-${hole}-${step}`;
 
 /** Steps that are done, by their names in the ledger. */
 export function doneSteps({ checks }: Pick<Snapshot, 'checks'>): Set<string> {

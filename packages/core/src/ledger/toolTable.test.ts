@@ -30,6 +30,16 @@ const measured = (school: School, ...more: Entry[]): Snapshot =>
 
 const lengths = (snapshot: Snapshot) => tableAnswer(snapshot).rows.map(({ length }) => length);
 
+test('tools the holes call for that have no length are named, once a table is begun', () => {
+  const pattern = { id: 'p', name: 'Spots', kind: 'points' as const, holeDiameter: 3, points: [{ x: 1, y: 2 }] };
+  const drills = tools.map((tool, i) => ({ ...tool, kind: 'drill' as const, diameter: i + 1 }));
+  const kinds = (snapshot: Snapshot) =>
+    tableAnswer({ ...snapshot, tools: drills, patterns: [pattern] }).findings.map(({ kind, tools: of }) => [kind, of]);
+  expect(kinds(measured('reference-tool'))).toEqual([['missing', [3]]]);
+  expect(kinds(shop('reference-tool'))).toEqual([]);
+  expect(kinds(measured('reference-tool', touch({ kind: 'tool-length', tool: 3 }, -30)))).toEqual([]);
+});
+
 describe('the tool table in each school', () => {
   test('against the reference tool: it is 0, the others longer or shorter, those not touched open', () => {
     expect(lengths(measured('reference-tool'))).toEqual([0, expect.closeTo(-12.31, 9), null]);

@@ -6,6 +6,7 @@ import { mean } from '../metrology/mean';
 import { Refusal } from '../problem';
 import { sizeOf, thicknessOf, touchU } from './gaugeUse';
 import { toolLengthAnswer, zZeroAnswer } from './heightAnswer';
+import { neededTools } from './neededTools';
 import { runsOut } from './toolRunOut';
 import { currentEpoch, lastZeroing, readingsInForce, scaleOf } from './inForce';
 
@@ -151,8 +152,18 @@ function findingsOf(
     // In machine coordinates the spindle all the way up is zero.
     ...(scaleOf(snapshot) === 'machine' && workOffset !== null && { clear: { top: 0, workOffset } }),
     otherGauge: onOtherGauge(snapshot),
+    // Once a table is begun: before that every tool is missing, and everyone knows.
+    ...(known.length > 0 && { needed: stillNeeded(snapshot, rows) }),
   }).findings;
 }
+
+/** Tools the holes call for that have no length, neither touched now nor kept. */
+const stillNeeded = (snapshot: Snapshot, rows: readonly TableRow[]): number[] =>
+  neededTools(snapshot).filter((number) =>
+    rows.some(
+      (row) => row.number === number && !row.isReference && row.length === null && (row.kept === null || row.stale),
+    ),
+  );
 
 /** The reference tool touched again after the others: what it should show, what it did, and whether that is good. */
 export interface ClosingCheck {

@@ -41,7 +41,7 @@ export function improveOrder(job: OrderJob, onProgress: (share: number) => boole
     order.reduce((sum, to, i) => sum + cost(i === 0 ? -1 : (order[i - 1] ?? -1), to), 0);
   const first = starts.reduce((best, one) => (total(one) < total(best) ? one : best));
   search.load(first);
-  const dice = chance(n);
+  const dice = chance(job.seed ?? n);
   const tries = job.tries ?? TRIES[job.cost.kind](n);
   for (let i = 0; i < tries; i += 1) {
     search.kick(dice);

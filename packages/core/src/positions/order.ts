@@ -12,6 +12,8 @@ export interface OrderJob {
   cost: OrderCost;
   /** Tries of the search for more places than can be settled exactly; by the number of places where left out. */
   tries?: number;
+  /** Another seed searches another way; the same gives the same order. */
+  seed?: number;
 }
 
 export interface FoundOrder {

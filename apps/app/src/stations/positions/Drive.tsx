@@ -22,7 +22,7 @@ import { speak, useAwake } from './atTheMachine';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
 import { STEP_NAMES } from './PatternFields';
 import { StandsAt } from './StandsAt';
-import { toolFor } from './toolFor';
+import { toolFor } from '@zero-point/core/ledger/neededTools';
 import { aloud, dialLegs, driveMode, driveModes, markDone, useDrive, type DriveView } from './useDrive';
 import { isSet, logCut } from './usePositions';
 

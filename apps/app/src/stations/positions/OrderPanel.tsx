@@ -1,5 +1,6 @@
 import type { DriveOrder } from '@zero-point/core/contract/cutPlan';
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
+import { zeroApproach } from '@zero-point/core/ledger/driveList';
 import { MOST_EXACT } from '@zero-point/core/positions/exactOrder';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
@@ -9,7 +10,7 @@ import { ProgressBar } from '../../frame/ProgressBar';
 import { Words } from '../../theme/Words';
 import { HandOrder } from './HandOrder';
 import { orderFigures, useOrder, type OrderFigures } from './useOrder';
-import type { PositionsView } from './usePositions';
+import { logCut, type PositionsView } from './usePositions';
 
 interface OrderPanelProps {
   snapshot: Snapshot;
@@ -87,6 +88,7 @@ export function OrderPanel({ snapshot, view, pattern }: OrderPanelProps) {
           </Words>
         )}
       </View>
+      {before.dials && <ApproachChoice snapshot={snapshot} />}
       <Choice
         label="At each hole"
         value={order.grouping}
@@ -100,6 +102,32 @@ export function OrderPanel({ snapshot, view, pattern }: OrderPanelProps) {
       {order.way === 'by-hand' && holes.length > MOST_BY_HAND && (
         <Words tone="soft">
           {holes.length} holes are too many to drag. Take fewer patterns together, or find the order.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+/** Which way each axis arrives: the way it was going when its zero was set, unless the person says otherwise. */
+function ApproachChoice({ snapshot }: { snapshot: Snapshot }) {
+  const now = { x: zeroApproach(snapshot, 'x'), y: zeroApproach(snapshot, 'y'), ...snapshot.cutPlan.approach };
+  return (
+    <View style={{ gap: 10 }}>
+      {(['x', 'y'] as const).map((axis) => (
+        <Choice
+          key={axis}
+          label={`${axis.toUpperCase()} arrives at every hole going`}
+          value={now[axis] === 1 ? 'plus' : 'minus'}
+          options={[
+            { value: 'plus', label: 'toward +' },
+            { value: 'minus', label: 'toward −' },
+          ]}
+          onChange={(way) => logCut(snapshot, { approach: { ...now, [axis]: way === 'plus' ? 1 : -1 } })}
+        />
+      ))}
+      {(['x', 'y'] as const).some((axis) => now[axis] !== zeroApproach(snapshot, axis)) && (
+        <Words tone="warn">
+          A zero was set going the other way. Set it again going this way, or every place is off by the backlash.
         </Words>
       )}
     </View>

@@ -16,7 +16,7 @@ import { Words } from '../../theme/Words';
 import { WorkRefused } from '../../workers/runWorker';
 import { writeHoles } from '../../workers/holesJob';
 import { STEP_NAMES } from './PatternFields';
-import { toolFor } from './toolFor';
+import { toolFor } from '@zero-point/core/ledger/neededTools';
 import { orderOf } from './useOrder';
 import { logCut } from './usePositions';
 

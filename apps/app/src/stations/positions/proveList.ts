@@ -26,5 +26,5 @@ export function proveList(snapshot: Snapshot, pattern: Pattern, holes: readonly 
     `Mark or spot every place first, and count ${holes.length} ${holes.length === 1 ? 'mark' : 'marks'}.`,
     'Drive back to part zero: the scale must come to zero again.',
   ];
-  return texts.map((text, i) => ({ id: `prove-${pattern.id}-${i}`.slice(-64), text }));
+  return texts.map((text, i) => ({ id: `prove-${pattern.id.slice(-40)}-${i}`, text }));
 }

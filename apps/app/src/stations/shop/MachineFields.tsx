@@ -4,7 +4,8 @@ import { View } from 'react-native';
 import { Fold } from '../../answer/Fold';
 import { Choice } from '../../frame/Choice';
 import { UnitChoice } from '../../frame/UnitChoice';
-import { LengthsField, TextField } from '../../keypad/Fields';
+import { FieldRow } from '../../keypad/FieldRow';
+import { CountField, LengthsField, TextField } from '../../keypad/Fields';
 import { Words } from '../../theme/Words';
 import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
@@ -18,6 +19,20 @@ const positiveAll = (values: readonly number[]) =>
     : values.every((mm) => mm > 0)
       ? undefined
       : 'Every step must be greater than zero.';
+
+type Limits = NonNullable<Machine['limits']>;
+
+const LIMITS: readonly { field: keyof Limits; label: string }[] = [
+  { field: 'leastRpm', label: 'Slowest, rev/min' },
+  { field: 'mostRpm', label: 'Fastest, rev/min' },
+  { field: 'mostFeed', label: 'Feed, mm/min' },
+];
+
+/** A limit kept, or taken out where it is 0. */
+function withLimit(limits: Limits | undefined, field: keyof Limits, value: number): Limits {
+  const { [field]: _, ...rest } = limits ?? {};
+  return value > 0 ? { ...rest, [field]: value } : rest;
+}
 
 /** Everything of a machine; what most people need comes first. */
 export function MachineFields({ machine }: { machine: Machine }) {
@@ -111,6 +126,22 @@ export function MachineFields({ machine }: { machine: Machine }) {
             text.split(/\s+/).some((name) => name.length > 12) ? 'A name has at most 12 characters.' : undefined
           }
         />
+      </Fold>
+      <Fold title="Spindle and feed: what it can do">
+        <FieldRow>
+          {LIMITS.map(({ field, label }) => (
+            <CountField
+              key={field}
+              label={label}
+              value={Math.round(machine.limits?.[field] ?? 0)}
+              onCommit={(value) => keep({ limits: withLimit(machine.limits, field, value) })}
+              check={(value) => (value <= 100_000 ? undefined : 'At most 100000.')}
+            />
+          ))}
+        </FieldRow>
+        <Words kind="note" tone="soft">
+          0 where it is not known: then nothing is held back.
+        </Words>
       </Fold>
       <Fold title="Rotary axes" open={(machine.rotary ?? []).length > 0}>
         <RotaryFields rotary={machine.rotary ?? []} onChange={(rotary) => keep({ rotary })} />
