@@ -93,6 +93,7 @@ test('a pass in the air is marked on every screen until it is put back', async (
 test('kept lengths catch the gauge that was forgotten; files go out and in with a preview', async ({ page, shop }) => {
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
+  await expect(page.getByText(/^Tools 3, 4 have no length/)).toBeVisible();
   await press(page, 'Keep these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
 

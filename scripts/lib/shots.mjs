@@ -152,6 +152,10 @@ export const SHOTS = [
         await press(page, 'Log this reading');
         await set.waitFor();
       }
+      await page.getByText(/^Last pass/).scrollIntoViewIfNeeded();
+      await page.mouse.move(200, 300);
+      await page.mouse.wheel(0, -2000);
+      await page.waitForTimeout(200);
     },
   },
   { name: 'facing', size: 'phone', path: `${BASE}/bore?show=facing` },

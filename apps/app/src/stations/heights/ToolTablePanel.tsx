@@ -138,6 +138,7 @@ function Row({ row, snapshot, school }: RowProps) {
 }
 
 interface FindingProps {
+  kind: string;
   what: string;
   remedy: string;
   tools: number[];
@@ -145,13 +146,17 @@ interface FindingProps {
   unit: Snapshot['setup']['units'];
 }
 
-function Finding({ what, remedy, tools, off, unit }: FindingProps) {
+function Finding({ kind, what, remedy, tools, off, unit }: FindingProps) {
   const { palette } = useLook();
   const which = tools.length > 4 ? `${tools.length} tools` : `T${tools.join(', T')}`;
   return (
-    <View role="alert" style={{ gap: 4, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}>
+    // What is not there yet is to be done; what is there and cannot be right is an alarm.
+    <View
+      role={kind === 'missing' ? 'note' : 'alert'}
+      style={{ gap: 4, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}
+    >
       <Words tone="warn" style={{ fontWeight: '700' }}>
-        ✗ {which}
+        {kind === 'missing' ? '▲' : '✗'} {which}
         {off === null ? '' : ` off by ${formatLength(off, { unit, plus: true })} ${unit}`}
       </Words>
       <Words>

@@ -85,7 +85,7 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
         }}
       >
         <ScrollView contentContainerStyle={{ gap: 8, paddingBottom: 8 }}>
-          <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8 }}>
             <View style={{ flex: 1 }}>
               <Words kind="sentence" live>
                 {stop.done ? '✓ ' : ''}
