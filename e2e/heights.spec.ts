@@ -32,26 +32,67 @@ async function twoTools(page: Page, url: string): Promise<void> {
   await touch(page, '25.11');
 }
 
-test('each school has its own numbers for the same tools', async ({ page, shop }) => {
+/** The table of two touched tools, kept the way asked for. */
+async function keptAs(page: Page, url: string, school: string): Promise<ReturnType<Page['getByRole']>> {
+  await twoTools(page, url);
+  await show(page, /^tool table/);
+  await press(page, /Keep them another way/);
+  await page.getByRole('radio', { name: school }).click();
+  return page.getByRole('list', { name: 'Tool lengths' });
+}
+
+test('against a reference tool: shorter has a minus, and it must come back at the end', async ({ page, shop }) => {
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
   const list = page.getByRole('list', { name: 'Tool lengths' });
   await expect(list).toContainText('−12.310 mm');
   await expect(list).toContainText('12.310 mm shorter than the reference tool');
   await expectAccessible(page);
-  await press(page, /Keep them another way/);
-  await page.getByRole('radio', { name: 'touched off the part' }).click();
+  await page.goto(heights(shop.url, 'base-plate-knee-mill', 1));
+  await expect(
+    page.getByText(/At the end touch the gauge with tool 1 again: Z must come back to 37\.420 mm ±/),
+  ).toBeVisible();
+  await touch(page, '37.92');
+  await expect(page.getByText(/^✗ /).first()).toBeVisible();
+});
+
+test('touched off the part: lengths from the scale’s zero, the gauge taken off once; back again unchanged', async ({
+  page,
+  shop,
+}) => {
+  const list = await keptAs(page, shop.url, 'touched off the part');
   await expect(list).toContainText('+27.420 mm');
   await expect(list).toContainText('+15.110 mm');
-  await page.getByRole('radio', { name: 'true length, from a master' }).click();
+  await expect(page.getByText(/taken off every number here, once/)).toBeVisible();
+  await page.getByRole('radio', { name: 'against a reference tool' }).click();
+  await expect(list).toContainText('−12.310 mm');
+});
+
+test('true length: a master tool says where the gauge line is', async ({ page, shop }) => {
+  const list = await keptAs(page, shop.url, 'true length, from a master');
   await expect(page.getByText(/Touch it with a master tool of known length/)).toBeVisible();
   const master = page.getByRole('textbox', { name: /^Z with Master tool 100/ });
   await master.fill('50');
   await master.press('Enter');
   // The master of 99.998 at 50 puts the gauge line at -49.998.
   await expect(list).toContainText('87.418 mm');
-  await page.getByRole('radio', { name: 'touched again at every change' }).click();
-  await expect(list).toContainText('−12.310 mm');
+  await expect(list).toContainText('75.108 mm');
+});
+
+test('touched again at every change: the change is led step by step, and Z shifts', async ({ page, shop }) => {
+  await keptAs(page, shop.url, 'touched again at every change');
+  const steps = page.getByRole('list', { name: 'The change, step by step' });
+  await page.getByRole('radio', { name: 'T2' }).click();
+  await expect(steps).toContainText('3. Z shifts by −12.310 mm: work offset Z');
+  await page.getByRole('radio', { name: 'T3' }).click();
+  await expect(steps).toContainText('1. Spindle stopped. Raise Z clear, and put tool 3 in.');
+  await expect(steps).toContainText('the figure will stand here');
+  await expectAccessible(page);
+  await press(page, 'Touch with tool 3');
+  await touch(page, '40.02');
+  await show(page, /^tool table/);
+  await page.getByRole('radio', { name: 'T3' }).click();
+  await expect(steps).toContainText('Z shifts by +2.600 mm');
 });
 
 test('a plate is asked for by caliper, and what its marking would have done is said', async ({ page, shop }) => {

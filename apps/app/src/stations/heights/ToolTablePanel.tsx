@@ -14,6 +14,7 @@ import { LengthField } from '../../keypad/Fields';
 import { useLook } from '../../theme/useLook';
 import { Figure, Words } from '../../theme/Words';
 import { keepThing } from '../shop/useShop';
+import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
 import { keepTable, logMaster, masterReading, refit, saveTable, SCHOOL_NAMES } from './useToolTable';
 
@@ -26,7 +27,7 @@ export function ToolTablePanel({ snapshot }: { snapshot: Snapshot }) {
   return (
     <View style={{ gap: 12 }}>
       {table.school === 'true-length' && <Master snapshot={snapshot} />}
-      {table.school === 'touch-every-change' && <AtEveryChange snapshot={snapshot} />}
+      {table.school === 'touch-every-change' && <AtEveryChange snapshot={snapshot} table={table} />}
       {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
       {table.school === 'touch-part' && <GaugeOff snapshot={snapshot} />}
       {table.findings.map((finding) => (
@@ -176,25 +177,6 @@ function GaugeOff({ snapshot }: { snapshot: Snapshot }) {
       {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: taken off every number here, once.
       Take it off nowhere else.
     </Words>
-  );
-}
-
-/** What a change of tools in the middle of a job takes, and how well the spot has repeated so far. */
-function AtEveryChange({ snapshot }: { snapshot: Snapshot }) {
-  const { repeatability, setup } = snapshot;
-  const own = repeatability.find(({ gaugeId }) => gaugeId === setup.heightGaugeId);
-  return (
-    <View style={{ gap: 6 }}>
-      <Words>
-        After a change touch the same spot with the new tool. Its number is how far Z shifts: add it to Z, or to the
-        work offset, of the tool before.
-      </Words>
-      <Words kind="note" tone="soft">
-        {own
-          ? `This gauge repeats to ${formatLengthUnit(own.sd, { unit: setup.units })} by ${own.readings} readings in the log.`
-          : 'Touch twice at a change: the log then tells how well this spot repeats.'}
-      </Words>
-    </View>
   );
 }
 
