@@ -95,6 +95,23 @@ test('touched again at every change: the change is led step by step, and Z shift
   await expect(steps).toContainText('Z shifts by +2.600 mm');
 });
 
+test('a probe of calibrated length finds Z for the reference tool', async ({ page, shop }) => {
+  const path = `${shop.url}/api/setups/arm-bracket-trunnion`;
+  const { setup } = await (await page.request.get(path)).json();
+  await page.request.put(`${path}/plan`, { data: { ...setup, heightGaugeId: 'probe-4' } });
+  await page.goto(heights(shop.url, 'arm-bracket-trunnion'));
+  await show(page, /air pass/);
+  const longer = page.getByRole('textbox', { name: 'Probe longer than tool 5' });
+  await longer.fill('12.5');
+  await longer.press('Enter');
+  await show(page, /^touching/);
+  await again(page, '-212.4');
+  await press(page, 'Show the answer');
+  await expect(page.getByRole('radio', { name: /12\.500/ }).first()).toBeVisible();
+  await press(page, /Tape/);
+  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('probe longer than the reference tool');
+});
+
 test('a plate is asked for by caliper, and what its marking would have done is said', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'plinth-router'));
   await expect(page.getByText('Measure the plate by caliper before you trust its marking.')).toBeVisible();

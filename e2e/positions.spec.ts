@@ -47,6 +47,13 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await press(page, 'Done');
   await expect(page.getByText(/^Stop 2 of 29, 1 done/)).toBeVisible();
 
+  // A hole passed over leaves the machine where it was.
+  await press(page, 'Next');
+  await expect(page.getByText(/^Turn, from hole/)).toBeVisible();
+  await press(page, 'It still stands at hole 1, marked done last');
+  await expect(page.getByText('Turn, from where it stands:')).toBeVisible();
+  await press(page, 'Back');
+
   // Back to the first: against the approach, so past it and back.
   await press(page, /It stands somewhere else/);
   await page.getByRole('textbox', { name: 'X shows' }).fill('60t 0');

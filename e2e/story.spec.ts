@@ -142,6 +142,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
       await press(page, stop < 12 ? 'Done' : 'Done: finish');
     }
     await expect(page.getByText(/12 steps are marked done here/)).toBeVisible();
+    await expect(page.getByRole('row').nth(1)).toContainText('✓');
   });
 
   await test.step('after kill -9 all is there', async () => {

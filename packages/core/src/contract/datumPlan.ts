@@ -47,6 +47,8 @@ export const datumPlan = z
         surface: length,
         lift: nonNegativeLength,
         step: positiveLength.optional(),
+        /** How much longer the probe is than the reference tool, as it was calibrated, mm. */
+        probeLonger: length.optional(),
         /** Most a tool may run out, mm, and whether that is only measured and guards no length. */
         runOut: z.object({ tolerance: positiveLength, measureOnly: z.boolean() }).optional(),
       })

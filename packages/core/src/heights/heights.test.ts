@@ -20,6 +20,18 @@ describe('Z zero on a gauge block', () => {
     expect(result.cautions.find(({ mustTick }) => mustTick)?.text).toMatch(/Never lower a tool onto a gauge/);
   });
 
+  test('a probe 12.5 longer than the reference tool stands for it: that tool would be so much higher', () => {
+    const probe = { readings: [52.3], gaugeThickness: 0, direct: true, surfaceHeight: 0, method, finderU: 0.003 };
+    const result = zZero({ ...probe, longer: 12.5 });
+    expect(result.setZ).toBe(12.5);
+    expect(result.workOffset).toBeCloseTo(39.8, 12);
+    // The same part zero as the tool itself finds on a block.
+    const tool = touchHeight({ surface: 0, gauge: 10, toolLength: 80 });
+    const touched = touchHeight({ surface: 0, gauge: 0, toolLength: 92.5 });
+    const byTool = zZero({ readings: [tool], gaugeThickness: 10, surfaceHeight: 0, method, finderU: 0.012 });
+    expect(zZero({ ...probe, readings: [touched], longer: 12.5 }).workOffset).toBeCloseTo(byTool.workOffset, 9);
+  });
+
   test('a block on a ledge 4.5 below zero', () => {
     expect(zZero({ readings: [1], gaugeThickness: 10, surfaceHeight: -4.5, method, finderU: 0.012 }).setZ).toBe(5.5);
   });

@@ -9,6 +9,8 @@ export const zZeroInput = z.object({
   gaugeThickness: nonNegativeLength,
   /** The tool touches the surface itself, as a probe does: then there is no thickness. */
   direct: z.boolean().optional(),
+  /** How much longer the probe is than the reference tool, as it was calibrated, mm; negative where it is shorter. */
+  longer: length.optional(),
   /** Part height of the surface the gauge sits on, mm; 0 for the face that is to be Z zero. */
   surfaceHeight: length,
   /** How far the whole job is lifted, for a pass in the air, mm. */

@@ -11,6 +11,8 @@ import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
  * Z zero from a gauge of known thickness under the tool: while touching, Z is made to read the
  * surface's height plus the gauge (signs after ISO 841). mm throughout.
  *
+ * A probe of calibrated length stands for the reference tool: that tool's tip would be higher by what the probe is longer.
+ *
  * For a pass in the air the whole job is lifted by making Z read that much less.
  *
  * When the tool was raised in steps of d until the gauge just passed, its height is known only to
@@ -34,12 +36,16 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
   const half = search?.takeHalf ? search.step / 2 : 0;
   const halfLine: TapeLine[] =
     half > 0 && search ? [{ label: 'half the last step', value: half, detail: [{ length: search.step }, ' / 2'] }] : [];
+  const longerLine: TapeLine[] = input.longer
+    ? [{ label: 'probe longer than the reference tool', value: input.longer }]
+    : [];
   const liftLine: TapeLine[] = input.lift ? [{ label: 'less the lift of the air pass', value: -input.lift }] : [];
   const setSection = sumSection(
     'Set Z, still touching',
     [
       { label: 'height of the surface', value: input.surfaceHeight },
       { label: 'gauge under the tool', value: input.gaugeThickness },
+      ...longerLine,
       ...halfLine,
       ...liftLine,
     ],

@@ -22,6 +22,7 @@ const method = (snapshot: Snapshot, sd: number) => ({ resolution: snapshot.machi
 /** Z zero on the part's top, from the reference tool's readings in force; undefined while there are none. */
 export function zZeroAnswer(snapshot: Snapshot): ZZeroAnswer | undefined {
   const { setup } = snapshot;
+  const { heights } = snapshot.datumPlan;
   const inForce = readingsInForce(snapshot, { kind: 'z-zero', tool: setup.referenceTool });
   const last = inForce.at(-1);
   const gauge = snapshot.gauges.find(({ id }) => id === last?.gaugeId);
@@ -31,9 +32,10 @@ export function zZeroAnswer(snapshot: Snapshot): ZZeroAnswer | undefined {
     readings: readings.map(({ value }) => value),
     gaugeThickness: thicknessOf(gauge),
     direct: gauge.kind === 'probe',
-    surfaceHeight: snapshot.datumPlan.heights?.surface ?? 0,
-    ...(snapshot.datumPlan.heights?.lift && { lift: snapshot.datumPlan.heights.lift }),
-    ...(snapshot.datumPlan.heights?.step && { search: { step: snapshot.datumPlan.heights.step, takeHalf: false } }),
+    ...(gauge.kind === 'probe' && heights?.probeLonger && { longer: heights.probeLonger }),
+    surfaceHeight: heights?.surface ?? 0,
+    ...(heights?.lift && { lift: heights.lift }),
+    ...(heights?.step && { search: { step: heights.step, takeHalf: false } }),
     method: method(snapshot, touchU(gauge)),
     finderU: touchU(gauge),
     tolerance: setup.tolerance,

@@ -11,7 +11,7 @@ const NONE: NonNullable<Snapshot['datumPlan']['heights']> = { surface: 0, lift: 
 
 /** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
 export function HeightFields({ snapshot }: { snapshot: Snapshot }) {
-  const { setup, part, datumPlan } = snapshot;
+  const { setup, part, datumPlan, gauges } = snapshot;
   const unit = setup.units;
   const heights = datumPlan.heights ?? NONE;
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
@@ -40,6 +40,15 @@ export function HeightFields({ snapshot }: { snapshot: Snapshot }) {
           onCommit={(surface) => change({ surface })}
         />
       )}
+      {gauges.find(({ id }) => id === setup.heightGaugeId)?.kind === 'probe' && (
+        <LengthField
+          label={`Probe longer than tool ${setup.referenceTool}`}
+          hint="As it was calibrated; minus where it is shorter, 0 where it is that tool itself."
+          unit={unit}
+          value={heights.probeLonger ?? 0}
+          onCommit={(probeLonger) => change({ probeLonger })}
+        />
+      )}
       <OptionalLengthField
         label="Raised in steps of"
         hint="The gauge is then known to lie within the last step; empty where it is felt."
@@ -51,6 +60,7 @@ export function HeightFields({ snapshot }: { snapshot: Snapshot }) {
               surface: heights.surface,
               lift: heights.lift,
               ...(heights.runOut && { runOut: heights.runOut }),
+              ...(heights.probeLonger !== undefined && { probeLonger: heights.probeLonger }),
               ...(step !== undefined && { step }),
             },
           })

@@ -110,6 +110,11 @@ export default function DriveScreen({ snapshot }: { snapshot: Snapshot }) {
             </Words>
           )}
           {stop.note !== undefined && <Words>{stop.note}</Words>}
+          {drive.lastDone && !drive.stands && (
+            <Press onPress={() => drive.standAt(drive.lastDone?.target, true)} style={{ alignSelf: 'flex-start' }}>
+              <Words>It still stands at hole {drive.lastDone.hole}, marked done last</Words>
+            </Press>
+          )}
           <Steps snapshot={snapshot} drive={drive} />
           {mode === 'readout' && <WhereItIs snapshot={snapshot} drive={drive} />}
           <Words kind="note" tone="soft">

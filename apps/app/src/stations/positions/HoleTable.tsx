@@ -10,19 +10,21 @@ interface HoleTableProps {
   holes: readonly Hole[];
   unit: LengthUnit;
   chosen: number;
+  /** Numbers of the holes of which every step is done. */
+  done: ReadonlySet<number>;
   onChoose: (hole: number) => void;
 }
 
 const ROW = 48;
 
 /** Where every hole is, from part zero. Only the rows in sight are laid out, so 10,000 stay quick. */
-export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
+export function HoleTable({ holes, unit, chosen, done, onChoose }: HoleTableProps) {
   const { palette } = useLook();
   return (
     <View role="table" aria-label="Positions" aria-rowcount={holes.length + 1}>
       <View role="row" style={{ flexDirection: 'row', paddingHorizontal: 12, paddingBottom: 4 }}>
         {['Hole', `X ${unit}`, `Y ${unit}`, `⌀ ${unit}`].map((title, i) => (
-          <View key={title} role="columnheader" style={{ flex: i === 0 ? 0.6 : 1 }}>
+          <View key={title} role="columnheader" style={{ flex: i === 0 ? 0.75 : 1 }}>
             <Words kind="note" tone="soft" style={{ textAlign: i === 0 ? 'left' : 'right' }}>
               {title}
             </Words>
@@ -42,6 +44,7 @@ export function HoleTable({ holes, unit, chosen, onChoose }: HoleTableProps) {
             hole={item}
             unit={unit}
             chosen={item.hole === chosen}
+            done={done.has(item.hole)}
             line={palette.line}
             onPress={() => onChoose(item.hole)}
           />
@@ -55,11 +58,12 @@ interface HoleRowProps {
   hole: Hole;
   unit: LengthUnit;
   chosen: boolean;
+  done: boolean;
   line: string;
   onPress: () => void;
 }
 
-function HoleRow({ hole, unit, chosen, line, onPress }: HoleRowProps) {
+function HoleRow({ hole, unit, chosen, done, line, onPress }: HoleRowProps) {
   return (
     <Press
       look="bare"
@@ -75,10 +79,11 @@ function HoleRow({ hole, unit, chosen, line, onPress }: HoleRowProps) {
         borderRadius: 0,
       }}
     >
-      <View role="cell" style={{ flex: 0.6 }}>
+      <View role="cell" style={{ flex: 0.75 }}>
         <Figure size={18} tone={chosen ? 'brass' : 'ink'}>
           {chosen ? '▸' : ' '}
           {hole.hole}
+          {done ? ' ✓' : ''}
         </Figure>
       </View>
       {[formatLength(hole.x, { unit }), formatLength(hole.y, { unit }), formatLength(hole.diameter, { unit })].map(

@@ -36,11 +36,11 @@ export function HolesPanel({ snapshot, view, pattern, hole, onPattern, onHole }:
           options={view.patterns.map(({ id, name }) => ({ value: id, label: name }))}
         />
       )}
-      <HoleTable holes={view.targets} unit={unit} chosen={hole} onChoose={onHole} />
-      {done > 0 && (
+      <HoleTable holes={view.targets} unit={unit} chosen={hole} done={done.whole} onChoose={onHole} />
+      {done.steps > 0 && (
         <Words tone="warn">
-          {done} {done === 1 ? 'step is' : 'steps are'} marked done here. Marks stay with the hole numbers: to change
-          where holes are, copy the pattern first.
+          {done.steps} {done.steps === 1 ? 'step is' : 'steps are'} marked done here. Marks stay with the hole numbers:
+          to change where holes are, copy the pattern first.
         </Words>
       )}
       <Fold title="Change this pattern" open={wide}>
@@ -62,11 +62,18 @@ export function HolesPanel({ snapshot, view, pattern, hole, onPattern, onHole }:
   );
 }
 
-/** Steps of a pattern that are marked done. */
-function doneOf(snapshot: Snapshot, { holes }: PositionsView, pattern: Pattern): number {
+/** Steps of a pattern that are marked done, and the holes of which all are. */
+function doneOf(snapshot: Snapshot, { holes }: PositionsView, pattern: Pattern): { steps: number; whole: Set<number> } {
   const done = doneSteps(snapshot);
-  if (done.size === 0) return 0;
-  return holes.flatMap((hole) => stepsOf(pattern).filter((step) => done.has(holeItem(hole, step)))).length;
+  const whole = new Set<number>();
+  if (done.size === 0) return { steps: 0, whole };
+  let count = 0;
+  for (const hole of holes) {
+    const marked = stepsOf(pattern).filter((step) => done.has(holeItem(hole, step))).length;
+    count += marked;
+    if (marked === hole.steps.length) whole.add(hole.hole);
+  }
+  return { steps: count, whole };
 }
 
 /** How a hole's place was reckoned, its datum and the turn of the part on top where there are any. */

@@ -38,7 +38,11 @@ export interface DriveView {
   toGo: Place;
   done: number;
   /** The person said where it stands. */
-  standAt: (place: Place | undefined) => void;
+  standAt: (place: Place | undefined, taken?: boolean) => void;
+  /** Whether backlash is taken up where it stands: it is where a hole left it, and not known elsewhere. */
+  taken: boolean;
+  /** The stop that was marked done last, where the one before was not: it may stand there still. */
+  lastDone: Stop | undefined;
   /** Where the person said it stands. */
   stands: Place | undefined;
 }
@@ -56,7 +60,7 @@ export function useDrive(snapshot: Snapshot, patternId: string | undefined, aske
   );
   const stop = stops[index];
   // Where it stands is said for one stop: at the next the machine is where this one led it.
-  const [said, setSaid] = useState<{ index: number; place: Place } | undefined>(undefined);
+  const [said, setSaid] = useState<{ index: number; place: Place; taken: boolean } | undefined>(undefined);
   const stands = said?.index === index ? said.place : undefined;
   const before = stops[index - 1];
   const from = stands ?? before?.target ?? { x: 0, y: 0 };
@@ -68,9 +72,18 @@ export function useDrive(snapshot: Snapshot, patternId: string | undefined, aske
     fromWords: stands ? 'where it stands' : before ? `hole ${before.hole}` : 'zero of the scale',
     toGo: { x: (stop?.target.x ?? 0) - from.x, y: (stop?.target.y ?? 0) - from.y },
     done: stops.filter((one) => one.done).length,
-    standAt: (place) => setSaid(place && { index, place }),
+    standAt: (place, taken = false) => setSaid(place && { index, place, taken }),
+    taken: stands === undefined || said?.taken === true,
+    lastDone: before && !before.done ? lastMarked(snapshot, stops) : undefined,
     stands,
   };
+}
+
+/** The stop that was ticked last of all, as the ledger has it. */
+function lastMarked({ checks }: Snapshot, stops: readonly Stop[]): Stop | undefined {
+  const done = new Map(stops.filter((stop) => stop.done).map((stop) => [stop.item, stop]));
+  const last = checks.filter(({ item, action }) => action === 'tick' && done.has(item)).at(-1);
+  return last && done.get(last.item);
 }
 
 /** Marks a stop done in the ledger, or takes the mark back. */
@@ -92,12 +105,12 @@ export interface DialLeg {
  * Both handwheels from where they stand to the stop. At the first one the backlash counts as taken up where the zero
  * was set going the approach way; where the person says it stands somewhere else, nobody knows.
  */
-export function dialLegs(snapshot: Snapshot, { from, stop, stands }: DriveView): DialLeg[] {
+export function dialLegs(snapshot: Snapshot, { from, stop, taken }: DriveView): DialLeg[] {
   if (!stop) return [];
   return (['x', 'y'] as const).flatMap((axis) => {
     const how = dialAxis(snapshot, axis);
     if (!how) return [];
-    const move = dialMove(dialLines(from[axis], how.dial), stands === undefined, stop.target[axis], how);
+    const move = dialMove(dialLines(from[axis], how.dial), taken, stop.target[axis], how);
     return [{ axis: axis === 'x' ? ('X' as const) : ('Y' as const), move, words: move.turnings.map(turningWords) }];
   });
 }
