@@ -21,6 +21,13 @@ import { WhichChoice } from './WhichChoice';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
 
+/** What faces: mills, and tools nobody said the kind of. */
+const facingCutters = ({ tools }: Pick<Snapshot, 'tools'>) =>
+  tools.filter(
+    ({ kind, retiredOn }) =>
+      retiredOn === undefined && (kind === undefined || ['end-mill', 'face-mill', 'other'].includes(kind)),
+  );
+
 /** A facing to start from, for this part and the first cutter there is. */
 function startFacing({ part, tools }: Snapshot): Facing {
   return {
@@ -28,7 +35,7 @@ function startFacing({ part, tools }: Snapshot): Facing {
     mostDepth: 0.5,
     finish: 0.1,
     material: materialOf(part.material) ?? 'mild-steel',
-    toolNumber: tools[0]?.number ?? 1,
+    toolNumber: facingCutters({ tools })[0]?.number ?? 1,
     toolMaterial: 'hss',
     stepOver: 0.7,
   };
@@ -38,7 +45,7 @@ const isMaterial = (name: string): name is CutMaterialName => Object.hasOwn(CUT_
 
 function reckon({ part, tools, machine }: Snapshot, plan: Facing): FacingOutput | string {
   const tool = tools.find(({ number }) => number === plan.toolNumber);
-  if (!tool || tool.diameter <= 0) return 'Choose a cutter that has a diameter.';
+  if (!tool || tool.diameter <= 0) return 'Choose a mill that has a diameter; add one in Shop if there is none.';
   try {
     return facing({
       ...plan,
@@ -61,7 +68,7 @@ export default function FacingScreen({ snapshot }: { snapshot: Snapshot }) {
   const plan = snapshot.cutPlan.facing ?? startFacing(snapshot);
   const answer = reckon(snapshot, plan);
   const change = (part: Partial<Facing>) => logCut(snapshot, { facing: { ...plan, ...part } });
-  const cutters = snapshot.tools.filter(({ retiredOn }) => retiredOn === undefined);
+  const cutters = facingCutters(snapshot);
   const wrong = typeof answer === 'string' ? answer : undefined;
   return (
     <StationFrame
