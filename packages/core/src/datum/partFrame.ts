@@ -26,6 +26,15 @@ export function zeroOf(part: Part, partZero: PartZero): Point {
   }
 }
 
+/** The part's sides from part zero, seen from above, mm. */
+export function outlineOf(
+  part: Part,
+  partZero: PartZero,
+): { left: number; bottom: number; right: number; top: number } {
+  const { x, y } = zeroOf(part, partZero);
+  return { left: -x, bottom: -y, right: part.size.x - x, top: part.size.y - y };
+}
+
 /** How each outer face is touched: along which axis, the tool moving which way, and from where. */
 export const FACE_TOUCH: Readonly<Record<Face, { axis: 'x' | 'y'; approach: Approach; from: string }>> = {
   left: { axis: 'x', approach: 1, from: 'the left' },

@@ -61,6 +61,10 @@ export function lastZeroing(snapshot: Snapshot, axis: Axis): Zeroing | undefined
   return last?.form === 'lost' ? undefined : last;
 }
 
+/** Whether X and Y are both set. */
+export const isSet = (snapshot: Snapshot): boolean =>
+  lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined;
+
 /** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
 export const onThisScale = (snapshot: Snapshot, readings: readonly Reading[]): boolean =>
   readings.every(

@@ -35,7 +35,7 @@ export interface DialMove {
 }
 
 /** How much further than the backlash a move against the approach goes past, turns. */
-export const PAST_MARGIN = 0.5;
+const PAST_MARGIN = 0.5;
 
 /** Lines from the dial's zero that a coordinate rounds to: always of the whole, so that rounding never adds up. */
 export const dialLines = (coordinate: number, { perTurn, lines }: Dial): number =>
@@ -54,7 +54,7 @@ function turning(from: number, to: number, dial: Dial): Turning {
 }
 
 /** How many lines past the place a move against the approach goes: whole half turns, so that they are easily seen. */
-export function linesPast({ dial, backlash }: DialAxis): number {
+function linesPast({ dial, backlash }: DialAxis): number {
   const half = dial.lines / 2;
   const least = (backlash * dial.lines) / dial.perTurn + PAST_MARGIN * dial.lines;
   return Math.ceil(Math.ceil(least / half - 1e-9) * half);

@@ -22,7 +22,7 @@ export interface HoleMeasure {
 const MOST = 60;
 
 /** What to measure between two holes. */
-export function measureBetween(a: MeasuredHole, b: MeasuredHole): HoleMeasure {
+function measureBetween(a: MeasuredHole, b: MeasuredHole): HoleMeasure {
   const centres = Math.hypot(b.x - a.x, b.y - a.y);
   const pins = (a.diameter + b.diameter) / 2;
   return { from: a.hole, to: b.hole, centres, overPins: centres + pins, betweenPins: centres - pins };

@@ -1,4 +1,5 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
+import { isSet } from '@zero-point/core/ledger/inForce';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -19,7 +20,6 @@ import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../newReading';
-import { isSet } from '../positions/usePositions';
 import { ApproachChart } from './ApproachChart';
 import { BoreFields } from './BoreFields';
 import FacingScreen from './Facing';

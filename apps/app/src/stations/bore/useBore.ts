@@ -12,7 +12,7 @@ import { logReading } from '../newReading';
 import { logCut } from '../positions/usePositions';
 
 /** Kinds of gauge that measure a bore, the surest first. */
-export const MEASURES_BORES = ['bore-gauge', 'micrometer', 'caliper'] as const;
+const MEASURES_BORES = ['bore-gauge', 'micrometer', 'caliper'] as const;
 
 /** The shop's own gauges that measure a bore. */
 export const boreGauges = ({ gauges }: Snapshot) =>

@@ -2,7 +2,7 @@ import type { Feature } from '@zero-point/core/contract/datumPlan';
 import type { Snapshot } from '@zero-point/core/contract/setup';
 import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature';
 import { roundsOf } from '@zero-point/core/datum/shapes';
-import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import { isSet } from '@zero-point/core/ledger/inForce';
 import { Line } from 'react-native-svg';
 import { plusMinus } from '../../answer/words';
 import { FeatureHint } from '../../drawing/FeatureHints';
@@ -49,7 +49,7 @@ export function FeatureDrawing({ snapshot, view, height, picking, onTake }: Feat
     <PlanDrawing
       part={part}
       partZero={setup.partZero}
-      zeroSet={lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined}
+      zeroSet={isSet(snapshot)}
       height={height}
       room={room}
       focus={picking ? undefined : focusOf(snapshot, feature)}

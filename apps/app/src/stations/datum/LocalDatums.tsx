@@ -3,7 +3,7 @@ import type { Snapshot } from '@zero-point/core/contract/setup';
 import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/datum/partFrame';
 import { datumInForce, localOffset } from '@zero-point/core/ledger/localDatum';
-import { lastZeroing, scaleOf } from '@zero-point/core/ledger/inForce';
+import { isSet, scaleOf } from '@zero-point/core/ledger/inForce';
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
@@ -22,7 +22,7 @@ export function LocalDatums({ snapshot }: { snapshot: Snapshot }) {
   const { datumPlan, setup } = snapshot;
   const inForce = datumInForce(snapshot);
   const [adding, setAdding] = useState(false);
-  const set = lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined;
+  const set = isSet(snapshot);
   return (
     <View style={{ gap: 10 }}>
       <Words kind="note" tone="soft">

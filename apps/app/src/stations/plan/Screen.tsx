@@ -1,5 +1,5 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import { isSet } from '@zero-point/core/ledger/inForce';
 import { useRouter } from 'expo-router';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Target } from '../../drawing/Target';
@@ -34,7 +34,7 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
         <PlanDrawing
           part={part}
           partZero={setup.partZero}
-          zeroSet={lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined}
+          zeroSet={isSet(snapshot)}
           height={wide ? 'fill' : 260}
           label={`${part.name} from above, zero at the ${setup.partZero}`}
           marks={(place) =>

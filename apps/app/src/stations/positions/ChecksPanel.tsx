@@ -1,5 +1,5 @@
 import type { Pattern, Snapshot } from '@zero-point/core/contract/setup';
-import { zeroOf } from '@zero-point/core/datum/partFrame';
+import { outlineOf } from '@zero-point/core/datum/partFrame';
 import type { Hole } from '@zero-point/core/ledger/holes';
 import { holeMeasures } from '@zero-point/core/positions/holeMeasures';
 import { patternCheck } from '@zero-point/core/positions/patternCheck';
@@ -37,8 +37,7 @@ export function ChecksPanel({ snapshot, view, pattern }: ChecksPanelProps) {
   const all = useMemo(() => [...holes, ...others], [holes, others]);
   const found = useMemo(() => {
     if (all.length === 0) return undefined;
-    const zero = zeroOf(part, setup.partZero);
-    const outline = { left: -zero.x, bottom: -zero.y, right: part.size.x - zero.x, top: part.size.y - zero.y };
+    const outline = outlineOf(part, setup.partZero);
     const { x, y } = machine.axes;
     const travel = { ...(x.travel && { x: x.travel }), ...(y.travel && { y: y.travel }) };
     return patternCheck({

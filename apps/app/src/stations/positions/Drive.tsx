@@ -1,5 +1,6 @@
 import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
 import type { Snapshot } from '@zero-point/core/contract/setup';
+import { isSet } from '@zero-point/core/ledger/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Stop } from '@zero-point/core/ledger/driveList';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -24,7 +25,7 @@ import { STEP_NAMES } from './PatternFields';
 import { StandsAt } from './StandsAt';
 import { toolFor } from '@zero-point/core/ledger/neededTools';
 import { aloud, dialLegs, driveMode, driveModes, markDone, useDrive, type DriveView } from './useDrive';
-import { isSet, logCut } from './usePositions';
+import { logCut } from './usePositions';
 
 const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Controller' } as const;
 const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;

@@ -1,5 +1,5 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
-import { zeroOf } from '@zero-point/core/datum/partFrame';
+import { outlineOf } from '@zero-point/core/datum/partFrame';
 import { holesSvg } from '@zero-point/core/formats/holesSvg';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { fileHoles } from '@zero-point/core/ledger/holes';
@@ -87,8 +87,7 @@ async function saveHoles(snapshot: Snapshot, { patterns }: PositionsView, format
       return saveFile(text ?? '', 'application/dxf', `${name}.dxf`);
     }
     case 'svg': {
-      const zero = zeroOf(part, setup.partZero);
-      const outline = { left: -zero.x, bottom: -zero.y, right: part.size.x - zero.x, top: part.size.y - zero.y };
+      const outline = outlineOf(part, setup.partZero);
       return saveFile(holesSvg(holes, outline, setup.name, setup.units), 'image/svg+xml', `${name}.svg`);
     }
   }

@@ -1,4 +1,5 @@
 import type { Snapshot } from '@zero-point/core/contract/setup';
+import { isSet } from '@zero-point/core/ledger/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { holeCount } from '@zero-point/core/positions/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
@@ -19,7 +20,7 @@ import { FilesPanel } from './FilesPanel';
 import { HolesPanel } from './HolesPanel';
 import { OrderPanel } from './OrderPanel';
 import { KIND_NAMES } from './startPattern';
-import { isSet, usePositions, type PositionsView } from './usePositions';
+import { usePositions, type PositionsView } from './usePositions';
 
 const PANELS = [
   { value: 'holes', label: 'Holes' },

@@ -97,7 +97,3 @@ export const logPattern = (snapshot: Snapshot, pattern: Pattern): void =>
 /** Keeps how the cutting is planned, with this of it changed. */
 export const logCut = (snapshot: Snapshot, change: Partial<Snapshot['cutPlan']>): void =>
   logEntry({ kind: 'cut', setupId: snapshot.setup.id, body: { ...snapshot.cutPlan, ...change } });
-
-/** Whether both axes are set. */
-export const isSet = (snapshot: Snapshot): boolean =>
-  lastZeroing(snapshot, 'x') !== undefined && lastZeroing(snapshot, 'y') !== undefined;
