@@ -1,5 +1,5 @@
 /** Whether the stated ± holds: every feature by every method, simulated; a table of shares and widths. */
-import { chance } from '@zero-point/core/practice/random';
+import { chance } from '@zero-point/core/metrology/chance';
 import { coverageOf, DATUM_SIMULATIONS } from '@zero-point/core/practice/simulatedDatum';
 
 const CASES = 20_000;

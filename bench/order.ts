@@ -3,7 +3,7 @@ import { dialLines, type DialAxis } from '../packages/core/src/positions/dialDri
 import { chains } from '../packages/core/src/positions/firstOrder';
 import { bestOrder, orderCost, type OrderJob } from '../packages/core/src/positions/order';
 import { REVERSAL } from '../packages/core/src/positions/orderCost';
-import { chance } from '../packages/core/src/practice/random';
+import { chance } from '../packages/core/src/metrology/chance';
 
 const SETS = 6;
 const HOLES = 200;

@@ -141,7 +141,7 @@ test('a part in a chuck: flipped both ways, pushed, packed, and levelled', async
 
   await press(page, 'Level on a rotary axis');
   await read(page, '0', '0.10');
-  await expect(answer).toContainText('Turn the axis by−0.115°');
+  await expect(answer).toContainText('Turn the axis by+0.115°');
   await expect(page.getByText('Once it is level, make the rotary axis read zero.')).toBeVisible();
   await expectAccessible(page);
 });

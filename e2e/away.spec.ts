@@ -10,12 +10,12 @@ async function log(page: Page, text: string): Promise<void> {
 }
 
 interface Stored {
-  readings: { id: string; text: string; subject: { face?: string } }[];
+  readings: { id: string; source: { text: string }; subject: { face?: string } }[];
 }
 
 async function backReadings(page: Page, url: string): Promise<string[]> {
   const snapshot = (await (await page.request.get(`${url}/api/setups/base-plate-knee-mill`)).json()) as Stored;
-  return snapshot.readings.filter(({ subject }) => subject.face === 'back').map(({ text }) => text);
+  return snapshot.readings.filter(({ subject }) => subject.face === 'back').map(({ source }) => source.text);
 }
 
 test('a reading the server acknowledged survives kill -9', async ({ page, shop }) => {

@@ -97,8 +97,9 @@ test('touched again at every change: the change is led step by step, and Z shift
 
 test('a probe of calibrated length finds Z for the reference tool', async ({ page, shop }) => {
   const path = `${shop.url}/api/setups/arm-bracket-trunnion`;
-  const { setup } = await (await page.request.get(path)).json();
-  await page.request.put(`${path}/plan`, { data: { ...setup, heightGaugeId: 'probe-4' } });
+  const { setup, versions } = await (await page.request.get(path)).json();
+  const body = { ...setup, heightGaugeId: 'probe-4' };
+  await page.request.put(`${path}/plan`, { data: { version: 'by-probe', began: versions.plan, body } });
   await page.goto(heights(shop.url, 'arm-bracket-trunnion'));
   await show(page, /air pass/);
   const longer = page.getByRole('textbox', { name: 'Probe longer than tool 5' });
@@ -213,11 +214,20 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
 });
 
 test('two hundred tools in the table: the last is as near as the first', async ({ page, shop }) => {
-  for (let number = 6; number <= 200; number += 1) {
-    const tool = { id: `tool-${number}`, number, name: `Tool ${number}`, diameter: 6 };
-    const answer = await page.request.put(`${shop.url}/api/tools/tool-${number}`, { data: tool });
+  const { tools } = (await (await page.request.get(`${shop.url}/api/magazines/knee-mill`)).json()) as {
+    tools: { number: number; cutterId: string }[];
+  };
+  const save = async (path: string, body: object) => {
+    const answer = await page.request.put(`${shop.url}/api/${path}`, {
+      data: { version: 'more', began: 'first', body },
+    });
     expect(answer.ok()).toBe(true);
+  };
+  for (let number = 6; number <= 200; number += 1) {
+    await save(`cutters/tool-${number}`, { id: `tool-${number}`, name: `Tool ${number}`, diameter: 6 });
+    tools.push({ number, cutterId: `tool-${number}` });
   }
+  await save('magazines/knee-mill', { id: 'knee-mill', tools });
   await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 200)}&show=table`);
   await expect(page.getByRole('button', { name: 'Tool 200, Tool 200' })).toBeVisible();
   const list = page.getByRole('list', { name: 'Tool lengths' });

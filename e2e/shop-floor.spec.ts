@@ -137,11 +137,15 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await expect(page.getByText(/Size last checked: \d{4}-/)).toBeVisible();
   await expectAccessible(page);
 
-  await page.goto(`${shop.url}/shop/tools`);
+  await page.goto(`${shop.url}/shop/cutters`);
   await page.getByRole('link', { name: /Drill 4.2/ }).click();
-  await fill(page, 'Number', '1');
-  await expect(page.getByText(/Number 1 is End mill 10, three flutes/)).toBeVisible();
-  await fill(page, 'Number', '12');
+  await fill(page, 'Number in Knee mill', '1');
+  await expect(page.getByText(/Number 1 is End mill 10, three flutes there/)).toBeVisible();
+  await fill(page, 'Number in Knee mill', '12');
+  const knee = await (await page.request.get(`${shop.url}/api/magazines/knee-mill`)).json();
+  expect(knee.tools).toContainEqual({ number: 12, cutterId: 'drill-4-2' });
+  const router = await (await page.request.get(`${shop.url}/api/magazines/gantry-router`)).json();
+  expect(router.tools).toContainEqual({ number: 2, cutterId: 'drill-4-2' });
   await expectAccessible(page);
   await page.goto(`${shop.url}/shop/nothing`);
   await expect(page.getByText('No such drawer')).toBeVisible();
@@ -155,8 +159,9 @@ test('the shop changed with the server away is kept and delivered', async ({ pag
   await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
   await shop.start();
   await expect(page.getByText(/entry waits/)).toHaveCount(0, { timeout: 15_000 });
-  const gauge = (await (await page.request.get(`${shop.url}/api/gauges/spring-finder-10`)).json()) as {
-    measured: number;
+  const { calibrations } = (await (await page.request.get(`${shop.url}/api/shop`)).json()) as {
+    calibrations: { of: { gaugeId?: string }; found: { what: string; value?: number } }[];
   };
-  expect(gauge.measured).toBe(9.996);
+  const found = calibrations.filter(({ of }) => of.gaugeId === 'spring-finder-10').map((one) => one.found);
+  expect(found).toEqual([{ what: 'size', value: 9.996 }]);
 });

@@ -17,9 +17,9 @@ const forbidden = [
   ['packages/core/src/datum/edge.ts', '@zero-point/server'],
   ['packages/core/src/datum/edge.ts', '../../../../apps/app/src/theme/palette'],
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
-  ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/ledger'],
-  ['apps/server/src/ledger.ts', 'react-native'],
-  ['apps/server/src/ledger.ts', '@zero-point/app/src/theme/palette'],
+  ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/record'],
+  ['apps/server/src/record.ts', 'react-native'],
+  ['apps/server/src/record.ts', '@zero-point/app/src/theme/palette'],
 ];
 
 for (const [file, from] of forbidden) {
@@ -28,7 +28,7 @@ for (const [file, from] of forbidden) {
   });
 }
 
-for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/ledger.ts']) {
+for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/record.ts']) {
   test(`${file} may import core`, async () => {
     assert.equal((await complaints(file, '@zero-point/core/datum/edge')).length, 0);
   });

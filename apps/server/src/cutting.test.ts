@@ -1,9 +1,9 @@
-import type { CutPlan } from '@zero-point/core/contract/cutPlan';
-import type { NewReading } from '@zero-point/core/contract/ledger';
-import type { Pattern } from '@zero-point/core/contract/pattern';
-import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { CutPlan } from '@zero-point/core/record/cutPlan';
+import type { NewReading } from '@zero-point/core/record/reading';
+import type { Pattern } from '@zero-point/core/record/pattern';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
 import request from 'supertest';
-import { demoServer, leftFace, SETUP } from './testing/shop';
+import { demoServer, saved, SETUP } from './testing/shop';
 
 let server: ReturnType<typeof demoServer>;
 beforeEach(() => {
@@ -35,13 +35,16 @@ const PATTERNS: Pattern[] = [
 
 test.each(PATTERNS)('a $kind is kept whole, and laid aside without being lost', async (pattern) => {
   const path = `/api/setups/${SETUP}/patterns/${pattern.id}`;
-  await request(server.app).put(path).send(pattern).expect(200);
+  await request(server.app)
+    .put(path)
+    .send(saved(pattern, 'first', 'made'))
+    .expect(200);
   expect((await snapshot()).patterns.at(-1)).toEqual(pattern);
   const csv = async () => (await request(server.app).get(`/api/setups/${SETUP}/positions.csv`).expect(200)).text;
   expect(await csv()).toContain('New pattern,1,');
   await request(server.app)
     .put(path)
-    .send({ ...pattern, laidAside: true })
+    .send(saved({ ...pattern, laidAside: true }, 'made'))
     .expect(200);
   expect(await csv()).not.toContain('New pattern');
   expect((await snapshot()).patterns.at(-1)).toEqual({ ...pattern, laidAside: true });
@@ -50,9 +53,9 @@ test.each(PATTERNS)('a $kind is kept whole, and laid aside without being lost', 
 test('a pattern of no known kind is refused', async () => {
   const { body } = await request(server.app)
     .put(`/api/setups/${SETUP}/patterns/new-pattern`)
-    .send({ ...common, kind: 'spiral' })
+    .send(saved({ ...common, kind: 'spiral' }))
     .expect(422);
-  expect(body.errors[0].field).toBe('kind');
+  expect(body.errors[0].field).toBe('body.kind');
 });
 
 describe('the plan of the cutting', () => {
@@ -65,17 +68,14 @@ describe('the plan of the cutting', () => {
 
   test('is empty until it is changed, and then kept whole', async () => {
     expect((await snapshot('plinth-router')).cutPlan).toEqual({ bores: [] });
-    await request(server.app).put('/api/setups/plinth-router/cut').send(plan).expect(200);
+    await request(server.app).put('/api/setups/plinth-router/cut').send(saved(plan)).expect(200);
     expect((await snapshot('plinth-router')).cutPlan).toEqual(plan);
   });
 
   test('a gauge the shop has not, limits the wrong way, an unknown set-up: refused, the good one stays', async () => {
     const { cutPlan } = await snapshot();
     const [bore] = cutPlan.bores;
-    const put = (body: unknown, id = SETUP) =>
-      request(server.app)
-        .put(`/api/setups/${id}/cut`)
-        .send(body as object);
+    const put = (body: unknown, id = SETUP) => request(server.app).put(`/api/setups/${id}/cut`).send(saved(body));
     const gauge = await put({ ...cutPlan, bores: [{ ...bore, gaugeId: 'nothing' }] }).expect(422);
     expect(gauge.body.errors[0]).toMatchObject({ field: 'bores.0.gaugeId' });
     await put({ ...cutPlan, bores: [{ ...bore, low: -1 }] }).expect(422);
@@ -85,13 +85,16 @@ describe('the plan of the cutting', () => {
 });
 
 describe('the log of a bore', () => {
-  const pass = (change: Partial<NewReading> = {}): NewReading => ({
-    ...leftFace(),
+  type Measured = Extract<NewReading, { on: 'gauge' }>;
+  const pass = ({ text = '25.56', ...change }: Partial<Measured> & { text?: string } = {}): Measured => ({
+    on: 'gauge',
     id: 'pass-1',
     subject: { kind: 'bore-size', of: 'bearing-bore', set: 25.6, setText: '25.6' },
     gaugeId: 'bore-gauge-18-35',
-    text: '25.56',
+    source: { by: 'typed', text, unit: 'mm' },
     value: 25.56,
+    ticked: [],
+    takenAt: '2026-11-24T09:00:00.000Z',
     ...change,
   });
 

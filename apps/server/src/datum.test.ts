@@ -1,7 +1,7 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { EMPTY_DATUM_PLAN } from '@zero-point/core/datum/datumPlan';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { EMPTY_DATUM_PLAN } from '@zero-point/core/record/datumPlan';
 import request from 'supertest';
-import { demoServer, freshFile, leftFace, SETUP } from './testing/shop';
+import { demoServer, freshFile, leftFace, saved, SETUP, xSet } from './testing/shop';
 
 let server: ReturnType<typeof demoServer>;
 beforeEach(() => {
@@ -59,7 +59,7 @@ test('turns and lines are a length on the bench mill’s dials, and on no other 
   await request(server.app).post('/api/setups/on-dials/readings').send(turns).expect(201);
   await request(server.app)
     .post('/api/setups/on-dials/readings')
-    .send({ ...turns, id: 'touch-2', text: '4t 130' })
+    .send(leftFace({ id: 'touch-2', text: '4t 130', value: 12.325, scale: 'dial' }))
     .expect(422);
 });
 
@@ -68,13 +68,13 @@ describe('the datum plan', () => {
     ...EMPTY_DATUM_PLAN,
     ways: { 'corner.front-left': 'square', 'round.hole-1': 'sweep' },
     known: { 'face.left': 2.5 },
-    carried: { from: 'corner.front-left', angle: 0.35, U: 0.01 },
+    carried: { from: 'corner.front-left', readings: ['touch-1'] },
     local: [{ id: 'bore', name: 'Bearing bore', at: { x: 62, y: 58 }, workOffset: 'G55' }],
   };
 
   test('is empty at first, put whole, and there after a restart', async () => {
     expect((await snapshot()).datumPlan).toEqual(EMPTY_DATUM_PLAN);
-    await request(server.app).put(`${base}/datum`).send(plan).expect(200);
+    await request(server.app).put(`${base}/datum`).send(saved(plan)).expect(200);
     expect((await snapshot()).datumPlan).toEqual(plan);
   });
 
@@ -86,14 +86,14 @@ describe('the datum plan', () => {
   ])('with %s is refused by its field, and the good one stays', async (_, change, field) => {
     const answer = await request(server.app)
       .put(`${base}/datum`)
-      .send({ ...plan, ...change })
+      .send(saved({ ...plan, ...change }))
       .expect(422);
     expect(JSON.stringify(answer.body.errors)).toContain(field);
     expect((await snapshot()).datumPlan).toEqual(EMPTY_DATUM_PLAN);
   });
 
   test('of a set-up there is not is not found', async () => {
-    await request(server.app).put('/api/setups/gone/datum').send(plan).expect(404);
+    await request(server.app).put('/api/setups/gone/datum').send(saved(plan)).expect(404);
   });
 });
 
@@ -103,23 +103,15 @@ test('the plan keeps scale, cutter and caliper, and gives them up again', async 
   const more = { scale: 'incremental', cutter: 2, caliper: { x: 184.1 } };
   await request(server.app)
     .put(`${base}/plan`)
-    .send({ ...plan, ...more })
+    .send(saved({ ...plan, ...more }, 'first', 'one'))
     .expect(200);
   expect((await snapshot()).setup).toMatchObject(more);
-  await request(server.app).put(`${base}/plan`).send(plan).expect(200);
+  await request(server.app).put(`${base}/plan`).send(saved(plan, 'one')).expect(200);
   expect((await snapshot()).setup).not.toHaveProperty('scale');
 });
 
 test('an axis whose zero was lost is set no more on the bench', async () => {
-  const zeroing = {
-    id: 'zero-1',
-    axis: 'x',
-    epoch: 2,
-    form: 'preset',
-    subject: { kind: 'face', face: 'left' },
-    value: -5,
-    at: '2026-11-24T10:00:00.000Z',
-  };
+  const zeroing = xSet();
   const setOnBench = async () => {
     const { body } = await request(server.app).get('/api/setups').expect(200);
     return (body as { id: string; set: string[] }[]).find(({ id }) => id === SETUP)?.set;
@@ -129,14 +121,15 @@ test('an axis whose zero was lost is set no more on the bench', async () => {
   const lost = {
     ...zeroing,
     id: 'zero-2',
-    epoch: 3,
+    began: 'x-2',
+    opens: 'x-3',
     form: 'lost',
     subject: { kind: 'lost', why: 'power-loss' },
-    scale: 'readout',
+    at: '2026-11-24T10:00:00.000Z',
   };
   await request(server.app).post(`${base}/zeroings`).send(lost).expect(201);
   expect(await setOnBench()).toEqual([]);
-  expect((await snapshot()).zeroings.at(-1)).toMatchObject({ form: 'lost', scale: 'readout' });
+  expect((await snapshot()).zeroings.at(-1)).toMatchObject({ form: 'lost', place: { scale: 'readout' } });
 });
 
 describe('how well a gauge repeats, by the whole log', () => {
@@ -167,9 +160,10 @@ describe('how well a gauge repeats, by the whole log', () => {
       .post(`${base}/readings`)
       .send(leftFace({ gaugeId: 'bearing-finder-22' }))
       .expect(201);
+    await request(server.app).post(`${base}/zeroings`).send(xSet()).expect(201);
     await request(server.app)
       .post(`${base}/readings`)
-      .send(leftFace({ id: 'touch-2', gaugeId: 'bearing-finder-22', epoch: 2, text: '4', value: 4 }))
+      .send(leftFace({ id: 'touch-2', gaugeId: 'bearing-finder-22', epoch: 'x-2', text: '4', value: 4 }))
       .expect(201);
     expect(await of('bearing-finder-22')).toBeUndefined();
   });
@@ -193,7 +187,7 @@ describe('tool lengths kept for a machine', () => {
 
   test('come with every set-up of that machine, and with no other', async () => {
     expect((await snapshot()).toolTable).toBeNull();
-    await request(server.app).put('/api/tables/knee-mill').send(table).expect(200);
+    await request(server.app).put('/api/tables/knee-mill').send(saved(table)).expect(200);
     expect((await snapshot()).toolTable).toEqual(table);
     expect((await snapshot('plinth-router')).toolTable).toBeNull();
   });
@@ -201,11 +195,15 @@ describe('tool lengths kept for a machine', () => {
   test.each([
     ['a tool twice', { rows: [...table.rows, ...table.rows] }, 422],
     ['an absurd length', { rows: [{ ...table.rows[0], length: 1e6 }] }, 422],
-    ['a machine there is not', { id: 'gone' }, 404],
+    ['a machine there is not', { id: 'gone' }, 422],
   ])('with %s are refused, and the good table stays', async (_, change, status) => {
-    await request(server.app).put('/api/tables/knee-mill').send(table).expect(200);
+    await request(server.app)
+      .put('/api/tables/knee-mill')
+      .send(saved(table, 'first', 'good'))
+      .expect(200);
     const body = { ...table, ...change };
-    await request(server.app).put(`/api/tables/${body.id}`).send(body).expect(status);
+    const began = body.id === 'gone' ? 'first' : 'good';
+    await request(server.app).put(`/api/tables/${body.id}`).send(saved(body, began)).expect(status);
     expect((await snapshot()).toolTable).toEqual(table);
   });
 });

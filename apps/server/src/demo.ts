@@ -1,66 +1,75 @@
-import { shopFile } from '@zero-point/core/contract/shopFile';
-import type { z } from 'zod';
-import { createLedger } from './ledger';
+import {
+  DOCUMENT_KINDS,
+  DOCUMENT_NAMES,
+  ROW_KINDS,
+  ROW_NAMES,
+  type BodyOf,
+  type DocumentName,
+} from '@zero-point/core/record/kinds';
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import { shopFile, type ShopFile } from '@zero-point/core/record/shopFile';
+import { createRecord, type ShopRecord } from './record';
 import { DatabaseRefused } from './store/openDatabase';
 import type { Store } from './store/store';
+
+type Lists = Record<string, readonly unknown[] | undefined>;
+
+/** Documents are saved first, since rows name them; settings before readings, which stand on the zeros they open. */
+function loadLists(record: ShopRecord, of: 'shop' | 'setup', setupId: string, lists: Lists): void {
+  for (const name of DOCUMENT_NAMES.filter((one) => DOCUMENT_KINDS[one].of === of)) {
+    const { collection, key } = DOCUMENT_KINDS[name];
+    for (const body of lists[collection] ?? []) {
+      const own = (key as (body: unknown) => string)(body);
+      record.save(name, setupId, own, {
+        version: FIRST_VERSION,
+        began: FIRST_VERSION,
+        body: body as BodyOf<DocumentName>,
+      });
+    }
+  }
+  const order = ROW_NAMES.filter((name) => ROW_KINDS[name].of === of).sort((a, b) => turn(a) - turn(b));
+  for (const name of order)
+    for (const body of lists[ROW_KINDS[name].collection] ?? []) record.append(name, setupId, body as never);
+}
+
+const turn = (name: string): number => ['zeroing', 'reading'].indexOf(name) >>> 0;
 
 /**
  * Fills a new database with a shop given as data, checked and stored by the rules every request goes through.
  *
  * @throws ZodError when the data is not as the contract has it
  */
-export function loadShop(store: Store, data: z.input<typeof shopFile>): void {
-  const shop = shopFile.parse(data);
+export function loadShop(store: Store, data: unknown): void {
+  const shop: ShopFile = shopFile.parse(data);
   store.write(() => {
-    for (const machine of shop.machines) store.machines.put(machine);
-    for (const gauge of shop.gauges) store.gauges.put(gauge);
-    for (const tool of shop.tools) store.tools.put(tool);
-    for (const part of shop.parts) store.parts.put(part);
-    for (const {
-      setup,
-      patterns,
-      readings,
-      strikes,
-      zeroings,
-      checks,
-      alignments,
-      sweeps,
-      datumPlan,
-      cutPlan,
-    } of shop.setups) {
-      const ledger = createLedger(store, () => setup.createdAt);
-      ledger.createSetup(setup);
-      for (const pattern of patterns) ledger.putPattern(setup.id, pattern);
-      for (const reading of readings) ledger.appendReading(setup.id, reading);
-      for (const strike of strikes) ledger.appendStrike(setup.id, strike);
-      for (const zeroing of zeroings) ledger.appendZeroing(setup.id, zeroing);
-      for (const check of checks) ledger.appendCheck(setup.id, check);
-      for (const alignment of alignments) ledger.putAlignment(setup.id, alignment);
-      for (const sweep of sweeps) ledger.appendSweep(setup.id, sweep);
-      if (datumPlan) ledger.putDatumPlan(setup.id, datumPlan);
-      if (cutPlan) ledger.putCutPlan(setup.id, cutPlan);
+    loadLists(createRecord(store), 'shop', '', shop as unknown as Lists);
+    for (const { setup, ...lists } of shop.setups) {
+      const record = createRecord(store, () => setup.createdAt);
+      record.createSetup(setup);
+      loadLists(record, 'setup', setup.id, lists as unknown as Lists);
     }
   });
 }
 
 /**
- * Makes sure a database is the shop asked for: a new one is filled or marked, the other kind refused.
+ * Makes sure a database is the shop asked for: a new one is filled or marked, the other kind refused. What it is, is
+ * read inside the transaction that marks it, so that of two that start at once only the first fills it.
  *
  * @throws DatabaseRefused when the demo is asked for on a person's own shop, or the other way round
  */
-export function settleShop(store: Store, demo: z.input<typeof shopFile> | undefined): void {
-  const kind = store.kind();
-  const wanted = demo ? 'demo' : 'own';
-  if (kind !== undefined && kind !== wanted) {
-    throw new DatabaseRefused(
-      wanted === 'demo'
-        ? 'This database is your own shop. The demo is never loaded into it; name another file with DATABASE.'
-        : 'This database is the demo shop. Your own shop needs a file of its own; name another with DATABASE.',
-    );
-  }
-  if (kind === wanted) return;
+export function settleShop(store: Store, demo: unknown): void {
+  const wanted = demo === undefined ? 'own' : 'demo';
   store.write(() => {
+    const kind = store.kind();
+    if (kind !== undefined && kind !== wanted) {
+      throw new DatabaseRefused(
+        wanted === 'demo'
+          ? 'This database is your own shop. The demo is never loaded into it; name another file with DATABASE.'
+          : 'This database is the demo shop. Your own shop needs a file of its own; name another with DATABASE.',
+      );
+    }
+    if (kind === wanted) return;
     store.setKind(wanted);
-    if (demo) loadShop(store, demo);
+    if (demo !== undefined) loadShop(store, demo);
   });
 }

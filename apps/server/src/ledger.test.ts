@@ -1,7 +1,8 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { faceAnswer } from '@zero-point/core/ledger/faceAnswer';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { openBook } from '@zero-point/core/book/book';
+import { faceAnswer } from '@zero-point/core/book/subjects/face';
 import request from 'supertest';
-import { demoServer, leftFace, SETUP } from './testing/shop';
+import { demoServer, leftFace, saved, SETUP, xSet } from './testing/shop';
 
 let server: ReturnType<typeof demoServer>;
 beforeEach(() => {
@@ -20,10 +21,10 @@ describe('logging a reading', () => {
       .send(leftFace({ text: '-5 3/250', value: -5.012 }))
       .expect(201);
     expect((await snapshot()).readings.at(-1)).toMatchObject({
-      text: '-5 3/250',
+      source: { by: 'typed', text: '-5 3/250', unit: 'mm' },
       value: -5.012,
-      scale: 'readout',
-      epoch: 1,
+      place: { scale: 'readout' },
+      epoch: 'first',
       struckBy: null,
     });
   });
@@ -50,15 +51,15 @@ describe('logging a reading', () => {
   });
 
   test.each([
-    ['an empty text', { text: '' }, 'text'],
-    ['a text that is no length', { text: '12 13', value: 12 }, 'text'],
-    ['an ambiguous text', { text: '1,234.5', value: 1234.5 }, 'text'],
+    ['an empty text', { text: '' }, 'source.text'],
+    ['a text that is no length', { text: '12 13', value: 12 }, 'source.text'],
+    ['an ambiguous text', { text: '1,234.5', value: 1234.5 }, 'source.text'],
     ['an absurd value', { text: '1000000000', value: 1e9 }, 'value'],
     ['a value the text does not mean', { text: '-5.012', value: 5.012 }, 'value'],
     ['an inch text taken as millimetres', { text: '1/2in', value: 0.5 }, 'value'],
     ['a gauge the shop has not', { gaugeId: 'unheard-of' }, 'gaugeId'],
     ['an approach of 0', { approach: 0 as never }, 'approach'],
-    ['epoch 0', { epoch: 0 }, 'epoch'],
+    ['an epoch that nobody opened', { epoch: 'x-9' }, 'epoch'],
   ])('%s is refused by field, and nothing is stored', async (_, change, field) => {
     const before = count();
     const { body } = await request(server.app)
@@ -84,7 +85,7 @@ describe('striking out', () => {
   const strikes = `/api/setups/${SETUP}/strikes`;
 
   test('takes a reading out of the answer and leaves it in the ledger', async () => {
-    const wild = faceAnswer(await snapshot(), 'right')?.result.repeats.wild;
+    const wild = faceAnswer(openBook(await snapshot()), 'right')?.result.repeats.wild;
     expect(wild).toEqual([1]);
     await request(server.app).post(strikes).send(strike()).expect(201);
     const after = await snapshot();
@@ -93,7 +94,7 @@ describe('striking out', () => {
       struckReason: 'misread',
       value: 189.995,
     });
-    expect(faceAnswer(after, 'right')?.result.edge).toBeCloseTo(183.9975, 9);
+    expect(faceAnswer(openBook(after), 'right')?.result.edge).toBeCloseTo(183.9975, 9);
     await request(server.app)
       .post(strikes)
       .send(strike({ id: 's2', action: 'restore', reason: '' }))
@@ -112,15 +113,7 @@ test('the ledger itself refuses to change or lose a row', () => {
 });
 
 test('setting an axis is kept and shows on the bench', async () => {
-  const zeroing = {
-    id: 'z1',
-    axis: 'x',
-    epoch: 2,
-    form: 'preset',
-    subject: { kind: 'face', face: 'left' },
-    value: -5,
-    at: '2026-11-24T09:05:00.000Z',
-  };
+  const zeroing = xSet();
   await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
   await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
   expect((await snapshot()).zeroings).toHaveLength(1);
@@ -130,15 +123,8 @@ test('setting an axis is kept and shows on the bench', async () => {
 
 test('an axis can be set from the middle of two faces, which is nothing to be read itself', async () => {
   const subject = { kind: 'middle', axis: 'x' };
-  const zeroing = {
-    id: 'z2',
-    axis: 'x',
-    epoch: 1,
-    form: 'work-offset',
-    subject,
-    value: 92,
-    at: '2026-11-24T09:05:00.000Z',
-  };
+  const { opens: _, ...kept } = xSet({ form: 'work-offset', value: 92 });
+  const zeroing = { ...kept, subject };
   await request(server.app).post(`/api/setups/${SETUP}/zeroings`).send(zeroing).expect(201);
   expect((await snapshot()).zeroings[0]?.subject).toEqual(subject);
   await request(server.app)
@@ -152,7 +138,7 @@ describe('patterns and plans', () => {
     const [ring] = (await snapshot()).patterns;
     if (ring?.kind !== 'bolt-circle') throw new Error('the demo has a bolt circle');
     const turned = { ...ring, circle: { ...ring.circle, firstAngle: 30 } };
-    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring.id}`).send(turned).expect(200);
+    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring.id}`).send(saved(turned)).expect(200);
     const { text, headers } = await request(server.app).get(`/api/setups/${SETUP}/positions.csv`).expect(200);
     expect(headers['content-disposition']).toContain(`${SETUP}-positions.csv`);
     expect(text.split('\r\n')[1]).toBe('Bearing screws,1,82.785,70.000,mm,30.000,4.200,9.500,');
@@ -167,27 +153,29 @@ describe('patterns and plans', () => {
     const [ring] = (await snapshot()).patterns;
     if (ring?.kind !== 'bolt-circle') throw new Error('the demo has a bolt circle');
     const bad = { ...ring, circle: { ...ring.circle, ...change } };
-    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring?.id}`).send(bad).expect(422);
+    await request(server.app).put(`/api/setups/${SETUP}/patterns/${ring?.id}`).send(saved(bad)).expect(422);
     expect((await snapshot()).patterns[0]).toEqual(ring);
   });
 
-  test('a pattern cannot be taken over by another set-up', async () => {
+  test('a pattern under the same id in another set-up is another pattern', async () => {
     const [ring] = (await snapshot()).patterns;
-    await request(server.app).put(`/api/setups/plinth-router/patterns/${ring?.id}`).send(ring).expect(409);
+    const other = { ...ring, name: 'Elsewhere' };
+    await request(server.app).put(`/api/setups/plinth-router/patterns/${ring?.id}`).send(saved(other)).expect(200);
+    expect((await snapshot()).patterns[0]).toEqual(ring);
   });
 
   test('a plan naming what the shop has not is refused field by field', async () => {
     const { setup } = await snapshot();
     const { body } = await request(server.app)
       .put(`/api/setups/${SETUP}/plan`)
-      .send({ ...setup, machineId: 'nowhere', finderId: 'nothing' })
+      .send(saved({ ...setup, machineId: 'nowhere', finderId: 'nothing' }))
       .expect(422);
     expect(body.errors.map(({ field }: { field: string }) => field)).toEqual(['machineId', 'finderId']);
     const kept = await request(server.app)
       .put(`/api/setups/${SETUP}/plan`)
-      .send({ ...setup, tolerance: 0.05 })
+      .send(saved({ ...setup, tolerance: 0.05 }))
       .expect(200);
-    expect(kept.body.tolerance).toBe(0.05);
+    expect(kept.body.body.tolerance).toBe(0.05);
   });
 
   test('starting the same set-up twice makes one; another under its id is a conflict', async () => {
@@ -205,8 +193,8 @@ describe('patterns and plans', () => {
 
 test('a new part is put, read back, and refused under another address', async () => {
   const part = { id: 'gear-blank', name: 'Gear blank', material: 'brass', size: { x: 40, y: 40, z: 6 }, holes: [] };
-  await request(server.app).put('/api/parts/gear-blank').send(part).expect(200);
+  await request(server.app).put('/api/parts/gear-blank').send(saved(part)).expect(200);
   expect((await request(server.app).get('/api/parts/gear-blank').expect(200)).body).toEqual(part);
-  await request(server.app).put('/api/parts/other').send(part).expect(422);
+  await request(server.app).put('/api/parts/other').send(saved(part)).expect(422);
   expect((await request(server.app).get('/api/shop')).body.parts).toHaveLength(5);
 });

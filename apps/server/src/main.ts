@@ -65,7 +65,8 @@ function run(): void {
       process.exit(0);
     });
     server.closeIdleConnections();
-    setTimeout(() => server.closeAllConnections(), 3000).unref();
+    // Those who only listen are told to come back later; what is being answered has a moment.
+    setTimeout(() => server.closeAllConnections(), 500).unref();
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);

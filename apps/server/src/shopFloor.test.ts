@@ -1,13 +1,12 @@
-import type { Alignment } from '@zero-point/core/contract/alignment';
-import type { Holding } from '@zero-point/core/contract/holding';
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import type { Gauge, Machine } from '@zero-point/core/contract/shop';
+import { openBook } from '@zero-point/core/book/book';
+import type { Alignment } from '@zero-point/core/record/alignment';
+import type { Holding } from '@zero-point/core/record/holding';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import type { Machine } from '@zero-point/core/record/machine';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import request from 'supertest';
-import { openDatabase } from './store/openDatabase';
-import { readMigrations } from './store/migrations';
-import { createStore } from './store/store';
-import { demoServer, freshFile, MIGRATIONS, SETUP } from './testing/shop';
+import { demoServer, saved, SETUP } from './testing/shop';
 
 let server: ReturnType<typeof demoServer>;
 beforeEach(() => {
@@ -43,12 +42,12 @@ describe('workholding', () => {
 
   test('is append-only down to the table', async () => {
     await request(server.app).post(`${path}/checks`).send(check).expect(201);
-    expect(() => server.db.exec('DELETE FROM checks')).toThrow(/append-only/);
+    expect(() => server.db.exec('DELETE FROM entries')).toThrow(/append-only/);
   });
 
   test('a list changed by the shop is the one its set-ups show; the others stay as they came', async () => {
     const own: Holding = { id: 'vise', name: 'Our vise', steps: [{ id: 'look', text: 'Look twice.', hurts: false }] };
-    await request(server.app).put('/api/holdings/vise').send(own).expect(200);
+    await request(server.app).put('/api/holdings/vise').send(saved(own)).expect(200);
     const { holdings } = await snapshot();
     expect(holdings.find(({ id }) => id === 'vise')).toEqual(own);
     expect(holdings.find(({ id }) => id === 'clamps')?.steps.length).toBeGreaterThan(5);
@@ -71,23 +70,26 @@ describe('alignment', () => {
   };
 
   test('how a thing is read is kept one per task', async () => {
-    await request(server.app).put(`${path}/alignments/vise`).send(vise).expect(200);
     await request(server.app)
       .put(`${path}/alignments/vise`)
-      .send({ ...vise, points: 5 })
+      .send(saved(vise, 'first', 'one'))
+      .expect(200);
+    await request(server.app)
+      .put(`${path}/alignments/vise`)
+      .send(saved({ ...vise, points: 5 }, 'one'))
       .expect(200);
     expect((await snapshot()).alignments).toEqual([{ ...vise, points: 5 }]);
   });
 
   test.each([
     ['an indicator the shop has not', { indicatorId: 'unheard-of' }, 'indicatorId'],
-    ['one place only', { points: 1 }, 'points'],
-    ['nothing allowed', { allowed: 0 }, 'allowed'],
-    ['a task other than the address', { task: 'head', swing: 200 }, 'task'],
+    ['one place only', { points: 1 }, 'body.points'],
+    ['nothing allowed', { allowed: 0 }, 'body.allowed'],
+    ['a task other than the address', { task: 'head', swing: 200 }, 'body'],
   ])('%s is refused by field', async (_, change, field) => {
     const { body } = await request(server.app)
       .put(`${path}/alignments/vise`)
-      .send({ ...vise, ...change })
+      .send(saved({ ...vise, ...change }))
       .expect(422);
     expect(body.errors.map((one: { field: string }) => one.field)).toContain(field);
     expect((await snapshot()).alignments).toEqual([]);
@@ -97,14 +99,9 @@ describe('alignment', () => {
     const reading = {
       id: 'dial-1',
       subject: { kind: 'alignment', task: 'vise', place: 0, pass: 1 },
-      axis: 'y',
-      approach: 1,
+      on: 'dial',
       gaugeId: 'lever-indicator',
-      feeler: 0,
-      scale: 'indicator',
-      epoch: 1,
-      text: '0.012',
-      unit: 'mm',
+      source: { by: 'typed', text: '0.012', unit: 'mm' },
       value: 0.012,
       ticked: [],
       takenAt: AT,
@@ -158,7 +155,7 @@ describe('the shop', () => {
     async (kind) => {
       for (const units of ['mm', 'in'] as const) {
         const machine = startingMachine(`new-${kind}-${units}`, 'New', kind, units);
-        await request(server.app).put(`/api/machines/${machine.id}`).send(machine).expect(200);
+        await request(server.app).put(`/api/machines/${machine.id}`).send(saved(machine)).expect(200);
         const { body } = await request(server.app).get(`/api/machines/${machine.id}`).expect(200);
         expect(body).toEqual(machine);
       }
@@ -166,13 +163,13 @@ describe('the shop', () => {
   );
 
   test.each([
-    ['a dial of one line', { dial: { perTurn: 2, lines: 1, countsUp: 'clockwise' } }, 'axes.x.dial.lines'],
-    ['travel of nothing', { travel: 0 }, 'axes.x.travel'],
+    ['a dial of one line', { dial: { perTurn: 2, lines: 1, countsUp: 'clockwise' } }, 'body.axes.x.dial.lines'],
+    ['travel of nothing', { travel: 0 }, 'body.axes.x.travel'],
   ])('refuses %s', async (_, change, field) => {
     const machine = startingMachine('m', 'New', 'dials', 'mm');
     const { body } = await request(server.app)
       .put('/api/machines/m')
-      .send({ ...machine, axes: { ...machine.axes, x: { ...machine.axes.x, ...change } } })
+      .send(saved({ ...machine, axes: { ...machine.axes, x: { ...machine.axes.x, ...change } } }))
       .expect(422);
     expect(body.errors[0].field).toBe(field);
     await request(server.app).get('/api/machines/m').expect(404);
@@ -181,31 +178,17 @@ describe('the shop', () => {
   test('a retired gauge stays for what names it, and is never deleted', async () => {
     const { body } = await request(server.app).get('/api/gauges/spring-finder-10').expect(200);
     const retired: Gauge = { ...(body as Gauge), retiredOn: '2026-11-24' };
-    await request(server.app).put('/api/gauges/spring-finder-10').send(retired).expect(200);
+    await request(server.app).put('/api/gauges/spring-finder-10').send(saved(retired)).expect(200);
     await request(server.app).delete('/api/gauges/spring-finder-10').expect(404);
     expect((await snapshot()).gauges.find(({ id }) => id === 'spring-finder-10')?.retiredOn).toBe('2026-11-24');
   });
 
   test('the demo’s machines come with their dials, backlash and rotary axes', async () => {
     const bench = (await request(server.app).get('/api/machines/bench-mill')).body as Machine;
-    expect(bench.axes.x).toMatchObject({ dial: { perTurn: 3, lines: 120 }, backlash: { value: 0.18 } });
+    expect(bench.axes.x).toMatchObject({ dial: { perTurn: 3, lines: 120 } });
+    const { machine } = openBook((await request(server.app).get('/api/setups/pivots-bench-mill')).body as Snapshot);
+    expect(machine.axes.x.backlash).toMatchObject({ value: 0.18 });
     const trunnion = (await request(server.app).get('/api/machines/trunnion-mill')).body as Machine;
     expect(trunnion.rotary?.map(({ name }) => name)).toEqual(['A', 'C']);
   });
-});
-
-test('a database from before alignment is brought up, its set-ups held in a vise', () => {
-  const file = freshFile();
-  const [first] = readMigrations(MIGRATIONS);
-  const old = openDatabase(file, first ? [first] : []);
-  old.exec(`
-    INSERT INTO machines VALUES ('m', '{"id":"m","name":"M"}');
-    INSERT INTO parts VALUES ('p', '{"id":"p","name":"P"}');
-    INSERT INTO gauges VALUES ('g', '{"id":"g","name":"G"}');
-    INSERT INTO setups VALUES ('s', 'Old', 'm', 'p', 'g', 'g', 'centre', 0.1, 'mm', 1, 0, '', '${AT}', '${AT}');`);
-  old.close();
-  const db = openDatabase(file, readMigrations(MIGRATIONS));
-  const store = createStore(db);
-  expect(store.setups.get('s')).toMatchObject({ name: 'Old', holdingId: 'vise' });
-  store.close();
 });

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { cautions, tape } from './schema/results';
 import { jawLine } from './alignment/jawLine';
 import { jawLineInput, jawLineOutput } from './alignment/jawLine.schema';
 import { headTram } from './alignment/headTram';
@@ -50,8 +51,18 @@ import { patternCheckInput, patternCheckOutput } from './positions/patternCheck.
 import { boltCircle } from './positions/boltCircle';
 import { boltCircleOutput, boltCircleReckonInput } from './positions/boltCircle.schema';
 
-/** One calculation: what it takes, what it gives, and the pure function between. */
-export interface Calculation<I extends z.ZodType = z.ZodType, O extends z.ZodType = z.ZodType> {
+/** What every calculation gives: the reckoning shown, and what to mind. */
+interface Shown {
+  tape: z.output<typeof tape>;
+  cautions: z.output<typeof cautions>;
+}
+
+/** What is measured says how good it is. */
+interface Measured extends Shown {
+  uncertainty: object | null;
+}
+
+interface Common<I extends z.ZodType, O extends z.ZodType> {
   name: string;
   summary: string;
   input: I;
@@ -60,7 +71,21 @@ export interface Calculation<I extends z.ZodType = z.ZodType, O extends z.ZodTyp
   reckon(input: z.output<I>): z.output<O>;
 }
 
-const calculation = <I extends z.ZodType, O extends z.ZodType>(entry: Calculation<I, O>) => entry;
+/** One calculation: what it takes, what it gives, and the pure function between. */
+export interface Calculation<I extends z.ZodType = z.ZodType, O extends z.ZodType = z.ZodType> extends Common<I, O> {
+  /** Why it states no uncertainty, where it has none of its own. */
+  exact?: string;
+}
+
+/** A calculation on what was measured: with its tape, cautions and uncertainty. */
+const calculation = <I extends z.ZodType, O extends z.ZodType<Measured>>(
+  entry: Common<I, O> & { exact?: never },
+): Calculation<I, O> => entry;
+
+/** A calculation that is exact for what it is given: with its tape and cautions, and why it has no uncertainty. */
+const exact = <I extends z.ZodType, O extends z.ZodType<Shown>>(
+  entry: Common<I, O> & { exact: string },
+): Calculation<I, O> => entry;
 
 /** Every calculation there is. Adding one is adding an entry. */
 export const REGISTRY = {
@@ -85,29 +110,33 @@ export const REGISTRY = {
     output: toolLengthOutput,
     reckon: toolLength,
   }),
-  'bolt-circle': calculation({
+  'bolt-circle': exact({
     name: 'bolt-circle',
+    exact: 'Places are exact for what is given; U is the datum’s, where that is told.',
     summary: 'Hole centres on a circle or an arc of it',
     input: boltCircleReckonInput,
     output: boltCircleOutput,
     reckon: boltCircle,
   }),
-  pattern: calculation({
+  pattern: exact({
     name: 'pattern',
+    exact: 'Places are exact for what is given; U is the datum’s, where that is told.',
     summary: 'Hole centres of any pattern, mirrored, turned and shifted',
     input: patternReckonInput,
     output: patternOutput,
     reckon: pattern,
   }),
-  'pattern-check': calculation({
+  'pattern-check': exact({
     name: 'pattern-check',
+    exact: 'It holds given places against each other; nothing in it was measured.',
     summary: 'What is amiss with holes before they are drilled: webs, edges, doubles, travel',
     input: patternCheckInput,
     output: patternCheckOutput,
     reckon: patternCheck,
   }),
-  'dial-move': calculation({
+  'dial-move': exact({
     name: 'dial-move',
+    exact: 'Turns and lines are counted; what rounding to a line leaves is said.',
     summary: 'A handwheel move in turns and lines, backlash taken up on one side',
     input: dialMoveInput,
     output: dialMoveOutput,
@@ -120,8 +149,9 @@ export const REGISTRY = {
     output: boreOutput,
     reckon: bore,
   }),
-  facing: calculation({
+  facing: exact({
     name: 'facing',
+    exact: 'It plans; nothing in it was measured.',
     summary: 'A face brought to height: equal passes, speed, feed and time',
     input: facingInput,
     output: facingOutput,
@@ -211,8 +241,9 @@ export const REGISTRY = {
     output: runOutOutput,
     reckon: runOut,
   }),
-  'tool-table-check': calculation({
+  'tool-table-check': exact({
     name: 'tool-table-check',
+    exact: 'It takes the U of the lengths it compares; it adds none.',
     summary: 'What cannot be right in a table of tool lengths, and the likely slip',
     input: toolTableCheckInput,
     output: toolTableCheckOutput,
@@ -225,15 +256,17 @@ export const REGISTRY = {
     output: holeLineOutput,
     reckon: holeLine,
   }),
-  'choose-method': calculation({
+  'choose-method': exact({
     name: 'choose-method',
+    exact: 'It foretells the U of each way; what it says of them is not measured.',
     summary: 'The quickest way to find a feature that is good enough, of what the shop has',
     input: chooseMethodInput,
     output: chooseMethodOutput,
     reckon: chooseMethod,
   }),
-  explain: calculation({
+  explain: exact({
     name: 'explain',
+    exact: 'It takes the U of what is compared; it adds none.',
     summary: 'Why something measured does not agree with what is known: the likely slip',
     input: explainInput,
     output: explainOutput,

@@ -1,4 +1,4 @@
-import type { AnswerForm } from '@zero-point/core/contract/shop';
+import type { AnswerForm } from '@zero-point/core/record/machine';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Press } from '../frame/Press';

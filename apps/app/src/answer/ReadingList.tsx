@@ -1,4 +1,5 @@
-import type { Reading } from '@zero-point/core/contract/ledger';
+import { textOf, unitOf } from '@zero-point/core/record/source';
+import type { Reading } from '@zero-point/core/record/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
@@ -67,7 +68,8 @@ const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-di
 function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: ReadingRowProps) {
   const struck = reading.struckBy !== null;
   const shown = formatLength(reading.value, { unit });
-  const typedOtherwise = reading.unit !== unit || !/^[+\-−]?[\d.]+$/.test(reading.text);
+  const text = textOf(reading.source);
+  const typedOtherwise = text !== undefined && (unitOf(reading.source) !== unit || !/^[+\-−]?[\d.]+$/.test(text));
   return (
     <View role="listitem" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 2 }}>
       <View style={{ flex: 1 }}>
@@ -91,7 +93,7 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
         </View>
         {typedOtherwise && (
           <Words kind="note" tone="soft">
-            typed “{reading.text}”
+            typed “{text}”
           </Words>
         )}
         {struck && (

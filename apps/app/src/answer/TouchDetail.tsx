@@ -1,4 +1,4 @@
-import type { Reading } from '@zero-point/core/contract/ledger';
+import type { Reading } from '@zero-point/core/record/reading';
 import type { Tape } from '@zero-point/core/tape/tape';
 import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
 import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';

@@ -1,4 +1,4 @@
-import type { ProblemDocument } from '@zero-point/core/contract/problemDocument';
+import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 
 /** The server answered, and said no. */
 export class ServerRefusal extends Error {

@@ -1,65 +1,105 @@
-import type { Snapshot, SetupSummary } from '@zero-point/core/contract/setup';
-import type { Holding } from '@zero-point/core/contract/holding';
-import type { Gauge, Machine, Part, Tool } from '@zero-point/core/contract/shop';
-import type { ShopEntry } from '@zero-point/core/ledger/entry';
-import { QueryClient, useQuery } from '@tanstack/react-query';
-import { request, ServerRefusal } from './client';
-import { keptSnapshot, keepSnapshot } from './keptSnapshots';
+import { knownToday, type KnownMachine } from '@zero-point/core/book/book';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import type { Calibration } from '@zero-point/core/record/calibration';
+import type { Cutter } from '@zero-point/core/record/cutter';
+import type { Entry } from '@zero-point/core/record/entry';
+import type { Holding } from '@zero-point/core/record/holding';
+import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
+import type { Magazine } from '@zero-point/core/record/magazine';
+import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
+import type { Part } from '@zero-point/core/record/part';
+import { documentKey, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { request } from './client';
+import { keptSetups } from './keptSetups';
+import { listen, useNews } from './news';
+import { benchKey, queryClient, setupKey, shopKey } from './queryClient';
 
-/** Everything the shop owns. */
+/** Everything the shop owns, gauges and machines as they are known today. */
 export interface Shop {
   kind: 'demo' | 'own';
-  machines: Machine[];
-  gauges: Gauge[];
-  tools: Tool[];
+  machines: KnownMachine[];
+  gauges: KnownGauge[];
+  cutters: Cutter[];
+  magazines: Magazine[];
   parts: Part[];
   holdings: Holding[];
+  calibrations: Calibration[];
+  /** The version of every document, by kind and own name. */
+  versions: Record<string, string>;
 }
 
-/** How often another device's work shows up here, ms. */
+/** How often the server is asked for what is not told as it comes, ms; only while it does not tell. */
 const REFRESH = 5000;
 
-export const queryClient = new QueryClient({
-  defaultOptions: {
-    queries: {
-      // The server may be this very machine, so being off the internet says nothing.
-      networkMode: 'always',
-      staleTime: 1000,
-      retry: (failures, error) => !(error instanceof ServerRefusal) && failures < 1,
-      retryDelay: 500,
-    },
-  },
-});
+const useTold = (key: typeof benchKey | typeof shopKey): void =>
+  useEffect(() => listen('/events', () => void queryClient.invalidateQueries({ queryKey: key })), [key]);
 
-export const setupKey = (id: string) => ['setup', id] as const;
-
-export const useBench = () =>
-  useQuery({ queryKey: ['bench'], queryFn: () => request<SetupSummary[]>('GET', '/setups'), refetchInterval: REFRESH });
-
-export const shopKey = ['shop'] as const;
-
-/** The shop with things put into it that wait to be sent. */
-export const withShopEntries = (shop: Shop, entries: readonly ShopEntry[]): Shop =>
-  entries.reduce((now, { collection, body }) => {
-    // Kept tool lengths go with the set-ups of their machine, not with the shop's lists.
-    if (collection === 'tables') return now;
-    const others: { id: string }[] = now[collection];
-    const known = others.some(({ id }) => id === body.id);
-    return { ...now, [collection]: known ? others.map((one) => (one.id === body.id ? body : one)) : [...others, body] };
-  }, shop);
-
-export const useShop = () => useQuery({ queryKey: shopKey, queryFn: () => request<Shop>('GET', '/shop') });
-
-/** A set-up as the server last told it; the copy kept on this device stands in while the server is away. */
-export const useStoredSnapshot = (id: string) =>
-  useQuery({
-    queryKey: setupKey(id),
-    queryFn: async () => {
-      const snapshot = await request<Snapshot>('GET', `/setups/${encodeURIComponent(id)}`);
-      keepSnapshot(snapshot);
-      return snapshot;
-    },
-    initialData: () => keptSnapshot(id),
-    initialDataUpdatedAt: 0,
-    refetchInterval: REFRESH,
+export function useBench() {
+  useTold(benchKey);
+  return useQuery({
+    queryKey: benchKey,
+    queryFn: () => request<SetupSummary[]>('GET', '/setups'),
+    refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
   });
+}
+
+/** The shop with what waits to be sent. */
+export function withShopEntries(shop: Shop, entries: readonly Entry[]): Shop {
+  const next = entries.reduce(withShopEntry, shop);
+  return next === shop ? shop : { ...next, ...knownToday(next) };
+}
+
+function withShopEntry(shop: Shop, entry: Entry): Shop {
+  if (entry.setupId !== '') return shop;
+  if (isRow(entry)) {
+    if (entry.kind !== 'calibration' || shop.calibrations.some(({ id }) => id === entry.body.id)) return shop;
+    const row = keptRow(entry, { seq: UNSENT, receivedAt: entry.body.at }) as Calibration;
+    return { ...shop, calibrations: [...shop.calibrations, row] };
+  }
+  const { collection } = DOCUMENT_KINDS[entry.kind];
+  const lists = shop as unknown as Record<string, { id: string }[]>;
+  const key = keyOf(entry);
+  const body = entry.body as { id: string };
+  const list = lists[collection];
+  // Kept tool lengths go with the set-ups of their machine, not with the shop's lists.
+  if (!list) return shop;
+  const known = list.some(({ id }) => id === key);
+  const versions = { ...shop.versions, [documentKey(entry.kind as DocumentName, key)]: entry.version };
+  return {
+    ...shop,
+    versions,
+    [collection]: known ? list.map((one) => (one.id === key ? body : one)) : [...list, body],
+  };
+}
+
+export function useShop() {
+  useTold(shopKey);
+  return useQuery({
+    queryKey: shopKey,
+    queryFn: async () => {
+      const shop = await request<Shop>('GET', '/shop');
+      return { ...shop, ...knownToday(shop) };
+    },
+    structuralSharing: false,
+  });
+}
+
+/**
+ * A set-up as the server last told it: whole once, then what is new as it comes. The copy kept on this device stands in
+ * while the server is away.
+ */
+export function useStoredSnapshot(id: string) {
+  const query = useQuery({
+    queryKey: setupKey(id),
+    queryFn: () => request<Snapshot>('GET', `/setups/${encodeURIComponent(id)}`),
+    persister: keptSetups.persisterFn,
+    // Nothing is asked twice: what is new is told. Readings keep their identity, so that only what changed is reckoned.
+    staleTime: Infinity,
+    structuralSharing: false,
+    refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
+  });
+  useNews(id, query.data?.seq);
+  return query;
+}

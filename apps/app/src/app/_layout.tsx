@@ -2,7 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { PaperProvider } from 'react-native-paper';
-import { queryClient } from '../api/queries';
+import { queryClient } from '../api/queryClient';
 import { useSettings } from '../stores/settings';
 import { startOutbox } from '../stores/outbox';
 import { PALETTES } from '../theme/palette';

@@ -1,4 +1,4 @@
-import type { Point } from '@zero-point/core/datum/partFrame';
+import type { Point } from '@zero-point/core/geometry/point';
 import { memo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';

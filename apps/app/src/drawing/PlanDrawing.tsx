@@ -1,6 +1,7 @@
-import type { Part } from '@zero-point/core/contract/shop';
-import type { PartZero } from '@zero-point/core/contract/setup';
-import { zeroOf, type Point } from '@zero-point/core/datum/partFrame';
+import type { Part } from '@zero-point/core/record/part';
+import type { PartZero } from '@zero-point/core/record/plan';
+import { zeroOf } from '@zero-point/core/datum/partFrame';
+import type { Point } from '@zero-point/core/geometry/point';
 import type { ReactNode } from 'react';
 import { Circle } from 'react-native-svg';
 import { METAL } from '../theme/palette';

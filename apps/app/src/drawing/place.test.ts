@@ -1,12 +1,12 @@
 import { featureKey } from '@zero-point/core/datum/feature';
-import { plateSnapshot } from '@zero-point/core/ledger/snapshot.case';
+import { plateBook } from '@zero-point/core/book/snapshot.case';
 import fc from 'fast-check';
 import { featurePlaces } from './featurePlaces';
 import { placeTargets } from './place';
 import { fit } from './view';
 
 const part = {
-  ...plateSnapshot.part,
+  ...plateBook.part,
   holes: [
     { x: 62, y: 58, diameter: 26 },
     { x: 8, y: 8, diameter: 5 },

@@ -1,14 +1,19 @@
+import { DOCUMENT_KINDS, isKindName, isRowName, type DocumentName } from '@zero-point/core/record/kinds';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { keepsNothing } from '../api/deviceStorage';
+import type { Refused, SetAside } from '../outbox/outbox';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { Press } from './Press';
+import { saveFile } from './saveFile';
 
-/** Says what waits to be sent and what was refused; takes no room while all is kept. */
+/** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
 export function OutboxLine() {
   const { palette } = useLook();
-  const { waiting, refused, away, dismiss } = useOutbox();
-  if (!away && refused.length === 0) return null;
+  const { waiting, refused, aside, away } = useOutbox();
+  if (!away && refused.length === 0 && aside.length === 0 && !keepsNothing) return null;
   const count = waiting.length === 1 ? '1 entry waits' : `${waiting.length} entries wait`;
   return (
     <View
@@ -20,23 +25,89 @@ export function OutboxLine() {
         paddingVertical: 6,
       }}
     >
-      {away && (
+      {keepsNothing && (
         <View role="status">
           <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
-            The server is away. {count} on this device, safe, and will be sent when it is back.
+            This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store
+            data.
           </Words>
         </View>
       )}
-      {refused.map(({ key, reason }) => (
-        <View key={key} role="alert" style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Words kind="note" tone="bad" style={{ flex: 1 }}>
-            Not stored: {reason}
+      {away && (
+        <View role="status">
+          <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
+            {keepsNothing
+              ? `The server is away. ${count} on this page, and will be sent when it is back.`
+              : `The server is away. ${count} on this device, safe, and will be sent when it is back.`}
           </Words>
-          <Press look="bare" onPress={() => dismiss(key)}>
-            <Words kind="note">Seen</Words>
-          </Press>
         </View>
+      )}
+      {refused.map((one) => (
+        <RefusedLine key={one.key} refused={one} />
       ))}
+      {aside.length > 0 && <AsideLine aside={aside} />}
+    </View>
+  );
+}
+
+const titleOf = ({ entry: { kind } }: Refused): string =>
+  isKindName(kind) && !isRowName(kind) ? DOCUMENT_KINDS[kind as DocumentName].title : 'entry';
+
+/** What the server would not take; of two versions of a thing, both to choose from. */
+function RefusedLine({ refused }: { refused: Refused }) {
+  const { dismiss, keepMine } = useOutbox();
+  const { key, reason, current } = refused;
+  if (!current) {
+    return (
+      <Line say={`Not stored: ${reason}`}>
+        <Press look="bare" onPress={() => dismiss(key)}>
+          <Words kind="note">Seen</Words>
+        </Press>
+      </Line>
+    );
+  }
+  return (
+    <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
+      <Press onPress={() => keepMine(refused)}>
+        <Words kind="note">This device’s</Words>
+      </Press>
+      <Press onPress={() => dismiss(key)}>
+        <Words kind="note">The other’s</Words>
+      </Press>
+    </Line>
+  );
+}
+
+function AsideLine({ aside }: { aside: readonly SetAside[] }) {
+  const { dismiss } = useOutbox();
+  const one = aside.length === 1;
+  const save = () => {
+    const text = `${JSON.stringify(
+      aside.map(({ text: kept, reason }) => ({ kept, reason })),
+      null,
+      2,
+    )}\n`;
+    saveFile(text, 'application/json', 'zero-point-set-aside.json');
+    for (const { key } of aside) dismiss(key);
+  };
+  return (
+    <Line
+      say={`${one ? '1 entry' : `${aside.length} entries`} kept on this device could not be read, ${one ? 'and was' : 'and were'} set aside. Save ${one ? 'it' : 'them'} to a file; everything else goes on.`}
+    >
+      <Press onPress={save}>
+        <Words kind="note">Save to a file</Words>
+      </Press>
+    </Line>
+  );
+}
+
+function Line({ say, children }: { say: string; children: ReactNode }) {
+  return (
+    <View role="alert" style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+      <Words kind="note" tone="bad" style={{ flex: 1, minWidth: 200 }}>
+        {say}
+      </Words>
+      {children}
     </View>
   );
 }

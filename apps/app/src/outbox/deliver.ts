@@ -1,42 +1,36 @@
-import type { Entry } from '@zero-point/core/ledger/entry';
+import { isRow, keyOf } from '@zero-point/core/record/merge';
+import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/record/kinds';
+import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
 import { request, ServerRefusal } from '../api/client';
 import type { Delivery } from './outbox';
 
-function route(entry: Entry): { method: 'POST' | 'PUT'; path: string } {
-  const base = `/setups/${encodeURIComponent(entry.setupId)}`;
-  switch (entry.kind) {
-    case 'reading':
-      return { method: 'POST', path: `${base}/readings` };
-    case 'strike':
-      return { method: 'POST', path: `${base}/strikes` };
-    case 'zeroing':
-      return { method: 'POST', path: `${base}/zeroings` };
-    case 'pattern':
-      return { method: 'PUT', path: `${base}/patterns/${encodeURIComponent(entry.body.id)}` };
-    case 'check':
-      return { method: 'POST', path: `${base}/checks` };
-    case 'sweep':
-      return { method: 'POST', path: `${base}/sweeps` };
-    case 'alignment':
-      return { method: 'PUT', path: `${base}/alignments/${entry.body.task}` };
-    case 'datum':
-      return { method: 'PUT', path: `${base}/datum` };
-    case 'cut':
-      return { method: 'PUT', path: `${base}/cut` };
-    case 'shop':
-      return { method: 'PUT', path: `/${entry.collection}/${encodeURIComponent(entry.body.id)}` };
-    case 'plan':
-      return { method: 'PUT', path: `${base}/plan` };
+const baseOf = ({ setupId }: Entry): string => (setupId === '' ? '' : `/setups/${encodeURIComponent(setupId)}`);
+
+const rowPath = (entry: RowEntry): string => `${baseOf(entry)}/${ROW_KINDS[entry.kind].collection}`;
+
+function documentPath(entry: DocumentEntry): string {
+  const { collection } = DOCUMENT_KINDS[entry.kind];
+  const key = keyOf(entry);
+  return `${baseOf(entry)}/${collection}${key === '' ? '' : `/${encodeURIComponent(key)}`}`;
+}
+
+async function send(entry: Entry): Promise<void> {
+  if (isRow(entry)) {
+    await request('POST', rowPath(entry), entry.body);
+    return;
   }
+  const { version, began, body } = entry as DocumentEntry;
+  await request('PUT', documentPath(entry as DocumentEntry), { version, began, body });
 }
 
 /** Sends one entry to where it belongs. */
 export async function deliver(entry: Entry): Promise<Delivery> {
-  const { method, path } = route(entry);
   try {
-    await request(method, path, entry.body);
+    await send(entry);
     return { kind: 'delivered' };
   } catch (error) {
-    return error instanceof ServerRefusal ? { kind: 'refused', reason: error.problem.detail } : { kind: 'away' };
+    if (!(error instanceof ServerRefusal)) return { kind: 'away' };
+    const { detail, current } = error.problem;
+    return { kind: 'refused', reason: detail, ...(current && { current }) };
   }
 }

@@ -1,4 +1,4 @@
-import type { Entry } from '@zero-point/core/ledger/entry';
+import type { Entry } from '@zero-point/core/record/entry';
 import { createOutbox, type Delivery, type OutboxWorld } from './outbox';
 
 /** Storage as a browser has it, shared by every outbox made on it: a device that survives reloads. */

@@ -1,8 +1,8 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { toolLengthAnswer } from '@zero-point/core/ledger/heightAnswer';
-import { lastZeroing } from '@zero-point/core/ledger/inForce';
+import type { Book } from '@zero-point/core/book/book';
+import { toolLengthAnswer } from '@zero-point/core/book/subjects/heights';
+import { lastZeroing } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { holdingSteps } from '@zero-point/core/workholding/steps';
+import { holdingSteps } from '@zero-point/core/book/holdingSteps';
 import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
@@ -16,21 +16,21 @@ import { useWide } from '../frame/useWide';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import AlignmentScreen from './alignment/Screen';
-import { alignmentDone } from './alignment/useAlignment';
+import { alignmentDone } from './alignment/view';
 import BoreScreen from './bore/Screen';
 import DatumScreen from './datum/Screen';
 import HeightsScreen from './heights/Screen';
 import LogScreen from './log/Screen';
 import PlanScreen from './plan/Screen';
-import DriveScreen from './positions/Drive';
+import DriveScreen from './positions/parts/Drive';
 import PositionsScreen from './positions/Screen';
 import WorkholdingScreen from './workholding/Screen';
 import { STATIONS, stationPath, type StationName } from './strip';
-import { useSetup } from './useSetup';
+import { useSetup } from '../record/useSetup';
 
 type PageName = StationName | 'drive' | 'log';
 
-const SCREENS: Readonly<Record<PageName, ComponentType<{ snapshot: Snapshot }>>> = {
+const SCREENS: Readonly<Record<PageName, ComponentType<{ book: Book }>>> = {
   plan: PlanScreen,
   workholding: WorkholdingScreen,
   alignment: AlignmentScreen,
@@ -54,7 +54,7 @@ export default function StationPage() {
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       {state.kind === 'ready' && page ? (
-        <Page snapshot={state.snapshot} page={page} />
+        <Page book={state.book} page={page} />
       ) : (
         <>
           <TopBar title="Set-up" back={{ to: '/', label: 'Back to the bench' }} />
@@ -74,14 +74,14 @@ export default function StationPage() {
   );
 }
 
-function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
+function Page({ book, page }: { book: Book; page: PageName }) {
   const wide = useWide();
-  const { id, name } = snapshot.setup;
+  const { id, name } = book.setup;
   const { palette } = useLook();
-  const lift = snapshot.datumPlan.heights?.lift ?? 0;
+  const lift = book.datumPlan.heights?.lift ?? 0;
   const Screen = SCREENS[page];
   const station = page === 'drive' ? 'positions' : STATIONS.find((one) => one === page);
-  const rule = <Rule setupId={id} here={station} done={doneStations(snapshot)} upright={wide} />;
+  const rule = <Rule setupId={id} here={station} done={doneStations(book)} upright={wide} />;
   return (
     <>
       <TopBar
@@ -93,7 +93,7 @@ function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
         }
       >
         <PressLink look={page === 'log' ? 'filled' : 'box'} to={stationPath(id, 'log')}>
-          <LogWord chosen={page === 'log'} count={snapshot.readings.length} />
+          <LogWord chosen={page === 'log'} count={book.readings.length} />
         </PressLink>
       </TopBar>
       <OutboxLine />
@@ -103,12 +103,12 @@ function Page({ snapshot, page }: { snapshot: Snapshot; page: PageName }) {
           {lift > 0 && (
             <View role="status" style={{ padding: 8, backgroundColor: palette.warn }}>
               <Words style={{ color: palette.ground, fontWeight: '700' }}>
-                ▲ Lifted by {formatLengthUnit(lift, { unit: snapshot.setup.units })} for a pass in the air. Put it back
-                in Heights.
+                ▲ Lifted by {formatLengthUnit(lift, { unit: book.setup.units })} for a pass in the air. Put it back in
+                Heights.
               </Words>
             </View>
           )}
-          <Screen snapshot={snapshot} />
+          <Screen book={book} />
         </View>
       </View>
     </>
@@ -120,20 +120,20 @@ function LogWord({ chosen, count }: { chosen: boolean; count: number }) {
   return <Words style={{ color: chosen ? palette.onAction : palette.ink }}>Log {count}</Words>;
 }
 
-const isHeld = (snapshot: Snapshot): boolean => {
-  const steps = holdingSteps(snapshot);
+const isHeld = (book: Book): boolean => {
+  const steps = holdingSteps(book);
   return steps.length > 0 && steps.every(({ state }) => state !== 'open');
 };
 
 /** Stations whose work is done, from what the ledger holds. */
-function doneStations(snapshot: Snapshot): StationName[] {
-  const set = (axis: 'x' | 'y' | 'z') => lastZeroing(snapshot, axis) !== undefined;
-  const others = snapshot.tools.filter(({ number }) => number !== snapshot.setup.referenceTool);
+function doneStations(book: Book): StationName[] {
+  const set = (axis: 'x' | 'y' | 'z') => lastZeroing(book, axis) !== undefined;
+  const others = book.tools.filter(({ number }) => number !== book.setup.referenceTool);
   return [
-    ...(snapshot.readings.length > 0 ? (['plan'] as const) : []),
-    ...(isHeld(snapshot) ? (['workholding'] as const) : []),
-    ...(alignmentDone(snapshot) ? (['alignment'] as const) : []),
+    ...(book.readings.length > 0 ? (['plan'] as const) : []),
+    ...(isHeld(book) ? (['workholding'] as const) : []),
+    ...(alignmentDone(book) ? (['alignment'] as const) : []),
     ...(set('x') && set('y') ? (['datum'] as const) : []),
-    ...(set('z') && others.every(({ number }) => toolLengthAnswer(snapshot, number)) ? (['heights'] as const) : []),
+    ...(set('z') && others.every(({ number }) => toolLengthAnswer(book, number)) ? (['heights'] as const) : []),
   ];
 }

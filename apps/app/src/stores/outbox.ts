@@ -1,19 +1,25 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { withEntries, type Entry, type ShopEntry } from '@zero-point/core/ledger/entry';
+import type { DocumentEntry, Entry } from '@zero-point/core/record/entry';
+import { withEntries } from '@zero-point/core/record/merge';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
-import { keepSnapshot } from '../api/keptSnapshots';
-import { queryClient, setupKey, shopKey, withShopEntries, type Shop } from '../api/queries';
-import { createOutbox, type Refused, type Waiting } from '../outbox/outbox';
+import { deviceStorage } from '../api/deviceStorage';
+import { keepCopySoon } from '../api/keepCopy';
+import { withShopEntries, type Shop } from '../api/queries';
+import { queryClient, setupKey, shopKey } from '../api/queryClient';
+import { createOutbox, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
 import { deliver } from '../outbox/deliver';
 
 interface OutboxState {
   waiting: Waiting[];
   refused: Refused[];
+  aside: SetAside[];
   /** The last try found the server away. */
   away: boolean;
   log: (entry: Entry) => void;
   dismiss: (key: string) => void;
+  /** Of two versions of a document, keeps this device's: saved again, from what stands now. */
+  keepMine: (refused: Refused) => void;
   flush: () => Promise<void>;
 }
 
@@ -21,26 +27,18 @@ const RETRY = 2000;
 
 /** A delivered entry joins the snapshot before it leaves the outbox, so nothing flickers. */
 function intoSnapshot(entry: Entry): void {
-  if (entry.kind === 'shop') return intoShop(entry);
+  if (entry.setupId === '') return intoShop(entry);
   // A fetch begun before the delivery would put the older state back.
   void queryClient.cancelQueries({ queryKey: setupKey(entry.setupId) });
-  queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (snapshot) => {
-    if (!snapshot) return snapshot;
-    const next = withEntries(snapshot, [entry]);
-    keepSnapshot(next);
-    return next;
-  });
+  queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (known) => known && withEntries(known, [entry]));
+  keepCopySoon(entry.setupId);
 }
 
-/** A delivered thing of the shop; set-ups that show it ask for it anew. */
-function intoShop(entry: ShopEntry): void {
+/** A delivered thing of the shop; set-ups that show it take it in. */
+function intoShop(entry: Entry): void {
   void queryClient.cancelQueries({ queryKey: shopKey });
   queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));
-  queryClient.setQueriesData<Snapshot>(
-    { queryKey: ['setup'] },
-    (snapshot) => snapshot && withEntries(snapshot, [entry]),
-  );
-  void queryClient.invalidateQueries({ queryKey: ['setup'] });
+  queryClient.setQueriesData<Snapshot>({ queryKey: ['setup'] }, (known) => known && withEntries(known, [entry]));
 }
 
 /** Browsers give locks to secure addresses only; a phone on the shop's plain network goes without, and repeats are harmless. */
@@ -53,24 +51,28 @@ async function exclusive(work: () => Promise<void>): Promise<void> {
 /** The device's outbox as screens see it. */
 export const useOutbox = create<OutboxState>((set, get) => {
   const outbox = createOutbox({
-    storage: globalThis.localStorage,
+    storage: deviceStorage,
     newKey: uuidv7,
     send: deliver,
     exclusive,
     onDelivered: intoSnapshot,
-    onChange: () => set({ waiting: outbox.waiting(), refused: outbox.refused() }),
+    onChange: () => set(seen()),
   });
+  const seen = () => ({ waiting: outbox.waiting(), refused: outbox.refused(), aside: outbox.aside() });
   let retry: ReturnType<typeof setTimeout> | undefined;
 
   return {
-    waiting: outbox.waiting(),
-    refused: outbox.refused(),
+    ...seen(),
     away: false,
     log: (entry) => {
       outbox.add(entry);
       void get().flush();
     },
     dismiss: outbox.dismiss,
+    keepMine: ({ key, entry, current }) => {
+      if (current) get().log({ ...(entry as DocumentEntry), version: uuidv7(), began: current.version });
+      outbox.dismiss(key);
+    },
     flush: async () => {
       clearTimeout(retry);
       const done = await outbox.flush();

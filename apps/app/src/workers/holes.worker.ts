@@ -1,4 +1,4 @@
-import type { ReadHoles } from '@zero-point/core/formats/fileHole';
+import type { ReadHoles } from '@zero-point/core/positions/fileHole';
 import { holesDxf, holesFromDxf } from '@zero-point/core/formats/holesDxf';
 import { holesFromProgram } from '@zero-point/core/formats/holesFromProgram';
 import { holesFromJson, holesJson } from '@zero-point/core/formats/holesJson';

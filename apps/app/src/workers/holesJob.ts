@@ -1,4 +1,4 @@
-import type { FileHole, ReadHoles } from '@zero-point/core/formats/fileHole';
+import type { FileHole, ReadHoles } from '@zero-point/core/positions/fileHole';
 import type { ProgramJob } from '@zero-point/core/formats/holesProgram';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { runWorker, type Running } from './runWorker';

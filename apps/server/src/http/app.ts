@@ -2,11 +2,11 @@ import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import { resolve } from 'node:path';
 import type { Logger } from 'pino';
-import { createLedger } from '../ledger';
+import { createRecord } from '../record';
 import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
-import { setupRoutes } from '../routes/setups';
-import { shopRoutes } from '../routes/shop';
+import { readingRoutes } from '../routes/reading';
+import { recordRoutes } from '../routes/record';
 import type { Store } from '../store/store';
 import { requireJson, sendProblem, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
@@ -40,7 +40,8 @@ function api(store: Store): express.Router {
     next();
   });
   router.use(requireJson, express.json({ limit: BODY_LIMIT }));
-  router.use(setupRoutes(store, createLedger(store)), shopRoutes(store), reckonRoutes(), openApiRoutes());
+  const record = createRecord(store);
+  router.use(recordRoutes(record), readingRoutes(store, record), reckonRoutes(), openApiRoutes());
   router.get('/health', (_request, response) => {
     response.json({ ok: true, shop: store.kind() });
   });

@@ -1,4 +1,4 @@
-import type { ProblemDocument } from '@zero-point/core/contract/problemDocument';
+import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import { Refusal } from '@zero-point/core/problem';
 import type { Logger } from 'pino';
@@ -12,6 +12,8 @@ export class HttpProblem extends Error {
     readonly title: string,
     readonly detail: string,
     readonly errors: { field: string; message: string }[] = [],
+    /** What stands, where a save began from something else. */
+    readonly current?: { version: string; body: unknown },
   ) {
     super(detail);
   }
@@ -26,6 +28,17 @@ export const notFound = (what: string, id: string): HttpProblem =>
   );
 
 export const conflict = (detail: string): HttpProblem => new HttpProblem(409, 'conflict', 'Conflict', detail);
+
+/** A save that began from a version that no longer stands: both are told, so that the person can choose. */
+export const superseded = (title: string, current: { version: string; body: unknown }): HttpProblem =>
+  new HttpProblem(
+    409,
+    'superseded',
+    'Changed meanwhile',
+    `The ${title} was changed on another device since this one read it. Nothing was overwritten; choose which of the two to keep.`,
+    [],
+    current,
+  );
 
 export const invalid = (errors: { field: string; message: string }[]): HttpProblem => {
   const first = errors[0];
@@ -139,6 +152,7 @@ function writeProblem(response: Response, problem: HttpProblem, instance: string
     code: problem.code,
     requestId,
     ...(problem.errors.length > 0 && { errors: problem.errors }),
+    ...(problem.current && { current: problem.current }),
   };
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(body));
 }

@@ -1,15 +1,14 @@
-import { alignment } from '@zero-point/core/contract/alignment';
-import { cutPlan } from '@zero-point/core/contract/cutPlan';
-import { datumPlan } from '@zero-point/core/contract/datumPlan';
-import { newCheck, newReading, newStrike, newSweep, newZeroing } from '@zero-point/core/contract/ledger';
-import { problemDocument } from '@zero-point/core/contract/problemDocument';
-import { pattern } from '@zero-point/core/contract/pattern';
-import { newSetup, plan, setup, setupSummary, snapshot } from '@zero-point/core/contract/setup';
+import { savedBody } from '@zero-point/core/record/entry';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-point/core/record/kinds';
+import { newSetup } from '@zero-point/core/record/plan';
+import { setupSummary } from '@zero-point/core/record/snapshot';
+import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry';
 import { Router } from 'express';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { SHOP_COLLECTIONS, SHOP_SCHEMAS } from './shop';
+import { SHOP_DOCUMENTS } from './reading';
+import { documentPath, rowPath } from './record';
 
 const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
 
@@ -25,88 +24,94 @@ const answers = (description: string, schema: z.ZodType, status: '200' | '201' =
   responses: { [status]: { description, ...json(schema) }, ...refused },
 });
 
-const setupId = { requestParams: { path: z.object({ id: z.string() }) } };
-const stored = { seq: z.number().int(), receivedAt: z.iso.datetime() };
+const stored = z.object({ seq: z.number().int(), receivedAt: z.iso.datetime() });
+
+const address = (path: string): string => `/api${path.replaceAll(/:(\w+)/g, '{$1}')}`;
+
+/** What stands in braces in an address. */
+const asked = (path: string) => {
+  const names = [...path.matchAll(/:(\w+)/g)].flatMap(([, name]) => name ?? []);
+  return names.length === 0
+    ? {}
+    : { requestParams: { path: z.object(Object.fromEntries(names.map((name) => [name, z.string()]))) } };
+};
+
+/** Every kind of entry, by what its descriptor says. */
+function recordPaths(): ZodOpenApiPathsObject {
+  const rows = ROW_NAMES.map((name) => {
+    const { summary, schema } = ROW_KINDS[name];
+    const path = rowPath(name);
+    return [
+      address(path),
+      {
+        post: {
+          summary,
+          ...asked(path),
+          requestBody: json(schema as z.ZodType),
+          ...answers('As stored, with its place in the record', z.intersection(schema as z.ZodType, stored), '201'),
+        },
+      },
+    ] as const;
+  });
+  const documents = DOCUMENT_NAMES.map((name) => {
+    const { summary, schema, of, title } = DOCUMENT_KINDS[name];
+    const path = documentPath(name);
+    const saved = savedBody(schema as z.ZodType);
+    const put = { summary, ...asked(path), requestBody: json(saved), ...answers('As stored', saved) };
+    const one = { summary: `One ${title}`, ...asked(path), ...answers('As stored', schema as z.ZodType) };
+    return [address(path), of === 'shop' ? { put, get: one } : { put }] as const;
+  });
+  const lists = SHOP_DOCUMENTS.map((name) => {
+    const { collection, schema } = DOCUMENT_KINDS[name];
+    return [
+      `/api/${collection}`,
+      { get: { summary: `All ${collection}`, ...answers('By name', z.array(schema as z.ZodType)) } },
+    ] as const;
+  });
+  // A shop's rows and its documents never share an address, but a list and a row's may.
+  const paths: ZodOpenApiPathsObject = {};
+  for (const [path, item] of [...rows, ...documents, ...lists]) paths[path] = { ...paths[path], ...item };
+  return paths;
+}
 
 function setupPaths(): ZodOpenApiPathsObject {
-  const append = (summary: string, schema: z.ZodObject) => ({
-    post: { summary, ...setupId, requestBody: json(schema), ...answers('As stored', schema.safeExtend(stored), '201') },
+  const since = z.object({
+    since: z.number().int().optional().meta({ description: 'a seq: only what came after it' }),
   });
+  const path = z.object({ id: z.string() });
   return {
     '/api/setups': {
       get: { summary: 'The bench', ...answers('Newest first', z.array(setupSummary)) },
       post: { summary: 'Start a set-up', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
     },
     '/api/setups/{id}': {
-      get: { summary: 'A set-up whole', ...setupId, ...answers('With all that hangs on it', snapshot) },
-    },
-    '/api/setups/{id}/plan': {
-      put: { summary: 'Change the plan', ...setupId, requestBody: json(plan), ...answers('As stored', setup) },
-    },
-    '/api/setups/{id}/readings': append('Add a reading to the ledger', newReading),
-    '/api/setups/{id}/strikes': append('Strike a reading out, or restore it', newStrike),
-    '/api/setups/{id}/zeroings': append('Say that an axis was set', newZeroing),
-    '/api/setups/{id}/checks': append('Tick or skip a step of workholding, or a whole alignment', newCheck),
-    '/api/setups/{id}/sweeps': append('Add an indicator sweep read from a file', newSweep),
-    '/api/setups/{id}/datum': {
-      put: {
-        summary: 'Say how features are found, name local datums, carry a skew',
-        ...setupId,
-        requestBody: json(datumPlan),
-        ...answers('As stored', datumPlan),
+      get: {
+        summary: 'A set-up whole, or what is new in it',
+        requestParams: { path, query: since },
+        ...answers(
+          'Every kind of entry under its own field; behind a seq the entries alone',
+          z.looseObject({ seq: z.number().int() }),
+        ),
       },
     },
-    '/api/setups/{id}/cut': {
-      put: {
-        summary: 'Plan the cutting: order of holes, bores and their limits, facing',
-        ...setupId,
-        requestBody: json(cutPlan),
-        ...answers('As stored', cutPlan),
-      },
-    },
-    '/api/setups/{id}/alignments/{task}': {
-      put: {
-        summary: 'Say how a thing is lined up',
-        requestParams: { path: z.object({ id: z.string(), task: z.string() }) },
-        requestBody: json(alignment),
-        ...answers('As stored', alignment),
-      },
-    },
-    '/api/setups/{id}/patterns/{patternId}': {
-      put: {
-        summary: 'Put a pattern of positions',
-        requestParams: { path: z.object({ id: z.string(), patternId: z.string() }) },
-        requestBody: json(pattern),
-        ...answers('As stored', pattern),
+    '/api/setups/{id}/events': {
+      get: {
+        summary: 'What is new in a set-up, as it comes',
+        requestParams: { path, query: since },
+        responses: {
+          '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
+          ...refused,
+        },
       },
     },
     '/api/setups/{id}/positions.csv': {
       get: {
         summary: 'All positions as CSV',
-        ...setupId,
+        requestParams: { path },
         responses: { '200': { description: 'RFC 4180', content: { 'text/csv': { schema: z.string() } } }, ...refused },
       },
     },
   };
-}
-
-function shopPaths(): ZodOpenApiPathsObject {
-  return Object.fromEntries(
-    SHOP_COLLECTIONS.flatMap((collection) => {
-      const schema = SHOP_SCHEMAS[collection];
-      const one = answers('As stored', schema);
-      return [
-        [`/api/${collection}`, { get: { summary: `All ${collection}`, ...answers('By name', z.array(schema)) } }],
-        [
-          `/api/${collection}/{id}`,
-          {
-            get: { summary: `One of the ${collection}`, ...setupId, ...one },
-            put: { summary: `Add or replace one of the ${collection}`, ...setupId, requestBody: json(schema), ...one },
-          },
-        ],
-      ];
-    }),
-  );
 }
 
 function reckonPaths(): ZodOpenApiPathsObject {
@@ -127,7 +132,7 @@ export function openApiDocument() {
       version: '1',
       description: 'Lengths in millimetres, angles in degrees counter-clockwise, coordinates as ISO 841 has them.',
     },
-    paths: { ...setupPaths(), ...shopPaths(), ...reckonPaths() },
+    paths: { ...setupPaths(), ...recordPaths(), ...reckonPaths() },
   });
 }
 

@@ -1,33 +1,103 @@
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core/record/kinds';
 import type { Database } from 'better-sqlite3';
+import { NEXT_SEQ } from './nextSeq';
+import { readBody } from './readBody';
 
-/** One shop table: things read and written whole. */
-export interface Documents<T> {
-  all(): T[];
-  get(id: string): T | undefined;
-  has(id: string): boolean;
-  put(thing: T): void;
+interface Row {
+  kind: DocumentName;
+  setupId: string;
+  key: string;
+  version: string;
+  v: number;
+  body: string;
+  seq: number;
+  savedAt: string;
 }
 
-export type ShopTable = 'machines' | 'gauges' | 'tools' | 'parts' | 'holdings' | 'tables';
+/** A document as it is kept. */
+export interface StoredDocument<K extends DocumentName = DocumentName> {
+  kind: K;
+  setupId: string;
+  key: string;
+  version: string;
+  body: BodyOf<K>;
+  seq: number;
+  savedAt: string;
+}
 
-/** Queries of one shop table. Bodies were checked by the contract on the way in. */
-export function documents<T extends { id: string }>(db: Database, table: ShopTable): Documents<T> {
-  const all = db.prepare<[], string>(`SELECT body FROM ${table} ORDER BY json_extract(body, '$.name')`).pluck();
-  const get = db.prepare<[string], string>(`SELECT body FROM ${table} WHERE id = ?`).pluck();
-  const has = db.prepare<[string], 1>(`SELECT 1 FROM ${table} WHERE id = ?`).pluck();
-  const put = db.prepare(
-    `INSERT INTO ${table} (id, body) VALUES (?, ?) ON CONFLICT (id) DO UPDATE SET body = excluded.body`,
+const COLUMNS = 'kind, setup_id AS setupId, key, version, v, body, seq, saved_at AS savedAt';
+
+const toDocument = <K extends DocumentName>({ v, body, ...row }: Row): StoredDocument<K> => ({
+  ...row,
+  kind: row.kind as K,
+  body: readBody(row.kind as K, v, body),
+});
+
+/** Queries of the documents table: one row a document, saved whole. The empty set-up is the shop. */
+export function documents(db: Database) {
+  const get = db.prepare<[string, string, string], Row>(
+    `SELECT ${COLUMNS} FROM documents WHERE kind = ? AND setup_id = ? AND key = ?`,
   );
-  const read = (body: string): T => JSON.parse(body) as T;
+  const has = db
+    .prepare<[string, string, string], 1>('SELECT 1 FROM documents WHERE kind = ? AND setup_id = ? AND key = ?')
+    .pluck();
+  const version = db
+    .prepare<[string, string, string], string>(
+      'SELECT version FROM documents WHERE kind = ? AND setup_id = ? AND key = ?',
+    )
+    .pluck();
+  const ofKind = db.prepare<[string, string], Row>(
+    `SELECT ${COLUMNS} FROM documents WHERE kind = ? AND setup_id = ? ORDER BY place, body ->> 'name', key`,
+  );
+  const count = db
+    .prepare<[string, string], number>('SELECT count(*) FROM documents WHERE kind = ? AND setup_id = ?')
+    .pluck();
+  const since = db.prepare<[string, number], Row>(
+    `SELECT ${COLUMNS} FROM documents WHERE setup_id = ? AND seq > ? ORDER BY seq`,
+  );
+  const put = db.prepare<[Record<string, string | number>], { seq: number }>(`
+    INSERT INTO documents (kind, setup_id, key, place, version, v, body, seq, saved_at)
+    VALUES (@kind, @setupId, @key,
+            iif(@setupId = '', 0, (SELECT count(*) FROM documents WHERE kind = @kind AND setup_id = @setupId)),
+            @version, @v, @body, ${NEXT_SEQ}, @savedAt)
+    ON CONFLICT (kind, setup_id, key) DO UPDATE
+      SET version = excluded.version, v = excluded.v, body = excluded.body, seq = excluded.seq, saved_at = excluded.saved_at
+    RETURNING seq`);
   return {
-    all: () => all.all().map(read),
-    get: (id) => {
-      const body = get.get(id);
-      return body === undefined ? undefined : read(body);
+    get: <K extends DocumentName>(kind: K, setupId: string, key: string): StoredDocument<K> | undefined => {
+      const row = get.get(kind, setupId, key);
+      return row && toDocument<K>(row);
     },
-    has: (id) => has.get(id) === 1,
-    put: (thing) => {
-      put.run(thing.id, JSON.stringify(thing));
-    },
+    has: (kind: DocumentName, setupId: string, key: string): boolean => has.get(kind, setupId, key) === 1,
+    /** The version that stands; `first` where nobody has saved it yet. */
+    version: (kind: DocumentName, setupId: string, key: string): string =>
+      version.get(kind, setupId, key) ?? FIRST_VERSION,
+    /** All of a kind: a set-up's in the order they were added, the shop's by name. */
+    all: <K extends DocumentName>(kind: K, setupId = ''): StoredDocument<K>[] =>
+      ofKind.all(kind, setupId).map((row) => toDocument<K>(row)),
+    /** How many of a kind a set-up has. */
+    count: (kind: DocumentName, setupId: string): number => count.get(kind, setupId) ?? 0,
+    /** Documents saved behind a place in the record. */
+    since: (setupId: string, seq = 0): StoredDocument[] => since.all(setupId, seq).map((row) => toDocument(row)),
+    /** Saves one whole; its place in the record. */
+    put: <K extends DocumentName>(
+      kind: K,
+      setupId: string,
+      key: string,
+      { version: saved, body }: { version: string; body: BodyOf<K> },
+      savedAt: string,
+    ): number =>
+      put.get({
+        kind,
+        setupId,
+        key,
+        version: saved,
+        v: DOCUMENT_KINDS[kind].version,
+        body: JSON.stringify(body),
+        savedAt,
+      })?.seq ?? 0,
   };
 }
+
+export type Documents = ReturnType<typeof documents>;

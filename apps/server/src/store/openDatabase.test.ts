@@ -77,7 +77,7 @@ describe('the demo shop', () => {
     const own = createStore(openDatabase(freshFile(), migrations));
     settleShop(own, undefined);
     expect(() => settleShop(own, demoShop())).toThrow(/your own shop/);
-    expect(own.setups.summaries()).toEqual([]);
+    expect(own.tallies.summaries()).toEqual([]);
     own.close();
     const demo = demoServer();
     expect(() => settleShop(demo.store, undefined)).toThrow(/demo shop/);
@@ -87,7 +87,7 @@ describe('the demo shop', () => {
   test('is loaded once, however often it is started', () => {
     const { store } = demoServer();
     settleShop(store, demoShop());
-    expect(store.setups.summaries().map(({ name }) => name)).toEqual([
+    expect(store.tallies.summaries().map(({ name }) => name)).toEqual([
       'Base plate on the knee mill',
       'Plinth on the gantry router',
       'Arm bracket on the trunnion mill',
@@ -101,9 +101,9 @@ describe('the demo shop', () => {
     const store = createStore(openDatabase(freshFile(), migrations));
     const shop = demoShop();
     const [first] = shop.setups;
-    if (first?.readings[0]) first.readings[0].text = 'a quarter turn';
+    if (first?.readings[0]) first.readings[0].source = { by: 'typed', text: 'a quarter turn', unit: 'mm' };
     expect(() => loadShop(store, shop)).toThrow(/not a length/);
-    expect(store.machines.all()).toEqual([]);
+    expect(store.documents.all('machine')).toEqual([]);
     store.close();
   });
 });

@@ -24,13 +24,12 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Da
     const version = readVersion(db, file, existed, migrations.length);
     db.pragma('journal_mode = WAL');
     db.pragma('synchronous = FULL');
-    db.pragma('foreign_keys = ON');
     db.pragma('busy_timeout = 5000');
-    const due = migrations.slice(version);
-    if (due.length > 0) {
+    if (version < migrations.length) {
       if (version > 0) keepCopy(db, file, version);
-      migrate(db, due, migrations.length);
+      migrate(db, migrations);
     }
+    db.pragma('foreign_keys = ON');
     return db;
   } catch (error) {
     db.close();
@@ -70,10 +69,18 @@ function keepCopy(db: Database.Database, file: string, version: number): void {
   db.prepare('VACUUM INTO ?').run(`${file}.before-${version + 1}.${stamp}.copy`);
 }
 
-function migrate(db: Database.Database, due: readonly Migration[], newest: number): void {
+/**
+ * Brings the tables up in one transaction. Foreign keys rest while tables are made anew, and must hold again before it
+ * ends. The version is read inside it: of two that start at once only the first has anything to do.
+ */
+function migrate(db: Database.Database, migrations: readonly Migration[]): void {
+  db.pragma('foreign_keys = OFF');
   db.transaction(() => {
-    for (const { sql } of due) db.exec(sql);
+    const version = Number(db.pragma('user_version', { simple: true }));
+    for (const { sql } of migrations.slice(version)) db.exec(sql);
+    const broken = db.pragma('foreign_key_check') as unknown[];
+    if (broken.length > 0) throw new Error(`after the migration ${broken.length} rows name what is not there`);
     db.pragma(`application_id = ${APPLICATION_ID}`);
-    db.pragma(`user_version = ${newest}`);
+    db.pragma(`user_version = ${migrations.length}`);
   }).immediate();
 }

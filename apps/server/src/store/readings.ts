@@ -1,111 +1,130 @@
-import type { NewReading, Reading, Touched } from '@zero-point/core/contract/ledger';
+import { newReading, type NewReading } from '@zero-point/core/record/reading';
 import type { Database } from 'better-sqlite3';
+import { NEXT_SEQ } from './nextSeq';
 
 interface ReadingRow {
   seq: number;
   id: string;
   setup_id: string;
+  on_what: NewReading['on'];
   subject: string;
-  axis: Reading['axis'];
-  approach: Reading['approach'];
   gauge_id: string;
-  feeler: number;
-  scale: Reading['scale'];
-  epoch: number;
-  text: string;
-  unit: Reading['unit'];
   value: number;
+  source: string;
   ticked: string;
+  taken_at: string;
+  axis: string | null;
+  approach: number | null;
+  scale: string | null;
+  work_offset: string | null;
+  rotary: string | null;
+  epoch: string | null;
+  feeler: number | null;
   across: string | null;
   tool: number | null;
-  taken_at: string;
+  cutter_id: string | null;
   received_at: string;
-  struck_by: string | null;
-  struck_reason: string | null;
 }
 
-const toReading = (row: ReadingRow): Reading => ({
-  id: row.id,
-  subject: JSON.parse(row.subject) as Touched,
-  axis: row.axis,
-  approach: row.approach,
-  gaugeId: row.gauge_id,
-  feeler: row.feeler,
-  scale: row.scale,
-  epoch: row.epoch,
-  text: row.text,
-  unit: row.unit,
-  value: row.value,
-  ...(row.across !== null && { across: JSON.parse(row.across) as NonNullable<Reading['across']> }),
-  ...(row.tool !== null && { tool: row.tool }),
-  ticked: JSON.parse(row.ticked) as string[],
-  takenAt: row.taken_at,
-  seq: row.seq,
-  receivedAt: row.received_at,
-  struckBy: row.struck_by,
-  struckReason: row.struck_reason,
-});
+const text = JSON.stringify;
+
+/** A part of a JSON object that is there only where it holds something. */
+const given = (name: string, json: string | number | null): string => (json === null ? '' : `,"${name}":${json}`);
+
+/** What a touch has and other readings have not. */
+function touchText(row: ReadingRow): string {
+  if (row.on_what !== 'scale') return '';
+  const offset = given('workOffset', row.work_offset === null ? null : text(row.work_offset));
+  const place = `{"scale":${text(row.scale)}${offset}${given('index', row.rotary)}}`;
+  const cutter = given('cutterId', row.cutter_id === null ? null : text(row.cutter_id));
+  return `,"axis":${text(row.axis)},"approach":${row.approach},"place":${place},"epoch":${text(row.epoch)},"feeler":${row.feeler}${given('across', row.across)}${given('tool', row.tool)}${cutter}`;
+}
+
+/** A row as the JSON of the reading it was, without braces: columns are put together, not parsed and printed again. */
+const bodyText = (row: ReadingRow): string =>
+  `"on":${text(row.on_what)},"subject":${row.subject},"id":${text(row.id)},"gaugeId":${text(row.gauge_id)},"value":${row.value},"source":${row.source},"ticked":${row.ticked},"takenAt":${text(row.taken_at)}${touchText(row)}`;
+
+/** The strike in force of a reading, if any. */
+export interface Struck {
+  by: string;
+  reason: string;
+}
 
 /** A reading in the ledger with the set-up it belongs to. */
-export type StoredReading = Reading & { setupId: string };
+export interface StoredReading {
+  seq: number;
+  setupId: string;
+  receivedAt: string;
+  body: NewReading;
+}
+
+const toReading = (row: ReadingRow): StoredReading => ({
+  seq: row.seq,
+  setupId: row.setup_id,
+  receivedAt: row.received_at,
+  body: newReading.parse(JSON.parse(`{${bodyText(row)}}`)),
+});
 
 /** Queries of the readings table: added, never changed. */
 export function readings(db: Database) {
-  const insert = db.prepare<
-    [
-      string,
-      string,
-      string,
-      string,
-      number,
-      string,
-      number,
-      string,
-      number,
-      string,
-      string,
-      number,
-      string,
-      string | null,
-      number | null,
-      string,
-      string,
-    ]
-  >(`
-    INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, across, tool, taken_at, received_at)
-    VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`);
-  const get = db.prepare<[string], ReadingRow>(
-    'SELECT *, NULL AS struck_by, NULL AS struck_reason FROM readings WHERE id = ?',
+  const insert = db.prepare<(string | number | null)[], { seq: number }>(`
+    INSERT INTO readings (seq, id, setup_id, on_what, subject, gauge_id, value, source, ticked, taken_at, axis, approach,
+                          scale, work_offset, rotary, epoch, feeler, across, tool, cutter_id, received_at)
+    VALUES (${NEXT_SEQ}, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING seq`);
+  const get = db.prepare<[string], ReadingRow>('SELECT * FROM readings WHERE id = ?');
+  const ofSetup = db.prepare<[string, number], ReadingRow>(
+    'SELECT * FROM readings WHERE setup_id = ? AND seq > ? ORDER BY seq',
   );
-  const ofSetup = db.prepare<[string], ReadingRow>('SELECT * FROM readings_in_ledger WHERE setup_id = ? ORDER BY seq');
+  const all = db.prepare<[], ReadingRow>('SELECT * FROM readings ORDER BY seq');
   return {
-    insert: (setupId: string, r: NewReading, receivedAt: string): number =>
-      Number(
-        insert.run(
+    insert: (setupId: string, r: NewReading, receivedAt: string): number => {
+      const touch = r.on === 'scale' ? r : undefined;
+      return (
+        insert.get(
           r.id,
           setupId,
-          JSON.stringify(r.subject),
-          r.axis,
-          r.approach,
+          r.on,
+          text(r.subject),
           r.gaugeId,
-          r.feeler,
-          r.scale,
-          r.epoch,
-          r.text,
-          r.unit,
           r.value,
-          JSON.stringify(r.ticked),
-          r.across ? JSON.stringify(r.across) : null,
-          r.tool ?? null,
+          text(r.source),
+          text(r.ticked),
           r.takenAt,
+          touch?.axis ?? null,
+          touch?.approach ?? null,
+          touch?.place.scale ?? null,
+          touch?.place.workOffset ?? null,
+          touch?.place.index ? text(touch.place.index) : null,
+          touch?.epoch ?? null,
+          touch?.feeler ?? null,
+          touch?.across ? text(touch.across) : null,
+          touch?.tool ?? null,
+          touch?.cutterId ?? null,
           receivedAt,
-        ).lastInsertRowid,
-      ),
+        )?.seq ?? 0
+      );
+    },
     /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);
-      return row && { ...toReading(row), setupId: row.setup_id };
+      return row && toReading(row);
     },
-    ofSetup: (setupId: string): Reading[] => ofSetup.all(setupId).map(toReading),
+    /** Readings of a set-up behind a place in the record. */
+    ofSetup: (setupId: string, since = 0): StoredReading[] => ofSetup.all(setupId, since).map(toReading),
+    /** All readings of a set-up as the JSON of a list, each with its place and the strike in force. */
+    textOfSetup: (setupId: string, struck: ReadonlyMap<string, Struck>): string =>
+      `[${ofSetup
+        .all(setupId, 0)
+        .map((row) => {
+          const strike = struck.get(row.id);
+          return `{${bodyText(row)},"seq":${row.seq},"receivedAt":${text(row.received_at)},"struckBy":${strike ? text(strike.by) : null},"struckReason":${strike ? text(strike.reason) : null}}`;
+        })
+        .join(',')}]`,
+    /** Every reading of the shop, one after the other. */
+    each: function* (): Generator<StoredReading> {
+      for (const row of all.iterate()) yield toReading(row);
+    },
   };
 }
+
+export type Readings = ReturnType<typeof readings>;

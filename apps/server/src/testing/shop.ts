@@ -1,5 +1,8 @@
-import type { NewReading } from '@zero-point/core/contract/ledger';
-import type { ShopFile } from '@zero-point/core/contract/shopFile';
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import { FIRST_EPOCH } from '@zero-point/core/record/place';
+import type { NewReading } from '@zero-point/core/record/reading';
+import type { NewZeroing } from '@zero-point/core/record/zeroing';
+import type { ShopFile } from '@zero-point/core/record/shopFile';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -31,20 +34,48 @@ export function demoServer(file = freshFile()) {
 
 export const SETUP = 'base-plate-knee-mill';
 
+type Touch = Extract<NewReading, { on: 'scale' }>;
+
+/** What a test says of a touch: its text in short. */
+type TouchChange = Partial<Omit<Touch, 'place'>> & { text?: string; scale?: Touch['place']['scale'] };
+
 /** A touch of the left face, as the app sends it. */
-export const leftFace = (change: Partial<NewReading> = {}): NewReading => ({
+export const leftFace = ({ text = '-5.012', scale = 'readout', ...change }: TouchChange = {}): Touch => ({
+  on: 'scale',
   id: 'touch-1',
   subject: { kind: 'face', face: 'left' },
   axis: 'x',
   approach: 1,
   gaugeId: 'spring-finder-10',
   feeler: 0,
-  scale: 'readout',
-  epoch: 1,
-  text: '-5.012',
-  unit: 'mm',
+  place: { scale },
+  epoch: FIRST_EPOCH,
   value: -5.012,
+  source: { by: 'typed', text, unit: 'mm' },
   ticked: [],
   takenAt: '2026-11-24T09:00:00.000Z',
+  ...change,
+});
+
+let saves = 0;
+
+/** A save as the app sends it, from a version that stood. */
+export const saved = <T>(body: T, began: string = FIRST_VERSION, version = `save-${(saves += 1)}`) => ({
+  version,
+  began,
+  body,
+});
+
+/** A setting of X by the left face, as the app sends it; it opens an epoch unless told otherwise. */
+export const xSet = (change: Partial<NewZeroing> = {}): NewZeroing => ({
+  id: 'zero-1',
+  axis: 'x',
+  place: { scale: 'readout' },
+  opens: 'x-2',
+  began: FIRST_EPOCH,
+  form: 'preset',
+  subject: { kind: 'face', face: 'left' },
+  value: -5,
+  at: '2026-11-24T09:05:00.000Z',
   ...change,
 });

@@ -220,10 +220,10 @@ describe('a part in a chuck', () => {
 });
 
 test.each([
-  [1, 1, -0.11459],
-  [1, -1, 0.11459],
-  [-1, 1, 0.11459],
-  [-1, -1, -0.11459],
+  [1, 1, 0.11459],
+  [1, -1, -0.11459],
+  [-1, 1, -0.11459],
+  [-1, -1, 0.11459],
 ] as const)('levelling with pressed = %i on an axis of sense %i turns %d°', (pressed, sense, turn) => {
   const result = level({
     distance: 50,
@@ -234,6 +234,13 @@ test.each([
     allowed: 0.02,
   });
   expect(result.turn).toBeCloseTo(turn, 5);
+});
+
+test('a table as ISO 841 has it comes level: the part turns by minus its tilt', () => {
+  const found = level({ distance: 50, first: [0], second: [0.1], indicator, sense: 1, allowed: 0.02 });
+  // The table answers a command by turning the part the other way round.
+  const partTurn = -found.turn;
+  expect(found.angle + partTurn).toBeCloseTo(0, 12);
 });
 
 describe('a part turned where it is clamped', () => {

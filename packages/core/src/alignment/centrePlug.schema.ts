@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { allowed, placeReadings } from '../contract/indicator';
-import { length, nonNegativeLength } from '../contract/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
-import { touchMethod } from '../contract/touch';
+import { allowed, placeReadings } from '../schema/indicator';
+import { length, nonNegativeLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { touchMethod } from '../schema/touch';
 
 export const centrePlugInput = z.object({
   /** What the scales show with the plug seated, seated anew for each reading. */

@@ -1,13 +1,7 @@
 import { z } from 'zod';
-import { allowed, indicatorUse } from '../contract/indicator';
-import { angle, length } from '../contract/quantities';
-import { MAX_SWEEP } from './maxSweep';
-import { cautions, inLineState, tape, uncertainty, warnings } from '../contract/results';
-
-export const sweepPoints = z
-  .array(z.object({ angle, reading: length }))
-  .min(3, { error: 'must hold readings at three angles or more; two cannot tell a shift from a tilt' })
-  .max(MAX_SWEEP, { error: `must hold at most ${MAX_SWEEP} readings` });
+import { allowed, indicatorUse } from '../schema/indicator';
+import { sweepPoints } from '../schema/sweepPoints';
+import { cautions, inLineState, tape, uncertainty, warnings } from '../schema/results';
 
 export const centreSweepInput = z.object({
   feature: z.enum(['bore', 'boss']),

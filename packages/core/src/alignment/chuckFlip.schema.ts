@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { allowed, indicatorUse, placeReadings } from '../contract/indicator';
-import { nonNegativeLength } from '../contract/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../contract/results';
+import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
+import { nonNegativeLength } from '../schema/quantities';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
 export const chuckFlipInput = z.object({
   /** The indicator stands still. One pair centres across it; a second, a quarter turn on, centres both ways. */

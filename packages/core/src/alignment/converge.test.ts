@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { chance, type Chance } from '../practice/random';
+import { chance, type Chance } from '../metrology/chance';
 import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../practice/simulatedAlignment';
 import { centreSweep } from './centreSweep';
 import { chuckFlip } from './chuckFlip';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { allowed, indicatorUse, placeReadings } from '../contract/indicator';
-import { positiveLength } from '../contract/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../contract/results';
+import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
+import { positiveLength } from '../schema/quantities';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
 export const headTramInput = z.object({
   plane: z.enum(['left-right', 'front-back']),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { allowed, indicatorUse, placeReadings } from '../contract/indicator';
-import { length, positiveLength } from '../contract/quantities';
-import { cautions, inLineState, tape, uncertainty, warnings } from '../contract/results';
+import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
+import { length, positiveLength } from '../schema/quantities';
+import { cautions, inLineState, tape, uncertainty, warnings } from '../schema/results';
 
 export const jawLineInput = z.object({
   /** The axis the jaw or fence should run along. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { allowed, indicatorUse, placeReadings } from '../contract/indicator';
-import { positiveLength } from '../contract/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../contract/results';
+import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
+import { positiveLength } from '../schema/quantities';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
 export const levelInput = z.object({
   /** Distance between the two places, square to the rotary axis, mm. */
@@ -10,7 +10,7 @@ export const levelInput = z.object({
   first: placeReadings,
   second: placeReadings,
   indicator: indicatorUse,
-  /** +1 where a plus command of the rotary axis turns the part right-handed about it, else -1. */
+  /** +1 where a plus command turns the tool right-handed about the part, as ISO 841 has it: a table turns left-handed; else -1. */
   sense: z.union([z.literal(1), z.literal(-1)], { error: 'must be 1 or -1' }),
   /** Most the two places may differ, mm. */
   allowed,

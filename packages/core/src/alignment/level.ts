@@ -10,13 +10,14 @@ import { angleSection } from './straighten';
 const DEGREES = 180 / Math.PI;
 
 /**
- * A flat levelled about a rotary axis from two readings d apart: angle = atan(dm / d); the axis turns by the
- * opposite, in its own sense, and is then zeroed. mm and degrees, right-handed about the axis.
+ * A flat levelled about a rotary axis from two readings d apart: angle = atan(dm / d), right-handed about the axis. The
+ * part must turn by minus that. A plus command of a table turns the part left-handed where its sense is +1 (ISO 841: the
+ * tool turns right-handed about the part), so the command is sense × angle; then the axis is zeroed. mm and degrees.
  *
  * @throws Refusal when a reading is beyond the indicator's range
  * @example
  * level({ distance: 50, first: [0], second: [0.1], sense: 1,
- *   indicator: { resolution: 0.01, methodSd: 0.004, sense: 1 }, allowed: 0.02 }).turn // -0.1146
+ *   indicator: { resolution: 0.01, methodSd: 0.004, sense: 1 }, allowed: 0.02 }).turn // 0.1146
  */
 export function level(input: LevelInput): LevelOutput {
   const { distance, first, second, indicator, sense } = input;
@@ -32,7 +33,7 @@ export function level(input: LevelInput): LevelOutput {
   );
   const error = rise.total.value;
   const angle = Math.atan(error / distance) * DEGREES;
-  const turn = angle === 0 ? 0 : -sense * angle;
+  const turn = angle === 0 ? 0 : sense * angle;
   const uncertainty = differenceUncertainty(first, second, indicator);
   return {
     error,
@@ -47,7 +48,7 @@ export function level(input: LevelInput): LevelOutput {
           'Turn the rotary axis',
           [
             {
-              label: 'the other way',
+              label: sense === 1 ? 'plus turns the part the other way' : 'against the tilt',
               value: turn,
               detail: ['atan of ', { length: error }, ' / ', { length: distance }],
             },

@@ -1,4 +1,4 @@
-import type { IndicatorUse } from '../contract/indicator';
+import type { IndicatorUse } from '../schema/indicator';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';

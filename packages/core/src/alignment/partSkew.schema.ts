@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { allowed, placeReadings } from '../contract/indicator';
-import { approach, length, positiveLength } from '../contract/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../contract/results';
-import { touchMethod } from '../contract/touch';
+import { allowed, placeReadings } from '../schema/indicator';
+import { approach, length, positiveLength } from '../schema/quantities';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { touchMethod } from '../schema/touch';
 
 export const partSkewInput = z.object({
   along: z.enum(['x', 'y']),

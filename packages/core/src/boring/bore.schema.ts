@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, tape, uncertainty } from '../contract/results';
+import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape, uncertainty } from '../schema/results';
 
 export const boreInput = z
   .object({

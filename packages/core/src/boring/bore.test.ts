@@ -1,5 +1,5 @@
 import { boredTo, gauged, type SpringyBar } from '../practice/simulatedBar';
-import { chance, type Chance } from '../practice/random';
+import { chance, type Chance } from '../metrology/chance';
 import { bore } from './bore';
 import { boreInput, type BoreInput, type BorePass } from './bore.schema';
 import { isoFit } from './isoFit';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { length } from '../contract/quantities';
-import { cautions, covariance, tape, uncertainty, verdict, warnings } from '../contract/results';
+import { length } from '../schema/quantities';
+import { cautions, covariance, tape, uncertainty, verdict, warnings } from '../schema/results';
 import { featureMethod, touchPoint } from './touchPoint.schema';
 
 export const circleInput = featureMethod.extend({

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { approach, length } from '../contract/quantities';
-import { cautions, covariance, tape, uncertainty, verdict } from '../contract/results';
+import { approach, length } from '../schema/quantities';
+import { cautions, covariance, tape, uncertainty, verdict } from '../schema/results';
 import { featureMethod, touchPoint } from './touchPoint.schema';
 
 const touches = (least: number) =>

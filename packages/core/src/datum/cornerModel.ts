@@ -5,7 +5,7 @@ import { pooledVariance, standingPart } from '../metrology/touchBudget';
 import { Refusal } from '../problem';
 import { contactRadiusLines } from './contactRadius';
 import type { CornerInput } from './corner.schema';
-import type { Point } from './partFrame';
+import type { Point } from '../geometry/point';
 import { standingTir, touchSources } from './touchSources';
 
 const DEGREES = 180 / Math.PI;

@@ -1,4 +1,4 @@
-import { chance } from '../practice/random';
+import { chance } from '../metrology/chance';
 import { coverageOf, DATUM_SIMULATIONS } from '../practice/simulatedDatum';
 
 /** The bench does twenty thousand of each feature and every method; here one method of each, on seeds of their own. */

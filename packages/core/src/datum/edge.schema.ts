@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { approach, length, nonNegativeLength } from '../contract/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
-import { readings, touchMethod } from '../contract/touch';
+import { approach, length, nonNegativeLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { readings, touchMethod } from '../schema/touch';
 import { featureContact, lostMotion } from './touchPoint.schema';
 
 export const edgeInput = z.object({

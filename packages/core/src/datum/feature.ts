@@ -1,7 +1,7 @@
-import type { Feature } from '../contract/datumPlan';
-import type { Part } from '../contract/shop';
-import type { PartZero } from '../contract/setup';
-import { CORNERS, FACES } from './faces';
+import type { Feature } from '../record/datumPlan';
+import type { Part } from '../record/part';
+import type { PartZero } from '../record/plan';
+import { CORNERS, FACES } from '../record/faces';
 import { zeroOf } from './partFrame';
 import { facesOfCorner, FACES_ACROSS, rectanglesOf, roundsOf, wallTouch, type Rectangle, type Round } from './shapes';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { length, nonNegativeLength } from '../contract/quantities';
-import { cautions, covariance, tape, uncertainty, verdict } from '../contract/results';
+import { length, nonNegativeLength } from '../schema/quantities';
+import { cautions, covariance, tape, uncertainty, verdict } from '../schema/results';
 
 const point = z.object({ x: length, y: length });
 

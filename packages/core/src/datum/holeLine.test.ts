@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { rotate } from '../positions/rotate';
+import { rotate } from '../geometry/rotate';
 import { holeLine } from './holeLine';
 import { oppositeFaces } from './oppositeFaces';
 import { edge } from './edge';

@@ -3,11 +3,11 @@ import { EDGE_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { propagate, type Model, type Source } from '../metrology/propagate';
 import { combine } from '../metrology/uncertainty';
-import { rotate } from '../positions/rotate';
+import { rotate } from '../geometry/rotate';
 import { Refusal } from '../problem';
 import { sumSection } from '../tape/tape';
 import type { HoleLineInput, HoleLineOutput } from './holeLine.schema';
-import type { Point } from './partFrame';
+import type { Point } from '../geometry/point';
 import { planar, zeroSections } from './planar';
 
 const DEGREES = 180 / Math.PI;

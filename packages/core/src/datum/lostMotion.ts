@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Approach } from '../contract/quantities';
+import type { Approach } from '../schema/quantities';
 import type { BudgetPart } from '../metrology/uncertainty';
 import type { TapeLine } from '../tape/tape';
 import type { lostMotion } from './touchPoint.schema';

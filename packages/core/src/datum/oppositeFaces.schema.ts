@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { approach, length, positiveLength } from '../contract/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
-import { readings } from '../contract/touch';
+import { approach, length, positiveLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { readings } from '../schema/touch';
 import { featureMethod, lostMotion } from './touchPoint.schema';
 
 export const oppositeFacesInput = featureMethod.extend({

@@ -1,13 +1,8 @@
-import type { Face } from '../contract/ledger';
-import type { Approach } from '../contract/quantities';
-import type { PartZero } from '../contract/setup';
-import type { Part } from '../contract/shop';
-
-/** A point of a plan view, mm. */
-export interface Point {
-  x: number;
-  y: number;
-}
+import type { Face } from '../record/subject';
+import type { Approach } from '../schema/quantities';
+import type { PartZero } from '../record/plan';
+import type { Part } from '../record/part';
+import type { Point } from '../geometry/point';
 
 /** Part zero measured from the part's front left corner, mm. */
 export function zeroOf(part: Part, partZero: PartZero): Point {

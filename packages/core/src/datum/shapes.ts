@@ -1,8 +1,8 @@
-import type { Face } from '../contract/ledger';
-import type { Approach } from '../contract/quantities';
-import type { Part } from '../contract/shop';
-import type { Corner } from './faces';
-import type { Point } from './partFrame';
+import type { Face } from '../record/subject';
+import type { Approach } from '../schema/quantities';
+import type { Part } from '../record/part';
+import type { Corner } from '../record/faces';
+import type { Point } from '../geometry/point';
 
 /** A rectangle of the part that is touched from the side: the stock or a block from outside, a pocket from inside. */
 export interface Rectangle {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { length, nonNegativeLength } from '../contract/quantities';
-import { touchMethod } from '../contract/touch';
+import { length, nonNegativeLength } from '../schema/quantities';
+import { touchMethod } from '../schema/touch';
 
 /** Where the contact's centre stood at a touch, mm on the machine's scales. */
 export const touchPoint = z.object({ x: length, y: length });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength, unit } from '../contract/quantities';
+import { cautions, tape } from '../schema/results';
+import { length, nonNegativeLength, positiveLength, unit } from '../schema/quantities';
 
 export const SLIPS = [
   'radius-once',
@@ -53,6 +54,8 @@ export const explainOutput = z.object({
       remedy: z.string(),
     }),
   ),
+  tape,
+  cautions,
 });
 
 export type ExplainInput = z.output<typeof explainInput>;

@@ -1,3 +1,4 @@
+import { sumSection, type Tape } from '../tape/tape';
 import { INCH } from '../units/unit';
 import type { ExplainInput, ExplainOutput, Slip } from './explain.schema';
 
@@ -31,15 +32,29 @@ export function explain(input: ExplainInput): ExplainOutput {
   const { measured, known, U } = input;
   const difference = measured - known;
   const agrees = Math.abs(difference) <= AGREES * U;
-  if (agrees) return { difference, agrees, likely: [] };
+  const shown = { difference, agrees, tape: differenceTape(input), cautions: [] };
+  if (agrees) return { ...shown, likely: [] };
   const likely = candidates(input)
     // A slip smaller than what is taken as agreement cannot be told from none.
     .filter(({ size }) => Math.abs(size) > AGREES * U)
     .map((candidate) => ({ ...candidate, misfit: Math.abs(difference - candidate.size) / U }))
     .filter(({ misfit }) => misfit <= FITS)
     .sort((a, b) => a.misfit - b.misfit);
-  return { difference, agrees, likely };
+  return { ...shown, likely };
 }
+
+const differenceTape = ({ measured, known }: ExplainInput): Tape => ({
+  sections: [
+    sumSection(
+      'Difference',
+      [
+        { label: 'measured', value: measured },
+        { label: 'less what is known', value: -known },
+      ],
+      'off by',
+    ),
+  ],
+});
 
 /** The same slip either way round. */
 const bothWays = (candidate: Candidate): Candidate[] => [candidate, { ...candidate, size: -candidate.size }];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, tape } from '../contract/results';
+import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape } from '../schema/results';
 import { CUT_MATERIALS, type CutMaterialName } from './materials';
 
 const positive = (what: string) =>

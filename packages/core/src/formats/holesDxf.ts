@@ -8,7 +8,7 @@ import Parser, {
 } from 'dxf-parser';
 import { Refusal } from '../problem';
 import { millimetresPer, type LengthUnit } from '../units/unit';
-import { askUnit, checked, counted, type FileHole, type ReadHoles } from './fileHole';
+import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 /** $INSUNITS of a header. */
 const DXF_UNITS: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 1000, 2: 304.8 };

@@ -3,7 +3,7 @@ import DxfDrawing from 'dxf-writer';
 import { parseStringSync, type ParsedLine } from 'gcode-parser';
 import makerjs from 'makerjs';
 import { Refusal } from '../problem';
-import type { FileHole } from './fileHole';
+import type { FileHole } from '../positions/fileHole';
 import { holesDxf, holesFromDxf } from './holesDxf';
 import { holesFromJson, holesJson } from './holesJson';
 import { holesFromProgram } from './holesFromProgram';

@@ -1,6 +1,6 @@
 import { Refusal } from '../problem';
 import { millimetresPer, type LengthUnit } from '../units/unit';
-import { askUnit, checked, counted, type FileHole, type ReadHoles } from './fileHole';
+import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 interface Word {
   letter: string;

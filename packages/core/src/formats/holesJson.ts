@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { angle, length, positiveLength } from '../contract/quantities';
+import { angle, length, positiveLength } from '../schema/quantities';
 import { Refusal } from '../problem';
-import { askUnit, checked, type FileHole, type ReadHoles } from './fileHole';
+import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 const FORMAT = 'zero-point/holes/1';
 

@@ -1,9 +1,9 @@
-import type { ProgramForm } from '../contract/cutPlan';
-import type { HoleStep } from '../positions/steps';
+import type { ProgramForm } from '../record/cutPlan';
+import type { HoleStep } from '../record/steps';
 import { Refusal } from '../problem';
 import { roundToCount } from '../units/round';
 import { DEFAULT_DECIMALS, millimetresPer, type LengthUnit } from '../units/unit';
-import type { FileHole } from './fileHole';
+import type { FileHole } from '../positions/fileHole';
 import { plainFigure, plainLength } from './plainFigure';
 
 /** What is written: one step of holes that are ready to be driven to in this order. */

@@ -1,6 +1,6 @@
 import type { LengthUnit } from '../units/unit';
 import { formatLength } from '../units/formatLength';
-import type { FileHole } from './fileHole';
+import type { FileHole } from '../positions/fileHole';
 
 /** The part from above, mm from part zero. */
 interface Outline {

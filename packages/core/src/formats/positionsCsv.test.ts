@@ -1,6 +1,6 @@
-import type { Pattern } from '../contract/pattern';
-import { fileHoles } from '../ledger/holes';
-import { plateSnapshot as shop } from '../ledger/snapshot.case';
+import type { Pattern } from '../record/pattern';
+import { fileHoles } from '../book/holes';
+import { plateBook as shop } from '../book/snapshot.case';
 import type { LengthUnit } from '../units/unit';
 import { positionsCsv } from './positionsCsv';
 

@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import { MAX_HOLES } from '../positions/maxHoles';
+import { MAX_HOLES } from '../record/maxHoles';
 import { Refusal } from '../problem';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
-import { askUnit, checked, type FileHole, type ReadHoles } from './fileHole';
+import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
 import { plainFigure, plainLength, safeText } from './plainFigure';
 
 const FIELDS = ['pattern', 'hole', 'x', 'y', 'unit', 'angle_deg', 'diameter', 'depth', 'note'];

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { MAX_SWEEP } from '../alignment/maxSweep';
+import { MAX_SWEEP } from '../schema/maxSweep';
 import { Refusal } from '../problem';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';

@@ -1,5 +1,5 @@
 import { HEIGHT_CAUTIONS, type Caution } from '../cautions/caution';
-import type { ToolKind } from '../contract/toolKinds';
+import type { ToolKind } from '../record/toolKinds';
 import type { GaugeKind } from '../metrology/gaugeKinds';
 
 /** How a kind of gauge finds a height: what it is called, what is done with it, and what to mind. */

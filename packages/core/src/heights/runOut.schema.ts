@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { angle, length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, tape, uncertainty } from '../contract/results';
+import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape, uncertainty } from '../schema/results';
 
 const ring = z.object({
   /** Distance of the readings above the tip, mm. */

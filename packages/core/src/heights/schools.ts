@@ -1,4 +1,4 @@
-import type { TOOL_LENGTH_SCHOOLS } from '../contract/shop';
+import type { TOOL_LENGTH_SCHOOLS } from '../record/machine';
 import { Refusal } from '../problem';
 
 export type School = (typeof TOOL_LENGTH_SCHOOLS)[number];

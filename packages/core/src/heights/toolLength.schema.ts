@@ -1,13 +1,8 @@
 import { z } from 'zod';
-import { length, nonNegativeLength } from '../contract/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
-import { readings, touchMethod } from '../contract/touch';
-
-export const toolNumber = z
-  .number({ error: 'must be a whole number' })
-  .int({ error: 'must be a whole number' })
-  .min(1, { error: 'must be 1 or more' })
-  .max(9999, { error: 'must be at most 9999' });
+import { toolNumber } from '../schema/toolNumber';
+import { length, nonNegativeLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { readings, touchMethod } from '../schema/touch';
 
 export const toolLengthInput = z.object({
   reference: z.object({

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { TOOL_LENGTH_SCHOOLS } from '../contract/shop';
+import { cautions, tape } from '../schema/results';
+import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { TOOL_LENGTH_SCHOOLS } from '../record/machine';
 import { SLIPS } from '../discrepancy/explain.schema';
-import { toolNumber } from './toolLength.schema';
+import { toolNumber } from '../schema/toolNumber';
 
 export const toolTableCheckInput = z.object({
   school: z.enum(TOOL_LENGTH_SCHOOLS),
@@ -48,6 +49,8 @@ export const toolTableCheckOutput = z.object({
       remedy: z.string(),
     }),
   ),
+  tape,
+  cautions,
 });
 
 export type ToolTableCheckInput = z.output<typeof toolTableCheckInput>;

@@ -3,7 +3,24 @@ import jstat from 'jstat';
 import { explain } from '../discrepancy/explain';
 import type { ExplainOutput } from '../discrepancy/explain.schema';
 import { mean } from '../metrology/mean';
+import type { Tape } from '../tape/tape';
 import type { ToolTableCheckInput, ToolTableCheckOutput } from './toolTableCheck.schema';
+
+/** How far a length may be from what is known of it and still agree, by how many are compared. */
+function agreementTape({ rows, U }: ToolTableCheckInput): Tape {
+  const compared = rows.filter(({ known }) => known !== undefined).length;
+  return {
+    sections: [
+      {
+        title: 'Agrees within',
+        how: 'ratio',
+        quantity: 'length',
+        lines: [{ label: compared === 1 ? 'U of one length' : `U of ${compared} lengths`, value: U }],
+        total: { label: 'taken as agreement', value: agrees(compared) * U },
+      },
+    ],
+  };
+}
 
 type Finding = ToolTableCheckOutput['findings'][number];
 type Row = ToolTableCheckInput['rows'][number];
@@ -38,6 +55,8 @@ export function toolTableCheck(input: ToolTableCheckInput): ToolTableCheckOutput
       ...stock(input),
       ...gauges(input),
     ],
+    tape: agreementTape(input),
+    cautions: [],
   };
 }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../contract/results';
-import { readings, touchMethod } from '../contract/touch';
+import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { readings, touchMethod } from '../schema/touch';
 
 export const zZeroInput = z.object({
   readings,

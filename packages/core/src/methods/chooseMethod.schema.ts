@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { id, name, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { uncertainty } from '../contract/results';
+import { id, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape, uncertainty } from '../schema/results';
 import { GAUGE_KINDS } from '../metrology/gaugeKinds';
 import { METHODS } from './method';
 
@@ -44,6 +44,8 @@ export const chooseMethodOutput = z.object({
   ),
   /** Whether anything reaches a quarter of the tolerance. */
   anyReaches: z.boolean(),
+  tape,
+  cautions,
 });
 
 export type ChooseMethodInput = z.output<typeof chooseMethodInput>;

@@ -39,6 +39,18 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
   return {
     ranked: ranked.map((way, i) => ({ ...way, reason: reason(way, i, ranked) })),
     anyReaches: ranked[0]?.reaches ?? false,
+    tape: {
+      sections: [
+        {
+          title: 'Good enough',
+          how: 'ratio',
+          quantity: 'length',
+          lines: [{ label: 'what the job allows', value: input.tolerance }],
+          total: { label: 'a quarter of it', value: target },
+        },
+      ],
+    },
+    cautions: [],
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 
 /** A circle by geometric least squares. */
 export interface CircleFit {

@@ -1,4 +1,4 @@
-import { chance, type Chance } from '../practice/random';
+import { chance, type Chance } from './chance';
 import type { Model } from './propagate';
 import type { BudgetPart } from './uncertainty';
 

@@ -1,4 +1,4 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 
 /** A straight line by orthogonal least squares. */
 export interface OrthogonalLine {

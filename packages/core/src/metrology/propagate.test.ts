@@ -1,6 +1,6 @@
 import { corner } from '../datum/corner';
 import { modelOf } from '../datum/datumModel';
-import { rotate, rotatedU } from '../positions/rotate';
+import { rotate, rotatedU } from '../geometry/rotate';
 import { ellipse } from './ellipse';
 import { monteCarlo } from './monteCarlo';
 import { propagate, type Model } from './propagate';

@@ -35,23 +35,25 @@ export function repeats(readings: readonly number[], scatter: RepeatScatter): Re
   const shifts = readings.map((reading) => reading - first);
   const meanShift = sum(shifts) / n;
   const sd = n > 1 ? Math.sqrt(sum(shifts.map((shift) => (shift - meanShift) ** 2)) / (n - 1)) : 0;
-  const middle = median(readings);
+  const { middle, least, most } = spreadOf(readings);
   const limit = Math.max(4 * scatter.methodSd, 3 * scatter.resolution);
   const slack = 1e-9;
   return {
     n,
     mean: first + meanShift,
     sd,
-    range: Math.max(...readings) - Math.min(...readings),
+    range: most - least,
     wild: readings.flatMap((reading, i) => (Math.abs(reading - middle) > limit + slack ? [i] : [])),
   };
 }
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const high = sorted[Math.floor(sorted.length / 2)] ?? NaN;
-  const low = sorted[Math.floor((sorted.length - 1) / 2)] ?? NaN;
-  return (low + high) / 2;
+function spreadOf(values: readonly number[]): { middle: number; least: number; most: number } {
+  // Typed arrays sort as numbers, and fast.
+  const sorted = Float64Array.from(values).sort();
+  const n = sorted.length;
+  const high = sorted[Math.floor(n / 2)] ?? NaN;
+  const low = sorted[Math.floor((n - 1) / 2)] ?? NaN;
+  return { middle: (low + high) / 2, least: sorted[0] ?? NaN, most: sorted[n - 1] ?? NaN };
 }

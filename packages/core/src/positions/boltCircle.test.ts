@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { boltCircle } from './boltCircle';
-import { boltCircleReckonInput, type BoltCircle } from './boltCircle.schema';
+import type { BoltCircle } from '../record/patternShape';
+import { boltCircleReckonInput } from './boltCircle.schema';
 
 const plate: BoltCircle = {
   centre: { x: 62, y: 58 },

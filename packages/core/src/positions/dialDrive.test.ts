@@ -1,4 +1,4 @@
-import { chance } from '../practice/random';
+import { chance } from '../metrology/chance';
 import { simulatedDial } from '../practice/simulatedDials';
 import { dialMove, turningWords, type DialAxis } from './dialDrive';
 

@@ -1,5 +1,5 @@
-import type { Approach } from '../contract/quantities';
-import type { Dial } from './dial';
+import type { Approach } from '../schema/quantities';
+import type { Dial } from '../units/dial';
 
 /** How an axis is driven by its handwheel. */
 export interface DialAxis {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { approach, length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, tape } from '../contract/results';
+import { approach, length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape } from '../schema/results';
 
 export const dialMoveInput = z.object({
   /** Where to go, mm from the dial's zero, and where the axis stands. */

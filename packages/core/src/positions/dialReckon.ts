@@ -1,6 +1,6 @@
 import { POSITION_CAUTIONS } from '../cautions/caution';
 import { sumSection, type Tape } from '../tape/tape';
-import type { Dial } from './dial';
+import type { Dial } from '../units/dial';
 import { dialLines, dialMove, turningWords, type DialMove } from './dialDrive';
 import type { DialMoveInput, DialMoveOutput } from './dialMove.schema';
 

@@ -1,4 +1,4 @@
-import { chance, type Chance } from '../practice/random';
+import { chance, type Chance } from '../metrology/chance';
 import { chains, nearestNext } from './firstOrder';
 import type { OrderJob } from './order';
 import { costOf, type StepCost } from './orderCost';

@@ -1,8 +1,8 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import { sumSection, type TapeSection } from '../tape/tape';
 import { cosDegrees, sinDegrees } from '../units/degrees';
-import type { Moved } from './pattern.schema';
-import { rotate } from './rotate';
+import type { Moved } from '../record/patternShape';
+import { rotate } from '../geometry/rotate';
 
 /** A point with the pattern it belongs to mirrored, then turned, then shifted. mm and degrees. */
 export function move({ x, y }: Point, { mirror, turn, shift }: Moved): Point {

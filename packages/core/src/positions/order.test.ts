@@ -1,4 +1,4 @@
-import { chance } from '../practice/random';
+import { chance } from '../metrology/chance';
 import type { DialAxis } from './dialDrive';
 import { bestOrder, orderCost, type OrderJob } from './order';
 

@@ -1,4 +1,4 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import { exactOrder, MOST_EXACT } from './exactOrder';
 import { improveOrder } from './improveOrder';
 import { costOf, type OrderCost } from './orderCost';

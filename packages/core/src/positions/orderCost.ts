@@ -1,4 +1,4 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import { dialMove, type DialAxis } from './dialDrive';
 
 /** What makes one order better than another. */

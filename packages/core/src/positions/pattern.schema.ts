@@ -1,93 +1,7 @@
 import { z } from 'zod';
-import { angle, length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { cautions, tape } from '../contract/results';
-import { boltCircleInput } from './boltCircle.schema';
-import { MAX_HOLES } from './maxHoles';
-import { HOLE_STEPS } from './steps';
-
-const point = z.object({ x: length, y: length });
-
-const count = z
-  .number({ error: 'must be a whole number' })
-  .int({ error: 'must be a whole number' })
-  .min(1, { error: 'must be at least 1' })
-  .max(MAX_HOLES, { error: 'must be at most 10000; split the work into several patterns' });
-
-/** A distance from hole to hole: it may go either way, but it goes somewhere. */
-const pitch = length.refine((mm) => mm !== 0, { error: 'must not be zero; holes would lie on each other' });
-
-/** Holes along a line: the first, the distance from each to the next, and which way. */
-export const rowInput = z.object({ start: point, pitch, holes: count, angle });
-
-/** Rows above each other, all leaning the same way. */
-export const gridInput = z
-  .object({ start: point, pitchX: pitch, pitchY: pitch, columns: count, rows: count, angle })
-  .refine(({ columns, rows }) => columns * rows <= MAX_HOLES, {
-    path: ['rows'],
-    error: 'makes more than 10000 holes; split the work into several patterns',
-  });
-
-/** Holes along the four sides of a rectangle, one in each corner, counter-clockwise from its lower left. */
-export const frameInput = z.object({
-  centre: point,
-  width: positiveLength,
-  height: positiveLength,
-  /** Holes along a side, both corners in. */
-  columns: count.min(2, { error: 'must be at least 2: one in each corner' }).max(2500),
-  rows: count.min(2, { error: 'must be at least 2: one in each corner' }).max(2500),
-  angle,
-});
-
-/** Holes at given distances and angles from a centre. */
-export const polarInput = z.object({
-  centre: point,
-  places: z
-    .array(z.object({ radius: nonNegativeLength, angle }))
-    .min(1, { error: 'must hold at least 1 place' })
-    .max(MAX_HOLES, { error: 'must hold at most 10000 places; split them into several patterns' }),
-});
-
-/** Holes one by one; each may have a size, depth and note of its own. */
-export const pointsInput = z
-  .array(
-    point.extend({
-      diameter: positiveLength.optional(),
-      depth: positiveLength.optional(),
-      note: z.string().max(80, { error: 'must be at most 80 characters' }).optional(),
-    }),
-  )
-  .min(1, { error: 'must hold at least 1 point' })
-  .max(MAX_HOLES, { error: 'must hold at most 10000 points; split them into several patterns' });
-
-/** What is done with a pattern as a whole, in this order: mirrored, turned, shifted. */
-export const movedInput = z.object({
-  /** The coordinate that changes sides, and about which value of it. */
-  mirror: z.object({ axis: z.enum(['x', 'y']), at: length }).optional(),
-  turn: z.object({ angle, about: point }).optional(),
-  shift: point.optional(),
-});
-
-const KINDS = [
-  z.object({ kind: z.literal('bolt-circle'), circle: boltCircleInput }),
-  z.object({ kind: z.literal('row'), row: rowInput }),
-  z.object({ kind: z.literal('grid'), grid: gridInput }),
-  z.object({ kind: z.literal('frame'), frame: frameInput }),
-  z.object({ kind: z.literal('polar'), polar: polarInput }),
-  z.object({ kind: z.literal('points'), points: pointsInput }),
-] as const;
-
-/** Adds what every pattern carries to each kind of it. */
-export const patternKinds = <S extends z.ZodRawShape>(shape: S) =>
-  z.discriminatedUnion('kind', [
-    KINDS[0].extend(shape),
-    KINDS[1].extend(shape),
-    KINDS[2].extend(shape),
-    KINDS[3].extend(shape),
-    KINDS[4].extend(shape),
-    KINDS[5].extend(shape),
-  ]);
-
-export const holeStep = z.enum(HOLE_STEPS);
+import { movedInput, patternKinds } from '../record/patternShape';
+import { nonNegativeLength } from '../schema/quantities';
+import { cautions, tape } from '../schema/results';
 
 export const patternReckonInput = patternKinds({
   moved: movedInput.optional(),
@@ -105,7 +19,6 @@ export const patternOutput = z.object({
   cautions,
 });
 
-export type Moved = z.output<typeof movedInput>;
 export type PatternReckonInput = z.output<typeof patternReckonInput>;
 export type PatternOutput = z.output<typeof patternOutput>;
 type Each<T> = T extends unknown ? Omit<T, 'tapeFor' | 'datumU'> : never;

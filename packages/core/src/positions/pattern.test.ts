@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { TapeSection } from '../tape/tape';
-import { boltCirclePositions } from './boltCircle';
+import { boltCircle } from './boltCircle';
 import { holeMeasures } from './holeMeasures';
 import { pattern, patternPositions, patternTape } from './pattern';
 import { patternCheck } from './patternCheck';
@@ -86,13 +86,13 @@ describe('patterns', () => {
           firstAngle: 15,
           direction: 'counter-clockwise' as const,
         };
-        const plain = boltCirclePositions(circle);
+        const plain = boltCircle(circle).positions;
         const turned = patternPositions({
           kind: 'bolt-circle',
           circle,
           moved: { turn: { angle, about: circle.centre } },
         });
-        const spun = boltCirclePositions({ ...circle, firstAngle: 15 + angle });
+        const spun = boltCircle({ ...circle, firstAngle: 15 + angle }).positions;
         turned.forEach((hole, i) => {
           expect(hole.x).toBeCloseTo(spun[i]?.x ?? NaN, 8);
           expect(hole.y).toBeCloseTo(spun[i]?.y ?? NaN, 8);
@@ -184,7 +184,7 @@ describe('checks before drilling', () => {
   });
 
   test('a circle of 500 on a part of 184: the order of magnitude, beside what hangs outside', () => {
-    const circle = boltCirclePositions({
+    const { positions: circle } = boltCircle({
       centre: { x: 92, y: 58 },
       diameter: 500,
       holes: 6,
@@ -224,7 +224,7 @@ describe('checks before drilling', () => {
   });
 
   test('what to measure afterwards: chords, over pins and between them, and the farthest two', () => {
-    const circle = boltCirclePositions({
+    const { positions: circle } = boltCircle({
       centre: { x: 62, y: 58 },
       diameter: 48,
       holes: 6,

@@ -1,10 +1,10 @@
 import { POSITION_CAUTIONS } from '../cautions/caution';
 import { Refusal } from '../problem';
-import { sumSection, type Tape, type TapeLine } from '../tape/tape';
-import { boltCircleTape } from './boltCircle';
+import { sumSection, type Tape, type TapeLine, type TapeSection } from '../tape/tape';
 import { move, movedAngle, movedSections } from './moved';
+import type { BoltCircle } from '../record/patternShape';
 import type { PatternOutput, PatternReckonInput, PatternShape } from './pattern.schema';
-import { holeCount, shapeTerms } from './shapeTerms';
+import { circleStep, holeCount, shapeTerms } from './shapeTerms';
 
 /** Where a hole is: its number in the pattern, from 1; mm; its angle from the pattern's centre where it has one. */
 export interface PlacedHole {
@@ -37,11 +37,32 @@ export function patternTape(shape: PatternShape, hole: number): Tape {
     });
   }
   const terms = shapeTerms(shape, hole);
-  const own =
-    shape.kind === 'bolt-circle'
-      ? boltCircleTape(shape.circle, hole).sections
-      : [sumSection(`X of hole ${hole}`, terms.x, 'X'), sumSection(`Y of hole ${hole}`, terms.y, 'Y')];
-  return { sections: [...own, ...movedSections({ x: sumOf(terms.x), y: sumOf(terms.y) }, shape.moved ?? {})] };
+  const angle = shape.kind === 'bolt-circle' ? [angleOfHole(shape.circle, hole)] : [];
+  const own = [sumSection(`X of hole ${hole}`, terms.x, 'X'), sumSection(`Y of hole ${hole}`, terms.y, 'Y')];
+  return {
+    sections: [...angle, ...own, ...movedSections({ x: sumOf(terms.x), y: sumOf(terms.y) }, shape.moved ?? {})],
+  };
+}
+
+/** How the angle of a hole on a circle comes about, degrees. */
+function angleOfHole(circle: BoltCircle, hole: number): TapeSection {
+  const steps = hole - 1;
+  const step = circleStep(circle);
+  return {
+    ...sumSection(
+      `Angle of hole ${hole}`,
+      [
+        { label: 'first angle', value: circle.firstAngle },
+        {
+          label: `${steps} ${steps === 1 ? 'step' : 'steps'}`,
+          value: steps * step,
+          detail: [`${steps} × `, { angle: step }],
+        },
+      ],
+      'angle',
+    ),
+    quantity: 'angle',
+  };
 }
 
 /**

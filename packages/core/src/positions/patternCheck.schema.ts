@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../contract/quantities';
-import { MAX_HOLES } from './maxHoles';
+import { cautions, tape } from '../schema/results';
+import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { MAX_HOLES } from '../record/maxHoles';
 
 export const FINDINGS = [
   'duplicate',
@@ -40,6 +41,8 @@ export const patternCheckOutput = z.object({
   counts: z.record(z.enum(FINDINGS), z.number()),
   /** Thinnest metal anywhere, mm; null where there is one hole and no edge near. */
   leastMetal: z.number().nullable(),
+  tape,
+  cautions,
 });
 
 export type PatternCheckInput = z.output<typeof patternCheckInput>;

@@ -1,3 +1,4 @@
+import { sumSection, type Tape } from '../tape/tape';
 import {
   FINDINGS,
   type Finding,
@@ -76,8 +77,28 @@ export function patternCheck({ holes, outline, travel, leastWeb }: PatternCheckI
     const across = all.reduce((most, at) => Math.max(most, at)) - all.reduce((least, at) => Math.min(least, at));
     if (across > MAGNITUDE * size) add('order-of-magnitude', [], across);
   }
-  return { findings: [...found.values()].flat(), counts, leastMetal };
+  return {
+    findings: [...found.values()].flat(),
+    counts,
+    leastMetal,
+    tape: metalTape(leastMetal, leastWeb),
+    cautions: [],
+  };
 }
+
+/** How the thinnest metal stands against what is to be left. */
+const metalTape = (leastMetal: number | null, leastWeb: number): Tape => ({
+  sections: [
+    sumSection(
+      'Thinnest metal',
+      [
+        { label: leastMetal === null ? 'nothing near' : 'between holes, or to the edge', value: leastMetal ?? 0 },
+        { label: 'less what is to be left', value: -leastWeb },
+      ],
+      'to spare',
+    ),
+  ],
+});
 
 const NONE: Readonly<Record<FindingKind, number>> = {
   duplicate: 0,

@@ -1,7 +1,7 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import type { TapeLine } from '../tape/tape';
 import { cosDegrees, sinDegrees } from '../units/degrees';
-import { boltCircleStep } from './boltCircle';
+import type { BoltCircle } from '../record/patternShape';
 import type { PatternShape } from './pattern.schema';
 
 /** How one hole's place comes about: the terms of each coordinate, and its angle where it has one, degrees. */
@@ -9,6 +9,13 @@ export interface HoleTerms {
   x: TapeLine[];
   y: TapeLine[];
   angle: number | null;
+}
+
+/** Angle from one hole of a circle to the next, degrees, positive counter-clockwise. */
+export function circleStep(circle: BoltCircle): number {
+  const sign = circle.direction === 'clockwise' ? -1 : 1;
+  if (circle.arc === undefined) return (sign * 360) / circle.holes;
+  return circle.holes > 1 ? (sign * circle.arc) / (circle.holes - 1) : 0;
 }
 
 /** How many holes a pattern has. */
@@ -60,7 +67,7 @@ export function shapeTerms(shape: PatternShape, hole: number): HoleTerms {
   switch (shape.kind) {
     case 'bolt-circle': {
       const { centre, diameter, firstAngle } = shape.circle;
-      const angle = firstAngle + index * boltCircleStep(shape.circle);
+      const angle = firstAngle + index * circleStep(shape.circle);
       return { ...fromPoint('centre', centre, laidOff('radius', diameter / 2, angle, '')), angle };
     }
     case 'row': {

@@ -1,4 +1,4 @@
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 
 /** An indicator as only the mill knows it: how it counts, its display step, and the error of this one reading, mm. */

@@ -1,4 +1,4 @@
-import type { Chance } from './random';
+import type { Chance } from '../metrology/chance';
 
 /** A boring bar that springs: what only the mill knows. mm on the diameter. */
 export interface SpringyBar {

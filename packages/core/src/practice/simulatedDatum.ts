@@ -1,17 +1,17 @@
 import { centrePlug } from '../alignment/centrePlug';
 import { centreSweep } from '../alignment/centreSweep';
-import type { Approach } from '../contract/quantities';
+import type { Approach } from '../schema/quantities';
 import { circle } from '../datum/circle';
 import { corner } from '../datum/corner';
 import { edge } from '../datum/edge';
 import { holeLine } from '../datum/holeLine';
 import { oppositeFaces } from '../datum/oppositeFaces';
-import type { Point } from '../datum/partFrame';
+import type { Point } from '../geometry/point';
 import { METHOD_FACTS, METHODS, type Method } from '../methods/method';
 import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
-import { rotate } from '../positions/rotate';
+import { rotate } from '../geometry/rotate';
 import { readSweep } from './simulatedAlignment';
-import type { Chance } from './random';
+import type { Chance } from '../metrology/chance';
 
 /** One simulated datum: how far it truly was off, and the U that was stated for it, mm. */
 export interface DatumTrial {

@@ -1,5 +1,5 @@
-import type { Approach } from '../contract/quantities';
-import type { Dial } from '../positions/dial';
+import type { Approach } from '../schema/quantities';
+import type { Dial } from '../units/dial';
 import type { Turning } from '../positions/dialDrive';
 
 /** A table on a screw with play, moved only by turning its handwheel. */

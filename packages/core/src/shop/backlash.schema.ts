@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { placeReadings } from '../contract/indicator';
-import { cautions, tape, uncertainty, warnings } from '../contract/results';
-import { touchMethod } from '../contract/touch';
+import { placeReadings } from '../schema/indicator';
+import { cautions, tape, uncertainty, warnings } from '../schema/results';
+import { touchMethod } from '../schema/touch';
 
 export const backlashInput = z.object({
   /** What the dial or scale shows each time the indicator comes back to its zero, arriving in the plus direction. */

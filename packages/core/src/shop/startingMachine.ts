@@ -1,4 +1,4 @@
-import type { Machine } from '../contract/shop';
+import type { Machine } from '../record/machine';
 import type { LengthUnit } from '../units/unit';
 import { INCH } from '../units/unit';
 

@@ -1,4 +1,4 @@
-import type { Dial } from '../positions/dial';
+import type { Dial } from './dial';
 import { INCH, MAX_LENGTH, millimetresPer, type LengthUnit } from './unit';
 
 /** A length as understood, or the place (0-based) and reason where it was not. */

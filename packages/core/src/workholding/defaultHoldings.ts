@@ -1,4 +1,4 @@
-import type { Holding, HoldingStep } from '../contract/holding';
+import type { Holding, HoldingStep } from '../record/holding';
 
 const step = (id: string, text: string, more: Partial<HoldingStep> = {}): HoldingStep => ({
   id,

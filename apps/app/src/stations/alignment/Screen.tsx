@@ -1,21 +1,21 @@
-import { alignmentOf } from '@zero-point/core/alignment/defaults';
-import { ALIGNMENT_TASKS } from '@zero-point/core/alignment/tasks';
-import type { AlignmentTask } from '@zero-point/core/contract/ledger';
-import type { Snapshot } from '@zero-point/core/contract/setup';
+import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
+import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
+import type { AlignmentTask } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
 import { useLocalSearchParams } from 'expo-router';
-import { Chooser } from './Chooser';
-import { TaskScreen } from './TaskScreen';
+import { Chooser } from './parts/Chooser';
+import { TaskScreen } from './parts/TaskScreen';
 
 const isTask = (value: unknown): value is AlignmentTask => ALIGNMENT_TASKS.some((task) => task === value);
 
 /** Alignment: everything that is made straight, square or central before the first edge. */
-export default function AlignmentScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function AlignmentScreen({ book }: { book: Book }) {
   const { task } = useLocalSearchParams();
-  if (!isTask(task)) return <Chooser snapshot={snapshot} />;
-  const alignment = alignmentOf(snapshot, task);
+  if (!isTask(task)) return <Chooser book={book} />;
+  const alignment = alignmentOf(book, task);
   return alignment ? (
-    <TaskScreen key={task} snapshot={snapshot} alignment={alignment} />
+    <TaskScreen key={task} book={book} alignment={alignment} />
   ) : (
-    <Chooser snapshot={snapshot} missing={task} />
+    <Chooser book={book} missing={task} />
   );
 }

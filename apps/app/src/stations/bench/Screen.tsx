@@ -1,4 +1,4 @@
-import type { SetupSummary } from '@zero-point/core/contract/setup';
+import type { SetupSummary } from '@zero-point/core/record/snapshot';
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
 import { useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';

@@ -1,5 +1,5 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { isSet } from '@zero-point/core/ledger/inForce';
+import type { Book } from '@zero-point/core/book/book';
+import { isSet } from '@zero-point/core/book/inForce';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -19,11 +19,11 @@ import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { Words } from '../../theme/Words';
-import { logStrike } from '../newReading';
-import { ApproachChart } from './ApproachChart';
-import { BoreFields } from './BoreFields';
-import FacingScreen from './Facing';
-import { WhichChoice } from './WhichChoice';
+import { logStrike } from '../../record/log';
+import { ApproachChart } from './parts/ApproachChart';
+import { BoreFields } from './parts/BoreFields';
+import FacingScreen from './parts/Facing';
+import { WhichChoice } from './parts/WhichChoice';
 import {
   boreGauges,
   boreSentence,
@@ -34,33 +34,33 @@ import {
   logSize,
   startBore,
   turnWords,
-} from './useBore';
+} from './view';
 
 /** Bore: creep to size, or face to height. */
-export default function BoreScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function BoreScreen({ book }: { book: Book }) {
   const params = useLocalSearchParams();
-  return params.show === 'facing' ? <FacingScreen snapshot={snapshot} /> : <ToSize snapshot={snapshot} />;
+  return params.show === 'facing' ? <FacingScreen book={book} /> : <ToSize book={book} />;
 }
 
-function ToSize({ snapshot }: { snapshot: Snapshot }) {
+function ToSize({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
   const params = useLocalSearchParams();
-  const view = boreView(snapshot, typeof params.bore === 'string' ? params.bore : undefined);
+  const view = boreView(book, typeof params.bore === 'string' ? params.bore : undefined);
   const { bore, bores, log, answer } = view;
-  const { setup, part } = snapshot;
+  const { setup, part } = book;
   const unit = setup.units;
   const [setTo, setSetTo] = useState<string | undefined>(undefined);
   const advised = answer?.next ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
-  const [gauge] = boreGauges(snapshot);
+  const [gauge] = boreGauges(book);
   const add = () => {
     if (!gauge) return;
-    const made = startBore(snapshot, gauge.id);
-    keepBore(snapshot, made);
+    const made = startBore(book, gauge.id);
+    keepBore(book, made);
     router.setParams({ bore: made.id });
   };
   const done = answer?.advice === 'in-size' || answer?.advice === 'over';
-  const gaugeNote = gaugeWords(snapshot, view);
+  const gaugeNote = gaugeWords(book, view);
 
   return (
     <StationFrame
@@ -79,7 +79,7 @@ function ToSize({ snapshot }: { snapshot: Snapshot }) {
           <PlanDrawing
             part={part}
             partZero={setup.partZero}
-            zeroSet={isSet(snapshot)}
+            zeroSet={isSet(book)}
             height={wide ? 'fill' : 130}
             label={`${part.name} from above`}
           />
@@ -162,7 +162,7 @@ function ToSize({ snapshot }: { snapshot: Snapshot }) {
                   ? `set ${formatLength(subject.set, { unit })} ${unit}, measured`
                   : 'measured, nothing cut'
               }
-              onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+              onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
             />
           )}
           {answer && (
@@ -175,7 +175,7 @@ function ToSize({ snapshot }: { snapshot: Snapshot }) {
           )}
           {bore && (
             <Fold title="Change this bore" open={log.start === undefined}>
-              <BoreFields key={bore.id} snapshot={snapshot} bore={bore} />
+              <BoreFields key={bore.id} book={book} bore={bore} />
             </Fold>
           )}
           {bore && gauge && (
@@ -202,7 +202,7 @@ function ToSize({ snapshot }: { snapshot: Snapshot }) {
             label={log.start === undefined ? 'Diameter measured now' : 'Diameter measured then'}
             unit={unit}
             onLog={(text) => {
-              const wrong = logSize(snapshot, bore, text, log.start === undefined ? undefined : (setTo ?? advised));
+              const wrong = logSize(book, bore, text, log.start === undefined ? undefined : (setTo ?? advised));
               if (wrong === undefined) setSetTo(undefined);
               return wrong;
             }}

@@ -1,16 +1,12 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
+import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
-import { FeaturePage } from './FeaturePage';
-import { Overview } from './Overview';
+import { FeaturePage } from './parts/FeaturePage';
+import { Overview } from './parts/Overview';
 
 /** Datum: X and Y from whatever of the part can be touched. */
-export default function DatumScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function DatumScreen({ book }: { book: Book }) {
   const { f } = useLocalSearchParams();
-  const feature = typeof f === 'string' ? featureOf(snapshot.part, f) : undefined;
-  return feature ? (
-    <FeaturePage key={featureKey(feature)} snapshot={snapshot} feature={feature} />
-  ) : (
-    <Overview snapshot={snapshot} />
-  );
+  const feature = typeof f === 'string' ? featureOf(book.part, f) : undefined;
+  return feature ? <FeaturePage key={featureKey(feature)} book={book} feature={feature} /> : <Overview book={book} />;
 }

@@ -1,7 +1,7 @@
-import type { Gauge } from '@zero-point/core/contract/shop';
+import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { thicknessOf } from '@zero-point/core/ledger/gaugeUse';
+import type { Book } from '@zero-point/core/book/book';
+import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -15,34 +15,34 @@ import { Choice } from '../../frame/Choice';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
-import { logStrike } from '../newReading';
-import { RunOutPanel } from './RunOutPanel';
-import { HeightFields, PlateCheck } from './HeightFields';
-import { ToolTablePanel } from './ToolTablePanel';
-import { SCHOOL_NAMES } from './useToolTable';
+import { logStrike } from '../../record/log';
+import { RunOutPanel } from './parts/RunOutPanel';
+import { HeightFields, PlateCheck } from './parts/HeightFields';
+import { ToolTablePanel } from './parts/ToolTablePanel';
+import { SCHOOL_NAMES } from './parts/toolTable';
 import { stationPath } from '../strip';
-import { heightsView } from './useHeights';
+import { heightsView } from './view';
 
 const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
 
 type Show = (typeof SHOWS)[number];
 
 /** What heads each part that is not touching. */
-const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (snapshot: Snapshot, tool: number) => string>> = {
+const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: Book, tool: number) => string>> = {
   table: ({ machine }) => `Tool lengths, ${SCHOOL_NAMES[machine.habits.toolLengthSchool]}.`,
   'run-out': (_, tool) => `How far does tool ${tool} run out?`,
   gauge: () => 'What the gauge stands on, and a pass in the air.',
 };
 
 /** Heights: Z zero with the reference tool, then every other tool against it. */
-export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function HeightsScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
   const params = useLocalSearchParams();
-  const { setup, part } = snapshot;
+  const { setup, part } = book;
   const tool = /^\d{1,4}$/.test(String(params.tool)) ? Number(params.tool) : setup.referenceTool;
   const show: Show = SHOWS.find((one) => one === params.show) ?? 'touching';
-  const view = heightsView(snapshot, tool);
+  const view = heightsView(book, tool);
   const page = useTouchPage(`tool ${tool}`, view.forms);
   const [ticks, setTicks] = useState<{ tool: number; ids: string[] }>({ tool, ids: [] });
   // Each tool is a new approach to the gauge, so each asks for the tick again.
@@ -92,7 +92,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
         <>
           <Words kind="sentence" live>
             {show !== 'touching'
-              ? SHOWN_AS[show](snapshot, tool)
+              ? SHOWN_AS[show](book, tool)
               : page.showing === 'answer' && view.isReference
                 ? 'The gauge is found. Set Z while the tool still touches it.'
                 : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
@@ -120,7 +120,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
                 {view.closing.words}
               </Words>
             )}
-            <PlateCheck snapshot={snapshot} />
+            <PlateCheck book={book} />
             <TouchDetail
               page={page}
               unit={setup.units}
@@ -128,7 +128,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
               readings={view.readings}
               answer={view.answer}
               forms={view.forms}
-              onStrike={(reading, action, reason) => logStrike(snapshot, reading, action, reason)}
+              onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
               onDone={done}
             />
             {shows}
@@ -136,9 +136,9 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
         ) : (
           <>
             {shows}
-            {show === 'table' && <ToolTablePanel snapshot={snapshot} />}
-            {show === 'run-out' && <RunOutPanel key={tool} snapshot={snapshot} number={tool} />}
-            {show === 'gauge' && <HeightFields snapshot={snapshot} />}
+            {show === 'table' && <ToolTablePanel book={book} />}
+            {show === 'run-out' && <RunOutPanel key={tool} book={book} number={tool} />}
+            {show === 'gauge' && <HeightFields book={book} />}
           </>
         )
       }
@@ -163,7 +163,7 @@ export default function HeightsScreen({ snapshot }: { snapshot: Snapshot }) {
 }
 
 /** What a plate's marking would have done, where its measured size says otherwise. */
-function plateMarking({ kind, nominal, measured }: Gauge, unit: LengthUnit) {
+function plateMarking({ kind, nominal, measured }: KnownGauge, unit: LengthUnit) {
   const difference = measured === undefined ? 0 : measured - nominal;
   if (kind !== 'touch-plate' || Math.abs(difference) < 0.005) return undefined;
   const size = formatLengthUnit(Math.abs(difference), { unit });

@@ -1,5 +1,8 @@
-import type { NewSetup } from '@zero-point/core/contract/setup';
-import type { Gauge, Machine, Part } from '@zero-point/core/contract/shop';
+import type { NewSetup } from '@zero-point/core/record/plan';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import type { Machine } from '@zero-point/core/record/machine';
+import type { Part } from '@zero-point/core/record/part';
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { parseLength } from '@zero-point/core/units/parseLength';
@@ -113,6 +116,7 @@ export function readForm(
     heightGaugeId: block?.id ?? form.blockId,
     referenceTool: 1,
     feeler: 0,
+    purpose: 'work',
     holdingId: holdingFor(machine?.kind ?? shop.machines.find(({ id }) => id === form.machineId)?.kind),
     note: '',
     createdAt: new Date().toISOString(),
@@ -145,8 +149,10 @@ function namedGauge(id: string, kind: Gauge['kind'], typed: string, unit: Length
 
 /** Stores the new things first, then the set-up that names them; repeats are harmless. */
 export async function storeSetup({ setup, machine, part, gauges }: Made): Promise<void> {
-  if (machine) await request('PUT', `/machines/${machine.id}`, machine);
-  if (part) await request('PUT', `/parts/${part.id}`, part);
-  for (const gauge of gauges) await request('PUT', `/gauges/${gauge.id}`, gauge);
+  // The first save of each, under its own id, so that a repeat is the same save.
+  const first = <T extends { id: string }>(body: T) => ({ version: body.id, began: FIRST_VERSION, body });
+  if (machine) await request('PUT', `/machines/${machine.id}`, first(machine));
+  if (part) await request('PUT', `/parts/${part.id}`, first(part));
+  for (const gauge of gauges) await request('PUT', `/gauges/${gauge.id}`, first(gauge));
   await request('POST', '/setups', setup);
 }

@@ -1,5 +1,5 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { isSet } from '@zero-point/core/ledger/inForce';
+import type { Book } from '@zero-point/core/book/book';
+import { isSet } from '@zero-point/core/book/inForce';
 import { useRouter } from 'expo-router';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Target } from '../../drawing/Target';
@@ -14,27 +14,27 @@ import { Circle } from 'react-native-svg';
 import { METAL } from '../../theme/palette';
 import { Words } from '../../theme/Words';
 import { Fold } from '../../answer/Fold';
-import { MethodList } from '../datum/MethodList';
+import { MethodList } from '../datum/parts/MethodList';
 import { stationPath } from '../strip';
-import { calipered, changePlan, planView } from './usePlan';
+import { calipered, changePlan, planView } from './view';
 
 const overZero = (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
 
 /** Plan: where zero is, what the job allows, and what is to hand. */
-export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function PlanScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
-  const { setup, part } = snapshot;
-  const view = planView(snapshot);
-  const touched = snapshot.readings.length > 0;
+  const { setup, part } = book;
+  const view = planView(book);
+  const touched = book.readings.length > 0;
   return (
     <StationFrame
       drawing={
         <PlanDrawing
           part={part}
           partZero={setup.partZero}
-          zeroSet={isSet(snapshot)}
+          zeroSet={isSet(book)}
           height={wide ? 'fill' : 260}
           label={`${part.name} from above, zero at the ${setup.partZero}`}
           marks={(place) =>
@@ -56,7 +56,7 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
                 key={zero}
                 label={`Zero at the ${label}`}
                 chosen={zero === setup.partZero}
-                onPress={() => changePlan(snapshot, { partZero: zero })}
+                onPress={() => changePlan(book, { partZero: zero })}
                 at={{ x: place.x(at.x), y: place.y(at.y), width: 56, height: 56 }}
               />
             ))
@@ -76,29 +76,29 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             label="Tolerance on positions, ±"
             unit={setup.units}
             value={setup.tolerance}
-            onCommit={(tolerance) => changePlan(snapshot, { tolerance })}
+            onCommit={(tolerance) => changePlan(book, { tolerance })}
             check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
           />
-          <UnitChoice label="Units" value={setup.units} onChange={(units) => changePlan(snapshot, { units })} />
+          <UnitChoice label="Units" value={setup.units} onChange={(units) => changePlan(book, { units })} />
           <Choice
             label="Finder"
             value={setup.finderId}
             options={view.finders}
-            onChange={(finderId) => changePlan(snapshot, { finderId })}
+            onChange={(finderId) => changePlan(book, { finderId })}
           />
           <Fold title="Which finder is quickest and good enough">
             <MethodList
-              snapshot={snapshot}
+              book={book}
               kind="face"
               chosen={setup.finderId}
-              onTake={({ gaugeId }) => changePlan(snapshot, { finderId: gaugeId })}
+              onTake={({ gaugeId }) => changePlan(book, { finderId: gaugeId })}
             />
           </Fold>
           <LengthField
             label="Feeler or paper between finder and face"
             unit={setup.units}
             value={setup.feeler}
-            onCommit={(feeler) => changePlan(snapshot, { feeler })}
+            onCommit={(feeler) => changePlan(book, { feeler })}
             check={(mm) => (mm >= 0 ? undefined : 'A feeler cannot be thinner than nothing.')}
           />
           <FieldRow>
@@ -107,7 +107,7 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
               hint="Held against both faces."
               unit={setup.units}
               value={setup.caliper?.x}
-              onCommit={(x) => changePlan(snapshot, { caliper: calipered({ ...setup.caliper, x }) })}
+              onCommit={(x) => changePlan(book, { caliper: calipered({ ...setup.caliper, x }) })}
               check={overZero}
             />
             <OptionalLengthField
@@ -115,7 +115,7 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
               hint="Empty: not measured."
               unit={setup.units}
               value={setup.caliper?.y}
-              onCommit={(y) => changePlan(snapshot, { caliper: calipered({ ...setup.caliper, y }) })}
+              onCommit={(y) => changePlan(book, { caliper: calipered({ ...setup.caliper, y }) })}
               check={overZero}
             />
           </FieldRow>
@@ -123,20 +123,20 @@ export default function PlanScreen({ snapshot }: { snapshot: Snapshot }) {
             label="Gauge for heights"
             value={setup.heightGaugeId}
             options={view.heightGauges}
-            onChange={(heightGaugeId) => changePlan(snapshot, { heightGaugeId })}
+            onChange={(heightGaugeId) => changePlan(book, { heightGaugeId })}
           />
           {view.tools.length > 0 && (
             <Choice
               label="Reference tool"
               value={String(setup.referenceTool)}
               options={view.tools}
-              onChange={(tool) => changePlan(snapshot, { referenceTool: Number(tool) })}
+              onChange={(tool) => changePlan(book, { referenceTool: Number(tool) })}
             />
           )}
           <TextField
             label="Name"
             value={setup.name}
-            onCommit={(name) => changePlan(snapshot, { name })}
+            onCommit={(name) => changePlan(book, { name })}
             check={(name) => (name === '' ? 'Give the set-up a name.' : undefined)}
           />
           {setup.note !== '' && <Words tone="soft">{setup.note}</Words>}

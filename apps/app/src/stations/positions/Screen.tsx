@@ -1,5 +1,5 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import { isSet } from '@zero-point/core/ledger/inForce';
+import type { Book } from '@zero-point/core/book/book';
+import { isSet } from '@zero-point/core/book/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { holeCount } from '@zero-point/core/positions/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
@@ -14,13 +14,13 @@ import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../strip';
-import { AddPattern } from './AddPattern';
-import { ChecksPanel } from './ChecksPanel';
-import { FilesPanel } from './FilesPanel';
-import { HolesPanel } from './HolesPanel';
-import { OrderPanel } from './OrderPanel';
-import { KIND_NAMES } from './startPattern';
-import { usePositions, type PositionsView } from './usePositions';
+import { AddPattern } from './parts/AddPattern';
+import { ChecksPanel } from './parts/ChecksPanel';
+import { FilesPanel } from './parts/FilesPanel';
+import { HolesPanel } from './parts/HolesPanel';
+import { OrderPanel } from './parts/OrderPanel';
+import { KIND_NAMES } from './parts/startPattern';
+import { usePositions, type PositionsView } from './parts/usePositions';
 
 const PANELS = [
   { value: 'holes', label: 'Holes' },
@@ -32,17 +32,17 @@ const PANELS = [
 type Panel = (typeof PANELS)[number]['value'];
 
 /** Positions: patterns of holes, on the drawing and as figures; their checks, order and files. */
-export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function PositionsScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
   const params = useLocalSearchParams();
-  const view = usePositions(snapshot, typeof params.pattern === 'string' ? params.pattern : undefined);
-  const { part, setup } = snapshot;
+  const view = usePositions(book, typeof params.pattern === 'string' ? params.pattern : undefined);
+  const { part, setup } = book;
   const { pattern, holes, others } = view;
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
   const show: Panel = PANELS.find(({ value }) => value === params.show)?.value ?? 'holes';
   const choosePattern = (id: string) => router.setParams({ pattern: id, hole: '1' });
-  const panelProps = { snapshot, view, hole };
+  const panelProps = { book, view, hole };
 
   return (
     <StationFrame
@@ -50,7 +50,7 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
         <PlanDrawing
           part={part}
           partZero={setup.partZero}
-          zeroSet={isSet(snapshot)}
+          zeroSet={isSet(book)}
           height={wide ? 'fill' : 250}
           drawnHoles="faint"
           label={`${part.name} from above with ${holes.length + others.length} holes`}
@@ -103,7 +103,7 @@ export default function PositionsScreen({ snapshot }: { snapshot: Snapshot }) {
                   onHole={(chosen) => router.setParams({ hole: String(chosen) })}
                 />
               )}
-              <AddPattern snapshot={snapshot} first={!pattern} onAdded={choosePattern} />
+              <AddPattern book={book} first={!pattern} onAdded={choosePattern} />
             </>
           )}
           {pattern && show === 'checks' && <ChecksPanel {...panelProps} pattern={pattern} />}

@@ -10,25 +10,24 @@ import { TopBar } from '../../frame/TopBar';
 import type { Shop } from '../../api/queries';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
-import { AddThing } from './AddThing';
-import { BacklashScreen } from './BacklashScreen';
-import { GaugeFields } from './GaugeFields';
-import { HoldingFields } from './HoldingFields';
-import { MachineFields } from './MachineFields';
-import { ToolFields } from './ToolFields';
+import { AddThing } from './parts/AddThing';
+import { BacklashScreen } from './parts/BacklashScreen';
+import { GaugeFields } from './parts/GaugeFields';
+import { HoldingFields } from './parts/HoldingFields';
+import { MachineFields } from './parts/MachineFields';
+import { CutterFields } from './parts/CutterFields';
+import { useShopNow } from './parts/useShopNow';
 import {
   COLLECTION_TITLES,
   COLLECTIONS,
   copyThing,
   isCollection,
   isRetired,
-  keepThing,
+  keepRetired,
   thingFacts,
-  today,
-  useShopNow,
   type Collection,
   type Thing,
-} from './useShop';
+} from './view';
 import { useSettings } from '../../stores/settings';
 
 /** The shop: what it has, in four drawers. */
@@ -74,7 +73,7 @@ export function CollectionScreen() {
                   <PressLink to={`/shop/${collection}/${thing.id}`} style={{ paddingVertical: 10, gap: 2 }}>
                     <Words style={{ fontWeight: '700' }}>{thing.name}</Words>
                     <Words kind="note" tone="soft">
-                      {thingFacts(collection, thing, units)}
+                      {thingFacts(shop, collection, thing, units)}
                       {isRetired(thing) ? ' · retired' : ''}
                     </Words>
                   </PressLink>
@@ -129,15 +128,15 @@ interface ThingProps {
 }
 
 function Fields({ collection, shop, thing }: ThingProps) {
-  const find = <T extends Thing>(things: readonly T[]) => things.find(({ id }) => id === thing.id);
+  const find = <T extends { id: string }>(things: readonly T[]) => things.find(({ id }) => id === thing.id);
   const machine = find(shop.machines);
   const gauge = find(shop.gauges);
-  const tool = find(shop.tools);
+  const cutter = find(shop.cutters);
   const holding = find(shop.holdings);
-  if (collection === 'machines' && machine) return <MachineFields machine={machine} />;
-  if (collection === 'gauges' && gauge) return <GaugeFields gauge={gauge} />;
-  if (collection === 'tools' && tool) return <ToolFields tool={tool} shop={shop} />;
-  if (collection === 'holdings' && holding) return <HoldingFields holding={holding} />;
+  if (collection === 'machines' && machine) return <MachineFields machine={machine} shop={shop} />;
+  if (collection === 'gauges' && gauge) return <GaugeFields gauge={gauge} shop={shop} />;
+  if (collection === 'cutters' && cutter) return <CutterFields cutter={cutter} shop={shop} />;
+  if (collection === 'holdings' && holding) return <HoldingFields holding={holding} shop={shop} />;
   return null;
 }
 
@@ -145,10 +144,7 @@ function ThingActions({ collection, shop, thing }: ThingProps) {
   const router = useRouter();
   const retired = isRetired(thing);
   const copy = () => router.replace(`/shop/${collection}/${copyThing(collection, thing, shop)}`);
-  const retire = () =>
-    keepThing({ collection, body: { ...thing, retiredOn: retired ? undefined : today() } } as Parameters<
-      typeof keepThing
-    >[0]);
+  const retire = () => keepRetired(shop, collection, thing, !retired);
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
@@ -164,7 +160,7 @@ function ThingActions({ collection, shop, thing }: ThingProps) {
       <Words kind="note" tone="soft">
         {retired
           ? 'Retired: offered no more, kept for the readings that name it.'
-          : 'Changes are kept as you make them. A changed size changes every answer that used it; readings stay as typed.'}
+          : 'Changes are kept as you make them. Readings stay as typed; what was touched before keeps the size that was known then.'}
       </Words>
     </View>
   );

@@ -1,5 +1,5 @@
-import type { Snapshot } from '@zero-point/core/contract/setup';
-import type { StepState } from '@zero-point/core/workholding/steps';
+import type { Book } from '@zero-point/core/book/book';
+import type { StepState } from '@zero-point/core/book/holdingSteps';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,20 +14,20 @@ import { PressLink } from '../../frame/PressLink';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
-import { changePlan } from '../plan/usePlan';
+import { changePlan } from '../plan/view';
 import { stationPath } from '../strip';
-import { StepList } from './StepList';
-import { logStep, workholdingView } from './useWorkholding';
+import { StepList } from './parts/StepList';
+import { logStep, workholdingView } from './view';
 
 const REASONS = ['already done', 'does not apply here', 'not possible with this part'];
 
 /** Workholding: the short list for the way the part is held, one step at a time. */
-export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) {
+export default function WorkholdingScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
-  const view = workholdingView(snapshot);
+  const view = workholdingView(book);
   const [skipping, setSkipping] = useState<StepState | undefined>(undefined);
-  const { setup } = snapshot;
+  const { setup } = book;
   const { next, steps } = view;
   const holding = view.holdings.find(({ value }) => value === setup.holdingId)?.label ?? 'Held some other way';
   return (
@@ -59,7 +59,7 @@ export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) 
                 <Cautions
                   cautions={[{ id: next.step.id, text: next.step.text, mustTick: true }]}
                   ticked={[]}
-                  onTick={() => logStep(snapshot, next, 'tick')}
+                  onTick={() => logStep(book, next, 'tick')}
                 />
               </>
             ) : (
@@ -71,13 +71,13 @@ export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) 
         }
         detail={
           <>
-            <StepList steps={steps} next={next} onReopen={(step) => logStep(snapshot, step, 'clear')} />
+            <StepList steps={steps} next={next} onReopen={(step) => logStep(book, step, 'clear')} />
             <Fold title="Held another way" open={wide}>
               <Choice
                 label="How the part is held"
                 value={setup.holdingId}
                 options={view.holdings}
-                onChange={(holdingId) => changePlan(snapshot, { holdingId })}
+                onChange={(holdingId) => changePlan(book, { holdingId })}
               />
               <PressLink to={`/shop/holdings/${setup.holdingId}`} style={{ alignSelf: 'flex-start' }}>
                 <Words>Change this list for the shop</Words>
@@ -96,7 +96,7 @@ export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) 
               {next.step.hurts ? (
                 <MainAction label="Tick the box when it is done" disabled onPress={() => undefined} />
               ) : (
-                <MainAction label="Done: next step" onPress={() => logStep(snapshot, next, 'tick')} />
+                <MainAction label="Done: next step" onPress={() => logStep(book, next, 'tick')} />
               )}
             </View>
           )
@@ -108,7 +108,7 @@ export default function WorkholdingScreen({ snapshot }: { snapshot: Snapshot }) 
           reasons={REASONS}
           onCancel={() => setSkipping(undefined)}
           onSkip={(reason) => {
-            logStep(snapshot, skipping, 'skip', reason);
+            logStep(book, skipping, 'skip', reason);
             setSkipping(undefined);
           }}
         />

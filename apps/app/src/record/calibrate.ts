@@ -1,0 +1,29 @@
+import type { Book } from '@zero-point/core/book/book';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import type { Found, NewCalibration } from '@zero-point/core/record/calibration';
+import { uuidv7 } from 'uuidv7';
+import { logRow } from './logEntry';
+
+/** The moment before any reading: for a figure that was wrong from the start. */
+export const FROM_THE_START = '1970-01-01T00:00:00.000Z';
+
+/** Logs what a gauge or an axis was found to be; touches from that moment on use it, earlier ones keep what was known then. */
+export function calibrate(of: NewCalibration['of'], found: Found, from: string = new Date().toISOString()): void {
+  const at = new Date().toISOString();
+  logRow({ kind: 'calibration', setupId: '', body: { id: uuidv7(), of, found, from, at } });
+}
+
+/** Logs the measured size of a gauge. */
+export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string): void =>
+  calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, from);
+
+/**
+ * A plate measured while it is in use: it was as thick at the touches already taken with it today in this set-up, so
+ * they take it in; those of other days keep what was known then.
+ */
+export function calibratePlate(book: Book, plate: KnownGauge, size: number): void {
+  const now = new Date().toISOString();
+  const today = now.slice(0, 10);
+  const first = book.readings.find(({ gaugeId, takenAt }) => gaugeId === plate.id && takenAt.startsWith(today));
+  calibrateGauge(plate, { what: 'size', value: size }, first?.takenAt ?? now);
+}

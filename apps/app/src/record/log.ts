@@ -1,0 +1,182 @@
+import type { Book } from '@zero-point/core/book/book';
+import { currentEpoch, scaleOf } from '@zero-point/core/book/inForce';
+import type { Mend } from '@zero-point/core/book/mends';
+import type { AnswerForm } from '@zero-point/core/record/machine';
+import type { Place, ReadingScale } from '@zero-point/core/record/place';
+import type { NewReading, Reading } from '@zero-point/core/record/reading';
+import type { Source } from '@zero-point/core/record/source';
+import type { DialSubject, SizeSubject, Subject, TouchedSubject } from '@zero-point/core/record/subject';
+import type { NewZeroing } from '@zero-point/core/record/zeroing';
+import type { Approach, Axis } from '@zero-point/core/schema/quantities';
+import { parseLength, type ParsedLength } from '@zero-point/core/units/parseLength';
+import { uuidv7 } from 'uuidv7';
+import { logRow } from './logEntry';
+
+interface Touch {
+  subject: TouchedSubject;
+  axis: Axis;
+  approach: Approach;
+  gaugeId: string;
+  feeler: number;
+  tool?: number;
+  ticked: string[];
+}
+
+const FULL = 'This device has no room left to keep the reading. Free some space, then log it again.';
+
+/** A length as typed; on a dial turns and lines count too. */
+export function readLength(book: Book, axis: Axis, text: string): ParsedLength {
+  const { setup, machine } = book;
+  return parseLength(text, setup.units, scaleOf(book) === 'dial' ? machine.axes[axis].dial : undefined);
+}
+
+const wrongWith = (read: ParsedLength, what: string): string | undefined =>
+  read.ok ? undefined : read.code === 'empty' ? `Type ${what}, then log it.` : `${read.message} (place ${read.at + 1})`;
+
+const typedIn = (book: Book, text: string): Source => ({ by: 'typed', text: text.trim(), unit: book.setup.units });
+
+const now = (): string => new Date().toISOString();
+
+/** Logs what was typed as a touch; gives back what is wrong with it instead, and then logs nothing. */
+export function logTouch(book: Book, touch: Touch, text: string, acrossText?: string): string | undefined {
+  const read = readLength(book, touch.axis, text);
+  const other = touch.axis === 'x' ? 'y' : 'x';
+  const across = acrossText === undefined ? undefined : readLength(book, other, acrossText);
+  if (!read.ok) return wrongWith(read, 'what it shows');
+  if (across && !across.ok) return wrongWith(across, `where ${other.toUpperCase()} stands`);
+  const inSpindle = touch.tool ?? ('tool' in touch.subject ? touch.subject.tool : undefined);
+  const cutter = book.tools.find(({ number }) => number === inSpindle);
+  const body: NewReading = {
+    ...touch,
+    on: 'scale',
+    id: uuidv7(),
+    place: placeNow(book),
+    epoch: currentEpoch(book, touch.axis),
+    source: typedIn(book, text),
+    value: read.mm,
+    ...(across?.ok && acrossText !== undefined && { across: { text: acrossText.trim(), value: across.mm } }),
+    ...(cutter && { cutterId: cutter.id }),
+    takenAt: now(),
+  };
+  return kept(() => logRow({ kind: 'reading', setupId: book.setup.id, body }));
+}
+
+/** Logs what an indicator's dial shows. */
+export function logDial(
+  book: Book,
+  read: { subject: DialSubject; gaugeId: string; ticked: string[] },
+  text: string,
+): string | undefined {
+  const shown = parseLength(text, book.setup.units);
+  if (!shown.ok) return wrongWith(shown, 'what it shows');
+  const body: NewReading = {
+    ...read,
+    on: 'dial',
+    id: uuidv7(),
+    source: typedIn(book, text),
+    value: shown.mm,
+    takenAt: now(),
+  };
+  return kept(() => logRow({ kind: 'reading', setupId: book.setup.id, body }));
+}
+
+/** Logs what a gauge that measures sizes shows. */
+export function logMeasured(
+  book: Book,
+  read: { subject: SizeSubject; gaugeId: string; ticked: string[] },
+  text: string,
+): string | undefined {
+  const shown = parseLength(text, book.setup.units);
+  if (!shown.ok) return wrongWith(shown, 'what it shows');
+  const body: NewReading = {
+    ...read,
+    on: 'gauge',
+    id: uuidv7(),
+    source: typedIn(book, text),
+    value: shown.mm,
+    takenAt: now(),
+  };
+  return kept(() => logRow({ kind: 'reading', setupId: book.setup.id, body }));
+}
+
+/** Where numbers are read and set now: the scale in use, and the work offset in hand where there are several. */
+const placeNow = ({ setup, machine }: Book, scale: ReadingScale = scaleOf({ setup, machine })): Place => ({
+  scale,
+  ...(setup.workOffset !== undefined && { workOffset: setup.workOffset }),
+});
+
+function kept(log: () => void): string | undefined {
+  try {
+    log();
+    return undefined;
+  } catch {
+    return FULL;
+  }
+}
+
+/** Strikes a reading out, or takes it back in. */
+export function logStrike(book: Book, reading: Reading, action: 'strike' | 'restore', reason: string): void {
+  const body = { id: uuidv7(), readingId: reading.id, action, reason, at: now() };
+  logRow({ kind: 'strike', setupId: book.setup.id, body });
+}
+
+/** Writes a mend into the ledger: the slip struck out, and what it should have been logged beside it. */
+export function logMend(book: Book, mend: Mend, reason: string): void {
+  for (const reading of mend.strike) logStrike(book, reading, 'strike', reason);
+  for (const { from, change } of mend.again) {
+    const { seq: _, receivedAt: _received, struckBy: _by, struckReason: _reason, ...reading } = from;
+    const body: NewReading = { ...reading, ...change, id: uuidv7(), takenAt: now() };
+    logRow({ kind: 'reading', setupId: book.setup.id, body });
+  }
+}
+
+/**
+ * Logs that the person has set an axis. A preset or move gives the scale a new zero. A work offset leaves it, and so
+ * does everything else in machine coordinates: there the controller sets its own offset.
+ */
+export function logZeroing(
+  book: Book,
+  subject: Subject,
+  axis: Axis,
+  form: AnswerForm,
+  value: number,
+  workOffset?: string,
+): void {
+  const place = { ...placeNow(book), ...(workOffset !== undefined && { workOffset }) };
+  const stays = form === 'work-offset' || place.scale === 'machine';
+  const id = uuidv7();
+  const body: NewZeroing = {
+    id,
+    subject,
+    axis,
+    place,
+    began: currentEpoch(book, axis),
+    ...(!stays && { opens: id }),
+    form,
+    value,
+    at: now(),
+  };
+  logRow({ kind: 'zeroing', setupId: book.setup.id, body });
+}
+
+/** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set anew. */
+export function logLoss(
+  book: Book,
+  axis: Axis,
+  why: Extract<Subject, { kind: 'lost' }>['why'],
+  scale: ReadingScale = scaleOf(book),
+): void {
+  const id = uuidv7();
+  const body: NewZeroing = {
+    id,
+    subject: { kind: 'lost', why },
+    axis,
+    place: placeNow(book, scale),
+    began: currentEpoch(book, axis, scale),
+    opens: id,
+    form: 'lost',
+    value: 0,
+    at: now(),
+  };
+  logRow({ kind: 'zeroing', setupId: book.setup.id, body });
+}

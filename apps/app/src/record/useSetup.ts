@@ -1,0 +1,41 @@
+import { openBook, type Book } from '@zero-point/core/book/book';
+import { withEntries } from '@zero-point/core/record/merge';
+import { useMemo } from 'react';
+import { ServerRefusal } from '../api/client';
+import { useStoredSnapshot } from '../api/queries';
+import { useOutbox } from '../stores/outbox';
+
+export type SetupState =
+  | { kind: 'loading' }
+  | { kind: 'trouble'; title: string; detail: string; retry: () => void }
+  | { kind: 'ready'; book: Book };
+
+/** A set-up as it stands on this device, opened: what the server has, and what waits in the outbox. */
+export function useSetup(id: string): SetupState {
+  const query = useStoredSnapshot(id);
+  const waiting = useOutbox((state) => state.waiting);
+  const book = useMemo(
+    () =>
+      query.data &&
+      openBook(
+        withEntries(
+          query.data,
+          waiting.map(({ entry }) => entry),
+        ),
+      ),
+    [query.data, waiting],
+  );
+  if (book) return { kind: 'ready', book };
+  if (query.error) {
+    const gone = query.error instanceof ServerRefusal;
+    return {
+      kind: 'trouble',
+      title: gone ? 'No such set-up' : 'The server is away',
+      detail: gone
+        ? query.error.message
+        : 'This set-up was never opened on this device, so there is no copy of it here. Start the server, then try again.',
+      retry: () => void query.refetch(),
+    };
+  }
+  return { kind: 'loading' };
+}

@@ -1,0 +1,142 @@
+import { TASK_TITLES } from '@zero-point/core/words/names';
+import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
+import type { AlignmentTask } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { SkipDialog } from '../../../answer/SkipDialog';
+import { MillDrawing } from '../../../drawing/MillDrawing';
+import { MainAction } from '../../../frame/MainAction';
+import { Press } from '../../../frame/Press';
+import { PressLink } from '../../../frame/PressLink';
+import { StationFrame } from '../../../frame/StationFrame';
+import { useWide } from '../../../frame/useWide';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+import { stationPath } from '../../strip';
+import { logCheck } from '../../workholding/view';
+import { skipItem, taskState } from '../view';
+import { TASK_ABOUT } from './words';
+
+interface ChooserProps {
+  book: Book;
+  /** A task that was asked for and cannot be read for want of an indicator. */
+  missing?: AlignmentTask;
+}
+
+const WORDS: Readonly<Record<AlignmentTask, string>> = {
+  vise: 'vise',
+  head: 'head',
+  centre: 'bore',
+  chuck: 'chuck',
+  level: 'level',
+  skew: 'part',
+};
+
+const REASONS = ['true since the last job', 'does not matter for this part', 'not on this machine'];
+
+/** All that can be lined up, on a drawing of the mill and as a list with where each stands. */
+export function Chooser({ book, missing }: ChooserProps) {
+  const router = useRouter();
+  const wide = useWide();
+  const { palette } = useLook();
+  const [skipping, setSkipping] = useState<AlignmentTask | undefined>(undefined);
+  const tasks = ALIGNMENT_TASKS.map((task) => ({ task, state: taskState(book, task) }));
+  const open = (task: AlignmentTask) => router.setParams({ task });
+  return (
+    <>
+      <StationFrame
+        drawing={
+          <MillDrawing
+            height={wide ? 'fill' : 270}
+            label="The mill from the front"
+            places={tasks.map(({ task, state }) => ({
+              task,
+              title: TASK_TITLES[task],
+              word: WORDS[task],
+              done: state === 'in line',
+            }))}
+            onChoose={open}
+          />
+        }
+        prompt={
+          missing ? (
+            <>
+              <Words kind="sentence" tone="warn" live>
+                {TASK_TITLES[missing]} needs an indicator, and the shop has none yet.
+              </Words>
+              <PressLink to="/shop/gauges" style={{ alignSelf: 'flex-start' }}>
+                <Words>Add one in Shop</Words>
+              </PressLink>
+            </>
+          ) : (
+            <Words kind="sentence" live>
+              Tap what you will line up. What this job does not need, skip.
+            </Words>
+          )
+        }
+        detail={
+          <View role="list" aria-label="To line up">
+            {tasks.map(({ task, state }) => (
+              <View
+                key={task}
+                role="listitem"
+                style={{
+                  flexDirection: 'row',
+                  alignItems: 'center',
+                  gap: 8,
+                  minHeight: 60,
+                  borderBottomWidth: 1,
+                  borderColor: palette.line,
+                }}
+              >
+                <Press look="bare" onPress={() => open(task)} style={{ flex: 1, paddingHorizontal: 0 }}>
+                  <Words style={{ fontWeight: '700' }}>
+                    {state === 'in line' ? '✓ ' : ''}
+                    {TASK_TITLES[task]}
+                  </Words>
+                  <Words kind="note" tone={state === 'off' ? 'warn' : 'soft'}>
+                    {state === 'open' ? TASK_ABOUT[task] : SAID[state]}
+                  </Words>
+                </Press>
+                {state === 'open' && (
+                  <Press onPress={() => setSkipping(task)} aria-label={`Skip ${TASK_TITLES[task]}`}>
+                    <Words kind="note">Skip</Words>
+                  </Press>
+                )}
+                {state === 'skipped' && (
+                  <Press
+                    onPress={() => logCheck(book, skipItem(task), TASK_TITLES[task], 'clear', '')}
+                    aria-label={`Do not skip ${TASK_TITLES[task]}`}
+                  >
+                    <Words kind="note">Undo</Words>
+                  </Press>
+                )}
+              </View>
+            ))}
+          </View>
+        }
+        dock={<MainAction label="On to Datum" onPress={() => router.navigate(stationPath(book.setup.id, 'datum'))} />}
+      />
+      {skipping && (
+        <SkipDialog
+          what={`${TASK_TITLES[skipping]}: ${TASK_ABOUT[skipping]}`}
+          reasons={REASONS}
+          onCancel={() => setSkipping(undefined)}
+          onSkip={(reason) => {
+            logCheck(book, skipItem(skipping), TASK_TITLES[skipping], 'skip', reason);
+            setSkipping(undefined);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+const SAID = {
+  begun: 'begun: readings are still missing',
+  off: 'read, not in line yet',
+  'in line': 'in line',
+  skipped: 'skipped',
+} as const;

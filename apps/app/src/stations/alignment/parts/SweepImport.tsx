@@ -1,0 +1,113 @@
+import type { AlignmentOf } from '@zero-point/core/record/alignment';
+import type { Book } from '@zero-point/core/book/book';
+import { indicatorUseOf } from '@zero-point/core/book/subjects/alignment';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { uuidv7 } from 'uuidv7';
+import { UnitChoice } from '../../../frame/UnitChoice';
+import { Press } from '../../../frame/Press';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+import { runSweep, type SweepAnswer } from '../../../workers/sweepJob';
+import { logRow } from '../../../record/logEntry';
+import { ResidualPlot } from './ResidualPlot';
+
+interface SweepImportProps {
+  book: Book;
+  alignment: AlignmentOf<'centre'>;
+  /** The pass the sweep will be. */
+  pass: number;
+}
+
+type State =
+  | { kind: 'idle' }
+  | { kind: 'working'; name: string }
+  | { kind: 'answered'; name: string; text: string; answer: SweepAnswer };
+
+/** A sweep of many readings from a file: read and fitted in a worker, looked at, then kept in the ledger. */
+export function SweepImport({ book, alignment, pass }: SweepImportProps) {
+  const [unit, setUnit] = useState<LengthUnit>(book.setup.units);
+  const [state, setState] = useState<State>({ kind: 'idle' });
+
+  const fit = async (name: string, text: string, as: LengthUnit) => {
+    setState({ kind: 'working', name });
+    const { feature, allowed } = alignment;
+    const indicator = indicatorUseOf(book, alignment);
+    const answer = await runSweep({ text, unit: as, feature, indicator, allowed }).catch((): SweepAnswer => ({
+      ok: false,
+      message: 'The file could not be worked on. Choose it again.',
+    }));
+    setState({ kind: 'answered', name, text, answer });
+  };
+  const choose = () => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = '.csv,text/csv,text/plain';
+    input.onchange = async () => {
+      const file = input.files?.[0];
+      if (file) await fit(file.name, await file.text(), unit);
+    };
+    input.click();
+  };
+  const keep = ({ name }: { name: string }, points: { angle: number; reading: number }[]) => {
+    logRow({
+      kind: 'sweep',
+      setupId: book.setup.id,
+      body: { id: uuidv7(), pass, name: name.slice(0, 80), points, at: new Date().toISOString() },
+    });
+    setState({ kind: 'idle' });
+  };
+
+  return (
+    <View style={{ gap: 10 }}>
+      <Words tone="soft">
+        A CSV file with the columns angle (degrees) and reading; up to 2000 lines. A column named reading_mm or
+        reading_in says its own unit.
+      </Words>
+      <UnitChoice
+        label="Readings without a unit are"
+        value={unit}
+        onChange={(as) => {
+          setUnit(as);
+          if (state.kind === 'answered') void fit(state.name, state.text, as);
+        }}
+      />
+      <Press onPress={choose} style={{ alignItems: 'center' }}>
+        <Words>Choose a file</Words>
+      </Press>
+      {state.kind === 'working' && (
+        <View role="status">
+          <Words tone="soft">Fitting {state.name}</Words>
+        </View>
+      )}
+      {state.kind === 'answered' &&
+        (state.answer.ok ? (
+          <View style={{ gap: 8 }}>
+            <Words>
+              {state.answer.points.length} readings from {state.name}. What the fit leaves:
+            </Words>
+            <ResidualPlot residuals={state.answer.result.residuals} unit={book.setup.units} />
+            <Press
+              look="filled"
+              style={{ alignItems: 'center' }}
+              onPress={() => state.answer.ok && keep(state, state.answer.points)}
+            >
+              <KeepWords pass={pass} />
+            </Press>
+          </View>
+        ) : (
+          <View role="alert">
+            <Words tone="bad" style={{ fontWeight: '700' }}>
+              {state.answer.message}
+            </Words>
+          </View>
+        ))}
+    </View>
+  );
+}
+
+function KeepWords({ pass }: { pass: number }) {
+  const { palette } = useLook();
+  return <Words style={{ color: palette.onAction }}>Keep it as pass {pass}</Words>;
+}

@@ -1,0 +1,179 @@
+import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
+import { placesOf } from '@zero-point/core/alignment/places';
+import type { Alignment } from '@zero-point/core/record/alignment';
+import type { AlignmentTask } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
+import { alignmentPass } from '@zero-point/core/book/subjects/alignment';
+import { bookOf, dialRead, plateBook, reading } from '@zero-point/core/book/snapshot.case';
+import { advise, type Advice } from './advice';
+import { alignmentDone, alignmentView, taskState } from '../view';
+import { placeTitle, question, toolWords } from './words';
+
+const shop: Book = {
+  ...plateBook,
+  gauges: [
+    ...plateBook.gauges,
+    { id: 'lever', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.4 },
+    { id: 'plug', name: 'Tapered plug', kind: 'plug', nominal: 20 },
+  ],
+};
+
+function configured(book: Book, task: AlignmentTask, change: object = {}): Alignment {
+  const found = alignmentOf(book, task);
+  if (!found) throw new Error(`no ${task}`);
+  return { ...found, ...change } as Alignment;
+}
+
+function read(book: Book, alignment: Alignment, values: number[], pass = 1): Book {
+  const { task } = alignment;
+  const onScale = task === 'skew' || ('school' in alignment && alignment.school === 'plug');
+  return bookOf(
+    { ...book, alignments: [...book.alignments.filter((one) => one.task !== task), alignment] },
+    values.map((value, i) => ({
+      kind: 'reading' as const,
+      setupId: book.setup.id,
+      body:
+        onScale && (task === 'skew' || task === 'centre')
+          ? reading({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, { gaugeId: 'lever' })
+          : dialRead({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, 'lever'),
+    })),
+  );
+}
+
+function adviceOf(alignment: Alignment, values: number[], book = shop): Advice {
+  const after = read(book, alignment, values);
+  const { answer } = alignmentPass(after, alignment, 1);
+  if (!answer) throw new Error('not everything was read');
+  return advise(after, alignment, answer);
+}
+
+const figures = (advice: Advice) => Object.fromEntries(advice.figures.map(({ say, figure }) => [say, figure]));
+
+describe('what to do about a jaw', () => {
+  test.each([
+    ['x', 'low', 1, 0, 120, [0, 0.06], 'Tap the right end back, away from you.'],
+    ['x', 'low', -1, 0, 120, [0, 0.06], 'Tap the right end toward you.'],
+    ['x', 'high', 1, 0, 120, [0, 0.06], 'Tap the right end toward you.'],
+    ['x', 'high', -1, 0, 120, [0, 0.06], 'Tap the right end back, away from you.'],
+    ['x', 'low', 1, 120, 0, [0, 0.06], 'Tap the left end toward you.'],
+    ['y', 'low', 1, 0, 120, [0, 0.06], 'Tap the back end to the right.'],
+    ['y', 'low', 1, 120, 0, [0, 0.06], 'Tap the front end to the left.'],
+  ] as const)(
+    'along %s from the %s side, sense %i, bolt at %i',
+    (along, side, sense, pivot, loose, values, sentence) => {
+      const advice = adviceOf(configured(shop, 'vise', { along, side, sense, pivot, loose }), [...values]);
+      expect(advice.sentence).toBe(sentence);
+    },
+  );
+
+  test('in an inch set-up every figure is in inches', () => {
+    const inch = { ...shop, setup: { ...shop.setup, units: 'in' as const } };
+    const advice = adviceOf(configured(inch, 'vise'), [0, 0.0508], inch);
+    expect(figures(advice)).toMatchObject({ 'Tap the right end by': '0.0020', 'Dial there now': '+0.0020' });
+    expect(advice.figures.every(({ unit }) => unit === 'in')).toBe(true);
+  });
+
+  test('in line says so, and what cannot be told asks for more readings', () => {
+    expect(adviceOf(configured(shop, 'vise'), [0, 0.002]).sentence).toBe('The jaw runs true.');
+    const unsure = adviceOf(configured(shop, 'vise', { allowed: 0.002 }), [0, 0.002]);
+    expect(unsure.state).toBe('unsure');
+    expect(unsure.sentence).toMatch(/Read each place again, or more places/);
+  });
+});
+
+describe('what to do about the rest', () => {
+  test('a head is turned and nodded against its lean, each only where it leans', () => {
+    const head = configured(shop, 'head');
+    expect(adviceOf(head, [0, 0.1, 0, 0.08]).sentence).toBe(
+      'Seen from the front, turn the head counter-clockwise. Nod the top of the head toward you.',
+    );
+    expect(adviceOf(head, [0, -0.1, 0, 0]).sentence).toBe(
+      'Seen from the front, turn the head clockwise. Front to back it is square.',
+    );
+    expect(adviceOf(head, [0, 0.1, 0, 0.08]).notes.join(' ')).toContain('about Y +0.029°, about X −0.023°');
+  });
+
+  test('a swept bore gives both moves and what remains', () => {
+    const advice = adviceOf(configured(shop, 'centre'), [0.06, -0.02, -0.04, 0.04]);
+    expect(figures(advice)).toEqual({
+      'Move X by': '−0.050',
+      'Move Y by': '+0.030',
+      'Dial all round when right': '+0.010',
+    });
+    expect(advice.notes.join(' ')).toMatch(/Total run-out 0\.100 mm/);
+  });
+
+  test('a plug says on whose word it is taken', () => {
+    const plug = configured(shop, 'centre', { school: 'plug' });
+    expect(adviceOf(plug, [62.01, 57.99]).notes[0]).toBe('Taken on your word: no sweep has confirmed it.');
+    expect(adviceOf({ ...plug, confirmTir: 0.004 } as Alignment, [62.01, 57.99]).notes[0]).toBe(
+      'Confirmed by a sweep.',
+    );
+  });
+
+  test('a chuck that is out itself is said before any packing', () => {
+    const advice = adviceOf(configured(shop, 'chuck', { chuckTir: 0.2 }), [0, -0.06, 0, 0]);
+    expect(figures(advice).Packing).toBe('0.045');
+    expect(advice.notes.join(' ')).toMatch(/True the chuck on its table first/);
+  });
+
+  test('a level is turned so that the part comes back, in the axis’ own sense', () => {
+    const level = configured(shop, 'level');
+    expect(figures(adviceOf(level, [0, 0.1]))['Turn the axis by']).toBe('+0.115°');
+    expect(figures(adviceOf({ ...level, rotarySense: -1 } as Alignment, [0, 0.1]))['Turn the axis by']).toBe('−0.115°');
+  });
+
+  test('a turned part is tapped or carried', () => {
+    const advice = adviceOf(configured(shop, 'skew'), [-3.812, -2.811]);
+    expect(advice.sentence).toBe('Tap the right end toward you. Or carry the angle on.');
+    expect(figures(advice)['The part lies turned']).toBe('+0.350°');
+  });
+});
+
+describe('the one thing to read next', () => {
+  test.each<[AlignmentTask, number, RegExp]>([
+    ['vise', 0, /from your side, 0\.000 mm from its left end\. Set the dial to zero/],
+    ['head', 0, /100\.000 mm out to the left/],
+    ['centre', 1, /Turn on to 90°, away from you\. What does the dial show/],
+    ['chuck', 1, /until mark 180° faces the indicator/],
+    ['level', 1, /Move 50\.000 mm along \+Y/],
+    ['skew', 0, /Touch the front face from the front, X 10\.000 mm along it/],
+  ])('%s, place %i', (task, i, words) => {
+    const alignment = configured(shop, task);
+    expect(question(shop, alignment, placesOf(alignment)[i] ?? 0, i === 0)).toMatch(words);
+  });
+
+  test('says with what, and never a bare length for a place', () => {
+    expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
+    expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');
+    expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');
+    expect(placeTitle(configured(shop, 'head'), 180, 'mm')).toBe('left');
+  });
+});
+
+describe('where a task stands', () => {
+  const vise = configured(shop, 'vise');
+
+  test('goes from open to begun, off and in line', () => {
+    expect(taskState(shop, 'vise')).toBe('open');
+    expect(taskState(read(shop, vise, [0]), 'vise')).toBe('begun');
+    expect(taskState(read(shop, vise, [0, 0.06]), 'vise')).toBe('off');
+    const second = read(read(shop, vise, [0, 0.06]), vise, [0, 0.002], 2);
+    expect(taskState(second, 'vise')).toBe('in line');
+    expect(alignmentView(second, vise, undefined, undefined).history.map(({ pass }) => pass)).toEqual([1, 2]);
+  });
+
+  test('the station is done when something is, and nothing begun is left out of line', () => {
+    expect(alignmentDone(shop)).toBe(false);
+    const inLine = read(shop, vise, [0, 0.002]);
+    expect(alignmentDone(inLine)).toBe(true);
+    expect(alignmentDone(read(inLine, configured(shop, 'head'), [0, 0.1, 0, 0]))).toBe(false);
+  });
+
+  test('a place can be read once more when all are in', () => {
+    const all = read(shop, vise, [0, 0.06]);
+    expect(alignmentView(all, vise, undefined, undefined).place).toBeUndefined();
+    expect(alignmentView(all, vise, undefined, 120).place).toBe(120);
+    expect(alignmentView(all, vise, undefined, 77).place).toBeUndefined();
+  });
+});

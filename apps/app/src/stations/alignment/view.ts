@@ -1,0 +1,115 @@
+import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
+import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
+import type { Alignment } from '@zero-point/core/record/alignment';
+import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
+import type { AlignmentTask } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
+import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
+import { alignmentPass, isInLine, latestPass, type AlignmentPass } from '@zero-point/core/book/subjects/alignment';
+import { lastCheck } from '@zero-point/core/book/holdingSteps';
+import type { DialFace } from '../../indicator/IndicatorDial';
+import { logDial, logTouch } from '../../record/log';
+import { saveInSetup } from '../../record/logEntry';
+import { advise, type Advice } from './parts/advice';
+import { entryLabel, isPlug, question } from './parts/words';
+
+export type TaskState = 'open' | 'begun' | 'off' | 'in line' | 'skipped';
+
+export const skipItem = (task: AlignmentTask): string => `align-${task}`;
+
+/** Where a task stands. */
+export function taskState(book: Book, task: AlignmentTask): TaskState {
+  const alignment = alignmentOf(book, task);
+  const latest = latestPass(book, task);
+  if (alignment && latest > 0) {
+    const pass = alignmentPass(book, alignment, latest);
+    if (isInLine(pass.answer) || (alignment.task === 'skew' && alignment.carriedPass === latest)) return 'in line';
+    return pass.answer ? 'off' : 'begun';
+  }
+  return lastCheck(book, skipItem(task))?.action === 'skip' ? 'skipped' : 'open';
+}
+
+/** Something was lined up or skipped, and nothing that was begun is left out of line. */
+export function alignmentDone(book: Book): boolean {
+  const states = ALIGNMENT_TASKS.map((task) => taskState(book, task));
+  return (
+    states.some((state) => state === 'in line' || state === 'skipped') &&
+    states.every((state) => state !== 'off' && state !== 'begun')
+  );
+}
+
+/** What the screen of one task shows. */
+export interface AlignmentView {
+  alignment: Alignment;
+  pass: AlignmentPass;
+  places: number[];
+  /** The place read next, or read once more. */
+  place: number | undefined;
+  question: string | undefined;
+  label: string;
+  advice: Advice | undefined;
+  /** Passes that were answered, for the chart. */
+  history: { pass: number; error: number; U: number }[];
+  dial: DialFace | undefined;
+  log: (text: string) => string | undefined;
+}
+
+/** State of one task to view; `again` is a place to read once more. */
+export function alignmentView(
+  book: Book,
+  alignment: Alignment,
+  passNumber: number | undefined,
+  again: number | undefined,
+): AlignmentView {
+  const { task } = alignment;
+  const number = passNumber ?? Math.max(1, latestPass(book, task));
+  const pass = alignmentPass(book, alignment, number);
+  const places = placesOf(alignment);
+  const place = again !== undefined && places.includes(again) ? again : pass.next;
+  return {
+    alignment,
+    pass,
+    places,
+    place,
+    question: place === undefined ? undefined : question(book, alignment, place, place === places[0]),
+    label: place === undefined ? '' : entryLabel(book, alignment, place),
+    advice: pass.answer && advise(book, alignment, pass.answer),
+    history: Array.from({ length: number }, (_, i) => i + 1).flatMap((one) => {
+      const { answer } = alignmentPass(book, alignment, one);
+      if (!answer || isPlug(alignment)) return [];
+      const { error, uncertainty } = advise(book, alignment, answer);
+      return [{ pass: one, error, U: uncertainty.U }];
+    }),
+    dial: dialOf(book, alignment),
+    log: (text) => (place === undefined ? 'Everything is read.' : logPlace(book, alignment, number, place, text)),
+  };
+}
+
+/** The face of the indicator in use; undefined where the scale is read instead. */
+export function dialOf(book: Book, alignment: Alignment): DialFace | undefined {
+  if (alignment.task === 'skew' || isPlug(alignment)) return undefined;
+  const gauge = book.gauges.find(({ id }) => id === alignment.indicatorId);
+  const resolution = gauge?.resolution ?? 0.01;
+  const perTurn = gauge?.perTurn ?? resolution * 100;
+  return { perTurn, resolution, range: gauge?.range ?? perTurn * 5, sense: alignment.sense };
+}
+
+function logPlace(book: Book, alignment: Alignment, pass: number, place: number, text: string) {
+  if (alignment.task === 'skew') {
+    const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
+    const { axis, approach } = FACE_TOUCH[alignment.face];
+    const { finderId, feeler } = book.setup;
+    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [] }, text);
+  }
+  if (isPlug(alignment)) {
+    const axis = place === PLUG_PLACES.x ? 'x' : 'y';
+    const gaugeId = alignment.plugId ?? alignment.indicatorId;
+    const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
+    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [] }, text);
+  }
+  const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
+  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [] }, text);
+}
+
+/** Keeps how a task is read. */
+export const keepAlignment = (book: Book, alignment: Alignment): void => saveInSetup(book, 'alignment', alignment);

@@ -1,0 +1,232 @@
+import type { Facing } from '@zero-point/core/record/cutPlan';
+import type { Book } from '@zero-point/core/book/book';
+import { facing } from '@zero-point/core/facing/facing';
+import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
+import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/facing/materials';
+import { Refusal } from '@zero-point/core/problem';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Cautions } from '../../../answer/Cautions';
+import { Fold } from '../../../answer/Fold';
+import { Choice } from '../../../frame/Choice';
+import { StationFrame } from '../../../frame/StationFrame';
+import { useWide } from '../../../frame/useWide';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
+import { TapeStrip } from '../../../tape/TapeStrip';
+import { Figure, Words } from '../../../theme/Words';
+import { logCut } from '../../positions/parts/usePositions';
+import { PassesDrawing } from './PassesDrawing';
+import { WhichChoice } from './WhichChoice';
+
+const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
+
+/** What faces: mills, and tools nobody said the kind of. */
+const facingCutters = ({ tools }: Pick<Book, 'tools'>) =>
+  tools.filter(
+    ({ kind, retiredOn }) =>
+      retiredOn === undefined && (kind === undefined || ['end-mill', 'face-mill', 'other'].includes(kind)),
+  );
+
+/** A facing to start from, for this part and the first cutter there is. */
+function startFacing({ part, tools }: Book): Facing {
+  return {
+    remove: 1,
+    mostDepth: 0.5,
+    finish: 0.1,
+    material: materialOf(part.material) ?? 'mild-steel',
+    toolNumber: facingCutters({ tools })[0]?.number ?? 1,
+    toolMaterial: 'hss',
+    stepOver: 0.7,
+  };
+}
+
+const isMaterial = (name: string): name is CutMaterialName => Object.hasOwn(CUT_MATERIALS, name);
+
+function reckon({ part, tools, machine }: Book, plan: Facing): FacingOutput | string {
+  const tool = tools.find(({ number }) => number === plan.toolNumber);
+  if (!tool || tool.diameter <= 0) return 'Choose a mill that has a diameter; add one in Shop if there is none.';
+  try {
+    return facing({
+      ...plan,
+      material: isMaterial(plan.material) ? plan.material : 'mild-steel',
+      length: part.size.x,
+      width: part.size.y,
+      cutter: { diameter: tool.diameter, teeth: Math.max(1, tool.teeth ?? 2), madeOf: plan.toolMaterial },
+      machine: machine.limits ?? {},
+    });
+  } catch (error) {
+    if (error instanceof Refusal) return error.message;
+    throw error;
+  }
+}
+
+/** Facing to height: equal passes, speed and feed to start with, time, and what to change. */
+export default function FacingScreen({ book }: { book: Book }) {
+  const wide = useWide();
+  const unit = book.setup.units;
+  const plan = book.cutPlan.facing ?? startFacing(book);
+  const answer = reckon(book, plan);
+  const change = (part: Partial<Facing>) => logCut(book, { facing: { ...plan, ...part } });
+  const cutters = facingCutters(book);
+  const wrong = typeof answer === 'string' ? answer : undefined;
+  return (
+    <StationFrame
+      drawing={
+        typeof answer === 'string' ? null : (
+          <PassesDrawing passes={answer.passes} unit={unit} height={wide ? 'fill' : 170} />
+        )
+      }
+      prompt={
+        typeof answer === 'string' ? (
+          <Words kind="sentence" tone="bad" live>
+            {wrong}
+          </Words>
+        ) : (
+          <>
+            <Words kind="sentence" live>
+              {passWords(answer, unit)}
+            </Words>
+            <View
+              role="group"
+              aria-label="Speed and feed"
+              style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}
+            >
+              <Result label="Speed" figure={answer.rpm.toFixed(0)} unit="rev/min" />
+              <Result label="Feed" figure={answer.feed.toFixed(0)} unit="mm/min" />
+              <Result label="Time" figure={answer.minutes.toFixed(1)} unit="min" />
+            </View>
+            <Words tone="soft">
+              {answer.cuttingSpeed.toFixed(0)} m/min at the edge, {formatLength(answer.toothLoad, { unit: 'mm' })} mm a
+              tooth, {answer.paths} {answer.paths === 1 ? 'path' : 'paths'} a pass.
+            </Words>
+            {answer.rpmLimit && (
+              <Words tone="warn">The {answer.rpmLimit} this machine turns stands in for the speed wanted.</Words>
+            )}
+            {answer.feedLimit && (
+              <Words tone="warn">The fastest this machine feeds stands in: chips are thinner.</Words>
+            )}
+          </>
+        )
+      }
+      detail={
+        <>
+          <WhichChoice value="facing" />
+          <FieldRow>
+            <LengthField
+              label="To remove"
+              unit={unit}
+              value={plan.remove}
+              onCommit={(remove) => change({ remove })}
+              check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
+            />
+            <LengthField
+              label="Most in one pass"
+              unit={unit}
+              value={plan.mostDepth}
+              onCommit={(mostDepth) => change({ mostDepth })}
+              check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
+            />
+          </FieldRow>
+          <LengthField
+            label="Finishing pass, 0 for none"
+            unit={unit}
+            value={plan.finish}
+            onCommit={(finish) => change({ finish })}
+            check={(mm) => (mm >= 0 && mm <= plan.remove ? undefined : 'From 0 to all there is to remove.')}
+          />
+          <Choice
+            label="Material"
+            value={plan.material}
+            options={MATERIALS.map((value) => ({ value: value as string, label: CUT_MATERIALS[value].name }))}
+            onChange={(material) => change({ material })}
+          />
+          <Choice
+            label="Cutter"
+            value={String(plan.toolNumber)}
+            options={cutters.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` }))}
+            onChange={(number) => change({ toolNumber: Number(number) })}
+          />
+          <Choice
+            label="Made of"
+            value={plan.toolMaterial}
+            options={[
+              { value: 'hss', label: 'High-speed steel' },
+              { value: 'carbide', label: 'Carbide' },
+            ]}
+            onChange={(toolMaterial) => change({ toolMaterial })}
+          />
+          <FieldRow>
+            <CountField
+              label="Edge speed, m/min"
+              hint="0 for the starting value."
+              value={Math.round(plan.cuttingSpeed ?? 0)}
+              onCommit={(speed) => change({ cuttingSpeed: speed === 0 ? undefined : speed })}
+              check={(n) => (n <= 2000 ? undefined : 'At most 2000.')}
+            />
+            <OptionalLengthField
+              label="Chip of a tooth"
+              hint="Empty for the starting value."
+              unit={unit}
+              value={plan.toothLoad}
+              onCommit={(toothLoad) => change({ toothLoad })}
+              check={(mm) => (mm === undefined || (mm > 0 && mm <= 2) ? undefined : 'Over 0, at most 2 mm.')}
+            />
+          </FieldRow>
+          <Choice
+            label="How much of the cutter cuts in one path"
+            value={String(plan.stepOver)}
+            options={['0.5', '0.6', '0.7', '0.8'].map((value) => ({
+              value,
+              label: `${Math.round(100 * Number(value))} %`,
+            }))}
+            onChange={(share) => change({ stepOver: Number(share) })}
+          />
+          {typeof answer !== 'string' && (
+            <>
+              <Words>{answer.coolant}</Words>
+              <View role="list" aria-label="When it does not go well" style={{ gap: 6 }}>
+                {answer.remedies.map(({ sign, change: what }) => (
+                  <View key={sign} role="listitem">
+                    <Words style={{ fontWeight: '700' }}>{sign}</Words>
+                    <Words tone="soft">{what}</Words>
+                  </View>
+                ))}
+              </View>
+              <Fold title="Tape of the passes">
+                <TapeStrip tape={answer.tape} unit={unit} />
+              </Fold>
+              <Cautions cautions={answer.cautions} ticked={[]} onTick={() => undefined} />
+            </>
+          )}
+        </>
+      }
+      dock={null}
+    />
+  );
+}
+
+function passWords({ passes }: FacingOutput, unit: 'mm' | 'in'): string {
+  const rough = passes.filter(({ finish }) => !finish);
+  const figure = (mm: number) => `${formatLength(mm, { unit })} ${unit}`;
+  const finish = passes.find((pass) => pass.finish);
+  const first = rough[0]
+    ? `${rough.length === 1 ? 'One pass' : `${rough.length} equal passes`} of ${figure(rough[0].depth)}`
+    : '';
+  const last = finish ? `a finishing pass of ${figure(finish.depth)}` : '';
+  return `${[first, last].filter((text) => text !== '').join(', then ')}.`.replace(/^a/, 'A');
+}
+
+function Result({ label, figure, unit }: { label: string; figure: string; unit: string }) {
+  return (
+    <View>
+      <Words kind="note" tone="soft">
+        {label}
+      </Words>
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 6 }}>
+        <Figure size={26}>{figure}</Figure>
+        <Words kind="note">{unit}</Words>
+      </View>
+    </View>
+  );
+}

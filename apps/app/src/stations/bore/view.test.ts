@@ -1,0 +1,59 @@
+import { cutPlan, type Bore } from '@zero-point/core/record/cutPlan';
+import type { Book } from '@zero-point/core/book/book';
+import type { Entry } from '@zero-point/core/record/entry';
+import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
+import { boreSentence, boreView, gaugeWords, startBore, turnWords } from './view';
+
+const bore: Bore = {
+  id: 'b',
+  name: 'Bearing bore',
+  low: 26,
+  high: 26.021,
+  counts: 'radius',
+  step: 0.005,
+  gaugeId: 'g',
+};
+const gauge = { id: 'g', name: 'Bore gauge', kind: 'bore-gauge' as const, nominal: 0, resolution: 0.001 };
+const shop: Book = { ...plateBook, gauges: [...plateBook.gauges, gauge], cutPlan: { bores: [bore] } };
+
+const size = (value: number, set?: number): Entry => ({
+  kind: 'reading',
+  setupId: shop.setup.id,
+  body: sizeRead({ kind: 'bore-size', of: 'b', ...(set !== undefined && { set, setText: String(set) }) }, value),
+});
+
+const after = (...entries: Entry[]) => boreView(bookOf(shop, entries), undefined);
+const told = (...entries: Entry[]) => boreSentence(after(...entries), 'mm');
+
+test.each([
+  ['nothing measured', [], 'Measure bearing bore as it is, and log its diameter.'],
+  ['measured', [size(25.4)], '3 passes to go: set 25.600 mm on the diameter, cut, measure, log.'],
+  ['in size', [size(25.4), size(26.01, 26.02)], 'In size: 26.010 mm. Stop here.'],
+  ['gone over', [size(25.4), size(26.03, 26.04)], 'Gone over: 26.030 mm is 0.009 mm above the upper limit.'],
+  ['shrunk', [size(25.4), size(25.2, 25.6)], /^Pass 1 was measured smaller/],
+] as const)('%s', (_, entries, sentence) => {
+  const text = told(...entries);
+  if (typeof sentence === 'string') expect(text).toBe(sentence);
+  else expect(text).toMatch(sentence);
+});
+
+test('what the head is turned by is plainly on the radius or the diameter', () => {
+  const { answer } = after(size(25.4), size(25.56, 25.6));
+  if (!answer) throw new Error('it was measured');
+  expect(turnWords(bore, answer, 'mm')).toMatch(/^Dial or indicator, on the radius: \+\d\.\d{3} mm, that is \d+ lines/);
+  expect(turnWords({ ...bore, counts: 'diameter' }, answer, 'mm')).toContain('on the diameter');
+});
+
+test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {
+  const rough = { ...shop, gauges: [{ ...gauge, kind: 'caliper' as const, resolution: 0.01 }] };
+  expect(gaugeWords(rough, boreView(rough, undefined))).toContain('tells too little of a band of 21 µm');
+  expect(gaugeWords(shop, after(size(25.4)))).toContain('A caliper will do until 0.3 mm is left');
+  expect(gaugeWords(shop, after(size(25.9)))).toBeUndefined();
+});
+
+test('a new bore is the largest drawn hole to H7, and one the server takes', () => {
+  const made = startBore(shop, 'g');
+  const largest = Math.max(...shop.part.holes.map(({ diameter }) => diameter), 0) || 20;
+  expect(made).toMatchObject({ low: largest, fit: `${largest} H7` });
+  expect(cutPlan.safeParse({ bores: [made] }).error).toBeUndefined();
+});

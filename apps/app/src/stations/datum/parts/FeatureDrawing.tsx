@@ -1,0 +1,115 @@
+import type { Feature } from '@zero-point/core/record/datumPlan';
+import type { Book } from '@zero-point/core/book/book';
+import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature';
+import { roundsOf } from '@zero-point/core/datum/shapes';
+import { isSet } from '@zero-point/core/book/inForce';
+import { Line } from 'react-native-svg';
+import { plusMinus } from '../../../answer/words';
+import { FeatureHint } from '../../../drawing/FeatureHints';
+import { featurePlaces } from '../../../drawing/featurePlaces';
+import { PlanDrawing } from '../../../drawing/PlanDrawing';
+import { Target } from '../../../drawing/Target';
+import { TouchMarks, type TouchPlace } from '../../../drawing/TouchMark';
+import type { World } from '../../../drawing/view';
+import { METAL } from '../../../theme/palette';
+import type { FeatureView } from './featureView';
+
+interface FeatureDrawingProps {
+  book: Book;
+  view: FeatureView;
+  height: number | 'fill';
+  /** Another hole is to be tapped, to make a line with this one. */
+  picking: boolean;
+  onTake: (feature: Feature) => void;
+}
+
+/** A round feature is drawn large enough to see the contact in it. */
+const AROUND = 1.15;
+
+function focusOf({ part }: Book, feature: Feature): World | undefined {
+  if (feature.kind !== 'round') return undefined;
+  const { at, diameter } = roundOf(part, feature.of);
+  const reach = Math.max(diameter * AROUND, 12);
+  return { left: at.x - reach, right: at.x + reach, bottom: at.y - reach / 1.6, top: at.y + reach / 1.6 };
+}
+
+/** The feature in hand: where each touch goes, which were taken, and the way of the next. */
+export function FeatureDrawing({ book, view, height, picking, onTake }: FeatureDrawingProps) {
+  const { part, setup } = book;
+  const { feature, slots, slot, method, answer } = view;
+  const touches = slots.map(({ id, at, toward, readings }): TouchPlace => ({
+    id,
+    at,
+    toward,
+    state: id === slot?.id ? 'now' : readings.length > 0 ? 'taken' : 'open',
+  }));
+  const room = (method?.radius ?? 0) * 2;
+  const holes = roundsOf(part);
+  return (
+    <PlanDrawing
+      part={part}
+      partZero={setup.partZero}
+      zeroSet={isSet(book)}
+      height={height}
+      room={room}
+      focus={picking ? undefined : focusOf(book, feature)}
+      label={`${part.name} from above, the contact at the ${view.name}`}
+      marks={(place) => (
+        <>
+          {feature.kind === 'hole-line' && <LineMark book={book} feature={feature} place={place} />}
+          {picking
+            ? holes.map(({ id }) => (
+                <FeatureHint key={id} part={part} feature={{ kind: 'round', of: id }} view={place} />
+              ))
+            : null}
+          {!picking && (
+            <TouchMarks
+              touches={touches}
+              view={place}
+              radius={method?.radius ?? 0}
+              band={answer && slots.length === 1 ? plusMinus(answer.uncertainty.U, setup.units) : undefined}
+            />
+          )}
+        </>
+      )}
+      targets={(place) =>
+        featurePlaces(part, place)
+          .placed.filter(({ thing }) =>
+            picking ? thing.kind === 'round' && featureKey(thing) !== view.key : feature.kind !== 'round',
+          )
+          .map(({ thing, ...at }) => (
+            <Target
+              key={featureKey(thing)}
+              label={featureName(part, thing)}
+              chosen={featureKey(thing) === view.key}
+              at={at}
+              onPress={() => onTake(thing)}
+            />
+          ))
+      }
+    />
+  );
+}
+
+function LineMark({
+  book: { part },
+  feature,
+  place,
+}: {
+  book: Book;
+  feature: Extract<Feature, { kind: 'hole-line' }>;
+  place: { x: (mm: number) => number; y: (mm: number) => number };
+}) {
+  const [from, to] = [roundOf(part, feature.from).at, roundOf(part, feature.to).at];
+  return (
+    <Line
+      x1={place.x(from.x)}
+      y1={place.y(from.y)}
+      x2={place.x(to.x)}
+      y2={place.y(to.y)}
+      stroke={METAL.brass}
+      strokeWidth={2.5}
+      strokeDasharray="10 5 2 5"
+    />
+  );
+}

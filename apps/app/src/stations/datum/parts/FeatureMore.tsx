@@ -1,0 +1,123 @@
+import type { Book } from '@zero-point/core/book/book';
+import { carriedRotation } from '@zero-point/core/book/carriedRotation';
+import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
+import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Fold } from '../../../answer/Fold';
+import { plusMinus } from '../../../answer/words';
+import { Press } from '../../../frame/Press';
+import { Words } from '../../../theme/Words';
+import { RepeatAdvice } from './RepeatAdvice';
+import { TrialCheck } from './TrialCheck';
+import { changeDatumPlan } from '../view';
+import type { FeatureView } from './featureView';
+
+interface FeatureMoreProps {
+  book: Book;
+  view: FeatureView;
+  answer: FeatureAnswer;
+}
+
+/** What else an answer says: size, roundness, skew with what can be done about it, repeats still needed, the trial. */
+export function FeatureMore({ book, view, answer }: FeatureMoreProps) {
+  const { setup } = book;
+  const unit = setup.units;
+  const { size, form, offSquare, onMyWord } = answer;
+  return (
+    <View style={{ gap: 10 }}>
+      <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} />
+      {view.halving !== undefined && (
+        <Words kind="note" tone="soft">
+          {view.halving}
+        </Words>
+      )}
+      {size && (
+        <Words kind="note" tone="soft">
+          {SIZE_NAMES[size.what]} {formatLengthUnit(size.measured, { unit })} {plusMinus(size.U, unit)}, drawn{' '}
+          {formatLengthUnit(size.known, { unit })}.
+        </Words>
+      )}
+      {form !== undefined && (
+        <Words kind="note" tone="soft">
+          Out of round by {formatLengthUnit(form, { unit })} over these points.
+        </Words>
+      )}
+      {offSquare !== undefined && (
+        <Words kind="note" tone="soft">
+          The corner is {offSquare > 0 ? '+' : ''}
+          {formatAngle(offSquare)} off square.
+        </Words>
+      )}
+      {onMyWord === true && (
+        <Words kind="note" tone="warn">
+          Taken on your word: not swept.
+        </Words>
+      )}
+      {answer.weakest && answer.warnings.length > 0 && (
+        <Words kind="note" tone="warn">
+          Known worst along {Math.round(answer.weakest.angle)}°: {plusMinus(answer.weakest.U, unit)}.
+        </Words>
+      )}
+      {answer.warnings.map((warning) => (
+        <Words key={warning} kind="note" tone="warn">
+          {warning}
+        </Words>
+      ))}
+      {answer.skew && <Skew book={book} view={view} answer={answer} skew={answer.skew} />}
+      <Fold title="Where zero may lie, and a trial of it">
+        <TrialCheck key={`${answer.readings.length}`} answer={answer} unit={unit} />
+      </Fold>
+    </View>
+  );
+}
+
+const SIZE_NAMES = { width: 'Width', diameter: 'Diameter', distance: 'Between the holes' } as const;
+
+interface SkewProps {
+  book: Book;
+  view: FeatureView;
+  answer: FeatureAnswer;
+  skew: { angle: number; U: number };
+}
+
+/** The part's turn: carried as a rotation of every position, or tapped out and touched again. */
+function Skew({ book, view, answer, skew }: SkewProps) {
+  const { setup, part, datumPlan } = book;
+  const { carried } = datumPlan;
+  const mine = carried?.from === view.key;
+  const rotation = carriedRotation(book);
+  const tap = Math.tan((skew.angle * Math.PI) / 180) * part.size.x;
+  const significant = Math.abs(skew.angle) > skew.U;
+  return (
+    <View style={{ gap: 8 }}>
+      <Words>
+        The part lies turned {skew.angle > 0 ? '+' : ''}
+        {formatAngle(skew.angle)} ±{formatAngle(skew.U)}.
+      </Words>
+      {!significant && (
+        <Words kind="note" tone="soft">
+          That is within its own ±: it may as well lie true.
+        </Words>
+      )}
+      {mine && (
+        <Words tone="good" style={{ fontWeight: '700' }}>
+          ✓ Carried: every position is turned {formatAngle(rotation?.angle ?? 0)} with the part.
+        </Words>
+      )}
+      <Press
+        onPress={() =>
+          changeDatumPlan(book, {
+            carried: mine ? null : { from: view.key, readings: answer.readings.map(({ id }) => id) },
+          })
+        }
+      >
+        <Words>{mine ? 'Carry it no more' : 'Carry it: turn every position with the part'}</Words>
+      </Press>
+      <Words kind="note" tone="soft">
+        Or tap it out: over the part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
+        {formatLengthUnit(Math.abs(tap), { unit: setup.units })} {tap > 0 ? 'toward you' : 'away from you'}. Then touch
+        again.
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,240 @@
+import type { Feature } from '@zero-point/core/record/datumPlan';
+import type { Reading } from '@zero-point/core/record/reading';
+import type { Book } from '@zero-point/core/book/book';
+import { featureKey } from '@zero-point/core/datum/feature';
+import { agreements } from '@zero-point/core/book/checks/agreements';
+import { scaleOf } from '@zero-point/core/book/inForce';
+import { subjectKey } from '@zero-point/core/book/subjectKey';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { FormView } from '../../../answer/AnswerForms';
+import { Cautions } from '../../../answer/Cautions';
+import { Fold } from '../../../answer/Fold';
+import { TouchDetail } from '../../../answer/TouchDetail';
+import { TouchDock } from '../../../answer/TouchDock';
+import { useTouchPage } from '../../../answer/useTouchPage';
+import { Press } from '../../../frame/Press';
+import { StationFrame } from '../../../frame/StationFrame';
+import { useWide } from '../../../frame/useWide';
+import { Words } from '../../../theme/Words';
+import { logStrike } from '../../../record/log';
+import { AgreementNote } from './AgreementNote';
+import { FeatureDrawing } from './FeatureDrawing';
+import { FeatureMore } from './FeatureMore';
+import { FeatureWays } from './FeatureWays';
+import { MethodPicker } from './MethodPicker';
+import { repeatHint } from './RepeatAdvice';
+import { SlotChips } from './SlotChips';
+import { checksOf } from '../view';
+import { featureView, type FeatureView } from './featureView';
+
+interface FeaturePageProps {
+  book: Book;
+  feature: Feature;
+}
+
+/** Datum with a feature in hand: one touch after another, then its answer. */
+export function FeaturePage({ book, feature }: FeaturePageProps) {
+  const router = useRouter();
+  const wide = useWide();
+  const [slotId, setSlotId] = useState<string | undefined>(undefined);
+  const [choosing, setChoosing] = useState(false);
+  const [picking, setPicking] = useState(false);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const view = featureView(book, feature, slotId);
+  const page = useTouchPage(view.key, view.forms);
+  const { setup } = book;
+  const unit = setup.units;
+  const { answer, method, slot } = view;
+  const all = useMemo(() => agreements(book), [book]);
+  const checks = checksOf(feature, all);
+  const take = (next: Feature) => {
+    setPicking(false);
+    setSlotId(undefined);
+    router.setParams({
+      f: featureKey(
+        picking && next.kind === 'round' && feature.kind === 'round'
+          ? { kind: 'hole-line', from: feature.of, to: next.of }
+          : next,
+      ),
+    });
+  };
+  const log = (text: string, across: string) => {
+    const wrong = view.log(text, across);
+    // One face or point after another; repeats of a single face stay where they are.
+    if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
+    return wrong;
+  };
+  const done = (form: FormView) => {
+    view.markSet(form);
+    router.setParams({ f: '' });
+  };
+  const gate = method?.cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
+  const tick = (id: string) => setTicked((before) => [...before, id]);
+  // Once there is an answer, the readings are what must be in sight on a phone.
+  const compact = !wide && answer !== undefined && page.showing === 'entry' && !choosing;
+  const quiet = choosing || picking;
+  const touchesWith = (
+    <Press onPress={() => setChoosing(!choosing)} aria-expanded={choosing} aria-label={withWords(view, choosing)}>
+      <Words kind="note" lines={2}>
+        {withWords(view, choosing)} {choosing ? '▴' : '▾'}
+      </Words>
+    </Press>
+  );
+
+  return (
+    <StationFrame
+      drawing={
+        <FeatureDrawing
+          book={book}
+          view={view}
+          picking={picking}
+          height={
+            wide
+              ? 'fill'
+              : picking
+                ? 250
+                : view.acrossLabel !== undefined
+                  ? 128
+                  : compact || view.slots.length > 1
+                    ? 138
+                    : 165
+          }
+          onTake={take}
+        />
+      }
+      prompt={
+        <>
+          <Words kind="sentence" live>
+            {picking
+              ? 'Tap the other hole: from this one to it is the direction.'
+              : page.showing === 'answer'
+                ? answerSentence(view)
+                : compact && feature.kind === 'face'
+                  ? `The ${view.name}, ${slot?.sentence.replace(/^.*?, /, '').replace(/\.$/, '') ?? ''}`
+                  : view.sentence}
+          </Words>
+          {!quiet && page.showing === 'entry' && (
+            <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
+          )}
+          {!picking && !compact && page.showing === 'entry' && touchesWith}
+          {choosing && (
+            <MethodPicker book={book} feature={feature} method={method} onTaken={() => setChoosing(false)} />
+          )}
+        </>
+      }
+      detail={
+        !quiet && (
+          <>
+            {view.problem && (
+              <View role="alert">
+                <Words tone="bad" style={{ fontWeight: '700' }}>
+                  {view.problem.message}
+                </Words>
+              </View>
+            )}
+            {method?.missing !== undefined && page.showing === 'entry' && (
+              <View role="alert">
+                <Words tone="warn" style={{ fontWeight: '700' }}>
+                  {method.missing}
+                </Words>
+              </View>
+            )}
+            {checks.map((check) => (
+              <AgreementNote key={check.key} book={book} check={check} />
+            ))}
+            <TouchDetail
+              page={page}
+              unit={unit}
+              tolerance={setup.tolerance}
+              readings={view.readings}
+              answer={touchAnswer(view)}
+              forms={view.forms}
+              hint={answer && answer.wild.length === 0 ? repeatHint(answer, setup.tolerance, unit) : undefined}
+              more={answer && <FeatureMore book={book} view={view} answer={answer} />}
+              {...(view.slots.length > 1 && { titleOf: (reading: Reading) => titleOf(view, reading) })}
+              onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
+              onDone={done}
+            />
+            {page.showing === 'entry' && (
+              <>
+                {compact && touchesWith}
+                <FeatureWays book={book} view={view} onPick={() => setPicking(true)} onTake={take} />
+                {method && (
+                  <>
+                    <Cautions
+                      cautions={method.cautions.filter(({ mustTick }) => !mustTick)}
+                      ticked={[]}
+                      onTick={() => undefined}
+                    />
+                    <Fold title={`${method.facts.name}: how it is done`}>
+                      <View style={{ gap: 4 }}>
+                        {method.facts.steps.map((step, i) => (
+                          <Words key={step}>
+                            {i + 1}. {step}
+                          </Words>
+                        ))}
+                        {method.facts.speed !== null && <Words>{method.facts.speed}</Words>}
+                        <Words kind="note" tone="soft">
+                          From the face to the spindle’s axis: {method.facts.radius}.
+                        </Words>
+                      </View>
+                    </Fold>
+                  </>
+                )}
+              </>
+            )}
+          </>
+        )
+      }
+      dock={
+        quiet || !slot ? null : (
+          <TouchDock
+            key={`${view.key} ${slot.id}`}
+            page={page}
+            unit={unit}
+            label={view.label}
+            acrossLabel={view.acrossLabel}
+            dial={scaleOf(book) === 'dial' && !slot.dial}
+            forms={view.forms}
+            onLog={log}
+            onDone={done}
+            blocked={method?.missing ?? (gate ? `Tick first: ${gate.text}` : undefined)}
+            gate={gate && <Cautions cautions={[gate]} ticked={ticked} onTick={tick} />}
+          />
+        )
+      }
+    />
+  );
+}
+
+/** What touches, on the way to choosing something else. */
+const withWords = ({ method }: FeatureView, choosing: boolean): string =>
+  choosing ? 'Keep what touches' : `with ${method?.words ?? 'nothing yet: choose what touches'}`;
+
+function answerSentence({ name, answer }: FeatureView): string {
+  const axes = [answer?.x ? 'X' : '', answer?.y ? 'Y' : ''].filter((axis) => axis !== '').join(' and ');
+  return `The ${name} is found. Set ${axes} one of these ways.`;
+}
+
+/** The answer as the readings' panel takes it. */
+function touchAnswer({ answer }: FeatureView) {
+  if (!answer) return undefined;
+  const { uncertainty, verdict, tape, readings, wild, repeats } = answer;
+  return { readings, wild, result: { uncertainty, verdict, tape, ...(repeats && { repeats }) } };
+}
+
+function titleOf({ slots }: FeatureView, reading: Reading): string {
+  const slot =
+    slots.find(({ readings }) => readings.some(({ id }) => id === reading.id)) ??
+    slots.find(
+      ({ subject, axis, approach }) =>
+        subjectKey(subject) === subjectKey(reading.subject) &&
+        reading.on === 'scale' &&
+        axis === reading.axis &&
+        approach === reading.approach,
+    );
+  const name = slot?.name ?? 'touch';
+  return reading.on === 'scale' ? `${name}, ${reading.axis.toUpperCase()}` : name;
+}

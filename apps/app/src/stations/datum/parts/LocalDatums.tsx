@@ -1,0 +1,222 @@
+import type { LocalDatum } from '@zero-point/core/record/datumPlan';
+import type { Book } from '@zero-point/core/book/book';
+import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
+import type { Point } from '@zero-point/core/geometry/point';
+import { datumInForce, localOffset } from '@zero-point/core/book/localDatum';
+import { isSet, scaleOf } from '@zero-point/core/book/inForce';
+import { roundsOf } from '@zero-point/core/datum/shapes';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { LengthField, TextField } from '../../../keypad/Fields';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+import { logZeroing } from '../../../record/log';
+import { addLocalDatum } from '../view';
+
+/** A second zero on the same part: how to go over to it, and back, without losing the first. */
+export function LocalDatums({ book }: { book: Book }) {
+  const { datumPlan, setup } = book;
+  const inForce = datumInForce(book);
+  const [adding, setAdding] = useState(false);
+  const set = isSet(book);
+  return (
+    <View style={{ gap: 10 }}>
+      <Words kind="note" tone="soft">
+        In force now: {inForce ? inForce.name : 'part zero'}.
+      </Words>
+      {!set && <Words kind="note">Set X and Y first; a local datum is counted from there.</Words>}
+      {set &&
+        datumPlan.local.map((datum) =>
+          datum.id === inForce?.id ? (
+            <Back key={datum.id} book={book} datum={datum} />
+          ) : (
+            inForce === undefined && <Go key={datum.id} book={book} datum={datum} />
+          ),
+        )}
+      {adding ? (
+        <NewDatum book={book} onDone={() => setAdding(false)} />
+      ) : (
+        <Press onPress={() => setAdding(true)}>
+          <Words>Add a local datum</Words>
+        </Press>
+      )}
+      {datumPlan.local.length > 0 && (
+        <View role="list" aria-label="Local datums">
+          {datumPlan.local.map(({ id, name, at }) => (
+            <View role="listitem" key={id}>
+              <Words kind="note">
+                {name}: X {formatLengthUnit(at.x, { unit: setup.units })}, Y{' '}
+                {formatLengthUnit(at.y, { unit: setup.units })} from part zero.
+              </Words>
+            </View>
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+const AXES = ['x', 'y'] as const;
+
+interface GoProps {
+  book: Book;
+  datum: LocalDatum;
+}
+
+/** Going over to a local datum: by its own work offset on a controller, else by zeroing there. */
+function Go({ book, datum }: GoProps) {
+  const { at, pair, offset, onController } = situation(book, datum);
+  const there = offset && { x: offset.x + at.x, y: offset.y + at.y };
+  const own = there ? `enter ${pair(there)}` : `enter part zero’s own plus ${pair(at)}`;
+  return (
+    <Change
+      book={book}
+      words={
+        onController
+          ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, ${own}.`
+          : `${datum.name}: raise Z, drive to ${pair(at)}, then zero both.`
+      }
+      done={`Done: ${datum.name} is in force`}
+      to={datum.id}
+      value={(onController && there) || { x: 0, y: 0 }}
+    />
+  );
+}
+
+/** Going back to part zero: at the local zero, the scale is told where it is on the part. */
+function Back({ book, datum }: GoProps) {
+  const { at, pair, offset, onController } = situation(book, datum);
+  return (
+    <Change
+      book={book}
+      words={
+        onController
+          ? 'Back to part zero: choose its work offset again.'
+          : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
+      }
+      done="Done: back at part zero"
+      to="main"
+      value={onController ? (offset ?? { x: 0, y: 0 }) : at}
+    />
+  );
+}
+
+/** Where the two datums are to each other, and what part zero was entered as. */
+function situation(book: Book, datum: LocalDatum) {
+  const { units: unit } = book.setup;
+  const figure = (mm: number) => formatLength(mm, { unit, plus: true });
+  return {
+    at: localOffset(book, datum),
+    pair: ({ x, y }: Point) => `X ${figure(x)}, Y ${figure(y)} ${unit}`,
+    offset: mainOffset(book),
+    onController: scaleOf(book) === 'machine',
+  };
+}
+
+interface ChangeProps {
+  book: Book;
+  words: string;
+  done: string;
+  /** The datum that is in force afterwards. */
+  to: string;
+  /** What each axis is set to, or its work offset, mm. */
+  value: Point;
+}
+
+/** What to do at the machine, and the press that says it was done. */
+function Change({ book, words, done, to, value }: ChangeProps) {
+  const { palette } = useLook();
+  const form = scaleOf(book) === 'machine' ? 'work-offset' : 'move';
+  const say = () => {
+    for (const axis of AXES) logZeroing(book, { kind: 'datum', datum: to }, axis, form, value[axis]);
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>{words}</Words>
+      <Press look="filled" onPress={say} style={{ alignItems: 'center' }}>
+        <Words style={{ color: palette.onAction, fontWeight: '700' }}>{done}</Words>
+      </Press>
+    </View>
+  );
+}
+
+/** Part zero's own work offset, where it was entered as one. */
+function mainOffset(book: Book): { x: number; y: number } | undefined {
+  const of = (axis: 'x' | 'y') =>
+    book.zeroings
+      .filter(
+        ({ axis: one, form, subject }) =>
+          one === axis && form === 'work-offset' && !(subject.kind === 'datum' && subject.datum !== 'main'),
+      )
+      .at(-1)?.value;
+  const [x, y] = [of('x'), of('y')];
+  return x === undefined || y === undefined ? undefined : { x, y };
+}
+
+const TYPED = 'typed';
+
+/** Names a local datum: at a hole of the drawing, or wherever it is typed. */
+function NewDatum({ book, onDone }: { book: Book; onDone: () => void }) {
+  const { part, setup, datumPlan, machine } = book;
+  const rounds = roundsOf(part);
+  const [place, setPlace] = useState(rounds[0]?.id ?? TYPED);
+  const [typed, setTyped] = useState({ x: 0, y: 0 });
+  const [name, setName] = useState(`Datum ${datumPlan.local.length + 2}`);
+  const round = rounds.find(({ id }) => id === place);
+  const nominal = round ? nominalOf(part, setup.partZero, { kind: 'round', of: round.id }) : typed;
+  const at = { x: nominal.x ?? 0, y: nominal.y ?? 0 };
+  const spare = machine.workOffsets?.[datumPlan.local.length + 1];
+  return (
+    <View style={{ gap: 10 }}>
+      <TextField
+        label="Name"
+        value={name}
+        onCommit={setName}
+        check={(text) => (text === '' ? 'Give it a name.' : undefined)}
+      />
+      <Choice
+        label="Where"
+        value={place}
+        onChange={setPlace}
+        options={[
+          ...rounds.map(({ id }) => ({ value: id, label: featureName(part, { kind: 'round', of: id }) })),
+          { value: TYPED, label: 'typed' },
+        ]}
+      />
+      <FieldRow>
+        <LengthField
+          key={`x ${featureKey({ kind: 'round', of: place })}`}
+          label="X from part zero"
+          unit={setup.units}
+          value={at.x}
+          onCommit={(x) => {
+            setPlace(TYPED);
+            setTyped({ ...at, x });
+          }}
+        />
+        <LengthField
+          key={`y ${featureKey({ kind: 'round', of: place })}`}
+          label="Y from part zero"
+          unit={setup.units}
+          value={at.y}
+          onCommit={(y) => {
+            setPlace(TYPED);
+            setTyped({ ...at, y });
+          }}
+        />
+      </FieldRow>
+      <Press
+        onPress={() => {
+          addLocalDatum(book, { name, at, ...(spare !== undefined && { workOffset: spare }) });
+          onDone();
+        }}
+      >
+        <Words style={{ fontWeight: '700' }}>Keep this datum</Words>
+      </Press>
+    </View>
+  );
+}

@@ -1,0 +1,83 @@
+import type { Feature } from '@zero-point/core/record/datumPlan';
+import type { Book } from '@zero-point/core/book/book';
+import { METHOD_FACTS } from '@zero-point/core/methods/method';
+import { View } from 'react-native';
+import { plusMinus } from '../../../answer/words';
+import { Press } from '../../../frame/Press';
+import { spaceBar } from '../../../frame/spaceBar';
+import { useLook } from '../../../theme/useLook';
+import { Figure, Words } from '../../../theme/Words';
+import { rankedMethods, type RankedMethod } from './methods';
+
+interface MethodListProps {
+  book: Book;
+  /** What is to be found. */
+  kind: Feature['kind'];
+  /** Gauge in hand. */
+  chosen: string | undefined;
+  onTake: (way: RankedMethod) => void;
+}
+
+/** The shop's ways for this job's tolerance: the quickest that is good enough first, each with its reason. */
+export function MethodList({ book, kind, chosen, onTake }: MethodListProps) {
+  const { ranked, anyReaches } = rankedMethods(book, kind);
+  const { setup } = book;
+  return (
+    <>
+      {!anyReaches && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          Nothing in the shop reaches a quarter of {plusMinus(setup.tolerance, setup.units)} here.
+        </Words>
+      )}
+      <View role="radiogroup" aria-label="Found with" style={{ gap: 8 }}>
+        {ranked.map((way) => (
+          <Way
+            key={way.gaugeId}
+            way={way}
+            chosen={chosen === way.gaugeId}
+            unit={setup.units}
+            onPress={() => onTake(way)}
+          />
+        ))}
+      </View>
+    </>
+  );
+}
+
+interface WayProps {
+  way: RankedMethod;
+  chosen: boolean;
+  unit: Book['setup']['units'];
+  onPress: () => void;
+}
+
+const minutes = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
+
+function Way({ way, chosen, unit, onPress }: WayProps) {
+  const { palette } = useLook();
+  const often = way.touches === 1 ? '1 touch' : `${way.touches} touches`;
+  return (
+    <Press
+      role="radio"
+      aria-checked={chosen}
+      aria-label={`${way.gauge.name}, ${plusMinus(way.U, unit)}. ${way.reason}`}
+      onPress={onPress}
+      {...spaceBar(onPress)}
+      style={{ paddingVertical: 8, borderWidth: chosen ? 3 : 1.5, borderColor: chosen ? palette.ink : palette.line }}
+    >
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 10 }}>
+        <Words style={{ fontWeight: '700' }}>
+          {chosen ? '✓ ' : ''}
+          {way.gauge.name}
+        </Words>
+        <Figure size={17}>
+          {way.reaches ? '' : '✗ '}
+          {plusMinus(way.U, unit)}
+        </Figure>
+      </View>
+      <Words kind="note" tone="soft">
+        {METHOD_FACTS[way.method].name}, {often}, about {minutes(way.seconds)}. {way.reason}
+      </Words>
+    </Press>
+  );
+}

@@ -1,0 +1,169 @@
+import type { Feature } from '@zero-point/core/record/datumPlan';
+import type { Book } from '@zero-point/core/book/book';
+import { featureKey, featureName } from '@zero-point/core/datum/feature';
+import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Fold } from '../../../answer/Fold';
+import { plusMinus } from '../../../answer/words';
+import { FeatureHint } from '../../../drawing/FeatureHints';
+import { featurePlaces } from '../../../drawing/featurePlaces';
+import { PlanDrawing } from '../../../drawing/PlanDrawing';
+import { Target } from '../../../drawing/Target';
+import { MainAction } from '../../../frame/MainAction';
+import { Press } from '../../../frame/Press';
+import { StationFrame } from '../../../frame/StationFrame';
+import { useWide } from '../../../frame/useWide';
+import { Figure, Words } from '../../../theme/Words';
+import { stationPath } from '../../strip';
+import { AddShape } from './AddShape';
+import { AgreementNote } from './AgreementNote';
+import { LocalDatums } from './LocalDatums';
+import { ScalePanel } from './ScalePanel';
+import { datumView, type FoundView } from '../view';
+
+/** Room for words along the drawing's lower edge, px. */
+const TALL = 330;
+const SHORT = 250;
+
+/** Room for the names of the faces beside the part, px. */
+const LETTERING = 52;
+
+/** Datum while nothing is in hand: the part to tap, what was found, and what does not agree. */
+export function Overview({ book }: { book: Book }) {
+  const router = useRouter();
+  const wide = useWide();
+  const view = useMemo(() => datumView(book), [book]);
+  const { part, setup } = book;
+  const [left, setLeft] = useState<readonly Feature[]>([]);
+  const [adding, setAdding] = useState(false);
+  const take = (feature: Feature) => router.setParams({ f: featureKey(feature) });
+  const trouble = view.checks.filter(({ explanation }) => !explanation.agrees);
+  const fine = view.checks.filter(({ explanation }) => explanation.agrees);
+  return (
+    <StationFrame
+      drawing={
+        <PlanDrawing
+          part={part}
+          partZero={setup.partZero}
+          inset={LETTERING}
+          zeroSet={view.set.x && view.set.y}
+          height={wide ? 'fill' : view.found.length > 0 ? SHORT : TALL}
+          label={`${part.name} from above; tap what you will touch`}
+          marks={(place) =>
+            featurePlaces(part, place).placed.map(({ thing }) => (
+              <FeatureHint key={featureKey(thing)} part={part} feature={thing} view={place} />
+            ))
+          }
+          targets={(place) => {
+            const places = featurePlaces(part, place);
+            // What has no room for a finger is offered in words; told after the drawing knows its size.
+            if (places.left.length !== left.length) queueMicrotask(() => setLeft(places.left));
+            return places.placed.map(({ thing, ...at }) => (
+              <Target
+                key={featureKey(thing)}
+                label={featureName(part, thing)}
+                chosen={false}
+                at={at}
+                onPress={() => take(thing)}
+              />
+            ));
+          }}
+        />
+      }
+      prompt={
+        <Words kind="sentence" live>
+          {view.sentence}
+        </Words>
+      }
+      detail={
+        <>
+          {trouble.map((check) => (
+            <AgreementNote key={check.key} book={book} check={check} />
+          ))}
+          {view.found.length > 0 && <Found found={view.found} unit={setup.units} onTake={take} />}
+          {fine.map((check) => (
+            <AgreementNote key={check.key} book={book} check={check} />
+          ))}
+          {left.length > 0 && (
+            <Fold title={`More of this part (${left.length})`}>
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+                {left.map((feature) => (
+                  <Press key={featureKey(feature)} onPress={() => take(feature)}>
+                    <Words>{featureName(part, feature)}</Words>
+                  </Press>
+                ))}
+              </View>
+            </Fold>
+          )}
+          <Fold title="Not drawn: a bore, slot, rib or boss">
+            {adding ? (
+              <AddShape book={book} onDone={() => setAdding(false)} />
+            ) : (
+              <Press onPress={() => setAdding(true)}>
+                <Words>Draw something on the part</Words>
+              </Press>
+            )}
+          </Fold>
+          <Fold title="A second datum on this part">
+            <LocalDatums book={book} />
+          </Fold>
+          <Fold title="Scale, and a zero that was lost">
+            <ScalePanel book={book} found={view.found} />
+          </Fold>
+        </>
+      }
+      dock={
+        view.set.x &&
+        view.set.y && (
+          <MainAction label="On to Heights" onPress={() => router.navigate(stationPath(setup.id, 'heights'))} />
+        )
+      }
+    />
+  );
+}
+
+interface FoundProps {
+  found: readonly FoundView[];
+  unit: LengthUnit;
+  onTake: (feature: Feature) => void;
+}
+
+/** What was found so far, each a way back to its answer. */
+function Found({ found, unit, onTake }: FoundProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Words kind="note" style={{ fontWeight: '700' }}>
+        Found so far
+      </Words>
+      {found.map(({ feature, key, name, answer, stands }) => (
+        <Press key={key} onPress={() => onTake(feature)} style={{ paddingVertical: 6 }}>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
+            <Words>{name.charAt(0).toUpperCase() + name.slice(1)}</Words>
+            {stands && !(answer.off && answer.x?.stands === undefined) ? (
+              <Figure size={17}>
+                {(['x', 'y'] as const)
+                  .flatMap((axis) => {
+                    const one = answer[axis];
+                    return one ? `${axis.toUpperCase()} ${formatLength(one.found, { unit })}` : [];
+                  })
+                  .join(' ')}{' '}
+                {unit}
+              </Figure>
+            ) : (
+              <Words kind="note" tone="soft">
+                {stands ? 'swept' : 'on an older zero'}
+              </Words>
+            )}
+          </View>
+          <Words kind="note" tone="soft">
+            {plusMinus(answer.uncertainty.U, unit)}
+            {answer.skew ? `, turned ${answer.skew.angle > 0 ? '+' : ''}${formatAngle(answer.skew.angle)}` : ''}
+          </Words>
+        </Press>
+      ))}
+    </View>
+  );
+}

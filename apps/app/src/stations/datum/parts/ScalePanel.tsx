@@ -1,0 +1,111 @@
+import { featureName } from '@zero-point/core/datum/feature';
+import type { ReadingScale } from '@zero-point/core/record/place';
+import type { Subject } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
+import { scaleOf } from '@zero-point/core/book/inForce';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { Words } from '../../../theme/Words';
+import { logLoss } from '../../../record/log';
+import { changePlan } from '../../plan/view';
+import type { FoundView } from '../view';
+import { SCALE_NAMES } from './featureView';
+
+type Loss = Extract<Subject, { kind: 'lost' }>['why'];
+
+/** Scales a kind of machine has; readings on different ones never mix. */
+type Scale = ReadingScale;
+
+const SCALES = {
+  dials: ['dial'],
+  readout: ['readout', 'incremental'],
+  router: ['machine'],
+  'machining-centre': ['machine'],
+} as const satisfies Record<Book['machine']['kind'], readonly Scale[]>;
+
+interface ScalePanelProps {
+  book: Book;
+  found: readonly FoundView[];
+}
+
+/** The scale that is read, what to say when its zero was lost, and which answers still stand. */
+export function ScalePanel({ book, found }: ScalePanelProps) {
+  const [said, setSaid] = useState<string | undefined>(undefined);
+  const { machine } = book;
+  const scale = scaleOf(book);
+  const scales: readonly Scale[] = SCALES[machine.kind];
+  const lose = (why: Loss, axes: readonly ('x' | 'y')[]) => {
+    if (why === 'power-loss' && machine.homing === 'absolute') {
+      setSaid('This machine’s scales are absolute: they keep their zero without power. Everything stands.');
+      return;
+    }
+    for (const axis of axes) for (const one of why === 'by-mistake' ? [scale] : scales) logLoss(book, axis, why, one);
+    setSaid(LOST[why]);
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      {scales.length > 1 && (
+        <Choice
+          label="Scale that is read. ABS and INC are kept apart."
+          value={scale}
+          options={scales.map((one) => ({ value: one, label: SCALE_NAMES[one] }))}
+          onChange={(one) => changePlan(book, { scale: one })}
+        />
+      )}
+      <Words kind="note" tone="soft">
+        If a zero is not what it was, say so: readings before and after never mix.
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Press onPress={() => lose('by-mistake', ['x'])}>
+          <Words>X was zeroed by mistake</Words>
+        </Press>
+        <Press onPress={() => lose('by-mistake', ['y'])}>
+          <Words>Y was zeroed by mistake</Words>
+        </Press>
+        <Press onPress={() => lose('power-loss', ['x', 'y'])}>
+          <Words>The power was off</Words>
+        </Press>
+        {machine.homing !== undefined && machine.homing !== 'none' && (
+          <Press onPress={() => lose('re-homed', ['x', 'y'])}>
+            <Words>It was homed again</Words>
+          </Press>
+        )}
+      </View>
+      {said !== undefined && (
+        <Words live style={{ fontWeight: '700' }}>
+          {said}
+        </Words>
+      )}
+      {found.length > 0 && (
+        <View role="list" aria-label="What still stands" style={{ gap: 4 }}>
+          <Words kind="note" style={{ fontWeight: '700' }}>
+            What still stands
+          </Words>
+          {found.map((one) => (
+            <View role="listitem" key={one.key}>
+              <Words kind="note" tone={one.stands ? 'good' : 'warn'}>
+                {one.stands ? '✓' : '✗'} {featureName(book.part, one.feature)}
+                {standWords(one)}
+              </Words>
+            </View>
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+const LOST: Readonly<Record<Loss, string>> = {
+  'by-mistake': 'Kept. That axis is to be set again: touch one of its faces.',
+  'power-loss': 'Kept. X and Y are to be set again: touch a face of each.',
+  're-homed': 'Kept. Machine coordinates may have shifted: touch one face of X and one of Y again.',
+};
+
+/** What of an answer outlives its zero. */
+function standWords({ stands, answer }: FoundView): string {
+  if (stands) return ': its place, on the scale as it is.';
+  if (answer.skew) return ': its place is gone, its angle stands.';
+  return answer.size ? `: its place is gone, its ${answer.size.what} stands.` : ': touch it again.';
+}

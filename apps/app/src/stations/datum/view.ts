@@ -1,0 +1,87 @@
+import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/record/datumPlan';
+import type { Reading } from '@zero-point/core/record/reading';
+import type { Book } from '@zero-point/core/book/book';
+import type { Part } from '@zero-point/core/record/part';
+import { featureKey, featureName } from '@zero-point/core/datum/feature';
+import { FACES_ACROSS } from '@zero-point/core/datum/shapes';
+import { agreements } from '@zero-point/core/book/checks/agreements';
+import type { Agreement } from '@zero-point/core/book/checks/check';
+import { foundFeatures, type FoundFeature } from '@zero-point/core/book/foundFeatures';
+import { allReadingsOf, lastZeroing, readingsOf } from '@zero-point/core/book/inForce';
+import { sweepReadings } from '@zero-point/core/book/subjects/round';
+import { uuidv7 } from 'uuidv7';
+import { saveInSetup, saveThing } from '../../record/logEntry';
+
+/** A feature that something is known of, with its name. */
+export interface FoundView extends FoundFeature {
+  name: string;
+}
+
+/** State of the Datum station to view, while no feature is in hand. */
+export function datumView(book: Book) {
+  const set = { x: lastZeroing(book, 'x') !== undefined, y: lastZeroing(book, 'y') !== undefined };
+  const found = named(book);
+  return { set, found, checks: agreements(book), sentence: nextSentence(set, found) };
+}
+
+function nextSentence(set: { x: boolean; y: boolean }, found: readonly FoundView[]): string {
+  if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
+  const middle = found.find(({ feature, stands }) => feature.kind === 'middle' && stands);
+  if (set.x) return 'X is set. Now Y: tap the front or the back face.';
+  if (set.y) return 'Y is set. Now X: tap the left or the right face.';
+  if (middle?.feature.kind === 'middle') {
+    const axis = middle.feature.axis.toUpperCase();
+    return `Both faces across ${axis} are touched: set ${axis} at their middle, or tap another place.`;
+  }
+  return 'Tap what you will touch: a face, a corner, the middle or a hole.';
+}
+
+const named = (book: Book): FoundView[] =>
+  foundFeatures(book).map((found) => ({ ...found, name: featureName(book.part, found.feature) }));
+
+/** Checks that belong to a feature in hand: of itself, or of a face it is made of. */
+export function checksOf(feature: Feature, checks: readonly Agreement[]): Agreement[] {
+  const axis = feature.kind === 'face' ? (feature.face === 'left' || feature.face === 'right' ? 'x' : 'y') : undefined;
+  const of = 'of' in feature ? feature.of : undefined;
+  return checks.filter(({ feature: one, suspects }) => {
+    if (featureKey(one) === featureKey(feature)) return true;
+    if (one.kind === 'middle' && axis === one.axis && one.of === of) return suspects.length > 0;
+    return (
+      feature.kind === 'middle' &&
+      one.kind === 'face' &&
+      one.of === feature.of &&
+      FACES_ACROSS[feature.axis].includes(one.face)
+    );
+  });
+}
+
+/** Keeps a change of how features are found. */
+export function changeDatumPlan(book: Book, change: Partial<DatumPlan>): void {
+  saveInSetup(book, 'datumPlan', { ...book.datumPlan, ...change });
+}
+
+/** Names a local datum. */
+export function addLocalDatum(book: Book, datum: Omit<LocalDatum, 'id'>): void {
+  changeDatumPlan(book, { local: [...book.datumPlan.local, { ...datum, id: uuidv7() }] });
+}
+
+/** Adds something to the part's drawing that can be touched. */
+export function addShape(book: Book, shape: NonNullable<Part['shapes']>[number]): void {
+  const { part } = book;
+  saveThing(book, 'part', { ...part, shapes: [...(part.shapes ?? []), shape] });
+}
+
+/** Readings of one subject that are shown: a touch's on the scale in use, a sweep's of the last time round. */
+const shownOf = (book: Book, subject: Reading['subject']): readonly Reading[] =>
+  subject.kind === 'sweep'
+    ? sweepReadings(book, subject.of, subject.pass)
+    : subject.kind === 'run-out' || subject.kind === 'bore-size' || subject.kind === 'alignment'
+      ? allReadingsOf(book, subject)
+      : readingsOf(book, subject);
+
+/** Readings of a feature's touches as the ledger has them, struck ones included. */
+export function ledgerOf(book: Book, subjects: readonly Reading['subject'][]): Reading[] {
+  const seen = new Map<string, Reading>();
+  for (const subject of subjects) for (const reading of shownOf(book, subject)) seen.set(reading.id, reading);
+  return [...seen.values()].sort((a, b) => a.seq - b.seq || a.takenAt.localeCompare(b.takenAt));
+}

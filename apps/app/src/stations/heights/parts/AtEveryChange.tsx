@@ -1,0 +1,87 @@
+import type { Book } from '@zero-point/core/book/book';
+import { thicknessOf } from '@zero-point/core/book/gaugeUse';
+import type { TableAnswer } from '@zero-point/core/book/toolTable';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { Words } from '../../../theme/Words';
+
+interface AtEveryChangeProps {
+  book: Book;
+  table: TableAnswer;
+}
+
+/** A change of tools in the middle of a job, step by step: touch the same spot, and shift Z by what it shows. */
+export function AtEveryChange({ book, table }: AtEveryChangeProps) {
+  const router = useRouter();
+  const others = table.rows.filter(({ isReference }) => !isReference);
+  const [chosen, setChosen] = useState<number | undefined>(undefined);
+  const row =
+    others.find(({ number }) => number === chosen) ?? others.find(({ length }) => length === null) ?? others[0];
+  if (!row) return <Words>Add another tool in Shop first.</Words>;
+  const { setup, gauges } = book;
+  const format = { unit: setup.units };
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  const spot = gauge ? `${gauge.name} (${formatLengthUnit(thicknessOf(gauge), format)})` : 'the gauge';
+  const { number, length } = row;
+  const touched = length !== null;
+  return (
+    <View style={{ gap: 10 }}>
+      {others.length > 1 && (
+        <Choice
+          label="Which tool goes in"
+          value={String(number)}
+          options={others.map((one) => ({ value: String(one.number), label: `T${one.number}` }))}
+          onChange={(value) => setChosen(Number(value))}
+        />
+      )}
+      <View role="list" aria-label="The change, step by step" style={{ gap: 8 }}>
+        <Step done={touched}>{`1. Spindle stopped. Raise Z clear, and put tool ${number} in.`}</Step>
+        <Step
+          done={touched}
+        >{`2. Touch the same spot with it: ${spot}, where tool ${setup.referenceTool} touched.`}</Step>
+        <Step done={false}>
+          {touched
+            ? `3. Z shifts by ${formatLength(length, { ...format, plus: true })} ${setup.units}: ${shiftWords(table, length, format)}`
+            : '3. Then Z shifts by what it shows; the figure will stand here.'}
+        </Step>
+        <Step done={false}>{`4. Gauge off before the spindle turns. ${repeatWords(book)}`}</Step>
+      </View>
+      <Press
+        onPress={() => router.setParams({ tool: String(number), show: 'touching' })}
+        style={{ alignSelf: 'flex-start' }}
+      >
+        <Words style={{ fontWeight: '700' }}>
+          {touched ? `Touch again with tool ${number}` : `Touch with tool ${number}`}
+        </Words>
+      </Press>
+    </View>
+  );
+}
+
+function shiftWords({ workOffset }: TableAnswer, shift: number, format: { unit: 'mm' | 'in' }): string {
+  const added = 'add it to Z, as the readout has it for the reference tool.';
+  return workOffset === null ? added : `work offset Z ${formatLengthUnit(workOffset + shift, format)}, or ${added}`;
+}
+
+/** How well this spot has repeated over the whole log. */
+function repeatWords({ repeatability, setup }: Book): string {
+  const own = repeatability.find(({ gaugeId }) => gaugeId === setup.heightGaugeId);
+  return own
+    ? `This gauge repeats to ${formatLengthUnit(own.sd, { unit: setup.units })} by ${own.readings} readings in the log.`
+    : 'Touch twice at a change: the log then tells how well this spot repeats.';
+}
+
+function Step({ done, children }: { done: boolean; children: string }) {
+  return (
+    <View role="listitem">
+      <Words tone={done ? 'soft' : 'ink'}>
+        {done ? '✓ ' : ''}
+        {children}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,113 @@
+import type { Book } from '@zero-point/core/book/book';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+import { changeDatumPlan } from '../../datum/view';
+import { calibratePlate } from '../../../record/calibrate';
+
+const NONE: NonNullable<Book['datumPlan']['heights']> = { surface: 0, lift: 0 };
+
+/** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
+export function HeightFields({ book }: { book: Book }) {
+  const { setup, part, datumPlan, gauges } = book;
+  const unit = setup.units;
+  const heights = datumPlan.heights ?? NONE;
+  const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
+    changeDatumPlan(book, { heights: { ...heights, ...more } });
+  const onTop = heights.surface === 0;
+  const onTable = heights.surface === -part.size.z;
+  return (
+    <View style={{ gap: 12 }}>
+      <Choice
+        label="The gauge stands on"
+        value={onTop ? 'top' : onTable ? 'table' : 'other'}
+        options={[
+          { value: 'top', label: 'the part’s top' },
+          { value: 'table', label: 'what the part stands on' },
+          { value: 'other', label: 'another height' },
+        ]}
+        onChange={(where) =>
+          change({ surface: where === 'top' ? 0 : where === 'table' ? -part.size.z : heights.surface || 1 })
+        }
+      />
+      {!onTop && !onTable && (
+        <LengthField
+          label="Its height, from part zero"
+          unit={unit}
+          value={heights.surface}
+          onCommit={(surface) => change({ surface })}
+        />
+      )}
+      {gauges.find(({ id }) => id === setup.heightGaugeId)?.kind === 'probe' && (
+        <LengthField
+          label={`Probe longer than tool ${setup.referenceTool}`}
+          hint="As it was calibrated; minus where it is shorter, 0 where it is that tool itself."
+          unit={unit}
+          value={heights.probeLonger ?? 0}
+          onCommit={(probeLonger) => change({ probeLonger })}
+        />
+      )}
+      <OptionalLengthField
+        label="Raised in steps of"
+        hint="The gauge is then known to lie within the last step; empty where it is felt."
+        unit={unit}
+        value={heights.step}
+        onCommit={(step) =>
+          changeDatumPlan(book, {
+            heights: {
+              surface: heights.surface,
+              lift: heights.lift,
+              ...(heights.runOut && { runOut: heights.runOut }),
+              ...(heights.probeLonger !== undefined && { probeLonger: heights.probeLonger }),
+              ...(step !== undefined && { step }),
+            },
+          })
+        }
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.')}
+      />
+      <LengthField
+        label="Lift the whole job for a pass in the air"
+        unit={unit}
+        value={heights.lift}
+        onCommit={(lift) => change({ lift })}
+        check={(mm) => (mm >= 0 ? undefined : 'A lift goes up: it cannot be negative.')}
+      />
+    </View>
+  );
+}
+
+/** A plate is only as thick as it measures: asked for once, with what the difference would have done. */
+export function PlateCheck({ book }: { book: Book }) {
+  const { gauges, setup } = book;
+  const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && kind === 'touch-plate');
+  if (!plate) return null;
+  const unit = setup.units;
+  const difference = plate.measured === undefined ? 0 : plate.measured - plate.nominal;
+  const size = (mm: number) => formatLengthUnit(Math.abs(mm), { unit });
+  return (
+    <View style={{ gap: 8 }}>
+      {plate.measured === undefined && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          Measure the plate by caliper before you trust its marking.
+        </Words>
+      )}
+      <OptionalLengthField
+        label={`${plate.name}: by caliper`}
+        hint={`Marked ${size(plate.nominal)}.`}
+        unit={unit}
+        value={plate.measured}
+        onCommit={(measured) => measured !== undefined && calibratePlate(book, plate, measured)}
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+      />
+      {Math.abs(difference) >= 0.005 && (
+        <Words tone={difference < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+          {difference < 0
+            ? `▼ By its marking every tool would dig in ${size(difference)}. Its measured size is used.`
+            : `▲ By its marking every tool would cut ${size(difference)} of air. Its measured size is used.`}
+        </Words>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,198 @@
+import type { Book } from '@zero-point/core/book/book';
+import type { TableRow } from '@zero-point/core/book/toolTable';
+import { lengthWords } from '@zero-point/core/heights/schools';
+import { tableAnswer } from '@zero-point/core/book/toolTable';
+import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { useMemo } from 'react';
+import { FlatList, View } from 'react-native';
+import { plusMinus } from '../../../answer/words';
+import { Fold } from '../../../answer/Fold';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { LengthField } from '../../../keypad/Fields';
+import { useLook } from '../../../theme/useLook';
+import { Figure, Words } from '../../../theme/Words';
+import { keepMachine } from '../../shop/view';
+import { AtEveryChange } from './AtEveryChange';
+import { ImportTable } from './ImportTable';
+import { keepTable, logMaster, masterReading, refit, saveTable, SCHOOL_NAMES } from './toolTable';
+
+/** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
+export function ToolTablePanel({ book }: { book: Book }) {
+  const { machine, setup } = book;
+  const unit = setup.units;
+  const table = useMemo(() => tableAnswer(book), [book]);
+  const measured = table.rows.some(({ length, isReference }) => length !== null && !isReference);
+  return (
+    <View style={{ gap: 12 }}>
+      {table.school === 'true-length' && <Master book={book} />}
+      {table.school === 'touch-every-change' && <AtEveryChange book={book} table={table} />}
+      {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
+      {table.school === 'touch-part' && <GaugeOff book={book} />}
+      {table.findings.map((finding) => (
+        <Finding key={`${finding.kind} ${finding.tools.join()}`} {...finding} unit={unit} />
+      ))}
+      <FlatList
+        role="list"
+        aria-label="Tool lengths"
+        tabIndex={0}
+        data={table.rows}
+        keyExtractor={({ number }) => String(number)}
+        initialNumToRender={20}
+        renderItem={({ item }) => <Row row={item} book={book} school={table.school} />}
+        style={{ maxHeight: 420 }}
+      />
+      {table.workOffset !== null && (
+        <Words>
+          {table.school === 'touch-every-change'
+            ? 'Work offset Z with the reference tool: '
+            : 'Work offset Z with these: '}
+          {formatLengthUnit(table.workOffset, { unit })}.
+        </Words>
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {measured && (
+          <Press onPress={() => keepTable(book)}>
+            <Words style={{ fontWeight: '700' }}>Keep these for the machine</Words>
+          </Press>
+        )}
+        <Press onPress={() => saveTable(book, 'csv')}>
+          <Words>CSV</Words>
+        </Press>
+        <Press onPress={() => saveTable(book, 'json')}>
+          <Words>JSON</Words>
+        </Press>
+        <Press onPress={() => saveTable(book, 'program')}>
+          <Words>Program lines</Words>
+        </Press>
+      </View>
+      <ImportTable book={book} />
+      <Fold title="Keep them another way">
+        <Choice
+          label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
+          value={table.school}
+          options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({
+            value: value as typeof table.school,
+            label,
+          }))}
+          onChange={(toolLengthSchool) =>
+            keepMachine(book, { ...machine, habits: { ...machine.habits, toolLengthSchool } })
+          }
+        />
+      </Fold>
+    </View>
+  );
+}
+
+interface RowProps {
+  row: TableRow;
+  book: Book;
+  school: Parameters<typeof lengthWords>[0];
+}
+
+function Row({ row, book, school }: RowProps) {
+  const unit = book.setup.units;
+  const signed = { unit, plus: school !== 'true-length' };
+  const { number, name, length, U, kept, stale, isReference } = row;
+  return (
+    <View role="listitem" style={{ paddingVertical: 4, gap: 2 }}>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 10 }}>
+        <Words style={{ flex: 1 }}>
+          T{number} {name}
+        </Words>
+        <Figure size={18}>{length === null ? 'not yet' : `${formatLength(length, signed)} ${unit}`}</Figure>
+      </View>
+      {length !== null && (
+        <Words kind="note" tone="soft">
+          {isReference && school === 'reference-tool'
+            ? 'the reference itself'
+            : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
+          {U === null ? '' : `, ${plusMinus(U, unit)}`}
+        </Words>
+      )}
+      {row.runsOut && (
+        <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+          ▲ Runs out too far: what was kept of it stays.
+        </Words>
+      )}
+      {stale && (
+        <Words kind="note" tone="warn">
+          Re-fitted since its length was kept: touch it again.
+        </Words>
+      )}
+      {kept !== null && (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+          <Words kind="note" style={{ flex: 1 }}>
+            Kept: {formatLength(kept, signed)} {unit}
+          </Words>
+          <Press onPress={() => refit(book, number)} aria-label={`Tool ${number} was re-fitted`}>
+            <Words kind="note">It was re-fitted</Words>
+          </Press>
+        </View>
+      )}
+    </View>
+  );
+}
+
+interface FindingProps {
+  kind: string;
+  what: string;
+  remedy: string;
+  tools: number[];
+  off: number | null;
+  unit: Book['setup']['units'];
+}
+
+function Finding({ kind, what, remedy, tools, off, unit }: FindingProps) {
+  const { palette } = useLook();
+  const which = tools.length > 4 ? `${tools.length} tools` : `T${tools.join(', T')}`;
+  return (
+    // What is not there yet is to be done; what is there and cannot be right is an alarm.
+    <View
+      role={kind === 'missing' ? 'note' : 'alert'}
+      style={{ gap: 4, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}
+    >
+      <Words tone="warn" style={{ fontWeight: '700' }}>
+        {kind === 'missing' ? '▲' : '✗'} {which}
+        {off === null ? '' : ` off by ${formatLength(off, { unit, plus: true })} ${unit}`}
+      </Words>
+      <Words>
+        {what} {remedy}
+      </Words>
+    </View>
+  );
+}
+
+/** That the gauge is taken off, once, for all tools. */
+function GaugeOff({ book }: { book: Book }) {
+  const { setup, gauges } = book;
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  if (!gauge) return null;
+  return (
+    <Words>
+      {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: taken off every number here, once.
+      Take it off nowhere else.
+    </Words>
+  );
+}
+
+/** Z with a master tool of known length on the gauge: it says where the bare gauge line would touch. */
+function Master({ book }: { book: Book }) {
+  const masters = book.gauges.filter(({ kind, retiredOn }) => kind === 'master-tool' && retiredOn === undefined);
+  const unit = book.setup.units;
+  if (masters.length === 0) return <Words>Add a master tool of known length in Shop first.</Words>;
+  return (
+    <View style={{ gap: 8 }}>
+      {masters.map((master) => (
+        <LengthField
+          key={master.id}
+          label={`Z with ${master.name} (${formatLengthUnit(sizeOf(master), { unit })}) on the gauge`}
+          unit={unit}
+          value={masterReading(book, master)?.value ?? 0}
+          onCommit={(mm) => logMaster(book, master, `${mm} mm`)}
+        />
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,105 @@
+import type { Reading } from '@zero-point/core/record/reading';
+import type { Book } from '@zero-point/core/book/book';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import {
+  toolTableCsv,
+  toolTableJson,
+  toolTableProgram,
+  type TableChange,
+  type ToolTable,
+} from '@zero-point/core/formats/toolTable';
+import type { School } from '@zero-point/core/heights/schools';
+import { tableAnswer, type TableAnswer } from '@zero-point/core/book/toolTable';
+import { saveFile } from '../../../frame/saveFile';
+import { logTouch } from '../../../record/log';
+import { saveThing } from '../../../record/logEntry';
+
+export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
+  'reference-tool': 'against a reference tool',
+  'touch-part': 'touched off the part',
+  'true-length': 'true length, from a master',
+  'touch-every-change': 'touched again at every change',
+};
+
+/** The lengths that are known, as files have them. */
+const tableOf = (book: Book, { school, rows }: TableAnswer): ToolTable => ({
+  school,
+  unit: book.setup.units,
+  rows: rows.flatMap(({ number, name, length }) => (length === null ? [] : [{ number, name, length }])),
+});
+
+/** Hands the table to the person as a file, made on the device so that it works with the server away. */
+export function saveTable(book: Book, kind: 'csv' | 'json' | 'program'): void {
+  const table = tableOf(book, tableAnswer(book));
+  const [text, type, end] =
+    kind === 'csv'
+      ? [toolTableCsv(table), 'text/csv', 'csv']
+      : kind === 'json'
+        ? [toolTableJson(table), 'application/json', 'json']
+        : [toolTableProgram(table), 'text/plain', 'nc'];
+  saveFile(text, type, `${book.machine.id}-tools.${end}`);
+}
+
+type Rows = NonNullable<Book['toolTable']>['rows'];
+
+function keep(book: Book, school: School, rows: Rows): void {
+  const sorted = [...rows].sort((a, b) => a.number - b.number);
+  saveThing(book, 'toolTable', { id: book.machine.id, school, rows: sorted });
+}
+
+/** Rows kept so far, where they are of the same school. */
+const keptRows = ({ toolTable }: Book, school: School): Rows => (toolTable?.school === school ? toolTable.rows : []);
+
+/** Keeps the lengths measured now for the machine; what is not measured now stays as it was kept. */
+export function keepTable(book: Book): void {
+  const { school, rows } = tableAnswer(book);
+  const keptAt = new Date().toISOString();
+  // A tool that runs out too far keeps what was kept of it before.
+  const measured = rows.flatMap(({ number, name, length, U, runsOut }) =>
+    length === null || runsOut ? [] : [{ number, name, length, keptAt, ...(U !== null && { U }) }],
+  );
+  const others = keptRows(book, school).filter(({ number }) => !measured.some((one) => one.number === number));
+  keep(book, school, [...others, ...measured]);
+}
+
+/** Says that a tool was taken out of its holder and put back: its kept length is not to be trusted. */
+export function refit(book: Book, number: number): void {
+  const { toolTable } = book;
+  if (!toolTable) return;
+  const refittedAt = new Date().toISOString();
+  keep(
+    book,
+    toolTable.school,
+    toolTable.rows.map((row) => (row.number === number ? { ...row, refittedAt } : row)),
+  );
+}
+
+/** Takes over what a file would change, and nothing else. */
+export function takeOver(book: Book, changes: readonly TableChange[]): void {
+  const school = book.machine.habits.toolLengthSchool;
+  const keptAt = new Date().toISOString();
+  const taken = changes.map(({ number, name, after }) => ({ number, name, length: after, keptAt }));
+  const others = keptRows(book, school).filter(({ number }) => !taken.some((one) => one.number === number));
+  keep(book, school, [...others, ...taken]);
+}
+
+/** Logs Z with a master tool of known length on the gauge. */
+export const logMaster = (book: Book, master: Gauge, text: string): string | undefined =>
+  logTouch(
+    book,
+    {
+      subject: { kind: 'master', master: master.id },
+      axis: 'z',
+      approach: 1,
+      gaugeId: book.setup.heightGaugeId,
+      feeler: 0,
+      ticked: [],
+    },
+    text,
+  );
+
+/** What a master tool was last read at, where it was. */
+export const masterReading = (book: Book, master: Gauge): Reading | undefined =>
+  book.readings
+    .filter(({ subject, struckBy }) => subject.kind === 'master' && subject.master === master.id && struckBy === null)
+    .at(-1);

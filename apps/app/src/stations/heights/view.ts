@@ -1,0 +1,201 @@
+import type { Reading } from '@zero-point/core/record/reading';
+import type { Touched } from '@zero-point/core/record/subject';
+import type { Book } from '@zero-point/core/book/book';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import type { Tool } from '@zero-point/core/record/cutter';
+import type { Caution } from '@zero-point/core/cautions/caution';
+import { heightMethod, whereToTouch } from '@zero-point/core/heights/heightMethod';
+import {
+  toolLengthAnswer,
+  zZeroAnswer,
+  type ToolLengthAnswer,
+  type ZZeroAnswer,
+} from '@zero-point/core/book/subjects/heights';
+import { thicknessOf } from '@zero-point/core/book/gaugeUse';
+import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/book/inForce';
+import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
+import { closingCheck, tableAnswer } from '@zero-point/core/book/toolTable';
+import type { FormView } from '../../answer/AnswerForms';
+import type { HangingTool } from '../../drawing/ElevationDrawing';
+import { logTouch, logZeroing } from '../../record/log';
+import { SCHOOL_NAMES } from './parts/toolTable';
+
+/** What the Heights screen shows of the tool in hand. */
+export interface HeightsView {
+  zSet: boolean;
+  gauge: Gauge | undefined;
+  tools: HangingTool[];
+  tool: number;
+  isReference: boolean;
+  sentence: string;
+  /** Where on the tool, and coarse then fine. */
+  where: string;
+  cautions: readonly Caution[];
+  /** The reference touched again at the end: what it must show, or whether it came back. */
+  closing: { words: string; agrees: boolean | null } | undefined;
+  /** The same in short, once the first reading is in. */
+  brief: string;
+  readings: readonly Reading[];
+  answer: ZZeroAnswer | ToolLengthAnswer | undefined;
+  forms: FormView[];
+  /** Why this tool cannot be touched yet. */
+  blocked: string | undefined;
+  log: (text: string, ticked: string[]) => string | undefined;
+  /** Says the first answer was used; gives the tool to touch next, if any is left. */
+  finish: (form: FormView) => number | undefined;
+}
+
+/** State of the Heights station to view: the reference tool sets Z, every other tool gets an offset. */
+export function heightsView(book: Book, tool: number): HeightsView {
+  const { setup } = book;
+  const format: LengthFormat = { unit: setup.units };
+  const isReference = tool === setup.referenceTool;
+  const subject: Touched = isReference ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool };
+  const gauge = book.gauges.find(({ id }) => id === setup.heightGaugeId);
+  const zero = zZeroAnswer(book);
+  const length = isReference ? undefined : toolLengthAnswer(book, tool);
+  const tools = toolsOf(book);
+  const next = nextTool(book, tools, tool);
+  const method = heightMethod(gauge?.kind);
+  const thickness = gauge ? thicknessOf(gauge) : 0;
+  const gaugeWords = !gauge
+    ? 'gauge'
+    : thickness === 0
+      ? method.words
+      : `${formatLengthUnit(thickness, format)} ${method.words}`;
+  const under = gauge?.kind === 'probe' ? `Touch with the ${gaugeWords} as` : `Slip the ${gaugeWords} under`;
+  const known = book.tools.find(({ number }) => number === tool);
+  const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
+
+  return {
+    zSet: lastZeroing(book, 'z') !== undefined,
+    gauge,
+    tools: tools.map((item) => hanging(book, item)),
+    tool,
+    isReference,
+    sentence: isReference
+      ? `${under} tool ${tool}, the reference. ${method.approach}`
+      : `Change to tool ${tool}. Slip the same ${gaugeWords} under it. ${method.approach}`,
+    where: `${whereToTouch(known?.kind, known?.teeth)} ${method.fine}${stepWords(book, format)}`,
+    cautions: method.cautions,
+    closing: closingWords(book, format),
+    brief: `Tool ${tool} on the ${gaugeWords}`,
+    readings: readingsOf(book, subject),
+    answer: isReference ? zero : length,
+    forms: isReference
+      ? zero && onThisScale(book, zero.readings)
+        ? zZeroForms(book, zero, format)
+        : []
+      : length
+        ? [offsetForm(book, length, tool, format, onward)]
+        : [],
+    blocked:
+      !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
+    log: (text, ticked) =>
+      logTouch(book, { subject, axis: 'z', approach: 1, gaugeId: setup.heightGaugeId, feeler: 0, ticked }, text),
+    finish: ({ form, value }) => {
+      if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
+      return next;
+    },
+  };
+}
+
+/** The machine's own steps, coarse and fine. */
+function stepWords({ machine }: Book, format: LengthFormat): string {
+  const steps = [...(machine.jogSteps ?? [])].sort((a, b) => b - a);
+  const [coarse, fine] = [steps.at(-2), steps.at(-1)];
+  return coarse === undefined || fine === undefined
+    ? ''
+    : ` Coarse: ${formatLengthUnit(coarse, format)}, fine: ${formatLengthUnit(fine, format)}.`;
+}
+
+function closingWords(book: Book, format: LengthFormat): HeightsView['closing'] {
+  const check = closingCheck(book);
+  if (!check) return undefined;
+  const tool = book.setup.referenceTool;
+  const must = `${formatLengthUnit(check.expected, format)} ±${formatLengthUnit(check.U, format)}`;
+  if (check.shown === null)
+    return { agrees: null, words: `At the end touch the gauge with tool ${tool} again: Z must come back to ${must}.` };
+  const came = formatLengthUnit(check.shown, format);
+  return {
+    agrees: check.agrees,
+    words:
+      check.agrees === true
+        ? `Tool ${tool} came back to ${came}, as it must: ${must}.`
+        : `Tool ${tool} came back to ${came}, but must show ${must}. Something slipped or moved: touch the tools again.`,
+  };
+}
+
+function toolsOf(book: Book): Tool[] {
+  const { referenceTool } = book.setup;
+  const known = book.tools.some(({ number }) => number === referenceTool);
+  const reference: Tool = { id: 'reference', number: referenceTool, name: 'reference tool', diameter: 10 };
+  return known ? [...book.tools] : [reference, ...book.tools];
+}
+
+/** The first tool, other than the one in hand, whose length is not known yet. */
+const nextTool = (book: Book, tools: readonly Tool[], inHand: number): number | undefined =>
+  tools.find(
+    ({ number }) => number !== inHand && number !== book.setup.referenceTool && !toolLengthAnswer(book, number),
+  )?.number;
+
+function hanging(book: Book, tool: Tool): HangingTool {
+  const isReference = tool.number === book.setup.referenceTool;
+  const offset = toolLengthAnswer(book, tool.number)?.result.offset ?? null;
+  const shown = isReference
+    ? 'reference'
+    : offset === null
+      ? 'not yet'
+      : formatLength(offset, { unit: book.setup.units, plus: true });
+  return { number: tool.number, name: tool.name, diameter: tool.diameter, offset: isReference ? 0 : offset, shown };
+}
+
+function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFormat): FormView[] {
+  const forms: FormView[] = [
+    {
+      form: 'preset',
+      say: 'Set Z to',
+      figure: formatLength(result.setZ, format),
+      then: 'still on the gauge: set, don’t move',
+      done: 'Done: Z is set',
+      value: result.setZ,
+    },
+    {
+      form: 'work-offset',
+      say: 'Work offset Z',
+      figure: formatLength(result.workOffset, format),
+      then: 'the part’s top on the scale as it stands',
+      done: 'Done: Z offset entered',
+      value: result.workOffset,
+    },
+  ];
+  return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
+}
+
+function offsetForm(
+  book: Book,
+  { result }: ToolLengthAnswer,
+  tool: number,
+  format: LengthFormat,
+  done: string,
+): FormView {
+  const reference = book.setup.referenceTool;
+  const { school, rows } = tableAnswer(book);
+  const own = rows.find(({ number }) => number === tool)?.length ?? null;
+  const difference = formatLength(Math.abs(result.offset), format);
+  const say =
+    result.comparison === 'same'
+      ? `Tool ${tool} is as long as tool ${reference}: offset`
+      : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
+  return {
+    form: 'offset',
+    say,
+    figure: formatLength(result.offset, format),
+    then:
+      school === 'reference-tool' || own === null
+        ? `the length offset of tool ${tool} against tool ${reference}`
+        : `against tool ${reference}; in this machine’s table, ${SCHOOL_NAMES[school]}: ${formatLengthUnit(own, format)}`,
+    done,
+    value: result.offset,
+  };
+}

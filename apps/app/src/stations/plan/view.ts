@@ -1,0 +1,71 @@
+import { PART_ZEROS } from '@zero-point/core/record/faces';
+import { zeroOf } from '@zero-point/core/datum/partFrame';
+import type { Point } from '@zero-point/core/geometry/point';
+import type { PartZero, Plan } from '@zero-point/core/record/plan';
+import type { Book } from '@zero-point/core/book/book';
+import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { saveInSetup } from '../../record/logEntry';
+
+/** A place zero may stand on, in the part's own frame. */
+export interface ZeroPlace {
+  zero: PartZero;
+  label: string;
+  at: Point;
+}
+
+const ZERO_LABELS: Readonly<Record<PartZero, string>> = {
+  'front-left': 'front left corner',
+  'front-right': 'front right corner',
+  'back-left': 'back left corner',
+  'back-right': 'back right corner',
+  centre: 'centre',
+};
+
+/** State of the Plan station to view. */
+export function planView(book: Book) {
+  const { setup, part, gauges, machine } = book;
+  const unit = setup.units;
+  const size = (mm: number) => formatLengthUnit(mm, { unit });
+  const option = (gauge: (typeof gauges)[number]) => ({
+    value: gauge.id,
+    label: `${gauge.name}, ${size(sizeOf(gauge))}`,
+  });
+  return {
+    places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
+    sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
+    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${size(part.size.x)} × ${size(part.size.y)} × ${size(part.size.z)}. On the ${machine.name.toLowerCase()}.`,
+    finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
+    heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
+    holdings: book.holdings.map(({ id, name }) => ({ value: id, label: name })),
+    tools: book.tools
+      .filter(({ retiredOn }) => retiredOn === undefined)
+      .map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` })),
+  };
+}
+
+/** Gauges that find what is asked, the retired ones left out unless this set-up has one in use. */
+const offered = (gauges: Book['gauges'], inUse: string, finds: readonly string[]) =>
+  gauges.filter(
+    ({ id, kind, retiredOn }) => id === inUse || (finds.includes(GAUGE_FACTS[kind].finds) && retiredOn === undefined),
+  );
+
+/** Caliper sizes as the plan keeps them: only those that were measured. */
+export const calipered = ({
+  x,
+  y,
+}: {
+  x?: number | undefined;
+  y?: number | undefined;
+}): NonNullable<Plan['caliper']> => ({
+  ...(x !== undefined && { x }),
+  ...(y !== undefined && { y }),
+});
+
+/** Keeps a change of the plan. */
+export function changePlan(book: Book, change: Partial<Plan>): void {
+  const { id: _, createdAt: _created, changedAt: _changed, ...plan } = book.setup;
+  const body: Plan = { ...plan, ...change };
+  saveInSetup(book, 'plan', body);
+}

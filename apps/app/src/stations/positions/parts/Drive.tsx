@@ -1,0 +1,213 @@
+import { STEP_NAMES } from '@zero-point/core/words/names';
+import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
+import type { Book } from '@zero-point/core/book/book';
+import { isSet } from '@zero-point/core/book/inForce';
+import { zeroOf } from '@zero-point/core/datum/partFrame';
+import type { Stop } from '@zero-point/core/book/driveList';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
+import { HolesMark } from '../../../drawing/HolesMark';
+import { Arrow } from '../../../drawing/marks';
+import { PlanDrawing } from '../../../drawing/PlanDrawing';
+import { Choice } from '../../../frame/Choice';
+import { BROWSER_BAR } from '../../../frame/layout';
+import { MainAction } from '../../../frame/MainAction';
+import { Press } from '../../../frame/Press';
+import { useWide } from '../../../frame/useWide';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+import { stationPath } from '../../strip';
+import { speak, useAwake } from './atTheMachine';
+import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
+import { StandsAt } from './StandsAt';
+import { toolFor } from '@zero-point/core/book/neededTools';
+import { aloud, dialLegs, driveMode, driveModes, markDone, useDrive, type DriveView } from './useDrive';
+import { logCut } from './usePositions';
+
+const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Controller' } as const;
+const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
+
+/** The drive view: one hole at a time, in figures that read from two metres. */
+export default function DriveScreen({ book }: { book: Book }) {
+  const router = useRouter();
+  const wide = useWide();
+  const { palette } = useLook();
+  const params = useLocalSearchParams();
+  const drive = useDrive(
+    book,
+    typeof params.pattern === 'string' ? params.pattern : undefined,
+    Number(params.stop) || undefined,
+  );
+  const { stops, index, stop, done } = drive;
+  const mode = driveMode(book);
+  useAwake();
+
+  const go = (to: number) => {
+    if (to >= 0 && to < stops.length) router.setParams({ stop: String(to + 1) });
+  };
+  const finish = () => router.navigate(stationPath(book.setup.id, 'positions'));
+  const doneHere = () => {
+    if (!stop) return;
+    if (!stop.done) markDone(book, stop, true);
+    if (index + 1 < stops.length) go(index + 1);
+    else finish();
+  };
+  useEffect(() => {
+    const onKey = ({ key, target }: KeyboardEvent) => {
+      if (target instanceof HTMLInputElement) return;
+      if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(index + 1);
+      if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(index - 1);
+      if (key === 'd') doneHere();
+      if (key === 's' && stop) speak(spokenOf(book, drive));
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
+  const Steps = STEPS[mode];
+  const tool = toolFor(book.tools, stop);
+
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground, flexDirection: wide ? 'row' : 'column' }}>
+      <View style={wide ? { flex: 1 } : { height: 170 }}>
+        <DriveDrawing book={book} drive={drive} stop={stop} />
+      </View>
+      <View
+        style={{
+          ...(wide ? { width: 520 } : { flex: 1 }),
+          minHeight: 0,
+          padding: 12,
+          paddingBottom: wide ? 16 : BROWSER_BAR,
+          gap: 8,
+        }}
+      >
+        <ScrollView contentContainerStyle={{ gap: 8, paddingBottom: 8 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8 }}>
+            <View style={{ flex: 1 }}>
+              <Words kind="sentence" live>
+                {stop.done ? '✓ ' : ''}
+                {STEP_NAMES[stop.step]} hole {stop.hole}
+                {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
+              </Words>
+              <Words kind="note" tone="soft">
+                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, book.setup.units)}
+              </Words>
+            </View>
+            <Press onPress={() => speak(spokenOf(book, drive))}>
+              <Words kind="note">Say it</Words>
+            </Press>
+          </View>
+          {stop.changeTool && (
+            <Words tone="warn" style={{ fontWeight: '700' }}>
+              ▲ {STEP_NAMES[stop.step]}:{' '}
+              {tool
+                ? `tool ${tool.number}, ${tool.name}`
+                : `a tool for ⌀ ${formatLength(stop.diameter, { unit: book.setup.units })} ${book.setup.units}`}{' '}
+              in the spindle. Spindle stopped to change it.
+            </Words>
+          )}
+          {stop.note !== undefined && <Words>{stop.note}</Words>}
+          {drive.lastDone && !drive.stands && (
+            <Press onPress={() => drive.standAt(drive.lastDone?.target, true)} style={{ alignSelf: 'flex-start' }}>
+              <Words>It still stands at hole {drive.lastDone.hole}, marked done last</Words>
+            </Press>
+          )}
+          <Steps book={book} drive={drive} />
+          {mode === 'readout' && <WhereItIs book={book} drive={drive} />}
+          <Words kind="note" tone="soft">
+            △ {POSITION_CAUTIONS.raiseFirst.text}
+          </Words>
+          <StandsAt key={index} book={book} drive={drive} />
+          <Choice
+            label="Told as"
+            value={mode}
+            options={driveModes(book).map((one) => ({ value: one, label: MODE_NAMES[one] }))}
+            onChange={(next) => logCut(book, { mode: next })}
+          />
+          {stop.done && (
+            <Press onPress={() => markDone(book, stop, false)} style={{ alignSelf: 'flex-start' }}>
+              <Words>Not done after all</Words>
+            </Press>
+          )}
+        </ScrollView>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <Press onPress={() => go(index - 1)} disabled={index === 0} style={{ minHeight: 64, paddingHorizontal: 18 }}>
+            <Words kind="sentence">Back</Words>
+          </Press>
+          <Press
+            onPress={() => go(index + 1)}
+            disabled={index + 1 >= stops.length}
+            style={{ minHeight: 64, paddingHorizontal: 18 }}
+          >
+            <Words kind="sentence">Next</Words>
+          </Press>
+          <View style={{ flex: 1 }}>
+            <MainAction label={index + 1 < stops.length ? 'Done' : 'Done: finish'} onPress={doneHere} />
+          </View>
+        </View>
+      </View>
+    </View>
+  );
+}
+
+function sizeWords({ diameter, depth }: Stop, unit: LengthUnit): string {
+  const deep = depth === undefined ? '' : `, ${formatLengthUnit(depth, { unit })} deep`;
+  return `⌀ ${formatLengthUnit(diameter, { unit })}${deep}.`;
+}
+
+/** What is said aloud of a stop, in the words of the mode it is driven in. */
+function spokenOf(book: Book, drive: DriveView): string {
+  const { stop, toGo } = drive;
+  if (!stop) return '';
+  const unit = book.setup.units;
+  const name = `Hole ${stop.hole}.`;
+  if (driveMode(book) === 'dials')
+    return aloud(
+      `${name} ${dialLegs(book, drive)
+        .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
+        .join('. ')}.`,
+    );
+  const told = driveMode(book) === 'cnc' ? stop.target : toGo;
+  const figure = (mm: number) => formatLength(mm, { unit, plus: driveMode(book) === 'readout' });
+  return aloud(`${name} X ${figure(told.x)}, Y ${figure(told.y)}.`);
+}
+
+/** The part with the holes of the drive, and the way to the one in hand. */
+function DriveDrawing({ book, drive, stop }: { book: Book; drive: DriveView; stop: Stop }) {
+  const { part, setup } = book;
+  const zero = zeroOf(part, setup.partZero);
+  const { stops, index } = drive;
+  const ofPattern = stop.pattern.id;
+  // One mark a hole, however many steps it has.
+  const { holes, others } = useMemo(() => {
+    const once = [...new Map(stops.map((one) => [`${one.pattern.id} ${one.hole}`, one])).values()];
+    return {
+      holes: once.filter(({ pattern }) => pattern.id === ofPattern),
+      others: once.filter(({ pattern }) => pattern.id !== ofPattern),
+    };
+  }, [stops, ofPattern]);
+  const from = stops[index - 1] ?? { x: 0, y: 0 };
+  return (
+    <PlanDrawing
+      part={part}
+      partZero={setup.partZero}
+      zeroSet={isSet(book)}
+      height="fill"
+      drawnHoles="faint"
+      label={`The way to hole ${stop.hole}`}
+      marks={(view) => (
+        <>
+          <HolesMark holes={holes} others={others} zero={zero} current={stop.hole} view={view} />
+          <Arrow
+            from={{ x: view.x(zero.x + from.x), y: view.y(zero.y + from.y) }}
+            to={{ x: view.x(zero.x + stop.x), y: view.y(zero.y + stop.y) }}
+          />
+        </>
+      )}
+    />
+  );
+}

@@ -1,0 +1,157 @@
+import type { Book } from '@zero-point/core/book/book';
+import { dialTape } from '@zero-point/core/positions/dialReckon';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { plusMinus } from '../../../answer/words';
+import { Fold } from '../../../answer/Fold';
+import { TapeStrip } from '../../../tape/TapeStrip';
+import { Figure, Words } from '../../../theme/Words';
+import { dialLegs, type DriveView } from './useDrive';
+import { datumU } from './usePositions';
+
+interface DriveStepsProps {
+  book: Book;
+  drive: DriveView;
+}
+
+/** A readout: how far still to go, in figures that read from two metres. */
+export function ReadoutSteps({ book, drive }: DriveStepsProps) {
+  const unit = book.setup.units;
+  const { toGo, fromWords } = drive;
+  const signed = (mm: number) => formatLength(mm, { unit, plus: true });
+  return (
+    <>
+      <Words tone="soft">
+        To go, from {fromWords}, {unit}:
+      </Words>
+      <View role="group" aria-label="Distance to go" style={{ gap: 2 }}>
+        <Big axis="X" figure={signed(toGo.x)} />
+        <Big axis="Y" figure={signed(toGo.y)} />
+      </View>
+      <Words kind="note" tone="soft">
+        Counting to zero: set the incremental scale to X {signed(-toGo.x)}, Y {signed(-toGo.y)}, then drive it to 0 and
+        0.
+      </Words>
+    </>
+  );
+}
+
+/** Handwheels: whole turns and the line to stop at, backlash always on the one side. */
+export function DialSteps({ book, drive }: DriveStepsProps) {
+  const unit = book.setup.units;
+  const legs = dialLegs(book, drive);
+  return (
+    <View style={{ gap: 10 }}>
+      <Words tone="soft">Turn, from {drive.fromWords}:</Words>
+      {legs.map(({ axis, move, words }) => (
+        <View key={axis} role="group" aria-label={`Turn ${axis}`} style={{ flexDirection: 'row', gap: 12 }}>
+          <Words kind="title" style={{ fontSize: 34, lineHeight: 40 }}>
+            {axis}
+          </Words>
+          <View style={{ flex: 1, gap: 4 }}>
+            {words.length === 0 && (
+              <Words kind="title" style={{ fontSize: 27, lineHeight: 34 }}>
+                stays where it is
+              </Words>
+            )}
+            {words.map((text, i) => (
+              <Words key={i} kind="title" style={{ fontSize: 27, lineHeight: 34 }}>
+                {text}
+              </Words>
+            ))}
+            {move.reversal && (
+              <Words kind="note" tone="warn">
+                Past it and back, so that the backlash is taken up.
+              </Words>
+            )}
+            <Words kind="note" tone="soft">
+              Then {move.at.turns} turns {move.at.line} lines from zero
+              {Math.abs(move.left) < 0.0005
+                ? ', on the line.'
+                : `; ${formatLength(Math.abs(move.left), { unit })} ${unit} ${move.left > 0 ? 'short of' : 'beyond'} the place.`}
+            </Words>
+          </View>
+        </View>
+      ))}
+      <Words kind="note" tone="soft">
+        {drive.index === 0 && drive.stands === undefined
+          ? 'Mark your zero: both dials at 0 over part zero, reached the approach way. '
+          : ''}
+        Gone past a line? Turn back half a turn, then come to it again.
+      </Words>
+      <Fold title="Tape of the turns">
+        {legs.map(({ axis, move }) => {
+          const { dial } = book.machine.axes[axis === 'X' ? 'x' : 'y'];
+          const at = drive.stop?.target[axis === 'X' ? 'x' : 'y'] ?? 0;
+          return dial && <TapeStrip key={axis} tape={dialTape(at, move, dial)} unit={unit} />;
+        })}
+      </Fold>
+    </View>
+  );
+}
+
+/** A controller: the place in its work offset, as it is typed. */
+export function CncSteps({ book, drive }: DriveStepsProps) {
+  const unit = book.setup.units;
+  const offset = book.cutPlan.program?.workOffset ?? book.machine.workOffsets?.[0] ?? 'work offset';
+  const { stop, toGo } = drive;
+  if (!stop) return null;
+  const plain = (mm: number) => formatLength(mm, { unit }).replace('−', '-');
+  return (
+    <>
+      <Words tone="soft">
+        In {offset}, {unit}:
+      </Words>
+      <View role="group" aria-label="Coordinates" style={{ gap: 2 }}>
+        <Big axis="X" figure={formatLength(stop.target.x, { unit })} />
+        <Big axis="Y" figure={formatLength(stop.target.y, { unit })} />
+      </View>
+      <Words>
+        Type:{' '}
+        <Figure
+          size={18}
+        >{`${/^G\d/.test(offset) ? `${offset} ` : ''}G0 X${plain(stop.target.x)} Y${plain(stop.target.y)}`}</Figure>
+      </Words>
+      <Words kind="note" tone="soft">
+        {formatLength(Math.hypot(toGo.x, toGo.y), { unit })} {unit} from {drive.fromWords}.
+      </Words>
+    </>
+  );
+}
+
+function Big({ axis, figure }: { axis: string; figure: string }) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between' }}>
+      <Words kind="title" style={{ fontSize: 34, lineHeight: 46 }}>
+        {axis}
+      </Words>
+      <Figure size={62}>{figure}</Figure>
+    </View>
+  );
+}
+
+/** Where the scale stands once it is there, with its ±. */
+export function WhereItIs({ book, drive }: DriveStepsProps) {
+  const unit = book.setup.units;
+  const { stop } = drive;
+  if (!stop) return null;
+  return (
+    <View role="group" aria-label="Where it is">
+      <Words tone="soft">There, the scale shows:</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
+        {(['x', 'y'] as const).map((axis) => {
+          const U = datumU(book, axis);
+          return (
+            <View key={axis} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>
+              <Words>{axis.toUpperCase()}</Words>
+              <Figure size={24}>{formatLength(stop.target[axis], { unit })}</Figure>
+              <Figure size={14} tone="soft">
+                {U === null ? '± not known' : plusMinus(U, unit)}
+              </Figure>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,127 @@
+import { STEP_NAMES } from '@zero-point/core/words/names';
+import type { Pattern } from '@zero-point/core/record/pattern';
+import type { Book } from '@zero-point/core/book/book';
+import { stepsOf } from '@zero-point/core/book/holes';
+import { HOLE_STEPS, type HoleStep } from '@zero-point/core/record/steps';
+import { View } from 'react-native';
+import { Fold } from '../../../answer/Fold';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { LengthField, LongTextField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+import { MovedFields } from './MovedFields';
+import { positive, ShapeFields } from './ShapeFields';
+import { asPoints, copyOf } from './startPattern';
+
+interface PatternFieldsProps {
+  book: Book;
+  pattern: Pattern;
+  onChange: (pattern: Pattern) => void;
+  /** A new pattern made from this one is the one in hand. */
+  onAdd: (pattern: Pattern) => void;
+}
+
+/** The same with a field left out. */
+function without<K extends 'depth' | 'datum' | 'moved'>(pattern: Pattern, field: K): Pattern {
+  const { [field]: _, ...rest } = pattern;
+  return rest as Pattern;
+}
+
+/** Everything of a pattern: its shape, what its holes are, and what is done with the whole of it. */
+export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsProps) {
+  const unit = book.setup.units;
+  const { local } = book.datumPlan;
+  const steps = stepsOf(pattern);
+  const toggle = (step: HoleStep) => {
+    const next = steps.includes(step) ? steps.filter((one) => one !== step) : [...steps, step];
+    if (next.length > 0) onChange({ ...pattern, steps: HOLE_STEPS.filter((one) => next.includes(one)) });
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <ShapeFields pattern={pattern} unit={unit} onChange={onChange} />
+      <FieldRow>
+        <LengthField
+          label="Hole diameter"
+          unit={unit}
+          value={pattern.holeDiameter}
+          onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })}
+          check={positive('The diameter')}
+        />
+        <OptionalLengthField
+          label="Depth"
+          unit={unit}
+          value={pattern.depth}
+          onCommit={(depth) => onChange(depth === undefined ? without(pattern, 'depth') : { ...pattern, depth })}
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The depth must be greater than zero.')}
+        />
+      </FieldRow>
+      <View role="group" aria-label="Steps" style={{ gap: 6 }}>
+        <Words kind="note" tone="soft">
+          What is done to each hole
+        </Words>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {HOLE_STEPS.map((step) => {
+            const chosen = steps.includes(step);
+            return (
+              <Press
+                key={step}
+                role="checkbox"
+                aria-checked={chosen}
+                aria-label={STEP_NAMES[step]}
+                onPress={() => toggle(step)}
+              >
+                <Words style={{ fontWeight: chosen ? '700' : '400' }}>
+                  {chosen ? '☑ ' : '☐ '}
+                  {STEP_NAMES[step]}
+                </Words>
+              </Press>
+            );
+          })}
+        </View>
+      </View>
+      {local.length > 0 && (
+        <Choice
+          label="Counted from"
+          value={pattern.datum ?? 'main'}
+          options={[
+            { value: 'main', label: 'Part zero' },
+            ...local.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={(datum) => onChange(datum === 'main' ? without(pattern, 'datum') : { ...pattern, datum })}
+        />
+      )}
+      <Fold title="Mirror, turn, shift the whole" open={pattern.moved !== undefined}>
+        <MovedFields
+          moved={pattern.moved ?? {}}
+          unit={unit}
+          onChange={(moved) => onChange(moved ? { ...pattern, moved } : without(pattern, 'moved'))}
+        />
+      </Fold>
+      <TextField
+        label="Name"
+        value={pattern.name}
+        onCommit={(name) => onChange({ ...pattern, name })}
+        check={(name) => (name === '' ? 'Give the pattern a name.' : undefined)}
+      />
+      <LongTextField
+        label="Note"
+        value={pattern.note ?? ''}
+        onCommit={(note) => onChange({ ...pattern, note: note.slice(0, 200) })}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Press onPress={() => onAdd(copyOf(pattern, 5))}>
+          <Words>Copy it</Words>
+        </Press>
+        {pattern.kind !== 'points' && (
+          <Press onPress={() => onChange(asPoints(pattern))}>
+            <Words>Take apart into points</Words>
+          </Press>
+        )}
+        <Press onPress={() => onChange({ ...pattern, laidAside: true })}>
+          <Words>Lay it aside</Words>
+        </Press>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,84 @@
+import { TOOL_KINDS } from '@zero-point/core/record/toolKinds';
+import type { Cutter } from '@zero-point/core/record/cutter';
+import { View } from 'react-native';
+import type { Shop } from '../../../api/queries';
+import { Choice } from '../../../frame/Choice';
+import { CountField, LengthField, TextField } from '../../../keypad/Fields';
+import { saveThing } from '../../../record/logEntry';
+import { useSettings } from '../../../stores/settings';
+import { Words } from '../../../theme/Words';
+import { giveNumber, numbersOf } from '../view';
+
+/** Everything of a cutter, and its number in each machine. */
+export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
+  const unit = useSettings((state) => state.units);
+  const keep = (change: Partial<Cutter>) => saveThing(shop, 'cutter', { ...cutter, ...change });
+  return (
+    <View style={{ gap: 16 }}>
+      <TextField
+        label="Name"
+        hint="As you ask for it."
+        value={cutter.name}
+        onCommit={(name) => keep({ name })}
+        check={(name) => (name === '' ? 'Give the tool a name.' : undefined)}
+      />
+      <Choice
+        label="Kind, for how it is touched and run"
+        value={cutter.kind ?? 'other'}
+        options={TOOL_KINDS.map((kind) => ({ value: kind, label: kind.replace('-', ' ') }))}
+        onChange={(kind) => keep({ kind })}
+      />
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+        <LengthField
+          label="Diameter"
+          hint="For drawings and finding with it."
+          unit={unit}
+          value={cutter.diameter}
+          onCommit={(diameter) => keep({ diameter })}
+          check={(mm) => (mm >= 0 ? undefined : 'It cannot be negative.')}
+        />
+        <CountField
+          label="Teeth"
+          hint="0 for none."
+          value={cutter.teeth ?? 0}
+          onCommit={(teeth) => keep({ teeth })}
+          check={(n) => (n <= 99 ? undefined : 'At most 99 teeth.')}
+        />
+      </View>
+      <Numbers cutter={cutter} shop={shop} />
+    </View>
+  );
+}
+
+/** Two machines may both have a T1, and it need not be the same cutter. */
+function Numbers({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
+  const numbers = numbersOf(shop, cutter.id);
+  const taken = (machineId: string, number: number) => {
+    const other = shop.magazines
+      .find(({ id }) => id === machineId)
+      ?.tools.find((tool) => tool.number === number && tool.cutterId !== cutter.id);
+    return other && shop.cutters.find(({ id }) => id === other.cutterId);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Words kind="note" tone="soft">
+        Its number is each machine’s own, as it stands in the rack or the changer; 0 where it has none.
+      </Words>
+      {shop.machines
+        .filter(({ retiredOn }) => retiredOn === undefined)
+        .map(({ id, name }) => (
+          <CountField
+            key={id}
+            label={`Number in ${name}`}
+            value={numbers.find(({ machine }) => machine.id === id)?.number ?? 0}
+            onCommit={(number) => giveNumber(shop, id, cutter.id, number === 0 ? undefined : number)}
+            check={(number) => {
+              const other = taken(id, number);
+              if (other) return `Number ${number} is ${other.name} there. Give another number, or free that one first.`;
+              return number <= 9999 ? undefined : 'A number up to 9999.';
+            }}
+          />
+        ))}
+    </View>
+  );
+}

@@ -1,0 +1,157 @@
+import type { Gauge } from '@zero-point/core/record/gauge';
+import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { useSettings } from '../../../stores/settings';
+import { Words } from '../../../theme/Words';
+import { useState } from 'react';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import type { Found } from '@zero-point/core/record/calibration';
+import type { Shop } from '../../../api/queries';
+import { calibrateGauge, FROM_THE_START } from '../../../record/calibrate';
+import { keepGauge } from '../view';
+
+const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
+
+const positive = (mm: number | undefined) =>
+  mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
+
+/** A plain plate's offsets: its thickness whichever way it stands. */
+const evenOffsets = (gauge: KnownGauge) => ({ x: sizeOf(gauge), y: sizeOf(gauge), z: sizeOf(gauge) });
+
+/** Everything of a gauge; only what its kind has. */
+export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) {
+  const unit = useSettings((state) => state.units);
+  const keep = (change: Partial<Gauge>) => keepGauge(shop, { ...gauge, ...change });
+  const [since, setSince] = useState<'now' | 'start'>('now');
+  const found = (what: Found) => calibrateGauge(gauge, what, since === 'start' ? FROM_THE_START : undefined);
+  const facts = GAUGE_FACTS[gauge.kind];
+  const isIndicator = gauge.kind === 'indicator';
+  return (
+    <View style={{ gap: 16 }}>
+      <TextField
+        label="Name"
+        hint="As you ask for it."
+        value={gauge.name}
+        onCommit={(name) => keep({ name })}
+        check={(name) => (name === '' ? 'Give the gauge a name.' : undefined)}
+      />
+      <Choice
+        label="Kind. Decides how it is used, and how well it repeats until the log knows."
+        value={gauge.kind}
+        options={GAUGE_KINDS.map((kind) => ({ value: kind, label: GAUGE_FACTS[kind].name }))}
+        onChange={(kind) => keep({ kind })}
+      />
+      {!isIndicator && (
+        <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+          <LengthField
+            label="Marked size"
+            hint="Diameter or thickness, as it says."
+            unit={unit}
+            value={gauge.nominal}
+            onCommit={(nominal) => keep({ nominal })}
+            check={notNegative}
+          />
+          <OptionalLengthField
+            label="Measured size"
+            hint="Used instead, once known."
+            unit={unit}
+            value={gauge.measured}
+            onCommit={(value) => value !== undefined && found({ what: 'size', value })}
+            check={positive}
+          />
+        </View>
+      )}
+      {gauge.kind === 'touch-plate' && (
+        <View style={{ gap: 6 }}>
+          <Words kind="note" tone="soft">
+            A corner plate adds its own wall on each axis; a plain plate its thickness.
+          </Words>
+          <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+            {(['x', 'y', 'z'] as const).map((axis) => (
+              <LengthField
+                key={axis}
+                label={`Adds on ${axis.toUpperCase()}`}
+                unit={unit}
+                value={gauge.offsets?.[axis] ?? sizeOf(gauge)}
+                onCommit={(mm) => found({ what: 'offsets', ...evenOffsets(gauge), ...gauge.offsets, [axis]: mm })}
+                check={notNegative}
+              />
+            ))}
+          </View>
+        </View>
+      )}
+      {isIndicator && (
+        <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+          <OptionalLengthField
+            label="One turn of the pointer"
+            hint="Once round the dial."
+            unit={unit}
+            value={gauge.perTurn}
+            onCommit={(perTurn) => keep({ perTurn })}
+            check={positive}
+          />
+          <OptionalLengthField
+            label="Range, either way"
+            hint="Readings beyond it are refused."
+            unit={unit}
+            value={gauge.range}
+            onCommit={(range) => keep({ range })}
+            check={positive}
+          />
+        </View>
+      )}
+      <OptionalLengthField
+        label="Smallest step it shows"
+        hint={isIndicator ? 'One line of its dial; it goes into every ±.' : 'For what has a display of its own.'}
+        unit={unit}
+        value={gauge.resolution}
+        onCommit={(resolution) => keep({ resolution })}
+        check={positive}
+      />
+      <OptionalLengthField
+        label="Run-out, total reading"
+        hint="Turning, half of it is added to the radius; standing, it goes into the ±."
+        unit={unit}
+        value={gauge.tir}
+        onCommit={(value) => value !== undefined && found({ what: 'run-out', value })}
+        check={notNegative}
+      />
+      <OptionalLengthField
+        label="How well a touch repeats, standard deviation"
+        hint={`Left empty, ${formatLengthUnit(facts.defaultU, { unit })} is taken, as for any ${facts.name}.`}
+        unit={unit}
+        value={gauge.u}
+        onCommit={(value) => value !== undefined && found({ what: 'touch', value })}
+        check={positive}
+      />
+      {facts.spin === 'turning' && (
+        <CountField
+          label="Highest speed its maker gives, rev/min"
+          hint="Shown whenever it is used; 0 while not known."
+          value={gauge.maxRpm ?? 0}
+          onCommit={(maxRpm) => keep({ maxRpm: maxRpm === 0 ? undefined : maxRpm })}
+        />
+      )}
+      <Choice
+        label="What is measured of it counts"
+        value={since}
+        options={[
+          { value: 'now', label: 'from now on' },
+          { value: 'start', label: 'from the start: it was wrong before' },
+        ]}
+        onChange={setSince}
+      />
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Words>Size last checked: {gauge.checkedAt?.slice(0, 10) ?? 'not known'}</Words>
+        <Press onPress={() => found({ what: 'size', value: sizeOf(gauge) })}>
+          <Words>Checked today</Words>
+        </Press>
+      </View>
+    </View>
+  );
+}

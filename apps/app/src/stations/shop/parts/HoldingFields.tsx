@@ -1,0 +1,97 @@
+import type { Holding, HoldingStep } from '@zero-point/core/record/holding';
+import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
+import { View } from 'react-native';
+import { uuidv7 } from 'uuidv7';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { LongTextField, TextField } from '../../../keypad/Fields';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+import type { Shop } from '../../../api/queries';
+import { saveThing } from '../../../record/logEntry';
+
+const MOST_STEPS = 40;
+
+/** A workholding list of the shop: its steps in order, each worded as this shop says it. */
+export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop }) {
+  const { palette } = useLook();
+  const { steps } = holding;
+  const keep = (change: Partial<Holding>) => saveThing(shop, 'holding', { ...holding, ...change });
+  const put = (i: number, step: HoldingStep) => keep({ steps: steps.map((one, j) => (j === i ? step : one)) });
+  const swap = (i: number, j: number) =>
+    keep({ steps: steps.map((one, k) => (k === i ? steps[j] : k === j ? steps[i] : one) ?? one) });
+  return (
+    <View style={{ gap: 16 }}>
+      <TextField
+        label="Name"
+        hint="As Plan and Workholding offer it."
+        value={holding.name}
+        onCommit={(name) => keep({ name })}
+        check={(name) => (name === '' ? 'Give the list a name.' : undefined)}
+      />
+      {steps.map((step, i) => (
+        <View key={step.id} style={{ gap: 8, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
+          <LongTextField
+            label={`Step ${i + 1}`}
+            hint="One thing to do, as this shop says it."
+            value={step.text}
+            onCommit={(text) => put(i, { ...step, text })}
+            check={(text) => (text === '' ? 'Say what is to be done, or take the step out.' : undefined)}
+          />
+          <Choice
+            label={`Step ${i + 1}, if it is missed`}
+            value={step.hurts ? 'hurts' : 'plain'}
+            options={[
+              { value: 'plain', label: 'no harm' },
+              { value: 'hurts', label: 'it hurts: tick by hand' },
+            ]}
+            onChange={(how) => put(i, { ...step, hurts: how === 'hurts' })}
+          />
+          <Choice
+            label={`Step ${i + 1}, on`}
+            value={step.machines?.length === 1 ? (step.machines[0] ?? 'all') : step.machines ? 'some' : 'all'}
+            options={[
+              { value: 'all', label: 'every machine' },
+              ...(step.machines && step.machines.length > 1
+                ? [{ value: 'some', label: step.machines.join(' and ') }]
+                : []),
+              ...MACHINE_KINDS.map(({ kind, name }) => ({ value: kind as string, label: name })),
+            ]}
+            onChange={(on) => {
+              const kind = MACHINE_KINDS.find((one) => one.kind === on)?.kind;
+              const { machines: _, ...rest } = step;
+              if (on !== 'some') put(i, kind ? { ...rest, machines: [kind] } : rest);
+            }}
+          />
+          <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+            <Press disabled={i === 0} onPress={() => swap(i, i - 1)} aria-label={`Move step ${i + 1} up`}>
+              <Words kind="note">Up</Words>
+            </Press>
+            <Press
+              disabled={i === steps.length - 1}
+              onPress={() => swap(i, i + 1)}
+              aria-label={`Move step ${i + 1} down`}
+            >
+              <Words kind="note">Down</Words>
+            </Press>
+            <Press
+              onPress={() => keep({ steps: steps.filter(({ id }) => id !== step.id) })}
+              aria-label={`Take step ${i + 1} out`}
+            >
+              <Words kind="note">Take out</Words>
+            </Press>
+          </View>
+        </View>
+      ))}
+      <Press
+        disabled={steps.length >= MOST_STEPS}
+        onPress={() =>
+          keep({ steps: [...steps, { id: uuidv7().slice(0, 24), text: 'Say what is to be done.', hurts: false }] })
+        }
+        style={{ alignItems: 'center' }}
+      >
+        <Words>Add a step</Words>
+      </Press>
+    </View>
+  );
+}

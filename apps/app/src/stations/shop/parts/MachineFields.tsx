@@ -1,0 +1,166 @@
+import type { Machine } from '@zero-point/core/record/machine';
+import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
+import { View } from 'react-native';
+import { Fold } from '../../../answer/Fold';
+import { Choice } from '../../../frame/Choice';
+import { UnitChoice } from '../../../frame/UnitChoice';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { CountField, LengthsField, TextField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+import { AxisFields } from './AxisFields';
+import { RotaryFields } from './RotaryFields';
+import type { KnownMachine } from '@zero-point/core/book/book';
+import type { Shop } from '../../../api/queries';
+import { keepMachine } from '../view';
+import { MachineTools } from './MachineTools';
+
+const AXES = ['x', 'y', 'z'] as const;
+
+const positiveAll = (values: readonly number[]) =>
+  values.length > 8
+    ? 'At most 8 steps.'
+    : values.every((mm) => mm > 0)
+      ? undefined
+      : 'Every step must be greater than zero.';
+
+type Limits = NonNullable<Machine['limits']>;
+
+const LIMITS: readonly { field: keyof Limits; label: string }[] = [
+  { field: 'leastRpm', label: 'Slowest, rev/min' },
+  { field: 'mostRpm', label: 'Fastest, rev/min' },
+  { field: 'mostFeed', label: 'Feed, mm/min' },
+];
+
+/** A limit kept, or taken out where it is 0. */
+function withLimit(limits: Limits | undefined, field: keyof Limits, value: number): Limits {
+  const { [field]: _, ...rest } = limits ?? {};
+  return value > 0 ? { ...rest, [field]: value } : rest;
+}
+
+/** Everything of a machine; what most people need comes first. */
+export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: Shop }) {
+  const keep = (change: Partial<Machine>) => keepMachine(shop, { ...machine, ...change });
+  const habits = (change: Partial<Machine['habits']>) => keep({ habits: { ...machine.habits, ...change } });
+  const { units } = machine;
+  const byController = machine.kind === 'router' || machine.kind === 'machining-centre';
+  return (
+    <View style={{ gap: 16 }}>
+      <TextField
+        label="Name"
+        hint="As the shop calls it."
+        value={machine.name}
+        onCommit={(name) => keep({ name })}
+        check={(name) => (name === '' ? 'Give the machine a name.' : undefined)}
+      />
+      <Choice
+        label="Kind. Decides how moves are told: turns and lines, distance to go, or coordinates."
+        value={machine.kind}
+        options={MACHINE_KINDS.map(({ kind, name }) => ({ value: kind, label: name }))}
+        onChange={(kind) => keep({ kind })}
+      />
+      <UnitChoice label="Units of its dials or display" value={units} onChange={(next) => keep({ units: next })} />
+      <Choice
+        label="Numbers are read from"
+        value={machine.scale}
+        options={[
+          { value: 'dial', label: 'Its dials' },
+          { value: 'readout', label: 'A readout' },
+          { value: 'machine', label: 'The controller' },
+        ]}
+        onChange={(scale) => keep({ scale })}
+      />
+      {AXES.map((axis) => (
+        <Fold key={axis} title={`Axis ${axis.toUpperCase()}`} open={axis === 'x'}>
+          <AxisFields
+            machine={machine}
+            axis={axis}
+            onChange={(profile) => keep({ axes: { ...machine.axes, [axis]: profile } })}
+          />
+        </Fold>
+      ))}
+      <Fold title="Habits: what you want to be told" open>
+        <Choice
+          label="Answer first. The other two are always at hand."
+          value={machine.habits.answerFirst}
+          options={[
+            { value: 'preset', label: 'Preset the scale, still touching' },
+            { value: 'move', label: 'Raise, move, zero' },
+            { value: 'work-offset', label: 'Work offset' },
+          ]}
+          onChange={(answerFirst) => habits({ answerFirst })}
+        />
+        <Choice
+          label="Tool lengths are kept"
+          value={machine.habits.toolLengthSchool}
+          options={[
+            { value: 'reference-tool', label: 'against a reference tool' },
+            { value: 'touch-part', label: 'by touching off the part' },
+            { value: 'true-length', label: 'as true lengths' },
+            { value: 'touch-every-change', label: 'touched at every change' },
+          ]}
+          onChange={(toolLengthSchool) => habits({ toolLengthSchool })}
+        />
+      </Fold>
+      <Fold title="Homing, jogging and work offsets" open={byController}>
+        <Choice
+          label="When it is switched on"
+          value={machine.homing ?? 'none'}
+          options={[
+            { value: 'none', label: 'Its zero is lost' },
+            { value: 'homes', label: 'It homes to switches' },
+            { value: 'absolute', label: 'It knows where it is' },
+          ]}
+          onChange={(homing) => keep({ homing })}
+        />
+        <LengthsField
+          label="Jog steps, with ; between"
+          hint="For raising in known steps onto a gauge."
+          unit={units}
+          value={machine.jogSteps ?? []}
+          onCommit={(jogSteps) => keep({ jogSteps: [...jogSteps] })}
+          check={positiveAll}
+        />
+        <TextField
+          label="Work offsets it has, with a blank between"
+          hint="As its controller calls them; leave empty if it has none."
+          value={(machine.workOffsets ?? []).join(' ')}
+          onCommit={(text) => keep({ workOffsets: text.split(/\s+/).filter((name) => name !== '') })}
+          check={(text) =>
+            text.split(/\s+/).some((name) => name.length > 12) ? 'A name has at most 12 characters.' : undefined
+          }
+        />
+      </Fold>
+      <Fold title="Spindle and feed: what it can do">
+        <FieldRow>
+          {LIMITS.map(({ field, label }) => (
+            <CountField
+              key={field}
+              label={label}
+              value={Math.round(machine.limits?.[field] ?? 0)}
+              onCommit={(value) => keep({ limits: withLimit(machine.limits, field, value) })}
+              check={(value) => (value <= 100_000 ? undefined : 'At most 100000.')}
+            />
+          ))}
+        </FieldRow>
+        <Words kind="note" tone="soft">
+          0 where it is not known: then nothing is held back.
+        </Words>
+      </Fold>
+      <Fold title="Its tools, by number">
+        <MachineTools machine={machine} shop={shop} />
+      </Fold>
+      <Fold title="Rotary axes" open={(machine.rotary ?? []).length > 0}>
+        <RotaryFields rotary={machine.rotary ?? []} onChange={(rotary) => keep({ rotary })} />
+      </Fold>
+      <TextField
+        label="Note"
+        hint="Anything a hand should know before it touches it."
+        value={machine.note ?? ''}
+        onCommit={(note) => keep({ note })}
+      />
+      <Words kind="note" tone="soft">
+        △ The machine’s own manual comes before anything kept here.
+      </Words>
+    </View>
+  );
+}

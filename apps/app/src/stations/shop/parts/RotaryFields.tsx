@@ -1,0 +1,87 @@
+import type { RotaryAxis } from '@zero-point/core/record/machine';
+import { View } from 'react-native';
+import { Choice } from '../../../frame/Choice';
+import { Press } from '../../../frame/Press';
+import { AngleField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+
+interface RotaryFieldsProps {
+  rotary: readonly RotaryAxis[];
+  onChange: (rotary: RotaryAxis[]) => void;
+}
+
+const NAMES = ['A', 'B', 'C'] as const;
+/** Where one stands to look at its + end. */
+const FROM = { A: 'from the right', B: 'from behind', C: 'from above' } as const;
+const ABOUT = { A: 'about X', B: 'about Y', C: 'about Z' } as const;
+
+/** The rotary axes a machine has: which way each counts, and how far it goes. */
+export function RotaryFields({ rotary, onChange }: RotaryFieldsProps) {
+  const free = NAMES.filter((name) => !rotary.some((axis) => axis.name === name));
+  const put = (changed: RotaryAxis) => onChange(rotary.map((axis) => (axis.name === changed.name ? changed : axis)));
+  return (
+    <View style={{ gap: 14 }}>
+      {rotary.map((axis) => (
+        <View key={axis.name} style={{ gap: 10 }}>
+          <Words style={{ fontWeight: '700' }}>
+            {axis.name}, {ABOUT[axis.name]}
+          </Words>
+          <Choice
+            label={`Command +10°. Seen ${FROM[axis.name]}, the table turns`}
+            value={String(axis.sense)}
+            options={[
+              { value: '1', label: 'clockwise, as ISO 841 has it' },
+              { value: '-1', label: 'anticlockwise' },
+            ]}
+            onChange={(sense) => put({ ...axis, sense: sense === '1' ? 1 : -1 })}
+          />
+          <Choice
+            label="It goes"
+            value={axis.limits ? 'limits' : 'round'}
+            options={[
+              { value: 'round', label: 'round without end' },
+              { value: 'limits', label: 'between limits' },
+            ]}
+            onChange={(goes) =>
+              put({ name: axis.name, sense: axis.sense, ...(goes === 'limits' && { limits: { from: -90, to: 90 } }) })
+            }
+          />
+          {axis.limits && (
+            <View style={{ flexDirection: 'row', gap: 12 }}>
+              <AngleField
+                label="From"
+                hint="Lower limit."
+                value={axis.limits.from}
+                onCommit={(from) => put({ ...axis, limits: { from, to: axis.limits?.to ?? 90 } })}
+                check={(from) => (from < (axis.limits?.to ?? 90) ? undefined : 'It must be under the upper limit.')}
+              />
+              <AngleField
+                label="To"
+                hint="Upper limit."
+                value={axis.limits.to}
+                onCommit={(to) => put({ ...axis, limits: { from: axis.limits?.from ?? -90, to } })}
+                check={(to) => (to > (axis.limits?.from ?? -90) ? undefined : 'It must be over the lower limit.')}
+              />
+            </View>
+          )}
+          <Press
+            look="bare"
+            style={{ alignSelf: 'flex-start' }}
+            onPress={() => onChange(rotary.filter(({ name }) => name !== axis.name))}
+          >
+            <Words kind="note">It has no {axis.name}</Words>
+          </Press>
+        </View>
+      ))}
+      <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+        {free.map((name) => (
+          <Press key={name} onPress={() => onChange([...rotary, { name, sense: 1 }])}>
+            <Words>
+              Add {name}, {ABOUT[name]}
+            </Words>
+          </Press>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,65 @@
+import type { StepState } from '@zero-point/core/book/holdingSteps';
+import { View } from 'react-native';
+import { Press } from '../../../frame/Press';
+import { useLook } from '../../../theme/useLook';
+import { Words } from '../../../theme/Words';
+
+interface StepListProps {
+  steps: readonly StepState[];
+  next: StepState | undefined;
+  onReopen: (step: StepState) => void;
+}
+
+const SIGN = { open: '○', ticked: '✓', skipped: '–' } as const;
+const SAID = { open: 'open', ticked: 'done', skipped: 'skipped' } as const;
+
+/** The whole list with what became of each step; a step can be opened again. */
+export function StepList({ steps, next, onReopen }: StepListProps) {
+  const { palette } = useLook();
+  return (
+    <View role="list" aria-label="Steps" style={{ gap: 2 }}>
+      {steps.map((state) => {
+        const here = state === next;
+        return (
+          <View
+            role="listitem"
+            key={state.step.id}
+            style={{
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 10,
+              minHeight: 48,
+              paddingVertical: 4,
+              borderBottomWidth: 1,
+              borderColor: palette.line,
+            }}
+          >
+            <Words kind="sentence" tone={state.state === 'ticked' ? 'good' : 'ink'} style={{ width: 22 }}>
+              {here ? '▸' : SIGN[state.state]}
+            </Words>
+            <View style={{ flex: 1 }}>
+              <Words tone={state.state === 'open' ? 'ink' : 'soft'} style={here ? { fontWeight: '700' } : null}>
+                {state.step.hurts ? '△ ' : ''}
+                {state.step.text}
+              </Words>
+              {state.state === 'skipped' && (
+                <Words kind="note" tone="warn">
+                  skipped: {state.reason}
+                </Words>
+              )}
+            </View>
+            {state.state === 'open' ? null : (
+              <Press
+                look="bare"
+                onPress={() => onReopen(state)}
+                aria-label={`Open again: ${state.step.text} (${SAID[state.state]})`}
+              >
+                <Words kind="note">Undo</Words>
+              </Press>
+            )}
+          </View>
+        );
+      })}
+    </View>
+  );
+}

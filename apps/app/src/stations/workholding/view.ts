@@ -1,0 +1,46 @@
+import type { Book } from '@zero-point/core/book/book';
+import { checkItem, holdingSteps, type StepState } from '@zero-point/core/book/holdingSteps';
+import { uuidv7 } from 'uuidv7';
+import { logRow } from '../../record/logEntry';
+
+/** What the Workholding screen shows. */
+export interface WorkholdingView {
+  holdings: { value: string; label: string }[];
+  steps: StepState[];
+  /** The first step still open. */
+  next: StepState | undefined;
+  done: number;
+  skipped: number;
+}
+
+/** State of the Workholding station to view. */
+export function workholdingView(book: Book): WorkholdingView {
+  const steps = holdingSteps(book);
+  return {
+    holdings: book.holdings.map(({ id, name }) => ({ value: id, label: name })),
+    steps,
+    next: steps.find(({ state }) => state === 'open'),
+    done: steps.filter(({ state }) => state === 'ticked').length,
+    skipped: steps.filter(({ state }) => state === 'skipped').length,
+  };
+}
+
+/** Keeps what was done with a step: ticked, skipped with a reason, or opened again. */
+export function logStep(book: Book, { step }: StepState, action: 'tick' | 'skip' | 'clear', reason = ''): void {
+  logCheck(book, checkItem(book.setup.holdingId, step.id), step.text, action, reason);
+}
+
+/** Keeps a check of any kind. */
+export function logCheck(
+  book: Book,
+  item: string,
+  text: string,
+  action: 'tick' | 'skip' | 'clear',
+  reason: string,
+): void {
+  logRow({
+    kind: 'check',
+    setupId: book.setup.id,
+    body: { id: uuidv7(), item, text, action, reason, at: new Date().toISOString() },
+  });
+}

@@ -1,0 +1,73 @@
+import { FIRST_EPOCH } from '@zero-point/core/record/place';
+import type { RowEntry } from '@zero-point/core/record/entry';
+import type { NewReading } from '@zero-point/core/record/reading';
+import { textOf, unitOf } from '@zero-point/core/record/source';
+import type { Dial } from '@zero-point/core/units/dial';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { invalid } from './http/problem';
+import type { Store } from './store/store';
+
+const TEXT_MATCHES = 1e-9;
+
+/** What a row must hold beside its own schema, by what is in the record already. @throws HttpProblem 422 naming the field */
+export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void {
+  switch (kind) {
+    case 'reading':
+      checkText(body, () => dialOf(store, setupId, body));
+      if (body.on === 'scale') checkEpoch(store, setupId, body.axis, body.place.scale, body.epoch, 'epoch');
+      return;
+    case 'zeroing':
+      checkEpoch(store, setupId, body.axis, body.place.scale, body.began, 'began');
+      if (body.opens === FIRST_EPOCH)
+        throw invalid([{ field: 'opens', message: `must not be “${FIRST_EPOCH}”, which every scale starts with` }]);
+      return;
+    case 'strike':
+      if (store.readings.get(body.readingId)?.setupId !== setupId)
+        throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
+      return;
+    default:
+      return;
+  }
+}
+
+/** @throws HttpProblem 422 when nobody opened the epoch: its zero is of a setting that is not in the record */
+function checkEpoch(store: Store, setupId: string, axis: string, scale: string, epoch: string, field: string): void {
+  if (epoch === FIRST_EPOCH || store.entries.isOpened(setupId, axis, scale, epoch)) return;
+  throw invalid([
+    {
+      field,
+      message: `names a zero of ${axis.toUpperCase()} on the scale “${scale}” that no setting opened; send the setting first`,
+    },
+  ]);
+}
+
+/** The handwheel a reading may have been typed from, as turns and lines. */
+function dialOf(store: Store, setupId: string, reading: NewReading): Dial | undefined {
+  const plan = store.documents.get('plan', setupId, '');
+  const machine = plan && store.documents.get('machine', '', plan.body.machineId);
+  return reading.on === 'scale' ? machine?.body.axes[reading.axis].dial : undefined;
+}
+
+/** @throws HttpProblem 422 when the text typed is not the value sent */
+function checkText(reading: NewReading, dial: () => Dial | undefined): void {
+  const { source, value, subject } = reading;
+  const [text, unit] = [textOf(source), unitOf(source)];
+  if (text === undefined || unit === undefined) return;
+  const check = (textField: string, valueField: string, typed: string, mm: number) => {
+    const read = meaning(typed, unit, dial);
+    if (!read.ok) throw invalid([{ field: textField, message: `is not a length: ${read.message}` }]);
+    if (Math.abs(read.mm - mm) > TEXT_MATCHES)
+      throw invalid([{ field: valueField, message: `is ${mm} mm, but the text “${typed}” means ${read.mm} mm` }]);
+  };
+  check('source.text', 'value', text, value);
+  if (reading.on === 'scale' && reading.across)
+    check('across.text', 'across.value', reading.across.text, reading.across.value);
+  if (subject.kind === 'bore-size' && subject.set !== undefined)
+    check('subject.setText', 'subject.set', subject.setText ?? '', subject.set);
+}
+
+function meaning(typed: string, unit: LengthUnit, dial: () => Dial | undefined) {
+  const plain = parseLength(typed, unit);
+  return plain.ok ? plain : parseLength(typed, unit, dial());
+}

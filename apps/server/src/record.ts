@@ -1,0 +1,258 @@
+import { isDeepStrictEqual } from 'node:util';
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import {
+  DOCUMENT_KINDS,
+  DOCUMENT_NAMES,
+  KINDS,
+  ROW_KINDS,
+  type BodyOf,
+  type DocumentName,
+  type KindName,
+  type RowName,
+} from '@zero-point/core/record/kinds';
+import type { KeptEntry, RowEntry } from '@zero-point/core/record/entry';
+import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
+import type { NewSetup, Setup } from '@zero-point/core/record/plan';
+import { plan as planSchema } from '@zero-point/core/record/plan';
+import { guardRow } from './guards';
+import { conflict, invalid, notFound, superseded } from './http/problem';
+import { shopHoldings } from './shopHoldings';
+import type { BodyRow } from './store/entries';
+import type { Struck } from './store/readings';
+import type { Store } from './store/store';
+
+/** What an append answers: the same whether it was the first time or a repeat. */
+export type Appended<T> = T & { seq: number; receivedAt: string };
+
+/** A save as it is sent. */
+export interface Saved<K extends DocumentName> {
+  version: string;
+  began: string;
+  body: BodyOf<K>;
+}
+
+/** What is new in a set-up's record behind a place in it. */
+export interface News {
+  entries: KeptEntry[];
+  seq: number;
+  repeatability: Snapshot['repeatability'];
+}
+
+const isConstraint = (error: unknown): boolean =>
+  String((error as { code?: unknown } | null)?.code).startsWith('SQLITE_CONSTRAINT');
+
+/** Two bodies as the record tells them apart: by what they say, so that -0 is 0. */
+const sameBody = (a: unknown, b: unknown): boolean =>
+  isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
+
+/** Told whenever something was stored: whose it is; the empty text for the shop. */
+export type Heard = (setupId: string) => void;
+
+/** What people do to the record, each in one transaction; knows the rules, not HTTP routes or SQL. */
+export function createRecord(store: Store, now: () => string = () => new Date().toISOString()) {
+  const listeners = new Set<Heard>();
+  const tell = (setupId: string) => listeners.forEach((heard) => heard(setupId));
+
+  function requireOwner(setupId: string): void {
+    if (setupId !== '' && !store.setups.get(setupId)) throw notFound('set-up', setupId);
+  }
+
+  /** @throws HttpProblem 422 when a body names what the shop has not */
+  function checkNames<K extends KindName>(name: K, body: BodyOf<K>): void {
+    const kind = KINDS[name] as { names?: (body: unknown) => { kind: string; id: string; field: string }[] };
+    const missing = (kind.names?.(body) ?? []).filter(
+      (named) => named.kind !== 'reading' && !store.documents.has(named.kind as DocumentName, '', named.id),
+    );
+    if (missing.length > 0) {
+      throw invalid(
+        missing.map((named) => ({
+          field: named.field,
+          message: `names no ${named.kind} of this shop; add it to the shop first`,
+        })),
+      );
+    }
+  }
+
+  /** A row under this id, where there is one. */
+  function known(
+    name: RowName,
+    id: string,
+  ): { seq: number; setupId: string; receivedAt: string; body: unknown } | undefined {
+    if (name === 'reading') return store.readings.get(id);
+    const row = store.entries.get(id);
+    return row?.kind === name ? row : undefined;
+  }
+
+  /** Stores a row once: a repeat answers the same, other content under the same id is refused. */
+  function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>): Appended<BodyOf<K>> {
+    const entry = { kind, setupId, body } as unknown as RowEntry;
+    const answer = store.write(() => {
+      const before = known(kind, entry.body.id);
+      if (before) {
+        if (before.setupId !== setupId || !sameBody(before.body, body)) {
+          throw conflict(
+            `The id “${entry.body.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
+          );
+        }
+        return { seq: before.seq, receivedAt: before.receivedAt, fresh: false };
+      }
+      requireOwner(setupId);
+      checkNames(kind, body);
+      guardRow(store, entry);
+      const receivedAt = now();
+      return { seq: insert(entry, receivedAt), receivedAt, fresh: true };
+    });
+    const { fresh, seq, receivedAt } = answer;
+    if (fresh) {
+      store.tallies.added(entry, seq);
+      tell(setupId);
+    }
+    return { ...entry.body, seq, receivedAt } as unknown as Appended<BodyOf<K>>;
+  }
+
+  function insert(entry: RowEntry, receivedAt: string): number {
+    try {
+      return entry.kind === 'reading'
+        ? store.readings.insert(entry.setupId, entry.body, receivedAt)
+        : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
+    } catch (error) {
+      if (!isConstraint(error)) throw error;
+      throw conflict(
+        entry.kind === 'zeroing' && entry.body.opens !== undefined
+          ? 'This zero was opened by another setting already. Nothing was changed; set the axis again.'
+          : `The id “${entry.body.id}” is in the ledger for something else. Nothing was changed; send it under a new id.`,
+      );
+    }
+  }
+
+  /** Saves a document whole, where it began from the version that stands. */
+  function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>): Saved<K> {
+    store.write(() => {
+      requireOwner(setupId);
+      const current = store.documents.get(kind, setupId, key);
+      if (current?.version === saved.version) {
+        if (sameBody(current.body, saved.body)) return;
+        throw conflict(
+          `The version “${saved.version}” was saved with other content. Save the new content under a new version.`,
+        );
+      }
+      const stands = current?.version ?? FIRST_VERSION;
+      if (stands !== saved.began) {
+        throw superseded(DOCUMENT_KINDS[kind].title, {
+          version: stands,
+          body: current?.body ?? DOCUMENT_KINDS[kind].empty ?? null,
+        });
+      }
+      checkNames(kind, saved.body);
+      store.documents.put(kind, setupId, key, saved, now());
+      // What a set-up is for, and of what kind a gauge is, decides what counts.
+      if (kind === 'plan' || kind === 'gauge') store.tallies.forget();
+    });
+    tell(setupId);
+    return saved;
+  }
+
+  /** Creates a set-up once; the same again answers the same. */
+  function createSetup(setup: NewSetup): NewSetup {
+    store.write(() => {
+      const { id, createdAt, ...plan } = setup;
+      const there = store.setups.get(id);
+      if (there) {
+        const stands = store.documents.get('plan', id, '');
+        if (there.createdAt !== createdAt || !sameBody(stands?.body, plan))
+          throw conflict(`There is another set-up with the id “${id}”. Nothing was changed.`);
+        return;
+      }
+      checkNames('plan', plan);
+      store.setups.insert({ id, createdAt });
+      store.documents.put('plan', id, '', { version: FIRST_VERSION, body: planSchema.parse(plan) }, createdAt);
+    });
+    tell(setup.id);
+    return setup;
+  }
+
+  /** @throws HttpProblem 404 */
+  function setupOf(id: string): Setup {
+    const there = store.setups.get(id);
+    const plan = store.documents.get('plan', id, '');
+    if (!there || !plan) throw notFound('set-up', id);
+    return { ...plan.body, ...there, changedAt: store.tallies.changedAt(id, plan.savedAt) };
+  }
+
+  /** Everything of a set-up but its readings. */
+  function documentsOf(setupId: string): Omit<Snapshot, 'readings'> {
+    const setup = setupOf(setupId);
+    const versions: Record<string, string> = {};
+    const fields: Record<string, unknown> = {};
+    for (const name of DOCUMENT_NAMES) {
+      if (name === 'plan') continue;
+      const { of, shows, field, empty } = DOCUMENT_KINDS[name];
+      const owner = of === 'setup' ? setupId : '';
+      const own = shows === 'of-machine' ? setup.machineId : shows === 'of-part' ? setup.partId : '';
+      const all = shows === 'all' ? store.documents.all(name, owner) : [store.documents.get(name, owner, own)];
+      for (const one of all) if (one) versions[documentKey(name, one.key)] = one.version;
+      fields[field] = shows === 'all' ? all.flatMap((one) => one?.body ?? []) : (all[0]?.body ?? empty);
+    }
+    versions.plan = store.documents.version('plan', setupId, '');
+    for (const { field } of Object.values(ROW_KINDS)) fields[field] = [];
+    for (const { kind, seq, receivedAt, body } of [...store.entries.ofShop(), ...store.entries.ofSetup(setupId)]) {
+      const { field } = ROW_KINDS[kind];
+      (fields[field] as unknown[]).push({ ...body, seq, receivedAt });
+    }
+    fields.holdings = shopHoldings(fields.holdings as Snapshot['holdings']);
+    const { strikes: _, readings: _none, ...rest } = fields;
+    return {
+      ...(rest as unknown as Omit<Snapshot, 'readings' | 'setup' | 'versions' | 'seq' | 'repeatability'>),
+      setup,
+      versions,
+      seq: store.lastSeq(),
+      repeatability: store.tallies.repeatability(),
+    };
+  }
+
+  /** The strike in force of every reading of a set-up that has one. */
+  function struckIn(setupId: string): Map<string, Struck> {
+    const struck = new Map<string, Struck>();
+    for (const { kind, body } of store.entries.ofSetup(setupId)) {
+      if (kind !== 'strike') continue;
+      const { id, readingId, action, reason } = body as BodyOf<'strike'>;
+      if (action === 'strike') struck.set(readingId, { by: id, reason });
+      else struck.delete(readingId);
+    }
+    return struck;
+  }
+
+  return {
+    append,
+    save,
+    createSetup,
+    setupOf,
+    /** A set-up whole, as JSON: many readings are put together without being taken apart first. */
+    snapshotText: (setupId: string): string =>
+      store.read(() => {
+        const rest = JSON.stringify(documentsOf(setupId));
+        return `${rest.slice(0, -1)},"readings":${store.readings.textOfSetup(setupId, struckIn(setupId))}}`;
+      }),
+    /** What came behind a place in the record: of the set-up, and of the shop. */
+    since: (setupId: string, seq: number): News =>
+      store.read(() => {
+        requireOwner(setupId);
+        const rows = [...store.entries.ofShop(seq), ...store.entries.ofSetup(setupId, seq)];
+        const saved = [...store.documents.since('', seq), ...store.documents.since(setupId, seq)];
+        const entries = [
+          ...store.readings.ofSetup(setupId, seq).map((row) => ({ ...row, kind: 'reading' as const })),
+          ...rows,
+          ...saved.map(({ savedAt, key: _, ...one }) => ({ ...one, began: one.version, receivedAt: savedAt })),
+        ] as KeptEntry[];
+        entries.sort((a, b) => a.seq - b.seq);
+        return { entries, seq: store.lastSeq(), repeatability: store.tallies.repeatability() };
+      }),
+    /** Calls `heard` whenever something is stored; gives back how to stop it. */
+    listen: (heard: Heard): (() => void) => {
+      listeners.add(heard);
+      return () => listeners.delete(heard);
+    },
+  };
+}
+
+export type ShopRecord = ReturnType<typeof createRecord>;

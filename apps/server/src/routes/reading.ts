@@ -1,0 +1,111 @@
+import { openBook } from '@zero-point/core/book/book';
+import { fileHoles, patternsInHand } from '@zero-point/core/book/holes';
+import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
+import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
+import { createSession } from 'better-sse';
+import compression from 'compression';
+import { Router, type Request } from 'express';
+import { isIP } from 'node:net';
+import { invalid, notFound } from '../http/problem';
+import type { ShopRecord } from '../record';
+import { shopHoldings } from '../shopHoldings';
+import type { Store } from '../store/store';
+
+/** Kinds of things the whole shop has. */
+export const SHOP_DOCUMENTS = DOCUMENT_NAMES.filter((name) => DOCUMENT_KINDS[name].of === 'shop');
+
+const isOwnMachine = (request: Request): boolean => {
+  const address = request.socket.remoteAddress ?? '';
+  return address === '::1' || address.startsWith('127.') || address.startsWith('::ffff:127.') || isIP(address) === 0;
+};
+
+/** Over a network a record is sent small; within one machine that would only take time. */
+const small = compression({ filter: (request) => !isOwnMachine(request as Request), level: 4 });
+
+/** @throws HttpProblem 422 when `since` is no place in the record */
+function sinceOf(value: unknown): number | undefined {
+  if (value === undefined) return undefined;
+  const seq = Number(value);
+  if (!Number.isSafeInteger(seq) || seq < 0)
+    throw invalid([{ field: 'since', message: 'must be the seq of an earlier answer, a whole number' }]);
+  return seq;
+}
+
+/** All things of a kind, the lists as the shop has them. */
+function allOf(store: Store, name: DocumentName) {
+  const bodies = store.documents.all(name).map(({ body }) => body);
+  return name === 'holding' ? shopHoldings(bodies as Parameters<typeof shopHoldings>[0]) : bodies;
+}
+
+/** The bench, the shop, and a set-up: whole once, then what is new. */
+export function readingRoutes(store: Store, record: ShopRecord): Router {
+  const router = Router();
+  router.get('/setups', small, (_request, response) => {
+    response.json(store.tallies.summaries());
+  });
+  router.get('/setups/:id', small, (request, response) => {
+    const id = String(request.params.id);
+    const since = sinceOf(request.query.since);
+    if (since !== undefined) response.json(record.since(id, since));
+    else response.type('application/json').send(record.snapshotText(id));
+  });
+  router.get('/setups/:id/events', async (request, response) => {
+    const id = String(request.params.id);
+    let seq = sinceOf(request.headers['last-event-id'] ?? request.query.since) ?? 0;
+    record.setupOf(id);
+    const session = await createSession(request, response, { keepAlive: 15_000 });
+    const send = () => {
+      const news = record.since(id, seq);
+      if (news.entries.length > 0) session.push(news, 'news', String(news.seq));
+      seq = news.seq;
+    };
+    const stop = record.listen((of) => {
+      if (of === '' || of === id) send();
+    });
+    session.once('disconnected', stop);
+    send();
+  });
+  router.get('/events', async (request, response) => {
+    const session = await createSession(request, response, { keepAlive: 15_000 });
+    const stop = record.listen((of) => session.push({ setupId: of }, 'changed', String(store.lastSeq())));
+    session.once('disconnected', stop);
+  });
+  router.get('/setups/:id/positions.csv', (request, response) => {
+    const book = openBook(JSON.parse(record.snapshotText(String(request.params.id))) as Snapshot);
+    response
+      .type('text/csv')
+      .attachment(`${book.setup.id}-positions.csv`)
+      .send(positionsCsv(fileHoles(book, patternsInHand(book)), book.setup.units));
+  });
+  router.get('/shop', small, (_request, response) => {
+    const all = SHOP_DOCUMENTS.map((name) => [DOCUMENT_KINDS[name].collection, allOf(store, name)] as const);
+    const versions = SHOP_DOCUMENTS.flatMap((name) =>
+      store.documents.all(name).map(({ key, version }) => [documentKey(name, key), version] as const),
+    );
+    const calibrations = store.entries
+      .ofShop()
+      .flatMap(({ kind, body, seq, receivedAt }) => (kind === 'calibration' ? { ...body, seq, receivedAt } : []));
+    response.json({
+      kind: store.kind(),
+      ...Object.fromEntries(all),
+      calibrations,
+      versions: Object.fromEntries(versions),
+      seq: store.lastSeq(),
+    });
+  });
+  for (const name of SHOP_DOCUMENTS) {
+    const { collection, title } = DOCUMENT_KINDS[name];
+    const keyOf = DOCUMENT_KINDS[name].key as (body: unknown) => string;
+    router.get(`/${collection}`, (_request, response) => {
+      response.json(allOf(store, name));
+    });
+    router.get(`/${collection}/:key`, (request, response) => {
+      const found = allOf(store, name).find((body) => keyOf(body) === request.params.key);
+      if (!found) throw notFound(title, request.params.key);
+      response.setHeader('ETag', `"${store.documents.version(name, '', request.params.key)}"`);
+      response.json(found);
+    });
+  }
+  return router;
+}

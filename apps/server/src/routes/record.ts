@@ -1,0 +1,60 @@
+import { savedBody } from '@zero-point/core/record/entry';
+import {
+  DOCUMENT_KINDS,
+  DOCUMENT_NAMES,
+  ROW_KINDS,
+  ROW_NAMES,
+  type BodyOf,
+  type DocumentName,
+  type RowName,
+} from '@zero-point/core/record/kinds';
+import { newSetup } from '@zero-point/core/record/plan';
+import { id as idSchema } from '@zero-point/core/schema/quantities';
+import { Router, type Request } from 'express';
+import type { z } from 'zod';
+import { created, invalid, parsed } from '../http/problem';
+import type { Saved, ShopRecord } from '../record';
+
+/** Where rows of a kind are added. */
+export const rowPath = (name: RowName): string => {
+  const { of, collection } = ROW_KINDS[name];
+  return of === 'setup' ? `/setups/:id/${collection}` : `/${collection}`;
+};
+
+/** Where a document is saved. */
+export const documentPath = (name: DocumentName): string => {
+  const { of, collection, shows } = DOCUMENT_KINDS[name];
+  const base = of === 'setup' ? `/setups/:id/${collection}` : `/${collection}`;
+  return of === 'setup' && shows === 'one' ? base : `${base}/:key`;
+};
+
+const owner = (request: Request): string => String(request.params.id ?? '');
+
+/** Adding rows and saving documents, whatever their kind. */
+export function recordRoutes(record: ShopRecord): Router {
+  const router = Router();
+  // Readings first, since they are sent most and a router looks through its routes in order.
+  for (const name of ROW_NAMES) {
+    const schema = ROW_KINDS[name].schema as z.ZodType<BodyOf<RowName>>;
+    router.post(rowPath(name), (request, response) => {
+      created(response, record.append(name, owner(request), parsed(schema, request.body)));
+    });
+  }
+  router.post('/setups', (request, response) => {
+    created(response, record.createSetup(parsed(newSetup, request.body)));
+  });
+  for (const name of DOCUMENT_NAMES) {
+    const kind = DOCUMENT_KINDS[name];
+    const schema = savedBody(kind.schema as z.ZodType<BodyOf<DocumentName>>);
+    const keyOf = kind.key as (body: unknown) => string;
+    router.put(documentPath(name), (request, response) => {
+      const saved = parsed(schema, request.body) as Saved<DocumentName>;
+      const key = keyOf(saved.body);
+      const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
+      if (key !== asked)
+        throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the set-up'}` }]);
+      response.json(record.save(name, owner(request), key, saved));
+    });
+  }
+  return router;
+}

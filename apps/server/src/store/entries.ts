@@ -1,0 +1,84 @@
+import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/record/kinds';
+import type { Database } from 'better-sqlite3';
+import { NEXT_SEQ } from './nextSeq';
+import { readBody } from './readBody';
+
+/** Rows that are kept as bodies: every kind but readings, which have columns. */
+export type BodyRow = Exclude<RowName, 'reading'>;
+
+interface Row {
+  seq: number;
+  id: string;
+  kind: BodyRow;
+  setupId: string | null;
+  v: number;
+  body: string;
+  receivedAt: string;
+}
+
+/** A row as it is kept, with whose it is. */
+export interface StoredRow<K extends BodyRow = BodyRow> {
+  seq: number;
+  kind: K;
+  setupId: string;
+  body: BodyOf<K>;
+  receivedAt: string;
+}
+
+const COLUMNS = 'seq, id, kind, setup_id AS setupId, v, body, received_at AS receivedAt';
+
+const toRow = ({ seq, kind, setupId, v, body, receivedAt }: Row): StoredRow => ({
+  seq,
+  kind,
+  setupId: setupId ?? '',
+  body: readBody(kind, v, body),
+  receivedAt,
+});
+
+/** Queries of the entries table: added, never changed. */
+export function entries(db: Database) {
+  const insert = db.prepare<[string, string, string | null, number, string, string], { seq: number }>(`
+    INSERT INTO entries (seq, id, kind, setup_id, v, body, received_at)
+    VALUES (${NEXT_SEQ}, ?, ?, ?, ?, ?, ?) RETURNING seq`);
+  const get = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM entries WHERE id = ?`);
+  const ofSetup = db.prepare<[string, number], Row>(
+    `SELECT ${COLUMNS} FROM entries WHERE setup_id = ? AND seq > ? ORDER BY seq`,
+  );
+  const ofShop = db.prepare<[number], Row>(
+    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND seq > ? ORDER BY seq`,
+  );
+  const opened = db
+    .prepare<[string, string, string, string], 1>(
+      `SELECT 1 FROM entries WHERE kind = 'zeroing' AND setup_id = ? AND body ->> 'axis' = ?
+         AND body ->> '$.place.scale' = ? AND body ->> 'opens' = ?`,
+    )
+    .pluck();
+  return {
+    insert: <K extends BodyRow>(
+      kind: K,
+      setupId: string,
+      body: BodyOf<K> & { id: string },
+      receivedAt: string,
+    ): number =>
+      insert.get(
+        body.id,
+        kind,
+        setupId === '' ? null : setupId,
+        ROW_KINDS[kind].version,
+        JSON.stringify(body),
+        receivedAt,
+      )?.seq ?? 0,
+    get: (id: string): StoredRow | undefined => {
+      const row = get.get(id);
+      return row && toRow(row);
+    },
+    /** Rows of a set-up behind a place in the record. */
+    ofSetup: (setupId: string, since = 0): StoredRow[] => ofSetup.all(setupId, since).map(toRow),
+    ofShop: (since = 0): StoredRow[] => ofShop.all(since).map(toRow),
+    /** Whether somebody opened this epoch of an axis' scale. */
+    isOpened: (setupId: string, axis: string, scale: string, epoch: string): boolean =>
+      opened.get(setupId, axis, scale, epoch) === 1,
+  };
+}
+
+export type Entries = ReturnType<typeof entries>;

@@ -1,0 +1,14 @@
+import { KINDS, type BodyOf, type KindName } from '@zero-point/core/record/kinds';
+
+/**
+ * A stored body as its kind has it today: brought up from an older version, then parsed, so that a new field with a
+ * default reaches old rows too.
+ *
+ * @throws ZodError when what is stored is not of its kind: the file was changed by something else
+ */
+export function readBody<K extends KindName>(name: K, v: number, body: string): BodyOf<K> {
+  const kind = KINDS[name] as (typeof KINDS)[KindName] & { upgrade?: (old: unknown, from: number) => unknown };
+  const stored: unknown = JSON.parse(body);
+  const brought = v < kind.version && kind.upgrade ? kind.upgrade(stored, v) : stored;
+  return kind.schema.parse(brought) as BodyOf<K>;
+}

@@ -1,0 +1,173 @@
+import type { Calibration } from '../record/calibration';
+import type { Check } from '../record/check';
+import { toolsOf } from '../record/magazine';
+import type { Tool } from '../record/cutter';
+import type { Gauge } from '../record/gauge';
+import type { Machine } from '../record/machine';
+import type { Reading } from '../record/reading';
+import type { Snapshot } from '../record/snapshot';
+import type { Zeroing } from '../record/zeroing';
+import type { Axis } from '../schema/quantities';
+import { gaugeKnownBy, backlashOf, type Backlash, type KnownGauge } from './known';
+import { subjectKey } from './subjectKey';
+
+type Profile = Machine['axes']['x'];
+
+/** A machine with what was found of its axes. */
+export interface KnownMachine extends Omit<Machine, 'axes'> {
+  axes: Record<Axis, Profile & { backlash?: Backlash }>;
+}
+
+/** What is in force in a set-up, looked up once for the snapshot it was opened from. */
+interface Index {
+  /** Readings of each subject, struck ones included, in the order of the ledger. */
+  ofSubject: ReadonlyMap<string, readonly Reading[]>;
+  /** Settings of each axis on each scale, in the order they were made. */
+  settings: ReadonlyMap<string, readonly Zeroing[]>;
+  /** Calibrations of each gauge and axis, in the order they came into force. */
+  calibrations: ReadonlyMap<string, readonly Calibration[]>;
+  /** What was said last of each item. */
+  lastCheck: ReadonlyMap<string, Check>;
+}
+
+/** A set-up opened to be read: its record, what the shop knows today, and everything in force. */
+export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
+  /** Gauges as they are known today; for a reading of another day there is `gaugeAt`. */
+  gauges: KnownGauge[];
+  machine: KnownMachine;
+  /** Cutters by the numbers this machine has given them. */
+  tools: readonly Tool[];
+  readonly index: Index;
+}
+
+const opened = new WeakMap<Snapshot, Book>();
+
+/** Answers worked out so far, by book and name. */
+const answersOf = new WeakMap<Book, Map<string, unknown>>();
+
+/**
+ * Opens a set-up: one pass over its record. The same snapshot gives the same book, with every answer that was already
+ * worked out of it.
+ */
+export function openBook(snapshot: Snapshot): Book {
+  const known = opened.get(snapshot);
+  if (known) return known;
+  const book = makeBook(snapshot, indexOf(snapshot));
+  opened.set(snapshot, book);
+  return book;
+}
+
+function makeBook(snapshot: Snapshot, index: Index): Book {
+  return {
+    ...snapshot,
+    machine: knownMachine(index.calibrations, snapshot.machine),
+    gauges: snapshot.gauges.map((gauge) => gaugeKnownBy(gauge, index.calibrations.get(gauge.id) ?? [])),
+    tools: toolsOf(snapshot.cutters, snapshot.magazine),
+    index,
+  };
+}
+
+function knownMachine(calibrations: Index['calibrations'], machine: Machine): KnownMachine {
+  const profile = (axis: Axis) => {
+    const backlash = backlashOf(calibrations.get(axisKey(machine.id, axis)) ?? []);
+    return { ...machine.axes[axis], ...(backlash && { backlash }) };
+  };
+  return { ...machine, axes: { x: profile('x'), y: profile('y'), z: profile('z') } };
+}
+
+/** Gauges and machines of a shop as they are known today. */
+export function knownToday<G extends Gauge, M extends Machine>(shop: {
+  gauges: readonly G[];
+  machines: readonly M[];
+  calibrations: readonly Calibration[];
+}): { gauges: KnownGauge[]; machines: KnownMachine[] } {
+  const calibrations = calibrationsOf(shop.calibrations);
+  return {
+    gauges: shop.gauges.map((gauge) => gaugeKnownBy(gauge, calibrations.get(gauge.id) ?? [])),
+    machines: shop.machines.map((machine) => knownMachine(calibrations, machine)),
+  };
+}
+
+function indexOf(snapshot: Snapshot): Index {
+  return {
+    ofSubject: grouped(snapshot.readings, ({ subject }) => subjectKey(subject)),
+    settings: sortedGroups(
+      snapshot.zeroings,
+      ({ axis, place }) => `${axis} ${place.scale}`,
+      (a, b) => a.at.localeCompare(b.at) || a.seq - b.seq,
+    ),
+    calibrations: calibrationsOf(snapshot.calibrations),
+    lastCheck: new Map(snapshot.checks.map((check) => [check.item, check])),
+  };
+}
+
+/** Calibrations of each gauge and axis, in the order they came into force. */
+const calibrationsOf = (calibrations: readonly Calibration[]): Map<string, Calibration[]> =>
+  sortedGroups(
+    calibrations,
+    ({ of }) => (of.kind === 'gauge' ? of.gaugeId : axisKey(of.machineId, of.axis)),
+    (a, b) => a.from.localeCompare(b.from) || a.seq - b.seq,
+  );
+
+const axisKey = (machineId: string, axis: Axis): string => `${machineId} ${axis}`;
+
+function grouped<T>(all: readonly T[], key: (one: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of all) {
+    const name = key(one);
+    const group = groups.get(name);
+    if (group) group.push(one);
+    else groups.set(name, [one]);
+  }
+  return groups;
+}
+
+function sortedGroups<T>(all: readonly T[], key: (one: T) => string, order: (a: T, b: T) => number): Map<string, T[]> {
+  const groups = grouped(all, key);
+  for (const group of groups.values()) group.sort(order);
+  return groups;
+}
+
+/** A gauge as it was known at a moment; undefined where the shop has none of that id. */
+export function gaugeAt(book: Book, id: string, moment: string): KnownGauge | undefined {
+  const today = book.gauges.find((gauge) => gauge.id === id);
+  if (!today || !book.index.calibrations.has(id)) return today;
+  return answered(book, `gauge ${id} ${moment}`, () =>
+    gaugeKnownBy(bare(today), book.index.calibrations.get(id) ?? [], moment),
+  );
+}
+
+const bare = ({ id, name, kind, nominal, maxRpm, resolution, range, perTurn, retiredOn }: KnownGauge): Gauge => ({
+  id,
+  name,
+  kind,
+  nominal,
+  ...(maxRpm !== undefined && { maxRpm }),
+  ...(resolution !== undefined && { resolution }),
+  ...(range !== undefined && { range }),
+  ...(perTurn !== undefined && { perTurn }),
+  ...(retiredOn !== undefined && { retiredOn }),
+});
+
+/** Lost motion of an axis as it was known at a moment; undefined where nobody had measured it. */
+export const backlashAt = (book: Book, axis: Axis, moment: string): Backlash | undefined =>
+  backlashOf(book.index.calibrations.get(axisKey(book.machine.id, axis)) ?? [], moment);
+
+/** Works an answer out once for a book; answers that refuse refuse every time. */
+export function answered<T>(book: Book, name: string, work: () => T): T {
+  const answers = answersOf.get(book) ?? new Map<string, unknown>();
+  answersOf.set(book, answers);
+  if (answers.has(name)) return answers.get(name) as T;
+  const answer = work();
+  answers.set(name, answer);
+  return answer;
+}
+
+/** The book as it would be with other readings; only their subjects are looked up anew. */
+export function withReadings(book: Book, readings: Reading[]): Book {
+  return {
+    ...book,
+    readings,
+    index: { ...book.index, ofSubject: grouped(readings, ({ subject }) => subjectKey(subject)) },
+  };
+}

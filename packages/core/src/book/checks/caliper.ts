@@ -1,0 +1,22 @@
+import { KNOWN_U, type Check } from './check';
+
+/** The stock by caliper against the drawing. */
+export const caliperCheck: Check = {
+  of: 'caliper',
+  features: () => [
+    { kind: 'middle', axis: 'x' },
+    { kind: 'middle', axis: 'y' },
+  ],
+  at: ({ setup, part }, feature) => {
+    if (feature.kind !== 'middle' || feature.of !== undefined) return undefined;
+    const measured = setup.caliper?.[feature.axis];
+    if (measured === undefined) return undefined;
+    return {
+      against: 'drawing',
+      measured,
+      known: part.size[feature.axis],
+      U: Math.hypot(KNOWN_U, KNOWN_U),
+      suspects: [],
+    };
+  },
+};

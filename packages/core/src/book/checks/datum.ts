@@ -1,0 +1,35 @@
+import { rectangleOf } from '../../datum/feature';
+import { wallTouch } from '../../datum/shapes';
+import { faceAnswer } from '../subjects/face';
+import { currentEpoch, lastZeroing, scaleOf } from '../inForce';
+import { calm, type Check } from './check';
+import { everyFace } from './faces';
+
+/** A face touched after its axis was set, against where it ought to be then. */
+export const datumCheck: Check = {
+  of: 'datum',
+  features: everyFace,
+  at: (book, feature) => {
+    if (feature.kind !== 'face') return undefined;
+    const found = faceAnswer(book, feature.face, feature.of);
+    const { axis } = wallTouch(rectangleOf(book.part, feature.of), feature.face);
+    const set = lastZeroing(book, axis);
+    const [first] = found?.readings ?? [];
+    if (!found || !first || !set || !calm(found) || set.subject.kind === 'datum') return undefined;
+    const { scale } = first.place;
+    if (scale !== scaleOf(book) || first.epoch !== currentEpoch(book, axis)) return undefined;
+    const offset = set.form === 'work-offset';
+    // On a scale that was left as it was, only touches after the offset was entered say anything new.
+    if ((offset || scale === 'machine') && found.readings.some(({ takenAt }) => takenAt <= set.at)) return undefined;
+    if (!offset && scale === 'machine') return undefined;
+    const { edge, workOffset, uncertainty } = found.result;
+    return {
+      against: offset ? 'offset' : 'zero',
+      measured: offset ? workOffset : edge,
+      known: offset ? set.value : edge - workOffset,
+      // What it was set from was not known better than this touch is.
+      U: Math.hypot(uncertainty.U, uncertainty.U),
+      suspects: [found.readings],
+    };
+  },
+};

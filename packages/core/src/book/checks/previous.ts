@@ -1,0 +1,32 @@
+import { sameUse } from '../gaugeUse';
+import { readingsInForce } from '../inForce';
+import { answerFrom, faceAnswer } from '../subjects/face';
+import { calm, type Check } from './check';
+import { everyFace } from './faces';
+
+/** A face touched with one contact and then another, on one zero of the scale. */
+export const previousCheck: Check = {
+  of: 'previous',
+  features: everyFace,
+  at: (book, feature) => {
+    if (feature.kind !== 'face') return undefined;
+    const { face, of } = feature;
+    const now = faceAnswer(book, face, of);
+    const [last] = now?.readings ?? [];
+    if (!now || !last) return undefined;
+    const before = readingsInForce(book, feature).filter(
+      (reading) => !sameUse(book, reading, last) && reading.across === undefined,
+    );
+    const previous = before.at(-1);
+    const together = previous && before.filter((reading) => sameUse(book, reading, previous));
+    const then = together && answerFrom(book, face, of, together);
+    if (!then || !calm(then) || !calm(now)) return undefined;
+    return {
+      against: 'touch',
+      measured: now.result.edge,
+      known: then.result.edge,
+      U: Math.hypot(now.result.uncertainty.U, then.result.uncertainty.U),
+      suspects: [now.readings, then.readings],
+    };
+  },
+};

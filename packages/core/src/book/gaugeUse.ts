@@ -1,0 +1,103 @@
+import type { z } from 'zod';
+import type { EdgeInput } from '../datum/edge.schema';
+import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { METHOD_FACTS, methodOf } from '../methods/method';
+import type { Tool } from '../record/cutter';
+import type { TouchReading } from '../record/reading';
+import type { Snapshot } from '../record/snapshot';
+import type { touchMethod } from '../schema/touch';
+import { backlashAt, gaugeAt, type Book } from './book';
+import type { KnownGauge } from './known';
+
+/** Size to reckon with, mm: the measured one where it was measured. */
+export const sizeOf = (gauge: KnownGauge): number => gauge.measured ?? gauge.nominal;
+
+/** What a gauge puts between tool and surface, mm: a plate what it adds on Z, a probe nothing, since its length is its tool's. */
+export const thicknessOf = (gauge: KnownGauge): number =>
+  gauge.kind === 'probe' ? 0 : (gauge.offsets?.z ?? sizeOf(gauge));
+
+/** Standard uncertainty of a touch with it, mm: the shop's own figure, else the kind's default. */
+export const touchU = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].defaultU;
+
+/** Repeats in the log from which on they are believed more than the default. */
+export const ENOUGH_REPEATS = 10;
+
+/** What the shop's own log says of how a gauge repeats, once it has enough. */
+export const ownRepeatability = ({ repeatability }: Pick<Snapshot, 'repeatability'>, gaugeId: string) =>
+  repeatability.find((one) => one.gaugeId === gaugeId && one.readings >= ENOUGH_REPEATS);
+
+/** The scatter to reckon with for touches of one axis with a gauge: the log's own once it has enough, else the default. */
+export function methodWith(book: Book, gauge: KnownGauge, axis: 'x' | 'y' | 'z'): z.output<typeof touchMethod> {
+  const own = ownRepeatability(book, gauge.id);
+  return {
+    resolution: book.machine.axes[axis].step,
+    methodSd: own?.sd ?? touchU(gauge),
+    ...(own && { methodDof: Math.min(own.dof, 10_000) }),
+  };
+}
+
+/** Whether a gauge stands between a cutter in the spindle and the part. */
+export const needsCutter = (gauge: KnownGauge): boolean => {
+  const method = methodOf(gauge.kind);
+  return method !== undefined && METHOD_FACTS[method].contact === 'cutter';
+};
+
+/** The contact a gauge makes with so much feeler on it. */
+export const contactOf = (gauge: KnownGauge, feeler: number): EdgeInput['contact'] => ({
+  diameter: sizeOf(gauge),
+  feeler,
+  tir: gauge.tir ?? 0,
+  spin: GAUGE_FACTS[gauge.kind].spin,
+});
+
+/** How a touch was made, or would be: with what, and when, since a gauge is what it was known to be then. */
+type Use = Pick<TouchReading, 'gaugeId' | 'feeler' | 'tool' | 'cutterId' | 'takenAt'> &
+  Partial<Pick<TouchReading, 'source'>>;
+
+/** The cutter of a touch: the very one that was in the spindle, else the one that has the number. */
+const cutterOf = ({ tools, cutters }: Book, { tool, cutterId }: Use): Pick<Tool, 'diameter'> | undefined =>
+  cutters.find(({ id }) => id === cutterId) ?? tools.find(({ number }) => number === tool);
+
+/**
+ * What touches on an axis as it is used: a gauge itself, or a cutter with paper or a plate before it. A result of the
+ * control's own cycle has the ball taken off already, so nothing is left to take off.
+ */
+export function contactInUse(
+  book: Book,
+  use: Use,
+  axis: 'x' | 'y',
+): { gauge: KnownGauge; contact: EdgeInput['contact'] } | undefined {
+  const gauge = gaugeAt(book, use.gaugeId, use.takenAt);
+  if (!gauge) return undefined;
+  if (use.source?.by === 'control') return { gauge, contact: { diameter: 0, feeler: 0, tir: 0, spin: 'standing' } };
+  if (!needsCutter(gauge)) return { gauge, contact: contactOf(gauge, use.feeler) };
+  const cutter = cutterOf(book, use);
+  if (!cutter) return undefined;
+  const between = gauge.offsets?.[axis] ?? sizeOf(gauge);
+  return { gauge, contact: { diameter: cutter.diameter, feeler: between + use.feeler, tir: 0, spin: 'standing' } };
+}
+
+/** Whether two readings were taken with one and the same contact, of the same size as it was known at each. */
+export function sameUse(book: Book, a: Use, b: Use): boolean {
+  if (a.gaugeId !== b.gaugeId || a.feeler !== b.feeler || a.tool !== b.tool || a.cutterId !== b.cutterId) return false;
+  if ((a.source?.by === 'control') !== (b.source?.by === 'control')) return false;
+  const [then, later] = [gaugeAt(book, a.gaugeId, a.takenAt), gaugeAt(book, b.gaugeId, b.takenAt)];
+  if (then === later || !then || !later) return true;
+  return sizeOf(then) === sizeOf(later) && then.tir === later.tir && sameOffsets(then, later);
+}
+
+const sameOffsets = ({ offsets: a }: KnownGauge, { offsets: b }: KnownGauge): boolean =>
+  a?.x === b?.x && a?.y === b?.y && a?.z === b?.z;
+
+/** Backlash of an axis that is read on a dial, as it was known at a moment; a readout reads the table itself and needs none. */
+export function lostMotionOf(book: Book, axis: 'x' | 'y' | 'z', moment: string) {
+  if (book.machine.kind !== 'dials') return undefined;
+  const backlash = backlashAt(book, axis, moment);
+  return backlash && { value: backlash.value, U: backlash.U };
+}
+
+/** How well touches with a gauge are felt on a machine, what is left of its known backlash included; mm, standard. */
+export function feltU(book: Book, gauge: KnownGauge, moment: string): number {
+  const left = (['x', 'y'] as const).map((axis) => (lostMotionOf(book, axis, moment)?.U ?? 0) / 2);
+  return Math.hypot(touchU(gauge), Math.max(...left));
+}

@@ -1,0 +1,51 @@
+import type { Calibration, Found } from '../record/calibration';
+import type { Gauge } from '../record/gauge';
+
+/** A gauge with what was found of it. Lengths in mm. */
+export interface KnownGauge extends Gauge {
+  /** Measured size where it was measured; used instead of the marked one. */
+  measured?: number;
+  /** What a corner plate adds on each axis, where that is not its thickness. */
+  offsets?: { x: number; y: number; z: number };
+  /** Total indicator reading. */
+  tir?: number;
+  /** Standard uncertainty of a touch, where the shop knows better than the kind's default. */
+  u?: number;
+  /** The moment its latest calibration was made. */
+  checkedAt?: string;
+}
+
+export type Backlash = Extract<Found, { what: 'backlash' }> & { from: string };
+
+/** The calibration of one sort that is in force at a moment, of those given in the order they came into force; the latest where no moment is given. */
+const inForce = <W extends Found['what']>(
+  calibrations: readonly Calibration[],
+  what: W,
+  moment: string | undefined,
+): (Calibration & { found: Extract<Found, { what: W }> }) | undefined =>
+  calibrations.findLast(
+    (one): one is Calibration & { found: Extract<Found, { what: W }> } =>
+      one.found.what === what && (moment === undefined || one.from <= moment),
+  );
+
+/** A gauge as its calibrations have it at a moment: today's where none is given. */
+export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[], moment?: string): KnownGauge {
+  if (calibrations.length === 0) return gauge;
+  const size = inForce(calibrations, 'size', moment);
+  const offsets = inForce(calibrations, 'offsets', moment)?.found;
+  const tir = inForce(calibrations, 'run-out', moment)?.found.value;
+  const u = inForce(calibrations, 'touch', moment)?.found.value;
+  return {
+    ...gauge,
+    ...(size && { measured: size.found.value, checkedAt: size.at }),
+    ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
+    ...(tir !== undefined && { tir }),
+    ...(u !== undefined && { u }),
+  };
+}
+
+/** Lost motion in force at a moment, with the moment it was found. */
+export function backlashOf(calibrations: readonly Calibration[], moment?: string): Backlash | undefined {
+  const found = inForce(calibrations, 'backlash', moment);
+  return found && { ...found.found, from: found.from };
+}

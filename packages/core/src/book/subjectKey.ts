@@ -1,0 +1,37 @@
+import type { Subject, Touched } from '../record/subject';
+
+/** The stock is meant where no shape of the part is named. */
+export const STOCK = 'stock';
+
+/** What something touched or set is called in the book: readings under one name are of one thing. */
+export function subjectKey(subject: Subject | Touched): string {
+  switch (subject.kind) {
+    case 'face':
+      return `face ${subject.face} ${subject.of ?? STOCK}`;
+    case 'middle':
+      return `middle ${subject.axis} ${subject.of ?? STOCK}`;
+    case 'corner':
+      return `corner ${subject.corner} ${subject.of ?? STOCK}`;
+    case 'round':
+    case 'standing':
+    case 'bore-size':
+      return `${subject.kind} ${subject.of}`;
+    case 'sweep':
+      return `sweep ${subject.of}`;
+    case 'master':
+      return `master ${subject.master}`;
+    case 'run-out':
+      return `run-out ${subject.tool}`;
+    case 'alignment':
+      return `alignment ${subject.task}`;
+    case 'hole-line':
+      return `hole-line ${subject.from} ${subject.to}`;
+    case 'datum':
+      return `datum ${subject.datum}`;
+    case 'lost':
+      return `lost ${subject.why}`;
+    case 'z-zero':
+    case 'tool-length':
+      return `${subject.kind} ${subject.tool}`;
+  }
+}

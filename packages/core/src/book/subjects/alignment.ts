@@ -1,0 +1,208 @@
+import { placesOf, PLUG_PLACES } from '../../alignment/places';
+import { centrePlug } from '../../alignment/centrePlug';
+import { centreSweep } from '../../alignment/centreSweep';
+import { chuckFlip } from '../../alignment/chuckFlip';
+import { headTram } from '../../alignment/headTram';
+import { jawLine } from '../../alignment/jawLine';
+import { level } from '../../alignment/level';
+import { partSkew } from '../../alignment/partSkew';
+import type { Alignment, AlignmentOf } from '../../record/alignment';
+import type { AlignmentTask } from '../../record/subject';
+import type { Reading } from '../../record/reading';
+import type { IndicatorUse } from '../../schema/indicator';
+import { answered, type Book } from '../book';
+import { allReadingsOf } from '../inForce';
+import { FACE_TOUCH } from '../../datum/partFrame';
+import { Refusal } from '../../problem';
+import { touchU } from '../gaugeUse';
+
+/** What a pass of each task answers with. */
+export type AlignmentResult =
+  | { task: 'vise'; result: ReturnType<typeof jawLine> }
+  | { task: 'head'; result: ReturnType<typeof headTram>; other: ReturnType<typeof headTram> }
+  | { task: 'centre'; school: 'sweep'; result: ReturnType<typeof centreSweep> }
+  | { task: 'centre'; school: 'plug'; result: ReturnType<typeof centrePlug> }
+  | { task: 'chuck'; result: ReturnType<typeof chuckFlip> }
+  | { task: 'level'; result: ReturnType<typeof level> }
+  | { task: 'skew'; result: ReturnType<typeof partSkew> };
+
+/** One time round: its readings, which place is next, and what it answers once all are in. */
+export interface AlignmentPass {
+  pass: number;
+  /** Struck ones included. */
+  readings: Reading[];
+  /** The first place that has no reading in force yet. */
+  next: number | undefined;
+  answer: AlignmentResult | undefined;
+  /** Why it cannot be answered, though everything was read. */
+  refusal: Refusal | undefined;
+}
+
+/** The latest pass of a task that has anything; 0 for none. */
+export function latestPass(book: Book, task: AlignmentTask): number {
+  const read = readOf(book, task).flatMap(({ subject }) => (subject.kind === 'alignment' ? subject.pass : []));
+  const swept = task === 'centre' ? book.sweeps.map(({ pass }) => pass) : [];
+  return Math.max(0, ...read, ...swept);
+}
+
+const readOf = (book: Book, task: AlignmentTask): readonly Reading[] =>
+  allReadingsOf(book, { kind: 'alignment', task, place: 0, pass: 1 });
+
+/** A pass as the ledger has it. */
+export const alignmentPass = (book: Book, alignment: Alignment, pass: number): AlignmentPass =>
+  answered(book, `alignment ${JSON.stringify(alignment)} ${pass}`, () => passOf(book, alignment, pass));
+
+function passOf(book: Book, alignment: Alignment, pass: number): AlignmentPass {
+  const readings = readOf(book, alignment.task).filter(
+    ({ subject, on }) =>
+      subject.kind === 'alignment' &&
+      subject.pass === pass &&
+      // A plug is read on the machine's scales, a sweep on the dial: the two never mix.
+      (on === 'dial') === readsDial(alignment),
+  );
+  const at = (place: number): number[] =>
+    readings.flatMap(({ subject, value, struckBy }) =>
+      subject.kind === 'alignment' && subject.place === place && struckBy === null ? value : [],
+    );
+  const sweep = isSweep(alignment) ? book.sweeps.filter((one) => one.pass === pass).at(-1) : undefined;
+  const next = sweep ? undefined : placesOf(alignment).find((place) => at(place).length === 0);
+  const none = { pass, readings, next, answer: undefined, refusal: undefined };
+  if (next !== undefined) return none;
+  try {
+    return { ...none, answer: reckon(book, alignment, at, sweep?.points) };
+  } catch (error) {
+    if (error instanceof Refusal) return { ...none, refusal: error };
+    throw error;
+  }
+}
+
+const readsDial = (alignment: Alignment): boolean =>
+  alignment.task !== 'skew' && !(alignment.task === 'centre' && alignment.school === 'plug');
+
+const isSweep = (alignment: Alignment): boolean => alignment.task === 'centre' && alignment.school === 'sweep';
+
+type At = (place: number) => number[];
+
+function reckon(
+  book: Book,
+  alignment: Alignment,
+  at: At,
+  sweep: { angle: number; reading: number }[] | undefined,
+): AlignmentResult {
+  const { allowed } = alignment;
+  const places = placesOf(alignment).map((place) => ({ at: place, readings: at(place) }));
+  switch (alignment.task) {
+    case 'vise': {
+      const { task, along, side, from, to, pivot, loose } = alignment;
+      const indicator = indicatorUseOf(book, alignment);
+      const over = Math.abs(to - from) || 1;
+      const result = jawLine({
+        along,
+        side,
+        points: places,
+        indicator,
+        over,
+        pivot,
+        loose,
+        ends: { from, to },
+        allowed,
+      });
+      return { task, result };
+    }
+    case 'head': {
+      const indicator = indicatorUseOf(book, alignment);
+      const swung = { swing: alignment.swing, indicator, allowed };
+      return {
+        task: 'head',
+        result: headTram({ plane: 'left-right', low: at(180), high: at(0), ...swung }),
+        other: headTram({ plane: 'front-back', low: at(270), high: at(90), ...swung }),
+      };
+    }
+    case 'centre':
+      return alignment.school === 'plug'
+        ? { task: 'centre', school: 'plug', result: plugOf(book, alignment, at) }
+        : {
+            task: 'centre',
+            school: 'sweep',
+            result: centreSweep({
+              feature: alignment.feature,
+              points: sweep ?? places.flatMap((one) => one.readings.map((reading) => ({ angle: one.at, reading }))),
+              indicator: indicatorUseOf(book, alignment),
+              allowed,
+            }),
+          };
+    case 'chuck': {
+      const pair = (mark: 0 | 90) => ({ mark, here: at(mark), flipped: at(mark + 180) });
+      return {
+        task: 'chuck',
+        result: chuckFlip({
+          pairs: alignment.pairs === 2 ? [pair(0), pair(90)] : [pair(0)],
+          indicator: indicatorUseOf(book, alignment),
+          jaws: alignment.jaws,
+          ...(alignment.chuckTir !== null && { chuckTir: alignment.chuckTir }),
+          allowed,
+        }),
+      };
+    }
+    case 'level': {
+      const { task, distance, rotarySense } = alignment;
+      const indicator = indicatorUseOf(book, alignment);
+      return {
+        task,
+        result: level({ distance, first: at(0), second: at(distance), indicator, sense: rotarySense, allowed }),
+      };
+    }
+    case 'skew': {
+      const { axis, approach } = FACE_TOUCH[alignment.face];
+      const along = axis === 'x' ? 'y' : 'x';
+      const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
+      return {
+        task: 'skew',
+        result: partSkew({
+          along,
+          approach,
+          points: places,
+          method: { resolution: book.machine.axes[axis].step, methodSd: finder ? touchU(finder) : 0.012 },
+          over: book.part.size[along],
+          pivot: alignment.pivot,
+          loose: alignment.loose,
+          allowed,
+        }),
+      };
+    }
+  }
+}
+
+/** The indicator of a task as the shop knows it. */
+export function indicatorUseOf(book: Book, alignment: { indicatorId: string; sense: 1 | -1 }): IndicatorUse {
+  const gauge = book.gauges.find(({ id }) => id === alignment.indicatorId);
+  return {
+    sense: alignment.sense,
+    resolution: gauge?.resolution ?? 0.01,
+    methodSd: gauge ? touchU(gauge) : 0.004,
+    ...(gauge?.range !== undefined && { range: gauge.range }),
+  };
+}
+
+function plugOf(book: Book, alignment: AlignmentOf<'centre'>, at: At) {
+  const plug = book.gauges.find(({ id }) => id === alignment.plugId);
+  const u = plug ? touchU(plug) : 0.01;
+  return centrePlug({
+    x: at(PLUG_PLACES.x),
+    y: at(PLUG_PLACES.y),
+    nominal: { x: 0, y: 0 },
+    method: { resolution: book.machine.axes.x.step, methodSd: u },
+    finderU: u,
+    plugTir: alignment.plugTir,
+    confirm: alignment.confirmTir === null ? { by: 'word' } : { by: 'sweep', tir: alignment.confirmTir },
+    allowed: alignment.allowed,
+  });
+}
+
+/** Whether a pass is done with: proven in line, or for a plug good enough. */
+export function isInLine(answer: AlignmentResult | undefined): boolean {
+  if (!answer) return false;
+  if (answer.task === 'centre' && answer.school === 'plug') return answer.result.verdict !== 'poor';
+  if (answer.task === 'head') return answer.result.state === 'within' && answer.other.state === 'within';
+  return answer.result.state === 'within';
+}

@@ -1,0 +1,80 @@
+import type { TouchReading } from '../../record/reading';
+import { answered, gaugeAt, type Book } from '../book';
+import { toolLength } from '../../heights/toolLength';
+import type { ToolLengthInput, ToolLengthOutput } from '../../heights/toolLength.schema';
+import { zZero } from '../../heights/zZero';
+import type { ZZeroOutput } from '../../heights/zZero.schema';
+import { methodWith, sameUse, thicknessOf, touchU } from '../gaugeUse';
+import { lastZeroing, readingsInForce } from '../inForce';
+
+export interface ZZeroAnswer {
+  result: ZZeroOutput;
+  readings: TouchReading[];
+}
+
+export interface ToolLengthAnswer {
+  result: ToolLengthOutput;
+  readings: TouchReading[];
+}
+
+/** Z zero on the part's top, from the reference tool's readings in force; undefined while there are none. */
+export const zZeroAnswer = (book: Book): ZZeroAnswer | undefined => answered(book, 'z-zero', () => zZeroOf(book));
+
+function zZeroOf(book: Book): ZZeroAnswer | undefined {
+  const { setup } = book;
+  const { heights } = book.datumPlan;
+  const inForce = readingsInForce(book, { kind: 'z-zero', tool: setup.referenceTool });
+  const last = inForce.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  if (!gauge) return undefined;
+  const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const result = zZero({
+    readings: readings.map(({ value }) => value),
+    gaugeThickness: thicknessOf(gauge),
+    direct: gauge.kind === 'probe',
+    ...(gauge.kind === 'probe' && heights?.probeLonger && { longer: heights.probeLonger }),
+    surfaceHeight: heights?.surface ?? 0,
+    ...(heights?.lift && { lift: heights.lift }),
+    ...(heights?.step && { search: { step: heights.step, takeHalf: false } }),
+    method: methodWith(book, gauge, 'z'),
+    finderU: touchU(gauge),
+    tolerance: setup.tolerance,
+  });
+  return { result, readings };
+}
+
+/**
+ * A tool's offset against the reference tool; undefined until both have touched the same gauge on
+ * the same scale. When Z was set since the reference touched, its Z is what was set.
+ */
+export const toolLengthAnswer = (book: Book, tool: number): ToolLengthAnswer | undefined =>
+  answered(book, `tool-length ${tool}`, () => toolLengthOf(book, tool));
+
+function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
+  const inForce = readingsInForce(book, { kind: 'tool-length', tool });
+  const last = inForce.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  const referenceZ = last && referenceOn(book, last);
+  if (!last || !gauge || !referenceZ || tool === book.setup.referenceTool) return undefined;
+  const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const result = toolLength({
+    reference: { tool: book.setup.referenceTool, z: referenceZ },
+    tool,
+    readings: readings.map(({ value }) => value),
+    method: methodWith(book, gauge, 'z'),
+    tolerance: book.setup.tolerance,
+  });
+  return { result, readings };
+}
+
+/** Z of the reference tool on the scale and gauge of a reading, or undefined where nothing compares. */
+function referenceOn(book: Book, reading: TouchReading): ToolLengthInput['reference']['z'] | undefined {
+  const zero = zZeroAnswer(book);
+  if (!zero) return undefined;
+  const touched = zero.readings.filter(({ gaugeId }) => gaugeId === reading.gaugeId);
+  if (touched.length === 0) return undefined;
+  if (touched.every(({ epoch }) => epoch === reading.epoch)) return { readings: touched.map(({ value }) => value) };
+  const set = lastZeroing(book, 'z');
+  const setWhileTouching = set?.form === 'preset' && set.opens === reading.epoch;
+  return setWhileTouching ? { setTo: set.value } : undefined;
+}

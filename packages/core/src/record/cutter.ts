@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { id, name, nonNegativeLength } from '../schema/quantities';
+import { retiredOn } from './retired';
+import { TOOL_KINDS } from './toolKinds';
+import { documentKind } from './kind';
+
+/** A cutter of the shop; which number it has is each machine's own. */
+export const cutter = z
+  .object({
+    id,
+    name,
+    diameter: nonNegativeLength,
+    kind: z.enum(TOOL_KINDS).optional(),
+    /** Cutting edges; 0 for a tool without teeth. */
+    teeth: z.number().int({ error: 'must be a whole number' }).min(0).max(99).optional(),
+    retiredOn,
+  })
+  .meta({ id: 'Cutter' });
+
+export type Cutter = z.output<typeof cutter>;
+
+/** A cutter under its number in the machine at hand. */
+export type Tool = Cutter & { number: number };
+
+export const cutterKind = documentKind({
+  name: 'cutter',
+  field: 'cutters',
+  of: 'shop',
+  collection: 'cutters',
+  title: 'cutter',
+  summary: 'Add or replace a cutter',
+  version: 1,
+  schema: cutter,
+  key: ({ id }) => id,
+  shows: 'all',
+  empty: undefined,
+});

@@ -1,0 +1,109 @@
+import type { z } from 'zod';
+
+/** The version of a document that nobody has saved yet. */
+export const FIRST_VERSION = 'first';
+
+/** A thing another entry names: which kind it is of, under which field it is named. */
+export interface Named {
+  kind: string;
+  id: string;
+  field: string;
+}
+
+type Owner = 'setup' | 'shop';
+
+interface Common<Name extends string, Field extends string, Of extends Owner, Collection extends string, Body> {
+  name: Name;
+  /** Its list or place in a set-up's snapshot. */
+  field: Field;
+  /** Whose it is: one set-up's, or the whole shop's. */
+  of: Of;
+  /** Its part of an address. */
+  collection: Collection;
+  /** What a person calls it. */
+  title: string;
+  /** What sending one does. */
+  summary: string;
+  /** Counts up when the schema no longer takes what was stored before. */
+  version: number;
+  /** A body as it is sent. */
+  schema: z.ZodType<Body>;
+  /** A body of an older version as this one has it; a field with a default needs none. */
+  upgrade?: (old: unknown, from: number) => unknown;
+  /** What it names, so that nothing names what is not there. */
+  names?: (body: Body) => Named[];
+}
+
+/** A row of the ledger: added, never changed. */
+export interface RowKind<
+  Name extends string,
+  Field extends string,
+  Of extends Owner,
+  Collection extends string,
+  Body,
+  Kept,
+> extends Common<Name, Field, Of, Collection, Body> {
+  keeping: 'row';
+  /** As the ledger gives it back: its place and when it came. */
+  asKept: (body: Body, stored: Stored) => Kept;
+  /** When it was done. */
+  when: (body: Body) => string;
+}
+
+type Shows = 'all' | 'one' | 'of-machine' | 'of-part';
+
+/** A document: read and saved whole; a save names the version it began from. */
+export interface DocumentKind<
+  Name extends string,
+  Field extends string,
+  Of extends Owner,
+  Collection extends string,
+  Shown extends Shows,
+  Body,
+  Empty,
+> extends Common<Name, Field, Of, Collection, Body> {
+  keeping: 'document';
+  /** Its own name among others of the kind; the empty text where there is but one. */
+  key: (body: Body) => string;
+  /**
+   * How a set-up shows it: all there are, the only one, or of a shop's things the one that goes with the set-up's
+   * machine or part.
+   */
+  shows: Shown;
+  /** What stands there before it is first saved. */
+  empty: Empty;
+}
+
+/** Where in the ledger a row stands, and when it came. */
+export interface Stored {
+  seq: number;
+  receivedAt: string;
+}
+
+/** A row with its place in the ledger, as most kinds give it back. */
+export const withStored = <Body extends object>(body: Body, stored: Stored): Body & Stored => ({ ...body, ...stored });
+
+/** Describes a row; only there so that its types are read off it. */
+export const rowKind = <
+  const Name extends string,
+  const Field extends string,
+  const Of extends Owner,
+  const Collection extends string,
+  Body,
+  Kept,
+>(
+  kind: Omit<RowKind<Name, Field, Of, Collection, Body, Kept>, 'keeping'>,
+): RowKind<Name, Field, Of, Collection, Body, Kept> => ({ ...kind, keeping: 'row' });
+
+/** Describes a document; only there so that its types are read off it. */
+export const documentKind = <
+  const Name extends string,
+  const Field extends string,
+  const Of extends Owner,
+  const Collection extends string,
+  const Shown extends Shows,
+  Body,
+  Empty = undefined,
+>(
+  kind: Omit<DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty>, 'keeping'>,
+): DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty> => ({ ...kind, keeping: 'document' });

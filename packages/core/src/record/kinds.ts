@@ -1,0 +1,72 @@
+import { alignmentKind } from './alignment';
+import { calibrationKind } from './calibration';
+import { checkKind } from './check';
+import { cutPlanKind } from './cutPlan';
+import { cutterKind } from './cutter';
+import { datumPlanKind } from './datumPlan';
+import { gaugeKind } from './gauge';
+import { holdingKind } from './holding';
+import { machineKind } from './machine';
+import { magazineKind } from './magazine';
+import { partKind } from './part';
+import { patternKind } from './pattern';
+import { planKind } from './plan';
+import { readingKind } from './reading';
+import { strikeKind } from './strike';
+import { sweepKind } from './sweep';
+import { toolTableKind } from './toolTable';
+import { zeroingKind } from './zeroing';
+
+/**
+ * Every kind of entry there is, by its name. The store, the routes and their description, the outbox, the merge into a
+ * set-up and the loading of a shop all go by this list: a new kind is one file, and one line here.
+ */
+export const ROW_KINDS = {
+  reading: readingKind,
+  strike: strikeKind,
+  zeroing: zeroingKind,
+  check: checkKind,
+  sweep: sweepKind,
+  calibration: calibrationKind,
+} as const;
+
+export const DOCUMENT_KINDS = {
+  machine: machineKind,
+  part: partKind,
+  gauge: gaugeKind,
+  cutter: cutterKind,
+  magazine: magazineKind,
+  holding: holdingKind,
+  toolTable: toolTableKind,
+  plan: planKind,
+  datumPlan: datumPlanKind,
+  cutPlan: cutPlanKind,
+  pattern: patternKind,
+  alignment: alignmentKind,
+} as const;
+
+export const KINDS = { ...ROW_KINDS, ...DOCUMENT_KINDS } as const;
+
+type RowKinds = typeof ROW_KINDS;
+type DocumentKinds = typeof DOCUMENT_KINDS;
+export type RowName = keyof RowKinds;
+export type DocumentName = keyof DocumentKinds;
+export type KindName = RowName | DocumentName;
+export type AnyKind = (typeof KINDS)[KindName];
+
+/** The body of a kind of entry, as it is sent. */
+export type BodyOf<K extends KindName> = (typeof KINDS)[K] extends { schema: { _zod: { output: infer Body } } }
+  ? Body
+  : never;
+
+/** A row as the ledger gives it back. */
+export type KeptOf<K extends RowName> = ReturnType<RowKinds[K]['asKept']>;
+
+/** Kinds of a set-up's own, and kinds of the whole shop. */
+export type SetupKind = { [K in KindName]: (typeof KINDS)[K]['of'] extends 'setup' ? K : never }[KindName];
+export type ShopKind = Exclude<KindName, SetupKind>;
+
+export const isKindName = (name: unknown): name is KindName => typeof name === 'string' && Object.hasOwn(KINDS, name);
+export const isRowName = (name: KindName): name is RowName => KINDS[name].keeping === 'row';
+export const ROW_NAMES = Object.keys(ROW_KINDS) as RowName[];
+export const DOCUMENT_NAMES = Object.keys(DOCUMENT_KINDS) as DocumentName[];

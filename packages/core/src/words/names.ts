@@ -1,0 +1,21 @@
+import type { HoleStep } from '../record/steps';
+import type { AlignmentTask } from '../record/subject';
+
+/** What each task of lining up is called. */
+export const TASK_TITLES: Readonly<Record<AlignmentTask, string>> = {
+  vise: 'Vise or fence',
+  head: 'Head tram',
+  centre: 'Centre under the spindle',
+  chuck: 'Part in a chuck',
+  level: 'Level on a rotary axis',
+  skew: 'Part skew',
+};
+
+/** What each step of a hole is called. */
+export const STEP_NAMES: Readonly<Record<HoleStep, string>> = {
+  spot: 'Spot',
+  drill: 'Drill',
+  ream: 'Ream',
+  tap: 'Tap',
+  bore: 'Bore',
+};
