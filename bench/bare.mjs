@@ -7,9 +7,9 @@ const db = new Database(process.env.DATABASE);
 db.pragma('journal_mode = WAL');
 db.pragma('synchronous = FULL');
 db.pragma('foreign_keys = ON');
-const insert = db.prepare(
-  'INSERT INTO readings (id, setup_id, subject, axis, approach, gauge_id, feeler, scale, epoch, text, unit, value, ticked, taken_at, received_at) VALUES (@id, @setupId, @subject, @axis, @approach, @gaugeId, @feeler, @scale, @epoch, @text, @unit, @value, @ticked, @takenAt, @receivedAt)',
-);
+const insert = db.prepare(`
+  INSERT INTO readings (id, setup_id, on_what, subject, gauge_id, value, source, ticked, taken_at, axis, approach, scale, epoch, feeler, received_at)
+  VALUES (@id, @setupId, @on, @subject, @gaugeId, @value, @source, @ticked, @takenAt, @axis, @approach, @scale, @epoch, @feeler, @receivedAt)`);
 
 const server = createServer((request, response) => {
   const parts = [];
@@ -20,7 +20,9 @@ const server = createServer((request, response) => {
     const row = {
       ...body,
       setupId: 'base-plate-knee-mill',
+      scale: body.place.scale,
       subject: JSON.stringify(body.subject),
+      source: JSON.stringify(body.source),
       ticked: JSON.stringify(body.ticked),
       receivedAt,
     };

@@ -107,7 +107,7 @@ async function benchHoles(browser, url) {
   await fetch(`${url}/api/setups/${setup}/patterns/sieve`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
+    body: JSON.stringify({ version: 'sieve', began: 'first', body }),
   });
   await page.goto(`${url}/setup/${setup}/positions?pattern=sieve`);
   await page.getByRole('row').nth(2).waitFor();
@@ -118,13 +118,18 @@ async function benchHoles(browser, url) {
 
 /** Two hundred tools in the table of lengths. */
 async function benchTools(browser, url) {
-  for (let number = 10; number < 210; number += 1) {
-    await fetch(`${url}/api/tools/bench-${number}`, {
+  const save = (path, body) =>
+    fetch(`${url}/api/${path}`, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ id: `bench-${number}`, number, name: `Tool ${number}`, diameter: 6 }),
+      body: JSON.stringify({ version: 'bench', began: 'first', body }),
     });
+  const { tools } = await (await fetch(`${url}/api/magazines/knee-mill`)).json();
+  for (let number = 10; number < 210; number += 1) {
+    await save(`cutters/bench-${number}`, { id: `bench-${number}`, name: `Tool ${number}`, diameter: 6 });
+    tools.push({ number, cutterId: `bench-${number}` });
   }
+  await save('magazines/knee-mill', { id: 'knee-mill', tools });
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   await page.goto(`${url}/setup/base-plate-knee-mill/heights?tool=2&show=table`);
   const list = page.getByRole('list', { name: 'Tool lengths' });

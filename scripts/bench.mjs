@@ -1,12 +1,13 @@
 /** Benchmarks: each prints a ratio to a floor, or a share against its target. `npm run bench -- coverage` runs one alone. */
+import { join } from 'node:path';
 import { build, exportApp } from './lib/build.mjs';
-import { ensureChromium, ensureInstalled, must, once, say, tool } from './lib/steps.mjs';
+import { ensureChromium, ensureInstalled, must, once, ROOT, say, tool } from './lib/steps.mjs';
 
 const [wanted] = process.argv.slice(2);
 const asked = (name) => wanted === undefined || wanted === name;
 
 ensureInstalled();
-if (wanted === 'coverage' || wanted === 'explainer' || wanted === 'order') {
+if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   must(tool('tsx'), [`bench/${wanted}.ts`]);
 } else {
@@ -31,6 +32,18 @@ if (wanted === 'coverage' || wanted === 'explainer' || wanted === 'order') {
   say('Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- explainer.');
   if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
   if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
+  if (asked('growth')) {
+    // The book is core's own source; a bundle of it runs in plain Node.
+    const book = join(ROOT, '.build', 'book.mjs');
+    must(tool('esbuild'), [
+      'packages/core/src/book/book.ts',
+      '--bundle',
+      '--format=esm',
+      `--outfile=${book}`,
+      '--log-level=warning',
+    ]);
+    await (await import('../bench/growth.mjs')).benchGrowth((await import(book)).openBook);
+  }
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
-  if (wanted === undefined) for (const one of ['explainer', 'order']) must(tool('tsx'), [`bench/${one}.ts`]);
+  if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) must(tool('tsx'), [`bench/${one}.ts`]);
 }

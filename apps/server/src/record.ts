@@ -18,7 +18,7 @@ import { guardRow } from './guards';
 import { conflict, invalid, notFound, superseded } from './http/problem';
 import { shopHoldings } from './shopHoldings';
 import type { BodyRow } from './store/entries';
-import type { Struck } from './store/readings';
+import { columnsOf } from './store/readings';
 import type { Store } from './store/store';
 
 /** What an append answers: the same whether it was the first time or a repeat. */
@@ -83,26 +83,23 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     return row?.kind === name ? row : undefined;
   }
 
-  /** Stores a row once: a repeat answers the same, other content under the same id is refused. */
+  /**
+   * Stores a row once: a repeat answers the same, other content under the same id is refused. It is inserted first, and
+   * what stands under its id is only looked up where the table itself objects: most rows are new.
+   */
   function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>): Appended<BodyOf<K>> {
     const entry = { kind, setupId, body } as unknown as RowEntry;
-    const answer = store.write(() => {
-      const before = known(kind, entry.body.id);
-      if (before) {
-        if (before.setupId !== setupId || !sameBody(before.body, body)) {
-          throw conflict(
-            `The id “${entry.body.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
-          );
-        }
-        return { seq: before.seq, receivedAt: before.receivedAt, fresh: false };
-      }
-      requireOwner(setupId);
+    const { fresh, seq, receivedAt } = store.write(() => {
       checkNames(kind, body);
       guardRow(store, entry);
-      const receivedAt = now();
-      return { seq: insert(entry, receivedAt), receivedAt, fresh: true };
+      const at = now();
+      try {
+        return { fresh: true, seq: insert(entry, at), receivedAt: at };
+      } catch (error) {
+        if (!isConstraint(error)) throw error;
+        return { fresh: false, ...repeated(entry) };
+      }
     });
-    const { fresh, seq, receivedAt } = answer;
     if (fresh) {
       store.tallies.added(entry, seq);
       tell(setupId);
@@ -110,20 +107,22 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     return { ...entry.body, seq, receivedAt } as unknown as Appended<BodyOf<K>>;
   }
 
-  function insert(entry: RowEntry, receivedAt: string): number {
-    try {
-      return entry.kind === 'reading'
-        ? store.readings.insert(entry.setupId, entry.body, receivedAt)
-        : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
-    } catch (error) {
-      if (!isConstraint(error)) throw error;
-      throw conflict(
-        entry.kind === 'zeroing' && entry.body.opens !== undefined
-          ? 'This zero was opened by another setting already. Nothing was changed; set the axis again.'
-          : `The id “${entry.body.id}” is in the ledger for something else. Nothing was changed; send it under a new id.`,
-      );
-    }
+  /** The row that stands where another could not be stored, if it says the same. @throws HttpProblem 404 or 409 */
+  function repeated({ kind, setupId, body }: RowEntry): { seq: number; receivedAt: string } {
+    const before = known(kind, body.id);
+    if (before?.setupId === setupId && sameBody(before.body, body)) return before;
+    requireOwner(setupId);
+    throw conflict(
+      !before && kind === 'zeroing' && body.opens !== undefined
+        ? 'This zero was opened by another setting already. Nothing was changed; set the axis again.'
+        : `The id “${body.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
+    );
   }
+
+  const insert = (entry: RowEntry, receivedAt: string): number =>
+    entry.kind === 'reading'
+      ? store.readings.insert(columnsOf(entry.setupId, entry.body), receivedAt)
+      : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
 
   /** Saves a document whole, where it began from the version that stands. */
   function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>): Saved<K> {
@@ -210,18 +209,6 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     };
   }
 
-  /** The strike in force of every reading of a set-up that has one. */
-  function struckIn(setupId: string): Map<string, Struck> {
-    const struck = new Map<string, Struck>();
-    for (const { kind, body } of store.entries.ofSetup(setupId)) {
-      if (kind !== 'strike') continue;
-      const { id, readingId, action, reason } = body as BodyOf<'strike'>;
-      if (action === 'strike') struck.set(readingId, { by: id, reason });
-      else struck.delete(readingId);
-    }
-    return struck;
-  }
-
   return {
     append,
     save,
@@ -231,7 +218,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     snapshotText: (setupId: string): string =>
       store.read(() => {
         const rest = JSON.stringify(documentsOf(setupId));
-        return `${rest.slice(0, -1)},"readings":${store.readings.textOfSetup(setupId, struckIn(setupId))}}`;
+        return `${rest.slice(0, -1)},"readings":${store.readings.textOfSetup(setupId)}}`;
       }),
     /** What came behind a place in the record: of the set-up, and of the shop. */
     since: (setupId: string, seq: number): News =>

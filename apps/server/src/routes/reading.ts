@@ -48,7 +48,8 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
     const id = String(request.params.id);
     const since = sinceOf(request.query.since);
     if (since !== undefined) response.json(record.since(id, since));
-    else response.type('application/json').send(record.snapshotText(id));
+    // No ETag: it is fetched whole once, and asked for what is new after.
+    else response.setHeader('Content-Type', 'application/json; charset=utf-8').end(record.snapshotText(id));
   });
   router.get('/setups/:id/events', async (request, response) => {
     const id = String(request.params.id);

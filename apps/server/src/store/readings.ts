@@ -2,8 +2,8 @@ import { newReading, type NewReading } from '@zero-point/core/record/reading';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 
-interface ReadingRow {
-  seq: number;
+/** A reading as columns: what it is, and what of it decides which touch it repeats. */
+export interface ReadingColumns {
   id: string;
   setup_id: string;
   on_what: NewReading['on'];
@@ -23,32 +23,26 @@ interface ReadingRow {
   across: string | null;
   tool: number | null;
   cutter_id: string | null;
-  received_at: string;
 }
 
 const text = JSON.stringify;
 
-/** A part of a JSON object that is there only where it holds something. */
-const given = (name: string, json: string | number | null): string => (json === null ? '' : `,"${name}":${json}`);
+/** A part of a JSON object in SQL, there only where its column holds something. */
+const given = (name: string, column: string, json = `json_quote(${column})`): string =>
+  `iif(${column} IS NULL, '', ',"${name}":' || ${json})`;
 
-/** What a touch has and other readings have not. */
-function touchText(row: ReadingRow): string {
-  if (row.on_what !== 'scale') return '';
-  const offset = given('workOffset', row.work_offset === null ? null : text(row.work_offset));
-  const place = `{"scale":${text(row.scale)}${offset}${given('index', row.rotary)}}`;
-  const cutter = given('cutterId', row.cutter_id === null ? null : text(row.cutter_id));
-  return `,"axis":${text(row.axis)},"approach":${row.approach},"place":${place},"epoch":${text(row.epoch)},"feeler":${row.feeler}${given('across', row.across)}${given('tool', row.tool)}${cutter}`;
-}
-
-/** A row as the JSON of the reading it was, without braces: columns are put together, not parsed and printed again. */
-const bodyText = (row: ReadingRow): string =>
-  `"on":${text(row.on_what)},"subject":${row.subject},"id":${text(row.id)},"gaugeId":${text(row.gauge_id)},"value":${row.value},"source":${row.source},"ticked":${row.ticked},"takenAt":${text(row.taken_at)}${touchText(row)}`;
-
-/** The strike in force of a reading, if any. */
-export interface Struck {
-  by: string;
-  reason: string;
-}
+/**
+ * A row as the JSON of the reading it was, without its closing brace. Put together where the columns are, so that many
+ * readings are neither taken apart nor made into objects only to be printed again.
+ */
+const BODY = `'{"on":' || json_quote(on_what) || ',"subject":' || subject || ',"id":' || json_quote(r.id)
+  || ',"gaugeId":' || json_quote(gauge_id) || ',"value":' || json_quote(value) || ',"source":' || source
+  || ',"ticked":' || ticked || ',"takenAt":' || json_quote(taken_at)
+  || iif(on_what <> 'scale', '',
+         ',"axis":' || json_quote(axis) || ',"approach":' || approach
+         || ',"place":{"scale":' || json_quote(scale) || ${given('workOffset', 'work_offset')} || ${given('index', 'rotary', 'rotary')}
+         || '},"epoch":' || json_quote(epoch) || ',"feeler":' || json_quote(feeler)
+         || ${given('across', 'across', 'across')} || ${given('tool', 'tool')} || ${given('cutterId', 'cutter_id')})`;
 
 /** A reading in the ledger with the set-up it belongs to. */
 export interface StoredReading {
@@ -58,52 +52,90 @@ export interface StoredReading {
   body: NewReading;
 }
 
-const toReading = (row: ReadingRow): StoredReading => ({
-  seq: row.seq,
-  setupId: row.setup_id,
-  receivedAt: row.received_at,
-  body: newReading.parse(JSON.parse(`{${bodyText(row)}}`)),
-});
+interface Row {
+  seq: number;
+  setupId: string;
+  receivedAt: string;
+  body: string;
+}
+
+const toReading = ({ body, ...row }: Row): StoredReading => ({ ...row, body: newReading.parse(JSON.parse(body)) });
+
+const ROW = `SELECT seq, setup_id AS setupId, received_at AS receivedAt, ${BODY} || '}' AS body FROM readings r`;
+
+const COLUMNS = [
+  'id',
+  'setup_id',
+  'on_what',
+  'subject',
+  'gauge_id',
+  'value',
+  'source',
+  'ticked',
+  'taken_at',
+  'axis',
+  'approach',
+  'scale',
+  'work_offset',
+  'rotary',
+  'epoch',
+  'feeler',
+  'across',
+  'tool',
+  'cutter_id',
+] as const satisfies readonly (keyof ReadingColumns)[];
+
+/** A reading as the table has it. */
+export function columnsOf(setupId: string, r: NewReading): ReadingColumns {
+  const touch = r.on === 'scale' ? r : undefined;
+  return {
+    id: r.id,
+    setup_id: setupId,
+    on_what: r.on,
+    subject: text(r.subject),
+    gauge_id: r.gaugeId,
+    value: r.value,
+    source: text(r.source),
+    ticked: text(r.ticked),
+    taken_at: r.takenAt,
+    axis: touch?.axis ?? null,
+    approach: touch?.approach ?? null,
+    scale: touch?.place.scale ?? null,
+    work_offset: touch?.place.workOffset ?? null,
+    rotary: touch?.place.index ? text(touch.place.index) : null,
+    epoch: touch?.epoch ?? null,
+    feeler: touch?.feeler ?? null,
+    across: touch?.across ? text(touch.across) : null,
+    tool: touch?.tool ?? null,
+    cutter_id: touch?.cutterId ?? null,
+  };
+}
 
 /** Queries of the readings table: added, never changed. */
 export function readings(db: Database) {
-  const insert = db.prepare<(string | number | null)[], { seq: number }>(`
-    INSERT INTO readings (seq, id, setup_id, on_what, subject, gauge_id, value, source, ticked, taken_at, axis, approach,
-                          scale, work_offset, rotary, epoch, feeler, across, tool, cutter_id, received_at)
-    VALUES (${NEXT_SEQ}, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING seq`);
-  const get = db.prepare<[string], ReadingRow>('SELECT * FROM readings WHERE id = ?');
-  const ofSetup = db.prepare<[string, number], ReadingRow>(
-    'SELECT * FROM readings WHERE setup_id = ? AND seq > ? ORDER BY seq',
-  );
-  const all = db.prepare<[], ReadingRow>('SELECT * FROM readings ORDER BY seq');
+  const insert = db.prepare<[ReadingColumns & { received_at: string }], { seq: number }>(`
+    INSERT INTO readings (seq, ${COLUMNS.join(', ')}, received_at)
+    VALUES (${NEXT_SEQ}, ${COLUMNS.map((column) => `@${column}`).join(', ')}, @received_at) RETURNING seq`);
+  const get = db.prepare<[string], Row>(`${ROW} WHERE r.id = ?`);
+  const ofSetup = db.prepare<[string, number], Row>(`${ROW} WHERE setup_id = ? AND seq > ? ORDER BY seq`);
+  const all = db.prepare<[], ReadingColumns>(`SELECT ${COLUMNS.join(', ')} FROM readings ORDER BY seq`);
+  const textOfSetup = db
+    .prepare<{ setupId: string }, string | null>(
+      `
+    WITH struck AS (
+      SELECT body ->> 'readingId' AS reading_id, body ->> 'action' AS action, body ->> 'reason' AS reason, id, max(seq)
+      FROM entries WHERE kind = 'strike' AND setup_id = @setupId GROUP BY reading_id
+    )
+    SELECT group_concat(one, ',') FROM (
+      SELECT ${BODY} || ',"seq":' || seq || ',"receivedAt":' || json_quote(received_at)
+             || ',"struckBy":' || json_quote(s.id) || ',"struckReason":' || json_quote(s.reason) || '}' AS one
+      FROM readings r LEFT JOIN struck s ON s.reading_id = r.id AND s.action = 'strike'
+      WHERE setup_id = @setupId ORDER BY seq)`,
+    )
+    .pluck();
   return {
-    insert: (setupId: string, r: NewReading, receivedAt: string): number => {
-      const touch = r.on === 'scale' ? r : undefined;
-      return (
-        insert.get(
-          r.id,
-          setupId,
-          r.on,
-          text(r.subject),
-          r.gaugeId,
-          r.value,
-          text(r.source),
-          text(r.ticked),
-          r.takenAt,
-          touch?.axis ?? null,
-          touch?.approach ?? null,
-          touch?.place.scale ?? null,
-          touch?.place.workOffset ?? null,
-          touch?.place.index ? text(touch.place.index) : null,
-          touch?.epoch ?? null,
-          touch?.feeler ?? null,
-          touch?.across ? text(touch.across) : null,
-          touch?.tool ?? null,
-          touch?.cutterId ?? null,
-          receivedAt,
-        )?.seq ?? 0
-      );
-    },
+    insert: (columns: ReadingColumns, receivedAt: string): number =>
+      insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0,
     /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);
@@ -112,18 +144,9 @@ export function readings(db: Database) {
     /** Readings of a set-up behind a place in the record. */
     ofSetup: (setupId: string, since = 0): StoredReading[] => ofSetup.all(setupId, since).map(toReading),
     /** All readings of a set-up as the JSON of a list, each with its place and the strike in force. */
-    textOfSetup: (setupId: string, struck: ReadonlyMap<string, Struck>): string =>
-      `[${ofSetup
-        .all(setupId, 0)
-        .map((row) => {
-          const strike = struck.get(row.id);
-          return `{${bodyText(row)},"seq":${row.seq},"receivedAt":${text(row.received_at)},"struckBy":${strike ? text(strike.by) : null},"struckReason":${strike ? text(strike.reason) : null}}`;
-        })
-        .join(',')}]`,
-    /** Every reading of the shop, one after the other. */
-    each: function* (): Generator<StoredReading> {
-      for (const row of all.iterate()) yield toReading(row);
-    },
+    textOfSetup: (setupId: string): string => `[${textOfSetup.get({ setupId }) ?? ''}]`,
+    /** Every reading of the shop, one after the other, as columns. */
+    each: (): IterableIterator<ReadingColumns> => all.iterate(),
   };
 }
 

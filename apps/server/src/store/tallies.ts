@@ -1,13 +1,12 @@
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { samePlaceAlong } from '@zero-point/core/book/samePlaceAlong';
 import type { RowEntry } from '@zero-point/core/record/entry';
-import type { NewReading } from '@zero-point/core/record/reading';
 import type { Repeatability, SetupSummary } from '@zero-point/core/record/snapshot';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { Database } from 'better-sqlite3';
 import type { Documents } from './documents';
 import type { Entries } from './entries';
-import type { Readings } from './readings';
+import { columnsOf, type ReadingColumns, type Readings } from './readings';
 import type { Setups } from './setups';
 
 /** Repeats of one touch at one place: their values, and which of them are struck out. */
@@ -15,10 +14,9 @@ interface Repeats {
   gaugeId: string;
   across: { value: number } | undefined;
   values: Map<string, { value: number; struck: boolean }>;
+  /** As they were last added up: squares about their mean, and how many. */
   squares: number;
   n: number;
-  /** Readings further than this from the middle of their touch stand apart, mm. */
-  apart: number;
 }
 
 interface SetupTally {
@@ -42,6 +40,8 @@ interface Counted {
   /** Set-ups that are practice, and how far apart is apart with a gauge, as they were looked up. */
   practice: Map<string, boolean>;
   apart: Map<string, number>;
+  /** Repeats that changed since they were added up. */
+  changed: Set<Repeats>;
 }
 
 interface Tables {
@@ -77,7 +77,7 @@ export function tallies(db: Database, tables: Tables) {
       counted = undefined;
     },
     repeatability: (): Repeatability[] =>
-      [...ready().gauges]
+      [...addedUp(ready(), tables)]
         .filter(([, { dof }]) => dof > 0)
         .map(([gaugeId, { squares, dof, readings }]) => ({ gaugeId, sd: Math.sqrt(squares / dof), dof, readings }))
         .sort((a, b) => (a.gaugeId < b.gaugeId ? -1 : 1)),
@@ -154,9 +154,9 @@ function count(tables: Tables): Counted {
     places: new Map(),
     practice: new Map(),
     apart: new Map(),
+    changed: new Set(),
   };
-  for (const { seq, setupId, body } of tables.readings.each())
-    take(counted, { kind: 'reading', setupId, body }, seq, tables);
+  for (const columns of tables.readings.each()) takeReading(counted, columns, tables);
   for (const { id } of tables.setups.all()) {
     for (const { seq, kind, body } of tables.entries.ofSetup(id))
       take(counted, { kind, setupId: id, body } as RowEntry, seq, tables);
@@ -164,22 +164,32 @@ function count(tables: Tables): Counted {
   return counted;
 }
 
+const tallyOf = ({ setups }: Counted, setupId: string): SetupTally => {
+  const tally = setups.get(setupId) ?? { readings: 0, changedAt: '', axes: {} };
+  setups.set(setupId, tally);
+  return tally;
+};
+
+function takeReading(counted: Counted, columns: ReadingColumns, tables: Tables): void {
+  const { id, setup_id: setupId, value, taken_at: takenAt } = columns;
+  const setup = tallyOf(counted, setupId);
+  setup.readings += 1;
+  setup.changedAt = latest(setup.changedAt, takenAt);
+  const practice = remembered(counted.practice, setupId, () => isPractice(tables, setupId));
+  const repeats = practice ? undefined : repeatsOf(counted, columns);
+  counted.places.set(id, { setupId, struck: false, repeats });
+  if (!repeats) return;
+  repeats.values.set(id, { value, struck: false });
+  counted.changed.add(repeats);
+}
+
 function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): void {
   const { setupId } = entry;
-  const setup = counted.setups.get(setupId) ?? { readings: 0, changedAt: '', axes: {} };
-  counted.setups.set(setupId, setup);
+  const setup = tallyOf(counted, setupId);
   switch (entry.kind) {
-    case 'reading': {
-      const { body } = entry;
-      setup.readings += 1;
-      setup.changedAt = latest(setup.changedAt, body.takenAt);
-      const practice = remembered(counted.practice, setupId, () => isPractice(tables, setupId));
-      const apart = remembered(counted.apart, body.gaugeId, () => apartOf(tables, body.gaugeId));
-      const repeats = practice ? undefined : repeatsOf(counted, setupId, body, apart);
-      counted.places.set(body.id, { setupId, struck: false, repeats });
-      if (repeats) change(counted, repeats, body.id, { value: body.value, struck: false });
+    case 'reading':
+      takeReading(counted, columnsOf(setupId, entry.body), tables);
       return;
-    }
     case 'strike': {
       const { readingId, action, at } = entry.body;
       const place = counted.places.get(readingId);
@@ -189,7 +199,9 @@ function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): v
       place.struck = struck;
       setup.readings += struck ? -1 : 1;
       const known = place.repeats?.values.get(readingId);
-      if (place.repeats && known) change(counted, place.repeats, readingId, { ...known, struck });
+      if (!place.repeats || !known) return;
+      place.repeats.values.set(readingId, { ...known, struck });
+      counted.changed.add(place.repeats);
       return;
     }
     case 'zeroing': {
@@ -210,37 +222,52 @@ function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): v
 }
 
 /** The repeats a reading belongs to: of one thing on one zero of the scale with one contact at one place. */
-function repeatsOf({ touches }: Counted, setupId: string, reading: NewReading, apart: number): Repeats | undefined {
-  if (reading.on === 'gauge' || reading.source.by === 'practice') return undefined;
-  const touch =
-    reading.on === 'scale'
-      ? [reading.axis, reading.approach, reading.place, reading.epoch, reading.feeler, reading.tool, reading.cutterId]
-      : [];
-  const key = JSON.stringify([setupId, reading.subject, reading.gaugeId, reading.source.by === 'control', ...touch]);
-  const across = reading.on === 'scale' ? reading.across : undefined;
+function repeatsOf({ touches }: Counted, columns: ReadingColumns): Repeats | undefined {
+  const by = (JSON.parse(columns.source) as { by: string }).by;
+  // A bore grows from size to size, and practice says nothing of a gauge.
+  if (columns.on_what === 'gauge' || by === 'practice') return undefined;
+  const { setup_id, subject, gauge_id, axis, approach, scale, work_offset, rotary, epoch, feeler, tool, cutter_id } =
+    columns;
+  const touch = [axis, approach, scale, work_offset, rotary, epoch, feeler, tool, cutter_id];
+  const key = [setup_id, subject, gauge_id, by === 'control', ...touch].join('\n');
+  const across = columns.across === null ? undefined : (JSON.parse(columns.across) as { value: number });
   const places = touches.get(key) ?? [];
   touches.set(key, places);
   const known = places.find((one) => samePlaceAlong(one.across, across));
   if (known) return known;
-  const repeats: Repeats = { gaugeId: reading.gaugeId, across, values: new Map(), squares: 0, n: 0, apart };
+  const repeats: Repeats = { gaugeId: gauge_id, across, values: new Map(), squares: 0, n: 0 };
   places.push(repeats);
   return repeats;
 }
 
-/** Puts one value of some repeats, and what their gauge gains or loses by it. */
-function change({ gauges }: Counted, repeats: Repeats, id: string, value: { value: number; struck: boolean }): void {
-  const before = { squares: repeats.squares, n: repeats.n };
-  repeats.values.set(id, value);
-  const all = [...repeats.values.values()].flatMap((one) => (one.struck ? [] : one.value));
-  // One that stands apart says nothing of the gauge until somebody has looked at it.
-  const live = all.filter((_, i, values) => Math.abs((values[i] ?? 0) - median(values)) <= repeats.apart);
+/** What each gauge repeats to, once the touches that changed are added up anew. */
+function addedUp(counted: Counted, tables: Tables): Map<string, GaugeTally> {
+  for (const repeats of counted.changed) {
+    const { gaugeId } = repeats;
+    const apart = remembered(counted.apart, gaugeId, () => apartOf(tables, gaugeId));
+    const gauge = counted.gauges.get(gaugeId) ?? { squares: 0, dof: 0, readings: 0 };
+    counted.gauges.set(gaugeId, gauge);
+    tally(gauge, repeats, -1);
+    Object.assign(repeats, scatterOf(repeats, apart));
+    tally(gauge, repeats, 1);
+  }
+  counted.changed.clear();
+  return counted.gauges;
+}
+
+/** Adds what some repeats say to their gauge, or takes it off again; one reading alone says nothing. */
+function tally(gauge: GaugeTally, { squares, n }: Repeats, sign: 1 | -1): void {
+  if (n < 2) return;
+  gauge.squares += sign * squares;
+  gauge.dof += sign * (n - 1);
+  gauge.readings += sign * n;
+}
+
+/** Squares about the mean, of those not struck out; one that stands apart says nothing until somebody has looked at it. */
+function scatterOf({ values }: Repeats, apart: number): { squares: number; n: number } {
+  const all = [...values.values()].flatMap((one) => (one.struck ? [] : one.value));
+  const middle = median(all);
+  const live = all.filter((value) => Math.abs(value - middle) <= apart);
   const mean = live.reduce((sum, one) => sum + one, 0) / live.length;
-  repeats.n = live.length;
-  repeats.squares = live.reduce((sum, one) => sum + (one - mean) ** 2, 0);
-  const gauge = gauges.get(repeats.gaugeId) ?? { squares: 0, dof: 0, readings: 0 };
-  const counts = (n: number) => (n > 1 ? n : 0);
-  gauge.squares += (repeats.n > 1 ? repeats.squares : 0) - (before.n > 1 ? before.squares : 0);
-  gauge.dof += Math.max(0, repeats.n - 1) - Math.max(0, before.n - 1);
-  gauge.readings += counts(repeats.n) - counts(before.n);
-  gauges.set(repeats.gaugeId, gauge);
+  return { n: live.length, squares: live.reduce((sum, one) => sum + (one - mean) ** 2, 0) };
 }
