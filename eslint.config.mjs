@@ -1,5 +1,7 @@
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
+import boundaries from 'eslint-plugin-boundaries';
+import { FLOORS } from './packages/core/floors.mjs';
 
 /** Dependencies point one way: app → core ← server. */
 const only = (files, patterns) => ({
@@ -18,6 +20,16 @@ const interfaceCode = [
   '@tanstack/*',
 ];
 const serverCode = ['express*', 'better-sqlite3', 'pino*', 'helmet', 'node:*'];
+
+/** Folders of core, as elements of its floors. */
+const elements = FLOORS.flat().map((type) => ({ type, pattern: `packages/core/src/${type}` }));
+
+const downwards = FLOORS.flatMap((floor, level) =>
+  floor.map((type) => ({
+    from: { element: { type } },
+    allow: [{ to: { element: { type: FLOORS.slice(0, level + 1).flat() } } }],
+  })),
+);
 
 export default [
   {
@@ -50,6 +62,27 @@ export default [
     files: ['**/*.{js,mjs,cjs}'],
     languageOptions: {
       globals: { process: 'readonly', console: 'readonly', URL: 'readonly', Buffer: 'readonly', __dirname: 'readonly' },
+    },
+  },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.case.ts', '**/types/**'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': elements,
+      'boundaries/include': ['packages/core/src/**'],
+      'import/resolver': { node: { extensions: ['.ts'] } },
+    },
+    rules: {
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: downwards,
+          message: 'core imports downwards only: see packages/core/floors.mjs',
+        },
+      ],
+      'boundaries/no-unknown-files': 'error',
     },
   },
   only(

@@ -33,3 +33,26 @@ for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/record.ts'
     assert.equal((await complaints(file, '@zero-point/core/datum/edge')).length, 0);
   });
 }
+
+/** Messages of the rule of floors for one import standing in one file of core. */
+async function climbs(file, from) {
+  const [result] = await eslint.lintText(`import '${from}';\n`, { filePath: `packages/core/src/${file}` });
+  return result.messages.filter(({ ruleId }) => ruleId === 'boundaries/dependencies');
+}
+
+for (const [file, from] of [
+  ['units/unit.ts', '../book/book'],
+  ['metrology/mean.ts', '../record/kinds'],
+  ['record/kinds.ts', '../datum/edge'],
+  ['datum/edge.ts', '../registry/registry'],
+  ['registry/registry.ts', '../book/book'],
+  ['book/book.ts', '../words/names'],
+]) {
+  test(`core/${file} may not climb to ${from}`, async () => {
+    assert.equal((await climbs(file, from)).length, 1);
+  });
+}
+
+test('core may import downwards', async () => {
+  assert.equal((await climbs('book/book.ts', '../record/kinds')).length, 0);
+});

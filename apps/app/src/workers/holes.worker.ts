@@ -4,10 +4,9 @@ import { holesFromProgram } from '@zero-point/core/formats/holesFromProgram';
 import { holesFromJson, holesJson } from '@zero-point/core/formats/holesJson';
 import { holesProgram } from '@zero-point/core/formats/holesProgram';
 import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
-import { Refusal } from '@zero-point/core/problem';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { HolesFormat, HolesJob } from './holesJob';
-import type { WorkReport } from './runWorker';
+import { serveWork } from './serveWork';
 
 const READERS: Readonly<Record<HolesFormat, (text: string, unit: LengthUnit | undefined) => ReadHoles>> = {
   csv: holesFromCsv,
@@ -30,19 +29,4 @@ async function work(job: HolesJob): Promise<ReadHoles | string> {
 }
 
 /** Reads and writes files of holes away from the screen. */
-self.onmessage = ({ data }: MessageEvent<HolesJob>) => {
-  const tell = (report: WorkReport<ReadHoles | string>) => self.postMessage(report);
-  work(data).then(
-    (result) => tell({ kind: 'done', result }),
-    (error: unknown) => {
-      const known = error instanceof Refusal;
-      tell({
-        kind: 'refused',
-        code: known ? error.code : 'fault',
-        message: known
-          ? error.message
-          : 'This file brings the reader down: a fault of Zero Point. Nothing was changed.',
-      });
-    },
-  );
-};
+serveWork<HolesJob, ReadHoles | string>(work);

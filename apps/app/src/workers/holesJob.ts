@@ -15,9 +15,7 @@ export type HolesJob =
 const worker = () => new Worker(new URL('./holes.worker.ts', import.meta.url));
 
 /** Reads holes from a file; refused with the code `unit-unknown` where the file does not say its unit. */
-export const readHoles = (job: Extract<HolesJob, { kind: 'read' }>): Running<ReadHoles> =>
-  runWorker(worker(), job, () => undefined);
+export const readHoles = (job: Extract<HolesJob, { kind: 'read' }>): Running<ReadHoles> => runWorker(worker(), job);
 
 /** Writes a file; its text. */
-export const writeHoles = (job: Exclude<HolesJob, { kind: 'read' }>): Running<string> =>
-  runWorker(worker(), job, () => undefined);
+export const writeHoles = (job: Exclude<HolesJob, { kind: 'read' }>): Running<string> => runWorker(worker(), job);

@@ -1,13 +1,10 @@
 import { bestOrder, type FoundOrder, type OrderJob } from '@zero-point/core/positions/order';
-import type { WorkReport } from './runWorker';
-
-const tell = (report: WorkReport<FoundOrder>) => self.postMessage(report);
+import { serveWork } from './serveWork';
 
 /** Looks for an order away from the screen. */
-self.onmessage = ({ data }: MessageEvent<OrderJob>) => {
-  const result = bestOrder(data, (share) => {
-    tell({ kind: 'progress', share });
+serveWork<OrderJob, FoundOrder>((job, tell) =>
+  bestOrder(job, (share) => {
+    tell(share);
     return true;
-  });
-  tell({ kind: 'done', result });
-};
+  }),
+);

@@ -1,8 +1,5 @@
-/** What a worker tells: how far it is, and at the end what it found, or why it would not. */
-export type WorkReport<T> =
-  | { kind: 'progress'; share: number }
-  | { kind: 'done'; result: T }
-  | { kind: 'refused'; code: string; message: string };
+import { proxy, wrap } from 'comlink';
+import type { Work } from './serveWork';
 
 /** A job under way; to cancel it ends the worker at once and gives nothing. */
 export interface Running<T> {
@@ -21,18 +18,27 @@ export class WorkRefused extends Error {
   }
 }
 
-/** Gives a worker its one job, and ends it after. */
-export function runWorker<J, T>(worker: Worker, job: J, onProgress: (share: number) => void): Running<T> {
+/**
+ * Gives a worker its one job, and ends it after.
+ *
+ * @throws WorkRefused by the promise, where it would not do the job
+ */
+export function runWorker<J, T>(
+  worker: Worker,
+  job: J,
+  onProgress: (share: number) => void = () => undefined,
+): Running<T> {
   let stop: () => void = () => undefined;
+  const remote = wrap<Work<J, T>>(worker);
   const result = new Promise<T | undefined>((resolve, reject) => {
     stop = () => resolve(undefined);
-    worker.onmessage = ({ data }: MessageEvent<WorkReport<T>>) => {
-      if (data.kind === 'progress') onProgress(data.share);
-      else if (data.kind === 'done') resolve(data.result);
-      else reject(new WorkRefused(data.code, data.message));
-    };
     worker.onerror = ({ message }) => reject(new Error(message));
-    worker.postMessage(job);
+    // A proxied call is a promise whatever it gives.
+    const run = remote.run as (job: J, tell: (share: number) => void) => ReturnType<Work<J, T>['run']>;
+    run(job, proxy(onProgress)).then(
+      (outcome) => (outcome.ok ? resolve(outcome.result) : reject(new WorkRefused(outcome.code, outcome.message))),
+      reject,
+    );
   }).finally(() => worker.terminate());
   return { result, cancel: () => stop() };
 }

@@ -1,5 +1,6 @@
 import type { CentreSweepInput, CentreSweepOutput } from '@zero-point/core/alignment/centreSweep.schema';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import { runWorker, type Running } from './runWorker';
 
 /** What the sweep worker is asked. */
 export interface SweepJob extends Pick<CentreSweepInput, 'feature' | 'indicator' | 'allowed'> {
@@ -10,15 +11,11 @@ export interface SweepJob extends Pick<CentreSweepInput, 'feature' | 'indicator'
 }
 
 /** What it answers. */
-export type SweepAnswer =
-  { ok: true; points: CentreSweepInput['points']; result: CentreSweepOutput } | { ok: false; message: string };
-
-/** Runs one job in a worker of its own. */
-export function runSweep(job: SweepJob): Promise<SweepAnswer> {
-  const worker = new Worker(new URL('./sweep.worker.ts', import.meta.url));
-  return new Promise<SweepAnswer>((resolve, reject) => {
-    worker.onmessage = ({ data }: MessageEvent<SweepAnswer>) => resolve(data);
-    worker.onerror = ({ message }) => reject(new Error(message));
-    worker.postMessage(job);
-  }).finally(() => worker.terminate());
+export interface SweepAnswer {
+  points: CentreSweepInput['points'];
+  result: CentreSweepOutput;
 }
+
+/** Reads and fits a sweep in a worker of its own. */
+export const runSweep = (job: SweepJob): Running<SweepAnswer> =>
+  runWorker(new Worker(new URL('./sweep.worker.ts', import.meta.url)), job);

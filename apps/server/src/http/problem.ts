@@ -1,6 +1,6 @@
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import { Refusal } from '@zero-point/core/problem';
+import { Refusal } from '@zero-point/core/problem/problem';
 import type { Logger } from 'pino';
 import { z } from 'zod';
 

@@ -3,7 +3,7 @@ import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-poin
 import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
-import { REGISTRY, type Calculation } from '@zero-point/core/registry';
+import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
 import { Router } from 'express';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';

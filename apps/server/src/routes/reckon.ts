@@ -1,4 +1,4 @@
-import { isCalculation, REGISTRY, type Calculation } from '@zero-point/core/registry';
+import { isCalculation, REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
 import { Router } from 'express';
 import { notFound, parsed } from '../http/problem';
 

@@ -4,6 +4,7 @@ import type { RowEntry } from '@zero-point/core/record/entry';
 import type { Repeatability, SetupSummary } from '@zero-point/core/record/snapshot';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { Database } from 'better-sqlite3';
+import { median, sumNthPowerDeviations } from 'simple-statistics';
 import type { Documents } from './documents';
 import type { Entries } from './entries';
 import { columnsOf, type ReadingColumns, type Readings } from './readings';
@@ -134,12 +135,6 @@ const apartOf = ({ documents }: Tables, gaugeId: string): number =>
 
 const defaultU = (kind: GaugeKind | undefined): number => (kind ? GAUGE_FACTS[kind].defaultU : Infinity);
 
-function median(values: readonly number[]): number {
-  const sorted = Float64Array.from(values).sort();
-  const n = sorted.length;
-  return ((sorted[Math.floor(n / 2)] ?? NaN) + (sorted[Math.floor((n - 1) / 2)] ?? NaN)) / 2;
-}
-
 function remembered<T>(known: Map<string, T>, key: string, look: () => T): T {
   const found = known.get(key) ?? look();
   known.set(key, found);
@@ -266,8 +261,8 @@ function tally(gauge: GaugeTally, { squares, n }: Repeats, sign: 1 | -1): void {
 /** Squares about the mean, of those not struck out; one that stands apart says nothing until somebody has looked at it. */
 function scatterOf({ values }: Repeats, apart: number): { squares: number; n: number } {
   const all = [...values.values()].flatMap((one) => (one.struck ? [] : one.value));
+  if (all.length < 2) return { n: all.length, squares: 0 };
   const middle = median(all);
   const live = all.filter((value) => Math.abs(value - middle) <= apart);
-  const mean = live.reduce((sum, one) => sum + one, 0) / live.length;
-  return { n: live.length, squares: live.reduce((sum, one) => sum + (one - mean) ** 2, 0) };
+  return { n: live.length, squares: sumNthPowerDeviations(live, 2) };
 }

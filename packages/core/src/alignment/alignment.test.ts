@@ -1,4 +1,4 @@
-import { REGISTRY } from '../registry';
+import { REGISTRY } from '../registry/registry';
 import { centrePlug } from './centrePlug';
 import { centreSweep } from './centreSweep';
 import { chuckFlip } from './chuckFlip';

@@ -2,7 +2,7 @@ import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { harmonicFit } from '../metrology/harmonicFit';
 import { pooledVariance } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
 import type { CentreSweepInput, CentreSweepOutput } from './centreSweep.schema';
 import { inLine } from './inLine';

@@ -1,4 +1,4 @@
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 
 /**
  * @throws Refusal when a reading lies beyond the indicator's range: the pointer has come round again, or hangs at its stop

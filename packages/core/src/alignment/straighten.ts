@@ -1,7 +1,7 @@
 import { lineFit } from '../metrology/lineFit';
 import { pooledVariance, type TouchMethod } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import type { TapeLine, TapeSection } from '../tape/tape';
 import { sumSection } from '../tape/tape';
 import { inLine, type InLine } from './inLine';

@@ -3,7 +3,7 @@ import { answered, type Book } from './book';
 import { featureKey, rectangleOf } from '../datum/feature';
 import { holeLine } from '../datum/holeLine';
 import type { HoleLineInput } from '../datum/holeLine.schema';
-import { Refusal, type ProblemInfo } from '../problem';
+import { Refusal, type ProblemInfo } from '../problem/problem';
 import { cornerAnswer, type CornerFeature } from './subjects/corner';
 import { faceAnswer } from './subjects/face';
 import {

@@ -3,7 +3,7 @@ import { lengthIn, workOffsetZ, type LengthFrame, type School } from '../heights
 import { toolTableCheck } from '../heights/toolTableCheck';
 import type { ToolTableCheckOutput } from '../heights/toolTableCheck.schema';
 import { mean } from '../metrology/mean';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sizeOf, thicknessOf, touchU } from './gaugeUse';
 import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { neededTools } from './neededTools';

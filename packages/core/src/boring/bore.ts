@@ -1,6 +1,6 @@
 import { BORE_CAUTIONS } from '../cautions/caution';
 import { combine } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection, type Tape } from '../tape/tape';
 import type { BoreInput, BoreOutput } from './bore.schema';
 import { learnSpring, type Spring } from './spring';

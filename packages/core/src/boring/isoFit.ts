@@ -1,4 +1,4 @@
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 
 /** Limits of size of a hole, mm. */
 export interface HoleLimits {

@@ -3,7 +3,7 @@ import { circleFit, type CircleFit } from '../metrology/circleFit';
 import { judge } from '../metrology/judge';
 import { pooledVariance, standingPart } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
 import type { CircleInput, CircleOutput, Covariance } from './circle.schema';
 import { contactRadiusLines } from './contactRadius';

@@ -2,7 +2,7 @@ import { mean } from '../metrology/mean';
 import { orthogonalLine } from '../metrology/orthogonalLine';
 import type { Model, Source } from '../metrology/propagate';
 import { pooledVariance, standingPart } from '../metrology/touchBudget';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { contactRadiusLines } from './contactRadius';
 import type { CornerInput } from './corner.schema';
 import type { Point } from '../geometry/point';

@@ -4,7 +4,7 @@ import { judge } from '../metrology/judge';
 import { propagate, type Model, type Source } from '../metrology/propagate';
 import { combine } from '../metrology/uncertainty';
 import { rotate } from '../geometry/rotate';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
 import type { HoleLineInput, HoleLineOutput } from './holeLine.schema';
 import type { Point } from '../geometry/point';

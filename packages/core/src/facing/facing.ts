@@ -1,5 +1,5 @@
 import { FACING_CAUTIONS } from '../cautions/caution';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection, type TapeSection } from '../tape/tape';
 import type { FacingInput, FacingOutput } from './facing.schema';
 import { CUT_MATERIALS } from './materials';

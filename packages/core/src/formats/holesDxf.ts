@@ -6,7 +6,7 @@ import Parser, {
   type ILwpolylineEntity,
   type IPointEntity,
 } from 'dxf-parser';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 

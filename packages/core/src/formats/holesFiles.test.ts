@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import DxfDrawing from 'dxf-writer';
 import { parseStringSync, type ParsedLine } from 'gcode-parser';
 import makerjs from 'makerjs';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import type { FileHole } from '../positions/fileHole';
 import { holesDxf, holesFromDxf } from './holesDxf';
 import { holesFromJson, holesJson } from './holesJson';

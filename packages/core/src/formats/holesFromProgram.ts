@@ -1,4 +1,4 @@
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { angle, length, positiveLength } from '../schema/quantities';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 const FORMAT = 'zero-point/holes/1';

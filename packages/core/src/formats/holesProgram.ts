@@ -1,6 +1,6 @@
 import type { ProgramForm } from '../record/cutPlan';
 import type { HoleStep } from '../record/steps';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { roundToCount } from '../units/round';
 import { DEFAULT_DECIMALS, millimetresPer, type LengthUnit } from '../units/unit';
 import type { FileHole } from '../positions/fileHole';

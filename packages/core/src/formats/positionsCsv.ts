@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { MAX_HOLES } from '../record/maxHoles';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
 import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { MAX_SWEEP } from '../schema/maxSweep';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { School } from '../heights/schools';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { formatLength } from '../units/formatLength';
 import { millimetresPer, MAX_LENGTH, type LengthUnit } from '../units/unit';
 

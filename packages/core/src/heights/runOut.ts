@@ -1,7 +1,7 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { harmonicFit } from '../metrology/harmonicFit';
 import { combine } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
 import type { RunOutInput, RunOutOutput } from './runOut.schema';
 

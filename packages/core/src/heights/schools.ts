@@ -1,5 +1,5 @@
 import type { TOOL_LENGTH_SCHOOLS } from '../record/machine';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 
 export type School = (typeof TOOL_LENGTH_SCHOOLS)[number];
 

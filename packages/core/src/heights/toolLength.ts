@@ -3,7 +3,7 @@ import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { meanSection, sumSection } from '../tape/tape';
 import type { ToolLengthInput, ToolLengthOutput } from './toolLength.schema';
 

@@ -3,7 +3,7 @@ import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, touchBudget } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { meanSection, sumSection, type TapeLine } from '../tape/tape';
 import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
 

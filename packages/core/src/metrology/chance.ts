@@ -1,3 +1,6 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+
 /** A repeatable source of chance, for simulated mills and the tests that measure against them. */
 export interface Chance {
   /** Uniform from 0 to 1. */
@@ -9,18 +12,13 @@ export interface Chance {
 }
 
 /**
- * Mulberry32: small, fast, good enough to draw cases with; never for secrets.
+ * Chance to draw cases with; never for secrets.
  *
  * @param seed the same seed gives the same numbers
  */
 export function chance(seed: number): Chance {
-  let state = seed >>> 0;
-  const next = () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const generator = xoroshiro128plus(seed);
+  const next = () => uniformFloat64(generator);
   return {
     next,
     between: (least, most) => least + (most - least) * next(),

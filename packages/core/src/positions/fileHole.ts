@@ -1,5 +1,5 @@
 import { MAX_HOLES } from '../record/maxHoles';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import type { LengthUnit } from '../units/unit';
 
 /** A hole as files have it: mm from part zero; what a file does not say is left out. */

@@ -1,5 +1,5 @@
 import { POSITION_CAUTIONS } from '../cautions/caution';
-import { Refusal } from '../problem';
+import { Refusal } from '../problem/problem';
 import { sumSection, type Tape, type TapeLine, type TapeSection } from '../tape/tape';
 import { move, movedAngle, movedSections } from './moved';
 import type { BoltCircle } from '../record/patternShape';

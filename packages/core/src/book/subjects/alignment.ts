@@ -13,7 +13,7 @@ import type { IndicatorUse } from '../../schema/indicator';
 import { answered, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import { FACE_TOUCH } from '../../datum/partFrame';
-import { Refusal } from '../../problem';
+import { Refusal } from '../../problem/problem';
 import { touchU } from '../gaugeUse';
 
 /** What a pass of each task answers with. */

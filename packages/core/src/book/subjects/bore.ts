@@ -6,7 +6,7 @@ import type { Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { KnownGauge } from '../known';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
-import { Refusal } from '../../problem';
+import { Refusal } from '../../problem/problem';
 
 /** A bore as the ledger has it: its size before the first pass, and each pass since. mm on the diameter. */
 export interface BoreLog {

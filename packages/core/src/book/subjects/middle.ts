@@ -4,7 +4,7 @@ import { nominalOf, rectangleOf } from '../../datum/feature';
 import { oppositeFaces } from '../../datum/oppositeFaces';
 import type { OppositeFacesOutput } from '../../datum/oppositeFaces.schema';
 import { FACES_ACROSS, wallTouch } from '../../datum/shapes';
-import { Refusal } from '../../problem';
+import { Refusal } from '../../problem/problem';
 import { samePlace } from '../../record/place';
 import { faceReadings } from './face';
 import { contactInUse, lostMotionOf, methodWith, sameUse, touchU } from '../gaugeUse';

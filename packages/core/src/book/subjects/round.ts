@@ -14,7 +14,7 @@ import type { OppositeFacesOutput } from '../../datum/oppositeFaces.schema';
 import type { KnownGauge } from '../known';
 import { mean } from '../../metrology/mean';
 import { METHOD_FACTS, methodOf } from '../../methods/method';
-import { Refusal } from '../../problem';
+import { Refusal } from '../../problem/problem';
 import { point } from './corner';
 import { contactInUse, feltU, lostMotionOf, methodWith, sameUse, touchU } from '../gaugeUse';
 import { allReadingsOf, readingsInForce } from '../inForce';

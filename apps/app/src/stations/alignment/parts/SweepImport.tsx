@@ -5,10 +5,12 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
+import { FilePick } from '../../../frame/FilePick';
 import { UnitChoice } from '../../../frame/UnitChoice';
 import { Press } from '../../../frame/Press';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
+import { WorkRefused } from '../../../workers/runWorker';
 import { runSweep, type SweepAnswer } from '../../../workers/sweepJob';
 import { logRow } from '../../../record/logEntry';
 import { ResidualPlot } from './ResidualPlot';
@@ -23,7 +25,8 @@ interface SweepImportProps {
 type State =
   | { kind: 'idle' }
   | { kind: 'working'; name: string }
-  | { kind: 'answered'; name: string; text: string; answer: SweepAnswer };
+  | { kind: 'answered'; name: string; text: string; answer: SweepAnswer }
+  | { kind: 'refused'; name: string; text: string; message: string };
 
 /** A sweep of many readings from a file: read and fitted in a worker, looked at, then kept in the ledger. */
 export function SweepImport({ book, alignment, pass }: SweepImportProps) {
@@ -34,21 +37,14 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
     setState({ kind: 'working', name });
     const { feature, allowed } = alignment;
     const indicator = indicatorUseOf(book, alignment);
-    const answer = await runSweep({ text, unit: as, feature, indicator, allowed }).catch((): SweepAnswer => ({
-      ok: false,
-      message: 'The file could not be worked on. Choose it again.',
-    }));
-    setState({ kind: 'answered', name, text, answer });
-  };
-  const choose = () => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = '.csv,text/csv,text/plain';
-    input.onchange = async () => {
-      const file = input.files?.[0];
-      if (file) await fit(file.name, await file.text(), unit);
-    };
-    input.click();
+    try {
+      const answer = await runSweep({ text, unit: as, feature, indicator, allowed }).result;
+      if (answer) setState({ kind: 'answered', name, text, answer });
+    } catch (error) {
+      const message =
+        error instanceof WorkRefused ? error.message : 'The file could not be worked on. Choose it again.';
+      setState({ kind: 'refused', name, text, message });
+    }
   };
   const keep = ({ name }: { name: string }, points: { angle: number; reading: number }[]) => {
     logRow({
@@ -70,39 +66,38 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
         value={unit}
         onChange={(as) => {
           setUnit(as);
-          if (state.kind === 'answered') void fit(state.name, state.text, as);
+          if (state.kind === 'answered' || state.kind === 'refused') void fit(state.name, state.text, as);
         }}
       />
-      <Press onPress={choose} style={{ alignItems: 'center' }}>
-        <Words>Choose a file</Words>
-      </Press>
+      <FilePick
+        label="Choose a file"
+        what="Sweep from a file"
+        accept=".csv,text/csv,text/plain"
+        onPick={(file) => void file.text().then((text) => fit(file.name, text, unit))}
+      />
       {state.kind === 'working' && (
         <View role="status">
           <Words tone="soft">Fitting {state.name}</Words>
         </View>
       )}
-      {state.kind === 'answered' &&
-        (state.answer.ok ? (
-          <View style={{ gap: 8 }}>
-            <Words>
-              {state.answer.points.length} readings from {state.name}. What the fit leaves:
-            </Words>
-            <ResidualPlot residuals={state.answer.result.residuals} unit={book.setup.units} />
-            <Press
-              look="filled"
-              style={{ alignItems: 'center' }}
-              onPress={() => state.answer.ok && keep(state, state.answer.points)}
-            >
-              <KeepWords pass={pass} />
-            </Press>
-          </View>
-        ) : (
-          <View role="alert">
-            <Words tone="bad" style={{ fontWeight: '700' }}>
-              {state.answer.message}
-            </Words>
-          </View>
-        ))}
+      {state.kind === 'answered' && (
+        <View style={{ gap: 8 }}>
+          <Words>
+            {state.answer.points.length} readings from {state.name}. What the fit leaves:
+          </Words>
+          <ResidualPlot residuals={state.answer.result.residuals} unit={book.setup.units} />
+          <Press look="filled" style={{ alignItems: 'center' }} onPress={() => keep(state, state.answer.points)}>
+            <KeepWords pass={pass} />
+          </Press>
+        </View>
+      )}
+      {state.kind === 'refused' && (
+        <View role="alert">
+          <Words tone="bad" style={{ fontWeight: '700' }}>
+            {state.message}
+          </Words>
+        </View>
+      )}
     </View>
   );
 }

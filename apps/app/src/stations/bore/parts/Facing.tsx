@@ -3,7 +3,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { facing } from '@zero-point/core/facing/facing';
 import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
 import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/facing/materials';
-import { Refusal } from '@zero-point/core/problem';
+import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';

@@ -11,7 +11,7 @@ import { onThisScale, scaleOf } from '@zero-point/core/book/inForce';
 import { middleAnswer } from '@zero-point/core/book/subjects/middle';
 import { roundGauge, roundWay } from '@zero-point/core/book/subjects/round';
 import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/methods/method';
-import type { ProblemInfo } from '@zero-point/core/problem';
+import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { FormView } from '../../../answer/AnswerForms';
 import { logDial, logTouch, logZeroing } from '../../../record/log';

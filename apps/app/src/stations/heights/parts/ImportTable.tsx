@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { tableChanges, toolTableFromCsv, type TableChange } from '@zero-point/core/formats/toolTable';
-import { Refusal } from '@zero-point/core/problem';
+import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,6 +1,6 @@
 import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
 import type { PatternShape } from '@zero-point/core/positions/pattern.schema';
-import { Refusal } from '@zero-point/core/problem';
+import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { z } from 'zod';
-import { Refusal } from './problem';
+import { Refusal } from '../problem/problem';
 import { REGISTRY, type Calculation, type CalculationName } from './registry';
-import { printTape } from './tape/printTape';
-import type { Tape } from './tape/tape';
+import { printTape } from '../tape/printTape';
+import type { Tape } from '../tape/tape';
 
 const method = { resolution: 0.005, methodSd: 0.006 };
 const indicator = { ...method, sense: 1 };
