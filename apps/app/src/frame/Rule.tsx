@@ -1,17 +1,22 @@
 import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
 import { useEffect, useRef, useState } from 'react';
 import Svg, { Line, Polygon, Rect } from 'react-native-svg';
-import { STATION_TITLES, STATIONS, stationPath, type StationName } from '../stations/strip';
 import { METAL } from '../theme/palette';
 import { Words } from '../theme/Words';
 import { PressLink } from './PressLink';
 
+/** A long tick of the rule: where it leads, and whether what is done there is done, told by a tick as well. */
+interface Mark {
+  name: string;
+  title: string;
+  path: `/setup/${string}`;
+  done: boolean;
+}
+
 interface RuleProps {
-  setupId: string;
+  stations: readonly Mark[];
   /** Where the brass cursor stands; nothing when beside the strip. */
-  here: StationName | undefined;
-  /** Stations whose work is done, told by a tick as well. */
-  done: readonly StationName[];
+  here: string | undefined;
   upright: boolean;
 }
 
@@ -22,26 +27,26 @@ const ACROSS_PITCH = 112;
 const MINOR = 10;
 
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
-export function Rule({ setupId, here, done, upright }: RuleProps) {
+export function Rule({ stations: marks, here, upright }: RuleProps) {
   const [size, setSize] = useState({ width: 0, height: 0 });
   const strip = useRef<ScrollView>(null);
   const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
-  const at = here ? STATIONS.indexOf(here) : -1;
-  const pitch = Math.max(ACROSS_PITCH, size.width / STATIONS.length);
-  const along = pitch * STATIONS.length;
+  const at = marks.findIndex(({ name }) => name === here);
+  const pitch = Math.max(ACROSS_PITCH, size.width / marks.length);
+  const along = pitch * marks.length;
 
   // The brass cursor is brought to the middle, its neighbours in sight on both sides.
   useEffect(() => {
     if (at >= 0) strip.current?.scrollTo({ x: (at + 0.5) * pitch - size.width / 2, animated: false });
   }, [at, pitch, size.width]);
 
-  const stations = STATIONS.map((station) => (
+  const stations = marks.map(({ name: station, title, path, done }) => (
     <PressLink
       key={station}
       look="bare"
-      to={stationPath(setupId, station)}
+      to={path}
       aria-current={station === here ? 'step' : undefined}
-      aria-label={`${STATION_TITLES[station]}${done.includes(station) ? ', done' : ''}`}
+      aria-label={`${title}${done ? ', done' : ''}`}
       style={{
         ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: THICKNESS.across }),
         paddingHorizontal: upright ? 34 : 2,
@@ -55,8 +60,8 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
         lines={1}
         style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
       >
-        {done.includes(station) ? '✓ ' : ''}
-        {STATION_TITLES[station]}
+        {done ? '✓ ' : ''}
+        {title}
       </Words>
     </PressLink>
   ));
@@ -72,12 +77,13 @@ export function Rule({ setupId, here, done, upright }: RuleProps) {
     >
       {upright ? (
         <>
-          <Ticks width={size.width} height={size.height} pitch={UPRIGHT_PITCH} upright here={at} />
+          <Ticks count={marks.length} width={size.width} height={size.height} pitch={UPRIGHT_PITCH} upright here={at} />
           {stations}
         </>
       ) : (
         <ScrollView ref={strip} horizontal showsHorizontalScrollIndicator={false}>
           <Ticks
+            count={marks.length}
             width={size.width === 0 ? 0 : along}
             height={THICKNESS.across}
             pitch={pitch}
@@ -97,14 +103,15 @@ interface TicksProps {
   pitch: number;
   upright: boolean;
   here: number;
+  count: number;
 }
 
-function Ticks({ width, height, pitch, upright, here }: TicksProps) {
+function Ticks({ width, height, pitch, upright, here, count }: TicksProps) {
   const along = upright ? height : width;
   if (along === 0) return null;
   const ticks = Array.from({ length: Math.floor((along / pitch) * MINOR) }, (_, i) => {
     const at = ((i + MINOR / 2) * pitch) / MINOR;
-    const long = i % MINOR === 0 && i < STATIONS.length * MINOR;
+    const long = i % MINOR === 0 && i < count * MINOR;
     const half = i % (MINOR / 2) === 0;
     const length = long ? 22 : half ? 14 : 8;
     return upright ? (

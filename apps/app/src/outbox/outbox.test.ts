@@ -122,4 +122,64 @@ describe('the outbox', () => {
     expect(() => outbox.add(entry('a'))).toThrow('quota');
     expect(outbox.waiting()).toEqual([]);
   });
+
+  const REASON = { kind: 'refused' as const, reason: 'changed meanwhile', current: { version: 'theirs', body: {} } };
+  const save = (version: string, began: string, tolerance: number): Entry => ({
+    kind: 'cutPlan',
+    setupId: 'plate',
+    version,
+    began,
+    body: { bores: [], mode: tolerance > 1 ? 'cnc' : 'readout' },
+  });
+
+  test('saves overtaken by another device are set aside as one, the last of them', async () => {
+    const sent: Entry[] = [];
+    const { outbox } = device(async (one) => {
+      sent.push(one);
+      return one.kind === 'cutPlan' ? REASON : { kind: 'delivered' };
+    });
+    outbox.add(save('a', 'first', 1));
+    outbox.add(entry('between'));
+    outbox.add(save('b', 'a', 2));
+    expect(await outbox.flush()).toBe(true);
+    expect(sent).toHaveLength(2);
+    expect(outbox.refused()).toMatchObject([{ current: { version: 'theirs' }, entry: { version: 'b' } }]);
+    expect(outbox.waiting()).toEqual([]);
+  });
+
+  test.each([
+    ['a text cut short', '{"format":2,"kind'],
+    [
+      'a kind of a newer program',
+      '{"format":2,"kindVersion":1,"entry":{"kind":"hologram","setupId":"plate","body":{}}}',
+    ],
+    ['a body that is none', '{"format":2,"kindVersion":1,"entry":{"kind":"check","setupId":"plate","body":{"id":7}}}'],
+  ])('%s is set aside as it is, and the rest goes on', async (_, text) => {
+    const got: Entry[] = [];
+    const { outbox, storage } = device(async (one) => {
+      got.push(one);
+      return { kind: 'delivered' };
+    });
+    storage.setItem('zero-point.outbox.00000000', text);
+    outbox.add(entry('good'));
+    expect(ids(outbox.waiting())).toEqual(['good']);
+    expect(outbox.aside()).toMatchObject([{ text }]);
+    expect(await outbox.flush()).toBe(true);
+    expect(got).toHaveLength(1);
+    outbox.dismiss(outbox.aside()[0]?.key ?? '');
+    expect(outbox.aside()).toEqual([]);
+  });
+
+  test('an entry of an older program is brought up and delivered', async () => {
+    const got: Entry[] = [];
+    const { outbox, storage } = device(async (one) => {
+      got.push(one);
+      return { kind: 'delivered' };
+    });
+    const old = { key: '1', entry: { kind: 'shop', setupId: '', collection: 'tools', body: { id: 't', number: 3, name: 'Drill', diameter: 4 } } }; // prettier-ignore
+    storage.setItem('zero-point.outbox.00000001', JSON.stringify(old));
+    expect(await outbox.flush()).toBe(true);
+    expect(got).toMatchObject([{ kind: 'cutter', began: 'first', body: { id: 't', name: 'Drill' } }]);
+    expect(storage.length).toBe(0);
+  });
 });

@@ -1,10 +1,7 @@
 import type { Book } from '@zero-point/core/book/book';
-import { toolLengthAnswer } from '@zero-point/core/book/subjects/heights';
-import { lastZeroing } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { holdingSteps } from '@zero-point/core/book/holdingSteps';
 import { useLocalSearchParams } from 'expo-router';
-import type { ComponentType } from 'react';
+import { useMemo, type ComponentType } from 'react';
 import { View } from 'react-native';
 import { KeysDialog } from '../frame/KeysDialog';
 import { OutboxLine } from '../frame/OutboxLine';
@@ -15,32 +12,24 @@ import { TopBar } from '../frame/TopBar';
 import { useWide } from '../frame/useWide';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import AlignmentScreen from './alignment/Screen';
-import { alignmentDone } from './alignment/view';
-import BoreScreen from './bore/Screen';
-import DatumScreen from './datum/Screen';
-import HeightsScreen from './heights/Screen';
 import LogScreen from './log/Screen';
-import PlanScreen from './plan/Screen';
 import DriveScreen from './positions/parts/Drive';
-import PositionsScreen from './positions/Screen';
-import WorkholdingScreen from './workholding/Screen';
-import { STATIONS, stationPath, type StationName } from './strip';
+import { STATIONS, type StationName } from './list';
+import { stationPath } from './path';
 import { useSetup } from '../record/useSetup';
 
 type PageName = StationName | 'drive' | 'log';
 
-const SCREENS: Readonly<Record<PageName, ComponentType<{ book: Book }>>> = {
-  plan: PlanScreen,
-  workholding: WorkholdingScreen,
-  alignment: AlignmentScreen,
-  datum: DatumScreen,
-  heights: HeightsScreen,
-  positions: PositionsScreen,
-  bore: BoreScreen,
+type Screen = ComponentType<{ book: Book }>;
+
+/** Every page of a set-up: its stations, and what stands beside the strip. */
+const SCREENS: Readonly<Record<string, Screen>> = {
+  ...Object.fromEntries(STATIONS.map(({ name, Screen }): [PageName, Screen] => [name, Screen])),
   drive: DriveScreen,
   log: LogScreen,
-};
+} satisfies Partial<Record<PageName, Screen>>;
+
+const stationOf = (name: unknown) => STATIONS.find((station) => station.name === name);
 
 const isPage = (name: unknown): name is PageName => typeof name === 'string' && Object.hasOwn(SCREENS, name);
 
@@ -80,8 +69,13 @@ function Page({ book, page }: { book: Book; page: PageName }) {
   const { palette } = useLook();
   const lift = book.datumPlan.heights?.lift ?? 0;
   const Screen = SCREENS[page];
-  const station = page === 'drive' ? 'positions' : STATIONS.find((one) => one === page);
-  const rule = <Rule setupId={id} here={station} done={doneStations(book)} upright={wide} />;
+  const here = page === 'drive' ? 'positions' : stationOf(page)?.name;
+  const marks = useMemo(
+    () =>
+      STATIONS.map(({ name: to, title, done }) => ({ name: to, title, path: stationPath(id, to), done: done(book) })),
+    [book, id],
+  );
+  const rule = <Rule stations={marks} here={here} upright={wide} />;
   return (
     <>
       <TopBar
@@ -108,7 +102,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
               </Words>
             </View>
           )}
-          <Screen book={book} />
+          {Screen && <Screen book={book} />}
         </View>
       </View>
     </>
@@ -118,22 +112,4 @@ function Page({ book, page }: { book: Book; page: PageName }) {
 function LogWord({ chosen, count }: { chosen: boolean; count: number }) {
   const { palette } = useLook();
   return <Words style={{ color: chosen ? palette.onAction : palette.ink }}>Log {count}</Words>;
-}
-
-const isHeld = (book: Book): boolean => {
-  const steps = holdingSteps(book);
-  return steps.length > 0 && steps.every(({ state }) => state !== 'open');
-};
-
-/** Stations whose work is done, from what the ledger holds. */
-function doneStations(book: Book): StationName[] {
-  const set = (axis: 'x' | 'y' | 'z') => lastZeroing(book, axis) !== undefined;
-  const others = book.tools.filter(({ number }) => number !== book.setup.referenceTool);
-  return [
-    ...(book.readings.length > 0 ? (['plan'] as const) : []),
-    ...(isHeld(book) ? (['workholding'] as const) : []),
-    ...(alignmentDone(book) ? (['alignment'] as const) : []),
-    ...(set('x') && set('y') ? (['datum'] as const) : []),
-    ...(set('z') && others.every(({ number }) => toolLengthAnswer(book, number)) ? (['heights'] as const) : []),
-  ];
 }

@@ -11,7 +11,7 @@ import { Loading, Trouble } from '../../frame/States';
 import { useWide } from '../../frame/useWide';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 
 /** The bench: set-ups to carry on with, newest first, and the way to start another. */
 export function BenchScreen() {

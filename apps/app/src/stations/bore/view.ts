@@ -9,7 +9,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { logMeasured } from '../../record/log';
-import { logCut } from '../positions/parts/usePositions';
+import { logCut } from '../positions/view';
 
 /** Kinds of gauge that measure a bore, the surest first. */
 const MEASURES_BORES = ['bore-gauge', 'micrometer', 'caliper'] as const;

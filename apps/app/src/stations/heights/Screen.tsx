@@ -20,7 +20,7 @@ import { RunOutPanel } from './parts/RunOutPanel';
 import { HeightFields, PlateCheck } from './parts/HeightFields';
 import { ToolTablePanel } from './parts/ToolTablePanel';
 import { SCHOOL_NAMES } from './parts/toolTable';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 import { heightsView } from './view';
 
 const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;

@@ -14,7 +14,7 @@ import { useSettings } from '../../stores/settings';
 import { SANS } from '../../theme/faces';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 import { emptyForm, NEW, newIds, readForm, storeSetup, type SetupForm } from './startSetup';
 
 /** Starts a set-up: which machine, which part, what to hand. */

@@ -15,7 +15,7 @@ import { METAL } from '../../theme/palette';
 import { Words } from '../../theme/Words';
 import { Fold } from '../../answer/Fold';
 import { MethodList } from '../datum/parts/MethodList';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 import { calipered, changePlan, planView } from './view';
 
 const overZero = (mm: number | undefined) =>
@@ -131,6 +131,17 @@ export default function PlanScreen({ book }: { book: Book }) {
               value={String(setup.referenceTool)}
               options={view.tools}
               onChange={(tool) => changePlan(book, { referenceTool: Number(tool) })}
+            />
+          )}
+          {(book.machine.workOffsets ?? []).length > 1 && (
+            <Choice
+              label="Work offset that is set"
+              value={setup.workOffset ?? ''}
+              options={[
+                { value: '', label: 'whichever is in force' },
+                ...(book.machine.workOffsets ?? []).map((name) => ({ value: name, label: name })),
+              ]}
+              onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}
             />
           )}
           <TextField

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import type { Book } from '@zero-point/core/book/book';
 import { isSet } from '@zero-point/core/book/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
@@ -13,14 +14,14 @@ import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 import { AddPattern } from './parts/AddPattern';
 import { ChecksPanel } from './parts/ChecksPanel';
 import { FilesPanel } from './parts/FilesPanel';
 import { HolesPanel } from './parts/HolesPanel';
 import { OrderPanel } from './parts/OrderPanel';
 import { KIND_NAMES } from './parts/startPattern';
-import { usePositions, type PositionsView } from './parts/usePositions';
+import { positionsView, type PositionsView } from './view';
 
 const PANELS = [
   { value: 'holes', label: 'Holes' },
@@ -36,7 +37,8 @@ export default function PositionsScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
   const params = useLocalSearchParams();
-  const view = usePositions(book, typeof params.pattern === 'string' ? params.pattern : undefined);
+  const inHand = typeof params.pattern === 'string' ? params.pattern : undefined;
+  const view = useMemo(() => positionsView(book, inHand), [book, inHand]);
   const { part, setup } = book;
   const { pattern, holes, others } = view;
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));

@@ -15,7 +15,7 @@ import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useWide';
 import { Words } from '../../theme/Words';
 import { changePlan } from '../plan/view';
-import { stationPath } from '../strip';
+import { stationPath } from '../path';
 import { StepList } from './parts/StepList';
 import { logStep, workholdingView } from './view';
 

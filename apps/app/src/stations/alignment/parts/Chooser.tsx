@@ -14,7 +14,7 @@ import { StationFrame } from '../../../frame/StationFrame';
 import { useWide } from '../../../frame/useWide';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
-import { stationPath } from '../../strip';
+import { stationPath } from '../../path';
 import { logCheck } from '../../workholding/view';
 import { skipItem, taskState } from '../view';
 import { TASK_ABOUT } from './words';

@@ -15,7 +15,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Figure, Words } from '../../../theme/Words';
-import { logCut } from '../../positions/parts/usePositions';
+import { logCut } from '../../positions/view';
 import { PassesDrawing } from './PassesDrawing';
 import { WhichChoice } from './WhichChoice';
 

@@ -132,7 +132,8 @@ function Change({ book, words, done, to, value }: ChangeProps) {
   const { palette } = useLook();
   const form = scaleOf(book) === 'machine' ? 'work-offset' : 'move';
   const say = () => {
-    for (const axis of AXES) logZeroing(book, { kind: 'datum', datum: to }, axis, form, value[axis]);
+    for (const axis of AXES)
+      logZeroing(book, { kind: 'datum', datum: to }, axis, form, value[axis], offsetOf(book, to));
   };
   return (
     <View style={{ gap: 6 }}>
@@ -143,6 +144,10 @@ function Change({ book, words, done, to, value }: ChangeProps) {
     </View>
   );
 }
+
+/** The controller's work offset that holds a local datum, where it has one of its own. */
+const offsetOf = ({ datumPlan }: Book, to: string): string | undefined =>
+  datumPlan.local.find(({ id }) => id === to)?.workOffset;
 
 /** Part zero's own work offset, where it was entered as one. */
 function mainOffset(book: Book): { x: number; y: number } | undefined {

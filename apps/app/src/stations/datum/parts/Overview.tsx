@@ -1,10 +1,11 @@
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
-import { featureKey, featureName } from '@zero-point/core/datum/feature';
+import { featureKey, featureName, featureOf } from '@zero-point/core/datum/feature';
+import type { Part } from '@zero-point/core/record/part';
 import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
 import { plusMinus } from '../../../answer/words';
@@ -12,12 +13,13 @@ import { FeatureHint } from '../../../drawing/FeatureHints';
 import { featurePlaces } from '../../../drawing/featurePlaces';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Target } from '../../../drawing/Target';
+import type { View as View2D } from '../../../drawing/view';
 import { MainAction } from '../../../frame/MainAction';
 import { Press } from '../../../frame/Press';
 import { StationFrame } from '../../../frame/StationFrame';
 import { useWide } from '../../../frame/useWide';
 import { Figure, Words } from '../../../theme/Words';
-import { stationPath } from '../../strip';
+import { stationPath } from '../../path';
 import { AddShape } from './AddShape';
 import { AgreementNote } from './AgreementNote';
 import { LocalDatums } from './LocalDatums';
@@ -57,20 +59,7 @@ export function Overview({ book }: { book: Book }) {
               <FeatureHint key={featureKey(thing)} part={part} feature={thing} view={place} />
             ))
           }
-          targets={(place) => {
-            const places = featurePlaces(part, place);
-            // What has no room for a finger is offered in words; told after the drawing knows its size.
-            if (places.left.length !== left.length) queueMicrotask(() => setLeft(places.left));
-            return places.placed.map(({ thing, ...at }) => (
-              <Target
-                key={featureKey(thing)}
-                label={featureName(part, thing)}
-                chosen={false}
-                at={at}
-                onPress={() => take(thing)}
-              />
-            ));
-          }}
+          targets={(place) => <Targets part={part} view={place} onTake={take} onLeft={setLeft} />}
         />
       }
       prompt={
@@ -123,6 +112,32 @@ export function Overview({ book }: { book: Book }) {
       }
     />
   );
+}
+
+interface TargetsProps {
+  part: Part;
+  view: View2D;
+  onTake: (feature: Feature) => void;
+  /** Told what has no room for a finger, once the drawing knows its size; it is offered in words. */
+  onLeft: (left: readonly Feature[]) => void;
+}
+
+/** What can be tapped on the drawing. */
+function Targets({ part, view, onTake, onLeft }: TargetsProps) {
+  const { placed, left } = featurePlaces(part, view);
+  const names = left.map(featureKey).join(' ');
+  useEffect(() => {
+    onLeft(names === '' ? [] : names.split(' ').flatMap((key) => featureOf(part, key) ?? []));
+  }, [names, onLeft, part]);
+  return placed.map(({ thing, ...at }) => (
+    <Target
+      key={featureKey(thing)}
+      label={featureName(part, thing)}
+      chosen={false}
+      at={at}
+      onPress={() => onTake(thing)}
+    />
+  ));
 }
 
 interface FoundProps {

@@ -2,7 +2,8 @@ import { featureName } from '@zero-point/core/datum/feature';
 import type { ReadingScale } from '@zero-point/core/record/place';
 import type { Subject } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
-import { scaleOf } from '@zero-point/core/book/inForce';
+import { passedOver, scaleOf } from '@zero-point/core/book/inForce';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
@@ -73,6 +74,7 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
           </Press>
         )}
       </View>
+      <PassedOver book={book} />
       {said !== undefined && (
         <Words live style={{ fontWeight: '700' }}>
           {said}
@@ -94,6 +96,21 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
         </View>
       )}
     </View>
+  );
+}
+
+const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+
+/** Two devices set one axis without seeing each other: the later counts, and the other is not hidden. */
+function PassedOver({ book }: { book: Book }) {
+  const unit = book.setup.units;
+  return (['x', 'y', 'z'] as const).flatMap((axis) =>
+    passedOver(book, axis).map(({ id, at, value }) => (
+      <Words key={id} kind="note" tone="warn">
+        {axis.toUpperCase()} was also set to {formatLengthUnit(value, { unit })} at {TIME.format(new Date(at))}, on
+        another device. The later setting counts.
+      </Words>
+    )),
   );
 }
 

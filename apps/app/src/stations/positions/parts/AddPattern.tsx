@@ -4,7 +4,7 @@ import { Fold } from '../../../answer/Fold';
 import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { KIND_NAMES, KIND_WORDS, PATTERN_KINDS, startPattern } from './startPattern';
-import { logPattern } from './usePositions';
+import { logPattern } from '../view';
 
 interface AddPatternProps {
   book: Book;

@@ -15,7 +15,7 @@ import { LengthField } from '../../../keypad/Fields';
 import { Figure, Words } from '../../../theme/Words';
 import { logCheck } from '../../workholding/view';
 import { proveList } from './proveList';
-import type { PositionsView } from './usePositions';
+import type { PositionsView } from '../view';
 
 interface ChecksPanelProps {
   book: Book;

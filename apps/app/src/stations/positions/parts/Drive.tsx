@@ -7,7 +7,7 @@ import type { Stop } from '@zero-point/core/book/driveList';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { HolesMark } from '../../../drawing/HolesMark';
 import { Arrow } from '../../../drawing/marks';
@@ -16,16 +16,18 @@ import { Choice } from '../../../frame/Choice';
 import { BROWSER_BAR } from '../../../frame/layout';
 import { MainAction } from '../../../frame/MainAction';
 import { Press } from '../../../frame/Press';
+import { useKeys } from '../../../frame/useKeys';
 import { useWide } from '../../../frame/useWide';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
-import { stationPath } from '../../strip';
+import { stationPath } from '../../path';
 import { speak, useAwake } from './atTheMachine';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
 import { StandsAt } from './StandsAt';
 import { toolFor } from '@zero-point/core/book/neededTools';
-import { aloud, dialLegs, driveMode, driveModes, markDone, useDrive, type DriveView } from './useDrive';
-import { logCut } from './usePositions';
+import { aloud, dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
+import { useDrive } from './useDrive';
+import { logCut } from '../view';
 
 const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Controller' } as const;
 const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
@@ -55,16 +57,11 @@ export default function DriveScreen({ book }: { book: Book }) {
     if (index + 1 < stops.length) go(index + 1);
     else finish();
   };
-  useEffect(() => {
-    const onKey = ({ key, target }: KeyboardEvent) => {
-      if (target instanceof HTMLInputElement) return;
-      if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(index + 1);
-      if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(index - 1);
-      if (key === 'd') doneHere();
-      if (key === 's' && stop) speak(spokenOf(book, drive));
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+  useKeys((key) => {
+    if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(index + 1);
+    if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(index - 1);
+    if (key === 'd') doneHere();
+    if (key === 's' && stop) speak(spokenOf(book, drive));
   });
 
   if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;

@@ -6,8 +6,8 @@ import { plusMinus } from '../../../answer/words';
 import { Fold } from '../../../answer/Fold';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Figure, Words } from '../../../theme/Words';
-import { dialLegs, type DriveView } from './useDrive';
-import { datumU } from './usePositions';
+import { dialLegs, type DriveView } from './drive';
+import { datumU } from '../view';
 
 interface DriveStepsProps {
   book: Book;

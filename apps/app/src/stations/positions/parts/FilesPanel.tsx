@@ -13,7 +13,7 @@ import { WorkRefused } from '../../../workers/runWorker';
 import { writeHoles } from '../../../workers/holesJob';
 import { ImportHoles } from './ImportHoles';
 import { ProgramFields } from './ProgramFields';
-import type { PositionsView } from './usePositions';
+import type { PositionsView } from '../view';
 
 interface FilesPanelProps {
   book: Book;

@@ -11,7 +11,7 @@ import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
 import { HoleTable } from './HoleTable';
 import { PatternFields } from './PatternFields';
-import { logPattern, type PositionsView } from './usePositions';
+import { logPattern, type PositionsView } from '../view';
 
 interface HolesPanelProps {
   book: Book;

@@ -12,7 +12,7 @@ import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { readHoles, type HolesFormat } from '../../../workers/holesJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
-import { logPattern } from './usePositions';
+import { logPattern } from '../view';
 
 type State =
   | { state: 'none' }

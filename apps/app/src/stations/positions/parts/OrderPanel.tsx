@@ -10,8 +10,9 @@ import { Press } from '../../../frame/Press';
 import { ProgressBar } from '../../../frame/ProgressBar';
 import { Words } from '../../../theme/Words';
 import { HandOrder } from './HandOrder';
-import { orderFigures, useOrder, type OrderFigures } from './useOrder';
-import { logCut, type PositionsView } from './usePositions';
+import { orderFigures, type OrderFigures } from './order';
+import { useOrder } from './useOrder';
+import { logCut, type PositionsView } from '../view';
 
 interface OrderPanelProps {
   book: Book;

@@ -18,8 +18,8 @@ import { Words } from '../../../theme/Words';
 import { WorkRefused } from '../../../workers/runWorker';
 import { writeHoles } from '../../../workers/holesJob';
 import { toolFor } from '@zero-point/core/book/neededTools';
-import { orderOf } from './useOrder';
-import { logCut } from './usePositions';
+import { orderOf } from './order';
+import { logCut } from '../view';
 
 interface ProgramFieldsProps {
   book: Book;

@@ -8,7 +8,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { Words } from '../../../theme/Words';
 import { readLength } from '../../../record/log';
 import { DraftField } from '../../../keypad/DraftField';
-import type { DriveView } from './useDrive';
+import type { DriveView } from './drive';
 
 /** Says where the machine stands, when it is not where the last hole left it. */
 export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {

@@ -7,8 +7,8 @@ import { plateBook } from '@zero-point/core/book/snapshot.case';
 import { patternPositions } from '@zero-point/core/positions/pattern';
 import { proveList } from './proveList';
 import { asPoints, copyOf, PATTERN_KINDS, startPattern } from './startPattern';
-import { dialLegs, driveMode, driveModes, type DriveView } from './useDrive';
-import { orderFigures, orderOf, sequenceOf } from './useOrder';
+import { dialLegs, driveMode, driveModes, type DriveView } from './drive';
+import { orderFigures, orderOf, sequenceOf } from './order';
 
 const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
 const { machine } = plateBook;

@@ -8,8 +8,7 @@ import { patternHoles, patternsInHand, targetOf, type Hole } from '@zero-point/c
 import { datumInForce } from '@zero-point/core/book/localDatum';
 import { lastZeroing } from '@zero-point/core/book/inForce';
 import { rotatedU } from '@zero-point/core/geometry/rotate';
-import { useMemo } from 'react';
-import { saveInSetup } from '../../../record/logEntry';
+import { saveInSetup } from '../../record/logEntry';
 
 /** What the Positions screens show of the pattern in hand. */
 export interface PositionsView {
@@ -33,24 +32,16 @@ export interface PositionsView {
 }
 
 /** State of the Positions station to view. */
-export function usePositions(book: Book, patternId: string | undefined): PositionsView {
-  const { patterns: all, datumPlan } = book;
-  const patterns = useMemo(() => patternsInHand({ patterns: all }), [all]);
+export function positionsView(book: Book, patternId: string | undefined): PositionsView {
+  const patterns = patternsInHand(book);
   const pattern = patterns.find(({ id }) => id === patternId) ?? patterns[0];
-  const holes = useMemo(() => (pattern ? patternHoles({ datumPlan }, pattern) : []), [datumPlan, pattern]);
-  const others = useMemo(
-    () => patterns.filter(({ id }) => id !== pattern?.id).flatMap((one) => patternHoles({ datumPlan }, one)),
-    [datumPlan, patterns, pattern],
-  );
+  const holes = pattern ? patternHoles(book, pattern) : [];
+  const others = patterns.filter(({ id }) => id !== pattern?.id).flatMap((one) => patternHoles(book, one));
   const rotation = carriedRotation(book)?.angle ?? 0;
-  const targets = useMemo(
-    () =>
-      holes.map((hole) => ({
-        ...targetOf(book, hole),
-        angle: hole.angle === null ? null : hole.angle + rotation,
-      })),
-    [holes, rotation, book],
-  );
+  const targets = holes.map((hole) => ({
+    ...targetOf(book, hole),
+    angle: hole.angle === null ? null : hole.angle + rotation,
+  }));
   const datum = { x: datumU(book, 'x'), y: datumU(book, 'y') };
   return {
     patterns,

@@ -1,0 +1,44 @@
+import { COPIES, givingWay, keysOf, type DeviceStorage } from './deviceStorage';
+
+/** A browser's storage with room for so many characters. */
+function small(room: number): DeviceStorage {
+  const items = new Map<string, string>();
+  const used = () => [...items.values()].reduce((sum, text) => sum + text.length, 0);
+  return {
+    get length() {
+      return items.size;
+    },
+    key: (i) => [...items.keys()][i] ?? null,
+    getItem: (key) => items.get(key) ?? null,
+    removeItem: (key) => void items.delete(key),
+    setItem: (key, value) => {
+      if (used() - (items.get(key)?.length ?? 0) + value.length > room) throw new Error('quota');
+      items.set(key, value);
+    },
+  };
+}
+
+describe('a full device', () => {
+  test('gives up copies before anything that was logged', () => {
+    const storage = givingWay(small(10));
+    storage.setItem(`${COPIES}-one`, 'aaaaa');
+    storage.setItem(`${COPIES}-two`, 'bbbbb');
+    storage.setItem('zero-point.outbox.1', 'reading');
+    expect(storage.getItem('zero-point.outbox.1')).toBe('reading');
+    expect(keysOf(storage, COPIES)).toEqual([]);
+  });
+
+  test('says so where there is nothing left to give up', () => {
+    const storage = givingWay(small(4));
+    storage.setItem('zero-point.outbox.1', 'abcd');
+    expect(() => storage.setItem('zero-point.outbox.2', 'e')).toThrow('quota');
+    expect(storage.getItem('zero-point.outbox.1')).toBe('abcd');
+  });
+
+  test('a copy gives way to no other than an older copy', () => {
+    const storage = givingWay(small(6));
+    storage.setItem('zero-point.outbox.1', 'abcd');
+    expect(() => storage.setItem(`${COPIES}-one`, 'too long')).toThrow('quota');
+    expect(storage.getItem('zero-point.outbox.1')).toBe('abcd');
+  });
+});

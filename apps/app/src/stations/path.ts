@@ -1,0 +1,5 @@
+import type { StationName } from './list';
+
+/** The address of a station of a set-up, or of a page beside the strip. */
+export const stationPath = (setupId: string, station: StationName | 'drive' | 'log'): `/setup/${string}` =>
+  `/setup/${setupId}/${station}`;
