@@ -43,6 +43,7 @@ say('Types and lint. About 1 minute.');
 for (const part of ['packages/core', 'apps/server', 'apps/app', 'e2e'])
   check(`types of ${part}`, tool('tsc'), ['--noEmit', '-p', part]);
 check('lint', tool('eslint'), ['.', '--max-warnings', '0']);
+check('nothing unused', tool('knip'), ['--no-progress']);
 check('format', tool('prettier'), ['--check', '--log-level', 'warn', '.']);
 
 say('The dependency rule. Seconds.');

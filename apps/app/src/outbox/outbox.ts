@@ -161,5 +161,3 @@ export function createOutbox(world: OutboxWorld) {
     },
   };
 }
-
-export type Outbox = ReturnType<typeof createOutbox>;

@@ -21,7 +21,7 @@ import { isTouch } from '../record/reading';
 import { middleAnswer } from './subjects/middle';
 import { ofRound } from './subjects/roundFeature';
 
-export type { AxisAnswer, FeatureAnswer } from './answer';
+export type { FeatureAnswer } from './answer';
 
 export type FeatureState =
   | { state: 'open' }

@@ -84,7 +84,6 @@ export const cutPlan = z
   })
   .meta({ id: 'CutPlan' });
 
-export type OrderWay = (typeof ORDER_WAYS)[number];
 export type DriveOrder = z.output<typeof driveOrder>;
 export type Bore = z.output<typeof bore>;
 export type Facing = z.output<typeof facing>;

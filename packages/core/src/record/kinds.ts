@@ -52,7 +52,6 @@ type DocumentKinds = typeof DOCUMENT_KINDS;
 export type RowName = keyof RowKinds;
 export type DocumentName = keyof DocumentKinds;
 export type KindName = RowName | DocumentName;
-export type AnyKind = (typeof KINDS)[KindName];
 
 /** The body of a kind of entry, as it is sent. */
 export type BodyOf<K extends KindName> = (typeof KINDS)[K] extends { schema: { _zod: { output: infer Body } } }

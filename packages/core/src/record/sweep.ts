@@ -15,10 +15,7 @@ export const newSweep = z
   })
   .meta({ id: 'NewSweep' });
 
-export const sweep = newSweep.extend({ seq: z.number().int(), receivedAt: moment }).meta({ id: 'Sweep' });
-
 export type NewSweep = z.output<typeof newSweep>;
-export type Sweep = z.output<typeof sweep>;
 
 export const sweepKind = rowKind({
   name: 'sweep',

@@ -30,8 +30,6 @@ export const keptTable = z
   })
   .meta({ id: 'KeptTable' });
 
-export type KeptTable = z.output<typeof keptTable>;
-
 export const toolTableKind = documentKind({
   name: 'toolTable',
   field: 'toolTable',
