@@ -19,8 +19,8 @@ async function send(entry: Entry): Promise<void> {
     await request('POST', rowPath(entry), entry.body);
     return;
   }
-  const { version, began, body } = entry as DocumentEntry;
-  await request('PUT', documentPath(entry as DocumentEntry), { version, began, body });
+  const { version, began, body } = entry;
+  await request('PUT', documentPath(entry), { version, began, body });
 }
 
 /** Sends one entry to where it belongs. */

@@ -15,7 +15,16 @@ import type { Feature } from '@zero-point/core/record/datumPlan';
 import { CORNERS, FACES } from '@zero-point/core/record/faces';
 import type { Snapshot } from '@zero-point/core/record/snapshot';
 
-const WORDS_AND_INPUTS = new Set(['tape', 'parts', 'readings', 'model', 'input', 'receivedAt', 'cautions']);
+const WORDS_AND_INPUTS = new Set([
+  'tape',
+  'parts',
+  'readings',
+  'model',
+  'input',
+  'alignment',
+  'receivedAt',
+  'cautions',
+]);
 
 /** What of an answer is a number or a yes or no: words may change. */
 export function figures(value: unknown): unknown {

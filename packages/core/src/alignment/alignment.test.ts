@@ -72,10 +72,8 @@ describe('a vise jaw along X', () => {
   });
 
   test('a pivot outside the vise is warned of', () => {
-    expect(jawLine({ ...jaw, pivot: -30, ends: { from: 0, to: 120 } }).warnings).toEqual([
-      expect.stringMatching(/outside the vise/),
-    ]);
-    expect(jawLine({ ...jaw, ends: { from: 0, to: 120 } }).warnings).toEqual([]);
+    expect(jawLine({ ...jaw, pivot: -30, ends: { from: 0, to: 120 } }).notes).toEqual([{ code: 'pivot-outside' }]);
+    expect(jawLine({ ...jaw, ends: { from: 0, to: 120 } }).notes).toEqual([]);
   });
 });
 
@@ -148,7 +146,7 @@ describe('a bore or boss under the spindle', () => {
 
   test('an arc under half the circle is answered with a warning and a wider ±', () => {
     const narrow = centreSweep({ ...sweep, points: [0, 30, 60, 90].map((angle) => ({ angle, reading: 0 })) });
-    expect(narrow.warnings).toEqual([expect.stringMatching(/only 90°/)]);
+    expect(narrow.notes).toEqual([{ code: 'short-arc', of: 'readings', arc: 90 }]);
     expect(narrow.uncertainty.U).toBeGreaterThan(3 * centreSweep(sweep).uncertainty.U);
   });
 });
@@ -170,7 +168,7 @@ describe('a tapered plug', () => {
     expect(result.centre).toEqual({ x: 62.01, y: 57.99 });
     expect(result.workOffset.x).toBeCloseTo(0.01, 12);
     expect(result.confirmed).toBe('word');
-    expect(result.advice).toMatch(/sweep is worth the time/);
+    expect(result.notes).toEqual([{ code: 'sweep-worth-it' }]);
   });
 
   test('the plug’s own run-out widens it; a sweep that shows little narrows it', () => {
@@ -182,7 +180,7 @@ describe('a tapered plug', () => {
   });
 
   test('a loose job is told that the plug will do', () => {
-    expect(centrePlug({ ...plug, allowed: 0.5 }).advice).toMatch(/would not repay/);
+    expect(centrePlug({ ...plug, allowed: 0.5 }).notes).toEqual([{ code: 'plug-suffices' }]);
   });
 });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { allowed, placeReadings } from '../schema/indicator';
 import { length, nonNegativeLength } from '../schema/quantities';
+import { notes } from '../schema/note';
 import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
 import { touchMethod } from '../schema/touch';
 
@@ -28,7 +29,7 @@ export const centrePlugOutput = z.object({
   workOffset: z.object({ x: z.number(), y: z.number() }),
   confirmed: z.enum(['sweep', 'word']),
   /** Whether the plug serves this job, or a sweep is worth the time. */
-  advice: z.string(),
+  notes,
   verdict,
   uncertainty,
   tape,

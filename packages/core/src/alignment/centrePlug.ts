@@ -47,7 +47,7 @@ export function centrePlug(input: CentrePlugInput): CentrePlugOutput {
     repeats: seen,
     workOffset: { x: seen.x.mean - nominal.x, y: seen.y.mean - nominal.y },
     confirmed: confirm.by,
-    advice: adviceOf(verdict, confirm.by),
+    notes: [{ code: (verdict === 'good' ? PROVEN : NOT_PROVEN)[confirm.by] }],
     verdict,
     uncertainty,
     tape: { sections: axes },
@@ -55,13 +55,6 @@ export function centrePlug(input: CentrePlugInput): CentrePlugOutput {
   };
 }
 
-function adviceOf(verdict: 'good' | 'marginal' | 'poor', by: 'sweep' | 'word'): string {
-  if (verdict === 'good') {
-    return by === 'sweep'
-      ? 'The sweep proves the plug: go on.'
-      : 'The plug is good enough for this job; a sweep would not repay its time.';
-  }
-  return by === 'sweep'
-    ? 'The sweep shows more than this job takes. Move by the sweep’s own answer instead of the plug’s.'
-    : 'For this job a sweep is worth the time: the plug alone leaves more than a quarter of what is allowed.';
-}
+/** What is said of a plug that serves the job, and of one that does not, by what confirmed it. */
+const PROVEN = { sweep: 'plug-proven', word: 'plug-suffices' } as const;
+const NOT_PROVEN = { sweep: 'sweep-disproves', word: 'sweep-worth-it' } as const;

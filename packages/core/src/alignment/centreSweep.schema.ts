@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { allowed, indicatorUse } from '../schema/indicator';
 import { sweepPoints } from '../schema/sweepPoints';
-import { cautions, inLineState, tape, uncertainty, warnings } from '../schema/results';
+import { notes } from '../schema/note';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
 export const centreSweepInput = z.object({
   feature: z.enum(['bore', 'boss']),
@@ -29,7 +30,7 @@ export const centreSweepOutput = z.object({
   U: z.object({ x: z.number(), y: z.number() }),
   state: inLineState,
   uncertainty,
-  warnings,
+  notes,
   tape,
   cautions,
 });

@@ -63,12 +63,7 @@ export function centreSweep(input: CentreSweepInput): CentreSweepOutput {
     U: { x: ux.U, y: uy.U },
     state: inLine(error, uncertainty.U, input.allowed),
     uncertainty,
-    warnings:
-      arc < GOOD_ARC
-        ? [
-            `The readings span only ${Math.round(arc)}° of the circle, so one direction is weak. Read all round if you can.`,
-          ]
-        : [],
+    notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'readings', arc }] : [],
     tape: {
       sections: [
         {

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { length, positiveLength } from '../schema/quantities';
-import { cautions, inLineState, tape, uncertainty, warnings } from '../schema/results';
+import { notes } from '../schema/note';
+import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
 export const jawLineInput = z.object({
   /** The axis the jaw or fence should run along. */
@@ -36,7 +37,7 @@ export const jawLineOutput = z.object({
   shouldRead: z.number(),
   state: inLineState,
   uncertainty,
-  warnings,
+  notes,
   tape,
   cautions,
 });

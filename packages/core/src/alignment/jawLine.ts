@@ -47,13 +47,9 @@ export function jawLine(input: JawLineInput): JawLineOutput {
     shouldRead: readAt(pivot),
     state: line.state,
     uncertainty: line.uncertainty,
-    warnings: [
-      ...(outside
-        ? ['The pivot lies outside the vise. Give the place of the bolt that stays tight, between its two ends.']
-        : []),
-      ...(pivot === loose
-        ? ['Pivot and tapped end are one place, so tapping there turns nothing. Give the end that is loose.']
-        : []),
+    notes: [
+      ...(outside ? [{ code: 'pivot-outside' as const }] : []),
+      ...(pivot === loose ? [{ code: 'pivot-is-loose' as const }] : []),
     ],
     tape: {
       sections: [

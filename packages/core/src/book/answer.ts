@@ -1,3 +1,4 @@
+import type { Note } from '../schema/note';
 import type { Feature } from '../record/datumPlan';
 import { isTouch, type Reading } from '../record/reading';
 import type { Book } from './book';
@@ -50,7 +51,7 @@ export interface FeatureAnswer {
   covariance?: Covariance;
   model?: DatumModel;
   tape: Tape;
-  warnings: string[];
+  notes: Note[];
 }
 
 /** Independent parts per axis, for answers that are straight sums. */

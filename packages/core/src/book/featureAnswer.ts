@@ -89,7 +89,7 @@ function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
     covariance: alone(...both),
     model: partsModel(...both),
     tape: result.tape,
-    warnings: [],
+    notes: [],
   };
 }
 
@@ -123,7 +123,7 @@ function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined 
     covariance: alone(...both),
     model: partsModel(...both),
     tape: result.tape,
-    warnings: [],
+    notes: [],
   };
 }
 
@@ -151,7 +151,7 @@ function ofCorner(book: Book, feature: CornerFeature): FeatureAnswer | undefined
     covariance: result.covariance,
     model: { kind: 'corner', input },
     tape: withBacklash(book, readings, result.tape),
-    warnings: [],
+    notes: [],
   };
 }
 
@@ -201,6 +201,6 @@ function ofHoleLine(book: Book, feature: Of<'hole-line'>): FeatureAnswer | undef
     covariance: result.covariance,
     model: { kind: 'hole-line', input },
     tape: result.tape,
-    warnings: [],
+    notes: [],
   };
 }

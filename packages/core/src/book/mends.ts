@@ -27,25 +27,6 @@ const NAMED = 2;
 /** Slips of a reading as it was typed, whatever difference they make. */
 const TYPED: readonly Slip[] = ['sign', 'inch-for-mm', 'decimal-place'];
 
-/** What each slip is called where its mend is offered. */
-export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
-  'radius-once': 'radius left out',
-  'radius-twice': 'wrong side, or diameter for radius',
-  feeler: 'feeler forgotten',
-  plate: 'plate not as marked',
-  'gauge-once': 'gauge not taken off, or twice',
-  'gauge-twice': 'gauge taken off the wrong way',
-  turns: 'turns miscounted',
-  backlash: 'approached from the other side',
-  'inch-for-mm': 'inches for millimetres',
-  sign: 'minus left out',
-  'diameter-for-radius': 'diameter for radius',
-  'decimal-place': 'decimal point slipped',
-  sixteenth: 'sixteenth misread',
-  'neighbouring-64th': 'neighbouring 64th',
-  'misread-figure': 'one figure misread',
-};
-
 /**
  * Mends for something that does not agree: for the likeliest slips, the entries that would make it agree, tried out on
  * the ledger; where no number can be put right, to strike the touch out and take it again.

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { length } from '../schema/quantities';
-import { cautions, covariance, tape, uncertainty, verdict, warnings } from '../schema/results';
+import { notes } from '../schema/note';
+import { cautions, covariance, tape, uncertainty, verdict } from '../schema/results';
 import { featureMethod, touchPoint } from './touchPoint.schema';
 
 export const circleInput = featureMethod.extend({
@@ -28,7 +29,7 @@ export const circleOutput = z.object({
   covariance,
   uncertainty,
   verdict,
-  warnings,
+  notes,
   tape,
   cautions,
 });

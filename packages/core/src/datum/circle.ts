@@ -91,12 +91,7 @@ export function circle(input: CircleInput): CircleOutput {
     covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + finderU ** 2, standingTir(input)),
     uncertainty: worst,
     verdict: input.tolerance === undefined ? null : judge(worst.U, input.tolerance),
-    warnings:
-      arc < GOOD_ARC
-        ? [
-            `The touches span only ${Math.round(arc)}° of the circle, so along ${Math.round(weak.angle)}° the centre is known far worse than across. Touch further round.`,
-          ]
-        : [],
+    notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'touches', arc, weakest: weak.angle }] : [],
     tape: {
       sections: [sumSection('Contact radius', radiusLines, 'contact radius'), diameterSection, offsetX, offsetY],
     },

@@ -90,7 +90,8 @@ export function nominalOf(
   }
 }
 
-const shapeWords = (part: Part, of: string | undefined): string =>
+/** Which shape of the part a face or middle is of, in words; empty for the stock. */
+export const shapeWords = (part: Part, of: string | undefined): string =>
   of === undefined || of === 'stock' ? '' : ` of ${rectangleOf(part, of).name}`;
 
 /** A feature in words, as it goes after "the". */

@@ -177,7 +177,7 @@ describe('a bore or boss by touches', () => {
     expect(result.diameter).toBeCloseTo(26.012, 3);
     expect(result.workOffset.x).toBeCloseTo(0.015, 3);
     expect(result.form).toBeLessThan(0.002);
-    expect(result.warnings).toEqual([]);
+    expect(result.notes).toEqual([]);
   });
 
   test('on a boss the contact is taken off', () => {
@@ -200,6 +200,8 @@ describe('a bore or boss by touches', () => {
     expect(result.arc).toBeCloseTo(60, 6);
     expect(result.U.weakestAngle).toBeCloseTo(90, 6);
     expect(result.U.weakest).toBeGreaterThan(4 * result.U.x);
-    expect(result.warnings).toEqual([expect.stringMatching(/only 60° of the circle, so along 90°/)]);
+    expect(result.notes).toEqual([
+      { code: 'short-arc', of: 'touches', arc: result.arc, weakest: result.U.weakestAngle },
+    ]);
   });
 });

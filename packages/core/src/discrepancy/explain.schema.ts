@@ -50,8 +50,8 @@ export const explainOutput = z.object({
       size: z.number(),
       /** How far that is from what was seen, in units of U. */
       misfit: z.number(),
-      what: z.string(),
-      remedy: z.string(),
+      /** Turns of the handwheel, where that is the slip. */
+      turns: z.number().optional(),
     }),
   ),
   tape,

@@ -28,7 +28,6 @@ describe('why it does not agree', () => {
     const { agrees, likely } = explain({ ...plate, ...change });
     expect(agrees).toBe(false);
     expect(likely[0]?.slip).toBe(slip);
-    expect(likely[0]?.remedy.length).toBeGreaterThan(20);
   });
 
   test('what agrees is left in peace', () => {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { notes } from '../schema/note';
 import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, tape, uncertainty } from '../schema/results';
 
@@ -33,7 +34,7 @@ export const runOutOutput = z.object({
   /** Eccentricity at the tip, mm and degrees, and how it grows along the tool, degrees; null from one height or two places. */
   offset: z.object({ size: z.number(), angle: z.number() }).nullable(),
   tilt: z.number().nullable(),
-  advice: z.string(),
+  notes,
   uncertainty,
   tape,
   cautions,

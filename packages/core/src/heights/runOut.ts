@@ -51,9 +51,7 @@ export function runOut(input: RunOutInput): RunOutOutput {
     passed,
     offset: tip ? { size: Math.hypot(tip.x, tip.y), angle: Math.atan2(tip.y, tip.x) * DEGREES } : null,
     tilt: slope ? Math.atan(Math.hypot(slope.x, slope.y)) * DEGREES : null,
-    advice: passed
-      ? 'Within what is allowed: its length and size may be updated.'
-      : 'Runs out too far: its stored length and size stay as they were. Clean collet and shank, seat it anew, and read again; or use a sister tool.',
+    notes: [{ code: passed ? 'run-out-within' : 'run-out-too-far' }],
     uncertainty,
     tape: {
       sections: [

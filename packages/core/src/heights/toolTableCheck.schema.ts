@@ -45,8 +45,8 @@ export const toolTableCheckOutput = z.object({
       /** How far off, mm; null where that is not the matter. */
       off: z.number().nullable(),
       slip: z.enum(SLIPS).nullable(),
-      what: z.string(),
-      remedy: z.string(),
+      /** The difference the slip would make, mm; null where no slip is named or its size is not the matter. */
+      size: z.number().nullable(),
     }),
   ),
   tape,

@@ -69,21 +69,14 @@ function twice({ rows }: ToolTableCheckInput): Finding[] {
       tools: [number],
       off: null,
       slip: null,
-      what: `Tool ${number} stands in the table twice.`,
-      remedy: 'Give one of the two another number; the machine knows only one of them.',
+      size: null,
     }));
 }
 
-const likeliest = (explained: ExplainOutput): Pick<Finding, 'slip' | 'what' | 'remedy'> => {
-  const [first] = explained.likely;
-  return first
-    ? { slip: first.slip, what: first.what, remedy: first.remedy }
-    : {
-        slip: null,
-        what: 'No usual slip is just this large.',
-        remedy: 'Touch again; see whether it was re-fitted since.',
-      };
-};
+const likeliest = ({ likely: [first] }: ExplainOutput): Pick<Finding, 'slip' | 'size'> => ({
+  slip: first?.slip ?? null,
+  size: first?.size ?? null,
+});
 
 /** Every length against the one known before: all off alike is the gauge, one off alone is that touch. */
 function againstKnown({ rows, reference, U, gauge, plate }: ToolTableCheckInput): Finding[] {
@@ -119,8 +112,7 @@ function signs({ school, rows }: ToolTableCheckInput): Finding[] {
       tools: [number],
       off: null,
       slip: 'sign',
-      what: `Tool ${number} has ${usual === 1 ? 'a minus, but a true length has none' : 'no minus, but lengths from machine zero have one'}.`,
-      remedy: 'See the sign where it was read, and touch that tool again if in doubt.',
+      size: null,
     }));
 }
 
@@ -135,8 +127,7 @@ function missing({ rows, needed = [] }: ToolTableCheckInput): Finding[] {
           tools: gone,
           off: null,
           slip: null,
-          what: `${gone.length === 1 ? 'Tool' : 'Tools'} ${gone.join(', ')} ${gone.length === 1 ? 'has' : 'have'} no length.`,
-          remedy: 'Touch the gauge with each before the program calls it.',
+          size: null,
         },
       ];
 }
@@ -150,8 +141,7 @@ function travel({ rows, travel: reach }: ToolTableCheckInput): Finding[] {
       tools: [number],
       off: length,
       slip: null,
-      what: `Tool ${number} is further off than the Z axis can travel.`,
-      remedy: 'Look at its sign and its decimal point; do not run it.',
+      size: null,
     }));
 }
 
@@ -168,8 +158,7 @@ function stock({ rows, clear }: ToolTableCheckInput): Finding[] {
             tools: [number],
             off: height,
             slip: null,
-            what: `By its length tool ${number} is in the stock even with Z all the way up.`,
-            remedy: 'See its length and the work offset; do not move across the part with it.',
+            size: null,
           },
         ];
   });
@@ -184,8 +173,7 @@ function gauges({ otherGauge = [] }: ToolTableCheckInput): Finding[] {
           tools: otherGauge,
           off: null,
           slip: null,
-          what: 'Touched on another gauge than the reference tool, so the two do not compare.',
-          remedy: 'Touch both on one gauge, at one place.',
+          size: null,
         },
       ];
 }

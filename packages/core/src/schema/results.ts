@@ -63,9 +63,6 @@ export const cautions = z
   .array(z.object({ id: z.string(), text: z.string(), mustTick: z.boolean() }))
   .meta({ id: 'Cautions' });
 
-/** Things that are not wrong but ought to be looked at, each with its remedy. */
-export const warnings = z.array(z.string()).meta({ id: 'Warnings' });
-
 export const inLineState = z.enum(['within', 'off', 'unsure']).meta({
   id: 'InLine',
   description:

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { placeReadings } from '../schema/indicator';
-import { cautions, tape, uncertainty, warnings } from '../schema/results';
+import { notes } from '../schema/note';
+import { cautions, tape, uncertainty } from '../schema/results';
 import { touchMethod } from '../schema/touch';
 
 export const backlashInput = z.object({
@@ -15,7 +16,7 @@ export const backlashOutput = z.object({
   /** Lost motion of the axis, mm. */
   backlash: z.number(),
   uncertainty,
-  warnings,
+  notes,
   tape,
   cautions,
 });

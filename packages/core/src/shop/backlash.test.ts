@@ -12,7 +12,7 @@ describe('backlash of an axis', () => {
     expect(result.backlash).toBeCloseTo(0.18, 12);
     expect(result.uncertainty.U).toBeGreaterThan(0.005);
     expect(result.uncertainty.U).toBeLessThan(0.03);
-    expect(result.warnings).toEqual([]);
+    expect(result.notes).toEqual([]);
   });
 
   test('is a size whichever way the dial counts', () => {
@@ -20,7 +20,7 @@ describe('backlash of an axis', () => {
   });
 
   test('says when too few were taken, and when nothing can be seen', () => {
-    const { warnings } = backlash({ fromMinus: [10, 10.001], fromPlus: [10], method });
-    expect(warnings).toEqual([expect.stringMatching(/Only 1/), expect.stringMatching(/no backlash to be seen/)]);
+    const { notes } = backlash({ fromMinus: [10, 10.001], fromPlus: [10], method });
+    expect(notes).toEqual([{ code: 'few-from-one-side', fewest: 1 }, { code: 'less-than-its-u' }]);
   });
 });

@@ -31,11 +31,9 @@ export function backlash(input: BacklashInput): BacklashOutput {
   return {
     backlash: difference.total.value,
     uncertainty,
-    warnings: [
-      ...(fewest < GOOD_REPEATS ? [`Only ${fewest} from one side. Half a dozen from each side makes it good.`] : []),
-      ...(difference.total.value <= uncertainty.U
-        ? ['Less than its own ±: there is no backlash to be seen with this dial and indicator.']
-        : []),
+    notes: [
+      ...(fewest < GOOD_REPEATS ? [{ code: 'few-from-one-side' as const, fewest }] : []),
+      ...(difference.total.value <= uncertainty.U ? [{ code: 'less-than-its-u' as const }] : []),
     ],
     tape: {
       sections: [

@@ -73,11 +73,11 @@ export function alignmentView(
     place,
     question: place === undefined ? undefined : question(book, alignment, place, place === places[0]),
     label: place === undefined ? '' : entryLabel(book, alignment, place),
-    advice: pass.answer && advise(book, alignment, pass.answer),
+    advice: pass.answer && advise(book, pass.answer),
     history: Array.from({ length: number }, (_, i) => i + 1).flatMap((one) => {
       const { answer } = alignmentPass(book, alignment, one);
       if (!answer || isPlug(alignment)) return [];
-      const { error, uncertainty } = advise(book, alignment, answer);
+      const { error, uncertainty } = advise(book, answer);
       return [{ pass: one, error, U: uncertainty.U }];
     }),
     dial: dialOf(book, alignment),

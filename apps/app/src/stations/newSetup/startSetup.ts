@@ -1,3 +1,4 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { NewSetup } from '@zero-point/core/record/plan';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import type { Machine } from '@zero-point/core/record/machine';
@@ -144,7 +145,7 @@ function newMachine(id: string, name: string, kind: Machine['kind'], units: Leng
 
 function namedGauge(id: string, kind: Gauge['kind'], typed: string, unit: LengthUnit, nominal: number): Gauge {
   const { name } = GAUGE_FACTS[kind];
-  return { id, name: `${name.charAt(0).toUpperCase()}${name.slice(1)} ${typed.trim()} ${unit}`, kind, nominal };
+  return { id, name: `${capital(name)} ${typed.trim()} ${unit}`, kind, nominal };
 }
 
 /** Stores the new things first, then the set-up that names them; repeats are harmless. */

@@ -25,8 +25,8 @@ import {
   isRetired,
   keepRetired,
   thingFacts,
-  type Collection,
-  type Thing,
+  keptOf,
+  type Kept,
 } from './view';
 import { useSettings } from '../../stores/settings';
 
@@ -63,18 +63,18 @@ export function CollectionScreen() {
   return (
     <ShopPage title={many} back={{ to: '/shop', label: 'Back to the shop' }}>
       {(shop) => {
-        const things: Thing[] = shop[collection];
-        const shown = [...things.filter((thing) => !isRetired(thing)), ...things.filter(isRetired)];
+        const things = keptOf(shop, collection);
+        const shown = [...things.filter((kept) => !isRetired(kept)), ...things.filter(isRetired)];
         return (
           <>
             <View role="list" style={{ gap: 8 }}>
-              {shown.map((thing) => (
-                <View role="listitem" key={thing.id}>
-                  <PressLink to={`/shop/${collection}/${thing.id}`} style={{ paddingVertical: 10, gap: 2 }}>
-                    <Words style={{ fontWeight: '700' }}>{thing.name}</Words>
+              {shown.map((kept) => (
+                <View role="listitem" key={kept.thing.id}>
+                  <PressLink to={`/shop/${collection}/${kept.thing.id}`} style={{ paddingVertical: 10, gap: 2 }}>
+                    <Words style={{ fontWeight: '700' }}>{kept.thing.name}</Words>
                     <Words kind="note" tone="soft">
-                      {thingFacts(shop, collection, thing, units)}
-                      {isRetired(thing) ? ' · retired' : ''}
+                      {thingFacts(shop, kept, units)}
+                      {isRetired(kept) ? ' · retired' : ''}
                     </Words>
                   </PressLink>
                 </View>
@@ -98,9 +98,8 @@ export function ThingScreen() {
   return (
     <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={axis !== undefined && axis !== ''}>
       {(shop) => {
-        const things: Thing[] = shop[collection];
-        const thing = things.find((one) => one.id === id);
-        if (!thing)
+        const kept = keptOf(shop, collection).find(({ thing }) => thing.id === id);
+        if (!kept)
           return (
             <Trouble
               title={`No such ${COLLECTION_TITLES[collection].one}`}
@@ -111,9 +110,9 @@ export function ThingScreen() {
         if (machine && (axis === 'x' || axis === 'y' || axis === 'z'))
           return <BacklashScreen key={axis} machine={machine} axis={axis} />;
         return (
-          <View key={thing.id} style={{ gap: 16 }}>
-            <Fields collection={collection} shop={shop} thing={thing} />
-            <ThingActions collection={collection} shop={shop} thing={thing} />
+          <View key={kept.thing.id} style={{ gap: 16 }}>
+            <Fields shop={shop} kept={kept} />
+            <ThingActions shop={shop} kept={kept} />
           </View>
         );
       }}
@@ -121,30 +120,30 @@ export function ThingScreen() {
   );
 }
 
-interface ThingProps {
-  collection: Collection;
+interface KeptProps {
   shop: Shop;
-  thing: Thing;
+  kept: Kept;
 }
 
-function Fields({ collection, shop, thing }: ThingProps) {
-  const find = <T extends { id: string }>(things: readonly T[]) => things.find(({ id }) => id === thing.id);
-  const machine = find(shop.machines);
-  const gauge = find(shop.gauges);
-  const cutter = find(shop.cutters);
-  const holding = find(shop.holdings);
-  if (collection === 'machines' && machine) return <MachineFields machine={machine} shop={shop} />;
-  if (collection === 'gauges' && gauge) return <GaugeFields gauge={gauge} shop={shop} />;
-  if (collection === 'cutters' && cutter) return <CutterFields cutter={cutter} shop={shop} />;
-  if (collection === 'holdings' && holding) return <HoldingFields holding={holding} shop={shop} />;
-  return null;
+function Fields({ shop, kept: { collection, thing } }: KeptProps) {
+  switch (collection) {
+    case 'machines':
+      return <MachineFields machine={thing} shop={shop} />;
+    case 'gauges':
+      return <GaugeFields gauge={thing} shop={shop} />;
+    case 'cutters':
+      return <CutterFields cutter={thing} shop={shop} />;
+    case 'holdings':
+      return <HoldingFields holding={thing} shop={shop} />;
+  }
 }
 
-function ThingActions({ collection, shop, thing }: ThingProps) {
+function ThingActions({ shop, kept }: KeptProps) {
   const router = useRouter();
-  const retired = isRetired(thing);
-  const copy = () => router.replace(`/shop/${collection}/${copyThing(collection, thing, shop)}`);
-  const retire = () => keepRetired(shop, collection, thing, !retired);
+  const { collection } = kept;
+  const retired = isRetired(kept);
+  const copy = () => router.replace(`/shop/${collection}/${copyThing(kept, shop)}`);
+  const retire = () => keepRetired(shop, kept, !retired);
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>

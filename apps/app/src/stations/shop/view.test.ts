@@ -68,7 +68,10 @@ describe('adding to the shop', () => {
 
 describe('a copy', () => {
   test('of a machine is not retired, and has no backlash that was measured on the other', () => {
-    const id = copyThing('machines', shop.machines[0] ?? startingMachine('x', 'x', 'dials', 'mm'), shop);
+    const id = copyThing(
+      { collection: 'machines', thing: shop.machines[0] ?? startingMachine('x', 'x', 'dials', 'mm') },
+      shop,
+    );
     const [{ body } = { body: undefined }] = logged;
     const copy = machine.parse(body);
     expect(copy).toMatchObject({ id, name: 'Loft mill, copy' });
@@ -78,14 +81,17 @@ describe('a copy', () => {
   });
 
   test('of a gauge has its marking, not its measured size', () => {
-    copyThing('gauges', shop.gauges[0] ?? { id: 'x', name: 'x', kind: 'block', nominal: 1 }, shop);
+    copyThing(
+      { collection: 'gauges', thing: shop.gauges[0] ?? { id: 'x', name: 'x', kind: 'block', nominal: 1 } },
+      shop,
+    );
     const copy = gauge.parse(logged[0]?.body);
     expect(copy).toMatchObject({ nominal: 12.7 });
     expect(copy).not.toHaveProperty('measured');
   });
 
   test('of a tool has no number until it is given one', () => {
-    copyThing('cutters', shop.cutters[0] ?? { id: 'x', name: 'x', diameter: 1 }, shop);
+    copyThing({ collection: 'cutters', thing: shop.cutters[0] ?? { id: 'x', name: 'x', diameter: 1 } }, shop);
     expect(logged).toMatchObject([{ kind: 'cutter', body: { diameter: 4.2 } }]);
   });
 });
@@ -110,8 +116,13 @@ describe('what waits to be sent', () => {
 test('a line about a thing has every size with its unit', () => {
   const [mill, plate, drill] = [shop.machines[0], shop.gauges[0], shop.cutters[0]];
   if (!mill || !plate || !drill) throw new Error('the shop is empty');
-  expect(thingFacts(shop, 'machines', mill, 'mm')).toBe('Mill with dials, to 0.020 mm');
-  expect(thingFacts(shop, 'gauges', plate, 'mm')).toBe('touch plate, marked 12.700 mm, measures 12.420 mm');
-  expect(thingFacts(shop, 'cutters', drill, 'in')).toBe('T7, ⌀ 0.1654 in, 2 teeth');
-  expect([isRetired(mill), isRetired(plate)]).toEqual([true, false]);
+  expect(thingFacts(shop, { collection: 'machines', thing: mill }, 'mm')).toBe('Mill with dials, to 0.020 mm');
+  expect(thingFacts(shop, { collection: 'gauges', thing: plate }, 'mm')).toBe(
+    'touch plate, marked 12.700 mm, measures 12.420 mm',
+  );
+  expect(thingFacts(shop, { collection: 'cutters', thing: drill }, 'in')).toBe('T7, ⌀ 0.1654 in, 2 teeth');
+  expect([
+    isRetired({ collection: 'machines', thing: mill }),
+    isRetired({ collection: 'gauges', thing: plate }),
+  ]).toEqual([true, false]);
 });

@@ -1,3 +1,4 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { KnownMachine } from '@zero-point/core/book/book';
 import type { Cutter } from '@zero-point/core/record/cutter';
@@ -17,7 +18,26 @@ export const COLLECTIONS = ['machines', 'gauges', 'cutters', 'holdings'] as cons
 
 export type Collection = (typeof COLLECTIONS)[number];
 
-export type Thing = KnownMachine | KnownGauge | Cutter | Holding;
+/** A thing of the shop with the list it stands in. */
+export type Kept =
+  | { collection: 'machines'; thing: KnownMachine }
+  | { collection: 'gauges'; thing: KnownGauge }
+  | { collection: 'cutters'; thing: Cutter }
+  | { collection: 'holdings'; thing: Holding };
+
+/** Everything of one list. */
+export function keptOf(shop: Shop, collection: Collection): Kept[] {
+  switch (collection) {
+    case 'machines':
+      return shop.machines.map((thing) => ({ collection, thing }));
+    case 'gauges':
+      return shop.gauges.map((thing) => ({ collection, thing }));
+    case 'cutters':
+      return shop.cutters.map((thing) => ({ collection, thing }));
+    case 'holdings':
+      return shop.holdings.map((thing) => ({ collection, thing }));
+  }
+}
 
 export const COLLECTION_TITLES: Readonly<Record<Collection, { many: string; one: string; about: string }>> = {
   machines: { many: 'Machines', one: 'machine', about: 'axes, dials, backlash, habits' },
@@ -62,16 +82,16 @@ export const nextNumber = ({ magazines }: Shop, machineId: string): number =>
   Math.max(0, ...(magazines.find(({ id }) => id === machineId)?.tools ?? []).map(({ number }) => number)) + 1;
 
 /** One line about a thing, for lists. */
-export function thingFacts(shop: Shop, collection: Collection, thing: Thing, unit: LengthUnit): string {
+export function thingFacts(shop: Shop, kept: Kept, unit: LengthUnit): string {
   const size = (mm: number) => formatLengthUnit(mm, { unit });
-  switch (collection) {
+  switch (kept.collection) {
     case 'machines': {
-      const machine = thing as KnownMachine;
+      const machine = kept.thing;
       const kind = MACHINE_KINDS.find((one) => one.kind === machine.kind)?.name ?? machine.kind;
       return `${kind}, to ${formatLengthUnit(machine.axes.x.step, { unit: machine.units })}`;
     }
     case 'gauges': {
-      const gauge = thing as KnownGauge;
+      const gauge = kept.thing;
       const about = GAUGE_FACTS[gauge.kind].name;
       if (gauge.kind === 'indicator') return `${about}, lines of ${size(gauge.resolution ?? 0.01)}`;
       return gauge.measured === undefined
@@ -79,12 +99,12 @@ export function thingFacts(shop: Shop, collection: Collection, thing: Thing, uni
         : `${about}, marked ${size(gauge.nominal)}, measures ${size(gauge.measured)}`;
     }
     case 'cutters': {
-      const cutter = thing as Cutter;
+      const cutter = kept.thing;
       const teeth = cutter.teeth === undefined ? '' : cutter.teeth === 1 ? ', 1 tooth' : `, ${cutter.teeth} teeth`;
       return `${numberWords(shop, cutter)}⌀ ${size(cutter.diameter)}${teeth}`;
     }
     case 'holdings': {
-      const { steps } = thing as Holding;
+      const { steps } = kept.thing;
       return steps.length === 1 ? '1 step' : `${steps.length} steps`;
     }
   }
@@ -100,14 +120,33 @@ function numberWords(shop: Shop, cutter: Cutter): string {
     : `${numbers.map(({ machine, number }) => `T${number} ${machine.name}`).join(', ')}, `;
 }
 
-export const isRetired = (thing: Thing): boolean => 'retiredOn' in thing && thing.retiredOn !== undefined;
+export const isRetired = ({ thing }: Kept): boolean => 'retiredOn' in thing && thing.retiredOn !== undefined;
 
 /** Takes a thing out of use, or brings it back. */
-export function keepRetired(shop: Shop, collection: Collection, thing: Thing, retired: boolean): void {
-  const retiredOn = retired ? today() : undefined;
-  if (collection === 'machines') keepMachine(shop, { ...(thing as KnownMachine), retiredOn });
-  if (collection === 'gauges') keepGauge(shop, { ...(thing as KnownGauge), retiredOn });
-  if (collection === 'cutters') saveThing(shop, 'cutter', { ...(thing as Cutter), retiredOn });
+export function keepRetired(shop: Shop, kept: Kept, retired: boolean): void {
+  const change = { retiredOn: retired ? today() : undefined };
+  if (kept.collection !== 'holdings') keepChanged(shop, kept, change);
+}
+
+/** Keeps a thing with some of it changed. */
+function keepChanged(
+  shop: Shop,
+  { collection, thing }: Kept,
+  change: { id?: string; name?: string; retiredOn?: string | undefined },
+): void {
+  switch (collection) {
+    case 'machines':
+      keepMachine(shop, { ...thing, ...change });
+      return;
+    case 'gauges':
+      keepGauge(shop, { ...thing, ...change });
+      return;
+    case 'cutters':
+      saveThing(shop, 'cutter', { ...thing, ...change });
+      return;
+    case 'holdings':
+      saveThing(shop, 'holding', { ...thing, ...change });
+  }
 }
 
 /** A new machine from one of the starting points. */
@@ -128,7 +167,7 @@ export function addGauge(shop: Shop, kind: GaugeKind, units: LengthUnit): string
     : { resolution: 0.01, perTurn: 1, range: 5 };
   keepGauge(shop, {
     id,
-    name: name.charAt(0).toUpperCase() + name.slice(1),
+    name: capital(name),
     kind,
     nominal: kind === 'indicator' ? 0 : inch ? 12.7 : 10,
     ...(kind === 'indicator' && indicator),
@@ -154,12 +193,10 @@ export function addHolding(shop: Shop): string {
 }
 
 /** The same thing under a new id and name; nothing measured is carried over, and no number: those belong to the one. */
-export function copyThing(collection: Collection, thing: Thing, shop: Shop): string {
-  const id = uuidv7();
-  const copy = { id, name: `${thing.name}, copy`.slice(0, 80), retiredOn: undefined };
-  if (collection === 'machines') keepMachine(shop, { ...(thing as KnownMachine), ...copy });
-  if (collection === 'gauges') keepGauge(shop, { ...(thing as KnownGauge), ...copy });
-  if (collection === 'cutters') saveThing(shop, 'cutter', { ...(thing as Cutter), ...copy });
-  if (collection === 'holdings') saveThing(shop, 'holding', { ...(thing as Holding), id, name: copy.name });
-  return id;
+export function copyThing(kept: Kept, shop: Shop): string {
+  const change = { id: uuidv7(), name: `${kept.thing.name}, copy`.slice(0, 80) };
+  keepChanged(shop, kept, kept.collection === 'holdings' ? change : { ...change, ...IN_USE });
+  return change.id;
 }
+
+const IN_USE = { retiredOn: undefined };

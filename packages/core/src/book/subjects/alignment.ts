@@ -18,13 +18,13 @@ import { touchU } from '../gaugeUse';
 
 /** What a pass of each task answers with. */
 export type AlignmentResult =
-  | { task: 'vise'; result: ReturnType<typeof jawLine> }
+  | { task: 'vise'; alignment: AlignmentOf<'vise'>; result: ReturnType<typeof jawLine> }
   | { task: 'head'; result: ReturnType<typeof headTram>; other: ReturnType<typeof headTram> }
   | { task: 'centre'; school: 'sweep'; result: ReturnType<typeof centreSweep> }
   | { task: 'centre'; school: 'plug'; result: ReturnType<typeof centrePlug> }
   | { task: 'chuck'; result: ReturnType<typeof chuckFlip> }
   | { task: 'level'; result: ReturnType<typeof level> }
-  | { task: 'skew'; result: ReturnType<typeof partSkew> };
+  | { task: 'skew'; alignment: AlignmentOf<'skew'>; result: ReturnType<typeof partSkew> };
 
 /** One time round: its readings, which place is next, and what it answers once all are in. */
 export interface AlignmentPass {
@@ -107,7 +107,7 @@ function reckon(
         ends: { from, to },
         allowed,
       });
-      return { task, result };
+      return { task, alignment, result };
     }
     case 'head': {
       const indicator = indicatorUseOf(book, alignment);
@@ -158,6 +158,7 @@ function reckon(
       const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
       return {
         task: 'skew',
+        alignment,
         result: partSkew({
           along,
           approach,

@@ -21,7 +21,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
   const { readings } = found;
   const { x: nx = 0, y: ny = 0 } = nominalOf(book.part, book.setup.partZero, feature);
   const nominal = { x: nx, y: ny };
-  const base = { feature, readings, wild: [], taken: 1, warnings: [] };
+  const base = { feature, readings, wild: [], taken: 1, notes: [] };
   const known = roundOf(book.part, feature.of).diameter;
   const at = (name: 'x' | 'y', centre: number, uncertainty: Uncertainty, stands?: number): AxisAnswer => ({
     found: centre,
@@ -45,7 +45,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: result.covariance,
         model: { kind: 'circle', input },
         tape: withBacklash(book, readings, result.tape),
-        warnings: result.warnings,
+        notes: result.notes,
       };
     }
     case 'pairs': {
@@ -71,7 +71,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
           sections: (['x', 'y'] as const).flatMap((name) =>
             (found[name]?.tape.sections ?? []).map((section) => ({
               ...section,
-              title: `${name.toUpperCase()}: ${section.title.charAt(0).toLowerCase()}${section.title.slice(1)}`,
+              title: `${name.toUpperCase()}: ${section.title}`,
             })),
           ),
         },
@@ -94,7 +94,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: alone(centred('x'), centred('y')),
         model: partsModel(centred('x'), centred('y')),
         tape: result.tape,
-        warnings: result.warnings,
+        notes: result.notes,
       };
     }
     case 'plug': {
@@ -112,7 +112,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: alone(x, y),
         model: partsModel(x, y),
         tape: result.tape,
-        warnings: [result.advice],
+        notes: result.notes,
       };
     }
   }

@@ -13,11 +13,14 @@ interface ConfigProps<A extends Alignment = Alignment> {
   alignment: A;
 }
 
+/** A task's document with some of it changed. */
+const changed = <A extends Alignment>(alignment: A, change: Partial<A>): A => ({ ...alignment, ...change });
+
 const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
 
 /** How a task is read: where, with what, and how straight is straight enough. */
 export function Config({ book, alignment }: ConfigProps) {
-  const keep = (change: object) => keepAlignment(book, { ...alignment, ...change } as Alignment);
+  const keep = (change: Partial<Alignment>) => keepAlignment(book, changed(alignment, change));
   const unit = book.setup.units;
   return (
     <View style={{ gap: 14 }}>
@@ -37,7 +40,7 @@ export function Config({ book, alignment }: ConfigProps) {
               { value: '1', label: 'up: pressed = +' },
               { value: '-1', label: 'down: pressed = −' },
             ]}
-            onChange={(sense) => keep({ sense: Number(sense) })}
+            onChange={(sense) => keep({ sense: sense === '1' ? 1 : -1 })}
           />
         </>
       )}

@@ -44,7 +44,7 @@ function adviceOf(alignment: Alignment, values: number[], book = shop): Advice {
   const after = read(book, alignment, values);
   const { answer } = alignmentPass(after, alignment, 1);
   if (!answer) throw new Error('not everything was read');
-  return advise(after, alignment, answer);
+  return advise(after, answer);
 }
 
 const figures = (advice: Advice) => Object.fromEntries(advice.figures.map(({ say, figure }) => [say, figure]));

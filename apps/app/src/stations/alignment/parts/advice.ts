@@ -1,4 +1,4 @@
-import type { Alignment, AlignmentOf } from '@zero-point/core/record/alignment';
+import { noteWords } from '@zero-point/core/words/note';
 import type { InLine } from '@zero-point/core/alignment/inLine';
 import type { AlignmentResult } from '@zero-point/core/book/subjects/alignment';
 import type { Book } from '@zero-point/core/book/book';
@@ -28,14 +28,14 @@ export interface Advice {
 }
 
 /** Turns an answer into what a person does next, in the set-up's unit. */
-export function advise(book: Book, alignment: Alignment, answer: AlignmentResult): Advice {
+export function advise(book: Book, answer: AlignmentResult): Advice {
   const unit = book.setup.units;
   const show = (mm: number, plus = false) => formatLength(mm, { unit, plus });
   const figure = (say: string, mm: number, plus = true): AdviceFigure => ({ say, figure: show(mm, plus), unit });
   switch (answer.task) {
     case 'vise': {
       const { result } = answer;
-      const { sentence, end } = tapWords(alignment as AlignmentOf<'vise'>, result.tap);
+      const { sentence, end } = tapWords(answer.alignment, result.tap);
       return {
         ...common(result),
         sentence: bySentence(result.state, 'The jaw runs true.', sentence),
@@ -44,7 +44,7 @@ export function advise(book: Book, alignment: Alignment, answer: AlignmentResult
           figure('Dial there now', result.reads),
           figure('Dial there when right', result.shouldRead),
         ],
-        notes: [...result.warnings, `The jaw’s direction: ${angleWords(result.angle)} from its axis.`],
+        notes: [...result.notes.map(noteWords), `The jaw’s direction: ${angleWords(result.angle)} from its axis.`],
       };
     }
     case 'head': {
@@ -92,7 +92,7 @@ export function advise(book: Book, alignment: Alignment, answer: AlignmentResult
               figure('Dial all round when right', answer.result.shouldRead),
             ],
             notes: [
-              ...answer.result.warnings,
+              ...answer.result.notes.map(noteWords),
               `Total run-out ${show(answer.result.tir)} ${unit}${answer.result.form === null ? '' : `, of which ${show(answer.result.form)} ${unit} is form and will remain`}.`,
               `± of each axis: X ${plusMinus(answer.result.U.x, unit)}, Y ${plusMinus(answer.result.U.y, unit)}.`,
             ],
@@ -146,8 +146,8 @@ export function advise(book: Book, alignment: Alignment, answer: AlignmentResult
       const { result } = answer;
       const { sentence, end } = tapWords(
         {
-          ...(alignment as AlignmentOf<'skew'>),
-          along: FACE_TOUCH[(alignment as AlignmentOf<'skew'>).face].axis === 'x' ? 'y' : 'x',
+          ...answer.alignment,
+          along: FACE_TOUCH[answer.alignment.face].axis === 'x' ? 'y' : 'x',
         },
         result.tap,
       );
@@ -207,7 +207,7 @@ function plugAdvice(result: Plug, book: Book, figure: (say: string, mm: number) 
     figures: [figure('Centre X', result.centre.x), figure('Centre Y', result.centre.y)],
     notes: [
       result.confirmed === 'sweep' ? 'Confirmed by a sweep.' : 'Taken on your word: no sweep has confirmed it.',
-      result.advice,
+      ...result.notes.map(noteWords),
       `Good to ${formatLengthUnit(result.uncertainty.U, { unit })} either way in each axis.`,
     ],
   };

@@ -1,3 +1,4 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { Facing } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
 import { facing } from '@zero-point/core/facing/facing';
@@ -214,7 +215,7 @@ function passWords({ passes }: FacingOutput, unit: 'mm' | 'in'): string {
     ? `${rough.length === 1 ? 'One pass' : `${rough.length} equal passes`} of ${figure(rough[0].depth)}`
     : '';
   const last = finish ? `a finishing pass of ${figure(finish.depth)}` : '';
-  return `${[first, last].filter((text) => text !== '').join(', then ')}.`.replace(/^a/, 'A');
+  return `${capital([first, last].filter((text) => text !== '').join(', then '))}.`;
 }
 
 function Result({ label, figure, unit }: { label: string; figure: string; unit: string }) {

@@ -1,7 +1,9 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { Book } from '@zero-point/core/book/book';
-import { featureName } from '@zero-point/core/datum/feature';
+import { featureName, shapeWords } from '@zero-point/core/datum/feature';
 import type { Agreement } from '@zero-point/core/book/checks/check';
-import { mendsOf, SLIP_NAMES, type Mend } from '@zero-point/core/book/mends';
+import { mendsOf, type Mend } from '@zero-point/core/book/mends';
+import { SLIP_NAMES, slipWords } from '@zero-point/core/words/slip';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useMemo, useState } from 'react';
@@ -40,10 +42,10 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
       {likely.length === 0 && (
         <Words>No usual slip of this size is known. Check the size in Plan, and touch again.</Words>
       )}
-      {likely.slice(0, NAMED).map(({ what, remedy }, i) => (
-        <Words key={what}>
+      {likely.slice(0, NAMED).map((slip, i) => (
+        <Words key={`${slip.slip} ${slip.size}`}>
           {i === 0 ? '' : 'Or: '}
-          {what} {remedy}
+          {Object.values(slipWords(slip, unit)).join(' ')}
         </Words>
       ))}
       {!put && <Mends book={book} mends={mends} onLeave={() => setPut(true)} />}
@@ -94,8 +96,6 @@ function faceOf({ part }: Book, subject: Mend['strike'][number]['subject']): str
   return subject.kind === 'round' ? capital(featureName(part, subject)) : 'Touch';
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** The comparison as a sentence: what was measured, and how it ends when it agrees or does not. */
 function words(
   book: Book,
@@ -108,7 +108,7 @@ function words(
   switch (of) {
     case 'width': {
       const faces = feature.kind === 'middle' && feature.axis === 'x' ? 'Left and right' : 'Front and back';
-      const shape = feature.kind === 'middle' && feature.of !== undefined ? name.replace(/^.* of /, ' of ') : '';
+      const shape = feature.kind === 'middle' ? shapeWords(book.part, feature.of) : '';
       const source = against === 'caliper' ? 'the caliper said' : shape === '' ? 'the part is' : 'it is drawn';
       return {
         said: `${faces}${shape} are ${formatLengthUnit(measured, { unit })} apart ${plusMinus(U, unit)}`,

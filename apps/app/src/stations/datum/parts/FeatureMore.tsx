@@ -1,3 +1,4 @@
+import { noteWords } from '@zero-point/core/words/note';
 import type { Book } from '@zero-point/core/book/book';
 import { carriedRotation } from '@zero-point/core/book/carriedRotation';
 import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
@@ -53,14 +54,14 @@ export function FeatureMore({ book, view, answer }: FeatureMoreProps) {
           Taken on your word: not swept.
         </Words>
       )}
-      {answer.weakest && answer.warnings.length > 0 && (
+      {answer.weakest && answer.notes.length > 0 && (
         <Words kind="note" tone="warn">
           Known worst along {Math.round(answer.weakest.angle)}°: {plusMinus(answer.weakest.U, unit)}.
         </Words>
       )}
-      {answer.warnings.map((warning) => (
-        <Words key={warning} kind="note" tone="warn">
-          {warning}
+      {answer.notes.map((note) => (
+        <Words key={note.code} kind="note" tone="warn">
+          {noteWords(note)}
         </Words>
       ))}
       {answer.skew && <Skew book={book} view={view} answer={answer} skew={answer.skew} />}

@@ -112,7 +112,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               : page.showing === 'answer'
                 ? answerSentence(view)
                 : compact && feature.kind === 'face'
-                  ? `The ${view.name}, ${slot?.sentence.replace(/^.*?, /, '').replace(/\.$/, '') ?? ''}`
+                  ? `The ${view.name}, ${slot?.ask.way ?? ''}`
                   : view.sentence}
           </Words>
           {!quiet && page.showing === 'entry' && (
@@ -177,7 +177,9 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
                         ))}
                         {method.facts.speed !== null && <Words>{method.facts.speed}</Words>}
                         <Words kind="note" tone="soft">
-                          From the face to the spindle’s axis: {method.facts.radius}.
+                          From the face to the spindle’s axis:{' '}
+                          {method.facts.contact === 'centre' ? 'nothing, since ' : ''}
+                          {method.facts.radius}.
                         </Words>
                       </View>
                     </Fold>

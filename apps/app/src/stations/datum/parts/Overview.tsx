@@ -1,3 +1,4 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureName, featureOf } from '@zero-point/core/datum/feature';
@@ -156,7 +157,7 @@ function Found({ found, unit, onTake }: FoundProps) {
       {found.map(({ feature, key, name, answer, stands }) => (
         <Press key={key} onPress={() => onTake(feature)} style={{ paddingVertical: 6 }}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
-            <Words>{name.charAt(0).toUpperCase() + name.slice(1)}</Words>
+            <Words>{capital(name)}</Words>
             {stands && !(answer.off && answer.x?.stands === undefined) ? (
               <Figure size={17}>
                 {(['x', 'y'] as const)

@@ -1,3 +1,4 @@
+import { askWords } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
@@ -116,13 +117,9 @@ function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale:
   if (!slot) return 'Find both holes first, without setting X or Y between them.';
   const axis = slot.axis.toUpperCase();
   if (stale && feature.kind === 'face')
-    return `${axis} was set since. To check it, ${slot.sentence.charAt(0).toLowerCase()}${slot.sentence.slice(1)}`.replace(
-      ', coming',
-      ' again, coming',
-    );
-  if (stale)
-    return `The scale was set since it was found. Touch it again: ${slot.sentence.charAt(0).toLowerCase()}${slot.sentence.slice(1)}`;
-  return slot.sentence + through(book, feature, slot);
+    return askWords(slot.ask, { lead: `${axis} was set since. To check it,`, again: true });
+  if (stale) return askWords(slot.ask, { lead: 'The scale was set since it was found. Touch it again:' });
+  return askWords(slot.ask, { lead: slot.lead ?? '' }) + through(book, feature, slot);
 }
 
 /** The second pair across a bore goes through the middle of the first, so that it is the diameter. */
@@ -178,7 +175,7 @@ function methodView(book: Book, feature: Feature, slot: Slot | undefined): Metho
       ? `${cutter ? `T${cutter.number} ${cutter.name}, ${size(cutter.diameter)}` : 'no cutter chosen'}, with ${size(gauge.offsets?.[slot?.axis ?? 'x'] ?? sizeOf(gauge))} between${feeler}`
       : facts.contact === 'gauge'
         ? `contact ${size(sizeOf(gauge))}${feeler}`
-        : facts.radius.replace('none: ', '');
+        : facts.radius;
   const speed =
     facts.speed === null
       ? ''

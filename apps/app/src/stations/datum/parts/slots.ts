@@ -1,3 +1,4 @@
+import type { Ask } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { DialSubject, Face, TouchedSubject } from '@zero-point/core/record/subject';
 import type { Reading, TouchReading } from '@zero-point/core/record/reading';
@@ -20,7 +21,9 @@ export interface Slot {
   id: string;
   /** On the chip that leads to it. */
   name: string;
-  sentence: string;
+  ask: Ask;
+  /** What goes before it, where it is one of several. */
+  lead?: string;
   subject: SlotSubject;
   axis: 'x' | 'y';
   approach: Approach;
@@ -83,7 +86,7 @@ function faceSlot(book: Book, face: Face, of: string | undefined): Slot {
   return {
     id: face,
     name: `${face} ${shape.kind === 'pocket' ? 'wall' : 'face'}`,
-    sentence: `Touch ${faceWords(shape, face)}, ${fromWords(shape, from)}.`,
+    ask: { act: `touch ${faceWords(shape, face)}`, way: fromWords(shape, from) },
     subject,
     axis,
     approach,
@@ -133,7 +136,10 @@ function cornerSlots(book: Book, feature: Extract<Feature, { kind: 'corner' }>):
         ...base,
         id: `${face} ${i + 1}`,
         name: `${face}, ${end ? `${end} end` : `place ${i + 1}`}`,
-        sentence: `Touch ${faceWords(shape, face)} near its ${end ? `${end} end` : 'middle'}, ${fromWords(shape, from)}.`,
+        ask: {
+          act: `touch ${faceWords(shape, face)} near its ${end ? `${end} end` : 'middle'}`,
+          way: fromWords(shape, from),
+        },
         across: true,
         at: onFace(shape, face, count === 1 ? (near === 'front' || near === 'left' ? 0.3 : 0.7) : share),
         readings: taken[i] ?? [],
@@ -159,6 +165,9 @@ const WALL_WORDS = {
   'y -1': ['front', 'back'],
 } as const;
 
+/** Which way a wall lies, as one going there would say. */
+const GOING = { left: 'left', right: 'right', back: 'away from you', front: 'toward you' } as const;
+
 function roundSlots(book: Book, of: string): Slot[] {
   const way = roundWay(book, of);
   if (way === 'sweep') return [...sweepSlots(book, of), ...standingSlots(book, of, true)];
@@ -177,9 +186,9 @@ function wallSlot(book: Book, of: string, wall: (typeof WALLS)[number]): Slot {
   return {
     id: `${axis} ${approach}`,
     name: `${side} wall`,
-    sentence: inside
-      ? `In ${round.name}, touch the ${side} wall, going ${side === 'back' ? 'away from you' : side === 'front' ? 'toward you' : side}.`
-      : `Touch ${round.name} on its ${side} side, coming from ${side === 'left' || side === 'right' ? `the ${side}` : `the ${side}`}.`,
+    ask: inside
+      ? { act: `in ${round.name}, touch the ${side} wall`, way: `going ${GOING[side]}` }
+      : { act: `touch ${round.name} on its ${side} side`, way: `coming from the ${side}` },
     subject: { kind: 'round', of },
     axis,
     approach,
@@ -213,7 +222,7 @@ function pointSlots(book: Book, of: string): Slot[] {
       ...slot,
       id: `point ${i + 1}`,
       name: `point ${i + 1}`,
-      sentence: `Point ${i + 1}: ${slot.sentence.charAt(0).toLowerCase()}${slot.sentence.slice(1)}`,
+      lead: `Point ${i + 1}:`,
       across: true,
       readings: reading ? [reading] : [],
       optional: i >= 3,
@@ -232,7 +241,7 @@ function sweepSlots(book: Book, of: string): Slot[] {
     return {
       id: `${place}`,
       name: `${place}°`,
-      sentence: `Read the dial ${AROUND[i] ?? ''} (${place}°). Pressed counts plus.`,
+      ask: { act: `read the dial ${AROUND[i] ?? ''} (${place}°)`, more: 'Pressed counts plus.' },
       subject,
       axis: 'x',
       approach: 1,
@@ -255,9 +264,9 @@ function standingSlots(book: Book, of: string, optional: boolean): Slot[] {
   return (['x', 'y'] as const).map((axis) => ({
     id: `stands ${axis}`,
     name: optional ? `where ${axis.toUpperCase()} stands` : axis.toUpperCase(),
-    sentence: optional
-      ? `What does ${axis.toUpperCase()} show where the spindle stands? Needed for a work offset only.`
-      : `The plug seated and the table locked: what does ${axis.toUpperCase()} show?`,
+    ask: optional
+      ? { act: `log what ${axis.toUpperCase()} shows where the spindle stands`, more: 'Needed for a work offset only.' }
+      : { act: `log what ${axis.toUpperCase()} shows`, way: 'with the plug seated and the table locked' },
     subject,
     axis,
     approach: 1,

@@ -1,3 +1,4 @@
+import { noteWords } from '@zero-point/core/words/note';
 import type { Book } from '@zero-point/core/book/book';
 import type { Tool } from '@zero-point/core/record/cutter';
 import {
@@ -133,7 +134,9 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
         {found.passed ? '✓' : '✗'} Tool {tool.number} runs out {size(found.worst)}{' '}
         {plusMinus(found.uncertainty.U, unit)}; {size(tolerance)} is allowed.
       </Words>
-      <Words>{found.advice}</Words>
+      {found.notes.map((note) => (
+        <Words key={note.code}>{noteWords(note)}</Words>
+      ))}
       {found.offset && found.tilt !== null && (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>

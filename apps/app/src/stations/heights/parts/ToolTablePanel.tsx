@@ -1,5 +1,6 @@
+import { findingWords } from '@zero-point/core/words/tableFinding';
 import type { Book } from '@zero-point/core/book/book';
-import type { TableRow } from '@zero-point/core/book/toolTable';
+import type { TableAnswer, TableRow } from '@zero-point/core/book/toolTable';
 import { lengthWords } from '@zero-point/core/heights/schools';
 import { tableAnswer } from '@zero-point/core/book/toolTable';
 import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
@@ -31,7 +32,7 @@ export function ToolTablePanel({ book }: { book: Book }) {
       {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
       {table.school === 'touch-part' && <GaugeOff book={book} />}
       {table.findings.map((finding) => (
-        <Finding key={`${finding.kind} ${finding.tools.join()}`} {...finding} unit={unit} />
+        <Finding key={`${finding.kind} ${finding.tools.join()}`} finding={finding} school={table.school} unit={unit} />
       ))}
       <FlatList
         role="list"
@@ -136,15 +137,14 @@ function Row({ row, book, school }: RowProps) {
 }
 
 interface FindingProps {
-  kind: string;
-  what: string;
-  remedy: string;
-  tools: number[];
-  off: number | null;
+  finding: TableAnswer['findings'][number];
+  school: TableAnswer['school'];
   unit: Book['setup']['units'];
 }
 
-function Finding({ kind, what, remedy, tools, off, unit }: FindingProps) {
+function Finding({ finding, school, unit }: FindingProps) {
+  const { kind, tools, off } = finding;
+  const { what, remedy } = findingWords(finding, { school, units: unit });
   const { palette } = useLook();
   const which = tools.length > 4 ? `${tools.length} tools` : `T${tools.join(', T')}`;
   return (

@@ -1,3 +1,4 @@
+import { capital } from '@zero-point/core/words/sentence';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import type { Book } from '@zero-point/core/book/book';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
@@ -141,7 +142,7 @@ function MeasureRow({ cells, head = false }: { cells: readonly string[]; head?: 
 function findingWords({ kind, holes, value }: Finding, all: readonly Hole[], unit: LengthUnit): string {
   const figure = `${formatLength(Math.abs(value), { unit })} ${unit}`;
   const names = holes.map((i) => `hole ${all[i]?.hole ?? i + 1} of ${all[i]?.pattern.name ?? '?'}`);
-  const [first = '', second = ''] = names.map((name, i) => (i === 0 ? name.replace(/^h/, 'H') : name));
+  const [first = '', second = ''] = names.map((name, i) => (i === 0 ? capital(name) : name));
   switch (kind) {
     case 'duplicate':
       return `${first} and ${second} are the same place. Lay one aside.`;

@@ -1,3 +1,4 @@
+import { noteWords } from '@zero-point/core/words/note';
 import { ALIGNMENT_CAUTIONS } from '@zero-point/core/cautions/caution';
 import type { Machine } from '@zero-point/core/record/machine';
 import { backlash } from '@zero-point/core/shop/backlash';
@@ -111,9 +112,9 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
                   {plusMinus(result.uncertainty.U, unit)}
                 </Figure>
               </View>
-              {result.warnings.map((warning) => (
-                <Words key={warning} tone="warn">
-                  {warning}
+              {result.notes.map((note) => (
+                <Words key={note.code} tone="warn">
+                  {noteWords(note)}
                 </Words>
               ))}
               <Press look={enough ? 'filled' : 'box'} onPress={keep} style={{ alignItems: 'center' }}>
