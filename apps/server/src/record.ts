@@ -90,6 +90,8 @@ export function createRecord(store: Store, now: () => string = () => new Date().
   function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>): Appended<BodyOf<K>> {
     const entry = { kind, setupId, body } as unknown as RowEntry;
     const { fresh, seq, receivedAt } = store.write(() => {
+      // A reading asks for nothing more than the table does: it is sent most.
+      if (kind !== 'reading') requireOwner(setupId);
       checkNames(kind, body);
       guardRow(store, entry);
       const at = now();
