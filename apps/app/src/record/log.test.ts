@@ -7,13 +7,11 @@ import {
   rowOf,
   withTools,
 } from '@zero-point/core/book/snapshot.case';
-import type { Book } from '@zero-point/core/book/book';
 import { allReadingsOf, currentEpoch } from '@zero-point/core/book/inForce';
-import { openBook } from '@zero-point/core/book/book';
+import { openBook, type Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { ROW_KINDS } from '@zero-point/core/record/kinds';
-import { withEntries } from '@zero-point/core/record/merge';
-import { isRow } from '@zero-point/core/record/merge';
+import { isRow, withEntries } from '@zero-point/core/record/merge';
 import { FIRST_EPOCH } from '@zero-point/core/record/place';
 import { useOutbox } from '../stores/outbox';
 import { logDial, logLoss, logMeasured, logMend, logStrike, logTouch, logZeroing } from './log';
