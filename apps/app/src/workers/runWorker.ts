@@ -29,16 +29,25 @@ export function runWorker<J, T>(
   onProgress: (share: number) => void = () => undefined,
 ): Running<T> {
   let stop: () => void = () => undefined;
+  let over = false;
+  // What is told comes by a way of its own, so the last of it may be behind the answer.
+  const tellWhileUnderWay = (share: number) => {
+    if (!over) onProgress(share);
+  };
   const remote = wrap<Work<J, T>>(worker);
   const result = new Promise<T | undefined>((resolve, reject) => {
-    stop = () => resolve(undefined);
+    stop = () => {
+      over = true;
+      resolve(undefined);
+    };
     worker.onerror = ({ message }) => reject(new Error(message));
     // A proxied call is a promise whatever it gives.
     const run = remote.run as (job: J, tell: (share: number) => void) => ReturnType<Work<J, T>['run']>;
-    run(job, proxy(onProgress)).then(
-      (outcome) => (outcome.ok ? resolve(outcome.result) : reject(new WorkRefused(outcome.code, outcome.message))),
-      reject,
-    );
+    run(job, proxy(tellWhileUnderWay)).then((outcome) => {
+      over = true;
+      if (outcome.ok) resolve(outcome.result);
+      else reject(new WorkRefused(outcome.code, outcome.message));
+    }, reject);
   }).finally(() => worker.terminate());
   return { result, cancel: () => stop() };
 }

@@ -56,6 +56,21 @@ describe('what is kept up as rows arrive', () => {
     store.close();
   });
 
+  test('two that stand apart from each other say nothing, and the set-up is still told', () => {
+    const { file, store } = demoServer();
+    const record = createRecord(store);
+    const before = told(store).repeatability;
+    for (const value of [-5.01, -4.01])
+      record.append('reading', SETUP, leftFace({ id: `touch${value}`, value, text: String(value) }));
+    expect(told(store).repeatability).toEqual(before);
+    expect(() => record.snapshotText(SETUP)).not.toThrow();
+    // A third beside one of them says which it was.
+    record.append('reading', SETUP, leftFace({ id: 'third', value: -5.012, text: '-5.012' }));
+    expect(told(store).repeatability).not.toEqual(before);
+    expect(told(store)).toEqual(counted(file));
+    store.close();
+  });
+
   test('starts anew where another program wrote into the file', () => {
     const { file, store } = demoServer();
     const before = told(store);

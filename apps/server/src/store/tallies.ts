@@ -264,5 +264,6 @@ function scatterOf({ values }: Repeats, apart: number): { squares: number; n: nu
   if (all.length < 2) return { n: all.length, squares: 0 };
   const middle = median(all);
   const live = all.filter((value) => Math.abs(value - middle) <= apart);
-  return { n: live.length, squares: sumNthPowerDeviations(live, 2) };
+  // Two far from each other are both far from their middle.
+  return { n: live.length, squares: live.length < 2 ? 0 : sumNthPowerDeviations(live, 2) };
 }
