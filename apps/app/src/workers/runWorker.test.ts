@@ -5,12 +5,13 @@ import type { Outcome } from './serveWork';
 
 type Run = (job: number, tell: (share: number) => void) => Promise<Outcome<number>>;
 
+const Channel = globalThis.MessageChannel;
 const open: MessageChannel[] = [];
 const ended = jest.fn();
 
 /** A worker that does this, on a channel within the test. */
 function workerOf(run: Run): Worker {
-  const channel = new MessageChannel();
+  const channel = new Channel();
   open.push(channel);
   expose({ run }, channel.port2 as unknown as Parameters<typeof expose>[1]);
   return Object.assign(channel.port1, { terminate: ended, onerror: null }) as unknown as Worker;
@@ -20,8 +21,16 @@ const settled = () => new Promise((resolve) => setTimeout(resolve, 50));
 
 beforeEach(() => {
   ended.mockClear();
+  // The one that progress is told by is made within: it too is closed after, or the test run would wait for it.
+  globalThis.MessageChannel = class extends Channel {
+    constructor() {
+      super();
+      open.push(this);
+    }
+  };
 });
 afterEach(() => {
+  globalThis.MessageChannel = Channel;
   for (const { port1, port2 } of open.splice(0)) {
     port1.close();
     port2.close();
