@@ -175,6 +175,8 @@ describe('what was wrong', () => {
       [-5.01, null],
     ]);
     expect(all[1]?.id).not.toBe('slip');
+    // The same touch: of the day it was taken on, and still before what was set from it.
+    expect(all[1]?.takenAt).toBe(slip.takenAt);
     expect(all[1]).toMatchObject({ axis: 'x', approach: 1, epoch: FIRST_EPOCH, gaugeId: 'spring' });
   });
 });

@@ -120,12 +120,15 @@ export function logStrike(book: Book, reading: Reading, action: 'strike' | 'rest
   logRow({ kind: 'strike', setupId: book.setup.id, body });
 }
 
-/** Writes a mend into the ledger: the slip struck out, and what it should have been logged beside it. */
+/**
+ * Writes a mend into the ledger: the slip struck out, and what it should have been logged beside it. It is the same
+ * touch, so it stays as of when it was taken: with the gauge of that day, and before what was set from it.
+ */
 export function logMend(book: Book, mend: Mend, reason: string): void {
   for (const reading of mend.strike) logStrike(book, reading, 'strike', reason);
   for (const { from, change } of mend.again) {
     const { seq: _, receivedAt: _received, struckBy: _by, struckReason: _reason, ...reading } = from;
-    const body: NewReading = { ...reading, ...change, id: uuidv7(), takenAt: now() };
+    const body: NewReading = { ...reading, ...change, id: uuidv7() };
     logRow({ kind: 'reading', setupId: book.setup.id, body });
   }
 }

@@ -222,6 +222,36 @@ describe('what is known against what was measured', () => {
     expect(off?.explanation.likely[0]?.slip).toBe('radius-once');
   });
 
+  test('a touch struck out after its work offset was entered says that the offset is not what the touches say', () => {
+    const left: TouchedSubject = { kind: 'face', face: 'left' };
+    const slip = reading(left, -7.01, { id: 'slip' });
+    const good = reading(left, -5.01, { id: 'good' });
+    const entered = (value: number): Entry => ({
+      kind: 'zeroing',
+      setupId,
+      body: { ...presetDone(left, 'x', value, 'none'), form: 'work-offset', opens: undefined },
+    });
+    const strike: Entry = {
+      kind: 'strike',
+      setupId,
+      body: { id: 'out', readingId: 'slip', action: 'strike', reason: 'bumped', at: '2026-11-24T10:00:00.000Z' },
+    };
+    const row = (body: typeof slip): Entry => ({ kind: 'reading', setupId, body });
+    const alone = ledger(row(slip), entered(-2.01));
+    expect(checkOf(alone, 'datum.face.left')).toBeUndefined();
+    const mended = ledger(row(slip), row(good), entered(-2.01), strike);
+    const check = checkOf(mended, 'datum.face.left');
+    expect(check).toMatchObject({
+      against: 'offset',
+      measured: expect.closeTo(-0.01, 9),
+      known: -2.01,
+      explanation: { agrees: false },
+      suspects: [],
+    });
+    expect(check && mendsOf(mended, check)).toEqual([]);
+    expect(checkOf(ledger(row(slip), row(good), entered(-0.01), strike), 'datum.face.left')).toBeUndefined();
+  });
+
   test('another finder on the same face must find it at the same place', () => {
     const pin = { gaugeId: 'pin', feeler: 0.2 };
     const book = ledger(faceEntry('left', -5.01), faceEntry('left', -3.0, pin));

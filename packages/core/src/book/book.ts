@@ -137,17 +137,9 @@ export function gaugeAt(book: Book, id: string, moment: string): KnownGauge | un
   );
 }
 
-const bare = ({ id, name, kind, nominal, maxRpm, resolution, range, perTurn, retiredOn }: KnownGauge): Gauge => ({
-  id,
-  name,
-  kind,
-  nominal,
-  ...(maxRpm !== undefined && { maxRpm }),
-  ...(resolution !== undefined && { resolution }),
-  ...(range !== undefined && { range }),
-  ...(perTurn !== undefined && { perTurn }),
-  ...(retiredOn !== undefined && { retiredOn }),
-});
+/** A gauge without what was found of it. */
+const bare = ({ measured: _size, offsets: _adds, tir: _tir, u: _u, checkedAt: _at, ...gauge }: KnownGauge): Gauge =>
+  gauge;
 
 /** Lost motion of an axis as it was known at a moment; undefined where nobody had measured it. */
 export const backlashAt = (book: Book, axis: Axis, moment: string): Backlash | undefined =>

@@ -1,8 +1,10 @@
+import { explain } from '../../discrepancy/explain';
 import { rectangleOf } from '../../datum/feature';
 import { wallTouch } from '../../datum/shapes';
 import { faceAnswer } from '../subjects/face';
 import { currentEpoch, lastZeroing, scaleOf } from '../inForce';
 import { calm, type Check } from './check';
+import { subjectKey } from '../subjectKey';
 import { everyFace } from './faces';
 
 /** A face touched after its axis was set, against where it ought to be then. */
@@ -19,16 +21,22 @@ export const datumCheck: Check = {
     const { scale } = first.place;
     if (scale !== scaleOf(book) || first.epoch !== currentEpoch(book, axis)) return undefined;
     const offset = set.form === 'work-offset';
-    // On a scale that was left as it was, only touches after the offset was entered say anything new.
-    if ((offset || scale === 'machine') && found.readings.some(({ takenAt }) => takenAt <= set.at)) return undefined;
     if (!offset && scale === 'machine') return undefined;
     const { edge, workOffset, uncertainty } = found.result;
+    // What it was set from was not known better than this touch is.
+    const U = Math.hypot(uncertainty.U, uncertainty.U);
+    if (offset && found.readings.some(({ takenAt }) => takenAt <= set.at)) {
+      // On a scale that was left as it was, touches from before say something new only where one of them was struck out
+      // or mended since: then what was entered is not what they say any more, and no touch is at fault.
+      const own = set.subject.kind === 'face' && subjectKey(set.subject) === subjectKey(first.subject);
+      const moved = { measured: workOffset, known: set.value, U };
+      return own && !explain(moved).agrees ? { against: 'offset', ...moved, suspects: [] } : undefined;
+    }
     return {
       against: offset ? 'offset' : 'zero',
       measured: offset ? workOffset : edge,
       known: offset ? set.value : edge - workOffset,
-      // What it was set from was not known better than this touch is.
-      U: Math.hypot(uncertainty.U, uncertainty.U),
+      U,
       suspects: [found.readings],
     };
   },

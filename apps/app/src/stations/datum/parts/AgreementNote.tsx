@@ -27,6 +27,7 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
   // Trying every mend out is the dear part.
   const mends = useMemo(() => mendsOf(book, check).slice(0, MENDS), [book, check]);
   const { said, but } = words(book, check, unit);
+  const stale = check.against === 'offset' && check.suspects.length === 0;
   if (agrees) {
     return (
       <Words kind="note" tone="good">
@@ -39,10 +40,11 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
       <Words tone="warn" style={{ fontWeight: '700' }}>
         ✗ {said}, {but.differs}.
       </Words>
-      {likely.length === 0 && (
+      {stale && <Words>A touch it came from was struck out or mended since. Enter the work offset anew.</Words>}
+      {!stale && likely.length === 0 && (
         <Words>No usual slip of this size is known. Check the size in Plan, and touch again.</Words>
       )}
-      {likely.slice(0, NAMED).map((slip, i) => (
+      {(stale ? [] : likely.slice(0, NAMED)).map((slip, i) => (
         <Words key={`${slip.slip} ${slip.size}`}>
           {i === 0 ? '' : 'Or: '}
           {Object.values(slipWords(slip, unit)).join(' ')}
