@@ -12,14 +12,15 @@ import { MainAction } from '../frame/MainAction';
 import { useWide } from '../frame/useWide';
 import { TapeStrip } from '../tape/TapeStrip';
 import { Figure, Words } from '../theme/Words';
-import { AnswerForms, type FormView } from './AnswerForms';
+import type { FormView } from '@zero-point/core/words/formView';
+import { AnswerForms } from './AnswerForms';
 import { Budget } from './Budget';
 import { Fold } from './Fold';
 import { ReadingChips } from './ReadingChips';
 import { ReadingList } from './ReadingList';
 import type { TouchPage } from './useTouchPage';
 import { Verdict } from './Verdict';
-import { plusMinus } from './words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 
 /** What every touch calculation answers with. */
 interface TouchAnswer {

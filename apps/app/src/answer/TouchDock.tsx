@@ -5,7 +5,7 @@ import { MainAction } from '../frame/MainAction';
 import { Press } from '../frame/Press';
 import { useWide } from '../frame/useWide';
 import { Words } from '../theme/Words';
-import type { FormView } from './AnswerForms';
+import type { FormView } from '@zero-point/core/words/formView';
 import { ReadingDock } from './ReadingDock';
 import type { TouchPage } from './useTouchPage';
 

@@ -4,7 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { TapeStrip } from '../tape/TapeStrip';
 import { ReadingDock } from './ReadingDock';
-import { verdictSentence } from './words';
+import { verdictSentence } from '@zero-point/core/words/goodness';
 
 const shown = (element: React.ReactElement) => render(<PaperProvider>{element}</PaperProvider>);
 

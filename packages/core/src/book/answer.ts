@@ -1,6 +1,7 @@
 import type { Note } from '../schema/note';
 import type { Feature } from '../record/datumPlan';
 import { isTouch, type Reading } from '../record/reading';
+import type { Caution } from '../cautions/caution';
 import type { Book } from './book';
 import type { Covariance } from '../datum/circle.schema';
 import type { DatumModel } from '../datum/datumModel';
@@ -22,10 +23,33 @@ export interface AxisAnswer {
   stands?: number;
 }
 
-/** The answer of any feature, in one shape. */
-export interface FeatureAnswer {
-  feature: Feature;
+/**
+ * What every answer of the book has, whatever it is of: told apart by its kind, with what it came from, how good that
+ * is for this job, its reckoning, and what to mind.
+ */
+export interface BookAnswer<K extends string> {
+  kind: K;
+  /** Readings in force it came from. */
   readings: readonly Reading[];
+  uncertainty: Uncertainty;
+  verdict: Verdict;
+  tape: Tape;
+  cautions: readonly Caution[];
+  notes: readonly Note[];
+}
+
+/** What a calculation gives as an answer of the book: the same fields, beside the result they were taken from. */
+export function answerWith<
+  K extends string,
+  R extends { uncertainty: Uncertainty; tape: Tape; cautions: readonly Caution[]; notes?: readonly Note[] },
+>(kind: K, result: R, readings: readonly Reading[], tolerance: number): BookAnswer<K> & { result: R } {
+  const { uncertainty, tape, cautions, notes = [] } = result;
+  return { kind, result, readings, uncertainty, verdict: judge(uncertainty.U, tolerance), tape, cautions, notes };
+}
+
+/** The answer of any feature, in one shape. */
+export interface FeatureAnswer extends BookAnswer<'feature'> {
+  feature: Feature;
   x?: AxisAnswer;
   y?: AxisAnswer;
   /** Wild readings, by id. */
@@ -46,12 +70,8 @@ export interface FeatureAnswer {
   form?: number;
   /** Taken on the person's word. */
   onMyWord?: boolean;
-  uncertainty: Uncertainty;
-  verdict: Verdict;
   covariance?: Covariance;
   model?: DatumModel;
-  tape: Tape;
-  notes: Note[];
 }
 
 /** Independent parts per axis, for answers that are straight sums. */

@@ -79,6 +79,7 @@ function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
   const name = readings[0]?.axis === 'y' ? 'y' : 'x';
   const both = name === 'x' ? ([axis, undefined] as const) : ([undefined, axis] as const);
   return {
+    kind: 'feature',
     feature,
     readings,
     [name]: axis,
@@ -89,6 +90,7 @@ function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
     covariance: alone(...both),
     model: partsModel(...both),
     tape: result.tape,
+    cautions: result.cautions,
     notes: [],
   };
 }
@@ -108,6 +110,7 @@ function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined 
   const both = feature.axis === 'x' ? ([axis, undefined] as const) : ([undefined, axis] as const);
   const { first, second } = result.repeats;
   return {
+    kind: 'feature',
     feature,
     readings,
     [feature.axis]: axis,
@@ -123,6 +126,7 @@ function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined 
     covariance: alone(...both),
     model: partsModel(...both),
     tape: result.tape,
+    cautions: result.cautions,
     notes: [],
   };
 }
@@ -139,6 +143,7 @@ function ofCorner(book: Book, feature: CornerFeature): FeatureAnswer | undefined
     ...lastStands(readings, name),
   });
   return {
+    kind: 'feature',
     feature,
     readings,
     x: axis('x'),
@@ -151,6 +156,7 @@ function ofCorner(book: Book, feature: CornerFeature): FeatureAnswer | undefined
     covariance: result.covariance,
     model: { kind: 'corner', input },
     tape: withBacklash(book, readings, result.tape),
+    cautions: result.cautions,
     notes: [],
   };
 }
@@ -189,6 +195,7 @@ function ofHoleLine(book: Book, feature: Of<'hole-line'>): FeatureAnswer | undef
     uncertainty: result.axes[name],
   });
   return {
+    kind: 'feature',
     feature,
     readings,
     x: axis('x'),
@@ -201,6 +208,7 @@ function ofHoleLine(book: Book, feature: Of<'hole-line'>): FeatureAnswer | undef
     covariance: result.covariance,
     model: { kind: 'hole-line', input },
     tape: result.tape,
+    cautions: result.cautions,
     notes: [],
   };
 }

@@ -1,3 +1,4 @@
+import type { School } from '../heights/schools';
 import type { HoleStep } from '../record/steps';
 import type { AlignmentTask } from '../record/subject';
 
@@ -18,4 +19,12 @@ export const STEP_NAMES: Readonly<Record<HoleStep, string>> = {
   ream: 'Ream',
   tap: 'Tap',
   bore: 'Bore',
+};
+
+/** How a machine’s table counts tool lengths. */
+export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
+  'reference-tool': 'against a reference tool',
+  'touch-part': 'touched off the part',
+  'true-length': 'true length, from a master',
+  'touch-every-change': 'touched again at every change',
 };

@@ -10,8 +10,8 @@ import { lastCheck } from '@zero-point/core/book/holdingSteps';
 import type { DialFace } from '../../indicator/IndicatorDial';
 import { logDial, logTouch } from '../../record/log';
 import { saveInSetup } from '../../record/logEntry';
-import { advise, type Advice } from './parts/advice';
-import { entryLabel, isPlug, question } from './parts/words';
+import { advise, type Advice } from '@zero-point/core/words/alignmentAdvice';
+import { entryLabel, isPlug, question } from '@zero-point/core/words/alignmentPlace';
 
 export type TaskState = 'open' | 'begun' | 'off' | 'in line' | 'skipped';
 

@@ -8,7 +8,7 @@ import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { ReadingDock } from '../../answer/ReadingDock';
 import { ReadingList } from '../../answer/ReadingList';
-import { plusMinus } from '../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
 import { PressLink } from '../../frame/PressLink';
@@ -24,17 +24,8 @@ import { ApproachChart } from './parts/ApproachChart';
 import { BoreFields } from './parts/BoreFields';
 import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
-import {
-  boreGauges,
-  boreSentence,
-  boreView,
-  gaugeWords,
-  GONE_OVER,
-  keepBore,
-  logSize,
-  startBore,
-  turnWords,
-} from './view';
+import { boreSentence, gaugeWords, GONE_OVER, turnWords } from '@zero-point/core/words/bore';
+import { boreGauges, boreView, keepBore, logSize, startBore } from './view';
 
 /** Bore: creep to size, or face to height. */
 export default function BoreScreen({ book }: { book: Book }) {
@@ -47,7 +38,8 @@ function ToSize({ book }: { book: Book }) {
   const wide = useWide();
   const params = useLocalSearchParams();
   const view = boreView(book, typeof params.bore === 'string' ? params.bore : undefined);
-  const { bore, bores, log, answer } = view;
+  const { bore, bores, log } = view;
+  const answer = view.answer?.result;
   const { setup, part } = book;
   const unit = setup.units;
   const [setTo, setSetTo] = useState<string | undefined>(undefined);

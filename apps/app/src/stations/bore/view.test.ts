@@ -2,7 +2,8 @@ import { cutPlan, type Bore } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
-import { boreSentence, boreView, gaugeWords, startBore, turnWords } from './view';
+import { boreSentence, gaugeWords, turnWords } from '@zero-point/core/words/bore';
+import { boreView, startBore } from './view';
 
 const bore: Bore = {
   id: 'b',
@@ -38,7 +39,7 @@ test.each([
 });
 
 test('what the head is turned by is plainly on the radius or the diameter', () => {
-  const { answer } = after(size(25.4), size(25.56, 25.6));
+  const answer = after(size(25.4), size(25.56, 25.6)).answer?.result;
   if (!answer) throw new Error('it was measured');
   expect(turnWords(bore, answer, 'mm')).toMatch(/^Dial or indicator, on the radius: \+\d\.\d{3} mm, that is \d+ lines/);
   expect(turnWords({ ...bore, counts: 'diameter' }, answer, 'mm')).toContain('on the diameter');

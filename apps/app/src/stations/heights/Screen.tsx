@@ -5,7 +5,7 @@ import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import type { FormView } from '../../answer/AnswerForms';
+import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../answer/Cautions';
 import { TouchDetail } from '../../answer/TouchDetail';
 import { TouchDock } from '../../answer/TouchDock';
@@ -19,7 +19,7 @@ import { logStrike } from '../../record/log';
 import { RunOutPanel } from './parts/RunOutPanel';
 import { HeightFields, PlateCheck } from './parts/HeightFields';
 import { ToolTablePanel } from './parts/ToolTablePanel';
-import { SCHOOL_NAMES } from './parts/toolTable';
+import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
 import { heightsView } from './view';
 

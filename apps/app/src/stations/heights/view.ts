@@ -14,11 +14,11 @@ import {
 import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/book/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
-import { closingCheck, tableAnswer } from '@zero-point/core/book/toolTable';
-import type { FormView } from '../../answer/AnswerForms';
+import { closingWords, type ClosingWords } from '@zero-point/core/words/closingCheck';
+import { offsetForm, zZeroForms } from '@zero-point/core/words/heightForms';
+import type { FormView } from '@zero-point/core/words/formView';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
 import { logTouch, logZeroing } from '../../record/log';
-import { SCHOOL_NAMES } from './parts/toolTable';
 
 /** What the Heights screen shows of the tool in hand. */
 export interface HeightsView {
@@ -32,7 +32,7 @@ export interface HeightsView {
   where: string;
   cautions: readonly Caution[];
   /** The reference touched again at the end: what it must show, or whether it came back. */
-  closing: { words: string; agrees: boolean | null } | undefined;
+  closing: ClosingWords | undefined;
   /** The same in short, once the first reading is in. */
   brief: string;
   readings: readonly Reading[];
@@ -109,23 +109,6 @@ function stepWords({ machine }: Book, format: LengthFormat): string {
     : ` Coarse: ${formatLengthUnit(coarse, format)}, fine: ${formatLengthUnit(fine, format)}.`;
 }
 
-function closingWords(book: Book, format: LengthFormat): HeightsView['closing'] {
-  const check = closingCheck(book);
-  if (!check) return undefined;
-  const tool = book.setup.referenceTool;
-  const must = `${formatLengthUnit(check.expected, format)} ±${formatLengthUnit(check.U, format)}`;
-  if (check.shown === null)
-    return { agrees: null, words: `At the end touch the gauge with tool ${tool} again: Z must come back to ${must}.` };
-  const came = formatLengthUnit(check.shown, format);
-  return {
-    agrees: check.agrees,
-    words:
-      check.agrees === true
-        ? `Tool ${tool} came back to ${came}, as it must: ${must}.`
-        : `Tool ${tool} came back to ${came}, but must show ${must}. Something slipped or moved: touch the tools again.`,
-  };
-}
-
 function toolsOf(book: Book): Tool[] {
   const { referenceTool } = book.setup;
   const known = book.tools.some(({ number }) => number === referenceTool);
@@ -148,54 +131,4 @@ function hanging(book: Book, tool: Tool): HangingTool {
       ? 'not yet'
       : formatLength(offset, { unit: book.setup.units, plus: true });
   return { number: tool.number, name: tool.name, diameter: tool.diameter, offset: isReference ? 0 : offset, shown };
-}
-
-function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFormat): FormView[] {
-  const forms: FormView[] = [
-    {
-      form: 'preset',
-      say: 'Set Z to',
-      figure: formatLength(result.setZ, format),
-      then: 'still on the gauge: set, don’t move',
-      done: 'Done: Z is set',
-      value: result.setZ,
-    },
-    {
-      form: 'work-offset',
-      say: 'Work offset Z',
-      figure: formatLength(result.workOffset, format),
-      then: 'the part’s top on the scale as it stands',
-      done: 'Done: Z offset entered',
-      value: result.workOffset,
-    },
-  ];
-  return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
-}
-
-function offsetForm(
-  book: Book,
-  { result }: ToolLengthAnswer,
-  tool: number,
-  format: LengthFormat,
-  done: string,
-): FormView {
-  const reference = book.setup.referenceTool;
-  const { school, rows } = tableAnswer(book);
-  const own = rows.find(({ number }) => number === tool)?.length ?? null;
-  const difference = formatLength(Math.abs(result.offset), format);
-  const say =
-    result.comparison === 'same'
-      ? `Tool ${tool} is as long as tool ${reference}: offset`
-      : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
-  return {
-    form: 'offset',
-    say,
-    figure: formatLength(result.offset, format),
-    then:
-      school === 'reference-tool' || own === null
-        ? `the length offset of tool ${tool} against tool ${reference}`
-        : `against tool ${reference}; in this machine’s table, ${SCHOOL_NAMES[school]}: ${formatLengthUnit(own, format)}`,
-    done,
-    value: result.offset,
-  };
 }

@@ -6,7 +6,7 @@ import { holeCount } from '@zero-point/core/positions/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { plusMinus } from '../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { HolesMark } from '../../drawing/HolesMark';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Choice } from '../../frame/Choice';

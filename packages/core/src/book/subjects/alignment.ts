@@ -10,6 +10,7 @@ import type { Alignment, AlignmentOf } from '../../record/alignment';
 import type { AlignmentTask } from '../../record/subject';
 import type { Reading } from '../../record/reading';
 import type { IndicatorUse } from '../../schema/indicator';
+import { answerWith, type BookAnswer } from '../answer';
 import { answered, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import { FACE_TOUCH } from '../../datum/partFrame';
@@ -26,6 +27,9 @@ export type AlignmentResult =
   | { task: 'level'; result: ReturnType<typeof level> }
   | { task: 'skew'; alignment: AlignmentOf<'skew'>; result: ReturnType<typeof partSkew> };
 
+/** What a pass answers with, in the shape of every answer. */
+export type AlignmentAnswer = BookAnswer<'alignment'> & AlignmentResult;
+
 /** One time round: its readings, which place is next, and what it answers once all are in. */
 export interface AlignmentPass {
   pass: number;
@@ -33,7 +37,7 @@ export interface AlignmentPass {
   readings: Reading[];
   /** The first place that has no reading in force yet. */
   next: number | undefined;
-  answer: AlignmentResult | undefined;
+  answer: AlignmentAnswer | undefined;
   /** Why it cannot be answered, though everything was read. */
   refusal: Refusal | undefined;
 }
@@ -69,11 +73,22 @@ function passOf(book: Book, alignment: Alignment, pass: number): AlignmentPass {
   const none = { pass, readings, next, answer: undefined, refusal: undefined };
   if (next !== undefined) return none;
   try {
-    return { ...none, answer: reckon(book, alignment, at, sweep?.points) };
+    const inForce = readings.filter(({ struckBy }) => struckBy === null);
+    return { ...none, answer: answerOf(reckon(book, alignment, at, sweep?.points), inForce, alignment.allowed) };
   } catch (error) {
     if (error instanceof Refusal) return { ...none, refusal: error };
     throw error;
   }
+}
+
+/** The head is as good as the worse of its two planes, and its tape has both. */
+function answerOf(found: AlignmentResult, readings: readonly Reading[], allowed: number): AlignmentAnswer {
+  const kind = 'alignment' as const;
+  if (found.task !== 'head') return { ...answerWith(kind, found.result, readings, allowed), ...found };
+  const { result, other } = found;
+  const worse = other.uncertainty.U > result.uncertainty.U ? other : result;
+  const tape = { sections: [...result.tape.sections, ...other.tape.sections] };
+  return { ...answerWith(kind, worse, readings, allowed), tape, ...found };
 }
 
 const readsDial = (alignment: Alignment): boolean =>

@@ -56,11 +56,14 @@ describe('the log of a bore', () => {
     ]);
     expect(boreLog(struck, 'bearing').passes).toHaveLength(1);
     expect(boreLog(struck, 'bearing').readings).toHaveLength(3);
-    expect(boreAnswer(struck, bore).answer?.learned).toBe('not-yet');
+    expect(boreAnswer(struck, bore).answer?.result.learned).toBe('not-yet');
   });
 
   test('is reckoned with by its gauge, and a bore that shrank is said, not reckoned with', () => {
-    expect(boreAnswer(bookOf(shop, log), bore).answer).toMatchObject({ k: expect.closeTo(0.8, 6) });
+    expect(boreAnswer(bookOf(shop, log), bore).answer).toMatchObject({
+      kind: 'bore',
+      result: { k: expect.closeTo(0.8, 6) },
+    });
     expect(boreAnswer(bookOf(shop, [...log, size('d', 25.5, 25.9)]), bore).refused).toMatch(
       /Pass 3 was measured smaller/,
     );

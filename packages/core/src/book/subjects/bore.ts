@@ -2,6 +2,7 @@ import { bore } from '../../boring/bore';
 import type { BoreInput, BoreOutput, BorePass } from '../../boring/bore.schema';
 import type { Bore } from '../../record/cutPlan';
 import type { SizeReading } from '../../record/reading';
+import { answerWith, type BookAnswer } from '../answer';
 import type { Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { KnownGauge } from '../known';
@@ -44,8 +45,11 @@ export function boreLog(book: Book, boreId: string): BoreLog {
 export const measuringU = (gauge: KnownGauge): number =>
   Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].defaultU, (gauge.resolution ?? 0) / Math.sqrt(12));
 
+/** Where a bore stands and what to set next. */
+export type BoreAnswer = BookAnswer<'bore'> & { result: BoreOutput };
+
 /** What to do next with a bore; undefined until it was measured, or why its log cannot be reckoned with. */
-export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: BoreOutput; refused?: string } {
+export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: BoreAnswer; refused?: string } {
   const log = boreLog(book, plan.id);
   const gauge = book.gauges.find(({ id }) => id === plan.gaugeId);
   if (log.start === undefined || !gauge) return { log };
@@ -60,7 +64,8 @@ export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: Bor
     mostCut: plan.mostCut ?? PLAIN_MOST_CUT,
   };
   try {
-    return { log, answer: bore(input) };
+    const inForce = log.readings.filter(({ struckBy }) => struckBy === null);
+    return { log, answer: answerWith('bore', bore(input), inForce, (plan.high - plan.low) / 2) };
   } catch (error) {
     if (error instanceof Refusal) return { log, refused: error.message };
     throw error;

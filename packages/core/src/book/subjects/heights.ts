@@ -1,4 +1,5 @@
 import type { TouchReading } from '../../record/reading';
+import { answerWith, type BookAnswer } from '../answer';
 import { answered, gaugeAt, type Book } from '../book';
 import { toolLength } from '../../heights/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../heights/toolLength.schema';
@@ -7,14 +8,16 @@ import type { ZZeroOutput } from '../../heights/zZero.schema';
 import { methodWith, sameUse, thicknessOf, touchU } from '../gaugeUse';
 import { lastZeroing, readingsInForce } from '../inForce';
 
-export interface ZZeroAnswer {
+/** Where the part's zero in Z is, by the reference tool. */
+export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
   result: ZZeroOutput;
-  readings: TouchReading[];
+  readings: readonly TouchReading[];
 }
 
-export interface ToolLengthAnswer {
+/** A tool's length against the reference tool's. */
+export interface ToolLengthAnswer extends BookAnswer<'tool-length'> {
   result: ToolLengthOutput;
-  readings: TouchReading[];
+  readings: readonly TouchReading[];
 }
 
 /** Z zero on the part's top, from the reference tool's readings in force; undefined while there are none. */
@@ -40,7 +43,7 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
     finderU: touchU(gauge),
     tolerance: setup.tolerance,
   });
-  return { result, readings };
+  return { ...answerWith('z-zero', result, readings, setup.tolerance), readings };
 }
 
 /**
@@ -64,7 +67,7 @@ function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
     method: methodWith(book, gauge, 'z'),
     tolerance: book.setup.tolerance,
   });
-  return { result, readings };
+  return { ...answerWith('tool-length', result, readings, book.setup.tolerance), readings };
 }
 
 /** Z of the reference tool on the scale and gauge of a reading, or undefined where nothing compares. */

@@ -21,7 +21,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
   const { readings } = found;
   const { x: nx = 0, y: ny = 0 } = nominalOf(book.part, book.setup.partZero, feature);
   const nominal = { x: nx, y: ny };
-  const base = { feature, readings, wild: [], taken: 1, notes: [] };
+  const base = { kind: 'feature' as const, feature, readings, wild: [], taken: 1, notes: [] };
   const known = roundOf(book.part, feature.of).diameter;
   const at = (name: 'x' | 'y', centre: number, uncertainty: Uncertainty, stands?: number): AxisAnswer => ({
     found: centre,
@@ -45,6 +45,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: result.covariance,
         model: { kind: 'circle', input },
         tape: withBacklash(book, readings, result.tape),
+        cautions: result.cautions,
         notes: result.notes,
       };
     }
@@ -67,6 +68,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         ...whole(book, uncertainty),
         covariance: alone(x, y),
         model: partsModel(x, y),
+        cautions: (found.x ?? found.y)?.cautions ?? [],
         tape: {
           sections: (['x', 'y'] as const).flatMap((name) =>
             (found[name]?.tape.sections ?? []).map((section) => ({
@@ -94,6 +96,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: alone(centred('x'), centred('y')),
         model: partsModel(centred('x'), centred('y')),
         tape: result.tape,
+        cautions: result.cautions,
         notes: result.notes,
       };
     }
@@ -112,6 +115,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         covariance: alone(x, y),
         model: partsModel(x, y),
         tape: result.tape,
+        cautions: result.cautions,
         notes: result.notes,
       };
     }

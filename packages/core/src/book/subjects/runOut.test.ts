@@ -31,7 +31,7 @@ test('is read at each tooth, or at four places round what has none', () => {
 
 test('waits until one height was read all round, then passes or guards the length', () => {
   expect(toolRunOut(read(shop, 2, 1, 0.01), mill)).toBeUndefined();
-  expect(toolRunOut(read(shop, 2, 1, 0.01, -0.005), mill)).toMatchObject({ passed: true });
+  expect(toolRunOut(read(shop, 2, 1, 0.01, -0.005), mill)).toMatchObject({ kind: 'run-out', result: { passed: true } });
   const bad = read(shop, 2, 1, 0.03, -0.01);
   expect(runsOut(bad, mill)).toBe(true);
   const only = { surface: 0, lift: 0, runOut: { tolerance: 0.025, measureOnly: true } };

@@ -1,4 +1,5 @@
 import type { DialReading } from '../../record/reading';
+import { answerWith, type BookAnswer } from '../answer';
 import { answered, gaugeAt, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { Tool } from '../../record/cutter';
@@ -38,11 +39,14 @@ export const runOutReadings = (book: Book, tool: number): RunOutReading[] => {
   return allOf(book, tool).filter(({ subject, struckBy }) => struckBy === null && subject.pass === pass);
 };
 
+/** How a tool runs out. */
+export type RunOutAnswer = BookAnswer<'run-out'> & { result: RunOutOutput };
+
 /** How a tool runs out by the readings in force; undefined until one height was read all round. */
-export const toolRunOut = (book: Book, tool: Tool): RunOutOutput | undefined =>
+export const toolRunOut = (book: Book, tool: Tool): RunOutAnswer | undefined =>
   answered(book, `run-out ${tool.number}`, () => runOutOf(book, tool));
 
-function runOutOf(book: Book, tool: Tool): RunOutOutput | undefined {
+function runOutOf(book: Book, tool: Tool): RunOutAnswer | undefined {
   const readings = runOutReadings(book, tool.number);
   const places = runOutPlaces(tool);
   const rings = RUN_OUT_HEIGHTS.flatMap((height) => {
@@ -55,17 +59,14 @@ function runOutOf(book: Book, tool: Tool): RunOutOutput | undefined {
   const last = readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (rings.length === 0 || !gauge) return undefined;
-  return runOut({
-    rings,
-    tolerance: book.datumPlan.heights?.runOut?.tolerance ?? RUN_OUT_TOLERANCE,
-    resolution: gauge.resolution ?? 0.01,
-    methodSd: touchU(gauge),
-  });
+  const tolerance = book.datumPlan.heights?.runOut?.tolerance ?? RUN_OUT_TOLERANCE;
+  const result = runOut({ rings, tolerance, resolution: gauge.resolution ?? 0.01, methodSd: touchU(gauge) });
+  return answerWith('run-out', result, readings, tolerance);
 }
 
 /** Whether a tool's stored length must be left as it is: it runs out too far, and that is not only being measured. */
 export const runsOut = (book: Book, tool: Tool): boolean =>
-  book.datumPlan.heights?.runOut?.measureOnly !== true && toolRunOut(book, tool)?.passed === false;
+  book.datumPlan.heights?.runOut?.measureOnly !== true && toolRunOut(book, tool)?.result.passed === false;
 
 /** Tools of the same kind and size that are not known to run out. */
 export const sistersOf = (book: Book, tool: Tool): Tool[] =>
@@ -76,5 +77,5 @@ export const sistersOf = (book: Book, tool: Tool): Tool[] =>
       one.kind !== undefined &&
       one.kind === tool.kind &&
       one.diameter === tool.diameter &&
-      toolRunOut(book, one)?.passed !== false,
+      toolRunOut(book, one)?.result.passed !== false,
   );

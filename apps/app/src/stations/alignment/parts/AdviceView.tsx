@@ -1,10 +1,10 @@
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
-import type { Advice } from './advice';
+import type { Advice } from '@zero-point/core/words/alignmentAdvice';
 
 interface AdviceViewProps {
   advice: Advice;

@@ -17,7 +17,7 @@ import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { logCheck } from '../../workholding/view';
 import { skipItem, taskState } from '../view';
-import { TASK_ABOUT } from './words';
+import { TASK_ABOUT } from '@zero-point/core/words/alignmentPlace';
 
 interface ChooserProps {
   book: Book;

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Polyline, Rect, Text as SvgText } from 'react-native-svg';
 import { MONO, SANS } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 
 interface PassChartProps {
   history: readonly { pass: number; error: number; U: number }[];

@@ -5,7 +5,7 @@ import type { AlignmentResult } from '@zero-point/core/book/subjects/alignment';
 import { LineDrawing } from '../../../drawing/LineDrawing';
 import { RoundDrawing } from '../../../drawing/RoundDrawing';
 import type { AlignmentView } from '../view';
-import { placeName } from './words';
+import { placeName } from '@zero-point/core/words/alignmentPlace';
 
 interface TaskDrawingProps {
   book: Book;

@@ -27,7 +27,7 @@ import { ResidualPlot } from './ResidualPlot';
 import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from '../view';
-import { placeTitle, toolWords } from './words';
+import { placeTitle, toolWords } from '@zero-point/core/words/alignmentPlace';
 
 interface TaskScreenProps {
   book: Book;

@@ -4,7 +4,7 @@ import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { isSet } from '@zero-point/core/book/inForce';
 import { Line } from 'react-native-svg';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { FeatureHint } from '../../../drawing/FeatureHints';
 import { featurePlaces } from '../../../drawing/featurePlaces';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';

@@ -5,7 +5,7 @@ import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { RepeatAdvice } from './RepeatAdvice';

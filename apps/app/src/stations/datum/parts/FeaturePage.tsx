@@ -8,7 +8,7 @@ import { subjectKey } from '@zero-point/core/book/subjectKey';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { FormView } from '../../../answer/AnswerForms';
+import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { TouchDetail } from '../../../answer/TouchDetail';
@@ -24,7 +24,7 @@ import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
 import { MethodPicker } from './MethodPicker';
-import { repeatHint } from './RepeatAdvice';
+import { repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { SlotChips } from './SlotChips';
 import { checksOf } from '../view';
 import { featureView, type FeatureView } from './featureView';
@@ -151,7 +151,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               readings={view.readings}
               answer={touchAnswer(view)}
               forms={view.forms}
-              hint={answer && answer.wild.length === 0 ? repeatHint(answer, setup.tolerance, unit) : undefined}
+              hint={answer && repeatWords(answer, setup.tolerance, unit)}
               more={answer && <FeatureMore book={book} view={view} answer={answer} />}
               {...(view.slots.length > 1 && { titleOf: (reading: Reading) => titleOf(view, reading) })}
               onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}

@@ -2,7 +2,7 @@ import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
 import { METHOD_FACTS } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Press } from '../../../frame/Press';
 import { spaceBar } from '../../../frame/spaceBar';
 import { useLook } from '../../../theme/useLook';

@@ -9,7 +9,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { FeatureHint } from '../../../drawing/FeatureHints';
 import { featurePlaces } from '../../../drawing/featurePlaces';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';

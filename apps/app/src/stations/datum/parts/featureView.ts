@@ -14,9 +14,9 @@ import { roundGauge, roundWay } from '@zero-point/core/book/subjects/round';
 import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/methods/method';
 import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import type { FormView } from '../../../answer/AnswerForms';
+import type { FormView } from '@zero-point/core/words/formView';
 import { logDial, logTouch, logZeroing } from '../../../record/log';
-import { formsOf } from './forms';
+import { formsOf } from '@zero-point/core/words/answerForms';
 import { nextSlot, slotsOf, type Slot } from './slots';
 import { ledgerOf } from '../view';
 

@@ -14,7 +14,7 @@ import { formatAngle, formatLength, formatLengthUnit } from '@zero-point/core/un
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line } from 'react-native-svg';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Press } from '../../../frame/Press';
 import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';
@@ -115,7 +115,7 @@ interface ResultProps {
 function Result({ book, tool, tolerance, onAgain }: ResultProps) {
   const { palette } = useLook();
   const unit = book.setup.units;
-  const found = toolRunOut(book, tool);
+  const found = toolRunOut(book, tool)?.result;
   if (!found) return null;
   const sisters = sistersOf(book, tool);
   const size = (mm: number) => formatLengthUnit(mm, { unit });

@@ -7,7 +7,7 @@ import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useMemo } from 'react';
 import { FlatList, View } from 'react-native';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
 import { Press } from '../../../frame/Press';
@@ -17,7 +17,8 @@ import { Figure, Words } from '../../../theme/Words';
 import { keepMachine } from '../../shop/view';
 import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
-import { keepTable, logMaster, masterReading, refit, saveTable, SCHOOL_NAMES } from './toolTable';
+import { keepTable, logMaster, masterReading, refit, saveTable } from './toolTable';
+import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
 export function ToolTablePanel({ book }: { book: Book }) {

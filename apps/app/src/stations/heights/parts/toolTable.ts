@@ -14,13 +14,6 @@ import { saveFile } from '../../../frame/saveFile';
 import { logTouch } from '../../../record/log';
 import { saveThing } from '../../../record/logEntry';
 
-export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
-  'reference-tool': 'against a reference tool',
-  'touch-part': 'touched off the part',
-  'true-length': 'true length, from a master',
-  'touch-every-change': 'touched again at every change',
-};
-
 /** The lengths that are known, as files have them. */
 const tableOf = (book: Book, { school, rows }: TableAnswer): ToolTable => ({
   school,

@@ -1,13 +1,10 @@
-import { capital } from '@zero-point/core/words/sentence';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import type { Book } from '@zero-point/core/book/book';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
-import type { Hole } from '@zero-point/core/book/holes';
 import { holeMeasures } from '@zero-point/core/positions/holeMeasures';
 import { patternCheck } from '@zero-point/core/positions/patternCheck';
-import type { Finding } from '@zero-point/core/positions/patternCheck.schema';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import type { LengthUnit } from '@zero-point/core/units/unit';
+import { holeFindingWords } from '@zero-point/core/words/holeFinding';
 import { lastCheck } from '@zero-point/core/book/holdingSteps';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -15,7 +12,7 @@ import { Cautions } from '../../../answer/Cautions';
 import { LengthField } from '../../../keypad/Fields';
 import { Figure, Words } from '../../../theme/Words';
 import { logCheck } from '../../workholding/view';
-import { proveList } from './proveList';
+import { proveList } from '@zero-point/core/words/proveList';
 import type { PositionsView } from '../view';
 
 interface ChecksPanelProps {
@@ -70,7 +67,7 @@ export function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
         {found?.findings.slice(0, SHOWN).map((finding, i) => (
           <View key={i} role="listitem">
             <Words tone={finding.kind === 'thin-web' || finding.kind === 'thin-edge' ? 'warn' : 'bad'}>
-              ▲ {findingWords(finding, all, unit)}
+              ▲ {holeFindingWords(finding, all, unit)}
             </Words>
           </View>
         ))}
@@ -136,29 +133,4 @@ function MeasureRow({ cells, head = false }: { cells: readonly string[]; head?: 
       ))}
     </View>
   );
-}
-
-/** A finding in a sentence, with what to do. */
-function findingWords({ kind, holes, value }: Finding, all: readonly Hole[], unit: LengthUnit): string {
-  const figure = `${formatLength(Math.abs(value), { unit })} ${unit}`;
-  const names = holes.map((i) => `hole ${all[i]?.hole ?? i + 1} of ${all[i]?.pattern.name ?? '?'}`);
-  const [first = '', second = ''] = names.map((name, i) => (i === 0 ? capital(name) : name));
-  switch (kind) {
-    case 'duplicate':
-      return `${first} and ${second} are the same place. Lay one aside.`;
-    case 'overlap':
-      return `${first} and ${second} run into each other by ${figure}.`;
-    case 'thin-web':
-      return `${first} and ${second}: only ${figure} of metal between them.`;
-    case 'thin-edge':
-      return value < 0
-        ? `${first} breaks through the edge by ${figure}.`
-        : `${first}: only ${figure} of metal to the edge.`;
-    case 'outside-part':
-      return `${first} is ${figure} off the part.`;
-    case 'outside-travel':
-      return `The holes need ${figure} more travel than this machine has. Turn the part, or clamp it twice.`;
-    case 'order-of-magnitude':
-      return `The holes spread over ${figure}, much more than the part. Check the decimal point and the unit.`;
-  }
 }

@@ -2,7 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { dialTape } from '@zero-point/core/positions/dialReckon';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Figure, Words } from '../../../theme/Words';

@@ -5,7 +5,7 @@ import { driveList, PLAIN_ORDER } from '@zero-point/core/book/driveList';
 import { patternHoles } from '@zero-point/core/book/holes';
 import { plateBook } from '@zero-point/core/book/snapshot.case';
 import { patternPositions } from '@zero-point/core/positions/pattern';
-import { proveList } from './proveList';
+import { proveList } from '@zero-point/core/words/proveList';
 import { asPoints, copyOf, PATTERN_KINDS, startPattern } from './startPattern';
 import { dialLegs, driveMode, driveModes, type DriveView } from './drive';
 import { orderFigures, orderOf, sequenceOf } from './order';

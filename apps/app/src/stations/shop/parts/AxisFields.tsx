@@ -3,7 +3,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { PressLink } from '../../../frame/PressLink';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';

@@ -12,7 +12,7 @@ import { persist } from 'zustand/middleware';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { ReadingDock } from '../../../answer/ReadingDock';
-import { plusMinus } from '../../../answer/words';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import { Ground } from '../../../drawing/Ground';
 import { Arrow, Label, ScribedBlock } from '../../../drawing/marks';
 import { Press } from '../../../frame/Press';

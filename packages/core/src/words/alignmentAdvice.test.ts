@@ -1,44 +1,10 @@
-import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
-import { placesOf } from '@zero-point/core/alignment/places';
-import type { Alignment } from '@zero-point/core/record/alignment';
-import type { AlignmentTask } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
-import { alignmentPass } from '@zero-point/core/book/subjects/alignment';
-import { bookOf, dialRead, plateBook, reading } from '@zero-point/core/book/snapshot.case';
-import { advise, type Advice } from './advice';
-import { alignmentDone, alignmentView, taskState } from '../view';
-import { placeTitle, question, toolWords } from './words';
-
-const shop: Book = {
-  ...plateBook,
-  gauges: [
-    ...plateBook.gauges,
-    { id: 'lever', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.4 },
-    { id: 'plug', name: 'Tapered plug', kind: 'plug', nominal: 20 },
-  ],
-};
-
-function configured(book: Book, task: AlignmentTask, change: object = {}): Alignment {
-  const found = alignmentOf(book, task);
-  if (!found) throw new Error(`no ${task}`);
-  return { ...found, ...change } as Alignment;
-}
-
-function read(book: Book, alignment: Alignment, values: number[], pass = 1): Book {
-  const { task } = alignment;
-  const onScale = task === 'skew' || ('school' in alignment && alignment.school === 'plug');
-  return bookOf(
-    { ...book, alignments: [...book.alignments.filter((one) => one.task !== task), alignment] },
-    values.map((value, i) => ({
-      kind: 'reading' as const,
-      setupId: book.setup.id,
-      body:
-        onScale && (task === 'skew' || task === 'centre')
-          ? reading({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, { gaugeId: 'lever' })
-          : dialRead({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, 'lever'),
-    })),
-  );
-}
+import { placesOf } from '../alignment/places';
+import type { Alignment } from '../record/alignment';
+import type { AlignmentTask } from '../record/subject';
+import { alignmentShop as shop, configured, readPass as read } from '../book/alignment.case';
+import { alignmentPass } from '../book/subjects/alignment';
+import { advise, type Advice } from './alignmentAdvice';
+import { placeTitle, question, toolWords } from './alignmentPlace';
 
 function adviceOf(alignment: Alignment, values: number[], book = shop): Advice {
   const after = read(book, alignment, values);
@@ -148,32 +114,5 @@ describe('the one thing to read next', () => {
     expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');
     expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');
     expect(placeTitle(configured(shop, 'head'), 180, 'mm')).toBe('left');
-  });
-});
-
-describe('where a task stands', () => {
-  const vise = configured(shop, 'vise');
-
-  test('goes from open to begun, off and in line', () => {
-    expect(taskState(shop, 'vise')).toBe('open');
-    expect(taskState(read(shop, vise, [0]), 'vise')).toBe('begun');
-    expect(taskState(read(shop, vise, [0, 0.06]), 'vise')).toBe('off');
-    const second = read(read(shop, vise, [0, 0.06]), vise, [0, 0.002], 2);
-    expect(taskState(second, 'vise')).toBe('in line');
-    expect(alignmentView(second, vise, undefined, undefined).history.map(({ pass }) => pass)).toEqual([1, 2]);
-  });
-
-  test('the station is done when something is, and nothing begun is left out of line', () => {
-    expect(alignmentDone(shop)).toBe(false);
-    const inLine = read(shop, vise, [0, 0.002]);
-    expect(alignmentDone(inLine)).toBe(true);
-    expect(alignmentDone(read(inLine, configured(shop, 'head'), [0, 0.1, 0, 0]))).toBe(false);
-  });
-
-  test('a place can be read once more when all are in', () => {
-    const all = read(shop, vise, [0, 0.06]);
-    expect(alignmentView(all, vise, undefined, undefined).place).toBeUndefined();
-    expect(alignmentView(all, vise, undefined, 120).place).toBe(120);
-    expect(alignmentView(all, vise, undefined, 77).place).toBeUndefined();
   });
 });

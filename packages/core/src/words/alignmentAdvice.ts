@@ -1,12 +1,12 @@
-import { noteWords } from '@zero-point/core/words/note';
-import type { InLine } from '@zero-point/core/alignment/inLine';
-import type { AlignmentResult } from '@zero-point/core/book/subjects/alignment';
-import type { Book } from '@zero-point/core/book/book';
-import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
-import type { Tape } from '@zero-point/core/tape/tape';
-import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
-import { formatAngle, formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '../../../answer/words';
+import { noteWords } from './note';
+import type { InLine } from '../alignment/inLine';
+import type { AlignmentResult } from '../book/subjects/alignment';
+import type { Book } from '../book/book';
+import type { Uncertainty } from '../metrology/uncertainty';
+import type { Tape } from '../tape/tape';
+import { FACE_TOUCH } from '../datum/partFrame';
+import { formatAngle, formatLength, formatLengthUnit } from '../units/formatLength';
+import { plusMinus } from './goodness';
 
 /** One figure of the advice: what it is, and the number with its unit. */
 export interface AdviceFigure {

@@ -1,6 +1,6 @@
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { Verdict } from '@zero-point/core/metrology/judge';
+import { formatLengthUnit } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
+import type { Verdict } from '../metrology/judge';
 
 /** `±0.014 mm` */
 export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatLengthUnit(U, { unit })}`;

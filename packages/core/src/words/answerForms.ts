@@ -1,12 +1,12 @@
-import type { AnswerForm } from '@zero-point/core/record/machine';
-import type { Book } from '@zero-point/core/book/book';
-import { faceAnswer } from '@zero-point/core/book/subjects/face';
-import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
-import { lostMotionOf } from '@zero-point/core/book/gaugeUse';
-import { scaleOf } from '@zero-point/core/book/inForce';
-import { dialSetting, dialTravel, type Dial } from '@zero-point/core/units/dial';
-import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
-import type { FormView } from '../../../answer/AnswerForms';
+import type { AnswerForm } from '../record/machine';
+import type { Book } from '../book/book';
+import { faceAnswer } from '../book/subjects/face';
+import type { FeatureAnswer } from '../book/featureAnswer';
+import { lostMotionOf } from '../book/gaugeUse';
+import { scaleOf } from '../book/inForce';
+import { dialSetting, dialTravel, type Dial } from '../units/dial';
+import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
+import type { FormView } from './formView';
 
 type AxisName = 'x' | 'y';
 
@@ -41,7 +41,7 @@ function turned(travel: number, dial: Dial, format: LengthFormat): string {
 /** A coordinate, as it stands on the dial. */
 function onDial(coordinate: number, dial: Dial, format: LengthFormat): string {
   const { turns: whole, line, left } = dialSetting(coordinate, dial);
-  return `turn ${whole}, line ${line}${leftOver(left, format)}`;
+  return `turn ${whole < 0 ? '−' : ''}${Math.abs(whole)}, line ${line}${leftOver(left, format)}`;
 }
 
 /** The ways to use an answer, whatever feature it is of; the machine's habit first. */

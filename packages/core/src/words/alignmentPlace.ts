@@ -1,10 +1,10 @@
-import type { Alignment, AlignmentOf } from '@zero-point/core/record/alignment';
-import type { AlignmentTask } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
-import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
-import { PLUG_PLACES } from '@zero-point/core/alignment/places';
-import { sizeOf } from '@zero-point/core/book/gaugeUse';
-import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { Alignment, AlignmentOf } from '../record/alignment';
+import type { AlignmentTask } from '../record/subject';
+import type { Book } from '../book/book';
+import { FACE_TOUCH } from '../datum/partFrame';
+import { PLUG_PLACES } from '../alignment/places';
+import { sizeOf } from '../book/gaugeUse';
+import { formatAngle, formatLengthUnit } from '../units/formatLength';
 
 export const TASK_ABOUT: Readonly<Record<AlignmentTask, string>> = {
   vise: 'its jaw along X or Y, by an indicator',

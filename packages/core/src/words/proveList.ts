@@ -1,8 +1,8 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { zeroOf } from '@zero-point/core/datum/partFrame';
-import type { Hole } from '@zero-point/core/book/holes';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import type { Pattern } from '../record/pattern';
+import type { Book } from '../book/book';
+import { zeroOf } from '../datum/partFrame';
+import type { Hole } from '../book/holes';
+import { formatLength } from '../units/formatLength';
 
 /** A thing to try before drilling, by the name its tick has in the ledger. */
 export interface Proof {

@@ -1,0 +1,58 @@
+import type { Book } from '../book/book';
+import type { ToolLengthAnswer, ZZeroAnswer } from '../book/subjects/heights';
+import { tableAnswer } from '../book/toolTable';
+import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
+import type { FormView } from './formView';
+import { SCHOOL_NAMES } from './names';
+
+/** The ways to set Z from the reference tool; the machine’s habit first. */
+export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFormat): FormView[] {
+  const forms: FormView[] = [
+    {
+      form: 'preset',
+      say: 'Set Z to',
+      figure: formatLength(result.setZ, format),
+      then: 'still on the gauge: set, don’t move',
+      done: 'Done: Z is set',
+      value: result.setZ,
+    },
+    {
+      form: 'work-offset',
+      say: 'Work offset Z',
+      figure: formatLength(result.workOffset, format),
+      then: 'the part’s top on the scale as it stands',
+      done: 'Done: Z offset entered',
+      value: result.workOffset,
+    },
+  ];
+  return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
+}
+
+/** A tool’s offset, said as longer or shorter, with what the machine’s own table has it as. */
+export function offsetForm(
+  book: Book,
+  { result }: ToolLengthAnswer,
+  tool: number,
+  format: LengthFormat,
+  done: string,
+): FormView {
+  const reference = book.setup.referenceTool;
+  const { school, rows } = tableAnswer(book);
+  const own = rows.find(({ number }) => number === tool)?.length ?? null;
+  const difference = formatLength(Math.abs(result.offset), format);
+  const say =
+    result.comparison === 'same'
+      ? `Tool ${tool} is as long as tool ${reference}: offset`
+      : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
+  return {
+    form: 'offset',
+    say,
+    figure: formatLength(result.offset, format),
+    then:
+      school === 'reference-tool' || own === null
+        ? `the length offset of tool ${tool} against tool ${reference}`
+        : `against tool ${reference}; in this machine’s table, ${SCHOOL_NAMES[school]}: ${formatLengthUnit(own, format)}`,
+    done,
+    value: result.offset,
+  };
+}

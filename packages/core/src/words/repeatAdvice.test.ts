@@ -1,0 +1,35 @@
+import { featureAnswer } from '../book/featureAnswer';
+import { bookOf, plateSnapshot, reading } from '../book/snapshot.case';
+import type { Feature } from '../record/datumPlan';
+import { repeatWords } from './repeatAdvice';
+
+const LEFT: Feature = { kind: 'face', face: 'left' };
+
+function said(tolerance: number, ...values: number[]): string {
+  const book = bookOf(
+    plateSnapshot,
+    values.map((value) => ({
+      kind: 'reading' as const,
+      setupId: plateSnapshot.setup.id,
+      body: reading({ kind: 'face', face: 'left' }, value),
+    })),
+  );
+  const answer = featureAnswer(book, LEFT);
+  if (!answer) throw new Error('it was touched');
+  return repeatWords(answer, tolerance, 'mm');
+}
+
+test('good enough is said, and no more touches are asked', () => {
+  expect(said(0.2, -5.01, -5.008, -5.012)).toBe('Good enough: no more touches are needed.');
+});
+
+test('a finder that is too coarse is not made finer by touching more', () => {
+  expect(said(0.01, -5.01, -5.008, -5.012)).toMatch(
+    /^More touches would not help: the [a-z ]+ alone leaves about ±0\.\d{3} mm\. A better finder would\.$/,
+  );
+});
+
+test('with one reading far from the others that one comes first, and nobody is sent for a better finder', () => {
+  const words = said(0.01, -5.01, -5.008, -5.012, -4.01);
+  expect(words).toBe('One reading lies far from the others. Touch once more, then strike out the one that was wrong.');
+});
