@@ -19,7 +19,7 @@ if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
       [
         'package-lock.json',
         'bench/floor',
-        'apps/app/size-mends.js',
+        'apps/app/bundle-mends.js',
         'apps/app/paper-babel.js',
         'apps/app/icon-babel.js',
       ],

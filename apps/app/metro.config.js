@@ -1,8 +1,8 @@
 const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
-const { withSizeMends } = require('./size-mends.js');
+const { withBundleMends } = require('./bundle-mends.js');
 
-const config = withSizeMends(getDefaultConfig(__dirname));
+const config = withBundleMends(getDefaultConfig(__dirname));
 
 // While developing, Metro serves the app and passes /api on to the server.
 const port = process.env.API_PORT;

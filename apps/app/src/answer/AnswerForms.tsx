@@ -1,9 +1,7 @@
 import type { FormName, FormView } from '@zero-point/core/words/formView';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { Press } from '../frame/Press';
-import { spaceBar } from '../frame/spaceBar';
-import { useLook } from '../theme/useLook';
+import { CardButton } from '../frame/CardButton';
 import { Figure, Words } from '../theme/Words';
 
 interface AnswerFormsProps {
@@ -43,24 +41,17 @@ function FigureOf({ view, large, beside }: { view: FormView; large: boolean; bes
 
 /** The ways to use an answer, the machine's habit first and large; all of them always at hand. */
 export function AnswerForms({ forms, chosen, onChoose, unit, plusMinus }: AnswerFormsProps) {
-  const { palette } = useLook();
   return (
     <View role="radiogroup" aria-label="Ways to set it" style={{ gap: 8 }}>
       {forms.map((view) => {
         const large = view.form === chosen;
         return (
-          <Press
+          <CardButton
             key={view.form}
             role="radio"
-            aria-checked={large}
-            aria-label={`${view.say} ${view.figure} ${unit}, ${view.then}`}
+            chosen={large}
+            label={`${view.say} ${view.figure} ${unit}, ${view.then}`}
             onPress={() => onChoose(view.form)}
-            {...spaceBar(() => onChoose(view.form))}
-            style={{
-              paddingVertical: 8,
-              borderWidth: large ? 3 : 1.5,
-              borderColor: large ? palette.ink : palette.line,
-            }}
           >
             <View
               style={{
@@ -80,7 +71,7 @@ export function AnswerForms({ forms, chosen, onChoose, unit, plusMinus }: Answer
             <Words kind="note" tone="soft">
               {view.then}
             </Words>
-          </Press>
+          </CardButton>
         );
       })}
     </View>

@@ -1,7 +1,6 @@
 import { useState, type ReactNode } from 'react';
-import { View } from 'react-native';
-import { Press } from '../frame/Press';
-import { Words } from '../theme/Words';
+import { StyleSheet, View } from 'react-native';
+import { List } from 'react-native-paper';
 
 interface FoldProps {
   title: string;
@@ -13,13 +12,23 @@ interface FoldProps {
 export function Fold({ title, open = false, children }: FoldProps) {
   const [shown, setShown] = useState(open);
   return (
-    <View style={{ gap: 8 }}>
-      <Press look="bare" aria-expanded={shown} onPress={() => setShown(!shown)} style={{ paddingHorizontal: 0 }}>
-        <Words style={{ fontWeight: '700' }}>
-          {shown ? '▾' : '▸'} {title}
-        </Words>
-      </Press>
-      {shown && children}
-    </View>
+    <List.Accordion
+      title={title}
+      titleNumberOfLines={3}
+      titleStyle={styles.title}
+      contentStyle={styles.content}
+      style={styles.row}
+      expanded={shown}
+      onPress={() => setShown(!shown)}
+    >
+      <View style={styles.body}>{children}</View>
+    </List.Accordion>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { paddingVertical: 0, paddingRight: 8 },
+  content: { paddingLeft: 0 },
+  title: { fontSize: 17, lineHeight: 23, fontWeight: '700' },
+  body: { gap: 8, paddingBottom: 8 },
+});

@@ -1,12 +1,11 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, useState } from 'react';
-import { View, type TextInput } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { MainAction } from '../frame/MainAction';
-import { Press } from '../frame/Press';
-import { useWide } from '../frame/useWide';
+import { useKeyHeight, useWide } from '../frame/useShape';
 import { Keypad } from '../keypad/Keypad';
-import { LengthEntry } from '../keypad/LengthEntry';
-import { Words } from '../theme/Words';
+import { LengthEntry, type EntryRef } from '../keypad/LengthEntry';
 
 interface ReadingDockProps {
   /** What the number is: "X on the readout". */
@@ -29,14 +28,15 @@ interface ReadingDockProps {
 /** Entry, keypad and the one action. A text that is refused stays as it was typed. */
 export function ReadingDock({ label, acrossLabel, dial = false, unit, onLog, next, blocked, draft }: ReadingDockProps) {
   const wide = useWide();
+  const keyHeight = useKeyHeight();
   const [ownText, setOwnText] = useState('');
   const { text, setText } = draft ?? { text: ownText, setText: setOwnText };
   const [error, setError] = useState<string | undefined>(undefined);
   const [system, setSystem] = useState(false);
   const [across, setAcross] = useState('');
   const [second, setSecond] = useState(false);
-  const acrossField = useRef<TextInput>(null);
-  const field = useRef<TextInput>(null);
+  const acrossField = useRef<EntryRef>(null);
+  const field = useRef<EntryRef>(null);
 
   useEffect(() => {
     if (wide && !blocked) field.current?.focus();
@@ -66,34 +66,53 @@ export function ReadingDock({ label, acrossLabel, dial = false, unit, onLog, nex
   };
   const offerNext = next && text === '';
   const typing = acrossLabel !== undefined && second;
+  const ownKeypad = !wide && !system;
+  const useSystem = ownKeypad
+    ? () => {
+        setSystem(true);
+        (typing ? acrossField : field).current?.focus();
+      }
+    : undefined;
   return (
-    <View style={{ gap: 6 }}>
-      <LengthEntry
-        ref={field}
-        label={label}
-        unit={unit}
-        text={text}
-        onChange={change}
-        onSubmit={log}
-        onFocus={() => setSecond(false)}
-        error={acrossLabel === undefined ? error : undefined}
-        ownKeypad={!wide && !system}
-      />
-      {acrossLabel !== undefined && (
-        <LengthEntry
-          ref={acrossField}
-          label={acrossLabel}
+    <View style={styles.dock}>
+      <View style={styles.fields}>
+        <View style={styles.field}>
+          <LengthEntry
+            ref={field}
+            label={label}
+            unit={unit}
+            text={text}
+            onChange={change}
+            onSubmit={log}
+            onFocus={() => setSecond(false)}
+            error={error}
+            ownKeypad={ownKeypad}
+            onSystem={acrossLabel === undefined ? useSystem : undefined}
+          />
+        </View>
+        {acrossLabel !== undefined && (
+          <View style={styles.field}>
+            <LengthEntry
+              ref={acrossField}
+              label={acrossLabel}
+              unit={unit}
+              text={across}
+              onChange={changeAcross}
+              onSubmit={log}
+              onFocus={() => setSecond(true)}
+              ownKeypad={ownKeypad}
+            />
+          </View>
+        )}
+      </View>
+      {ownKeypad && (
+        <Keypad
           unit={unit}
-          text={across}
-          onChange={changeAcross}
-          onSubmit={log}
-          onFocus={() => setSecond(true)}
-          error={error}
-          ownKeypad={!wide && !system}
+          dial={dial}
+          text={typing ? across : text}
+          onChange={typing ? changeAcross : change}
+          keyHeight={keyHeight}
         />
-      )}
-      {!wide && !system && (
-        <Keypad unit={unit} dial={dial} text={typing ? across : text} onChange={typing ? changeAcross : change} />
       )}
       <MainAction
         label={
@@ -105,11 +124,13 @@ export function ReadingDock({ label, acrossLabel, dial = false, unit, onLog, nex
         }
         onPress={offerNext ? next.onPress : log}
       />
-      {!wide && system && (
-        <Press look="bare" onPress={() => setSystem(false)}>
-          <Words kind="note">Use the shop keypad</Words>
-        </Press>
-      )}
+      {!wide && system && <Button onPress={() => setSystem(false)}>Use the shop keypad</Button>}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  dock: { gap: 6 },
+  fields: { flexDirection: 'row', gap: 6 },
+  field: { flex: 1, minWidth: 0 },
+});

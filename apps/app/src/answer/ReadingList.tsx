@@ -4,7 +4,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Press } from '../frame/Press';
+import { Button } from 'react-native-paper';
 import { useOutbox } from '../stores/outbox';
 import { Figure, Words } from '../theme/Words';
 import { StrikeDialog } from './StrikeDialog';
@@ -112,9 +112,9 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
           </Words>
         )}
       </View>
-      <Press onPress={onPress} aria-label={`${struck ? 'Restore' : 'Strike out'} ${shown}`}>
-        <Words kind="note">{struck ? 'Restore' : 'Strike out'}</Words>
-      </Press>
+      <Button mode="outlined" onPress={onPress} accessibilityLabel={`${struck ? 'Restore' : 'Strike out'} ${shown}`}>
+        {struck ? 'Restore' : 'Strike out'}
+      </Button>
     </View>
   );
 }

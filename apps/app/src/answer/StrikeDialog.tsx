@@ -1,6 +1,6 @@
-import { View } from 'react-native';
-import { Dialog, Portal } from 'react-native-paper';
-import { Press } from '../frame/Press';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { AskDialog } from '../frame/AskDialog';
 import { Words } from '../theme/Words';
 
 interface StrikeDialogProps {
@@ -21,25 +21,19 @@ const REASONS = [
 /** Asks why a reading is struck out; the reason is kept beside it. */
 export function StrikeDialog({ figure, onStrike, onCancel }: StrikeDialogProps) {
   return (
-    <Portal>
-      <Dialog visible onDismiss={onCancel} style={{ maxWidth: 460, width: '92%', alignSelf: 'center' }}>
-        <Dialog.Content style={{ gap: 12 }}>
-          <Words kind="sentence">Why is {figure} struck out?</Words>
-          <Words kind="note" tone="soft">
-            It stays in the ledger, crossed through, and can be restored.
-          </Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {REASONS.map((reason) => (
-              <Press key={reason} onPress={() => onStrike(reason)}>
-                <Words>{reason}</Words>
-              </Press>
-            ))}
-          </View>
-          <Press look="bare" onPress={onCancel} style={{ alignSelf: 'flex-end' }}>
-            <Words style={{ fontWeight: '700' }}>Keep it</Words>
-          </Press>
-        </Dialog.Content>
-      </Dialog>
-    </Portal>
+    <AskDialog title={`Why is ${figure} struck out?`} leave="Keep it" onLeave={onCancel}>
+      <Words kind="note" tone="soft">
+        It stays in the ledger, crossed through, and can be restored.
+      </Words>
+      <View style={styles.reasons}>
+        {REASONS.map((reason) => (
+          <Button key={reason} mode="outlined" onPress={() => onStrike(reason)}>
+            {reason}
+          </Button>
+        ))}
+      </View>
+    </AskDialog>
   );
 }
+
+const styles = StyleSheet.create({ reasons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

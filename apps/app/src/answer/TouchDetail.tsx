@@ -1,34 +1,22 @@
 import type { Reading } from '@zero-point/core/record/reading';
-import type { Tape } from '@zero-point/core/tape/tape';
-import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
-import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
-import type { Repeats } from '@zero-point/core/metrology/repeats';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { FormView } from '@zero-point/core/words/formView';
+import { plusMinus } from '@zero-point/core/words/goodness';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { GAP } from '../frame/layout';
 import { MainAction } from '../frame/MainAction';
-import { useWide } from '../frame/useWide';
+import { useWide } from '../frame/useShape';
 import { TapeStrip } from '../tape/TapeStrip';
-import { Figure, Words } from '../theme/Words';
-import type { FormView } from '@zero-point/core/words/formView';
+import { Words } from '../theme/Words';
 import { AnswerForms } from './AnswerForms';
 import { Budget } from './Budget';
 import { Fold } from './Fold';
-import { ReadingChips } from './ReadingChips';
 import { ReadingList } from './ReadingList';
+import { wildOf, type TouchAnswer } from './touchAnswer';
 import type { TouchPage } from './useTouchPage';
 import { Verdict } from './Verdict';
-import { plusMinus } from '@zero-point/core/words/goodness';
-
-/** What every touch calculation answers with. */
-interface TouchAnswer {
-  readings: readonly Reading[];
-  result: { repeats?: Repeats; uncertainty: Uncertainty; verdict: VerdictName | null; tape: Tape };
-  /** Ids of wild readings, where they are not told by `repeats`. */
-  wild?: readonly string[];
-}
 
 interface TouchDetailProps {
   page: TouchPage;
@@ -65,14 +53,12 @@ export function TouchDetail({
   const wide = useWide();
   const { form } = page;
   if (readings.length === 0) return null;
-  const wild = answer?.wild ?? answer?.result.repeats?.wild.flatMap((i) => answer.readings[i]?.id ?? []) ?? [];
+  const wild = answer ? wildOf(answer) : [];
   const list = (
     <ReadingList readings={readings} wild={wild} unit={unit} onStrike={onStrike} {...(titleOf && { titleOf })} />
   );
   if (!answer || !form) return list;
   const { uncertainty, verdict, repeats, tape } = answer.result;
-  const U = plusMinus(uncertainty.U, unit);
-  const count = repeats?.n ?? answer.readings.length;
   const spread = repeats && repeats.n > 1 && (
     <Words kind="note" tone="soft">
       {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range{' '}
@@ -81,26 +67,22 @@ export function TouchDetail({
   );
   if (!wide && page.showing === 'entry') {
     return (
-      <View style={{ gap: GAP }}>
-        <View>
-          <Words tone="soft">{count === 1 ? '1 reading gives' : `${count} readings give`}</Words>
-          <View style={{ flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 }}>
-            <Words>{form.say}</Words>
-            <Figure size={24}>{form.figure}</Figure>
-            <Figure size={16} tone="soft">
-              {U}
-            </Figure>
-          </View>
-        </View>
-        <ReadingChips readings={readings} wild={wild} unit={unit} />
+      <View style={styles.detail}>
         {hint !== undefined && <Words kind="note">{hint}</Words>}
         {spread}
+        {list}
       </View>
     );
   }
   return (
-    <View style={{ gap: GAP }}>
-      <AnswerForms forms={forms} chosen={form.form} onChoose={page.choose} unit={unit} plusMinus={U} />
+    <View style={styles.detail}>
+      <AnswerForms
+        forms={forms}
+        chosen={form.form}
+        onChoose={page.choose}
+        unit={unit}
+        plusMinus={plusMinus(uncertainty.U, unit)}
+      />
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
       <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
       {more}
@@ -115,3 +97,5 @@ export function TouchDetail({
     </View>
   );
 }
+
+const styles = StyleSheet.create({ detail: { gap: GAP } });

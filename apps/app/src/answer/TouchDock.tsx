@@ -1,11 +1,10 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { ReactNode } from 'react';
-import { View } from 'react-native';
-import { MainAction } from '../frame/MainAction';
-import { Press } from '../frame/Press';
-import { useWide } from '../frame/useWide';
-import { Words } from '../theme/Words';
 import type { FormView } from '@zero-point/core/words/formView';
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { MainAction } from '../frame/MainAction';
+import { useWide } from '../frame/useShape';
 import { ReadingDock } from './ReadingDock';
 import type { TouchPage } from './useTouchPage';
 
@@ -42,7 +41,7 @@ export function TouchDock({
   const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, blocked };
   if (wide) {
     return (
-      <View style={{ gap: 12 }}>
+      <View style={styles.wide}>
         {gate}
         <ReadingDock {...entry} next={undefined} />
       </View>
@@ -50,15 +49,17 @@ export function TouchDock({
   }
   if (page.showing === 'answer') {
     return (
-      <View style={{ gap: 8 }}>
-        <Press onPress={() => page.show('entry')} style={{ alignItems: 'center' }}>
-          <Words>Take another reading</Words>
-        </Press>
+      <View style={styles.dock}>
+        <Button mode="outlined" onPress={() => page.show('entry')}>
+          Take another reading
+        </Button>
         {form && <MainAction label={form.done} onPress={() => onDone(form)} />}
       </View>
     );
   }
-  if (gate) return <View style={{ gap: 8 }}>{gate}</View>;
+  if (gate) return <View style={styles.dock}>{gate}</View>;
   const next = forms.length > 0 ? { label: 'Show the answer', onPress: () => page.show('answer') } : undefined;
   return <ReadingDock {...entry} next={next} />;
 }
+
+const styles = StyleSheet.create({ wide: { gap: 12 }, dock: { gap: 8 } });

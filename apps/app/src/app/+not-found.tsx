@@ -1,7 +1,6 @@
 import { View } from 'react-native';
 import { Trouble } from '../frame/States';
-import { PressLink } from '../frame/PressLink';
-import { Words } from '../theme/Words';
+import { LinkButton } from '../frame/LinkButton';
 
 /** An address that leads nowhere. */
 export default function NotFound() {
@@ -11,9 +10,7 @@ export default function NotFound() {
         title="Nothing here"
         detail="This address leads nowhere. Go to the bench and open the set-up from there."
       />
-      <PressLink to="/">
-        <Words>To the bench</Words>
-      </PressLink>
+      <LinkButton to="/" label="To the bench" />
     </View>
   );
 }

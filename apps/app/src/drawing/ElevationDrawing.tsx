@@ -35,6 +35,12 @@ const STICK_OUT = 46;
 const PITCH = 34;
 const NOSE = 12;
 
+/** A drawing lower than this is a strip, px. */
+const STRIP = 150;
+
+/** What a strip shows above the gauge, mm. */
+const STRIP_ABOVE = 22;
+
 /**
  * Spindle noses at one height with the tools side by side, as when the reference tool touches the
  * gauge: a shorter tool hangs above it, a longer one would dig in.
@@ -42,15 +48,35 @@ const NOSE = 12;
 export function ElevationDrawing(props: ElevationDrawingProps) {
   const { tools, partThickness, gaugeThickness } = props;
   const longest = Math.max(0, ...tools.map(({ offset }) => offset ?? 0));
-  const tall = gaugeThickness + STICK_OUT + longest + NOSE + 14;
-  const world = { left: -PITCH * 0.8, right: PITCH * (tools.length - 0.2), bottom: -partThickness - 5, top: tall };
+  const whole = {
+    left: -PITCH * 0.8,
+    right: PITCH * (tools.length - 0.2),
+    bottom: -partThickness - 5,
+    top: gaugeThickness + STICK_OUT + longest + NOSE + 14,
+  };
+  const place = Math.max(
+    0,
+    tools.findIndex(({ number }) => number === props.chosen),
+  );
+  // A strip has room for the tip, the gauge and the arrow of the tool in hand.
+  const viewOf = (width: number, height: number) => {
+    if (height >= STRIP) return fit(whole, width, height);
+    const high = gaugeThickness * 1.5 + STRIP_ABOVE;
+    const reach = (high * width) / height / 2;
+    const middle = place * PITCH;
+    return fit(
+      { left: middle - reach, right: middle + reach, bottom: -gaugeThickness / 2, top: gaugeThickness + STRIP_ABOVE },
+      width,
+      height,
+    );
+  };
   return (
     <Ground
       height={props.height}
       label={props.label}
-      draw={(width, height) => <Scene {...props} view={fit(world, width, height)} width={width} />}
+      draw={(width, height) => <Scene {...props} view={viewOf(width, height)} width={width} strip={height < STRIP} />}
       touch={(width, height) => {
-        const view = fit(world, width, height);
+        const view = viewOf(width, height);
         return tools.map((tool, i) => (
           <Target
             key={tool.number}
@@ -75,7 +101,8 @@ function Scene({
   marking,
   reference,
   chosen,
-}: ElevationDrawingProps & { view: View; width: number }) {
+  strip,
+}: ElevationDrawingProps & { view: View; width: number; strip: boolean }) {
   const nose = gaugeThickness + STICK_OUT;
   const place = tools.findIndex(({ number }) => number === chosen);
   const gaugeWide = PITCH * 0.78 * view.scale;
@@ -133,6 +160,7 @@ function Scene({
           gauge={gaugeThickness}
           chosen={tool.number === chosen}
           isReference={tool.number === reference}
+          strip={strip}
         />
       ))}
     </>
@@ -164,9 +192,10 @@ interface HangingProps {
   view: View;
   chosen: boolean;
   isReference: boolean;
+  strip: boolean;
 }
 
-function Hanging({ tool, x, nose, gauge, view, chosen, isReference }: HangingProps) {
+function Hanging({ tool, x, nose, gauge, view, chosen, isReference, strip }: HangingProps) {
   const tip = gauge - (tool.offset ?? 0);
   const half = Math.max((tool.diameter / 2) * view.scale, 2);
   const holder = 12 * view.scale;
@@ -191,12 +220,20 @@ function Hanging({ tool, x, nose, gauge, view, chosen, isReference }: HangingPro
         strokeWidth={chosen ? 2.4 : 1.5}
         strokeDasharray={unknown ? '5 4' : undefined}
       />
-      <Label x={x} y={view.y(nose + NOSE / 2) + 5} colour={colour}>
-        {`T${tool.number}`}
-      </Label>
-      <Label x={x} y={view.y(nose + NOSE) - 7} size={13} colour={colour} words={isReference || unknown}>
-        {tool.shown}
-      </Label>
+      {strip ? (
+        <Label x={x - half - 6} y={16} anchor="end" colour={colour}>
+          {`T${tool.number}`}
+        </Label>
+      ) : (
+        <>
+          <Label x={x} y={view.y(nose + NOSE / 2) + 5} colour={colour}>
+            {`T${tool.number}`}
+          </Label>
+          <Label x={x} y={view.y(nose + NOSE) - 7} size={13} colour={colour} words={isReference || unknown}>
+            {tool.shown}
+          </Label>
+        </>
+      )}
     </>
   );
 }

@@ -21,8 +21,8 @@ interface PlanDrawingProps {
   room?: number;
   /** Room for lettering outside the part, px. */
   inset?: number;
-  /** Part of it to show, mm in the part's own frame; all of it where it is left out. */
-  focus?: World | undefined;
+  /** Part of it to show on a drawing so wide and high, mm in the part's own frame; all of it where there is none. */
+  focus?: ((width: number, height: number) => World | undefined) | undefined;
   /** Marks over the part; coordinates in the part's own frame. */
   marks?: (view: View) => ReactNode;
   /** Places to touch, laid over the drawing. */
@@ -54,13 +54,15 @@ export function PlanDrawing({
   targets,
   drawnHoles = 'plain',
 }: PlanDrawingProps) {
-  const viewOf = (width: number, tall: number) =>
-    fit(
-      focus ?? { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
+  const viewOf = (width: number, tall: number) => {
+    const near = focus?.(width, tall);
+    return fit(
+      near ?? { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
       width,
       tall,
-      focus ? FOCUS_INSET : Math.max(18, inset - room),
+      near ? FOCUS_INSET : Math.max(18, inset - room),
     );
+  };
   const zero: Point = zeroOf(part, partZero);
   return (
     <Ground

@@ -1,8 +1,7 @@
-import { View } from 'react-native';
-import { useLook } from '../theme/useLook';
+import { StyleSheet, View } from 'react-native';
+import { Chip, SegmentedButtons, useTheme } from 'react-native-paper';
 import { Words } from '../theme/Words';
-import { Press } from './Press';
-import { spaceBar } from './spaceBar';
+import { TARGET } from './layout';
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -13,36 +12,69 @@ interface ChoiceProps<T extends string> {
   showLabel?: boolean;
 }
 
-/** One of a few, all in sight. The chosen one is filled and has a tick. */
+/** So many letters of all labels together stand side by side on a phone. */
+const ONE_ROW = 26;
+
+/** One of a few, all in sight: segments where they fit side by side, else as many chips as there are. */
 export function Choice<T extends string>({ label, options, value, onChange, showLabel = true }: ChoiceProps<T>) {
-  const { palette } = useLook();
+  const short = options.length <= 3 && options.reduce((sum, one) => sum + one.label.length + 4, 0) <= ONE_ROW + 6;
   return (
-    <View role="radiogroup" aria-label={label} style={{ gap: 6 }}>
+    <View role="radiogroup" aria-label={label} style={styles.group}>
       {showLabel && (
         <Words kind="note" tone="soft">
           {label}
         </Words>
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {options.map((option) => {
-          const chosen = option.value === value;
-          return (
-            <Press
+      {short && options.length > 1 ? (
+        <SegmentedButtons
+          value={value}
+          onValueChange={(chosen) => onChange(chosen as T)}
+          buttons={options.map((one) => ({ ...one, showSelectedCheck: true }))}
+          style={styles.segments}
+        />
+      ) : (
+        <View style={styles.chips}>
+          {options.map((option) => (
+            <OneOf
               key={option.value}
-              role="radio"
-              aria-checked={chosen}
-              look={chosen ? 'filled' : 'box'}
-              onPress={() => onChange(option.value)}
-              {...spaceBar(() => onChange(option.value))}
-            >
-              <Words style={{ color: chosen ? palette.onAction : palette.ink }}>
-                {chosen ? '✓ ' : ''}
-                {option.label}
-              </Words>
-            </Press>
-          );
-        })}
-      </View>
+              label={option.label}
+              chosen={option.value === value}
+              onChoose={() => onChange(option.value)}
+            />
+          ))}
+        </View>
+      )}
     </View>
   );
 }
+
+interface OneOfProps {
+  label: string;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+/** One of several, as a chip: filled and ticked while it is the chosen one. */
+export function OneOf({ label, chosen, onChoose }: OneOfProps) {
+  const { colors } = useTheme();
+  return (
+    <Chip
+      mode="outlined"
+      accessibilityRole="radio"
+      accessibilityLabel={label}
+      selected={chosen}
+      selectedColor={chosen ? colors.onPrimary : colors.onSurface}
+      onPress={onChoose}
+      style={[styles.chip, { backgroundColor: chosen ? colors.primary : colors.surface, borderColor: colors.outline }]}
+    >
+      {label}
+    </Chip>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: 6 },
+  segments: { maxWidth: 480 },
+  chips: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  chip: { minHeight: TARGET, maxWidth: '100%' },
+});

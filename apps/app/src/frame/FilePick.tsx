@@ -1,6 +1,5 @@
 import { useRef } from 'react';
-import { Words } from '../theme/Words';
-import { Press } from './Press';
+import { Button } from 'react-native-paper';
 
 interface FilePickProps {
   label: string;
@@ -27,9 +26,9 @@ export function FilePick({ label, what, accept, onPick }: FilePickProps) {
           target.value = '';
         }}
       />
-      <Press onPress={() => input.current?.click()} style={{ alignSelf: 'flex-start' }}>
-        <Words>{label}</Words>
-      </Press>
+      <Button mode="outlined" onPress={() => input.current?.click()} style={{ alignSelf: 'flex-start' }}>
+        {label}
+      </Button>
     </>
   );
 }

@@ -1,8 +1,7 @@
 import { useEffect, useState } from 'react';
-import { Dialog, Portal } from 'react-native-paper';
 import { Words } from '../theme/Words';
+import { AskDialog } from './AskDialog';
 import { KEYS } from './keys';
-import { Press } from './Press';
 
 /** The list of keys; `?` shows it anywhere, except where words are typed. */
 export function KeysDialog() {
@@ -19,20 +18,12 @@ export function KeysDialog() {
   }, []);
   if (!shown) return null;
   return (
-    <Portal>
-      <Dialog visible onDismiss={() => setShown(false)} style={{ maxWidth: 460, width: '92%', alignSelf: 'center' }}>
-        <Dialog.Content style={{ gap: 10 }}>
-          <Words kind="sentence">Keys</Words>
-          {KEYS.map(({ key, does }) => (
-            <Words key={key}>
-              {key}: {does}
-            </Words>
-          ))}
-          <Press onPress={() => setShown(false)} style={{ alignItems: 'center' }}>
-            <Words>Close</Words>
-          </Press>
-        </Dialog.Content>
-      </Dialog>
-    </Portal>
+    <AskDialog title="Keys" leave="Close" onLeave={() => setShown(false)}>
+      {KEYS.map(({ key, does }) => (
+        <Words key={key}>
+          {key}: {does}
+        </Words>
+      ))}
+    </AskDialog>
   );
 }

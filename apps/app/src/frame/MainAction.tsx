@@ -1,7 +1,6 @@
-import { useLook } from '../theme/useLook';
-import { Words } from '../theme/Words';
+import { StyleSheet } from 'react-native';
+import { Button, useTheme } from 'react-native-paper';
 import { MAIN_TARGET } from './layout';
-import { Press } from './Press';
 
 interface MainActionProps {
   label: string;
@@ -9,14 +8,24 @@ interface MainActionProps {
   disabled?: boolean;
 }
 
-/** The one wide thing to press next, within the thumb's reach. */
-export function MainAction({ label, onPress, disabled }: MainActionProps) {
-  const { palette } = useLook();
+/** The one thing to press next, within the thumb's reach, and no wider than a hand. */
+export function MainAction({ label, onPress, disabled = false }: MainActionProps) {
+  const { fonts } = useTheme();
   return (
-    <Press look="filled" onPress={onPress} disabled={disabled} style={{ minHeight: MAIN_TARGET, alignItems: 'center' }}>
-      <Words kind="sentence" style={{ color: palette.onAction, textAlign: 'center' }}>
-        {label}
-      </Words>
-    </Press>
+    <Button
+      mode="contained"
+      onPress={onPress}
+      disabled={disabled}
+      style={styles.button}
+      contentStyle={styles.content}
+      labelStyle={{ ...fonts.titleLarge, marginVertical: 4 }}
+    >
+      {label}
+    </Button>
   );
 }
+
+const styles = StyleSheet.create({
+  button: { minHeight: MAIN_TARGET, width: '100%', maxWidth: 480 },
+  content: { minHeight: MAIN_TARGET },
+});

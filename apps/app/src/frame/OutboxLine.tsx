@@ -1,12 +1,12 @@
 import { DOCUMENT_KINDS, isKindName, isRowName, type DocumentName } from '@zero-point/core/record/kinds';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { keepsNothing } from '../api/deviceStorage';
 import type { Refused, SetAside } from '../outbox/outbox';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import { Press } from './Press';
 import { saveFile } from './saveFile';
 
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
@@ -60,20 +60,20 @@ function RefusedLine({ refused }: { refused: Refused }) {
   if (!current) {
     return (
       <Line say={`Not stored: ${reason}`}>
-        <Press look="bare" onPress={() => dismiss(key)}>
-          <Words kind="note">Seen</Words>
-        </Press>
+        <Button mode="text" onPress={() => dismiss(key)}>
+          Seen
+        </Button>
       </Line>
     );
   }
   return (
     <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
-      <Press onPress={() => keepMine(refused)}>
-        <Words kind="note">This device’s</Words>
-      </Press>
-      <Press onPress={() => dismiss(key)}>
-        <Words kind="note">The other’s</Words>
-      </Press>
+      <Button mode="outlined" onPress={() => keepMine(refused)}>
+        This device’s
+      </Button>
+      <Button mode="outlined" onPress={() => dismiss(key)}>
+        The other’s
+      </Button>
     </Line>
   );
 }
@@ -94,9 +94,9 @@ function AsideLine({ aside }: { aside: readonly SetAside[] }) {
     <Line
       say={`${one ? '1 entry' : `${aside.length} entries`} kept on this device could not be read, ${one ? 'and was' : 'and were'} set aside. Save ${one ? 'it' : 'them'} to a file; everything else goes on.`}
     >
-      <Press onPress={save}>
-        <Words kind="note">Save to a file</Words>
-      </Press>
+      <Button mode="outlined" onPress={save}>
+        Save to a file
+      </Button>
     </Line>
   );
 }

@@ -1,5 +1,4 @@
-import { View } from 'react-native';
-import { useLook } from '../theme/useLook';
+import { ProgressBar as PaperProgressBar } from 'react-native-paper';
 
 interface ProgressBarProps {
   label: string;
@@ -7,19 +6,14 @@ interface ProgressBarProps {
   most: number;
 }
 
-/** How far something is that takes a while. */
-export function ProgressBar({ label, done, most }: ProgressBarProps) {
-  const { palette } = useLook();
-  return (
-    <View
-      role="progressbar"
-      aria-label={label}
-      aria-valuemin={0}
-      aria-valuemax={most}
-      aria-valuenow={done}
-      style={{ height: 12, borderWidth: 1, borderColor: palette.ink }}
-    >
-      <View style={{ height: 10, width: `${(100 * done) / most}%`, backgroundColor: palette.brass }} />
-    </View>
-  );
-}
+/** How far something is that takes a while; `done` is counted, not a share. */
+export const ProgressBar = ({ label, done, most }: ProgressBarProps) => (
+  <PaperProgressBar
+    progress={done / most}
+    aria-label={label}
+    aria-valuemin={0}
+    aria-valuemax={most}
+    aria-valuenow={done}
+    style={{ height: 12 }}
+  />
+);

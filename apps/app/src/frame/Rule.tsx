@@ -1,9 +1,10 @@
-import { ScrollView, View, type LayoutChangeEvent } from 'react-native';
+import { Link } from 'expo-router';
+import { Pressable, ScrollView, View, type LayoutChangeEvent } from 'react-native';
 import { useEffect, useRef, useState } from 'react';
 import Svg, { Line, Polygon, Rect } from 'react-native-svg';
-import { METAL } from '../theme/palette';
+import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import { PressLink } from './PressLink';
+import { TARGET } from './layout';
 
 /** A long tick of the rule: where it leads, and whether what is done there is done, told by a tick as well. */
 interface Mark {
@@ -28,6 +29,7 @@ const MINOR = 10;
 
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
 export function Rule({ stations: marks, here, upright }: RuleProps) {
+  const { palette } = useLook();
   const [size, setSize] = useState({ width: 0, height: 0 });
   const strip = useRef<ScrollView>(null);
   const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
@@ -41,29 +43,30 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
   }, [at, pitch, size.width]);
 
   const stations = marks.map(({ name: station, title, path, done }) => (
-    <PressLink
-      key={station}
-      look="bare"
-      to={path}
-      aria-current={station === here ? 'step' : undefined}
-      aria-label={`${title}${done ? ', done' : ''}`}
-      style={{
-        ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: THICKNESS.across }),
-        paddingHorizontal: upright ? 34 : 2,
-        justifyContent: upright ? 'center' : 'flex-end',
-        alignItems: upright ? 'flex-start' : 'center',
-        paddingBottom: upright ? 0 : 5,
-      }}
-    >
-      <Words
-        kind="note"
-        lines={1}
-        style={{ color: METAL.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
+    <Link key={station} href={path} asChild>
+      <Pressable
+        role="link"
+        aria-current={station === here ? 'step' : undefined}
+        aria-label={`${title}${done ? ', done' : ''}`}
+        style={{
+          ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: THICKNESS.across }),
+          minHeight: TARGET,
+          paddingHorizontal: upright ? 34 : 2,
+          justifyContent: upright ? 'center' : 'flex-end',
+          alignItems: upright ? 'flex-start' : 'center',
+          paddingBottom: upright ? 0 : 5,
+        }}
       >
-        {done ? '✓ ' : ''}
-        {title}
-      </Words>
-    </PressLink>
+        <Words
+          kind="note"
+          lines={1}
+          style={{ color: palette.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
+        >
+          {done ? '✓ ' : ''}
+          {title}
+        </Words>
+      </Pressable>
+    </Link>
   ));
   return (
     <View
@@ -71,7 +74,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
       aria-label="Stations"
       onLayout={onLayout}
       style={{
-        backgroundColor: METAL.steel,
+        backgroundColor: palette.steel,
         ...(upright ? { width: THICKNESS.upright } : { height: THICKNESS.across }),
       }}
     >
@@ -107,6 +110,7 @@ interface TicksProps {
 }
 
 function Ticks({ width, height, pitch, upright, here, count }: TicksProps) {
+  const { palette } = useLook();
   const along = upright ? height : width;
   if (along === 0) return null;
   const ticks = Array.from({ length: Math.floor((along / pitch) * MINOR) }, (_, i) => {
@@ -115,9 +119,9 @@ function Ticks({ width, height, pitch, upright, here, count }: TicksProps) {
     const half = i % (MINOR / 2) === 0;
     const length = long ? 22 : half ? 14 : 8;
     return upright ? (
-      <Line key={i} x1={0} x2={length} y1={at} y2={at} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+      <Line key={i} x1={0} x2={length} y1={at} y2={at} stroke={palette.steelInk} strokeWidth={long ? 2 : 1} />
     ) : (
-      <Line key={i} x1={at} x2={at} y1={0} y2={length} stroke={METAL.steelInk} strokeWidth={long ? 2 : 1} />
+      <Line key={i} x1={at} x2={at} y1={0} y2={length} stroke={palette.steelInk} strokeWidth={long ? 2 : 1} />
     );
   });
   const at = (here + 0.5) * pitch;
@@ -128,21 +132,21 @@ function Ticks({ width, height, pitch, upright, here, count }: TicksProps) {
         {here >= 0 &&
           (upright ? (
             <>
-              <Rect x={0} y={at - pitch / 2} width={5} height={pitch} fill="#8a6212" />
+              <Rect x={0} y={at - pitch / 2} width={5} height={pitch} fill={palette.cursor} />
               <Polygon
                 points={`8,${at - 9} 8,${at + 9} 28,${at}`}
-                fill="#8a6212"
-                stroke={METAL.steelInk}
+                fill={palette.cursor}
+                stroke={palette.steelInk}
                 strokeWidth={1}
               />
             </>
           ) : (
             <>
-              <Rect x={at - pitch / 2} y={0} width={pitch} height={5} fill="#8a6212" />
+              <Rect x={at - pitch / 2} y={0} width={pitch} height={5} fill={palette.cursor} />
               <Polygon
                 points={`${at - 9},5 ${at + 9},5 ${at},25`}
-                fill="#8a6212"
-                stroke={METAL.steelInk}
+                fill={palette.cursor}
+                stroke={palette.steelInk}
                 strokeWidth={1}
               />
             </>

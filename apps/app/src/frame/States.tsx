@@ -1,12 +1,13 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { ActivityIndicator, Button } from 'react-native-paper';
 import { Words } from '../theme/Words';
 import { GAP } from './layout';
-import { Press } from './Press';
 
 /** While something is on its way. */
 export function Loading({ what }: { what: string }) {
   return (
-    <View role="status" style={{ padding: 24 }}>
+    <View role="status" style={styles.loading}>
+      <ActivityIndicator aria-label={`Getting ${what}`} />
       <Words tone="soft">Getting {what}</Words>
     </View>
   );
@@ -15,11 +16,9 @@ export function Loading({ what }: { what: string }) {
 /** A whole page on its way, before it has a bar of its own. */
 export function LoadingPage({ what }: { what: string }) {
   return (
-    <View role="main" style={{ padding: 24, paddingTop: 16 }}>
+    <View role="main" style={styles.page}>
       <Words kind="title">Zero Point</Words>
-      <View style={{ marginHorizontal: -24 }}>
-        <Loading what={what} />
-      </View>
+      <Loading what={what} />
     </View>
   );
 }
@@ -27,14 +26,20 @@ export function LoadingPage({ what }: { what: string }) {
 /** When it could not be had: what happened, and what to do. */
 export function Trouble({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
   return (
-    <View role="alert" style={{ padding: 24, gap: GAP, alignItems: 'flex-start' }}>
+    <View role="alert" style={styles.trouble}>
       <Words kind="sentence">{title}</Words>
       <Words>{detail}</Words>
       {retry && (
-        <Press onPress={retry}>
-          <Words>Try again</Words>
-        </Press>
+        <Button mode="outlined" onPress={retry}>
+          Try again
+        </Button>
       )}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  loading: { paddingVertical: 24, flexDirection: 'row', gap: GAP, alignItems: 'center' },
+  page: { padding: 24, paddingTop: 16 },
+  trouble: { padding: 24, gap: GAP, alignItems: 'flex-start' },
+});

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { useLook } from '../theme/useLook';
-import { BROWSER_BAR, GAP } from './layout';
-import { useWide } from './useWide';
+import { GAP } from './layout';
+import { useShape, useTouchDrawing } from './useShape';
 
 interface StationFrameProps {
   /** The marked-out metal. */
@@ -13,54 +13,77 @@ interface StationFrameProps {
   detail: ReactNode;
   /** Entry, keypad and the one action: at the thumb on a phone, atop the right column when wide. */
   dock: ReactNode;
+  /** Something is read and typed here: drawing, sentence and dock stay in sight together. The drawing fills what it is given. */
+  touch?: boolean;
 }
 
-/** The layout every station shares. Phone: drawing, sentence, detail, dock. Wide: drawing and sentence, then dock and detail. */
-export function StationFrame({ drawing, prompt, detail, dock }: StationFrameProps) {
-  const wide = useWide();
+/**
+ * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right.
+ * Wide: drawing and sentence, then dock and detail.
+ */
+export function StationFrame({ drawing, prompt, detail, dock, touch = false }: StationFrameProps) {
+  const shape = useShape();
   const { palette } = useLook();
-  if (wide) {
+  const ground = { backgroundColor: palette.ground, borderColor: palette.line };
+  const tall = useTouchDrawing();
+  if (shape === 'wide') {
     return (
-      <View style={{ flex: 1, flexDirection: 'row', backgroundColor: palette.ground }}>
-        <View style={{ flex: 1, minWidth: 0 }}>
+      <View style={[styles.row, ground]}>
+        <View style={styles.left}>
           {drawing}
-          <ScrollView style={{ maxHeight: 240, flexGrow: 0 }} contentContainerStyle={{ padding: 16, gap: GAP }}>
+          <ScrollView style={styles.wideSentence} contentContainerStyle={styles.widePrompt}>
             {prompt}
           </ScrollView>
         </View>
-        <View style={{ width: 430, borderLeftWidth: 1, borderColor: palette.line }}>
-          {dock && (
-            <View style={{ padding: 16, gap: GAP, borderBottomWidth: 1, borderColor: palette.line }}>{dock}</View>
-          )}
-          <ScrollView contentContainerStyle={{ padding: 16, gap: GAP }}>{detail}</ScrollView>
+        <View style={[styles.right, ground]}>
+          {dock && <View style={[styles.wideDock, ground]}>{dock}</View>}
+          <ScrollView contentContainerStyle={styles.widePrompt}>{detail}</ScrollView>
         </View>
       </View>
     );
   }
-  return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: dock ? 16 : BROWSER_BAR + 16 }}>
-        {drawing}
-        <View style={{ padding: 16, paddingTop: 10, gap: GAP }}>
-          {prompt}
-          {detail}
-        </View>
+  const pinned = touch && dock !== null;
+  const page = pinned ? (
+    <View style={styles.page}>
+      <View style={[styles.strip, { flexBasis: tall }]}>{drawing}</View>
+      <View style={styles.sentence}>{prompt}</View>
+      <ScrollView style={styles.rest} contentContainerStyle={styles.detail}>
+        {detail}
       </ScrollView>
-      {dock && (
-        <View
-          style={{
-            paddingHorizontal: 12,
-            paddingTop: 8,
-            paddingBottom: BROWSER_BAR,
-            gap: 8,
-            borderTopWidth: 1,
-            borderColor: palette.line,
-            backgroundColor: palette.ground,
-          }}
-        >
-          {dock}
-        </View>
-      )}
+    </View>
+  ) : (
+    <ScrollView style={styles.page} contentContainerStyle={styles.whole}>
+      {touch ? <View style={{ height: tall }}>{drawing}</View> : drawing}
+      <View style={styles.body}>
+        {prompt}
+        {detail}
+      </View>
+    </ScrollView>
+  );
+  const side = shape === 'side';
+  return (
+    <View style={[side ? styles.row : styles.column, ground]}>
+      {page}
+      {dock && <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  column: { flex: 1, minHeight: 0 },
+  left: { flex: 1, minWidth: 0 },
+  right: { width: 430, borderLeftWidth: 1 },
+  wideSentence: { maxHeight: 240, flexGrow: 0 },
+  widePrompt: { padding: 16, gap: GAP },
+  wideDock: { padding: 16, gap: GAP, borderBottomWidth: 1 },
+  page: { flex: 1, minWidth: 0, minHeight: 0 },
+  strip: { flexGrow: 0, flexShrink: 1, minHeight: 64 },
+  sentence: { flexShrink: 0, paddingHorizontal: 12, paddingTop: 8, paddingBottom: 4, gap: 6 },
+  rest: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minHeight: 0 },
+  detail: { paddingHorizontal: 12, paddingTop: 4, paddingBottom: 16, gap: GAP },
+  whole: { paddingBottom: 16 },
+  body: { padding: 16, paddingTop: 10, gap: GAP },
+  dock: { paddingHorizontal: 12, paddingVertical: 8, gap: 8, borderTopWidth: 1, alignItems: 'stretch' },
+  sideDock: { width: 372, padding: 6, borderLeftWidth: 1, justifyContent: 'flex-end' },
+});

@@ -1,40 +1,38 @@
-import type { Href } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
-import PaperIcon from '../theme/PaperIcon';
-import { useLook } from '../theme/useLook';
-import { Words } from '../theme/Words';
-import { PressLink } from './PressLink';
+import { StyleSheet, View } from 'react-native';
+import { Appbar, Text } from 'react-native-paper';
 
 interface TopBarProps {
   title: string;
-  back: { to: Href; label: string };
+  /** Where the arrow leads; nothing on the bench. */
+  back?: { to: Href; label: string };
   children?: ReactNode;
 }
 
 /** Way back, where you are, and what stands beside the strip. */
 export function TopBar({ title, back, children }: TopBarProps) {
-  const { palette } = useLook();
+  const router = useRouter();
   return (
-    <View
-      role="banner"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        minHeight: 50,
-        backgroundColor: palette.ground,
-        paddingRight: 8,
-      }}
-    >
-      <PressLink look="bare" to={back.to} aria-label={back.label}>
-        <PaperIcon name="arrow-left" color={palette.ink} />
-      </PressLink>
-      <View role="heading" aria-level={1} style={{ flex: 1, paddingRight: 8 }}>
-        <Words lines={2} style={{ fontWeight: '700', lineHeight: 21 }}>
-          {title}
-        </Words>
-      </View>
-      {children}
+    <View role="banner">
+      <Appbar.Header mode="small" statusBarHeight={0} style={styles.bar}>
+        {back && <Appbar.BackAction accessibilityLabel={back.label} onPress={() => router.navigate(back.to)} />}
+        <Appbar.Content
+          style={back ? styles.title : styles.first}
+          title={
+            <Text variant={back ? 'titleSmall' : 'headlineLarge'} role="heading" aria-level={1} numberOfLines={2}>
+              {title}
+            </Text>
+          }
+        />
+        {children}
+      </Appbar.Header>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  bar: { height: 50, backgroundColor: 'transparent', paddingHorizontal: 4 },
+  title: { paddingRight: 8, alignItems: 'flex-start' },
+  first: { paddingLeft: 12, alignItems: 'flex-start' },
+});

@@ -2,11 +2,8 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { countToText, roundToCount } from '@zero-point/core/units/round';
-import { useId, useState } from 'react';
-import { TextInput, View } from 'react-native';
-import { MONO, SANS } from '../theme/faces';
-import { useLook } from '../theme/useLook';
-import { Words } from '../theme/Words';
+import { useState } from 'react';
+import { FieldBox } from './FieldBox';
 
 type Read<T> = { ok: true; value: T } | { ok: false; message: string };
 
@@ -27,20 +24,7 @@ interface FieldProps<T> {
 }
 
 /** One value that is kept when it is valid; what is not stays as typed, with what is wrong under it. */
-function Field<T>({
-  label,
-  hint,
-  unit,
-  shown,
-  read,
-  onCommit,
-  check,
-  words = false,
-  tall = false,
-  inputMode = 'decimal',
-}: FieldProps<T>) {
-  const { palette } = useLook();
-  const noteId = useId();
+function Field<T>({ shown, read, onCommit, check, ...box }: FieldProps<T>) {
   const [draft, setDraft] = useState<string | undefined>(undefined);
   const [error, setError] = useState<string | undefined>(undefined);
 
@@ -54,64 +38,17 @@ function Field<T>({
     if (draft.trim() !== shown) onCommit(value.value);
   };
   return (
-    <View style={{ flex: 1, minWidth: 0, gap: 4 }}>
-      <Words kind="note" tone="soft">
-        {label}
-        {hint === undefined ? '' : `. ${hint}`}
-      </Words>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          borderWidth: 1.5,
-          borderRadius: 8,
-          borderColor: error ? palette.bad : palette.line,
-          backgroundColor: palette.surface,
-        }}
-      >
-        <TextInput
-          aria-label={label}
-          aria-invalid={error !== undefined}
-          aria-describedby={noteId}
-          value={draft ?? shown}
-          onChangeText={(text) => {
-            setDraft(text);
-            setError(undefined);
-          }}
-          onBlur={commit}
-          onSubmitEditing={commit}
-          blurOnSubmit={tall}
-          multiline={tall}
-          {...(tall && { numberOfLines: 3 })}
-          selectTextOnFocus={!words}
-          inputMode={inputMode}
-          autoComplete="off"
-          style={{
-            flex: 1,
-            minWidth: 0,
-            minHeight: 48,
-            paddingHorizontal: 10,
-            ...(tall && { paddingVertical: 10, lineHeight: 23 }),
-            fontFamily: words ? SANS : MONO,
-            fontWeight: words ? '400' : '700',
-            fontSize: words ? 17 : 19,
-            color: palette.ink,
-          }}
-        />
-        {unit !== undefined && (
-          <Words kind="note" tone="soft" style={{ paddingRight: 10 }}>
-            {unit}
-          </Words>
-        )}
-      </View>
-      <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
-        {error !== undefined && (
-          <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
-            {error}
-          </Words>
-        )}
-      </View>
-    </View>
+    <FieldBox
+      {...box}
+      value={draft ?? shown}
+      error={error}
+      onChange={(text) => {
+        setDraft(text);
+        setError(undefined);
+      }}
+      onBlur={commit}
+      onSubmit={commit}
+    />
   );
 }
 

@@ -1,9 +1,7 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { View } from 'react-native';
-import { Press } from '../frame/Press';
-import { TARGET } from '../frame/layout';
+import { StyleSheet, View } from 'react-native';
+import { TouchableRipple, useTheme } from 'react-native-paper';
 import PaperIcon from '../theme/PaperIcon';
-import { useLook } from '../theme/useLook';
 import { Figure } from '../theme/Words';
 import { shopKeys } from './keys';
 
@@ -13,31 +11,40 @@ interface KeypadProps {
   dial?: boolean;
   text: string;
   onChange: (text: string) => void;
+  /** Height of a key, px. */
+  keyHeight: number;
 }
 
 /** Our own keys, so that the system keyboard never covers the drawing. */
-export function Keypad({ unit, dial = false, text, onChange }: KeypadProps) {
-  const { palette } = useLook();
+export function Keypad({ unit, dial = false, text, onChange, keyHeight }: KeypadProps) {
+  const { colors } = useTheme();
   return (
-    <View role="group" aria-label="Keypad" style={{ gap: 4 }}>
+    <View role="group" aria-label="Keypad" style={styles.pad}>
       {shopKeys(unit, dial).map((row) => (
-        <View key={row[0]?.face} style={{ flexDirection: 'row', gap: 4 }}>
+        <View key={row[0]?.face} style={styles.row}>
           {row.map((key) => (
-            <Press
+            <TouchableRipple
               key={key.face}
-              aria-label={key.label}
+              accessibilityRole="button"
+              accessibilityLabel={key.label}
               onPress={() => onChange(key.press(text))}
-              style={{ flex: 1, height: TARGET, alignItems: 'center', paddingHorizontal: 0 }}
+              style={[styles.key, { height: keyHeight, borderColor: colors.outline, backgroundColor: colors.surface }]}
             >
               {key.icon ? (
-                <PaperIcon name={key.icon} color={palette.ink} size={28} />
+                <PaperIcon name={key.icon} color={colors.onSurface} size={26} />
               ) : (
-                <Figure size={key.face.length > 1 ? 18 : 22}>{key.face}</Figure>
+                <Figure size={key.face.length > 3 ? 15 : key.face.length > 1 ? 17 : 22}>{key.face}</Figure>
               )}
-            </Press>
+            </TouchableRipple>
           ))}
         </View>
       ))}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  pad: { gap: 4 },
+  row: { flexDirection: 'row', gap: 4 },
+  key: { flex: 1, minWidth: 0, borderWidth: 1.5, borderRadius: 8, alignItems: 'center', justifyContent: 'center' },
+});

@@ -1,13 +1,15 @@
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { forwardRef, useId } from 'react';
-import { TextInput, View } from 'react-native';
+import { useId, type RefObject } from 'react';
+import { StyleSheet, View, type TextInput as NativeTextInput } from 'react-native';
+import { TextInput } from 'react-native-paper';
 import { MONO } from '../theme/faces';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/Words';
+import { Words } from '../theme/Words';
 
 interface LengthEntryProps {
+  ref?: RefObject<EntryRef | null>;
   label: string;
   unit: LengthUnit;
   text: string;
@@ -18,74 +20,80 @@ interface LengthEntryProps {
   error?: string | undefined;
   /** Keeps the system keyboard down because our own keypad is up. */
   ownKeypad: boolean;
+  /** Brings the system keyboard up instead, where our own keypad is. */
+  onSystem?: (() => void) | undefined;
 }
 
+export type EntryRef = NativeTextInput;
+
 /** A length as typed, with what it means beside it while it is typed. */
-export const LengthEntry = forwardRef<TextInput, LengthEntryProps>(function LengthEntry(
-  { label, unit, text, onChange, onSubmit, onFocus, error, ownKeypad },
+export function LengthEntry({
   ref,
-) {
+  label,
+  unit,
+  text,
+  onChange,
+  onSubmit,
+  onFocus,
+  error,
+  ownKeypad,
+  onSystem,
+}: LengthEntryProps) {
   const { palette, digits } = useLook();
   const noteId = useId();
   const read = parseLength(text, unit);
   const plain = read.ok && /^[+\-−]?[\d.]+$/.test(text.trim());
+  const means = read.ok && !plain ? `means ${formatLengthUnit(read.mm, { unit })}` : undefined;
   return (
-    <View style={{ gap: 4 }}>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          borderWidth: 2,
-          borderRadius: 8,
-          borderColor: error ? palette.bad : palette.ink,
-          backgroundColor: palette.surface,
-        }}
-      >
-        <TextInput
-          ref={ref}
-          aria-label={label}
-          aria-invalid={error !== undefined}
-          aria-describedby={noteId}
-          value={text}
-          onChangeText={onChange}
-          onSubmitEditing={onSubmit}
-          onFocus={onFocus}
-          blurOnSubmit={false}
-          inputMode={ownKeypad ? 'none' : 'text'}
-          autoComplete="off"
-          autoCorrect={false}
-          spellCheck={false}
-          placeholder={label}
-          placeholderTextColor={palette.inkSoft}
-          style={{
-            flex: 1,
-            minWidth: 0,
-            minHeight: 52,
-            paddingHorizontal: 12,
-            fontFamily: MONO,
-            fontWeight: '700',
-            fontSize: Math.round((text === '' ? 17 : 26) * digits),
-            color: palette.ink,
-          }}
-        />
-        <Figure size={18} tone="soft" style={{ paddingRight: 12 }}>
-          {unit}
-        </Figure>
-      </View>
+    <View style={styles.entry}>
+      <TextInput
+        ref={ref}
+        mode="outlined"
+        aria-label={label}
+        aria-invalid={error !== undefined}
+        aria-describedby={noteId}
+        error={error !== undefined}
+        value={text}
+        onChangeText={onChange}
+        onSubmitEditing={onSubmit}
+        {...(onFocus && { onFocus })}
+        blurOnSubmit={false}
+        inputMode={ownKeypad ? 'none' : 'text'}
+        autoComplete="off"
+        autoCorrect={false}
+        spellCheck={false}
+        placeholder={label}
+        outlineColor={palette.ink}
+        right={
+          onSystem ? (
+            <TextInput.Icon icon="keyboard" onPress={onSystem} accessibilityLabel="Use the system keyboard" />
+          ) : (
+            <TextInput.Affix text={unit} />
+          )
+        }
+        style={styles.field}
+        contentStyle={[styles.figure, { fontSize: Math.round((text === '' ? 17 : 26) * digits) }]}
+      />
       <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
         {error !== undefined ? (
-          <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+          <Words kind="note" tone="bad" style={styles.wrong}>
             {error}
           </Words>
         ) : (
-          read.ok &&
-          !plain && (
+          means !== undefined && (
             <Words kind="note" tone="soft">
-              means {formatLengthUnit(read.mm, { unit })}
+              {means}
             </Words>
           )
         )}
       </View>
     </View>
   );
+}
+
+const styles = StyleSheet.create({
+  entry: { gap: 2 },
+  field: { height: 52 },
+  figure: { fontFamily: MONO, fontWeight: '700' },
+  wrong: { fontWeight: '700' },
 });

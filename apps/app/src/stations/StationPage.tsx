@@ -5,11 +5,11 @@ import { useMemo, type ComponentType } from 'react';
 import { View } from 'react-native';
 import { KeysDialog } from '../frame/KeysDialog';
 import { OutboxLine } from '../frame/OutboxLine';
-import { PressLink } from '../frame/PressLink';
+import { LinkButton } from '../frame/LinkButton';
 import { Rule } from '../frame/Rule';
 import { Loading, Trouble } from '../frame/States';
 import { TopBar } from '../frame/TopBar';
-import { useWide } from '../frame/useWide';
+import { useWide } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
@@ -86,9 +86,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
             : { to: '/', label: 'Back to the bench' }
         }
       >
-        <PressLink look={page === 'log' ? 'filled' : 'box'} to={stationPath(id, 'log')}>
-          <LogWord chosen={page === 'log'} count={book.readings.length} />
-        </PressLink>
+        <LinkButton to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'} />
       </TopBar>
       <OutboxLine />
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
@@ -107,9 +105,4 @@ function Page({ book, page }: { book: Book; page: PageName }) {
       </View>
     </>
   );
-}
-
-function LogWord({ chosen, count }: { chosen: boolean; count: number }) {
-  const { palette } = useLook();
-  return <Words style={{ color: chosen ? palette.onAction : palette.ink }}>Log {count}</Words>;
 }

@@ -1,12 +1,48 @@
-import { mdiArrowLeft, mdiBackspaceOutline, mdiCheck, mdiChevronRight, mdiClose } from '@mdi/js';
+import {
+  mdiAlertOutline,
+  mdiArrowLeft,
+  mdiBackspaceOutline,
+  mdiCalculatorVariantOutline,
+  mdiCheck,
+  mdiCheckboxBlankOutline,
+  mdiCheckboxMarked,
+  mdiChevronDown,
+  mdiChevronRight,
+  mdiChevronUp,
+  mdiClose,
+  mdiCog,
+  mdiDotsVertical,
+  mdiKeyboardOutline,
+  mdiMagnify,
+  mdiPlus,
+  mdiRadioboxBlank,
+  mdiRadioboxMarked,
+  mdiToolboxOutline,
+  mdiVolumeHigh,
+} from '@mdi/js';
 import Svg, { Path } from 'react-native-svg';
 
 const PATHS: Readonly<Record<string, string>> = {
+  alert: mdiAlertOutline,
   'arrow-left': mdiArrowLeft,
   backspace: mdiBackspaceOutline,
+  reckon: mdiCalculatorVariantOutline,
   check: mdiCheck,
+  'checkbox-blank-outline': mdiCheckboxBlankOutline,
+  'checkbox-marked': mdiCheckboxMarked,
+  'chevron-down': mdiChevronDown,
   'chevron-right': mdiChevronRight,
+  'chevron-up': mdiChevronUp,
   close: mdiClose,
+  settings: mdiCog,
+  more: mdiDotsVertical,
+  keyboard: mdiKeyboardOutline,
+  magnify: mdiMagnify,
+  plus: mdiPlus,
+  'radiobox-blank': mdiRadioboxBlank,
+  'radiobox-marked': mdiRadioboxMarked,
+  shop: mdiToolboxOutline,
+  speak: mdiVolumeHigh,
 };
 
 interface PaperIconProps {

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react';
-import { Text, type StyleProp, type TextStyle } from 'react-native';
-import { MONO, SANS } from './faces';
+import { useWindowDimensions, type StyleProp, type TextStyle } from 'react-native';
+import { Text } from 'react-native-paper';
+import { MONO } from './faces';
 import { useLook } from './useLook';
 
 interface WordsProps {
   children: ReactNode;
   /** `title` heads a screen, `sentence` is the one thing to do next, `note` is read second. */
-  kind?: 'title' | 'sentence' | 'body' | 'note';
+  kind?: 'title' | 'sentence' | 'strong' | 'body' | 'note';
   tone?: 'ink' | 'soft' | 'good' | 'warn' | 'bad' | 'brass';
   lines?: number;
   style?: StyleProp<TextStyle>;
@@ -14,11 +15,21 @@ interface WordsProps {
   live?: boolean;
 }
 
-const SIZES = { title: 26, sentence: 20, body: 17, note: 15 } as const;
+const VARIANTS = {
+  title: 'headlineMedium',
+  sentence: 'titleLarge',
+  strong: 'titleSmall',
+  body: 'bodyLarge',
+  note: 'bodyMedium',
+} as const;
 
-/** Text in the words' typeface. */
+/** On a page lower than this the sentence is a little smaller, so that all of it is in sight, px. */
+const SHORT = 720;
+
+/** Text in the words' face: a part it plays, and a tone. */
 export function Words({ children, kind = 'body', tone = 'ink', lines, style, live }: WordsProps) {
   const { palette } = useLook();
+  const short = useWindowDimensions().height < SHORT;
   const colours = {
     ink: palette.ink,
     soft: palette.inkSoft,
@@ -27,22 +38,13 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
     bad: palette.bad,
     brass: palette.brass,
   };
-  const size = SIZES[kind];
   return (
     <Text
+      variant={kind === 'sentence' && short ? 'titleMedium' : VARIANTS[kind]}
       {...(kind === 'title' && { role: 'heading' as const, 'aria-level': 1 })}
       {...(live && { 'aria-live': 'polite' as const })}
-      numberOfLines={lines}
-      style={[
-        {
-          fontFamily: SANS,
-          fontSize: size,
-          lineHeight: Math.round(size * 1.35),
-          fontWeight: kind === 'title' || kind === 'sentence' ? '700' : '400',
-          color: colours[tone],
-        },
-        style,
-      ]}
+      {...(lines !== undefined && { numberOfLines: lines })}
+      style={[{ color: colours[tone] }, style]}
     >
       {children}
     </Text>
@@ -56,7 +58,7 @@ interface FigureProps {
   style?: StyleProp<TextStyle>;
 }
 
-/** A number in the numbers' typeface; larger in shop mode. */
+/** A number in the numbers' face; larger in shop mode. */
 export function Figure({ children, size = 20, tone = 'ink', style }: FigureProps) {
   const { palette, digits } = useLook();
   const colours = { ink: palette.ink, soft: palette.inkSoft, brass: palette.brass, bad: palette.bad };

@@ -3,12 +3,12 @@ import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
 import { useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { useBench } from '../../api/queries';
-import { BROWSER_BAR, GAP } from '../../frame/layout';
+import { GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { OutboxLine } from '../../frame/OutboxLine';
-import { PressLink } from '../../frame/PressLink';
+import { LinkButton } from '../../frame/LinkButton';
 import { Loading, Trouble } from '../../frame/States';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../path';
@@ -36,12 +36,8 @@ export function BenchScreen() {
           Zero Point
         </Words>
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <PressLink to="/shop">
-            <Words>Shop</Words>
-          </PressLink>
-          <PressLink to="/settings">
-            <Words>Settings</Words>
-          </PressLink>
+          <LinkButton to="/shop" label="Shop" />
+          <LinkButton to="/settings" label="Settings" />
         </View>
       </View>
       <OutboxLine />
@@ -77,7 +73,7 @@ export function BenchScreen() {
         </Words>
         {wide && <View style={{ maxWidth: 420 }}>{start}</View>}
       </ScrollView>
-      {!wide && <View style={{ padding: 12, paddingBottom: BROWSER_BAR }}>{start}</View>}
+      {!wide && <View style={{ padding: 12, paddingBottom: 12 }}>{start}</View>}
     </View>
   );
 }
@@ -94,20 +90,19 @@ function SetupCard({ summary }: { summary: SetupSummary }) {
   const readings = summary.readings === 1 ? '1 reading' : `${summary.readings} readings`;
   const set = summary.set.length === 0 ? 'no axis set' : `${summary.set.join(', ').toUpperCase()} set`;
   return (
-    <PressLink
-      to={stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan')}
-      style={{ paddingVertical: 14, gap: 4 }}
-    >
-      <Words kind="sentence">{summary.name}</Words>
-      <Words tone="soft">
-        {summary.part} · {summary.machine}
-      </Words>
-      <Words>
-        {readings} · {set}
-      </Words>
-      <Words kind="note" tone="soft">
-        {WHEN.format(new Date(summary.changedAt))}
-      </Words>
-    </PressLink>
+    <LinkButton to={stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan')} label={summary.name}>
+      <>
+        <Words kind="sentence">{summary.name}</Words>
+        <Words tone="soft">
+          {summary.part} · {summary.machine}
+        </Words>
+        <Words>
+          {readings} · {set}
+        </Words>
+        <Words kind="note" tone="soft">
+          {WHEN.format(new Date(summary.changedAt))}
+        </Words>
+      </>
+    </LinkButton>
   );
 }

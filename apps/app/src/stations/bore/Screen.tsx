@@ -4,6 +4,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { ReadingDock } from '../../answer/ReadingDock';
@@ -11,10 +12,9 @@ import { ReadingList } from '../../answer/ReadingList';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
-import { PressLink } from '../../frame/PressLink';
-import { Press } from '../../frame/Press';
+import { LinkButton } from '../../frame/LinkButton';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
@@ -171,9 +171,9 @@ function ToSize({ book }: { book: Book }) {
             </Fold>
           )}
           {bore && gauge && (
-            <Press onPress={add} style={{ alignSelf: 'flex-start' }}>
-              <Words>Add a bore</Words>
-            </Press>
+            <Button mode="outlined" onPress={add} style={{ alignSelf: 'flex-start' }}>
+              Add a bore
+            </Button>
           )}
         </>
       }
@@ -183,9 +183,7 @@ function ToSize({ book }: { book: Book }) {
             <Words>
               No gauge of the shop measures bores. Add a caliper, an inside micrometer or a bore gauge first.
             </Words>
-            <PressLink to="/shop/gauges">
-              <Words>To the gauges</Words>
-            </PressLink>
+            <LinkButton to="/shop/gauges" label="To the gauges" />
           </>
         ) : !bore ? (
           <MainAction label="Add a bore" onPress={add} />

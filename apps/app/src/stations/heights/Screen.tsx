@@ -8,12 +8,13 @@ import { useState } from 'react';
 import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../answer/Cautions';
 import { TouchDetail } from '../../answer/TouchDetail';
+import { TouchSummary } from '../../answer/TouchSummary';
 import { TouchDock } from '../../answer/TouchDock';
 import { useTouchPage } from '../../answer/useTouchPage';
 import { ElevationDrawing } from '../../drawing/ElevationDrawing';
 import { Choice } from '../../frame/Choice';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
 import { RunOutPanel } from './parts/RunOutPanel';
@@ -74,9 +75,10 @@ export default function HeightsScreen({ book }: { book: Book }) {
 
   return (
     <StationFrame
+      touch
       drawing={
         <ElevationDrawing
-          height={wide ? 'fill' : page.showing === 'answer' ? 230 : 210}
+          height="fill"
           label={`The tools side by side over the part, tool ${tool} on the gauge`}
           partThickness={part.size.z}
           gaugeThickness={thickness}
@@ -99,6 +101,15 @@ export default function HeightsScreen({ book }: { book: Book }) {
           </Words>
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />
+          )}
+          {show === 'touching' && (
+            <TouchSummary
+              page={page}
+              unit={setup.units}
+              readings={view.readings}
+              answer={view.answer}
+              forms={view.forms}
+            />
           )}
         </>
       }

@@ -4,7 +4,7 @@ import type { Reading } from '@zero-point/core/record/reading';
 import { readingTitle } from '@zero-point/core/words/readingTitle';
 import { ScrollView, View } from 'react-native';
 import { ReadingList } from '../../answer/ReadingList';
-import { BROWSER_BAR, GAP } from '../../frame/layout';
+import { GAP } from '../../frame/layout';
 import { logStrike } from '../../record/log';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
@@ -16,7 +16,7 @@ export default function LogScreen({ book }: { book: Book }) {
   return (
     <ScrollView
       style={{ backgroundColor: palette.ground }}
-      contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: GAP, maxWidth: 760 }}
+      contentContainerStyle={{ padding: 16, paddingBottom: 16, gap: GAP, maxWidth: 760 }}
     >
       <Words kind="sentence">{sentence(book)}</Words>
       <Words tone="soft">

@@ -6,7 +6,7 @@ import { useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { Choice } from '../../frame/Choice';
-import { BROWSER_BAR } from '../../frame/layout';
+
 import { MainAction } from '../../frame/MainAction';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
@@ -133,7 +133,7 @@ function Form({ shop }: { shop: Shop }) {
           <TextIn control={control} name="blockSize" label={`Thickness of the block, ${unit}`} />
         )}
       </ScrollView>
-      <View style={{ padding: 12, paddingBottom: BROWSER_BAR, gap: 8, maxWidth: 760 }}>
+      <View style={{ padding: 12, paddingBottom: 12, gap: 8, maxWidth: 760 }}>
         {(failure ?? Object.keys(formState.errors).length > 0) && (
           <View role="alert">
             <Words tone="bad" style={{ fontWeight: '700' }}>

@@ -7,7 +7,7 @@ import { Choice } from '../../frame/Choice';
 import { UnitChoice } from '../../frame/UnitChoice';
 import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { FieldRow } from '../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../keypad/Fields';
 import { Circle } from 'react-native-svg';

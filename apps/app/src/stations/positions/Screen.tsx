@@ -12,7 +12,7 @@ import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../path';
 import { AddPattern } from './parts/AddPattern';

@@ -3,7 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { UnitChoice } from '../../frame/UnitChoice';
 import { KEYS } from '../../frame/keys';
-import { BROWSER_BAR } from '../../frame/layout';
+
 import { TopBar } from '../../frame/TopBar';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
@@ -16,10 +16,7 @@ export default function SettingsScreen() {
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar title="Settings" back={{ to: '/', label: 'Back to the bench' }} />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{ padding: 16, paddingBottom: BROWSER_BAR + 16, gap: 22, maxWidth: 760 }}
-      >
+      <ScrollView role="main" contentContainerStyle={{ padding: 16, paddingBottom: 16, gap: 22, maxWidth: 760 }}>
         <Choice
           label="Light"
           value={mode}

@@ -1,10 +1,10 @@
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { BROWSER_BAR, GAP } from '../../frame/layout';
+import { Button } from 'react-native-paper';
+import { GAP } from '../../frame/layout';
 import { OutboxLine } from '../../frame/OutboxLine';
-import { Press } from '../../frame/Press';
-import { PressLink } from '../../frame/PressLink';
+import { LinkButton } from '../../frame/LinkButton';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import type { Shop } from '../../api/queries';
@@ -40,12 +40,14 @@ export function ShopScreen() {
           {COLLECTIONS.map((collection) => {
             const { many, about } = COLLECTION_TITLES[collection];
             return (
-              <PressLink key={collection} to={`/shop/${collection}`} style={{ paddingVertical: 12, gap: 2 }}>
-                <Words kind="sentence">
-                  {many} · {shop[collection].length}
-                </Words>
-                <Words tone="soft">{about}</Words>
-              </PressLink>
+              <LinkButton key={collection} to={`/shop/${collection}`} label={`${many}: ${about}`}>
+                <>
+                  <Words kind="sentence">
+                    {many} · {shop[collection].length}
+                  </Words>
+                  <Words tone="soft">{about}</Words>
+                </>
+              </LinkButton>
             );
           })}
         </>
@@ -70,13 +72,15 @@ export function CollectionScreen() {
             <View role="list" style={{ gap: 8 }}>
               {shown.map((kept) => (
                 <View role="listitem" key={kept.thing.id}>
-                  <PressLink to={`/shop/${collection}/${kept.thing.id}`} style={{ paddingVertical: 10, gap: 2 }}>
-                    <Words style={{ fontWeight: '700' }}>{kept.thing.name}</Words>
-                    <Words kind="note" tone="soft">
-                      {thingFacts(shop, kept, units)}
-                      {isRetired(kept) ? ' · retired' : ''}
-                    </Words>
-                  </PressLink>
+                  <LinkButton to={`/shop/${collection}/${kept.thing.id}`} label={kept.thing.name}>
+                    <>
+                      <Words kind="strong">{kept.thing.name}</Words>
+                      <Words kind="note" tone="soft">
+                        {thingFacts(shop, kept, units)}
+                        {isRetired(kept) ? ' · retired' : ''}
+                      </Words>
+                    </>
+                  </LinkButton>
                 </View>
               ))}
             </View>
@@ -147,13 +151,13 @@ function ThingActions({ shop, kept }: KeptProps) {
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
-        <Press onPress={copy}>
-          <Words>Copy it</Words>
-        </Press>
+        <Button mode="outlined" onPress={copy}>
+          Copy it
+        </Button>
         {collection !== 'holdings' && (
-          <Press onPress={retire}>
-            <Words>{retired ? 'Bring it back' : 'Retire it'}</Words>
-          </Press>
+          <Button mode="outlined" onPress={retire}>
+            {retired ? 'Bring it back' : 'Retire it'}
+          </Button>
         )}
       </View>
       <Words kind="note" tone="soft">
@@ -191,7 +195,7 @@ function ShopPage({ title, back, bare = false, children }: ShopPageProps) {
           style={{ flex: 1 }}
           contentContainerStyle={{
             padding: 16,
-            paddingBottom: BROWSER_BAR + 16,
+            paddingBottom: 16,
             gap: GAP,
             width: '100%',
             maxWidth: 860,

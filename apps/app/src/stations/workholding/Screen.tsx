@@ -3,16 +3,16 @@ import type { StepState } from '@zero-point/core/book/holdingSteps';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { SkipDialog } from '../../answer/SkipDialog';
 import { HoldingDrawing } from '../../drawing/HoldingDrawing';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
-import { Press } from '../../frame/Press';
-import { PressLink } from '../../frame/PressLink';
+import { LinkButton } from '../../frame/LinkButton';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useWide';
+import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { changePlan } from '../plan/view';
 import { stationPath } from '../path';
@@ -79,9 +79,7 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
                 options={view.holdings}
                 onChange={(holdingId) => changePlan(book, { holdingId })}
               />
-              <PressLink to={`/shop/holdings/${setup.holdingId}`} style={{ alignSelf: 'flex-start' }}>
-                <Words>Change this list for the shop</Words>
-              </PressLink>
+              <LinkButton to={`/shop/holdings/${setup.holdingId}`} label="Change this list for the shop" />
             </Fold>
           </>
         }
@@ -90,9 +88,9 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
             <MainAction label="On to Alignment" onPress={() => router.navigate(stationPath(setup.id, 'alignment'))} />
           ) : (
             <View style={{ gap: 8 }}>
-              <Press onPress={() => setSkipping(next)} style={{ alignItems: 'center' }}>
-                <Words>Skip, and say why</Words>
-              </Press>
+              <Button mode="outlined" onPress={() => setSkipping(next)}>
+                Skip, and say why
+              </Button>
               {next.step.hurts ? (
                 <MainAction label="Tick the box when it is done" disabled onPress={() => undefined} />
               ) : (

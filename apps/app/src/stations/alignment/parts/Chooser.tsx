@@ -5,13 +5,14 @@ import type { Book } from '@zero-point/core/book/book';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { SkipDialog } from '../../../answer/SkipDialog';
 import { MillDrawing } from '../../../drawing/MillDrawing';
 import { MainAction } from '../../../frame/MainAction';
-import { Press } from '../../../frame/Press';
-import { PressLink } from '../../../frame/PressLink';
+import { CardButton } from '../../../frame/CardButton';
+import { LinkButton } from '../../../frame/LinkButton';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
@@ -66,9 +67,7 @@ export function Chooser({ book, missing }: ChooserProps) {
               <Words kind="sentence" tone="warn" live>
                 {TASK_TITLES[missing]} needs an indicator, and the shop has none yet.
               </Words>
-              <PressLink to="/shop/gauges" style={{ alignSelf: 'flex-start' }}>
-                <Words>Add one in Shop</Words>
-              </PressLink>
+              <LinkButton to="/shop/gauges" label="Add one in Shop" />
             </>
           ) : (
             <Words kind="sentence" live>
@@ -91,27 +90,38 @@ export function Chooser({ book, missing }: ChooserProps) {
                   borderColor: palette.line,
                 }}
               >
-                <Press look="bare" onPress={() => open(task)} style={{ flex: 1, paddingHorizontal: 0 }}>
-                  <Words style={{ fontWeight: '700' }}>
-                    {state === 'in line' ? '✓ ' : ''}
-                    {TASK_TITLES[task]}
-                  </Words>
-                  <Words kind="note" tone={state === 'off' ? 'warn' : 'soft'}>
-                    {state === 'open' ? TASK_ABOUT[task] : SAID[state]}
-                  </Words>
-                </Press>
+                <View style={{ flex: 1 }}>
+                  <CardButton
+                    bare
+                    label={`${TASK_TITLES[task]}: ${state === 'open' ? TASK_ABOUT[task] : SAID[state]}`}
+                    onPress={() => open(task)}
+                  >
+                    <Words kind="strong">
+                      {state === 'in line' ? '✓ ' : ''}
+                      {TASK_TITLES[task]}
+                    </Words>
+                    <Words kind="note" tone={state === 'off' ? 'warn' : 'soft'}>
+                      {state === 'open' ? TASK_ABOUT[task] : SAID[state]}
+                    </Words>
+                  </CardButton>
+                </View>
                 {state === 'open' && (
-                  <Press onPress={() => setSkipping(task)} aria-label={`Skip ${TASK_TITLES[task]}`}>
-                    <Words kind="note">Skip</Words>
-                  </Press>
+                  <Button
+                    mode="outlined"
+                    onPress={() => setSkipping(task)}
+                    accessibilityLabel={`Skip ${TASK_TITLES[task]}`}
+                  >
+                    Skip
+                  </Button>
                 )}
                 {state === 'skipped' && (
-                  <Press
+                  <Button
+                    mode="outlined"
                     onPress={() => logCheck(book, skipItem(task), TASK_TITLES[task], 'clear', '')}
-                    aria-label={`Do not skip ${TASK_TITLES[task]}`}
+                    accessibilityLabel={`Do not skip ${TASK_TITLES[task]}`}
                   >
-                    <Words kind="note">Undo</Words>
-                  </Press>
+                    Undo
+                  </Button>
                 )}
               </View>
             ))}

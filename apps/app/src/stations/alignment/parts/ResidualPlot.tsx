@@ -1,5 +1,6 @@
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
@@ -11,15 +12,16 @@ interface ResidualPlotProps {
   unit: LengthUnit;
 }
 
-const HEIGHT = 140;
+const HEIGHT = 150;
 
 /** What the fit leaves of each reading, round the circle: form, chips and slips show here. */
 export function ResidualPlot({ residuals, unit }: ResidualPlotProps) {
   const { palette } = useLook();
   const [width, setWidth] = useState(0);
   const most = Math.max(1e-6, ...residuals.map(({ residual }) => Math.abs(residual)));
-  const x = (angle: number) => 8 + ((((angle % 360) + 360) % 360) / 360) * (width - 16);
-  const y = (mm: number) => HEIGHT / 2 - 6 - (mm / most) * (HEIGHT / 2 - 26);
+  const along = scaleLinear([0, 360], [8, Math.max(8, width - 40)]);
+  const x = (angle: number) => along(((angle % 360) + 360) % 360);
+  const y = scaleLinear([-most, most], [HEIGHT - 32, 20]);
   // One path for all the points: a mark each would be slow with thousands.
   const dots = residuals.map(({ angle, residual }) => `M${x(angle).toFixed(1)} ${y(residual).toFixed(1)}h0`).join('');
   const decimals = unit === 'mm' ? 4 : 5;
@@ -37,7 +39,7 @@ export function ResidualPlot({ residuals, unit }: ResidualPlotProps) {
             {`+${formatLength(most, { unit, decimals })} ${unit}`}
           </SvgText>
           {[0, 90, 180, 270].map((angle) => (
-            <SvgText key={angle} x={x(angle)} y={HEIGHT - 2} fontSize={12} fontFamily={SANS} fill={palette.ink}>
+            <SvgText key={angle} x={x(angle)} y={HEIGHT - 2} fontSize={13} fontFamily={SANS} fill={palette.ink}>
               {`${angle}°`}
             </SvgText>
           ))}

@@ -7,8 +7,7 @@ import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
 import { FilePick } from '../../../frame/FilePick';
 import { UnitChoice } from '../../../frame/UnitChoice';
-import { Press } from '../../../frame/Press';
-import { useLook } from '../../../theme/useLook';
+import { Button } from 'react-native-paper';
 import { Words } from '../../../theme/Words';
 import { WorkRefused } from '../../../workers/runWorker';
 import { runSweep, type SweepAnswer } from '../../../workers/sweepJob';
@@ -86,9 +85,9 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
             {state.answer.points.length} readings from {state.name}. What the fit leaves:
           </Words>
           <ResidualPlot residuals={state.answer.result.residuals} unit={book.setup.units} />
-          <Press look="filled" style={{ alignItems: 'center' }} onPress={() => keep(state, state.answer.points)}>
-            <KeepWords pass={pass} />
-          </Press>
+          <Button mode="contained" onPress={() => keep(state, state.answer.points)}>
+            Keep it as pass {pass}
+          </Button>
         </View>
       )}
       {state.kind === 'refused' && (
@@ -100,9 +99,4 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
       )}
     </View>
   );
-}
-
-function KeepWords({ pass }: { pass: number }) {
-  const { palette } = useLook();
-  return <Words style={{ color: palette.onAction }}>Keep it as pass {pass}</Words>;
 }

@@ -7,15 +7,15 @@ import { parseLength } from '@zero-point/core/units/parseLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Budget } from '../../../answer/Budget';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { ReadingList } from '../../../answer/ReadingList';
 import { MainAction } from '../../../frame/MainAction';
-import { Press } from '../../../frame/Press';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { IndicatorDial } from '../../../indicator/IndicatorDial';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
@@ -67,7 +67,8 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
 
   return (
     <StationFrame
-      drawing={<TaskDrawing book={book} view={view} height={wide ? 'fill' : 160} />}
+      touch
+      drawing={<TaskDrawing book={book} view={view} height="fill" />}
       prompt={
         <View style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
@@ -130,9 +131,9 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
               </Words>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 {view.places.map((one) => (
-                  <Press key={one} onPress={() => setAgain(one)}>
-                    <Words>{placeTitle(alignment, one, unit)}</Words>
-                  </Press>
+                  <Button mode="outlined" key={one} onPress={() => setAgain(one)}>
+                    {placeTitle(alignment, one, unit)}
+                  </Button>
                 ))}
               </View>
             </View>
@@ -169,20 +170,18 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
         ) : (
           <View style={{ gap: 8 }}>
             {skewed && advice?.state !== 'within' && (
-              <Press onPress={() => carry(carried ? null : pass.pass)} style={{ alignItems: 'center' }}>
-                <Words>
-                  {carried
-                    ? 'Carried on: put it back'
-                    : `Carry ${skewed.angle > 0 ? '+' : ''}${formatAngle(skewed.angle)} on`}
-                </Words>
-              </Press>
+              <Button mode="outlined" onPress={() => carry(carried ? null : pass.pass)}>
+                {carried
+                  ? 'Carried on: put it back'
+                  : `Carry ${skewed.angle > 0 ? '+' : ''}${formatAngle(skewed.angle)} on`}
+              </Button>
             )}
             {advice?.state === 'within' || carried ? (
               <>
                 {!carried && (
-                  <Press onPress={nextPass} style={{ alignItems: 'center' }}>
-                    <Words>Read it all again</Words>
-                  </Press>
+                  <Button mode="outlined" onPress={nextPass}>
+                    Read it all again
+                  </Button>
                 )}
                 <MainAction label={carried ? 'Done: the angle is carried' : 'Done: in line'} onPress={leave} />
               </>

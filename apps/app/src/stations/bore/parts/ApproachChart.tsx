@@ -1,7 +1,9 @@
 import type { BorePass } from '@zero-point/core/boring/bore.schema';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { Circle, G, Line, Polyline, Rect } from 'react-native-svg';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { Ground } from '../../../drawing/Ground';
 import { Label } from '../../../drawing/marks';
 import { METAL } from '../../../theme/palette';
@@ -35,9 +37,12 @@ export function ApproachChart({ start, passes, low, high, expected, unit, height
       height={height}
       label={words}
       draw={(width, tall) => {
-        const x = (i: number) => ROOM.left + 24 + (i * (width - ROOM.left - ROOM.right - 48)) / Math.max(1, count - 1);
-        const span = Math.max(most - least, 1e-6);
-        const y = (mm: number) => tall - ROOM.bottom - ((mm - least) / span) * (tall - ROOM.top - ROOM.bottom);
+        const x = scaleLinear([0, Math.max(1, count - 1)], [ROOM.left + 24, width - ROOM.right - 24]);
+        const y = scaleLinear([least, Math.max(most, least + 1e-6)], [tall - ROOM.bottom, ROOM.top]);
+        const way = line<(typeof shown)[number]>(
+          (_, i) => x(i),
+          ({ measured }) => y(measured),
+        );
         const right = width - ROOM.right;
         return (
           <>
@@ -56,12 +61,7 @@ export function ApproachChart({ start, passes, low, high, expected, unit, height
             <Label x={right + 6} y={y((low + high) / 2) + 12} anchor="start" size={13} colour={METAL.brass}>
               {figure(low)}
             </Label>
-            <Polyline
-              points={shown.map(({ measured }, i) => `${x(i)},${y(measured)}`).join(' ')}
-              fill="none"
-              stroke={METAL.silver}
-              strokeWidth={1.6}
-            />
+            <Path d={way(shown) ?? ''} fill="none" stroke={METAL.silver} strokeWidth={1.6} />
             {shown.map(({ set, measured }, i) => (
               <G key={i}>
                 {set !== undefined && (

@@ -11,7 +11,7 @@ import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { TapeStrip } from '../../../tape/TapeStrip';

@@ -3,12 +3,11 @@ import type { Book } from '@zero-point/core/book/book';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
 import { addShape } from '../view';
 
 type Kind = PartShape['kind'];
@@ -82,9 +81,9 @@ export function AddShape({ book, onDone }: { book: Book; onDone: () => void }) {
         </FieldRow>
       )}
       <TextField label="Name" hint="As it is called on the tape." value={name} onCommit={setName} />
-      <Press onPress={keep}>
-        <Words style={{ fontWeight: '700' }}>Draw it on the part</Words>
-      </Press>
+      <Button mode="outlined" onPress={keep}>
+        Draw it on the part
+      </Button>
     </View>
   );
 }

@@ -4,8 +4,8 @@ import { mendsOf, type Mend } from '@zero-point/core/book/mends';
 import { SLIP_NAMES, slipWords } from '@zero-point/core/words/slip';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { agreementWords, mendWords } from '@zero-point/core/words/agreement';
-import { Press } from '../../../frame/Press';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { logMend } from '../../../record/log';
@@ -59,14 +59,14 @@ function Mends({ book, mends, onLeave }: { book: Book; mends: readonly Mend[]; o
       {mends.map((mend) => {
         const label = mendWords(book, mend);
         return (
-          <Press key={label} onPress={() => logMend(book, mend, SLIP_NAMES[mend.slip])}>
-            <Words>{label}</Words>
-          </Press>
+          <Button mode="outlined" key={label} onPress={() => logMend(book, mend, SLIP_NAMES[mend.slip])}>
+            {label}
+          </Button>
         );
       })}
-      <Press look="bare" onPress={onLeave} style={{ alignSelf: 'flex-start' }}>
-        <Words kind="note">Leave it as it is</Words>
-      </Press>
+      <Button mode="text" onPress={onLeave} style={{ alignSelf: 'flex-start' }}>
+        Leave it as it is
+      </Button>
     </View>
   );
 }

@@ -26,11 +26,33 @@ interface FeatureDrawingProps {
 /** A round feature is drawn large enough to see the contact in it. */
 const AROUND = 1.15;
 
-function focusOf({ part }: Book, feature: Feature): World | undefined {
+function roundFocus({ part }: Book, feature: Feature): World | undefined {
   if (feature.kind !== 'round') return undefined;
   const { at, diameter } = roundOf(part, feature.of);
   const reach = Math.max(diameter * AROUND, 12);
   return { left: at.x - reach, right: at.x + reach, bottom: at.y - reach / 1.6, top: at.y + reach / 1.6 };
+}
+
+/** A drawing lower than this is a strip: the place that is touched, to scale, and not the whole part, px. */
+const STRIP = 170;
+
+/** So many contact diameters high is the strip, and at least so many mm. */
+const STRIP_CONTACTS = 3.4;
+const LEAST_STRIP = 26;
+
+/** The place that is touched, its face, contact and arrow, on a drawing that has no room for the whole part. */
+function stripFocus({ slot, method }: FeatureView, width: number, tall: number): World | undefined {
+  if (tall >= STRIP || !slot) return undefined;
+  const radius = method?.radius ?? 0;
+  const high = Math.max(LEAST_STRIP, STRIP_CONTACTS * 2 * radius);
+  const wide = (high * width) / tall;
+  const centre = { x: slot.at.x - slot.toward.x * radius, y: slot.at.y - slot.toward.y * radius };
+  return {
+    left: centre.x - wide / 2,
+    right: centre.x + wide / 2,
+    bottom: centre.y - high / 2,
+    top: centre.y + high / 2,
+  };
 }
 
 /** The feature in hand: where each touch goes, which were taken, and the way of the next. */
@@ -52,7 +74,7 @@ export function FeatureDrawing({ book, view, height, picking, onTake }: FeatureD
       zeroSet={isSet(book)}
       height={height}
       room={room}
-      focus={picking ? undefined : focusOf(book, feature)}
+      focus={(width, tall) => (picking ? undefined : (roundFocus(book, feature) ?? stripFocus(view, width, tall)))}
       label={`${part.name} from above, the contact at the ${view.name}`}
       marks={(place) => (
         <>
@@ -73,6 +95,7 @@ export function FeatureDrawing({ book, view, height, picking, onTake }: FeatureD
         </>
       )}
       targets={(place) =>
+        // On a strip the faces beside the one in hand are not where they seem.
         featurePlaces(part, place)
           .placed.filter(({ thing }) =>
             picking ? thing.kind === 'round' && featureKey(thing) !== view.key : feature.kind !== 'round',

@@ -4,9 +4,9 @@ import { carriedRotation } from '@zero-point/core/book/carriedRotation';
 import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/words/goodness';
-import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { RepeatAdvice } from './RepeatAdvice';
 import { TrialCheck } from './TrialCheck';
@@ -105,15 +105,16 @@ function Skew({ book, view, answer, skew }: SkewProps) {
           ✓ Carried: every position is turned {formatAngle(rotation?.angle ?? 0)} with the part.
         </Words>
       )}
-      <Press
+      <Button
+        mode="outlined"
         onPress={() =>
           changeDatumPlan(book, {
             carried: mine ? null : { from: view.key, readings: answer.readings.map(({ id }) => id) },
           })
         }
       >
-        <Words>{mine ? 'Carry it no more' : 'Carry it: turn every position with the part'}</Words>
-      </Press>
+        {mine ? 'Carry it no more' : 'Carry it: turn every position with the part'}
+      </Button>
       <Words kind="note" tone="soft">
         Or tap it out: over the part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
         {formatLengthUnit(Math.abs(tap), { unit: setup.units })} {tap > 0 ? 'toward you' : 'away from you'}. Then touch

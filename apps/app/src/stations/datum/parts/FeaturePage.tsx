@@ -12,11 +12,12 @@ import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { TouchDetail } from '../../../answer/TouchDetail';
+import { TouchSummary } from '../../../answer/TouchSummary';
 import { TouchDock } from '../../../answer/TouchDock';
 import { useTouchPage } from '../../../answer/useTouchPage';
-import { Press } from '../../../frame/Press';
+import { CardButton } from '../../../frame/CardButton';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { Words } from '../../../theme/Words';
 import { logStrike } from '../../../record/log';
 import { AgreementNote } from './AgreementNote';
@@ -76,34 +77,17 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const compact = !wide && answer !== undefined && page.showing === 'entry' && !choosing;
   const quiet = choosing || picking;
   const touchesWith = (
-    <Press onPress={() => setChoosing(!choosing)} aria-expanded={choosing} aria-label={withWords(view, choosing)}>
+    <CardButton label={withWords(view, choosing)} open={choosing} onPress={() => setChoosing(!choosing)}>
       <Words kind="note" lines={2}>
         {withWords(view, choosing)} {choosing ? '▴' : '▾'}
       </Words>
-    </Press>
+    </CardButton>
   );
 
   return (
     <StationFrame
-      drawing={
-        <FeatureDrawing
-          book={book}
-          view={view}
-          picking={picking}
-          height={
-            wide
-              ? 'fill'
-              : picking
-                ? 250
-                : view.acrossLabel !== undefined
-                  ? 128
-                  : compact || view.slots.length > 1
-                    ? 138
-                    : 165
-          }
-          onTake={take}
-        />
-      }
+      touch
+      drawing={<FeatureDrawing book={book} view={view} picking={picking} height="fill" onTake={take} />}
       prompt={
         <>
           <Words kind="sentence" live>
@@ -118,7 +102,16 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
           {!quiet && page.showing === 'entry' && (
             <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
           )}
-          {!picking && !compact && page.showing === 'entry' && touchesWith}
+          {!picking && !compact && page.showing === 'entry' && view.slots.length === 1 && touchesWith}
+          {!quiet && (
+            <TouchSummary
+              page={page}
+              unit={unit}
+              readings={view.readings}
+              answer={touchAnswer(view)}
+              forms={view.forms}
+            />
+          )}
           {choosing && (
             <MethodPicker book={book} feature={feature} method={method} onTaken={() => setChoosing(false)} />
           )}
@@ -159,7 +152,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             />
             {page.showing === 'entry' && (
               <>
-                {compact && touchesWith}
+                {(compact || view.slots.length > 1) && touchesWith}
                 <FeatureWays book={book} view={view} onPick={() => setPicking(true)} onTake={take} />
                 {method && (
                   <>

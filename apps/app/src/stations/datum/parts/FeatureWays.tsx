@@ -6,12 +6,12 @@ import { roundsOf } from '@zero-point/core/datum/shapes';
 import { cornerWay } from '@zero-point/core/book/subjects/corner';
 import { roundWay } from '@zero-point/core/book/subjects/round';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
+import { TickBox } from '../../../frame/TickBox';
 import { LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
 import { changeDatumPlan } from '../view';
 import type { FeatureView } from './featureView';
 
@@ -51,39 +51,37 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
         <View style={{ gap: 10 }}>
           <Choice label="How" value={way} options={ROUND_WAYS} onChange={choose} />
           {way === 'plug' && (
-            <Press
-              role="checkbox"
-              aria-checked={word}
-              onPress={() =>
+            <TickBox
+              label="I take the plug on my word, without a sweep"
+              ticked={word}
+              onTick={() =>
                 changeDatumPlan(book, {
                   onMyWord: word ? datumPlan.onMyWord.filter((one) => one !== key) : [...datumPlan.onMyWord, key],
                 })
               }
-            >
-              <Words>{word ? '✓ ' : ''}I take the plug on my word, without a sweep</Words>
-            </Press>
+            />
           )}
           {roundsOf(part).length > 1 && (
-            <Press onPress={onPick}>
-              <Words>Line with another hole: origin and direction</Words>
-            </Press>
+            <Button mode="outlined" onPress={onPick}>
+              Line with another hole: origin and direction
+            </Button>
           )}
         </View>
       );
     }
     case 'middle':
       return (
-        <Press onPress={() => onTake({ ...feature, axis: feature.axis === 'x' ? 'y' : 'x' })}>
-          <Words>The middle {feature.axis === 'x' ? 'of front and back' : 'of left and right'} instead</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => onTake({ ...feature, axis: feature.axis === 'x' ? 'y' : 'x' })}>
+          The middle {feature.axis === 'x' ? 'of front and back' : 'of left and right'} instead
+        </Button>
       );
     case 'hole-line':
       return (
         <View style={{ gap: 8 }}>
           {[feature.from, feature.to].map((of) => (
-            <Press key={of} onPress={() => onTake({ kind: 'round', of })}>
-              <Words>Find {roundsOf(part).find(({ id }) => id === of)?.name}</Words>
-            </Press>
+            <Button mode="outlined" key={of} onPress={() => onTake({ kind: 'round', of })}>
+              Find {roundsOf(part).find(({ id }) => id === of)?.name}
+            </Button>
           ))}
         </View>
       );

@@ -8,11 +8,10 @@ import { roundsOf } from '@zero-point/core/datum/shapes';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { logZeroing } from '../../../record/log';
 import { addLocalDatum } from '../view';
@@ -40,9 +39,9 @@ export function LocalDatums({ book }: { book: Book }) {
       {adding ? (
         <NewDatum book={book} onDone={() => setAdding(false)} />
       ) : (
-        <Press onPress={() => setAdding(true)}>
-          <Words>Add a local datum</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => setAdding(true)}>
+          Add a local datum
+        </Button>
       )}
       {datumPlan.local.length > 0 && (
         <View role="list" aria-label="Local datums">
@@ -129,7 +128,6 @@ interface ChangeProps {
 
 /** What to do at the machine, and the press that says it was done. */
 function Change({ book, words, done, to, value }: ChangeProps) {
-  const { palette } = useLook();
   const form = scaleOf(book) === 'machine' ? 'work-offset' : 'move';
   const say = () => {
     for (const axis of AXES)
@@ -138,9 +136,9 @@ function Change({ book, words, done, to, value }: ChangeProps) {
   return (
     <View style={{ gap: 6 }}>
       <Words>{words}</Words>
-      <Press look="filled" onPress={say} style={{ alignItems: 'center' }}>
-        <Words style={{ color: palette.onAction, fontWeight: '700' }}>{done}</Words>
-      </Press>
+      <Button mode="contained" onPress={say}>
+        {done}
+      </Button>
     </View>
   );
 }
@@ -214,14 +212,15 @@ function NewDatum({ book, onDone }: { book: Book; onDone: () => void }) {
           }}
         />
       </FieldRow>
-      <Press
+      <Button
+        mode="outlined"
         onPress={() => {
           addLocalDatum(book, { name, at, ...(spare !== undefined && { workOffset: spare }) });
           onDone();
         }}
       >
-        <Words style={{ fontWeight: '700' }}>Keep this datum</Words>
-      </Press>
+        Keep this datum
+      </Button>
     </View>
   );
 }

@@ -3,9 +3,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { METHOD_FACTS } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/words/goodness';
-import { Press } from '../../../frame/Press';
-import { spaceBar } from '../../../frame/spaceBar';
-import { useLook } from '../../../theme/useLook';
+import { CardButton } from '../../../frame/CardButton';
 import { Figure, Words } from '../../../theme/Words';
 import { rankedMethods, type RankedMethod } from './methods';
 
@@ -54,19 +52,16 @@ interface WayProps {
 const minutes = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
 
 function Way({ way, chosen, unit, onPress }: WayProps) {
-  const { palette } = useLook();
   const often = way.touches === 1 ? '1 touch' : `${way.touches} touches`;
   return (
-    <Press
+    <CardButton
       role="radio"
-      aria-checked={chosen}
-      aria-label={`${way.gauge.name}, ${plusMinus(way.U, unit)}. ${way.reason}`}
+      chosen={chosen}
+      label={`${way.gauge.name}, ${plusMinus(way.U, unit)}. ${way.reason}`}
       onPress={onPress}
-      {...spaceBar(onPress)}
-      style={{ paddingVertical: 8, borderWidth: chosen ? 3 : 1.5, borderColor: chosen ? palette.ink : palette.line }}
     >
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 10 }}>
-        <Words style={{ fontWeight: '700' }}>
+        <Words kind="strong">
           {chosen ? '✓ ' : ''}
           {way.gauge.name}
         </Words>
@@ -78,6 +73,6 @@ function Way({ way, chosen, unit, onPress }: WayProps) {
       <Words kind="note" tone="soft">
         {METHOD_FACTS[way.method].name}, {often}, about {minutes(way.seconds)}. {way.reason}
       </Words>
-    </Press>
+    </CardButton>
   );
 }

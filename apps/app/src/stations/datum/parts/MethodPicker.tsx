@@ -3,7 +3,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { METHOD_FACTS, METHODS, methodOf } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
-import { PressLink } from '../../../frame/PressLink';
+import { LinkButton } from '../../../frame/LinkButton';
 import { LengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { changePlan } from '../../plan/view';
@@ -66,9 +66,7 @@ function MissingMethods({ book, feature }: { book: Book; feature: Feature }) {
       <Words kind="note" tone="soft">
         Not in the shop yet: {missing.map((method) => METHOD_FACTS[method].name.toLowerCase()).join(', ')}.
       </Words>
-      <PressLink to="/shop/gauges">
-        <Words>Add one to the shop</Words>
-      </PressLink>
+      <LinkButton to="/shop/gauges" label="Add one to the shop" />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { FeatureHint } from '../../../drawing/FeatureHints';
@@ -16,9 +17,9 @@ import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Target } from '../../../drawing/Target';
 import type { View as View2D } from '../../../drawing/view';
 import { MainAction } from '../../../frame/MainAction';
-import { Press } from '../../../frame/Press';
+import { CardButton } from '../../../frame/CardButton';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { Figure, Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { AddShape } from './AddShape';
@@ -81,9 +82,9 @@ export function Overview({ book }: { book: Book }) {
             <Fold title={`More of this part (${left.length})`}>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 {left.map((feature) => (
-                  <Press key={featureKey(feature)} onPress={() => take(feature)}>
-                    <Words>{featureName(part, feature)}</Words>
-                  </Press>
+                  <Button mode="outlined" key={featureKey(feature)} onPress={() => take(feature)}>
+                    {featureName(part, feature)}
+                  </Button>
                 ))}
               </View>
             </Fold>
@@ -92,9 +93,9 @@ export function Overview({ book }: { book: Book }) {
             {adding ? (
               <AddShape book={book} onDone={() => setAdding(false)} />
             ) : (
-              <Press onPress={() => setAdding(true)}>
-                <Words>Draw something on the part</Words>
-              </Press>
+              <Button mode="outlined" onPress={() => setAdding(true)}>
+                Draw something on the part
+              </Button>
             )}
           </Fold>
           <Fold title="A second datum on this part">
@@ -155,7 +156,7 @@ function Found({ found, unit, onTake }: FoundProps) {
         Found so far
       </Words>
       {found.map(({ feature, key, name, answer, stands }) => (
-        <Press key={key} onPress={() => onTake(feature)} style={{ paddingVertical: 6 }}>
+        <CardButton key={key} label={`${capital(name)}: show its answer`} onPress={() => onTake(feature)}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
             <Words>{capital(name)}</Words>
             {stands && !(answer.off && answer.x?.stands === undefined) ? (
@@ -178,7 +179,7 @@ function Found({ found, unit, onTake }: FoundProps) {
             {plusMinus(answer.uncertainty.U, unit)}
             {answer.skew ? `, turned ${answer.skew.angle > 0 ? '+' : ''}${formatAngle(answer.skew.angle)}` : ''}
           </Words>
-        </Press>
+        </CardButton>
       ))}
     </View>
   );

@@ -6,8 +6,8 @@ import { passedOver, scaleOf } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { logLoss } from '../../../record/log';
 import { changePlan } from '../../plan/view';
@@ -59,19 +59,19 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
         If a zero is not what it was, say so: readings before and after never mix.
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press onPress={() => lose('by-mistake', ['x'])}>
-          <Words>X was zeroed by mistake</Words>
-        </Press>
-        <Press onPress={() => lose('by-mistake', ['y'])}>
-          <Words>Y was zeroed by mistake</Words>
-        </Press>
-        <Press onPress={() => lose('power-loss', ['x', 'y'])}>
-          <Words>The power was off</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => lose('by-mistake', ['x'])}>
+          X was zeroed by mistake
+        </Button>
+        <Button mode="outlined" onPress={() => lose('by-mistake', ['y'])}>
+          Y was zeroed by mistake
+        </Button>
+        <Button mode="outlined" onPress={() => lose('power-loss', ['x', 'y'])}>
+          The power was off
+        </Button>
         {machine.homing !== undefined && machine.homing !== 'none' && (
-          <Press onPress={() => lose('re-homed', ['x', 'y'])}>
-            <Words>It was homed again</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => lose('re-homed', ['x', 'y'])}>
+            It was homed again
+          </Button>
         )}
       </View>
       <PassedOver book={book} />

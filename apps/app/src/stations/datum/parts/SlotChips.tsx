@@ -1,8 +1,5 @@
-import { ScrollView } from 'react-native';
-import { Press } from '../../../frame/Press';
-import { spaceBar } from '../../../frame/spaceBar';
-import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { ScrollView, StyleSheet } from 'react-native';
+import { OneOf } from '../../../frame/Choice';
 import type { Slot } from './slots';
 
 interface SlotChipsProps {
@@ -12,31 +9,23 @@ interface SlotChipsProps {
 }
 
 /** The touches of a feature, one chip each: which were taken, which is in hand. */
-export function SlotChips({ slots, chosen, onChoose }: SlotChipsProps) {
-  const { palette } = useLook();
-  return (
-    <ScrollView
-      horizontal
-      role="radiogroup"
-      aria-label="Touches"
-      contentContainerStyle={{ gap: 6 }}
-      style={{ flexGrow: 0 }}
-    >
-      {slots.map(({ id, name, readings, optional }) => (
-        <Press
-          key={id}
-          role="radio"
-          aria-checked={id === chosen}
-          look={id === chosen ? 'filled' : 'box'}
-          onPress={() => onChoose(id)}
-          {...spaceBar(() => onChoose(id))}
-        >
-          <Words kind="note" style={{ color: id === chosen ? palette.onAction : palette.ink }}>
-            {readings.length > 0 ? `✓ ${name}` : optional ? `(${name})` : name}
-            {readings.length > 1 ? ` × ${readings.length}` : ''}
-          </Words>
-        </Press>
-      ))}
-    </ScrollView>
-  );
-}
+export const SlotChips = ({ slots, chosen, onChoose }: SlotChipsProps) => (
+  <ScrollView
+    horizontal
+    role="radiogroup"
+    aria-label="Touches"
+    contentContainerStyle={styles.chips}
+    style={styles.strip}
+  >
+    {slots.map((slot) => (
+      <OneOf key={slot.id} label={slotWords(slot)} chosen={slot.id === chosen} onChoose={() => onChoose(slot.id)} />
+    ))}
+  </ScrollView>
+);
+
+const slotWords = ({ name, readings, optional }: Slot): string => {
+  if (readings.length === 0) return optional ? `(${name})` : name;
+  return readings.length > 1 ? `✓ ${name} × ${readings.length}` : `✓ ${name}`;
+};
+
+const styles = StyleSheet.create({ chips: { gap: 6 }, strip: { flexGrow: 0 } });

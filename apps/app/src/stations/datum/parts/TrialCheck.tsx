@@ -5,8 +5,8 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { EllipseDrawing } from '../../../drawing/EllipseDrawing';
-import { Press } from '../../../frame/Press';
 import { ProgressBar } from '../../../frame/ProgressBar';
 import { Words } from '../../../theme/Words';
 import { runDatum } from '../../../workers/datumJob';
@@ -85,16 +85,14 @@ export function TrialCheck({ answer, unit }: TrialCheckProps) {
       {trial.state === 'running' ? (
         <View style={{ gap: 6 }}>
           <ProgressBar label="Trials done" done={trial.done} most={TRIALS} />
-          <Press onPress={() => running.current?.cancel()}>
-            <Words>Stop the trial, {trial.done.toLocaleString('en')} done</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => running.current?.cancel()}>
+            Stop the trial, {trial.done.toLocaleString('en')} done
+          </Button>
         </View>
       ) : (
-        <Press onPress={() => void start()}>
-          <Words>
-            {trial.state === 'done' ? 'Try again' : `Try it by ${TRIALS.toLocaleString('en')} random cases`}
-          </Words>
-        </Press>
+        <Button mode="outlined" onPress={() => void start()}>
+          {trial.state === 'done' ? 'Try again' : `Try it by ${TRIALS.toLocaleString('en')} random cases`}
+        </Button>
       )}
     </View>
   );

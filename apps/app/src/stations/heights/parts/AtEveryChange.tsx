@@ -5,8 +5,8 @@ import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLen
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 
 interface AtEveryChangeProps {
@@ -50,14 +50,13 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
         </Step>
         <Step done={false}>{`4. Gauge off before the spindle turns. ${repeatWords(book)}`}</Step>
       </View>
-      <Press
+      <Button
+        mode="outlined"
         onPress={() => router.setParams({ tool: String(number), show: 'touching' })}
         style={{ alignSelf: 'flex-start' }}
       >
-        <Words style={{ fontWeight: '700' }}>
-          {touched ? `Touch again with tool ${number}` : `Touch with tool ${number}`}
-        </Words>
-      </Press>
+        {touched ? `Touch again with tool ${number}` : `Touch with tool ${number}`}
+      </Button>
     </View>
   );
 }

@@ -4,8 +4,8 @@ import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { FilePick } from '../../../frame/FilePick';
-import { Press } from '../../../frame/Press';
 import { Words } from '../../../theme/Words';
 import { takeOver } from './toolTable';
 
@@ -85,13 +85,13 @@ function Preview({ name, changes, unit, onTake, onLeave }: PreviewProps) {
       {changes.length > SHOWN && <Words kind="note">and {changes.length - SHOWN} more.</Words>}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         {changes.length > 0 && (
-          <Press look="box" onPress={onTake}>
-            <Words style={{ fontWeight: '700' }}>Take these over</Words>
-          </Press>
+          <Button mode="outlined" onPress={onTake}>
+            Take these over
+          </Button>
         )}
-        <Press look="bare" onPress={onLeave}>
-          <Words>Leave the table as it is</Words>
-        </Press>
+        <Button mode="text" onPress={onLeave}>
+          Leave the table as it is
+        </Button>
       </View>
     </View>
   );

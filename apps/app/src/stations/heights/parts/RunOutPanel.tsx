@@ -13,9 +13,10 @@ import {
 import { formatAngle, formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import Svg, { Circle, Line } from 'react-native-svg';
 import { plusMinus } from '@zero-point/core/words/goodness';
-import { Press } from '../../../frame/Press';
+import { TickBox } from '../../../frame/TickBox';
 import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';
 import { useLook } from '../../../theme/useLook';
@@ -92,14 +93,11 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
         onCommit={(tolerance) => keepLimits({ tolerance })}
         check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
       />
-      <Press
-        role="checkbox"
-        aria-checked={limits.measureOnly}
-        onPress={() => keepLimits({ measureOnly: !limits.measureOnly })}
-        style={{ alignSelf: 'flex-start' }}
-      >
-        <Words>{limits.measureOnly ? '✓ ' : ''}Measure only: it guards no length</Words>
-      </Press>
+      <TickBox
+        label="Measure only: it guards no length"
+        ticked={limits.measureOnly}
+        onTick={() => keepLimits({ measureOnly: !limits.measureOnly })}
+      />
       {again === 0 && <Result book={book} tool={tool} tolerance={limits.tolerance} onAgain={() => setAgain(1)} />}
     </View>
   );
@@ -152,9 +150,9 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
       {!found.passed && sisters.length > 0 && (
         <Words>Sister tool in the shop: {sisters.map((one) => `T${one.number} ${one.name}`).join(', ')}.</Words>
       )}
-      <Press onPress={onAgain} style={{ alignSelf: 'flex-start' }}>
-        <Words>Read it again</Words>
-      </Press>
+      <Button mode="outlined" onPress={onAgain} style={{ alignSelf: 'flex-start' }}>
+        Read it again
+      </Button>
     </View>
   );
 }

@@ -7,10 +7,10 @@ import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useMemo } from 'react';
 import { FlatList, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { LengthField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
@@ -55,19 +55,19 @@ export function ToolTablePanel({ book }: { book: Book }) {
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {measured && (
-          <Press onPress={() => keepTable(book)}>
-            <Words style={{ fontWeight: '700' }}>Keep these for the machine</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => keepTable(book)}>
+            Keep these for the machine
+          </Button>
         )}
-        <Press onPress={() => saveTable(book, 'csv')}>
-          <Words>CSV</Words>
-        </Press>
-        <Press onPress={() => saveTable(book, 'json')}>
-          <Words>JSON</Words>
-        </Press>
-        <Press onPress={() => saveTable(book, 'program')}>
-          <Words>Program lines</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => saveTable(book, 'csv')}>
+          CSV
+        </Button>
+        <Button mode="outlined" onPress={() => saveTable(book, 'json')}>
+          JSON
+        </Button>
+        <Button mode="outlined" onPress={() => saveTable(book, 'program')}>
+          Program lines
+        </Button>
       </View>
       <ImportTable book={book} />
       <Fold title="Keep them another way">
@@ -128,9 +128,13 @@ function Row({ row, book, school }: RowProps) {
           <Words kind="note" style={{ flex: 1 }}>
             Kept: {formatLength(kept, signed)} {unit}
           </Words>
-          <Press onPress={() => refit(book, number)} aria-label={`Tool ${number} was re-fitted`}>
-            <Words kind="note">It was re-fitted</Words>
-          </Press>
+          <Button
+            mode="outlined"
+            onPress={() => refit(book, number)}
+            accessibilityLabel={`Tool ${number} was re-fitted`}
+          >
+            It was re-fitted
+          </Button>
         </View>
       )}
     </View>

@@ -1,7 +1,8 @@
 import type { Book } from '@zero-point/core/book/book';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { Press } from '../../../frame/Press';
+import { CardButton } from '../../../frame/CardButton';
 import { Words } from '../../../theme/Words';
 import { KIND_NAMES, KIND_WORDS, PATTERN_KINDS, startPattern } from './startPattern';
 import { logPattern } from '../view';
@@ -21,35 +22,36 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
       <Fold title="Add a pattern" open={first}>
         <View style={{ gap: 8 }}>
           {PATTERN_KINDS.map((kind) => (
-            <Press
+            <CardButton
               key={kind}
-              aria-label={`Add: ${KIND_NAMES[kind]}`}
+              label={`Add: ${KIND_NAMES[kind]}`}
               onPress={() => {
                 const made = startPattern(book, kind);
                 logPattern(book, made);
                 onAdded(made.id);
               }}
             >
-              <Words style={{ fontWeight: '700' }}>{KIND_NAMES[kind]}</Words>
+              <Words kind="strong">{KIND_NAMES[kind]}</Words>
               <Words kind="note" tone="soft">
                 {KIND_WORDS[kind]}
               </Words>
-            </Press>
+            </CardButton>
           ))}
         </View>
       </Fold>
       {aside.length > 0 && (
         <Fold title={`Laid aside: ${aside.length}`}>
           {aside.map((pattern) => (
-            <Press
+            <Button
+              mode="outlined"
               key={pattern.id}
               onPress={() => {
                 logPattern(book, { ...pattern, laidAside: false });
                 onAdded(pattern.id);
               }}
             >
-              <Words>Take up again: {pattern.name}</Words>
-            </Press>
+              Take up again: {pattern.name}
+            </Button>
           ))}
         </Fold>
       )}

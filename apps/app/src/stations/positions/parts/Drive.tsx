@@ -9,15 +9,15 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { HolesMark } from '../../../drawing/HolesMark';
 import { Arrow } from '../../../drawing/marks';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Choice } from '../../../frame/Choice';
-import { BROWSER_BAR } from '../../../frame/layout';
+
 import { MainAction } from '../../../frame/MainAction';
-import { Press } from '../../../frame/Press';
 import { useKeys } from '../../../frame/useKeys';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
@@ -78,7 +78,7 @@ export default function DriveScreen({ book }: { book: Book }) {
           ...(wide ? { width: 520 } : { flex: 1 }),
           minHeight: 0,
           padding: 12,
-          paddingBottom: wide ? 16 : BROWSER_BAR,
+          paddingBottom: wide ? 16 : 12,
           gap: 8,
         }}
       >
@@ -94,9 +94,9 @@ export default function DriveScreen({ book }: { book: Book }) {
                 Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, book.setup.units)}
               </Words>
             </View>
-            <Press onPress={() => speak(spokenOf(book, drive))}>
-              <Words kind="note">Say it</Words>
-            </Press>
+            <Button mode="outlined" onPress={() => speak(spokenOf(book, drive))}>
+              Say it
+            </Button>
           </View>
           {stop.changeTool && (
             <Words tone="warn" style={{ fontWeight: '700' }}>
@@ -109,9 +109,13 @@ export default function DriveScreen({ book }: { book: Book }) {
           )}
           {stop.note !== undefined && <Words>{stop.note}</Words>}
           {drive.lastDone && !drive.stands && (
-            <Press onPress={() => drive.standAt(drive.lastDone?.target, true)} style={{ alignSelf: 'flex-start' }}>
-              <Words>It still stands at hole {drive.lastDone.hole}, marked done last</Words>
-            </Press>
+            <Button
+              mode="outlined"
+              onPress={() => drive.standAt(drive.lastDone?.target, true)}
+              style={{ alignSelf: 'flex-start' }}
+            >
+              It still stands at hole {drive.lastDone.hole}, marked done last
+            </Button>
           )}
           <Steps book={book} drive={drive} />
           {mode === 'readout' && <WhereItIs book={book} drive={drive} />}
@@ -126,22 +130,18 @@ export default function DriveScreen({ book }: { book: Book }) {
             onChange={(next) => logCut(book, { mode: next })}
           />
           {stop.done && (
-            <Press onPress={() => markDone(book, stop, false)} style={{ alignSelf: 'flex-start' }}>
-              <Words>Not done after all</Words>
-            </Press>
+            <Button mode="outlined" onPress={() => markDone(book, stop, false)} style={{ alignSelf: 'flex-start' }}>
+              Not done after all
+            </Button>
           )}
         </ScrollView>
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press onPress={() => go(index - 1)} disabled={index === 0} style={{ minHeight: 64, paddingHorizontal: 18 }}>
-            <Words kind="sentence">Back</Words>
-          </Press>
-          <Press
-            onPress={() => go(index + 1)}
-            disabled={index + 1 >= stops.length}
-            style={{ minHeight: 64, paddingHorizontal: 18 }}
-          >
-            <Words kind="sentence">Next</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => go(index - 1)} disabled={index === 0}>
+            Back
+          </Button>
+          <Button mode="outlined" onPress={() => go(index + 1)} disabled={index + 1 >= stops.length}>
+            Next
+          </Button>
           <View style={{ flex: 1 }}>
             <MainAction label={index + 1 < stops.length ? 'Done' : 'Done: finish'} onPress={doneHere} />
           </View>

@@ -5,8 +5,8 @@ import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { fileHoles } from '@zero-point/core/book/holes';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { Press } from '../../../frame/Press';
 import { saveFile } from '../../../frame/saveFile';
 import { Words } from '../../../theme/Words';
 import { WorkRefused } from '../../../workers/runWorker';
@@ -50,9 +50,14 @@ export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
             <Words style={{ fontWeight: '700' }}>Save all holes, from part zero, as</Words>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
               {SAVES.map(({ format, label }) => (
-                <Press key={format} aria-label={`Save positions as ${label}`} onPress={() => void save(format)}>
-                  <Words>{label}</Words>
-                </Press>
+                <Button
+                  mode="outlined"
+                  key={format}
+                  accessibilityLabel={`Save positions as ${label}`}
+                  onPress={() => void save(format)}
+                >
+                  {label}
+                </Button>
               ))}
             </View>
             {trouble !== undefined && (

@@ -16,7 +16,7 @@ import {
 } from '@dnd-kit/sortable';
 import type { Hole } from '@zero-point/core/book/holes';
 import { View } from 'react-native';
-import { Press } from '../../../frame/Press';
+import { Button } from 'react-native-paper';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 
@@ -128,17 +128,22 @@ function HandRow({ id, hole, place, last, onMove }: HandRowProps) {
             ⠿ {place + 1}. {name}
           </Words>
         </div>
-        <Press
-          look="bare"
-          aria-label={`${name} earlier`}
+        <Button
+          mode="text"
+          accessibilityLabel={`${name} earlier`}
           disabled={place === 0}
           onPress={() => onMove(place, place - 1)}
         >
-          <Words>▲</Words>
-        </Press>
-        <Press look="bare" aria-label={`${name} later`} disabled={last} onPress={() => onMove(place, place + 1)}>
-          <Words>▼</Words>
-        </Press>
+          ▲
+        </Button>
+        <Button
+          mode="text"
+          accessibilityLabel={`${name} later`}
+          disabled={last}
+          onPress={() => onMove(place, place + 1)}
+        >
+          ▼
+        </Button>
       </View>
     </div>
   );

@@ -6,7 +6,7 @@ import { rotateSections } from '@zero-point/core/geometry/rotate';
 import type { Tape } from '@zero-point/core/tape/tape';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
 import { HoleTable } from './HoleTable';

@@ -6,9 +6,10 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { FilePick } from '../../../frame/FilePick';
-import { Press } from '../../../frame/Press';
+import { TickChips } from '../../../frame/TickChips';
 import { Words } from '../../../theme/Words';
 import { readHoles, type HolesFormat } from '../../../workers/holesJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
@@ -80,9 +81,9 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
       {now.state === 'reading' && (
         <>
           <Words live>Reading {now.name} …</Words>
-          <Press onPress={() => running.current?.cancel()} style={{ alignSelf: 'flex-start' }}>
-            <Words>Stop</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => running.current?.cancel()} style={{ alignSelf: 'flex-start' }}>
+            Stop
+          </Button>
         </>
       )}
       {now.state === 'refused' && (
@@ -98,12 +99,12 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
             {now.file.name} does not say its unit. Which is it in?
           </Words>
           <View style={{ flexDirection: 'row', gap: 8 }}>
-            <Press onPress={() => void take(now.file, 'mm')}>
-              <Words>Millimetres</Words>
-            </Press>
-            <Press onPress={() => void take(now.file, 'in')}>
-              <Words>Inches</Words>
-            </Press>
+            <Button mode="outlined" onPress={() => void take(now.file, 'mm')}>
+              Millimetres
+            </Button>
+            <Button mode="outlined" onPress={() => void take(now.file, 'in')}>
+              Inches
+            </Button>
           </View>
         </View>
       )}
@@ -148,26 +149,17 @@ function Preview({ name, read, unit, onTake, onLeave }: PreviewProps) {
         {read.unit === 'mm' ? 'millimetres' : 'inches'}.
       </Words>
       {groups.length > 1 && (
-        <View role="group" aria-label="Layers" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {groups.map((group) => {
-            const chosen = !left.includes(group);
-            return (
-              <Press
-                key={group}
-                role="checkbox"
-                aria-checked={chosen}
-                aria-label={group === '' ? 'no layer' : group}
-                onPress={() => setLeft(chosen ? [...left, group] : left.filter((one) => one !== group))}
-              >
-                <Words>
-                  {chosen ? '☑ ' : '☐ '}
-                  {group === '' ? 'no layer' : group}:{' '}
-                  {read.holes.filter((hole) => (hole.group ?? '') === group).length}
-                </Words>
-              </Press>
-            );
-          })}
-        </View>
+        <TickChips
+          label="Layers"
+          showLabel={false}
+          options={groups.map((group) => ({
+            value: group,
+            label: group === '' ? 'no layer' : group,
+            beside: `: ${read.holes.filter((hole) => (hole.group ?? '') === group).length}`,
+          }))}
+          ticked={groups.filter((group) => !left.includes(group))}
+          onToggle={(group) => setLeft(left.includes(group) ? left.filter((one) => one !== group) : [...left, group])}
+        />
       )}
       {sizes.some((size) => size !== '') && (
         <Words kind="note" tone="soft">
@@ -188,14 +180,12 @@ function Preview({ name, read, unit, onTake, onLeave }: PreviewProps) {
         <Words tone="bad">That is more than {MAX_HOLES} holes. Leave a layer out, or split the file.</Words>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press disabled={holes.length === 0 || holes.length > MAX_HOLES} onPress={() => onTake(holes)}>
-          <Words style={{ fontWeight: '700' }}>
-            Take {holes.length} {holes.length === 1 ? 'hole' : 'holes'} over
-          </Words>
-        </Press>
-        <Press look="bare" onPress={onLeave}>
-          <Words>Leave it</Words>
-        </Press>
+        <Button mode="outlined" disabled={holes.length === 0 || holes.length > MAX_HOLES} onPress={() => onTake(holes)}>
+          Take {holes.length} {holes.length === 1 ? 'hole' : 'holes'} over
+        </Button>
+        <Button mode="text" onPress={onLeave}>
+          Leave it
+        </Button>
       </View>
     </View>
   );

@@ -5,8 +5,9 @@ import { zeroApproach } from '@zero-point/core/book/driveList';
 import { MOST_EXACT } from '@zero-point/core/positions/exactOrder';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
+import { TickChips } from '../../../frame/TickChips';
 import { ProgressBar } from '../../../frame/ProgressBar';
 import { Words } from '../../../theme/Words';
 import { HandOrder } from './HandOrder';
@@ -37,27 +38,12 @@ export function OrderPanel({ book, view, pattern }: OrderPanelProps) {
   return (
     <View style={{ gap: 14 }}>
       {view.patterns.length > 1 && (
-        <View role="group" aria-label="Patterns driven together" style={{ gap: 6 }}>
-          <Words kind="note" tone="soft">
-            Driven together
-          </Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {view.patterns.map(({ id, name }) => (
-              <Press
-                key={id}
-                role="checkbox"
-                aria-checked={patterns.includes(id)}
-                aria-label={name}
-                onPress={() => act.toggle(id)}
-              >
-                <Words>
-                  {patterns.includes(id) ? '☑ ' : '☐ '}
-                  {name}
-                </Words>
-              </Press>
-            ))}
-          </View>
-        </View>
+        <TickChips
+          label="Driven together"
+          options={view.patterns.map(({ id, name }) => ({ value: id, label: name }))}
+          ticked={patterns}
+          onToggle={act.toggle}
+        />
       )}
       <Choice
         label="Order"
@@ -73,9 +59,9 @@ export function OrderPanel({ book, view, pattern }: OrderPanelProps) {
       {state.state === 'running' && (
         <View style={{ gap: 6 }}>
           <ProgressBar label="Search for an order" done={Math.round(100 * state.share)} most={100} />
-          <Press onPress={act.cancel}>
-            <Words>Stop the search, {Math.round(100 * state.share)} % done</Words>
-          </Press>
+          <Button mode="outlined" onPress={act.cancel}>
+            Stop the search, {Math.round(100 * state.share)} % done
+          </Button>
         </View>
       )}
       {state.state === 'failed' && <Words tone="bad">The search could not be run here. The order is as it was.</Words>}

@@ -4,12 +4,12 @@ import type { Book } from '@zero-point/core/book/book';
 import { stepsOf } from '@zero-point/core/book/holes';
 import { HOLE_STEPS, type HoleStep } from '@zero-point/core/record/steps';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
+import { TickChips } from '../../../frame/TickChips';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, LongTextField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
 import { MovedFields } from './MovedFields';
 import { positive, ShapeFields } from './ShapeFields';
 import { asPoints, copyOf } from './startPattern';
@@ -56,30 +56,15 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
           check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The depth must be greater than zero.')}
         />
       </FieldRow>
-      <View role="group" aria-label="Steps" style={{ gap: 6 }}>
-        <Words kind="note" tone="soft">
-          What is done to each hole
-        </Words>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {HOLE_STEPS.map((step) => {
-            const chosen = steps.includes(step);
-            return (
-              <Press
-                key={step}
-                role="checkbox"
-                aria-checked={chosen}
-                aria-label={STEP_NAMES[step]}
-                onPress={() => toggle(step)}
-              >
-                <Words style={{ fontWeight: chosen ? '700' : '400' }}>
-                  {chosen ? '☑ ' : '☐ '}
-                  {STEP_NAMES[step]}
-                </Words>
-              </Press>
-            );
-          })}
-        </View>
-      </View>
+      <TickChips
+        label="What is done to each hole"
+        options={HOLE_STEPS.map((step) => ({ value: step, label: STEP_NAMES[step] }))}
+        ticked={steps}
+        onToggle={(name) => {
+          const step = HOLE_STEPS.find((one) => one === name);
+          if (step) toggle(step);
+        }}
+      />
       {local.length > 0 && (
         <Choice
           label="Counted from"
@@ -110,17 +95,17 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         onCommit={(note) => onChange({ ...pattern, note: note.slice(0, 200) })}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press onPress={() => onAdd(copyOf(pattern, 5))}>
-          <Words>Copy it</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => onAdd(copyOf(pattern, 5))}>
+          Copy it
+        </Button>
         {pattern.kind !== 'points' && (
-          <Press onPress={() => onChange(asPoints(pattern))}>
-            <Words>Take apart into points</Words>
-          </Press>
+          <Button mode="outlined" onPress={() => onChange(asPoints(pattern))}>
+            Take apart into points
+          </Button>
         )}
-        <Press onPress={() => onChange({ ...pattern, laidAside: true })}>
-          <Words>Lay it aside</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => onChange({ ...pattern, laidAside: true })}>
+          Lay it aside
+        </Button>
       </View>
     </View>
   );

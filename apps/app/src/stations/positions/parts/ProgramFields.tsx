@@ -9,8 +9,8 @@ import type { FileHole } from '@zero-point/core/positions/fileHole';
 import type { HoleStep } from '@zero-point/core/record/steps';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { saveFile } from '../../../frame/saveFile';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, TextField } from '../../../keypad/Fields';
@@ -138,9 +138,9 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
           </Words>
         </View>
       )}
-      <Press onPress={() => void write()} style={{ alignSelf: 'flex-start' }}>
-        <Words style={{ fontWeight: '700' }}>Write the program</Words>
-      </Press>
+      <Button mode="outlined" onPress={() => void write()} style={{ alignSelf: 'flex-start' }}>
+        Write the program
+      </Button>
       <Words kind="note" tone="soft">
         △ Z zero is the part’s top. First run above the part with a hand on stop; your machine’s manual comes first.
       </Words>

@@ -2,8 +2,8 @@ import type { Book } from '@zero-point/core/book/book';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { Press } from '../../../frame/Press';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { Words } from '../../../theme/Words';
 import { readLength } from '../../../record/log';
@@ -48,13 +48,13 @@ export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {
           </View>
         )}
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Press onPress={take}>
-            <Words>Go on from there</Words>
-          </Press>
+          <Button mode="outlined" onPress={take}>
+            Go on from there
+          </Button>
           {drive.stands && (
-            <Press look="bare" onPress={() => drive.standAt(undefined)}>
-              <Words>No, where the last hole left it</Words>
-            </Press>
+            <Button mode="text" onPress={() => drive.standAt(undefined)}>
+              No, where the last hole left it
+            </Button>
           )}
         </View>
       </View>

@@ -2,7 +2,8 @@ import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds'
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { Press } from '../../../frame/Press';
+import { Button } from 'react-native-paper';
+import { CardButton } from '../../../frame/CardButton';
 import type { Shop } from '../../../api/queries';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
@@ -19,12 +20,12 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
         <View style={{ gap: 8 }}>
           <Words kind="sentence">Add a machine. Which comes nearest?</Words>
           {MACHINE_KINDS.map(({ kind, name, about }) => (
-            <Press key={kind} onPress={() => open(addMachine(shop, kind, units))} style={{ paddingVertical: 8 }}>
-              <Words style={{ fontWeight: '700' }}>{name}</Words>
+            <CardButton key={kind} label={`${name}, ${about}`} onPress={() => open(addMachine(shop, kind, units))}>
+              <Words kind="strong">{name}</Words>
               <Words kind="note" tone="soft">
                 {about}
               </Words>
-            </Press>
+            </CardButton>
           ))}
         </View>
       );
@@ -34,28 +35,29 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
           <Words kind="sentence">Add a gauge. What is it?</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {GAUGE_KINDS.map((kind) => (
-              <Press
+              <Button
+                mode="outlined"
                 key={kind}
                 onPress={() => open(addGauge(shop, kind, units))}
-                aria-label={`Add a ${GAUGE_FACTS[kind].name}`}
+                accessibilityLabel={`Add a ${GAUGE_FACTS[kind].name}`}
               >
-                <Words>{GAUGE_FACTS[kind].name}</Words>
-              </Press>
+                {GAUGE_FACTS[kind].name}
+              </Button>
             ))}
           </View>
         </View>
       );
     case 'cutters':
       return (
-        <Press onPress={() => open(addCutter(shop))} style={{ alignItems: 'center' }}>
-          <Words>Add a tool</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => open(addCutter(shop))}>
+          Add a tool
+        </Button>
       );
     case 'holdings':
       return (
-        <Press onPress={() => open(addHolding(shop))} style={{ alignItems: 'center' }}>
-          <Words>Add a list of our own</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => open(addHolding(shop))}>
+          Add a list of our own
+        </Button>
       );
   }
 }

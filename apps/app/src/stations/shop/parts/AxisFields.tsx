@@ -2,7 +2,7 @@ import type { Machine } from '@zero-point/core/record/machine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
-import { PressLink } from '../../../frame/PressLink';
+import { LinkButton } from '../../../frame/LinkButton';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
@@ -86,9 +86,10 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           ? `Backlash ${formatLengthUnit(backlash.value, { unit })} ${plusMinus(backlash.U, unit)}, measured ${backlash.from.slice(0, 10)}.`
           : 'Backlash not measured yet.'}
       </Words>
-      <PressLink to={`/shop/machines/${machine.id}?axis=${axis}`} style={{ alignSelf: 'flex-start' }}>
-        <Words>Measure backlash of {axis.toUpperCase()}</Words>
-      </PressLink>
+      <LinkButton
+        to={`/shop/machines/${machine.id}?axis=${axis}`}
+        label={`Measure backlash of ${axis.toUpperCase()}`}
+      />
     </View>
   );
 }

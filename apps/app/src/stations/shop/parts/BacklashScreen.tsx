@@ -6,6 +6,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Line } from 'react-native-svg';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -15,12 +16,10 @@ import { ReadingDock } from '../../../answer/ReadingDock';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Ground } from '../../../drawing/Ground';
 import { Arrow, Label, ScribedBlock } from '../../../drawing/marks';
-import { Press } from '../../../frame/Press';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useWide';
+import { useWide } from '../../../frame/useShape';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { METAL } from '../../../theme/palette';
-import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
 import { calibrate } from '../../../record/calibrate';
 
@@ -117,9 +116,9 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
                   {noteWords(note)}
                 </Words>
               ))}
-              <Press look={enough ? 'filled' : 'box'} onPress={keep} style={{ alignItems: 'center' }}>
-                <KeepWords filled={enough} />
-              </Press>
+              <Button mode={enough ? 'contained' : 'outlined'} onPress={keep}>
+                Keep this backlash
+              </Button>
               <Fold title="Tape: how it was reckoned" open={wide}>
                 <TapeStrip tape={result.tape} unit={unit} />
               </Fold>
@@ -135,9 +134,9 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
               <Words kind="note" tone="soft">
                 {unit}
               </Words>
-              <Press onPress={() => setDraft(key, readings.slice(0, -1))}>
-                <Words kind="note">Take the last one back</Words>
-              </Press>
+              <Button mode="outlined" onPress={() => setDraft(key, readings.slice(0, -1))}>
+                Take the last one back
+              </Button>
             </View>
           )}
         </>
@@ -152,11 +151,6 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
       }
     />
   );
-}
-
-function KeepWords({ filled }: { filled: boolean }) {
-  const { palette } = useLook();
-  return <Words style={{ color: filled ? palette.onAction : palette.ink }}>Keep this backlash</Words>;
 }
 
 /** The table against an indicator, and the side it is arrived at from. */

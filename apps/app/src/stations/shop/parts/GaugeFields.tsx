@@ -3,8 +3,8 @@ import { sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
@@ -148,9 +148,9 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       />
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
         <Words>Size last checked: {gauge.checkedAt?.slice(0, 10) ?? 'not known'}</Words>
-        <Press onPress={() => found({ what: 'size', value: sizeOf(gauge) })}>
-          <Words>Checked today</Words>
-        </Press>
+        <Button mode="outlined" onPress={() => found({ what: 'size', value: sizeOf(gauge) })}>
+          Checked today
+        </Button>
       </View>
     </View>
   );

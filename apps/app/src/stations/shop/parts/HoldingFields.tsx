@@ -1,12 +1,11 @@
 import type { Holding, HoldingStep } from '@zero-point/core/record/holding';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { LongTextField, TextField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
 import type { Shop } from '../../../api/queries';
 import { saveThing } from '../../../record/logEntry';
 
@@ -64,34 +63,41 @@ export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop 
             }}
           />
           <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
-            <Press disabled={i === 0} onPress={() => swap(i, i - 1)} aria-label={`Move step ${i + 1} up`}>
-              <Words kind="note">Up</Words>
-            </Press>
-            <Press
+            <Button
+              mode="outlined"
+              disabled={i === 0}
+              onPress={() => swap(i, i - 1)}
+              accessibilityLabel={`Move step ${i + 1} up`}
+            >
+              Up
+            </Button>
+            <Button
+              mode="outlined"
               disabled={i === steps.length - 1}
               onPress={() => swap(i, i + 1)}
-              aria-label={`Move step ${i + 1} down`}
+              accessibilityLabel={`Move step ${i + 1} down`}
             >
-              <Words kind="note">Down</Words>
-            </Press>
-            <Press
+              Down
+            </Button>
+            <Button
+              mode="outlined"
               onPress={() => keep({ steps: steps.filter(({ id }) => id !== step.id) })}
-              aria-label={`Take step ${i + 1} out`}
+              accessibilityLabel={`Take step ${i + 1} out`}
             >
-              <Words kind="note">Take out</Words>
-            </Press>
+              Take out
+            </Button>
           </View>
         </View>
       ))}
-      <Press
+      <Button
+        mode="outlined"
         disabled={steps.length >= MOST_STEPS}
         onPress={() =>
           keep({ steps: [...steps, { id: uuidv7().slice(0, 24), text: 'Say what is to be done.', hurts: false }] })
         }
-        style={{ alignItems: 'center' }}
       >
-        <Words>Add a step</Words>
-      </Press>
+        Add a step
+      </Button>
     </View>
   );
 }

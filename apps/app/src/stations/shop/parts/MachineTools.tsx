@@ -1,8 +1,8 @@
 import type { KnownMachine } from '@zero-point/core/book/book';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';
-import { Press } from '../../../frame/Press';
-import { PressLink } from '../../../frame/PressLink';
+import { LinkButton } from '../../../frame/LinkButton';
 import { Words } from '../../../theme/Words';
 import { giveNumber, nextNumber } from '../view';
 
@@ -18,17 +18,19 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
       {held.length === 0 && <Words tone="soft">It has no tools yet.</Words>}
       {held.map(({ number, cutterId }) => (
         <View key={number} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-          <PressLink to={`/shop/cutters/${cutterId}`} style={{ flex: 1 }}>
-            <Words>
-              T{number} {known(cutterId)?.name ?? 'not in the shop'}
-            </Words>
-          </PressLink>
-          <Press
+          <View style={{ flex: 1 }}>
+            <LinkButton
+              to={`/shop/cutters/${cutterId}`}
+              label={`T${number} ${known(cutterId)?.name ?? 'not in the shop'}`}
+            />
+          </View>
+          <Button
+            mode="outlined"
             onPress={() => giveNumber(shop, machine.id, cutterId, undefined)}
-            aria-label={`Take tool ${number} out of ${machine.name}`}
+            accessibilityLabel={`Take tool ${number} out of ${machine.name}`}
           >
-            <Words kind="note">Take out</Words>
-          </Press>
+            Take out
+          </Button>
         </View>
       ))}
       {free.length > 0 && (
@@ -38,9 +40,13 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {free.map(({ id, name }) => (
-          <Press key={id} onPress={() => giveNumber(shop, machine.id, id, nextNumber(shop, machine.id))}>
-            <Words>{name}</Words>
-          </Press>
+          <Button
+            mode="outlined"
+            key={id}
+            onPress={() => giveNumber(shop, machine.id, id, nextNumber(shop, machine.id))}
+          >
+            {name}
+          </Button>
         ))}
       </View>
     </View>

@@ -1,7 +1,7 @@
 import type { RotaryAxis } from '@zero-point/core/record/machine';
 import { View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
-import { Press } from '../../../frame/Press';
 import { AngleField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 
@@ -64,22 +64,20 @@ export function RotaryFields({ rotary, onChange }: RotaryFieldsProps) {
               />
             </View>
           )}
-          <Press
-            look="bare"
-            style={{ alignSelf: 'flex-start' }}
+          <Button
+            mode="text"
             onPress={() => onChange(rotary.filter(({ name }) => name !== axis.name))}
+            style={{ alignSelf: 'flex-start' }}
           >
-            <Words kind="note">It has no {axis.name}</Words>
-          </Press>
+            It has no {axis.name}
+          </Button>
         </View>
       ))}
       <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
         {free.map((name) => (
-          <Press key={name} onPress={() => onChange([...rotary, { name, sense: 1 }])}>
-            <Words>
-              Add {name}, {ABOUT[name]}
-            </Words>
-          </Press>
+          <Button mode="outlined" key={name} onPress={() => onChange([...rotary, { name, sense: 1 }])}>
+            Add {name}, {ABOUT[name]}
+          </Button>
         ))}
       </View>
     </View>

@@ -1,6 +1,6 @@
 import type { StepState } from '@zero-point/core/book/holdingSteps';
 import { View } from 'react-native';
-import { Press } from '../../../frame/Press';
+import { Button } from 'react-native-paper';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 
@@ -49,13 +49,13 @@ export function StepList({ steps, next, onReopen }: StepListProps) {
               )}
             </View>
             {state.state === 'open' ? null : (
-              <Press
-                look="bare"
+              <Button
+                mode="text"
                 onPress={() => onReopen(state)}
-                aria-label={`Open again: ${state.step.text} (${SAID[state.state]})`}
+                accessibilityLabel={`Open again: ${state.step.text} (${SAID[state.state]})`}
               >
-                <Words kind="note">Undo</Words>
-              </Press>
+                Undo
+              </Button>
             )}
           </View>
         );

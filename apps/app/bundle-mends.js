@@ -6,16 +6,19 @@ const ICON_PACKAGES = new Set([
   'react-native-vector-icons/MaterialCommunityIcons',
 ]);
 
+const own = (name) => ({ type: 'sourceFile', filePath: join(__dirname, 'src', 'theme', name) });
+
 /**
- * Leaves out of the bundle what no screen needs: Paper's 1.3 MB icon font (our own icons stand in)
- * and every language of Zod's messages but English.
+ * Leaves out of the bundle what no screen needs: Paper's 1.3 MB icon font (our own icons stand in) and every language
+ * of Zod's messages but English. Paper's pressable is ours, so that screen readers are told what is chosen.
  */
-function withSizeMends(config) {
+function withBundleMends(config) {
   const resolve = config.resolver.resolveRequest;
   config.resolver.resolveRequest = (context, name, platform) => {
     const next = resolve ?? context.resolveRequest;
-    if (ICON_PACKAGES.has(name)) {
-      return { type: 'sourceFile', filePath: join(__dirname, 'src', 'theme', 'PaperIcon.tsx') };
+    if (ICON_PACKAGES.has(name)) return own('PaperIcon.tsx');
+    if (name === './Pressable' && /react-native-paper.*TouchableRipple/.test(context.originModulePath)) {
+      return own('PaperPressable.tsx');
     }
     if (name.endsWith('/locales/index.js') && context.originModulePath.includes('/zod/')) {
       return next(context, 'zod/v4/locales/en.js', platform);
@@ -25,4 +28,4 @@ function withSizeMends(config) {
   return config;
 }
 
-module.exports = { withSizeMends };
+module.exports = { withBundleMends };

@@ -1,0 +1,53 @@
+import type { Reading } from '@zero-point/core/record/reading';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { FormView } from '@zero-point/core/words/formView';
+import { plusMinus } from '@zero-point/core/words/goodness';
+import { StyleSheet, View } from 'react-native';
+import { useWide } from '../frame/useShape';
+import { Figure, Words } from '../theme/Words';
+import { ReadingChips } from './ReadingChips';
+import { wildOf, type TouchAnswer } from './touchAnswer';
+import type { TouchPage } from './useTouchPage';
+
+interface TouchSummaryProps {
+  page: TouchPage;
+  unit: LengthUnit;
+  readings: readonly Reading[];
+  answer: TouchAnswer | undefined;
+  forms: readonly FormView[];
+}
+
+/** While readings are taken on a phone: what they give so far, with its ±, their spread, and each of them. */
+export function TouchSummary({ page, unit, readings, answer, forms }: TouchSummaryProps) {
+  const wide = useWide();
+  const { form } = page;
+  if (wide || page.showing !== 'entry' || readings.length === 0) return null;
+  const { uncertainty, repeats } = answer?.result ?? {};
+  return (
+    <View style={styles.summary}>
+      {form && uncertainty && forms.length > 0 && (
+        <View aria-live="polite" style={styles.line}>
+          <Words>{form.say}</Words>
+          <Figure size={24}>{form.figure}</Figure>
+          <Figure size={16} tone="soft">
+            {plusMinus(uncertainty.U, unit)}
+          </Figure>
+        </View>
+      )}
+      <View style={styles.line}>
+        <ReadingChips readings={readings} wild={answer ? wildOf(answer) : []} unit={unit} />
+        {repeats && repeats.n > 1 && (
+          <Words kind="note" tone="soft">
+            range {formatLengthUnit(repeats.range, { unit })}
+          </Words>
+        )}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  summary: { gap: 2 },
+  line: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 },
+});

@@ -1,0 +1,35 @@
+import { useWindowDimensions } from 'react-native';
+
+/** From here on there is room for strip, drawing and figures side by side, px. */
+const WIDE = 960;
+
+/** A page lower than this and wider than high is a phone on its side, px. */
+const LOW = 520;
+
+/** Lower than this the keypad's keys give way, px. */
+const SHORT = 720;
+
+/** How the page is held: upright, on its side in a clamp, or wide on a bench. */
+export type Shape = 'upright' | 'side' | 'wide';
+
+export function useShape(): Shape {
+  const { width, height } = useWindowDimensions();
+  if (width >= WIDE) return 'wide';
+  return width > height && height < LOW ? 'side' : 'upright';
+}
+
+export const useWide = (): boolean => useShape() === 'wide';
+
+/** Height of a key of the shop's keypad, px. */
+export const useKeyHeight = (): number => (useWindowDimensions().height < SHORT ? 44 : 48);
+
+/** What a touch leaves its drawing before the sentence takes its part, px. */
+const BESIDE_THE_DRAWING = 540;
+
+const LEAST_DRAWING = 64;
+
+/** How high a drawing may be above sentence, entry, keypad and action, px; it gives way to the sentence from there. */
+export function useTouchDrawing(): number {
+  const { height } = useWindowDimensions();
+  return useShape() === 'side' ? 110 : Math.max(LEAST_DRAWING, Math.min(190, height - BESIDE_THE_DRAWING));
+}
