@@ -257,7 +257,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
   page,
   shop,
 }) => {
-  await page.goto(`${shop.url}${PLATE}/bore`);
+  await page.goto(`${shop.url}${PLATE}/size`);
   await expect(page.getByText('Measure bearing bore as it is, and log its diameter.')).toBeVisible();
   await expectClearOfBrowserBar(page);
   const log = async (size: string, set?: string) => {
@@ -295,7 +295,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
 });
 
 test('a face is brought down in equal passes at a speed this machine has', async ({ page, shop }) => {
-  await page.goto(`${shop.url}${PLATE}/bore`);
+  await page.goto(`${shop.url}${PLATE}/size`);
   await page.getByRole('radio', { name: 'Face to height' }).click();
   await expect(page.getByText('2 equal passes of 0.450 mm, then a finishing pass of 0.100 mm.')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Speed and feed' })).toContainText('1751');

@@ -143,7 +143,7 @@ export const SHOTS = [
   {
     name: 'bore',
     size: 'phone',
-    path: `${BASE}/bore`,
+    path: `${BASE}/size`,
     act: async (page) => {
       const set = page.getByRole('textbox', { name: /^Set to/ });
       for (const [size, to] of [['25.4'], ['25.560', '25.6'], ['25.752', '25.8'], ['25.910', '25.95']]) {
@@ -158,6 +158,6 @@ export const SHOTS = [
       await page.waitForTimeout(200);
     },
   },
-  { name: 'facing', size: 'phone', path: `${BASE}/bore?show=facing` },
+  { name: 'facing', size: 'phone', path: `${BASE}/size?show=facing` },
   { name: 'log', size: 'phone', path: `${BASE}/log` },
 ];

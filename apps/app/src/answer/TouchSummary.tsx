@@ -24,10 +24,14 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
   const { form } = page;
   if (wide || page.showing !== 'entry' || readings.length === 0) return null;
   const { uncertainty, repeats } = answer?.result ?? {};
+  const count = repeats?.n ?? answer?.readings.length ?? 0;
   return (
     <View style={styles.summary}>
       {form && uncertainty && forms.length > 0 && (
         <View aria-live="polite" style={styles.line}>
+          <Words kind="note" tone="soft">
+            {count === 1 ? '1 reading gives' : `${count} readings give`}
+          </Words>
           <Words>{form.say}</Words>
           <Figure size={24}>{form.figure}</Figure>
           <Figure size={16} tone="soft">

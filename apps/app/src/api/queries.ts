@@ -9,6 +9,7 @@ import type { Magazine } from '@zero-point/core/record/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
 import { documentKey, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
+import type { Standing } from '@zero-point/core/words/standing';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { request } from './client';
@@ -44,6 +45,25 @@ export function useBench() {
     refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
   });
 }
+
+/** Where these set-ups stand; told anew with the bench. */
+export function useStandings(ids: readonly string[]) {
+  return useQuery({
+    queryKey: [...benchKey, 'standings', ids.join()],
+    queryFn: () => request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`),
+    enabled: ids.length > 0,
+    // Another set-up on the bench must not empty the cards of the others meanwhile.
+    placeholderData: (before) => before,
+  });
+}
+
+/** Whether this is the demo shop or a person's own; undefined until the server said. */
+export const useShopKind = (): 'demo' | 'own' | undefined =>
+  useQuery({
+    queryKey: ['health'],
+    queryFn: () => request<{ shop: 'demo' | 'own' }>('GET', '/health'),
+    staleTime: Infinity,
+  }).data?.shop;
 
 /** The shop with what waits to be sent. */
 export function withShopEntries(shop: Shop, entries: readonly Entry[]): Shop {

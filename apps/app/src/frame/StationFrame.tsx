@@ -1,8 +1,8 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useLook } from '../theme/useLook';
 import { GAP } from './layout';
-import { useShape, useTouchDrawing } from './useShape';
+import { useShape } from './useShape';
 
 interface StationFrameProps {
   /** The marked-out metal. */
@@ -17,6 +17,13 @@ interface StationFrameProps {
   touch?: boolean;
 }
 
+/** Least and most height of a drawing above an entry, and what is left beneath the sentence to see that it goes on, px. */
+const LEAST = 64;
+const MOST = 200;
+const GOES_ON = 14;
+
+const drawingHeight = (room: number, said: number): number => Math.max(LEAST, Math.min(MOST, room - said - GOES_ON));
+
 /**
  * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right.
  * Wide: drawing and sentence, then dock and detail.
@@ -25,7 +32,9 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false }: S
   const shape = useShape();
   const { palette } = useLook();
   const ground = { backgroundColor: palette.ground, borderColor: palette.line };
-  const tall = useTouchDrawing();
+  // The drawing gives way first: it gets what sentence and entry leave.
+  const [room, setRoom] = useState(0);
+  const [said, setSaid] = useState(0);
   if (shape === 'wide') {
     return (
       <View style={[styles.row, ground]}>
@@ -42,22 +51,20 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false }: S
       </View>
     );
   }
-  const pinned = touch && dock !== null;
-  const page = pinned ? (
-    <View style={styles.page}>
-      <View style={[styles.strip, { flexBasis: tall }]}>{drawing}</View>
-      <View style={styles.sentence}>{prompt}</View>
-      <ScrollView style={styles.rest} contentContainerStyle={styles.detail}>
-        {detail}
-      </ScrollView>
-    </View>
-  ) : (
-    <ScrollView style={styles.page} contentContainerStyle={styles.whole}>
-      {touch ? <View style={{ height: tall }}>{drawing}</View> : drawing}
-      <View style={styles.body}>
+  const page = (
+    <ScrollView
+      style={styles.page}
+      contentContainerStyle={styles.whole}
+      onLayout={({ nativeEvent }) => setRoom(nativeEvent.layout.height)}
+    >
+      {touch ? <View style={{ height: drawingHeight(room, said) }}>{drawing}</View> : drawing}
+      <View
+        style={touch ? styles.sentence : styles.prompt}
+        onLayout={({ nativeEvent }) => setSaid(nativeEvent.layout.height)}
+      >
         {prompt}
-        {detail}
       </View>
+      <View style={styles.detail}>{detail}</View>
     </ScrollView>
   );
   const side = shape === 'side';
@@ -78,12 +85,10 @@ const styles = StyleSheet.create({
   widePrompt: { padding: 16, gap: GAP },
   wideDock: { padding: 16, gap: GAP, borderBottomWidth: 1 },
   page: { flex: 1, minWidth: 0, minHeight: 0 },
-  strip: { flexGrow: 0, flexShrink: 1, minHeight: 64 },
-  sentence: { flexShrink: 0, paddingHorizontal: 12, paddingTop: 8, paddingBottom: 4, gap: 6 },
-  rest: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minHeight: 0 },
-  detail: { paddingHorizontal: 12, paddingTop: 4, paddingBottom: 16, gap: GAP },
   whole: { paddingBottom: 16 },
-  body: { padding: 16, paddingTop: 10, gap: GAP },
+  sentence: { paddingHorizontal: 12, paddingTop: 8, paddingBottom: 4, gap: 6 },
+  prompt: { padding: 16, paddingTop: 10, paddingBottom: 6, gap: GAP },
+  detail: { paddingHorizontal: 16, paddingTop: 6, gap: GAP },
   dock: { paddingHorizontal: 12, paddingVertical: 8, gap: 8, borderTopWidth: 1, alignItems: 'stretch' },
   sideDock: { width: 372, padding: 6, borderLeftWidth: 1, justifyContent: 'flex-end' },
 });

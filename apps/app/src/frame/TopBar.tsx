@@ -2,6 +2,7 @@ import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Appbar, Text } from 'react-native-paper';
+import { TARGET } from './layout';
 
 interface TopBarProps {
   title: string;
@@ -16,7 +17,13 @@ export function TopBar({ title, back, children }: TopBarProps) {
   return (
     <View role="banner">
       <Appbar.Header mode="small" statusBarHeight={0} style={styles.bar}>
-        {back && <Appbar.BackAction accessibilityLabel={back.label} onPress={() => router.navigate(back.to)} />}
+        {back && (
+          <Appbar.BackAction
+            accessibilityLabel={back.label}
+            onPress={() => router.navigate(back.to)}
+            style={styles.back}
+          />
+        )}
         <Appbar.Content
           style={back ? styles.title : styles.first}
           title={
@@ -33,6 +40,7 @@ export function TopBar({ title, back, children }: TopBarProps) {
 
 const styles = StyleSheet.create({
   bar: { height: 50, backgroundColor: 'transparent', paddingHorizontal: 4 },
+  back: { width: TARGET, height: TARGET, margin: 0 },
   title: { paddingRight: 8, alignItems: 'flex-start' },
   first: { paddingLeft: 12, alignItems: 'flex-start' },
 });

@@ -22,14 +22,3 @@ export const useWide = (): boolean => useShape() === 'wide';
 
 /** Height of a key of the shop's keypad, px. */
 export const useKeyHeight = (): number => (useWindowDimensions().height < SHORT ? 44 : 48);
-
-/** What a touch leaves its drawing before the sentence takes its part, px. */
-const BESIDE_THE_DRAWING = 540;
-
-const LEAST_DRAWING = 64;
-
-/** How high a drawing may be above sentence, entry, keypad and action, px; it gives way to the sentence from there. */
-export function useTouchDrawing(): number {
-  const { height } = useWindowDimensions();
-  return useShape() === 'side' ? 110 : Math.max(LEAST_DRAWING, Math.min(190, height - BESIDE_THE_DRAWING));
-}

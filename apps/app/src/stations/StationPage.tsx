@@ -14,7 +14,8 @@ import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
 import DriveScreen from './positions/parts/Drive';
-import { STATIONS, type StationName } from './list';
+import type { StationName } from '@zero-point/core/record/stations';
+import { STATIONS } from './list';
 import { stationPath } from './path';
 import { useSetup } from '../record/useSetup';
 

@@ -27,7 +27,7 @@ const FONTS = {
   bodyLarge: type(17, 23, '400'),
   bodyMedium: type(15, 20, '400'),
   bodySmall: type(15, 20, '400'),
-  labelLarge: { ...type(17, 28, '700'), ...wraps },
+  labelLarge: { ...type(17, 30, '700'), ...wraps },
   labelMedium: type(15, 20, '700'),
   labelSmall: type(14, 18, '700'),
 } as const;

@@ -4,6 +4,7 @@ import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
+import { standing } from '@zero-point/core/words/standing';
 import { Router } from 'express';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
@@ -83,6 +84,15 @@ function setupPaths(): ZodOpenApiPathsObject {
     '/api/setups': {
       get: { summary: 'The bench', ...answers('Newest first', z.array(setupSummary)) },
       post: { summary: 'Start a set-up', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
+    },
+    '/api/standings': {
+      get: {
+        summary: 'Where set-ups stand: what is done, and what is next',
+        requestParams: {
+          query: z.object({ of: z.string().meta({ description: 'ids of set-ups, with commas between' }) }),
+        },
+        ...answers('In the order asked for', z.array(standing)),
+      },
     },
     '/api/setups/{id}': {
       get: {

@@ -10,6 +10,7 @@ import { isIP } from 'node:net';
 import { invalid, notFound } from '../http/problem';
 import type { ShopRecord } from '../record';
 import { shopHoldings } from '../shopHoldings';
+import { createStandings } from '../standings';
 import type { Store } from '../store/store';
 
 /** Kinds of things the whole shop has. */
@@ -32,6 +33,17 @@ function sinceOf(value: unknown): number | undefined {
   return seq;
 }
 
+/** So many set-ups are told of at once. */
+const MOST_STANDINGS = 100;
+
+/** @throws HttpProblem 422 when `of` names none, or too many */
+function idsOf(value: unknown): string[] {
+  const ids = typeof value === 'string' && value !== '' ? value.split(',') : [];
+  if (ids.length === 0 || ids.length > MOST_STANDINGS)
+    throw invalid([{ field: 'of', message: `must name 1 to ${MOST_STANDINGS} set-ups, with commas between` }]);
+  return ids;
+}
+
 /** All things of a kind, the lists as the shop has them. */
 function allOf(store: Store, name: DocumentName) {
   const bodies = store.documents.all(name).map(({ body }) => body);
@@ -43,6 +55,10 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   const router = Router();
   router.get('/setups', small, (_request, response) => {
     response.json(store.tallies.summaries());
+  });
+  const standingOf = createStandings(record);
+  router.get('/standings', small, (request, response) => {
+    response.json(idsOf(request.query.of).map(standingOf));
   });
   router.get('/setups/:id', small, (request, response) => {
     const id = String(request.params.id);

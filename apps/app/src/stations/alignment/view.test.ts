@@ -1,5 +1,6 @@
 import { alignmentShop as shop, configured, readPass as read } from '@zero-point/core/book/alignment.case';
-import { alignmentDone, alignmentView, taskState } from './view';
+import { alignmentDone, taskState } from '@zero-point/core/book/alignmentState';
+import { alignmentView } from './view';
 
 describe('where a task stands', () => {
   const vise = configured(shop, 'vise');

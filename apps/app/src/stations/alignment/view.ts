@@ -1,42 +1,13 @@
-import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/record/alignment';
-import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
-import type { AlignmentTask } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
-import { alignmentPass, isInLine, latestPass, type AlignmentPass } from '@zero-point/core/book/subjects/alignment';
-import { lastCheck } from '@zero-point/core/book/holdingSteps';
+import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/book/subjects/alignment';
 import type { DialFace } from '../../indicator/IndicatorDial';
 import { logDial, logTouch } from '../../record/log';
 import { saveInSetup } from '../../record/logEntry';
 import { advise, type Advice } from '@zero-point/core/words/alignmentAdvice';
 import { entryLabel, isPlug, question } from '@zero-point/core/words/alignmentPlace';
-
-export type TaskState = 'open' | 'begun' | 'off' | 'in line' | 'skipped';
-
-export const skipItem = (task: AlignmentTask): string => `align-${task}`;
-
-/** Where a task stands. */
-export function taskState(book: Book, task: AlignmentTask): TaskState {
-  const alignment = alignmentOf(book, task);
-  const latest = latestPass(book, task);
-  if (alignment && latest > 0) {
-    const pass = alignmentPass(book, alignment, latest);
-    if (isInLine(pass.answer) || (alignment.task === 'skew' && alignment.carriedPass === latest)) return 'in line';
-    return pass.answer ? 'off' : 'begun';
-  }
-  return lastCheck(book, skipItem(task))?.action === 'skip' ? 'skipped' : 'open';
-}
-
-/** Something was lined up or skipped, and nothing that was begun is left out of line. */
-export function alignmentDone(book: Book): boolean {
-  const states = ALIGNMENT_TASKS.map((task) => taskState(book, task));
-  return (
-    states.some((state) => state === 'in line' || state === 'skipped') &&
-    states.every((state) => state !== 'off' && state !== 'begun')
-  );
-}
 
 /** What the screen of one task shows. */
 export interface AlignmentView {

@@ -1,57 +1,86 @@
-import type { SetupSummary } from '@zero-point/core/record/snapshot';
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
 import { useRouter } from 'expo-router';
-import { ScrollView, View } from 'react-native';
-import { useBench } from '../../api/queries';
+import { useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Searchbar } from 'react-native-paper';
+import { useBench, useShopKind, useStandings } from '../../api/queries';
+import { Fold } from '../../answer/Fold';
+import { Choice } from '../../frame/Choice';
 import { GAP } from '../../frame/layout';
-import { MainAction } from '../../frame/MainAction';
-import { OutboxLine } from '../../frame/OutboxLine';
 import { LinkButton } from '../../frame/LinkButton';
+import { OutboxLine } from '../../frame/OutboxLine';
 import { Loading, Trouble } from '../../frame/States';
+import { TopBar } from '../../frame/TopBar';
 import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
-import { stationPath } from '../path';
+import { SetupCard } from './parts/SetupCard';
+import { benchView, type CardView, type Sorting } from './view';
 
-/** The bench: set-ups to carry on with, newest first, and the way to start another. */
+/** So many cards tell where they stand; what lies further back is found by its name. */
+const TOLD = 60;
+
+/** The bench: carry on with a set-up, or reckon something at once. */
 export function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
   const { palette } = useLook();
   const bench = useBench();
-  const start = <MainAction label="Start a set-up" onPress={() => router.navigate('/new')} />;
+  const [wanted, setWanted] = useState('');
+  const [sorting, setSorting] = useState<Sorting>('newest');
+  const ids = useMemo(() => bench.data?.slice(0, TOLD).map(({ id }) => id) ?? [], [bench.data]);
+  const standings = useStandings(ids);
+  const view = useMemo(
+    () => benchView(bench.data ?? [], standings.data ?? [], wanted, sorting),
+    [bench.data, standings.data, wanted, sorting],
+  );
+  const empty = bench.data?.length === 0;
+  const ways = (
+    <View style={styles.ways}>
+      <Button mode="outlined" icon="reckon" onPress={() => router.navigate('/at-once')} style={styles.way}>
+        Reckon at once
+      </Button>
+      <Button mode="contained" icon="plus" onPress={() => router.navigate('/new')} style={styles.way}>
+        Start a set-up
+      </Button>
+    </View>
+  );
   return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <View
-        role="banner"
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          justifyContent: 'space-between',
-          padding: 16,
-          paddingBottom: 8,
-        }}
-      >
-        <Words kind="title" style={{ fontSize: 30, lineHeight: 38 }}>
-          Zero Point
-        </Words>
-        <View style={{ flexDirection: 'row', gap: 8 }}>
-          <LinkButton to="/shop" label="Shop" />
-          <LinkButton to="/settings" label="Settings" />
-        </View>
-      </View>
+    <View style={[styles.page, { backgroundColor: palette.ground }]}>
+      <TopBar title="Zero Point">
+        <LinkButton bare to="/shop" label="Shop" />
+        <LinkButton bare to="/settings" label="Settings" />
+      </TopBar>
       <OutboxLine />
-      <ScrollView
-        role="main"
-        style={{ flex: 1 }}
-        contentContainerStyle={{ padding: 16, paddingTop: 0, gap: GAP, maxWidth: 1100 }}
-      >
+      <ScrollView role="main" style={styles.page} contentContainerStyle={styles.body}>
         {bench.data && (
           <Words kind="sentence">
-            {bench.data.length > 0
-              ? 'On the bench. Tap one to carry on.'
-              : 'Nothing on the bench yet. Start a set-up: which machine, which part, where zero is.'}
+            {empty
+              ? 'Nothing on the bench yet. Reckon something at once, or start a set-up.'
+              : 'On the bench. Tap one to carry on.'}
           </Words>
+        )}
+        {view.searched && (
+          <View style={styles.search}>
+            <Searchbar
+              value={wanted}
+              onChangeText={setWanted}
+              placeholder="Name, part or machine"
+              accessibilityLabel="Find a set-up"
+              mode="bar"
+              style={[styles.searchbar, { backgroundColor: palette.surface, borderColor: palette.edge }]}
+            />
+            <Choice
+              label="Order"
+              showLabel={false}
+              value={sorting}
+              options={[
+                { value: 'newest', label: 'Newest' },
+                { value: 'name', label: 'By name' },
+              ]}
+              onChange={setSorting}
+            />
+          </View>
         )}
         {bench.isPending && <Loading what="the bench" />}
         {bench.isError && !bench.data && (
@@ -61,48 +90,58 @@ export function BenchScreen() {
             retry={() => void bench.refetch()}
           />
         )}
-        <View role="list" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: GAP }}>
-          {bench.data?.map((summary) => (
-            <View role="listitem" key={summary.id} style={{ width: wide ? '48%' : '100%' }}>
-              <SetupCard summary={summary} />
-            </View>
-          ))}
-        </View>
+        <Cards cards={view.open} wide={wide} />
+        {view.finished.length > 0 && (
+          <Fold title={`Finished: ${view.finished.length}`}>
+            <Cards cards={view.finished} wide={wide} />
+          </Fold>
+        )}
+        {wanted !== '' && view.open.length + view.finished.length === 0 && (
+          <Words>Nothing on the bench is called “{wanted}”.</Words>
+        )}
+        {empty && <DemoHint />}
         <Words kind="note" tone="soft">
           △ {STANDING_CAUTION}
         </Words>
-        {wide && <View style={{ maxWidth: 420 }}>{start}</View>}
+        {wide && ways}
       </ScrollView>
-      {!wide && <View style={{ padding: 12, paddingBottom: 12 }}>{start}</View>}
+      {!wide && <View style={[styles.dock, { borderColor: palette.line }]}>{ways}</View>}
     </View>
   );
 }
 
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
-
-function SetupCard({ summary }: { summary: SetupSummary }) {
-  const readings = summary.readings === 1 ? '1 reading' : `${summary.readings} readings`;
-  const set = summary.set.length === 0 ? 'no axis set' : `${summary.set.join(', ').toUpperCase()} set`;
+/** Says where the shop with something in it is, and that it is kept apart. */
+function DemoHint() {
+  const kind = useShopKind();
+  if (kind !== 'own') return null;
   return (
-    <LinkButton to={stationPath(summary.id, summary.readings > 0 ? 'datum' : 'plan')} label={summary.name}>
-      <>
-        <Words kind="sentence">{summary.name}</Words>
-        <Words tone="soft">
-          {summary.part} · {summary.machine}
-        </Words>
-        <Words>
-          {readings} · {set}
-        </Words>
-        <Words kind="note" tone="soft">
-          {WHEN.format(new Date(summary.changedAt))}
-        </Words>
-      </>
-    </LinkButton>
+    <Words tone="soft">
+      To look round a shop at work, start the demo: npm run demo. It has a database of its own and touches nothing here.
+    </Words>
   );
 }
+
+function Cards({ cards, wide }: { cards: readonly CardView[]; wide: boolean }) {
+  return (
+    <View role="list" style={styles.cards}>
+      {cards.map((card) => (
+        <View role="listitem" key={card.id} style={wide ? styles.half : styles.whole}>
+          <SetupCard card={card} />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1 },
+  body: { padding: 16, paddingTop: 4, gap: GAP, maxWidth: 1240 },
+  search: { gap: 8, maxWidth: 640 },
+  searchbar: { borderWidth: 1.5 },
+  cards: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP },
+  half: { width: '48.8%' },
+  whole: { width: '100%' },
+  ways: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  way: { flexGrow: 1, minWidth: 160, maxWidth: 320 },
+  dock: { paddingHorizontal: 12, paddingVertical: 8, borderTopWidth: 1 },
+});

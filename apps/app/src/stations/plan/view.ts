@@ -6,6 +6,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { ZERO_LABELS } from '@zero-point/core/words/progress';
 import { saveInSetup } from '../../record/logEntry';
 
 /** A place zero may stand on, in the part's own frame. */
@@ -14,14 +15,6 @@ export interface ZeroPlace {
   label: string;
   at: Point;
 }
-
-const ZERO_LABELS: Readonly<Record<PartZero, string>> = {
-  'front-left': 'front left corner',
-  'front-right': 'front right corner',
-  'back-left': 'back left corner',
-  'back-right': 'back right corner',
-  centre: 'centre',
-};
 
 /** State of the Plan station to view. */
 export function planView(book: Book) {

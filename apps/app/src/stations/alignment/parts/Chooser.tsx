@@ -17,7 +17,7 @@ import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { logCheck } from '../../workholding/view';
-import { skipItem, taskState } from '../view';
+import { skipItem, taskState } from '@zero-point/core/book/alignmentState';
 import { TASK_ABOUT } from '@zero-point/core/words/alignmentPlace';
 
 interface ChooserProps {

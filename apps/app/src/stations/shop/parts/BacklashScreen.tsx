@@ -82,7 +82,8 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
 
   return (
     <StationFrame
-      drawing={<BothSides height={wide ? 'fill' : 140} axis={name} plusNext={plusNext} />}
+      touch
+      drawing={<BothSides height="fill" axis={name} plusNext={plusNext} />}
       prompt={
         <>
           <Words kind="note" tone="soft">

@@ -14,7 +14,6 @@ import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
 import { LinkButton } from '../../frame/LinkButton';
 import { StationFrame } from '../../frame/StationFrame';
-import { useWide } from '../../frame/useShape';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
@@ -27,15 +26,14 @@ import { WhichChoice } from './parts/WhichChoice';
 import { boreSentence, gaugeWords, GONE_OVER, turnWords } from '@zero-point/core/words/bore';
 import { boreGauges, boreView, keepBore, logSize, startBore } from './view';
 
-/** Bore: creep to size, or face to height. */
-export default function BoreScreen({ book }: { book: Book }) {
+/** Size: a bore crept to size, or a face brought to height, as equals. */
+export default function SizeScreen({ book }: { book: Book }) {
   const params = useLocalSearchParams();
   return params.show === 'facing' ? <FacingScreen book={book} /> : <ToSize book={book} />;
 }
 
 function ToSize({ book }: { book: Book }) {
   const router = useRouter();
-  const wide = useWide();
   const params = useLocalSearchParams();
   const view = boreView(book, typeof params.bore === 'string' ? params.bore : undefined);
   const { bore, bores, log } = view;
@@ -56,6 +54,7 @@ function ToSize({ book }: { book: Book }) {
 
   return (
     <StationFrame
+      touch
       drawing={
         bore && log.start !== undefined ? (
           <ApproachChart
@@ -65,14 +64,14 @@ function ToSize({ book }: { book: Book }) {
             high={bore.high}
             expected={answer?.next?.expected}
             unit={unit}
-            height={wide ? 'fill' : 130}
+            height="fill"
           />
         ) : (
           <PlanDrawing
             part={part}
             partZero={setup.partZero}
             zeroSet={isSet(book)}
-            height={wide ? 'fill' : 130}
+            height="fill"
             label={`${part.name} from above`}
           />
         )

@@ -1,0 +1,57 @@
+import { Link } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { TouchableRipple, useTheme } from 'react-native-paper';
+import { ThumbDrawing } from '../../../drawing/ThumbDrawing';
+import { MiniRule } from '../../../frame/MiniRule';
+import { METAL } from '../../../theme/palette';
+import { Words } from '../../../theme/Words';
+import type { CardView } from '../view';
+
+const WHEN = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  hourCycle: 'h23',
+});
+
+/** A set-up: its part in small, where zero is, what is set, how far along the rule, and the next thing to do. One tap goes on there. */
+export function SetupCard({ card }: { card: CardView }) {
+  const { colors } = useTheme();
+  const { name, about, set, next, part, state } = card;
+  return (
+    <Link href={card.path} asChild>
+      <TouchableRipple
+        role="link"
+        aria-label={`${name}. ${about}. ${set} ${next ?? ''}`.trim()}
+        style={StyleSheet.flatten([styles.card, { borderColor: colors.outline, backgroundColor: colors.surface }])}
+      >
+        <View style={styles.row}>
+          <View style={styles.thumb}>{part && <ThumbDrawing part={part} label={`${name}, its part`} />}</View>
+          <View style={styles.words}>
+            <Words kind="strong">{name}</Words>
+            <Words kind="note" tone="soft">
+              {about} · {WHEN.format(new Date(card.changedAt))}
+            </Words>
+            <Words kind="note">{set}</Words>
+            <MiniRule stations={card.stations} here={card.here} />
+            {next !== undefined && (
+              <Words tone={state === 'slip' ? 'bad' : state === 'finished' ? 'good' : 'ink'} style={styles.next}>
+                {state === 'slip' ? '✗ ' : state === 'finished' ? '✓ ' : '▸ '}
+                {next}
+              </Words>
+            )}
+          </View>
+        </View>
+      </TouchableRipple>
+    </Link>
+  );
+}
+
+const styles = StyleSheet.create({
+  card: { borderWidth: 1.5, borderRadius: 8, overflow: 'hidden', height: '100%' },
+  row: { flexDirection: 'row', minHeight: 112 },
+  thumb: { width: 104, backgroundColor: METAL.blue },
+  words: { flex: 1, minWidth: 0, padding: 10, gap: 3 },
+  next: { fontWeight: '700' },
+});

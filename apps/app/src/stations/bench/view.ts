@@ -1,0 +1,80 @@
+import { STATION_NAMES } from '@zero-point/core/record/stations';
+import type { SetupSummary } from '@zero-point/core/record/snapshot';
+import { setWords } from '@zero-point/core/words/setAxes';
+import type { Standing } from '@zero-point/core/words/standing';
+import { stationPath } from '../path';
+
+/** A set-up's card on the bench. */
+export interface CardView {
+  id: string;
+  name: string;
+  /** Part and machine. */
+  about: string;
+  /** Where zero is, and what is set. */
+  set: string;
+  /** When something was last done there. */
+  changedAt: string;
+  state: Standing['state'] | undefined;
+  next: string | undefined;
+  /** Where one tap goes on. */
+  path: `/setup/${string}`;
+  part: Standing['part'] | undefined;
+  /** Which stations are done, in their order, and where the next thing is. */
+  stations: { done: boolean }[];
+  here: number;
+}
+
+export type Sorting = 'newest' | 'name';
+
+export interface BenchView {
+  open: CardView[];
+  finished: CardView[];
+  /** Enough of them that a person has to look for one. */
+  searched: boolean;
+}
+
+/** From so many on they are searched and sorted. */
+const SEARCHED_FROM = 10;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function cardOf(summary: SetupSummary, standing: Standing | undefined): CardView {
+  const { id, name, part, machine, changedAt, set } = summary;
+  const next = standing?.next;
+  const station = next?.station ?? (summary.readings > 0 ? 'datum' : 'plan');
+  const query =
+    next?.feature !== undefined ? `?f=${next.feature}` : next?.tool !== undefined ? `?tool=${next.tool}` : '';
+  return {
+    id,
+    name,
+    about: `${part} · ${machine}`,
+    set: standing ? `Zero at the ${standing.zero}. ${capital(setWords(set))}.` : `${capital(setWords(set))}.`,
+    changedAt,
+    state: standing?.state,
+    next: next?.words,
+    path: `${stationPath(id, station)}${query}`,
+    part: standing?.part,
+    stations: STATION_NAMES.map((one) => ({ done: standing?.done.includes(one) ?? false })),
+    here: STATION_NAMES.indexOf(station),
+  };
+}
+
+/** State of the bench to view: what is worked on, and what is finished. */
+export function benchView(
+  bench: readonly SetupSummary[],
+  standings: readonly Standing[],
+  wanted: string,
+  sorting: Sorting,
+): BenchView {
+  const byId = new Map(standings.map((one) => [one.id, one]));
+  const words = wanted.trim().toLowerCase().split(/\s+/);
+  const cards = bench
+    .map((summary) => cardOf(summary, byId.get(summary.id)))
+    .filter(({ name, about }) => words.every((word) => `${name} ${about}`.toLowerCase().includes(word)));
+  const sorted = sorting === 'name' ? [...cards].sort((a, b) => a.name.localeCompare(b.name)) : cards;
+  return {
+    open: sorted.filter(({ state }) => state !== 'finished'),
+    finished: sorted.filter(({ state }) => state === 'finished'),
+    searched: bench.length >= SEARCHED_FROM,
+  };
+}

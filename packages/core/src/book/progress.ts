@@ -1,0 +1,100 @@
+import { STATION_NAMES, type StationName } from '../record/stations';
+import { agreements } from './checks/agreements';
+import type { Agreement } from './checks/check';
+import { alignmentDone } from './alignmentState';
+import type { Book } from './book';
+import { driveList, PLAIN_ORDER, type Stop } from './driveList';
+import { holdingSteps } from './holdingSteps';
+import { patternsInHand } from './holes';
+import { isSet, lastZeroing } from './inForce';
+import { neededTools } from './neededTools';
+import { boreAnswer } from './subjects/bore';
+import { toolLengthAnswer } from './subjects/heights';
+
+/** Every hole of every pattern in hand, step by step. */
+const allStops = (book: Book): Stop[] =>
+  driveList(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
+
+/** Those of these tools that have no length yet, the reference left out. */
+const unmeasured = (book: Book, tools: readonly number[]): number[] =>
+  tools.filter((number) => number !== book.setup.referenceTool && !toolLengthAnswer(book, number));
+
+const inUse = ({ tools }: Book): number[] =>
+  tools.flatMap(({ number, retiredOn }) => (retiredOn === undefined ? number : []));
+
+const notInSize = (book: Book) =>
+  book.cutPlan.bores.filter((bore) => boreAnswer(book, bore).answer?.result.advice !== 'in-size');
+
+/** Whether a station's work is done, from what the ledger holds. */
+export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>> = {
+  plan: ({ readings }) => readings.length > 0,
+  workholding: (book) => {
+    const steps = holdingSteps(book);
+    return steps.length > 0 && steps.every(({ state }) => state !== 'open');
+  },
+  alignment: alignmentDone,
+  datum: isSet,
+  heights: (book) => lastZeroing(book, 'z') !== undefined && unmeasured(book, inUse(book)).length === 0,
+  positions: (book) => {
+    const stops = allStops(book);
+    return stops.length > 0 && stops.every(({ done }) => done);
+  },
+  size: (book) => book.cutPlan.bores.length > 0 && notInSize(book).length === 0,
+};
+
+/** The next thing to do, and the station it is done at. */
+export type NextThing =
+  | { station: 'plan'; what: 'begin' }
+  | { station: 'datum'; what: 'slip'; slip: Agreement }
+  | { station: 'datum'; what: 'find'; axes: ('x' | 'y')[] }
+  | { station: 'heights'; what: 'set-z'; tool: number }
+  | { station: 'heights'; what: 'touch-tool'; tool: number; left: number }
+  | { station: 'positions'; what: 'add-pattern' }
+  | { station: 'positions'; what: 'drive'; stop: Stop; left: number }
+  | { station: 'size'; what: 'bore'; name: string }
+  | { station: 'plan'; what: 'finished' };
+
+/** Where a set-up stands: what is done, and what is next. */
+export interface Progress {
+  state: 'not-begun' | 'under-way' | 'slip' | 'finished';
+  done: StationName[];
+  next: NextThing;
+}
+
+/** Where a set-up stands, from what the ledger holds: the bench's line, and where one tap goes on. */
+export function progressOf(book: Book): Progress {
+  const done = STATION_NAMES.filter((name) => STATION_DONE[name](book));
+  const next = nextThing(book);
+  return { done, next, state: stateOf(book, next) };
+}
+
+function stateOf({ readings, checks, zeroings }: Book, { what }: NextThing): Progress['state'] {
+  if (what === 'slip' || what === 'finished') return what;
+  return readings.length + checks.length + zeroings.length === 0 ? 'not-begun' : 'under-way';
+}
+
+function nextThing(book: Book): NextThing {
+  const slip = agreements(book).find(({ explanation }) => !explanation.agrees);
+  if (slip) return { station: 'datum', what: 'slip', slip };
+  if (book.readings.length + book.checks.length === 0) return { station: 'plan', what: 'begin' };
+  const axes = (['x', 'y'] as const).filter((axis) => lastZeroing(book, axis) === undefined);
+  if (axes.length > 0) return { station: 'datum', what: 'find', axes };
+  const tool = book.setup.referenceTool;
+  if (lastZeroing(book, 'z') === undefined) return { station: 'heights', what: 'set-z', tool };
+  // Only what the holes call for holds the work up.
+  const [open, ...rest] = unmeasured(book, neededTools(book));
+  if (open !== undefined) return { station: 'heights', what: 'touch-tool', tool: open, left: rest.length + 1 };
+  return cutting(book);
+}
+
+function cutting(book: Book): NextThing {
+  const stops = allStops(book);
+  const left = stops.filter((stop) => !stop.done);
+  const [stop] = left;
+  if (stop) return { station: 'positions', what: 'drive', stop, left: left.length };
+  const [bore] = notInSize(book);
+  if (bore) return { station: 'size', what: 'bore', name: bore.name };
+  return stops.length === 0 && book.cutPlan.bores.length === 0
+    ? { station: 'positions', what: 'add-pattern' }
+    : { station: 'plan', what: 'finished' };
+}

@@ -1,0 +1,4 @@
+/** The stations there are, in the order people work. */
+export const STATION_NAMES = ['plan', 'workholding', 'alignment', 'datum', 'heights', 'positions', 'size'] as const;
+
+export type StationName = (typeof STATION_NAMES)[number];
