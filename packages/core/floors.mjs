@@ -12,6 +12,7 @@ export const FLOORS = [
   ['registry'],
   ['book'],
   ['words'],
+  ['atOnce'],
   ['formats'],
   ['practice'],
 ];

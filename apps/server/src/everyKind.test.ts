@@ -42,6 +42,14 @@ const ROWS: { [K in RowName]: BodyOf<K> } = {
     from: at,
     at,
   },
+  reckoning: {
+    id: 'reckoning-1',
+    name: 'edge',
+    unit: 'mm',
+    values: { r1: '-5.01' },
+    answer: ['Preset X to −5.000 mm'],
+    at,
+  },
 };
 
 /** What is changed of each, so that it says something else under the same id. */
@@ -52,6 +60,7 @@ const OTHERWISE: { [K in RowName]: BodyOf<K> } = {
   check: { ...ROWS.check, action: 'clear' },
   sweep: { ...ROWS.sweep, pass: 2 },
   calibration: { ...ROWS.calibration, found: { what: 'size', value: 12.43, U: 0.005 } },
+  reckoning: { ...ROWS.reckoning, unit: 'in' },
 };
 
 const DOCUMENTS: { [K in DocumentName]: BodyOf<K> } = {
@@ -132,7 +141,8 @@ async function afterRestart(look: (app: ReturnType<typeof createApp>) => Promise
 }
 
 describe.each(ROW_NAMES)('a %s', (name) => {
-  const { of, field } = ROW_KINDS[name];
+  const { of, field, collection } = ROW_KINDS[name];
+  const apart = 'apart' in ROW_KINDS[name];
 
   test('sent twice is stored once and answered the same; there after a restart', async () => {
     const first = await post(name, ROWS[name]).expect(201);
@@ -144,10 +154,10 @@ describe.each(ROW_NAMES)('a %s', (name) => {
     expect(Number(count) + Number(readings)).toBe(1);
     await afterRestart(async (app) => {
       const { body } = await request(app)
-        .get(of === 'setup' ? `/api/setups/${SETUP}` : '/api/shop')
+        .get(of === 'setup' ? `/api/setups/${SETUP}` : apart ? `/api/${collection}` : '/api/shop')
         .expect(200);
       // A strike shows at what it struck.
-      const list = name === 'strike' ? body.readings : body[field];
+      const list = name === 'strike' ? body.readings : apart ? body : body[field];
       const shown = (list as { id: string; struckReason?: string | null }[]).find(
         ({ id }) => id === (name === 'strike' ? 'touch-0' : ROWS[name].id),
       );

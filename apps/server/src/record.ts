@@ -201,7 +201,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       (fields[field] as unknown[]).push({ ...body, seq, receivedAt });
     }
     fields.holdings = shopHoldings(fields.holdings as Snapshot['holdings']);
-    const { strikes: _, readings: _none, ...rest } = fields;
+    const { strikes: _, readings: _none, reckonings: _apart, ...rest } = fields;
     return {
       ...(rest as unknown as Omit<Snapshot, 'readings' | 'setup' | 'versions' | 'seq' | 'repeatability'>),
       setup,

@@ -21,15 +21,27 @@ interface ReadingDockProps {
   next: { label: string; onPress: () => void } | undefined;
   /** Why nothing can be logged yet. */
   blocked?: string | undefined;
+  /** What stands in the field at first. */
+  typed?: string;
   /** What is typed, where something else on the page shows or changes it too. */
   draft?: { text: string; setText: (text: string) => void };
 }
 
 /** Entry, keypad and the one action. A text that is refused stays as it was typed. */
-export function ReadingDock({ label, acrossLabel, dial = false, unit, onLog, next, blocked, draft }: ReadingDockProps) {
+export function ReadingDock({
+  label,
+  acrossLabel,
+  dial = false,
+  unit,
+  onLog,
+  next,
+  blocked,
+  typed = '',
+  draft,
+}: ReadingDockProps) {
   const wide = useWide();
   const keyHeight = useKeyHeight();
-  const [ownText, setOwnText] = useState('');
+  const [ownText, setOwnText] = useState(typed);
   const { text, setText } = draft ?? { text: ownText, setText: setOwnText };
   const [error, setError] = useState<string | undefined>(undefined);
   const [system, setSystem] = useState(false);

@@ -19,6 +19,8 @@ interface TouchDockProps {
   onLog: (text: string, across: string) => string | undefined;
   onDone: (form: FormView) => void;
   blocked?: string | undefined;
+  /** What stands in the field at first: carried here from elsewhere. */
+  typed?: string;
   /** A caution still to be ticked; on a phone it stands where the keypad will be. */
   gate?: ReactNode;
 }
@@ -35,10 +37,11 @@ export function TouchDock({
   onDone,
   blocked,
   gate,
+  typed = '',
 }: TouchDockProps) {
   const wide = useWide();
   const { form } = page;
-  const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, blocked };
+  const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, blocked, typed };
   if (wide) {
     return (
       <View style={styles.wide}>

@@ -11,7 +11,10 @@ import { Words } from '../theme/Words';
 interface LengthEntryProps {
   ref?: RefObject<EntryRef | null>;
   label: string;
-  unit: LengthUnit;
+  /** What a bare number is in; nothing where it is no length. */
+  unit: LengthUnit | undefined;
+  /** Said behind the figure, where that is not the unit. */
+  beside?: string;
   text: string;
   onChange: (text: string) => void;
   onSubmit: () => void;
@@ -31,6 +34,7 @@ export function LengthEntry({
   ref,
   label,
   unit,
+  beside,
   text,
   onChange,
   onSubmit,
@@ -41,9 +45,9 @@ export function LengthEntry({
 }: LengthEntryProps) {
   const { palette, digits } = useLook();
   const noteId = useId();
-  const read = parseLength(text, unit);
+  const read = parseLength(text, unit ?? 'mm');
   const plain = read.ok && /^[+\-−]?[\d.]+$/.test(text.trim());
-  const means = read.ok && !plain ? `means ${formatLengthUnit(read.mm, { unit })}` : undefined;
+  const means = unit && read.ok && !plain ? `means ${formatLengthUnit(read.mm, { unit })}` : undefined;
   return (
     <View style={styles.entry}>
       <TextInput
@@ -68,7 +72,7 @@ export function LengthEntry({
           onSystem ? (
             <TextInput.Icon icon="keyboard" onPress={onSystem} accessibilityLabel="Use the system keyboard" />
           ) : (
-            <TextInput.Affix text={unit} />
+            <TextInput.Affix text={beside ?? unit ?? ''} />
           )
         }
         style={styles.field}

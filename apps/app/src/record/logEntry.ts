@@ -1,5 +1,5 @@
 import type { DocumentEntry, RowEntry } from '@zero-point/core/record/entry';
-import type { BodyOf, DocumentName, SetupKind, ShopKind } from '@zero-point/core/record/kinds';
+import type { BodyOf, DocumentName, RowName, SetupKind, ShopKind } from '@zero-point/core/record/kinds';
 import { keyOf, versionOf } from '@zero-point/core/record/merge';
 import { uuidv7 } from 'uuidv7';
 import { useOutbox } from '../stores/outbox';
@@ -26,8 +26,5 @@ export const saveInSetup = <K extends Exclude<SetupKind, 'reading' | 'strike' | 
 ): void => save(book, book.setup.id, kind, body);
 
 /** Saves a thing of the shop, from the version that is shown. */
-export const saveThing = <K extends Exclude<ShopKind, 'calibration'>>(
-  shown: Versioned,
-  kind: K,
-  body: BodyOf<K>,
-): void => save(shown, '', kind, body);
+export const saveThing = <K extends Exclude<ShopKind, RowName>>(shown: Versioned, kind: K, body: BodyOf<K>): void =>
+  save(shown, '', kind, body);

@@ -2,14 +2,14 @@ import type { Book } from '@zero-point/core/book/book';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { KeysDialog } from '../frame/KeysDialog';
 import { OutboxLine } from '../frame/OutboxLine';
 import { LinkButton } from '../frame/LinkButton';
 import { Rule } from '../frame/Rule';
 import { Loading, Trouble } from '../frame/States';
 import { TopBar } from '../frame/TopBar';
-import { useWide } from '../frame/useShape';
+import { useShape } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
@@ -65,7 +65,8 @@ export default function StationPage() {
 }
 
 function Page({ book, page }: { book: Book; page: PageName }) {
-  const wide = useWide();
+  const shape = useShape();
+  const wide = shape === 'wide';
   const { id, name } = book.setup;
   const { palette } = useLook();
   const lift = book.datumPlan.heights?.lift ?? 0;
@@ -77,21 +78,32 @@ function Page({ book, page }: { book: Book; page: PageName }) {
     [book, id],
   );
   const rule = <Rule stations={marks} here={here} upright={wide} />;
+  const bar = (
+    <TopBar
+      title={name}
+      back={
+        page === 'drive'
+          ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
+          : { to: '/', label: 'Back to the bench' }
+      }
+    >
+      <LinkButton to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'} />
+    </TopBar>
+  );
   return (
     <>
-      <TopBar
-        title={name}
-        back={
-          page === 'drive'
-            ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
-            : { to: '/', label: 'Back to the bench' }
-        }
-      >
-        <LinkButton to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'} />
-      </TopBar>
+      {shape === 'side' ? (
+        // On its side a phone has no height for both.
+        <View style={styles.side}>
+          <View style={styles.sideBar}>{bar}</View>
+          <View style={styles.sideRule}>{rule}</View>
+        </View>
+      ) : (
+        bar
+      )}
       <OutboxLine />
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
-        {(wide || page !== 'drive') && rule}
+        {(wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
           {lift > 0 && (
             <View role="status" style={{ padding: 8, backgroundColor: palette.warn }}>
@@ -107,3 +119,9 @@ function Page({ book, page }: { book: Book; page: PageName }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  side: { flexDirection: 'row', alignItems: 'center' },
+  sideBar: { flex: 2, minWidth: 0 },
+  sideRule: { flex: 3, minWidth: 0 },
+});

@@ -1,3 +1,5 @@
+export { AtOnceList } from '../at-once/List';
+export { AtOnceScreen } from '../at-once/Screen';
 export { CollectionScreen, ShopScreen, ThingScreen } from './shop/Screen';
 export { default as NewSetupScreen } from './newSetup/Screen';
 export { default as SettingsScreen } from './settings/Screen';

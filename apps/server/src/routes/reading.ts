@@ -36,6 +36,9 @@ function sinceOf(value: unknown): number | undefined {
 /** So many set-ups are told of at once. */
 const MOST_STANDINGS = 100;
 
+/** So many reckonings are told, newest first. */
+const LATEST = 50;
+
 /** @throws HttpProblem 422 when `of` names none, or too many */
 function idsOf(value: unknown): string[] {
   const ids = typeof value === 'string' && value !== '' ? value.split(',') : [];
@@ -59,6 +62,11 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   const standingOf = createStandings(record);
   router.get('/standings', small, (request, response) => {
     response.json(idsOf(request.query.of).map(standingOf));
+  });
+  router.get('/reckonings', small, (_request, response) => {
+    response.json(
+      store.entries.latest('reckoning', LATEST).map(({ body, seq, receivedAt }) => ({ ...body, seq, receivedAt })),
+    );
   });
   router.get('/setups/:id', small, (request, response) => {
     const id = String(request.params.id);

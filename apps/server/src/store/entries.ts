@@ -45,7 +45,10 @@ export function entries(db: Database) {
     `SELECT ${COLUMNS} FROM entries WHERE setup_id = ? AND seq > ? ORDER BY seq`,
   );
   const ofShop = db.prepare<[number], Row>(
-    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND seq > ? ORDER BY seq`,
+    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND kind <> 'reckoning' AND seq > ? ORDER BY seq`,
+  );
+  const latest = db.prepare<[string, number], Row>(
+    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND kind = ? ORDER BY seq DESC LIMIT ?`,
   );
   const opened = db
     .prepare<[string, string, string, string], 1>(
@@ -74,7 +77,11 @@ export function entries(db: Database) {
     },
     /** Rows of a set-up behind a place in the record. */
     ofSetup: (setupId: string, since = 0): StoredRow[] => ofSetup.all(setupId, since).map(toRow),
+    /** Rows of the shop that set-ups are shown; what was reckoned without one is told apart. */
     ofShop: (since = 0): StoredRow[] => ofShop.all(since).map(toRow),
+    /** The latest rows of a kind of the shop, newest first. */
+    latest: <K extends BodyRow>(kind: K, most: number): StoredRow<K>[] =>
+      latest.all(kind, most).map(toRow) as StoredRow<K>[],
     /** Whether somebody opened this epoch of an axis' scale. */
     isOpened: (setupId: string, axis: string, scale: string, epoch: string): boolean =>
       opened.get(setupId, axis, scale, epoch) === 1,

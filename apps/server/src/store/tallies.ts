@@ -212,6 +212,7 @@ function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): v
       setup.changedAt = latest(setup.changedAt, entry.body.at);
       return;
     case 'calibration':
+    case 'reckoning':
       return;
   }
 }

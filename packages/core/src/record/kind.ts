@@ -44,6 +44,8 @@ export interface RowKind<
   Kept,
 > extends Common<Name, Field, Of, Collection, Body> {
   keeping: 'row';
+  /** Told apart: no set-up shows it. */
+  apart?: true;
   /** As the ledger gives it back: its place and when it came. */
   asKept: (body: Body, stored: Stored) => Kept;
   /** When it was done. */

@@ -12,6 +12,7 @@ import { partKind } from './part';
 import { patternKind } from './pattern';
 import { planKind } from './plan';
 import { readingKind } from './reading';
+import { reckoningKind } from './reckoning';
 import { strikeKind } from './strike';
 import { sweepKind } from './sweep';
 import { toolTableKind } from './toolTable';
@@ -28,6 +29,7 @@ export const ROW_KINDS = {
   check: checkKind,
   sweep: sweepKind,
   calibration: calibrationKind,
+  reckoning: reckoningKind,
 } as const;
 
 export const DOCUMENT_KINDS = {

@@ -32,6 +32,7 @@ const listsOf = (snapshot: Snapshot) => snapshot as unknown as Record<string, re
 
 function withRow(snapshot: Snapshot, entry: RowEntry, stored: Stored | undefined): Snapshot {
   if (entry.kind === 'strike') return struck(snapshot, entry.body);
+  if (entry.kind === 'reckoning') return snapshot;
   const kind = ROW_KINDS[entry.kind];
   const list = listsOf(snapshot)[kind.field] ?? [];
   const place = stored ?? { seq: UNSENT, receivedAt: whenOf(entry) };

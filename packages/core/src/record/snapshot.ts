@@ -46,9 +46,9 @@ type DocumentFields = { [K in DocumentName as Documents[K]['field']]: Shown<K> }
 
 /**
  * A set-up with all that hangs on it: enough to work on with the server away. Every kind of entry stands under its own
- * field; strikes are taken in at the readings they strike.
+ * field; strikes are taken in at the readings they strike, and what is told apart is not in it.
  */
-export interface Snapshot extends Omit<RowLists & DocumentFields, 'strikes' | 'setup'> {
+export interface Snapshot extends Omit<RowLists & DocumentFields, 'strikes' | 'setup' | 'reckonings'> {
   setup: Setup;
   /** The version of every document, by kind and own name. */
   versions: Record<string, string>;

@@ -52,6 +52,8 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     measureU: 0.002,
     mostCut: 0.5,
   },
+  fit: { fit: '26 H7', measured: 25.9 },
+  'turn-length': { text: '1 3/8 in', unit: 'mm' },
   facing: {
     remove: 2.3,
     mostDepth: 0.8,

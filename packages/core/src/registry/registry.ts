@@ -38,6 +38,10 @@ import { toolLength } from '../heights/toolLength';
 import { toolLengthInput, toolLengthOutput } from '../heights/toolLength.schema';
 import { zZero } from '../heights/zZero';
 import { zZeroInput, zZeroOutput } from '../heights/zZero.schema';
+import { turnLength } from '../shop/turnLength';
+import { turnLengthInput, turnLengthOutput } from '../shop/turnLength.schema';
+import { fit } from '../boring/fit';
+import { fitInput, fitOutput } from '../boring/fit.schema';
 import { bore } from '../boring/bore';
 import { boreInput, boreOutput } from '../boring/bore.schema';
 import { facing } from '../facing/facing';
@@ -148,6 +152,22 @@ export const REGISTRY = {
     input: boreInput,
     output: boreOutput,
     reckon: bore,
+  }),
+  fit: exact({
+    name: 'fit',
+    exact: 'Limits stand in a table; what was measured has the U of its gauge.',
+    summary: 'The limits of a hole by its fit, and where a measured size lies',
+    input: fitInput,
+    output: fitOutput,
+    reckon: fit,
+  }),
+  'turn-length': exact({
+    name: 'turn-length',
+    exact: 'An inch is 25.4 mm exactly.',
+    summary: 'A length as typed, in millimetres, inches and the nearest fraction',
+    input: turnLengthInput,
+    output: turnLengthOutput,
+    reckon: turnLength,
   }),
   facing: exact({
     name: 'facing',

@@ -37,10 +37,10 @@ export function BenchScreen() {
   const empty = bench.data?.length === 0;
   const ways = (
     <View style={styles.ways}>
-      <Button mode="outlined" icon="reckon" onPress={() => router.navigate('/at-once')} style={styles.way}>
+      <Button mode="outlined" compact onPress={() => router.navigate('/at-once')} style={styles.way}>
         Reckon at once
       </Button>
-      <Button mode="contained" icon="plus" onPress={() => router.navigate('/new')} style={styles.way}>
+      <Button mode="contained" compact onPress={() => router.navigate('/new')} style={styles.way}>
         Start a set-up
       </Button>
     </View>
@@ -141,7 +141,7 @@ const styles = StyleSheet.create({
   cards: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP },
   half: { width: '48.8%' },
   whole: { width: '100%' },
-  ways: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  way: { flexGrow: 1, minWidth: 160, maxWidth: 320 },
+  ways: { flexDirection: 'row', gap: 8 },
+  way: { flex: 1, minWidth: 0, maxWidth: 320 },
   dock: { paddingHorizontal: 12, paddingVertical: 8, borderTopWidth: 1 },
 });

@@ -165,6 +165,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
             }
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
             onLog={(text) => view.log(text, ticked)}
+            typed={typeof params.typed === 'string' ? params.typed : ''}
             onDone={done}
           />
         )

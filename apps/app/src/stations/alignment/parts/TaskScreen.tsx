@@ -15,7 +15,8 @@ import { ReadingDock } from '../../../answer/ReadingDock';
 import { ReadingList } from '../../../answer/ReadingList';
 import { MainAction } from '../../../frame/MainAction';
 import { StationFrame } from '../../../frame/StationFrame';
-import { useWide } from '../../../frame/useShape';
+import { TARGET } from '../../../frame/layout';
+import { useKeyHeight, useWide } from '../../../frame/useShape';
 import { IndicatorDial } from '../../../indicator/IndicatorDial';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
@@ -38,6 +39,8 @@ interface TaskScreenProps {
 export function TaskScreen({ book, alignment }: TaskScreenProps) {
   const router = useRouter();
   const wide = useWide();
+  // A low page keeps the sentence whole; the dial gives way.
+  const short = useKeyHeight() < TARGET;
   const params = useLocalSearchParams();
   const [again, setAgain] = useState<number | undefined>(undefined);
   const [text, setText] = useState('');
@@ -76,7 +79,7 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
               <IndicatorDial
                 face={dial}
                 unit={unit}
-                size={wide ? 190 : 142}
+                size={wide ? 190 : short ? 104 : 142}
                 value={read.ok ? read.mm : undefined}
                 onChange={(mm) => setText(formatLength(mm, { unit, plus: true }).replace('−', '-'))}
               />

@@ -5,7 +5,7 @@ import { featureKey } from '@zero-point/core/datum/feature';
 import { agreements } from '@zero-point/core/book/checks/agreements';
 import { scaleOf } from '@zero-point/core/book/inForce';
 import { subjectKey } from '@zero-point/core/book/subjectKey';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { FormView } from '@zero-point/core/words/formView';
@@ -38,6 +38,7 @@ interface FeaturePageProps {
 /** Datum with a feature in hand: one touch after another, then its answer. */
 export function FeaturePage({ book, feature }: FeaturePageProps) {
   const router = useRouter();
+  const params = useLocalSearchParams();
   const wide = useWide();
   const [slotId, setSlotId] = useState<string | undefined>(undefined);
   const [choosing, setChoosing] = useState(false);
@@ -195,6 +196,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             forms={view.forms}
             onLog={log}
             onDone={done}
+            typed={typeof params.typed === 'string' ? params.typed : ''}
             blocked={method?.missing ?? (gate ? `Tick first: ${gate.text}` : undefined)}
             gate={gate && <Cautions cautions={[gate]} ticked={ticked} onTick={tick} />}
           />

@@ -1,0 +1,19 @@
+import type { Reckoning } from '@zero-point/core/record/reckoning';
+import { useQuery } from '@tanstack/react-query';
+import { request } from '../api/client';
+import { useOutbox } from '../stores/outbox';
+
+type Kept = Pick<Reckoning, 'id' | 'name' | 'answer' | 'at'>;
+
+/** What was reckoned at once, newest first: what waits on this device, then what the server has. */
+export function useReckonings(): Kept[] {
+  const entries = useOutbox((state) => state.waiting);
+  const waiting = entries.flatMap(({ entry }): Kept[] => (entry.kind === 'reckoning' ? [entry.body] : []));
+  const { data = [] } = useQuery({
+    queryKey: ['reckonings', waiting.length],
+    queryFn: () => request<Reckoning[]>('GET', '/reckonings'),
+    placeholderData: (before) => before,
+  });
+  const known = new Set(data.map(({ id }) => id));
+  return [...waiting.filter(({ id }) => !known.has(id)).reverse(), ...data];
+}

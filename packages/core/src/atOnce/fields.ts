@@ -1,0 +1,106 @@
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { formatLength, formatLengthUnit } from '../units/formatLength';
+import { plusMinus } from '../words/goodness';
+import type { AtOnceField, AtOnceLine, AtOnceReader } from './form';
+
+/** The same start in both units, or one for each. */
+const starts = (mm: string, inch = mm) => ({ mm, in: inch });
+
+export const lengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+  key,
+  label,
+  kind: 'length',
+  start: starts(mm, inch),
+});
+
+export const optionalLengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+  ...lengthField(key, label, mm, inch),
+  optional: true,
+});
+
+export const choiceField = (key: string, label: string, options: AtOnceField['options'] & object): AtOnceField => ({
+  key,
+  label,
+  kind: 'choice',
+  options,
+  start: starts(options[0]?.value ?? ''),
+});
+
+export const numberField = (key: string, label: string, start: string, unit: string): AtOnceField => ({
+  key,
+  label,
+  kind: 'number',
+  unit,
+  start: starts(start),
+});
+
+/** What touches: its kind says how well it repeats. */
+const FINDERS = [
+  'spring-finder',
+  'bearing-finder',
+  'pin',
+  'probe',
+  'contact-light',
+  'paper',
+] as const satisfies GaugeKind[];
+
+const FINDER_NAMES: Readonly<Record<(typeof FINDERS)[number], string>> = {
+  'spring-finder': 'Spring finder',
+  'bearing-finder': 'Bearing finder',
+  pin: 'Pin',
+  probe: 'Probe',
+  'contact-light': 'Contact light',
+  paper: 'Cutter, paper',
+};
+
+export const finderFields = (): AtOnceField[] => [
+  choiceField(
+    'finder',
+    'With',
+    FINDERS.map((value) => ({ value, label: FINDER_NAMES[value] })),
+  ),
+  lengthField('diameter', 'Contact diameter', '10', '0.375'),
+  optionalLengthField('feeler', 'Feeler or paper between'),
+  optionalLengthField('tir', 'Its run-out, where it turns'),
+];
+
+/** The display step that is taken until a set-up says another, mm. */
+const STEP = { mm: 0.005, in: 0.00254 } as const;
+
+/** What is known of a touch by what touched. */
+export function touchOf(read: AtOnceReader) {
+  const kind = FINDERS.find((one) => one === read.text('finder')) ?? 'spring-finder';
+  const { defaultU, spin } = GAUGE_FACTS[kind];
+  return {
+    contact: {
+      diameter: read.length('diameter'),
+      feeler: read.optionalLength('feeler') ?? 0,
+      tir: read.optionalLength('tir') ?? 0,
+      spin,
+    },
+    method: { resolution: STEP[read.unit], methodSd: defaultU },
+    finderU: defaultU,
+  };
+}
+
+/** Readings of one touch: the first, and those taken again. */
+export const readingFields = (label: string): AtOnceField[] => [
+  lengthField('r1', label),
+  optionalLengthField('r2', 'Touched again'),
+  optionalLengthField('r3', 'And again'),
+];
+
+export const readingsOf = (read: AtOnceReader): number[] => [
+  read.length('r1'),
+  ...['r2', 'r3'].flatMap((key) => read.optionalLength(key) ?? []),
+];
+
+/** A length of the answer. */
+export const lengthLine = (say: string, mm: number, read: AtOnceReader, U?: number, plus = false): AtOnceLine => ({
+  say,
+  figure: formatLength(mm, { unit: read.unit, plus }),
+  unit: read.unit,
+  ...(U !== undefined && { plusMinus: plusMinus(U, read.unit) }),
+});
+
+export const said = (mm: number, read: AtOnceReader): string => formatLengthUnit(mm, { unit: read.unit });

@@ -1,0 +1,98 @@
+import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { REGISTRY } from '../registry/registry';
+import { choiceField, lengthField, lengthLine, optionalLengthField, readingFields, readingsOf, said } from './fields';
+import { reckon, type AtOnce, type AtOnceReader } from './form';
+
+const GAUGES = ['block', 'feeler', 'paper', 'touch-plate', 'setter'] as const;
+
+const GAUGE_FIELD = choiceField('gauge', 'On', [
+  { value: 'block', label: 'Block' },
+  { value: 'feeler', label: 'Feeler' },
+  { value: 'paper', label: 'Paper' },
+  { value: 'touch-plate', label: 'Touch plate' },
+  { value: 'setter', label: 'Setter' },
+]);
+
+const STEP = { mm: 0.005, in: 0.00254 } as const;
+
+function methodOf(read: AtOnceReader) {
+  const kind = GAUGES.find((one) => one === read.text('gauge')) ?? 'block';
+  return { resolution: STEP[read.unit], methodSd: GAUGE_FACTS[kind].defaultU };
+}
+
+/** Z on a gauge of known thickness. */
+export const Z_ON_GAUGE: AtOnce = {
+  name: 'z-on-gauge',
+  title: 'Z on a gauge',
+  about: 'what to set Z to while the tool touches a block, plate or paper',
+  fields: () => [
+    GAUGE_FIELD,
+    ...readingFields('Z reads, touching'),
+    lengthField('thickness', 'Thickness of the gauge', '10', '0.5'),
+    optionalLengthField('surface', 'It stands at this height of the part', '0'),
+    optionalLengthField('step', 'Raised in steps of, where it was slipped under'),
+  ],
+  reckon: (read) => {
+    const method = methodOf(read);
+    const thickness = read.length('thickness');
+    const step = read.optionalLength('step');
+    const zZero = REGISTRY['z-zero'];
+    const found = reckon(zZero, {
+      readings: readingsOf(read),
+      gaugeThickness: thickness,
+      surfaceHeight: read.optionalLength('surface') ?? 0,
+      ...(step !== undefined && step > 0 && { search: { step, takeHalf: true } }),
+      method,
+      finderU: method.methodSd,
+    });
+    return {
+      lines: [
+        lengthLine('Still on the gauge: set Z to', found.setZ, read, found.uncertainty.U),
+        lengthLine('Or work offset Z', found.workOffset, read, found.uncertainty.U),
+      ],
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: ['Set it, do not move to it: moving there drives the tool through the gauge.'],
+      drawing: { kind: 'block', thickness },
+      carry: { to: 'heights', typed: read.text('r1') },
+    };
+  },
+};
+
+/** A tool's length against a reference tool on one gauge. */
+export const TOOL_LENGTH: AtOnce = {
+  name: 'tool-length',
+  title: 'A tool’s length',
+  about: 'its offset against a reference tool on the same gauge',
+  fields: () => [
+    GAUGE_FIELD,
+    lengthField('reference', 'Z of the reference tool on it'),
+    ...readingFields('Z of the other tool on it'),
+  ],
+  reckon: (read) => {
+    const toolLength = REGISTRY['tool-length'];
+    const reference = read.length('reference');
+    const found = reckon(toolLength, {
+      reference: { tool: 1, z: { readings: [reference] } },
+      tool: 2,
+      readings: readingsOf(read),
+      method: methodOf(read),
+    });
+    const words = {
+      shorter: 'shorter than the reference: minus',
+      longer: 'longer than the reference: plus',
+      same: 'as long as the reference',
+    }[found.comparison];
+    return {
+      lines: [lengthLine('Tool length offset', found.offset, read, found.uncertainty.U, true)],
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [
+        `${said(Math.abs(found.offset), read)} ${words}. The same gauge at the same place, or it does not cancel.`,
+      ],
+      drawing: { kind: 'tools', reference: 0, other: found.offset, gauge: 10 },
+    };
+  },
+};
