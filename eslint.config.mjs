@@ -4,10 +4,29 @@ import boundaries from 'eslint-plugin-boundaries';
 import { FLOORS } from './packages/core/floors.mjs';
 
 /** Dependencies point one way: app → core ← server. */
-const only = (files, patterns) => ({
+const only = (files, patterns, paths = []) => ({
   files,
-  rules: { 'no-restricted-imports': ['error', { patterns }] },
+  rules: { 'no-restricted-imports': ['error', { patterns, paths }] },
 });
+
+/** Controls are Paper's; what it has not is drawn by own components. */
+const rawControls = {
+  name: 'react-native',
+  importNames: [
+    'Pressable',
+    'TextInput',
+    'Text',
+    'Switch',
+    'Modal',
+    'Button',
+    'TouchableOpacity',
+    'TouchableHighlight',
+  ],
+  message: 'controls are React Native Paper’s; raw ones are for drawings, dials, the rule and Paper’s own pressable',
+};
+
+/** Own components: what no package has. */
+const OWN = ['drawing/**', 'dial/**', 'indicator/**', 'tape/**', 'frame/Rule.tsx', 'theme/PaperPressable.tsx'];
 
 const interfaceCode = [
   'react',
@@ -30,6 +49,11 @@ const downwards = FLOORS.flatMap((floor, level) =>
     allow: [{ to: { element: { type: FLOORS.slice(0, level + 1).flat() } } }],
   })),
 );
+
+const appOnly = {
+  group: [...serverCode, '@zero-point/server', '@zero-point/server/**', '**/server/**'],
+  message: 'the app imports core, never the server',
+};
 
 export default [
   {
@@ -92,14 +116,10 @@ export default [
       { group: ['@zero-point/*', '**/apps/**'], message: 'core imports no other part' },
     ],
   ),
+  only(['apps/app/**'], [appOnly], [rawControls]),
   only(
-    ['apps/app/**'],
-    [
-      {
-        group: [...serverCode, '@zero-point/server', '@zero-point/server/**', '**/server/**'],
-        message: 'the app imports core, never the server',
-      },
-    ],
+    OWN.map((own) => `apps/app/src/${own}`),
+    [appOnly],
   ),
   only(
     ['apps/server/**'],

@@ -19,7 +19,7 @@ export default function Layout() {
   }, [mode]);
   return (
     <QueryClientProvider client={queryClient}>
-      <PaperProvider theme={theme}>
+      <PaperProvider theme={theme} settings={{ rippleEffectEnabled: false }}>
         <Slot />
       </PaperProvider>
     </QueryClientProvider>

@@ -112,6 +112,9 @@ export function IndicatorDial({ face, value, unit, size, onChange }: IndicatorDi
 }
 
 /** Lines all round: ten long ones a turn, a short one at each fifth of it. */
+/** A smaller dial has no room for figures at its sides, px. */
+const ROOM_FOR_SIDES = 120;
+
 function Lines({ face, unit, size }: { face: DialFace; unit: LengthUnit; size: number }) {
   const centre = size / 2;
   const outer = centre - 7;
@@ -141,12 +144,16 @@ function Lines({ face, unit, size }: { face: DialFace; unit: LengthUnit; size: n
       <SvgText x={centre} y={centre - r + 4} textAnchor="middle" {...text} fontSize={15}>
         0
       </SvgText>
-      <SvgText x={centre + r + 8} y={centre + 4} textAnchor="end" {...text}>
-        {word(quarter, true)}
-      </SvgText>
-      <SvgText x={centre - r - 8} y={centre + 4} textAnchor="start" {...text}>
-        {word(-quarter)}
-      </SvgText>
+      {size >= ROOM_FOR_SIDES && (
+        <>
+          <SvgText x={centre + r + 8} y={centre + 4} textAnchor="end" {...text}>
+            {word(quarter, true)}
+          </SvgText>
+          <SvgText x={centre - r - 8} y={centre + 4} textAnchor="start" {...text}>
+            {word(-quarter)}
+          </SvgText>
+        </>
+      )}
     </G>
   );
 }

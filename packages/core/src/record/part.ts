@@ -32,6 +32,11 @@ export const part = z
     name,
     material: z.string().max(80),
     size: z.object({ x: positiveLength, y: positiveLength, z: positiveLength }),
+    /** Sizes that nobody has told yet: they are drawn, and nothing is reckoned from them. */
+    untold: z
+      .array(z.enum(['x', 'y', 'z']))
+      .max(3)
+      .optional(),
     holes: z.array(drawnHole).max(10_000),
     shapes: z.array(partShape).max(100, { error: 'must hold at most 100 shapes' }).optional(),
   })

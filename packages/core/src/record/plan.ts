@@ -5,6 +5,9 @@ import { PART_ZEROS } from './faces';
 import { scale, workOffsetName } from './place';
 import { documentKind } from './kind';
 
+/** What a set-up can be started without. */
+export const ASSUMED = ['tolerance', 'finder', 'height-gauge'] as const;
+
 /** What a person decides before the first touch. */
 export const plan = z
   .object({
@@ -34,6 +37,8 @@ export const plan = z
     cutter: toolNumber.optional(),
     /** Outer sizes of the part as a caliper has them, mm; what the program or drawing says is the part's own size. */
     caliper: z.object({ x: positiveLength.optional(), y: positiveLength.optional() }).optional(),
+    /** What was taken as usual when the set-up was started, and is still to be told. */
+    assumed: z.array(z.enum(ASSUMED)).max(ASSUMED.length).optional(),
     note: z.string().max(500, { error: 'must be at most 500 characters' }),
   })
   .meta({ id: 'Plan' });
@@ -45,6 +50,7 @@ export const setup = newSetup.extend({ changedAt: moment }).meta({ id: 'Setup' }
 export type Plan = z.output<typeof plan>;
 export type NewSetup = z.output<typeof newSetup>;
 export type Setup = z.output<typeof setup>;
+export type Assumed = (typeof ASSUMED)[number];
 export type PartZero = Plan['partZero'];
 
 export const planKind = documentKind({

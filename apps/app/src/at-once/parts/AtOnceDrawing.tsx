@@ -1,5 +1,6 @@
 import type { AtOnceDrawing as Spec } from '@zero-point/core/atOnce/form';
 import { Circle, Line, Rect } from 'react-native-svg';
+import { HandwheelDial } from '../../dial/HandwheelDial';
 import { Ground } from '../../drawing/Ground';
 import { Arrow, ContactCircle, Label, ScribedBlock } from '../../drawing/marks';
 import { fit } from '../../drawing/view';
@@ -219,7 +220,7 @@ function Scene({ spec, width, height }: SceneProps) {
       );
     }
     case 'wheel':
-      return <Wheel {...spec} at={middle} r={height * 0.44} />;
+      return <HandwheelDial {...spec} at={middle} r={height * 0.44} words={String(spec.line)} />;
     case 'limits': {
       const { low, high, at } = spec;
       const span = Math.max(high - low, Math.abs((at ?? low) - low), Math.abs((at ?? high) - high)) * 1.3;
@@ -272,34 +273,4 @@ function Scene({ spec, width, height }: SceneProps) {
       );
     }
   }
-}
-
-/** A handwheel's dial with its mark at a line. */
-function Wheel({ lines, line, at, r }: { lines: number; line: number; at: { x: number; y: number }; r: number }) {
-  const shown = Math.min(lines, 120);
-  const turn = (2 * Math.PI * line) / lines;
-  return (
-    <>
-      <Circle cx={at.x} cy={at.y} r={r} fill={METAL.steel} stroke={METAL.silver} strokeWidth={2} />
-      {Array.from({ length: shown }, (_, i) => {
-        const angle = (2 * Math.PI * i) / shown - turn - Math.PI / 2;
-        const inner = r * (i % 10 === 0 ? 0.78 : 0.88);
-        return (
-          <Line
-            key={i}
-            x1={at.x + inner * Math.cos(angle)}
-            y1={at.y + inner * Math.sin(angle)}
-            x2={at.x + r * 0.97 * Math.cos(angle)}
-            y2={at.y + r * 0.97 * Math.sin(angle)}
-            stroke={METAL.steelInk}
-            strokeWidth={i % 10 === 0 ? 2 : 1}
-          />
-        );
-      })}
-      <Line x1={at.x} x2={at.x} y1={at.y - r - 6} y2={at.y - r * 0.7} stroke={METAL.brass} strokeWidth={4} />
-      <Label x={at.x} y={at.y + 6} colour={METAL.steelInk}>
-        {String(line)}
-      </Label>
-    </>
-  );
 }

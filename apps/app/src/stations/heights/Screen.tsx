@@ -22,6 +22,7 @@ import { HeightFields, PlateCheck } from './parts/HeightFields';
 import { ToolTablePanel } from './parts/ToolTablePanel';
 import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
+import { changePlan, planView, told } from '../plan/view';
 import { heightsView } from './view';
 
 const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
@@ -101,6 +102,14 @@ export default function HeightsScreen({ book }: { book: Book }) {
           </Words>
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />
+          )}
+          {show === 'touching' && setup.assumed?.includes('height-gauge') && view.readings.length === 0 && (
+            <Choice
+              label="What is under the tool?"
+              value={setup.heightGaugeId}
+              options={planView(book).heightGauges}
+              onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+            />
           )}
           {show === 'touching' && (
             <TouchSummary

@@ -1,31 +1,41 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import type { Machine } from '@zero-point/core/record/machine';
+import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
-import { ScrollView, TextInput, View } from 'react-native';
+import { Controller, useForm } from 'react-hook-form';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { CardButton } from '../../frame/CardButton';
 import { Choice } from '../../frame/Choice';
-
+import { GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
+import { UnitChoice } from '../../frame/UnitChoice';
+import { FieldBox } from '../../keypad/FieldBox';
 import { useSettings } from '../../stores/settings';
-import { SANS } from '../../theme/faces';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../path';
-import { emptyForm, NEW, newIds, readForm, storeSetup, type SetupForm } from './startSetup';
+import { DialPicture } from './parts/DialPicture';
+import { dialForm, makeSetup, storeSetup, usualDial, type DialForm, type DialTold, type Where } from './startSetup';
 
-/** Starts a set-up: which machine, which part, what to hand. */
+const BACK = { to: '/', label: 'Back to the bench' } as const;
+
+/** No part of the shop: one whose sizes are told later. */
+const LATER = '';
+
+/** Starts a set-up from a machine and a unit; everything else is asked where it is first needed. */
 export default function NewSetupScreen() {
   const { palette } = useLook();
   const shop = useShop();
   return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <TopBar title="Start a set-up" back={{ to: '/', label: 'Back to the bench' }} />
+    <View style={[styles.page, { backgroundColor: palette.ground }]}>
+      <TopBar title="Start a set-up" back={BACK} />
       {shop.data ? (
-        <Form shop={shop.data} />
+        <Start shop={shop.data} />
       ) : shop.isError ? (
         <Trouble
           title="The server is away"
@@ -39,174 +49,163 @@ export default function NewSetupScreen() {
   );
 }
 
-const or = (what: string, things: readonly { id: string; name: string }[]) => [
-  ...things.map(({ id, name }) => ({ value: id, label: name })),
-  { value: NEW, label: what },
-];
-
-function Form({ shop }: { shop: Shop }) {
+function Start({ shop }: { shop: Shop }) {
   const router = useRouter();
-  const unit = useSettings((state) => state.units);
-  const [ids] = useState(newIds);
+  const { units, setUnits } = useSettings();
+  const [partId, setPartId] = useState(LATER);
+  const [asking, setAsking] = useState(false);
   const [failure, setFailure] = useState<string | undefined>(undefined);
-  const { control, handleSubmit, setError, formState } = useForm<SetupForm>({ defaultValues: emptyForm(shop, unit) });
-  const chosen = useWatch({ control });
-  const inUse = shop.gauges.filter(({ retiredOn }) => retiredOn === undefined);
+  const [busy, setBusy] = useState(false);
   const machines = shop.machines.filter(({ retiredOn }) => retiredOn === undefined);
-  const finders = inUse.filter(({ kind }) => ['edges', 'both'].includes(GAUGE_FACTS[kind].finds));
-  const blocks = inUse.filter(({ kind }) => kind === 'block' || kind === 'touch-plate');
 
-  const start = handleSubmit(async (form) => {
+  const start = async (where: Where) => {
     setFailure(undefined);
-    const read = readForm(form, shop, unit, ids);
-    if (!read.ok) {
-      for (const [field, message] of Object.entries(read.errors)) setError(field as keyof SetupForm, { message });
-      return;
-    }
+    setBusy(true);
     try {
-      await storeSetup(read.made);
-      await queryClient.invalidateQueries();
-      router.replace(stationPath(read.made.setup.id, 'plan'));
+      const made = makeSetup(
+        where,
+        shop.parts.find(({ id }) => id === partId),
+        shop,
+        units,
+      );
+      await storeSetup(made);
+      void queryClient.invalidateQueries();
+      router.replace(stationPath(made.setup.id, 'datum'));
     } catch (error) {
       setFailure(
-        `${error instanceof Error ? error.message : 'It could not be stored.'} What you typed is still here; try again.`,
+        `${error instanceof Error ? error.message : 'It could not be stored.'} Nothing you chose is lost; try again.`,
       );
+      setBusy(false);
     }
-  });
+  };
+  const take = (kind: Machine['kind']) => (kind === 'dials' ? setAsking(true) : void start({ kind }));
 
+  if (asking)
+    return <DialQuestion busy={busy} failure={failure} onTold={(dial) => void start({ kind: 'dials', dial })} />;
+  return (
+    <ScrollView role="main" contentContainerStyle={styles.body}>
+      <Words kind="sentence">Which machine? The first touch comes next; the rest is asked when it is needed.</Words>
+      {failure !== undefined && <Failure>{failure}</Failure>}
+      <View role="list" style={styles.list}>
+        {machines.map((machine) => (
+          <View role="listitem" key={machine.id}>
+            <CardButton label={machine.name} onPress={() => void (busy ? undefined : start({ machine }))}>
+              <Words kind="strong">{machine.name}</Words>
+              <Words kind="note" tone="soft">
+                {MACHINE_KINDS.find(({ kind }) => kind === machine.kind)?.name}
+              </Words>
+            </CardButton>
+          </View>
+        ))}
+      </View>
+      <Words kind="note" tone="soft">
+        {machines.length > 0 ? 'Or another one:' : 'What kind is it?'}
+      </Words>
+      <View role="list" style={styles.list}>
+        {MACHINE_KINDS.map(({ kind, name, about }) => (
+          <View role="listitem" key={kind}>
+            <CardButton label={`New: ${name}`} onPress={() => (busy ? undefined : take(kind))}>
+              <Words kind="strong">{name}</Words>
+              <Words kind="note" tone="soft">
+                {about}
+              </Words>
+            </CardButton>
+          </View>
+        ))}
+      </View>
+      <UnitChoice label="You read it in" value={units} onChange={setUnits} />
+      {shop.parts.length > 0 && (
+        <Choice
+          label="Part"
+          value={partId}
+          options={[
+            { value: LATER, label: 'Its sizes later' },
+            ...shop.parts.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={setPartId}
+        />
+      )}
+    </ScrollView>
+  );
+}
+
+const Failure = ({ children }: { children: string }) => (
+  <View role="alert">
+    <Words kind="strong" tone="bad">
+      {children}
+    </Words>
+  </View>
+);
+
+interface DialQuestionProps {
+  busy: boolean;
+  failure: string | undefined;
+  onTold: (dial: DialTold) => void;
+}
+
+/** What a handwheel's dial has, asked by its picture. */
+function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
+  const unit = useSettings((state) => state.units);
+  const { control, handleSubmit, watch } = useForm<DialForm, unknown, DialTold>({
+    defaultValues: usualDial(unit),
+    resolver: zodResolver(dialForm(unit)),
+  });
+  const told = dialForm(unit).safeParse(watch());
   return (
     <>
-      <ScrollView role="main" style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 18, maxWidth: 760 }}>
+      <ScrollView role="main" contentContainerStyle={styles.body}>
+        <DialPicture lines={told.success ? told.data.lines : undefined} />
         <Words kind="sentence">
-          Which machine, which part, and what to find its edges with? The rest is set in Plan.
+          Turn the handwheel once round: how far does the table go, and how many lines has its dial?
         </Words>
-        <TextIn control={control} name="name" label="Name of this set-up" />
-        <Pick control={control} name="machineId" label="Machine" options={or('A new machine', machines)} />
-        {chosen.machineId === NEW && (
-          <>
-            <TextIn control={control} name="machineName" label="Name of the machine" />
-            <Pick
-              control={control}
-              name="machineKind"
-              label="How it shows where it is"
-              options={[
-                { value: 'dials', label: 'Dials' },
-                { value: 'readout', label: 'Readout' },
-                { value: 'router', label: 'CNC router' },
-                { value: 'machining-centre', label: 'Machining centre' },
-              ]}
-            />
-            <TextIn control={control} name="machineStep" label={`Smallest step it shows, ${unit}`} />
-          </>
-        )}
-        <Pick control={control} name="partId" label="Part" options={or('A new part', shop.parts)} />
-        {chosen.partId === NEW && (
-          <>
-            <TextIn control={control} name="partName" label="Name of the part" />
-            <View style={{ flexDirection: 'row', gap: 10 }}>
-              <TextIn control={control} name="partX" label={`Length X, ${unit}`} />
-              <TextIn control={control} name="partY" label={`Depth Y, ${unit}`} />
-              <TextIn control={control} name="partZ" label={`Height Z, ${unit}`} />
-            </View>
-          </>
-        )}
-        <TextIn control={control} name="tolerance" label={`Tolerance on positions, ±, ${unit}`} />
-        <Pick control={control} name="finderId" label="Edge finder" options={or('Another', finders)} />
-        {chosen.finderId === NEW && (
-          <>
-            <Pick
-              control={control}
-              name="finderKind"
-              label="Kind of finder"
-              options={[
-                { value: 'spring-finder', label: 'Spring finder' },
-                { value: 'bearing-finder', label: 'Bearing finder' },
-                { value: 'pin', label: 'Pin' },
-                { value: 'probe', label: '3D probe' },
-              ]}
-            />
-            <TextIn control={control} name="finderSize" label={`Diameter of its contact, ${unit}`} />
-          </>
-        )}
-        <Pick control={control} name="blockId" label="Gauge for heights" options={or('Another block', blocks)} />
-        {chosen.blockId === NEW && (
-          <TextIn control={control} name="blockSize" label={`Thickness of the block, ${unit}`} />
+        <View style={styles.fields}>
+          <Controller
+            control={control}
+            name="perTurn"
+            render={({ field, fieldState: { error } }) => (
+              <FieldBox
+                label="Travel of one turn"
+                unit={unit}
+                value={field.value}
+                onChange={field.onChange}
+                onBlur={field.onBlur}
+                error={error?.message}
+              />
+            )}
+          />
+          <Controller
+            control={control}
+            name="lines"
+            render={({ field, fieldState: { error } }) => (
+              <FieldBox
+                label="Lines of the dial"
+                inputMode="numeric"
+                value={field.value}
+                onChange={field.onChange}
+                onBlur={field.onBlur}
+                error={error?.message}
+              />
+            )}
+          />
+        </View>
+        {told.success && (
+          <Words>
+            One line is {Number((told.data.perTurn / told.data.lines / (unit === 'mm' ? 1 : 25.4)).toFixed(5))} {unit}.
+          </Words>
         )}
       </ScrollView>
-      <View style={{ padding: 12, paddingBottom: 12, gap: 8, maxWidth: 760 }}>
-        {(failure ?? Object.keys(formState.errors).length > 0) && (
-          <View role="alert">
-            <Words tone="bad" style={{ fontWeight: '700' }}>
-              {failure ?? 'Some fields need another look; each says what.'}
-            </Words>
-          </View>
-        )}
-        <MainAction label="Start" onPress={() => void start()} disabled={formState.isSubmitting} />
+      <View style={styles.dock}>
+        {failure !== undefined && <Failure>{failure}</Failure>}
+        <MainAction label="On to the first touch" disabled={busy} onPress={() => void handleSubmit(onTold)()} />
       </View>
     </>
   );
 }
 
-interface InputProps {
-  control: Control<SetupForm>;
-  name: keyof SetupForm;
-  label: string;
-}
-
-function TextIn({ control, name, label }: InputProps) {
-  const { palette } = useLook();
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field, fieldState: { error } }) => (
-        <View style={{ flex: 1, minWidth: 0, gap: 4 }}>
-          <Words kind="note" tone="soft">
-            {label}
-          </Words>
-          <TextInput
-            ref={field.ref}
-            aria-label={label}
-            aria-invalid={error !== undefined}
-            value={field.value}
-            onChangeText={field.onChange}
-            onBlur={field.onBlur}
-            autoComplete="off"
-            style={{
-              minHeight: 48,
-              borderWidth: 1.5,
-              borderRadius: 8,
-              borderColor: error ? palette.bad : palette.line,
-              backgroundColor: palette.surface,
-              paddingHorizontal: 12,
-              fontFamily: SANS,
-              fontSize: 18,
-              color: palette.ink,
-              minWidth: 0,
-            }}
-          />
-          {error && (
-            <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
-              {error.message}
-            </Words>
-          )}
-        </View>
-      )}
-    />
-  );
-}
-
-function Pick({
-  control,
-  name,
-  label,
-  options,
-}: InputProps & { options: readonly { value: string; label: string }[] }) {
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field }) => <Choice label={label} value={field.value} onChange={field.onChange} options={options} />}
-    />
-  );
-}
+const styles = StyleSheet.create({
+  page: { flex: 1 },
+  body: { padding: 16, paddingTop: 4, gap: GAP, maxWidth: 760 },
+  list: { gap: 8 },
+  fields: { flexDirection: 'row', gap: 12 },
+  dock: { paddingHorizontal: 12, paddingVertical: 8, gap: 8 },
+});

@@ -1,151 +1,137 @@
-import { capital } from '@zero-point/core/words/sentence';
-import type { NewSetup } from '@zero-point/core/record/plan';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/record/gauge';
+import { FIRST_VERSION } from '@zero-point/core/record/kind';
 import type { Machine } from '@zero-point/core/record/machine';
 import type { Part } from '@zero-point/core/record/part';
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
-import { startingMachine } from '@zero-point/core/shop/startingMachine';
+import { ASSUMED, type NewSetup } from '@zero-point/core/record/plan';
+import { positiveLength } from '@zero-point/core/schema/quantities';
+import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
 import { parseLength } from '@zero-point/core/units/parseLength';
-import type { LengthUnit } from '@zero-point/core/units/unit';
+import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
+import { capital } from '@zero-point/core/words/sentence';
 import { uuidv7 } from 'uuidv7';
+import { z } from 'zod';
 import { request } from '../../api/client';
 import type { Shop } from '../../api/queries';
 
-/** Stands for "not in the list: a new one". */
-export const NEW = 'new';
+/** A length as typed, in a unit. */
+const typedLength = (unit: LengthUnit) =>
+  z
+    .string()
+    .transform((text, context) => {
+      const read = parseLength(text, unit);
+      if (read.ok) return read.mm;
+      context.addIssue({ code: 'custom', message: read.message });
+      return z.NEVER;
+    })
+    .pipe(positiveLength);
 
-/** The form as typed; every length is still text. */
-export interface SetupForm {
-  name: string;
-  machineId: string;
-  machineName: string;
-  machineKind: Machine['kind'];
-  machineStep: string;
-  partId: string;
-  partName: string;
-  partX: string;
-  partY: string;
-  partZ: string;
-  finderId: string;
-  finderKind: 'spring-finder' | 'bearing-finder' | 'pin' | 'probe';
-  finderSize: string;
-  blockId: string;
-  blockSize: string;
-  tolerance: string;
-}
+/** What is asked of a handwheel, by a picture of its dial. */
+export const dialForm = (unit: LengthUnit) =>
+  z.object({
+    perTurn: typedLength(unit),
+    lines: z
+      .string()
+      .regex(/^\d{1,4}$/, 'Count the lines of the dial once round, and type the number.')
+      .transform(Number)
+      .pipe(z.number().min(2, 'A dial has at least 2 lines.').max(1000, 'A dial has at most 1000 lines.')),
+  });
 
-export type FieldErrors = Partial<Record<keyof SetupForm, string>>;
+export type DialForm = z.input<ReturnType<typeof dialForm>>;
+export type DialTold = z.output<ReturnType<typeof dialForm>>;
 
-/** A form that starts from what the shop has. */
-export function emptyForm(shop: Shop, unit: LengthUnit): SetupForm {
-  const finder = shop.gauges.find(({ kind }) => GAUGE_FACTS[kind].finds === 'edges');
-  const block = shop.gauges.find(({ kind }) => kind === 'block');
-  return {
-    name: '',
-    machineId: shop.machines[0]?.id ?? NEW,
-    machineName: '',
-    machineKind: 'readout',
-    machineStep: unit === 'mm' ? '0.005' : '0.0002',
-    partId: shop.parts[0]?.id ?? NEW,
-    partName: '',
-    partX: '',
-    partY: '',
-    partZ: '',
-    finderId: finder?.id ?? NEW,
-    finderKind: 'spring-finder',
-    finderSize: unit === 'mm' ? '10' : '0.375',
-    blockId: block?.id ?? NEW,
-    blockSize: unit === 'mm' ? '10' : '0.5',
-    tolerance: unit === 'mm' ? '0.1' : '0.004',
-  };
-}
+/** What a dial mostly has. */
+export const usualDial = (unit: LengthUnit): DialForm =>
+  unit === 'mm' ? { perTurn: '2', lines: '100' } : { perTurn: '0.1', lines: '100' };
 
-/** Ids made once a form, so that sending it again after a lost answer makes nothing twice. */
-export const newIds = () => ({ setup: uuidv7(), machine: uuidv7(), part: uuidv7(), finder: uuidv7(), block: uuidv7() });
+/** On which machine: one of the shop's, or a new one of a kind. */
+export type Where = { machine: Machine } | { kind: Machine['kind']; dial?: DialTold };
 
-/** What a form makes, or which fields are wrong and how to mend them. */
-export function readForm(
-  form: SetupForm,
-  shop: Pick<Shop, 'machines'>,
-  unit: LengthUnit,
-  ids: ReturnType<typeof newIds>,
-): { ok: true; made: Made } | { ok: false; errors: FieldErrors } {
-  const errors: FieldErrors = {};
-  const text = (field: keyof SetupForm, what: string): string => {
-    const value = form[field].trim();
-    if (value === '') errors[field] = `${what} is missing.`;
-    if (value.length > 80) errors[field] = `${what} has at most 80 characters.`;
-    return value;
-  };
-  const size = (field: keyof SetupForm): number => {
-    const read = parseLength(form[field], unit);
-    if (!read.ok) errors[field] = read.message;
-    else if (read.mm <= 0) errors[field] = 'It must be greater than zero.';
-    return read.ok ? read.mm : 0;
-  };
-
-  const machine =
-    form.machineId === NEW
-      ? newMachine(ids.machine, text('machineName', 'The machine’s name'), form.machineKind, unit, size('machineStep'))
-      : undefined;
-  const part: Part | undefined =
-    form.partId === NEW
-      ? {
-          id: ids.part,
-          name: text('partName', 'The part’s name'),
-          material: '',
-          size: { x: size('partX'), y: size('partY'), z: size('partZ') },
-          holes: [],
-        }
-      : undefined;
-  const finder: Gauge | undefined =
-    form.finderId === NEW
-      ? namedGauge(ids.finder, form.finderKind, form.finderSize, unit, size('finderSize'))
-      : undefined;
-  const block: Gauge | undefined =
-    form.blockId === NEW ? namedGauge(ids.block, 'block', form.blockSize, unit, size('blockSize')) : undefined;
-  const setup: NewSetup = {
-    id: ids.setup,
-    name: text('name', 'The set-up’s name'),
-    machineId: machine?.id ?? form.machineId,
-    partId: part?.id ?? form.partId,
-    partZero: 'front-left',
-    tolerance: size('tolerance'),
-    units: unit,
-    finderId: finder?.id ?? form.finderId,
-    heightGaugeId: block?.id ?? form.blockId,
-    referenceTool: 1,
-    feeler: 0,
-    purpose: 'work',
-    holdingId: holdingFor(machine?.kind ?? shop.machines.find(({ id }) => id === form.machineId)?.kind),
-    note: '',
-    createdAt: new Date().toISOString(),
-  };
-  return Object.keys(errors).length > 0
-    ? { ok: false, errors }
-    : { ok: true, made: { setup, machine, part, gauges: [finder, block].filter((gauge) => gauge !== undefined) } };
-}
-
-/** How parts are mostly held there; Plan and Workholding offer the others. */
-const holdingFor = (kind: Machine['kind'] | undefined): string => (kind === 'router' ? 'spoil-board' : 'vise');
-
-interface Made {
+/** Everything that is stored to start. */
+export interface Made {
   setup: NewSetup;
   machine: Machine | undefined;
   part: Part | undefined;
   gauges: Gauge[];
 }
 
-function newMachine(id: string, name: string, kind: Machine['kind'], units: LengthUnit, step: number): Machine {
-  const start = startingMachine(id, name, kind, units);
-  const { x, y, z } = start.axes;
-  return { ...start, axes: { x: { ...x, step }, y: { ...y, step }, z: { ...z, step } } };
+/** A part nobody has told the sizes of: it is drawn, and nothing is reckoned from it. */
+const untoldPart = (id: string, unit: LengthUnit): Part => {
+  const of = unit === 'mm' ? { x: 100, y: 60, z: 20 } : { x: 4 * INCH, y: 2.5 * INCH, z: INCH };
+  return { id, name: 'Part', material: '', size: of, holes: [], untold: ['x', 'y', 'z'] };
+};
+
+const usualGauge = (id: string, kind: 'spring-finder' | 'block', unit: LengthUnit): Gauge => {
+  const size = unit === 'mm' ? 10 : kind === 'block' ? 0.5 * INCH : 0.375 * INCH;
+  const told = unit === 'mm' ? '10 mm' : kind === 'block' ? '0.5 in' : '0.375 in';
+  return { id, name: `${capital(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };
+};
+
+/** How parts are mostly held there; Plan and Workholding offer the others. */
+const holdingFor = (kind: Machine['kind']): string => (kind === 'router' ? 'spoil-board' : 'vise');
+
+/** So far positions may be off until the person says, mm. */
+const USUAL_TOLERANCE = { mm: 0.1, in: 0.004 * INCH } as const;
+
+function newMachine({ kind, dial }: Extract<Where, { kind: Machine['kind'] }>, unit: LengthUnit): Machine {
+  const name = MACHINE_KINDS.find((one) => one.kind === kind)?.name ?? 'Mill';
+  const start = startingMachine(uuidv7(), name, kind, unit);
+  if (!dial) return start;
+  const { x, y, z: up } = start.axes;
+  const turned = (axis: typeof x) => ({
+    ...axis,
+    step: dial.perTurn / dial.lines,
+    dial: { countsUp: 'clockwise' as const, ...axis.dial, ...dial },
+  });
+  return { ...start, axes: { x: turned(x), y: turned(y), z: turned(up) } };
 }
 
-function namedGauge(id: string, kind: Gauge['kind'], typed: string, unit: LengthUnit, nominal: number): Gauge {
-  const { name } = GAUGE_FACTS[kind];
-  return { id, name: `${capital(name)} ${typed.trim()} ${unit}`, kind, nominal };
+const inUse = ({ gauges }: Pick<Shop, 'gauges'>) => gauges.filter(({ retiredOn }) => retiredOn === undefined);
+
+/**
+ * A set-up from almost nothing: the machine and a unit. What else there is to know is taken as usual, and asked where it
+ * is first needed.
+ */
+export function makeSetup(
+  where: Where,
+  part: Part | undefined,
+  shop: Pick<Shop, 'gauges'>,
+  unit: LengthUnit,
+  now: Date = new Date(),
+): Made {
+  const made = 'machine' in where ? undefined : newMachine(where, unit);
+  const machine = 'machine' in where ? where.machine : made;
+  if (!machine) throw new Error('no machine');
+  const finder = inUse(shop).find(({ kind }) => ['edges', 'both'].includes(GAUGE_FACTS[kind].finds));
+  const block = inUse(shop).find(({ kind }) => kind === 'block' || kind === 'touch-plate');
+  const newFinder = finder ? undefined : usualGauge(uuidv7(), 'spring-finder', unit);
+  const newBlock = block ? undefined : usualGauge(uuidv7(), 'block', unit);
+  const newPart = part ? undefined : untoldPart(uuidv7(), unit);
+  const on = part ?? newPart;
+  const setup: NewSetup = {
+    id: uuidv7(),
+    name: `${on?.name ?? 'Part'} on the ${machine.name.toLowerCase()}`,
+    machineId: machine.id,
+    partId: on?.id ?? '',
+    partZero: 'front-left',
+    tolerance: USUAL_TOLERANCE[unit],
+    units: unit,
+    finderId: (finder ?? newFinder)?.id ?? '',
+    heightGaugeId: (block ?? newBlock)?.id ?? '',
+    referenceTool: 1,
+    feeler: 0,
+    purpose: 'work',
+    holdingId: holdingFor(machine.kind),
+    assumed: [...ASSUMED],
+    note: '',
+    createdAt: now.toISOString(),
+  };
+  return {
+    setup,
+    machine: made,
+    part: newPart,
+    gauges: [newFinder, newBlock].filter((gauge) => gauge !== undefined),
+  };
 }
 
 /** Stores the new things first, then the set-up that names them; repeats are harmless. */

@@ -16,7 +16,7 @@ import { Words } from '../../theme/Words';
 import { Fold } from '../../answer/Fold';
 import { MethodList } from '../datum/parts/MethodList';
 import { stationPath } from '../path';
-import { calipered, changePlan, planView } from './view';
+import { calipered, changePlan, planView, told } from './view';
 
 const overZero = (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
@@ -76,7 +76,7 @@ export default function PlanScreen({ book }: { book: Book }) {
             label="Tolerance on positions, ±"
             unit={setup.units}
             value={setup.tolerance}
-            onCommit={(tolerance) => changePlan(book, { tolerance })}
+            onCommit={(tolerance) => changePlan(book, { tolerance, ...told(book, 'tolerance') })}
             check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
           />
           <UnitChoice label="Units" value={setup.units} onChange={(units) => changePlan(book, { units })} />
@@ -84,7 +84,7 @@ export default function PlanScreen({ book }: { book: Book }) {
             label="Finder"
             value={setup.finderId}
             options={view.finders}
-            onChange={(finderId) => changePlan(book, { finderId })}
+            onChange={(finderId) => changePlan(book, { finderId, ...told(book, 'finder') })}
           />
           <Fold title="Which finder is quickest and good enough">
             <MethodList
@@ -123,7 +123,7 @@ export default function PlanScreen({ book }: { book: Book }) {
             label="Gauge for heights"
             value={setup.heightGaugeId}
             options={view.heightGauges}
-            onChange={(heightGaugeId) => changePlan(book, { heightGaugeId })}
+            onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
           />
           {view.tools.length > 0 && (
             <Choice

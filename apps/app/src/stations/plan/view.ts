@@ -1,7 +1,7 @@
 import { PART_ZEROS } from '@zero-point/core/record/faces';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
-import type { PartZero, Plan } from '@zero-point/core/record/plan';
+import type { Assumed, PartZero, Plan } from '@zero-point/core/record/plan';
 import type { Book } from '@zero-point/core/book/book';
 import { sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
@@ -62,3 +62,8 @@ export function changePlan(book: Book, change: Partial<Plan>): void {
   const body: Plan = { ...plan, ...change };
   saveInSetup(book, 'plan', body);
 }
+
+/** The plan once something it assumed was told. */
+export const told = ({ setup }: Book, what: Assumed): Pick<Plan, 'assumed'> => ({
+  assumed: setup.assumed?.filter((one) => one !== what),
+});

@@ -10,7 +10,7 @@ export const caliperCheck: Check = {
   at: ({ setup, part }, feature) => {
     if (feature.kind !== 'middle' || feature.of !== undefined) return undefined;
     const measured = setup.caliper?.[feature.axis];
-    if (measured === undefined) return undefined;
+    if (measured === undefined || part.untold?.includes(feature.axis)) return undefined;
     return {
       against: 'drawing',
       measured,

@@ -23,6 +23,8 @@ export const widthCheck: Check = {
     const [a, b] = [faceAnswer(book, low, of), faceAnswer(book, high, of)];
     if (!a || !b || !onOneZero(a, b) || !calm(a) || !calm(b)) return undefined;
     const caliper = shape.kind === 'stock' ? book.setup.caliper?.[axis] : undefined;
+    // A size that nobody told is no size to hold anything against.
+    if (caliper === undefined && shape.kind === 'stock' && book.part.untold?.includes(axis)) return undefined;
     return {
       against: caliper === undefined ? 'drawing' : 'caliper',
       measured: b.result.edge - a.result.edge,

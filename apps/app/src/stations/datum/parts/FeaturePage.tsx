@@ -26,6 +26,9 @@ import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
 import { MethodPicker } from './MethodPicker';
 import { repeatWords } from '@zero-point/core/words/repeatAdvice';
+import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
+import { AskTolerance } from '../../plan/parts/AskTolerance';
+import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
 import { checksOf } from '../view';
 import { featureView, type FeatureView } from './featureView';
@@ -76,11 +79,16 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const tick = (id: string) => setTicked((before) => [...before, id]);
   // Once there is an answer, the readings are what must be in sight on a phone.
   const compact = !wide && answer !== undefined && page.showing === 'entry' && !choosing;
-  const quiet = choosing || picking;
+  const [untold] = untoldSizes(book.part, setup.partZero, feature, book.datumPlan.known);
+  const quiet = choosing || picking || untold !== undefined;
   const touchesWith = (
-    <CardButton label={withWords(view, choosing)} open={choosing} onPress={() => setChoosing(!choosing)}>
+    <CardButton
+      label={withWords(view, choosing, setup.assumed?.includes('finder') ?? false)}
+      open={choosing}
+      onPress={() => setChoosing(!choosing)}
+    >
       <Words kind="note" lines={2}>
-        {withWords(view, choosing)} {choosing ? '▴' : '▾'}
+        {withWords(view, choosing, setup.assumed?.includes('finder') ?? false)} {choosing ? '▴' : '▾'}
       </Words>
     </CardButton>
   );
@@ -91,19 +99,29 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
       drawing={<FeatureDrawing book={book} view={view} picking={picking} height="fill" onTake={take} />}
       prompt={
         <>
-          <Words kind="sentence" live>
-            {picking
-              ? 'Tap the other hole: from this one to it is the direction.'
-              : page.showing === 'answer'
-                ? answerSentence(view)
-                : compact && feature.kind === 'face'
-                  ? `The ${view.name}, ${slot?.ask.way ?? ''}`
-                  : view.sentence}
-          </Words>
+          {untold !== undefined && (
+            <AskSize key={untold} book={book} axis={untold} onLater={() => router.setParams({ f: '' })} />
+          )}
+          {untold === undefined && (
+            <Words kind="sentence" live>
+              {picking
+                ? 'Tap the other hole: from this one to it is the direction.'
+                : page.showing === 'answer'
+                  ? answerSentence(view)
+                  : compact && feature.kind === 'face'
+                    ? `The ${view.name}, ${slot?.ask.way ?? ''}`
+                    : view.sentence}
+            </Words>
+          )}
           {!quiet && page.showing === 'entry' && (
             <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
           )}
-          {!picking && !compact && page.showing === 'entry' && view.slots.length === 1 && touchesWith}
+          {!picking &&
+            untold === undefined &&
+            !compact &&
+            page.showing === 'entry' &&
+            view.slots.length === 1 &&
+            touchesWith}
           {!quiet && (
             <TouchSummary
               page={page}
@@ -146,7 +164,14 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               answer={touchAnswer(view)}
               forms={view.forms}
               hint={answer && repeatWords(answer, setup.tolerance, unit)}
-              more={answer && <FeatureMore book={book} view={view} answer={answer} />}
+              more={
+                answer && (
+                  <>
+                    <AskTolerance book={book} />
+                    <FeatureMore book={book} view={view} answer={answer} />
+                  </>
+                )
+              }
               {...(view.slots.length > 1 && { titleOf: (reading: Reading) => titleOf(view, reading) })}
               onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
               onDone={done}
@@ -207,8 +232,10 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
 }
 
 /** What touches, on the way to choosing something else. */
-const withWords = ({ method }: FeatureView, choosing: boolean): string =>
-  choosing ? 'Keep what touches' : `with ${method?.words ?? 'nothing yet: choose what touches'}`;
+const withWords = ({ method }: FeatureView, choosing: boolean, assumed: boolean): string =>
+  choosing
+    ? 'Keep what touches'
+    : `with ${method?.words ?? 'nothing yet: choose what touches'}${assumed ? ' Another? Tap here.' : ''}`;
 
 function answerSentence({ name, answer }: FeatureView): string {
   const axes = [answer?.x ? 'X' : '', answer?.y ? 'Y' : ''].filter((axis) => axis !== '').join(' and ');

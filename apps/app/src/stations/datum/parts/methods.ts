@@ -6,7 +6,7 @@ import { ownRepeatability, touchU } from '@zero-point/core/book/gaugeUse';
 import { chooseMethod } from '@zero-point/core/methods/chooseMethod';
 import type { ChooseMethodOutput } from '@zero-point/core/methods/chooseMethod.schema';
 import { methodOf } from '@zero-point/core/methods/method';
-import { changePlan } from '../../plan/view';
+import { changePlan, told } from '../../plan/view';
 import { changeDatumPlan } from '../view';
 
 /** A way to find the feature with what the shop has, best first. */
@@ -54,5 +54,5 @@ export function takeMethod(book: Book, feature: Feature, { gauge, method }: Rank
     });
   }
   // A sweep or a plug finds bores only; the finder for faces stays.
-  if (!centred) changePlan(book, { finderId: gauge.id });
+  if (!centred) changePlan(book, { finderId: gauge.id, ...told(book, 'finder') });
 }

@@ -1,0 +1,19 @@
+import type { Book } from '@zero-point/core/book/book';
+import { LengthField } from '../../../keypad/Fields';
+import { changePlan, told } from '../view';
+
+/** Asks how far off positions may be, where a ± is first judged by it; nothing once that was told. */
+export function AskTolerance({ book }: { book: Book }) {
+  const { setup } = book;
+  if (!setup.assumed?.includes('tolerance')) return null;
+  return (
+    <LengthField
+      label="How far off may positions be? ±"
+      hint="Taken as usual until you say."
+      unit={setup.units}
+      value={setup.tolerance}
+      onCommit={(tolerance) => changePlan(book, { tolerance, ...told(book, 'tolerance') })}
+      check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
+    />
+  );
+}
