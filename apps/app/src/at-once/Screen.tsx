@@ -12,6 +12,7 @@ import { OutboxLine } from '../frame/OutboxLine';
 import { StationFrame } from '../frame/StationFrame';
 import { Trouble } from '../frame/States';
 import { TopBar } from '../frame/TopBar';
+import { UnitSwitch } from '../frame/UnitSwitch';
 import { useKeyHeight, useWide } from '../frame/useShape';
 import { FieldBox } from '../keypad/FieldBox';
 import { Keypad } from '../keypad/Keypad';
@@ -25,25 +26,21 @@ import { CarryDialog } from './parts/CarryDialog';
 import { FieldRows } from './parts/FieldRows';
 import { filled, keepReckoning, keyed, nextEmpty, verdictOf } from './view';
 
+/** A field, or the next line of the answer, stands under the first. */
+const PEEK = 84;
+
 const BACK = { to: '/at-once', label: 'Back to what can be reckoned' } as const;
 
 /** One calculation without a set-up: drawing, fields, keypad, answer with its ±, tape. */
 export function AtOnceScreen() {
   const { name } = useLocalSearchParams();
   const { palette } = useLook();
-  const { units, setUnits } = useSettings();
+  const units = useSettings((state) => state.units);
   const calculation = atOnceNamed(name);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title={calculation?.title ?? 'Reckon at once'} back={BACK}>
-        <Button
-          mode="outlined"
-          compact
-          onPress={() => setUnits(units === 'mm' ? 'in' : 'mm')}
-          accessibilityLabel={`Units: ${units === 'mm' ? 'millimetres, change to inches' : 'inches, change to millimetres'}`}
-        >
-          {units === 'mm' ? 'mm' : 'inch'}
-        </Button>
+        <UnitSwitch />
       </TopBar>
       <OutboxLine />
       <View role="main" style={styles.page}>
@@ -98,11 +95,13 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
   const [first, ...others] = answer?.lines ?? [];
   const verdict = answer && verdictOf(answer, allows, unit);
   const action =
-    next && next.key !== chosen
-      ? `Next: ${next.label}`
-      : kept === key && kept !== ''
-        ? 'Kept in the log'
-        : 'Keep in the log';
+    next && next.key === chosen
+      ? `Type: ${next.label}`
+      : next
+        ? `Next: ${next.label}`
+        : kept === key && kept !== ''
+          ? 'Kept in the log'
+          : 'Keep in the log';
   const list = (
     <FieldRows fields={fields} values={values} unit={unit} chosen={chosen} onChoose={setChosen} onChange={change} />
   );
@@ -110,6 +109,7 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
     <>
       <StationFrame
         touch
+        peek={PEEK}
         drawing={<AtOnceDrawing spec={answer?.drawing} label={`${calculation.title}, as it is typed`} unit={unit} />}
         prompt={
           first ? (

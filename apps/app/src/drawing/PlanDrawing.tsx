@@ -60,7 +60,8 @@ export function PlanDrawing({
       near ?? { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
       width,
       tall,
-      near ? FOCUS_INSET : Math.max(18, inset - room),
+      // A low drawing keeps more of itself for the part.
+      near ? FOCUS_INSET : Math.min(Math.max(18, inset - room), tall / 4),
     );
   };
   const zero: Point = zeroOf(part, partZero);

@@ -15,6 +15,8 @@ interface StationFrameProps {
   dock: ReactNode;
   /** Something is read and typed here: drawing, sentence and dock stay in sight together. The drawing fills what it is given. */
   touch?: boolean;
+  /** How much of the detail is to be seen beneath the sentence, px. */
+  peek?: number;
 }
 
 /** Least and most height of a drawing above an entry, and what is left beneath the sentence to see that it goes on, px. */
@@ -22,13 +24,14 @@ const LEAST = 64;
 const MOST = 200;
 const GOES_ON = 14;
 
-const drawingHeight = (room: number, said: number): number => Math.max(LEAST, Math.min(MOST, room - said - GOES_ON));
+const drawingHeight = (room: number, said: number, peek: number): number =>
+  Math.max(LEAST, Math.min(MOST, room - said - peek));
 
 /**
  * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right.
  * Wide: drawing and sentence, then dock and detail.
  */
-export function StationFrame({ drawing, prompt, detail, dock, touch = false }: StationFrameProps) {
+export function StationFrame({ drawing, prompt, detail, dock, touch = false, peek = GOES_ON }: StationFrameProps) {
   const shape = useShape();
   const { palette } = useLook();
   const ground = { backgroundColor: palette.ground, borderColor: palette.line };
@@ -57,7 +60,7 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false }: S
       contentContainerStyle={styles.whole}
       onLayout={({ nativeEvent }) => setRoom(nativeEvent.layout.height)}
     >
-      {touch ? <View style={{ height: drawingHeight(room, said) }}>{drawing}</View> : drawing}
+      {touch ? <View style={{ height: drawingHeight(room, said, peek) }}>{drawing}</View> : drawing}
       <View
         style={touch ? styles.sentence : styles.prompt}
         onLayout={({ nativeEvent }) => setSaid(nativeEvent.layout.height)}

@@ -15,6 +15,7 @@ const type = (fontSize: number, lineHeight: number, fontWeight: '400' | '500' | 
 
 /** Our two faces and few sizes, under the library's names. A label is high enough that what it stands on is a target. */
 const FONTS = {
+  default: { fontFamily: SANS, fontWeight: '400', letterSpacing: 0 },
   displayLarge: type(44, 53, '700', MONO),
   displayMedium: type(34, 41, '700', MONO),
   displaySmall: type(22, 27, '700', MONO),

@@ -13,7 +13,7 @@ import { GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
-import { UnitChoice } from '../../frame/UnitChoice';
+import { UnitSwitch } from '../../frame/UnitSwitch';
 import { FieldBox } from '../../keypad/FieldBox';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
@@ -33,7 +33,9 @@ export default function NewSetupScreen() {
   const shop = useShop();
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="Start a set-up" back={BACK} />
+      <TopBar title="Start a set-up" back={BACK}>
+        <UnitSwitch />
+      </TopBar>
       {shop.data ? (
         <Start shop={shop.data} />
       ) : shop.isError ? (
@@ -51,7 +53,7 @@ export default function NewSetupScreen() {
 
 function Start({ shop }: { shop: Shop }) {
   const router = useRouter();
-  const { units, setUnits } = useSettings();
+  const units = useSettings((state) => state.units);
   const [partId, setPartId] = useState(LATER);
   const [asking, setAsking] = useState(false);
   const [failure, setFailure] = useState<string | undefined>(undefined);
@@ -113,7 +115,6 @@ function Start({ shop }: { shop: Shop }) {
           </View>
         ))}
       </View>
-      <UnitChoice label="You read it in" value={units} onChange={setUnits} />
       {shop.parts.length > 0 && (
         <Choice
           label="Part"
