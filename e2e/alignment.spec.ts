@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import { tmpdir } from 'node:os';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectClearOfBrowserBar, expectOpened, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, expectOpened, test } from './shop';
 
 const BASE = '/setup/base-plate-knee-mill';
 const WHEEL = '/setup/calendar-wheel-rotary';
@@ -25,11 +25,11 @@ test('the vise: two readings, a tap, and proven in line on the second pass', asy
   await page.goto(`${shop.url}${BASE}/alignment`);
   await expectOpened(page);
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   await press(page, 'Vise or fence');
   await expect(page.getByText(/Bring the stylus to the jaw from your side, 0.000 mm from its left end/)).toBeVisible();
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   await read(page, '0', '0.058');
   await expect(page.getByText('Tap the right end back, away from you.')).toBeVisible();
   const answer = page.locator('[role=main]');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectClearOfBrowserBar, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, test } from './shop';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
 const choose = (page: Page, name: string | RegExp) => page.getByRole('radio', { name }).first().click();
@@ -28,7 +28,7 @@ test('a corner by cutter and paper on the router', async ({ page, shop }) => {
     page.getByText(/with Slip of paper: T1 End mill 10, three flutes, 10.000 mm, with 0.090 mm between/),
   ).toBeVisible();
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   await expect(page.getByText('Touch the front face, coming from the front.')).toBeVisible();
   await log(page, '84.91');
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
@@ -142,7 +142,7 @@ test('every feature of the part and every method of the shop is at most three ta
   // What has no room for a finger on the drawing is listed: open, tap.
   for (const name of ['middle of left and right', 'bore, hole 2']) {
     const onDrawing = page.getByRole('button', { name, exact: true });
-    if ((await onDrawing.count()) === 0) await press(page, /^▸ More of this part/);
+    if ((await onDrawing.count()) === 0) await press(page, /^More of this part/);
     await tap(page, name);
     await expect(page).toHaveURL(/\?f=/);
     await page.goto(url);
@@ -291,7 +291,7 @@ test('what is not drawn is drawn: a slot, found by its middle', async ({ page, s
   await name.press('Enter');
   await press(page, 'Draw it on the part');
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
-  await press(page, /^▸ More of this part/);
+  await press(page, /^More of this part/);
   await press(page, /^left face of key slot/);
   await expect(page.getByText('Touch the left wall of key slot, from inside.')).toBeVisible();
 });

@@ -28,7 +28,8 @@ test('what one device logs the other shows as it comes, and the bench counts it'
   const other = await another(browser, `${shop.url}${BACK}`);
   await expect(other.getByRole('textbox')).toBeVisible();
   const bench = await another(browser, shop.url);
-  await expect(bench.getByText('3 readings').first()).toBeVisible();
+  const card = bench.getByRole('link', { name: /^Base plate on the knee mill/ });
+  await expect(card).toContainText('Nothing set yet.');
   const asked: string[] = [];
   other.on('request', (request) => asked.push(request.url()));
   await page.goto(`${shop.url}${BACK}`);
@@ -36,7 +37,9 @@ test('what one device logs the other shows as it comes, and the bench counts it'
   await expect(other.getByText('1 reading gives')).toBeVisible();
   await log(page, '121.010');
   await expect(other.getByText('2 readings give')).toBeVisible();
-  await expect(bench.getByText('5 readings').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Show the answer' }).click();
+  await page.getByRole('button', { name: /^Done: Y is preset/ }).click();
+  await expect(card).toContainText('Y set, X and Z not yet.');
   // It was told; it did not ask.
   expect(asked.filter((url) => url.includes('/api/setups'))).toEqual([]);
   await other.context().close();
@@ -64,6 +67,11 @@ test('two devices change the plan: neither is lost, and the person chooses', asy
     .toBe(0.2);
   await context.unroute('**/api/**');
   await expect(page.getByRole('alert')).toContainText('Two devices changed the plan');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'See both' }).click();
+  await expect(page.getByText('Tolerance', { exact: true })).toBeVisible();
+  await expect(page.getByText('0.0600', { exact: true })).toBeVisible();
+  await expect(page.getByText('0.2000', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'This device’s' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectClearOfBrowserBar, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, test } from './shop';
 
 const PIVOTS = '/setup/pivots-bench-mill';
 const PLATE = '/setup/base-plate-knee-mill';
@@ -43,7 +43,7 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
   await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns forward, then on to line 80');
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   await press(page, 'Done');
   await expect(page.getByText(/^Stop 2 of 29, 1 done/)).toBeVisible();
 
@@ -259,7 +259,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
 }) => {
   await page.goto(`${shop.url}${PLATE}/size`);
   await expect(page.getByText('Measure bearing bore as it is, and log its diameter.')).toBeVisible();
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   const log = async (size: string, set?: string) => {
     if (set !== undefined) await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill(set);
     await page.getByRole('textbox', { name: /^Diameter measured/ }).fill(size);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectClearOfBrowserBar, expectOpened, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, expectOpened, test } from './shop';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
 
@@ -18,7 +18,7 @@ test('workholding: step by step, a skipped one with its reason, the hurting ones
   await expectOpened(page);
   await expect(page.getByText('Vise with parallels · 0 of 10 done')).toBeVisible();
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   await press(page, 'Done: next step');
   await press(page, 'Skip, and say why');
   await page.getByRole('textbox', { name: 'Another reason' }).fill('cast edges stay');
@@ -85,7 +85,7 @@ test('a new machine from a starting point: changed, copied, retired, and offered
   await press(page, 'Copy it');
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Loft mill, copy');
   await press(page, 'Retire it');
-  await page.getByRole('link', { name: 'Back to Machines' }).click();
+  await page.getByRole('button', { name: 'Back to Machines' }).click();
   await expect(page.getByRole('link', { name: /Loft mill, copy.*retired/ })).toBeVisible();
   await page.goto(`${shop.url}/new`);
   await expect(page.getByRole('radio', { name: 'Loft mill', exact: true })).toBeVisible();
@@ -97,7 +97,7 @@ test('backlash is measured from both sides and kept with the machine', async ({ 
   await page.getByRole('link', { name: 'Measure backlash of X' }).click();
   await expect(page.getByText(/Come well from the minus side/)).toBeVisible();
   await expectAccessible(page);
-  await expectClearOfBrowserBar(page);
+  await expectWholeOnPage(page);
   const readings = [
     '10.18',
     '10',

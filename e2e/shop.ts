@@ -129,25 +129,21 @@ export async function expectOpened(page: Page): Promise<void> {
   await expect(page.getByText(/^(Getting|Laying out) /)).toHaveCount(0);
 }
 
-/** Nothing to press lies where a phone browser has its own bar. */
-export async function expectClearOfBrowserBar(page: Page): Promise<void> {
-  const low = await page
+/** Nothing to press is cut off by the end of the page, however low it is; what scrolls may go on below it. */
+export async function expectWholeOnPage(page: Page): Promise<void> {
+  const cut = await page
     .locator('button, [role=button], [role=radio], [role=checkbox], input')
-    .evaluateAll((controls) =>
-      controls
-        .filter((control) => !control.closest('[data-scroll]'))
-        .map((control) => ({
-          name: control.getAttribute('aria-label') ?? control.textContent ?? '',
-          box: control.getBoundingClientRect(),
-          shown: control.contains(
-            document.elementFromPoint(
-              control.getBoundingClientRect().x + 5,
-              control.getBoundingClientRect().bottom - 3,
-            ),
-          ),
-        }))
-        .filter(({ box, shown }) => shown && box.bottom > window.innerHeight - 56 && box.bottom <= window.innerHeight)
-        .map(({ name }) => name),
-    );
-  expect(low).toEqual([]);
+    .evaluateAll((controls) => {
+      const scrolls = (element: Element | null): boolean =>
+        element !== null &&
+        (['auto', 'scroll'].includes(getComputedStyle(element).overflowY) || scrolls(element.parentElement));
+      return controls
+        .filter((control) => !scrolls(control.parentElement))
+        .map((control) => ({ control, box: control.getBoundingClientRect() }))
+        .filter(
+          ({ box }) => box.width > 0 && (box.bottom > window.innerHeight + 0.5 || box.right > window.innerWidth + 0.5),
+        )
+        .map(({ control }) => control.getAttribute('aria-label') ?? control.textContent ?? '');
+    });
+  expect(cut).toEqual([]);
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectClearOfBrowserBar, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, test } from './shop';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
@@ -28,7 +28,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(page.getByText('On the bench. Tap one to carry on.')).toBeVisible();
     await expect(page.getByRole('listitem')).toHaveCount(5);
     await expectAccessible(page);
-    await expectClearOfBrowserBar(page);
+    await expectWholeOnPage(page);
     await page.getByRole('link', { name: /Base plate on the knee mill/ }).click();
   });
 
@@ -38,7 +38,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await press(page, 'left face');
     await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
     await expectAccessible(page);
-    await expectClearOfBrowserBar(page);
+    await expectWholeOnPage(page);
     await logReadings(page, '-5.012', '-5.008', '-5.010');
     await expect(page.getByText('3 readings give')).toBeVisible();
     await press(page, 'Show the answer');
@@ -132,7 +132,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     const toGo = page.getByRole('group', { name: 'Distance to go' });
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     await expectAccessible(page);
-    await expectClearOfBrowserBar(page);
+    await expectWholeOnPage(page);
     await press(page, 'Next');
     await expect(toGo).toHaveText('X−20.785Y+12.000');
     await press(page, 'Back');

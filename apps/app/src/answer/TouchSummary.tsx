@@ -4,7 +4,10 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { FormView } from '@zero-point/core/words/formView';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { StyleSheet, View } from 'react-native';
+import { IconButton } from 'react-native-paper';
+import { TARGET } from '../frame/layout';
 import { useWide } from '../frame/useShape';
+import { speak } from '../signal/speak';
 import { Figure, Words } from '../theme/Words';
 import { ReadingChips } from './ReadingChips';
 import { wildOf, type TouchAnswer } from './touchAnswer';
@@ -24,6 +27,7 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
   const { form } = page;
   if (wide || page.showing !== 'entry' || readings.length === 0) return null;
   const { uncertainty, repeats } = answer?.result ?? {};
+  const last = readings.filter(({ struckBy }) => struckBy === null).at(-1);
   const count = repeats?.n ?? answer?.readings.length ?? 0;
   return (
     <View style={styles.summary}>
@@ -46,6 +50,15 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
             range {formatLengthUnit(repeats.range, { unit })}
           </Words>
         )}
+        {last && (
+          <IconButton
+            icon="speak"
+            size={22}
+            onPress={() => speak(formatLengthUnit(last.value, { unit }))}
+            accessibilityLabel="Say the last reading"
+            style={styles.say}
+          />
+        )}
       </View>
     </View>
   );
@@ -53,5 +66,6 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
 
 const styles = StyleSheet.create({
   summary: { gap: 2 },
+  say: { width: TARGET, height: TARGET, margin: 0, marginLeft: 'auto', marginVertical: -12 },
   line: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 10 },
 });

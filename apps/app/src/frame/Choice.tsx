@@ -76,5 +76,6 @@ const styles = StyleSheet.create({
   group: { gap: 6 },
   segments: { maxWidth: 480 },
   chips: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  chip: { minHeight: TARGET, maxWidth: '100%' },
+  // What is pressed lies within the frame.
+  chip: { minHeight: TARGET + 2, maxWidth: '100%' },
 });

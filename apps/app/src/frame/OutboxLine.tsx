@@ -1,12 +1,13 @@
 import { DOCUMENT_KINDS, isKindName, isRowName, type DocumentName } from '@zero-point/core/record/kinds';
-import type { ReactNode } from 'react';
-import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Surface } from 'react-native-paper';
 import { keepsNothing } from '../api/deviceStorage';
 import type { Refused, SetAside } from '../outbox/outbox';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
+import { ConflictDialog } from './ConflictDialog';
 import { saveFile } from './saveFile';
 
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
@@ -16,39 +17,35 @@ export function OutboxLine() {
   if (!away && refused.length === 0 && aside.length === 0 && !keepsNothing) return null;
   const count = waiting.length === 1 ? '1 entry waits' : `${waiting.length} entries wait`;
   return (
-    <View
-      style={{
-        backgroundColor: palette.surface,
-        borderBottomWidth: 2,
-        borderColor: palette.warn,
-        paddingHorizontal: 16,
-        paddingVertical: 6,
-      }}
-    >
+    <Surface elevation={0} style={[styles.surface, { backgroundColor: palette.surface, borderColor: palette.warn }]}>
       {keepsNothing && (
-        <View role="status">
-          <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
-            This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store
-            data.
-          </Words>
-        </View>
+        <Status>
+          This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store
+          data.
+        </Status>
       )}
       {away && (
-        <View role="status">
-          <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
-            {keepsNothing
-              ? `The server is away. ${count} on this page, and will be sent when it is back.`
-              : `The server is away. ${count} on this device, safe, and will be sent when it is back.`}
-          </Words>
-        </View>
+        <Status>
+          {keepsNothing
+            ? `The server is away. ${count} on this page, and will be sent when it is back.`
+            : `The server is away. ${count} on this device, safe, and will be sent when it is back.`}
+        </Status>
       )}
       {refused.map((one) => (
         <RefusedLine key={one.key} refused={one} />
       ))}
       {aside.length > 0 && <AsideLine aside={aside} />}
-    </View>
+    </Surface>
   );
 }
+
+const Status = ({ children }: { children: ReactNode }) => (
+  <View role="status">
+    <Words kind="note" tone="warn" style={styles.strong}>
+      {children}
+    </Words>
+  </View>
+);
 
 const titleOf = ({ entry: { kind } }: Refused): string =>
   isKindName(kind) && !isRowName(kind) ? DOCUMENT_KINDS[kind as DocumentName].title : 'entry';
@@ -56,24 +53,29 @@ const titleOf = ({ entry: { kind } }: Refused): string =>
 /** What the server would not take; of two versions of a thing, both to choose from. */
 function RefusedLine({ refused }: { refused: Refused }) {
   const { dismiss, keepMine } = useOutbox();
+  const [choosing, setChoosing] = useState(false);
   const { key, reason, current } = refused;
   if (!current) {
     return (
       <Line say={`Not stored: ${reason}`}>
-        <Button mode="text" onPress={() => dismiss(key)}>
-          Seen
-        </Button>
+        <Button onPress={() => dismiss(key)}>Seen</Button>
       </Line>
     );
   }
   return (
     <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
-      <Button mode="outlined" onPress={() => keepMine(refused)}>
-        This device’s
+      <Button mode="outlined" onPress={() => setChoosing(true)}>
+        See both
       </Button>
-      <Button mode="outlined" onPress={() => dismiss(key)}>
-        The other’s
-      </Button>
+      {choosing && (
+        <ConflictDialog
+          title={titleOf(refused)}
+          refused={refused}
+          onMine={() => keepMine(refused)}
+          onTheirs={() => dismiss(key)}
+          onLeave={() => setChoosing(false)}
+        />
+      )}
     </Line>
   );
 }
@@ -101,13 +103,18 @@ function AsideLine({ aside }: { aside: readonly SetAside[] }) {
   );
 }
 
-function Line({ say, children }: { say: string; children: ReactNode }) {
-  return (
-    <View role="alert" style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
-      <Words kind="note" tone="bad" style={{ flex: 1, minWidth: 200 }}>
-        {say}
-      </Words>
-      {children}
-    </View>
-  );
-}
+const Line = ({ say, children }: { say: string; children: ReactNode }) => (
+  <View role="alert" style={styles.line}>
+    <Words kind="note" tone="bad" style={styles.say}>
+      {say}
+    </Words>
+    {children}
+  </View>
+);
+
+const styles = StyleSheet.create({
+  surface: { borderBottomWidth: 2, paddingHorizontal: 16, paddingVertical: 6 },
+  strong: { fontWeight: '700' },
+  line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
+  say: { flex: 1, minWidth: 200 },
+});

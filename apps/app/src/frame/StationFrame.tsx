@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { useAwake } from '../signal/awake';
 import { useLook } from '../theme/useLook';
 import { GAP } from './layout';
 import { useShape } from './useShape';
@@ -33,6 +34,7 @@ const drawingHeight = (room: number, said: number, peek: number): number =>
  */
 export function StationFrame({ drawing, prompt, detail, dock, touch = false, peek = GOES_ON }: StationFrameProps) {
   const shape = useShape();
+  useAwake(touch);
   const { palette } = useLook();
   const ground = { backgroundColor: palette.ground, borderColor: palette.line };
   // The drawing gives way first: it gets what sentence and entry leave.

@@ -48,5 +48,6 @@ export function TickChips({ label, showLabel = true, options, ticked, onToggle }
 const styles = StyleSheet.create({
   group: { gap: 6 },
   chips: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  chip: { minHeight: TARGET, maxWidth: '100%' },
+  // What is pressed lies within the frame.
+  chip: { minHeight: TARGET + 2, maxWidth: '100%' },
 });

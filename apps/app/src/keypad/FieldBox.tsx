@@ -70,9 +70,13 @@ export function FieldBox({
         style={many ? styles.many : styles.one}
         contentStyle={words ? styles.words : styles.figures}
       />
-      <HelperText type="error" visible={error !== undefined} padding="none" nativeID={noteId} style={styles.note}>
-        {error ?? ''}
-      </HelperText>
+      <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
+        {error !== undefined && (
+          <HelperText type="error" padding="none" style={styles.note}>
+            {error}
+          </HelperText>
+        )}
+      </View>
     </View>
   );
 }

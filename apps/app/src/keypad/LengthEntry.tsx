@@ -4,7 +4,8 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useId, type RefObject } from 'react';
 import type { TextInput as NativeTextInput } from 'react-native';
 import { StyleSheet, View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { IconButton, TextInput } from 'react-native-paper';
+import { TARGET } from '../frame/layout';
 import { MONO } from '../theme/faces';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
@@ -51,34 +52,39 @@ export function LengthEntry({
   const means = unit && read.ok && !plain ? `means ${formatLengthUnit(read.mm, { unit })}` : undefined;
   return (
     <View style={styles.entry}>
-      <TextInput
-        ref={ref}
-        mode="outlined"
-        aria-label={label}
-        aria-invalid={error !== undefined}
-        aria-describedby={noteId}
-        error={error !== undefined}
-        value={text}
-        onChangeText={onChange}
-        onSubmitEditing={onSubmit}
-        {...(onFocus && { onFocus })}
-        blurOnSubmit={false}
-        inputMode={ownKeypad ? 'none' : 'text'}
-        autoComplete="off"
-        autoCorrect={false}
-        spellCheck={false}
-        placeholder={label}
-        outlineColor={palette.ink}
-        right={
-          onSystem ? (
-            <TextInput.Icon icon="keyboard" onPress={onSystem} accessibilityLabel="Use the system keyboard" />
-          ) : (
-            <TextInput.Affix text={beside ?? unit ?? ''} />
-          )
-        }
-        style={styles.field}
-        contentStyle={[styles.figure, { fontSize: Math.round((text === '' ? 17 : 26) * digits) }]}
-      />
+      <View style={styles.row}>
+        <TextInput
+          ref={ref}
+          mode="outlined"
+          aria-label={label}
+          aria-invalid={error !== undefined}
+          aria-describedby={noteId}
+          error={error !== undefined}
+          value={text}
+          onChangeText={onChange}
+          onSubmitEditing={onSubmit}
+          {...(onFocus && { onFocus })}
+          blurOnSubmit={false}
+          inputMode={ownKeypad ? 'none' : 'text'}
+          autoComplete="off"
+          autoCorrect={false}
+          spellCheck={false}
+          placeholder={label}
+          outlineColor={palette.ink}
+          right={<TextInput.Affix text={beside ?? unit ?? ''} />}
+          style={styles.field}
+          contentStyle={[styles.figure, { fontSize: Math.round((text === '' ? 17 : 26) * digits) }]}
+        />
+        {onSystem && (
+          <IconButton
+            icon="keyboard"
+            size={28}
+            onPress={onSystem}
+            accessibilityLabel="Use the system keyboard"
+            style={styles.system}
+          />
+        )}
+      </View>
       <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
         {error !== undefined ? (
           <Words kind="note" tone="bad" style={styles.wrong}>
@@ -98,7 +104,9 @@ export function LengthEntry({
 
 const styles = StyleSheet.create({
   entry: { gap: 2 },
-  field: { height: 52 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 2 },
+  field: { height: 52, flex: 1, minWidth: 0 },
+  system: { width: TARGET, height: TARGET, margin: 0 },
   figure: { fontFamily: MONO, fontWeight: '700' },
   wrong: { fontWeight: '700' },
 });

@@ -9,6 +9,8 @@ import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
 import { createOutbox, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
 import { deliver } from '../outbox/deliver';
+import { signalStored } from '../signal/stored';
+import { useSettings } from './settings';
 
 interface OutboxState {
   waiting: Waiting[];
@@ -48,6 +50,17 @@ async function exclusive(work: () => Promise<void>): Promise<void> {
   else await work();
 }
 
+/** Heard and felt at the device as soon as it is kept there. */
+function tellStored(): void {
+  const { click, shake } = useSettings.getState();
+  signalStored({
+    click,
+    shake,
+    sound: 'AudioContext' in window ? () => new AudioContext() : undefined,
+    vibrate: 'vibrate' in navigator ? (ms) => void navigator.vibrate(ms) : undefined,
+  });
+}
+
 /** The device's outbox as screens see it. */
 export const useOutbox = create<OutboxState>((set, get) => {
   const outbox = createOutbox({
@@ -66,6 +79,7 @@ export const useOutbox = create<OutboxState>((set, get) => {
     away: false,
     log: (entry) => {
       outbox.add(entry);
+      if (entry.kind === 'reading') tellStored();
       void get().flush();
     },
     dismiss: outbox.dismiss,

@@ -7,8 +7,13 @@ interface Settings {
   mode: Mode;
   /** Units a new set-up starts with. */
   units: LengthUnit;
+  /** A click is heard, and the device shakes shortly, when a reading is stored. */
+  click: boolean;
+  shake: boolean;
   setMode: (mode: Mode) => void;
   setUnits: (units: LengthUnit) => void;
+  setClick: (click: boolean) => void;
+  setShake: (shake: boolean) => void;
 }
 
 /** What a person prefers on this device. */
@@ -17,8 +22,12 @@ export const useSettings = create<Settings>()(
     (set) => ({
       mode: 'day',
       units: 'mm',
+      click: true,
+      shake: true,
       setMode: (mode) => set({ mode }),
       setUnits: (units) => set({ units }),
+      setClick: (click) => set({ click }),
+      setShake: (shake) => set({ shake }),
     }),
     { name: 'zero-point.settings' },
   ),

@@ -2,12 +2,13 @@ import { PART_ZEROS } from '@zero-point/core/record/faces';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
 import type { Assumed, PartZero, Plan } from '@zero-point/core/record/plan';
+import type { Axis } from '@zero-point/core/schema/quantities';
 import type { Book } from '@zero-point/core/book/book';
 import { sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ZERO_LABELS } from '@zero-point/core/words/progress';
-import { saveInSetup } from '../../record/logEntry';
+import { saveInSetup, saveThing } from '../../record/logEntry';
 
 /** A place zero may stand on, in the part's own frame. */
 export interface ZeroPlace {
@@ -28,7 +29,7 @@ export function planView(book: Book) {
   return {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
     sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
-    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${size(part.size.x)} × ${size(part.size.y)} × ${size(part.size.z)}. On the ${machine.name.toLowerCase()}.`,
+    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${sizesOf(book, size)}. On the ${machine.name.toLowerCase()}.`,
     finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
     heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
     holdings: book.holdings.map(({ id, name }) => ({ value: id, label: name })),
@@ -67,3 +68,16 @@ export function changePlan(book: Book, change: Partial<Plan>): void {
 export const told = ({ setup }: Book, what: Assumed): Pick<Plan, 'assumed'> => ({
   assumed: setup.assumed?.filter((one) => one !== what),
 });
+
+/** A size of the part, once it is known. */
+export const tellSize = (book: Book, axis: Axis, mm: number): void =>
+  saveThing(book, 'part', {
+    ...book.part,
+    size: { ...book.part.size, [axis]: mm },
+    untold: book.part.untold?.filter((one) => one !== axis),
+  });
+
+const sizesOf = ({ part }: Book, size: (mm: number) => string): string =>
+  (['x', 'y', 'z'] as const)
+    .map((axis) => (part.untold?.includes(axis) ? 'not told' : size(part.size[axis])))
+    .join(' × ');

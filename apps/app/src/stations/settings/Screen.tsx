@@ -1,5 +1,6 @@
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Switch } from 'react-native-paper';
 import { Choice } from '../../frame/Choice';
 import { UnitChoice } from '../../frame/UnitChoice';
 import { KEYS } from '../../frame/keys';
@@ -12,7 +13,7 @@ import { Figure, Words } from '../../theme/Words';
 /** What a person prefers on this device. */
 export default function SettingsScreen() {
   const { palette } = useLook();
-  const { mode, units, setMode, setUnits } = useSettings();
+  const { mode, units, click, shake, setMode, setUnits, setClick, setShake } = useSettings();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar title="Settings" back={{ to: '/', label: 'Back to the bench' }} />
@@ -28,6 +29,8 @@ export default function SettingsScreen() {
           ]}
         />
         <Figure size={40}>−5.000 mm</Figure>
+        <Toggle label="A soft click when a reading is stored" on={click} onChange={setClick} />
+        <Toggle label="A short shake when a reading is stored" on={shake} onChange={setShake} />
         <UnitChoice label="Units of a new set-up" value={units} onChange={setUnits} />
         <Words tone="soft">
           A set-up has its own units; change them in its Plan. These settings stay on this device.
@@ -45,3 +48,20 @@ export default function SettingsScreen() {
     </View>
   );
 }
+
+/** On or off, its sentence beside it. */
+function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <View style={styles.toggle}>
+      <View style={styles.label}>
+        <Words>{label}</Words>
+      </View>
+      <Switch value={on} onValueChange={onChange} accessibilityLabel={label} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  toggle: { flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 },
+  label: { flex: 1, minWidth: 0 },
+});

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { OptionalLengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
-import { saveThing } from '../../../record/logEntry';
+import { tellSize } from '../../plan/view';
 
 interface AskSizeProps {
   book: Book;
@@ -13,13 +13,7 @@ interface AskSizeProps {
 
 /** Asks for a size of the part where a place first hangs on it. */
 export function AskSize({ book, axis, onLater }: AskSizeProps) {
-  const { part, setup } = book;
-  const tell = (mm: number) =>
-    saveThing(book, 'part', {
-      ...part,
-      size: { ...part.size, [axis]: mm },
-      untold: part.untold?.filter((one) => one !== axis),
-    });
+  const { setup } = book;
   return (
     <View style={styles.ask}>
       <Words kind="sentence" live>
@@ -32,7 +26,7 @@ export function AskSize({ book, axis, onLater }: AskSizeProps) {
         label={axis === 'x' ? 'Length X' : 'Depth Y'}
         unit={setup.units}
         value={undefined}
-        onCommit={(mm) => mm !== undefined && tell(mm)}
+        onCommit={(mm) => mm !== undefined && tellSize(book, axis, mm)}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
       />
       <Button onPress={onLater} style={styles.later}>

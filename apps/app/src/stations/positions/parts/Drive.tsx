@@ -21,11 +21,12 @@ import { useWide } from '../../../frame/useShape';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
-import { speak, useAwake } from './atTheMachine';
+import { useAwake } from '../../../signal/awake';
+import { speak } from '../../../signal/speak';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
 import { StandsAt } from './StandsAt';
 import { toolFor } from '@zero-point/core/book/neededTools';
-import { aloud, dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
+import { dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
 import { logCut } from '../view';
 
@@ -163,14 +164,12 @@ function spokenOf(book: Book, drive: DriveView): string {
   const unit = book.setup.units;
   const name = `Hole ${stop.hole}.`;
   if (driveMode(book) === 'dials')
-    return aloud(
-      `${name} ${dialLegs(book, drive)
-        .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
-        .join('. ')}.`,
-    );
+    return `${name} ${dialLegs(book, drive)
+      .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
+      .join('. ')}.`;
   const told = driveMode(book) === 'cnc' ? stop.target : toGo;
   const figure = (mm: number) => formatLength(mm, { unit, plus: driveMode(book) === 'readout' });
-  return aloud(`${name} X ${figure(told.x)}, Y ${figure(told.y)}.`);
+  return `${name} X ${figure(told.x)}, Y ${figure(told.y)}.`;
 }
 
 /** The part with the holes of the drive, and the way to the one in hand. */

@@ -81,6 +81,3 @@ export function dialLegs(book: Book, { from, stop, taken }: DriveView): DialLeg[
     return [{ axis: axis === 'x' ? ('X' as const) : ('Y' as const), move, words: move.turnings.map(turningWords) }];
   });
 }
-
-/** What is said aloud: minus and plus as words. */
-export const aloud = (text: string): string => text.replaceAll('−', 'minus ').replaceAll('+', 'plus ');

@@ -1,0 +1,134 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './shop';
+
+/** As phones are held, and a bench's screen. */
+const SIZES = [
+  { width: 390, height: 664 },
+  { width: 390, height: 844 },
+  { width: 360, height: 640 },
+  { width: 844, height: 390 },
+  { width: 1280, height: 800 },
+] as const;
+
+const PLATE = '/setup/base-plate-knee-mill';
+
+/** Every page where something is touched and typed. */
+const TOUCHES: { name: string; path: string; act?: (page: Page) => Promise<void> }[] = [
+  { name: 'a face', path: `${PLATE}/datum?f=face.left` },
+  {
+    name: 'a face with readings',
+    path: `${PLATE}/datum?f=face.left`,
+    act: async (page) => {
+      for (const text of ['-5.012', '-5.008', '-5.010']) await log(page, text);
+    },
+  },
+  { name: 'the middle of two faces', path: `${PLATE}/datum?f=middle.y` },
+  { name: 'a corner', path: `${PLATE}/datum?f=corner.front-left` },
+  { name: 'a bore', path: '/setup/arm-bracket-trunnion/datum?f=round.hole-1' },
+  { name: 'a face on dials', path: '/setup/pivots-bench-mill/datum?f=face.right' },
+  { name: 'a tool on the block', path: `${PLATE}/heights`, act: (page) => page.getByRole('checkbox').first().click() },
+  { name: 'a vise jaw', path: `${PLATE}/alignment?task=vise` },
+  {
+    name: 'a head',
+    path: `${PLATE}/alignment?task=head`,
+    act: (page) => page.getByRole('checkbox').first().click(),
+  },
+  { name: 'a bore under the spindle', path: '/setup/calendar-wheel-rotary/alignment?task=centre' },
+  { name: 'a bore’s size', path: `${PLATE}/size` },
+  { name: 'backlash', path: '/shop/machines/bench-mill?axis=x' },
+  { name: 'an edge at once', path: '/at-once/edge' },
+  { name: 'a bolt circle at once', path: '/at-once/bolt-circle' },
+];
+
+async function log(page: Page, text: string): Promise<void> {
+  const field = page.getByRole('textbox').first();
+  await field.fill(text);
+  await field.press('Enter');
+  await expect(field).toHaveValue('');
+}
+
+interface Seen {
+  what: string;
+  box: { left: number; top: number; right: number; bottom: number };
+  /** Share of it that nothing cuts off: neither the page nor anything that scrolls. */
+  shown: number;
+}
+
+/** What of a thing is in sight without scrolling. */
+const seen = (what: string, thing: Locator): Promise<Seen> =>
+  thing.evaluate((element, name) => {
+    const { left, top, right, bottom } = element.getBoundingClientRect();
+    const clip = { left: 0, top: 0, right: window.innerWidth, bottom: window.innerHeight };
+    for (let over = element.parentElement; over; over = over.parentElement) {
+      const { overflowX, overflowY } = getComputedStyle(over);
+      if (overflowX === 'visible' && overflowY === 'visible') continue;
+      const frame = over.getBoundingClientRect();
+      clip.left = Math.max(clip.left, frame.left);
+      clip.top = Math.max(clip.top, frame.top);
+      clip.right = Math.min(clip.right, frame.right);
+      clip.bottom = Math.min(clip.bottom, frame.bottom);
+    }
+    const width = Math.max(0, Math.min(right, clip.right) - Math.max(left, clip.left));
+    const height = Math.max(0, Math.min(bottom, clip.bottom) - Math.max(top, clip.top));
+    return {
+      what: name,
+      box: { left, top, right, bottom },
+      shown: (width * height) / ((right - left) * (bottom - top)),
+    };
+  }, what);
+
+const overlap = (a: Seen, b: Seen): boolean =>
+  a.box.left < b.box.right - 1 &&
+  b.box.left < a.box.right - 1 &&
+  a.box.top < b.box.bottom - 1 &&
+  b.box.top < a.box.bottom - 1;
+
+for (const { width, height } of SIZES) {
+  test(`on a page of ${width}×${height} sentence, field, keypad and action are in sight together at every touch`, async ({
+    page,
+    shop,
+  }) => {
+    await page.setViewportSize({ width, height });
+    const wide = width >= 960;
+    for (const { name, path, act } of TOUCHES) {
+      await page.goto(`${shop.url}${path}`);
+      await expect(page.getByRole('main').locator('[aria-live=polite]').first()).toBeVisible();
+      await act?.(page);
+      const things = [
+        await seen('sentence', page.getByRole('main').locator('[aria-live=polite]').first()),
+        await seen('field', page.getByRole('main').getByRole('textbox').first()),
+        ...(wide ? [] : [await seen('keypad', page.getByRole('group', { name: 'Keypad' }))]),
+        await seen(
+          'action',
+          page
+            .getByRole('main')
+            .getByRole('button', { name: /^(Log this reading|Next: |Show the answer|Keep in the log|Type: )/ })
+            .first(),
+        ),
+      ];
+      const hidden = things.filter(({ shown }) => shown < 0.995);
+      expect(hidden.map(({ what, shown }) => `${name}: ${what} ${Math.round(100 * shown)} %`)).toEqual([]);
+      const pairs = things.flatMap((a, i) => things.slice(i + 1).map((b) => [a, b] as const));
+      const over = pairs.filter(([a, b]) => overlap(a, b)).map(([a, b]) => `${name}: ${a.what} over ${b.what}`);
+      expect(over).toEqual([]);
+    }
+  });
+}
+
+for (const mode of ['day', 'night', 'shop'] as const) {
+  test(`low pages are accessible by ${mode}`, async ({ page, shop }) => {
+    await page.addInitScript(
+      (chosen) => localStorage.setItem('zero-point.settings', JSON.stringify({ state: { mode: chosen }, version: 0 })),
+      mode,
+    );
+    for (const size of [SIZES[2], SIZES[3]]) {
+      await page.setViewportSize(size);
+      for (const path of ['/', '/new', '/at-once', '/at-once/edge', `${PLATE}/datum?f=face.left`, `${PLATE}/log`]) {
+        await page.goto(`${shop.url}${path}`);
+        await expect(page.locator('#root [role=main]')).toBeVisible();
+        await expect(page.getByText(/^Getting /)).toHaveCount(0);
+        await expectAccessible(page);
+      }
+    }
+  });
+}
