@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import { tmpdir } from 'node:os';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectWholeOnPage, expectOpened, test } from './shop';
+import { expect, expectAccessible, openReading, expectWholeOnPage, expectOpened, test } from './shop';
 
 const BASE = '/setup/base-plate-knee-mill';
 const WHEEL = '/setup/calendar-wheel-rotary';
@@ -49,13 +49,13 @@ test('the vise: two readings, a tap, and proven in line on the second pass', asy
     page.getByRole('img', { name: /^Left after each pass: pass 1 −0\.058 mm, pass 2 −0\.004 mm/ }),
   ).toBeVisible();
   await press(page, 'Done: in line');
-  await expect(page.getByRole('button', { name: /✓ Vise or fence/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Vise or fence: in line/ })).toBeVisible();
 
   await shop.kill();
   await shop.start();
   await page.evaluate(() => localStorage.clear());
   await page.reload();
-  await expect(page.getByRole('button', { name: /✓ Vise or fence/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Vise or fence: in line/ })).toBeVisible();
 });
 
 test('the indicator is swept with a finger and by keys, and says which way is plus', async ({ page, shop }) => {
@@ -217,7 +217,7 @@ test('what cannot be lined up is refused with the remedy, and nothing read is lo
   await page.goto(`${shop.url}${BASE}/alignment?task=vise`);
   await read(page, '0', '7');
   await expect(page.getByText(/beyond the indicator’s range/)).toBeVisible();
-  await press(page, 'Strike out 7.000');
+  await openReading(page, 'Strike out', '7.000');
   await press(page, 'misread');
   await expect(page.getByText(/pass 1 · 2 of 2/)).toBeVisible();
 

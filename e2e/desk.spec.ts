@@ -50,7 +50,8 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, 'front face');
   await type(page, 'Y on the readout', '-5.005', '-6.005', '-5.010');
   await expect(page.getByText(/Far from the others/)).toBeVisible();
-  await enterAt(page, /^Strike out −6\.005$/);
+  await enterAt(page, /−6\.005 mm: what can be done/);
+  await enterAt(page, 'Strike out −6.005');
   await enterAt(page, 'typed wrongly');
   await expect(page.getByText('struck out: typed wrongly')).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Work offset Y −0\.008/ })).toBeVisible();

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectWholeOnPage, test } from './shop';
+import { expect, expectAccessible, openReading, expectWholeOnPage, test } from './shop';
 
 const PIVOTS = '/setup/pivots-bench-mill';
 const PLATE = '/setup/base-plate-knee-mill';
@@ -278,7 +278,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('for what the bar springs back');
   await log('26.008');
   await expect(page.getByText('In size: 26.008 mm. Stop here.')).toBeVisible();
-  await press(page, 'Strike out 26.008');
+  await openReading(page, 'Strike out', '26.008');
   await press(page, 'typed wrongly');
   await log('26.03');
   await expect(page.getByText('Gone over: 26.030 mm is 0.009 mm above the upper limit.')).toBeVisible();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectWholeOnPage, test } from './shop';
+import { expect, expectAccessible, openReading, expectWholeOnPage, test } from './shop';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 
@@ -61,11 +61,11 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
   await test.step('the front face likewise, with a wild reading struck out', async () => {
     await press(page, 'front face');
     await logReadings(page, '-5.005', '-5.010', '-4.005', '-5.005');
-    await expect(page.getByText('▲ far')).toBeVisible();
+    await expect(page.getByText('▲ far', { exact: true })).toBeVisible();
     await press(page, 'Show the answer');
     const offset = page.getByRole('radio', { name: /^Work offset Y/ });
     await expect(offset).toHaveAccessibleName(/^Work offset Y 0\.244/);
-    await page.getByRole('button', { name: 'Strike out −4.005', exact: true }).click();
+    await openReading(page, 'Strike out', '−4.005');
     await expectAccessible(page);
     await press(page, 'misread');
     await expect(offset).toHaveAccessibleName(/^Work offset Y −0\.007/);
@@ -161,10 +161,10 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
 
 test('a struck reading is restored from the log and counts again', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/log`);
-  await press(page, 'Strike out 189.995');
+  await openReading(page, 'Strike out', '189.995');
   await press(page, 'typed wrongly');
   await expect(page.getByText('3 readings, 1 struck out.')).toBeVisible();
-  await press(page, 'Restore 189.995');
+  await openReading(page, 'Restore', '189.995');
   await expect(page.getByText('3 readings, none struck out.')).toBeVisible();
 });
 
@@ -192,7 +192,7 @@ test('opposite faces are held against the part’s size, and the likely slip is 
   // One reading stands apart: that comes first, and nothing is said of the width.
   await expect(page.getByText(/Left and right are/)).toHaveCount(0);
   await press(page, 'Show the answer');
-  await page.getByRole('button', { name: 'Strike out 189.995', exact: true }).click();
+  await openReading(page, 'Strike out', '189.995');
   await press(page, 'misread');
   await expect(
     page.getByText(/Left and right are 184\.00\d mm apart ±0\.\d+ mm, as a part of 184\.000 mm should be/),

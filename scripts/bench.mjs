@@ -44,6 +44,7 @@ if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
     ]);
     await (await import('../bench/growth.mjs')).benchGrowth((await import(book)).openBook);
   }
+  if (wanted === 'acts') (await import('../bench/acts.mjs')).benchActs();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
   if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) must(tool('tsx'), [`bench/${one}.ts`]);
 }

@@ -119,7 +119,6 @@ export function ReadingDock({
       </View>
       {ownKeypad && (
         <Keypad
-          unit={unit}
           dial={dial}
           text={typing ? across : text}
           onChange={typing ? changeAcross : change}

@@ -3,8 +3,10 @@ import type { Reading } from '@zero-point/core/record/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { CardButton } from '../frame/CardButton';
+import { speak } from '../signal/speak';
 import { useOutbox } from '../stores/outbox';
 import { Figure, Words } from '../theme/Words';
 import { StrikeDialog } from './StrikeDialog';
@@ -65,26 +67,29 @@ interface ReadingRowProps {
 
 const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
+/** One reading, quiet: what can be done with it shows once it is tapped. */
 function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: ReadingRowProps) {
+  const [open, setOpen] = useState(false);
   const struck = reading.struckBy !== null;
   const shown = formatLength(reading.value, { unit });
   const text = textOf(reading.source);
   const typedOtherwise = text !== undefined && (unitOf(reading.source) !== unit || !/^[+\-−]?[\d.]+$/.test(text));
   return (
-    <View role="listitem" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingVertical: 2 }}>
-      <View style={{ flex: 1 }}>
+    <View role="listitem">
+      <CardButton
+        bare
+        open={open}
+        label={`${named ? `${title}, ` : ''}${shown} ${unit}${struck ? ', struck out' : ''}: what can be done with it`}
+        onPress={() => setOpen(!open)}
+      >
         {named && <Words kind="note">{title}</Words>}
-        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
+        <View style={styles.figures}>
           {!named && (
-            <Words kind="note" tone="soft" style={{ minWidth: 14 }}>
+            <Words kind="note" tone="soft" style={styles.number}>
               {title}
             </Words>
           )}
-          <Figure
-            size={20}
-            tone={struck ? 'soft' : 'ink'}
-            style={struck ? { textDecorationLine: 'line-through' } : null}
-          >
+          <Figure size={20} tone={struck ? 'soft' : 'ink'} style={struck ? styles.struck : null}>
             {shown} {unit}
           </Figure>
           <Words kind="note" tone="soft">
@@ -102,7 +107,7 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
           </Words>
         )}
         {wild && !struck && (
-          <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+          <Words kind="note" tone="bad" style={styles.strong}>
             ▲ Far from the others. Touch again; strike this one out if it was a slip.
           </Words>
         )}
@@ -111,10 +116,32 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
             waiting to be sent
           </Words>
         )}
-      </View>
-      <Button mode="outlined" onPress={onPress} accessibilityLabel={`${struck ? 'Restore' : 'Strike out'} ${shown}`}>
-        {struck ? 'Restore' : 'Strike out'}
-      </Button>
+      </CardButton>
+      {open && (
+        <View style={styles.acts}>
+          <Button
+            mode="outlined"
+            onPress={() => {
+              setOpen(false);
+              onPress();
+            }}
+            accessibilityLabel={`${struck ? 'Restore' : 'Strike out'} ${shown}`}
+          >
+            {struck ? 'Restore' : 'Strike out'}
+          </Button>
+          <Button onPress={() => speak(`${shown} ${unit}`)} accessibilityLabel={`Say ${shown}`}>
+            Say it
+          </Button>
+        </View>
+      )}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  figures: { flexDirection: 'row', alignItems: 'baseline', gap: 10 },
+  number: { minWidth: 14 },
+  struck: { textDecorationLine: 'line-through' },
+  strong: { fontWeight: '700' },
+  acts: { flexDirection: 'row', gap: 8, paddingBottom: 8 },
+});

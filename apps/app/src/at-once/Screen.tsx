@@ -200,7 +200,6 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
             )}
             {!wide && field && (
               <Keypad
-                unit={unit}
                 text={values[field.key] ?? ''}
                 onChange={(text) => change(field.key, text)}
                 keyHeight={keyHeight}

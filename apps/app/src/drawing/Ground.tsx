@@ -23,7 +23,7 @@ export function Ground({ height, label, draw, touch }: GroundProps) {
       style={{
         backgroundColor: METAL.blue,
         overflow: 'hidden',
-        ...(height === 'fill' ? { flex: 1, minHeight: 64 } : { height }),
+        ...(height === 'fill' ? { flex: 1, minHeight: 48 } : { height }),
       }}
     >
       {ready && (

@@ -1,5 +1,5 @@
 import { Link } from 'expo-router';
-import { Pressable, ScrollView, View, type LayoutChangeEvent } from 'react-native';
+import { Pressable, ScrollView, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { useEffect, useRef, useState } from 'react';
 import Svg, { Line, Polygon, Rect } from 'react-native-svg';
 import { useLook } from '../theme/useLook';
@@ -21,7 +21,11 @@ interface RuleProps {
   upright: boolean;
 }
 
-const THICKNESS = { across: 60, upright: 168 };
+/** Thickness, px; a low page gets the thinner one. */
+const THICKNESS = { across: 60, low: TARGET, upright: 168 };
+
+/** Lower than this a page is low, px. */
+const LOW = 720;
 const UPRIGHT_PITCH = 84;
 /** Least width of a station across, px: its longest name. */
 const ACROSS_PITCH = 112;
@@ -30,6 +34,7 @@ const MINOR = 10;
 /** Progress along the stations as a steel rule: long ticks are stations, the brass cursor is where you are. */
 export function Rule({ stations: marks, here, upright }: RuleProps) {
   const { palette } = useLook();
+  const across = useWindowDimensions().height < LOW ? THICKNESS.low : THICKNESS.across;
   const [size, setSize] = useState({ width: 0, height: 0 });
   const strip = useRef<ScrollView>(null);
   const onLayout = ({ nativeEvent }: LayoutChangeEvent) => setSize(nativeEvent.layout);
@@ -49,7 +54,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
         aria-current={station === here ? 'step' : undefined}
         aria-label={`${title}${done ? ', done' : ''}`}
         style={{
-          ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: THICKNESS.across }),
+          ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: across }),
           minHeight: TARGET,
           paddingHorizontal: upright ? 34 : 2,
           justifyContent: upright ? 'center' : 'flex-end',
@@ -75,7 +80,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
       onLayout={onLayout}
       style={{
         backgroundColor: palette.steel,
-        ...(upright ? { width: THICKNESS.upright } : { height: THICKNESS.across }),
+        ...(upright ? { width: THICKNESS.upright } : { height: across }),
       }}
     >
       {upright ? (
@@ -88,7 +93,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
           <Ticks
             count={marks.length}
             width={size.width === 0 ? 0 : along}
-            height={THICKNESS.across}
+            height={across}
             pitch={pitch}
             upright={false}
             here={at}

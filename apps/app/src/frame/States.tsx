@@ -1,13 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { ActivityIndicator, Button } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { Words } from '../theme/Words';
 import { GAP } from './layout';
 
-/** While something is on its way. */
+/** While something is on its way. Nothing turns meanwhile: a figure that moves by itself would hold up what is awaited. */
 export function Loading({ what }: { what: string }) {
   return (
     <View role="status" style={styles.loading}>
-      <ActivityIndicator aria-label={`Getting ${what}`} />
       <Words tone="soft">Getting {what}</Words>
     </View>
   );
@@ -39,7 +38,7 @@ export function Trouble({ title, detail, retry }: { title: string; detail: strin
 }
 
 const styles = StyleSheet.create({
-  loading: { paddingVertical: 24, flexDirection: 'row', gap: GAP, alignItems: 'center' },
+  loading: { paddingVertical: 24 },
   page: { padding: 24, paddingTop: 16 },
   trouble: { padding: 24, gap: GAP, alignItems: 'flex-start' },
 });

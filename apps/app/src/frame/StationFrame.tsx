@@ -21,7 +21,7 @@ interface StationFrameProps {
 }
 
 /** Least and most height of a drawing above an entry, and what is left beneath the sentence to see that it goes on, px. */
-const LEAST = 64;
+const LEAST = 48;
 const MOST = 200;
 const GOES_ON = 14;
 

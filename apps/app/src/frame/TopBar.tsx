@@ -39,7 +39,7 @@ export function TopBar({ title, back, children }: TopBarProps) {
 }
 
 const styles = StyleSheet.create({
-  bar: { height: 50, backgroundColor: 'transparent', paddingHorizontal: 4 },
+  bar: { height: TARGET, backgroundColor: 'transparent', paddingHorizontal: 4 },
   back: { width: TARGET, height: TARGET, margin: 0 },
   title: { paddingRight: 8, alignItems: 'flex-start' },
   first: { paddingLeft: 12, alignItems: 'flex-start' },

@@ -9,6 +9,7 @@ export function UnitSwitch() {
     <Button
       mode="outlined"
       compact
+      style={{ minWidth: 64 }}
       onPress={() => setUnits(mm ? 'in' : 'mm')}
       accessibilityLabel={mm ? 'Units: millimetres, change to inches' : 'Units: inches, change to millimetres'}
     >

@@ -1,4 +1,5 @@
 import { useWindowDimensions } from 'react-native';
+import { TARGET } from './layout';
 
 /** From here on there is room for strip, drawing and figures side by side, px. */
 const WIDE = 960;
@@ -6,8 +7,8 @@ const WIDE = 960;
 /** A page lower than this and wider than high is a phone on its side, px. */
 const LOW = 520;
 
-/** Lower than this the keypad's keys give way, px. */
-const SHORT = 720;
+/** Lower than this a page has no room for a dial beside its sentence, px. */
+const SHORT = 650;
 
 /** How the page is held: upright, on its side in a clamp, or wide on a bench. */
 export type Shape = 'upright' | 'side' | 'wide';
@@ -20,5 +21,8 @@ export function useShape(): Shape {
 
 export const useWide = (): boolean => useShape() === 'wide';
 
-/** Height of a key of the shop's keypad, px. */
-export const useKeyHeight = (): number => (useWindowDimensions().height < SHORT ? 44 : 48);
+/** Height of a key of the shop's keypad, px: a finger's, and a little less on its side. */
+export const useKeyHeight = (): number => (useShape() === 'side' ? 44 : TARGET);
+
+/** A page too low for more than what must be in sight. */
+export const useShort = (): boolean => useWindowDimensions().height < SHORT;

@@ -1,4 +1,3 @@
-import type { LengthUnit } from '@zero-point/core/units/unit';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
 import PaperIcon from '../theme/PaperIcon';
@@ -6,7 +5,6 @@ import { Figure } from '../theme/Words';
 import { shopKeys } from './keys';
 
 interface KeypadProps {
-  unit: LengthUnit;
   /** Turns of a handwheel can be typed. */
   dial?: boolean;
   text: string;
@@ -16,11 +14,11 @@ interface KeypadProps {
 }
 
 /** Our own keys, so that the system keyboard never covers the drawing. */
-export function Keypad({ unit, dial = false, text, onChange, keyHeight }: KeypadProps) {
+export function Keypad({ dial = false, text, onChange, keyHeight }: KeypadProps) {
   const { colors } = useTheme();
   return (
     <View role="group" aria-label="Keypad" style={styles.pad}>
-      {shopKeys(unit, dial).map((row) => (
+      {shopKeys(dial).map((row) => (
         <View key={row[0]?.face} style={styles.row}>
           {row.map((key) => (
             <TouchableRipple
@@ -28,12 +26,20 @@ export function Keypad({ unit, dial = false, text, onChange, keyHeight }: Keypad
               accessibilityRole="button"
               accessibilityLabel={key.label}
               onPress={() => onChange(key.press(text))}
-              style={[styles.key, { height: keyHeight, borderColor: colors.outline, backgroundColor: colors.surface }]}
+              style={[
+                styles.key,
+                {
+                  flex: key.wide ?? 1,
+                  height: keyHeight,
+                  borderColor: colors.outline,
+                  backgroundColor: colors.surface,
+                },
+              ]}
             >
               {key.icon ? (
                 <PaperIcon name={key.icon} color={colors.onSurface} size={26} />
               ) : (
-                <Figure size={key.face.length > 3 ? 15 : key.face.length > 1 ? 17 : 22}>{key.face}</Figure>
+                <Figure size={key.face.length > 4 ? 14 : key.face.length > 1 ? 16 : 22}>{key.face}</Figure>
               )}
             </TouchableRipple>
           ))}

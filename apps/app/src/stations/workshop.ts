@@ -1,6 +1,7 @@
 export { AtOnceList } from '../at-once/List';
 export { AtOnceScreen } from '../at-once/Screen';
 export { CollectionScreen, ShopScreen, ThingScreen } from './shop/Screen';
+export { default as ShopLogScreen } from './log/ShopLog';
 export { default as NewSetupScreen } from './newSetup/Screen';
 export { default as SettingsScreen } from './settings/Screen';
 export { default as StationPage } from './StationPage';

@@ -4,6 +4,7 @@ import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
+import { logLine } from '@zero-point/core/words/logLine';
 import { standing } from '@zero-point/core/words/standing';
 import { Router } from 'express';
 import { z } from 'zod';
@@ -84,6 +85,9 @@ function setupPaths(): ZodOpenApiPathsObject {
     '/api/setups': {
       get: { summary: 'The bench', ...answers('Newest first', z.array(setupSummary)) },
       post: { summary: 'Start a set-up', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
+    },
+    '/api/log': {
+      get: { summary: 'The latest readings of the whole shop', ...answers('Newest first', z.array(logLine)) },
     },
     '/api/standings': {
       get: {

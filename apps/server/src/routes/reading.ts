@@ -10,6 +10,7 @@ import { isIP } from 'node:net';
 import { invalid, notFound } from '../http/problem';
 import type { ShopRecord } from '../record';
 import { shopHoldings } from '../shopHoldings';
+import { shopLog } from '../shopLog';
 import { createStandings } from '../standings';
 import type { Store } from '../store/store';
 
@@ -62,6 +63,9 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   const standingOf = createStandings(record);
   router.get('/standings', small, (request, response) => {
     response.json(idsOf(request.query.of).map(standingOf));
+  });
+  router.get('/log', small, (_request, response) => {
+    response.json(shopLog(store, record));
   });
   router.get('/reckonings', small, (_request, response) => {
     response.json(

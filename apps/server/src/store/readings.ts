@@ -118,6 +118,9 @@ export function readings(db: Database) {
     VALUES (${NEXT_SEQ}, ${COLUMNS.map((column) => `@${column}`).join(', ')}, @received_at) RETURNING seq`);
   const get = db.prepare<[string], Row>(`${ROW} WHERE r.id = ?`);
   const ofSetup = db.prepare<[string, number], Row>(`${ROW} WHERE setup_id = ? AND seq > ? ORDER BY seq`);
+  const latest = db.prepare<[number], { id: string; setupId: string }>(
+    'SELECT id, setup_id AS setupId FROM readings ORDER BY seq DESC LIMIT ?',
+  );
   const all = db.prepare<[], ReadingColumns>(`SELECT ${COLUMNS.join(', ')} FROM readings ORDER BY seq`);
   const textOfSetup = db
     .prepare<{ setupId: string }, string | null>(
@@ -136,6 +139,8 @@ export function readings(db: Database) {
   return {
     insert: (columns: ReadingColumns, receivedAt: string): number =>
       insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0,
+    /** The latest of the whole shop, newest first. */
+    latest: (most: number) => latest.all(most),
     /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);

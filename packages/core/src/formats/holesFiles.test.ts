@@ -244,11 +244,11 @@ describe('programs', () => {
     ]);
   });
 
-  test('a deep hole is pecked, a reamed one fed out, a spot half its size deep', () => {
+  test('a deep hole is pecked, a reamed one fed out, a spot as deep as its break', () => {
     const deep = [{ x: 1, y: 2, diameter: 2.5, depth: 9.5 }];
     expect(program({ holes: deep })).toContain('G98 G83 Z-9.500 R2.000 Q2.500 F80');
     expect(program({ holes: deep, step: 'ream' })).toContain('G98 G85 Z-9.500');
-    expect(program({ holes: deep, step: 'spot' })).toContain('G98 G81 Z-1.250');
+    expect(program({ holes: deep, step: 'spot' })).toContain('G98 G81 Z-1.400');
   });
 
   test('no depth, heights the wrong way round and tapping are refused with what to do', () => {

@@ -1,3 +1,4 @@
+import { spotDepth } from '../positions/spotDepth';
 import type { ProgramForm } from '../record/cutPlan';
 import type { HoleStep } from '../record/steps';
 import { Refusal } from '../problem/problem';
@@ -28,13 +29,13 @@ const commented = (text: string): string =>
     .slice(0, 60)})`;
 
 /**
- * How deep a step goes, mm: a 90° spot drill by half the hole, so that it leaves the edge just broken; others as said.
+ * How deep a step goes, mm: a 90° spot drill so that it leaves the edge broken all round; others as said.
  *
  * @throws Refusal when nobody said how deep, or the step is one a program needs more for
  */
 function depthOf(step: HoleStep, hole: FileHole, index: number): number {
   const name = `Hole ${hole.hole ?? index + 1}${hole.group === undefined ? '' : ` of ${hole.group}`}`;
-  if (step === 'spot' && hole.diameter !== undefined) return hole.diameter / 2;
+  if (step === 'spot' && hole.diameter !== undefined) return spotDepth(hole.diameter).depth;
   if (hole.depth === undefined)
     throw new Refusal({
       code: 'no-depth',

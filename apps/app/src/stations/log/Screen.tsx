@@ -1,30 +1,64 @@
 import type { Book } from '@zero-point/core/book/book';
 import { wildReadings } from '@zero-point/core/book/wild';
-import type { Reading } from '@zero-point/core/record/reading';
 import { readingTitle } from '@zero-point/core/words/readingTitle';
-import { ScrollView, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Fold } from '../../answer/Fold';
 import { ReadingList } from '../../answer/ReadingList';
+import { Choice } from '../../frame/Choice';
 import { GAP } from '../../frame/layout';
+import { LinkButton } from '../../frame/LinkButton';
 import { logStrike } from '../../record/log';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
+import { EVERYTHING, logView, type LogFilter } from './view';
+
+const DAY = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+
+const dayOf = (moment: string): string => DAY.format(new Date(moment));
+
+const WHAT: Readonly<Record<LogFilter['what'], string>> = {
+  all: 'All',
+  x: 'X',
+  y: 'Y',
+  z: 'Z',
+  dial: 'Dial',
+  size: 'Sizes',
+};
 
 /** Log: every reading of the set-up, newest first, struck ones in their place. */
 export default function LogScreen({ book }: { book: Book }) {
   const { palette } = useLook();
-  const newest = [...book.readings].reverse();
+  const [filter, setFilter] = useState(EVERYTHING);
+  const view = useMemo(() => logView(book, filter, dayOf), [book, filter]);
   return (
-    <ScrollView
-      style={{ backgroundColor: palette.ground }}
-      contentContainerStyle={{ padding: 16, paddingBottom: 16, gap: GAP, maxWidth: 760 }}
-    >
-      <Words kind="sentence">{sentence(book)}</Words>
+    <ScrollView style={{ backgroundColor: palette.ground }} contentContainerStyle={styles.body}>
+      <Words kind="sentence">{view.sentence}</Words>
       <Words tone="soft">
-        Nothing here is ever erased. Strike out what was wrong and every answer follows; restore it and it counts again.
+        Nothing here is ever erased. Tap a reading to strike it out or take it back in; every answer follows.
       </Words>
-      {groupByDay(newest).map(({ day, readings }) => (
-        <View key={day} style={{ gap: 4 }}>
-          <Words tone="soft" style={{ fontWeight: '700' }}>
+      {book.readings.length > 1 && (
+        <Fold title={filter === EVERYTHING ? 'Show only some' : 'Only some are shown'}>
+          <Choice
+            label="Read on"
+            value={filter.what}
+            options={view.whats.map((value) => ({ value, label: WHAT[value] }))}
+            onChange={(what) => setFilter({ ...filter, what })}
+          />
+          <Choice
+            label="With"
+            value={filter.gaugeId}
+            options={[
+              { value: '', label: 'Any gauge' },
+              ...view.gauges.map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+            onChange={(gaugeId) => setFilter({ ...filter, gaugeId })}
+          />
+        </Fold>
+      )}
+      {view.days.map(({ day, readings }) => (
+        <View key={day}>
+          <Words kind="strong" tone="soft">
             {day}
           </Words>
           <ReadingList
@@ -36,24 +70,9 @@ export default function LogScreen({ book }: { book: Book }) {
           />
         </View>
       ))}
+      <LinkButton to="/log" label="The whole shop’s log" />
     </ScrollView>
   );
 }
 
-function sentence({ readings }: Book): string {
-  if (readings.length === 0) return 'No readings yet. They appear here as you log them in Datum and Heights.';
-  const struck = readings.filter(({ struckBy }) => struckBy !== null).length;
-  const all = readings.length === 1 ? '1 reading' : `${readings.length} readings`;
-  return struck === 0 ? `${all}, none struck out.` : `${all}, ${struck} struck out.`;
-}
-
-const DAY = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
-
-function groupByDay(readings: readonly Reading[]): { day: string; readings: Reading[] }[] {
-  const groups = new Map<string, Reading[]>();
-  for (const reading of readings) {
-    const day = DAY.format(new Date(reading.takenAt));
-    groups.set(day, [...(groups.get(day) ?? []), reading]);
-  }
-  return [...groups].map(([day, ofDay]) => ({ day, readings: ofDay }));
-}
+const styles = StyleSheet.create({ body: { padding: 16, gap: GAP, maxWidth: 760 } });

@@ -1,10 +1,10 @@
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
+import { ScrollView, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { UnitChoice } from '../../frame/UnitChoice';
 import { KEYS } from '../../frame/keys';
 
+import { TickBox } from '../../frame/TickBox';
 import { TopBar } from '../../frame/TopBar';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
@@ -29,8 +29,8 @@ export default function SettingsScreen() {
           ]}
         />
         <Figure size={40}>−5.000 mm</Figure>
-        <Toggle label="A soft click when a reading is stored" on={click} onChange={setClick} />
-        <Toggle label="A short shake when a reading is stored" on={shake} onChange={setShake} />
+        <TickBox label="A soft click when a reading is stored" ticked={click} onTick={() => setClick(!click)} />
+        <TickBox label="A short shake when a reading is stored" ticked={shake} onTick={() => setShake(!shake)} />
         <UnitChoice label="Units of a new set-up" value={units} onChange={setUnits} />
         <Words tone="soft">
           A set-up has its own units; change them in its Plan. These settings stay on this device.
@@ -48,20 +48,3 @@ export default function SettingsScreen() {
     </View>
   );
 }
-
-/** On or off, its sentence beside it. */
-function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <View style={styles.toggle}>
-      <View style={styles.label}>
-        <Words>{label}</Words>
-      </View>
-      <Switch value={on} onValueChange={onChange} accessibilityLabel={label} />
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  toggle: { flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 48 },
-  label: { flex: 1, minWidth: 0 },
-});

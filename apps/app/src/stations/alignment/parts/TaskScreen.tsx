@@ -6,7 +6,7 @@ import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Budget } from '../../../answer/Budget';
 import { Cautions } from '../../../answer/Cautions';
@@ -15,8 +15,7 @@ import { ReadingDock } from '../../../answer/ReadingDock';
 import { ReadingList } from '../../../answer/ReadingList';
 import { MainAction } from '../../../frame/MainAction';
 import { StationFrame } from '../../../frame/StationFrame';
-import { TARGET } from '../../../frame/layout';
-import { useKeyHeight, useWide } from '../../../frame/useShape';
+import { useShape, useShort } from '../../../frame/useShape';
 import { IndicatorDial } from '../../../indicator/IndicatorDial';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
@@ -35,12 +34,17 @@ interface TaskScreenProps {
   alignment: Alignment;
 }
 
+/** Lower than this the dial is small, px. */
+const LOW = 760;
+
 /** One thing lined up: read place by place, told what to move, read again until it is proven in line. */
 export function TaskScreen({ book, alignment }: TaskScreenProps) {
   const router = useRouter();
-  const wide = useWide();
+  const shape = useShape();
+  const wide = shape === 'wide';
+  const { height } = useWindowDimensions();
   // A low page keeps the sentence whole; the dial gives way.
-  const short = useKeyHeight() < TARGET;
+  const short = useShort();
   const params = useLocalSearchParams();
   const [again, setAgain] = useState<number | undefined>(undefined);
   const [text, setText] = useState('');
@@ -75,11 +79,11 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
       prompt={
         <View style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
-            {dial && place !== undefined && (
+            {dial && place !== undefined && !(short && shape === 'upright') && (
               <IndicatorDial
                 face={dial}
                 unit={unit}
-                size={wide ? 190 : short ? 104 : 142}
+                size={wide ? 190 : height < LOW ? 88 : 142}
                 value={read.ok ? read.mm : undefined}
                 onChange={(mm) => setText(formatLength(mm, { unit, plus: true }).replace('−', '-'))}
               />

@@ -25,6 +25,7 @@ import { useAwake } from '../../../signal/awake';
 import { speak } from '../../../signal/speak';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
 import { StandsAt } from './StandsAt';
+import { spotDepth } from '@zero-point/core/positions/spotDepth';
 import { toolFor } from '@zero-point/core/book/neededTools';
 import { dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
@@ -92,7 +93,7 @@ export default function DriveScreen({ book }: { book: Book }) {
                 {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
               </Words>
               <Words kind="note" tone="soft">
-                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, book.setup.units)}
+                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, tool?.diameter, book.setup.units)}
               </Words>
             </View>
             <Button mode="outlined" onPress={() => speak(spokenOf(book, drive))}>
@@ -152,9 +153,13 @@ export default function DriveScreen({ book }: { book: Book }) {
   );
 }
 
-function sizeWords({ diameter, depth }: Stop, unit: LengthUnit): string {
-  const deep = depth === undefined ? '' : `, ${formatLengthUnit(depth, { unit })} deep`;
-  return `⌀ ${formatLengthUnit(diameter, { unit })}${deep}.`;
+function sizeWords({ diameter, depth, step }: Stop, spot: number | undefined, unit: LengthUnit): string {
+  const size = `⌀ ${formatLengthUnit(diameter, { unit })}`;
+  if (step === 'spot') {
+    const { depth: point, capped } = spotDepth(diameter, { spot });
+    return `${size}: spot ${formatLengthUnit(point, { unit })} deep${capped ? ', as far as its cone goes' : ''}.`;
+  }
+  return depth === undefined ? `${size}.` : `${size}, ${formatLengthUnit(depth, { unit })} deep.`;
 }
 
 /** What is said aloud of a stop, in the words of the mode it is driven in. */

@@ -1,0 +1,40 @@
+import { expect, test } from './job';
+
+test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin and feeler at the first face', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Pivots on the bench mill');
+  await job.tap('link', /^Workholding/);
+  for (let i = 0; i < 12; i += 1) {
+    if (await page.getByText(/^The part is held/).isVisible()) break;
+    const box = page.getByRole('checkbox').first();
+    if (await page.getByRole('button', { name: 'Tick the box when it is done' }).isVisible()) {
+      await box.click();
+      job.acts.taps += 1;
+    } else await job.tap('button', 'Done: next step');
+  }
+  await expect(page.getByText(/^The part is held/)).toBeVisible();
+  await job.tap('link', /^Alignment/);
+  await job.tap('button', /^Vise or fence/);
+  await job.log('0', '0.04');
+  await expect(page.getByText('Tap the right end back, away from you.')).toBeVisible();
+  await job.tap('button', 'Corrected: read it all again');
+  await job.log('0', '0.002');
+  await expect(page.getByText('The jaw runs true.')).toBeVisible();
+  await job.tap('button', 'Done: in line');
+  await job.tap('link', /^Plan/);
+  await job.fill('Feeler or paper between finder and face', '0.05');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'right face');
+  await job.tap('button', /^with Spring finder/);
+  await job.tap('radio', /^Gauge pin 6/);
+  await expect(page.getByText(/contact 6\.000 mm and 0\.050 mm feeler/)).toBeVisible();
+  await job.log('187.05');
+  await job.tap('button', 'Show the answer');
+  // 3 mm of pin and 0.05 of feeler are off the reading, and the tape has both.
+  await job.tap('button', /^Tape: how it was reckoned/);
+  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('feeler');
+  await expect(page.getByRole('radio', { name: /^Raise Z, then move X −3\.050/ })).toBeVisible();
+  job.done({ reads: 10, sums: 8, notes: 12 });
+});

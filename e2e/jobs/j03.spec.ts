@@ -1,0 +1,22 @@
+import { expect, test } from './job';
+
+test('J3 a block in a scroll chuck: flipped, half the difference tapped, until it runs true; then level', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Calendar wheel on the rotary table');
+  await job.tap('link', /^Alignment/);
+  await job.tap('button', /^Part in a chuck/);
+  await job.log('0', '-0.06', '-0.07', '0.01');
+  // Half of each difference, not the whole of it.
+  await expect(page.getByRole('main')).toContainText('Mark 0° at the indicator: push away0.030mm');
+  await expect(page.getByRole('main')).toContainText('Mark 270° at the indicator: push away0.040mm');
+  await job.tap('button', 'Corrected: read it all again');
+  await job.log('0', '0.002', '0', '0');
+  await expect(page.getByText('The part runs true.')).toBeVisible();
+  await job.tap('button', 'Done: in line');
+  await job.tap('button', /^Level on a rotary axis/);
+  await job.log('0', '0.10');
+  await expect(page.getByText('Once it is level, make the rotary axis read zero.')).toBeVisible();
+  job.done({ reads: 10, sums: 8, notes: 6 });
+});

@@ -1,0 +1,25 @@
+import { expect, test } from './job';
+
+test('J5 edge and centre with a local zero: halved at the second face, and the first origin stays', async ({ job }) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'left face');
+  await job.log('-5.000', '-5.001');
+  await job.tap('button', 'Show the answer');
+  await job.tap('button', 'Done: X is preset');
+  await job.tap('button', 'front face');
+  await job.log('-5.000');
+  await job.tap('button', 'Show the answer');
+  await job.tap('button', 'Done: Y is preset');
+  await job.tap('button', 'A second datum on this part');
+  await job.tap('button', 'Add a local datum');
+  await job.fill('Name', 'Bearing bore');
+  await job.tap('button', 'Keep this datum');
+  await expect(page.getByText(/Bearing bore: raise Z, drive to X \+62\.000, Y \+58\.000 mm/)).toBeVisible();
+  await job.tap('button', 'Done: Bearing bore is in force');
+  await expect(page.getByText('In force now: Bearing bore.')).toBeVisible();
+  await job.tap('button', 'Done: back at part zero');
+  await expect(page.getByText('In force now: part zero.')).toBeVisible();
+  job.done({ reads: 5, sums: 7, notes: 8 });
+});

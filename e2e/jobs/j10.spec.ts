@@ -1,0 +1,23 @@
+import { expect, test } from './job';
+
+test('J10 Z by a block slipped under, and a pass in the air that stays marked until it is put back', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Heights/);
+  await job.tap('radio', 'gauge, air pass');
+  await job.fill(/Lift the whole job/, '5');
+  await expect(page.getByText(/Lifted by 5\.000 mm for a pass in the air/)).toBeVisible();
+  await job.tap('radio', 'touching');
+  await job.tap('checkbox', /Never lower a tool onto a gauge/);
+  await job.log('37.42');
+  await job.tap('button', 'Show the answer');
+  await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
+  await job.tap('radio', 'gauge, air pass');
+  await job.fill(/Lift the whole job/, '0');
+  await expect(page.getByText(/Lifted by/)).toHaveCount(0);
+  await job.tap('radio', 'touching');
+  await expect(page.getByRole('radio', { name: /^Set Z to 10\.000/ })).toBeVisible();
+  job.done({ reads: 3, sums: 4, notes: 5 });
+});

@@ -1,0 +1,22 @@
+import { expect, test } from './job';
+
+test('J18 holes by dials: fewest reversals, turns and lines, past and back where the screw reverses', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Pivots on the bench mill');
+  await job.tap('link', /^Positions/);
+  await job.tap('radio', 'Order');
+  await job.tap('checkbox', 'Corner holes');
+  await job.tap('radio', 'Fewest reversals');
+  await expect(page.getByText(/^This order: 2 reversals/)).toBeVisible();
+  await job.tap('button', 'Drive hole by hole');
+  await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns forward, then on to line 80');
+  for (let stop = 2; stop <= 12; stop += 1) {
+    await job.tap('button', 'Done');
+    await expect(page.getByText(new RegExp(`^Stop ${stop} of 29, ${stop - 1} done`))).toBeVisible();
+  }
+  // By hand: each target divided by the pitch, its difference to the last, the backlash remembered, the hole ticked off.
+  job.done({ reads: 11, sums: 22, notes: 11 });
+});
