@@ -17,8 +17,10 @@ export default {
       rootDir: 'apps/app',
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+      // As in the build: Paper's pressable is ours.
+      moduleNameMapper: { '^\\./Pressable$': '<rootDir>/src/theme/PaperPressable.tsx' },
       transformIgnorePatterns: [
-        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|uuidv7|react-native-paper|react-native-svg|@zero-point))',
+        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|uuidv7|react-native-paper|react-native-svg|@tanstack|@zero-point))',
       ],
     },
   ],

@@ -88,8 +88,8 @@ test('a new machine from a starting point: changed, copied, retired, and offered
   await page.getByRole('button', { name: 'Back to Machines' }).click();
   await expect(page.getByRole('link', { name: /Loft mill, copy.*retired/ })).toBeVisible();
   await page.goto(`${shop.url}/new`);
-  await expect(page.getByRole('radio', { name: 'Loft mill', exact: true })).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Loft mill, copy' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Loft mill', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Loft mill, copy' })).toHaveCount(0);
 });
 
 test('backlash is measured from both sides and kept with the machine', async ({ page, shop }) => {

@@ -101,7 +101,8 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await page.getByRole('link', { name: 'Positions' }).click();
     await expect(page.getByRole('row')).toHaveCount(7);
     await expect(page.getByRole('row').nth(1)).toContainText('85.182');
-    await expect(page.getByText(/good to X ±0.014 mm, Y ±0.01\d mm/)).toBeVisible();
+    // The shop's log has three more touches of the finder than when X was found.
+    await expect(page.getByText(/good to X ±0.013 mm, Y ±0.013 mm/)).toBeVisible();
     await expectAccessible(page);
     await press(page, /Change this pattern/);
     const angle = page.getByRole('textbox', { name: 'First angle' });
@@ -135,7 +136,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expectWholeOnPage(page);
     await press(page, 'Next');
     await expect(toGo).toHaveText('X−20.785Y+12.000');
-    await press(page, 'Back');
+    await page.getByRole('button', { name: 'Back', exact: true }).click();
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     for (let stop = 1; stop <= 12; stop += 1) {
       await expect(page.getByText(`Stop ${stop} of 12, ${stop - 1} done.`)).toBeVisible();
@@ -155,7 +156,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await page.goto(`${shop.url}/setup/base-plate-knee-mill/positions`);
     await expect(page.getByRole('row').nth(1)).toContainText('82.785');
     await page.goto(shop.url);
-    await expect(page.getByRole('link', { name: /Base plate on the knee mill/ })).toContainText('X, Y, Z set');
+    await expect(page.getByRole('link', { name: /Base plate on the knee mill/ })).toContainText('X, Y and Z set.');
   });
 });
 

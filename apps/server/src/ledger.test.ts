@@ -187,7 +187,7 @@ describe('patterns and plans', () => {
       .post('/api/setups')
       .send({ ...fresh, name: 'Third plate' })
       .expect(409);
-    expect((await request(server.app).get('/api/setups')).body).toHaveLength(6);
+    expect((await request(server.app).get('/api/setups')).body).toHaveLength(7);
   });
 });
 

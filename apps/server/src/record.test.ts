@@ -149,7 +149,7 @@ describe('the tables themselves', () => {
     const [one, two] = [createStore(openDatabase(file, migrations)), createStore(openDatabase(file, migrations))];
     settleShop(one, demoShop());
     settleShop(two, demoShop());
-    expect(two.tallies.summaries()).toHaveLength(5);
+    expect(two.tallies.summaries()).toHaveLength(6);
     expect(() => settleShop(two, undefined)).toThrow(/demo shop/);
     one.close();
     two.close();

@@ -47,12 +47,12 @@ describe('opening a database', () => {
     store.close();
     const later = [...migrations, { name: '999_later.sql', sql: 'CREATE TABLE later (id INTEGER)' }];
     const db = openDatabase(file, later);
-    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(9);
+    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(16);
     db.close();
     const copies = readdirSync(dirname(file)).filter((name) => name.endsWith('.copy'));
     expect(copies).toHaveLength(1);
     const copy = new Database(`${dirname(file)}/${copies[0]}`, { readonly: true });
-    expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(9);
+    expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(16);
     expect(copy.pragma('user_version', { simple: true })).toBe(migrations.length);
     copy.close();
   });
@@ -93,6 +93,7 @@ describe('the demo shop', () => {
       'Arm bracket on the trunnion mill',
       'Calendar wheel on the rotary table',
       'Pivots on the bench mill',
+      'Feet of the base plate, knee mill',
     ]);
     store.close();
   });

@@ -4,7 +4,7 @@ import { carriedRotation } from '@zero-point/core/book/carriedRotation';
 import { driveList, PLAIN_ORDER } from '@zero-point/core/book/driveList';
 import { featureState } from '@zero-point/core/book/featureAnswer';
 import { lastZeroing } from '@zero-point/core/book/inForce';
-import { alignmentPass, latestPass } from '@zero-point/core/book/subjects/alignment';
+import { alignmentPass, latestPass, type AlignmentAnswer } from '@zero-point/core/book/subjects/alignment';
 import { boreAnswer } from '@zero-point/core/book/subjects/bore';
 import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/book/subjects/heights';
 import { toolRunOut } from '@zero-point/core/book/subjects/runOut';
@@ -39,6 +39,13 @@ export function figures(value: unknown): unknown {
     .map(([key, one]) => [key, figures(one)] as const)
     .filter(([, one]) => one !== undefined);
   return entries.length > 0 ? Object.fromEntries(entries) : undefined;
+}
+
+/** An alignment's answer as the older programs shaped it: without the fields every answer now has beside its result. */
+function asOnceShaped(answer: AlignmentAnswer | undefined): unknown {
+  if (!answer) return undefined;
+  const { uncertainty: _, ...once } = answer;
+  return once;
 }
 
 function everyFeature(part: Snapshot['part']): Feature[] {
@@ -88,7 +95,7 @@ export function answersOf(snapshot: Snapshot): unknown {
       book.alignments.flatMap((one) =>
         Array.from({ length: latestPass(book, one.task) }, (_, i) => [
           `${one.task} ${i + 1}`,
-          figures(alignmentPass(book, one, i + 1).answer),
+          figures(asOnceShaped(alignmentPass(book, one, i + 1).answer)),
         ]),
       ),
     ),
@@ -96,12 +103,15 @@ export function answersOf(snapshot: Snapshot): unknown {
     bores: each(
       book.cutPlan.bores,
       ({ id }) => id,
-      (bore) => boreAnswer(book, bore),
+      (bore) => {
+        const { log, answer } = boreAnswer(book, bore);
+        return { log, answer: answer?.result };
+      },
     ),
     runOut: each(
       book.tools,
       ({ number }) => String(number),
-      (tool) => toolRunOut(book, tool),
+      (tool) => toolRunOut(book, tool)?.result,
     ),
     agreements: Object.fromEntries(
       agreements(book).map(({ key, measured, known, U, explanation }) => [

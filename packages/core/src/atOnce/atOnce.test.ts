@@ -184,3 +184,37 @@ test('every address is its own, and there is no other', () => {
   expect(new Set(AT_ONCE.map(({ name }) => name)).size).toBe(AT_ONCE.length);
   expect(atOnceNamed('nothing')).toBeUndefined();
 });
+
+describe('the same shop in inches', () => {
+  /** Lengths typed in inches that are the same as those typed in millimetres. */
+  const inches = (typed: Record<string, string>): Record<string, string> =>
+    Object.fromEntries(
+      Object.entries(typed).map(([key, text]) => [key, /^-?[\d.]+$/.test(text) ? `${text} mm` : text]),
+    );
+
+  test.each(['edge', 'halfway', 'bore-centre', 'tool-length'])('%s comes out alike', (name) => {
+    const plain = { finder: 'spring-finder', diameter: '10', ...TYPED[name] };
+    const mm = answer(name, plain).lines.map(({ figure }) => Number(figure.replace('−', '-')));
+    const inch = answer(name, inches(plain), 'in').lines.map(({ figure }) => Number(figure.replace('−', '-')));
+    mm.forEach((value, i) => expect((inch[i] ?? NaN) * 25.4).toBeCloseTo(value, 2));
+  });
+});
+
+describe('what a set-up can take over', () => {
+  test('an edge goes to its face as it was typed, a circle as it is, Z to Heights', () => {
+    expect(answer('edge', { ...TYPED.edge, face: 'back' }).carry).toEqual({
+      to: 'datum',
+      feature: 'face.back',
+      typed: '-5.012',
+    });
+    expect(answer('z-on-gauge').carry).toEqual({ to: 'heights', typed: '37.42' });
+    expect(answer('bolt-circle').carry).toMatchObject({
+      to: 'positions',
+      circle: { centre: { x: 62, y: 58 }, diameter: 48, holes: 6, firstAngle: 15, direction: 'counter-clockwise' },
+    });
+  });
+
+  test('what belongs to no set-up is carried into none', () => {
+    for (const name of ['fraction', 'fit', 'passes', 'turns']) expect(answer(name).carry).toBeUndefined();
+  });
+});
