@@ -70,7 +70,9 @@ export async function benchOpening() {
       `${name.padEnd(38)} ${ours.toFixed(digits).padStart(8)} ${unit}   floor ${least.toFixed(digits).padStart(8)} ${unit}   ratio ${(ours / least).toFixed(2)}`,
     );
   };
-  console.log(`\nOpening the app, median of ${ROUNDS}, ${SLOWDOWN} x CPU slow-down, targets 1.15 for the script, 1.20 for the first tap`);
+  console.log(
+    `\nOpening the app, median of ${ROUNDS}, ${SLOWDOWN} x CPU slow-down, targets 1.15 for the script, 1.20 for the first tap`,
+  );
   row('initial JavaScript, brotli', ({ script }) => script / 1000, 'kB', 1);
   row('first contentful paint', ({ paint }) => paint, 'ms');
   row('until the bench can be tapped', ({ tap }) => tap, 'ms');

@@ -106,7 +106,7 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   const { name, text } = await saved(page, 'Write the program');
   expect(name).toBe('base-plate-knee-mill-spot.nc');
   expect(text).toContain('G21 G17 G90 G94 G40 G80 G54');
-  expect(text).toContain('G98 G81 Z-4.100 R-8.000 F60 X85.182 Y64.212');
+  expect(text).toContain('G98 G81 Z-4.250 R-8.000 F60 X85.182 Y64.212');
   expect(text.split('\n').filter((line) => /^(G98.*)?X/.test(line.replace(/^G98.* (?=X)/, '')))).toHaveLength(6);
   await expectAccessible(page);
 });

@@ -14,7 +14,28 @@ async function log(page, ...texts) {
 }
 
 export const SHOTS = [
-  { name: 'bench', size: 'phone', path: '/' },
+  {
+    name: 'bench',
+    size: 'phone',
+    path: '/',
+    act: (page) => page.getByText(/189\.995/).waitFor(),
+  },
+  {
+    name: 'first-touch',
+    size: 'low',
+    path: '/new',
+    act: async (page) => {
+      await press(page, 'Knee mill');
+      await press(page, 'left face');
+      await page.getByRole('textbox').fill('-5.01');
+    },
+  },
+  {
+    name: 'at-once',
+    size: 'phone',
+    path: '/at-once/bolt-circle',
+    act: (page) => page.getByRole('textbox').first().fill('30'),
+  },
   { name: 'plan', size: 'phone', path: `${BASE}/plan` },
   {
     name: 'workholding',
@@ -26,7 +47,6 @@ export const SHOTS = [
       await press(page, 'Done: next step');
     },
   },
-  { name: 'alignment', size: 'phone', path: `${BASE}/alignment` },
   {
     name: 'alignment-vise',
     shown: false,
@@ -158,6 +178,5 @@ export const SHOTS = [
       await page.waitForTimeout(200);
     },
   },
-  { name: 'facing', size: 'phone', path: `${BASE}/size?show=facing` },
   { name: 'log', size: 'phone', path: `${BASE}/log` },
 ];

@@ -38,5 +38,5 @@ export function LinkButton({ to, label, children, bare = false, current = false 
 
 const styles = StyleSheet.create({
   link: { minHeight: TARGET, minWidth: TARGET, paddingHorizontal: 12, justifyContent: 'center', borderRadius: 8 },
-  framed: { borderWidth: 1.5 },
+  framed: { borderWidth: 1.5, paddingVertical: 8 },
 });

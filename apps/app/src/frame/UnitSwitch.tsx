@@ -7,9 +7,7 @@ export function UnitSwitch() {
   const mm = units === 'mm';
   return (
     <Button
-      mode="outlined"
       compact
-      style={{ minWidth: 64 }}
       onPress={() => setUnits(mm ? 'in' : 'mm')}
       accessibilityLabel={mm ? 'Units: millimetres, change to inches' : 'Units: inches, change to millimetres'}
     >

@@ -87,7 +87,9 @@ function Page({ book, page }: { book: Book; page: PageName }) {
           : { to: '/', label: 'Back to the bench' }
       }
     >
-      <LinkButton to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'} />
+      <LinkButton bare to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'}>
+        <Words kind="strong">{`Log ${book.readings.length}`}</Words>
+      </LinkButton>
     </TopBar>
   );
   return (

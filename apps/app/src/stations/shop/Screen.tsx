@@ -72,7 +72,10 @@ export function CollectionScreen() {
             <View role="list" style={{ gap: 8 }}>
               {shown.map((kept) => (
                 <View role="listitem" key={kept.thing.id}>
-                  <LinkButton to={`/shop/${collection}/${kept.thing.id}`} label={`${kept.thing.name}, ${thingFacts(shop, kept, units)}${isRetired(kept) ? ', retired' : ''}`}>
+                  <LinkButton
+                    to={`/shop/${collection}/${kept.thing.id}`}
+                    label={`${kept.thing.name}, ${thingFacts(shop, kept, units)}${isRetired(kept) ? ', retired' : ''}`}
+                  >
                     <>
                       <Words kind="strong">{kept.thing.name}</Words>
                       <Words kind="note" tone="soft">
