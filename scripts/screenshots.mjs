@@ -51,6 +51,8 @@ try {
     await page.locator('[role=main] [role=status]').waitFor({ state: 'hidden' });
     await page.evaluate(() => document.fonts.ready);
     await act(page);
+    // Paper lets a field's unit and a box come up over a fifth of a second.
+    await page.waitForTimeout(400);
     if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
       await page.screenshot({ path: join(folder, `${name}.png`) });
       console.log(`${name}.png`);

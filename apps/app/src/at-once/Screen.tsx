@@ -115,10 +115,12 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
           first ? (
             <View aria-live="polite" style={styles.first}>
               <Words kind="sentence">{first.say}</Words>
-              <Figure size={28}>{first.figure}</Figure>
-              <Figure size={16} tone="soft">
-                {first.plusMinus ?? first.unit}
-              </Figure>
+              <View style={styles.figure}>
+                <Figure size={28}>{first.figure}</Figure>
+                <Figure size={16} tone="soft">
+                  {first.plusMinus ?? first.unit}
+                </Figure>
+              </View>
             </View>
           ) : (
             <Words kind="sentence" live>
@@ -131,10 +133,12 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
             {others.map(({ say, figure, unit: of, plusMinus }) => (
               <View key={say} style={styles.line}>
                 <Words>{say}</Words>
-                <Figure size={20}>{figure}</Figure>
-                <Figure size={15} tone="soft">
-                  {plusMinus ?? of}
-                </Figure>
+                <View style={styles.figure}>
+                  <Figure size={20}>{figure}</Figure>
+                  <Figure size={15} tone="soft">
+                    {plusMinus ?? of}
+                  </Figure>
+                </View>
               </View>
             ))}
             {answer?.notes.map((note) => (
@@ -218,6 +222,8 @@ const styles = StyleSheet.create({
   page: { flex: 1, minHeight: 0 },
   first: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 10 },
   line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 10 },
+  // A figure never stands apart from its unit.
+  figure: { flexDirection: 'row', alignItems: 'baseline', columnGap: 10, flexShrink: 1 },
   dock: { gap: 6 },
   carry: { alignSelf: 'flex-start' },
 });

@@ -2,6 +2,8 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useId, type RefObject } from 'react';
+// Only its type: what Paper's field gives as its ref.
+// eslint-disable-next-line no-restricted-imports
 import type { TextInput as NativeTextInput } from 'react-native';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, TextInput } from 'react-native-paper';

@@ -3,7 +3,7 @@ import type { Machine } from '@zero-point/core/record/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
@@ -147,11 +147,11 @@ interface DialQuestionProps {
 /** What a handwheel's dial has, asked by its picture. */
 function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
   const unit = useSettings((state) => state.units);
-  const { control, handleSubmit, watch } = useForm<DialForm, unknown, DialTold>({
+  const { control, handleSubmit } = useForm<DialForm, unknown, DialTold>({
     defaultValues: usualDial(unit),
     resolver: zodResolver(dialForm(unit)),
   });
-  const told = dialForm(unit).safeParse(watch());
+  const told = dialForm(unit).safeParse(useWatch({ control }));
   return (
     <>
       <ScrollView role="main" contentContainerStyle={styles.body}>
