@@ -8,6 +8,7 @@ export function UnitSwitch() {
   return (
     <Button
       compact
+      style={{ minWidth: 64 }}
       onPress={() => setUnits(mm ? 'in' : 'mm')}
       accessibilityLabel={mm ? 'Units: millimetres, change to inches' : 'Units: inches, change to millimetres'}
     >
