@@ -94,7 +94,11 @@ export const TURNS: AtOnce = {
     });
     return {
       lines: [
-        { say: 'The dial then stands at turn', figure: `${found.at.turns}`, unit: `line ${found.at.line}` },
+        {
+          say: 'The dial then stands at turn',
+          figure: `${found.at.turns}`.replace('-', '−'),
+          unit: `line ${found.at.line}`,
+        },
         lengthLine('Left over between two lines', found.left, read, undefined, true),
       ],
       uncertainty: null,

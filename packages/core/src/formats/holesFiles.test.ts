@@ -248,7 +248,17 @@ describe('programs', () => {
     const deep = [{ x: 1, y: 2, diameter: 2.5, depth: 9.5 }];
     expect(program({ holes: deep })).toContain('G98 G83 Z-9.500 R2.000 Q2.500 F80');
     expect(program({ holes: deep, step: 'ream' })).toContain('G98 G85 Z-9.500');
-    expect(program({ holes: deep, step: 'spot' })).toContain('G98 G81 Z-1.400');
+    expect(program({ holes: deep, step: 'spot', spot: 6 })).toContain('G98 G81 Z-1.400');
+  });
+
+  test('a spot goes no deeper than its drill’s cone or its hole, and not at all where either is unknown', () => {
+    const bore = [{ x: 1, y: 2, diameter: 25, depth: 9.5 }];
+    expect(program({ holes: bore, step: 'spot', spot: 6 })).toContain('G98 G81 Z-3.000');
+    expect(program({ holes: [{ x: 1, y: 2, diameter: 25, depth: 1 }], step: 'spot', spot: 6 })).toContain(
+      'G81 Z-1.000',
+    );
+    expect(() => program({ holes: bore, step: 'spot' })).toThrow(/spot drill/);
+    expect(() => program({ holes: [{ x: 1, y: 2, depth: 9.5 }], step: 'spot', spot: 6 })).toThrow(/no diameter/);
   });
 
   test('no depth, heights the wrong way round and tapping are refused with what to do', () => {

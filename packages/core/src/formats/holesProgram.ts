@@ -16,6 +16,8 @@ export interface ProgramJob {
   form: ProgramForm;
   /** Number of the tool, where it is known. */
   tool?: number | undefined;
+  /** Diameter of the spot drill, mm: its cone ends where that is reached. Nothing is spotted without it. */
+  spot?: number | undefined;
 }
 
 /** Deeper than this many diameters, a drilled hole is pecked. */
@@ -29,13 +31,29 @@ const commented = (text: string): string =>
     .slice(0, 60)})`;
 
 /**
- * How deep a step goes, mm: a 90° spot drill so that it leaves the edge broken all round; others as said.
+ * How deep a step goes, mm: a 90° spot drill so that it leaves the edge broken all round, but never beyond its cone or
+ * the hole; others as said.
  *
  * @throws Refusal when nobody said how deep, or the step is one a program needs more for
  */
-function depthOf(step: HoleStep, hole: FileHole, index: number): number {
+function depthOf({ step, spot }: ProgramJob, hole: FileHole, index: number): number {
   const name = `Hole ${hole.hole ?? index + 1}${hole.group === undefined ? '' : ` of ${hole.group}`}`;
-  if (step === 'spot' && hole.diameter !== undefined) return spotDepth(hole.diameter).depth;
+  if (step === 'spot') {
+    if (spot === undefined)
+      throw new Refusal({
+        code: 'no-spot-drill',
+        field: 'tool',
+        message:
+          'How wide the spot drill is, is not known, so not how deep it may go. Give this machine a spot drill in Shop, and write the program again.',
+      });
+    if (hole.diameter === undefined)
+      throw new Refusal({
+        code: 'no-diameter',
+        field: 'diameter',
+        message: `${name} has no diameter, so how deep to spot it is not known. Give the pattern one, and write the program again.`,
+      });
+    return spotDepth(hole.diameter, { spot, most: hole.depth }).depth;
+  }
   if (hole.depth === undefined)
     throw new Refusal({
       code: 'no-depth',
@@ -71,7 +89,7 @@ export function holesProgram(job: ProgramJob): string {
   const word = (letter: string, mm: number) => `${letter}${plainLength(mm, unit)}`;
   const move = mover(job);
   const body = holes.flatMap((hole, i): string[] => {
-    const depth = depthOf(step, hole, i);
+    const depth = depthOf(job, hole, i);
     const there = move(hole);
     if (form.cycles) return [`${i === 0 || !sameCut(job, i) ? `${cycle(job, hole, depth)} ` : ''}${there}`];
     const [toFeed, toDepth, out] = zWords(job, [form.safeZ, form.feedZ, -depth, form.safeZ]);
@@ -99,12 +117,13 @@ export function holesProgram(job: ProgramJob): string {
 }
 
 /** Whether a hole is cut just as the one before it, so that a cycle need not be said again. */
-function sameCut({ holes, step }: ProgramJob, i: number): boolean {
+function sameCut(job: ProgramJob, i: number): boolean {
+  const { holes } = job;
   const [before, now] = [holes[i - 1], holes[i]];
   return (
     before !== undefined &&
     now !== undefined &&
-    depthOf(step, before, i - 1) === depthOf(step, now, i) &&
+    depthOf(job, before, i - 1) === depthOf(job, now, i) &&
     before.diameter === now.diameter
   );
 }

@@ -11,6 +11,10 @@ test('a spot drill smaller than the hole stops at its own cone, and it is said',
   expect(spotDepth(4.2, { spot: 6 }).capped).toBe(false);
 });
 
+test('a shallow hole is never spotted deeper than it is', () => {
+  expect(spotDepth(4.2, { spot: 6, most: 1 }).depth).toBe(1);
+});
+
 test('a blunter point goes less deep for the same break', () => {
   expect(spotDepth(5, { angle: 120 }).depth).toBeCloseTo((2.5 + USUAL_BREAK) / Math.sqrt(3), 12);
 });

@@ -156,7 +156,8 @@ export default function DriveScreen({ book }: { book: Book }) {
 function sizeWords({ diameter, depth, step }: Stop, spot: number | undefined, unit: LengthUnit): string {
   const size = `⌀ ${formatLengthUnit(diameter, { unit })}`;
   if (step === 'spot') {
-    const { depth: point, capped } = spotDepth(diameter, { spot });
+    if (spot === undefined) return `${size}: spot it. How deep hangs on the spot drill, and this machine has none yet.`;
+    const { depth: point, capped } = spotDepth(diameter, { spot, most: depth });
     return `${size}: spot ${formatLengthUnit(point, { unit })} deep${capped ? ', as far as its cone goes' : ''}.`;
   }
   return depth === undefined ? `${size}.` : `${size}, ${formatLengthUnit(depth, { unit })} deep.`;

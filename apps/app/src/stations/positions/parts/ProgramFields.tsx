@@ -59,7 +59,8 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
           step,
           unit,
           form,
-          tool: toolNumber(book.tools, stops),
+          tool: toolOf(book.tools, stops)?.number,
+          spot: step === 'spot' ? toolOf(book.tools, stops)?.diameter : undefined,
         },
       }).result;
       if (text !== undefined) saveFile(text, 'text/plain', `${book.setup.id}-${step}.nc`);
@@ -156,5 +157,4 @@ const asFileHole = ({ target, diameter, depth, pattern, hole }: Stop): FileHole 
   hole,
 });
 
-const toolNumber = (tools: readonly Tool[], [first]: readonly Stop[]): number | undefined =>
-  first && toolFor(tools, first)?.number;
+const toolOf = (tools: readonly Tool[], [first]: readonly Stop[]): Tool | undefined => first && toolFor(tools, first);
