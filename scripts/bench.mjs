@@ -6,10 +6,24 @@ import { ensureChromium, ensureInstalled, must, once, ROOT, say, tool } from './
 const [wanted] = process.argv.slice(2);
 const asked = (name) => wanted === undefined || wanted === name;
 
+/** Core's own source, bundled as the app and the server have it, run in plain Node. */
+function simulate(name) {
+  const bundle = join(ROOT, '.build', `bench-${name}.mjs`);
+  must(tool('esbuild'), [
+    `bench/${name}.ts`,
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    `--outfile=${bundle}`,
+    '--log-level=warning',
+  ]);
+  must(process.execPath, [bundle]);
+}
+
 ensureInstalled();
 if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
-  must(tool('tsx'), [`bench/${wanted}.ts`]);
+  simulate(wanted);
 } else {
   ensureChromium();
   build();
@@ -46,5 +60,5 @@ if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
   }
   if (wanted === 'acts') (await import('../bench/acts.mjs')).benchActs();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
-  if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) must(tool('tsx'), [`bench/${one}.ts`]);
+  if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) simulate(one);
 }

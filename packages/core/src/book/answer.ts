@@ -115,10 +115,7 @@ export const latest = <R extends Reading>(readings: readonly R[]): R | undefined
 
 /** What the scale shows at the last touch along an axis. */
 export const lastStands = (readings: readonly Reading[], axis: 'x' | 'y'): { stands?: number } => {
-  const last = readings
-    .filter(isTouch)
-    .sort((a, b) => a.seq - b.seq)
-    .at(-1);
+  const last = latest(readings.filter(isTouch));
   if (!last) return {};
   if (last.axis === axis) return { stands: last.value };
   return last.across ? { stands: last.across.value } : {};

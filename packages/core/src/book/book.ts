@@ -40,20 +40,31 @@ export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
   readonly index: Index;
 }
 
-const opened = new WeakMap<Snapshot, Book>();
-
 /** Answers worked out so far, by book and name. */
 const answersOf = new WeakMap<Book, Map<string, unknown>>();
 
+/** Set-ups whose books are kept at hand. */
+const KEPT_SETUPS = 4;
+
+/**
+ * The books opened last, by set-up: the newest and the one before it. Not by snapshot in a weak table: each reading makes
+ * a snapshot, and what such a table still names outlives several sweeps of memory, a pause in the middle of a touch.
+ */
+const opened = new Map<string, readonly { snapshot: Snapshot; book: Book }[]>();
+
 /**
  * Opens a set-up: one pass over its record. The same snapshot gives the same book, with every answer that was already
- * worked out of it.
+ * worked out of it, until two newer ones of its set-up were opened.
  */
 export function openBook(snapshot: Snapshot): Book {
-  const known = opened.get(snapshot);
-  if (known) return known;
+  const { id } = snapshot.setup;
+  const recent = opened.get(id) ?? [];
+  const known = recent.find((one) => one.snapshot === snapshot);
+  if (known) return known.book;
   const book = makeBook(snapshot, indexOf(snapshot));
-  opened.set(snapshot, book);
+  opened.delete(id);
+  opened.set(id, [{ snapshot, book }, ...recent.slice(0, 1)]);
+  if (opened.size > KEPT_SETUPS) for (const [oldest] of [...opened].slice(0, 1)) opened.delete(oldest);
   return book;
 }
 
@@ -90,7 +101,7 @@ export function knownToday<G extends Gauge, M extends Machine>(shop: {
 
 function indexOf(snapshot: Snapshot): Index {
   return {
-    ofSubject: grouped(snapshot.readings, ({ subject }) => subjectKey(subject)),
+    ofSubject: grouped(snapshot.readings, keyOfReading),
     settings: sortedGroups(
       snapshot.zeroings,
       ({ axis, place }) => `${axis} ${place.scale}`,
@@ -100,6 +111,8 @@ function indexOf(snapshot: Snapshot): Index {
     lastCheck: new Map(snapshot.checks.map((check) => [check.item, check])),
   };
 }
+
+const keyOfReading = ({ subject }: Reading): string => subjectKey(subject);
 
 /** Calibrations of each gauge and axis, in the order they came into force. */
 const calibrationsOf = (calibrations: readonly Calibration[]): Map<string, Calibration[]> =>
@@ -160,6 +173,6 @@ export function withReadings(book: Book, readings: Reading[]): Book {
   return {
     ...book,
     readings,
-    index: { ...book.index, ofSubject: grouped(readings, ({ subject }) => subjectKey(subject)) },
+    index: { ...book.index, ofSubject: grouped(readings, keyOfReading) },
   };
 }

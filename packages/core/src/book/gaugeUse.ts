@@ -81,6 +81,8 @@ export function contactInUse(
 export function sameUse(book: Book, a: Use, b: Use): boolean {
   if (a.gaugeId !== b.gaugeId || a.feeler !== b.feeler || a.tool !== b.tool || a.cutterId !== b.cutterId) return false;
   if ((a.source?.by === 'control') !== (b.source?.by === 'control')) return false;
+  // A gauge that was never measured is the same at any moment; so is any at one moment.
+  if (a.takenAt === b.takenAt || !book.index.calibrations.has(a.gaugeId)) return true;
   const [then, later] = [gaugeAt(book, a.gaugeId, a.takenAt), gaugeAt(book, b.gaugeId, b.takenAt)];
   if (then === later || !then || !later) return true;
   return sizeOf(then) === sizeOf(later) && then.tir === later.tir && sameOffsets(then, later);

@@ -210,7 +210,14 @@ describe('readings that stand apart', () => {
 });
 
 test('the same snapshot gives the same book, and a change of it another', () => {
-  expect(openBook(plateSnapshot)).toBe(plateBook);
-  expect(openBook({ ...plateSnapshot })).not.toBe(plateBook);
+  const [first, second, third] = [{ ...plateSnapshot }, { ...plateSnapshot }, { ...plateSnapshot }];
+  const book = openBook(first);
+  expect(openBook(first)).toBe(book);
+  expect(openBook(second)).not.toBe(book);
+  expect(openBook(first)).toBe(book);
+  // Two of a set-up are kept at hand, no more.
+  openBook(third);
+  openBook(second);
+  expect(openBook(first)).not.toBe(book);
   expect(currentEpoch(plateBook, 'x')).toBe(FIRST_EPOCH);
 });

@@ -49,10 +49,11 @@ export const isSet = (book: Book): boolean =>
   lastZeroing(book, 'x') !== undefined && lastZeroing(book, 'y') !== undefined;
 
 /** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
-export const onThisScale = (book: Book, readings: readonly Reading[]): boolean =>
-  readings
-    .filter(isTouch)
-    .every(({ axis, epoch, place: { scale } }) => scale === scaleOf(book) && epoch === currentEpoch(book, axis, scale));
+export function onThisScale(book: Book, readings: readonly Reading[]): boolean {
+  const scale = scaleOf(book);
+  const now = { x: currentEpoch(book, 'x'), y: currentEpoch(book, 'y'), z: currentEpoch(book, 'z') };
+  return readings.every((one) => !isTouch(one) || (one.place.scale === scale && one.epoch === now[one.axis]));
+}
 
 /** Every reading of a subject, struck ones included, whatever scale it was on. */
 export const allReadingsOf = (book: Book, subject: Subject | Touched): readonly Reading[] =>
@@ -67,19 +68,22 @@ export const readingsOf = (book: Book, subject: Subject): readonly TouchReading[
 
 function chosenReadings(book: Book, subject: Subject): TouchReading[] {
   const all = allReadingsOf(book, subject).filter(isTouch);
-  const counting = all.filter(({ struckBy }) => struckBy === null);
-  const choosing = counting.length > 0 ? counting : all;
-  const last = choosing.at(-1);
+  const last = all.findLast(({ struckBy }) => struckBy === null) ?? all.at(-1);
   if (!last) return [];
-  const here = choosing.filter(({ place }) => samePlace(place, last.place));
+  const anyCounts = last.struckBy === null;
   const latest = new Map<Axis, { epoch: string; place: number }>();
-  for (const { axis, epoch } of here) {
+  const here: TouchReading[] = [];
+  for (const reading of all) {
+    if (!samePlace(reading.place, last.place)) continue;
+    here.push(reading);
+    const { axis, epoch, struckBy } = reading;
+    if (anyCounts && struckBy !== null) continue;
     const known = latest.get(axis);
     if (known?.epoch === epoch) continue;
     const place = epochPlace(book, axis, last.place.scale, epoch);
     if (!known || place > known.place) latest.set(axis, { epoch, place });
   }
-  return all.filter(({ axis, epoch, place }) => samePlace(place, last.place) && latest.get(axis)?.epoch === epoch);
+  return here.filter(({ axis, epoch }) => latest.get(axis)?.epoch === epoch);
 }
 
 /** Readings that count: of the latest epoch, not struck out. */

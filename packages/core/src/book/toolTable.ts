@@ -59,7 +59,7 @@ export function frameOf(book: Book): LengthFrame {
 
 /** Where the bare gauge line would touch: Z with a master tool less its length, from the latest master touched. */
 function triggerOf(book: Book): number | undefined {
-  const last = book.readings.filter(({ subject, struckBy }) => subject.kind === 'master' && struckBy === null).at(-1);
+  const last = book.readings.findLast(({ subject, struckBy }) => subject.kind === 'master' && struckBy === null);
   if (last?.subject.kind !== 'master') return undefined;
   const master = book.gauges.find(({ id }) => last.subject.kind === 'master' && id === last.subject.master);
   const values = readingsInForce(book, last.subject).map(({ value }) => value);

@@ -21,7 +21,7 @@ function touchesOf(book: Book, all: readonly Reading[]): Reading[][] {
   for (const reading of all) {
     // A bore grows from size to size: those are no repeats.
     if (reading.struckBy !== null || reading.on === 'gauge') continue;
-    const known = touches.find(([first]) => first !== undefined && isRepeat(book, first, reading));
+    const known = touches.findLast(([first]) => first !== undefined && isRepeat(book, first, reading));
     if (known) known.push(reading);
     else touches.push([reading]);
   }
@@ -44,14 +44,11 @@ function isRepeat(book: Book, a: Reading, b: Reading): boolean {
 }
 
 /** Passes and places of a subject that is read at several. */
-function sameReadingPlace({ subject: a }: Reading, { subject: b }: Reading): boolean {
-  const at = (subject: Reading['subject']) => [
-    'pass' in subject ? subject.pass : 0,
-    'place' in subject ? subject.place : 0,
-    'height' in subject ? subject.height : 0,
-  ];
-  return at(a).every((one, i) => one === at(b)[i]);
-}
+const sameReadingPlace = ({ subject: a }: Reading, { subject: b }: Reading): boolean =>
+  a === b ||
+  (('pass' in a ? a.pass : 0) === ('pass' in b ? b.pass : 0) &&
+    ('place' in a ? a.place : 0) === ('place' in b ? b.place : 0) &&
+    ('height' in a ? a.height : 0) === ('height' in b ? b.height : 0));
 
 function apart(book: Book, touch: readonly Reading[]): string[] {
   const last = touch.at(-1);

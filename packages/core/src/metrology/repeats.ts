@@ -32,26 +32,28 @@ export function repeats(readings: readonly number[], scatter: RepeatScatter): Re
   const first = readings[0];
   if (first === undefined) throw new RangeError('repeats needs at least one reading');
   // Differences from the first reading keep the sums small, so 600.005 and 600.010 lose no digits.
-  const shifts = readings.map((reading) => reading - first);
-  const meanShift = sum(shifts) / n;
-  const sd = n > 1 ? Math.sqrt(sum(shifts.map((shift) => (shift - meanShift) ** 2)) / (n - 1)) : 0;
+  let shifts = 0;
+  for (const reading of readings) shifts += reading - first;
+  const meanShift = shifts / n;
+  let squares = 0;
+  for (const reading of readings) squares += (reading - first - meanShift) ** 2;
+  const sd = n > 1 ? Math.sqrt(squares / (n - 1)) : 0;
   const { middle, least, most } = spreadOf(readings);
   const limit = Math.max(4 * scatter.methodSd, 3 * scatter.resolution);
   const slack = 1e-9;
-  return {
-    n,
-    mean: first + meanShift,
-    sd,
-    range: most - least,
-    wild: readings.flatMap((reading, i) => (Math.abs(reading - middle) > limit + slack ? [i] : [])),
-  };
+  const wild: number[] = [];
+  // Only where the ends lie too far out can one between them.
+  if (Math.max(most - middle, middle - least) > limit + slack) {
+    readings.forEach((reading, i) => {
+      if (Math.abs(reading - middle) > limit + slack) wild.push(i);
+    });
+  }
+  return { n, mean: first + meanShift, sd, range: most - least, wild };
 }
-
-const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
 function spreadOf(values: readonly number[]): { middle: number; least: number; most: number } {
   // Typed arrays sort as numbers, and fast.
-  const sorted = Float64Array.from(values).sort();
+  const sorted = new Float64Array(values).sort();
   const n = sorted.length;
   const high = sorted[Math.floor(n / 2)] ?? NaN;
   const low = sorted[Math.floor((n - 1) / 2)] ?? NaN;

@@ -35,6 +35,7 @@ export type Place = z.output<typeof place>;
 
 /** Whether two numbers stand on one scale of the machine, with its rotary axes standing alike. */
 export const samePlace = (a: Place, b: Place): boolean =>
-  a.scale === b.scale &&
-  a.workOffset === b.workOffset &&
-  (['A', 'B', 'C'] as const).every((axis) => (a.index?.[axis] ?? 0) === (b.index?.[axis] ?? 0));
+  a.scale === b.scale && a.workOffset === b.workOffset && (a.index === b.index || sameIndex(a.index, b.index));
+
+const sameIndex = (a: Place['index'], b: Place['index']): boolean =>
+  (['A', 'B', 'C'] as const).every((axis) => (a?.[axis] ?? 0) === (b?.[axis] ?? 0));

@@ -14,9 +14,9 @@ export const previousCheck: Check = {
     const now = faceAnswer(book, face, of);
     const [last] = now?.readings ?? [];
     if (!now || !last) return undefined;
-    const before = readingsInForce(book, feature).filter(
-      (reading) => !sameUse(book, reading, last) && reading.across === undefined,
-    );
+    const inForce = readingsInForce(book, feature);
+    if (inForce.length === now.readings.length) return undefined;
+    const before = inForce.filter((reading) => !sameUse(book, reading, last) && reading.across === undefined);
     const previous = before.at(-1);
     const together = previous && before.filter((reading) => sameUse(book, reading, previous));
     const then = together && answerFrom(book, face, of, together);

@@ -17,13 +17,14 @@ export interface FaceAnswer {
 }
 
 /** Readings of a face that go together: those in force taken with the same contact, at the same place, as the last one. */
-export function faceReadings(book: Book, face: Face, of?: string): TouchReading[] {
-  const inForce = readingsInForce(book, { kind: 'face', face, of });
-  const last = inForce.at(-1);
-  return last
-    ? inForce.filter((reading) => sameUse(book, reading, last) && samePlaceAlong(reading.across, last.across))
-    : [];
-}
+export const faceReadings = (book: Book, face: Face, of?: string): TouchReading[] =>
+  answered(book, `together at face ${face} ${of ?? STOCK}`, () => {
+    const inForce = readingsInForce(book, { kind: 'face', face, of });
+    const last = inForce.at(-1);
+    return last
+      ? inForce.filter((reading) => sameUse(book, reading, last) && samePlaceAlong(reading.across, last.across))
+      : [];
+  });
 
 /**
  * Where a face is, from the readings in force; undefined while there are none.
