@@ -132,7 +132,7 @@ test('a part in a chuck: flipped both ways, pushed, packed, and levelled', async
   await expect(answer).toContainText('Mark 270° at the indicator: push away0.040mm');
   await expect(answer).toContainText('Off the axis by 0.050 mm, toward mark 307°');
   await press(page, 'How it is read');
-  await page.getByRole('radio', { name: 'Three, self-centring' }).click();
+  await page.getByRole('radio', { name: 'Three on a scroll' }).click();
   await expect(answer).toContainText('Packing0.075mm');
   await press(page, 'Corrected: read it all again');
   await read(page, '0', '0.002', '0', '0');

@@ -83,16 +83,38 @@ test('touched again at every change: the change is led step by step, and Z shift
   await keptAs(page, shop.url, 'touched again at every change');
   const steps = page.getByRole('list', { name: 'The change, step by step' });
   await page.getByRole('radio', { name: 'T2' }).click();
-  await expect(steps).toContainText('3. Z shifts by −12.310 mm: work offset Z');
+  // The figure Z showed there with the tool before comes first; a readout has no work offset to shift.
+  await expect(steps).toContainText('3. While it still touches, set Z to 10.000 mm.');
+  await expect(steps).not.toContainText('work offset');
   await page.getByRole('radio', { name: 'T3' }).click();
   await expect(steps).toContainText('1. Spindle stopped. Raise Z clear, and put tool 3 in.');
-  await expect(steps).toContainText('the figure will stand here');
   await expectAccessible(page);
   await press(page, 'Touch with tool 3');
   await touch(page, '40.02');
   await show(page, /^tool table/);
   await page.getByRole('radio', { name: 'T3' }).click();
-  await expect(steps).toContainText('Z shifts by +2.600 mm');
+  await expect(steps).toContainText('set Z to 10.000 mm');
+  await expect(page.getByText(/add it/)).toHaveCount(0);
+});
+
+test('a controller that touches again may shift its work offset instead, and only one of the two', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(heights(shop.url, 'plinth-router'));
+  await page.getByRole('checkbox').first().click();
+  await again(page, '-60.2');
+  await page.goto(heights(shop.url, 'plinth-router', 2));
+  await page.getByRole('checkbox').first().click();
+  await again(page, '-71.5');
+  await show(page, /^tool table/);
+  await press(page, /Keep them another way/);
+  await page.getByRole('radio', { name: 'touched again at every change' }).click();
+  const steps = page.getByRole('list', { name: 'The change, step by step' });
+  await page.getByRole('radio', { name: 'T2' }).click();
+  await expect(steps).toContainText(
+    /Or leave the display, and let work offset Z shift by [−+]\d+\.\d+, to .* mm\. One of the two, never both/,
+  );
 });
 
 test('a probe of calibrated length finds Z for the reference tool', async ({ page, shop }) => {
@@ -101,8 +123,12 @@ test('a probe of calibrated length finds Z for the reference tool', async ({ pag
   const body = { ...setup, heightGaugeId: 'probe-4' };
   await page.request.put(`${path}/plan`, { data: { version: 'by-probe', began: versions.plan, body } });
   await page.goto(heights(shop.url, 'arm-bracket-trunnion'));
+  // Where it sits is asked before anything is logged.
+  await expect(page.getByText('First say where the probe sits.').first()).toBeVisible();
+  await page.getByRole('radio', { name: 'in the spindle' }).click();
+  await expect(page.getByText(/^Touch the surface with the probe in the spindle/)).toBeVisible();
   await show(page, /air pass/);
-  const longer = page.getByRole('textbox', { name: 'Probe longer than tool 5' });
+  const longer = page.getByRole('textbox', { name: 'Longer than tool 5' });
   await longer.fill('12.5');
   await longer.press('Enter');
   await show(page, /^touching/);
@@ -135,11 +161,16 @@ test('a pass in the air is marked on every screen until it is put back', async (
   await lift.fill('5');
   await lift.press('Enter');
   const banner = page.getByText(/Lifted by 5\.000 mm for a pass in the air/);
-  await expect(banner).toBeVisible();
+  // Asked for is not lifted: Z was set on paper only once it is logged as set.
+  await expect(page.getByText(/Not lifted yet: touch the gauge with tool 1, and\s+set Z/)).toBeVisible();
+  await expect(banner).toHaveCount(0);
   await show(page, /^touching/);
   await touch(page, '37.42');
   await press(page, 'Show the answer');
   await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
+  await expect(banner).toHaveCount(0);
+  await press(page, 'Done: Z is set');
+  await expect(banner).toBeVisible();
   await page.getByRole('link', { name: 'Positions' }).click();
   await expect(banner).toBeVisible();
   await expectAccessible(page);
@@ -147,19 +178,25 @@ test('a pass in the air is marked on every screen until it is put back', async (
   await show(page, /air pass/);
   await lift.fill('0');
   await lift.press('Enter');
-  await expect(banner).toHaveCount(0);
+  await expect(
+    page.getByText(/Lifted by 5\.000 mm for a pass in the air\. Touch the gauge and set Z to put it back/),
+  ).toBeVisible();
+  await page.goto(heights(shop.url, 'base-plate-knee-mill', 1));
+  await touch(page, '5.005');
+  await press(page, 'Show the answer');
+  await press(page, 'Done: Z is set');
+  await expect(page.getByText(/Lifted by/)).toHaveCount(0);
 });
 
 test('kept lengths catch the gauge that was forgotten; files go out and in with a preview', async ({ page, shop }) => {
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
-  await expect(page.getByText(/^Tools 3, 4 have no length/)).toBeVisible();
+  await expect(page.getByText(/^Tools 3, 4, 6 have no length/)).toBeVisible();
   await press(page, 'Keep these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
 
-  const saved = page.waitForEvent('download');
-  await press(page, 'Program lines');
-  expect(readFileSync(await (await saved).path(), 'utf8')).toContain('G10 L1 P2 Z-12.310');
+  // A readout has no table of its own that a program could fill.
+  await expect(page.getByRole('button', { name: 'Program lines' })).toHaveCount(0);
 
   const file = page.getByLabel('A tool table as CSV');
   await file.setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('tool,length\n2,1\n2,3') });
@@ -181,6 +218,20 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
   await expect(page.getByText(/Re-fitted since its length was kept/)).toBeVisible();
 });
 
+test('rows of the table are written in the controller’s own words, and not where nobody said them', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${heights(shop.url, 'arm-bracket-trunnion', 1)}&show=table`);
+  const saved = page.waitForEvent('download');
+  await press(page, 'Program lines');
+  expect(readFileSync(await (await saved).path(), 'utf8')).toContain('(Lengths kept reference-tool)\nG21\nG90');
+  await page.getByRole('radio', { name: 'Plain moves' }).click();
+  await expect(page.getByText(/^No drilling cycles: every move is written out/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Program lines' })).toHaveCount(0);
+  await expectAccessible(page);
+});
+
 test('a tool that runs out too far is an alarm, and what is kept of it stays', async ({ page, shop }) => {
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
@@ -188,8 +239,8 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await show(page, /^run-out/);
   for (const [tooth, value] of [
-    ['tooth 1 at 5.000', '0.03'],
-    ['tooth 2 at 5.000', '-0.01'],
+    ['tooth 1 at 2.000', '0.03'],
+    ['tooth 2 at 2.000', '-0.01'],
   ] as const) {
     const field = page.getByRole('textbox', { name: tooth });
     await field.fill(value);
@@ -223,7 +274,7 @@ test('two hundred tools in the table: the last is as near as the first', async (
     });
     expect(answer.ok()).toBe(true);
   };
-  for (let number = 6; number <= 200; number += 1) {
+  for (let number = 7; number <= 200; number += 1) {
     await save(`cutters/tool-${number}`, { id: `tool-${number}`, name: `Tool ${number}`, diameter: 6 });
     tools.push({ number, cutterId: `tool-${number}` });
   }

@@ -92,7 +92,7 @@ test('by hand: a hole is put later by its arrow and dragged by key, and the driv
 test('a controller: coordinates as they are typed, and the same as a program', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/drive`);
   await expect(page.getByRole('group', { name: 'Coordinates' })).toContainText('X');
-  await expect(page.getByText(/^Type: G54 G0 X/)).toBeVisible();
+  await expect(page.getByText(/^Type: G21 G90 G54 G0 X/)).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/^Stop 2 of 4/)).toBeVisible();
   await page.getByRole('radio', { name: 'Readout' }).click();
@@ -100,15 +100,55 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   await page.keyboard.press('d');
   await expect(page.getByText(/^Stop 3 of 4, 1 done/)).toBeVisible();
 
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions?show=files`);
+  await press(page, /A program for a controller/);
+  await press(page, 'Write the program');
+  await expect(page.getByRole('alert')).toContainText('Give the clear height first');
+  const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
+  await clear.fill('1');
+  await clear.press('Enter');
+  await expect(page.getByText('At least where feeding begins, above the part.')).toBeVisible();
+  await clear.fill('25');
+  await clear.press('Enter');
+  const { name, text } = await saved(page, 'Write the program');
+  expect(name).toBe('arm-bracket-trunnion-drill.nc');
+  const lines = text.split('\n');
+  const [tool, length, across] = ['T4 M6', 'G0 G43 H4 Z25.000', 'G0 X'].map((start) =>
+    lines.findIndex((line) => line.startsWith(start)),
+  );
+  expect(tool).toBeGreaterThan(0);
+  expect(length).toBeGreaterThan(tool ?? Infinity);
+  expect(across).toBeGreaterThan(length ?? Infinity);
+  // Blind: 8 at full diameter and the point of a 2.5 drill, in pecks.
+  expect(text).toMatch(/G98 G83 Z-8\.751 R2\.000 Q2\.500 F\d+ X/);
+  await page.getByRole('radio', { name: 'Plain moves' }).click();
+  await page.getByRole('radio', { name: 'Incremental' }).click();
+  const plain = (await saved(page, 'Write the program')).text;
+  expect(plain).not.toMatch(/G8[1-9]/);
+  expect(plain).toContain('G91');
+  await expectAccessible(page);
+});
+
+test('holes that come out underneath: what lies there is asked before a program is written', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions`);
+  await press(page, /^(Edit|Change|Pattern)/);
+  await page.getByRole('radio', { name: 'Through' }).click();
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions?show=files`);
+  await press(page, /A program for a controller/);
+  const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
+  await clear.fill('25');
+  await clear.press('Enter');
+  await press(page, 'Write the program');
+  await expect(page.getByRole('alert')).toContainText('comes out 1.25 mm under the part. Say what lies there');
+  await page.getByRole('radio', { name: 'Table, vise or parallels' }).click();
+  await expect(page.getByText(/The tools would cut into it/)).toBeVisible();
+  await press(page, 'Write the program');
+  await expect(page.getByRole('alert')).toContainText('there is room for 0.00 mm');
+  await page.getByRole('radio', { name: 'A board it may cut into' }).click();
+  expect((await saved(page, 'Write the program')).text).toContain('Z-23.251');
   await page.goto(`${shop.url}${PLATE}/positions?show=files`);
   await press(page, /A program for a controller/);
-  await page.getByRole('radio', { name: 'Incremental' }).click();
-  const { name, text } = await saved(page, 'Write the program');
-  expect(name).toBe('base-plate-knee-mill-spot.nc');
-  expect(text).toContain('G21 G17 G90 G94 G40 G80 G54');
-  expect(text).toContain('G98 G81 Z-4.250 R-8.000 F60 X85.182 Y64.212');
-  expect(text.split('\n').filter((line) => /^(G98.*)?X/.test(line.replace(/^G98.* (?=X)/, '')))).toHaveLength(6);
-  await expectAccessible(page);
+  await expect(page.getByText(/^The knee mill has no controller that could run a program/)).toBeVisible();
 });
 
 test('from a drawing to the drive: the unit asked, a layer left out, blocks named, driven', async ({ page, shop }) => {

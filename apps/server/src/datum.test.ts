@@ -155,17 +155,17 @@ describe('how well a gauge repeats, by the whole log', () => {
   });
 
   test('touches of different faces or on different zeros are not repeats of each other', async () => {
-    expect(await of('bearing-finder-22')).toBeUndefined();
+    expect(await of('ring-finder-19')).toBeUndefined();
     await request(server.app)
       .post(`${base}/readings`)
-      .send(leftFace({ gaugeId: 'bearing-finder-22' }))
+      .send(leftFace({ gaugeId: 'ring-finder-19' }))
       .expect(201);
     await request(server.app).post(`${base}/zeroings`).send(xSet()).expect(201);
     await request(server.app)
       .post(`${base}/readings`)
-      .send(leftFace({ id: 'touch-2', gaugeId: 'bearing-finder-22', epoch: 'x-2', text: '4', value: 4 }))
+      .send(leftFace({ id: 'touch-2', gaugeId: 'ring-finder-19', epoch: 'x-2', text: '4', value: 4 }))
       .expect(201);
-    expect(await of('bearing-finder-22')).toBeUndefined();
+    expect(await of('ring-finder-19')).toBeUndefined();
   });
 });
 

@@ -50,6 +50,13 @@ const ROWS: { [K in RowName]: BodyOf<K> } = {
     answer: ['Preset X to −5.000 mm'],
     at,
   },
+  readBack: {
+    id: 'read-back-1',
+    zeroingId: 'zeroing-1',
+    shown: -5,
+    source: { by: 'typed', text: '-5', unit: 'mm' },
+    at,
+  },
 };
 
 /** What is changed of each, so that it says something else under the same id. */
@@ -61,6 +68,7 @@ const OTHERWISE: { [K in RowName]: BodyOf<K> } = {
   sweep: { ...ROWS.sweep, pass: 2 },
   calibration: { ...ROWS.calibration, found: { what: 'size', value: 12.43, U: 0.005 } },
   reckoning: { ...ROWS.reckoning, unit: 'in' },
+  readBack: { ...ROWS.readBack, shown: 5 },
 };
 
 const DOCUMENTS: { [K in DocumentName]: BodyOf<K> } = {

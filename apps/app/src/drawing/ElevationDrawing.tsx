@@ -22,6 +22,8 @@ interface ElevationDrawingProps {
   partThickness: number;
   gaugeThickness: number;
   gaugeShown: string;
+  /** Whether tools come down onto the gauge, or are raised past it from below: the arrow shows it. */
+  arrives: 'lowered' | 'raised';
   /** How much thicker the gauge is than it says, mm; with its words, where its marking would have cut air or dug in. */
   marking?: { difference: number; words: string } | undefined;
   tools: readonly HangingTool[];
@@ -98,6 +100,7 @@ function Scene({
   partThickness,
   gaugeThickness,
   gaugeShown,
+  arrives,
   marking,
   reference,
   chosen,
@@ -106,6 +109,12 @@ function Scene({
   const nose = gaugeThickness + STICK_OUT;
   const place = tools.findIndex(({ number }) => number === chosen);
   const gaugeWide = PITCH * 0.78 * view.scale;
+  const beside = view.x(place * PITCH) + gaugeWide / 2 + 7;
+  // Raised past it from below its top; or down onto its top from above.
+  const [low, high] =
+    arrives === 'raised'
+      ? [view.y(gaugeThickness * 0.1), view.y(gaugeThickness + 14)]
+      : [view.y(gaugeThickness), view.y(gaugeThickness + 18)];
   return (
     <>
       <ScribedBlock x={-10} y={view.y(0)} width={width + 20} height={partThickness * view.scale} />
@@ -145,8 +154,8 @@ function Scene({
             {gaugeShown}
           </Label>
           <Arrow
-            from={{ x: view.x(place * PITCH) + gaugeWide / 2 + 7, y: view.y(gaugeThickness * 0.1) }}
-            to={{ x: view.x(place * PITCH) + gaugeWide / 2 + 7, y: view.y(gaugeThickness + 14) }}
+            from={{ x: beside, y: arrives === 'raised' ? low : high }}
+            to={{ x: beside, y: arrives === 'raised' ? high : low }}
           />
         </>
       )}

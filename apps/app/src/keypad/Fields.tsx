@@ -1,6 +1,6 @@
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
-import type { LengthUnit } from '@zero-point/core/units/unit';
+import { millimetresPer, type LengthUnit } from '@zero-point/core/units/unit';
 import { countToText, roundToCount } from '@zero-point/core/units/round';
 import { useState } from 'react';
 import { FieldBox } from './FieldBox';
@@ -131,6 +131,35 @@ export function CountField({ value, ...rest }: ValueFieldProps<number>) {
           ? { ok: true, value: Number(text) }
           : { ok: false, message: 'Type a whole number.' }
       }
+    />
+  );
+}
+
+/** A feed: mm/min, or in/min to a tenth. */
+export function FeedField({
+  unit,
+  value,
+  onCommit,
+}: {
+  unit: LengthUnit;
+  value: number;
+  onCommit: (value: number) => void;
+}) {
+  const per = millimetresPer(unit);
+  const places = unit === 'mm' ? 0 : 1;
+  return (
+    <Field
+      label={`Feed, ${unit}/min`}
+      shown={countToText(roundToCount(value / per, places), places)}
+      inputMode="decimal"
+      read={(text) => {
+        const plain = text.trim().replace(',', '.');
+        const feed = Number(plain) * per;
+        return /^(\d+\.?\d*|\.\d+)$/.test(plain) && feed > 0 && feed <= 100_000
+          ? { ok: true, value: feed }
+          : { ok: false, message: `Type the feed as a number of ${unit} a minute, over 0.` };
+      }}
+      onCommit={onCommit}
     />
   );
 }

@@ -22,6 +22,12 @@ interface Touch {
   ticked: string[];
 }
 
+/** The control worked it out: the ball is off already. */
+interface ByControl {
+  /** The face's place on the part, mm, where what was typed is the zero its cycle has set. */
+  place?: number;
+}
+
 const FULL = 'This device has no room left to keep the reading. Free some space, then log it again.';
 
 /** A length as typed; on a dial turns and lines count too. */
@@ -33,12 +39,22 @@ export function readLength(book: Book, axis: Axis, text: string): ParsedLength {
 const wrongWith = (read: ParsedLength, what: string): string | undefined =>
   read.ok ? undefined : read.code === 'empty' ? `Type ${what}, then log it.` : `${read.message} (place ${read.at + 1})`;
 
-const typedIn = (book: Book, text: string): Source => ({ by: 'typed', text: text.trim(), unit: book.setup.units });
+const typedIn = (book: Book, text: string): Extract<Source, { by: 'typed' }> => ({
+  by: 'typed',
+  text: text.trim(),
+  unit: book.setup.units,
+});
 
 const now = (): string => new Date().toISOString();
 
 /** Logs what was typed as a touch; gives back what is wrong with it instead, and then logs nothing. */
-export function logTouch(book: Book, touch: Touch, text: string, acrossText?: string): string | undefined {
+export function logTouch(
+  book: Book,
+  touch: Touch,
+  text: string,
+  acrossText?: string,
+  byControl?: ByControl,
+): string | undefined {
   const read = readLength(book, touch.axis, text);
   const other = touch.axis === 'x' ? 'y' : 'x';
   const across = acrossText === undefined ? undefined : readLength(book, other, acrossText);
@@ -52,8 +68,8 @@ export function logTouch(book: Book, touch: Touch, text: string, acrossText?: st
     id: uuidv7(),
     place: placeNow(book),
     epoch: currentEpoch(book, touch.axis),
-    source: typedIn(book, text),
-    value: read.mm,
+    source: byControl ? { ...typedIn(book, text), by: 'control' } : typedIn(book, text),
+    value: read.mm + (byControl?.place ?? 0),
     ...(across?.ok && acrossText !== undefined && { across: { text: acrossText.trim(), value: across.mm } }),
     ...(cutter && { cutterId: cutter.id }),
     takenAt: now(),
@@ -144,7 +160,7 @@ export function logZeroing(
   form: AnswerForm,
   value: number,
   workOffset?: string,
-): void {
+): { id: string; axis: Axis } {
   const place = { ...placeNow(book), ...(workOffset !== undefined && { workOffset }) };
   const stays = form === 'work-offset' || place.scale === 'machine';
   const id = uuidv7();
@@ -157,9 +173,20 @@ export function logZeroing(
     ...(!stays && { opens: id }),
     form,
     value,
+    // What Z was set with counts until it is set again, whatever is asked for in between.
+    ...(axis === 'z' && { lift: book.datumPlan.heights?.lift ?? 0 }),
     at: now(),
   };
   logRow({ kind: 'zeroing', setupId: book.setup.id, body });
+  return { id, axis };
+}
+
+/** Logs what the machine shows of a setting; gives back what is wrong with the text instead, and then logs nothing. */
+export function logReadBack(book: Book, setting: { id: string; axis: Axis }, text: string): string | undefined {
+  const read = readLength(book, setting.axis, text);
+  if (!read.ok) return wrongWith(read, 'what it shows');
+  const body = { id: uuidv7(), zeroingId: setting.id, shown: read.mm, source: typedIn(book, text), at: now() };
+  return kept(() => logRow({ kind: 'readBack', setupId: book.setup.id, body }));
 }
 
 /** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set anew. */

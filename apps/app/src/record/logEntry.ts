@@ -19,7 +19,7 @@ function save(shown: Versioned, setupId: string, kind: DocumentName, body: unkno
 }
 
 /** Saves a document of a set-up, from the version that is shown. */
-export const saveInSetup = <K extends Exclude<SetupKind, 'reading' | 'strike' | 'zeroing' | 'check' | 'sweep'>>(
+export const saveInSetup = <K extends Exclude<SetupKind, RowName>>(
   book: Versioned & { setup: { id: string } },
   kind: K,
   body: BodyOf<K>,

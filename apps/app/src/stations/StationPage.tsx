@@ -1,9 +1,11 @@
 import type { Book } from '@zero-point/core/book/book';
+import { airPass } from '@zero-point/core/book/airPass';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { KeysDialog } from '../frame/KeysDialog';
+import { ReadBackBar } from '../answer/ReadBackBar';
 import { OutboxLine } from '../frame/OutboxLine';
 import { LinkButton } from '../frame/LinkButton';
 import { Rule } from '../frame/Rule';
@@ -69,7 +71,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
   const wide = shape === 'wide';
   const { id, name } = book.setup;
   const { palette } = useLook();
-  const lift = book.datumPlan.heights?.lift ?? 0;
+  const lift = airPass(book);
   const Screen = SCREENS[page];
   const here = page === 'drive' ? 'positions' : stationOf(page)?.name;
   const marks = useMemo(
@@ -107,14 +109,15 @@ function Page({ book, page }: { book: Book; page: PageName }) {
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
         {(wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
-          {lift > 0 && (
+          {lift.set > 0 && (
             <View role="status" style={{ padding: 8, backgroundColor: palette.warn }}>
               <Words style={{ color: palette.ground, fontWeight: '700' }}>
-                ▲ Lifted by {formatLengthUnit(lift, { unit: book.setup.units })} for a pass in the air. Put it back in
-                Heights.
+                ▲ Lifted by {formatLengthUnit(lift.set, { unit: book.setup.units })} for a pass in the air.{' '}
+                {lift.asked === lift.set ? 'Put it back in Heights.' : 'Touch the gauge and set Z to put it back.'}
               </Words>
             </View>
           )}
+          <ReadBackBar book={book} />
           {Screen && <Screen book={book} />}
         </View>
       </View>

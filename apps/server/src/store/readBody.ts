@@ -1,3 +1,5 @@
+import { parseStored } from '@zero-point/core/record/storedBody';
+import type { z } from 'zod';
 import { KINDS, type BodyOf, type KindName } from '@zero-point/core/record/kinds';
 
 /**
@@ -10,5 +12,5 @@ export function readBody<K extends KindName>(name: K, v: number, body: string): 
   const kind = KINDS[name] as (typeof KINDS)[KindName] & { upgrade?: (old: unknown, from: number) => unknown };
   const stored: unknown = JSON.parse(body);
   const brought = v < kind.version && kind.upgrade ? kind.upgrade(stored, v) : stored;
-  return kind.schema.parse(brought) as BodyOf<K>;
+  return parseStored(kind.schema as z.ZodType<BodyOf<K>>, brought);
 }

@@ -26,6 +26,13 @@ const WORDS_AND_INPUTS = new Set([
   'cautions',
 ]);
 
+/** The wave through many places was not told by older versions; everything else of a run-out was. */
+function withoutFit<R extends { fitted: unknown }>(result: R | undefined) {
+  if (!result) return undefined;
+  const { fitted: _, ...told } = result;
+  return told;
+}
+
 /** What of an answer is a number or a yes or no: words may change. */
 export function figures(value: unknown): unknown {
   if (typeof value === 'number' || typeof value === 'boolean' || value === null) return value;
@@ -111,7 +118,7 @@ export function answersOf(snapshot: Snapshot): unknown {
     runOut: each(
       book.tools,
       ({ number }) => String(number),
-      (tool) => toolRunOut(book, tool)?.result,
+      (tool) => withoutFit(toolRunOut(book, tool)?.result),
     ),
     agreements: Object.fromEntries(
       agreements(book).map(({ key, measured, known, U, explanation }) => [

@@ -211,6 +211,13 @@ describe('a part in a chuck', () => {
     expect(result.shim).toBeCloseTo(0.075, 12);
   });
 
+  test('two jaws: packing of twice the distance, along their line alone; independent jaws and taps need none', () => {
+    const pairs = [...flip.pairs, { mark: 90 as const, here: [-0.04], flipped: [0.04] }];
+    expect(chuckFlip({ ...flip, jaws: 'two', pairs }).shim).toBeCloseTo(0.06, 12);
+    expect(chuckFlip({ ...flip, jaws: 'four', pairs }).shim).toBeNull();
+    expect(chuckFlip({ ...flip, jaws: 'four', pairs, chuckTir: 0.06 })).toMatchObject({ chuckOut: true, shim: null });
+  });
+
   test('a chuck that is out itself is told apart', () => {
     expect(chuckFlip({ ...flip, chuckTir: 0.03 }).chuckOut).toBe(false);
     expect(chuckFlip({ ...flip, chuckTir: 0.06 })).toMatchObject({ chuckOut: true, shim: expect.closeTo(0.045, 12) });

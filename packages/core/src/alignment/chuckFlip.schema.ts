@@ -3,6 +3,12 @@ import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { nonNegativeLength } from '../schema/quantities';
 import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 
+/**
+ * `two` and `three`: jaws of a scroll, that cannot be moved singly; two of them with mark 0 at a jaw. `four`:
+ * independent jaws, each with its own screw. `free`: a part that can be tapped.
+ */
+const jaws = z.enum(['two', 'three', 'four', 'free']);
+
 export const chuckFlipInput = z.object({
   /** The indicator stands still. One pair centres across it; a second, a quarter turn on, centres both ways. */
   pairs: z
@@ -18,8 +24,7 @@ export const chuckFlipInput = z.object({
     .min(1, { error: 'must hold at least one pair of readings' })
     .max(2, { error: 'must hold at most two pairs of readings' }),
   indicator: indicatorUse,
-  /** `three`: self-centring jaws that cannot be moved singly; `free`: single jaws, or a part that can be tapped. */
-  jaws: z.enum(['three', 'free']),
+  jaws,
   /** Run-out of the chuck's own body where it was read, total indicator reading, mm. */
   chuckTir: nonNegativeLength.optional(),
   /** Most the part may be off the axis, mm. */
@@ -34,8 +39,9 @@ export const chuckFlipOutput = z.object({
   toward: z.number(),
   /** What the dial should read at each mark once centred, mm. */
   shouldRead: z.array(z.object({ mark: z.number(), reading: z.number() })),
-  /** Packing under the jaw nearest `toward`, mm, where the jaws cannot be moved singly. */
+  /** Packing under the jaw nearest `toward`, mm, where the jaws cannot be moved singly: of two jaws along their line alone. */
   shim: z.number().nullable(),
+  jaws,
   /** Set where the chuck itself is out by more than is allowed. */
   chuckOut: z.boolean(),
   state: inLineState,

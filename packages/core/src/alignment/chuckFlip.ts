@@ -8,8 +8,11 @@ import { differenceUncertainty } from './opposite';
 
 const DEGREES = 180 / Math.PI;
 
-/** Packing under one jaw of three shifts the work by two thirds of its thickness (the usual 1.5 e of eccentric turning). */
-const PACKING = 1.5;
+/**
+ * Packing for each millimetre off, under one jaw of a scroll: of three it shifts the work by two thirds of its thickness
+ * (the usual 1.5 e of eccentric turning), of two by half of it. Independent jaws need none: their screws are turned.
+ */
+const PACKING = { two: 2, three: 1.5, four: undefined, free: undefined } as const;
 
 /**
  * A part in a chuck on a rotary table, centred by turning it half round under a standing indicator:
@@ -43,13 +46,17 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
   const uncertainties = pairs.map(({ here, flipped }) => differenceUncertainty(here, flipped, indicator, 0.5));
   const uncertainty = uncertainties.reduce((worst, one) => (one.U > worst.U ? one : worst));
   const chuckOut = chuckTir !== undefined && chuckTir / 2 > allowed;
-  const shim = jaws === 'three' || chuckOut ? PACKING * error : null;
+  const times = PACKING[jaws] ?? (chuckOut && jaws === 'free' ? PACKING.three : undefined);
+  // Two jaws hold across their line by pressing only: along it packing moves the part, across it a tap does.
+  const packed = jaws === 'two' ? Math.abs(a) : error;
+  const shim = times === undefined ? null : times * packed;
   return {
     off: halves.map(({ mark, off }) => ({ mark, off })),
     error,
     toward: (((Math.atan2(b, a) * DEGREES) % 360) + 360) % 360,
     shouldRead: halves.map(({ mark, centred }) => ({ mark, reading: centred })),
     shim,
+    jaws,
     chuckOut,
     state: inLine(error, uncertainty.U, allowed),
     uncertainty,
@@ -63,9 +70,12 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
                 'Packing under the nearest jaw',
                 [
                   {
-                    label: 'one and a half times the distance off',
+                    label:
+                      jaws === 'two'
+                        ? 'twice the distance off along the jaws'
+                        : 'one and a half times the distance off',
                     value: shim,
-                    detail: ['1.5 × ', { length: error }],
+                    detail: [`${times ?? 1} × `, { length: packed }],
                   },
                 ],
                 'packing',

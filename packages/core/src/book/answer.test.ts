@@ -11,7 +11,7 @@ import { bookOf, dialRead, plateSnapshot, reading, sizeRead, withTools } from '.
 import { alignmentPass } from './subjects/alignment';
 import { boreAnswer } from './subjects/bore';
 import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
-import { RUN_OUT_HEIGHTS, runOutPlaces, toolRunOut } from './subjects/runOut';
+import { runOutRings, runOutPlaces, toolRunOut } from './subjects/runOut';
 
 const setupId = plateSnapshot.setup.id;
 const read = (body: Extract<Entry, { kind: 'reading' }>['body']): Entry => ({ kind: 'reading', setupId, body });
@@ -27,7 +27,7 @@ const touched = bookOf({ ...plateSnapshot, ...withTools([{ ...mill, id: 't1', nu
   read(reading({ kind: 'tool-length', tool: 2 }, 25.11)),
   read(sizeRead({ kind: 'bore-size', of: 'b' }, 25.4)),
   ...runOutPlaces(mill).map((place, i) =>
-    read(dialRead({ kind: 'run-out', tool: 2, height: RUN_OUT_HEIGHTS[0], place, pass: 1 }, i * 0.01)),
+    read(dialRead({ kind: 'run-out', tool: 2, height: runOutRings(mill)[0].height, place, pass: 1 }, i * 0.01)),
   ),
 ]);
 const task = <T extends Parameters<typeof configured>[1]>(name: T, ...values: number[]) => {

@@ -7,6 +7,8 @@ import type { OrderCost } from '../positions/orderCost';
 import type { HoleStep } from '../record/steps';
 import { doneSteps, holeItem, patternHoles, patternsInHand, targetOf, type Hole } from './holes';
 import { lastZeroing } from './inForce';
+import { wantedSize } from '../positions/holeSizes';
+import { pitchOf, toolFor } from './neededTools';
 
 /** One stop of the drive: what is done at which hole. */
 export interface Stop extends Hole {
@@ -55,25 +57,36 @@ export function driveList(book: Book, order: DriveOrder, patternId?: string): St
       return { ...hole, step, item, done: done.has(item), target: targetOf(book, { x: hole.x, y: hole.y }) };
     }),
   );
-  const grouped = order.grouping === 'hole' ? stops : byToolOfStep(stops);
+  const sizes = new Map<string, string>();
+  /** The tool of a stop by its number, or the size that one must have: a spot drill serves every size. */
+  const toolOf = ({ step, diameter, pattern, steps }: (typeof stops)[number]): string => {
+    const pitch = pitchOf(pattern, diameter);
+    const key = `${step} ${diameter} ${pitch ?? ''} ${steps.join()}`;
+    const known = sizes.get(key);
+    if (known !== undefined) return known;
+    const hole = { diameter, steps, pitch };
+    const tool = toolFor(book.tools, { step, ...hole })?.number;
+    const size = tool === undefined ? `⌀ ${wantedSize(step, hole)?.aim ?? 'any'}` : `T${tool}`;
+    sizes.set(key, `${step} ${size}`);
+    return `${step} ${size}`;
+  };
+  const grouped = order.grouping === 'hole' ? stops : byToolOfStep(stops, toolOf);
   return grouped.map((stop, i) => {
     const before = grouped[i - 1];
-    return { ...stop, changeTool: before?.step !== stop.step || toolSize(before) !== toolSize(stop) };
+    return { ...stop, changeTool: before === undefined || toolOf(before) !== toolOf(stop) };
   });
 }
 
-/** A spot drill serves every size; what cuts to size does not. */
-const toolSize = ({ step, diameter }: Pick<Stop, 'step' | 'diameter'>): number => (step === 'spot' ? 0 : diameter);
-
 const STEP_ORDER: Readonly<Record<HoleStep, number>> = { spot: 0, drill: 1, ream: 2, tap: 3, bore: 4 };
 
-function byToolOfStep<S extends Pick<Stop, 'step' | 'diameter'>>(stops: readonly S[]): S[] {
+function byToolOfStep<S extends Pick<Stop, 'step'>>(stops: readonly S[], toolOf: (stop: S) => string): S[] {
   const firstSeen = new Map<string, number>();
+  const tools = new Map(stops.map((stop) => [stop, toolOf(stop)]));
   stops.forEach((stop, i) => {
-    const tool = `${stop.step} ${toolSize(stop)}`;
+    const tool = tools.get(stop) ?? '';
     if (!firstSeen.has(tool)) firstSeen.set(tool, i);
   });
-  const seen = (stop: S) => firstSeen.get(`${stop.step} ${toolSize(stop)}`) ?? 0;
+  const seen = (stop: S) => firstSeen.get(tools.get(stop) ?? '') ?? 0;
   return [...stops].sort((a, b) => STEP_ORDER[a.step] - STEP_ORDER[b.step] || seen(a) - seen(b));
 }
 

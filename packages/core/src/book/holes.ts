@@ -70,8 +70,10 @@ export const doneSteps = ({ index }: Book): Set<string> =>
 /** Holes as files have them: from part zero, turned with a part whose angle is carried. */
 export function fileHoles(book: Book, patterns: readonly Pattern[]): FileHole[] {
   const rotation = carriedRotation(book)?.angle ?? 0;
+  const thickness = book.part.untold?.includes('z') ? undefined : book.part.size.z;
   return patterns
     .flatMap((pattern) => patternHoles(book, pattern))
+    .map((one) => ({ ...one, depth: one.depth ?? (one.pattern.through === true ? thickness : undefined) }))
     .map(({ pattern, hole, x, y, angle, diameter, depth, note }) => ({
       ...rotate({ x, y }, rotation),
       diameter,

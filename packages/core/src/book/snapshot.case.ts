@@ -70,6 +70,7 @@ export const plateSnapshot: Snapshot = {
   checks: [],
   alignments: [],
   sweeps: [],
+  readBacks: [],
   datumPlan: EMPTY_DATUM_PLAN,
   repeatability: [],
   toolTable: null,

@@ -5,6 +5,7 @@ import type { ToolTableCheckOutput } from '../heights/toolTableCheck.schema';
 import { mean } from '../metrology/mean';
 import { Refusal } from '../problem/problem';
 import { sizeOf, thicknessOf, touchU } from './gaugeUse';
+import { gapOf } from './heightGap';
 import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { neededTools } from './neededTools';
 import { runsOut } from './subjects/runOut';
@@ -51,7 +52,7 @@ export function frameOf(book: Book): LengthFrame {
   const reference = here ? zero?.result.repeats.mean : set?.form === 'preset' ? set.value : undefined;
   return {
     reference,
-    gauge: gauge && thicknessOf(gauge),
+    gauge: gauge && gapOf(book, gauge),
     surface: book.datumPlan.heights?.surface ?? 0,
     trigger: triggerOf(book),
   };

@@ -10,7 +10,12 @@ export interface Caution {
 export const EDGE_CAUTIONS = {
   turningFinder: {
     id: 'finder-speed',
-    text: 'Start the finder at 1000 rpm and never above its maker’s figure. Keep hands and rag clear of the turning spindle.',
+    text: 'Start the finder at 1000 rev/min and never above its maker’s figure. Keep hands and rag clear of the turning spindle.',
+    mustTick: false,
+  },
+  ringFinder: {
+    id: 'ring-finder-speed',
+    text: 'A ring finder runs slowly: start at 60 rev/min, in steps up to 150 at most. Faster, the ring is flung aside and can come off. Keep hands and rag clear of the turning spindle.',
     mustTick: false,
   },
   standingFinder: {
@@ -24,6 +29,14 @@ export const EDGE_CAUTIONS = {
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;
+
+/** What to mind of the spindle while a contact touches, by how it turns. */
+export const spinCaution = (spin: 'turning' | 'slow' | 'standing'): Caution =>
+  spin === 'turning'
+    ? EDGE_CAUTIONS.turningFinder
+    : spin === 'slow'
+      ? EDGE_CAUTIONS.ringFinder
+      : EDGE_CAUTIONS.standingFinder;
 
 /** Cautions of one way of touching or another. */
 export const METHOD_CAUTIONS = {

@@ -1,4 +1,4 @@
-import { EDGE_CAUTIONS } from '../cautions/caution';
+import { EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { circleFit, type CircleFit } from '../metrology/circleFit';
 import { judge } from '../metrology/judge';
 import { pooledVariance, standingPart } from '../metrology/touchBudget';
@@ -95,10 +95,7 @@ export function circle(input: CircleInput): CircleOutput {
     tape: {
       sections: [sumSection('Contact radius', radiusLines, 'contact radius'), diameterSection, offsetX, offsetY],
     },
-    cautions: [
-      contact.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
-      EDGE_CAUTIONS.raiseFirst,
-    ],
+    cautions: [spinCaution(contact.spin), EDGE_CAUTIONS.raiseFirst],
   };
 }
 

@@ -6,6 +6,9 @@ import type { EdgeInput } from './edge.schema';
  * half the contact diameter, the feeler, and half the run-out where the contact turns and its high side touches.
  */
 export function contactRadiusLines(contact: EdgeInput['contact']): TapeLine[] {
+  // The control has taken it off, or a point touched: said, so that nobody looks for it.
+  if (contact.diameter === 0 && contact.feeler === 0)
+    return [{ label: 'radius: none, or taken off already', value: 0 }];
   const lines: TapeLine[] = [
     {
       label: 'half the finder',
@@ -14,7 +17,7 @@ export function contactRadiusLines(contact: EdgeInput['contact']): TapeLine[] {
     },
   ];
   if (contact.feeler > 0) lines.push({ label: 'feeler', value: contact.feeler });
-  if (contact.spin === 'turning' && contact.tir > 0) {
+  if (contact.spin !== 'standing' && contact.tir > 0) {
     lines.push({ label: 'half the run-out', value: contact.tir / 2, detail: [{ length: contact.tir }, ' / 2'] });
   }
   return lines;

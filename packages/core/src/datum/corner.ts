@@ -1,5 +1,5 @@
 import { angleSection } from '../alignment/straighten';
-import { EDGE_CAUTIONS } from '../cautions/caution';
+import { EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { propagate } from '../metrology/propagate';
 import { combine } from '../metrology/uncertainty';
@@ -57,9 +57,6 @@ export function corner(input: CornerInput): CornerOutput {
         ...zero.sections,
       ],
     },
-    cautions: [
-      contact.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
-      EDGE_CAUTIONS.raiseFirst,
-    ],
+    cautions: [spinCaution(contact.spin), EDGE_CAUTIONS.raiseFirst],
   };
 }

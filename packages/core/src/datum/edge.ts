@@ -1,4 +1,4 @@
-import { EDGE_CAUTIONS } from '../cautions/caution';
+import { EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { touchBudget } from '../metrology/touchBudget';
@@ -76,9 +76,6 @@ export function edge(input: EdgeInput): EdgeOutput {
         offsetSection,
       ],
     },
-    cautions: [
-      contact.spin === 'turning' ? EDGE_CAUTIONS.turningFinder : EDGE_CAUTIONS.standingFinder,
-      EDGE_CAUTIONS.raiseFirst,
-    ],
+    cautions: [spinCaution(contact.spin), EDGE_CAUTIONS.raiseFirst],
   };
 }

@@ -11,7 +11,9 @@ export const featureContact = z
     diameter: nonNegativeLength.meta({ description: 'contact diameter; 0 for a point or an indicator' }),
     feeler: nonNegativeLength.meta({ description: 'thickness of feeler or paper between contact and face' }),
     tir: nonNegativeLength.meta({ description: 'total indicator reading of the contact' }),
-    spin: z.enum(['turning', 'standing']),
+    spin: z
+      .enum(['turning', 'slow', 'standing'])
+      .meta({ description: 'turning as a spring finder does, slowly as a ring finder does, or standing' }),
   })
   .meta({ id: 'Contact' });
 

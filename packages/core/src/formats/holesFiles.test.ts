@@ -7,6 +7,8 @@ import type { FileHole } from '../positions/fileHole';
 import { holesDxf, holesFromDxf } from './holesDxf';
 import { holesFromJson, holesJson } from './holesJson';
 import { holesFromProgram } from './holesFromProgram';
+import { DIALECT_NAMES } from '../record/dialects';
+import type { ProgramSection } from '../positions/programSection';
 import { holesProgram, type ProgramJob } from './holesProgram';
 import { holesSvg } from './holesSvg';
 import { holesFromCsv, positionsCsv } from './positionsCsv';
@@ -44,24 +46,28 @@ const refusal = (work: () => unknown): { code: string; message: string } => {
   throw new Error('it was not refused');
 };
 
-const FORM: ProgramJob['form'] = {
-  distance: 'absolute',
-  cycles: true,
-  workOffset: 'G54',
-  safeZ: 10,
-  feedZ: 2,
-  feed: 80,
-  rpm: 1200,
-};
-const program = (change: Partial<ProgramJob> = {}, form: Partial<ProgramJob['form']> = {}) =>
+const program = (change: Partial<ProgramJob> = {}, section: Partial<ProgramSection> = {}) =>
   holesProgram({
     title: 'Base plate',
-    holes: HOLES,
-    step: 'drill',
     unit: 'mm',
-    tool: 2,
+    dialect: 'reference-height',
+    school: 'true-length',
+    workOffset: 'G54',
+    distance: 'absolute',
+    clear: 25,
+    feedFrom: 2,
+    top: 0,
+    sections: [
+      {
+        step: 'drill',
+        tool: { number: 2, name: 'Drill 4.2', diameter: 4.2 },
+        holes: HOLES.map(({ x, y, depth = 0 }) => ({ x, y, tip: depth })),
+        rpm: 1200,
+        feed: 80,
+        ...section,
+      },
+    ],
     ...change,
-    form: { ...FORM, ...form },
   });
 
 describe('there and back', () => {
@@ -101,15 +107,23 @@ describe('there and back', () => {
   });
 
   const FORMS = (['absolute', 'incremental'] as const).flatMap((distance) =>
-    [true, false].flatMap((cycles) => (['mm', 'in'] as const).map((unit) => [distance, cycles, unit] as const)),
+    DIALECT_NAMES.flatMap((dialect) => (['mm', 'in'] as const).map((unit) => [distance, dialect, unit] as const)),
   );
-  test.each(FORMS)('program, %s, cycles %s, %s: no rounding adds up', (distance, cycles, unit) => {
+  // Our own reader takes R and Z as heights, as most programs have them.
+  const readable = FORMS.filter(
+    ([distance, dialect]) => dialect !== 'reference-distance' || distance === 'incremental',
+  );
+  test.each(readable)('program, %s, %s, %s: no rounding adds up', (distance, dialect, unit) => {
     fc.assert(
       fc.property(someHoles, (holes) => {
         const apart = holes.filter(
           (hole, i) => i === 0 || Math.hypot(hole.x - (holes[i - 1]?.x ?? 0), hole.y - (holes[i - 1]?.y ?? 0)) > 0.1,
         );
-        const read = holesFromProgram(program({ holes: apart, unit }, { distance, cycles }), undefined).holes;
+        const text = program(
+          { unit, distance, dialect },
+          { holes: apart.map(({ x, y, depth = 0 }) => ({ x, y, tip: depth })) },
+        );
+        const read = holesFromProgram(text, undefined).holes;
         close(read, apart, unit === 'mm' ? 5.01e-4 : 1.28e-3);
         read.forEach(({ depth }, i) =>
           expect(Math.abs((depth ?? 0) - (apart[i]?.depth ?? NaN))).toBeLessThan(unit === 'mm' ? 5.01e-4 : 1.28e-3),
@@ -244,29 +258,67 @@ describe('programs', () => {
     ]);
   });
 
-  test('a deep hole is pecked, a reamed one fed out, a spot as deep as its break', () => {
-    const deep = [{ x: 1, y: 2, diameter: 2.5, depth: 9.5 }];
-    expect(program({ holes: deep })).toContain('G98 G83 Z-9.500 R2.000 Q2.500 F80');
-    expect(program({ holes: deep, step: 'ream' })).toContain('G98 G85 Z-9.500');
-    expect(program({ holes: deep, step: 'spot', spot: 6 })).toContain('G98 G81 Z-1.400');
+  test('the length of the tool is called before Z goes down, X and Y at the clear height', () => {
+    const lines = program().split('\n');
+    const at = (start: string) => lines.findIndex((line) => line.startsWith(start));
+    expect(lines[at('G0 G43')]).toBe('G0 G43 H2 Z25.000');
+    expect(at('T2 M6')).toBeLessThan(at('S1200 M3'));
+    expect(at('G0 G43')).toBeLessThan(at('G0 X'));
+    expect(at('G0 X')).toBeLessThan(at('G98'));
   });
 
-  test('a spot goes no deeper than its drill’s cone or its hole, and not at all where either is unknown', () => {
-    const bore = [{ x: 1, y: 2, diameter: 25, depth: 9.5 }];
-    expect(program({ holes: bore, step: 'spot', spot: 6 })).toContain('G98 G81 Z-3.000');
-    expect(program({ holes: [{ x: 1, y: 2, diameter: 25, depth: 1 }], step: 'spot', spot: 6 })).toContain(
-      'G81 Z-1.000',
-    );
-    expect(() => program({ holes: bore, step: 'spot' })).toThrow(/spot drill/);
-    expect(() => program({ holes: [{ x: 1, y: 2, depth: 9.5 }], step: 'spot', spot: 6 })).toThrow(/no diameter/);
+  test('without a table there is no length to call: the program stops until Z was set with that tool', () => {
+    const text = program({ school: 'touch-every-change' });
+    expect(text).not.toMatch(/G43|T\d|M6/);
+    expect(text).toContain('(In the spindle: Drill 4.2)\n(Set Z by touching with this tool, then start again)\nM0\n');
+    const section: ProgramSection = { step: 'drill', tool: { name: 'x', diameter: 1 }, holes: [], rpm: 1, feed: 1 };
+    expect(() => program({ school: 'touch-every-change', sections: [section, section] })).toThrow(/one tool only/);
   });
 
-  test('no depth, heights the wrong way round and tapping are refused with what to do', () => {
-    expect(() => program({ holes: [{ x: 1, y: 2, hole: 3, group: 'screws' }] })).toThrow(
-      /Hole 3 of screws has no depth/,
+  test('a deep hole is pecked, a reamed one fed out of', () => {
+    const tool = { number: 4, name: 'Drill 2.5', diameter: 2.5 };
+    const holes = [{ x: 1, y: 2, tip: 9.5 }];
+    expect(program({}, { tool, holes })).toContain('G98 G83 Z-9.500 R2.000 Q2.500 F80');
+    expect(program({ dialect: 'reference-distance' }, { tool, holes })).toContain('G98 G83 Z-11.500 R-23.000 Q2.500');
+    expect(program({}, { holes, step: 'ream' })).toContain('G98 G85 Z-9.500');
+    expect(program({ dialect: 'plain-moves' }, { holes, step: 'ream' })).toContain('G1 Z-9.500 F80\nG1 Z2.000 F80');
+    expect(program({ dialect: 'plain-moves' }, { tool, holes })).toContain(
+      'G1 Z-2.500 F80\nG0 Z2.000\nG0 Z-2.000\nG1 Z-5.000',
     );
-    expect(() => program({}, { feedZ: 12 })).toThrow(/not above the safe height/);
-    expect(() => program({ step: 'tap' })).toThrow(/machine’s own tapping cycle/);
+  });
+
+  test('a part whose top is not Z zero is drilled from its top', () => {
+    expect(program({ top: 9.5 }, { holes: [{ x: 1, y: 2, tip: 9.5 }] })).toContain('G98 G81 Z0.000 R11.500');
+    expect(program({ top: 9.5 })).toContain('(Z zero: 9.500 mm below the top of the part)');
+  });
+
+  test('what would break something is refused with the field and what to do', () => {
+    const refused = (change: Partial<ProgramJob>, section: Partial<ProgramSection> = {}) =>
+      refusal(() => program(change, section));
+    expect(refused({ feedFrom: 30 })).toMatchObject({ field: 'feedFrom' });
+    expect(refused({ clear: 0, feedFrom: 0 })).toMatchObject({ field: 'feedFrom' });
+    expect(refused({ workOffset: 'M30' })).toMatchObject({ field: 'workOffset' });
+    expect(refused({ workOffset: 'G54\nG0 Z-50' })).toMatchObject({ field: 'workOffset' });
+    expect(refused({}, { step: 'tap' }).message).toMatch(/machine’s own tapping cycle/);
+    expect(refused({}, { tool: { name: 'a drill of 4.2', diameter: 4.2 } })).toMatchObject({ field: 'tool' });
+    expect(refused({ limits: { mostRpm: 1000 } })).toMatchObject({ field: 'rpm' });
+    expect(refused({ limits: { leastRpm: 8000 } })).toMatchObject({ field: 'rpm' });
+    expect(refused({ limits: { mostFeed: 50 } })).toMatchObject({ field: 'feed' });
+    expect(refused({}, { feed: 0.2 })).toMatchObject({ field: 'feed' });
+  });
+
+  test('no name can become a line or a word of the program', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 80 }), fc.string({ maxLength: 40 }), (title, name) => {
+        const text = program({ title }, { tool: { number: 2, name: `${name})\nG0 Z-50 ;`, diameter: 4.2 } });
+        const plain = program();
+        expect(text.split('\n')).toHaveLength(plain.split('\n').length);
+        expect(parseStringSync(text).map(({ words }) => words)).toEqual(
+          parseStringSync(plain).map(({ words }) => words),
+        );
+      }),
+    );
+    expect(program({ title: 'Größe ⌀ 5 × 2 (rund)' })).toContain('(Grosse dia 5 x 2 rund)');
   });
 
   test('a program as others write it: block numbers, comments, no spaces, repeats, pecks, arcs', () => {

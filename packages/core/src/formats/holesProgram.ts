@@ -1,168 +1,229 @@
-import { spotDepth } from '../positions/spotDepth';
-import type { ProgramForm } from '../record/cutPlan';
-import type { HoleStep } from '../record/steps';
+import { keepsTable, type School } from '../heights/schools';
 import { Refusal } from '../problem/problem';
+import type { ProgramSection } from '../positions/programSection';
+import type { Machine } from '../record/machine';
 import { roundToCount } from '../units/round';
-import { DEFAULT_DECIMALS, millimetresPer, type LengthUnit } from '../units/unit';
-import type { FileHole } from '../positions/fileHole';
-import { plainFigure, plainLength } from './plainFigure';
+import { millimetresPer, type LengthUnit } from '../units/unit';
+import { DIALECTS } from './dialect';
+import type { DialectName } from '../record/dialects';
+import { plainFigure } from './plainFigure';
+import { commented, isOffsetWord } from './programText';
+import { createScribe, type Scribe } from './programWords';
 
-/** What is written: one step of holes that are ready to be driven to in this order. */
+/** Holes that are written as a program: steps in the order they are done. Lengths in mm. */
 export interface ProgramJob {
   title: string;
-  holes: readonly FileHole[];
-  step: HoleStep;
+  sections: readonly ProgramSection[];
   unit: LengthUnit;
-  form: ProgramForm;
-  /** Number of the tool, where it is known. */
-  tool?: number | undefined;
-  /** Diameter of the spot drill, mm: its cone ends where that is reached. Nothing is spotted without it. */
-  spot?: number | undefined;
+  dialect: DialectName;
+  /** How the machine knows its tools' lengths. */
+  school: School;
+  workOffset: string;
+  distance: 'absolute' | 'incremental';
+  /** Above the part's top: where the tool moves across, clear of every clamp and jaw; and where feeding begins. */
+  clear: number;
+  feedFrom: number;
+  /** The part's top above Z zero. */
+  top: number;
+  limits?: Machine['limits'];
 }
 
 /** Deeper than this many diameters, a drilled hole is pecked. */
 const PECK_BEYOND = 3;
 
-/** Brackets would end the comment. */
-const commented = (text: string): string =>
-  `(${text
-    .replace(/[()\r\n%]/g, ' ')
-    .trim()
-    .slice(0, 60)})`;
+/** Back into the hole a peck stops this far above where it was, mm. */
+const PECK_SHORT = 0.5;
+
+const refuse = (code: string, field: string, message: string): Refusal => new Refusal({ code, field, message });
 
 /**
- * How deep a step goes, mm: a 90° spot drill so that it leaves the edge broken all round, but never beyond its cone or
- * the hole; others as said.
+ * Holes as a program (ISO 6983-1): tool length compensation is in force, by the H word of the tool in the spindle, before
+ * Z goes down; the tool moves across only at the height that clears the clamps. Where the machine keeps no table of
+ * lengths there is one tool a program, and a stop at its start that says which, and that Z is set with it.
  *
- * @throws Refusal when nobody said how deep, or the step is one a program needs more for
- */
-function depthOf({ step, spot }: ProgramJob, hole: FileHole, index: number): number {
-  const name = `Hole ${hole.hole ?? index + 1}${hole.group === undefined ? '' : ` of ${hole.group}`}`;
-  if (step === 'spot') {
-    if (spot === undefined)
-      throw new Refusal({
-        code: 'no-spot-drill',
-        field: 'tool',
-        message:
-          'How wide the spot drill is, is not known, so not how deep it may go. Give this machine a spot drill in Shop, and write the program again.',
-      });
-    if (hole.diameter === undefined)
-      throw new Refusal({
-        code: 'no-diameter',
-        field: 'diameter',
-        message: `${name} has no diameter, so how deep to spot it is not known. Give the pattern one, and write the program again.`,
-      });
-    return spotDepth(hole.diameter, { spot, most: hole.depth }).depth;
-  }
-  if (hole.depth === undefined)
-    throw new Refusal({
-      code: 'no-depth',
-      field: 'depth',
-      message: `${name} has no depth. Give the pattern one, and write the program again.`,
-    });
-  return hole.depth;
-}
-
-/**
- * Holes as a program (ISO 6983-1): one tool, one step, absolute or incremental, with drilling cycles (G81, deep ones
- * G83, reamed and bored G85) or in plain moves. Incremental words are differences of rounded places, so that rounding
- * never adds up. Z zero is the part's top.
- *
- * @throws Refusal when a depth is missing, the heights are the wrong way round, or tapping is asked for
+ * @throws Refusal naming the field: no tool number, heights the wrong way round, speed or feed beyond the machine's
+ * limits, a work offset that is no word of a program, tapping, several tools without a table
  */
 export function holesProgram(job: ProgramJob): string {
-  const { title, holes, step, unit, form, tool } = job;
-  if (step === 'tap')
-    throw new Refusal({
-      code: 'no-tapping',
-      field: 'step',
-      message:
-        'Tapping is not written: its feed hangs on the thread’s pitch and on the machine. Use the machine’s own tapping cycle at these positions.',
-    });
-  if (form.feedZ > form.safeZ || form.feedZ <= 0)
-    throw new Refusal({
-      code: 'heights',
-      field: 'feedZ',
-      message:
-        'Feeding must begin above the part and not above the safe height. Make it over 0 and at most the safe height.',
-    });
-  const word = (letter: string, mm: number) => `${letter}${plainLength(mm, unit)}`;
-  const move = mover(job);
-  const body = holes.flatMap((hole, i): string[] => {
-    const depth = depthOf(job, hole, i);
-    const there = move(hole);
-    if (form.cycles) return [`${i === 0 || !sameCut(job, i) ? `${cycle(job, hole, depth)} ` : ''}${there}`];
-    const [toFeed, toDepth, out] = zWords(job, [form.safeZ, form.feedZ, -depth, form.safeZ]);
-    return [`G0 ${there}`, `G0 ${toFeed}`, `G1 ${toDepth} ${feedWord(job)}`, `G0 ${out}`];
-  });
+  check(job);
+  const { title, sections, unit, workOffset, school } = job;
+  const scribe = createScribe(unit);
   return [
     '%',
     commented(title),
-    commented(`${step}, ${holes.length} holes, ${unit}, Z zero on the part's top`),
-    commented('First run above the part with a hand on stop'),
-    `${unit === 'mm' ? 'G21' : 'G20'} G17 G90 G94 G40 G80 ${form.workOffset}`,
-    ...(tool === undefined ? [] : [`T${tool} M6`]),
-    `S${Math.round(form.rpm)} M3`,
-    `G0 ${word('Z', form.safeZ)}`,
-    ...(form.distance === 'incremental' ? ['G0 X0 Y0', 'G91'] : []),
-    ...body,
-    ...(form.cycles ? ['G80'] : []),
-    'G90',
-    `G0 ${word('Z', form.safeZ)}`,
-    'M5',
+    commented(
+      job.top === 0
+        ? 'Z zero: the top of the part'
+        : `Z zero: ${scribe.length(job.top)} ${unit} below the top of the part`,
+    ),
+    commented(unit === 'mm' ? 'Millimetres' : 'Inches'),
+    commented('First run: above the part, single block, rapids low,'),
+    commented('a hand on stop'),
+    `${unit === 'mm' ? 'G21' : 'G20'} G17 G90 G94 G40 G80 ${workOffset}`,
+    ...sections.flatMap((section) => [
+      ...(keepsTable(school) ? withTable(job, section, scribe) : touchedAgain(job, section, scribe)),
+      ...drilled(job, section, scribe),
+    ]),
     'M30',
     '%',
     '',
   ].join('\n');
 }
 
-/** Whether a hole is cut just as the one before it, so that a cycle need not be said again. */
-function sameCut(job: ProgramJob, i: number): boolean {
-  const { holes } = job;
-  const [before, now] = [holes[i - 1], holes[i]];
-  return (
-    before !== undefined &&
-    now !== undefined &&
-    depthOf(job, before, i - 1) === depthOf(job, now, i) &&
-    before.diameter === now.diameter
+function withTable({ top, clear }: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+  const { number = 0 } = section.tool;
+  return [
+    headline(section, scribe),
+    `T${number} M6`,
+    `S${Math.round(section.rpm)} M3`,
+    `G0 G43 H${number} ${scribe.to({ Z: top + clear })}`,
+  ];
+}
+
+function touchedAgain({ top, clear }: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+  return [
+    headline(section, scribe),
+    commented(`In the spindle: ${section.tool.name}`),
+    commented('Set Z by touching with this tool, then start again'),
+    'M0',
+    `S${Math.round(section.rpm)} M3`,
+    `G0 ${scribe.to({ Z: top + clear })}`,
+  ];
+}
+
+const headline = ({ step, tool, holes }: ProgramSection, scribe: Scribe): string =>
+  commented(
+    `${step}: ${tool.name}, ${holes.length} ${holes.length === 1 ? 'hole' : 'holes'}, point ${scribe.length(Math.max(...holes.map(({ tip }) => tip)))} below the top`,
   );
+
+/** Across first, at the clear height; then down, and out again before the next. */
+function drilled(job: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+  const { top, clear, distance, dialect } = job;
+  const [first] = section.holes;
+  if (!first) return [];
+  const across = `G0 ${scribe.to({ X: first.x, Y: first.y })}`;
+  scribe.incremental(distance === 'incremental');
+  const body =
+    DIALECTS[dialect].cycles === 'none'
+      ? section.holes.flatMap((hole, i) => plainMoves(job, section, hole, i === 0, scribe))
+      : cycles(job, section, scribe);
+  scribe.incremental(false);
+  return [
+    across,
+    ...(distance === 'incremental' ? ['G91'] : []),
+    ...body,
+    'G90',
+    `G0 ${scribe.to({ Z: top + clear })}`,
+    'M5',
+  ];
 }
 
-function cycle(job: ProgramJob, { diameter }: FileHole, depth: number): string {
-  const { step, unit, form } = job;
-  const deep = step === 'drill' && diameter !== undefined && depth > PECK_BEYOND * diameter;
-  const code = deep ? 'G83' : step === 'ream' || step === 'bore' ? 'G85' : 'G81';
-  // Incremental cycles count R from where Z stands, and Z from R.
-  const [r = '', z = ''] = zWords(job, [form.safeZ, form.feedZ, -depth]);
-  const peck = deep ? ` Q${plainLength(diameter, unit)}` : '';
-  return `G98 ${code} ${z} ${r.replace('Z', 'R')}${peck} ${feedWord(job)}`;
+type Hole = ProgramSection['holes'][number];
+
+const isPecked = ({ step, tool }: ProgramSection, { tip }: Hole): boolean =>
+  step === 'drill' && tip > PECK_BEYOND * tool.diameter;
+
+/** One peck, mm: a diameter of the drill. */
+const peckOf = ({ tool }: ProgramSection): number => Math.max(0.1, Math.floor(tool.diameter * 10) / 10);
+
+function plainMoves(
+  { top, clear, feedFrom, unit }: ProgramJob,
+  section: ProgramSection,
+  hole: Hole,
+  isThere: boolean,
+  scribe: Scribe,
+): string[] {
+  const feed = feedWord(section, unit);
+  const across = isThere ? [] : [`G0 ${scribe.to({ X: hole.x, Y: hole.y })}`];
+  const bottom = top - hole.tip;
+  const lines = [...across, `G0 ${scribe.to({ Z: top + feedFrom })}`];
+  if (isPecked(section, hole)) {
+    for (let depth = peckOf(section); depth < hole.tip - 1e-9; depth += peckOf(section)) {
+      lines.push(`G1 ${scribe.to({ Z: top - depth })} ${feed}`, `G0 ${scribe.to({ Z: top + feedFrom })}`);
+      lines.push(`G0 ${scribe.to({ Z: top - depth + PECK_SHORT })}`);
+    }
+  }
+  lines.push(`G1 ${scribe.to({ Z: bottom })} ${feed}`);
+  // Reamed and bored holes are fed out of, so that the tool does not score them.
+  if (section.step === 'ream' || section.step === 'bore') lines.push(`G1 ${scribe.to({ Z: top + feedFrom })} ${feed}`);
+  return [...lines, `G0 ${scribe.to({ Z: top + clear })}`];
 }
 
-const feedWord = ({ form, unit }: ProgramJob): string =>
-  `F${plainFigure(form.feed / millimetresPer(unit), unit === 'mm' ? 0 : 2)}`;
+function cycles(job: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+  const lines = section.holes.map((hole, i) => {
+    const before = section.holes[i - 1];
+    const there = scribe.to({ X: hole.x, Y: hole.y });
+    return before?.tip === hole.tip ? there : `${cycle(job, section, hole, scribe)} ${there}`;
+  });
+  return [...lines, 'G80'];
+}
 
-/** Words that bring Z from the first height to each of the others; differences of rounded heights where incremental. */
-function zWords({ unit, form }: ProgramJob, heights: readonly number[]): string[] {
-  const decimals = DEFAULT_DECIMALS[unit];
-  const counts = heights.map((mm) => roundToCount(mm / millimetresPer(unit), decimals));
-  return counts
-    .slice(1)
-    .map(
-      (to, i) => `Z${((form.distance === 'absolute' ? to : to - (counts[i] ?? 0)) / 10 ** decimals).toFixed(decimals)}`,
+function cycle(job: ProgramJob, section: ProgramSection, hole: Hole, scribe: Scribe): string {
+  const { top, clear, feedFrom, unit, distance, dialect } = job;
+  const pecked = isPecked(section, hole);
+  const code = pecked ? 'G83' : section.step === 'ream' || section.step === 'bore' ? 'G85' : 'G81';
+  const heights = [top + clear, top + feedFrom, top - hole.tip];
+  const [r, z] =
+    distance === 'incremental' || DIALECTS[dialect].cycles === 'distances'
+      ? scribe.distances(heights)
+      : heights.slice(1).map(scribe.length);
+  const peck = pecked ? ` Q${scribe.length(peckOf(section))}` : '';
+  return `G98 ${code} Z${z} R${r}${peck} ${feedWord(section, unit)}`;
+}
+
+/** Places after the point of a feed: whole millimetres, hundredths of an inch. */
+const FEED_PLACES: Readonly<Record<LengthUnit, number>> = { mm: 0, in: 2 };
+
+const feedWord = ({ feed }: ProgramSection, unit: LengthUnit): string =>
+  `F${plainFigure(feed / millimetresPer(unit), FEED_PLACES[unit])}`;
+
+function check(job: ProgramJob): void {
+  const { sections, clear, feedFrom, workOffset, school } = job;
+  if (!isOffsetWord(workOffset))
+    throw refuse(
+      'work-offset',
+      'workOffset',
+      `“${workOffset}” is no word a program chooses a work offset by. Type it as the control reads it, G54 to G59, or G54.1 with P and its number.`,
     );
+  if (!(feedFrom > 0 && feedFrom <= clear))
+    throw refuse(
+      'heights',
+      'feedFrom',
+      'Feeding must begin above the part and not above the clear height. Make it over 0 and at most the clear height.',
+    );
+  if (!keepsTable(school) && sections.length > 1)
+    throw refuse(
+      'one-tool',
+      'sections',
+      'This machine keeps no table of tool lengths, so one program can use one tool only. Write one for each.',
+    );
+  for (const section of sections) checkSection(job, section);
 }
 
-/** Words that bring X and Y to each place in turn. */
-function mover({ unit, form }: ProgramJob): (hole: FileHole) => string {
-  const decimals = DEFAULT_DECIMALS[unit];
-  let [x, y] = [0, 0];
-  return (hole) => {
-    const [toX, toY] = [hole.x, hole.y].map((mm) => roundToCount(mm / millimetresPer(unit), decimals)) as [
-      number,
-      number,
-    ];
-    const [wordX, wordY] = form.distance === 'absolute' ? [toX, toY] : [toX - x, toY - y];
-    [x, y] = [toX, toY];
-    return `X${(wordX / 10 ** decimals).toFixed(decimals)} Y${(wordY / 10 ** decimals).toFixed(decimals)}`;
-  };
+function checkSection({ school, limits, unit }: ProgramJob, { step, tool, rpm, feed }: ProgramSection): void {
+  if (step === 'tap')
+    throw refuse(
+      'no-tapping',
+      'step',
+      'Tapping is not written: how the spindle keeps to the thread’s pitch is each machine’s own. Use the machine’s own tapping cycle at these positions.',
+    );
+  if (keepsTable(school) && tool.number === undefined)
+    throw refuse(
+      'no-tool',
+      'tool',
+      `No tool of this machine is known to be ${tool.name}, so which length the program should call is not known either. Give the machine one in Shop, with its number.`,
+    );
+  const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = limits ?? {};
+  if (rpm < leastRpm || rpm > mostRpm)
+    throw refuse(
+      'speed',
+      'rpm',
+      `${tool.name}: ${Math.round(rpm)} rev/min is beyond what the spindle turns, ${leastRpm} to ${mostRpm}. Change the speed, or the machine’s limits in Shop.`,
+    );
+  if (feed > mostFeed || roundToCount(feed / millimetresPer(unit), FEED_PLACES[unit]) <= 0)
+    throw refuse(
+      'feed',
+      'feed',
+      `${tool.name}: the feed must be something, and at most the machine’s ${Number.isFinite(mostFeed) ? `${mostFeed} mm/min` : 'own'}. Change it, or the machine’s limits in Shop.`,
+    );
 }

@@ -1,4 +1,5 @@
 import {
+  setsRows,
   tableChanges,
   toolTableCsv,
   toolTableFromCsv,
@@ -36,16 +37,31 @@ describe('a tool table out', () => {
 
   test('as JSON keeps every digit, and as ISO 6983 lines sets each offset', () => {
     expect(JSON.parse(toolTableJson(table))).toMatchObject({ school: 'reference-tool', tools: table.rows });
-    expect(toolTableProgram(table).split('\n')).toEqual([
+    expect(toolTableProgram(table, 'reference-height').split('\n')).toEqual([
       '%',
+      '(Lengths kept reference-tool)',
       'G21',
       'G90',
       'G10 L1 P1 Z0.000 (End mill 10, three flutes)',
       'G10 L1 P2 Z-12.310 (Drill 4.2 stub)',
-      'G10 L1 P7 Z4.200 (=SUMA1)',
+      'G10 L1 P7 Z4.200 (=SUM A1)',
       '%',
       '',
     ]);
+    expect(toolTableProgram(table, 'reference-distance')).toContain('G10 L10 P2 R-12.310');
+  });
+
+  test('in words nobody told it are not written, nor for a machine that keeps no table', () => {
+    expect(() => toolTableProgram(table)).toThrow(/Type the rows by hand/);
+    expect(() => toolTableProgram({ ...table, school: 'touch-every-change' }, 'reference-height')).toThrow(/by hand/);
+    expect(setsRows('reference-height', 'true-length')).toBe(true);
+    expect(setsRows('reference-height', 'touch-every-change')).toBe(false);
+    expect(setsRows(undefined, 'true-length')).toBe(false);
+  });
+
+  test('a name is a comment, never a line', () => {
+    const rows = [{ number: 1, name: 'Mill)\nG0 Z-50\u2028(', length: 1 }];
+    expect(toolTableProgram({ ...table, rows }, 'reference-height').split('\n')).toHaveLength(7);
   });
 });
 

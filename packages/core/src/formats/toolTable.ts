@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
-import type { School } from '../heights/schools';
+import { keepsTable, type School } from '../heights/schools';
+import type { DialectName } from '../record/dialects';
+import { DIALECTS, PLAINEST } from './dialect';
+import { commented } from './programText';
 import { Refusal } from '../problem/problem';
 import { formatLength } from '../units/formatLength';
 import { millimetresPer, MAX_LENGTH, type LengthUnit } from '../units/unit';
@@ -36,16 +39,27 @@ export const toolTableCsv = ({ school, unit, rows }: ToolTable): string =>
 export const toolTableJson = (table: ToolTable): string =>
   `${JSON.stringify({ format: 'zero-point/tool-table/1', school: table.school, tools: table.rows }, null, 2)}\n`;
 
-/** A table as lines that set length offsets (ISO 6983 words: G10 L1, P the tool, Z the offset; G21 mm, G20 inch). */
-export function toolTableProgram({ unit, rows }: ToolTable): string {
-  const lines = rows.map(
-    ({ number, name, length }) => `G10 L1 P${number} Z${ascii(length, unit)} (${commented(name)})`,
-  );
-  return ['%', unit === 'mm' ? 'G21' : 'G20', 'G90', ...lines, '%', ''].join('\n');
-}
+/** Whether a controller takes rows of its table from a program, and the school keeps a table at all. */
+export const setsRows = (dialect: DialectName = PLAINEST, school: School): boolean =>
+  DIALECTS[dialect].row !== null && keepsTable(school);
 
-/** Brackets would end the comment. */
-const commented = (name: string): string => name.replace(/[()]/g, '').slice(0, 40);
+/**
+ * A table as lines that set length offsets, in the words of the machine's dialect (ISO 6983: G10; G21 mm, G20 inch).
+ *
+ * @throws Refusal where the dialect has no words for it, or every tool is touched again at its change
+ */
+export function toolTableProgram({ school, unit, rows }: ToolTable, dialect: DialectName = PLAINEST): string {
+  const { row } = DIALECTS[dialect];
+  if (row === null || !keepsTable(school))
+    throw new Refusal({
+      code: 'no-table-words',
+      field: 'dialect',
+      message:
+        'This controller’s words for a row of its tool table are not known. Type the rows by hand, or choose what the controller understands.',
+    });
+  const lines = rows.map(({ number, name, length }) => `${row(number, ascii(length, unit))} ${commented(name, 40)}`);
+  return ['%', commented(`Lengths kept ${school}`), unit === 'mm' ? 'G21' : 'G20', 'G90', ...lines, '%', ''].join('\n');
+}
 
 /**
  * A tool table read from CSV: columns `tool` (or `number`) and `length` (or `offset`), `unit` and `name` where there are any.

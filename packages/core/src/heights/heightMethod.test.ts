@@ -1,5 +1,5 @@
 import { GAUGE_FACTS, GAUGE_KINDS } from '../metrology/gaugeKinds';
-import { heightMethod, whereToTouch } from './heightMethod';
+import { heightApproach, heightMethod, putWords, whereToTouch } from './heightMethod';
 import { zZero } from './zZero';
 
 const heights = GAUGE_KINDS.filter((kind) => ['heights', 'both'].includes(GAUGE_FACTS[kind].finds));
@@ -22,6 +22,19 @@ describe('a gauge under a tool', () => {
       expect.stringMatching(/Touch plate and clip together by hand first/),
       expect.stringMatching(/Clip off the tool/),
     ]);
+  });
+
+  test('is come down upon, or raised past: its words and the way of Z go together', () => {
+    for (const kind of heights) {
+      const { arrives, approach, words, cautions } = heightMethod(kind);
+      const raised = arrives === 'raised';
+      expect(heightApproach(heightMethod(kind))).toBe(raised ? 1 : -1);
+      expect(/^Raise/.test(approach)).toBe(raised);
+      expect(/^Come down/.test(approach)).toBe(!raised);
+      expect(/Never lower a tool onto/.test(cautions[0].text)).toBe(raised);
+      expect(putWords(heightMethod(kind), '10.000 mm')).toBe(`${raised ? 'Slip' : 'Put'} the 10.000 mm ${words} under`);
+    }
+    expect(heights.filter((kind) => heightMethod(kind).arrives === 'raised')).toEqual(['feeler', 'block']);
   });
 
   test('what is not known is taken as a block, the most careful way', () => {

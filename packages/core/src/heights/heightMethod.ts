@@ -5,6 +5,8 @@ import type { GaugeKind } from '../metrology/gaugeKinds';
 /** How a kind of gauge finds a height: what it is called, what is done with it, and what to mind. */
 export interface HeightMethod {
   words: string;
+  /** Whether the tool comes down onto it, or is raised past it from below. */
+  arrives: 'lowered' | 'raised';
   /** What to do with it under a tool, after "Change to tool 2.", as a sentence. */
   approach: string;
   /** The finer way of it, once it is near. */
@@ -14,13 +16,15 @@ export interface HeightMethod {
 
 const STILL: HeightMethod = {
   words: 'gauge block',
-  approach: 'Raise onto it, then type what Z shows.',
+  arrives: 'raised',
+  approach: 'Raise from below until it just slides under, then type what Z shows.',
   fine: 'Below the gauge first, then up by the coarse step until it goes under, down one, and up by the fine step until it just passes.',
   cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
 };
 
 const SPRUNG: HeightMethod = {
   words: 'tool setter',
+  arrives: 'lowered',
   approach: 'Come down onto it slowly, until it answers, then type what Z shows.',
   fine: 'Coarse steps until it is near, then the finest step until it answers; off again, and once more.',
   cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
@@ -31,6 +35,7 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   feeler: { ...STILL, words: 'feeler' },
   paper: {
     words: 'slip of paper',
+    arrives: 'lowered',
     approach: 'Come down by the finest step while you draw it to and fro, until it just drags; then type what Z shows.',
     fine: 'Coarse steps until it is near, then the finest step; one step too many tears it: raise, and take a new slip.',
     cautions: [HEIGHT_CAUTIONS.paperStill, HEIGHT_CAUTIONS.gaugeOff],
@@ -67,14 +72,23 @@ export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefin
     case 'ball-mill':
       return 'Touch with the lowest of the ball.';
     case 'reamer':
-      return 'Touch with its end, not with its lead.';
+      return 'Touch with its end face; the lead told in Shop cuts no full size.';
     case 'boring-bar':
       return 'Touch with the insert’s lowest point, turned away from the gauge’s edge.';
     case 'face-mill':
-      return 'Touch with the lowest insert; see which one that is.';
+      return 'Touch behind a cutting edge, at the lowest insert; turn it by hand to see which that is.';
     default:
       return teeth !== undefined && teeth >= 2
         ? 'Touch behind a cutting edge, not on it, at the lowest tooth.'
         : 'Touch with its end.';
   }
+}
+
+/** Which way Z goes as the tool touches: +1 where it is raised past the gauge, -1 where it comes down onto it (ISO 841). */
+export const heightApproach = ({ arrives }: Pick<HeightMethod, 'arrives'>): 1 | -1 => (arrives === 'raised' ? 1 : -1);
+
+/** What to do with a gauge that finds a height, up to the tool: "Slip the gauge block under", "Put the touch plate under". */
+export function putWords({ arrives, words }: Pick<HeightMethod, 'arrives' | 'words'>, size = ''): string {
+  const gauge = size === '' ? words : `${size} ${words}`;
+  return arrives === 'raised' ? `Slip the ${gauge} under` : `Put the ${gauge} under`;
 }

@@ -4,6 +4,11 @@ import { angle, length, nonNegativeLength, positiveLength } from '../schema/quan
 import { cautions, tape, uncertainty } from '../schema/results';
 
 const ring = z.object({
+  /**
+   * Where on the tool: at its teeth, one by one, or round its shank at the spindle's own angles. Along helical teeth the
+   * same tooth is elsewhere at another height, so only the shank tells which way the tool leans.
+   */
+  on: z.enum(['teeth', 'shank']).default('teeth'),
   /** Distance of the readings above the tip, mm. */
   height: nonNegativeLength,
   /** What the indicator shows at each tooth, or at places round a tool without teeth; degrees and mm. */
@@ -14,13 +19,13 @@ const ring = z.object({
 });
 
 export const runOutInput = z.object({
-  /** One height, or two to tell an offset from a tilt. */
+  /** The teeth, and two heights of the shank to tell an offset from a tilt. */
   rings: z
     .array(ring)
-    .min(1, { error: 'must hold one height or two' })
-    .max(2, { error: 'must hold one height or two' }),
+    .min(1, { error: 'must hold one height at least' })
+    .max(3, { error: 'must hold three heights at most' }),
   /** Most the tool may run out, total indicator reading, mm. */
-  tolerance: positiveLength.default(0.025),
+  tolerance: positiveLength.default(0.02),
   resolution: nonNegativeLength,
   methodSd: nonNegativeLength,
 });
@@ -31,7 +36,12 @@ export const runOutOutput = z.object({
   /** The worst of them. */
   worst: z.number(),
   passed: z.boolean(),
-  /** Eccentricity at the tip, mm and degrees, and how it grows along the tool, degrees; null from one height or two places. */
+  /**
+   * Twice the fitted eccentricity at the worst height with its U, mm, from six places on: largest less smallest of many
+   * readings is made larger by their scatter, the fit is not. Null from fewer.
+   */
+  fitted: z.object({ tir: z.number(), U: z.number() }).nullable(),
+  /** Eccentricity at the tip, mm and degrees, and how it grows along the tool, degrees; null without two heights of the shank, each at three places. */
   offset: z.object({ size: z.number(), angle: z.number() }).nullable(),
   tilt: z.number().nullable(),
   notes,

@@ -8,20 +8,22 @@ import type { RunOutInput, RunOutOutput } from './runOut.schema';
 const DEGREES = 180 / Math.PI;
 
 /**
- * How far a tool runs out of true: largest less smallest reading at each height. From two heights, each read at three
- * places or more, the eccentricity at the tip (offset) and how it grows along the tool (tilt). Lengths and radii are
+ * How far a tool runs out of true: largest less smallest reading at each height. From two heights of the shank, each
+ * read at three places or more by the spindle's own angles, the eccentricity at the tip (offset) and how it grows along the tool (tilt). Lengths and radii are
  * to be updated only where it passes. mm, degrees.
  *
  * @throws Refusal when the two heights are one
  * @example
- * runOut({ rings: [{ height: 5, readings: [{ angle: 0, reading: 0.012 }, { angle: 180, reading: -0.004 }] }],
- *   tolerance: 0.025, resolution: 0.002, methodSd: 0.0015 }).worst // 0.016
+ * runOut({ rings: [{ on: 'teeth', height: 5, readings: [{ angle: 0, reading: 0.012 }, { angle: 180, reading: -0.004 }] }],
+ *   tolerance: 0.02, resolution: 0.002, methodSd: 0.0015 }).worst // 0.016
  */
 export function runOut(input: RunOutInput): RunOutOutput {
   const { rings, tolerance, resolution, methodSd } = input;
   const tir = rings.map(({ readings }) => spread(readings.map(({ reading }) => reading)));
   const worst = Math.max(...tir);
-  const vectors = rings.map(({ height, readings }) => ({ height, ...eccentricity(readings) }));
+  const vectors = rings
+    .filter(({ on }) => on === 'shank')
+    .map(({ height, readings }) => ({ height, ...eccentricity(readings) }));
   const [low, high] = [...vectors].sort((a, b) => a.height - b.height);
   if (low && high && Math.abs(high.height - low.height) < 1) {
     throw new Refusal({
@@ -49,6 +51,7 @@ export function runOut(input: RunOutInput): RunOutOutput {
     tir,
     worst,
     passed,
+    fitted: worstRing ? fittedRunOut(worstRing.readings, methodSd, resolution) : null,
     offset: tip ? { size: Math.hypot(tip.x, tip.y), angle: Math.atan2(tip.y, tip.x) * DEGREES } : null,
     tilt: slope ? Math.atan(Math.hypot(slope.x, slope.y)) * DEGREES : null,
     notes: [{ code: passed ? 'run-out-within' : 'run-out-too-far' }],
@@ -67,6 +70,27 @@ export function runOut(input: RunOutInput): RunOutOutput {
     },
     cautions: [ALIGNMENT_CAUTIONS.spindleStopped],
   };
+}
+
+/** From so many places on the fit is told beside the spread. */
+const FIT_FROM = 6;
+
+/**
+ * Twice the fitted eccentricity, mm, with U at 95 %: the amplitude of a wave through n even places is known to
+ * s √(2/n), s from what the fit leaves (n - 3 degrees of freedom) and no less than the method's own and half a step.
+ */
+function fittedRunOut(
+  readings: RunOutInput['rings'][number]['readings'],
+  methodSd: number,
+  resolution: number,
+): { tir: number; U: number } | null {
+  const n = readings.length;
+  if (n < FIT_FROM) return null;
+  const { a, b, squares, dof, varianceA, varianceB } = harmonicFit(readings);
+  const each = Math.hypot(Math.max(Math.sqrt(squares / dof), methodSd), resolution / Math.sqrt(12));
+  const u = 2 * each * Math.sqrt(Math.max(varianceA, varianceB));
+  const { U } = combine([{ name: 'what the fit leaves', u, shape: 'normal', dof }]);
+  return { tir: 2 * Math.hypot(a, b), U };
 }
 
 const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { touchHeight } from '../practice/simulatedMill';
 import { tableFalseAlarms, tableSlipsNamed } from '../practice/simulatedTables';
 import { convertLength, lengthIn, lengthWords, spindleZ, workOffsetZ, type School } from './schools';
+import { chance } from '../metrology/chance';
+import { mean } from '../metrology/mean';
 import { runOut } from './runOut';
 import { toolTableCheck } from './toolTableCheck';
 
@@ -128,7 +130,8 @@ describe('what cannot be right in a table', () => {
 });
 
 describe('run-out', () => {
-  const ring = (height: number, e: number, angle: number) => ({
+  const ring = (height: number, e: number, angle: number, on: 'teeth' | 'shank' = 'teeth') => ({
+    on,
     height,
     readings: [0, 90, 180, 270].map((place) => ({
       angle: place,
@@ -146,13 +149,44 @@ describe('run-out', () => {
   });
 
   test('at two heights is told apart into an offset at the tip and a tilt', () => {
-    const found = runOut({ ...told, tolerance: 0.2, rings: [ring(10, 0.02, 0), ring(60, 0.07, 0)] });
+    const found = runOut({ ...told, tolerance: 0.2, rings: [ring(10, 0.02, 0, 'shank'), ring(60, 0.07, 0, 'shank')] });
     expect(found.offset).toMatchObject({ size: expect.closeTo(0.01, 9), angle: expect.closeTo(0, 6) });
     expect(found.tilt).toBeCloseTo((Math.atan(0.001) * 180) / Math.PI, 9);
   });
 
+  test('a tilt is told from the shank alone: along helical teeth the same tooth is elsewhere', () => {
+    const found = runOut({ ...told, tolerance: 0.2, rings: [ring(10, 0.02, 0), ring(60, 0.07, 0)] });
+    expect(found).toMatchObject({ offset: null, tilt: null });
+    const three = runOut({
+      ...told,
+      rings: [ring(5, 0.03, 0), ring(40, 0.02, 0, 'shank'), ring(55, 0.02, 0, 'shank')],
+    });
+    expect(three.offset?.size).toBeCloseTo(0.02, 9);
+    expect(three.worst).toBeCloseTo(0.06, 9);
+  });
+
+  test('largest less smallest reads high with many noisy places; the wave through them does not', () => {
+    const random = chance(7);
+    const [spread, fitted, covered] = [[], [], []] as number[][];
+    for (let i = 0; i < 400; i += 1) {
+      const readings = Array.from({ length: 24 }, (_, k) => ({
+        angle: 15 * k,
+        reading: 0.004 * Math.cos((15 * k * Math.PI) / 180) + 0.0015 * random.normal(),
+      }));
+      const found = runOut({ ...told, rings: [{ on: 'teeth', height: 5, readings }] });
+      spread?.push(found.worst);
+      fitted?.push(found.fitted?.tir ?? NaN);
+      covered?.push(Math.abs((found.fitted?.tir ?? NaN) - 0.008) <= (found.fitted?.U ?? 0) ? 1 : 0);
+    }
+    expect(mean(spread ?? [])).toBeGreaterThan(0.0105);
+    expect(Math.abs(mean(fitted ?? []) - 0.008)).toBeLessThan(0.0004);
+    expect(mean(covered ?? [])).toBeGreaterThanOrEqual(0.94);
+    expect(runOut({ ...told, rings: [ring(5, 0.01, 30)] }).fitted).toBeNull();
+  });
+
   test('of two teeth is their difference, without a tilt made up', () => {
     const teeth = {
+      on: 'teeth' as const,
       height: 3,
       readings: [
         { angle: 0, reading: 0.012 },
@@ -160,6 +194,8 @@ describe('run-out', () => {
       ],
     };
     expect(runOut({ ...told, rings: [teeth] })).toMatchObject({ worst: expect.closeTo(0.016, 12), offset: null });
-    expect(() => runOut({ ...told, rings: [ring(5, 0.01, 0), ring(5.2, 0.01, 0)] })).toThrow(/at least 1 mm higher/);
+    expect(() => runOut({ ...told, rings: [ring(5, 0.01, 0, 'shank'), ring(5.2, 0.01, 0, 'shank')] })).toThrow(
+      /at least 1 mm higher/,
+    );
   });
 });

@@ -3,6 +3,9 @@ import { Refusal } from '../problem/problem';
 
 export type School = (typeof TOOL_LENGTH_SCHOOLS)[number];
 
+/** Whether a school's lengths stand in a table that a program calls by H. */
+export const keepsTable = (school: School): boolean => school !== 'touch-every-change';
+
 /** What a machine's numbers are counted from. Z of the spindle, machine coordinates, mm. */
 export interface LengthFrame {
   /** Z with the reference tool on the gauge. */

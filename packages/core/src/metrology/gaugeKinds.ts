@@ -26,8 +26,8 @@ export interface GaugeKindFacts {
   name: string;
   /** Standard uncertainty of one touch, and the method's own standard deviation, mm. */
   defaultU: number;
-  /** `turning`: touches while the spindle turns; `standing`: spindle stopped. */
-  spin: 'turning' | 'standing';
+  /** `turning`: touches while the spindle turns; `slow`: while it turns slowly; `standing`: spindle stopped. */
+  spin: 'turning' | 'slow' | 'standing';
   /** Whether it finds faces sideways (X and Y), or heights (Z); the others measure or line up. */
   finds: 'edges' | 'heights' | 'both' | 'neither';
 }
@@ -37,7 +37,7 @@ export interface GaugeKindFacts {
  */
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   'spring-finder': { name: 'spring edge finder', defaultU: 0.006, spin: 'turning', finds: 'edges' },
-  'bearing-finder': { name: 'bearing edge finder', defaultU: 0.012, spin: 'turning', finds: 'edges' },
+  'bearing-finder': { name: 'ring finder', defaultU: 0.012, spin: 'slow', finds: 'edges' },
   'contact-light': { name: 'contact light', defaultU: 0.004, spin: 'standing', finds: 'both' },
   probe: { name: '3D probe', defaultU: 0.003, spin: 'standing', finds: 'both' },
   pin: { name: 'gauge pin', defaultU: 0.012, spin: 'standing', finds: 'edges' },

@@ -24,7 +24,7 @@ interface Hidden {
   random: Chance;
   /** What the program is told. */
   told: {
-    contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'standing' };
+    contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'slow' | 'standing' };
     method: { resolution: number; methodSd: number };
     finderU: number;
     lostMotion?: { value: number; U: number };
@@ -70,7 +70,7 @@ function hidden(random: Chance, method: Method): Hidden {
       finderU: defaultU,
       ...(onDials && { lostMotion: { value, U: 0.012 } }),
     },
-    radius: contact.diameter / 2 + contact.feeler + (spin === 'turning' ? tir / 2 : 0),
+    radius: contact.diameter / 2 + contact.feeler + (spin === 'standing' ? 0 : tir / 2),
     eccentric: { x: eccentricity * Math.cos(direction), y: eccentricity * Math.sin(direction) },
     lost: onDials ? value + 0.006 * random.normal() : 0,
   };

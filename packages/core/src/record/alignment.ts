@@ -45,7 +45,7 @@ export const alignment = z
     }),
     z.object({
       task: z.literal('chuck'),
-      jaws: z.enum(['three', 'free']),
+      jaws: z.enum(['two', 'three', 'four', 'free']),
       pairs: z.union([z.literal(1), z.literal(2)]),
       chuckTir: nonNegativeLength.nullable(),
       ...indicator,

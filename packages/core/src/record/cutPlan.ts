@@ -1,5 +1,8 @@
 import { z } from 'zod';
-import { approach, id, length, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { approach, id, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { toolNumber } from '../schema/toolNumber';
+import { workOffsetName } from './place';
+import { HOLE_STEPS } from './steps';
 import { MAX_HOLES } from './maxHoles';
 import { documentKind } from './kind';
 
@@ -57,17 +60,32 @@ export const facing = z.object({
   stepOver: z.number().gt(0).max(1),
 });
 
-/** How holes are written as a program. */
+/** What a step by one tool is cut with: rev/min, and mm/min. */
+const cut = z.object({
+  step: z.enum(HOLE_STEPS),
+  tool: toolNumber,
+  rpm: z.number().gt(0).max(100_000),
+  feed: z.number().gt(0).max(100_000),
+});
+
+/** What lies under the part, and how far a tool may go into it, mm. */
+const under = z.object({
+  what: z.enum(['free', 'board', 'solid']),
+  room: nonNegativeLength,
+});
+
+/** How holes are written as a program. Lengths in mm, above the part's top. */
 export const programForm = z.object({
-  distance: z.enum(['absolute', 'incremental']),
-  cycles: z.boolean(),
-  workOffset: z.string().trim().min(1).max(12),
-  /** Z to move across at, and to begin feeding from, mm. */
-  safeZ: length,
-  feedZ: length,
-  /** mm/min. */
-  feed: z.number().gt(0).max(20_000),
-  rpm: z.number().gt(0).max(60_000),
+  distance: z.enum(['absolute', 'incremental']).default('absolute'),
+  workOffset: workOffsetName,
+  /** Where tools move across: above every clamp, jaw and screw. Asked once for a set-up. */
+  clear: positiveLength.optional(),
+  /** Where feeding begins. */
+  feedFrom: positiveLength.default(2),
+  /** Full diameter out under the part where a hole goes through. */
+  breakThrough: nonNegativeLength.max(20, { error: 'must be at most 20 mm' }).default(0.5),
+  under: under.optional(),
+  cuts: z.array(cut).max(100).default([]),
 });
 
 /** How the cutting is planned: the order of holes, bores and their fits, facing. Read and written whole. */

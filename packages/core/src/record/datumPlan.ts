@@ -30,6 +30,11 @@ export const localDatum = z.object({
 /** Key of a feature: `face.left`, `corner.front-left.pocket`, `round.hole-1`. */
 const featureKey = z.string().regex(/^[a-z-]+(\.[A-Za-z0-9_-]+){1,3}$/, { error: 'must name a feature, as face.left' });
 
+/** Where a gauge may sit when it finds a height. */
+export const GAUGE_SITS = ['under', 'spindle', 'arm'] as const;
+
+export type GaugeSits = (typeof GAUGE_SITS)[number];
+
 /** How the features of a set-up are found, and what hangs on them. */
 export const datumPlan = z
   .object({
@@ -58,8 +63,12 @@ export const datumPlan = z
         step: positiveLength.optional(),
         /** How much longer the probe is than the reference tool, as it was calibrated, mm. */
         probeLonger: length.optional(),
+        /** Where a gauge sits that could sit anywhere: under the tool, in the spindle, on an arm beside the cutter. */
+        sits: z.enum(GAUGE_SITS).optional(),
+        /** How far the cutter's lowest point stands above the surface when a sensor on an arm answers, mm. */
+        armOffset: length.optional(),
         /** Most a tool may run out, mm, and whether that is only measured and guards no length. */
-        runOut: z.object({ tolerance: positiveLength, measureOnly: z.boolean() }).optional(),
+        runOut: z.object({ tolerance: positiveLength.optional(), measureOnly: z.boolean() }).optional(),
       })
       .optional(),
     local: z.array(localDatum).max(20, { error: 'must hold at most 20 datums' }),

@@ -1,5 +1,7 @@
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, KINDS, ROW_KINDS, ROW_NAMES, type KindName } from './kinds';
 import type { Snapshot } from './snapshot';
+import { parseStored } from './storedBody';
+import type { z } from 'zod';
 
 /** A set-up as a device keeps it: with the version of every kind it was written by. */
 export interface KeptSnapshot {
@@ -15,7 +17,7 @@ export const toKeep = (snapshot: Snapshot): KeptSnapshot => ({
 
 interface Reading {
   upgrade?: (old: unknown, from: number) => unknown;
-  schema: { parse: (value: unknown) => unknown };
+  schema: z.ZodType<unknown>;
 }
 
 /**
@@ -30,7 +32,7 @@ export function fromKept(kept: unknown): Snapshot | undefined {
     const read = (name: KindName, body: unknown): unknown => {
       const kind = KINDS[name] as Reading & { version: number };
       const from = kinds[name] ?? 1;
-      return kind.schema.parse(from < kind.version && kind.upgrade ? kind.upgrade(body, from) : body);
+      return parseStored(kind.schema, from < kind.version && kind.upgrade ? kind.upgrade(body, from) : body);
     };
     const next: Record<string, unknown> = { ...fields };
     for (const name of DOCUMENT_NAMES) {
@@ -43,7 +45,7 @@ export function fromKept(kept: unknown): Snapshot | undefined {
     for (const name of ROW_NAMES) {
       if (name === 'strike' || kinds[name] === ROW_KINDS[name].version) continue;
       const { field } = ROW_KINDS[name];
-      next[field] = (fields[field] as object[]).map((row) => ({ ...row, ...(read(name, row) as object) }));
+      next[field] = ((fields[field] ?? []) as object[]).map((row) => ({ ...row, ...(read(name, row) as object) }));
     }
     return next as unknown as Snapshot;
   } catch {

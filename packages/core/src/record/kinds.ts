@@ -11,6 +11,7 @@ import { magazineKind } from './magazine';
 import { partKind } from './part';
 import { patternKind } from './pattern';
 import { planKind } from './plan';
+import { readBackKind } from './readBack';
 import { readingKind } from './reading';
 import { reckoningKind } from './reckoning';
 import { strikeKind } from './strike';
@@ -30,6 +31,7 @@ export const ROW_KINDS = {
   sweep: sweepKind,
   calibration: calibrationKind,
   reckoning: reckoningKind,
+  readBack: readBackKind,
 } as const;
 
 export const DOCUMENT_KINDS = {

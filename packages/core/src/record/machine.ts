@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DIALECT_NAMES } from './dialects';
 import { angle, id, name, positiveLength, unit } from '../schema/quantities';
 import { workOffsetName } from './place';
 import { retiredOn } from './retired';
@@ -54,6 +55,8 @@ export const machine = z
       /** Which of the three answers comes first. */
       answerFirst: answerForm,
       toolLengthSchool: z.enum(TOOL_LENGTH_SCHOOLS),
+      /** Words its controller understands; plain moves only where nobody said. */
+      dialect: z.enum(DIALECT_NAMES).optional(),
     }),
     /** The scale its readings are on. */
     scale: z.enum(['readout', 'machine', 'dial']),

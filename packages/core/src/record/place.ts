@@ -12,7 +12,8 @@ export const workOffsetName = z
   .string()
   .trim()
   .min(1, { error: 'must not be empty' })
-  .max(12, { error: 'must be at most 12 characters' });
+  .max(12, { error: 'must be at most 12 characters' })
+  .regex(/^[A-Za-z0-9. #_-]*$/, { error: 'must be letters, figures, points and spaces, as G54' });
 
 /** Where a number holds: the scale, the work offset in force where there are several, and how the rotary axes stood, degrees. */
 export const place = z.object({

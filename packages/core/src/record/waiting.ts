@@ -4,6 +4,7 @@ import { DOCUMENT_KINDS, isKindName, isRowName, KINDS, type DocumentName } from 
 import type { Entry } from './entry';
 import { legacyEntries } from './legacyEntry';
 import { documentKey } from './snapshot';
+import { parseStored } from './storedBody';
 
 /** The way entries wait on a device; it counts up when that changes. */
 export const WAITING_VERSION = 2;
@@ -52,7 +53,7 @@ export function fromWaiting(stored: unknown, name: string): Entry[] {
 /** @throws ZodError when the body is not of its kind */
 function parsed(entry: { kind: string; body?: unknown }): Entry {
   if (!isKindName(entry.kind)) throw new Error(`of a kind this program does not know, ${entry.kind}`);
-  return { ...entry, body: KINDS[entry.kind].schema.parse(entry.body) } as Entry;
+  return { ...entry, body: parseStored(KINDS[entry.kind].schema as z.ZodType<unknown>, entry.body) } as Entry;
 }
 
 /** Gives saves of an older program versions of their own, each beginning from what stood before any. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { axis, id, length, moment } from '../schema/quantities';
+import { axis, id, length, moment, nonNegativeLength } from '../schema/quantities';
 import { answerForm } from './machine';
 import { epoch, place } from './place';
 import { subject } from './subject';
@@ -23,6 +23,8 @@ export const newZeroing = z
     subject,
     /** What was set, mm: the preset, the coordinate set after the move, or the work offset. */
     value: length,
+    /** How far the job was lifted for a pass in the air when Z was set, mm; 0 where it was not. */
+    lift: nonNegativeLength.optional(),
     at: moment,
   })
   .meta({ id: 'NewZeroing' });

@@ -33,10 +33,14 @@ export const id = z.string({ error: 'must be a text' }).regex(/^[A-Za-z0-9][A-Za
   error: 'must be 1 to 64 letters, digits, - or _, starting with a letter or digit',
 });
 
+/** A line of text has no line ends in it, nor other signs that cannot be seen: it may come to stand in a program. */
+export const isOneLine = (text: string): boolean => !/[\p{Cc}\p{Cf}\u2028\u2029]/u.test(text);
+
 /** A name people give to a thing. */
 export const name = z
   .string({ error: 'must be a text' })
   .trim()
+  .refine(isOneLine, { error: 'must be one line, without signs that cannot be seen' })
   .min(1, { error: 'must not be empty' })
   .max(80, { error: 'must be at most 80 characters' });
 

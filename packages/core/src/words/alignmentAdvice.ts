@@ -1,3 +1,4 @@
+import type { ChuckFlipOutput } from '../alignment/chuckFlip.schema';
 import { noteWords } from './note';
 import type { InLine } from '../alignment/inLine';
 import type { AlignmentResult } from '../book/subjects/alignment';
@@ -7,6 +8,20 @@ import type { Tape } from '../tape/tape';
 import { FACE_TOUCH } from '../datum/partFrame';
 import { formatAngle, formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from './goodness';
+
+/** What to do with a part that is off in its chuck, by the jaws it is held in. */
+function chuckSentence({ jaws, shim, toward, off }: ChuckFlipOutput): string {
+  if (jaws === 'two') {
+    const [along] = off;
+    const jaw = (along?.off ?? 0) >= 0 ? 0 : 180;
+    return `Pack under the jaw at mark ${jaw}°: along the jaws only packing moves it. Across them tap half the difference, then flip again.`;
+  }
+  if (jaws === 'four')
+    return 'Turn the jaws’ screws by half the difference, one out and the other in, then flip again.';
+  return shim === null
+    ? 'Move half the difference, zero the dial, and flip again.'
+    : `Pack under the jaw nearest mark ${Math.round(toward) % 360}°, then flip again.`;
+}
 
 /** One figure of the advice: what it is, and the number with its unit. */
 export interface AdviceFigure {
@@ -105,15 +120,10 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
       });
       return {
         ...common(result),
-        sentence: bySentence(
-          result.state,
-          'The part runs true.',
-          result.shim === null
-            ? 'Move half the difference, zero the dial, and flip again.'
-            : `Pack under the jaw nearest mark ${Math.round(result.toward) % 360}°, then flip again.`,
-        ),
+        sentence: bySentence(result.state, 'The part runs true.', chuckSentence(result)),
         figures: [
           ...(result.shim === null ? pushes : [figure('Packing', result.shim, false)]),
+          ...(result.jaws === 'two' ? pushes.slice(1) : []),
           ...result.shouldRead.map(({ mark, reading }) => figure(`Dial at mark ${mark}° when right`, reading)),
         ],
         notes: [

@@ -60,6 +60,9 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
   const name = axis.toUpperCase();
   const format: LengthFormat = { unit: book.setup.units };
   const dial = dialOf(book, axis);
+  // After a cycle of the control nothing touches any more: only its figure is left to enter.
+  const [last] = found.readings.slice(-1);
+  if (last?.source.by === 'control') return [offsetForm(name, result.workOffset, format)];
   const there = isZero(result.moveTo) ? `zero ${name}` : `set ${name} to ${formatLengthUnit(result.moveTo, format)}`;
   return habitFirst(book, [
     {

@@ -1,4 +1,5 @@
 import type { School } from '../heights/schools';
+import type { GaugeSits } from '../record/datumPlan';
 import type { HoleStep } from '../record/steps';
 import type { AlignmentTask } from '../record/subject';
 
@@ -10,6 +11,13 @@ export const TASK_TITLES: Readonly<Record<AlignmentTask, string>> = {
   chuck: 'Part in a chuck',
   level: 'Level on a rotary axis',
   skew: 'Part skew',
+};
+
+/** Where a gauge sits when it finds a height. */
+export const SITS_NAMES: Readonly<Record<GaugeSits, string>> = {
+  spindle: 'in the spindle',
+  arm: 'on an arm beside the cutter',
+  under: 'under the tool',
 };
 
 /** What each step of a hole is called. */

@@ -1,7 +1,6 @@
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
-import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -18,9 +17,9 @@ import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
 import { RunOutPanel } from './parts/RunOutPanel';
-import { HeightFields, PlateCheck } from './parts/HeightFields';
+import { HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
 import { ToolTablePanel } from './parts/ToolTablePanel';
-import { SCHOOL_NAMES } from '@zero-point/core/words/names';
+import { SCHOOL_NAMES, SITS_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
 import { changePlan, planView, told } from '../plan/view';
 import { heightsView } from './view';
@@ -72,7 +71,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
       onChange={(next) => router.setParams({ show: next })}
     />
   );
-  const thickness = view.gauge ? thicknessOf(view.gauge) : 0;
+  const thickness = view.gap;
 
   return (
     <StationFrame
@@ -84,6 +83,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
           partThickness={part.size.z}
           gaugeThickness={thickness}
           gaugeShown={formatLength(thickness, { unit: setup.units })}
+          arrives={view.arrives}
           marking={view.gauge && plateMarking(view.gauge, setup.units)}
           tools={inView(view.tools, tool, setup.referenceTool)}
           reference={setup.referenceTool}
@@ -109,6 +109,14 @@ export default function HeightsScreen({ book }: { book: Book }) {
               value={setup.heightGaugeId}
               options={planView(book).heightGauges}
               onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+            />
+          )}
+          {show === 'touching' && view.askSits && (
+            <Choice
+              label={`Where is the ${view.gauge?.name.toLowerCase() ?? 'gauge'}?`}
+              value="unsaid"
+              options={view.askSits.map((sits) => ({ value: sits as string, label: SITS_NAMES[sits] }))}
+              onChange={(sits) => sitAt(book, sits)}
             />
           )}
           {show === 'touching' && (
@@ -169,9 +177,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
             unit={setup.units}
             label={`Z with tool ${tool} on the gauge`}
             forms={view.forms}
-            blocked={
-              view.blocked ?? (untouched && 'Read the caution and tick it first: raise onto the gauge, never lower.')
-            }
+            blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
             onLog={(text) => view.log(text, ticked)}
             typed={typeof params.typed === 'string' ? params.typed : ''}

@@ -4,14 +4,16 @@ import type { Book } from '@zero-point/core/book/book';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import type { Tool } from '@zero-point/core/record/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
-import { heightMethod, whereToTouch } from '@zero-point/core/heights/heightMethod';
+import { heightApproach, heightMethod, putWords, whereToTouch } from '@zero-point/core/heights/heightMethod';
+import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import type { GaugeSits } from '@zero-point/core/record/datumPlan';
 import {
   toolLengthAnswer,
   zZeroAnswer,
   type ToolLengthAnswer,
   type ZZeroAnswer,
 } from '@zero-point/core/book/subjects/heights';
-import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/book/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
 import { closingWords, type ClosingWords } from '@zero-point/core/words/closingCheck';
@@ -24,6 +26,12 @@ import { logTouch, logZeroing } from '../../record/log';
 export interface HeightsView {
   zSet: boolean;
   gauge: Gauge | undefined;
+  /** What it puts between the tool and the surface, mm. */
+  gap: number;
+  /** Whether tools come down onto it, or are raised past it. */
+  arrives: 'lowered' | 'raised';
+  /** Where it may sit, while nobody said. */
+  askSits: readonly GaugeSits[] | undefined;
   tools: HangingTool[];
   tool: number;
   isReference: boolean;
@@ -57,13 +65,16 @@ export function heightsView(book: Book, tool: number): HeightsView {
   const tools = toolsOf(book);
   const next = nextTool(book, tools, tool);
   const method = heightMethod(gauge?.kind);
-  const thickness = gauge ? thicknessOf(gauge) : 0;
-  const gaugeWords = !gauge
-    ? 'gauge'
-    : thickness === 0
-      ? method.words
-      : `${formatLengthUnit(thickness, format)} ${method.words}`;
-  const under = gauge?.kind === 'probe' ? `Touch with the ${gaugeWords} as` : `Slip the ${gaugeWords} under`;
+  const sits = gauge ? gaugeSits(book, gauge) : 'under';
+  const gap = gauge ? gapOf(book, gauge) : 0;
+  const size = sits === 'under' && gap !== undefined && gap > 0 ? formatLengthUnit(gap, format) : '';
+  const gaugeWords = size === '' ? method.words : `${size} ${method.words}`;
+  const put =
+    sits === 'spindle'
+      ? `Touch the surface with the ${method.words} in the spindle, as`
+      : sits === 'arm'
+        ? `Touch the surface with the ${method.words} on its arm, for`
+        : putWords(method, size);
   const known = book.tools.find(({ number }) => number === tool);
   const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
 
@@ -74,8 +85,10 @@ export function heightsView(book: Book, tool: number): HeightsView {
     tool,
     isReference,
     sentence: isReference
-      ? `${under} tool ${tool}, the reference. ${method.approach}`
-      : `Change to tool ${tool}. Slip the same ${gaugeWords} under it. ${method.approach}`,
+      ? `${put} tool ${tool}, the reference. ${method.approach}`
+      : sits === 'under'
+        ? `Change to tool ${tool}. ${putWords({ ...method, words: `same ${gaugeWords}` })} it. ${method.approach}`
+        : `Change to tool ${tool}.`,
     where: `${whereToTouch(known?.kind, known?.teeth)} ${method.fine}${stepWords(book, format)}`,
     cautions: method.cautions,
     closing: closingWords(book, format),
@@ -89,15 +102,38 @@ export function heightsView(book: Book, tool: number): HeightsView {
       : length
         ? [offsetForm(book, length, tool, format, onward)]
         : [],
-    blocked:
-      !isReference && !zero ? `Touch the gauge with tool ${setup.referenceTool}, the reference, first.` : undefined,
+    gap: gap ?? 0,
+    arrives: method.arrives,
+    askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
+    blocked: blockedBy(book, gauge, isReference, zero !== undefined),
     log: (text, ticked) =>
-      logTouch(book, { subject, axis: 'z', approach: 1, gaugeId: setup.heightGaugeId, feeler: 0, ticked }, text),
+      logTouch(
+        book,
+        { subject, axis: 'z', approach: heightApproach(method), gaugeId: setup.heightGaugeId, feeler: 0, ticked },
+        text,
+      ),
     finish: ({ form, value }) => {
       if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
       return next;
     },
   };
+}
+
+/** Why a tool cannot be touched yet. */
+function blockedBy(
+  book: Book,
+  gauge: KnownGauge | undefined,
+  isReference: boolean,
+  zeroKnown: boolean,
+): string | undefined {
+  const { referenceTool } = book.setup;
+  const sits = gauge && gaugeSits(book, gauge);
+  if (gauge && sits === undefined) return `First say where the ${heightMethod(gauge.kind).words} sits.`;
+  if (gauge && gapOf(book, gauge) === undefined)
+    return 'First give how far the cutter stands above the surface when the sensor answers, under “gauge, air pass”.';
+  if (!isReference && sits !== 'under')
+    return 'A tool cannot be touched with this one: choose a block, a plate or a setter for heights in Plan.';
+  return !isReference && !zeroKnown ? `Touch the gauge with tool ${referenceTool}, the reference, first.` : undefined;
 }
 
 /** The machine's own steps, coarse and fine. */

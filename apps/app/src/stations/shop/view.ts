@@ -4,13 +4,14 @@ import type { KnownMachine } from '@zero-point/core/book/book';
 import type { Cutter } from '@zero-point/core/record/cutter';
 import { gaugeKind, type Gauge } from '@zero-point/core/record/gauge';
 import type { Holding } from '@zero-point/core/record/holding';
-import { machineKind, type Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/record/machine';
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
 import type { Shop } from '../../api/queries';
+import { keepMachine } from '../../record/keepMachine';
 import { saveThing, type Versioned } from '../../record/logEntry';
 
 /** What a shop keeps, by the name in its address. */
@@ -47,10 +48,6 @@ export const COLLECTION_TITLES: Readonly<Record<Collection, { many: string; one:
 };
 
 export const isCollection = (value: unknown): value is Collection => COLLECTIONS.some((name) => name === value);
-
-/** Keeps a machine; what was found of its axes stands apart, and is not saved with it. */
-export const keepMachine = (shop: Versioned, machine: Machine): void =>
-  saveThing(shop, 'machine', machineKind.schema.parse(machine));
 
 /** Keeps a gauge; what it was measured to be stands apart, and is not saved with it. */
 export const keepGauge = (shop: Versioned, gauge: Gauge): void =>

@@ -5,7 +5,8 @@ import { toolLength } from '../../heights/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../heights/toolLength.schema';
 import { zZero } from '../../heights/zZero';
 import type { ZZeroOutput } from '../../heights/zZero.schema';
-import { methodWith, sameUse, thicknessOf, touchU } from '../gaugeUse';
+import { methodWith, sameUse, touchU } from '../gaugeUse';
+import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
 
 /** Where the part's zero in Z is, by the reference tool. */
@@ -29,13 +30,15 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const inForce = readingsInForce(book, { kind: 'z-zero', tool: setup.referenceTool });
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
-  if (!gauge) return undefined;
+  const gap = gauge && gapOf(book, gauge);
+  if (!gauge || gap === undefined) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const direct = gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe');
   const result = zZero({
     readings: readings.map(({ value }) => value),
-    gaugeThickness: thicknessOf(gauge),
-    direct: gauge.kind === 'probe',
-    ...(gauge.kind === 'probe' && heights?.probeLonger && { longer: heights.probeLonger }),
+    gaugeThickness: gap,
+    direct,
+    ...(direct && heights?.probeLonger && { longer: heights.probeLonger }),
     surfaceHeight: heights?.surface ?? 0,
     ...(heights?.lift && { lift: heights.lift }),
     ...(heights?.step && { search: { step: heights.step, takeHalf: false } }),

@@ -3,23 +3,40 @@ import { answerWith, type BookAnswer } from '../answer';
 import { answered, gaugeAt, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { Tool } from '../../record/cutter';
+import { materialOf } from '../../facing/materials';
 import { runOut } from '../../heights/runOut';
+import { runOutHeights, runOutLimit } from '../../heights/runOutLimit';
 import type { RunOutOutput } from '../../heights/runOut.schema';
 import { touchU } from '../gaugeUse';
 
-/** Most a tool may run out where nothing else was said, mm. */
-export const RUN_OUT_TOLERANCE = 0.025;
-
-/** Heights above the tip that are read, mm: near it, and further up to tell a tilt. */
-export const RUN_OUT_HEIGHTS = [5, 25] as const;
+/** Most a tool may run out: as it was said for this set-up, else by its size and the part's material. mm. */
+export const runOutAllowed = ({ datumPlan, part }: Pick<Book, 'datumPlan' | 'part'>, tool: Tool): number =>
+  datumPlan.heights?.runOut?.tolerance ?? runOutLimit(tool.diameter, materialOf(part.material));
 
 /** Places round a tool without teeth. */
 const AROUND = 4;
 
-/** Where round a tool it is read, degrees: at each tooth, or at four places where it has none or but one. */
-export function runOutPlaces(tool: Tool): number[] {
-  const count = tool.teeth !== undefined && tool.teeth >= 2 ? tool.teeth : AROUND;
-  return Array.from({ length: count }, (_, i) => Math.round((i * 360_000) / count) / 1000);
+const evenly = (count: number): number[] =>
+  Array.from({ length: count }, (_, i) => Math.round((i * 360_000) / count) / 1000);
+
+/** Where round a tool's end it is read, degrees: at each tooth, or at four places where it has none or but one. */
+export const runOutPlaces = (tool: Tool): number[] =>
+  evenly(tool.teeth !== undefined && tool.teeth >= 2 ? tool.teeth : AROUND);
+
+/** A height that is read all round: at the teeth, or on the shank at angles of the spindle. */
+export interface RunOutRing {
+  on: 'teeth' | 'shank';
+  height: number;
+  places: number[];
+}
+
+/** The heights a tool is read at, by its size. */
+export function runOutRings(tool: Tool): [RunOutRing, ...RunOutRing[]] {
+  const { teeth, shank } = runOutHeights(tool.diameter);
+  return [
+    { on: 'teeth', height: teeth, places: runOutPlaces(tool) },
+    ...shank.map((height): RunOutRing => ({ on: 'shank', height, places: evenly(AROUND) })),
+  ];
 }
 
 /** The latest time a tool's run-out was read; 1 before the first. */
@@ -48,18 +65,22 @@ export const toolRunOut = (book: Book, tool: Tool): RunOutAnswer | undefined =>
 
 function runOutOf(book: Book, tool: Tool): RunOutAnswer | undefined {
   const readings = runOutReadings(book, tool.number);
-  const places = runOutPlaces(tool);
-  const rings = RUN_OUT_HEIGHTS.flatMap((height) => {
-    const at = places.flatMap((place) => {
-      const last = readings.filter(({ subject }) => subject.height === height && subject.place === place).at(-1);
-      return last ? [{ angle: place, reading: last.value }] : [];
-    });
-    return at.length === places.length ? [{ height, readings: at }] : [];
-  });
+  const [end, ...shank] = runOutRings(tool);
+  // What was read near the tip at another height, by an older rule, is of the teeth as well.
+  const nearTip = readings.findLast(({ subject }) => subject.height < (shank[0]?.height ?? Infinity));
+  const rings = [{ ...end, height: nearTip?.subject.height ?? end.height }, ...shank].flatMap(
+    ({ on, height, places }) => {
+      const at = places.flatMap((place) => {
+        const last = readings.findLast(({ subject }) => subject.height === height && subject.place === place);
+        return last ? [{ angle: place, reading: last.value }] : [];
+      });
+      return at.length === places.length ? [{ on, height, readings: at }] : [];
+    },
+  );
   const last = readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (rings.length === 0 || !gauge) return undefined;
-  const tolerance = book.datumPlan.heights?.runOut?.tolerance ?? RUN_OUT_TOLERANCE;
+  const tolerance = runOutAllowed(book, tool);
   const result = runOut({ rings, tolerance, resolution: gauge.resolution ?? 0.01, methodSd: touchU(gauge) });
   return answerWith('run-out', result, readings, tolerance);
 }

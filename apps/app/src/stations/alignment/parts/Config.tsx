@@ -324,8 +324,10 @@ function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'>>) {
         label="Jaws"
         value={alignment.jaws}
         options={[
-          { value: 'free', label: 'Moved singly, or the part is tapped' },
-          { value: 'three', label: 'Three, self-centring' },
+          { value: 'two', label: 'Two on a scroll: mark 0° at a jaw' },
+          { value: 'three', label: 'Three on a scroll' },
+          { value: 'four', label: 'Four, each with its own screw' },
+          { value: 'free', label: 'The part is tapped' },
         ]}
         onChange={(jaws) => keep({ jaws })}
       />

@@ -10,6 +10,9 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
+import { isTouch } from '@zero-point/core/record/reading';
+import { controlResultWords, TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
+import { Choice } from '../../../frame/Choice';
 import { Fold } from '../../../answer/Fold';
 import { TouchDetail } from '../../../answer/TouchDetail';
 import { TouchSummary } from '../../../answer/TouchSummary';
@@ -47,13 +50,17 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const [choosing, setChoosing] = useState(false);
   const [picking, setPicking] = useState(false);
   const [ticked, setTicked] = useState<readonly string[]>([]);
+  const [typedAs, setTypedAs] = useState<TypedAs>('scale');
   const view = featureView(book, feature, slotId);
+  const as = view.typedAs.includes(typedAs) ? typedAs : 'scale';
   const page = useTouchPage(view.key, view.forms);
   const { setup } = book;
   const unit = setup.units;
   const { answer, method, slot } = view;
   const all = useMemo(() => agreements(book), [book]);
   const checks = checksOf(feature, all);
+  const lastTouch = view.readings.filter(isTouch).findLast(({ struckBy }) => struckBy === null);
+  const control = lastTouch && controlResultWords(book, lastTouch);
   const take = (next: Feature) => {
     setPicking(false);
     setSlotId(undefined);
@@ -66,7 +73,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
     });
   };
   const log = (text: string, across: string) => {
-    const wrong = view.log(text, across);
+    const wrong = view.log(text, across, as);
     // One face or point after another; repeats of a single face stay where they are.
     if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
     return wrong;
@@ -132,7 +139,20 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             />
           )}
           {choosing && (
-            <MethodPicker book={book} feature={feature} method={method} onTaken={() => setChoosing(false)} />
+            <>
+              {view.typedAs.length > 1 && (
+                <Choice
+                  label="What you type"
+                  value={as}
+                  options={view.typedAs.map((one) => ({ value: one, label: TYPED_AS_NAMES[one] }))}
+                  onChange={(one) => {
+                    setTypedAs(one);
+                    setChoosing(false);
+                  }}
+                />
+              )}
+              <MethodPicker book={book} feature={feature} method={method} onTaken={() => setChoosing(false)} />
+            </>
           )}
         </>
       }
@@ -153,6 +173,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
                 </Words>
               </View>
             )}
+            {control !== undefined && <Words>{control}</Words>}
             {checks.map((check) => (
               <AgreementNote key={check.key} book={book} check={check} />
             ))}
@@ -215,7 +236,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             key={`${view.key} ${slot.id}`}
             page={page}
             unit={unit}
-            label={view.label}
+            label={as === 'scale' ? view.label : `${slot.axis.toUpperCase()}, ${TYPED_AS_NAMES[as]}`}
             acrossLabel={view.acrossLabel}
             dial={scaleOf(book) === 'dial' && !slot.dial}
             forms={view.forms}

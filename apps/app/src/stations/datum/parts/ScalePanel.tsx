@@ -4,6 +4,7 @@ import type { Subject } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
 import { passedOver, scaleOf } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { Axis } from '@zero-point/core/schema/quantities';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -37,7 +38,7 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
   const { machine } = book;
   const scale = scaleOf(book);
   const scales: readonly Scale[] = SCALES[machine.kind];
-  const lose = (why: Loss, axes: readonly ('x' | 'y')[]) => {
+  const lose = (why: Loss, axes: readonly Axis[]) => {
     if (why === 'power-loss' && machine.homing === 'absolute') {
       setSaid('This machine’s scales are absolute: they keep their zero without power. Everything stands.');
       return;
@@ -65,11 +66,14 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
         <Button mode="outlined" onPress={() => lose('by-mistake', ['y'])}>
           Y was zeroed by mistake
         </Button>
-        <Button mode="outlined" onPress={() => lose('power-loss', ['x', 'y'])}>
+        <Button mode="outlined" onPress={() => lose('by-mistake', ['z'])}>
+          Z was zeroed by mistake
+        </Button>
+        <Button mode="outlined" onPress={() => lose('power-loss', ['x', 'y', 'z'])}>
           The power was off
         </Button>
         {machine.homing !== undefined && machine.homing !== 'none' && (
-          <Button mode="outlined" onPress={() => lose('re-homed', ['x', 'y'])}>
+          <Button mode="outlined" onPress={() => lose('re-homed', ['x', 'y', 'z'])}>
             It was homed again
           </Button>
         )}
@@ -115,9 +119,11 @@ function PassedOver({ book }: { book: Book }) {
 }
 
 const LOST: Readonly<Record<Loss, string>> = {
-  'by-mistake': 'Kept. That axis is to be set again: touch one of its faces.',
-  'power-loss': 'Kept. X and Y are to be set again: touch a face of each.',
-  're-homed': 'Kept. Machine coordinates may have shifted: touch one face of X and one of Y again.',
+  'by-mistake': 'Kept. That axis is to be set again: touch one of its faces, or for Z the gauge.',
+  'power-loss':
+    'Kept. X, Y and Z are to be set again: touch a face of X and one of Y, and the gauge with the reference tool.',
+  're-homed':
+    'Kept. Machine coordinates may have shifted: touch a face of X and one of Y, and the gauge with the reference tool.',
 };
 
 /** What of an answer outlives its zero. */

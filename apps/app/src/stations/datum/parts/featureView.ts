@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { askWords } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
@@ -15,7 +16,9 @@ import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/metho
 import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { FormView } from '@zero-point/core/words/formView';
-import { logDial, logTouch, logZeroing } from '../../../record/log';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
+import { logDial, logReadBack, logTouch, logZeroing } from '../../../record/log';
 import { formsOf } from '@zero-point/core/words/answerForms';
 import { nextSlot, slotsOf, type Slot } from './slots';
 import { ledgerOf } from '../view';
@@ -55,7 +58,9 @@ export interface FeatureView {
   /** Every reading of it, struck ones included. */
   readings: Reading[];
   halving: string | undefined;
-  log: (text: string, across: string) => string | undefined;
+  /** What can be typed of a touch, where the machine has a controller. */
+  typedAs: readonly TypedAs[];
+  log: (text: string, across: string, as?: TypedAs) => string | undefined;
   markSet: (form: FormView) => void;
 }
 
@@ -100,7 +105,8 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
       slots.map(({ subject }) => subject),
     ),
     halving: feature.kind === 'middle' && answer ? halvingWords(book, feature) : undefined,
-    log: (text, across) => logSlot(book, slot, method, text, across),
+    typedAs: typedAsOf(book, feature, slot, method),
+    log: (text, across, as = 'scale') => logSlot(book, slot, method, { text, across, as }),
     markSet: (form) => markSet(book, feature, form),
   };
 }
@@ -176,15 +182,10 @@ function methodView(book: Book, feature: Feature, slot: Slot | undefined): Metho
       : facts.contact === 'gauge'
         ? `contact ${size(sizeOf(gauge))}${feeler}`
         : facts.radius;
+  const turns = GAUGE_FACTS[gauge.kind].spin !== 'standing';
   const speed =
-    facts.speed === null
-      ? ''
-      : gauge.maxRpm
-        ? `, turning, at most ${gauge.maxRpm} rpm`
-        : facts.cautions[0]?.id === 'finder-speed'
-          ? ', turning'
-          : '';
-  const still = facts.cautions[0]?.id === 'finder-speed' ? speed : ', spindle stopped';
+    facts.speed === null ? '' : gauge.maxRpm ? `, turning, at most ${gauge.maxRpm} rev/min` : turns ? ', turning' : '';
+  const still = turns ? speed : ', spindle stopped';
   return {
     gauge,
     facts,
@@ -220,15 +221,18 @@ function logSlot(
   book: Book,
   slot: Slot | undefined,
   method: MethodView | undefined,
-  text: string,
-  across: string,
+  { text, across, as }: { text: string; across: string; as: TypedAs },
 ): string | undefined {
   if (!slot || !method) return 'Choose what touches first, under “with”.';
   if (method.missing) return method.missing;
   const { cutter, gauge, facts } = method;
   const { subject } = slot;
   if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, text);
-  return logTouch(
+  const place =
+    subject.kind === 'face'
+      ? (nominalOf(book.part, book.setup.partZero, subject, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
+      : 0;
+  const wrong = logTouch(
     book,
     {
       subject,
@@ -241,7 +245,27 @@ function logSlot(
     },
     text,
     slot.across ? across : undefined,
+    as === 'scale' ? undefined : as === 'zero' ? { place } : {},
   );
+  if (wrong === undefined && as === 'zero' && subject.kind === 'face') {
+    // Its cycle has set the offset, and what was typed is what it shows.
+    const shown = parseLength(text, book.setup.units);
+    if (shown.ok) logReadBack(book, logZeroing(book, subject, slot.axis, 'work-offset', shown.mm), text);
+  }
+  return wrong;
+}
+
+/** A control may have done it by itself: only one with cycles, and with something that trips it. */
+function typedAsOf(
+  { machine }: Book,
+  feature: Feature,
+  slot: Slot | undefined,
+  method: MethodView | undefined,
+): readonly TypedAs[] {
+  const controller = machine.kind === 'router' || machine.kind === 'machining-centre';
+  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
+  if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
+  return feature.kind === 'face' ? TYPED_AS : ['scale', 'result'];
 }
 
 function markSet(book: Book, feature: Feature, { form, value, values }: FormView): void {

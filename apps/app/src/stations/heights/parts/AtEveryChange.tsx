@@ -1,6 +1,7 @@
 import type { Book } from '@zero-point/core/book/book';
 import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import type { TableAnswer } from '@zero-point/core/book/toolTable';
+import { zZeroAnswer } from '@zero-point/core/book/subjects/heights';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -14,7 +15,7 @@ interface AtEveryChangeProps {
   table: TableAnswer;
 }
 
-/** A change of tools in the middle of a job, step by step: touch the same spot, and shift Z by what it shows. */
+/** A change of tools in the middle of a job, step by step: touch the same spot, and make Z show there what it showed with the tool before. */
 export function AtEveryChange({ book, table }: AtEveryChangeProps) {
   const router = useRouter();
   const others = table.rows.filter(({ isReference }) => !isReference);
@@ -28,6 +29,10 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
   const spot = gauge ? `${gauge.name} (${formatLengthUnit(thicknessOf(gauge), format)})` : 'the gauge';
   const { number, length } = row;
   const touched = length !== null;
+  const { workOffset } = table;
+  const hasOffsets = (book.machine.workOffsets ?? []).length > 0;
+  const zero = zZeroAnswer(book);
+  const setTo = zero ? formatLengthUnit(zero.result.setZ, format) : `what tool ${setup.referenceTool} was set to there`;
   return (
     <View style={{ gap: 10 }}>
       {others.length > 1 && (
@@ -43,11 +48,15 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
         <Step
           done={touched}
         >{`2. Touch the same spot with it: ${spot}, where tool ${setup.referenceTool} touched.`}</Step>
-        <Step done={false}>
-          {touched
-            ? `3. Z shifts by ${formatLength(length, { ...format, plus: true })} ${setup.units}: ${shiftWords(table, length, format)}`
-            : '3. Then Z shifts by what it shows; the figure will stand here.'}
-        </Step>
+        <Step
+          done={false}
+        >{`3. While it still touches, set Z to ${setTo}. Nothing to add, no sign to get wrong.`}</Step>
+        {touched && workOffset !== null && hasOffsets && (
+          <Step done={false}>{`Or leave the display, and let work offset Z shift by ${formatLength(length, {
+            ...format,
+            plus: true,
+          })}, to ${formatLengthUnit(workOffset + length, format)}. One of the two, never both.`}</Step>
+        )}
         <Step done={false}>{`4. Gauge off before the spindle turns. ${repeatWords(book)}`}</Step>
       </View>
       <Button
@@ -59,11 +68,6 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
       </Button>
     </View>
   );
-}
-
-function shiftWords({ workOffset }: TableAnswer, shift: number, format: { unit: 'mm' | 'in' }): string {
-  const added = 'add it to Z, as the readout has it for the reference tool.';
-  return workOffset === null ? added : `work offset Z ${formatLengthUnit(workOffset + shift, format)}, or ${added}`;
 }
 
 /** How well this spot has repeated over the whole log. */

@@ -1,4 +1,8 @@
+import { airPass } from '@zero-point/core/book/airPass';
 import type { Book } from '@zero-point/core/book/book';
+import { gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import { GAUGE_SITS } from '@zero-point/core/record/datumPlan';
+import { SITS_NAMES } from '@zero-point/core/words/names';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
@@ -9,11 +13,20 @@ import { calibratePlate } from '../../../record/calibrate';
 
 const NONE: NonNullable<Book['datumPlan']['heights']> = { surface: 0, lift: 0 };
 
+/** Keeps where a gauge sits that could sit anywhere. */
+export const sitAt = (book: Book, place: string): void => {
+  const sits = GAUGE_SITS.find((one) => one === place);
+  if (sits) changeDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
+};
+
 /** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
 export function HeightFields({ book }: { book: Book }) {
   const { setup, part, datumPlan, gauges } = book;
   const unit = setup.units;
   const heights = datumPlan.heights ?? NONE;
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  const sits = gauge && gaugeSits(book, gauge);
+  const lift = airPass(book);
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
     changeDatumPlan(book, { heights: { ...heights, ...more } });
   const onTop = heights.surface === 0;
@@ -40,13 +53,30 @@ export function HeightFields({ book }: { book: Book }) {
           onCommit={(surface) => change({ surface })}
         />
       )}
-      {gauges.find(({ id }) => id === setup.heightGaugeId)?.kind === 'probe' && (
+      {gauge && placesOf(gauge).length > 1 && (
+        <Choice
+          label={`The ${gauge.name.toLowerCase()} sits`}
+          value={sits ?? 'unsaid'}
+          options={placesOf(gauge).map((place) => ({ value: place as string, label: SITS_NAMES[place] }))}
+          onChange={(place) => sitAt(book, place)}
+        />
+      )}
+      {sits === 'spindle' && (
         <LengthField
-          label={`Probe longer than tool ${setup.referenceTool}`}
+          label={`Longer than tool ${setup.referenceTool}`}
           hint="As it was calibrated; minus where it is shorter, 0 where it is that tool itself."
           unit={unit}
           value={heights.probeLonger ?? 0}
           onCommit={(probeLonger) => change({ probeLonger })}
+        />
+      )}
+      {sits === 'arm' && (
+        <OptionalLengthField
+          label="When it answers, the cutter stands above the surface by"
+          hint="Measured once by touching the same face with both. Half the ball only where its centre is level with the cutter’s lowest point."
+          unit={unit}
+          value={heights.armOffset}
+          onCommit={(armOffset) => armOffset !== undefined && change({ armOffset })}
         />
       )}
       <OptionalLengthField
@@ -54,17 +84,10 @@ export function HeightFields({ book }: { book: Book }) {
         hint="The gauge is then known to lie within the last step; empty where it is felt."
         unit={unit}
         value={heights.step}
-        onCommit={(step) =>
-          changeDatumPlan(book, {
-            heights: {
-              surface: heights.surface,
-              lift: heights.lift,
-              ...(heights.runOut && { runOut: heights.runOut }),
-              ...(heights.probeLonger !== undefined && { probeLonger: heights.probeLonger }),
-              ...(step !== undefined && { step }),
-            },
-          })
-        }
+        onCommit={(step) => {
+          const { step: _, ...rest } = heights;
+          changeDatumPlan(book, { heights: { ...rest, ...(step !== undefined && { step }) } });
+        }}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.')}
       />
       <LengthField
@@ -74,6 +97,12 @@ export function HeightFields({ book }: { book: Book }) {
         onCommit={(lift) => change({ lift })}
         check={(mm) => (mm >= 0 ? undefined : 'A lift goes up: it cannot be negative.')}
       />
+      {lift.asked !== lift.set && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {lift.asked > 0 ? 'Not lifted yet' : 'Not put back yet'}: touch the gauge with tool {setup.referenceTool},
+          and set Z.
+        </Words>
+      )}
     </View>
   );
 }

@@ -2,10 +2,9 @@ import { noteWords } from '@zero-point/core/words/note';
 import type { Book } from '@zero-point/core/book/book';
 import type { Tool } from '@zero-point/core/record/cutter';
 import {
-  RUN_OUT_HEIGHTS,
-  RUN_OUT_TOLERANCE,
+  runOutAllowed,
   runOutPass,
-  runOutPlaces,
+  runOutRings,
   runOutReadings,
   sistersOf,
   toolRunOut,
@@ -34,12 +33,12 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
   const { setup, datumPlan } = book;
   const unit = setup.units;
   const heights = datumPlan.heights ?? { surface: 0, lift: 0 };
-  const limits = heights.runOut ?? { tolerance: RUN_OUT_TOLERANCE, measureOnly: false };
+  const limits = heights.runOut ?? { measureOnly: false };
+  const allowed = runOutAllowed(book, tool);
   const keepLimits = (more: Partial<typeof limits>) =>
     changeDatumPlan(book, { heights: { ...heights, runOut: { ...limits, ...more } } });
   const pass = runOutPass(book, number) + again;
   const readings = again > 0 ? [] : runOutReadings(book, number);
-  const places = runOutPlaces(tool);
   const toothed = tool.teeth !== undefined && tool.teeth >= 2;
   const log = (height: number, place: number, mm: number | undefined) => {
     if (mm === undefined) return;
@@ -58,18 +57,20 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
     <View style={{ gap: 12 }}>
       <Words kind="note" tone="soft">
         Spindle stopped. Turn it by hand, backwards past a cutting edge, and read {indicator.name} at{' '}
-        {toothed ? 'each tooth' : 'four places'}. Pressed counts plus.
+        {toothed ? 'each tooth' : 'four places'}; on the shank at four angles of the spindle. Pressed counts plus.
       </Words>
-      {RUN_OUT_HEIGHTS.map((height, i) => (
+      {runOutRings(tool).map(({ on, height, places }, i) => (
         <View key={height} style={{ gap: 6 }}>
           <Words kind="note">
-            {formatLengthUnit(height, { unit })} above the tip{i === 0 ? '' : ', to tell a tilt; may be left out'}
+            {i === 0
+              ? `${formatLengthUnit(height, { unit })} above the tip`
+              : `On the round shank, about ${formatLengthUnit(height, { unit })} above the tip, to tell a tilt; may be left out`}
           </Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {places.map((place, k) => (
               <View key={`${pass} ${place}`} style={{ width: 104 }}>
                 <OptionalLengthField
-                  label={`${toothed ? `tooth ${k + 1}` : formatAngle(place, 0)} at ${formatLength(height, { unit })}`}
+                  label={`${on === 'teeth' && toothed ? `tooth ${k + 1}` : formatAngle(place, 0)} at ${formatLength(height, { unit })}`}
                   unit={unit}
                   value={
                     readings
@@ -89,7 +90,8 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
       <LengthField
         label="Most it may run out"
         unit={unit}
-        value={limits.tolerance}
+        hint="The least of 0.02 mm, a fiftieth of its diameter and half a chip, until you say otherwise."
+        value={allowed}
         onCommit={(tolerance) => keepLimits({ tolerance })}
         check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
       />
@@ -98,7 +100,7 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
         ticked={limits.measureOnly}
         onTick={() => keepLimits({ measureOnly: !limits.measureOnly })}
       />
-      {again === 0 && <Result book={book} tool={tool} tolerance={limits.tolerance} onAgain={() => setAgain(1)} />}
+      {again === 0 && <Result book={book} tool={tool} tolerance={allowed} onAgain={() => setAgain(1)} />}
     </View>
   );
 }
@@ -132,6 +134,12 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
         {found.passed ? '✓' : '✗'} Tool {tool.number} runs out {size(found.worst)}{' '}
         {plusMinus(found.uncertainty.U, unit)}; {size(tolerance)} is allowed.
       </Words>
+      {found.fitted && (
+        <Words>
+          By the wave through all places {size(found.fitted.tir)} {plusMinus(found.fitted.U, unit)}: scatter makes the
+          first figure read high.
+        </Words>
+      )}
       {found.notes.map((note) => (
         <Words key={note.code}>{noteWords(note)}</Words>
       ))}

@@ -14,7 +14,9 @@ import { Choice } from '../../../frame/Choice';
 import { LengthField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
-import { keepMachine } from '../../shop/view';
+import { setsRows } from '@zero-point/core/formats/toolTable';
+import { DialectChoice } from '../../../frame/DialectChoice';
+import { keepMachine } from '../../../record/keepMachine';
 import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
 import { keepTable, logMaster, masterReading, refit, saveTable } from './toolTable';
@@ -25,6 +27,8 @@ export function ToolTablePanel({ book }: { book: Book }) {
   const { machine, setup } = book;
   const unit = setup.units;
   const table = useMemo(() => tableAnswer(book), [book]);
+  const byController = machine.kind === 'router' || machine.kind === 'machining-centre';
+  const canWrite = byController && setsRows(machine.habits.dialect, table.school);
   const measured = table.rows.some(({ length, isReference }) => length !== null && !isReference);
   return (
     <View style={{ gap: 12 }}>
@@ -65,10 +69,18 @@ export function ToolTablePanel({ book }: { book: Book }) {
         <Button mode="outlined" onPress={() => saveTable(book, 'json')}>
           JSON
         </Button>
-        <Button mode="outlined" onPress={() => saveTable(book, 'program')}>
-          Program lines
-        </Button>
+        {canWrite && (
+          <Button mode="outlined" onPress={() => saveTable(book, 'program')}>
+            Program lines
+          </Button>
+        )}
       </View>
+      {byController && (
+        <DialectChoice
+          value={machine.habits.dialect}
+          onChange={(dialect) => keepMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
+        />
+      )}
       <ImportTable book={book} />
       <Fold title="Keep them another way">
         <Choice

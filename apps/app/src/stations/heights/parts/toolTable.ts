@@ -29,7 +29,7 @@ export function saveTable(book: Book, kind: 'csv' | 'json' | 'program'): void {
       ? [toolTableCsv(table), 'text/csv', 'csv']
       : kind === 'json'
         ? [toolTableJson(table), 'application/json', 'json']
-        : [toolTableProgram(table), 'text/plain', 'nc'];
+        : [toolTableProgram(table, book.machine.habits.dialect), 'text/plain', 'nc'];
   saveFile(text, type, `${book.machine.id}-tools.${end}`);
 }
 

@@ -5,7 +5,6 @@ import { isSet } from '@zero-point/core/book/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Stop } from '@zero-point/core/book/driveList';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -25,8 +24,8 @@ import { useAwake } from '../../../signal/awake';
 import { speak } from '../../../signal/speak';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
 import { StandsAt } from './StandsAt';
-import { spotDepth } from '@zero-point/core/positions/spotDepth';
-import { toolFor } from '@zero-point/core/book/neededTools';
+import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
+import { Refusal } from '@zero-point/core/problem/problem';
 import { dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
 import { logCut } from '../view';
@@ -68,7 +67,8 @@ export default function DriveScreen({ book }: { book: Book }) {
 
   if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
   const Steps = STEPS[mode];
-  const tool = toolFor(book.tools, stop);
+  const tool = toolOfStop(book, stop);
+  const wanted = stop.changeTool ? machiningOf(book, [stop])[0]?.wanted?.aim : undefined;
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground, flexDirection: wide ? 'row' : 'column' }}>
@@ -93,7 +93,7 @@ export default function DriveScreen({ book }: { book: Book }) {
                 {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
               </Words>
               <Words kind="note" tone="soft">
-                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(stop, tool?.diameter, book.setup.units)}
+                Stop {index + 1} of {stops.length}, {done} done. {sizeWords(book, stop)}
               </Words>
             </View>
             <Button mode="outlined" onPress={() => speak(spokenOf(book, drive))}>
@@ -105,7 +105,7 @@ export default function DriveScreen({ book }: { book: Book }) {
               ▲ {STEP_NAMES[stop.step]}:{' '}
               {tool
                 ? `tool ${tool.number}, ${tool.name}`
-                : `a tool for ⌀ ${formatLength(stop.diameter, { unit: book.setup.units })} ${book.setup.units}`}{' '}
+                : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine has not yet,`}{' '}
               in the spindle. Spindle stopped to change it.
             </Words>
           )}
@@ -153,14 +153,24 @@ export default function DriveScreen({ book }: { book: Book }) {
   );
 }
 
-function sizeWords({ diameter, depth, step }: Stop, spot: number | undefined, unit: LengthUnit): string {
-  const size = `⌀ ${formatLengthUnit(diameter, { unit })}`;
-  if (step === 'spot') {
-    if (spot === undefined) return `${size}: spot it. How deep hangs on the spot drill, and this machine has none yet.`;
-    const { depth: point, capped } = spotDepth(diameter, { spot, most: depth });
-    return `${size}: spot ${formatLengthUnit(point, { unit })} deep${capped ? ', as far as its cone goes' : ''}.`;
+/** The tool's size, and how deep its point goes with what that is made of. */
+function sizeWords(book: Book, stop: Stop): string {
+  const unit = book.setup.units;
+  const figure = (mm: number) => formatLengthUnit(mm, { unit });
+  const tool = toolOfStop(book, stop);
+  const size = `⌀ ${figure(stop.diameter)}`;
+  try {
+    const { tip, point, below, capped } = depthOfStop(book, stop);
+    if (stop.step === 'spot') return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.`;
+    const drilled =
+      tool && Math.abs(tool.diameter - stop.diameter) > 0.005 ? `${size}, with ⌀ ${figure(tool.diameter)}` : size;
+    if (below > 0)
+      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.`;
+    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.`;
+  } catch (error) {
+    if (error instanceof Refusal) return `${size}. ${error.message}`;
+    throw error;
   }
-  return depth === undefined ? `${size}.` : `${size}, ${formatLengthUnit(depth, { unit })} deep.`;
 }
 
 /** What is said aloud of a stop, in the words of the mode it is driven in. */

@@ -1,6 +1,7 @@
 import type { Book } from '@zero-point/core/book/book';
 import { dialTape } from '@zero-point/core/positions/dialReckon';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import { isOffsetWord } from '@zero-point/core/formats/programText';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
@@ -110,7 +111,7 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
         Type:{' '}
         <Figure
           size={18}
-        >{`${/^G\d/.test(offset) ? `${offset} ` : ''}G0 X${plain(stop.target.x)} Y${plain(stop.target.y)}`}</Figure>
+        >{`${unit === 'mm' ? 'G21' : 'G20'} G90 ${isOffsetWord(offset) ? `${offset} ` : ''}G0 X${plain(stop.target.x)} Y${plain(stop.target.y)}`}</Figure>
       </Words>
       <Words kind="note" tone="soft">
         {formatLength(Math.hypot(toGo.x, toGo.y), { unit })} {unit} from {drive.fromWords}.

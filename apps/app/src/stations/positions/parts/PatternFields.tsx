@@ -2,6 +2,8 @@ import { STEP_NAMES } from '@zero-point/core/words/names';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import type { Book } from '@zero-point/core/book/book';
 import { stepsOf } from '@zero-point/core/book/holes';
+import { coarsePitch } from '@zero-point/core/positions/holeSizes';
+import { formatLength } from '@zero-point/core/units/formatLength';
 import { HOLE_STEPS, type HoleStep } from '@zero-point/core/record/steps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -23,7 +25,7 @@ interface PatternFieldsProps {
 }
 
 /** The same with a field left out. */
-function without<K extends 'depth' | 'datum' | 'moved'>(pattern: Pattern, field: K): Pattern {
+function without<K extends 'depth' | 'datum' | 'moved' | 'through' | 'pitch'>(pattern: Pattern, field: K): Pattern {
   const { [field]: _, ...rest } = pattern;
   return rest as Pattern;
 }
@@ -33,6 +35,8 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
   const unit = book.setup.units;
   const { local } = book.datumPlan;
   const steps = stepsOf(pattern);
+  const tapped = steps.includes('tap');
+  const coarse = coarsePitch(pattern.holeDiameter);
   const toggle = (step: HoleStep) => {
     const next = steps.includes(step) ? steps.filter((one) => one !== step) : [...steps, step];
     if (next.length > 0) onChange({ ...pattern, steps: HOLE_STEPS.filter((one) => next.includes(one)) });
@@ -42,20 +46,46 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
       <ShapeFields pattern={pattern} unit={unit} onChange={onChange} />
       <FieldRow>
         <LengthField
-          label="Hole diameter"
+          label={tapped ? 'Thread, nominal size' : 'Hole diameter'}
           unit={unit}
           value={pattern.holeDiameter}
           onCommit={(holeDiameter) => onChange({ ...pattern, holeDiameter })}
           check={positive('The diameter')}
         />
+        {tapped && (
+          <OptionalLengthField
+            label="Pitch of the thread"
+            hint={
+              coarse === undefined ? undefined : `Coarse, ${formatLength(coarse, { unit })}, where it is left empty.`
+            }
+            unit={unit}
+            value={pattern.pitch}
+            onCommit={(pitch) => onChange(pitch === undefined ? without(pattern, 'pitch') : { ...pattern, pitch })}
+            check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The pitch must be greater than zero.')}
+          />
+        )}
+      </FieldRow>
+      <Choice
+        label="How far they go"
+        value={pattern.through === true ? 'through' : 'blind'}
+        options={[
+          { value: 'through', label: 'Through' },
+          { value: 'blind', label: 'To a depth' },
+        ]}
+        onChange={(how) =>
+          onChange(how === 'through' ? { ...without(pattern, 'depth'), through: true } : without(pattern, 'through'))
+        }
+      />
+      {pattern.through !== true && (
         <OptionalLengthField
-          label="Depth"
+          label="Depth at full diameter"
+          hint="A drill’s point comes on top of it."
           unit={unit}
           value={pattern.depth}
           onCommit={(depth) => onChange(depth === undefined ? without(pattern, 'depth') : { ...pattern, depth })}
           check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The depth must be greater than zero.')}
         />
-      </FieldRow>
+      )}
       <TickChips
         label="What is done to each hole"
         options={HOLE_STEPS.map((step) => ({ value: step, label: STEP_NAMES[step] }))}

@@ -1,25 +1,28 @@
-import { STEP_NAMES } from '@zero-point/core/words/names';
+import type { Book } from '@zero-point/core/book/book';
+import { driveList } from '@zero-point/core/book/driveList';
+import { cutOf, machiningOf, programSections, type Machining } from '@zero-point/core/book/machining';
+import { PLAINEST } from '@zero-point/core/formats/dialect';
+import { keepsTable } from '@zero-point/core/heights/schools';
+import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProgramForm } from '@zero-point/core/record/cutPlan';
 import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import type { Tool } from '@zero-point/core/record/cutter';
-import { driveList, type Stop } from '@zero-point/core/book/driveList';
-import { stepsOf } from '@zero-point/core/book/holes';
-import type { FileHole } from '@zero-point/core/positions/fileHole';
-import type { HoleStep } from '@zero-point/core/record/steps';
+import { STEP_NAMES } from '@zero-point/core/words/names';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
+import { DialectChoice } from '../../../frame/DialectChoice';
 import { saveFile } from '../../../frame/saveFile';
 import { FieldRow } from '../../../keypad/FieldRow';
-import { CountField, LengthField, TextField } from '../../../keypad/Fields';
+import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { keepMachine } from '../../../record/keepMachine';
 import { Words } from '../../../theme/Words';
-import { WorkRefused } from '../../../workers/runWorker';
 import { writeHoles } from '../../../workers/holesJob';
-import { toolFor } from '@zero-point/core/book/neededTools';
-import { orderOf } from './order';
+import { WorkRefused } from '../../../workers/runWorker';
 import { logCut } from '../view';
+import { CutFields } from './CutFields';
+import { orderOf } from './order';
+import { UnderFields } from './UnderFields';
 
 interface ProgramFieldsProps {
   book: Book;
@@ -27,57 +30,127 @@ interface ProgramFieldsProps {
 }
 
 /** A program to start from. */
-const startForm = ({ machine }: Book): ProgramForm => ({
+const startForm = ({ machine, setup }: Book): ProgramForm => ({
   distance: 'absolute',
-  cycles: true,
-  workOffset: machine.workOffsets?.[0] ?? 'G54',
-  safeZ: 10,
-  feedZ: 2,
-  feed: 60,
-  rpm: Math.min(1000, machine.limits?.mostRpm ?? 1000),
+  workOffset: setup.workOffset ?? machine.workOffsets?.[0] ?? 'G54',
+  feedFrom: 2,
+  breakThrough: 0.5,
+  cuts: [],
 });
 
-/** Holes as a program: one step and tool, in the order they are driven to. */
+const ALL = 'all';
+
+const nameOf = ({ step, tool }: Machining): string =>
+  tool ? `${STEP_NAMES[step]}: T${tool.number} ${tool.name}` : `${STEP_NAMES[step]}: no such tool yet`;
+
+/** Holes as a program: each step by its tool, in the order they are driven to. */
 export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
-  const steps = stepsOf(pattern).filter((step) => step !== 'tap');
-  const [chosen, setChosen] = useState<HoleStep | undefined>(undefined);
+  const [chosen, setChosen] = useState(ALL);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const unit = book.setup.units;
+  const { machine, setup } = book;
+  if (machine.kind !== 'router' && machine.kind !== 'machining-centre')
+    return (
+      <Words>
+        The {machine.name.toLowerCase()} has no controller that could run a program. Drive from hole to hole instead.
+      </Words>
+    );
+  const unit = setup.units;
   const form = book.cutPlan.program ?? startForm(book);
   const change = (part: Partial<ProgramForm>) => logCut(book, { program: { ...form, ...part } });
-  const step = steps.find((one) => one === chosen) ?? steps[0];
+  const all = machiningOf(book, driveList(book, orderOf(book, pattern.id), pattern.id));
+  const written = all.filter(({ step }) => step !== 'tap');
+  const canAll = keepsTable(machine.habits.toolLengthSchool) && written.length > 1;
+  const one = written.find((machining) => nameOf(machining) === chosen) ?? (canAll ? undefined : written[0]);
+  const now = one ? [one] : written;
   const write = async () => {
     setTrouble(undefined);
-    if (!step) return;
     try {
-      const stops = driveList(book, orderOf(book, pattern.id), pattern.id).filter((stop) => stop.step === step);
+      const { clear } = form;
+      if (clear === undefined) {
+        setTrouble('Give the clear height first: where the tool moves across, above every clamp, jaw and screw.');
+        return;
+      }
       const text = await writeHoles({
         kind: 'write-program',
         job: {
-          title: book.setup.name,
-          holes: stops.map(asFileHole),
-          step,
+          title: setup.name,
+          sections: programSections({ ...book, cutPlan: { ...book.cutPlan, program: form } }, now),
           unit,
-          form,
-          tool: toolOf(book.tools, stops)?.number,
-          spot: step === 'spot' ? toolOf(book.tools, stops)?.diameter : undefined,
+          dialect: machine.habits.dialect ?? PLAINEST,
+          school: machine.habits.toolLengthSchool,
+          workOffset: form.workOffset,
+          distance: form.distance,
+          clear,
+          feedFrom: form.feedFrom,
+          top: 0,
+          limits: machine.limits,
         },
       }).result;
-      if (text !== undefined) saveFile(text, 'text/plain', `${book.setup.id}-${step}.nc`);
+      if (text !== undefined) saveFile(text, 'text/plain', `${setup.id}-${one ? one.step : 'holes'}.nc`);
     } catch (error) {
-      setTrouble(error instanceof WorkRefused ? error.message : 'The program could not be written here. Try again.');
+      const said = error instanceof WorkRefused || error instanceof Refusal;
+      setTrouble(said ? error.message : 'The program could not be written here. Try again.');
     }
   };
   return (
     <View style={{ gap: 12 }}>
-      {steps.length > 1 && step && (
+      {written.length > 1 && (
         <Choice
-          label="Step"
-          value={step}
-          options={steps.map((one) => ({ value: one, label: STEP_NAMES[one] }))}
+          label={canAll ? 'Which tools' : 'Which tool: one program for each, since no lengths are kept'}
+          value={one ? nameOf(one) : ALL}
+          options={[
+            ...(canAll ? [{ value: ALL, label: 'All, in this order' }] : []),
+            ...written.map((machining) => ({ value: nameOf(machining), label: nameOf(machining) })),
+          ]}
           onChange={setChosen}
         />
       )}
+      {written.length < all.length && (
+        <Words kind="note" tone="soft">
+          Tapping is not written: use the machine’s own tapping cycle at these places.
+        </Words>
+      )}
+      <FieldRow>
+        <OptionalLengthField
+          label="Clear height above the part"
+          hint="Above every clamp, jaw and screw."
+          unit={unit}
+          value={form.clear}
+          onCommit={(clear) => clear !== undefined && change({ clear })}
+          check={(mm) =>
+            mm === undefined || mm >= form.feedFrom ? undefined : 'At least where feeding begins, above the part.'
+          }
+        />
+        <LengthField
+          label="Feeding begins above the part at"
+          unit={unit}
+          value={form.feedFrom}
+          onCommit={(feedFrom) => change({ feedFrom })}
+          check={(mm) => (mm > 0 && mm <= (form.clear ?? Infinity) ? undefined : 'Over 0, at most the clear height.')}
+        />
+      </FieldRow>
+      <UnderFields book={book} form={form} machinings={now} onChange={change} />
+      {now.map((machining) => (
+        <CutFields
+          key={nameOf(machining)}
+          name={nameOf(machining)}
+          machining={machining}
+          cut={cutOf(book, machining)}
+          unit={unit}
+          onChange={(cut) => {
+            const { step, tool } = machining;
+            if (!tool) return;
+            const others = form.cuts.filter((said) => said.step !== step || said.tool !== tool.number);
+            change({ cuts: [...others, { step, tool: tool.number, ...cut }] });
+          }}
+        />
+      ))}
+      <TextField
+        label="Work offset"
+        value={form.workOffset}
+        onCommit={(workOffset) => change({ workOffset })}
+        check={(name) => (/^[A-Za-z0-9. #_-]{1,12}$/.test(name) ? undefined : 'As the controller calls it, as G54.')}
+      />
       <Choice
         label="Coordinates"
         value={form.distance}
@@ -87,50 +160,9 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         ]}
         onChange={(distance) => change({ distance })}
       />
-      <Choice
-        label="Each hole by"
-        value={form.cycles ? 'cycles' : 'moves'}
-        options={[
-          { value: 'cycles', label: 'A drilling cycle' },
-          { value: 'moves', label: 'Plain moves' },
-        ]}
-        onChange={(how) => change({ cycles: how === 'cycles' })}
-      />
-      <FieldRow>
-        <LengthField
-          label="Safe height"
-          unit={unit}
-          value={form.safeZ}
-          onCommit={(safeZ) => change({ safeZ })}
-          check={(mm) => (mm >= form.feedZ ? undefined : 'At least where feeding begins.')}
-        />
-        <LengthField
-          label="Feed begins at"
-          unit={unit}
-          value={form.feedZ}
-          onCommit={(feedZ) => change({ feedZ })}
-          check={(mm) => (mm > 0 && mm <= form.safeZ ? undefined : 'Over 0, at most the safe height.')}
-        />
-      </FieldRow>
-      <FieldRow>
-        <CountField
-          label="Feed, mm/min"
-          value={form.feed}
-          onCommit={(feed) => change({ feed })}
-          check={(n) => (n > 0 && n <= 20_000 ? undefined : 'From 1 to 20000.')}
-        />
-        <CountField
-          label="Speed, rev/min"
-          value={form.rpm}
-          onCommit={(rpm) => change({ rpm })}
-          check={(n) => (n > 0 && n <= 60_000 ? undefined : 'From 1 to 60000.')}
-        />
-      </FieldRow>
-      <TextField
-        label="Work offset"
-        value={form.workOffset}
-        onCommit={(workOffset) => change({ workOffset })}
-        check={(name) => (/^[A-Za-z0-9. ]{1,12}$/.test(name) ? undefined : 'As the controller calls it, as G54.')}
+      <DialectChoice
+        value={machine.habits.dialect}
+        onChange={(dialect) => keepMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
       />
       {trouble !== undefined && (
         <View role="alert">
@@ -143,18 +175,9 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         Write the program
       </Button>
       <Words kind="note" tone="soft">
-        △ Z zero is the part’s top. First run above the part with a hand on stop; your machine’s manual comes first.
+        △ Z zero is the part’s top. First run above the part, single block, rapids low, a hand on stop; your machine’s
+        manual comes first.
       </Words>
     </View>
   );
 }
-
-const asFileHole = ({ target, diameter, depth, pattern, hole }: Stop): FileHole => ({
-  ...target,
-  diameter,
-  ...(depth !== undefined && { depth }),
-  group: pattern.name,
-  hole,
-});
-
-const toolOf = (tools: readonly Tool[], [first]: readonly Stop[]): Tool | undefined => first && toolFor(tools, first);

@@ -1,3 +1,4 @@
+import { coarsePitch } from '@zero-point/core/positions/holeSizes';
 import { TOOL_KINDS } from '@zero-point/core/record/toolKinds';
 import type { Cutter } from '@zero-point/core/record/cutter';
 import { View } from 'react-native';
@@ -45,8 +46,49 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
           check={(n) => (n <= 99 ? undefined : 'At most 99 teeth.')}
         />
       </View>
+      <EndFields cutter={cutter} keep={keep} />
       <Numbers cutter={cutter} shop={shop} />
     </View>
+  );
+}
+
+/** What decides how deep its point goes, and which holes it does: by its kind. */
+function EndFields({ cutter, keep }: { cutter: Cutter; keep: (change: Partial<Cutter>) => void }) {
+  const unit = useSettings((state) => state.units);
+  const { kind } = cutter;
+  const notNegative = (mm: number) => (mm >= 0 ? undefined : 'It cannot be negative.');
+  return (
+    <>
+      {kind === 'tap' && (
+        <LengthField
+          label="Pitch"
+          hint="From one thread to the next. A tap is found by its size and pitch."
+          unit={unit}
+          value={cutter.pitch ?? coarsePitch(cutter.diameter) ?? 0}
+          onCommit={(pitch) => keep({ pitch })}
+          check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
+        />
+      )}
+      {(kind === 'reamer' || kind === 'tap') && (
+        <LengthField
+          label="Lead"
+          hint="The taper at its end, that does not cut to size."
+          unit={unit}
+          value={cutter.lead ?? 0}
+          onCommit={(lead) => keep({ lead })}
+          check={notNegative}
+        />
+      )}
+      {(kind === 'drill' || kind === 'spot-drill') && (
+        <CountField
+          label="Angle of the point, °"
+          hint="The whole of it: 118 for most drills, 90 for most spot drills."
+          value={Math.round(cutter.pointAngle ?? (kind === 'drill' ? 118 : 90))}
+          onCommit={(pointAngle) => keep({ pointAngle })}
+          check={(n) => (n >= 20 && n < 180 ? undefined : 'From 20 to 179.')}
+        />
+      )}
+    </>
   );
 }
 

@@ -129,7 +129,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         onCommit={(value) => value !== undefined && found({ what: 'touch', value })}
         check={positive}
       />
-      {facts.spin === 'turning' && (
+      {facts.spin !== 'standing' && (
         <CountField
           label="Highest speed its maker gives, rev/min"
           hint="Shown whenever it is used; 0 while not known."

@@ -3,6 +3,7 @@ import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
+import { DialectChoice } from '../../../frame/DialectChoice';
 import { UnitChoice } from '../../../frame/UnitChoice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthsField, TextField } from '../../../keypad/Fields';
@@ -11,7 +12,7 @@ import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/book/book';
 import type { Shop } from '../../../api/queries';
-import { keepMachine } from '../view';
+import { keepMachine } from '../../../record/keepMachine';
 import { MachineTools } from './MachineTools';
 
 const AXES = ['x', 'y', 'z'] as const;
@@ -100,6 +101,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           ]}
           onChange={(toolLengthSchool) => habits({ toolLengthSchool })}
         />
+        {byController && <DialectChoice value={machine.habits.dialect} onChange={(dialect) => habits({ dialect })} />}
       </Fold>
       <Fold title="Homing, jogging and work offsets" open={byController}>
         <Choice

@@ -1,0 +1,95 @@
+import type { Book } from '@zero-point/core/book/book';
+import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { readBackQuestion, readBackTrouble } from '@zero-point/core/words/readBack';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { AskDialog } from '../frame/AskDialog';
+import { LengthEntry } from '../keypad/LengthEntry';
+import { logReadBack } from '../record/log';
+import { useLook } from '../theme/useLook';
+import { Words } from '../theme/Words';
+
+/** After a setting: what does the machine show now? One tap where it shows what it must; else the figure is asked for. */
+export function ReadBackBar({ book }: { book: Book }) {
+  const { palette } = useLook();
+  const [later, setLater] = useState<readonly string[]>([]);
+  const [asking, setAsking] = useState<ReadBackState | undefined>(undefined);
+  // When the page was opened: what is set after it is newer still.
+  const [now] = useState(Date.now);
+  const open = openReadBacks(book, now).find(({ setting }) => !later.includes(setting.id));
+  if (!open) return null;
+  const { units } = book.setup;
+  const { setting, expected, agrees } = open;
+  const wrong = agrees === false;
+  const confirm = () => logReadBack(book, setting, formatLength(expected, { unit: units }));
+  return (
+    <View
+      role={wrong ? 'alert' : 'status'}
+      style={[styles.bar, { backgroundColor: palette.surface, borderColor: wrong ? palette.bad : palette.line }]}
+    >
+      <Words tone={wrong ? 'bad' : 'ink'} style={styles.words}>
+        {wrong ? `✗ ${readBackTrouble(open, units)}` : readBackQuestion(open, units)}
+      </Words>
+      <View style={styles.buttons}>
+        <Button mode="contained-tonal" onPress={confirm}>
+          {wrong ? 'Now it does' : 'Yes'}
+        </Button>
+        <Button mode="outlined" onPress={() => setAsking(open)}>
+          No
+        </Button>
+        <Button mode="text" onPress={() => setLater([...later, setting.id])}>
+          Later
+        </Button>
+      </View>
+      {asking && <Shown book={book} state={asking} onDone={() => setAsking(undefined)} />}
+    </View>
+  );
+}
+
+/** The figure that stands there instead. */
+function Shown({ book, state, onDone }: { book: Book; state: ReadBackState; onDone: () => void }) {
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | undefined>(undefined);
+  const name = state.axis.toUpperCase();
+  const keep = () => {
+    const wrong = logReadBack(book, state.setting, text);
+    setError(wrong);
+    if (wrong === undefined) onDone();
+  };
+  return (
+    <AskDialog title={`What does ${name} show?`} leave="Back" onLeave={onDone}>
+      <LengthEntry
+        label={`${name} shows`}
+        unit={book.setup.units}
+        text={text}
+        onChange={(value) => {
+          setText(value);
+          setError(undefined);
+        }}
+        onSubmit={keep}
+        error={error}
+        ownKeypad={false}
+      />
+      <Button mode="contained" onPress={keep}>
+        It shows this
+      </Button>
+    </AskDialog>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    columnGap: 12,
+    paddingHorizontal: 12,
+    paddingVertical: 4,
+    borderBottomWidth: 2,
+  },
+  words: { flexShrink: 1, fontWeight: '700' },
+  buttons: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+});

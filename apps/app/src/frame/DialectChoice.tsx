@@ -1,0 +1,27 @@
+import { DIALECTS, PLAINEST } from '@zero-point/core/formats/dialect';
+import { DIALECT_NAMES, type DialectName } from '@zero-point/core/record/dialects';
+import { View } from 'react-native';
+import { Words } from '../theme/Words';
+import { Choice } from './Choice';
+
+interface DialectChoiceProps {
+  value: DialectName | undefined;
+  onChange: (value: DialectName) => void;
+}
+
+/** The words a machine's controller understands, each with what to compare in its manual. */
+export function DialectChoice({ value = PLAINEST, onChange }: DialectChoiceProps) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Choice
+        label="Its controller understands"
+        value={value}
+        options={DIALECT_NAMES.map((name) => ({ value: name, label: DIALECTS[name].name }))}
+        onChange={onChange}
+      />
+      <Words kind="note" tone="soft">
+        {DIALECTS[value].says} Compare it with the machine’s manual.
+      </Words>
+    </View>
+  );
+}

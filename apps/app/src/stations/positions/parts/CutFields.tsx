@@ -1,0 +1,43 @@
+import type { Machining } from '@zero-point/core/book/machining';
+import type { Cut } from '@zero-point/core/positions/startingCut';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { View } from 'react-native';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { CountField, FeedField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+
+interface CutFieldsProps {
+  name: string;
+  machining: Machining;
+  cut: Cut;
+  unit: LengthUnit;
+  onChange: (cut: Cut) => void;
+}
+
+/** Speed and feed of one step by its tool. */
+export function CutFields({ name, machining, cut, unit, onChange }: CutFieldsProps) {
+  const { tool, wanted, stops } = machining;
+  return (
+    <View role="group" aria-label={name} style={{ gap: 6 }}>
+      <Words style={{ fontWeight: '700' }}>
+        {name}, {stops.length} {stops.length === 1 ? 'hole' : 'holes'}
+      </Words>
+      {tool ? (
+        <FieldRow>
+          <CountField
+            label="Speed, rev/min"
+            value={Math.round(cut.rpm)}
+            onCommit={(rpm) => onChange({ ...cut, rpm })}
+            check={(n) => (n > 0 && n <= 100_000 ? undefined : 'From 1 to 100000.')}
+          />
+          <FeedField unit={unit} value={cut.feed} onCommit={(feed) => onChange({ ...cut, feed })} />
+        </FieldRow>
+      ) : (
+        <Words tone="warn">
+          ▲ This machine has no tool for it
+          {wanted ? ` of ⌀ ${wanted.aim.toFixed(2)} mm` : ''}. Give it one in Shop, with its number.
+        </Words>
+      )}
+    </View>
+  );
+}

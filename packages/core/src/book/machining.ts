@@ -1,0 +1,125 @@
+import { materialOf } from '../facing/materials';
+import { wantedSize, type WantedSize } from '../positions/holeSizes';
+import type { ProgramSection } from '../positions/programSection';
+import { stepDepth, USUAL_BREAK_THROUGH, type HoleEnd, type StepDepth } from '../positions/stepDepth';
+import { startingCut, type Cut } from '../positions/startingCut';
+import { Refusal } from '../problem/problem';
+import type { Tool } from '../record/cutter';
+import type { HoleStep } from '../record/steps';
+import type { Book } from './book';
+import type { Stop } from './driveList';
+import type { Hole } from './holes';
+import { pitchOf, toolFor } from './neededTools';
+
+/** Stops that one tool does one after the other. */
+export interface Machining {
+  step: HoleStep;
+  tool: Tool | undefined;
+  /** The size its tool must have; undefined for any. */
+  wanted: WantedSize | undefined;
+  stops: Stop[];
+}
+
+const wantedBy = ({ pattern, diameter, steps }: Hole) => ({ diameter, steps, pitch: pitchOf(pattern, diameter) });
+
+/** The shop's tool for a stop; undefined where this machine has none. */
+export const toolOfStop = ({ tools }: Pick<Book, 'tools'>, stop: Pick<Stop, keyof Hole | 'step'>): Tool | undefined =>
+  toolFor(tools, { step: stop.step, ...wantedBy(stop) });
+
+/** Stops put together by step and tool, in the order they come first. */
+export function machiningOf(book: Pick<Book, 'tools'>, stops: readonly Stop[]): Machining[] {
+  const groups = new Map<string, Machining>();
+  const known = new Map<string, Pick<Machining, 'tool' | 'wanted'>>();
+  for (const stop of stops) {
+    const hole = wantedBy(stop);
+    const key = `${stop.step} ${hole.diameter} ${hole.pitch ?? ''} ${hole.steps.join()}`;
+    const found = known.get(key) ?? { tool: toolOfStop(book, stop), wanted: wantedSize(stop.step, hole) };
+    known.set(key, found);
+    const name = `${stop.step} ${found.tool?.number ?? `⌀ ${found.wanted?.aim ?? 'any'}`}`;
+    const group = groups.get(name);
+    if (group) group.stops.push(stop);
+    else groups.set(name, { step: stop.step, ...found, stops: [stop] });
+  }
+  return [...groups.values()];
+}
+
+/**
+ * How far a hole goes. A depth of the part's thickness or more goes through.
+ *
+ * @throws Refusal with the field `depth` when nobody said, or the part's thickness is not known
+ */
+export function holeEnd({ part }: Pick<Book, 'part'>, hole: Pick<Hole, 'pattern' | 'hole' | 'depth'>): HoleEnd {
+  const { pattern, depth } = hole;
+  const thickness = part.untold?.includes('z') ? undefined : part.size.z;
+  if (pattern.through === true || (depth !== undefined && thickness !== undefined && depth >= thickness - 1e-6)) {
+    if (thickness !== undefined) return { kind: 'through', thickness };
+    throw new Refusal({
+      code: 'no-thickness',
+      field: 'depth',
+      message: `The holes of ${pattern.name} go through, and nobody has said how thick the part is. Give its height in Plan.`,
+    });
+  }
+  if (depth !== undefined) return { kind: 'blind', depth };
+  throw new Refusal({
+    code: 'no-depth',
+    field: 'depth',
+    message: `Hole ${hole.hole} of ${pattern.name} has no depth. Say in its pattern that it goes through, or how deep.`,
+  });
+}
+
+/** @throws Refusal when the hole's depth, the part's thickness or the spot drill is not known */
+export function depthOfStop(book: Pick<Book, 'part' | 'tools' | 'cutPlan'>, stop: Stop): StepDepth {
+  const breakThrough = book.cutPlan.program?.breakThrough ?? USUAL_BREAK_THROUGH;
+  return stepDepth(stop.step, holeEnd(book, stop), toolOfStop(book, stop), stop.diameter, breakThrough);
+}
+
+/** What a step by a tool is cut with: as it was said for this set-up, else what to start from. */
+export function cutOf(book: Pick<Book, 'cutPlan' | 'part' | 'machine'>, { step, tool, wanted }: Machining): Cut {
+  const said = book.cutPlan.program?.cuts.find((one) => one.step === step && one.tool === tool?.number);
+  if (said) return { rpm: said.rpm, feed: said.feed };
+  return startingCut(step, tool?.diameter ?? wanted?.aim ?? 5, materialOf(book.part.material), book.machine.limits);
+}
+
+/** Most that is left between a tool's point and what it must not touch, as it is set by hand, mm. */
+const SPARE = 0.2;
+
+/**
+ * Steps as a program has them.
+ *
+ * @throws Refusal naming what is missing: a depth, the thickness, a spot drill, what lies under a part that is drilled
+ * through, or room under it
+ */
+export function programSections(book: Book, machinings: readonly Machining[]): ProgramSection[] {
+  return machinings.map((machining) => {
+    const { step, tool, wanted, stops } = machining;
+    const depths = stops.map((stop) => depthOfStop(book, stop));
+    requireRoom(book, Math.max(0, ...depths.map(({ below }) => below)));
+    return {
+      step,
+      tool: {
+        number: tool?.number,
+        name: tool?.name ?? (wanted ? `a tool of ${wanted.aim.toFixed(2)} mm` : 'a spot drill'),
+        diameter: tool?.diameter ?? wanted?.aim ?? 0,
+      },
+      holes: stops.map(({ target }, i) => ({ x: target.x, y: target.y, tip: depths[i]?.tip ?? NaN })),
+      ...cutOf(book, machining),
+    };
+  });
+}
+
+function requireRoom({ cutPlan }: Book, below: number): void {
+  if (below <= 0) return;
+  const under = cutPlan.program?.under;
+  if (!under)
+    throw new Refusal({
+      code: 'under-unknown',
+      field: 'under',
+      message: `The tool comes out ${below.toFixed(2)} mm under the part. Say what lies there: a gap, a board it may cut into, or the table.`,
+    });
+  if (under.room >= below + (under.what === 'board' ? 0 : SPARE)) return;
+  throw new Refusal({
+    code: 'no-room',
+    field: 'under',
+    message: `The tool comes out ${below.toFixed(2)} mm under the part, and there is room for ${under.room.toFixed(2)} mm. Raise the part on parallels, put a board under it, or let less come through.`,
+  });
+}

@@ -1,0 +1,4 @@
+/** Families of controls by the words they understand; `formats/dialect.ts` says what each means. */
+export const DIALECT_NAMES = ['plain-moves', 'reference-height', 'reference-distance'] as const;
+
+export type DialectName = (typeof DIALECT_NAMES)[number];

@@ -1,0 +1,38 @@
+import { agreements } from '../book/checks/agreements';
+import { faceAnswer } from '../book/subjects/face';
+import { bookOf, plateSnapshot, reading, rowOf } from '../book/snapshot.case';
+import { isTouch } from '../record/reading';
+import { featureAnswer } from '../book/featureAnswer';
+import { formsOf } from './answerForms';
+import { controlResultWords } from './controlResult';
+
+const LEFT = { kind: 'face', face: 'left' } as const;
+const probe = { id: 'probe', name: 'Probe', kind: 'probe', nominal: 4 } as const;
+const shop = { ...plateSnapshot, gauges: [...plateSnapshot.gauges, probe] };
+const result = (value: number) =>
+  rowOf(
+    'reading',
+    reading(LEFT, value, { gaugeId: 'probe', source: { by: 'control', text: String(value), unit: 'mm' } }),
+  );
+const raw = (value: number) => rowOf('reading', reading(LEFT, value, { gaugeId: 'probe' }));
+
+test('the control’s result is the face itself: no radius is taken off again, and only the offset is to be entered', () => {
+  const book = bookOf(shop, [result(12.5)]);
+  expect(faceAnswer(book, 'left')?.result.edge).toBe(12.5);
+  const answer = featureAnswer(book, LEFT);
+  expect(answer && formsOf(book, answer).map(({ form }) => form)).toEqual(['work-offset']);
+  const [first] = book.readings.filter(isTouch);
+  expect(first && controlResultWords(book, first)).toContain('the spindle stood at X 10.500 mm at the touch');
+});
+
+test('what the scale shows is not the control’s', () => {
+  const [first] = bookOf(shop, [raw(10.5)]).readings.filter(isTouch);
+  expect(first && controlResultWords(bookOf(shop, []), first)).toBeUndefined();
+});
+
+test('a second touch typed raw holds it against the ball: it agrees, or the radius was taken twice', () => {
+  const checkOf = (second: number) =>
+    agreements(bookOf(shop, [result(12.5), raw(second)])).find(({ of }) => of === 'previous')?.explanation;
+  expect(checkOf(10.501)?.agrees).toBe(true);
+  expect(checkOf(12.5)?.likely[0]?.slip).toBe('radius-once');
+});

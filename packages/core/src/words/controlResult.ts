@@ -1,0 +1,30 @@
+import type { Book } from '../book/book';
+import { contactOf } from '../book/gaugeUse';
+import { gaugeAt } from '../book/book';
+import type { TouchReading } from '../record/reading';
+import { formatLengthUnit } from '../units/formatLength';
+
+/** What was typed of a touch: what the scale shows, the control's own result, or the zero its cycle has set. */
+export const TYPED_AS = ['scale', 'result', 'zero'] as const;
+
+export type TypedAs = (typeof TYPED_AS)[number];
+
+export const TYPED_AS_NAMES: Readonly<Record<TypedAs, string>> = {
+  scale: 'what the scale shows',
+  result: 'the control’s result, ball already off',
+  zero: 'the zero its cycle has set',
+};
+
+/**
+ * What a result of the control's own cycle means: nothing is taken off again, and where the spindle must have stood when
+ * the ball touched, so that it can be held against what the screen showed.
+ */
+export function controlResultWords(book: Book, reading: TouchReading): string | undefined {
+  if (reading.source.by !== 'control') return undefined;
+  const gauge = gaugeAt(book, reading.gaugeId, reading.takenAt);
+  if (!gauge) return undefined;
+  const { diameter, feeler } = contactOf(gauge, reading.feeler);
+  const format = { unit: book.setup.units };
+  const stood = reading.value - reading.approach * (diameter / 2 + feeler);
+  return `The control took the ball off itself, so nothing is taken off again. With its ⌀ ${formatLengthUnit(diameter, format)} the spindle stood at ${reading.axis.toUpperCase()} ${formatLengthUnit(stood, format)} at the touch. Touch it once more and type what the scale shows: the two must agree.`;
+}

@@ -1,0 +1,31 @@
+import type { ReadBackSlip, ReadBackState } from '../book/readBack';
+import { formatLengthUnit } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
+
+const SLIP_WORDS: Readonly<Record<ReadBackSlip, string>> = {
+  'not-set': 'it shows what it did at the touch, so it was moved or left, not set',
+  sign: 'the sign is the other one',
+  unit: 'it reads in the other unit, or was typed in it',
+  radius: 'it is off by the contact’s radius',
+  gauge: 'it is off by the gauge’s thickness, left out or taken twice',
+  'plate-entry': 'the control takes another plate thickness than this plate measures',
+  lift: 'the lift of the air pass is in it, or was left out',
+  'other-offset': 'that is the figure of another work offset',
+  unknown: 'no one slip makes just this figure',
+};
+
+/** What is asked after a setting. */
+export const readBackQuestion = ({ axis, setting, expected }: ReadBackState, unit: LengthUnit): string => {
+  const figure = formatLengthUnit(expected, { unit });
+  const name = axis.toUpperCase();
+  return setting.form === 'work-offset'
+    ? `${setting.place.workOffset ?? 'Work offset'} ${name} was entered. Does it read ${figure}?`
+    : `${name} was set. Does it show ${figure}?`;
+};
+
+/** What is wrong where it shows something else, and what to do. */
+export function readBackTrouble({ axis, expected, shown, slips }: ReadBackState, unit: LengthUnit): string {
+  const [seen, meant] = [shown ?? NaN, expected].map((mm) => formatLengthUnit(mm, { unit }));
+  const likely = slips.map((slip) => SLIP_WORDS[slip]).join('; or ');
+  return `${axis.toUpperCase()} shows ${seen}, not ${meant}: ${likely}. Set it to ${meant} and look again, before anything moves.`;
+}
