@@ -154,7 +154,7 @@ test('every feature of the part and every method of the shop is at most three ta
       [
         'Probe',
         'Spring finder',
-        'Bearing finder',
+        'Ring finder',
         'Gauge pin',
         'Contact light',
         'Slip of paper',

@@ -41,7 +41,7 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await expect(page.getByText('Spot hole 1 of Corner holes')).toBeVisible();
   await expect(page.getByText(/tool 3, Spot drill 6 in the spindle/)).toBeVisible();
   await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns forward, then on to line 80');
+  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns clockwise, then on to line 80');
   await expectAccessible(page);
   await expectWholeOnPage(page);
   await press(page, 'Done');

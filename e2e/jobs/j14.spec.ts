@@ -1,6 +1,6 @@
 import { expect, test } from './job';
 
-test('J14 tool change without a table: the same spot touched by both, and Z shifts by the difference', async ({
+test('J14 tool change without a table: the same spot touched by both, and Z set there to the same figure', async ({
   job,
 }) => {
   const { page } = job;
@@ -19,6 +19,6 @@ test('J14 tool change without a table: the same spot touched by both, and Z shif
   await job.log('25.11');
   await job.tap('radio', 'tool table');
   await job.tap('radio', 'T2');
-  await expect(steps).toContainText('3. Z shifts by −12.310 mm');
+  await expect(steps).toContainText('3. While it still touches, set Z to 10.000 mm');
   job.done({ reads: 4, sums: 4, notes: 6 });
 });

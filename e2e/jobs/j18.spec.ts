@@ -12,7 +12,7 @@ test('J18 holes by dials: fewest reversals, turns and lines, past and back where
   await expect(page.getByText(/^This order: 2 reversals/)).toBeVisible();
   await job.tap('button', 'Drive hole by hole');
   await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns forward, then on to line 80');
+  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns clockwise, then on to line 80');
   for (let stop = 2; stop <= 12; stop += 1) {
     await job.tap('button', 'Done');
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 29, ${stop - 1} done`))).toBeVisible();

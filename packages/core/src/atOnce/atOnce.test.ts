@@ -140,7 +140,7 @@ describe('the worked cases', () => {
   test('turns and lines of the cumulative target', () => {
     const { lines, notes } = answer('turns', { to: '62' });
     expect(lines[0]).toMatchObject({ figure: '20', unit: 'line 80' });
-    expect(notes).toEqual(['1. 20 turns forward, then on to line 80.']);
+    expect(notes).toEqual(['1. 20 turns counting up, then on to line 80.']);
     expect(answer('turns').lines[1]?.figure).toBe('+0.005');
   });
 

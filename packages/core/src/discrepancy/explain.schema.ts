@@ -6,6 +6,7 @@ export const SLIPS = [
   'radius-once',
   'radius-twice',
   'feeler',
+  'feeler-twice',
   'plate',
   'gauge-once',
   'gauge-twice',
@@ -17,6 +18,8 @@ export const SLIPS = [
   'decimal-place',
   'sixteenth',
   'neighbouring-64th',
+  'half-64th',
+  'inch-of-25',
   'misread-figure',
 ] as const;
 
@@ -30,6 +33,8 @@ export const explainInput = z.object({
   radius: nonNegativeLength.optional(),
   feeler: nonNegativeLength.optional(),
   plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),
+  /** The plate that touched was never measured, so that its own slip has no size yet. */
+  plateUnmeasured: z.boolean().optional(),
   /** A gauge that heights were touched on. */
   gauge: nonNegativeLength.optional(),
   perTurn: nonNegativeLength.optional(),
@@ -54,6 +59,8 @@ export const explainOutput = z.object({
       turns: z.number().optional(),
     }),
   ),
+  /** What must be known before another slip is named: it could be this one. */
+  ask: z.enum(['measure-plate']).nullable(),
   tape,
   cautions,
 });

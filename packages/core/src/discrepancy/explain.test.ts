@@ -17,6 +17,9 @@ describe('why it does not agree', () => {
     ['a radius for a diameter', { measured: 92.003 }, 'diameter-for-radius'],
     ['a slipped decimal point', { measured: 18.4 }, 'decimal-place'],
     ['1/16 for 1/8', { measured: 184 + 1.5875 }, 'sixteenth'],
+    ['the feeler forgotten at both faces', { measured: 184 - 0.1, U: 0.008 }, 'feeler-twice'],
+    ['half of a 64th', { measured: 184 + 25.4 / 128, U: 0.008 }, 'half-64th'],
+    ['1/8 in taken as 3.125', { measured: 184 - 0.025, U: 0.004, radius: 3.175 / 2 }, 'inch-of-25'],
     ['a neighbouring 64th', { measured: 184 - 0.397 }, 'neighbouring-64th'],
     ['a misread millimetre', { measured: 185.005 }, 'misread-figure'],
     [
@@ -32,6 +35,17 @@ describe('why it does not agree', () => {
 
   test('what agrees is left in peace', () => {
     expect(explain({ ...plate, measured: 184.02 })).toMatchObject({ agrees: true, likely: [] });
+  });
+
+  test('a plate never measured is asked for, before a slip that only happens to fit is named', () => {
+    const told = { ...plate, measured: 183.9, backlash: 0.1 };
+    expect(explain(told).likely[0]?.slip).toBe('feeler-twice');
+    expect(explain({ ...told, plateUnmeasured: true })).toMatchObject({ ask: 'measure-plate', likely: [] });
+    // No plate is five millimetres from its marking.
+    expect(explain({ ...told, measured: 189, plateUnmeasured: true })).toMatchObject({
+      ask: null,
+      likely: [{ slip: 'radius-once' }],
+    });
   });
 
   test('what fits nothing is said not to agree, and no slip is made up', () => {

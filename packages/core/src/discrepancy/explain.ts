@@ -10,6 +10,9 @@ const FITS = 3;
 
 const MOST_TURNS = 5;
 
+/** So far a plate may be from its marking, mm. */
+const MOST_PLATE = 1;
+
 /** Figures that are misread by one, in the unit they are read in. */
 const FIGURES = { mm: [0.1, 1, 10], in: [0.01, 0.1, 1] } as const;
 
@@ -38,7 +41,11 @@ export function explain(input: ExplainInput): ExplainOutput {
   const { measured, known, U } = input;
   const difference = measured - known;
   const agrees = Math.abs(difference) <= AGREES * U;
-  const shown = { difference, agrees, tape: differenceTape(input), cautions: [] };
+  // A plate is never wrong by more than a few tenths of what it is marked; a larger difference is something else.
+  const askPlate = input.plateUnmeasured === true && !agrees && Math.abs(difference) <= MOST_PLATE;
+  const ask = askPlate ? ('measure-plate' as const) : null;
+  const shown = { difference, agrees, ask, tape: differenceTape(input), cautions: [] };
+  if (askPlate) return { ...shown, likely: [] };
   if (agrees) return { ...shown, likely: [] };
   const likely = candidates(input)
     // A slip smaller than what is taken as agreement cannot be told from none.
@@ -82,6 +89,7 @@ function candidates({
   add('radius-once', radius);
   add('radius-twice', 2 * radius);
   add('feeler', feeler);
+  add('feeler-twice', 2 * feeler);
   if (plate) add('plate', plate.measured - plate.entered);
   add('gauge-once', gauge);
   add('gauge-twice', 2 * gauge);
@@ -93,6 +101,15 @@ function candidates({
   if (known !== 0) found.push({ slip: 'sign', size: -2 * known });
   add('sixteenth', INCH / 16);
   add('neighbouring-64th', INCH / 64);
+  add('half-64th', INCH / 128);
+  // An inch taken as 25 mm, in a contact whose size is a fraction of an inch.
+  if (isInchFraction(2 * radius)) add('inch-of-25', radius * (1 - 25 / INCH));
   for (const figure of FIGURES[unit]) add('misread-figure', figure * (unit === 'in' ? INCH : 1));
   return found;
+}
+
+/** Whether a size is so many 64ths of an inch, mm. */
+function isInchFraction(mm: number): boolean {
+  const parts = (mm / INCH) * 64;
+  return mm > 0 && Math.abs(parts - Math.round(parts)) < 1e-6;
 }

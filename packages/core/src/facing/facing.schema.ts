@@ -4,7 +4,10 @@ import { cautions, tape } from '../schema/results';
 import { CUT_MATERIALS, type CutMaterialName } from './materials';
 
 const positive = (what: string) =>
-  z.number({ error: 'must be a number' }).gt(0, { error: `must be greater than zero; give ${what}` });
+  z
+    .number({ error: 'must be a number' })
+    .gt(0, { error: `must be greater than zero; give ${what}` })
+    .min(1e-4, { error: `is too little to mean anything; give ${what}` });
 
 const names = Object.keys(CUT_MATERIALS) as [CutMaterialName, ...CutMaterialName[]];
 

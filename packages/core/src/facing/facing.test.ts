@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { facing } from './facing';
 import { facingInput, type FacingInput } from './facing.schema';
-import { materialOf } from './materials';
+import { CUT_MATERIALS, materialOf } from './materials';
 
 const plate: FacingInput = {
   remove: 2.3,
@@ -46,14 +46,41 @@ describe('facing to height', () => {
     expect(facing(plate).paths).toBe(8);
   });
 
-  test('coolant with carbide is always or never', () => {
-    expect(facing({ ...plate, cutter: { ...plate.cutter, madeOf: 'carbide' } }).coolant).toMatch(/always or never/);
+  test('fluid goes by what is cut, then by what cuts it', () => {
+    const coolant = (material: FacingInput['material'], madeOf: 'hss' | 'carbide') =>
+      facing({ ...plate, material, cutter: { ...plate.cutter, madeOf } }).coolant;
+    expect(coolant('mild-steel', 'carbide')).toMatch(/always or never/);
+    expect(coolant('mild-steel', 'hss')).toMatch(/likes to be wet/);
+    for (const madeOf of ['hss', 'carbide'] as const) {
+      expect(coolant('wood', madeOf)).toMatch(/^Dry.*drawn off/);
+      expect(coolant('brass', madeOf)).toBe('Brass is cut dry.');
+    }
+  });
+
+  test('no way of cutting blows swarf about by air', () => {
+    const names = Object.keys(CUT_MATERIALS) as FacingInput['material'][];
+    for (const material of names)
+      for (const madeOf of ['hss', 'carbide'] as const)
+        expect(facing({ ...plate, material, cutter: { ...plate.cutter, madeOf } }).coolant).not.toMatch(
+          /blown|air jet/,
+        );
+  });
+
+  test('an edge that builds up lightly wants more speed, heavily less feed and depth', () => {
+    const [built] = facing(plate).remedies;
+    expect(built?.change).toMatch(/^Lightly: go faster.*Heavily: less feed and less depth/);
+  });
+
+  test('a million passes are refused in words, at once', () => {
+    expect(() => facing({ ...plate, remove: 5, mostDepth: 1e-6 })).toThrow(/more than a million passes; at most 200/);
+    expect(facing({ ...plate, remove: 20, mostDepth: 0.1, finish: 0 }).passes).toHaveLength(200);
   });
 
   test('all passes together remove what is to be removed, none deeper than allowed', () => {
     const length = fc.double({ min: 0.01, max: 20, noNaN: true });
     fc.assert(
       fc.property(length, length, fc.double({ min: 0, max: 1, noNaN: true }), (remove, mostDepth, share) => {
+        fc.pre((1 - share) * remove <= 200 * mostDepth);
         const { passes } = facing({ ...plate, remove, mostDepth, finish: share * remove });
         expect(passes.reduce((sum, { depth }) => sum + depth, 0)).toBeCloseTo(remove, 9);
         const rough = passes.filter(({ finish }) => !finish);

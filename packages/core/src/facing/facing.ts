@@ -2,7 +2,7 @@ import { FACING_CAUTIONS } from '../cautions/caution';
 import { Refusal } from '../problem/problem';
 import { sumSection, type TapeSection } from '../tape/tape';
 import type { FacingInput, FacingOutput } from './facing.schema';
-import { CUT_MATERIALS } from './materials';
+import { CUT_MATERIALS, type CutMaterialName } from './materials';
 
 /** Chips thinner than this rub instead of cutting; thicker than this overload a hobby machine, mm. */
 const CHIP = { least: 0.01, most: 0.15 };
@@ -28,6 +28,12 @@ export function facing(input: FacingInput): FacingOutput {
     });
   const roughing = remove - finish;
   const rough = Math.ceil(roughing / mostDepth - 1e-9);
+  if (rough > MOST_PASSES)
+    throw new Refusal({
+      code: 'too-many-passes',
+      field: 'mostDepth',
+      message: `That would be ${rough > 1e6 ? 'more than a million' : rough} passes; at most ${MOST_PASSES} are reckoned. See what is to come off, and the most in one pass.`,
+    });
   const depths = Array.from({ length: rough }, () => roughing / rough);
   if (finish > 0) depths.push(finish);
 
@@ -54,7 +60,7 @@ export function facing(input: FacingInput): FacingOutput {
     feedLimit,
     paths,
     minutes: (depths.length * travel) / feed,
-    coolant: COOLANT[cutter.madeOf],
+    coolant: coolantOf(material, cutter.madeOf),
     remedies: [...REMEDIES],
     uncertainty: null,
     tape: { sections: [passSection(depths, finish), cutterSection(input)] },
@@ -93,16 +99,30 @@ const cutterSection = ({ width, cutter }: FacingInput): TapeSection =>
     'left to the other paths',
   );
 
+/** More passes than this nobody means. */
+const MOST_PASSES = 200;
+
 const COOLANT = {
-  hss: 'High-speed steel likes to be wet: a brush of cutting fluid or a steady flow, as the material wants it. Brass and cast iron are cut dry.',
+  hss: 'High-speed steel likes to be wet: a brush of cutting fluid or a steady flow.',
   carbide:
-    'Carbide: coolant always or never. Flood it from the first chip to the last, or cut dry with the chips blown clear by the machine’s own air; now and then cracks the edge.',
+    'Carbide: fluid always or never. Flood it from the first chip to the last, or cut dry: now and then cracks the edge.',
 } as const;
+
+/** Materials that are cut without fluid, and why. */
+const DRY: Readonly<Partial<Record<CutMaterialName, string>>> = {
+  wood: 'Dry, with the dust drawn off from the first chip and a mask on: wood dust harms, burns, and must not be wetted.',
+  brass: 'Brass is cut dry.',
+  'cast-iron': 'Cast iron is cut dry, its dust drawn off: with fluid it makes a paste that wears slides.',
+  plastic: 'Dry, with a sharp cutter. No blast of air: chips by brush, with the spindle stopped.',
+};
+
+/** Wet or dry, by what is cut first, then by what cuts. Never by air where it would blow swarf at people. */
+const coolantOf = (material: CutMaterialName, madeOf: 'hss' | 'carbide'): string => DRY[material] ?? COOLANT[madeOf];
 
 const REMEDIES: FacingOutput['remedies'] = [
   {
     sign: 'The edge builds up',
-    change: 'Go faster or use fluid; a sharper cutter. Soft aluminium wants more speed and a wet edge.',
+    change: 'Lightly: go faster, or use fluid. Heavily: less feed and less depth too, and a sharper cutter.',
   },
   {
     sign: 'Chips turn blue, the edge heats',

@@ -81,3 +81,12 @@ test('the verdict turns at a quarter of the tolerance and at the tolerance', () 
     'poor',
   ]);
 });
+
+test('a part next to nothing beside exact ones leaves U as the normal has it, never a figure that is none', () => {
+  const { U, k } = combine([
+    { name: 'touches', u: 1e-6, shape: 'normal', dof: 10 },
+    { name: 'finder', u: 0.006, shape: 'normal' },
+  ]);
+  expect(k).toBeCloseTo(1.96, 3);
+  expect(U).toBeCloseTo(0.01176, 5);
+});

@@ -50,9 +50,12 @@ export function combine(parts: readonly BudgetPart[]): Uncertainty {
         dominant.u,
         Math.sqrt(Math.max(0, variance - dominant.u ** 2)),
       ) / u
-    : jstat.studentt.inv((1 + COVERAGE) / 2, dof ?? 1e6);
+    : jstat.studentt.inv((1 + COVERAGE) / 2, Math.min(dof ?? MANY, MANY));
   return { u, k, U: k * u, dof, parts: kept };
 }
+
+/** From so many degrees of freedom on Student's t is the normal; the library's inverse gives nothing far beyond. */
+const MANY = 1e6;
 
 function effectiveDof(parts: readonly BudgetPart[], variance: number): number | null {
   const denominator = parts.reduce((sum, part) => sum + (part.dof ? part.u ** 4 / part.dof : 0), 0);

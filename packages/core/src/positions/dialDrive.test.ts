@@ -8,7 +8,9 @@ describe('driving a handwheel', () => {
   test('with the approach it goes straight there, and the words say how', () => {
     const move = dialMove(0, true, 62, bench);
     expect(move).toMatchObject({ reversal: false, at: { turns: 20, line: 80 }, lines: 2480 });
-    expect(move.turnings.map(turningWords)).toEqual(['20 turns forward, then on to line 80']);
+    expect(move.turnings.map((one) => turningWords(one, 'clockwise'))).toEqual([
+      '20 turns clockwise, then on to line 80',
+    ]);
     expect(move.left).toBeCloseTo(0, 9);
   });
 
@@ -17,9 +19,9 @@ describe('driving a handwheel', () => {
     expect(move).toMatchObject({ reversal: true, at: { turns: 15, line: 93 } });
     expect(move.left).toBeCloseTo(0.005, 9);
     // From 20 turns 80 to a whole turn before 15 turns 93: 6 turns less 13 lines back, one turn forward.
-    expect(move.turnings.map(turningWords)).toEqual([
-      '5 turns back, then on to line 93',
-      '1 turn forward, then on to line 93',
+    expect(move.turnings.map((one) => turningWords(one, 'clockwise'))).toEqual([
+      '5 turns anticlockwise, then on to line 93',
+      '1 turn clockwise, then on to line 93',
     ]);
   });
 
@@ -33,7 +35,9 @@ describe('driving a handwheel', () => {
   test('the other way round on an axis that is set going toward minus', () => {
     const move = dialMove(0, true, -7, { ...bench, approach: -1 });
     expect(move.reversal).toBe(false);
-    expect(move.turnings.map(turningWords)).toEqual(['2 turns back, then on to line 80']);
+    expect(move.turnings.map((one) => turningWords(one, 'clockwise'))).toEqual([
+      '2 turns anticlockwise, then on to line 80',
+    ]);
   });
 
   test('a mill with backlash that is only ever told turns and lines lands within a line of every hole: 10 000 cases', () => {
@@ -70,4 +74,11 @@ describe('driving a handwheel', () => {
     mill.turn({ way: 'back', turns: 4, line: 93, lines: 587 });
     expect(mill.table() - 47.325).toBeCloseTo(0.18, 9);
   });
+});
+
+test('a wheel whose dial counts up anticlockwise is turned that way; where nobody said, by the count', () => {
+  const [turning] = dialMove(0, true, 62, { dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).turnings;
+  expect(turning && turningWords(turning, 'anticlockwise')).toBe('20 turns anticlockwise, then on to line 80');
+  expect(turning && turningWords({ ...turning, way: 'back' }, 'anticlockwise')).toMatch(/^20 turns clockwise/);
+  expect(turning && turningWords(turning)).toBe('20 turns counting up, then on to line 80');
 });

@@ -91,9 +91,20 @@ export function dialMove(from: number, taken: boolean, coordinate: number, axis:
   };
 }
 
-/** A turning in words: `5 turns forward, then on to line 40`. */
-export function turningWords({ way, turns, line, lines }: Turning): string {
+/** Which way a handwheel turns as its dial counts up. */
+export type CountsUp = 'clockwise' | 'anticlockwise';
+
+const OTHER: Readonly<Record<CountsUp, CountsUp>> = { clockwise: 'anticlockwise', anticlockwise: 'clockwise' };
+
+/**
+ * A turning in words, as the hand sees the wheel: `5 turns clockwise, then on to line 40`; by the way the dial counts
+ * where nobody said how the wheel turns.
+ */
+export function turningWords({ way, turns, line, lines }: Turning, countsUp?: CountsUp): string {
+  const up = countsUp ?? 'counting up';
+  const back = countsUp ? OTHER[countsUp] : 'counting back';
+  const hand = way === 'forward' ? up : back;
   if (lines === 0) return `stay at line ${line}`;
-  if (turns === 0) return `${way} to line ${line}`;
-  return `${turns} ${turns === 1 ? 'turn' : 'turns'} ${way}, then on to line ${line}`;
+  if (turns === 0) return `${hand} to line ${line}`;
+  return `${turns} ${turns === 1 ? 'turn' : 'turns'} ${hand}, then on to line ${line}`;
 }

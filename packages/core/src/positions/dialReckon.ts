@@ -35,13 +35,13 @@ export const dialTape = (coordinate: number, { at, left }: DialMove, { perTurn, 
 /**
  * A handwheel move in turns and lines, the backlash always taken up on the approach side; see {@link dialMove}. mm.
  *
- * @example dialReckon({ to: 62, from: 0, taken: true, dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).words // ['20 turns forward, then on to line 80']
+ * @example dialReckon({ to: 62, from: 0, taken: true, dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).words // ['20 turns counting up, then on to line 80']
  */
 export function dialReckon({ to, from, taken, dial, backlash, approach }: DialMoveInput): DialMoveOutput {
   const move = dialMove(dialLines(from, dial), taken, to, { dial, backlash, approach });
   return {
     turnings: move.turnings,
-    words: move.turnings.map(turningWords),
+    words: move.turnings.map((one) => turningWords(one)),
     reversal: move.reversal,
     at: move.at,
     left: move.left + 0,

@@ -226,6 +226,26 @@ describe.each(NAMES)('%s', (name) => {
     expect(answer.cautions?.length).toBeGreaterThan(0);
   });
 
+  test('with figures no shop has, several at once, it answers in figures or refuses in words', () => {
+    const paths = leaves(GOOD[name]).filter((path) => typeof valueAt(GOOD[name], path) === 'number');
+    if (paths.length === 0) return;
+    const absurd = fc.constantFrom(5e-324, 1e-300, 1e-12, 1e-6, 0.001, 0, 9999.999, 10_000, -10_000, 1e308, -1e308);
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.constantFrom(...paths), absurd), { minLength: 1, maxLength: 4 }), (changes) => {
+        const input = changes.reduce<unknown>((told, [path, value]) => replaced(told, path, value), GOOD[name]);
+        let answer: unknown;
+        try {
+          answer = reckon(name, input);
+        } catch (error) {
+          if (error instanceof Refusal) return expect(error.message).toMatch(/\.$/);
+          return expect(error).toBeInstanceOf(z.ZodError);
+        }
+        expect(notFinite(answer)).toEqual([]);
+      }),
+      { numRuns: 300, seed: 5 },
+    );
+  });
+
   test('with any one field spoiled refuses by that field, and never falls over', () => {
     const paths = leaves(GOOD[name]);
     fc.assert(
@@ -250,6 +270,16 @@ describe.each(NAMES)('%s', (name) => {
     );
   });
 });
+
+/** Places of an answer that hold a number which is none. */
+function notFinite(value: unknown, at = ''): string[] {
+  if (typeof value === 'number') return Number.isFinite(value) ? [] : [`${at} = ${value}`];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.entries(value).flatMap(([key, inner]) => notFinite(inner, `${at}.${key}`));
+}
+
+const valueAt = (value: unknown, path: Path): unknown =>
+  path.reduce<unknown>((at, key) => (at as Record<string | number, unknown>)[key], value);
 
 type Path = (string | number)[];
 

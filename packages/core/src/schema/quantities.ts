@@ -10,11 +10,21 @@ export const length = z
   .max(MAX_LENGTH, { error: beyond })
   .meta({ description: 'millimetres' });
 
+/** The least length that is something in a shop, mm: a nanometre; what is less is a slip of the keys. */
+const LEAST_LENGTH = 1e-6;
+
 /** A length that is something, mm. */
-export const positiveLength = length.gt(0, { error: 'must be greater than zero' });
+export const positiveLength = length
+  .gt(0, { error: 'must be greater than zero' })
+  .min(LEAST_LENGTH, { error: 'must be at least 0.000001 mm; check the figure and the unit' });
+
+/** Less than this is no figure anybody typed or reckoned: sums of it lose every digit, mm. */
+const NEXT_TO_NOTHING = 1e-30;
 
 /** A length that may be nothing, mm. */
-export const nonNegativeLength = length.min(0, { error: 'must not be negative' });
+export const nonNegativeLength = length
+  .min(0, { error: 'must not be negative' })
+  .refine((mm) => mm === 0 || mm >= NEXT_TO_NOTHING, { error: 'must be zero, or something that can be seen' });
 
 /** An angle in degrees, counter-clockwise seen from above. */
 export const angle = z

@@ -84,3 +84,42 @@ describe('a length as typed in the shop', () => {
     );
   });
 });
+
+describe('as people in a shop write it', () => {
+  test.each([
+    ['½', 12.7],
+    ['1 ½', 38.1],
+    ['1½', 38.1],
+    ['¾ + 0.010', 19.304],
+    ["5''", 127],
+    ['5″', 127],
+    ['5in.', 127],
+    ['5 mil', 0.127],
+    ['5 mils', 0.127],
+    ['1 - 3/8', 15.875],
+    ['1 3/8 - 1/16', 33.3375],
+  ])('%s, in inches', (text, mm) => {
+    const read = parseLength(text, 'in');
+    expect(read.ok && read.mm).toBeCloseTo(mm, 9);
+  });
+
+  test.each([
+    ['1-3/8', 1, /Type 1 3\/8 for the mixed fraction, or 1 - 3\/8/],
+    ['2 + 1-3/8', 5, /Type 1 3\/8/],
+    ['1,234', 1, /Type 1\.234 or 1234/],
+    ['1 3.5/8', 0, /A decimal inside a fraction/],
+    ['1 3/8.5', 0, /A decimal inside a fraction/],
+    ['1.5 3/8', 0, /A decimal inside a fraction/],
+  ])('%s can be read in two ways', (text, at, message) => {
+    expect(parseLength(text, 'in')).toMatchObject({ ok: false, code: 'ambiguous', at });
+    const read = parseLength(text, 'in');
+    expect(read.ok ? '' : read.message).toMatch(message);
+  });
+
+  test('a comma before one, two or four figures is a decimal mark; a division of decimals a division', () => {
+    expect(parseLength('12,7', 'mm')).toEqual({ ok: true, mm: 12.7 });
+    expect(parseLength('12,4256', 'mm')).toEqual({ ok: true, mm: 12.4256 });
+    const half = parseLength('10.02/2 + 0.05', 'mm');
+    expect(half.ok && half.mm).toBeCloseTo(5.06, 12);
+  });
+});

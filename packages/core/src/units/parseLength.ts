@@ -17,15 +17,21 @@ const UNITS: Readonly<Record<string, number>> = {
   inch: INCH,
   inches: INCH,
   '"': INCH,
+  "''": INCH,
+  '’’': INCH,
+  '′′': INCH,
   '″': INCH,
   thou: INCH / 1000,
+  mil: INCH / 1000,
+  mils: INCH / 1000,
   tenth: INCH / 10_000,
   tenths: INCH / 10_000,
 };
 
 const NUMBER = /(?:\d+(?:[.,]\d*)?|[.,]\d+)/y;
 const WHOLE = /\d+/y;
-const UNIT = /(?:["″]|[a-zA-Zµμ]+)/y;
+/** Marks of inches, or letters and a point behind them: `5in.` */
+const UNIT = /(?:["″]|''|’’|′′|[a-zA-Zµμ]+\.?)/y;
 const BLANK = /\s*/y;
 
 class Misread extends Error {
@@ -112,7 +118,8 @@ class Reader {
     const at = this.at;
     const word = this.take(UNIT);
     if (word === '') return undefined;
-    const factor = Object.hasOwn(UNITS, word.toLowerCase()) ? UNITS[word.toLowerCase()] : undefined;
+    const name = word.toLowerCase().replace(/\.$/, '');
+    const factor = Object.hasOwn(UNITS, name) ? UNITS[name] : undefined;
     if (factor === undefined) {
       throw new Misread('not-a-length', at, `“${word}” is not a unit used here. Use mm, in, thou, tenths or um.`);
     }
@@ -137,11 +144,56 @@ export function parseLength(text: string, unit: LengthUnit, dial?: Dial): Parsed
   const turned = dial && readTurns(text, dial);
   if (turned) return turned;
   try {
-    return { ok: true, mm: readSum(text.replaceAll('\u2212', '-'), millimetresPer(unit)) };
+    const plain = text.replaceAll('\u2212', '-').replace(VULGAR, asFraction);
+    refuseAmbiguous(plain);
+    return { ok: true, mm: readSum(plain, millimetresPer(unit)) };
   } catch (error) {
     if (!(error instanceof Misread)) throw error;
     return { ok: false, code: error.code, at: error.at, message: error.message };
   }
+}
+
+/** Fractions of one sign, with the whole number before them. */
+const VULGAR = /(\d+)?\s*([½¼¾⅓⅔⅛⅜⅝⅞])/g;
+
+/** `½` as `1/2`, `1½` and `1 ½` as `1 1/2`. */
+function asFraction(_: string, whole: string | undefined, sign: string): string {
+  const fraction = sign.normalize('NFKD').replace('\u2044', '/');
+  return whole === undefined ? fraction : `${whole} ${fraction}`;
+}
+
+/** A whole number bound to a fraction by a dash, a comma before three figures, a decimal inside a mixed fraction. */
+const DASHED = /(?:^|[^\d.,])(\d+)-(\d+)\/(\d+)/;
+const THOUSANDS = /\d,\d{3}(?![\d.,])/;
+const DECIMAL_FRACTION = /\d+[.,]\d*\s+\d+\s*\/|\d+\s+\d+[.,]\d*\s*\/|\d+\s+\d+\s*\/\s*\d+[.,]\d/;
+
+/** @throws Misread where a text can be read in two ways, with what to type for each */
+function refuseAmbiguous(text: string): void {
+  const dashed = DASHED.exec(text);
+  if (dashed) {
+    const [all, whole = '', over = '', under = ''] = dashed;
+    throw new Misread(
+      'ambiguous',
+      dashed.index + all.indexOf('-'),
+      `A dash between a number and a fraction can be read in two ways. Type ${whole} ${over}/${under} for the mixed fraction, or ${whole} - ${over}/${under} to take it away.`,
+    );
+  }
+  const thousands = THOUSANDS.exec(text);
+  if (thousands) {
+    const figure = /\d+,\d{3}/.exec(text)?.[0] ?? '';
+    throw new Misread(
+      'ambiguous',
+      text.indexOf(figure) + figure.indexOf(','),
+      `A comma before three figures can be read in two ways. Type ${figure.replace(',', '.')} or ${figure.replace(',', '')}.`,
+    );
+  }
+  const decimal = DECIMAL_FRACTION.exec(text);
+  if (decimal)
+    throw new Misread(
+      'ambiguous',
+      decimal.index,
+      'A decimal inside a fraction can be read in two ways. Type it as a decimal, or as a sum with + between.',
+    );
 }
 
 const TURNS = /^\s*([+-]?)(\d{1,4})\s*(?:t|turns?)(?:\s*(\d{1,4}(?:[.,]\d+)?)\s*(?:l|lines?)?)?\s*$/i;

@@ -63,7 +63,11 @@ describe('a face touched from the left by a 10 mm finder', () => {
   test('on dials in turns and lines, with what a line leaves over', () => {
     const axis = { ...plateSnapshot.machine.axes.x, dial: DIAL };
     const dials = at({ scale: 'dial', axes: { x: axis, y: axis, z: axis } });
-    expect(dials[0]?.then).toBe('turn −2, line 40, while it still touches');
+    expect(dials[0]?.then).toBe(
+      'set the collar, the wheel held still: line 40, 1 turn 80 lines before zero; while it still touches',
+    );
+    // A dial keeps no offset
+    expect(dials.map(({ form }) => form)).toEqual(['preset', 'move']);
     expect(dials[1]?.then).toBe('1 turn 80 lines on, the way it came, so no backlash; then zero X');
   });
 

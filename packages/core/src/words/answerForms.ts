@@ -14,9 +14,10 @@ const AXES = ['x', 'y'] as const;
 
 const isZero = (mm: number): boolean => Math.abs(mm) < 1e-9;
 
-/** The machine's habit first, the others behind it. */
-function habitFirst(book: Book, forms: FormView[]): FormView[] {
+/** The machine's habit first, the others behind it; no work offset where there is nothing that keeps one. */
+function habitFirst(book: Book, all: FormView[]): FormView[] {
   const first: AnswerForm = book.machine.habits.answerFirst;
+  const forms = scaleOf(book) === 'dial' ? all.filter(({ form }) => form !== 'work-offset') : all;
   return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
 }
 
@@ -38,10 +39,13 @@ function turned(travel: number, dial: Dial, format: LengthFormat): string {
   return `${turns(whole)} ${lines(line)}${leftOver(left, format)}`;
 }
 
-/** A coordinate, as it stands on the dial. */
+/** A coordinate, as it stands on the dial: the line, and how far past or before zero that is. */
 function onDial(coordinate: number, dial: Dial, format: LengthFormat): string {
-  const { turns: whole, line, left } = dialSetting(coordinate, dial);
-  return `turn ${whole < 0 ? '−' : ''}${Math.abs(whole)}, line ${line}${leftOver(left, format)}`;
+  const { line, left } = dialSetting(coordinate, dial);
+  const { turns: whole, line: rest } = dialTravel(coordinate, dial);
+  const far = [...(whole > 0 ? [turns(whole)] : []), ...(whole === 0 || rest > 0 ? [lines(rest)] : [])].join(' ');
+  if (isZero(coordinate)) return 'line 0, zero itself';
+  return `line ${line}, ${far} ${coordinate < 0 ? 'before' : 'past'} zero${leftOver(left, format)}`;
 }
 
 /** The ways to use an answer, whatever feature it is of; the machine's habit first. */
@@ -69,7 +73,9 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
       form: 'preset',
       say: `Preset ${name} to`,
       figure: formatLength(result.preset, format),
-      then: dial ? `${onDial(result.preset, dial, format)}, while it still touches` : 'while the finder still touches',
+      then: dial
+        ? `set the collar, the wheel held still: ${onDial(result.preset, dial, format)}; while it still touches`
+        : 'while the finder still touches',
       done: `Done: ${name} is preset`,
       value: result.preset,
     },
@@ -153,7 +159,7 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
   };
   // A place is driven to before it is preset: nobody stands there yet.
   const habit = book.machine.habits.answerFirst;
-  const ordered = habit === 'work-offset' ? [offset, move] : [move, offset];
+  const ordered = dials ? [move] : habit === 'work-offset' ? [offset, move] : [move, offset];
   return stands ? [...ordered, preset] : ordered;
 }
 

@@ -1,4 +1,5 @@
 import type { Book } from '../book/book';
+import { scaleOf } from '../book/inForce';
 import type { ToolLengthAnswer, ZZeroAnswer } from '../book/subjects/heights';
 import { tableAnswer } from '../book/toolTable';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
@@ -25,6 +26,8 @@ export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFo
       value: result.workOffset,
     },
   ];
+  // A dial keeps no offset.
+  if (scaleOf(book) === 'dial') return forms.slice(0, 1);
   return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
 }
 

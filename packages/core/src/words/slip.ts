@@ -14,6 +14,7 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
   'radius-once': 'radius left out',
   'radius-twice': 'wrong side, or diameter for radius',
   feeler: 'feeler forgotten',
+  'feeler-twice': 'feeler forgotten at both faces',
   plate: 'plate not as marked',
   'gauge-once': 'gauge not taken off, or twice',
   'gauge-twice': 'gauge taken off the wrong way',
@@ -25,6 +26,8 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
   'decimal-place': 'decimal point slipped',
   sixteenth: 'sixteenth misread',
   'neighbouring-64th': 'neighbouring 64th',
+  'half-64th': 'half of a 64th',
+  'inch-of-25': 'inch taken as 25 mm',
   'misread-figure': 'one figure misread',
 };
 
@@ -42,6 +45,10 @@ const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords
     what: 'It is off by the feeler’s thickness.',
     remedy:
       'The feeler was forgotten at one touch, or was not there when it was counted. Strike that touch out and log it again.',
+  },
+  'feeler-twice': {
+    what: 'It is off by the feeler’s thickness at both faces.',
+    remedy: 'The feeler was left out of both touches, or counted at both where there was none. See each touch.',
   },
   plate: {
     what: 'It is off by as much as the plate differs from its marking.',
@@ -79,6 +86,14 @@ const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords
   'neighbouring-64th': {
     what: 'It is off by a 64th of an inch.',
     remedy: 'A fraction was converted to its neighbour. Work it out again.',
+  },
+  'half-64th': {
+    what: 'It is off by half of a 64th of an inch.',
+    remedy: 'A fraction of an inch was converted to its neighbour before it was halved. Work it out again.',
+  },
+  'inch-of-25': {
+    what: 'It is off by what an inch is more than 25 mm, at the contact’s radius.',
+    remedy: 'A fraction of an inch was converted with 25 instead of 25.4. Work it out again.',
   },
 };
 

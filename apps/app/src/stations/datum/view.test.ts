@@ -140,7 +140,9 @@ describe('the three answers', () => {
     expect(forms.find(({ form }) => form === 'move')?.then).toBe(
       '1 turn 80 lines on, the way it came, so no backlash; then zero X',
     );
-    expect(forms.find(({ form }) => form === 'preset')?.then).toMatch(/^turn −2, line 40, while it still touches/);
+    expect(forms.find(({ form }) => form === 'preset')?.then).toMatch(
+      /^set the collar, the wheel held still: line 40, 1 turn 80 lines before zero; while/,
+    );
     expect(viewOf(dials, 'face.left').log('4t 13', '')).toBeUndefined();
     expect(entries).toMatchObject([{ body: { source: { text: '4t 13' }, value: 12.325, place: { scale: 'dial' } } }]);
   });

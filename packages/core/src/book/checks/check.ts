@@ -52,7 +52,7 @@ export const explained = (
 function possible(
   book: Book,
   reading: TouchReading | undefined,
-): Pick<ExplainInput, 'radius' | 'feeler' | 'plate' | 'perTurn' | 'backlash' | 'unit'> {
+): Pick<ExplainInput, 'radius' | 'feeler' | 'plate' | 'plateUnmeasured' | 'perTurn' | 'backlash' | 'unit'> {
   const { machine, setup, gauges } = book;
   if (!reading) return { unit: setup.units };
   const axis = reading.axis === 'y' ? 'y' : 'x';
@@ -76,6 +76,7 @@ function possible(
     ...(use && { radius: use.contact.diameter / 2 + use.contact.feeler }),
     ...(feeler > 0 && { feeler }),
     ...(plate && { plate }),
+    ...(use?.gauge.kind === 'touch-plate' && !plate && { plateUnmeasured: true }),
     ...(machine.kind === 'dials' && dial && { perTurn: dial.perTurn }),
     ...(backlash && { backlash: backlash.value }),
   };

@@ -10,7 +10,7 @@ import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { logMend } from '../../../record/log';
 
-/** Slips and mends that are offered at once; more would only confuse. */
+/** Slips that are named at once, ties besides, and mends that are offered; more would only confuse. */
 const NAMED = 2;
 const MENDS = 4;
 
@@ -18,7 +18,8 @@ const MENDS = 4;
 export function AgreementNote({ book, check }: { book: Book; check: Agreement }) {
   const { palette } = useLook();
   const unit = book.setup.units;
-  const { agrees, likely } = check.explanation;
+  const { agrees, likely, ask } = check.explanation;
+  const named = namedOf(likely);
   const [put, setPut] = useState(false);
   // Trying every mend out is the dear part.
   const mends = useMemo(() => mendsOf(book, check).slice(0, MENDS), [book, check]);
@@ -37,10 +38,16 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
         ✗ {said}, {but.differs}.
       </Words>
       {stale && <Words>A touch it came from was struck out or mended since. Enter the work offset anew.</Words>}
-      {!stale && likely.length === 0 && (
+      {!stale && ask !== null && (
+        <Words>
+          The plate was never measured, so how far it is from its marking is not known. Measure it by caliper first, in
+          Heights or in Shop: then this can be told.
+        </Words>
+      )}
+      {!stale && ask === null && likely.length === 0 && (
         <Words>No usual slip of this size is known. Check the size in Plan, and touch again.</Words>
       )}
-      {(stale ? [] : likely.slice(0, NAMED)).map((slip, i) => (
+      {(stale ? [] : named).map((slip, i) => (
         <Words key={`${slip.slip} ${slip.size}`}>
           {i === 0 ? '' : 'Or: '}
           {Object.values(slipWords(slip, unit)).join(' ')}
@@ -49,6 +56,15 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
       {!put && <Mends book={book} mends={mends} onLeave={() => setPut(true)} />}
     </View>
   );
+}
+
+/** Two slips fit alike where they are no further apart than this, U. */
+const TIE = 0.5;
+
+/** The likeliest two, and every one that fits just as well as the second. */
+function namedOf<L extends { misfit: number }>(likely: readonly L[]): L[] {
+  const last = likely[NAMED - 1];
+  return likely.filter(({ misfit }, i) => i < NAMED || (last !== undefined && misfit <= last.misfit + TIE));
 }
 
 function Mends({ book, mends, onLeave }: { book: Book; mends: readonly Mend[]; onLeave: () => void }) {

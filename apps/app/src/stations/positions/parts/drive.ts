@@ -74,10 +74,18 @@ export interface DialLeg {
  */
 export function dialLegs(book: Book, { from, stop, taken }: DriveView): DialLeg[] {
   if (!stop) return [];
+  const { machine } = book;
   return (['x', 'y'] as const).flatMap((axis) => {
     const how = dialAxis(book, axis);
     if (!how) return [];
+    const countsUp = machine.axes[axis].dial?.countsUp ?? 'clockwise';
     const move = dialMove(dialLines(from[axis], how.dial), taken, stop.target[axis], how);
-    return [{ axis: axis === 'x' ? ('X' as const) : ('Y' as const), move, words: move.turnings.map(turningWords) }];
+    return [
+      {
+        axis: axis === 'x' ? ('X' as const) : ('Y' as const),
+        move,
+        words: move.turnings.map((one) => turningWords(one, countsUp)),
+      },
+    ];
   });
 }

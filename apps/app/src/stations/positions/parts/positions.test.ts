@@ -105,8 +105,8 @@ describe('driving', () => {
 
   test('on dials each axis is told by itself, the second hole past and back', () => {
     expect(dialLegs(book, at(0)).map(({ axis, words }) => [axis, words])).toEqual([
-      ['X', ['13 turns forward, then on to line 40']],
-      ['Y', ['1 turn forward, then on to line 80']],
+      ['X', ['13 turns clockwise, then on to line 40']],
+      ['Y', ['1 turn clockwise, then on to line 80']],
     ]);
     const [x, y] = dialLegs(book, at(1));
     expect(x?.move.reversal).toBe(true);
