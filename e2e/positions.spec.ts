@@ -301,6 +301,9 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
   await expect(page.getByText('Measure bearing bore as it is, and log its diameter.')).toBeVisible();
   await expectWholeOnPage(page);
   const log = async (size: string, set?: string) => {
+    // Every setting asks again whether the indicator is off the head.
+    const off = page.getByRole('checkbox', { name: /indicator and keys off the head/ });
+    if ((await off.count()) > 0) await off.click();
     if (set !== undefined) await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill(set);
     await page.getByRole('textbox', { name: /^Diameter measured/ }).fill(size);
     await press(page, 'Log this reading');
@@ -308,6 +311,9 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
   await log('25.4');
   await expect(page.getByText(/^3 passes to go: set 25\.600 mm on the diameter/)).toBeVisible();
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.100 mm, that is 20 lines/)).toBeVisible();
+  await page.getByRole('textbox', { name: /^Diameter measured/ }).fill('25.560');
+  await press(page, 'Log this reading');
+  await expect(page.getByText('Tick first that the indicator is off the head, at the top of the page.')).toBeVisible();
   await log('25.560', '25.6');
   await log('25.752', '25.8');
   await expect(page.getByText(/the bar cuts 80\.0 % of what is set/)).toBeVisible();

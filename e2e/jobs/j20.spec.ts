@@ -13,12 +13,14 @@ test('J20 a bore to size: the spring learned, the next setting told on the radiu
     ['25.8', '25.752'],
     ['25.95', '25.9104'],
   ] as const) {
+    await job.tap('checkbox', /indicator and keys off the head/);
     await job.fill(/^Set to, on the diameter/, set);
     await job.key(got);
     await job.tap('button', 'Log this reading');
     job.acts.readings += 1;
   }
   await expect(page.getByText(/^Last pass: set 26\.030 mm on the diameter/)).toBeVisible();
+  await job.tap('checkbox', /indicator and keys off the head/);
   await job.key('26.008');
   await job.tap('button', 'Log this reading');
   job.acts.readings += 1;

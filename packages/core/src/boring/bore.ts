@@ -39,7 +39,12 @@ export function bore(input: BoreInput): BoreOutput {
     k: spring.k,
     c: spring.c,
     learned: spring.learned,
-    cautions: [BORE_CAUTIONS.headStopped, BORE_CAUTIONS.measureStopped],
+    cautions: [
+      BORE_CAUTIONS.indicatorOff,
+      BORE_CAUTIONS.headStopped,
+      BORE_CAUTIONS.wrongWay,
+      BORE_CAUTIONS.measureStopped,
+    ],
   };
   const measured = combine([{ name: 'measuring', u: Math.max(measureU, 1e-6), shape: 'normal' }]);
   const here: Tape = {

@@ -127,9 +127,19 @@ export const POSITION_CAUTIONS = {
 
 /** Cautions of boring to size. */
 export const BORE_CAUTIONS = {
+  indicatorOff: {
+    id: 'boring-indicator-off',
+    text: 'Slide locked and the indicator read again; then indicator and keys off the head. Left on, they fly when the spindle turns.',
+    mustTick: true,
+  },
   headStopped: {
     id: 'boring-head-stopped',
-    text: 'Spindle stopped before you touch the boring head. An indicator at it comes off before it turns.',
+    text: 'Spindle stopped before you touch the boring head. A head out of balance starts slowly, and stays inside its maker’s limits.',
+    mustTick: false,
+  },
+  wrongWay: {
+    id: 'boring-wrong-way',
+    text: 'Gone the wrong way or too far: back beyond the slack, then come again to the setting.',
     mustTick: false,
   },
   measureStopped: {

@@ -245,3 +245,33 @@ describe('checks before drilling', () => {
     expect(measures[6]?.centres).toBeCloseTo(48, 9);
   });
 });
+
+describe('ten thousand holes, however they lie', () => {
+  const sheet = { left: 0, bottom: 0, right: 900, top: 900 };
+  const check = (holes: { x: number; y: number; diameter: number }[]) =>
+    patternCheck({ holes, outline: sheet, leastWeb: 1 });
+  const many = Array.from({ length: 10_000 }, (_, i) => i);
+
+  test('in one column or one row: the same metal is found', () => {
+    const column = check(many.map((i) => ({ x: 20, y: 10 + i * 0.08, diameter: 0.05 })));
+    const row = check(many.map((i) => ({ x: 10 + i * 0.08, y: 20, diameter: 0.05 })));
+    expect(column.leastMetal).toBeCloseTo(0.03, 9);
+    expect(row.counts).toEqual(column.counts);
+    expect(column.counts['thin-web']).toBeGreaterThan(9999);
+  });
+
+  test('on one place: counted as far as anybody reads', () => {
+    const pile = check(many.map(() => ({ x: 20, y: 20, diameter: 4 })));
+    expect(pile.counts.duplicate).toBeGreaterThan(20_000);
+    expect(pile.findings.length).toBeLessThanOrEqual(50);
+  });
+
+  test('the thinnest metal is found even where nothing is thin: between two holes far from every edge', () => {
+    expect(
+      check([
+        { x: 400, y: 400, diameter: 4 },
+        { x: 420, y: 400, diameter: 4 },
+      ]).leastMetal,
+    ).toBeCloseTo(16, 9);
+  });
+});

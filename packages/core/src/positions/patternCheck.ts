@@ -10,6 +10,9 @@ import {
 /** Findings of one kind that are listed; the rest is counted. */
 const LISTED = 50;
 
+/** Pairs that are amiss are counted up to here: nobody reads on, and a pile of holes on one place has millions. */
+const MOST_AMISS = 20_000;
+
 /** Two holes closer than this are the same hole given twice, mm. */
 const SAME = 0.01;
 
@@ -36,36 +39,42 @@ export function patternCheck({ holes, outline, travel, leastWeb }: PatternCheckI
     leastMetal = Math.min(leastMetal ?? value, value);
   };
 
-  const order = holes.map((_, i) => i).sort((a, b) => (holes[a]?.x ?? 0) - (holes[b]?.x ?? 0));
-  const widest = holes.reduce((most, { diameter }) => Math.max(most, diameter), 0);
-  order.forEach((i, place) => {
-    const hole = holes[i];
-    if (!hole) return;
-    // Sorted by X, so that only neighbours that can come close are looked at.
-    for (let next = place + 1; next < order.length; next += 1) {
-      const j = order[next] ?? 0;
-      const other = holes[j];
-      if (!other || other.x - hole.x > (hole.diameter + widest) / 2 + Math.max(leastWeb, SAME)) break;
-      const apart = Math.hypot(other.x - hole.x, other.y - hole.y);
-      const web = apart - (hole.diameter + other.diameter) / 2;
-      const pair = i < j ? [i, j] : [j, i];
-      if (apart < SAME) add('duplicate', pair, apart);
-      else if (web < 0) add('overlap', pair, web);
-      else if (web < leastWeb) add('thin-web', pair, web);
-      if (apart >= SAME) metal(web);
-    }
+  holes.forEach((hole, i) => {
     const inside = Math.min(
       hole.x - outline.left,
       outline.right - hole.x,
       hole.y - outline.bottom,
       outline.top - hole.y,
     );
-    if (inside < 0) add('outside-part', [i], -inside);
-    else {
-      metal(inside - hole.diameter / 2);
-      if (inside - hole.diameter / 2 < leastWeb) add('thin-edge', [i], inside - hole.diameter / 2);
-    }
+    if (inside < 0) return add('outside-part', [i], -inside);
+    metal(inside - hole.diameter / 2);
+    if (inside - hole.diameter / 2 < leastWeb) add('thin-edge', [i], inside - hole.diameter / 2);
   });
+
+  // Sorted along the way they are spread further, so that only neighbours that can come close are looked at.
+  const along = spreadOf(holes, 'x') >= spreadOf(holes, 'y') ? 'x' : 'y';
+  const order = holes.map((_, i) => i).sort((a, b) => (holes[a]?.[along] ?? 0) - (holes[b]?.[along] ?? 0));
+  const widest = holes.reduce((most, { diameter }) => Math.max(most, diameter), 0);
+  let amiss = 0;
+  for (const [place, i] of order.entries()) {
+    const hole = holes[i];
+    if (!hole || amiss > MOST_AMISS) break;
+    for (let next = place + 1; next < order.length; next += 1) {
+      const j = order[next] ?? 0;
+      const other = holes[j];
+      const near = Math.max(leastWeb, SAME, leastMetal ?? 0);
+      if (!other || other[along] - hole[along] > (hole.diameter + widest) / 2 + near) break;
+      const apart = Math.hypot(other.x - hole.x, other.y - hole.y);
+      const web = apart - (hole.diameter + other.diameter) / 2;
+      const pair = i < j ? [i, j] : [j, i];
+      const kind = apart < SAME ? 'duplicate' : web < 0 ? 'overlap' : web < leastWeb ? 'thin-web' : undefined;
+      if (apart >= SAME) metal(web);
+      if (kind === undefined) continue;
+      add(kind, pair, kind === 'duplicate' ? apart : web);
+      amiss += 1;
+      if (amiss > MOST_AMISS) break;
+    }
+  }
 
   for (const axis of ['x', 'y'] as const) {
     const all = holes.map((hole) => hole[axis]);
@@ -84,6 +93,14 @@ export function patternCheck({ holes, outline, travel, leastWeb }: PatternCheckI
     tape: metalTape(leastMetal, leastWeb),
     cautions: [],
   };
+}
+
+/** How far holes are spread along an axis, mm. */
+function spreadOf(holes: PatternCheckInput['holes'], axis: 'x' | 'y'): number {
+  const all = holes.map((hole) => hole[axis]);
+  return (
+    all.reduce((most, at) => Math.max(most, at), -Infinity) - all.reduce((least, at) => Math.min(least, at), Infinity)
+  );
 }
 
 /** How the thinnest metal stands against what is to be left. */

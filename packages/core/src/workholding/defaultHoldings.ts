@@ -15,7 +15,7 @@ const KEYS_OUT = step('keys-out', 'Take out handles, keys, spanners and setting 
 const GUARD = step('guards', 'Put guards back and eye protection on.', { hurts: true });
 const COLLET = step(
   'collet',
-  'Spindle locked: wipe collet and taper, seat the tool, tighten the drawbar, and take the spanner off it.',
+  'Spindle locked, the cutter held in a cloth: wipe collet and taper, keyway to its key, tighten the drawbar with its spanner, and take that off. Finger-tight, a cutter pulls down.',
   { hurts: true, machines: ['dials', 'readout'] },
 );
 const COLLET_NUT = step(
@@ -27,7 +27,13 @@ const HOLDER = step('holder', 'Wipe the holder’s taper, load it, and see that 
   hurts: true,
   machines: ['machining-centre'],
 });
-const TOOL = [COLLET, COLLET_NUT, HOLDER];
+const HOMED = step('homed', 'Switched on and homed, with everything clear of its way.', {
+  machines: ['router', 'machining-centre'],
+});
+const DUST_SHOE = step('dust-shoe', 'Dust shoe off while you touch; on again before the spindle cuts.', {
+  machines: ['router'],
+});
+const TOOL = [HOMED, COLLET, COLLET_NUT, HOLDER, DUST_SHOE];
 
 /** The short lists a shop starts with; each can be changed to the shop's own. */
 export const DEFAULT_HOLDINGS: Holding[] = [
@@ -39,8 +45,11 @@ export const DEFAULT_HOLDINGS: Holding[] = [
       DEBURR,
       step('parallels', 'Set a matched pair of parallels so that more than half the part is between the jaws.'),
       step('seat', 'Seat the part on the parallels against the fixed jaw and close the vise.'),
-      step('tap-down', 'Tap it down with a soft hammer until neither parallel moves by hand.'),
-      step('clamp', 'Tighten once more, and try both parallels again.'),
+      step('clamp', 'Tighten the vise, once and for good.'),
+      step(
+        'tap-down',
+        'Now, after the last tightening, tap the part down with a soft hammer until neither parallel moves by hand.',
+      ),
       step('parallels-out', 'Take out parallels that a cutter could reach, and everything loose.', { hurts: true }),
       ...TOOL,
       KEYS_OUT,
@@ -78,6 +87,9 @@ export const DEFAULT_HOLDINGS: Holding[] = [
       step('seat', 'Seat the part against the chuck’s face or jaw steps and close the jaws.'),
       step('clamp', 'Tighten every key hole, tap the part down, tighten again.'),
       step('key-out', 'Take the chuck key out, now.', { hurts: true }),
+      step('spacers-out', 'Parallels and spacers behind the part out, before the first index: they fall, or jam.', {
+        hurts: true,
+      }),
       step('lock', 'Lock the rotary table, and know how to see that it is locked.'),
       step('clearance', 'Turn it a full round by hand: no jaw, bolt or clamp meets spindle or column.', {
         hurts: true,
@@ -117,6 +129,7 @@ export const DEFAULT_HOLDINGS: Holding[] = [
           hurts: true,
         },
       ),
+      step('flat', 'See that the stock lies flat: press each corner, nothing rocks.'),
       step('recheck', 'Push the part hard sideways at each corner. It must not creep.'),
       step('through', 'Know how deep the job goes: into the spoil board, not through it.'),
       ...TOOL,

@@ -41,6 +41,12 @@ function ToSize({ book }: { book: Book }) {
   const { setup, part } = book;
   const unit = setup.units;
   const [setTo, setSetTo] = useState<string | undefined>(undefined);
+  // Every setting asks for its own ticks.
+  const setting = `${bore?.id ?? ''} ${log.passes.length}`;
+  const [ticks, setTicks] = useState<{ setting: string; ids: string[] }>({ setting, ids: [] });
+  const ticked = ticks.setting === setting ? ticks.ids : [];
+  const toTick = answer?.next ? answer.cautions.filter(({ mustTick }) => mustTick) : [];
+  const untouched = toTick.find(({ id }) => !ticked.includes(id));
   const advised = answer?.next ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
   const [gauge] = boreGauges(book);
   const add = () => {
@@ -78,6 +84,13 @@ function ToSize({ book }: { book: Book }) {
       }
       prompt={
         <>
+          {untouched && (
+            <Cautions
+              cautions={[untouched]}
+              ticked={ticked}
+              onTick={(id) => setTicks({ setting, ids: [...ticked, id] })}
+            />
+          )}
           <Words kind="sentence" live tone={answer?.advice === 'over' || view.refused !== undefined ? 'bad' : 'ink'}>
             {boreSentence(view, unit)}
           </Words>
@@ -104,7 +117,7 @@ function ToSize({ book }: { book: Book }) {
           <WhichChoice value="bore" />
           {bore && answer && !done && (
             <DraftField
-              label={`Set to, on the diameter, ${unit}. Change it if you set another.`}
+              label={`Set to, on the diameter, ${unit}: as it reads once locked.`}
               value={setTo ?? advised}
               onChange={setSetTo}
               onSubmit={() => undefined}
@@ -161,7 +174,11 @@ function ToSize({ book }: { book: Book }) {
               <Fold title="Tape of the next setting">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
-              <Cautions cautions={answer.cautions} ticked={[]} onTick={() => undefined} />
+              <Cautions
+                cautions={answer.cautions.filter(({ mustTick }) => !mustTick)}
+                ticked={[]}
+                onTick={() => undefined}
+              />
             </>
           )}
           {bore && (
@@ -190,8 +207,10 @@ function ToSize({ book }: { book: Book }) {
           <ReadingDock
             label={log.start === undefined ? 'Diameter measured now' : 'Diameter measured then'}
             unit={unit}
+            blocked={untouched && 'Tick first that the indicator is off the head, at the top of the page.'}
             onLog={(text) => {
-              const wrong = logSize(book, bore, text, log.start === undefined ? undefined : (setTo ?? advised));
+              const set = log.start === undefined ? undefined : (setTo ?? advised);
+              const wrong = logSize(book, bore, text, set, ticked);
               if (wrong === undefined) setSetTo(undefined);
               return wrong;
             }}

@@ -58,7 +58,13 @@ export function startBore(book: Book, gaugeId: string): Bore {
 }
 
 /** Logs a measured size, after a pass set to `set` where one was; says what is wrong instead. */
-export function logSize(book: Book, bore: Bore, text: string, set: string | undefined): string | undefined {
+export function logSize(
+  book: Book,
+  bore: Bore,
+  text: string,
+  set: string | undefined,
+  ticked: readonly string[],
+): string | undefined {
   const unit = book.setup.units;
   const read = set === undefined ? undefined : parseLength(set, unit);
   if (read && !read.ok) return `The setting: ${read.message}`;
@@ -71,7 +77,7 @@ export function logSize(book: Book, bore: Bore, text: string, set: string | unde
         ...(read?.ok && set !== undefined && { set: read.mm, setText: set.trim() }),
       },
       gaugeId: bore.gaugeId,
-      ticked: [],
+      ticked: [...ticked],
     },
     text,
   );
