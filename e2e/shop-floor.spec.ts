@@ -56,7 +56,7 @@ test('the shop words its own list, and set-ups follow it', async ({ page, shop }
   await press(page, 'Take step 2 out');
   await press(page, 'Move step 2 down');
   await press(page, 'Add a step');
-  await expect(page.getByRole('textbox', { name: 'Step 12' })).toHaveValue('Say what is to be done.');
+  await expect(page.getByRole('textbox', { name: 'Step 14' })).toHaveValue('Say what is to be done.');
   await expectAccessible(page);
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/workholding`);
   await expect(page.getByText('Blow nothing, brush everything.').first()).toBeVisible();

@@ -1,3 +1,4 @@
+import { feedFigure } from '../units/cuttingFigures';
 import { CUT_MATERIALS, type CutMaterialName } from '../facing/materials';
 import { REGISTRY } from '../registry/registry';
 import { formatLength } from '../units/formatLength';
@@ -162,7 +163,7 @@ export const PASSES: AtOnce = {
       lines: [
         { say: 'Passes', figure: String(found.passes.length), unit: found.passes.length === 1 ? 'pass' : 'passes' },
         { say: 'Speed', figure: found.rpm.toFixed(0), unit: 'rev/min' },
-        { say: 'Feed', figure: found.feed.toFixed(0), unit: 'mm/min' },
+        { say: 'Feed', ...feedFigure(found.feed, read.unit) },
         { say: 'Time', figure: found.minutes.toFixed(1), unit: 'min' },
       ],
       uncertainty: null,

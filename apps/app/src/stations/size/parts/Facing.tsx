@@ -1,3 +1,4 @@
+import { feedFigure, speedFrom, speedIn, speedUnit } from '@zero-point/core/units/cuttingFigures';
 import { capital } from '@zero-point/core/words/sentence';
 import type { Facing } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
@@ -5,7 +6,7 @@ import { facing } from '@zero-point/core/facing/facing';
 import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
 import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/facing/materials';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
@@ -94,12 +95,13 @@ export default function FacingScreen({ book }: { book: Book }) {
               style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}
             >
               <Result label="Speed" figure={answer.rpm.toFixed(0)} unit="rev/min" />
-              <Result label="Feed" figure={answer.feed.toFixed(0)} unit="mm/min" />
+              <Result label="Feed" {...feedFigure(answer.feed, unit)} />
               <Result label="Time" figure={answer.minutes.toFixed(1)} unit="min" />
             </View>
             <Words tone="soft">
-              {answer.cuttingSpeed.toFixed(0)} m/min at the edge, {formatLength(answer.toothLoad, { unit: 'mm' })} mm a
-              tooth, {answer.paths} {answer.paths === 1 ? 'path' : 'paths'} a pass.
+              {speedIn(answer.cuttingSpeed, unit).toFixed(0)} {speedUnit(unit)} at the edge,{' '}
+              {formatLengthUnit(answer.toothLoad, { unit })} a tooth, {answer.paths}{' '}
+              {answer.paths === 1 ? 'path' : 'paths'} a pass.
             </Words>
             {answer.rpmLimit && (
               <Words tone="warn">The {answer.rpmLimit} this machine turns stands in for the speed wanted.</Words>
@@ -159,11 +161,11 @@ export default function FacingScreen({ book }: { book: Book }) {
           />
           <FieldRow>
             <CountField
-              label="Edge speed, m/min"
+              label={`Edge speed, ${speedUnit(unit)}`}
               hint="0 for the starting value."
-              value={Math.round(plan.cuttingSpeed ?? 0)}
-              onCommit={(speed) => change({ cuttingSpeed: speed === 0 ? undefined : speed })}
-              check={(n) => (n <= 2000 ? undefined : 'At most 2000.')}
+              value={Math.round(speedIn(plan.cuttingSpeed ?? 0, unit))}
+              onCommit={(speed) => change({ cuttingSpeed: speed === 0 ? undefined : speedFrom(speed, unit) })}
+              check={(n) => (speedFrom(n, unit) <= 2000 ? undefined : `At most ${Math.floor(speedIn(2000, unit))}.`)}
             />
             <OptionalLengthField
               label="Chip of a tooth"
