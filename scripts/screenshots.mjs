@@ -48,7 +48,7 @@ try {
     );
     await page.goto(`${server.url}${path}`);
     await page.locator('[role=main]').waitFor();
-    await page.locator('[role=main] [role=status]').waitFor({ state: 'hidden' });
+    await page.getByText(/^(Getting|Laying out) /).waitFor({ state: 'hidden' });
     await page.evaluate(() => document.fonts.ready);
     await act(page);
     // Paper lets a field's unit and a box come up over a fifth of a second.

@@ -123,10 +123,12 @@ export const SHOTS = [
     act: async (page) => {
       await press(page, 'Show the answer');
       await press(page, 'Done: X is preset');
+      await press(page, 'Yes');
       await press(page, 'front face');
       await log(page, '-5.005', '-5.010', '-5.005');
       await press(page, 'Show the answer');
       await press(page, 'Done: Y is preset');
+      await press(page, 'Yes');
       await page.getByText(/X and Y are set/).waitFor();
     },
   },
@@ -139,6 +141,7 @@ export const SHOTS = [
       await log(page, '37.420');
       await press(page, 'Show the answer');
       await press(page, 'Done: Z is set');
+      await press(page, 'Yes');
       await page.getByRole('checkbox').click();
       await log(page, '-2.310');
       await press(page, 'Show the answer');
@@ -167,10 +170,13 @@ export const SHOTS = [
     act: async (page) => {
       const set = page.getByRole('textbox', { name: /^Set to/ });
       for (const [size, to] of [['25.4'], ['25.560', '25.6'], ['25.752', '25.8'], ['25.910', '25.95']]) {
-        if (to) await set.fill(to);
+        if (to) {
+          await page.getByRole('checkbox', { name: /indicator and keys off/ }).click();
+          await set.fill(to);
+        }
         await page.getByRole('textbox', { name: /^Diameter measured/ }).fill(size);
         await press(page, 'Log this reading');
-        await set.waitFor();
+        await page.getByRole('checkbox', { name: /indicator and keys off/ }).waitFor();
       }
       await page.getByText(/^Last pass/).scrollIntoViewIfNeeded();
       await page.mouse.move(200, 300);

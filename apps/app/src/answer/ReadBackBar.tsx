@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { AskDialog } from '../frame/AskDialog';
+import { Bar } from '../frame/Bar';
 import { LengthEntry } from '../keypad/LengthEntry';
 import { logReadBack } from '../record/log';
 import { useLook } from '../theme/useLook';
@@ -25,10 +26,7 @@ export function ReadBackBar({ book }: { book: Book }) {
   const wrong = agrees === false;
   const confirm = () => logReadBack(book, setting, formatLength(expected, { unit: units }));
   return (
-    <View
-      role={wrong ? 'alert' : 'status'}
-      style={[styles.bar, { backgroundColor: palette.surface, borderColor: wrong ? palette.bad : palette.line }]}
-    >
+    <Bar role={wrong ? 'alert' : 'status'} background={palette.surface} edge={wrong ? palette.bad : palette.line}>
       <Words tone={wrong ? 'bad' : 'ink'} style={styles.words}>
         {wrong ? `✗ ${readBackTrouble(open, units)}` : readBackQuestion(open, units)}
       </Words>
@@ -44,7 +42,7 @@ export function ReadBackBar({ book }: { book: Book }) {
         </Button>
       </View>
       {asking && <Shown book={book} state={asking} onDone={() => setAsking(undefined)} />}
-    </View>
+    </Bar>
   );
 }
 
@@ -80,16 +78,6 @@ function Shown({ book, state, onDone }: { book: Book; state: ReadBackState; onDo
 }
 
 const styles = StyleSheet.create({
-  bar: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-    columnGap: 12,
-    paddingHorizontal: 12,
-    paddingVertical: 4,
-    borderBottomWidth: 2,
-  },
   words: { flexShrink: 1, fontWeight: '700' },
   buttons: { flexDirection: 'row', gap: 8, alignItems: 'center' },
 });

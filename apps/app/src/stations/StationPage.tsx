@@ -1,6 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
 import { airPass } from '@zero-point/core/book/airPass';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -17,6 +16,7 @@ import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
 import DriveScreen from './positions/parts/Drive';
 import type { StationName } from '@zero-point/core/record/stations';
+import { LiftedBar } from './LiftedBar';
 import { STATIONS } from './list';
 import { stationPath } from './path';
 import { useSetup } from '../record/useSetup';
@@ -70,7 +70,6 @@ function Page({ book, page }: { book: Book; page: PageName }) {
   const shape = useShape();
   const wide = shape === 'wide';
   const { id, name } = book.setup;
-  const { palette } = useLook();
   const lift = airPass(book);
   const Screen = SCREENS[page];
   const here = page === 'drive' ? 'positions' : stationOf(page)?.name;
@@ -109,14 +108,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
         {(wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
-          {lift.set > 0 && (
-            <View role="status" style={{ padding: 8, backgroundColor: palette.warn }}>
-              <Words style={{ color: palette.ground, fontWeight: '700' }}>
-                ▲ Lifted by {formatLengthUnit(lift.set, { unit: book.setup.units })} for a pass in the air.{' '}
-                {lift.asked === lift.set ? 'Put it back in Heights.' : 'Touch the gauge and set Z to put it back.'}
-              </Words>
-            </View>
-          )}
+          {lift.set > 0 && <LiftedBar book={book} lift={lift} />}
           <ReadBackBar book={book} />
           {Screen && <Screen book={book} />}
         </View>

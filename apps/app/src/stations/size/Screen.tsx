@@ -13,6 +13,7 @@ import { plusMinus } from '@zero-point/core/words/goodness';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
 import { LinkButton } from '../../frame/LinkButton';
+import { useWide } from '../../frame/useShape';
 import { StationFrame } from '../../frame/StationFrame';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
@@ -47,6 +48,11 @@ function ToSize({ book }: { book: Book }) {
   const ticked = ticks.setting === setting ? ticks.ids : [];
   const toTick = answer?.next ? answer.cautions.filter(({ mustTick }) => mustTick) : [];
   const untouched = toTick.find(({ id }) => !ticked.includes(id));
+  // First on a wide page; on a phone it stands where the keypad will be.
+  const wide = useWide();
+  const gate = untouched && (
+    <Cautions cautions={[untouched]} ticked={ticked} onTick={(id) => setTicks({ setting, ids: [...ticked, id] })} />
+  );
   const advised = answer?.next ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
   const [gauge] = boreGauges(book);
   const add = () => {
@@ -84,13 +90,7 @@ function ToSize({ book }: { book: Book }) {
       }
       prompt={
         <>
-          {untouched && (
-            <Cautions
-              cautions={[untouched]}
-              ticked={ticked}
-              onTick={(id) => setTicks({ setting, ids: [...ticked, id] })}
-            />
-          )}
+          {wide && gate}
           <Words kind="sentence" live tone={answer?.advice === 'over' || view.refused !== undefined ? 'bad' : 'ink'}>
             {boreSentence(view, unit)}
           </Words>
@@ -203,11 +203,13 @@ function ToSize({ book }: { book: Book }) {
           </>
         ) : !bore ? (
           <MainAction label="Add a bore" onPress={add} />
-        ) : done ? null : (
+        ) : done ? null : gate && !wide ? (
+          gate
+        ) : (
           <ReadingDock
             label={log.start === undefined ? 'Diameter measured now' : 'Diameter measured then'}
             unit={unit}
-            blocked={untouched && 'Tick first that the indicator is off the head, at the top of the page.'}
+            blocked={untouched && 'Tick first that the indicator is off the head.'}
             onLog={(text) => {
               const set = log.start === undefined ? undefined : (setTo ?? advised);
               const wrong = logSize(book, bore, text, set, ticked);

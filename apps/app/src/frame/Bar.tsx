@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+
+interface BarProps {
+  /** An alert is said at once, a status when there is time. */
+  role: 'status' | 'alert';
+  background: string;
+  edge: string;
+  children: ReactNode;
+}
+
+/** A line over the page that stays until what it says is done: words at one end, what to press at the other. */
+export const Bar = ({ role, background, edge, children }: BarProps) => (
+  <View role={role} style={[styles.bar, { backgroundColor: background, borderColor: edge }]}>
+    {children}
+  </View>
+);
+
+const styles = StyleSheet.create({
+  bar: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    columnGap: 12,
+    paddingHorizontal: 12,
+    paddingVertical: 4,
+    borderBottomWidth: 2,
+  },
+});
