@@ -50,7 +50,8 @@ describe('a touch', () => {
     ['  -5.012 ', -5.012],
     ['-0.197in', -5.0038],
     ['184 + 5', 189],
-    ['-5,012', -5.012],
+    ['-5,0125', -5.0125],
+    ['-5,01', -5.01],
   ])('typed as “%s” is kept as typed and as %d mm', (text, value) => {
     expect(logTouch(plateBook, leftTouch, text)).toBeUndefined();
     const { body } = only();

@@ -26,6 +26,9 @@ const WORDS_AND_INPUTS = new Set([
   'cautions',
 ]);
 
+/** Slips that older versions did not know: they named the others just the same. */
+const NAMED_SINCE: ReadonlySet<string> = new Set(['feeler-twice', 'half-64th', 'inch-of-25']);
+
 /** The wave through many places was not told by older versions; everything else of a run-out was. */
 function withoutFit<R extends { fitted: unknown }>(result: R | undefined) {
   if (!result) return undefined;
@@ -123,7 +126,13 @@ export function answersOf(snapshot: Snapshot): unknown {
     agreements: Object.fromEntries(
       agreements(book).map(({ key, measured, known, U, explanation }) => [
         key,
-        { measured, known, U, agrees: explanation.agrees, likely: explanation.likely.map(({ slip }) => slip) },
+        {
+          measured,
+          known,
+          U,
+          agrees: explanation.agrees,
+          likely: explanation.likely.flatMap(({ slip }) => (NAMED_SINCE.has(slip) ? [] : slip)),
+        },
       ]),
     ),
     set: Object.fromEntries(
