@@ -142,8 +142,10 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await fill(page, 'Number in Knee mill', '1');
   await expect(page.getByText(/Number 1 is End mill 10, three flutes there/)).toBeVisible();
   await fill(page, 'Number in Knee mill', '12');
-  const knee = await (await page.request.get(`${shop.url}/api/magazines/knee-mill`)).json();
-  expect(knee.tools).toContainEqual({ number: 12, cutterId: 'drill-4-2' });
+  // What is saved stands on the device first, and is delivered after.
+  const kept = async () =>
+    (await (await page.request.get(`${shop.url}/api/magazines/knee-mill`)).json()).tools as unknown;
+  await expect.poll(kept).toContainEqual({ number: 12, cutterId: 'drill-4-2' });
   const router = await (await page.request.get(`${shop.url}/api/magazines/gantry-router`)).json();
   expect(router.tools).toContainEqual({ number: 2, cutterId: 'drill-4-2' });
   await expectAccessible(page);
