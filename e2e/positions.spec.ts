@@ -145,6 +145,12 @@ test('holes that come out underneath: what lies there is asked before a program 
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('there is room for 0.00 mm');
   await page.getByRole('radio', { name: 'A board it may cut into' }).click();
+  // How deep is asked, never assumed.
+  await press(page, 'Write the program');
+  await expect(page.getByRole('alert')).toContainText('there is room for 0.00 mm');
+  const room = page.getByRole('textbox', { name: 'How deep it may go into the board' });
+  await room.fill('3');
+  await room.press('Enter');
   expect((await saved(page, 'Write the program')).text).toContain('Z-23.251');
   await page.goto(`${shop.url}${PLATE}/positions?show=files`);
   await press(page, /A program for a controller/);

@@ -19,7 +19,7 @@ test('after a setting the machine is looked at: the sign is named, the mend prov
   await log(page, /^X on the readout/, '31.2');
   await press(page, 'Show the answer');
   await press(page, 'Done: X is preset');
-  const question = page.getByText('X was set. Does it show −5.000 mm?');
+  const question = page.getByText('X was set. Does it show −5.000 mm there?');
   await expect(question).toBeVisible();
   await expectAccessible(page);
   await press(page, /^No$/);

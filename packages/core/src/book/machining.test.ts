@@ -135,6 +135,21 @@ describe('how deep', () => {
     expect(ream).toBeCloseTo(9.5 + 1.2 + 0.5, 9);
   });
 
+  test('a blind hole is drilled deep enough that reamer and tap never meet its bottom', () => {
+    const reamed = bookOf([holes({ holeDiameter: 3, steps: ['drill', 'ream'], through: false, depth: 5 })]);
+    const [drill, , ream] = stopsOf(reamed).map((stop) => depthOfStop(reamed, stop));
+    // Reamed to 5 at full size, its end 1.2 lower; drilled at full diameter half a millimetre beyond that.
+    expect(ream?.tip).toBeCloseTo(6.2, 9);
+    expect((drill?.tip ?? 0) - (drill?.point ?? 0)).toBeCloseTo(6.7, 9);
+  });
+
+  test('the point of a blind hole that comes out underneath is told, and asked room for', () => {
+    const book = bookOf([holes({ through: false, depth: 9 })]);
+    const [drill] = stopsOf(book).map((stop) => depthOfStop(book, stop));
+    expect(drill?.below).toBeCloseTo(9 + 1.2618 - 9.5, 4);
+    expect(refused(() => programSections(book, machiningOf(book, stopsOf(book)))).code).toBe('under-unknown');
+  });
+
   test('what nobody said is asked for by its field', () => {
     const none = bookOf([holes({ through: false })]);
     expect(refused(() => depth(none))).toMatchObject({ field: 'depth', code: 'no-depth' });

@@ -67,10 +67,28 @@ export function holeEnd({ part }: Pick<Book, 'part'>, hole: Pick<Hole, 'pattern'
   });
 }
 
-/** @throws Refusal when the hole's depth, the part's thickness or the spot drill is not known */
+/** Left between the end of a reamer or tap and the bottom that was drilled for it, mm. */
+const END_SPACE = 0.5;
+
+/** A blind hole is drilled deeper where a reamer or tap comes after: by its lead, and so that it never meets the bottom. */
+function drilledEnd({ tools }: Pick<Book, 'tools'>, stop: Stop, end: HoleEnd): HoleEnd {
+  const after = stop.steps.filter((step) => step === 'ream' || step === 'tap');
+  if (stop.step !== 'drill' || end.kind !== 'blind' || after.length === 0) return end;
+  const lead = Math.max(...after.map((step) => toolFor(tools, { step, ...wantedBy(stop) })?.lead ?? 0));
+  return { kind: 'blind', depth: end.depth + lead + END_SPACE };
+}
+
+/**
+ * How deep a stop goes. What comes out under the part is told of a blind hole too, where its point does.
+ *
+ * @throws Refusal when the hole's depth, the part's thickness or the spot drill is not known
+ */
 export function depthOfStop(book: Pick<Book, 'part' | 'tools' | 'cutPlan'>, stop: Stop): StepDepth {
   const breakThrough = book.cutPlan.program?.breakThrough ?? USUAL_BREAK_THROUGH;
-  return stepDepth(stop.step, holeEnd(book, stop), toolOfStop(book, stop), stop.diameter, breakThrough);
+  const end = drilledEnd(book, stop, holeEnd(book, stop));
+  const found = stepDepth(stop.step, end, toolOfStop(book, stop), stop.diameter, breakThrough);
+  const thickness = book.part.untold?.includes('z') ? Infinity : book.part.size.z;
+  return { ...found, below: Math.max(found.below, found.tip - thickness, 0) };
 }
 
 /** What a step by a tool is cut with: as it was said for this set-up, else what to start from. */

@@ -91,6 +91,18 @@ describe('a setting is looked at', () => {
   });
 });
 
+test('a tap on “yes” agrees in inches too: the figure shown there is rounded to a tenth of a thou', () => {
+  const axis = { step: 0.001, travel: 400 };
+  const inches = {
+    ...plateSnapshot,
+    setup: { ...plateSnapshot.setup, units: 'in' as const },
+    machine: { ...plateSnapshot.machine, axes: { x: axis, y: axis, z: axis } },
+  };
+  // 5 mm are 0.19685 in; shown and typed as 0.1969.
+  expect(stateOf([set(5, 'a'), saw('a', 0.1969 * 25.4)], inches)?.agrees).toBe(true);
+  expect(stateOf([set(5, 'a'), saw('a', 0.1971 * 25.4)], inches)?.agrees).toBe(false);
+});
+
 describe('it is asked for a day', () => {
   const book = bookOf(plateSnapshot, [touched(31.2), set(-5, 'a', { at: '2026-11-26T09:00:00.000Z' })]);
 
@@ -101,7 +113,7 @@ describe('it is asked for a day', () => {
 
   test('in a sentence, and what is wrong with what to do', () => {
     const [open] = openReadBacks(book, Date.parse('2026-11-26T10:00:00.000Z'));
-    expect(open && readBackQuestion(open, 'mm')).toBe('X was set. Does it show −5.000 mm?');
+    expect(open && readBackQuestion(open, 'mm')).toBe('X was set. Does it show −5.000 mm there?');
     const wrong = stateOf([touched(31.2), set(-5, 'a'), saw('a', 5)]);
     expect(wrong && readBackTrouble(wrong, 'mm')).toBe(
       'X shows 5.000 mm, not −5.000 mm: the sign is the other one; or it is off by the contact’s radius. Set it to −5.000 mm and look again, before anything moves.',

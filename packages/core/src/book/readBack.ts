@@ -5,6 +5,7 @@ import { isTouch } from '../record/reading';
 import { airPass } from './airPass';
 import type { Book } from './book';
 import { allReadingsOf, lastZeroing, settingsOf } from './inForce';
+import { DEFAULT_DECIMALS, INCH, millimetresPer } from '../units/unit';
 
 /** Why a machine may show something else than it was set to. */
 export const READ_BACK_SLIPS = [
@@ -63,14 +64,16 @@ export const openReadBacks = (book: Book, now: number): ReadBackState[] =>
     .sort((a, b) => b.setting.seq - a.setting.seq || b.setting.at.localeCompare(a.setting.at));
 
 /** Whether a difference is no more than half a step of what the axis shows, or of the figures typed. */
-const within = ({ machine }: Book, axis: Axis, difference: number): boolean =>
-  Math.abs(difference) <= machine.axes[axis].step / 2 + 1e-6;
+function within({ machine, setup }: Book, axis: Axis, difference: number): boolean {
+  const figure = millimetresPer(setup.units) / 10 ** DEFAULT_DECIMALS[setup.units];
+  return Math.abs(difference) <= Math.max(machine.axes[axis].step, figure) / 2 + 1e-6;
+}
 
 /** Every slip that makes just this figure. */
 function slipsOf(book: Book, axis: Axis, setting: Zeroing, shown: number): ReadBackSlip[] {
   const { value } = setting;
   const fits = (would: number) => within(book, axis, shown - would);
-  const before = allReadingsOf(book, setting.subject as never)
+  const before = allReadingsOf(book, setting.subject)
     .filter(isTouch)
     .filter((one) => one.axis === axis && one.takenAt <= setting.at && one.struckBy === null)
     .at(-1);
@@ -87,7 +90,7 @@ function slipsOf(book: Book, axis: Axis, setting: Zeroing, shown: number): ReadB
     // Moved instead of set: the display still counts as it did at the touch.
     ['not-set', before !== undefined && fits(before.value)],
     ['sign', value !== 0 && fits(-value)],
-    ['unit', value !== 0 && (fits(value * 25.4) || fits(value / 25.4))],
+    ['unit', value !== 0 && (fits(value * INCH) || fits(value / INCH))],
     ['radius', radius > 0 && [1, -1, 2, -2].some((times) => fits(value + times * radius))],
     ['plate-entry', plate !== 0 && (fits(value + plate) || fits(value - plate))],
     ['gauge', thickness > 0 && (fits(value + thickness) || fits(value - thickness))],

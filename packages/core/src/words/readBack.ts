@@ -20,7 +20,9 @@ export const readBackQuestion = ({ axis, setting, expected }: ReadBackState, uni
   const name = axis.toUpperCase();
   return setting.form === 'work-offset'
     ? `${setting.place.workOffset ?? 'Work offset'} ${name} was entered. Does it read ${figure}?`
-    : `${name} was set. Does it show ${figure}?`;
+    : setting.place.scale === 'dial'
+      ? `${name} was set. Did its dial stand for ${figure} there?`
+      : `${name} was set. Does it show ${figure} there?`;
 };
 
 /** What is wrong where it shows something else, and what to do. */

@@ -16,9 +16,6 @@ interface UnderFieldsProps {
   onChange: (change: Partial<ProgramForm>) => void;
 }
 
-/** Least room to start from once something else than the table lies there, mm. */
-const START_ROOM = 5;
-
 /** How far the lowest of these tools comes out under the part, mm; undefined where none does, or it is not known. */
 function lowest(book: Book, machinings: readonly Machining[]): number | undefined {
   try {
@@ -49,8 +46,8 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
         ]}
         onChange={(what) => {
           if (what === 'unsaid') return;
-          const room = what === 'solid' ? 0 : under && under.room > 0 ? under.room : START_ROOM;
-          onChange({ under: { what, room } });
+          // How much room there is, is asked: none until it was typed.
+          onChange({ under: { what, room: 0 } });
         }}
       />
       <FieldRow>
