@@ -44,7 +44,7 @@ describe('reckoning without a set-up', () => {
     const { body } = await request(server.app).post('/api/reckon/edge').send(edgeCase).expect(200);
     expect(body.preset).toBe(-5);
     expect(body.tape.sections).toHaveLength(5);
-    expect(body.uncertainty.U).toBeCloseTo(0.0137, 3);
+    expect(body.uncertainty.U).toBeCloseTo(0.0127, 4);
     expect(body.cautions.length).toBeGreaterThan(0);
   });
 
@@ -52,7 +52,7 @@ describe('reckoning without a set-up', () => {
     const method = { resolution: 0.005, methodSd: 0.012 };
     const { body } = await request(server.app)
       .post('/api/reckon/tool-length')
-      .send({ reference: { tool: 1, z: { setTo: 10 } }, tool: 1, readings: [3], method })
+      .send({ reference: { tool: 1, z: { setTo: 10 } }, tool: 1, readings: [3], method, touchU: 0.01 })
       .expect(422);
     expect(body).toMatchObject({ code: 'tool-is-reference', errors: [{ field: 'tool' }] });
     expect(body.detail).toMatch(/Choose another tool/);

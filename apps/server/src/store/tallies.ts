@@ -131,9 +131,9 @@ function summary(
 
 /** How far from its fellows a reading with a gauge stands apart: four times the default scatter of its kind, mm. */
 const apartOf = ({ documents }: Tables, gaugeId: string): number =>
-  4 * defaultU(documents.get('gauge', '', gaugeId)?.body.kind);
+  4 * ownScatter(documents.get('gauge', '', gaugeId)?.body.kind);
 
-const defaultU = (kind: GaugeKind | undefined): number => (kind ? GAUGE_FACTS[kind].defaultU : Infinity);
+const ownScatter = (kind: GaugeKind | undefined): number => (kind ? GAUGE_FACTS[kind].touchU : Infinity);
 
 function remembered<T>(known: Map<string, T>, key: string, look: () => T): T {
   const found = known.get(key) ?? look();

@@ -12,7 +12,7 @@ export const centrePlugInput = z.object({
   /** The centre's nominal part coordinates, mm. */
   nominal: z.object({ x: length, y: length }),
   method: touchMethod,
-  finderU: nonNegativeLength,
+  touchU: nonNegativeLength,
   /** Run-out of the plug in its collet, total indicator reading, mm. */
   plugTir: nonNegativeLength,
   /** How it was confirmed: the run-out of a sweep afterwards, or the person's word. */

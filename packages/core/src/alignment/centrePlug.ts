@@ -2,7 +2,7 @@ import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
-import { combine, type BudgetPart } from '../metrology/uncertainty';
+import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import { meanSection, sumSection } from '../tape/tape';
 import type { CentrePlugInput, CentrePlugOutput } from './centrePlug.schema';
 
@@ -15,21 +15,24 @@ import type { CentrePlugInput, CentrePlugOutput } from './centrePlug.schema';
  *
  * @example
  * centrePlug({ x: [62.01], y: [57.99], nominal: { x: 0, y: 0 }, method: { resolution: 0.005, methodSd: 0.01 },
- *   finderU: 0.01, plugTir: 0.02, confirm: { by: 'word' }, allowed: 0.05 }).centre // { x: 62.01, y: 57.99 }
+ *   touchU: 0.01, plugTir: 0.02, confirm: { by: 'word' }, allowed: 0.05 }).centre // { x: 62.01, y: 57.99 }
  */
 export function centrePlug(input: CentrePlugInput): CentrePlugOutput {
   const { method, confirm, nominal } = input;
   const seen = { x: repeats(input.x, method), y: repeats(input.y, method) };
-  const worse = seen.x.sd >= seen.y.sd ? seen.x : seen.y;
   const bySeating: BudgetPart[] = [
-    { name: 'seating of the plug', u: input.finderU, shape: 'normal' },
+    { name: 'seating of the plug', u: input.touchU, shape: 'normal' },
     { name: 'run-out of the plug, standing', u: input.plugTir / Math.sqrt(8), shape: 'normal' },
   ];
   const bySweep: BudgetPart[] =
     confirm.by === 'sweep'
       ? [{ name: 'half the sweep', u: confirm.tir / 2 / Math.sqrt(2), shape: 'normal' }]
       : bySeating;
-  const uncertainty = combine([repeatPart(worse, method), displayPart(method), ...bySweep]);
+  // One ± for both: that of the axis that is known worse, by its own scatter and number of readings.
+  const [x, y] = [seen.x, seen.y].map((of) =>
+    combine([repeatPart(of, method), displayPart(of, method), ...bySweep]),
+  ) as [Uncertainty, Uncertainty];
+  const uncertainty = x.U >= y.U ? x : y;
   const verdict = judge(uncertainty.U, input.allowed);
   const axes = (['x', 'y'] as const).flatMap((axis) => [
     meanSection(`Readings, ${axis.toUpperCase()}`, input[axis], seen[axis].mean),

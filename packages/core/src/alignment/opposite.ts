@@ -14,7 +14,7 @@ export function differenceUncertainty(
   return combine(
     [first, second].flatMap((readings, i) => [
       scaled(repeatPart(repeats(readings, indicator), indicator, `repeats, place ${i + 1}`)),
-      scaled(displayPart(indicator, `display step, place ${i + 1}`)),
+      scaled(displayPart(repeats(readings, indicator), indicator, `display step, place ${i + 1}`)),
     ]),
   );
 }

@@ -70,7 +70,7 @@ const STEP = { mm: 0.005, in: 0.00254 } as const;
 /** What is known of a touch by what touched. */
 export function touchOf(read: AtOnceReader) {
   const kind = FINDERS.find((one) => one === read.text('finder')) ?? 'spring-finder';
-  const { defaultU, spin } = GAUGE_FACTS[kind];
+  const { touchU, sizeU, spin } = GAUGE_FACTS[kind];
   return {
     contact: {
       diameter: read.length('diameter'),
@@ -78,8 +78,9 @@ export function touchOf(read: AtOnceReader) {
       tir: read.optionalLength('tir') ?? 0,
       spin,
     },
-    method: { resolution: STEP[read.unit], methodSd: defaultU },
-    finderU: defaultU,
+    method: { resolution: STEP[read.unit], methodSd: touchU },
+    touchU,
+    sizeU,
   };
 }
 

@@ -15,9 +15,11 @@ const GAUGE_FIELD = choiceField('gauge', 'On', [
 
 const STEP = { mm: 0.005, in: 0.00254 } as const;
 
-function methodOf(read: AtOnceReader) {
+/** What is known of a touch by what it is on. */
+function touchOf(read: AtOnceReader) {
   const kind = GAUGES.find((one) => one === read.text('gauge')) ?? 'block';
-  return { resolution: STEP[read.unit], methodSd: GAUGE_FACTS[kind].defaultU };
+  const { touchU, sizeU } = GAUGE_FACTS[kind];
+  return { method: { resolution: STEP[read.unit], methodSd: touchU }, touchU, sizeU };
 }
 
 /** Z on a gauge of known thickness. */
@@ -33,7 +35,6 @@ export const Z_ON_GAUGE: AtOnce = {
     optionalLengthField('step', 'Raised in steps of, where it was slipped under'),
   ],
   reckon: (read) => {
-    const method = methodOf(read);
     const thickness = read.length('thickness');
     const step = read.optionalLength('step');
     const zZero = REGISTRY['z-zero'];
@@ -42,8 +43,7 @@ export const Z_ON_GAUGE: AtOnce = {
       gaugeThickness: thickness,
       surfaceHeight: read.optionalLength('surface') ?? 0,
       ...(step !== undefined && step > 0 && { search: { step, takeHalf: true } }),
-      method,
-      finderU: method.methodSd,
+      ...touchOf(read),
     });
     return {
       lines: [
@@ -73,11 +73,13 @@ export const TOOL_LENGTH: AtOnce = {
   reckon: (read) => {
     const toolLength = REGISTRY['tool-length'];
     const reference = read.length('reference');
+    const { method, touchU } = touchOf(read);
     const found = reckon(toolLength, {
       reference: { tool: 1, z: { readings: [reference] } },
       tool: 2,
       readings: readingsOf(read),
-      method: methodOf(read),
+      method,
+      touchU,
     });
     const words = {
       shorter: 'shorter than the reference: minus',

@@ -8,7 +8,7 @@ import type { Reading } from '../record/reading';
 import type { Snapshot } from '../record/snapshot';
 import type { Zeroing } from '../record/zeroing';
 import type { Axis } from '../schema/quantities';
-import { gaugeKnownBy, backlashOf, type Backlash, type KnownGauge } from './known';
+import { backlashOf, cutterSizeOf, gaugeKnownBy, type Backlash, type KnownGauge } from './known';
 import { subjectKey } from './subjectKey';
 
 type Profile = Machine['axes']['x'];
@@ -24,7 +24,7 @@ interface Index {
   ofSubject: ReadonlyMap<string, readonly Reading[]>;
   /** Settings of each axis on each scale, in the order they were made. */
   settings: ReadonlyMap<string, readonly Zeroing[]>;
-  /** Calibrations of each gauge and axis, in the order they came into force. */
+  /** Calibrations of each gauge, cutter and axis, in the order they came into force. */
   calibrations: ReadonlyMap<string, readonly Calibration[]>;
   /** What was said last of each item. */
   lastCheck: ReadonlyMap<string, Check>;
@@ -118,11 +118,16 @@ const keyOfReading = ({ subject }: Reading): string => subjectKey(subject);
 const calibrationsOf = (calibrations: readonly Calibration[]): Map<string, Calibration[]> =>
   sortedGroups(
     calibrations,
-    ({ of }) => (of.kind === 'gauge' ? of.gaugeId : axisKey(of.machineId, of.axis)),
+    ({ of }) => {
+      if (of.kind === 'axis') return axisKey(of.machineId, of.axis);
+      return of.kind === 'gauge' ? of.gaugeId : cutterKey(of.cutterId);
+    },
     (a, b) => a.from.localeCompare(b.from) || a.seq - b.seq,
   );
 
 const axisKey = (machineId: string, axis: Axis): string => `${machineId} ${axis}`;
+
+const cutterKey = (cutterId: string): string => `cutter ${cutterId}`;
 
 function grouped<T>(all: readonly T[], key: (one: T) => string): Map<string, T[]> {
   const groups = new Map<string, T[]>();
@@ -151,8 +156,19 @@ export function gaugeAt(book: Book, id: string, moment: string): KnownGauge | un
 }
 
 /** A gauge without what was found of it. */
-const bare = ({ measured: _size, offsets: _adds, tir: _tir, u: _u, checkedAt: _at, ...gauge }: KnownGauge): Gauge =>
-  gauge;
+const bare = ({
+  measured: _size,
+  measuredU: _sizeU,
+  offsets: _adds,
+  tir: _tir,
+  u: _u,
+  checkedAt: _at,
+  ...gauge
+}: KnownGauge): Gauge => gauge;
+
+/** A cutter's diameter as it had been measured at a moment, mm; undefined while nobody had. */
+export const cutterSizeAt = (book: Book, cutterId: string, moment: string): ReturnType<typeof cutterSizeOf> =>
+  cutterSizeOf(book.index.calibrations.get(cutterKey(cutterId)) ?? [], moment);
 
 /** Lost motion of an axis as it was known at a moment; undefined where nobody had measured it. */
 export const backlashAt = (book: Book, axis: Axis, moment: string): Backlash | undefined =>

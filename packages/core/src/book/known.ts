@@ -5,11 +5,13 @@ import type { Gauge } from '../record/gauge';
 export interface KnownGauge extends Gauge {
   /** Measured size where it was measured; used instead of the marked one. */
   measured?: number;
+  /** U of that size at 95 %, where it was told with it. */
+  measuredU?: number;
   /** What a corner plate adds on each axis, where that is not its thickness. */
   offsets?: { x: number; y: number; z: number };
   /** Total indicator reading. */
   tir?: number;
-  /** Standard uncertainty of a touch, where the shop knows better than the kind's default. */
+  /** Standard uncertainty of where a touch trips, where the shop knows better than the kind's default. */
   u?: number;
   /** The moment its latest calibration was made. */
   checkedAt?: string;
@@ -38,10 +40,20 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
   return {
     ...gauge,
     ...(size && { measured: size.found.value, checkedAt: size.at }),
+    ...(size?.found.U !== undefined && { measuredU: size.found.U }),
     ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
     ...(tir !== undefined && { tir }),
     ...(u !== undefined && { u }),
   };
+}
+
+/** A cutter's diameter as it was measured, in force at a moment, with its U where that was told; undefined while nobody measured it. mm. */
+export function cutterSizeOf(
+  calibrations: readonly Calibration[],
+  moment?: string,
+): { value: number; U: number | undefined } | undefined {
+  const found = inForce(calibrations, 'size', moment)?.found;
+  return found && { value: found.value, U: found.U };
 }
 
 /** Lost motion in force at a moment, with the moment it was found. */

@@ -1,7 +1,7 @@
 import { EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { circleFit, type CircleFit } from '../metrology/circleFit';
 import { judge } from '../metrology/judge';
-import { pooledVariance, standingPart } from '../metrology/touchBudget';
+import { pooledVariance, SIZE_PART, standingPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
@@ -23,7 +23,7 @@ const GOOD_ARC = 90;
  * circle({ ...ball4, feature: 'bore', touches: boreTouches, nominal: { x: 0, y: 0 } }).diameter // 26.012
  */
 export function circle(input: CircleInput): CircleOutput {
-  const { feature, touches, nominal, contact, method, finderU } = input;
+  const { feature, touches, nominal, contact, method, touchU, sizeU } = input;
   const fit = fitted(touches);
   const radiusLines = contactRadiusLines(contact);
   const radius = radiusLines.reduce((sum, { value }) => sum + value, 0);
@@ -56,10 +56,10 @@ export function circle(input: CircleInput): CircleOutput {
     combine([
       { name: 'touches', u: Math.sqrt(variance * weight), shape: 'normal', dof },
       { name: 'display step', u: method.resolution * Math.sqrt(weight / 12), shape: 'uniform' },
-      { name: 'finder', u: finderU * Math.sqrt(weight), shape: 'normal' },
+      { name: TOUCH_PART, u: touchU * Math.sqrt(weight), shape: 'normal' },
       // A contact that stands still is off to one side at every touch: the centre moves by all of it, the size by none.
       standingPart(of === 'place' ? standingTir(input) : 0),
-      { name: 'contact size', u: of === 'size' ? 2 * finderU : 0, shape: 'normal' },
+      { name: SIZE_PART, u: of === 'size' ? 2 * sizeU : 0, shape: 'normal' },
     ]);
   const weak = weakest(fit);
   const arc = arcOf(fit, touches);
@@ -88,7 +88,7 @@ export function circle(input: CircleInput): CircleOutput {
       diameter: along(4 * fit.radiusVariance, 'size').U,
     },
     axes: { x: ux, y: uy },
-    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + finderU ** 2, standingTir(input)),
+    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + touchU ** 2, standingTir(input)),
     uncertainty: worst,
     verdict: input.tolerance === undefined ? null : judge(worst.U, input.tolerance),
     notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'touches', arc, weakest: weak.angle }] : [],

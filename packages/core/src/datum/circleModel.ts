@@ -1,15 +1,15 @@
 import { circleFit } from '../metrology/circleFit';
 import type { Model, Source } from '../metrology/propagate';
-import { pooledVariance, standingPart } from '../metrology/touchBudget';
+import { pooledVariance, standingPart, TOUCH_PART } from '../metrology/touchBudget';
 import type { CircleInput } from './circle.schema';
 import { standingTir, touchSources } from './touchSources';
 
 /**
- * A bore or boss as a model: each touch off along its own radius, and a standing contact off by one eccentricity, taken
+ * A bore or boss as a model: each touch off along its own radius (the contact's size, alike at all, moves no centre), and a standing contact off by one eccentricity, taken
  * along each axis by itself. Its figures: X, Y of the centre, mm.
  */
 export function circleModel(input: CircleInput): Model {
-  const { touches, method, finderU } = input;
+  const { touches, method, touchU } = input;
   const fit = circleFit(touches);
   const squares = fit.residuals.reduce((sum, off) => sum + off ** 2, 0);
   const scatter = pooledVariance(method, squares, fit.dof);
@@ -21,7 +21,7 @@ export function circleModel(input: CircleInput): Model {
   const n = touches.length;
   const sources = touches.flatMap((_, on): Source[] => [
     ...touchSources(method, scatter).map((part) => ({ ...part, on })),
-    { name: 'finder', u: finderU, shape: 'normal', on },
+    { name: TOUCH_PART, u: touchU, shape: 'normal', on },
   ]);
   const standing = [n, n + 1].map((on, i) => ({
     ...standingPart(standingTir(input)),

@@ -1,7 +1,7 @@
 import { mean } from '../metrology/mean';
 import { orthogonalLine } from '../metrology/orthogonalLine';
 import type { Model, Source } from '../metrology/propagate';
-import { pooledVariance, standingPart } from '../metrology/touchBudget';
+import { pooledVariance, SIZE_PART, standingPart, TOUCH_PART } from '../metrology/touchBudget';
 import { Refusal } from '../problem/problem';
 import { contactRadiusLines } from './contactRadius';
 import type { CornerInput } from './corner.schema';
@@ -110,8 +110,8 @@ export const radiusOf = ({ contact }: Pick<CornerInput, 'contact'>): number =>
   contactRadiusLines(contact).reduce((sum, { value }) => sum + value, 0);
 
 /**
- * A corner as a model of all that goes into it: each touch across its face, the contact at each face, and the
- * eccentricity of a contact that stands still. Its figures: X, Y (mm), skew (degrees).
+ * A corner as a model of all that goes into it: each touch across its face, how the contact trips at each face, its size
+ * that is off by the same at both, and the eccentricity of a contact that stands still. Its figures: X, Y (mm), skew (degrees).
  */
 export function cornerModel(input: CornerInput): Model {
   const radius = radiusOf(input);
@@ -120,17 +120,18 @@ export function cornerModel(input: CornerInput): Model {
   const [alongX, alongY] = [input.alongX.touches, input.alongY.touches];
   const firstY = alongX.length;
   const radii = firstY + alongY.length;
-  const values = [...alongX.map(({ y }) => y), ...alongY.map(({ x }) => x), radius, radius];
+  const values = [...alongX.map(({ y }) => y), ...alongY.map(({ x }) => x), radius, 0, 0];
   const touches = values
     .slice(0, radii)
     .flatMap((_, on) => touchSources(input.method, scatter).map((part): Source => ({ ...part, on })));
-  const contact = [radii, radii + 1].flatMap((on, face): Source[] => [
-    { name: 'finder', u: input.finderU, shape: 'normal', on },
+  const size: Source = { name: SIZE_PART, u: input.sizeU, shape: 'normal', on: radii };
+  const contact = [radii + 1, radii + 2].flatMap((on, face): Source[] => [
+    { name: `${TOUCH_PART}, ${face === 0 ? 'Y' : 'X'}`, u: input.touchU, shape: 'normal', on },
     { ...standingPart(standingTir(input)), name: `run-out, standing, ${face === 0 ? 'Y' : 'X'}`, on },
   ]);
   return {
     values,
-    sources: [...touches, ...contact],
+    sources: [...touches, size, ...contact],
     of: (v) => {
       const found = intersect(
         {
@@ -138,8 +139,8 @@ export function cornerModel(input: CornerInput): Model {
           alongX: { ...input.alongX, touches: alongX.map((touch, i) => ({ ...touch, y: v[i] ?? 0 })) },
           alongY: { ...input.alongY, touches: alongY.map((touch, i) => ({ ...touch, x: v[firstY + i] ?? 0 })) },
         },
-        v[radii] ?? 0,
-        v[radii + 1] ?? 0,
+        (v[radii] ?? 0) + (v[radii + 1] ?? 0),
+        (v[radii] ?? 0) + (v[radii + 2] ?? 0),
       );
       return [found.corner.x, found.corner.y, found.skew];
     },

@@ -1,5 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf, DATUM_SIMULATIONS } from '../practice/simulatedDatum';
+import { coverageOf } from '../practice/coverage';
+import { DATUM_SIMULATIONS } from '../practice/simulatedDatum';
 
 /** The bench does twenty thousand of each feature and every method; here one method of each, on seeds of their own. */
 const CASES = 1500;

@@ -6,7 +6,8 @@ export const edgeCase: EdgeInput = {
   approach: 1,
   nominal: 0,
   contact: { diameter: 10, feeler: 0, tir: 0, spin: 'turning' },
-  method: { resolution: 0.005, methodSd: 0.006 },
-  finderU: 0.006,
+  method: { resolution: 0.005, methodSd: 0.005 },
+  touchU: 0.005,
+  sizeU: 0.003,
   tolerance: 0.1,
 };

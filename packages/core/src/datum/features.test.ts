@@ -6,7 +6,8 @@ import { oppositeFaces } from './oppositeFaces';
 const ball4 = {
   contact: { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const },
   method: { resolution: 0.001, methodSd: 0.003 },
-  finderU: 0.003,
+  touchU: 0.003,
+  sizeU: 0,
   tolerance: 0.05,
 };
 const spring10 = { ...ball4, contact: { ...ball4.contact, diameter: 10, spin: 'turning' as const } };

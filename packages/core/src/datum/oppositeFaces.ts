@@ -1,7 +1,7 @@
 import { EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
-import { displayPart, repeatPart, standingPart } from '../metrology/touchBudget';
+import { displayPart, repeatPart, SIZE_PART, standingPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { meanSection, sumSection } from '../tape/tape';
@@ -102,10 +102,11 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
   const each = (factor: number): BudgetPart[] =>
     (['first', 'second'] as const).flatMap((face) => [
       scaled(repeatPart(seen[face], method, `repeats, ${face} face`), factor),
-      scaled(displayPart(method, `display step, ${face} face`), factor),
-      // How well a touch is felt differs each time; the contact's size does not.
-      { name: `finder, ${face} face`, u: input.finderU * factor, shape: 'normal' as const },
+      scaled(displayPart(seen[face], method, `display step, ${face} face`), factor),
+      { name: `${TOUCH_PART}, ${face} face`, u: input.touchU * factor, shape: 'normal' as const },
     ]);
+  // The contact's size is off by the same at both faces: twice in the width, not at all in the middle.
+  const size: BudgetPart = { name: SIZE_PART, u: 2 * input.sizeU, shape: 'normal' };
   // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
   const uncertainty = combine([
     ...each(0.5),
@@ -120,7 +121,7 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
     workOffset: offsetSection.total.value,
     halfway: (secondAt - firstAt) / 2,
     uncertainty,
-    widthUncertainty: combine([...each(1), lostPart(input.lostMotion, -1)]),
+    widthUncertainty: combine([...each(1), size, lostPart(input.lostMotion, -1)]),
     verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
     tape: {
       sections: [

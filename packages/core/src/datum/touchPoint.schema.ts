@@ -26,6 +26,9 @@ export const lostMotion = z
 export const featureMethod = z.object({
   contact: featureContact,
   method: touchMethod,
-  finderU: nonNegativeLength,
+  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, anew at each touch, mm' }),
+  sizeU: nonNegativeLength.meta({
+    description: 'standard uncertainty of its effective radius, the same at each touch, mm',
+  }),
   tolerance: nonNegativeLength.optional(),
 });

@@ -12,7 +12,8 @@ describe('Z zero on a gauge block', () => {
       gaugeThickness: 10,
       surfaceHeight: 0,
       method,
-      finderU: 0.012,
+      touchU: 0.012,
+      sizeU: 0,
       tolerance: 0.1,
     });
     expect(result.setZ).toBe(10);
@@ -21,19 +22,29 @@ describe('Z zero on a gauge block', () => {
   });
 
   test('a probe 12.5 longer than the reference tool stands for it: that tool would be so much higher', () => {
-    const probe = { readings: [52.3], gaugeThickness: 0, direct: true, surfaceHeight: 0, method, finderU: 0.003 };
+    const probe = {
+      readings: [52.3],
+      gaugeThickness: 0,
+      direct: true,
+      surfaceHeight: 0,
+      method,
+      touchU: 0.003,
+      sizeU: 0,
+    };
     const result = zZero({ ...probe, longer: 12.5 });
     expect(result.setZ).toBe(12.5);
     expect(result.workOffset).toBeCloseTo(39.8, 12);
     // The same part zero as the tool itself finds on a block.
     const tool = touchHeight({ surface: 0, gauge: 10, toolLength: 80 });
     const touched = touchHeight({ surface: 0, gauge: 0, toolLength: 92.5 });
-    const byTool = zZero({ readings: [tool], gaugeThickness: 10, surfaceHeight: 0, method, finderU: 0.012 });
+    const byTool = zZero({ readings: [tool], gaugeThickness: 10, surfaceHeight: 0, method, touchU: 0.012, sizeU: 0 });
     expect(zZero({ ...probe, readings: [touched], longer: 12.5 }).workOffset).toBeCloseTo(byTool.workOffset, 9);
   });
 
   test('a block on a ledge 4.5 below zero', () => {
-    expect(zZero({ readings: [1], gaugeThickness: 10, surfaceHeight: -4.5, method, finderU: 0.012 }).setZ).toBe(5.5);
+    expect(
+      zZero({ readings: [1], gaugeThickness: 10, surfaceHeight: -4.5, method, touchU: 0.012, sizeU: 0 }).setZ,
+    ).toBe(5.5);
   });
 
   test('raising in steps of 0.1 is known to a uniform tenth, half of it taken back where asked', () => {
@@ -44,7 +55,8 @@ describe('Z zero on a gauge block', () => {
       surfaceHeight: 0,
       search,
       method: { resolution: 0, methodSd: 0 },
-      finderU: 0,
+      touchU: 0,
+      sizeU: 0,
     });
     expect(result.setZ).toBeCloseTo(10.05, 12);
     expect(result.uncertainty.u).toBeCloseTo(0.1 / Math.sqrt(12), 12);
@@ -54,12 +66,19 @@ describe('Z zero on a gauge block', () => {
 
 describe('tool length against a reference tool', () => {
   test('12.310 shorter is an offset of -12.310, whether Z was set on the block or not', () => {
-    const afterSetting = toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 2, readings: [-2.31], method });
+    const afterSetting = toolLength({
+      reference: { tool: 1, z: { setTo: 10 } },
+      tool: 2,
+      readings: [-2.31],
+      method,
+      touchU: 0.012,
+    });
     const before = toolLength({
       reference: { tool: 1, z: { readings: [37.42, 37.425] } },
       tool: 2,
       readings: [25.1125],
       method,
+      touchU: 0.012,
     });
     for (const result of [afterSetting, before]) {
       expect(result.offset).toBeCloseTo(-12.31, 9);
@@ -69,16 +88,16 @@ describe('tool length against a reference tool', () => {
 
   test('longer is positive, equal is said to be the same', () => {
     const against = (z: number) =>
-      toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 7, readings: [z], method });
+      toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 7, readings: [z], method, touchU: 0.012 });
     expect(against(14.2)).toMatchObject({ comparison: 'longer' });
     expect(against(14.2).offset).toBeCloseTo(4.2, 12);
     expect(against(10)).toMatchObject({ comparison: 'same', offset: 0 });
   });
 
   test('the reference tool against itself is refused with the remedy', () => {
-    expect(() => toolLength({ reference: { tool: 3, z: { setTo: 0 } }, tool: 3, readings: [1], method })).toThrow(
-      /Choose another tool/,
-    );
+    expect(() =>
+      toolLength({ reference: { tool: 3, z: { setTo: 0 } }, tool: 3, readings: [1], method, touchU: 0.012 }),
+    ).toThrow(/Choose another tool/);
   });
 
   test('with Z set and offsets used, every simulated tip comes to the same part height', () => {
@@ -97,13 +116,15 @@ describe('tool length against a reference tool', () => {
             gaugeThickness: gauge,
             surfaceHeight: 0,
             method,
-            finderU: 0,
+            touchU: 0,
+            sizeU: 0,
           });
           const { offset } = toolLength({
             reference: { tool: 1, z: { readings: [zReference] } },
             tool: 2,
             readings: [zTool],
             method,
+            touchU: 0,
           });
           const spindleForTipAtZero = workOffset + offset;
           expect(spindleForTipAtZero - tool - surface).toBeCloseTo(0, 9);

@@ -1,9 +1,13 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { harmonicFit } from '../metrology/harmonicFit';
 import { combine } from '../metrology/uncertainty';
+import { spreadParts } from '../metrology/spread';
 import { Refusal } from '../problem/problem';
 import { sumSection } from '../tape/tape';
 import type { RunOutInput, RunOutOutput } from './runOut.schema';
+
+/** Degrees of freedom behind the indicator's own scatter until the log says more. */
+const METHOD_DOF = 10;
 
 const DEGREES = 180 / Math.PI;
 
@@ -40,12 +44,11 @@ export function runOut(input: RunOutInput): RunOutOutput {
   const tip = along &&
     slope && { x: along.low.x - slope.x * along.low.height, y: along.low.y - slope.y * along.low.height };
   const passed = worst <= tolerance;
-  // A difference of the extreme two of a few readings.
+  const worstRing = rings[tir.indexOf(worst)];
   const uncertainty = combine([
-    { name: 'repeats', u: methodSd * Math.SQRT2, shape: 'normal', dof: 10 },
+    ...spreadParts(worst, worstRing?.readings.length ?? 2, methodSd, METHOD_DOF),
     { name: 'display step', u: (resolution / Math.sqrt(12)) * Math.SQRT2, shape: 'normal' },
   ]);
-  const worstRing = rings[tir.indexOf(worst)];
   const values = worstRing?.readings.map(({ reading }) => reading) ?? [];
   return {
     tir,

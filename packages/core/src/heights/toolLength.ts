@@ -1,7 +1,8 @@
 import { HEIGHT_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
-import { displayPart, repeatPart } from '../metrology/touchBudget';
+import { displayPart, repeatPart, TOUCH_PART } from '../metrology/touchBudget';
+import { searchPart } from '../metrology/searchPart';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { meanSection, sumSection } from '../tape/tape';
@@ -10,12 +11,13 @@ import type { ToolLengthInput, ToolLengthOutput } from './toolLength.schema';
 /**
  * A tool's length offset against a reference tool whose offset is zero:
  * H = Z - Z_ref, both touching the same gauge at the same place, so the gauge and its error cancel.
+ * A step the tools are raised by until the gauge just passes is in both touches: it moves no offset, but U knows it twice.
  * A shorter tool has to come lower, so its offset is negative. mm; offsets as ISO 6983 length words take them.
  *
  * @throws Refusal when the tool is the reference itself
  * @example
  * toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 2, readings: [-2.31],
- *   method: { resolution: 0.005, methodSd: 0.012 } }).offset // -12.31
+ *   method: { resolution: 0.005, methodSd: 0.01 }, touchU: 0.01 }).offset // -12.31
  */
 export function toolLength(input: ToolLengthInput): ToolLengthOutput {
   const { reference, tool, method } = input;
@@ -38,11 +40,19 @@ export function toolLength(input: ToolLengthInput): ToolLengthOutput {
     `offset of tool ${tool}`,
   );
   const offset = offsetSection.total.value;
+  const touched = [
+    { number: tool, by: seen },
+    { number: reference.tool, by: referenceSeen ?? { ...seen, n: 1, sd: 0 } },
+  ];
   const parts: BudgetPart[] = [
-    repeatPart(seen, method, `repeats, tool ${tool}`),
-    repeatPart(referenceSeen ?? { ...seen, n: 1, sd: 0 }, method, `repeats, tool ${reference.tool}`),
-    displayPart(method, `display step, tool ${tool}`),
-    displayPart(method, `display step, tool ${reference.tool}`),
+    ...touched.flatMap(({ number, by }): BudgetPart[] => [
+      repeatPart(by, method, `repeats, tool ${number}`),
+      displayPart(by, method, `display step, tool ${number}`),
+      { name: `${TOUCH_PART}, tool ${number}`, u: input.touchU, shape: 'normal' },
+      ...(input.searchStep === undefined
+        ? []
+        : [searchPart({ step: input.searchStep, takeHalf: true }, `step of the search, tool ${number}`)]),
+    ]),
     { name: 'two gauges', u: input.gaugeU ?? 0, shape: 'normal' },
   ];
   const uncertainty = combine(parts);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { notes } from '../schema/note';
 import { readings, touchMethod } from '../schema/touch';
 
 export const zZeroInput = z.object({
@@ -15,11 +16,11 @@ export const zZeroInput = z.object({
   surfaceHeight: length,
   /** How far the whole job is lifted, for a pass in the air, mm. */
   lift: nonNegativeLength.optional(),
-  /** Raising in steps until the gauge just passes: the step, and whether half of it is taken back. */
+  /** Raising in steps until the gauge just passes: the step, and whether half of it is added to what Z is set to. */
   search: z.object({ step: positiveLength, takeHalf: z.boolean() }).optional(),
   method: touchMethod,
-  finderU: nonNegativeLength,
-  gaugeU: nonNegativeLength.optional(),
+  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, by feel or trip, mm' }),
+  sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of the gauge’s thickness, mm' }),
   tolerance: nonNegativeLength.optional(),
 });
 
@@ -31,6 +32,7 @@ export const zZeroOutput = z.object({
   workOffset: z.number(),
   uncertainty,
   verdict,
+  notes,
   tape,
   cautions,
 });

@@ -1,8 +1,9 @@
 import { HEIGHT_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
-import { displayPart, repeatPart, touchBudget } from '../metrology/touchBudget';
-import { combine, type BudgetPart } from '../metrology/uncertainty';
+import { searchPart } from '../metrology/searchPart';
+import { touchBudget } from '../metrology/touchBudget';
+import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { meanSection, sumSection, type TapeLine } from '../tape/tape';
 import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
@@ -15,13 +16,14 @@ import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
  *
  * For a pass in the air the whole job is lifted by making Z read that much less.
  *
- * When the tool was raised in steps of d until the gauge just passed, its height is known only to
- * lie within the last step: a uniform of width d, its middle half a step below the reading.
+ * When the tool was raised in steps of d until the gauge just passed, its tip stands anywhere between the gauge and a step
+ * above it: half a step is added, and a uniform of width d goes into U. Where the gauge's own size is kept instead, the tip
+ * is up to a whole step higher than Z says: U then says the whole step, and a note that it cuts shallow by up to that.
  *
  * @throws Refusal when the gauge has no thickness, and the tool does not touch the surface itself
  * @example
  * zZero({ readings: [37.42], gaugeThickness: 10, surfaceHeight: 0,
- *   method: { resolution: 0.005, methodSd: 0.012 }, finderU: 0.012 }).setZ // 10
+ *   method: { resolution: 0.005, methodSd: 0.01 }, touchU: 0.01, sizeU: 0.002 }).setZ // 10
  */
 export function zZero(input: ZZeroInput): ZZeroOutput {
   if (input.gaugeThickness === 0 && input.direct !== true) {
@@ -59,21 +61,17 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
     ],
     'part zero at',
   );
-  const parts: BudgetPart[] = search
-    ? [
-        repeatPart(seen, { ...input.method, methodSd: 0 }),
-        displayPart(input.method),
-        { name: 'step of the search', u: search.step / Math.sqrt(12), shape: 'uniform' },
-        { name: 'gauge size', u: input.gaugeU ?? 0, shape: 'normal' },
-      ]
-    : touchBudget(seen, input.method, { finderU: input.finderU, gaugeU: input.gaugeU });
-  const uncertainty = combine(parts);
+  const uncertainty = combine([
+    ...touchBudget(seen, input.method, { touchU: input.touchU, sizeU: input.sizeU }),
+    ...(search ? [searchPart(search)] : []),
+  ]);
   return {
     repeats: seen,
     setZ: setSection.total.value,
     workOffset: offsetSection.total.value,
     uncertainty,
     verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    notes: search && !search.takeHalf ? [{ code: 'search-one-sided', step: search.step }] : [],
     tape: { sections: [meanSection('Readings', input.readings, seen.mean), setSection, offsetSection] },
     cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
   };

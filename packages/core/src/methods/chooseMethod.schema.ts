@@ -18,7 +18,9 @@ export const chooseMethodInput = z.object({
         id,
         name,
         kind: z.enum(GAUGE_KINDS),
-        u: nonNegativeLength,
+        /** Standard uncertainties of where it trips, and of its size. */
+        touchU: nonNegativeLength,
+        sizeU: nonNegativeLength,
         tir: nonNegativeLength,
         sd: nonNegativeLength.optional(),
         dof: z.number().int().min(1).max(100_000).optional(),

@@ -1,5 +1,5 @@
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
-import { standingPart } from '../metrology/touchBudget';
+import { SIZE_PART, standingPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import type { ChooseMethodInput, ChooseMethodOutput } from './chooseMethod.schema';
 import { METHOD_FACTS, methodOf, type Method } from './method';
@@ -82,7 +82,7 @@ function predicted(
   method: Method,
   touches: number,
 ): Uncertainty {
-  const sd = gauge.sd ?? gauge.u;
+  const sd = gauge.sd ?? gauge.touchU;
   const dof = (gauge.sd === undefined ? DEFAULT_DOF : (gauge.dof ?? DEFAULT_DOF)) + touches - 1;
   const standing = standingPart(GAUGE_FACTS[gauge.kind].spin === 'standing' ? gauge.tir : 0);
   // Two faces, or four places round, each have their own touch; the middle is their mean.
@@ -90,7 +90,9 @@ function predicted(
   const parts: BudgetPart[] = [
     { name: 'repeats', u: (sd / Math.sqrt(touches)) * share, shape: 'normal', dof },
     { name: 'display step', u: (resolution / Math.sqrt(12)) * share, shape: share === 1 ? 'uniform' : 'normal' },
-    { name: 'finder', u: gauge.u * share, shape: 'normal' },
+    { name: TOUCH_PART, u: gauge.touchU * share, shape: 'normal' },
+    // Half of the size is in one face; in a middle it cancels.
+    { name: SIZE_PART, u: feature === 'face' ? gauge.sizeU : 0, shape: 'normal' },
     standing,
   ];
   return combine(parts);

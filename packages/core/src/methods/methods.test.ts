@@ -7,7 +7,8 @@ const gauge = (id: string, kind: ChooseMethodInput['gauges'][number]['kind'], u:
   id,
   name: id,
   kind,
-  u,
+  touchU: u,
+  sizeU: 0,
   tir: 0,
 });
 
@@ -33,7 +34,7 @@ describe('choosing a method', () => {
     expect(anyReaches).toBe(true);
     expect(ranked[0]).toMatchObject({ gaugeId: 'probe', touches: 1, reaches: true });
     expect(ranked.at(-1)).toMatchObject({ gaugeId: 'paper', reaches: false });
-    expect(ranked.at(-1)?.reason).toMatch(/finder holds it back/);
+    expect(ranked.at(-1)?.reason).toMatch(/feel of the touch holds it back/);
     const reaching = ranked.filter(({ reaches }) => reaches).map(({ seconds }) => seconds);
     expect(reaching).toEqual([...reaching].sort((a, b) => a - b));
   });

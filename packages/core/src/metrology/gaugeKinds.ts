@@ -24,8 +24,13 @@ export type GaugeKind = (typeof GAUGE_KINDS)[number];
 /** How a kind of gauge is used, and how well it repeats until the shop's own log says better. */
 export interface GaugeKindFacts {
   name: string;
-  /** Standard uncertainty of one touch, and the method's own standard deviation, mm. */
-  defaultU: number;
+  /**
+   * Where it trips differs from direction to direction: standard uncertainty of a touch, mm, which repeats at one place do
+   * not average; the method's own standard deviation too. For what only measures, of a reading.
+   */
+  touchU: number;
+  /** Its effective radius or thickness is off by the same at every touch: standard uncertainty, mm. */
+  sizeU: number;
   /** `turning`: touches while the spindle turns; `slow`: while it turns slowly; `standing`: spindle stopped. */
   spin: 'turning' | 'slow' | 'standing';
   /** Whether it finds faces sideways (X and Y), or heights (Z); the others measure or line up. */
@@ -33,24 +38,25 @@ export interface GaugeKindFacts {
 }
 
 /**
- * Defaults by kind, mm. A block slipped under a tool is judged by feel, as a pin and feeler is.
+ * Defaults by kind, mm, until the shop's own calibration or log has better. A block slipped under a tool is judged by
+ * feel, as a pin and feeler is; its size is known far better.
  */
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
-  'spring-finder': { name: 'spring edge finder', defaultU: 0.006, spin: 'turning', finds: 'edges' },
-  'bearing-finder': { name: 'ring finder', defaultU: 0.012, spin: 'slow', finds: 'edges' },
-  'contact-light': { name: 'contact light', defaultU: 0.004, spin: 'standing', finds: 'both' },
-  probe: { name: '3D probe', defaultU: 0.003, spin: 'standing', finds: 'both' },
-  pin: { name: 'gauge pin', defaultU: 0.012, spin: 'standing', finds: 'edges' },
-  feeler: { name: 'feeler', defaultU: 0.012, spin: 'standing', finds: 'heights' },
-  paper: { name: 'paper', defaultU: 0.03, spin: 'standing', finds: 'both' },
-  block: { name: 'gauge block', defaultU: 0.012, spin: 'standing', finds: 'heights' },
-  'touch-plate': { name: 'touch plate', defaultU: 0.02, spin: 'standing', finds: 'both' },
-  setter: { name: 'tool setter', defaultU: 0.004, spin: 'standing', finds: 'heights' },
-  ring: { name: 'setting ring', defaultU: 0.004, spin: 'standing', finds: 'neither' },
-  'master-tool': { name: 'master tool', defaultU: 0.004, spin: 'standing', finds: 'neither' },
-  indicator: { name: 'indicator', defaultU: 0.004, spin: 'standing', finds: 'neither' },
-  plug: { name: 'tapered plug', defaultU: 0.01, spin: 'standing', finds: 'neither' },
-  caliper: { name: 'caliper', defaultU: 0.02, spin: 'standing', finds: 'neither' },
-  micrometer: { name: 'inside micrometer', defaultU: 0.004, spin: 'standing', finds: 'neither' },
-  'bore-gauge': { name: 'bore gauge', defaultU: 0.002, spin: 'standing', finds: 'neither' },
+  'spring-finder': { name: 'spring edge finder', touchU: 0.005, sizeU: 0.003, spin: 'turning', finds: 'edges' },
+  'bearing-finder': { name: 'ring finder', touchU: 0.008, sizeU: 0.008, spin: 'slow', finds: 'edges' },
+  'contact-light': { name: 'contact light', touchU: 0.003, sizeU: 0.002, spin: 'standing', finds: 'both' },
+  probe: { name: '3D probe', touchU: 0.002, sizeU: 0.002, spin: 'standing', finds: 'both' },
+  pin: { name: 'gauge pin', touchU: 0.01, sizeU: 0.005, spin: 'standing', finds: 'edges' },
+  feeler: { name: 'feeler', touchU: 0.01, sizeU: 0.005, spin: 'standing', finds: 'both' },
+  paper: { name: 'paper', touchU: 0.02, sizeU: 0.02, spin: 'standing', finds: 'both' },
+  block: { name: 'gauge block', touchU: 0.01, sizeU: 0.002, spin: 'standing', finds: 'heights' },
+  'touch-plate': { name: 'touch plate', touchU: 0.012, sizeU: 0.015, spin: 'standing', finds: 'both' },
+  setter: { name: 'tool setter', touchU: 0.003, sizeU: 0.003, spin: 'standing', finds: 'heights' },
+  ring: { name: 'setting ring', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither' },
+  'master-tool': { name: 'master tool', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither' },
+  indicator: { name: 'indicator', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither' },
+  plug: { name: 'tapered plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither' },
+  caliper: { name: 'caliper', touchU: 0.02, sizeU: 0, spin: 'standing', finds: 'neither' },
+  micrometer: { name: 'inside micrometer', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither' },
+  'bore-gauge': { name: 'bore gauge', touchU: 0.002, sizeU: 0, spin: 'standing', finds: 'neither' },
 };

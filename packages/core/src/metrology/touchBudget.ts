@@ -1,9 +1,10 @@
 import type { BudgetPart } from './uncertainty';
 import type { Repeats } from './repeats';
+import { roundedAlike, roundingOfMean } from './roundingOfMean';
 
 /** What is known of a way of touching before today's readings. All in mm. */
 export interface TouchMethod {
-  /** Display step of the scale read. */
+  /** Step really read or moved by: a digit of the display, a line of the dial, a jog step where that is coarser. */
   resolution: number;
   /** The method's own standard deviation from the shop's log, or its default. */
   methodSd: number;
@@ -11,9 +12,15 @@ export interface TouchMethod {
   methodDof?: number | undefined;
 }
 
-/** What is known of the finder or gauge itself. All in mm, standard uncertainties. */
+/**
+ * What is known of the finder or gauge itself. All in mm, standard uncertainties. Its error has two parts: where it trips,
+ * anew in every direction and not averaged by repeats at one place; and its size, the same at every touch.
+ */
 export interface TouchContact {
-  finderU: number;
+  touchU: number;
+  /** Of its effective radius, or of its thickness under a tool. */
+  sizeU: number;
+  /** Of a feeler or paper that stands between, where that is known by itself. */
   gaugeU?: number | undefined;
   backlashU?: number | undefined;
   /** Total indicator reading of a contact that stands still, its high side unknown. */
@@ -42,20 +49,29 @@ export function pooledVariance(
   return { variance: (v0 * method.methodSd ** 2 + squares) / dof, dof };
 }
 
-/** The display step as a uniform of one step's width (JCGM 100:2008, F.2.2.1). */
-export const displayPart = (method: TouchMethod, name = 'display step'): BudgetPart => ({
-  name,
-  u: method.resolution / Math.sqrt(12),
-  shape: 'uniform',
-});
+/**
+ * The display step in a mean of repeats, each of them rounded: a uniform of one step's width where they scatter less than
+ * the step shows, narrower and all but normal where they scatter across steps (JCGM 100:2008, F.2.2.1).
+ */
+export function displayPart(repeats: Repeats, method: TouchMethod, name = 'display step'): BudgetPart {
+  const sd = Math.sqrt(pooledVariance(method, (repeats.n - 1) * repeats.sd ** 2, repeats.n - 1).variance);
+  const { resolution } = method;
+  const alike = repeats.n === 1 || resolution === 0 || roundedAlike(sd / resolution) > 0.5;
+  return { name, u: roundingOfMean(resolution, repeats.n, sd), shape: alike ? 'uniform' : 'normal' };
+}
+
+/** The names budgets give a finder's two parts, so that a screen can say what holds an answer back. */
+export const TOUCH_PART = 'feel of the touch';
+export const SIZE_PART = 'size of the finder';
 
 /** The budget of one touched face or surface. */
 export function touchBudget(repeats: Repeats, method: TouchMethod, contact: TouchContact): BudgetPart[] {
   return [
     repeatPart(repeats, method),
-    displayPart(method),
-    { name: 'finder', u: contact.finderU, shape: 'normal' },
-    { name: 'gauge size', u: contact.gaugeU ?? 0, shape: 'normal' },
+    displayPart(repeats, method),
+    { name: TOUCH_PART, u: contact.touchU, shape: 'normal' },
+    { name: SIZE_PART, u: contact.sizeU, shape: 'normal' },
+    { name: 'size of the feeler', u: contact.gaugeU ?? 0, shape: 'normal' },
     standingPart(contact.standingTir ?? 0),
     { name: 'backlash left', u: contact.backlashU ?? 0, shape: 'normal' },
   ];

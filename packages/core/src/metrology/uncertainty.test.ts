@@ -9,12 +9,12 @@ const springFinder = { resolution: 0.005, methodSd: 0.006 };
 describe('uncertainty of a touch', () => {
   test('three readings with a spring finder, worked by hand', () => {
     const seen = repeats([-5.012, -5.008, -5.01], springFinder);
-    const { u, U, k, dof } = combine(touchBudget(seen, springFinder, { finderU: 0.006 }));
-    // Squares: pooled 30.667e-6 over three 10.222e-6; display 2.083e-6; finder 36e-6; together 48.306e-6.
-    expect(u).toBeCloseTo(0.00695, 6);
+    const { u, U, k, dof } = combine(touchBudget(seen, springFinder, { touchU: 0.006, sizeU: 0 }));
+    // Squares: pooled 30.667e-6 over three 10.222e-6; display, three roundings 0.698e-6; feel 36e-6; together 46.917e-6.
+    expect(u).toBeCloseTo(0.0068496, 6);
     expect(dof).toBeGreaterThan(200);
     expect(k).toBeCloseTo(1.969, 2);
-    expect(U).toBeCloseTo(0.01368, 4);
+    expect(U).toBeCloseTo(0.01349, 4);
   });
 
   test('one reading has a ± too, wider than three have', () => {
@@ -61,7 +61,9 @@ describe('uncertainty of a touch', () => {
       fc.property(fc.integer({ min: 1, max: 30 }), fc.double({ min: 0, max: 0.1, noNaN: true }), (n, finderU) => {
         const readings = Array.from({ length: n }, () => 5);
         const U = (count: number, finder: number) =>
-          combine(touchBudget(repeats(readings.slice(0, count), springFinder), springFinder, { finderU: finder })).U;
+          combine(
+            touchBudget(repeats(readings.slice(0, count), springFinder), springFinder, { touchU: finder, sizeU: 0 }),
+          ).U;
         expect(U(n, finderU)).toBeLessThanOrEqual(U(1, finderU) + 1e-12);
         expect(U(n, finderU + 0.02)).toBeGreaterThan(U(n, finderU));
       }),

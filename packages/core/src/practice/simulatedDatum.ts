@@ -12,12 +12,7 @@ import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
 import { rotate } from '../geometry/rotate';
 import { readSweep } from './simulatedAlignment';
 import type { Chance } from '../metrology/chance';
-
-/** One simulated datum: how far it truly was off, and the U that was stated for it, mm. */
-export interface DatumTrial {
-  error: number;
-  U: number;
-}
+import type { Trial } from './coverage';
 
 /** A finder, a machine and a hand as only the mill knows them; what is told of them is true on average. */
 interface Hidden {
@@ -26,9 +21,11 @@ interface Hidden {
   told: {
     contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'slow' | 'standing' };
     method: { resolution: number; methodSd: number };
-    finderU: number;
+    touchU: number;
+    sizeU: number;
     lostMotion?: { value: number; U: number };
   };
+  /** Effective radius: as told, and off by the finder's own size error, the same at every touch. */
   radius: number;
   /** Eccentricity of a contact that stands still. */
   eccentric: Point;
@@ -40,6 +37,7 @@ const KIND: Readonly<Record<Method, GaugeKind>> = {
   'bearing-finder': 'bearing-finder',
   'pin-feeler': 'pin',
   'cutter-paper': 'paper',
+  'cutter-feeler': 'feeler',
   'contact-light': 'contact-light',
   'touch-plate': 'touch-plate',
   probe: 'probe',
@@ -49,7 +47,7 @@ const KIND: Readonly<Record<Method, GaugeKind>> = {
 
 function hidden(random: Chance, method: Method): Hidden {
   const { between, pick } = random;
-  const { defaultU, spin } = GAUGE_FACTS[KIND[method]];
+  const { touchU, sizeU, spin } = GAUGE_FACTS[KIND[method]];
   const onDials = pick(false, false, true);
   const tir = pick(0, between(0, 0.02));
   const value = between(0.05, 0.6);
@@ -66,11 +64,12 @@ function hidden(random: Chance, method: Method): Hidden {
     random,
     told: {
       contact,
-      method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: defaultU },
-      finderU: defaultU,
+      method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: touchU },
+      touchU,
+      sizeU,
       ...(onDials && { lostMotion: { value, U: 0.012 } }),
     },
-    radius: contact.diameter / 2 + contact.feeler + (spin === 'standing' ? 0 : tir / 2),
+    radius: contact.diameter / 2 + contact.feeler + (spin === 'standing' ? 0 : tir / 2) + sizeU * random.normal(),
     eccentric: { x: eccentricity * Math.cos(direction), y: eccentricity * Math.sin(direction) },
     lost: onDials ? value + 0.006 * random.normal() : 0,
   };
@@ -88,7 +87,8 @@ const feel = (mill: Hidden, at: number, approach: Approach, finder: number): num
 
 const touches = ({ random }: Hidden): number => random.pick(1, 2, 3, 5);
 
-const finderError = ({ random, told }: Hidden): number => told.finderU * random.normal();
+/** Where it trips, anew in every direction. */
+const finderError = ({ random, told }: Hidden): number => told.touchU * random.normal();
 
 /** Readings of a face at `at` with its outward normal against `approach`; the eccentric contact touches early or late. */
 function face(mill: Hidden, at: number, approach: Approach, axis: 'x' | 'y'): number[] {
@@ -97,7 +97,7 @@ function face(mill: Hidden, at: number, approach: Approach, axis: 'x' | 'y'): nu
   return Array.from({ length: touches(mill) }, () => feel(mill, centre, approach, finder));
 }
 
-type Simulation = (random: Chance, method: Method) => DatumTrial;
+type Simulation = (random: Chance, method: Method) => Trial;
 
 const place = ({ between }: Chance): Point => ({ x: between(-300, 300), y: between(-200, 200) });
 
@@ -110,7 +110,7 @@ const simulateFace: Simulation = (random, method) => {
 };
 
 const simulateMiddle =
-  (kind: 'web' | 'slot'): Simulation =>
+  (kind: 'web' | 'slot', of: 'place' | 'size'): Simulation =>
   (random, method) => {
     const mill = hidden(random, method);
     const at = random.between(-300, 300);
@@ -125,7 +125,9 @@ const simulateMiddle =
       expected: { kind, width },
       nominal: 0,
     });
-    return { error: found.centre - at, U: found.uncertainty.U };
+    return of === 'place'
+      ? { error: found.centre - at, U: found.uncertainty.U }
+      : { error: found.width - width, U: found.widthUncertainty.U };
   };
 
 /** A turned part's corner, on scales without backlash: what is left of one is simulated with single faces. */
@@ -178,7 +180,7 @@ function touchRound(mill: Hidden, at: Point, radius: number, n: number, feature:
 }
 
 const simulatePoints =
-  (feature: 'bore' | 'boss'): Simulation =>
+  (feature: 'bore' | 'boss', of: 'place' | 'size'): Simulation =>
   (random, method) => {
     const mill = hidden(random, method);
     const at = place(random);
@@ -190,6 +192,7 @@ const simulatePoints =
       touches: touchRound(mill, at, radius, random.pick(3, 4, 6, 8), feature),
       nominal: { x: 0, y: 0 },
     });
+    if (of === 'size') return { error: found.diameter - 2 * radius, U: found.U.diameter };
     const axis = random.pick<'x' | 'y'>('x', 'y');
     return { error: found.centre[axis] - at[axis], U: found.U[axis] };
   };
@@ -200,7 +203,7 @@ const simulateSweep: Simulation = (random) => {
   const indicator = {
     sense: 1 as const,
     resolution: random.pick(0.002, 0.01),
-    methodSd: GAUGE_FACTS.indicator.defaultU,
+    methodSd: GAUGE_FACTS.indicator.touchU,
   };
   const n = random.pick(4, 8, 12);
   const found = centreSweep({
@@ -221,7 +224,7 @@ const simulateSweep: Simulation = (random) => {
 
 const simulatePlug: Simulation = (random) => {
   const at = place(random);
-  const sd = GAUGE_FACTS.plug.defaultU;
+  const sd = GAUGE_FACTS.plug.touchU;
   const tir = random.between(0, 0.03);
   const direction = random.between(0, 2 * Math.PI);
   const resolution = random.pick(0.001, 0.005, 0.01);
@@ -237,7 +240,7 @@ const simulatePlug: Simulation = (random) => {
     y: read(at.y, Math.sin(direction)),
     nominal: { x: 0, y: 0 },
     method: { resolution, methodSd: sd },
-    finderU: sd,
+    touchU: sd,
     plugTir: tir,
     confirm: { by: 'word' },
     allowed: 0.05,
@@ -279,29 +282,16 @@ export const DATUM_SIMULATIONS: readonly { feature: string; methods: readonly Me
   { feature: 'corner, true to the axes', methods: touching, simulate: simulateCorner('axes') },
   { feature: 'corner with skew, square', methods: touching, simulate: simulateCorner('square') },
   { feature: 'corner, both faces measured', methods: touching, simulate: simulateCorner('measured') },
-  { feature: 'middle of stock or web', methods: touching, simulate: simulateMiddle('web') },
-  { feature: 'middle of a slot', methods: touching, simulate: simulateMiddle('slot') },
-  { feature: 'bore by three or more', methods: entering, simulate: simulatePoints('bore') },
-  { feature: 'boss by three or more', methods: entering, simulate: simulatePoints('boss') },
+  { feature: 'middle of stock or web', methods: touching, simulate: simulateMiddle('web', 'place') },
+  { feature: 'width of stock or web', methods: touching, simulate: simulateMiddle('web', 'size') },
+  { feature: 'middle of a slot', methods: touching, simulate: simulateMiddle('slot', 'place') },
+  { feature: 'width of a slot', methods: touching, simulate: simulateMiddle('slot', 'size') },
+  { feature: 'bore by three or more', methods: entering, simulate: simulatePoints('bore', 'place') },
+  { feature: 'diameter of a bore', methods: entering, simulate: simulatePoints('bore', 'size') },
+  { feature: 'boss by three or more', methods: entering, simulate: simulatePoints('boss', 'place') },
+  { feature: 'diameter of a boss', methods: entering, simulate: simulatePoints('boss', 'size') },
   { feature: 'bore or boss by sweep', methods: ['indicator'], simulate: simulateSweep },
   { feature: 'bore by plug', methods: ['plug'], simulate: simulatePlug },
   { feature: 'two holes, origin', methods: entering, simulate: simulateHoleLine('origin') },
   { feature: 'two holes, direction', methods: entering, simulate: simulateHoleLine('direction') },
 ];
-
-/** Share of cases whose error lies within the stated U, and that U against the half-width that just holds 95 % of them. */
-export function coverageOf(
-  simulate: (random: Chance) => DatumTrial,
-  cases: number,
-  seedOf: (i: number) => Chance,
-): { share: number; width: number } {
-  const ratios = new Float64Array(cases);
-  let held = 0;
-  for (let i = 0; i < cases; i += 1) {
-    const { error, U } = simulate(seedOf(i));
-    ratios[i] = Math.abs(error) / U;
-    if (Math.abs(error) <= U) held += 1;
-  }
-  ratios.sort();
-  return { share: held / cases, width: 1 / (ratios[Math.ceil(0.95 * cases) - 1] ?? Number.NaN) };
-}

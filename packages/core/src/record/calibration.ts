@@ -3,9 +3,10 @@ import { placeReadings } from '../schema/indicator';
 import { axis, id, moment, name, nonNegativeLength } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
 
-/** What was calibrated: a gauge of the shop, or an axis of a machine. */
+/** What was calibrated: a gauge of the shop, a cutter whose diameter was measured, or an axis of a machine. */
 const calibrated = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('gauge'), gaugeId: id }),
+  z.object({ kind: z.literal('cutter'), cutterId: id }),
   z.object({ kind: z.literal('axis'), machineId: id, axis }),
 ]);
 
@@ -32,6 +33,13 @@ const found = z.discriminatedUnion('what', [
   }),
 ]);
 
+/** What can be found of each. */
+const FOUND_OF: Readonly<Record<z.output<typeof calibrated>['kind'], readonly z.output<typeof found>['what'][]>> = {
+  gauge: ['size', 'offsets', 'run-out', 'touch'],
+  cutter: ['size'],
+  axis: ['backlash'],
+};
+
 /**
  * What a gauge or an axis was found to be, and from when on that counts: an answer uses what was in force when its
  * readings were taken, so that measuring a plate today moves no datum of last month.
@@ -47,9 +55,9 @@ export const newCalibration = z
     from: moment,
     at: moment,
   })
-  .refine(({ of, found: { what } }) => (of.kind === 'axis') === (what === 'backlash'), {
+  .refine(({ of, found: { what } }) => FOUND_OF[of.kind].includes(what), {
     path: ['found', 'what'],
-    error: 'must be backlash for an axis, and something else for a gauge',
+    error: 'must be backlash for an axis, a size for a cutter, and something other than backlash for a gauge',
   })
   .meta({ id: 'NewCalibration' });
 
@@ -70,10 +78,16 @@ export const calibrationKind = rowKind({
   summary: 'Say what a gauge or an axis was found to be, and from when on',
   version: 1,
   schema: newCalibration,
-  names: ({ of }) =>
-    of.kind === 'gauge'
-      ? [{ kind: 'gauge', id: of.gaugeId, field: 'of.gaugeId' }]
-      : [{ kind: 'machine', id: of.machineId, field: 'of.machineId' }],
+  names: ({ of }) => {
+    switch (of.kind) {
+      case 'gauge':
+        return [{ kind: 'gauge', id: of.gaugeId, field: 'of.gaugeId' }];
+      case 'cutter':
+        return [{ kind: 'cutter', id: of.cutterId, field: 'of.cutterId' }];
+      case 'axis':
+        return [{ kind: 'machine', id: of.machineId, field: 'of.machineId' }];
+    }
+  },
   asKept: withStored<NewCalibration>,
   when: ({ at }) => at,
 });

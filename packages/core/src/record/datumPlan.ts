@@ -61,6 +61,10 @@ export const datumPlan = z
         surface: length,
         lift: nonNegativeLength,
         step: positiveLength.optional(),
+        /** The gauge's own size is kept: half of the last step is not added to what Z is set to. */
+        keepsGauge: z.boolean().optional(),
+        /** How far off depths may be, mm; as positions may until somebody said. */
+        tolerance: positiveLength.optional(),
         /** How much longer the probe is than the reference tool, as it was calibrated, mm. */
         probeLonger: length.optional(),
         /** Where a gauge sits that could sit anywhere: under the tool, in the spindle, on an arm beside the cutter. */
@@ -71,6 +75,8 @@ export const datumPlan = z
         runOut: z.object({ tolerance: positiveLength.optional(), measureOnly: z.boolean() }).optional(),
       })
       .optional(),
+    /** Steps the machine was moved by at touches, mm, by the gauge: coarser than the display, they are what is read. */
+    movedBy: z.record(id, positiveLength).optional(),
     local: z.array(localDatum).max(20, { error: 'must hold at most 20 datums' }),
   })
   .meta({ id: 'DatumPlan' });
@@ -82,6 +88,23 @@ export type DatumPlan = z.output<typeof datumPlan>;
 /** What a set-up starts with: the usual ways, nothing carried, one datum. */
 export const EMPTY_DATUM_PLAN: DatumPlan = { ways: {}, known: {}, onMyWord: [], carried: null, local: [] };
 
+/** A skew once stood with its angle; it stands by the touches it came from now. */
+function carriedByReadings(old: unknown): unknown {
+  const plan = z.looseObject({ carried: z.looseObject({ from: z.string() }).nullable() }).parse(old);
+  if (!plan.carried) return plan;
+  const { from, ...told } = plan.carried;
+  return { ...plan, carried: { from, readings: [], told } };
+}
+
+/** Half of a search's last step was not taken once: what Z was set to then stays. */
+function halfKept(old: unknown): unknown {
+  const { heights, ...plan } = z
+    .looseObject({ heights: z.looseObject({ step: z.number().optional() }).optional() })
+    .parse(old);
+  if (!heights) return plan;
+  return { ...plan, heights: heights.step === undefined ? heights : { ...heights, keepsGauge: true } };
+}
+
 export const datumPlanKind = documentKind({
   name: 'datumPlan',
   field: 'datumPlan',
@@ -89,15 +112,10 @@ export const datumPlanKind = documentKind({
   collection: 'datum',
   title: 'way features are found',
   summary: 'Say how features are found, name local datums, carry a skew',
-  version: 2,
+  version: 3,
   schema: datumPlan,
   key: () => '',
-  upgrade: (old) => {
-    const plan = z.looseObject({ carried: z.looseObject({ from: z.string() }).nullable() }).parse(old);
-    if (!plan.carried) return plan;
-    const { from, ...told } = plan.carried;
-    return { ...plan, carried: { from, readings: [], told } };
-  },
+  upgrade: (old, from) => halfKept(from < 2 ? carriedByReadings(old) : old),
   shows: 'one',
   empty: EMPTY_DATUM_PLAN,
 });

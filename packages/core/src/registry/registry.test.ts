@@ -8,13 +8,28 @@ import type { Tape } from '../tape/tape';
 const method = { resolution: 0.005, methodSd: 0.006 };
 const indicator = { ...method, sense: 1 };
 const contact = { diameter: 10, feeler: 0.05, tir: 0.02, spin: 'turning' };
-const touched = { contact, method, finderU: 0.006, tolerance: 0.1 };
+const touched = { contact, method, touchU: 0.006, sizeU: 0, tolerance: 0.1 };
 
 /** One good input of every calculation there is. */
 const GOOD: Record<CalculationName, Record<string, unknown>> = {
   edge: { ...touched, readings: [-5.012, -5.008], approach: 1, nominal: 0 },
-  'z-zero': { readings: [37.42], gaugeThickness: 10, surfaceHeight: 0, method, finderU: 0.012, tolerance: 0.1 },
-  'tool-length': { reference: { tool: 1, z: { readings: [10] } }, tool: 2, readings: [-2.31], method, tolerance: 0.1 },
+  'z-zero': {
+    readings: [37.42],
+    gaugeThickness: 10,
+    surfaceHeight: 0,
+    method,
+    touchU: 0.012,
+    sizeU: 0,
+    tolerance: 0.1,
+  },
+  'tool-length': {
+    reference: { tool: 1, z: { readings: [10] } },
+    tool: 2,
+    readings: [-2.31],
+    method,
+    touchU: 0.012,
+    tolerance: 0.1,
+  },
   'bolt-circle': {
     centre: { x: 62, y: 58 },
     diameter: 48,
@@ -87,7 +102,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     y: [57.99],
     nominal: { x: 62, y: 58 },
     method,
-    finderU: 0.01,
+    touchU: 0.01,
     plugTir: 0.02,
     confirm: { by: 'sweep', tir: 0.01 },
     allowed: 0.05,
@@ -178,8 +193,8 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     tolerance: 0.1,
     resolution: 0.005,
     gauges: [
-      { id: 'spring', name: 'Spring finder', kind: 'spring-finder', u: 0.006, tir: 0 },
-      { id: 'probe', name: 'Probe', kind: 'probe', u: 0.003, tir: 0, sd: 0.002, dof: 30 },
+      { id: 'spring', name: 'Spring finder', kind: 'spring-finder', touchU: 0.005, sizeU: 0.003, tir: 0 },
+      { id: 'probe', name: 'Probe', kind: 'probe', touchU: 0.002, sizeU: 0.002, tir: 0, sd: 0.002, dof: 30 },
     ],
   },
   explain: { measured: 188.99, known: 184, U: 0.02, radius: 5 },

@@ -19,6 +19,7 @@ export const note = z
     /** So many from the side that has fewest. */
     z.object({ code: z.literal('few-from-one-side'), fewest: z.number() }),
     z.object({ code: z.literal('less-than-its-u') }),
+    z.object({ code: z.literal('search-one-sided'), step: z.number() }),
     z.object({ code: z.literal('plug-proven') }),
     z.object({ code: z.literal('plug-suffices') }),
     z.object({ code: z.literal('sweep-disproves') }),

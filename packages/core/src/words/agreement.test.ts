@@ -30,7 +30,7 @@ const said = (book: Book) => {
 
 test('faces as far apart as the part is long', () => {
   expect(said(touched('mm', ['left', -5], ['right', 189.01]))).toMatch(
-    /^Left and right are 184\.010 mm apart ±0\.\d{3} mm, as a part of 184\.000 mm should be\.$/,
+    /^Left and right are 184\.010 mm apart ±0\.\d{3} mm, which agrees with the part’s 184\.000 mm within ±0\.0\d{2} mm\.$/,
   );
 });
 

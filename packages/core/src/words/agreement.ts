@@ -34,21 +34,25 @@ function faceOf({ part }: Book, subject: Mend['strike'][number]['subject']): str
 /** The comparison as a sentence: what was measured, and how it ends when it agrees or does not. */
 export function agreementWords(
   book: Book,
-  { of, against, feature, measured, known, U }: Agreement,
+  { of, against, feature, measured, known, measuredU, U }: Agreement,
   unit: LengthUnit,
 ): { said: string; but: { agrees: string; differs: string } } {
   const size = formatLengthUnit(known, { unit });
   const name = featureName(book.part, feature);
-  const figure = `${formatLengthUnit(measured, { unit })} ${plusMinus(U, unit)}`;
+  const figure = `${formatLengthUnit(measured, { unit })} ${plusMinus(measuredU, unit)}`;
+  const within = `within ${plusMinus(U, unit)}`;
   switch (of) {
     case 'width': {
       const faces = feature.kind === 'middle' && feature.axis === 'x' ? 'Left and right' : 'Front and back';
       const shape = feature.kind === 'middle' ? shapeWords(book.part, feature.of) : '';
       const source = against === 'caliper' ? 'the caliper said' : shape === '' ? 'the part is' : 'it is drawn';
       return {
-        said: `${faces}${shape} are ${formatLengthUnit(measured, { unit })} apart ${plusMinus(U, unit)}`,
+        said: `${faces}${shape} are ${formatLengthUnit(measured, { unit })} apart ${plusMinus(measuredU, unit)}`,
         but: {
-          agrees: against === 'caliper' ? `as the caliper said, ${size}` : `as a part of ${size} should be`,
+          agrees:
+            against === 'caliper'
+              ? `which agrees with the caliper’s ${size} ${within}`
+              : `which agrees with the ${shape === '' ? 'part’s' : 'drawn'} ${size} ${within}`,
           differs: `but ${source} ${size}`,
         },
       };
@@ -56,30 +60,36 @@ export function agreementWords(
     case 'caliper':
       return {
         said: `The caliper says ${figure} along ${feature.kind === 'middle' ? feature.axis.toUpperCase() : ''}`,
-        but: { agrees: `as the program’s stock has it, ${size}`, differs: `but the program’s stock is ${size}` },
+        but: {
+          agrees: `which agrees with the program’s stock, ${size}, ${within}`,
+          differs: `but the program’s stock is ${size}`,
+        },
       };
     case 'diameter':
       return {
         said: `The ${name} measures ${figure}`,
-        but: { agrees: `as drawn, ${size}`, differs: `but it is drawn ${size}` },
+        but: { agrees: `which agrees with the drawn ${size} ${within}`, differs: `but it is drawn ${size}` },
       };
     case 'datum':
       return {
         said: against === 'offset' ? `By the ${name}, part zero is at ${figure}` : `The ${name} is at ${figure} now`,
         but: {
-          agrees: `where it was set, ${size}`,
+          agrees: `which agrees with where it was set, ${size}, ${within}`,
           differs: against === 'offset' ? `but the offset entered is ${size}` : `but it was set to be at ${size}`,
         },
       };
     case 'previous':
       return {
         said: `The ${name} is at ${figure} by this finder`,
-        but: { agrees: `as by the one before, ${size}`, differs: `but by the one before it was at ${size}` },
+        but: {
+          agrees: `which agrees with the one before, ${size}, ${within}`,
+          differs: `but by the one before it was at ${size}`,
+        },
       };
     case 'repeat':
       return {
         said: `One reading of the ${name} is ${figure}`,
-        but: { agrees: `as the others, ${size}`, differs: `but the others say ${size}` },
+        but: { agrees: `which agrees with the others, ${size}, ${within}`, differs: `but the others say ${size}` },
       };
   }
 }

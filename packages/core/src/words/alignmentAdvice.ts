@@ -59,7 +59,10 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
           figure('Dial there now', result.reads),
           figure('Dial there when right', result.shouldRead),
         ],
-        notes: [...result.notes.map(noteWords), `The jaw’s direction: ${angleWords(result.angle)} from its axis.`],
+        notes: [
+          ...result.notes.map((note) => noteWords(note, unit)),
+          `The jaw’s direction: ${angleWords(result.angle)} from its axis.`,
+        ],
       };
     }
     case 'head': {
@@ -107,7 +110,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
               figure('Dial all round when right', answer.result.shouldRead),
             ],
             notes: [
-              ...answer.result.notes.map(noteWords),
+              ...answer.result.notes.map((note) => noteWords(note, unit)),
               `Total run-out ${show(answer.result.tir)} ${unit}${answer.result.form === null ? '' : `, of which ${show(answer.result.form)} ${unit} is form and will remain`}.`,
               `± of each axis: X ${plusMinus(answer.result.U.x, unit)}, Y ${plusMinus(answer.result.U.y, unit)}.`,
             ],
@@ -217,7 +220,7 @@ function plugAdvice(result: Plug, book: Book, figure: (say: string, mm: number) 
     figures: [figure('Centre X', result.centre.x), figure('Centre Y', result.centre.y)],
     notes: [
       result.confirmed === 'sweep' ? 'Confirmed by a sweep.' : 'Taken on your word: no sweep has confirmed it.',
-      ...result.notes.map(noteWords),
+      ...result.notes.map((note) => noteWords(note, unit)),
       `Good to ${formatLengthUnit(result.uncertainty.U, { unit })} either way in each axis.`,
     ],
   };

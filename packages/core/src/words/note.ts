@@ -1,7 +1,9 @@
 import type { Note } from '../schema/note';
+import { formatLengthUnit } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
 
 /** A note as a person reads it, with its remedy. */
-export function noteWords(note: Note): string {
+export function noteWords(note: Note, unit: LengthUnit): string {
   switch (note.code) {
     case 'pivot-outside':
       return 'The pivot lies outside the vise. Give the place of the bolt that stays tight, between its two ends.';
@@ -25,6 +27,8 @@ export function noteWords(note: Note): string {
       return 'The sweep shows more than this job takes. Move by the sweep’s own answer instead of the plug’s.';
     case 'sweep-worth-it':
       return 'For this job a sweep is worth the time: the plug alone leaves more than a quarter of what is allowed.';
+    case 'search-one-sided':
+      return `The gauge’s own size is kept, so the tool may stand up to ${formatLengthUnit(note.step, { unit })} higher than Z says: it cuts shallow by up to that, never deep.`;
     case 'run-out-within':
       return 'Within what is allowed: its length and size may be updated.';
     case 'run-out-too-far':

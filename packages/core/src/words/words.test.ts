@@ -8,19 +8,21 @@ import { SLIP_NAMES, slipWords } from './slip';
 import { findingWords } from './tableFinding';
 
 describe('notes', () => {
-  const figures = { of: 'touches', arc: 60.4, weakest: 89.6, fewest: 1 };
+  const figures = { of: 'touches', arc: 60.4, weakest: 89.6, fewest: 1, step: 0.05 };
   const codes = note.options.map(({ shape }) => shape.code.value);
 
   test.each(codes)('%s is said as a sentence with its remedy', (code) => {
-    expect(noteWords(note.parse({ code, ...figures }))).toMatch(/^[A-Z].{30,}\.$/);
+    expect(noteWords(note.parse({ code, ...figures }), 'mm')).toMatch(/^[A-Z].{30,}\.$/);
   });
 
   test('figures are said as they are', () => {
-    expect(noteWords({ code: 'short-arc', of: 'touches', arc: 60.4, weakest: 89.6 })).toMatch(
+    expect(noteWords({ code: 'short-arc', of: 'touches', arc: 60.4, weakest: 89.6 }, 'mm')).toMatch(
       /touches span only 60° of the circle, so along 90°/,
     );
-    expect(noteWords({ code: 'short-arc', of: 'readings', arc: 90 })).toMatch(/readings span only 90°.*one direction/);
-    expect(noteWords({ code: 'few-from-one-side', fewest: 1 })).toMatch(/^Only 1 from one side/);
+    expect(noteWords({ code: 'short-arc', of: 'readings', arc: 90 }, 'mm')).toMatch(
+      /readings span only 90°.*one direction/,
+    );
+    expect(noteWords({ code: 'few-from-one-side', fewest: 1 }, 'mm')).toMatch(/^Only 1 from one side/);
   });
 });
 

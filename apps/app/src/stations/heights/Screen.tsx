@@ -1,6 +1,9 @@
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
+import { depthTolerance } from '@zero-point/core/book/subjects/heights';
+import { noteWords } from '@zero-point/core/words/note';
+import { MovedBy } from '../../answer/MovedBy';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -17,7 +20,7 @@ import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
 import { RunOutPanel } from './parts/RunOutPanel';
-import { HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
+import { DepthTolerance, HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
 import { ToolTablePanel } from './parts/ToolTablePanel';
 import { SCHOOL_NAMES, SITS_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
@@ -152,13 +155,29 @@ export default function HeightsScreen({ book }: { book: Book }) {
             <TouchDetail
               page={page}
               unit={setup.units}
-              tolerance={setup.tolerance}
+              tolerance={depthTolerance(book)}
+              more={
+                view.answer && (
+                  <>
+                    {view.answer.kind === 'z-zero' &&
+                      view.answer.result.notes.map((note) => (
+                        <Words key={note.code} tone="warn">
+                          {noteWords(note, setup.units)}
+                        </Words>
+                      ))}
+                    {book.datumPlan.heights?.tolerance === undefined && <DepthTolerance book={book} />}
+                  </>
+                )
+              }
               readings={view.readings}
               answer={view.answer}
               forms={view.forms}
               onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
               onDone={done}
             />
+            {page.showing === 'entry' && view.arrives === 'lowered' && (
+              <MovedBy book={book} gaugeId={setup.heightGaugeId} />
+            )}
             {shows}
           </>
         ) : (

@@ -15,6 +15,7 @@ export const caliperCheck: Check = {
       against: 'drawing',
       measured,
       known: part.size[feature.axis],
+      measuredU: KNOWN_U,
       U: Math.hypot(KNOWN_U, KNOWN_U),
       suspects: [],
     };

@@ -21,6 +21,9 @@ export interface Agreement {
   feature: Feature;
   measured: number;
   known: number;
+  /** U of what was measured, mm: its own, whatever it is held against. */
+  measuredU: number;
+  /** U of the comparison, mm: that and how well the known one is known, together. Never the other's. */
   U: number;
   explanation: ExplainOutput;
   /** Readings that could be at fault, face by face. */

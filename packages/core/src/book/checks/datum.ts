@@ -29,13 +29,14 @@ export const datumCheck: Check = {
       // On a scale that was left as it was, touches from before say something new only where one of them was struck out
       // or mended since: then what was entered is not what they say any more, and no touch is at fault.
       const own = set.subject.kind === 'face' && subjectKey(set.subject) === subjectKey(first.subject);
-      const moved = { measured: workOffset, known: set.value, U };
+      const moved = { measured: workOffset, known: set.value, measuredU: uncertainty.U, U };
       return own && !explain(moved).agrees ? { against: 'offset', ...moved, suspects: [] } : undefined;
     }
     return {
       against: offset ? 'offset' : 'zero',
       measured: offset ? workOffset : edge,
       known: offset ? set.value : edge - workOffset,
+      measuredU: uncertainty.U,
       U,
       suspects: [found.readings],
     };

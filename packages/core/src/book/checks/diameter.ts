@@ -13,6 +13,13 @@ export const diameterCheck: Check = {
     const size = readings.length > 0 ? featureAnswer(book, feature)?.size : undefined;
     if (size?.what !== 'diameter') return undefined;
     const { measured, known } = size;
-    return { against: 'drawing', measured, known, U: Math.hypot(size.U, KNOWN_U), suspects: [readings] };
+    return {
+      against: 'drawing',
+      measured,
+      known,
+      measuredU: size.U,
+      U: Math.hypot(size.U, KNOWN_U),
+      suspects: [readings],
+    };
   },
 };

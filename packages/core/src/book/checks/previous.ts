@@ -25,6 +25,7 @@ export const previousCheck: Check = {
       against: 'touch',
       measured: now.result.edge,
       known: then.result.edge,
+      measuredU: now.result.uncertainty.U,
       U: Math.hypot(now.result.uncertainty.U, then.result.uncertainty.U),
       suspects: [now.readings, then.readings],
     };

@@ -17,11 +17,13 @@ export const repeatCheck: Check = {
     const rest = answerFrom(book, feature.face, feature.of, good);
     if (!rest) return undefined;
     const { repeats, uncertainty } = rest.result;
+    const U = Math.hypot(uncertainty.U, 2 * repeats.sd);
     return {
       against: 'touch',
       measured: odd.value,
       known: repeats.mean,
-      U: Math.hypot(uncertainty.U, 2 * repeats.sd),
+      measuredU: U,
+      U,
       suspects: [[odd]],
     };
   },

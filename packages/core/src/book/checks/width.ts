@@ -2,6 +2,7 @@ import { rectangleOf } from '../../datum/feature';
 import { FACES_ACROSS, rectanglesOf, wallTouch } from '../../datum/shapes';
 import { samePlace } from '../../record/place';
 import type { Feature } from '../../record/datumPlan';
+import { featureAnswer } from '../featureAnswer';
 import { faceAnswer, type FaceAnswer } from '../subjects/face';
 import { calm, KNOWN_U, ofShape, type Check } from './check';
 
@@ -25,11 +26,15 @@ export const widthCheck: Check = {
     const caliper = shape.kind === 'stock' ? book.setup.caliper?.[axis] : undefined;
     // A size that nobody told is no size to hold anything against.
     if (caliper === undefined && shape.kind === 'stock' && book.part.untold?.includes(axis)) return undefined;
+    // One contact is off by the same at both faces, which a width has twice; two contacts are off each by its own.
+    const together = featureAnswer(book, feature)?.size;
+    const measuredU = together?.U ?? Math.hypot(a.result.uncertainty.U, b.result.uncertainty.U);
     return {
       against: caliper === undefined ? 'drawing' : 'caliper',
       measured: b.result.edge - a.result.edge,
       known: caliper ?? wallTouch(shape, high).at - wallTouch(shape, low).at,
-      U: Math.hypot(a.result.uncertainty.U, b.result.uncertainty.U, KNOWN_U),
+      measuredU,
+      U: Math.hypot(measuredU, KNOWN_U),
       suspects: [a.readings, b.readings],
     };
   },

@@ -208,7 +208,7 @@ function plugOf(book: Book, alignment: AlignmentOf<'centre'>, at: At) {
     y: at(PLUG_PLACES.y),
     nominal: { x: 0, y: 0 },
     method: { resolution: book.machine.axes.x.step, methodSd: u },
-    finderU: u,
+    touchU: u,
     plugTir: alignment.plugTir,
     confirm: alignment.confirmTir === null ? { by: 'word' } : { by: 'sweep', tir: alignment.confirmTir },
     allowed: alignment.allowed,

@@ -43,7 +43,7 @@ export function boreLog(book: Book, boreId: string): BoreLog {
 
 /** Standard uncertainty of one measured size: the gauge's own and its display step, mm. */
 export const measuringU = (gauge: KnownGauge): number =>
-  Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].defaultU, (gauge.resolution ?? 0) / Math.sqrt(12));
+  Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].touchU, (gauge.resolution ?? 0) / Math.sqrt(12));
 
 /** Where a bore stands and what to set next. */
 export type BoreAnswer = BookAnswer<'bore'> & { result: BoreOutput };

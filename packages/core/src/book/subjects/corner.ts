@@ -54,7 +54,8 @@ export function cornerAnswer(book: Book, feature: CornerFeature): CornerAnswer |
     nominal: { x, y },
     contact: use.contact,
     method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-    finderU: feltU(book, use.gauge, last.takenAt),
+    touchU: feltU(book, use.gauge, last.takenAt),
+    sizeU: use.sizeU,
     tolerance: book.setup.tolerance,
   };
   return { input, result: corner(input), readings };

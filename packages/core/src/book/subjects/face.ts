@@ -55,7 +55,8 @@ export function answerFrom(
     nominal: nominal[axis] ?? 0,
     contact: use.contact,
     method: methodWith(book, use.gauge, axis),
-    finderU: touchU(use.gauge),
+    touchU: touchU(use.gauge),
+    sizeU: use.sizeU,
     ...(lostMotion && { lostMotion }),
     tolerance: book.setup.tolerance,
   });

@@ -5,7 +5,9 @@ import { toolLength } from '../../heights/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../heights/toolLength.schema';
 import { zZero } from '../../heights/zZero';
 import type { ZZeroOutput } from '../../heights/zZero.schema';
-import { methodWith, sameUse, touchU } from '../gaugeUse';
+import { methodWith, sameUse, sizeU, touchU } from '../gaugeUse';
+import { heightMethod } from '../../heights/heightMethod';
+import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
 
@@ -21,6 +23,15 @@ export interface ToolLengthAnswer extends BookAnswer<'tool-length'> {
   readings: readonly TouchReading[];
 }
 
+/** How far off a depth may be, mm: as positions may until somebody said. */
+export const depthTolerance = ({ datumPlan, setup }: Pick<Book, 'datumPlan' | 'setup'>): number =>
+  datumPlan.heights?.tolerance ?? setup.tolerance;
+
+/** The step tools are raised by past this gauge, mm; none where it is lowered upon, and so felt at once. */
+function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number | undefined {
+  return heightMethod(gauge.kind).arrives === 'raised' ? datumPlan.heights?.step : undefined;
+}
+
 /** Z zero on the part's top, from the reference tool's readings in force; undefined while there are none. */
 export const zZeroAnswer = (book: Book): ZZeroAnswer | undefined => answered(book, 'z-zero', () => zZeroOf(book));
 
@@ -33,6 +44,7 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const gap = gauge && gapOf(book, gauge);
   if (!gauge || gap === undefined) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const step = stepPast(book, gauge);
   const direct = gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe');
   const result = zZero({
     readings: readings.map(({ value }) => value),
@@ -41,12 +53,13 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
     ...(direct && heights?.probeLonger && { longer: heights.probeLonger }),
     surfaceHeight: heights?.surface ?? 0,
     ...(heights?.lift && { lift: heights.lift }),
-    ...(heights?.step && { search: { step: heights.step, takeHalf: false } }),
+    ...(step !== undefined && { search: { step, takeHalf: heights?.keepsGauge !== true } }),
     method: methodWith(book, gauge, 'z'),
-    finderU: touchU(gauge),
-    tolerance: setup.tolerance,
+    touchU: touchU(gauge),
+    sizeU: direct ? 0 : sizeU(gauge, 'thickness'),
+    tolerance: depthTolerance(book),
   });
-  return { ...answerWith('z-zero', result, readings, setup.tolerance), readings };
+  return { ...answerWith('z-zero', result, readings, depthTolerance(book)), readings };
 }
 
 /**
@@ -63,14 +76,17 @@ function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
   const referenceZ = last && referenceOn(book, last);
   if (!last || !gauge || !referenceZ || tool === book.setup.referenceTool) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const searchStep = stepPast(book, gauge);
   const result = toolLength({
     reference: { tool: book.setup.referenceTool, z: referenceZ },
     tool,
     readings: readings.map(({ value }) => value),
     method: methodWith(book, gauge, 'z'),
-    tolerance: book.setup.tolerance,
+    touchU: touchU(gauge),
+    ...(searchStep !== undefined && { searchStep }),
+    tolerance: depthTolerance(book),
   });
-  return { ...answerWith('tool-length', result, readings, book.setup.tolerance), readings };
+  return { ...answerWith('tool-length', result, readings, depthTolerance(book)), readings };
 }
 
 /** Z of the reference tool on the scale and gauge of a reading, or undefined where nothing compares. */

@@ -40,7 +40,8 @@ export function middleAnswer(book: Book, axis: 'x' | 'y', of?: string): MiddleAn
     expected: { kind: shape.kind === 'pocket' ? 'slot' : 'web', width: shape.to[axis] - shape.from[axis] },
     contact: use.contact,
     method: methodWith(book, use.gauge, axis),
-    finderU: touchU(use.gauge),
+    touchU: touchU(use.gauge),
+    sizeU: use.sizeU,
     ...(lostMotion && { lostMotion }),
     tolerance: setup.tolerance,
   });

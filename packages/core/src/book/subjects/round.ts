@@ -104,7 +104,12 @@ const centreOf = (book: Book, of: string): { x: number; y: number } => {
   return { x, y };
 };
 
-function byPoints(book: Book, of: string, all: TouchReading[], { gauge, contact }: Use): RoundAnswer | undefined {
+function byPoints(
+  book: Book,
+  of: string,
+  all: TouchReading[],
+  { gauge, contact, sizeU }: Use,
+): RoundAnswer | undefined {
   const readings = all.filter(({ across }) => across !== undefined);
   if (readings.length < 3) return undefined;
   const method = methodWith(book, gauge, 'x');
@@ -114,13 +119,14 @@ function byPoints(book: Book, of: string, all: TouchReading[], { gauge, contact 
     nominal: centreOf(book, of),
     contact,
     method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-    finderU: feltU(book, gauge, lastOf(readings)),
+    touchU: feltU(book, gauge, lastOf(readings)),
+    sizeU,
     tolerance: book.setup.tolerance,
   };
   return { way: 'points', input, result: circle(input), readings };
 }
 
-function byPairs(book: Book, of: string, all: TouchReading[], { gauge, contact }: Use): RoundAnswer | undefined {
+function byPairs(book: Book, of: string, all: TouchReading[], { gauge, contact, sizeU }: Use): RoundAnswer | undefined {
   const { kind } = roundOf(book.part, of);
   const nominal = centreOf(book, of);
   const pair = (axis: 'x' | 'y'): OppositeFacesOutput | undefined => {
@@ -135,7 +141,8 @@ function byPairs(book: Book, of: string, all: TouchReading[], { gauge, contact }
       expected: { kind: kind === 'bore' ? 'slot' : 'web', width: roundOf(book.part, of).diameter },
       contact,
       method: methodWith(book, gauge, axis),
-      finderU: touchU(gauge),
+      touchU: touchU(gauge),
+      sizeU,
       ...(lostMotion && { lostMotion }),
       tolerance: book.setup.tolerance,
     });
@@ -205,7 +212,7 @@ function plugged(book: Book, of: string): RoundAnswer | undefined {
       y: values('y'),
       nominal: centreOf(book, of),
       method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-      finderU: touchU(gauge),
+      touchU: touchU(gauge),
       plugTir: gauge.tir ?? 0,
       confirm: tir === undefined ? { by: 'word' } : { by: 'sweep', tir },
       allowed: book.setup.tolerance,

@@ -61,7 +61,7 @@ export function FeatureMore({ book, view, answer }: FeatureMoreProps) {
       )}
       {answer.notes.map((note) => (
         <Words key={note.code} kind="note" tone="warn">
-          {noteWords(note)}
+          {noteWords(note, unit)}
         </Words>
       ))}
       {answer.skew && <Skew book={book} view={view} answer={answer} skew={answer.skew} />}

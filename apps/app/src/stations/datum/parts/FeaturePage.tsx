@@ -14,6 +14,7 @@ import { isTouch } from '@zero-point/core/record/reading';
 import { controlResultWords, TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
 import { Choice } from '../../../frame/Choice';
 import { Fold } from '../../../answer/Fold';
+import { MovedBy } from '../../../answer/MovedBy';
 import { TouchDetail } from '../../../answer/TouchDetail';
 import { TouchSummary } from '../../../answer/TouchSummary';
 import { TouchDock } from '../../../answer/TouchDock';
@@ -200,6 +201,9 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             {page.showing === 'entry' && (
               <>
                 {(compact || view.slots.length > 1) && touchesWith}
+                {method && as === 'scale' && method.facts.contact !== 'centre' && (
+                  <MovedBy book={book} gaugeId={method.gauge.id} />
+                )}
                 <FeatureWays book={book} view={view} onPick={() => setPicking(true)} onTake={take} />
                 {method && (
                   <>

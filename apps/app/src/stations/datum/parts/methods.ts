@@ -2,7 +2,7 @@ import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import { featureKey } from '@zero-point/core/datum/feature';
-import { ownRepeatability, touchU } from '@zero-point/core/book/gaugeUse';
+import { ownRepeatability, sizeU, touchU } from '@zero-point/core/book/gaugeUse';
 import { chooseMethod } from '@zero-point/core/methods/chooseMethod';
 import type { ChooseMethodOutput } from '@zero-point/core/methods/chooseMethod.schema';
 import { methodOf } from '@zero-point/core/methods/method';
@@ -26,7 +26,8 @@ export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: Rank
         id: gauge.id,
         name: gauge.name,
         kind: gauge.kind,
-        u: touchU(gauge),
+        touchU: touchU(gauge),
+        sizeU: sizeU(gauge),
         tir: gauge.tir ?? 0,
         ...(own && { sd: own.sd, dof: own.dof }),
       };

@@ -1,6 +1,7 @@
 import { airPass } from '@zero-point/core/book/airPass';
 import type { Book } from '@zero-point/core/book/book';
 import { gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import { depthTolerance } from '@zero-point/core/book/subjects/heights';
 import { GAUGE_SITS } from '@zero-point/core/record/datumPlan';
 import { SITS_NAMES } from '@zero-point/core/words/names';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -18,6 +19,22 @@ export const sitAt = (book: Book, place: string): void => {
   const sits = GAUGE_SITS.find((one) => one === place);
   if (sits) changeDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
 };
+
+/** How far off depths may be, which positions need not say: as they may until it is told. */
+export function DepthTolerance({ book }: { book: Book }) {
+  const { datumPlan, setup } = book;
+  const heights = datumPlan.heights ?? NONE;
+  return (
+    <LengthField
+      label="How far off may depths be? ±"
+      hint={heights.tolerance === undefined ? 'As positions may, until you say.' : undefined}
+      unit={setup.units}
+      value={depthTolerance(book)}
+      onCommit={(tolerance) => changeDatumPlan(book, { heights: { ...heights, tolerance } })}
+      check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
+    />
+  );
+}
 
 /** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
 export function HeightFields({ book }: { book: Book }) {
@@ -90,6 +107,18 @@ export function HeightFields({ book }: { book: Book }) {
         }}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.')}
       />
+      {heights.step !== undefined && (
+        <Choice
+          label="Half of the last step"
+          value={heights.keepsGauge === true ? 'kept' : 'added'}
+          options={[
+            { value: 'added', label: 'is added to what Z is set to' },
+            { value: 'kept', label: 'is left out: the gauge’s own size' },
+          ]}
+          onChange={(half) => change({ keepsGauge: half === 'kept' })}
+        />
+      )}
+      <DepthTolerance book={book} />
       <LengthField
         label="Lift the whole job for a pass in the air"
         unit={unit}

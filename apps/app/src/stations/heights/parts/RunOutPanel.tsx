@@ -141,7 +141,7 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
         </Words>
       )}
       {found.notes.map((note) => (
-        <Words key={note.code}>{noteWords(note)}</Words>
+        <Words key={note.code}>{noteWords(note, unit)}</Words>
       ))}
       {found.offset && found.tilt !== null && (
         <>

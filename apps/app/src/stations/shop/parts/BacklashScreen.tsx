@@ -114,7 +114,7 @@ export function BacklashScreen({ machine, axis }: { machine: Machine; axis: 'x' 
               </View>
               {result.notes.map((note) => (
                 <Words key={note.code} tone="warn">
-                  {noteWords(note)}
+                  {noteWords(note, unit)}
                 </Words>
               ))}
               <Button mode={enough ? 'contained' : 'outlined'} onPress={keep}>

@@ -1,10 +1,12 @@
+import { cutterSizeOf } from '@zero-point/core/book/known';
 import { coarsePitch } from '@zero-point/core/positions/holeSizes';
 import { TOOL_KINDS } from '@zero-point/core/record/toolKinds';
 import type { Cutter } from '@zero-point/core/record/cutter';
 import { View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { Choice } from '../../../frame/Choice';
-import { CountField, LengthField, TextField } from '../../../keypad/Fields';
+import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { calibrate } from '../../../record/calibrate';
 import { saveThing } from '../../../record/logEntry';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
@@ -46,6 +48,18 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
           check={(n) => (n <= 99 ? undefined : 'At most 99 teeth.')}
         />
       </View>
+      <OptionalLengthField
+        label="Diameter as it measures"
+        hint="By micrometer or caliper, across two teeth. Touches from now on take it; empty while nobody measured."
+        unit={unit}
+        value={
+          cutterSizeOf(shop.calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutter.id))?.value
+        }
+        onCommit={(value) =>
+          value !== undefined && calibrate({ kind: 'cutter', cutterId: cutter.id }, { what: 'size', value })
+        }
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
+      />
       <EndFields cutter={cutter} keep={keep} />
       <Numbers cutter={cutter} shop={shop} />
     </View>

@@ -123,7 +123,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       />
       <OptionalLengthField
         label="How well a touch repeats, standard deviation"
-        hint={`Left empty, ${formatLengthUnit(facts.defaultU, { unit })} is taken, as for any ${facts.name}.`}
+        hint={`Left empty, ${formatLengthUnit(facts.touchU, { unit })} is taken, as for any ${facts.name}.`}
         unit={unit}
         value={gauge.u}
         onCommit={(value) => value !== undefined && found({ what: 'touch', value })}

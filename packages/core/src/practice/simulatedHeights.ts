@@ -1,0 +1,143 @@
+import { runOut } from '../heights/runOut';
+import { toolLength } from '../heights/toolLength';
+import { zZero } from '../heights/zZero';
+import type { Chance } from '../metrology/chance';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import type { Trial } from './coverage';
+
+/** A gauge under tools and a hand, as only the mill knows them: thickness off by the same each time, trip anew each touch. */
+interface Hidden {
+  random: Chance;
+  told: { method: { resolution: number; methodSd: number }; touchU: number; sizeU: number };
+  thickness: number;
+  /** What the thickness truly is more than told, mm. */
+  sizeError: number;
+}
+
+function hidden(random: Chance, kind: GaugeKind): Hidden {
+  const { touchU, sizeU } = GAUGE_FACTS[kind];
+  return {
+    random,
+    told: { method: { resolution: random.pick(0.001, 0.005, 0.01), methodSd: touchU }, touchU, sizeU },
+    thickness: random.between(0.5, 30),
+    sizeError: sizeU * random.normal(),
+  };
+}
+
+const shown = (value: number, { told }: Hidden): number =>
+  Math.round(value / told.method.resolution) * told.method.resolution;
+
+/** Readings of a tool whose tip should stand at `at` when it touches: this touch's trip, and each reading's scatter. */
+function touched(mill: Hidden, at: number): number[] {
+  const { random, told } = mill;
+  const trip = told.touchU * random.normal();
+  return Array.from({ length: random.pick(1, 2, 3, 5) }, () =>
+    shown(at + trip + told.method.methodSd * random.normal(), mill),
+  );
+}
+
+/** The same by steps from below: the gauge passes at the first step that leaves it room. */
+function searched(mill: Hidden, at: number, step: number): number[] {
+  const { random, told } = mill;
+  const trip = told.touchU * random.normal();
+  return Array.from({ length: random.pick(1, 1, 3) }, () => {
+    const passes = at + trip + told.method.methodSd * random.normal();
+    // Where the steps fall is chance each time.
+    const phase = random.between(0, step);
+    return shown(Math.ceil((passes - phase) / step) * step + phase, mill);
+  });
+}
+
+export type HeightSimulation = (random: Chance, kind: GaugeKind) => Trial;
+
+const simulateZ =
+  (search: 'felt' | 'half taken' | 'gauge kept'): HeightSimulation =>
+  (random, kind) => {
+    const mill = hidden(random, kind);
+    const surface = random.between(-300, 0);
+    const step = random.pick(0.01, 0.02, 0.05, 0.1);
+    const touching = surface + mill.thickness + mill.sizeError;
+    const found = zZero({
+      readings: search === 'felt' ? touched(mill, touching) : searched(mill, touching, step).slice(0, 1),
+      gaugeThickness: mill.thickness,
+      surfaceHeight: 0,
+      ...mill.told,
+      ...(search !== 'felt' && { search: { step, takeHalf: search === 'half taken' } }),
+    });
+    return { error: found.workOffset - surface, U: found.uncertainty.U };
+  };
+
+const simulateLength =
+  (way: 'felt' | 'by steps'): HeightSimulation =>
+  (random, kind) => {
+    const mill = hidden(random, kind);
+    const surface = random.between(-300, 0);
+    const length = random.between(-80, 80);
+    const step = random.pick(0.01, 0.02, 0.05, 0.1);
+    const at = surface + mill.thickness + mill.sizeError;
+    const read = (z: number) => (way === 'felt' ? touched(mill, z) : searched(mill, z, step).slice(0, 1));
+    const { sizeU: _, ...told } = mill.told;
+    const found = toolLength({
+      reference: { tool: 1, z: { readings: read(at) } },
+      tool: 2,
+      readings: read(at + length),
+      ...told,
+      ...(way === 'by steps' && { searchStep: step }),
+    });
+    return { error: found.offset - length, U: found.uncertainty.U };
+  };
+
+/** A tool's teeth or places round its shank, each where it truly is, and what an indicator shows there. */
+function simulatedRing(random: Chance, n: number, around: 'teeth' | 'shank') {
+  const eccentricity = random.between(0, 0.015);
+  const phase = random.between(0, 2 * Math.PI);
+  const sd = GAUGE_FACTS.indicator.touchU;
+  const resolution = random.pick(0.001, 0.002, 0.01);
+  const truth = Array.from({ length: n }, (_, i) => ({
+    angle: (i * 360) / n,
+    // Teeth are ground each a little different besides.
+    at:
+      eccentricity * Math.cos((2 * Math.PI * i) / n - phase) + (around === 'teeth' ? random.between(-0.003, 0.003) : 0),
+  }));
+  const readings = truth.map(({ angle, at }) => ({
+    angle,
+    reading: Math.round((at + sd * random.normal()) / resolution) * resolution,
+  }));
+  const found = runOut({ rings: [{ on: around, height: 5, readings }], tolerance: 0.02, resolution, methodSd: sd });
+  const places = truth.map(({ at }) => at);
+  return { found, eccentricity, spread: Math.max(...places) - Math.min(...places) };
+}
+
+const simulateTeeth: HeightSimulation = (random) => {
+  const { found, spread } = simulatedRing(random, random.pick(2, 3, 4, 5, 6), 'teeth');
+  return { error: found.worst - spread, U: found.uncertainty.U };
+};
+
+const simulatePlaces: HeightSimulation = (random) => {
+  const { found, spread } = simulatedRing(random, random.pick(8, 12, 24), 'shank');
+  return { error: found.worst - spread, U: found.uncertainty.U };
+};
+
+const simulateFitted: HeightSimulation = (random) => {
+  const { found, eccentricity } = simulatedRing(random, random.pick(6, 8, 12, 24), 'shank');
+  return { error: (found.fitted?.tir ?? Number.NaN) - 2 * eccentricity, U: found.fitted?.U ?? Number.NaN };
+};
+
+const ON = ['block', 'feeler', 'paper', 'touch-plate', 'setter', 'contact-light'] as const;
+const PAST = ['block', 'feeler'] as const;
+
+/** Every height, length and run-out by every gauge that finds it. */
+export const HEIGHT_SIMULATIONS: readonly {
+  feature: string;
+  methods: readonly GaugeKind[];
+  simulate: HeightSimulation;
+}[] = [
+  { feature: 'Z on a gauge', methods: ON, simulate: simulateZ('felt') },
+  { feature: 'Z by search, half taken', methods: PAST, simulate: simulateZ('half taken') },
+  { feature: 'Z by search, gauge kept', methods: PAST, simulate: simulateZ('gauge kept') },
+  { feature: 'tool length', methods: ON, simulate: simulateLength('felt') },
+  { feature: 'tool length by search', methods: PAST, simulate: simulateLength('by steps') },
+  { feature: 'run-out, teeth, spread', methods: ['indicator'], simulate: simulateTeeth },
+  { feature: 'run-out, shank, spread', methods: ['indicator'], simulate: simulatePlaces },
+  { feature: 'run-out, shank, fitted', methods: ['indicator'], simulate: simulateFitted },
+];
