@@ -42,7 +42,7 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, 'left face');
   await type(page, 'X on the readout', '-5.012', '-5.008', '-5.010');
   await expect(page.getByRole('radio', { name: /^Preset X to −5\.000/ })).toBeChecked();
-  await expect(page.getByText(/Good enough: ±0.014 mm/)).toBeVisible();
+  await expect(page.getByText(/Good enough: ±0.013 mm/)).toBeVisible();
   await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
   await expectAccessible(page);
   await enterAt(page, 'Done: X is preset');

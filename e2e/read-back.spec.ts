@@ -69,3 +69,55 @@ test('the control did it: its result is taken as it is, its zero read back, and 
   // What was typed is what it shows: nothing more to ask.
   await expect(page.getByText(/was entered\. Does it read/)).toHaveCount(0);
 });
+
+test('a bore by the control’s own cycle: its centre as it is, both axes set and read back', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum?f=round.hole-1`);
+  await page.getByRole('radio', { name: 'the control’s own cycle' }).click();
+  await expect(
+    page.getByText(/^Run the control’s cycle in .*, and log what it gives for X of the centre\./),
+  ).toBeVisible();
+  for (const [axis, text] of [
+    ['X', '-287.204'],
+    ['Y', '-152.001'],
+  ] as const) {
+    await page.getByRole('textbox', { name: `${axis}, the control’s result` }).fill(text);
+    await press(page, 'Log this reading');
+  }
+  await press(page, 'Show the answer');
+  await expect(page.getByRole('radio', { name: /^Work offset X and Y X −262\.204, Y −152\.001/ })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('the tool table is read back row by row, and the plate’s thickness held against the control’s', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/setup/plinth-router/heights`);
+  await page.getByRole('textbox', { name: /by caliper/ }).fill('12.42');
+  await page.getByRole('textbox', { name: /by caliper/ }).press('Enter');
+  await page.getByRole('textbox', { name: /In the control it is entered as/ }).fill('12.7');
+  await page.getByRole('textbox', { name: /In the control it is entered as/ }).press('Enter');
+  await expect(page.getByText(/▼ Every tool would dig in 0\.280 mm\. Enter 12\.420 mm\./)).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/heights`);
+  const touch = async (tool: number, text: string) => {
+    await page.goto(`${shop.url}/setup/arm-bracket-trunnion/heights?tool=${tool}`);
+    await page.getByRole('checkbox', { name: /^Spindle stopped/ }).click();
+    await log(page, /^Z with tool/, text);
+  };
+  // Tool 5 is the reference there.
+  await touch(5, '-100');
+  await touch(2, '-112.31');
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/heights?show=table`);
+  await press(page, 'Read them back, row by row');
+  await press(page, 'Tool 2 reads something else in the control');
+  await page.getByRole('textbox', { name: 'Tool 2 reads' }).fill('12.31');
+  await press(page, 'It shows this');
+  const alert = page.getByRole('alert').filter({ hasText: 'the sign is the other one' });
+  await expect(alert).toBeVisible();
+  await expectAccessible(page);
+  await press(page, 'Tool 2 reads the same in the control');
+  await expect(alert).toHaveCount(0);
+  await expect(page.getByText('✓ Read back: the control has it so.')).toBeVisible();
+});

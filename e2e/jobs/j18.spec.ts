@@ -11,6 +11,7 @@ test('J18 holes by dials: fewest reversals, turns and lines, past and back where
   await job.tap('radio', 'Fewest reversals');
   await expect(page.getByText(/^This order: 2 reversals/)).toBeVisible();
   await job.tap('button', 'Drive hole by hole');
+  await job.tap('button', /^Nothing moved/);
   await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
   await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns clockwise, then on to line 80');
   for (let stop = 2; stop <= 12; stop += 1) {

@@ -52,11 +52,12 @@ const ROWS: { [K in RowName]: BodyOf<K> } = {
   },
   readBack: {
     id: 'read-back-1',
-    zeroingId: 'zeroing-1',
+    of: { kind: 'tool', number: 2 },
     shown: -5,
     source: { by: 'typed', text: '-5', unit: 'mm' },
     at,
   },
+  interruption: { id: 'interruption-1', what: 'homed', at },
 };
 
 /** What is changed of each, so that it says something else under the same id. */
@@ -69,6 +70,7 @@ const OTHERWISE: { [K in RowName]: BodyOf<K> } = {
   calibration: { ...ROWS.calibration, found: { what: 'size', value: 12.43, U: 0.005 } },
   reckoning: { ...ROWS.reckoning, unit: 'in' },
   readBack: { ...ROWS.readBack, shown: 5 },
+  interruption: { ...ROWS.interruption, what: 'stands' },
 };
 
 const DOCUMENTS: { [K in DocumentName]: BodyOf<K> } = {

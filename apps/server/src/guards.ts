@@ -1,7 +1,7 @@
 import { FIRST_EPOCH } from '@zero-point/core/record/place';
 import type { RowEntry } from '@zero-point/core/record/entry';
 import type { NewReading } from '@zero-point/core/record/reading';
-import { textOf, unitOf } from '@zero-point/core/record/source';
+import { placeOf, textOf, unitOf } from '@zero-point/core/record/source';
 import type { Dial } from '@zero-point/core/units/dial';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -60,7 +60,7 @@ function checkText(reading: NewReading, dial: () => Dial | undefined): void {
     if (Math.abs(read.mm - mm) > TEXT_MATCHES)
       throw invalid([{ field: valueField, message: `is ${mm} mm, but the text “${typed}” means ${read.mm} mm` }]);
   };
-  check('source.text', 'value', text, value);
+  check('source.text', 'value', text, value - placeOf(source));
   if (reading.on === 'scale' && reading.across)
     check('across.text', 'across.value', reading.across.text, reading.across.value);
   if (subject.kind === 'bore-size' && subject.set !== undefined)

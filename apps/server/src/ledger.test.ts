@@ -29,6 +29,17 @@ describe('logging a reading', () => {
     });
   });
 
+  test('of a zero the control has set is its figure and the place on the part, and no other', async () => {
+    const zero = (value: number) => ({
+      ...leftFace({ value }),
+      source: { by: 'control', text: '-210.004', unit: 'mm', place: -19 },
+    });
+    const { body } = await request(server.app).post(readings).send(zero(-210.004)).expect(422);
+    expect(body.errors[0]).toMatchObject({ field: 'value' });
+    await request(server.app).post(readings).send(zero(-229.004)).expect(201);
+    expect((await snapshot()).readings.at(-1)?.source).toMatchObject({ by: 'control', place: -19 });
+  });
+
   test('twice with one id stores it once and answers the same', async () => {
     const first = await request(server.app).post(readings).send(leftFace()).expect(201);
     const before = count();

@@ -5,12 +5,11 @@ import { readBackQuestion, readBackTrouble } from '@zero-point/core/words/readBa
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../frame/AskDialog';
 import { Bar } from '../frame/Bar';
-import { LengthEntry } from '../keypad/LengthEntry';
 import { logReadBack } from '../record/log';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
+import { ShownDialog } from './ShownDialog';
 
 /** After a setting: what does the machine show now? One tap where it shows what it must; else the figure is asked for. */
 export function ReadBackBar({ book }: { book: Book }) {
@@ -41,39 +40,16 @@ export function ReadBackBar({ book }: { book: Book }) {
           Later
         </Button>
       </View>
-      {asking && <Shown book={book} state={asking} onDone={() => setAsking(undefined)} />}
+      {asking && (
+        <ShownDialog
+          title={`What does ${asking.axis.toUpperCase()} show?`}
+          label={`${asking.axis.toUpperCase()} shows`}
+          unit={units}
+          onKeep={(text) => logReadBack(book, asking.setting, text)}
+          onLeave={() => setAsking(undefined)}
+        />
+      )}
     </Bar>
-  );
-}
-
-/** The figure that stands there instead. */
-function Shown({ book, state, onDone }: { book: Book; state: ReadBackState; onDone: () => void }) {
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string | undefined>(undefined);
-  const name = state.axis.toUpperCase();
-  const keep = () => {
-    const wrong = logReadBack(book, state.setting, text);
-    setError(wrong);
-    if (wrong === undefined) onDone();
-  };
-  return (
-    <AskDialog title={`What does ${name} show?`} leave="Back" onLeave={onDone}>
-      <LengthEntry
-        label={`${name} shows`}
-        unit={book.setup.units}
-        text={text}
-        onChange={(value) => {
-          setText(value);
-          setError(undefined);
-        }}
-        onSubmit={keep}
-        error={error}
-        ownKeypad={false}
-      />
-      <Button mode="contained" onPress={keep}>
-        It shows this
-      </Button>
-    </AskDialog>
   );
 }
 

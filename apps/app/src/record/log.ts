@@ -1,8 +1,10 @@
 import type { Book } from '@zero-point/core/book/book';
 import { currentEpoch, scaleOf } from '@zero-point/core/book/inForce';
 import type { Mend } from '@zero-point/core/book/mends';
+import type { NewInterruption } from '@zero-point/core/record/interruption';
 import type { AnswerForm } from '@zero-point/core/record/machine';
 import type { Place, ReadingScale } from '@zero-point/core/record/place';
+import type { NewReadBack } from '@zero-point/core/record/readBack';
 import type { NewReading, Reading } from '@zero-point/core/record/reading';
 import type { Source } from '@zero-point/core/record/source';
 import type { DialSubject, SizeSubject, Subject, TouchedSubject } from '@zero-point/core/record/subject';
@@ -68,7 +70,7 @@ export function logTouch(
     id: uuidv7(),
     place: placeNow(book),
     epoch: currentEpoch(book, touch.axis),
-    source: byControl ? { ...typedIn(book, text), by: 'control' } : typedIn(book, text),
+    source: byControl ? { ...typedIn(book, text), ...byControl, by: 'control' } : typedIn(book, text),
     value: read.mm + (byControl?.place ?? 0),
     ...(across?.ok && acrossText !== undefined && { across: { text: acrossText.trim(), value: across.mm } }),
     ...(cutter && { cutterId: cutter.id }),
@@ -182,11 +184,25 @@ export function logZeroing(
 }
 
 /** Logs what the machine shows of a setting; gives back what is wrong with the text instead, and then logs nothing. */
-export function logReadBack(book: Book, setting: { id: string; axis: Axis }, text: string): string | undefined {
-  const read = readLength(book, setting.axis, text);
+export const logReadBack = (book: Book, setting: { id: string; axis: Axis }, text: string): string | undefined =>
+  logShown(book, { kind: 'setting', zeroingId: setting.id }, readLength(book, setting.axis, text), text);
+
+/** Logs what the control has entered for a tool or a plate; gives back what is wrong with the text instead. */
+export const logEntered = (
+  book: Book,
+  of: Exclude<NewReadBack['of'], { kind: 'setting' }>,
+  text: string,
+): string | undefined => logShown(book, of, parseLength(text, book.setup.units), text);
+
+function logShown(book: Book, of: NewReadBack['of'], read: ParsedLength, text: string): string | undefined {
   if (!read.ok) return wrongWith(read, 'what it shows');
-  const body = { id: uuidv7(), zeroingId: setting.id, shown: read.mm, source: typedIn(book, text), at: now() };
+  const body = { id: uuidv7(), of, shown: read.mm, source: typedIn(book, text), at: now() };
   return kept(() => logRow({ kind: 'readBack', setupId: book.setup.id, body }));
+}
+
+/** Logs that the machine was homed, off or left; or that its zero stands all the same, on the person's word. */
+export function logInterruption(book: Book, what: NewInterruption['what']): void {
+  logRow({ kind: 'interruption', setupId: book.setup.id, body: { id: uuidv7(), what, at: now() } });
 }
 
 /** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set anew. */

@@ -1,4 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
+import { doubtOf, type Doubt } from '@zero-point/core/book/comingBack';
+import { featureKey } from '@zero-point/core/datum/feature';
 import { airPass } from '@zero-point/core/book/airPass';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
@@ -16,6 +18,7 @@ import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
 import DriveScreen from './positions/parts/Drive';
 import type { StationName } from '@zero-point/core/record/stations';
+import { DoubtBar } from './DoubtBar';
 import { LiftedBar } from './LiftedBar';
 import { STATIONS } from './list';
 import { stationPath } from './path';
@@ -66,11 +69,16 @@ export default function StationPage() {
   );
 }
 
+/** Whether the page in sight is the touch that settles the doubt. */
+const proving = ({ faces }: Doubt, key: string): boolean => faces.some((face) => featureKey(face) === key);
+
 function Page({ book, page }: { book: Book; page: PageName }) {
   const shape = useShape();
   const wide = shape === 'wide';
   const { id, name } = book.setup;
+  const { f } = useLocalSearchParams();
   const lift = airPass(book);
+  const doubt = doubtOf(book);
   const Screen = SCREENS[page];
   const here = page === 'drive' ? 'positions' : stationOf(page)?.name;
   const marks = useMemo(
@@ -110,6 +118,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
           {lift.set > 0 && <LiftedBar book={book} lift={lift} />}
           <ReadBackBar book={book} />
+          {doubt && <DoubtBar book={book} doubt={doubt} here={page === 'datum' && proving(doubt, String(f))} />}
           {Screen && <Screen book={book} />}
         </View>
       </View>

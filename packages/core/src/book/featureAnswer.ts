@@ -5,6 +5,7 @@ import { holeLine } from '../datum/holeLine';
 import type { HoleLineInput } from '../datum/holeLine.schema';
 import { Refusal, type ProblemInfo } from '../problem/problem';
 import { cornerAnswer, type CornerFeature } from './subjects/corner';
+import { afterHoming } from './comingBack';
 import { faceAnswer } from './subjects/face';
 import {
   alone,
@@ -37,7 +38,7 @@ export function featureState(book: Book, feature: Feature): FeatureState {
 function stateOf(book: Book, feature: Feature): FeatureState {
   try {
     const answer = answerOf(book, feature);
-    return answer ? { state: 'found', answer } : { state: 'open' };
+    return answer ? { state: 'found', answer: afterHoming(book, answer) } : { state: 'open' };
   } catch (error) {
     if (error instanceof Refusal) return { state: 'refused', problem: error };
     throw error;

@@ -1,5 +1,5 @@
 import type { Reading, TouchReading } from '../record/reading';
-import { textOf, unitOf, type Source } from '../record/source';
+import { placeOf, textOf, unitOf, type Source } from '../record/source';
 import { withReadings, type Book } from './book';
 import type { Slip } from '../discrepancy/explain.schema';
 import { INCH } from '../units/unit';
@@ -91,7 +91,8 @@ function asTyped(value: number): Again['change'] {
 /** The same figure, read in the other unit. */
 function inUnit(from: TouchReading, unit: 'mm' | 'in', factor: number): Again['change'] | undefined {
   const text = textOf(from.source);
-  if (text === undefined || unitOf(from.source) === unit) return undefined;
+  // A zero of the control's is not the value itself.
+  if (text === undefined || unitOf(from.source) === unit || placeOf(from.source) !== 0) return undefined;
   const read = parseLength(text, unit);
   return read.ok && Math.abs(read.mm - from.value * factor) < 1e-9
     ? { source: { by: 'typed', text, unit }, value: read.mm }

@@ -3,6 +3,7 @@ import { agreements } from './checks/agreements';
 import type { Agreement } from './checks/check';
 import { alignmentDone } from './alignmentState';
 import type { Book } from './book';
+import { doubtOf, type Doubt } from './comingBack';
 import { driveList, PLAIN_ORDER, type Stop } from './driveList';
 import { holdingSteps } from './holdingSteps';
 import { patternsInHand } from './holes';
@@ -33,7 +34,7 @@ export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>
     return steps.length > 0 && steps.every(({ state }) => state !== 'open');
   },
   alignment: alignmentDone,
-  datum: isSet,
+  datum: (book) => isSet(book) && doubtOf(book) === undefined,
   heights: (book) => lastZeroing(book, 'z') !== undefined && unmeasured(book, inUse(book)).length === 0,
   positions: (book) => {
     const stops = allStops(book);
@@ -46,6 +47,7 @@ export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>
 export type NextThing =
   | { station: 'plan'; what: 'begin' }
   | { station: 'datum'; what: 'slip'; slip: Agreement }
+  | { station: 'datum'; what: 'prove'; doubt: Doubt }
   | { station: 'datum'; what: 'find'; axes: ('x' | 'y')[] }
   | { station: 'heights'; what: 'set-z'; tool: number }
   | { station: 'heights'; what: 'touch-tool'; tool: number; left: number }
@@ -76,6 +78,8 @@ function stateOf({ readings, checks, zeroings }: Book, { what }: NextThing): Pro
 function nextThing(book: Book): NextThing {
   const slip = agreements(book).find(({ explanation }) => !explanation.agrees);
   if (slip) return { station: 'datum', what: 'slip', slip };
+  const doubt = doubtOf(book);
+  if (doubt) return { station: 'datum', what: 'prove', doubt };
   if (book.readings.length + book.checks.length === 0) return { station: 'plan', what: 'begin' };
   const axes = (['x', 'y'] as const).filter((axis) => lastZeroing(book, axis) === undefined);
   if (axes.length > 0) return { station: 'datum', what: 'find', axes };

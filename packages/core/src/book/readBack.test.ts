@@ -14,7 +14,7 @@ const set = (value: number, id: string, change: Partial<NewZeroing> = {}) =>
 const saw = (zeroingId: string, shown: number, id = `saw ${shown}`): Entry =>
   rowOf('readBack', {
     id: id.replaceAll(/[^a-z0-9]/g, '-'),
-    zeroingId,
+    of: { kind: 'setting', zeroingId },
     shown,
     source: { by: 'typed', text: String(shown), unit: 'mm' },
     at: '2026-11-26T10:00:00.000Z',

@@ -5,7 +5,8 @@ import { isTouch } from '../record/reading';
 import { airPass } from './airPass';
 import type { Book } from './book';
 import { allReadingsOf, lastZeroing, settingsOf } from './inForce';
-import { DEFAULT_DECIMALS, INCH, millimetresPer } from '../units/unit';
+import { INCH } from '../units/unit';
+import { withinStep } from './withinStep';
 
 /** Why a machine may show something else than it was set to. */
 export const READ_BACK_SLIPS = [
@@ -40,9 +41,9 @@ export interface ReadBackState {
 export function readBackOf(book: Book, axis: Axis): ReadBackState | undefined {
   const setting = lastZeroing(book, axis);
   if (!setting) return undefined;
-  const shown = book.readBacks.findLast(({ zeroingId }) => zeroingId === setting.id)?.shown;
+  const shown = book.readBacks.findLast(({ of }) => of.kind === 'setting' && of.zeroingId === setting.id)?.shown;
   const expected = setting.value;
-  const agrees = shown === undefined ? undefined : within(book, axis, shown - expected);
+  const agrees = shown === undefined ? undefined : withinStep(book, axis, shown - expected);
   return {
     axis,
     setting,
@@ -63,16 +64,10 @@ export const openReadBacks = (book: Book, now: number): ReadBackState[] =>
     .filter(({ setting, agrees }) => agrees !== true && now - Date.parse(setting.at) < WORTH_LOOKING)
     .sort((a, b) => b.setting.seq - a.setting.seq || b.setting.at.localeCompare(a.setting.at));
 
-/** Whether a difference is no more than half a step of what the axis shows, or of the figures typed. */
-function within({ machine, setup }: Book, axis: Axis, difference: number): boolean {
-  const figure = millimetresPer(setup.units) / 10 ** DEFAULT_DECIMALS[setup.units];
-  return Math.abs(difference) <= Math.max(machine.axes[axis].step, figure) / 2 + 1e-6;
-}
-
 /** Every slip that makes just this figure. */
 function slipsOf(book: Book, axis: Axis, setting: Zeroing, shown: number): ReadBackSlip[] {
   const { value } = setting;
-  const fits = (would: number) => within(book, axis, shown - would);
+  const fits = (would: number) => withinStep(book, axis, shown - would);
   const before = allReadingsOf(book, setting.subject)
     .filter(isTouch)
     .filter((one) => one.axis === axis && one.takenAt <= setting.at && one.struckBy === null)

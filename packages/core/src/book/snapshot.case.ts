@@ -71,6 +71,7 @@ export const plateSnapshot: Snapshot = {
   alignments: [],
   sweeps: [],
   readBacks: [],
+  interruptions: [],
   datumPlan: EMPTY_DATUM_PLAN,
   repeatability: [],
   toolTable: null,

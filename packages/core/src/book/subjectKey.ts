@@ -8,6 +8,8 @@ export function subjectKey(subject: Subject | Touched): string {
   switch (subject.kind) {
     case 'face':
       return `face ${subject.face} ${subject.of ?? STOCK}`;
+    case 'return':
+      return `return ${subject.after} ${subject.face} ${subject.of ?? STOCK}`;
     case 'middle':
       return `middle ${subject.axis} ${subject.of ?? STOCK}`;
     case 'corner':

@@ -13,7 +13,7 @@ export const CORNER_WAYS = ['axes', 'square', 'measured'] as const;
 
 export type CornerWay = (typeof CORNER_WAYS)[number];
 
-/** A bore or boss by opposite walls, by three touches or more, by an indicator sweep, or by a plug. */
-export const ROUND_WAYS = ['pairs', 'points', 'sweep', 'plug'] as const;
+/** A bore or boss by opposite walls, by three touches or more, by an indicator sweep, by a plug, or by the control's own cycle. */
+export const ROUND_WAYS = ['pairs', 'points', 'sweep', 'plug', 'cycle'] as const;
 
 export type RoundWay = (typeof ROUND_WAYS)[number];

@@ -6,6 +6,7 @@ import { cutterKind } from './cutter';
 import { datumPlanKind } from './datumPlan';
 import { gaugeKind } from './gauge';
 import { holdingKind } from './holding';
+import { interruptionKind } from './interruption';
 import { machineKind } from './machine';
 import { magazineKind } from './magazine';
 import { partKind } from './part';
@@ -32,6 +33,7 @@ export const ROW_KINDS = {
   calibration: calibrationKind,
   reckoning: reckoningKind,
   readBack: readBackKind,
+  interruption: interruptionKind,
 } as const;
 
 export const DOCUMENT_KINDS = {

@@ -84,6 +84,10 @@ export type RotaryAxis = z.output<typeof rotaryAxis>;
 export type AnswerForm = z.output<typeof answerForm>;
 export type Machine = z.output<typeof machine>;
 
+/** Whether a machine of this kind has a control that keeps offsets and runs cycles. */
+export const hasController = ({ kind }: Pick<Machine, 'kind'>): boolean =>
+  kind === 'router' || kind === 'machining-centre';
+
 export const machineKind = documentKind({
   name: 'machine',
   field: 'machine',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { name, unit } from '../schema/quantities';
+import { length, name, unit } from '../schema/quantities';
 import type { LengthUnit } from '../units/unit';
 
 /** Just as typed. */
@@ -17,8 +17,11 @@ export const source = z.discriminatedUnion('by', [
   z.object({ by: z.literal('typed'), text: typedText, unit }),
   /** The link's name and the line it sent. */
   z.object({ by: z.literal('captured'), link: name, line: z.string().max(500) }),
-  /** What the control shows as its result, as typed. */
-  z.object({ by: z.literal('control'), text: typedText, unit }),
+  /**
+   * What the control shows, as typed: its result; or the zero its cycle has set, and then the place on the part, mm, that
+   * lies between that and what was touched.
+   */
+  z.object({ by: z.literal('control'), text: typedText, unit, place: length.optional() }),
   /** The file's name, and which line of it. */
   z.object({ by: z.literal('file'), file: name, line: z.number().int().min(1).optional() }),
   z.object({ by: z.literal('practice') }),
@@ -28,6 +31,9 @@ export type Source = z.output<typeof source>;
 
 /** The unit a bare number was typed in; undefined where nothing was typed. */
 export const unitOf = (of: Source): LengthUnit | undefined => ('unit' in of ? of.unit : undefined);
+
+/** What the value is more than the text says, mm: the place on the part of what the control took its zero from. */
+export const placeOf = (of: Source): number => (of.by === 'control' ? (of.place ?? 0) : 0);
 
 /** Just as typed; undefined where nothing was. */
 export const textOf = (of: Source): string | undefined => ('text' in of ? of.text : undefined);

@@ -19,6 +19,8 @@ export const touchedSubject = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('round'), of: id }),
   /** Where the spindle stands when it is over a bore or boss: a plug seated, or swept with an indicator. */
   z.object({ kind: z.literal('standing'), of: id }),
+  /** A face touched once more after the machine was homed or left, to see whether its zero stands. */
+  z.object({ kind: z.literal('return'), after: id, face, of: id.optional() }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
   /** A master tool of known length on the gauge: where the bare gauge line would touch. */

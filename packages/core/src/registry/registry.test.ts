@@ -97,6 +97,14 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     indicator,
     allowed: 0.02,
   },
+  'cycle-centre': {
+    x: [310.002, 310.003],
+    y: [142.498, 142.497],
+    nominal: { x: 62, y: 58 },
+    method,
+    touchU: 0.002,
+    tolerance: 0.05,
+  },
   'centre-plug': {
     x: [62.01],
     y: [57.99],

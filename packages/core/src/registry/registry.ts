@@ -16,6 +16,8 @@ import { partSkew } from '../alignment/partSkew';
 import { partSkewInput, partSkewOutput } from '../alignment/partSkew.schema';
 import { backlash } from '../shop/backlash';
 import { backlashInput, backlashOutput } from '../shop/backlash.schema';
+import { cycleCentre } from '../datum/cycleCentre';
+import { cycleCentreInput, cycleCentreOutput } from '../datum/cycleCentre.schema';
 import { oppositeFaces } from '../datum/oppositeFaces';
 import { oppositeFacesInput, oppositeFacesOutput } from '../datum/oppositeFaces.schema';
 import { corner } from '../datum/corner';
@@ -197,6 +199,13 @@ export const REGISTRY = {
     input: centreSweepInput,
     output: centreSweepOutput,
     reckon: centreSweep,
+  }),
+  'cycle-centre': calculation({
+    name: 'cycle-centre',
+    summary: 'The centre of a bore or boss as the control’s own cycle gave it',
+    input: cycleCentreInput,
+    output: cycleCentreOutput,
+    reckon: cycleCentre,
   }),
   'centre-plug': calculation({
     name: 'centre-plug',

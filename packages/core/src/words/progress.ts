@@ -1,6 +1,7 @@
 import type { Book } from '../book/book';
 import type { NextThing } from '../book/progress';
 import type { StationName } from '../record/stations';
+import { featureName } from '../datum/feature';
 import type { PartZero } from '../record/plan';
 import { agreementWords } from './agreement';
 import { STEP_NAMES } from './names';
@@ -33,6 +34,10 @@ export function nextWords(book: Book, next: NextThing): string {
     case 'slip': {
       const { said, but } = agreementWords(book, next.slip, book.setup.units);
       return `${said}, ${but.differs}.`;
+    }
+    case 'prove': {
+      const [face] = next.doubt.faces;
+      return `${next.doubt.shift ? 'The zero did not come back: set it anew' : 'Prove the zero'}${face && !next.doubt.shift ? `: touch the ${featureName(book.part, face)} once more` : ''}.`;
     }
     case 'find':
       return `Find ${next.axes.map((axis) => axis.toUpperCase()).join(' and ')}.`;

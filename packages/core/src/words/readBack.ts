@@ -1,8 +1,9 @@
+import type { PlateEntry, RowReadBack } from '../book/controlEntries';
 import type { ReadBackSlip, ReadBackState } from '../book/readBack';
 import { formatLengthUnit } from '../units/formatLength';
 import type { LengthUnit } from '../units/unit';
 
-const SLIP_WORDS: Readonly<Record<ReadBackSlip, string>> = {
+const SLIP_WORDS: Readonly<Record<ReadBackSlip | 'other-row', string>> = {
   'not-set': 'it shows what it did at the touch, so it was moved or left, not set',
   sign: 'the sign is the other one',
   unit: 'it reads in the other unit, or was typed in it',
@@ -11,6 +12,7 @@ const SLIP_WORDS: Readonly<Record<ReadBackSlip, string>> = {
   'plate-entry': 'the control takes another plate thickness than this plate measures',
   lift: 'the lift of the air pass is in it, or was left out',
   'other-offset': 'that is the figure of another work offset',
+  'other-row': 'that is another tool’s length: the wrong row',
   unknown: 'no one slip makes just this figure',
 };
 
@@ -30,4 +32,22 @@ export function readBackTrouble({ axis, expected, shown, slips }: ReadBackState,
   const [seen, meant] = [shown ?? NaN, expected].map((mm) => formatLengthUnit(mm, { unit }));
   const likely = slips.map((slip) => SLIP_WORDS[slip]).join('; or ');
   return `${axis.toUpperCase()} shows ${seen}, not ${meant}: ${likely}. Set it to ${meant} and look again, before anything moves.`;
+}
+
+/** What is wrong with a row of the control's tool table, and what to enter. */
+export function rowTrouble({ expected, shown, slips }: RowReadBack, unit: LengthUnit): string {
+  const [seen, meant] = [shown ?? NaN, expected].map((mm) => formatLengthUnit(mm, { unit, plus: true }));
+  return `It reads ${seen}, not ${meant}: ${slips.map((slip) => SLIP_WORDS[slip]).join('; or ')}. Enter ${meant}, and look again.`;
+}
+
+/** A plate's marking, its measured thickness and the control's entry, and what the difference does to every tool. */
+export function plateWords({ marked, measured, entered, runsHigh, agrees }: PlateEntry, unit: LengthUnit): string {
+  const size = (mm: number) => formatLengthUnit(Math.abs(mm), { unit });
+  const figures = `Marked ${size(marked)}${measured === undefined ? ', not measured' : `, measures ${size(measured)}`}${entered === undefined ? '' : `, entered in the control ${size(entered)}`}.`;
+  if (entered === undefined) return figures;
+  if (runsHigh === null) return `${figures} Measure it: which of the two is right is not known.`;
+  if (agrees) return `${figures} ✓ The control has it right.`;
+  return runsHigh < 0
+    ? `${figures} ▼ Every tool would dig in ${size(runsHigh)}. Enter ${size(measured ?? 0)}.`
+    : `${figures} ▲ Every tool would cut ${size(runsHigh)} of air. Enter ${size(measured ?? 0)}.`;
 }

@@ -30,6 +30,8 @@ function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, uni
       const place = across ? `, ${axis === 'x' ? 'Y' : 'X'} at ${formatLengthUnit(across.value, { unit })}` : '';
       return `${axis.toUpperCase()}, ${featureName(part, subject)}${place}`;
     }
+    case 'return':
+      return `${axis.toUpperCase()}, ${featureName(part, { ...subject, kind: 'face' })} once more`;
     case 'standing':
       return `${axis.toUpperCase()}, over ${roundOf(part, subject.of).name}`;
     case 'master':

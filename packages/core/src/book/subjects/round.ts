@@ -8,7 +8,9 @@ import { gaugeAt, type Book } from '../book';
 import { circle } from '../../datum/circle';
 import type { CircleInput, CircleOutput } from '../../datum/circle.schema';
 import { featureKey, nominalOf, roundOf } from '../../datum/feature';
-import type { RoundWay } from '../../record/faces';
+import { ROUND_WAYS, type RoundWay } from '../../record/faces';
+import { cycleCentre } from '../../datum/cycleCentre';
+import type { CycleCentreOutput } from '../../datum/cycleCentre.schema';
 import { oppositeFaces } from '../../datum/oppositeFaces';
 import type { OppositeFacesOutput } from '../../datum/oppositeFaces.schema';
 import type { KnownGauge } from '../known';
@@ -30,19 +32,19 @@ export type RoundAnswer = { readings: readonly Reading[] } & (
     }
   | { way: 'sweep'; result: CentreSweepOutput; stands: { x?: number; y?: number } }
   | { way: 'plug'; result: CentrePlugOutput }
+  | { way: 'cycle'; result: CycleCentreOutput }
 );
 
 /** How a bore or boss is found: as it was chosen, else as the gauge in hand can. */
 export function roundWay(book: Book, of: string): RoundWay {
   const way = book.datumPlan.ways[featureKey({ kind: 'round', of })];
-  if (way === 'pairs' || way === 'points' || way === 'sweep' || way === 'plug') return way;
-  return 'pairs';
+  return ROUND_WAYS.find((one) => one === way) ?? 'pairs';
 }
 
 /** The gauge a bore or boss is found with in this way: the finder of the plan, or the indicator or plug chosen, else the shop's first. */
 export function roundGauge({ gauges, setup, datumPlan }: Book, way: RoundWay): KnownGauge | undefined {
   const own = gauges.find(({ id }) => id === setup.finderId);
-  if (way === 'pairs' || way === 'points') return own;
+  if (way === 'pairs' || way === 'points' || way === 'cycle') return own;
   const kind = way === 'sweep' ? 'indicator' : 'plug';
   const chosen = gauges.find(({ id }) => id === datumPlan.centredWith?.[way]);
   return chosen ?? gauges.find((gauge) => gauge.kind === kind && gauge.retiredOn === undefined);
@@ -78,6 +80,7 @@ export function roundAnswer(book: Book, of: string): RoundAnswer | undefined {
   const way = roundWay(book, of);
   if (way === 'sweep') return swept(book, of);
   if (way === 'plug') return plugged(book, of);
+  if (way === 'cycle') return byCycle(book, of);
   const round = roundOf(book.part, of);
   const inForce = readingsInForce(book, { kind: 'round', of });
   const last = inForce.at(-1);
@@ -180,7 +183,7 @@ function swept(book: Book, of: string): RoundAnswer | undefined {
     },
     allowed: book.setup.tolerance / 4,
   });
-  const standing = readingsInForce(book, { kind: 'standing', of });
+  const standing = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
   return { way: 'sweep', result, stands: standsAt(standing), readings: [...readings, ...standing] };
 }
 
@@ -193,7 +196,7 @@ function standsAt(readings: readonly TouchReading[]): { x?: number; y?: number }
 }
 
 function plugged(book: Book, of: string): RoundAnswer | undefined {
-  const readings = readingsInForce(book, { kind: 'standing', of });
+  const readings = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
   const last = readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const values = (axis: 'x' | 'y') => readings.filter((one) => one.axis === axis).map(({ value }) => value);
@@ -218,4 +221,23 @@ function plugged(book: Book, of: string): RoundAnswer | undefined {
       allowed: book.setup.tolerance,
     }),
   };
+}
+
+/** The centre the control's own cycle gave; undefined until it was logged along both axes. */
+function byCycle(book: Book, of: string): RoundAnswer | undefined {
+  const readings = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by === 'control');
+  const last = readings.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  const values = (axis: 'x' | 'y') => readings.filter((one) => one.axis === axis).map(({ value }) => value);
+  const [x, y] = [values('x'), values('y')];
+  if (!gauge || x.length === 0 || y.length === 0) return undefined;
+  const result = cycleCentre({
+    x,
+    y,
+    nominal: centreOf(book, of),
+    method: methodWith(book, gauge, 'x'),
+    touchU: touchU(gauge),
+    tolerance: book.setup.tolerance,
+  });
+  return { way: 'cycle', result, readings };
 }

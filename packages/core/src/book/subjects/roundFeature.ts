@@ -100,6 +100,21 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         notes: result.notes,
       };
     }
+    case 'cycle': {
+      const { result } = found;
+      const [x, y] = [at('x', result.centre.x, result.axes.x), at('y', result.centre.y, result.axes.y)];
+      return {
+        ...base,
+        x,
+        y,
+        taken: Math.min(result.repeats.x.n, result.repeats.y.n),
+        ...whole(book, result.uncertainty),
+        covariance: alone(x, y),
+        model: partsModel(x, y),
+        tape: result.tape,
+        cautions: result.cautions,
+      };
+    }
     case 'plug': {
       const { result } = found;
       const [x, y] = [

@@ -53,7 +53,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const [typedAs, setTypedAs] = useState<TypedAs>('scale');
   const view = featureView(book, feature, slotId);
-  const as = view.typedAs.includes(typedAs) ? typedAs : 'scale';
+  const as = view.typedAs.includes(typedAs) ? typedAs : (view.typedAs[0] ?? 'scale');
   const page = useTouchPage(view.key, view.forms);
   const { setup } = book;
   const unit = setup.units;
@@ -119,6 +119,11 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
                   : compact && feature.kind === 'face'
                     ? `The ${view.name}, ${slot?.ask.way ?? ''}`
                     : view.sentence}
+            </Words>
+          )}
+          {view.returned !== undefined && (
+            <Words kind="note" tone="good" live>
+              ✓ {view.returned}
             </Words>
           )}
           {!quiet && page.showing === 'entry' && (

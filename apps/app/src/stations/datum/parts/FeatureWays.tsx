@@ -1,3 +1,4 @@
+import { hasController } from '@zero-point/core/record/machine';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
 import { nominalOf } from '@zero-point/core/datum/feature';
@@ -26,6 +27,7 @@ const ROUND_WAYS: readonly { value: RoundWay; label: string }[] = [
   { value: 'points', label: 'three points or more' },
   { value: 'sweep', label: 'indicator sweep' },
   { value: 'plug', label: 'tapered plug' },
+  { value: 'cycle', label: 'the control’s own cycle' },
 ];
 
 interface FeatureWaysProps {
@@ -49,7 +51,12 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
       const word = datumPlan.onMyWord.includes(key);
       return (
         <View style={{ gap: 10 }}>
-          <Choice label="How" value={way} options={ROUND_WAYS} onChange={choose} />
+          <Choice
+            label="How"
+            value={way}
+            options={ROUND_WAYS.filter(({ value }) => value !== 'cycle' || hasController(book.machine))}
+            onChange={choose}
+          />
           {way === 'plug' && (
             <TickBox
               label="I take the plug on my word, without a sweep"

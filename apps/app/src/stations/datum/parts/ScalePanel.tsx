@@ -2,7 +2,7 @@ import { featureName } from '@zero-point/core/datum/feature';
 import type { ReadingScale } from '@zero-point/core/record/place';
 import type { Subject } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
-import { passedOver, scaleOf } from '@zero-point/core/book/inForce';
+import { lastZeroing, passedOver, scaleOf } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { useState } from 'react';
@@ -10,7 +10,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
 import { Words } from '../../../theme/Words';
-import { logLoss } from '../../../record/log';
+import { logInterruption, logLoss } from '../../../record/log';
 import { changePlan } from '../../plan/view';
 import type { FoundView } from '../view';
 import { SCALE_NAMES } from './featureView';
@@ -41,6 +41,13 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
   const lose = (why: Loss, axes: readonly Axis[]) => {
     if (why === 'power-loss' && machine.homing === 'absolute') {
       setSaid('This machine’s scales are absolute: they keep their zero without power. Everything stands.');
+      return;
+    }
+    // Homed and back where it was within its scatter: in doubt until one touch has told, not lost.
+    const homed = why === 're-homed' || (why === 'power-loss' && machine.homing === 'homes');
+    if (homed && axes.some((axis) => lastZeroing(book, axis))) {
+      logInterruption(book, why === 're-homed' ? 'homed' : 'power-off');
+      setSaid(undefined);
       return;
     }
     for (const axis of axes) for (const one of why === 'by-mistake' ? [scale] : scales) logLoss(book, axis, why, one);

@@ -1,3 +1,4 @@
+import { hasController } from '@zero-point/core/record/machine';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { askWords } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
@@ -7,6 +8,8 @@ import type { KnownGauge } from '@zero-point/core/book/known';
 import type { Tool } from '@zero-point/core/record/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { featureKey, featureName, nominalOf, roundOf } from '@zero-point/core/datum/feature';
+import { shiftOf } from '@zero-point/core/book/comingBack';
+import { shiftWords } from '@zero-point/core/words/comingBack';
 import { featureState, type FeatureAnswer } from '@zero-point/core/book/featureAnswer';
 import { contactInUse, needsCutter, ownRepeatability, sizeOf } from '@zero-point/core/book/gaugeUse';
 import { onThisScale, scaleOf } from '@zero-point/core/book/inForce';
@@ -58,6 +61,8 @@ export interface FeatureView {
   /** Every reading of it, struck ones included. */
   readings: Reading[];
   halving: string | undefined;
+  /** How a face came back after the machine was homed or left, where it was touched for that. */
+  returned: string | undefined;
   /** What can be typed of a touch, where the machine has a controller. */
   typedAs: readonly TypedAs[];
   log: (text: string, across: string, as?: TypedAs) => string | undefined;
@@ -81,7 +86,9 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
   }));
   const state = featureState(book, feature);
   const found = state.state === 'found' ? state.answer : undefined;
-  const stands = found && onThisScale(book, found.readings);
+  const proving = slots.some(({ subject }) => subject.kind === 'return');
+  // While the zero is in doubt there is nothing to set by.
+  const stands = found && !proving && onThisScale(book, found.readings);
   const slot = slots.find(({ id }) => id === slotId) ?? nextSlot(slots) ?? slots.at(0);
   const method = methodView(book, feature, slot);
   const answer = stands ? found : undefined;
@@ -92,13 +99,17 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
     name: featureName(book.part, feature),
     slots,
     slot,
-    sentence: sentenceOf(book, feature, slot, found !== undefined && !stands),
+    sentence:
+      proving && slot
+        ? askWords(slot.ask, { lead: 'Drive to zero, Z raised, and look. Then', again: true })
+        : sentenceOf(book, feature, slot, found !== undefined && !stands),
+    returned: proving ? undefined : returnedWords(book, feature),
     label: slot ? `${slot.dial ? 'Dial' : slot.axis.toUpperCase()} on ${scale}` : '',
     acrossLabel: slot?.across ? `${slot.axis === 'x' ? 'Y' : 'X'} where it stands` : undefined,
     method,
     answer,
     problem: state.state === 'refused' ? state.problem : undefined,
-    stale: found !== undefined && !stands,
+    stale: found !== undefined && !stands && !proving,
     forms: answer ? formsOf(book, answer) : [],
     readings: ledgerOf(
       book,
@@ -109,6 +120,12 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
     log: (text, across, as = 'scale') => logSlot(book, slot, method, { text, across, as }),
     markSet: (form) => markSet(book, feature, form),
   };
+}
+
+function returnedWords(book: Book, feature: Feature): string | undefined {
+  const last = book.interruptions.findLast(({ what }) => what !== 'stands');
+  const shift = last && feature.kind === 'face' ? shiftOf(book, last.id, feature) : undefined;
+  return shift && shiftWords(book, shift);
 }
 
 /** "the readout", as it is written on entries; a readout with two zeros says which. */
@@ -228,10 +245,10 @@ function logSlot(
   const { cutter, gauge, facts } = method;
   const { subject } = slot;
   if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, text);
-  const place =
-    subject.kind === 'face'
-      ? (nominalOf(book.part, book.setup.partZero, subject, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
-      : 0;
+  const cycled = cycledFeature(subject);
+  const place = cycled
+    ? (nominalOf(book.part, book.setup.partZero, cycled, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
+    : 0;
   const wrong = logTouch(
     book,
     {
@@ -247,25 +264,36 @@ function logSlot(
     slot.across ? across : undefined,
     as === 'scale' ? undefined : as === 'zero' ? { place } : {},
   );
-  if (wrong === undefined && as === 'zero' && subject.kind === 'face') {
+  if (wrong === undefined && as === 'zero' && cycled) {
     // Its cycle has set the offset, and what was typed is what it shows.
     const shown = parseLength(text, book.setup.units);
-    if (shown.ok) logReadBack(book, logZeroing(book, subject, slot.axis, 'work-offset', shown.mm), text);
+    if (shown.ok) logReadBack(book, logZeroing(book, cycled, slot.axis, 'work-offset', shown.mm), text);
   }
   return wrong;
 }
 
+/** What a cycle of the control sets zero from: a face, or a bore or boss by its centre. */
+function cycledFeature(subject: Slot['subject']): Extract<Feature, { kind: 'face' | 'round' }> | undefined {
+  if (subject.kind === 'face') return subject;
+  return subject.kind === 'standing' ? { kind: 'round', of: subject.of } : undefined;
+}
+
 /** A control may have done it by itself: only one with cycles, and with something that trips it. */
 function typedAsOf(
-  { machine }: Book,
+  book: Book,
   feature: Feature,
   slot: Slot | undefined,
   method: MethodView | undefined,
 ): readonly TypedAs[] {
-  const controller = machine.kind === 'router' || machine.kind === 'machining-centre';
+  // A centre from the control's cycle is nothing that any scale shows.
+  if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
+    return ['result', 'zero'];
+  const controller = hasController(book.machine);
   const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
   if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
-  return feature.kind === 'face' ? TYPED_AS : ['scale', 'result'];
+  // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
+  const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);
+  return each ? TYPED_AS : ['scale', 'result'];
 }
 
 function markSet(book: Book, feature: Feature, { form, value, values }: FormView): void {

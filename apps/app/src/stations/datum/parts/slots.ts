@@ -8,6 +8,7 @@ import { rectangleOf, roundOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
 import { facesOfCorner, FACES_ACROSS, wallTouch, type Rectangle } from '@zero-point/core/datum/shapes';
 import { cornerWay } from '@zero-point/core/book/subjects/corner';
+import { doubtOf, provesZero } from '@zero-point/core/book/comingBack';
 import { readingsInForce } from '@zero-point/core/book/inForce';
 import { samePlaceAlong } from '@zero-point/core/book/samePlaceAlong';
 import { roundWay, SWEEP_PLACES, sweepPass, sweepReadings } from '@zero-point/core/book/subjects/round';
@@ -82,7 +83,12 @@ const fromWords = (shape: Rectangle, from: string): string =>
 function faceSlot(book: Book, face: Face, of: string | undefined): Slot {
   const shape = rectangleOf(book.part, of);
   const { axis, approach, from } = wallTouch(shape, face);
-  const subject = faceSubject(face, of);
+  const doubt = doubtOf(book);
+  // A zero in doubt is proven by a touch of its own, that moves none of the answers it was set from.
+  const subject: Extract<TouchedSubject, { kind: 'face' | 'return' }> =
+    doubt && provesZero(doubt, face, of)
+      ? { ...faceSubject(face, of), kind: 'return', after: doubt.id }
+      : faceSubject(face, of);
   return {
     id: face,
     name: `${face} ${shape.kind === 'pocket' ? 'wall' : 'face'}`,
@@ -170,8 +176,9 @@ const GOING = { left: 'left', right: 'right', back: 'away from you', front: 'tow
 
 function roundSlots(book: Book, of: string): Slot[] {
   const way = roundWay(book, of);
-  if (way === 'sweep') return [...sweepSlots(book, of), ...standingSlots(book, of, true)];
-  if (way === 'plug') return standingSlots(book, of, false);
+  if (way === 'sweep') return [...sweepSlots(book, of), ...standingSlots(book, of, 'sweep')];
+  if (way === 'plug') return standingSlots(book, of, 'plug');
+  if (way === 'cycle') return standingSlots(book, of, 'cycle');
   return way === 'pairs' ? pairSlots(book, of) : pointSlots(book, of);
 }
 
@@ -257,16 +264,24 @@ function sweepSlots(book: Book, of: string): Slot[] {
   });
 }
 
-function standingSlots(book: Book, of: string, optional: boolean): Slot[] {
+const STANDING_ASKS: Readonly<Record<'sweep' | 'plug' | 'cycle', (axis: string, name: string) => Ask>> = {
+  sweep: (axis) => ({ act: `log what ${axis} shows where the spindle stands`, more: 'Needed for a work offset only.' }),
+  plug: (axis) => ({ act: `log what ${axis} shows`, way: 'with the plug seated and the table locked' }),
+  cycle: (axis, name) => ({
+    act: `run the control’s cycle in ${name}, and log what it gives for ${axis} of the centre`,
+  }),
+};
+
+/** Where the spindle stands, or the control says the centre is, by the way it is found: after a sweep it need not be told. */
+function standingSlots(book: Book, of: string, by: 'sweep' | 'plug' | 'cycle'): Slot[] {
+  const optional = by === 'sweep';
   const round = roundOf(book.part, of);
   const subject = { kind: 'standing' as const, of };
   const taken = readingsInForce(book, subject);
   return (['x', 'y'] as const).map((axis) => ({
     id: `stands ${axis}`,
     name: optional ? `where ${axis.toUpperCase()} stands` : axis.toUpperCase(),
-    ask: optional
-      ? { act: `log what ${axis.toUpperCase()} shows where the spindle stands`, more: 'Needed for a work offset only.' }
-      : { act: `log what ${axis.toUpperCase()} shows`, way: 'with the plug seated and the table locked' },
+    ask: STANDING_ASKS[by](axis.toUpperCase(), round.name),
     subject,
     axis,
     approach: 1,

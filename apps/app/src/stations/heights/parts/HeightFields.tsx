@@ -1,7 +1,10 @@
+import { hasController } from '@zero-point/core/record/machine';
 import { airPass } from '@zero-point/core/book/airPass';
 import type { Book } from '@zero-point/core/book/book';
 import { gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
+import { plateEntry } from '@zero-point/core/book/controlEntries';
+import { plateWords } from '@zero-point/core/words/readBack';
 import { GAUGE_SITS } from '@zero-point/core/record/datumPlan';
 import { SITS_NAMES } from '@zero-point/core/words/names';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -10,6 +13,7 @@ import { Choice } from '../../../frame/Choice';
 import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { changeDatumPlan } from '../../datum/view';
+import { logEntered } from '../../../record/log';
 import { calibratePlate } from '../../../record/calibrate';
 
 const NONE: NonNullable<Book['datumPlan']['heights']> = { surface: 0, lift: 0 };
@@ -142,6 +146,8 @@ export function PlateCheck({ book }: { book: Book }) {
   const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && kind === 'touch-plate');
   if (!plate) return null;
   const unit = setup.units;
+  const byController = hasController(book.machine);
+  const entry = plateEntry(book, plate);
   const difference = plate.measured === undefined ? 0 : plate.measured - plate.nominal;
   const size = (mm: number) => formatLengthUnit(Math.abs(mm), { unit });
   return (
@@ -159,7 +165,22 @@ export function PlateCheck({ book }: { book: Book }) {
         onCommit={(measured) => measured !== undefined && calibratePlate(book, plate, measured)}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
       />
-      {Math.abs(difference) >= 0.005 && (
+      {byController && (
+        <OptionalLengthField
+          label="In the control it is entered as"
+          hint="Read it there: it may be another plate’s."
+          unit={unit}
+          value={entry.entered}
+          onCommit={(mm) => mm !== undefined && logEntered(book, { kind: 'plate', gaugeId: plate.id }, `${mm} mm`)}
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+        />
+      )}
+      {entry.entered !== undefined && (
+        <Words tone={entry.agrees ? 'good' : (entry.runsHigh ?? 0) < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+          {plateWords(entry, unit)}
+        </Words>
+      )}
+      {entry.entered === undefined && Math.abs(difference) >= 0.005 && (
         <Words tone={difference < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
           {difference < 0
             ? `▼ By its marking every tool would dig in ${size(difference)}. Its measured size is used.`

@@ -1,3 +1,4 @@
+import { hasController } from '@zero-point/core/record/machine';
 import { findingWords } from '@zero-point/core/words/tableFinding';
 import type { Book } from '@zero-point/core/book/book';
 import type { TableAnswer, TableRow } from '@zero-point/core/book/toolTable';
@@ -5,7 +6,8 @@ import { lengthWords } from '@zero-point/core/heights/schools';
 import { tableAnswer } from '@zero-point/core/book/toolTable';
 import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { useMemo } from 'react';
+import { rowReadBack, type RowReadBack } from '@zero-point/core/book/controlEntries';
+import { useMemo, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { plusMinus } from '@zero-point/core/words/goodness';
@@ -19,6 +21,7 @@ import { DialectChoice } from '../../../frame/DialectChoice';
 import { keepMachine } from '../../../record/keepMachine';
 import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
+import { RowBack } from './RowBack';
 import { keepTable, logMaster, masterReading, refit, saveTable } from './toolTable';
 import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 
@@ -27,8 +30,9 @@ export function ToolTablePanel({ book }: { book: Book }) {
   const { machine, setup } = book;
   const unit = setup.units;
   const table = useMemo(() => tableAnswer(book), [book]);
-  const byController = machine.kind === 'router' || machine.kind === 'machining-centre';
+  const byController = hasController(machine);
   const canWrite = byController && setsRows(machine.habits.dialect, table.school);
+  const [looking, setLooking] = useState(false);
   const measured = table.rows.some(({ length, isReference }) => length !== null && !isReference);
   return (
     <View style={{ gap: 12 }}>
@@ -46,7 +50,14 @@ export function ToolTablePanel({ book }: { book: Book }) {
         data={table.rows}
         keyExtractor={({ number }) => String(number)}
         initialNumToRender={20}
-        renderItem={({ item }) => <Row row={item} book={book} school={table.school} />}
+        renderItem={({ item }) => (
+          <Row
+            row={item}
+            book={book}
+            school={table.school}
+            back={looking ? rowReadBack(book, table.rows, item.number) : undefined}
+          />
+        )}
         style={{ maxHeight: 420 }}
       />
       {table.workOffset !== null && (
@@ -58,6 +69,11 @@ export function ToolTablePanel({ book }: { book: Book }) {
         </Words>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {measured && byController && (
+          <Button mode={looking ? 'contained-tonal' : 'outlined'} onPress={() => setLooking(!looking)}>
+            Read them back, row by row
+          </Button>
+        )}
         {measured && (
           <Button mode="outlined" onPress={() => keepTable(book)}>
             Keep these for the machine
@@ -103,9 +119,11 @@ interface RowProps {
   row: TableRow;
   book: Book;
   school: Parameters<typeof lengthWords>[0];
+  /** What the control's row reads, while rows are read back. */
+  back: RowReadBack | undefined;
 }
 
-function Row({ row, book, school }: RowProps) {
+function Row({ row, book, school, back }: RowProps) {
   const unit = book.setup.units;
   const signed = { unit, plus: school !== 'true-length' };
   const { number, name, length, U, kept, stale, isReference } = row;
@@ -125,6 +143,7 @@ function Row({ row, book, school }: RowProps) {
           {U === null ? '' : `, ${plusMinus(U, unit)}`}
         </Words>
       )}
+      {back && <RowBack book={book} number={number} back={back} />}
       {row.runsOut && (
         <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
           ▲ Runs out too far: what was kept of it stays.

@@ -1,12 +1,13 @@
 import { STEP_NAMES } from '@zero-point/core/words/names';
 import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
 import type { Book } from '@zero-point/core/book/book';
+import { doubtOf, leftSince } from '@zero-point/core/book/comingBack';
 import { isSet } from '@zero-point/core/book/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Stop } from '@zero-point/core/book/driveList';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { HolesMark } from '../../../drawing/HolesMark';
@@ -23,6 +24,7 @@ import { stationPath } from '../../path';
 import { useAwake } from '../../../signal/awake';
 import { speak } from '../../../signal/speak';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
+import { ComingBack } from './ComingBack';
 import { StandsAt } from './StandsAt';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
 import { Refusal } from '@zero-point/core/problem/problem';
@@ -47,6 +49,9 @@ export default function DriveScreen({ book }: { book: Book }) {
   const { stops, index, stop, done } = drive;
   const mode = driveMode(book);
   useAwake();
+  // When the page was opened: what is logged on it is newer.
+  const [opened] = useState(Date.now);
+  const since = leftSince(book, opened);
 
   const go = (to: number) => {
     if (to >= 0 && to < stops.length) router.setParams({ stop: String(to + 1) });
@@ -65,6 +70,10 @@ export default function DriveScreen({ book }: { book: Book }) {
     if (key === 's' && stop) speak(spokenOf(book, drive));
   });
 
+  // Before anything is driven to: a zero in doubt is proven first, a night asked about.
+  if (stop && doubtOf(book))
+    return <Words style={{ padding: 24 }}>Nothing is driven to before the zero is proven, or set anew.</Words>;
+  if (stop && since !== undefined && done < stops.length) return <ComingBack book={book} since={since} />;
   if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
   const Steps = STEPS[mode];
   const tool = toolOfStop(book, stop);

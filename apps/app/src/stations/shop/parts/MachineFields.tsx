@@ -1,3 +1,4 @@
+import { hasController } from '@zero-point/core/record/machine';
 import type { Machine } from '@zero-point/core/record/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
@@ -43,7 +44,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
   const keep = (change: Partial<Machine>) => keepMachine(shop, { ...machine, ...change });
   const habits = (change: Partial<Machine['habits']>) => keep({ habits: { ...machine.habits, ...change } });
   const { units } = machine;
-  const byController = machine.kind === 'router' || machine.kind === 'machining-centre';
+  const byController = hasController(machine);
   return (
     <View style={{ gap: 16 }}>
       <TextField

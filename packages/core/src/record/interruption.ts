@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { id, moment } from '../schema/quantities';
+import { rowKind, withStored } from './kind';
+
+/**
+ * What may have shifted a zero without anyone setting it: the machine was homed again, its power was off, or people came
+ * back after a night. `stands` is the person's word that nothing moved since.
+ */
+export const INTERRUPTIONS = ['homed', 'power-off', 'away', 'stands'] as const;
+
+export const newInterruption = z
+  .object({
+    id,
+    what: z.enum(INTERRUPTIONS),
+    at: moment,
+  })
+  .meta({ id: 'NewInterruption' });
+
+export type NewInterruption = z.output<typeof newInterruption>;
+
+export const interruptionKind = rowKind({
+  name: 'interruption',
+  field: 'interruptions',
+  of: 'setup',
+  collection: 'interruptions',
+  title: 'interruption',
+  summary: 'Say that the machine was homed, without power or left, or that its zero stands all the same',
+  version: 1,
+  schema: newInterruption,
+  asKept: withStored<NewInterruption>,
+  when: ({ at }) => at,
+});
