@@ -1,7 +1,7 @@
 import { Line, Path, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
-import { Arrow, Label, ScribedBlock } from './marks';
+import { Arrow, DatumMark, Label, ScribedBlock } from './marks';
 import { Target } from './Target';
 import { fit, type View } from './view';
 
@@ -20,6 +20,10 @@ interface ElevationDrawingProps {
   height: number | 'fill';
   label: string;
   partThickness: number;
+  /** How high the part's top is above Z zero, mm; 0 where it is zero itself. */
+  topAboveZero: number;
+  /** Z was set, so its mark is filled. */
+  zSet: boolean;
   gaugeThickness: number;
   gaugeShown: string;
   /** Whether tools come down onto the gauge, or are raised past it from below: the arrow shows it. */
@@ -53,7 +57,7 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   const whole = {
     left: -PITCH * 0.8,
     right: PITCH * (tools.length - 0.2),
-    bottom: -partThickness - 5,
+    bottom: -Math.max(partThickness, props.topAboveZero) - 5,
     top: gaugeThickness + STICK_OUT + longest + NOSE + 14,
   };
   const place = Math.max(
@@ -98,6 +102,8 @@ function Scene({
   width,
   tools,
   partThickness,
+  topAboveZero,
+  zSet,
   gaugeThickness,
   gaugeShown,
   arrives,
@@ -138,6 +144,7 @@ function Scene({
         stroke={METAL.steel}
         strokeWidth={5}
       />
+      {!strip && <DatumMark x={width - 30} y={view.y(-topAboveZero)} set={zSet} />}
       {marking && <Marking difference={marking.difference} words={marking.words} view={view} width={width} />}
       {place >= 0 && (
         <>

@@ -1,3 +1,4 @@
+import { planAxes } from '../record/machine';
 import { FIRST_EPOCH, samePlace, type ReadingScale } from '../record/place';
 import { isTouch, type Reading, type TouchReading } from '../record/reading';
 import type { Subject, Touched } from '../record/subject';
@@ -44,9 +45,9 @@ export const passedOver = (book: Book, axis: Axis): Zeroing[] => {
   return opening.filter((one, i) => opening.slice(i + 1).some(({ began }) => began === one.began));
 };
 
-/** Whether X and Y are both set. */
+/** Whether X and Y are both set, or the one of them that the machine has. */
 export const isSet = (book: Book): boolean =>
-  lastZeroing(book, 'x') !== undefined && lastZeroing(book, 'y') !== undefined;
+  planAxes(book.machine).every((axis) => lastZeroing(book, axis) !== undefined);
 
 /** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
 export function onThisScale(book: Book, readings: readonly Reading[]): boolean {

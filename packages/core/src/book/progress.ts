@@ -1,3 +1,4 @@
+import { planAxes } from '../record/machine';
 import { STATION_NAMES, type StationName } from '../record/stations';
 import { agreements } from './checks/agreements';
 import type { Agreement } from './checks/check';
@@ -81,7 +82,7 @@ function nextThing(book: Book): NextThing {
   const doubt = doubtOf(book);
   if (doubt) return { station: 'datum', what: 'prove', doubt };
   if (book.readings.length + book.checks.length === 0) return { station: 'plan', what: 'begin' };
-  const axes = (['x', 'y'] as const).filter((axis) => lastZeroing(book, axis) === undefined);
+  const axes = planAxes(book.machine).filter((axis) => lastZeroing(book, axis) === undefined);
   if (axes.length > 0) return { station: 'datum', what: 'find', axes };
   const tool = book.setup.referenceTool;
   if (lastZeroing(book, 'z') === undefined) return { station: 'heights', what: 'set-z', tool };

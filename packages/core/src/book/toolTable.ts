@@ -7,6 +7,7 @@ import { Refusal } from '../problem/problem';
 import { sizeOf, thicknessOf, touchU } from './gaugeUse';
 import { gapOf } from './heightGap';
 import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
+import { topAboveZero } from './zZeroPlace';
 import { neededTools } from './neededTools';
 import { runsOut } from './subjects/runOut';
 import { isTouch } from '../record/reading';
@@ -48,12 +49,13 @@ export function frameOf(book: Book): LengthFrame {
   const zero = zZeroAnswer(book);
   const set = lastZeroing(book, 'z');
   const here = zero && onThisScale(book, zero.readings);
+  const top = topAboveZero(book);
   // Set while the reference tool touched, the scale shows there what it was set to.
   const reference = here ? zero?.result.repeats.mean : set?.form === 'preset' ? set.value : undefined;
   return {
     reference,
     gauge: gauge && gapOf(book, gauge),
-    surface: book.datumPlan.heights?.surface ?? 0,
+    surface: top === undefined ? undefined : (book.datumPlan.heights?.surface ?? 0) + top,
     trigger: triggerOf(book),
   };
 }
@@ -145,8 +147,9 @@ function findingsOf(
     ...(gauge?.measured !== undefined &&
       gauge.measured !== gauge.nominal && { plate: { entered: gauge.nominal, measured: gauge.measured } }),
     ...(machine.axes.z.travel !== undefined && { travel: machine.axes.z.travel }),
-    // In machine coordinates the spindle all the way up is zero.
-    ...(scaleOf(book) === 'machine' && workOffset !== null && { clear: { top: 0, workOffset } }),
+    // In machine coordinates the spindle all the way up is zero; the part's top may stand above Z zero.
+    ...(scaleOf(book) === 'machine' &&
+      workOffset !== null && { clear: { top: 0, workOffset: workOffset + (topAboveZero(book) ?? 0) } }),
     otherGauge: onOtherGauge(book),
     // Once a table is begun: before that every tool is missing, and everyone knows.
     ...(known.length > 0 && { needed: stillNeeded(book, rows) }),

@@ -54,7 +54,7 @@ export function holesProgram(job: ProgramJob): string {
     commented(
       job.top === 0
         ? 'Z zero: the top of the part'
-        : `Z zero: ${scribe.length(job.top)} ${unit} below the top of the part`,
+        : `Z zero: ${scribe.length(Math.abs(job.top))} ${unit} ${job.top > 0 ? 'below' : 'above'} the top of the part`,
     ),
     commented(unit === 'mm' ? 'Millimetres' : 'Inches'),
     commented('First run: above the part, single block, rapids low,'),

@@ -55,12 +55,22 @@ export const datumPlan = z
         told: z.object({ angle, U: nonNegativeLength }).optional(),
       })
       .nullable(),
-    /** Height of the surface the gauge stands on, mm from part zero, and how far the whole job is lifted for an air pass. */
+    /** Height of the surface the gauge stands on, mm from the part's top, and how far the whole job is lifted for an air pass. */
     heights: z
       .object({
         surface: length,
         lift: nonNegativeLength,
         step: positiveLength.optional(),
+        /** Where Z zero is: the part's top, what it stands on, or another height by name, the part's top so far above it, mm. */
+        zero: z
+          .discriminatedUnion('at', [
+            z.object({ at: z.literal('top') }),
+            z.object({ at: z.literal('under') }),
+            z.object({ at: z.literal('named'), name, above: length }),
+          ])
+          .optional(),
+        /** What moves along Z where both could: the other is locked, and stays where it is. */
+        moves: z.enum(['knee', 'quill']).optional(),
         /** The gauge's own size is kept: half of the last step is not added to what Z is set to. */
         keepsGauge: z.boolean().optional(),
         /** How far off depths may be, mm; as positions may until somebody said. */

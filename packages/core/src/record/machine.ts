@@ -51,6 +51,11 @@ export const machine = z
     kind: z.enum(['dials', 'readout', 'router', 'machining-centre']),
     units: unit,
     axes: z.object({ x: axisProfile, y: axisProfile, z: axisProfile }),
+    /** An axis it has not: some machines face with Y and Z only. */
+    without: z
+      .array(z.enum(['x', 'y']))
+      .max(1, { error: 'must name one axis at most' })
+      .optional(),
     habits: z.object({
       /** Which of the three answers comes first. */
       answerFirst: answerForm,
@@ -83,6 +88,10 @@ export const machine = z
 export type RotaryAxis = z.output<typeof rotaryAxis>;
 export type AnswerForm = z.output<typeof answerForm>;
 export type Machine = z.output<typeof machine>;
+
+/** The axes of X and Y that a machine has. */
+export const planAxes = ({ without }: Pick<Machine, 'without'>): ('x' | 'y')[] =>
+  (['x', 'y'] as const).filter((axis) => !without?.includes(axis));
 
 /** Whether a machine of this kind has a control that keeps offsets and runs cycles. */
 export const hasController = ({ kind }: Pick<Machine, 'kind'>): boolean =>

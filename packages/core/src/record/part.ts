@@ -37,6 +37,8 @@ export const part = z
       .array(z.enum(['x', 'y', 'z']))
       .max(3)
       .optional(),
+    /** Round stock that lies along an axis: as wide as it is high. */
+    bar: z.enum(['x', 'y']).optional(),
     holes: z.array(drawnHole).max(10_000),
     shapes: z.array(partShape).max(100, { error: 'must hold at most 100 shapes' }).optional(),
   })

@@ -5,6 +5,7 @@ import { tableAnswer } from '../book/toolTable';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
 import type { FormView } from './formView';
 import { SCHOOL_NAMES } from './names';
+import { zZeroName } from './zZero';
 
 /** The ways to set Z from the reference tool; the machine’s habit first. */
 export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFormat): FormView[] {
@@ -21,7 +22,7 @@ export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFo
       form: 'work-offset',
       say: 'Work offset Z',
       figure: formatLength(result.workOffset, format),
-      then: 'the part’s top on the scale as it stands',
+      then: `${zZeroName(book)} on the scale as it stands`,
       done: 'Done: Z offset entered',
       value: result.workOffset,
     },

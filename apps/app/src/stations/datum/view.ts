@@ -1,6 +1,7 @@
 import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
+import { planAxes } from '@zero-point/core/record/machine';
 import type { Part } from '@zero-point/core/record/part';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { FACES_ACROSS } from '@zero-point/core/datum/shapes';
@@ -19,12 +20,24 @@ export interface FoundView extends FoundFeature {
 
 /** State of the Datum station to view, while no feature is in hand. */
 export function datumView(book: Book) {
-  const set = { x: lastZeroing(book, 'x') !== undefined, y: lastZeroing(book, 'y') !== undefined };
+  const { without } = book.machine;
+  // An axis the machine has not needs no setting.
+  const isDone = (axis: 'x' | 'y') => without?.includes(axis) === true || lastZeroing(book, axis) !== undefined;
+  const set = { x: isDone('x'), y: isDone('y') };
   const found = named(book);
-  return { set, found, checks: agreements(book), sentence: nextSentence(set, found) };
+  return { set, found, checks: agreements(book), sentence: nextSentence(set, found, planAxes(book.machine)) };
 }
 
-function nextSentence(set: { x: boolean; y: boolean }, found: readonly FoundView[]): string {
+function nextSentence(
+  set: { x: boolean; y: boolean },
+  found: readonly FoundView[],
+  axes: readonly ('x' | 'y')[],
+): string {
+  const [only] = axes.length === 1 ? axes : [];
+  if (set.x && set.y && only)
+    return `${only.toUpperCase()} is set. Tap a face to touch it again as a check, or go on to Heights.`;
+  if (only)
+    return `Tap the ${only === 'y' ? 'front or the back' : 'left or the right'} face: this machine has ${only.toUpperCase()} and Z only.`;
   if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
   const middle = found.find(({ feature, stands }) => feature.kind === 'middle' && stands);
   if (set.x) return 'X is set. Now Y: tap the front or the back face.';

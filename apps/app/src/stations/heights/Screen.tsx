@@ -1,6 +1,7 @@
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
+import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
 import { noteWords } from '@zero-point/core/words/note';
 import { MovedBy } from '../../answer/MovedBy';
@@ -84,6 +85,8 @@ export default function HeightsScreen({ book }: { book: Book }) {
           height="fill"
           label={`The tools side by side over the part, tool ${tool} on the gauge`}
           partThickness={part.size.z}
+          topAboveZero={topAboveZero(book) ?? 0}
+          zSet={view.zSet}
           gaugeThickness={thickness}
           gaugeShown={formatLength(thickness, { unit: setup.units })}
           arrives={view.arrives}

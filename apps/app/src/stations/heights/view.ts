@@ -6,6 +6,8 @@ import type { Tool } from '@zero-point/core/record/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { heightApproach, heightMethod, putWords, whereToTouch } from '@zero-point/core/heights/heightMethod';
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
+import { zZeroWords } from '@zero-point/core/words/zZero';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { GaugeSits } from '@zero-point/core/record/datumPlan';
 import {
@@ -89,7 +91,15 @@ export function heightsView(book: Book, tool: number): HeightsView {
       : sits === 'under'
         ? `Change to tool ${tool}. ${putWords({ ...method, words: `same ${gaugeWords}` })} it. ${method.approach}`
         : `Change to tool ${tool}.`,
-    where: `${whereToTouch(known?.kind, known?.teeth)} ${method.fine}${stepWords(book, format)}`,
+    where: [
+      whereToTouch(known?.kind, known?.teeth),
+      method.fine + stepWords(book, format),
+      barWords(book),
+      movesWords(book),
+      zZeroWords(book),
+    ]
+      .filter((one) => one !== undefined)
+      .join(' '),
     cautions: method.cautions,
     closing: closingWords(book, format),
     brief: `Tool ${tool} on the ${gaugeWords}`,
@@ -131,9 +141,26 @@ function blockedBy(
   if (gauge && sits === undefined) return `First say where the ${heightMethod(gauge.kind).words} sits.`;
   if (gauge && gapOf(book, gauge) === undefined)
     return 'First give how far the cutter stands above the surface when the sensor answers, under “gauge, air pass”.';
+  if (topAboveZero(book) === undefined)
+    return 'Z zero is what the part stands on: say in Plan how thick the part is first.';
   if (!isReference && sits !== 'under')
     return 'A tool cannot be touched with this one: choose a block, a plate or a setter for heights in Plan.';
   return !isReference && !zeroKnown ? `Touch the gauge with tool ${referenceTool}, the reference, first.` : undefined;
+}
+
+/** Round stock is highest along its middle only. */
+const barWords = ({ part }: Book): string | undefined =>
+  part.bar === undefined
+    ? undefined
+    : `A bar is highest along its top line: over its middle in ${part.bar === 'x' ? 'Y' : 'X'}, where the gauge rocks on it.`;
+
+/** Which of knee and quill carries Z, and which stays locked. */
+function movesWords({ datumPlan }: Book): string | undefined {
+  const moves = datumPlan.heights?.moves;
+  if (moves === undefined) return undefined;
+  return moves === 'knee'
+    ? 'Quill locked where it is: Z is the knee’s, and winding it down raises the tool.'
+    : 'Knee locked where it is: Z is the quill’s.';
 }
 
 /** The machine's own steps, coarse and fine. */

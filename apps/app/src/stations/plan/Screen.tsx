@@ -16,6 +16,7 @@ import { Words } from '../../theme/Words';
 import { Fold } from '../../answer/Fold';
 import { MethodList } from '../datum/parts/MethodList';
 import { stationPath } from '../path';
+import { StockForm } from './parts/StockForm';
 import { UntoldSizes } from './parts/UntoldSizes';
 import { calipered, changePlan, planView, told } from './view';
 
@@ -74,6 +75,7 @@ export default function PlanScreen({ book }: { book: Book }) {
       detail={
         <>
           <UntoldSizes book={book} />
+          <StockForm book={book} />
           <LengthField
             label="Tolerance on positions, ±"
             unit={setup.units}

@@ -7,6 +7,7 @@ import { zZero } from '../../heights/zZero';
 import type { ZZeroOutput } from '../../heights/zZero.schema';
 import { methodWith, sameUse, sizeU, touchU } from '../gaugeUse';
 import { heightMethod } from '../../heights/heightMethod';
+import { topAboveZero } from '../zZeroPlace';
 import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
@@ -32,7 +33,7 @@ function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): nu
   return heightMethod(gauge.kind).arrives === 'raised' ? datumPlan.heights?.step : undefined;
 }
 
-/** Z zero on the part's top, from the reference tool's readings in force; undefined while there are none. */
+/** Z zero, wherever it was said to be, from the reference tool's readings in force; undefined while there are none. */
 export const zZeroAnswer = (book: Book): ZZeroAnswer | undefined => answered(book, 'z-zero', () => zZeroOf(book));
 
 function zZeroOf(book: Book): ZZeroAnswer | undefined {
@@ -42,7 +43,8 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const gap = gauge && gapOf(book, gauge);
-  if (!gauge || gap === undefined) return undefined;
+  const top = topAboveZero(book);
+  if (!gauge || gap === undefined || top === undefined) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const step = stepPast(book, gauge);
   const direct = gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe');
@@ -51,7 +53,7 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
     gaugeThickness: gap,
     direct,
     ...(direct && heights?.probeLonger && { longer: heights.probeLonger }),
-    surfaceHeight: heights?.surface ?? 0,
+    surfaceHeight: (heights?.surface ?? 0) + top,
     ...(heights?.lift && { lift: heights.lift }),
     ...(step !== undefined && { search: { step, takeHalf: heights?.keepsGauge !== true } }),
     method: methodWith(book, gauge, 'z'),

@@ -142,8 +142,14 @@ function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale:
   if (stale && feature.kind === 'face')
     return askWords(slot.ask, { lead: `${axis} was set since. To check it,`, again: true });
   if (stale) return askWords(slot.ask, { lead: 'The scale was set since it was found. Touch it again:' });
-  return askWords(slot.ask, { lead: slot.lead ?? '' }) + through(book, feature, slot);
+  return askWords(slot.ask, { lead: slot.lead ?? '' }) + through(book, feature, slot) + besideBar(book, slot);
 }
+
+/** The side of a bar is touched where it is widest: the contact's edge at its centre line, or its side from below it. */
+const besideBar = ({ part }: Book, { axis, subject }: Slot): string =>
+  part.bar !== undefined && subject.kind === 'face' && subject.of === undefined && axis !== part.bar
+    ? ' With the contact’s side past its centre line, well below the top.'
+    : '';
 
 /** The second pair across a bore goes through the middle of the first, so that it is the diameter. */
 function through(book: Book, feature: Feature, slot: Slot): string {
@@ -211,9 +217,11 @@ function methodView(book: Book, feature: Feature, slot: Slot | undefined): Metho
     words: `${gauge.name}: ${contact}${still}.${own ? ` Repeats to ${size(own.sd)} by your log.` : ''}`,
     cautions: facts.cautions,
     missing:
-      facts.contact === 'cutter' && !cutter
-        ? 'Choose the cutter that stands in the spindle, under “with”.'
-        : doesNotFit(book, feature, use),
+      slot && book.machine.without?.includes(slot.axis)
+        ? `This machine has no ${slot.axis.toUpperCase()}: nothing can be touched along it.`
+        : facts.contact === 'cutter' && !cutter
+          ? 'Choose the cutter that stands in the spindle, under “with”.'
+          : doesNotFit(book, feature, use),
   };
 }
 

@@ -3,6 +3,7 @@ import { airPass } from '@zero-point/core/book/airPass';
 import type { Book } from '@zero-point/core/book/book';
 import { gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
+import { lastZeroing } from '@zero-point/core/book/inForce';
 import { plateEntry } from '@zero-point/core/book/controlEntries';
 import { plateWords } from '@zero-point/core/words/readBack';
 import { GAUGE_SITS } from '@zero-point/core/record/datumPlan';
@@ -10,7 +11,7 @@ import { SITS_NAMES } from '@zero-point/core/words/names';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
-import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
+import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { changeDatumPlan } from '../../datum/view';
 import { logEntered } from '../../../record/log';
@@ -50,10 +51,58 @@ export function HeightFields({ book }: { book: Book }) {
   const lift = airPass(book);
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
     changeDatumPlan(book, { heights: { ...heights, ...more } });
+  const zero = heights.zero ?? { at: 'top' as const };
+  const byHand = !hasController(book.machine);
   const onTop = heights.surface === 0;
   const onTable = heights.surface === -part.size.z;
   return (
     <View style={{ gap: 12 }}>
+      <Choice
+        label="Z zero is"
+        value={zero.at}
+        options={[
+          { value: 'top', label: 'the part’s top' },
+          { value: 'under', label: 'what it stands on' },
+          { value: 'named', label: 'another height' },
+        ]}
+        onChange={(at) =>
+          change({ zero: at === 'named' ? { at, name: 'centre line', above: part.size.z / 2 } : { at } })
+        }
+      />
+      {lastZeroing(book, 'z') !== undefined && (
+        <Words kind="note" tone="soft">
+          Another zero is another setting: touch the gauge and set Z anew after a change here.
+        </Words>
+      )}
+      {zero.at === 'named' && (
+        <>
+          <TextField
+            label="Called"
+            hint="As you say it: centre line, vise floor, step."
+            value={zero.name}
+            onCommit={(name) => change({ zero: { ...zero, name } })}
+            check={(name) => (name === '' ? 'Give it a name.' : undefined)}
+          />
+          <LengthField
+            label="The part’s top is above it by"
+            hint="Half the diameter for the centre line of a bar."
+            unit={unit}
+            value={zero.above}
+            onCommit={(above) => change({ zero: { ...zero, above } })}
+          />
+        </>
+      )}
+      {byHand && (
+        <Choice
+          label="Along Z moves"
+          value={heights.moves ?? 'unsaid'}
+          options={[
+            { value: 'knee', label: 'the knee, quill locked' },
+            { value: 'quill', label: 'the quill, knee locked' },
+          ]}
+          onChange={(moves) => (moves === 'knee' || moves === 'quill') && change({ moves })}
+        />
+      )}
       <Choice
         label="The gauge stands on"
         value={onTop ? 'top' : onTable ? 'table' : 'other'}
@@ -68,7 +117,7 @@ export function HeightFields({ book }: { book: Book }) {
       />
       {!onTop && !onTable && (
         <LengthField
-          label="Its height, from part zero"
+          label="Its height, from the part’s top"
           unit={unit}
           value={heights.surface}
           onCommit={(surface) => change({ surface })}

@@ -2,6 +2,7 @@ import { STEP_NAMES } from '@zero-point/core/words/names';
 import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
 import type { Book } from '@zero-point/core/book/book';
 import { doubtOf, leftSince } from '@zero-point/core/book/comingBack';
+import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { isSet } from '@zero-point/core/book/inForce';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Stop } from '@zero-point/core/book/driveList';
@@ -170,12 +171,16 @@ function sizeWords(book: Book, stop: Stop): string {
   const size = `⌀ ${figure(stop.diameter)}`;
   try {
     const { tip, point, below, capped } = depthOfStop(book, stop);
-    if (stop.step === 'spot') return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.`;
+    const top = topAboveZero(book);
+    // The figure of the point itself, where zero is not the top it is counted from.
+    const shows = top === undefined || top === 0 ? '' : ` Z shows ${figure(top - tip)} at its deepest.`;
+    if (stop.step === 'spot')
+      return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.${shows}`;
     const drilled =
       tool && Math.abs(tool.diameter - stop.diameter) > 0.005 ? `${size}, with ⌀ ${figure(tool.diameter)}` : size;
     if (below > 0)
-      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.`;
-    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.`;
+      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.${shows}`;
+    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.${shows}`;
   } catch (error) {
     if (error instanceof Refusal) return `${size}. ${error.message}`;
     throw error;

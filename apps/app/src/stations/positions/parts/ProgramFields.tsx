@@ -1,3 +1,5 @@
+import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
+import { zZeroWords } from '@zero-point/core/words/zZero';
 import type { Book } from '@zero-point/core/book/book';
 import { driveList } from '@zero-point/core/book/driveList';
 import { cutOf, machiningOf, programSections, type Machining } from '@zero-point/core/book/machining';
@@ -70,6 +72,11 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         setTrouble('Give the clear height first: where the tool moves across, above every clamp, jaw and screw.');
         return;
       }
+      const top = topAboveZero(book);
+      if (top === undefined) {
+        setTrouble('Z zero is what the part stands on: say in Plan how thick the part is first.');
+        return;
+      }
       const text = await writeHoles({
         kind: 'write-program',
         job: {
@@ -82,7 +89,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
           distance: form.distance,
           clear,
           feedFrom: form.feedFrom,
-          top: 0,
+          top,
           limits: machine.limits,
         },
       }).result;
@@ -175,8 +182,8 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         Write the program
       </Button>
       <Words kind="note" tone="soft">
-        △ Z zero is the part’s top. First run above the part, single block, rapids low, a hand on stop; your machine’s
-        manual comes first.
+        △ {zZeroWords(book) ?? 'Z zero is the part’s top.'} First run above the part, single block, rapids low, a hand
+        on stop; your machine’s manual comes first.
       </Words>
     </View>
   );

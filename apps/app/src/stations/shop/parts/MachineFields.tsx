@@ -104,6 +104,16 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         />
         {byController && <DialectChoice value={machine.habits.dialect} onChange={(dialect) => habits({ dialect })} />}
       </Fold>
+      <Choice
+        label="It moves along"
+        value={machine.without?.[0] ?? 'all'}
+        options={[
+          { value: 'all', label: 'X, Y and Z' },
+          { value: 'x', label: 'Y and Z only' },
+          { value: 'y', label: 'X and Z only' },
+        ]}
+        onChange={(without) => keep({ without: without === 'all' ? undefined : [without] })}
+      />
       <Fold title="Homing, jogging and work offsets" open={byController}>
         <Choice
           label="When it is switched on"
