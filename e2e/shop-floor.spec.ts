@@ -71,8 +71,8 @@ test('a new machine from a starting point: changed, copied, retired, and offered
   await page.getByRole('link', { name: /Machines/ }).click();
   await press(page, /Mill with dials/);
   await fill(page, 'Name', 'Loft mill');
-  await fill(page, 'One turn of the handwheel', '0.1in');
-  await expect(page.getByRole('textbox', { name: 'One turn of the handwheel' })).toHaveValue('2.540');
+  await fill(page, 'One turn moves the axis', '0.1in');
+  await expect(page.getByRole('textbox', { name: 'One turn moves the axis' })).toHaveValue('2.540');
   await fill(page, 'Lines on its dial', '1');
   await expect(page.getByText('A dial has 2 to 1000 lines.')).toBeVisible();
   await fill(page, 'Lines on its dial', '100');
@@ -80,7 +80,7 @@ test('a new machine from a starting point: changed, copied, retired, and offered
   await expectAccessible(page);
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Loft mill');
-  await expect(page.getByRole('textbox', { name: 'One turn of the handwheel' })).toHaveValue('2.540');
+  await expect(page.getByRole('textbox', { name: 'One turn moves the axis' })).toHaveValue('2.540');
 
   await press(page, 'Copy it');
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Loft mill, copy');

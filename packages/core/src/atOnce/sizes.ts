@@ -89,7 +89,7 @@ export const FIT: AtOnce = {
   title: 'A fit',
   about: 'limits of a hole as 26 H7, and where a measured size lies',
   fields: () => [
-    { key: 'fit', label: 'Fit, as on the drawing', kind: 'text', start: { mm: '26 H7', in: '26 H7' } },
+    { key: 'fit', label: 'Fit, as on the drawing', kind: 'text', start: { mm: '26 H7', in: '1 in H7' } },
     optionalLengthField('measured', 'Measured'),
   ],
   reckon: (read) => {
@@ -124,8 +124,8 @@ export const PASSES: AtOnce = {
   about: 'a face brought down in equal passes, with speed and feed to start from',
   fields: () => [
     lengthField('remove', 'To come off in all'),
-    lengthField('mostDepth', 'Most in one pass', '0.5', '0.02'),
-    lengthField('finish', 'Last pass', '0.1', '0.004'),
+    lengthField('mostDepth', 'Most in one pass', '0.35', '0.015'),
+    lengthField('finish', 'Last pass', '0.15', '0.006'),
     lengthField('diameter', 'Cutter diameter', '50', '2'),
     { key: 'teeth', label: 'Teeth', kind: 'count', start: { mm: '4', in: '4' } },
     choiceField('madeOf', 'Cutter of', [

@@ -1,5 +1,6 @@
 import type { Calibration } from '../record/calibration';
 import type { Check } from '../record/check';
+import type { Bore } from '../record/cutPlan';
 import { toolsOf } from '../record/magazine';
 import type { Tool } from '../record/cutter';
 import type { Gauge } from '../record/gauge';
@@ -8,7 +9,7 @@ import type { Reading } from '../record/reading';
 import type { Snapshot } from '../record/snapshot';
 import type { Zeroing } from '../record/zeroing';
 import type { Axis } from '../schema/quantities';
-import { backlashOf, cutterSizeOf, gaugeKnownBy, type Backlash, type KnownGauge } from './known';
+import { backlashOf, cutterSizeOf, gaugeKnownBy, springOf, type Backlash, type KnownGauge } from './known';
 import { subjectKey } from './subjectKey';
 
 type Profile = Machine['axes']['x'];
@@ -169,6 +170,15 @@ const bare = ({
 /** A cutter's diameter as it had been measured at a moment, mm; undefined while nobody had. */
 export const cutterSizeAt = (book: Book, cutterId: string, moment: string): ReturnType<typeof cutterSizeOf> =>
   cutterSizeOf(book.index.calibrations.get(cutterKey(cutterId)) ?? [], moment);
+
+/** The spring kept of a bar of the shop as it is used for a bore; undefined where none was kept. */
+export const springKept = (
+  book: Book,
+  { bar, stickOut }: Pick<Bore, 'bar' | 'stickOut'>,
+): ReturnType<typeof springOf> =>
+  bar === undefined || stickOut === undefined
+    ? undefined
+    : springOf(book.index.calibrations.get(cutterKey(bar)) ?? [], { stickOut, material: book.part.material });
 
 /** Lost motion of an axis as it was known at a moment; undefined where nobody had measured it. */
 export const backlashAt = (book: Book, axis: Axis, moment: string): Backlash | undefined =>

@@ -4,6 +4,7 @@ import { newCalibration } from '../record/calibration';
 import type { RowEntry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
 import { agreements } from './checks/agreements';
+import { springKept } from './book';
 import { bookOf, plateSnapshot, reading, rowOf, withTools } from './snapshot.case';
 import { faceAnswer } from './subjects/face';
 import { depthTolerance, toolLengthAnswer, zZeroAnswer } from './subjects/heights';
@@ -68,7 +69,7 @@ describe('any cutter or drill with a feeler', () => {
     const body = size({ kind: 'cutter', cutterId: 'drill-6' }, 6, MORNING).body as NewCalibration;
     expect(newCalibration.safeParse(body).success).toBe(true);
     const other = newCalibration.safeParse({ ...body, found: { what: 'run-out', value: 0.01 } });
-    expect(other.error?.issues[0]?.message).toMatch(/a size for a cutter/);
+    expect(other.error?.issues[0]?.message).toMatch(/a size or a spring for a cutter/);
   });
 });
 
@@ -166,4 +167,23 @@ test('a width is stated with its own ±, and the comparison with another', () =>
   expect(width?.measuredU).toBeLessThan(0.03);
   expect(width?.U).toBeGreaterThan(0.05);
   expect(width?.U).toBeCloseTo(Math.hypot(width?.measuredU ?? 0, 0.05), 12);
+});
+
+test('the spring of a bar is offered for a bore with it sticking out as far, in the same material', () => {
+  const spring = (stickOut: number, material: string): RowEntry => ({
+    kind: 'calibration',
+    setupId: '',
+    body: {
+      id: 'spring',
+      of: { kind: 'cutter', cutterId: 'drill-6' },
+      found: { what: 'spring', k: 0.84, c: 0.002, stickOut, material },
+      from: MORNING,
+      at: MORNING,
+    },
+  });
+  const book = bookOf(shop, [spring(60, 'brass')]);
+  expect(springKept(book, { bar: 'drill-6', stickOut: 62 })).toMatchObject({ k: 0.84 });
+  expect(springKept(book, { bar: 'drill-6', stickOut: 80 })).toBeUndefined();
+  expect(springKept(book, { bar: 'drill-6', stickOut: undefined })).toBeUndefined();
+  expect(springKept(bookOf(shop, [spring(60, 'steel')]), { bar: 'drill-6', stickOut: 60 })).toBeUndefined();
 });

@@ -56,6 +56,24 @@ export function cutterSizeOf(
   return found && { value: found.value, U: found.U };
 }
 
+/** Bars that stick out within this share of each other spring alike. */
+const ALIKE = 0.1;
+
+/** The spring that was kept of a bar sticking out about so far, in the same material; undefined where none was. */
+export function springOf(
+  calibrations: readonly Calibration[],
+  { stickOut, material }: { stickOut: number; material: string },
+): Extract<Found, { what: 'spring' }> | undefined {
+  return calibrations
+    .map(({ found }) => found)
+    .findLast(
+      (found): found is Extract<Found, { what: 'spring' }> =>
+        found.what === 'spring' &&
+        found.material === material &&
+        Math.abs(found.stickOut - stickOut) <= ALIKE * stickOut,
+    );
+}
+
 /** Lost motion in force at a moment, with the moment it was found. */
 export function backlashOf(calibrations: readonly Calibration[], moment?: string): Backlash | undefined {
   const found = inForce(calibrations, 'backlash', moment);

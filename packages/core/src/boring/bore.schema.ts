@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, tape, uncertainty } from '../schema/results';
 
 export const boreInput = z
@@ -13,6 +13,8 @@ export const boreInput = z
     passes: z
       .array(z.object({ set: positiveLength, measured: positiveLength }))
       .max(200, { error: 'must hold at most 200 passes' }),
+    /** Spring of this bar as it was kept from bores before, until this one has taught its own. */
+    kept: z.object({ k: z.number().gt(0).lte(1.2), c: length }).optional(),
     /** What the dial or indicator of the boring head counts, and one line of it, mm as it counts. */
     counts: z.enum(['diameter', 'radius'], { error: 'must be diameter or radius' }),
     step: positiveLength,
@@ -32,8 +34,8 @@ export const boreOutput = z.object({
   /** Spring of the bar: of what is asked for beyond c, the share k is cut. */
   k: z.number(),
   c: z.number(),
-  /** How it was learned: not yet, as one share, or as share and offset. */
-  learned: z.enum(['not-yet', 'share', 'share-and-offset']),
+  /** How it was learned: not yet, from bores before, as one share, or as share and offset. */
+  learned: z.enum(['not-yet', 'kept', 'share', 'share-and-offset']),
   advice: z.enum(BORE_ADVICE),
   /** Next setting, mm on the diameter; what the dial then turns by from the last setting, mm as it counts, and in lines. */
   next: z.object({ set: z.number(), turn: z.number(), lines: z.number(), expected: z.number() }).nullable(),

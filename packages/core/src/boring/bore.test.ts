@@ -192,3 +192,43 @@ describe('fits', () => {
     expect(() => isoFit(text)).toThrow(message);
   });
 });
+
+describe('a spring kept from a bore before', () => {
+  const next = {
+    low: 26,
+    high: 26.0001,
+    start: 25.4,
+    counts: 'diameter',
+    step: 0.0001,
+    measureU: 0.001,
+    mostCut: 0.5,
+  } as const;
+  const kept = { k: 0.8, c: 0 };
+
+  test('is taken from the first pass on, and tried by a cut before the last', () => {
+    const first = bore({ ...next, passes: [], kept });
+    expect(first).toMatchObject({ learned: 'kept', k: 0.8, passesLeft: 2, advice: 'cut' });
+    // Half of the 0.6 left, over 0.8.
+    expect(first.next?.set).toBeCloseTo(25.4 + 0.3 / 0.8, 3);
+  });
+
+  test('is believed while the first cut comes out as it says, and no longer where it does not', () => {
+    const after = (measured: number) => bore({ ...next, passes: [{ set: 25.775, measured }], kept });
+    expect(after(25.7)).toMatchObject({ learned: 'kept', advice: 'last-cut' });
+    expect(after(25.7).next?.set).toBeCloseTo(25.7 + 0.3 / 0.8, 3);
+    expect(after(25.62)).toMatchObject({ learned: 'not-yet' });
+  });
+
+  test('gives way to what this bore has taught', () => {
+    const passes = [
+      { set: 25.6, measured: 25.58 },
+      { set: 25.8, measured: 25.778 },
+    ];
+    expect(bore({ ...next, passes, kept }).k).toBeCloseTo(0.9, 1);
+  });
+
+  test('is known less surely than one learned here, and more than none', () => {
+    const U = (input: Partial<Parameters<typeof bore>[0]>) => bore({ ...next, passes: [], ...input }).uncertainty.U;
+    expect(U({ kept })).toBeLessThan(U({}));
+  });
+});

@@ -15,8 +15,12 @@ const MUCH_DEEPER = 1.3;
 const LARGE_SPRING = 0.25;
 
 /** How surely a cut comes out as the spring says, as a share of its depth, until the log tells. */
-const UNLEARNED = 0.1;
-const LEARNED = 0.01;
+const SURENESS: Readonly<Record<Spring['learned'], number>> = {
+  'not-yet': 0.1,
+  kept: 0.03,
+  share: 0.01,
+  'share-and-offset': 0.01,
+};
 
 /**
  * What to set next to bring a bore to size: the middle of its limits, through the spring of the bar as the log has it.
@@ -32,7 +36,7 @@ export function bore(input: BoreInput): BoreOutput {
   const now = passes.at(-1)?.measured ?? start;
   const target = (low + high) / 2;
   const left = target - now;
-  const spring = learnSpring(start, passes, measureU);
+  const spring = learnSpring(start, passes, measureU, input.kept);
   const common = {
     now,
     left,
@@ -89,7 +93,7 @@ export function bore(input: BoreInput): BoreOutput {
       { name: 'measuring', u: measureU, shape: 'normal' },
       {
         name: 'spring of the bar',
-        u: Math.max(0, cut) * (spring.learned === 'not-yet' ? UNLEARNED : LEARNED),
+        u: Math.max(0, cut) * SURENESS[spring.learned],
         shape: 'normal',
       },
       { name: 'line of the dial', u: unit / Math.sqrt(12), shape: 'uniform' },
@@ -118,8 +122,10 @@ function askedFor({ passes, start, mostCut }: BoreInput, left: number, spring: S
   const before = passes.length > 1 ? (passes.at(-2)?.measured ?? start) : start;
   const last = (passes.at(-1)?.set ?? start) - before;
   const needed = left / spring.k + spring.c;
-  const deepest = Math.min(mostCut, Math.max(last * MUCH_DEEPER, mostCut / 10));
-  const passesLeft = Math.max(1, Math.ceil(needed / deepest - 1e-9));
+  // A spring kept from another bore is tried by a cut of its own before the last.
+  const kept = spring.learned === 'kept';
+  const deepest = kept ? mostCut : Math.min(mostCut, Math.max(last * MUCH_DEEPER, mostCut / 10));
+  const passesLeft = Math.max(kept && passes.length === 0 ? 2 : 1, Math.ceil(needed / deepest - 1e-9));
   return { depth: left / passesLeft / spring.k + spring.c, cut: left / passesLeft, passesLeft };
 }
 

@@ -18,3 +18,14 @@ test('what is left is to the middle of the limits', () => {
 test('a shaft is refused by name', () => {
   expect(() => fit({ fit: '26 h7' })).toThrow(/shaft/);
 });
+
+test.each([
+  ['1 in H7', 25.4, 25.421],
+  ['0.5in H8', 12.7, 12.727],
+  ['1 1/2" H7', 38.1, 38.125],
+  ['26 H7', 26, 26.021],
+  ['26.5mm JS7', 26.4895, 26.5105],
+])('the limits of %s are those of its size in millimetres', (text, low, high) => {
+  expect(fit({ fit: text }).low).toBeCloseTo(low, 9);
+  expect(fit({ fit: text }).high).toBeCloseTo(high, 9);
+});

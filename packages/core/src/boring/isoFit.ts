@@ -1,4 +1,5 @@
 import { Refusal } from '../problem/problem';
+import { parseLength } from '../units/parseLength';
 
 /** Limits of size of a hole, mm. */
 export interface HoleLimits {
@@ -47,17 +48,19 @@ const refuse = (message: string): never => {
 };
 
 /**
- * Limits of a hole from its fit as it stands on a drawing: nominal size in millimetres, letter and grade.
+ * Limits of a hole from its fit as it stands on a drawing: nominal size, in millimetres unless it says its unit, letter
+ * and grade. Ranges and deviations are those of the size in millimetres, whatever it was drawn in.
  * Known: D, E, F, G, H and JS in grades 5 to 13, K, M, N and P in grade 7, up to 500 mm (ISO 286-1 and -2:2010).
  *
  * @throws Refusal when the text is no fit, or one that is not known here
  * @example isoFit('26 H7') // { nominal: 26, low: 26, high: 26.021, text: '26 H7' }
  */
 export function isoFit(text: string): HoleLimits {
-  const read = /^\s*(\d+(?:[.,]\d+)?)\s*([A-Za-z]{1,2})\s*(\d{1,2})\s*$/.exec(text);
-  if (!read) return refuse('Type the size in mm and the fit, as 26 H7.');
-  const [, size = '', letters = '', gradeText = ''] = read;
-  const nominal = Number(size.replace(',', '.'));
+  const read = /^\s*(\S.*?)\s*([A-Za-z]{1,2})\s*(\d{1,2})\s*$/.exec(text);
+  const [, size = '', letters = '', gradeText = ''] = read ?? [];
+  const length = parseLength(size, 'mm');
+  if (!read || !length.ok) return refuse('Type the size and the fit, as 26 H7 or 1 in H7; a bare number is in mm.');
+  const nominal = length.mm;
   if (letters !== letters.toUpperCase())
     return refuse(`${letters}${gradeText} with small letters is a shaft; a bore has capitals, as H7.`);
   const range = RANGES.findIndex((upTo) => nominal <= upTo);

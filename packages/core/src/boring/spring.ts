@@ -4,7 +4,7 @@ import type { BorePass } from './bore.schema';
 export interface Spring {
   k: number;
   c: number;
-  learned: 'not-yet' | 'share' | 'share-and-offset';
+  learned: 'not-yet' | 'kept' | 'share' | 'share-and-offset';
 }
 
 /** How surely the two must be told apart before the offset is taken for one: standard uncertainty of the share. */
@@ -19,8 +19,14 @@ const LEAST_SHARE = 0.3;
  *
  * @param start size before the first pass
  * @param u standard uncertainty of one measured size
+ * @param kept what the same bar did in bores before, taken until there are two passes
  */
-export function learnSpring(start: number, passes: readonly BorePass[], u: number): Spring {
+export function learnSpring(
+  start: number,
+  passes: readonly BorePass[],
+  u: number,
+  kept?: Pick<Spring, 'k' | 'c'>,
+): Spring {
   const cuts = passes
     .map(({ set, measured }, i) => {
       const before = i === 0 ? start : (passes[i - 1]?.measured ?? start);
@@ -28,7 +34,10 @@ export function learnSpring(start: number, passes: readonly BorePass[], u: numbe
     })
     // A free pass asks for what the bar left; where that is nothing it teaches nothing.
     .filter(({ asked }) => asked > 0);
-  if (cuts.length < 2) return { k: 1, c: 0, learned: 'not-yet' };
+  if (cuts.length < 2)
+    return kept && bearsOut(kept, cuts[0], u)
+      ? { k: kept.k, c: kept.c, learned: 'kept' }
+      : { k: 1, c: 0, learned: 'not-yet' };
   const meanAsked = mean(cuts.map(({ asked }) => asked));
   const meanCut = mean(cuts.map(({ cut }) => cut));
   const spread = cuts.reduce((sum, { asked }) => sum + (asked - meanAsked) ** 2, 0);
@@ -43,5 +52,16 @@ export function learnSpring(start: number, passes: readonly BorePass[], u: numbe
     cuts.reduce((sum, { asked, cut }) => sum + asked * cut, 0) / cuts.reduce((sum, { asked }) => sum + asked ** 2, 0);
   return { k: Math.min(1, Math.max(LEAST_SHARE, share)), c: 0, learned: 'share' };
 }
+
+/** A kept spring may be off by this share of the first cut before it is believed no more. */
+const KEPT_WITHIN = 0.05;
+
+/** Whether the first cut came out as the kept spring says, as far as measuring tells; nothing cut yet speaks against none. */
+const bearsOut = (
+  { k, c }: Pick<Spring, 'k' | 'c'>,
+  first: { asked: number; cut: number } | undefined,
+  u: number,
+): boolean =>
+  first === undefined || Math.abs(first.cut - k * (first.asked - c)) <= 3 * Math.SQRT2 * u + KEPT_WITHIN * first.asked;
 
 const mean = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0) / all.length;

@@ -71,7 +71,7 @@ export const HEIGHT_CAUTIONS = {
   },
   comeSlowly: {
     id: 'come-slowly',
-    text: 'Spindle stopped. Come down slowly, at most 100 mm/min, by the finest step at the end. It gives only a little.',
+    text: 'Spindle stopped. Come down slowly, at most 100 mm/min or 4 in/min, by the finest step at the end. It gives only a little.',
     mustTick: true,
   },
   paperStill: {
@@ -151,6 +151,11 @@ export const BORE_CAUTIONS = {
 
 /** Cautions of facing. */
 export const FACING_CAUTIONS = {
+  inserts: {
+    id: 'inserts-together',
+    text: 'All inserts turned to a fresh edge together: pockets clean, screws tight, none standing out. One alone does all the work, and breaks.',
+    mustTick: true,
+  },
   starting: {
     id: 'starting-values',
     text: 'These are values to start from. The cutter maker’s figures and your machine’s manual come first.',

@@ -24,6 +24,8 @@ export const facingInput = z.object({
     diameter: positiveLength,
     teeth: z.number({ error: 'must be a whole number' }).int().min(1, { error: 'must be at least 1' }).max(99),
     madeOf: z.enum(['hss', 'carbide'], { error: 'must be hss or carbide' }),
+    /** Its edges are inserts that can be turned. */
+    inserts: z.boolean().optional(),
   }),
   material: z.enum(names, { error: `must be one of ${names.join(', ')}` }),
   /** m/min and mm a tooth; values to start from where they are left out. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { placeReadings } from '../schema/indicator';
-import { axis, id, moment, name, nonNegativeLength } from '../schema/quantities';
+import { axis, id, length, moment, name, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
 
 /** What was calibrated: a gauge of the shop, a cutter whose diameter was measured, or an axis of a machine. */
@@ -23,6 +23,17 @@ const found = z.discriminatedUnion('what', [
   z.object({ what: z.literal('run-out'), value: nonNegativeLength, U }),
   /** Standard uncertainty of one touch with it. */
   z.object({ what: z.literal('touch'), value: nonNegativeLength }),
+  /**
+   * Spring of a boring bar that sticks out so far, mm, in a material: of what is set beyond c, mm on the diameter, the share
+   * k is cut.
+   */
+  z.object({
+    what: z.literal('spring'),
+    k: z.number().gte(0.3, { error: 'must be at least 0.3' }).lte(1.1, { error: 'must be at most 1.1' }),
+    c: length,
+    stickOut: positiveLength,
+    material: z.string().max(80),
+  }),
   /** Lost motion of an axis, with the readings it comes from. */
   z.object({
     what: z.literal('backlash'),
@@ -36,7 +47,7 @@ const found = z.discriminatedUnion('what', [
 /** What can be found of each. */
 const FOUND_OF: Readonly<Record<z.output<typeof calibrated>['kind'], readonly z.output<typeof found>['what'][]>> = {
   gauge: ['size', 'offsets', 'run-out', 'touch'],
-  cutter: ['size'],
+  cutter: ['size', 'spring'],
   axis: ['backlash'],
 };
 
@@ -57,7 +68,7 @@ export const newCalibration = z
   })
   .refine(({ of, found: { what } }) => FOUND_OF[of.kind].includes(what), {
     path: ['found', 'what'],
-    error: 'must be backlash for an axis, a size for a cutter, and something other than backlash for a gauge',
+    error: 'must be backlash for an axis, a size or a spring for a cutter, and anything else for a gauge',
   })
   .meta({ id: 'NewCalibration' });
 

@@ -41,6 +41,9 @@ export const bore = z.object({
   gaugeId: id,
   /** Deepest cut the bar takes, mm on the diameter. */
   mostCut: positiveLength.optional(),
+  /** The bar, a cutter of the shop, and how far it sticks out, mm: its spring hangs on both. */
+  bar: id.optional(),
+  stickOut: positiveLength.optional(),
 });
 
 /** A face that is brought to height. */

@@ -3,7 +3,7 @@ import { boreAnswer, measuringU } from '../book/subjects/bore';
 import type { BoreOutput } from '../boring/bore.schema';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import type { Bore } from '../record/cutPlan';
-import { formatLength } from '../units/formatLength';
+import { formatLengthUnit, formatLength } from '../units/formatLength';
 import type { LengthUnit } from '../units/unit';
 
 /** A bore with what its log says; no bore while none is chosen. */
@@ -40,18 +40,22 @@ export function turnWords({ counts }: Bore, { next }: BoreOutput, unit: LengthUn
   return `Dial or indicator, on the ${counts}: ${turn} ${unit}, that is ${lines} from the last setting.`;
 }
 
+/** While so much is left on the diameter, mm, a caliper is sure enough. */
+const ROUGH = 0.3;
+
 /** Which gauge serves now: a rough one while much is left, a sure one at the end. */
 export function gaugeWords(book: Book, { bore, answer }: BoreInHand): string | undefined {
   if (!bore) return undefined;
   const gauge = book.gauges.find(({ id }) => id === bore.gaugeId);
   if (!gauge) return 'Choose the gauge that measures it.';
   const name = GAUGE_FACTS[gauge.kind].name;
+  const size = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
   const U = 2 * measuringU(gauge);
   const band = bore.high - bore.low;
   if (U > band / 4)
-    return `With U ${(1000 * U).toFixed(0)} µm this ${name} tells too little of a band of ${(1000 * band).toFixed(0)} µm: good until the last two passes, then a surer gauge.`;
-  if (answer && answer.result.left > 0.3)
-    return `A caliper will do until 0.3 mm is left; this ${name} for the last passes.`;
+    return `With U ${size(U)} this ${name} tells too little of a band of ${size(band)}: good until the last two passes, then a surer gauge.`;
+  if (answer && answer.result.left > ROUGH)
+    return `A caliper will do until ${size(ROUGH)} is left; this ${name} for the last passes.`;
   return undefined;
 }
 

@@ -91,6 +91,8 @@ export function thingFacts(shop: Shop, kept: Kept, unit: LengthUnit): string {
       const gauge = kept.thing;
       const about = GAUGE_FACTS[gauge.kind].name;
       if (gauge.kind === 'indicator') return `${about}, lines of ${size(gauge.resolution ?? 0.01)}`;
+      // What only measures has no size of its own.
+      if (gauge.nominal === 0) return about;
       return gauge.measured === undefined
         ? `${about}, marked ${size(gauge.nominal)}`
         : `${about}, marked ${size(gauge.nominal)}, measures ${size(gauge.measured)}`;

@@ -25,7 +25,7 @@ import { BoreFields } from './parts/BoreFields';
 import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
 import { boreSentence, gaugeWords, GONE_OVER, turnWords } from '@zero-point/core/words/bore';
-import { boreGauges, boreView, keepBore, logSize, startBore } from './view';
+import { boreGauges, boreView, keepSpring, keepBore, logSize, startBore } from './view';
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
 export default function SizeScreen({ book }: { book: Book }) {
@@ -149,13 +149,23 @@ function ToSize({ book }: { book: Book }) {
           {gaugeNote !== undefined && <Words tone="warn">{gaugeNote}</Words>}
           {answer && answer.learned !== 'not-yet' && (
             <Words tone="soft">
-              Learned: the bar cuts {(100 * answer.k).toFixed(1)} % of what is set
-              {answer.learned === 'share-and-offset'
-                ? ` beyond ${formatLength(answer.c, { unit, plus: true })} ${unit}`
-                : ''}
-              .
+              {answer.learned === 'kept' ? 'Kept from a bore before' : 'Learned'}: the bar cuts{' '}
+              {(100 * answer.k).toFixed(1)} % of what is set
+              {answer.c !== 0 ? ` beyond ${formatLength(answer.c, { unit, plus: true })} ${unit}` : ''}.
             </Words>
           )}
+          {bore?.bar !== undefined &&
+            bore.stickOut !== undefined &&
+            answer &&
+            (answer.learned === 'share' || answer.learned === 'share-and-offset') && (
+              <Button
+                mode="outlined"
+                onPress={() => keepSpring(book, bore, answer)}
+                style={{ alignSelf: 'flex-start' }}
+              >
+                Keep this spring for the bar
+              </Button>
+            )}
           {bore && log.readings.length > 0 && (
             <ReadingList
               readings={log.readings}

@@ -4,6 +4,7 @@ import { isoFit } from '@zero-point/core/boring/isoFit';
 import { boreAnswer, measuringU } from '@zero-point/core/book/subjects/bore';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
+import { calibrate } from '../../record/calibrate';
 import { logMeasured } from '../../record/log';
 import { logCut } from '../positions/view';
 
@@ -39,6 +40,12 @@ export function keepBore(book: Book, bore: Bore): void {
   const { bores } = book.cutPlan;
   const known = bores.some(({ id }) => id === bore.id);
   logCut(book, { bores: known ? bores.map((one) => (one.id === bore.id ? bore : one)) : [...bores, bore] });
+}
+
+/** Keeps what a bar was seen to spring by, for the next bore with it sticking out as far in the same material. */
+export function keepSpring(book: Book, { bar, stickOut }: Bore, { k, c }: { k: number; c: number }): void {
+  if (bar === undefined || stickOut === undefined) return;
+  calibrate({ kind: 'cutter', cutterId: bar }, { what: 'spring', k, c, stickOut, material: book.part.material });
 }
 
 /** A new bore to be changed: the largest drawn hole of the part, to H7. */

@@ -7,6 +7,7 @@ import { Button } from 'react-native-paper';
 import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { SkipDialog } from '../../answer/SkipDialog';
+import { Unloading } from '../../answer/Unloading';
 import { HoldingDrawing } from '../../drawing/HoldingDrawing';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
@@ -72,6 +73,7 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
         detail={
           <>
             <StepList steps={steps} next={next} onReopen={(step) => logStep(book, step, 'clear')} />
+            <Unloading machine={book.machine} />
             <Fold title="Held another way" open={wide}>
               <Choice
                 label="How the part is held"

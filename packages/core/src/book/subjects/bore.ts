@@ -3,7 +3,7 @@ import type { BoreInput, BoreOutput, BorePass } from '../../boring/bore.schema';
 import type { Bore } from '../../record/cutPlan';
 import type { SizeReading } from '../../record/reading';
 import { answerWith, type BookAnswer } from '../answer';
-import type { Book } from '../book';
+import { springKept, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { KnownGauge } from '../known';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
@@ -53,6 +53,7 @@ export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: Bor
   const log = boreLog(book, plan.id);
   const gauge = book.gauges.find(({ id }) => id === plan.gaugeId);
   if (log.start === undefined || !gauge) return { log };
+  const kept = springKept(book, plan);
   const input: BoreInput = {
     low: plan.low,
     high: plan.high,
@@ -62,6 +63,7 @@ export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: Bor
     step: plan.step,
     measureU: measuringU(gauge),
     mostCut: plan.mostCut ?? PLAIN_MOST_CUT,
+    ...(kept && { kept: { k: kept.k, c: kept.c } }),
   };
   try {
     const inForce = log.readings.filter(({ struckBy }) => struckBy === null);

@@ -11,6 +11,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { Unloading } from '../../../answer/Unloading';
 import { HolesMark } from '../../../drawing/HolesMark';
 import { Arrow } from '../../../drawing/marks';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
@@ -119,6 +120,7 @@ export default function DriveScreen({ book }: { book: Book }) {
               in the spindle. Spindle stopped to change it.
             </Words>
           )}
+          {stop.changeTool && index > 0 && <Unloading machine={book.machine} />}
           {stop.note !== undefined && <Words>{stop.note}</Words>}
           {drive.lastDone && !drive.stands && (
             <Button

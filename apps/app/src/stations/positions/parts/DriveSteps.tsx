@@ -62,7 +62,8 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
             ))}
             {move.reversal && (
               <Words kind="note" tone="warn">
-                Past it and back, so that the backlash is taken up.
+                Past it and back, so that the backlash is taken up. Mark the wheel where it stands first: a lost turn
+                shows.
               </Words>
             )}
             <Words kind="note" tone="soft">

@@ -65,7 +65,7 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
           unit={unit}
           value={form.breakThrough}
           onCommit={(breakThrough) => onChange({ breakThrough })}
-          check={(mm) => (mm >= 0 && mm <= 20 ? undefined : 'From 0 to 20 mm.')}
+          check={(mm) => (mm >= 0 && mm <= 20 ? undefined : `From 0 to ${formatLengthUnit(20, { unit })}.`)}
         />
       </FieldRow>
       {under?.what === 'solid' && (

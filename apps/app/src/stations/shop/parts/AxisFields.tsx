@@ -1,6 +1,7 @@
 import type { Machine } from '@zero-point/core/record/machine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { View } from 'react-native';
+import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
+import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { LinkButton } from '../../../frame/LinkButton';
 import { plusMinus } from '@zero-point/core/words/goodness';
@@ -26,18 +27,67 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
   const profile = machine.axes[axis];
   const unit = machine.units;
   const { dial, backlash } = profile;
-  const perLine = dial && formatLengthUnit(dial.perTurn / dial.lines, { unit, decimals: unit === 'mm' ? 4 : 5 });
+  const byDial = machine.kind === 'dials';
+  const hasWheels = byDial || machine.kind === 'readout';
+  const turned = { perTurn: unit === 'mm' ? 2 : 0.1 * INCH, lines: 100, countsUp: 'clockwise' as const, ...dial };
+  // What is read on a dial is its line: the smallest step follows from it.
+  const keepDial = (change: Partial<typeof turned>) => {
+    const next = { ...turned, ...change };
+    onChange({ ...profile, dial: next, ...(byDial && { step: next.perTurn / next.lines }) });
+  };
+  const withoutDial = () => {
+    const { dial: _, ...rest } = profile;
+    onChange(rest);
+  };
   return (
-    <View style={{ gap: 12 }}>
+    <View style={styles.axis}>
+      {hasWheels && (
+        <>
+          <FieldRow>
+            <CountField
+              label="Lines on its dial"
+              hint={dial ? lineWords(dial.perTurn / dial.lines, unit) : 'Count them once round; 0 where it has none.'}
+              value={dial?.lines ?? 0}
+              onCommit={(lines) => (lines > 0 ? keepDial({ lines }) : withoutDial())}
+              check={(n) =>
+                n === 0 && !byDial ? undefined : n >= 2 && n <= 1000 ? undefined : 'A dial has 2 to 1000 lines.'
+              }
+            />
+            {(dial ?? byDial) && (
+              <LengthField
+                label="One turn moves the axis"
+                hint={unit === 'mm' ? 'As far as the table goes in one turn.' : 'As 100 thou, or 0.1.'}
+                unit={unit}
+                value={turned.perTurn}
+                onCommit={(perTurn) => keepDial({ perTurn })}
+                check={positive('One turn')}
+              />
+            )}
+          </FieldRow>
+          {dial && (
+            <Choice
+              label="It counts up when turned, so that a lost turn is noticed"
+              value={turned.countsUp}
+              options={[
+                { value: 'clockwise', label: 'clockwise' },
+                { value: 'anticlockwise', label: 'anticlockwise' },
+              ]}
+              onChange={(countsUp) => keepDial({ countsUp })}
+            />
+          )}
+        </>
+      )}
       <FieldRow>
-        <LengthField
-          label="Smallest step it shows"
-          hint="Goes into every ±."
-          unit={unit}
-          value={profile.step}
-          onCommit={(step) => onChange({ ...profile, step })}
-          check={positive('The step')}
-        />
+        {!byDial && (
+          <LengthField
+            label="Smallest step it shows"
+            hint="Goes into every ±."
+            unit={unit}
+            value={profile.step}
+            onCommit={(step) => onChange({ ...profile, step })}
+            check={positive('The step')}
+          />
+        )}
         <OptionalLengthField
           label="Travel"
           hint="So that holes out of reach are noticed."
@@ -47,40 +97,6 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           check={positive('The travel')}
         />
       </FieldRow>
-      {machine.kind === 'dials' && (
-        <>
-          <FieldRow>
-            <LengthField
-              label="One turn of the handwheel"
-              hint="Travel of the axis."
-              unit={unit}
-              value={dial?.perTurn ?? 2}
-              onCommit={(perTurn) =>
-                onChange({ ...profile, dial: { lines: 100, countsUp: 'clockwise', ...dial, perTurn } })
-              }
-              check={positive('One turn')}
-            />
-            <CountField
-              label="Lines on its dial"
-              hint={perLine && `One line is ${perLine}.`}
-              value={dial?.lines ?? 100}
-              onCommit={(lines) =>
-                onChange({ ...profile, dial: { perTurn: 2, countsUp: 'clockwise', ...dial, lines } })
-              }
-              check={(n) => (n >= 2 && n <= 1000 ? undefined : 'A dial has 2 to 1000 lines.')}
-            />
-          </FieldRow>
-          <Choice
-            label="It counts up when turned, so that a lost turn is noticed"
-            value={dial?.countsUp ?? 'clockwise'}
-            options={[
-              { value: 'clockwise', label: 'clockwise' },
-              { value: 'anticlockwise', label: 'anticlockwise' },
-            ]}
-            onChange={(countsUp) => onChange({ ...profile, dial: { perTurn: 2, lines: 100, ...dial, countsUp } })}
-          />
-        </>
-      )}
       <Words>
         {backlash
           ? `Backlash ${formatLengthUnit(backlash.value, { unit })} ${plusMinus(backlash.U, unit)}, measured ${backlash.from.slice(0, 10)}.`
@@ -93,3 +109,14 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
     </View>
   );
 }
+
+/** What one line is, as a hand says it: in thou and tenths where the machine counts inches. */
+function lineWords(line: number, unit: LengthUnit): string {
+  if (unit === 'mm') return `One line is ${formatLengthUnit(line, { unit, decimals: 4 })}.`;
+  const thou = (line / INCH) * 1000;
+  return thou >= 1
+    ? `One line is ${Number(thou.toFixed(2))} thou.`
+    : `One line is ${Number((10 * thou).toFixed(2))} tenths.`;
+}
+
+const styles = StyleSheet.create({ axis: { gap: 12 } });

@@ -1,3 +1,4 @@
+import { millimetresPer } from '@zero-point/core/units/unit';
 import { hasController } from '@zero-point/core/record/machine';
 import type { Machine } from '@zero-point/core/record/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
@@ -30,7 +31,6 @@ type Limits = NonNullable<Machine['limits']>;
 const LIMITS: readonly { field: keyof Limits; label: string }[] = [
   { field: 'leastRpm', label: 'Slowest, rev/min' },
   { field: 'mostRpm', label: 'Fastest, rev/min' },
-  { field: 'mostFeed', label: 'Feed, mm/min' },
 ];
 
 /** A limit kept, or taken out where it is 0. */
@@ -154,6 +154,14 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
               check={(value) => (value <= 100_000 ? undefined : 'At most 100000.')}
             />
           ))}
+          <CountField
+            label={`Feed, ${units}/min`}
+            value={Math.round((machine.limits?.mostFeed ?? 0) / millimetresPer(units))}
+            onCommit={(value) => keep({ limits: withLimit(machine.limits, 'mostFeed', value * millimetresPer(units)) })}
+            check={(value) =>
+              value * millimetresPer(units) <= 100_000 ? undefined : 'That is faster than any machine.'
+            }
+          />
         </FieldRow>
         <Words kind="note" tone="soft">
           0 where it is not known: then nothing is held back.

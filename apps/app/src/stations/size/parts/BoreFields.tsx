@@ -6,7 +6,7 @@ import { Refusal } from '@zero-point/core/problem/problem';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
-import { LengthField, TextField } from '../../../keypad/Fields';
+import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { boreGauges, keepBore } from '../view';
 
 /** What a fit cannot be, in a sentence; undefined where it can. */
@@ -24,6 +24,7 @@ function wrongFit(text: string): string | undefined {
 /** Everything of a bore: its limits by fit or by themselves, how the head counts, and what measures it. */
 export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
   const unit = book.setup.units;
+  const bars = book.cutters.filter(({ kind, retiredOn }) => kind === 'boring-bar' && retiredOn === undefined);
   const change = (part: Partial<Bore>) => keepBore(book, { ...bore, ...part });
   const byHand = (part: Partial<Bore>) => {
     const { fit: _, ...rest } = bore;
@@ -33,7 +34,7 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
     <View style={{ gap: 12 }}>
       <TextField
         label="Fit"
-        hint="Size in mm and fit, as 26 H7. Or type the limits below."
+        hint={`Size and fit, as ${unit === 'mm' ? '26 H7' : '1 in H7'}. Or type the limits below.`}
         value={bore.fit ?? ''}
         check={wrongFit}
         onCommit={(text) => {
@@ -83,6 +84,27 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
           check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
         />
       </FieldRow>
+      {bars.length > 0 && (
+        <Choice
+          label="Bored with"
+          value={bore.bar ?? 'unsaid'}
+          options={bars.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(bar) => bar !== 'unsaid' && change({ bar })}
+        />
+      )}
+      {bore.bar !== undefined && (
+        <OptionalLengthField
+          label="The bar sticks out by"
+          hint="As short as the bore allows, within what its maker gives. Its spring is kept by this length."
+          unit={unit}
+          value={bore.stickOut}
+          onCommit={(stickOut) => {
+            const { stickOut: _, ...rest } = bore;
+            keepBore(book, { ...rest, ...(stickOut !== undefined && { stickOut }) });
+          }}
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
+        />
+      )}
       <Choice
         label="Measured with"
         value={bore.gaugeId}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { feedFigure, speedFrom, speedIn, speedUnit } from '@zero-point/core/units/cuttingFigures';
 import { capital } from '@zero-point/core/words/sentence';
 import type { Facing } from '@zero-point/core/record/cutPlan';
@@ -33,9 +34,9 @@ const facingCutters = ({ tools }: Pick<Book, 'tools'>) =>
 /** A facing to start from, for this part and the first cutter there is. */
 function startFacing({ part, tools }: Book): Facing {
   return {
-    remove: 1,
-    mostDepth: 0.5,
-    finish: 0.1,
+    remove: 0.8,
+    mostDepth: 0.35,
+    finish: 0.15,
     material: materialOf(part.material) ?? 'mild-steel',
     toolNumber: facingCutters({ tools })[0]?.number ?? 1,
     toolMaterial: 'hss',
@@ -54,7 +55,7 @@ function reckon({ part, tools, machine }: Book, plan: Facing): FacingOutput | st
       material: isMaterial(plan.material) ? plan.material : 'mild-steel',
       length: part.size.x,
       width: part.size.y,
-      cutter: { diameter: tool.diameter, teeth: Math.max(1, tool.teeth ?? 2), madeOf: plan.toolMaterial },
+      cutter: { diameter: tool.diameter, teeth: Math.max(1, tool.teeth ?? 2), madeOf: plan.toolMaterial, inserts: tool.kind === 'face-mill' },
       machine: machine.limits ?? {},
     });
   } catch (error) {
@@ -69,6 +70,7 @@ export default function FacingScreen({ book }: { book: Book }) {
   const unit = book.setup.units;
   const plan = book.cutPlan.facing ?? startFacing(book);
   const answer = reckon(book, plan);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
   const change = (part: Partial<Facing>) => logCut(book, { facing: { ...plan, ...part } });
   const cutters = facingCutters(book);
   const wrong = typeof answer === 'string' ? answer : undefined;
@@ -173,7 +175,11 @@ export default function FacingScreen({ book }: { book: Book }) {
               unit={unit}
               value={plan.toothLoad}
               onCommit={(toothLoad) => change({ toothLoad })}
-              check={(mm) => (mm === undefined || (mm > 0 && mm <= 2) ? undefined : 'Over 0, at most 2 mm.')}
+              check={(mm) =>
+                mm === undefined || (mm > 0 && mm <= 2)
+                  ? undefined
+                  : `Over 0, at most ${formatLengthUnit(2, { unit })}.`
+              }
             />
           </FieldRow>
           <Choice
@@ -199,7 +205,7 @@ export default function FacingScreen({ book }: { book: Book }) {
               <Fold title="Tape of the passes">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
-              <Cautions cautions={answer.cautions} ticked={[]} onTick={() => undefined} />
+              <Cautions cautions={answer.cautions} ticked={ticked} onTick={(id) => setTicked(ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id])} />
             </>
           )}
         </>
