@@ -352,12 +352,12 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
 test('a face is brought down in equal passes at a speed this machine has', async ({ page, shop }) => {
   await page.goto(`${shop.url}${PLATE}/size`);
   await page.getByRole('radio', { name: 'Face to height' }).click();
-  await expect(page.getByText('2 equal passes of 0.450 mm, then a finishing pass of 0.100 mm.')).toBeVisible();
+  await expect(page.getByText('2 equal passes of 0.325 mm, then a finishing pass of 0.150 mm.')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Speed and feed' })).toContainText('1751');
   const remove = page.getByRole('textbox', { name: 'To remove' });
   await remove.fill('2.3');
   await remove.press('Enter');
-  await expect(page.getByText('5 equal passes of 0.440 mm, then a finishing pass of 0.100 mm.')).toBeVisible();
+  await expect(page.getByText('7 equal passes of 0.307 mm, then a finishing pass of 0.150 mm.')).toBeVisible();
   await page.getByRole('radio', { name: 'Carbide' }).click();
   await expect(page.getByText('The fastest this machine turns stands in for the speed wanted.')).toBeVisible();
   await expect(page.getByText('Brass is cut dry.')).toBeVisible();

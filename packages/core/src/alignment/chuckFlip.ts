@@ -83,6 +83,6 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
             ]),
       ],
     },
-    cautions: [ALIGNMENT_CAUTIONS.spindleStopped, ALIGNMENT_CAUTIONS.softTap],
+    cautions: [ALIGNMENT_CAUTIONS.spindleStopped, ALIGNMENT_CAUTIONS.softTapChuck],
   };
 }

@@ -33,6 +33,6 @@ export function partSkew(input: PartSkewInput): PartSkewOutput {
         ...line.sections,
       ],
     },
-    cautions: [EDGE_CAUTIONS.raiseFirst, ALIGNMENT_CAUTIONS.softTap],
+    cautions: [EDGE_CAUTIONS.raiseFirst, ALIGNMENT_CAUTIONS.softTapPart],
   };
 }

@@ -50,11 +50,12 @@ export function frameOf(book: Book): LengthFrame {
   const set = lastZeroing(book, 'z');
   const here = zero && onThisScale(book, zero.readings);
   const top = topAboveZero(book);
+  const byControl = zero?.readings.at(-1)?.source.by === 'control';
   // Set while the reference tool touched, the scale shows there what it was set to.
   const reference = here ? zero?.result.repeats.mean : set?.form === 'preset' ? set.value : undefined;
   return {
     reference,
-    gauge: gauge && gapOf(book, gauge),
+    gauge: byControl ? 0 : gauge && gapOf(book, gauge),
     surface: top === undefined ? undefined : (book.datumPlan.heights?.surface ?? 0) + top,
     trigger: triggerOf(book),
   };

@@ -5,7 +5,7 @@ import type { Book } from './book';
 import { isSet } from './inForce';
 import { progressOf } from './progress';
 import { bookOf, plateSnapshot, presetDone, reading, rowOf, withTools } from './snapshot.case';
-import { zZeroAnswer } from './subjects/heights';
+import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
 import { topAboveZero } from './zZeroPlace';
 
@@ -84,4 +84,25 @@ test('a machine with Y and Z only asks for Y, and is set by it', () => {
   const set = rowOf('zeroing', presetDone({ kind: 'face', face: 'front' }, 'y', -5, 'one'));
   expect(isSet(bookOf(facing, [front, set]))).toBe(true);
   expect(isSet(bookOf(plateSnapshot, [front, set]))).toBe(false);
+});
+
+test('what the control’s own cycle gives for Z is the surface: no gauge, no probe length, no half step again', () => {
+  const heights = { surface: 0, lift: 0, step: 0.1, probeLonger: 3, zero: { at: 'under' as const } };
+  const snapshot: Snapshot = {
+    ...plateSnapshot,
+    machine: { ...plateSnapshot.machine, kind: 'machining-centre', scale: 'machine' },
+    datumPlan: { ...plateSnapshot.datumPlan, heights },
+  };
+  const surface = rowOf('reading', {
+    ...reading({ kind: 'z-zero', tool: 1 }, -100, { scale: 'machine' }),
+    source: { by: 'control', text: '-100', unit: 'mm' },
+  });
+  const book = bookOf(snapshot, [surface]);
+  const answer = zZeroAnswer(book) ?? never();
+  expect(answer.result.workOffset).toBeCloseTo(-109.5, 12);
+  expect(zZeroForms(book, answer, { unit: 'mm' }).map(({ form }) => form)).toEqual(['work-offset']);
+  // A tool on the gauge is nothing to hold against a surface.
+  const length = rowOf('reading', reading({ kind: 'tool-length', tool: 2 }, -90, { scale: 'machine' }));
+  expect(toolLengthAnswer(bookOf(snapshot, [surface, length]), 2)).toBeUndefined();
+  expect(tableAnswer(book).workOffset).toBeCloseTo(-109.5, 12);
 });

@@ -42,12 +42,12 @@ export const spinCaution = (spin: 'turning' | 'slow' | 'standing'): Caution =>
 export const METHOD_CAUTIONS = {
   probeSlow: {
     id: 'probe-slow',
-    text: 'Spindle stopped and its drive off. Probe slowly, and never from where it could ride over a clamp.',
+    text: 'Spindle stopped and its drive off. Probe slowly, and never from where it could ride over a clamp. Out of the spindle, unplugged, before it can turn or coolant starts.',
     mustTick: false,
   },
   contactLight: {
     id: 'contact-light-tried',
-    text: 'Try its light by hand before you trust it. It must not turn: spindle stopped.',
+    text: 'Try its light by hand before you trust it. It must not turn: spindle stopped, and clip and wires off before it runs.',
     mustTick: false,
   },
   plateClip: {
@@ -108,6 +108,16 @@ export const ALIGNMENT_CAUTIONS = {
     text: 'Tap with a soft hammer, one bolt snug. Tighten little by little and read again: tightening moves it.',
     mustTick: false,
   },
+  softTapChuck: {
+    id: 'soft-tap-chuck',
+    text: 'Jaws snug, not tight; tap with a soft hammer. Tighten little by little and read again: tightening moves it.',
+    mustTick: false,
+  },
+  softTapPart: {
+    id: 'soft-tap-part',
+    text: 'Clamps snug, not tight; tap with a soft hammer. Tighten little by little and touch again: tightening moves it.',
+    mustTick: false,
+  },
   headHeavy: {
     id: 'head-heavy',
     text: 'The head is heavy. Keep its bolts snug, never all loose at once, and keep your hands from under it.',
@@ -123,6 +133,21 @@ export const ALIGNMENT_CAUTIONS = {
 /** Cautions of driving to positions. */
 export const POSITION_CAUTIONS = {
   raiseFirst: EDGE_CAUTIONS.raiseFirst,
+  locks: {
+    id: 'axis-locks',
+    text: 'Axis locks on while drilling, and off again before you drive on.',
+    mustTick: false,
+  },
+  grabs: {
+    id: 'drill-grabs',
+    text: 'Thin brass and plastic climb up a drill as it breaks through: clamped, never held by hand.',
+    mustTick: false,
+  },
+  woodDust: {
+    id: 'wood-dust',
+    text: 'Dust shoe on and extraction running. A dull bit burns wood: embers in the bag catch fire later.',
+    mustTick: false,
+  },
 } as const satisfies Record<string, Caution>;
 
 /** Cautions of boring to size. */

@@ -27,10 +27,16 @@ const PLACES = { face: 1, middle: 2, round: 4 } as const;
  */
 export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
   const target = input.tolerance * SHARE;
+  const alike = new Map<string, Omit<Ranked, 'gaugeId'>>();
   const ways = input.gauges.flatMap((gauge) => {
     const method = methodOf(gauge.kind);
     if (!method || !METHOD_FACTS[method].finds.includes(input.feature === 'round' ? 'rounds' : 'faces')) return [];
-    return [planned(input, gauge, method, target)];
+    // Gauges of which the same is known are planned once; a shop has many of a kind.
+    const { id: gaugeId, name: _, ...known } = gauge;
+    const key = JSON.stringify(known);
+    const plan = alike.get(key) ?? planned(input, gauge, method, target);
+    alike.set(key, plan);
+    return [{ ...plan, gaugeId }];
   });
   const ranked = ways.sort((a, b) => {
     if (a.reaches !== b.reaches) return a.reaches ? -1 : 1;
@@ -54,7 +60,7 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
   };
 }
 
-function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target: number): Ranked {
+function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target: number): Omit<Ranked, 'gaugeId'> {
   const { ready, touch } = METHOD_FACTS[method].seconds;
   let touches = 0;
   let uncertainty: Uncertainty;
@@ -64,7 +70,6 @@ function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target:
   } while (uncertainty.U > target && touches < MOST_TOUCHES);
   const reaches = uncertainty.U <= target;
   return {
-    gaugeId: gauge.id,
     method,
     touches,
     U: uncertainty.U,

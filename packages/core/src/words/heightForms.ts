@@ -8,7 +8,7 @@ import { SCHOOL_NAMES } from './names';
 import { zZeroName } from './zZero';
 
 /** The ways to set Z from the reference tool; the machine’s habit first. */
-export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFormat): FormView[] {
+export function zZeroForms(book: Book, { result, readings }: ZZeroAnswer, format: LengthFormat): FormView[] {
   const forms: FormView[] = [
     {
       form: 'preset',
@@ -27,6 +27,8 @@ export function zZeroForms(book: Book, { result }: ZZeroAnswer, format: LengthFo
       value: result.workOffset,
     },
   ];
+  // After a cycle of the control nothing touches any more: only its figure is left to enter.
+  if (readings.at(-1)?.source.by === 'control') return forms.slice(1);
   // A dial keeps no offset.
   if (scaleOf(book) === 'dial') return forms.slice(0, 1);
   return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;

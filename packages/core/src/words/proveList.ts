@@ -10,22 +10,33 @@ export interface Proof {
   text: string;
 }
 
-/** What proves a pattern with a rule and a spot before metal is gone: few things, each with what it must come to. */
+/** So many holes have a line each; of more, the first and the last, and the drive tells every other. */
+const EACH = 24;
+
+/** Where a hole is by a rule, from the faces a hand can hold it against: a tenth is all that can be read. */
+export function proveWords({ part, setup }: Pick<Book, 'part' | 'setup'>, { x, y }: Pick<Hole, 'x' | 'y'>): string {
+  const zero = zeroOf(part, setup.partZero);
+  const rule = (mm: number) =>
+    `${formatLength(mm, { unit: setup.units, decimals: setup.units === 'mm' ? 1 : 2 })} ${setup.units}`;
+  return `${rule(zero.x + x)} from the left face and ${rule(zero.y + y)} from the front`;
+}
+
+/** What proves a pattern with a rule and a spot before metal is gone: every hole, each with what it must come to. */
 export function proveList(book: Book, pattern: Pattern, holes: readonly Hole[]): Proof[] {
   const [first] = holes;
   if (!first) return [];
-  const { part, setup } = book;
-  const zero = zeroOf(part, setup.partZero);
   const last = holes[holes.length - 1] ?? first;
-  // By a rule: a tenth is all that can be read.
-  const rule = (mm: number) =>
-    `${formatLength(mm, { unit: setup.units, decimals: setup.units === 'mm' ? 1 : 2 })} ${setup.units}`;
-  const fromFaces = ({ x, y }: Hole) => `${rule(zero.x + x)} from the left face and ${rule(zero.y + y)} from the front`;
-  const texts = [
-    `Spindle stopped over hole ${first.hole}: a rule shows ${fromFaces(first)}.`,
-    ...(holes.length > 1 ? [`Spindle stopped over hole ${last.hole}: a rule shows ${fromFaces(last)}.`] : []),
-    `Mark or spot every place first, and count ${holes.length} ${holes.length === 1 ? 'mark' : 'marks'}.`,
-    'Drive back to part zero: the scale must come to zero again.',
+  const shown = holes.length <= EACH ? holes : [first, last];
+  const name = (what: string) => `prove-${pattern.id.slice(-40)}-${what}`;
+  return [
+    ...shown.map((hole) => ({
+      id: name(`hole-${hole.hole}`),
+      text: `Spindle stopped over hole ${hole.hole}: a rule shows ${proveWords(book, hole)}.`,
+    })),
+    {
+      id: name('marks'),
+      text: `Mark or spot every place first, and count ${holes.length} ${holes.length === 1 ? 'mark' : 'marks'}.`,
+    },
+    { id: name('zero'), text: 'Drive back to part zero: the scale must come to zero again.' },
   ];
-  return texts.map((text, i) => ({ id: `prove-${pattern.id.slice(-40)}-${i}`, text }));
 }

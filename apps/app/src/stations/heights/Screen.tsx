@@ -3,6 +3,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
+import { TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
 import { noteWords } from '@zero-point/core/words/note';
 import { MovedBy } from '../../answer/MovedBy';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -52,6 +53,8 @@ export default function HeightsScreen({ book }: { book: Book }) {
   const [ticks, setTicks] = useState<{ tool: number; ids: string[] }>({ tool, ids: [] });
   // Each tool is a new approach to the gauge, so each asks for the tick again.
   const ticked = ticks.tool === tool ? ticks.ids : [];
+  const [typedAs, setTypedAs] = useState<TypedAs>('scale');
+  const as = view.typedAs.includes(typedAs) ? typedAs : 'scale';
   const untouched = view.cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
   const toggle = (id: string) =>
     setTicks({ tool, ids: ticked.includes(id) ? ticked.filter((other) => other !== id) : [...ticked, id] });
@@ -178,7 +181,15 @@ export default function HeightsScreen({ book }: { book: Book }) {
               onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
               onDone={done}
             />
-            {page.showing === 'entry' && view.arrives === 'lowered' && (
+            {page.showing === 'entry' && view.typedAs.length > 1 && (
+              <Choice
+                label="What you type"
+                value={as}
+                options={view.typedAs.map((one) => ({ value: one, label: TYPED_AS_NAMES[one] }))}
+                onChange={setTypedAs}
+              />
+            )}
+            {page.showing === 'entry' && as === 'scale' && view.arrives === 'lowered' && (
               <MovedBy book={book} gaugeId={setup.heightGaugeId} />
             )}
             {shows}
@@ -197,11 +208,11 @@ export default function HeightsScreen({ book }: { book: Book }) {
           <TouchDock
             page={page}
             unit={setup.units}
-            label={`Z with tool ${tool} on the gauge`}
+            label={as === 'scale' ? `Z with tool ${tool} on the gauge` : `Z, ${TYPED_AS_NAMES[as]}`}
             forms={view.forms}
             blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
-            onLog={(text) => view.log(text, ticked)}
+            onLog={(text) => view.log(text, ticked, as)}
             typed={typeof params.typed === 'string' ? params.typed : ''}
             onDone={done}
           />

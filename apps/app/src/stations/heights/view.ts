@@ -6,6 +6,10 @@ import type { Tool } from '@zero-point/core/record/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { heightApproach, heightMethod, putWords, whereToTouch } from '@zero-point/core/heights/heightMethod';
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { hasController } from '@zero-point/core/record/machine';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { zZeroWords } from '@zero-point/core/words/zZero';
 import type { KnownGauge } from '@zero-point/core/book/known';
@@ -22,7 +26,7 @@ import { closingWords, type ClosingWords } from '@zero-point/core/words/closingC
 import { offsetForm, zZeroForms } from '@zero-point/core/words/heightForms';
 import type { FormView } from '@zero-point/core/words/formView';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
-import { logTouch, logZeroing } from '../../record/log';
+import { logReadBack, logTouch, logZeroing } from '../../record/log';
 
 /** What the Heights screen shows of the tool in hand. */
 export interface HeightsView {
@@ -50,7 +54,9 @@ export interface HeightsView {
   forms: FormView[];
   /** Why this tool cannot be touched yet. */
   blocked: string | undefined;
-  log: (text: string, ticked: string[]) => string | undefined;
+  /** What can be typed of this touch, where a control could have made it. */
+  typedAs: readonly TypedAs[];
+  log: (text: string, ticked: string[], as?: TypedAs) => string | undefined;
   /** Says the first answer was used; gives the tool to touch next, if any is left. */
   finish: (form: FormView) => number | undefined;
 }
@@ -115,19 +121,35 @@ export function heightsView(book: Book, tool: number): HeightsView {
     gap: gap ?? 0,
     arrives: method.arrives,
     askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
-    blocked: blockedBy(book, gauge, isReference, zero !== undefined),
-    log: (text, ticked) =>
-      logTouch(
-        book,
-        { subject, axis: 'z', approach: heightApproach(method), gaugeId: setup.heightGaugeId, feeler: 0, ticked },
-        text,
-      ),
+    blocked: blockedBy(book, gauge, isReference, zero !== undefined && zero.readings.at(-1)?.source.by !== 'control'),
+    typedAs: isReference && hasController(book.machine) && gauge && TRIPS.includes(gauge.kind) ? TYPED_AS : ['scale'],
+    log: (text, ticked, as = 'scale') => {
+      const touch = {
+        subject,
+        axis: 'z' as const,
+        approach: heightApproach(method),
+        gaugeId: setup.heightGaugeId,
+        feeler: 0,
+        ticked,
+      };
+      if (as === 'scale') return logTouch(book, touch, text);
+      // Where part zero is in Z, and the surface above it that was touched.
+      const place = (book.datumPlan.heights?.surface ?? 0) + (topAboveZero(book) ?? 0);
+      const wrong = logTouch(book, touch, text, undefined, as === 'zero' ? { place } : {});
+      const shown = parseLength(text, setup.units);
+      if (wrong === undefined && as === 'zero' && shown.ok)
+        logReadBack(book, logZeroing(book, subject, 'z', 'work-offset', shown.mm), text);
+      return wrong;
+    },
     finish: ({ form, value }) => {
       if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
       return next;
     },
   };
 }
+
+/** Gauges that a control's own cycle can be tripped by. */
+const TRIPS: readonly GaugeKind[] = ['probe', 'touch-plate', 'setter', 'contact-light'];
 
 /** Why a tool cannot be touched yet. */
 function blockedBy(

@@ -42,23 +42,25 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const inForce = readingsInForce(book, { kind: 'z-zero', tool: setup.referenceTool });
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
-  const gap = gauge && gapOf(book, gauge);
+  // A cycle of the control has taken gauge and probe off already: what it gives is the surface itself.
+  const byControl = last?.source.by === 'control';
+  const gap = gauge && (byControl ? 0 : gapOf(book, gauge));
   const top = topAboveZero(book);
   if (!gauge || gap === undefined || top === undefined) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
-  const step = stepPast(book, gauge);
-  const direct = gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe');
+  const step = byControl ? undefined : stepPast(book, gauge);
+  const direct = byControl || (gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe'));
   const result = zZero({
     readings: readings.map(({ value }) => value),
     gaugeThickness: gap,
     direct,
-    ...(direct && heights?.probeLonger && { longer: heights.probeLonger }),
+    ...(direct && !byControl && heights?.probeLonger && { longer: heights.probeLonger }),
     surfaceHeight: (heights?.surface ?? 0) + top,
     ...(heights?.lift && { lift: heights.lift }),
     ...(step !== undefined && { search: { step, takeHalf: heights?.keepsGauge !== true } }),
     method: methodWith(book, gauge, 'z'),
     touchU: touchU(gauge),
-    sizeU: direct ? 0 : sizeU(gauge, 'thickness'),
+    sizeU: direct && !byControl ? 0 : sizeU(gauge, 'thickness'),
     tolerance: depthTolerance(book),
   });
   return { ...answerWith('z-zero', result, readings, depthTolerance(book)), readings };
@@ -95,7 +97,8 @@ function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
 function referenceOn(book: Book, reading: TouchReading): ToolLengthInput['reference']['z'] | undefined {
   const zero = zZeroAnswer(book);
   if (!zero) return undefined;
-  const touched = zero.readings.filter(({ gaugeId }) => gaugeId === reading.gaugeId);
+  // What a control's cycle gave is the surface, and no tool on a gauge.
+  const touched = zero.readings.filter(({ gaugeId, source }) => gaugeId === reading.gaugeId && source.by !== 'control');
   if (touched.length === 0) return undefined;
   if (touched.every(({ epoch }) => epoch === reading.epoch)) return { readings: touched.map(({ value }) => value) };
   const set = lastZeroing(book, 'z');

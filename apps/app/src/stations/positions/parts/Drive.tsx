@@ -1,5 +1,6 @@
 import { STEP_NAMES } from '@zero-point/core/words/names';
-import { POSITION_CAUTIONS } from '@zero-point/core/cautions/caution';
+import { driveCautions } from '@zero-point/core/book/driveCautions';
+import { proveWords } from '@zero-point/core/words/proveList';
 import type { Book } from '@zero-point/core/book/book';
 import { doubtOf, leftSince } from '@zero-point/core/book/comingBack';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
@@ -134,8 +135,13 @@ export default function DriveScreen({ book }: { book: Book }) {
           <Steps book={book} drive={drive} />
           {mode === 'readout' && <WhereItIs book={book} drive={drive} />}
           <Words kind="note" tone="soft">
-            △ {POSITION_CAUTIONS.raiseFirst.text}
+            By a rule: {proveWords(book, stop)}.
           </Words>
+          {driveCautions(book, stop).map(({ id, text }) => (
+            <Words key={id} kind="note" tone="soft">
+              △ {text}
+            </Words>
+          ))}
           <StandsAt key={index} book={book} drive={drive} />
           <Choice
             label="Told as"
