@@ -33,7 +33,7 @@ export function runOut(input: RunOutInput): RunOutOutput {
     throw new Refusal({
       code: 'one-height',
       field: 'rings',
-      message: 'The two heights are one. Read the second time at least 1 mm higher, better as high as the tool allows.',
+      message: 'The two heights are one. Read the second time higher up, as high as the tool allows.',
     });
   }
   const along = low && high && low.known && high.known ? { low, high } : undefined;

@@ -46,6 +46,8 @@ export const alignment = z
     z.object({
       task: z.literal('chuck'),
       jaws: z.enum(['two', 'three', 'four', 'free']),
+      /** The table stands still and the indicator swings from face to face about its centre; else the table turns half round. */
+      standing: z.boolean().optional(),
       pairs: z.union([z.literal(1), z.literal(2)]),
       chuckTir: nonNegativeLength.nullable(),
       ...indicator,

@@ -109,6 +109,15 @@ describe('the one thing to read next', () => {
     expect(question(shop, alignment, placesOf(alignment)[i] ?? 0, i === 0)).toMatch(words);
   });
 
+  test('a chucked part by two faces: the table stands, the indicator swings', () => {
+    const standing = configured(shop, 'chuck', { standing: true });
+    const [first = 0, second = 0] = placesOf(standing);
+    expect(question(shop, standing, first, true)).toMatch(
+      /^Spindle over the table’s centre, X and Y locked\..*face at mark 0°/,
+    );
+    expect(question(shop, standing, second, false)).toMatch(/^Table still\. Z up.*face at mark 180°/);
+  });
+
   test('says with what, and never a bare length for a place', () => {
     expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
     expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');

@@ -79,6 +79,10 @@ export function question(book: Book, alignment: Alignment, place: number, first:
     }
     case 'chuck': {
       const mark = formatAngle(place, 0);
+      if (alignment.standing === true)
+        return first
+          ? `Spindle over the table’s centre, X and Y locked. Mark the part at 0°, counter-clockwise 90°, and so on. Swing the stylus against the face at mark ${mark}.${zero}`
+          : `Table still. Z up, swing the indicator round, and down against the face at mark ${mark}.${zero}`;
       return first
         ? `Mark the part at 0°, counter-clockwise 90°, and so on. Bring mark ${mark} to the standing indicator.${zero}`
         : `Turn the table until mark ${mark} faces the indicator.${zero}`;

@@ -1,3 +1,4 @@
+import { zZeroWords } from '@zero-point/core/words/zZero';
 import { PART_ZEROS } from '@zero-point/core/record/faces';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
@@ -28,7 +29,7 @@ export function planView(book: Book) {
   });
   return {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
-    sentence: `Zero is the ${ZERO_LABELS[setup.partZero]}, on top. Tap another place on the drawing to move it.`,
+    sentence: `${zeroWords(book)} Tap another place on the drawing to move it.`,
     facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${sizesOf(book, size)}. On the ${machine.name.toLowerCase()}.`,
     finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
     heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
@@ -37,6 +38,13 @@ export function planView(book: Book) {
       .filter(({ retiredOn }) => retiredOn === undefined)
       .map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` })),
   };
+}
+
+/** Where zero is, Z with it where that is not the top. */
+function zeroWords(book: Book): string {
+  const up = zZeroWords(book);
+  const place = `Zero is the ${ZERO_LABELS[book.setup.partZero]}`;
+  return up === undefined ? `${place}, on top.` : `${place}. ${up}`;
 }
 
 /** Gauges that find what is asked, the retired ones left out unless this set-up has one in use. */

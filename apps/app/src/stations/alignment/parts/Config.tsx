@@ -332,6 +332,15 @@ function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'>>) {
         onChange={(jaws) => keep({ jaws })}
       />
       <Choice
+        label="Read by"
+        value={alignment.standing === true ? 'standing' : 'turning'}
+        options={[
+          { value: 'turning', label: 'turning the table half round' },
+          { value: 'standing', label: 'swinging the indicator, table still' },
+        ]}
+        onChange={(way) => keep({ standing: way === 'standing' })}
+      />
+      <Choice
         label="The chuck’s own body"
         value={alignment.chuckTir === null ? 'no' : 'yes'}
         options={[

@@ -112,6 +112,11 @@ export default function DriveScreen({ book }: { book: Book }) {
               Say it
             </Button>
           </View>
+          {!isSet(book) && (
+            <Words tone="warn" style={{ fontWeight: '700' }}>
+              ▲ X and Y are not set here yet: these count from whatever zero the scale has.
+            </Words>
+          )}
           {stop.changeTool && (
             <Words tone="warn" style={{ fontWeight: '700' }}>
               ▲ {STEP_NAMES[stop.step]}:{' '}

@@ -1,3 +1,5 @@
+import { lastZeroing } from '@zero-point/core/book/inForce';
+import { planAxes } from '@zero-point/core/record/machine';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { zZeroWords } from '@zero-point/core/words/zZero';
 import type { Book } from '@zero-point/core/book/book';
@@ -64,6 +66,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   const canAll = keepsTable(machine.habits.toolLengthSchool) && written.length > 1;
   const one = written.find((machining) => nameOf(machining) === chosen) ?? (canAll ? undefined : written[0]);
   const now = one ? [one] : written;
+  const unset = ([...planAxes(machine), 'z'] as const).filter((axis) => lastZeroing(book, axis) === undefined);
   const write = async () => {
     setTrouble(undefined);
     try {
@@ -171,6 +174,12 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         value={machine.habits.dialect}
         onChange={(dialect) => keepMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
       />
+      {unset.length > 0 && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {unset.map((axis) => axis.toUpperCase()).join(', ')} not set here yet: the program runs from whatever the
+          control has in {form.workOffset}.
+        </Words>
+      )}
       {trouble !== undefined && (
         <View role="alert">
           <Words tone="bad" style={{ fontWeight: '700' }}>
