@@ -97,6 +97,31 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     indicator,
     allowed: 0.02,
   },
+  'finder-by-block': {
+    towardPlus: [-5.006],
+    towardMinus: [30.002],
+    block: { size: 25, U: 0.001 },
+    method,
+    touchU: 0.005,
+  },
+  'probe-in-ring': {
+    ring: { diameter: 25.001, U: 0.001 },
+    x: { first: { plus: [320.5145], minus: [299.4815] }, turned: { plus: [320.5185], minus: [299.4855] } },
+    method,
+    touchU: 0.002,
+  },
+  'height-master': {
+    readings: [-40],
+    known: { what: 'setter-by-master', length: 100, U: 0.002 },
+    method,
+    touchU: 0.003,
+  },
+  'face-flip': { face1: [112.64], face2: [104.48], normal: 1, faceZ: -318.225, method, touchU: 0.002, sizeU: 0.002 },
+  'indexed-point': {
+    point: { x: 40, y: 12, z: 0 },
+    pointU: { x: 0.006, y: 0.006, z: 0.006 },
+    axes: [{ name: 'C', sense: 1, centre: [-3.5, -60.25], centreU: 0.005, step: 0.001, command: -35 }],
+  },
   'cycle-centre': {
     x: [310.002, 310.003],
     y: [142.498, 142.497],

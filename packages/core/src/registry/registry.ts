@@ -16,6 +16,16 @@ import { partSkew } from '../alignment/partSkew';
 import { partSkewInput, partSkewOutput } from '../alignment/partSkew.schema';
 import { backlash } from '../shop/backlash';
 import { backlashInput, backlashOutput } from '../shop/backlash.schema';
+import { faceFlip } from '../rotary/faceFlip';
+import { faceFlipInput, faceFlipOutput } from '../rotary/faceFlip.schema';
+import { indexedPoint } from '../rotary/indexedPoint';
+import { indexedPointInput, indexedPointOutput } from '../rotary/indexedPoint.schema';
+import { finderByBlock } from '../calibration/finderByBlock';
+import { finderByBlockInput, finderByBlockOutput } from '../calibration/finderByBlock.schema';
+import { heightMaster } from '../calibration/heightMaster';
+import { heightMasterInput, heightMasterOutput } from '../calibration/heightMaster.schema';
+import { probeInRing } from '../calibration/probeInRing';
+import { probeInRingInput, probeInRingOutput } from '../calibration/probeInRing.schema';
 import { cycleCentre } from '../datum/cycleCentre';
 import { cycleCentreInput, cycleCentreOutput } from '../datum/cycleCentre.schema';
 import { oppositeFaces } from '../datum/oppositeFaces';
@@ -199,6 +209,41 @@ export const REGISTRY = {
     input: centreSweepInput,
     output: centreSweepOutput,
     reckon: centreSweep,
+  }),
+  'finder-by-block': calculation({
+    name: 'finder-by-block',
+    summary: 'The effective diameter of a finder from both sides of a block of known size',
+    input: finderByBlockInput,
+    output: finderByBlockOutput,
+    reckon: finderByBlock,
+  }),
+  'probe-in-ring': calculation({
+    name: 'probe-in-ring',
+    summary: 'A probe’s effective radius, toward each wall and on the mean, from a setting ring',
+    input: probeInRingInput,
+    output: probeInRingOutput,
+    reckon: probeInRing,
+  }),
+  'height-master': calculation({
+    name: 'height-master',
+    summary: 'A tool setter by a master tool, or a probe’s length by a block',
+    input: heightMasterInput,
+    output: heightMasterOutput,
+    reckon: heightMaster,
+  }),
+  'face-flip': calculation({
+    name: 'face-flip',
+    summary: 'A rotary axis from a platter’s face, flipped half a turn',
+    input: faceFlipInput,
+    output: faceFlipOutput,
+    reckon: faceFlip,
+  }),
+  'indexed-point': calculation({
+    name: 'indexed-point',
+    summary: 'Where a datum comes to lie when rotary axes are indexed',
+    input: indexedPointInput,
+    output: indexedPointOutput,
+    reckon: indexedPoint,
   }),
   'cycle-centre': calculation({
     name: 'cycle-centre',

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
+import { readings, touchMethod } from '../schema/touch';
+
+export const finderByBlockInput = z.object({
+  /** What the scale shows at the face touched going toward plus, and at the one touched going toward minus, mm. */
+  towardPlus: readings,
+  towardMinus: readings,
+  /** The block across those faces, mm, and its U at 95 %. */
+  block: z.object({ size: positiveLength, U: nonNegativeLength }),
+  method: touchMethod,
+  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
+});
+
+export const finderByBlockOutput = z.object({
+  /** Effective diameter, mm: as it touches, run-out and all. */
+  diameter: z.number(),
+  repeats: z.object({ towardPlus: repeatsResult, towardMinus: repeatsResult }),
+  uncertainty,
+  tape,
+  cautions,
+});
+
+export type FinderByBlockInput = z.output<typeof finderByBlockInput>;
+export type FinderByBlockOutput = z.output<typeof finderByBlockOutput>;

@@ -1,0 +1,120 @@
+import { EDGE_CAUTIONS } from '../cautions/caution';
+import { judge } from '../metrology/judge';
+import { propagate, type Model, type Source } from '../metrology/propagate';
+import { combine, type Uncertainty } from '../metrology/uncertainty';
+import { Refusal } from '../problem/problem';
+import { sumSection, type TapeSection } from '../tape/tape';
+import { cosDegrees, sinDegrees } from '../units/degrees';
+import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schema';
+
+type Vector = readonly [number, number, number];
+type Turning = IndexedPointInput['axes'][number];
+
+/** The two coordinates an axis turns, right-handed about it: Y to Z about X, Z to X about Y, X to Y about Z (ISO 841). */
+const ACROSS: Readonly<Record<Turning['name'], readonly [0 | 1 | 2, 0 | 1 | 2]>> = { A: [1, 2], B: [2, 0], C: [0, 1] };
+
+const NAMES = ['X', 'Y', 'Z'] as const;
+
+/** What the part turns by, right-handed about the axis, degrees: against the command where its sense is +1 (ISO 841). */
+export const partTurn = ({ sense, command }: Pick<Turning, 'sense' | 'command'>): number => -sense * command + 0;
+
+/** A point turned with the part about one axis. mm, degrees. */
+function turned(point: Vector, name: Turning['name'], [first, second]: readonly [number, number], by: number): Vector {
+  const [i, j] = ACROSS[name];
+  const [u, v] = [point[i] - first, point[j] - second];
+  const [c, s] = [cosDegrees(by), sinDegrees(by)];
+  const next: [number, number, number] = [...point];
+  next[i] = first + u * c - v * s;
+  next[j] = second + u * s + v * c;
+  return next;
+}
+
+/**
+ * Where a datum touched with the rotary axes at zero comes to lie at an index: p' = C + R(part's turn)(p - C), axis by
+ * axis, the one that carries the part first. Its ± holds the datum's own, each centre's, and the arm times the step of
+ * each axis (JCGM 100:2008, 5.1.2). mm, degrees; senses after ISO 841.
+ *
+ * @throws Refusal when an axis is named twice
+ * @example
+ * // A command of -35° on a C axis of sense +1 turns the part by +35°
+ * indexedPoint({ point: { x: 40, y: 12, z: 0 }, pointU, axes: [{ name: 'C', sense: 1, centre: [-3.5, -60.25], centreU: 0.005,
+ *   step: 0.001, command: -35 }] }).point // { x: -9.3078, y: 23.8843, z: 0 }
+ */
+export function indexedPoint(input: IndexedPointInput): IndexedPointOutput {
+  const { point, axes, tolerance } = input;
+  const names = axes.map(({ name }) => name);
+  const twice = names.find((name, i) => names.indexOf(name) !== i);
+  if (twice !== undefined) {
+    throw new Refusal({
+      code: 'axis-twice',
+      field: 'axes',
+      message: `${twice} is named twice. Give each axis once, the one that carries the part first.`,
+    });
+  }
+  const { at, uncertainties } = propagate(modelOf(input));
+  const [x = 0, y = 0, z = 0] = at;
+  const [ux, uy, uz] = [0, 1, 2].map((i) => uncertainties[i] ?? combine([])) as [Uncertainty, Uncertainty, Uncertainty];
+  const worst = [ux, uy, uz].reduce((most, one) => (one.U > most.U ? one : most));
+  return {
+    point: { x, y, z },
+    U: { x: ux.U, y: uy.U, z: uz.U },
+    uncertainty: worst,
+    verdict: tolerance === undefined ? null : judge(worst.U, tolerance),
+    tape: { sections: sectionsOf([point.x, point.y, point.z], axes) },
+    cautions: [EDGE_CAUTIONS.raiseFirst],
+  };
+}
+
+/** The datum as a function of itself, of each centre, and of how far each axis truly turned. */
+function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
+  const values = [point.x, point.y, point.z, ...axes.flatMap((axis) => [...axis.centre, partTurn(axis)])];
+  const sources: Source[] = [
+    ...([pointU.x, pointU.y, pointU.z] as const).map((U, on): Source => ({
+      name: `the datum, ${NAMES[on] ?? ''}`,
+      u: U / 2,
+      shape: 'normal',
+      on,
+    })),
+    ...axes.flatMap(({ name, centreU, step }, i): Source[] => {
+      const on = 3 + 3 * i;
+      return [
+        { name: `centre of ${name}, first`, u: centreU / 2, shape: 'normal', on },
+        { name: `centre of ${name}, second`, u: centreU / 2, shape: 'normal', on: on + 1 },
+        { name: `step of ${name}`, u: step / Math.sqrt(12), shape: 'uniform', on: on + 2 },
+      ];
+    }),
+  ];
+  return {
+    values,
+    sources,
+    of: (v) =>
+      axes.reduce<Vector>(
+        (at, { name }, i) => turned(at, name, [v[3 + 3 * i] ?? 0, v[4 + 3 * i] ?? 0], v[5 + 3 * i] ?? 0),
+        [v[0] ?? 0, v[1] ?? 0, v[2] ?? 0],
+      ),
+  };
+}
+
+function sectionsOf(start: Vector, axes: readonly Turning[]): TapeSection[] {
+  let at = start;
+  return axes.flatMap((axis) => {
+    const { name, centre } = axis;
+    const by = partTurn(axis);
+    const [i, j] = ACROSS[name];
+    const [u, v] = [at[i] - centre[0], at[j] - centre[1]];
+    const [c, s] = [cosDegrees(by), sinDegrees(by)];
+    const line = (index: 0 | 1 | 2, middle: number, terms: [number, number]) =>
+      sumSection(
+        `${NAMES[index]} with ${name} at its index`,
+        [
+          { label: `centre of ${name}`, value: middle },
+          { label: `arm along ${NAMES[i]}, turned`, value: terms[0], detail: ['the part turns by ', { angle: by }] },
+          { label: `arm along ${NAMES[j]}, turned`, value: terms[1] },
+        ],
+        `${NAMES[index]} there`,
+      );
+    const sections = [line(i, centre[0], [u * c, -v * s]), line(j, centre[1], [u * s, v * c])];
+    at = turned(at, name, centre, by);
+    return sections;
+  });
+}
