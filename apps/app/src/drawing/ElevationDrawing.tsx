@@ -144,7 +144,7 @@ function Scene({
         stroke={METAL.steel}
         strokeWidth={5}
       />
-      {!strip && <DatumMark x={width - 30} y={view.y(-topAboveZero)} set={zSet} />}
+      {!strip && <DatumMark x={width - 44} y={view.y(-topAboveZero)} set={zSet} />}
       {marking && <Marking difference={marking.difference} words={marking.words} view={view} width={width} />}
       {place >= 0 && (
         <>

@@ -8,14 +8,20 @@ import { logRow } from './logEntry';
 export const FROM_THE_START = '1970-01-01T00:00:00.000Z';
 
 /** Logs what a gauge or an axis was found to be; touches from that moment on use it, earlier ones keep what was known then. */
-export function calibrate(of: NewCalibration['of'], found: Found, from: string = new Date().toISOString()): void {
+export function calibrate(
+  of: NewCalibration['of'],
+  found: Found,
+  from: string = new Date().toISOString(),
+  reference?: string,
+): void {
   const at = new Date().toISOString();
-  logRow({ kind: 'calibration', setupId: '', body: { id: uuidv7(), of, found, from, at } });
+  const body = { id: uuidv7(), of, found, from, at, ...(reference !== undefined && { reference }) };
+  logRow({ kind: 'calibration', setupId: '', body });
 }
 
 /** Logs the measured size of a gauge. */
-export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string): void =>
-  calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, from);
+export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string, reference?: string): void =>
+  calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, from, reference);
 
 /**
  * A plate measured while it is in use: it was as thick at the touches already taken with it today in this set-up, so

@@ -22,13 +22,16 @@ export const touchU = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gaug
 /** Kinds whose size is a diameter, of which half counts. */
 const ROUND: ReadonlySet<GaugeKind> = new Set(['spring-finder', 'bearing-finder', 'contact-light', 'probe', 'pin']);
 
+/** Whether the size of a gauge is a diameter. */
+export const isRound = (kind: GaugeKind): boolean => ROUND.has(kind);
+
 /**
  * Standard uncertainty of its effective radius, or of its thickness under a tool, mm: half of the U it was calibrated
  * with (k = 2), the kind's default until then.
  */
 export function sizeU({ kind, measuredU }: KnownGauge, as: 'radius' | 'thickness' = 'radius'): number {
   if (measuredU === undefined) return GAUGE_FACTS[kind].sizeU;
-  return measuredU / 2 / (as === 'radius' && ROUND.has(kind) ? 2 : 1);
+  return measuredU / 2 / (as === 'radius' && isRound(kind) ? 2 : 1);
 }
 
 /** Repeats in the log from which on they are believed more than the default. */

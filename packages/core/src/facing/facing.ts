@@ -64,7 +64,11 @@ export function facing(input: FacingInput): FacingOutput {
     remedies: [...REMEDIES],
     uncertainty: null,
     tape: { sections: [passSection(depths, finish), cutterSection(input)] },
-    cautions: [...(input.cutter.inserts ? [FACING_CAUTIONS.inserts] : []), FACING_CAUTIONS.starting, FACING_CAUTIONS.chips],
+    cautions: [
+      ...(input.cutter.inserts ? [FACING_CAUTIONS.inserts] : []),
+      FACING_CAUTIONS.starting,
+      FACING_CAUTIONS.chips,
+    ],
   };
 }
 

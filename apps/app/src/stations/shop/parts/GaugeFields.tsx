@@ -1,5 +1,5 @@
 import type { Gauge } from '@zero-point/core/record/gauge';
-import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import { isRound, sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
@@ -14,6 +14,7 @@ import type { Found } from '@zero-point/core/record/calibration';
 import type { Shop } from '../../../api/queries';
 import { calibrateGauge, FROM_THE_START } from '../../../record/calibrate';
 import { keepGauge } from '../view';
+import { QualifyByBlock } from './QualifyByBlock';
 
 const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
 
@@ -28,7 +29,8 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
   const unit = useSettings((state) => state.units);
   const keep = (change: Partial<Gauge>) => keepGauge(shop, { ...gauge, ...change });
   const [since, setSince] = useState<'now' | 'start'>('now');
-  const found = (what: Found) => calibrateGauge(gauge, what, since === 'start' ? FROM_THE_START : undefined);
+  const found = (what: Found, reference?: string) =>
+    calibrateGauge(gauge, what, since === 'start' ? FROM_THE_START : undefined, reference);
   const facts = GAUGE_FACTS[gauge.kind];
   const isIndicator = gauge.kind === 'indicator';
   return (
@@ -65,6 +67,24 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
             check={positive}
           />
         </View>
+      )}
+      {!isIndicator && (
+        <OptionalLengthField
+          label="That size is known to ±"
+          hint="As its certificate or what measured it has it, at 95 %. Left empty, what is usual for its kind is taken."
+          unit={unit}
+          value={gauge.measuredU}
+          onCommit={(U) => U !== undefined && found({ what: 'size', value: sizeOf(gauge), U })}
+          check={notNegative}
+        />
+      )}
+      {isRound(gauge.kind) && (
+        <QualifyByBlock
+          gauge={gauge}
+          shop={shop}
+          unit={unit}
+          onKeep={(value, U, block) => found({ what: 'size', value, U }, block)}
+        />
       )}
       {gauge.kind === 'touch-plate' && (
         <View style={{ gap: 6 }}>
@@ -148,7 +168,16 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       />
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
         <Words>Size last checked: {gauge.checkedAt?.slice(0, 10) ?? 'not known'}</Words>
-        <Button mode="outlined" onPress={() => found({ what: 'size', value: sizeOf(gauge) })}>
+        <Button
+          mode="outlined"
+          onPress={() =>
+            found({
+              what: 'size',
+              value: sizeOf(gauge),
+              ...(gauge.measuredU !== undefined && { U: gauge.measuredU }),
+            })
+          }
+        >
           Checked today
         </Button>
       </View>

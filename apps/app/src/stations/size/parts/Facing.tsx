@@ -55,7 +55,12 @@ function reckon({ part, tools, machine }: Book, plan: Facing): FacingOutput | st
       material: isMaterial(plan.material) ? plan.material : 'mild-steel',
       length: part.size.x,
       width: part.size.y,
-      cutter: { diameter: tool.diameter, teeth: Math.max(1, tool.teeth ?? 2), madeOf: plan.toolMaterial, inserts: tool.kind === 'face-mill' },
+      cutter: {
+        diameter: tool.diameter,
+        teeth: Math.max(1, tool.teeth ?? 2),
+        madeOf: plan.toolMaterial,
+        inserts: tool.kind === 'face-mill',
+      },
       machine: machine.limits ?? {},
     });
   } catch (error) {
@@ -205,7 +210,11 @@ export default function FacingScreen({ book }: { book: Book }) {
               <Fold title="Tape of the passes">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
-              <Cautions cautions={answer.cautions} ticked={ticked} onTick={(id) => setTicked(ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id])} />
+              <Cautions
+                cautions={answer.cautions}
+                ticked={ticked}
+                onTick={(id) => setTicked(ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id])}
+              />
             </>
           )}
         </>
