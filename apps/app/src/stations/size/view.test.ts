@@ -47,8 +47,8 @@ test('what the head is turned by is plainly on the radius or the diameter', () =
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {
   const rough = { ...shop, gauges: [{ ...gauge, kind: 'caliper' as const, resolution: 0.01 }] };
-  expect(gaugeWords(rough, boreView(rough, undefined))).toContain('tells too little of a band of 21 µm');
-  expect(gaugeWords(shop, after(size(25.4)))).toContain('A caliper will do until 0.3 mm is left');
+  expect(gaugeWords(rough, boreView(rough, undefined))).toContain('tells too little of a band of 0.021 mm');
+  expect(gaugeWords(shop, after(size(25.4)))).toContain('A caliper will do until 0.300 mm is left');
   expect(gaugeWords(shop, after(size(25.9)))).toBeUndefined();
 });
 
