@@ -1,3 +1,4 @@
+import { TOUCH_PART } from '@zero-point/core/metrology/touchBudget';
 import type { BudgetPart, Uncertainty } from '@zero-point/core/metrology/uncertainty';
 import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
@@ -7,7 +8,11 @@ import { Words } from '../theme/Words';
 const KINDS: readonly { name: string; of: (part: BudgetPart) => boolean }[] = [
   { name: 'repeats', of: ({ name }) => name.startsWith('repeats') || name === 'touches' },
   { name: 'display', of: ({ name }) => name.startsWith('display') },
-  { name: 'finder', of: ({ name }) => name.startsWith('finder') || name.includes('size') },
+  { name: 'feel of the touch', of: ({ name }) => name.startsWith(TOUCH_PART) },
+  { name: 'size', of: ({ name }) => name.includes('size') },
+  { name: 'step of the search', of: ({ name }) => name.startsWith('step of the search') },
+  { name: 'backlash', of: ({ name }) => name.startsWith('backlash') },
+  { name: 'homing', of: ({ name }) => name === 'homing' },
   { name: 'run-out', of: ({ name }) => name.startsWith('run-out') },
 ];
 

@@ -3,7 +3,7 @@ import jstat from 'jstat';
 
 /** One contribution to an uncertainty budget. */
 export interface BudgetPart {
-  /** Plain words: "repeats", "display step", "finder". */
+  /** Plain words: "repeats", "display step", "feel of the touch". */
   name: string;
   /** Standard uncertainty, mm. */
   u: number;
