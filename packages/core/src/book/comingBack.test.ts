@@ -7,6 +7,7 @@ import type { Book } from './book';
 import { doubtOf, homingPart, leftSince, shiftOf } from './comingBack';
 import { featureAnswer } from './featureAnswer';
 import { progressOf } from './progress';
+import { zZeroAnswer } from './subjects/heights';
 import { bookOf, plateSnapshot, presetDone, reading, rowOf } from './snapshot.case';
 
 /** A router that reads machine coordinates; its left face was touched at X 95, so that part zero is at 100. */
@@ -87,6 +88,15 @@ describe('a zero after the machine was homed', () => {
       Math.sqrt((4 * 0.01 ** 2 + 0.02 ** 2) / 5),
       9,
     );
+  });
+
+  test('is in Z as well', () => {
+    const touchedZ = rowOf(
+      'reading',
+      reading({ kind: 'z-zero', tool: 1 }, -40, { scale: 'machine', takenAt: at('09:30') }),
+    );
+    const U = (...more: RowEntry[]) => zZeroAnswer(bookWith(touchedZ, ...more))?.uncertainty.U ?? 0;
+    expect(U(homed, again(95.02, 'h1'))).toBeGreaterThan(U());
   });
 
   test('what is found after it has none of it', () => {

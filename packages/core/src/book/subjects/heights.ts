@@ -8,6 +8,9 @@ import type { ZZeroOutput } from '../../heights/zZero.schema';
 import { methodWith, sameUse, sizeU, touchU } from '../gaugeUse';
 import { heightMethod } from '../../heights/heightMethod';
 import { topAboveZero } from '../zZeroPlace';
+import { judge } from '../../metrology/judge';
+import { combine, type BudgetPart } from '../../metrology/uncertainty';
+import { homingPart } from '../comingBack';
 import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
@@ -22,6 +25,12 @@ export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
 export interface ToolLengthAnswer extends BookAnswer<'tool-length'> {
   result: ToolLengthOutput;
   readings: readonly TouchReading[];
+}
+
+/** The same answer with something more that is not known of it. */
+function lessSure(found: ZZeroOutput, part: BudgetPart, tolerance: number): ZZeroOutput {
+  const uncertainty = combine([...found.uncertainty.parts, part]);
+  return { ...found, uncertainty, verdict: judge(uncertainty.U, tolerance) };
 }
 
 /** How far off a depth may be, mm: as positions may until somebody said. */
@@ -50,7 +59,7 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const step = byControl ? undefined : stepPast(book, gauge);
   const direct = byControl || (gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe'));
-  const result = zZero({
+  const touched = zZero({
     readings: readings.map(({ value }) => value),
     gaugeThickness: gap,
     direct,
@@ -63,6 +72,8 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
     sizeU: direct && !byControl ? 0 : sizeU(gauge, 'thickness'),
     tolerance: depthTolerance(book),
   });
+  const homing = homingPart(book, last.takenAt);
+  const result = homing ? lessSure(touched, homing, depthTolerance(book)) : touched;
   return { ...answerWith('z-zero', result, readings, depthTolerance(book)), readings };
 }
 

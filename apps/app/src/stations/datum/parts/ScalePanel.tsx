@@ -43,6 +43,10 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
       setSaid('This machine’s scales are absolute: they keep their zero without power. Everything stands.');
       return;
     }
+    if (why === 'power-loss' && scale === 'dial') {
+      setSaid('Dials keep their zero without power. Everything stands, unless a wheel was turned.');
+      return;
+    }
     // Homed and back where it was within its scatter: in doubt until one touch has told, not lost.
     const homed = why === 're-homed' || (why === 'power-loss' && machine.homing === 'homes');
     if (homed && axes.some((axis) => lastZeroing(book, axis))) {

@@ -1,4 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
+import { scaleOf } from '@zero-point/core/book/inForce';
 import { leftWords } from '@zero-point/core/words/comingBack';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -32,9 +33,11 @@ export function ComingBack({ book, since }: { book: Book; since: string }) {
       <Button mode="outlined" onPress={() => logInterruption(book, 'stands')}>
         Nothing moved: it stayed on, on my word
       </Button>
-      <Button mode="outlined" onPress={off}>
-        {homing === 'absolute' ? 'The power was off: its scales keep their zero' : 'The power was off'}
-      </Button>
+      {scaleOf(book) !== 'dial' && (
+        <Button mode="outlined" onPress={off}>
+          {homing === 'absolute' ? 'The power was off: its scales keep their zero' : 'The power was off'}
+        </Button>
+      )}
       {homing !== undefined && homing !== 'none' && (
         <Button mode="outlined" onPress={() => logInterruption(book, 'homed')}>
           It was homed again
