@@ -1,15 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './shop';
-
-const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
-
-/** Logs what is typed for the touch in hand. */
-async function log(page: Page, name: RegExp, text: string): Promise<void> {
-  const field = page.getByRole('textbox', { name }).first();
-  await field.fill(text);
-  await press(page, 'Log this reading');
-  await expect(field).toHaveValue('');
-}
+import { expect, expectAccessible, logReading as log, press, test } from './shop';
 
 const ROUTER = '/setup/plinth-router';
 

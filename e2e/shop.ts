@@ -160,3 +160,14 @@ export async function expectWholeOnPage(page: Page): Promise<void> {
     });
   expect(cut).toEqual([]);
 }
+
+/** Presses the first button of this name. */
+export const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+
+/** Logs what is typed for the touch in hand; its field is empty again then. */
+export async function logReading(page: Page, field: RegExp, text: string): Promise<void> {
+  const entry = page.getByRole('textbox', { name: field }).first();
+  await entry.fill(text);
+  await press(page, 'Log this reading');
+  await expect(entry).toHaveValue('');
+}

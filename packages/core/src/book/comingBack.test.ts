@@ -128,6 +128,18 @@ test('on a readout that was set to the part, a face is held against its place on
   expect(shift && shiftWords(readout, shift)).toMatch(/^The left face came back to where it was, off by \+0\.010 mm/);
 });
 
+test('an offset entered for a local datum stands for that, not for part zero', () => {
+  const local = { id: 'second', name: 'Second', at: { x: 40, y: 0 } };
+  const snapshot: Snapshot = { ...router, datumPlan: { ...router.datumPlan, local: [local] } };
+  const set = rowOf('zeroing', {
+    ...presetDone({ kind: 'datum', datum: 'second' }, 'x', 140, 'none', { at: at('09:20'), form: 'work-offset' }),
+    place: { scale: 'machine' },
+    opens: undefined,
+  });
+  const back = again(95.004, 'h1');
+  expect(shiftOf(bookOf(snapshot, [set, homed, back]), 'h1', left)?.off).toBeCloseTo(0.004, 9);
+});
+
 describe('after a night', () => {
   const now = (time: string) => Date.parse(`2026-11-25T${time}:00.000Z`);
 

@@ -4,7 +4,7 @@ import { pooledVariance } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import type { Feature } from '../record/datumPlan';
 import type { NewInterruption } from '../record/interruption';
-import { isTouch, type TouchReading } from '../record/reading';
+import type { TouchReading } from '../record/reading';
 import type { Face } from '../record/subject';
 import type { Axis } from '../schema/quantities';
 import { alone, partsModel, whole, worse, type AxisAnswer, type FeatureAnswer } from './answer';
@@ -106,10 +106,9 @@ export function shiftOf(book: Book, after: string, feature: FaceFeature): Shift 
 
 /** Where the scale shows part zero, mm: nothing where it was set to, the figure of a work offset; beside it on a local datum. */
 function zeroAt(book: Book, axis: 'x' | 'y', set: NonNullable<ReturnType<typeof lastZeroing>>): number {
-  if (set.form === 'work-offset') return set.value;
   const { subject } = set;
   const local = subject.kind === 'datum' ? book.datumPlan.local.find(({ id }) => id === subject.datum) : undefined;
-  return local ? -local.at[axis] : 0;
+  return (set.form === 'work-offset' ? set.value : 0) - (local?.at[axis] ?? 0);
 }
 
 /** Standard deviation of homing until the machine's own returns have told it, mm, and the degrees of freedom behind that. */
@@ -167,7 +166,7 @@ const NIGHT = 8 * 3600 * 1000;
 export function leftSince(book: Book, now: number): string | undefined {
   if (!(['x', 'y'] as const).some((axis) => lastZeroing(book, axis) !== undefined)) return undefined;
   const moments = [
-    ...book.readings.map((one) => (isTouch(one) ? one.takenAt : '')),
+    ...book.readings.map(({ takenAt }) => takenAt),
     ...book.zeroings.map(({ at }) => at),
     ...book.checks.map(({ at }) => at),
     ...book.interruptions.map(({ at }) => at),

@@ -185,5 +185,7 @@ test('the spring of a bar is offered for a bore with it sticking out as far, in 
   expect(springKept(book, { bar: 'drill-6', stickOut: 62 })).toMatchObject({ k: 0.84 });
   expect(springKept(book, { bar: 'drill-6', stickOut: 80 })).toBeUndefined();
   expect(springKept(book, { bar: 'drill-6', stickOut: undefined })).toBeUndefined();
+  const unnamed = { ...shop, part: { ...shop.part, material: '' } };
+  expect(springKept(bookOf(unnamed, [spring(60, '')]), { bar: 'drill-6', stickOut: 60 })).toBeUndefined();
   expect(springKept(bookOf(shop, [spring(60, 'steel')]), { bar: 'drill-6', stickOut: 60 })).toBeUndefined();
 });

@@ -69,6 +69,8 @@ export function springOf(
     .findLast(
       (found): found is Extract<Found, { what: 'spring' }> =>
         found.what === 'spring' &&
+        // What nobody named is not the same material.
+        material !== '' &&
         found.material === material &&
         Math.abs(found.stickOut - stickOut) <= ALIKE * stickOut,
     );

@@ -177,6 +177,12 @@ function gaugeFor(book: Book, feature: Feature, slot: Slot | undefined): KnownGa
   return roundGauge(book, slot?.dial ? 'sweep' : way);
 }
 
+/** Feeler or paper besides what touches, mm: none where a feeler itself is what stands between, or the contact is the centre. */
+function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
+  const method = methodOf(kind);
+  return kind === 'feeler' || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
+}
+
 function methodView(book: Book, feature: Feature, slot: Slot | undefined): MethodView | undefined {
   const gauge = gaugeFor(book, feature, slot);
   const method = gauge && methodOf(gauge.kind);
@@ -191,14 +197,15 @@ function methodView(book: Book, feature: Feature, slot: Slot | undefined): Metho
     book,
     {
       gaugeId: gauge.id,
-      feeler: setup.feeler,
+      feeler: feelerBeside(book, gauge),
       takenAt: new Date().toISOString(),
       ...(cutter && { tool: cutter.number }),
     },
     slot?.axis ?? 'x',
   );
   const own = ownRepeatability(book, gauge.id);
-  const feeler = setup.feeler > 0 && facts.contact !== 'centre' ? ` and ${size(setup.feeler)} feeler` : '';
+  const beside = feelerBeside(book, gauge);
+  const feeler = beside > 0 ? ` and ${size(beside)} feeler` : '';
   const contact =
     facts.contact === 'cutter'
       ? `${cutter ? `T${cutter.number} ${cutter.name}, ${size(cutter.diameter)}` : 'no cutter chosen'}, with ${size(gauge.offsets?.[slot?.axis ?? 'x'] ?? sizeOf(gauge))} between${feeler}`
@@ -250,7 +257,7 @@ function logSlot(
 ): string | undefined {
   if (!slot || !method) return 'Choose what touches first, under “with”.';
   if (method.missing) return method.missing;
-  const { cutter, gauge, facts } = method;
+  const { cutter, gauge } = method;
   const { subject } = slot;
   if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, text);
   const cycled = cycledFeature(subject);
@@ -264,7 +271,7 @@ function logSlot(
       axis: slot.axis,
       approach: slot.approach,
       gaugeId: gauge.id,
-      feeler: facts.contact === 'centre' ? 0 : book.setup.feeler,
+      feeler: feelerBeside(book, gauge),
       ...(cutter && { tool: cutter.number }),
       ticked: [],
     },

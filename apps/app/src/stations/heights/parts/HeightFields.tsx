@@ -41,6 +41,12 @@ export function DepthTolerance({ book }: { book: Book }) {
   );
 }
 
+/** A height to start from: the centre line of a bar, else the top itself until somebody says. */
+const namedHeight = ({ bar, size, untold }: Book['part']) =>
+  bar !== undefined && !untold?.includes('z')
+    ? { at: 'named' as const, name: 'centre line', above: size.z / 2 }
+    : { at: 'named' as const, name: 'another height', above: 0 };
+
 /** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
 export function HeightFields({ book }: { book: Book }) {
   const { setup, part, datumPlan, gauges } = book;
@@ -53,6 +59,8 @@ export function HeightFields({ book }: { book: Book }) {
     changeDatumPlan(book, { heights: { ...heights, ...more } });
   const zero = heights.zero ?? { at: 'top' as const };
   const byHand = !hasController(book.machine);
+  // How far below the top the table is, nobody knows before.
+  const told = !part.untold?.includes('z');
   const onTop = heights.surface === 0;
   const onTable = heights.surface === -part.size.z;
   return (
@@ -65,9 +73,7 @@ export function HeightFields({ book }: { book: Book }) {
           { value: 'under', label: 'what it stands on' },
           { value: 'named', label: 'another height' },
         ]}
-        onChange={(at) =>
-          change({ zero: at === 'named' ? { at, name: 'centre line', above: part.size.z / 2 } : { at } })
-        }
+        onChange={(at) => change({ zero: at === 'named' ? namedHeight(part) : { at } })}
       />
       {lastZeroing(book, 'z') !== undefined && (
         <Words kind="note" tone="soft">
@@ -108,7 +114,7 @@ export function HeightFields({ book }: { book: Book }) {
         value={onTop ? 'top' : onTable ? 'table' : 'other'}
         options={[
           { value: 'top', label: 'the part’s top' },
-          { value: 'table', label: 'what the part stands on' },
+          ...(told ? [{ value: 'table' as const, label: 'what the part stands on' }] : []),
           { value: 'other', label: 'another height' },
         ]}
         onChange={(where) =>

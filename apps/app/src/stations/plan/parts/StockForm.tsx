@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { Choice } from '../../../frame/Choice';
-import { LengthField } from '../../../keypad/Fields';
+import { OptionalLengthField } from '../../../keypad/Fields';
 import { saveThing } from '../../../record/logEntry';
 
 /** Whether the part is cut from a block or a bar that lies along an axis; a bar has one diameter, across and up. */
@@ -8,12 +8,7 @@ export function StockForm({ book }: { book: Book }) {
   const { part, setup } = book;
   const { bar, ...block } = part;
   const across = bar === 'x' ? 'y' : 'x';
-  const shaped = (along: 'x' | 'y', diameter: number) =>
-    saveThing(book, 'part', {
-      ...block,
-      bar: along,
-      size: { ...part.size, [along === 'x' ? 'y' : 'x']: diameter, z: diameter },
-    });
+  const told = !part.untold?.includes(across) && part.size[across] === part.size.z;
   return (
     <>
       <Choice
@@ -24,18 +19,24 @@ export function StockForm({ book }: { book: Book }) {
           { value: 'x', label: 'a round bar along X' },
           { value: 'y', label: 'a round bar along Y' },
         ]}
-        onChange={(form) =>
-          form === 'block' ? saveThing(book, 'part', block) : shaped(form, part.size[form === 'x' ? 'y' : 'x'])
-        }
+        // Its sizes stay as they are until a diameter is given.
+        onChange={(form) => saveThing(book, 'part', form === 'block' ? block : { ...part, bar: form })}
       />
       {bar !== undefined && (
-        <LengthField
+        <OptionalLengthField
           label="Diameter of the bar"
           hint="Its centre line can be Z zero, in Heights; across it, touch both sides and take the middle."
           unit={setup.units}
-          value={part.size[across]}
-          onCommit={(diameter) => shaped(bar, diameter)}
-          check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
+          value={told ? part.size.z : undefined}
+          onCommit={(diameter) =>
+            diameter !== undefined &&
+            saveThing(book, 'part', {
+              ...part,
+              size: { ...part.size, [across]: diameter, z: diameter },
+              untold: part.untold?.filter((axis) => axis !== across && axis !== 'z'),
+            })
+          }
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
         />
       )}
     </>
