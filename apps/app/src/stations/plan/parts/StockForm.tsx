@@ -1,4 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
+import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { OptionalLengthField } from '../../../keypad/Fields';
 import { saveThing } from '../../../record/logEntry';
@@ -10,7 +11,7 @@ export function StockForm({ book }: { book: Book }) {
   const across = bar === 'x' ? 'y' : 'x';
   const told = !part.untold?.includes(across) && part.size[across] === part.size.z;
   return (
-    <>
+    <View style={styles.form}>
       <Choice
         label="The stock is"
         value={bar ?? 'block'}
@@ -25,7 +26,7 @@ export function StockForm({ book }: { book: Book }) {
       {bar !== undefined && (
         <OptionalLengthField
           label="Diameter of the bar"
-          hint="Its centre line can be Z zero, in Heights; across it, touch both sides and take the middle."
+          hint="Across it, touch both sides and take the middle."
           unit={setup.units}
           value={told ? part.size.z : undefined}
           onCommit={(diameter) =>
@@ -39,6 +40,8 @@ export function StockForm({ book }: { book: Book }) {
           check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
         />
       )}
-    </>
+    </View>
   );
 }
+
+const styles = StyleSheet.create({ form: { gap: 12 } });
