@@ -1,4 +1,4 @@
-import type { Calibration } from '../record/calibration';
+import type { Calibrated, Calibration, RotaryName } from '../record/calibration';
 import type { Check } from '../record/check';
 import type { Bore } from '../record/cutPlan';
 import { toolsOf } from '../record/magazine';
@@ -25,7 +25,7 @@ interface Index {
   ofSubject: ReadonlyMap<string, readonly Reading[]>;
   /** Settings of each axis on each scale, in the order they were made. */
   settings: ReadonlyMap<string, readonly Zeroing[]>;
-  /** Calibrations of each gauge, cutter and axis, in the order they came into force. */
+  /** Calibrations of each thing, in the order they were made. */
   calibrations: ReadonlyMap<string, readonly Calibration[]>;
   /** What was said last of each item. */
   lastCheck: ReadonlyMap<string, Check>;
@@ -115,18 +115,37 @@ function indexOf(snapshot: Snapshot): Index {
 
 const keyOfReading = ({ subject }: Reading): string => subjectKey(subject);
 
-/** Calibrations of each gauge and axis, in the order they came into force. */
+/**
+ * Calibrations of each thing, in the order they were made: of those that count at a moment the one made last is in force,
+ * so that "it was so from the start" takes the place of all that was said before it.
+ */
 const calibrationsOf = (calibrations: readonly Calibration[]): Map<string, Calibration[]> =>
   sortedGroups(
     calibrations,
-    ({ of }) => {
-      if (of.kind === 'axis') return axisKey(of.machineId, of.axis);
-      return of.kind === 'gauge' ? of.gaugeId : cutterKey(of.cutterId);
-    },
-    (a, b) => a.from.localeCompare(b.from) || a.seq - b.seq,
+    ({ of }) => calibratedKey(of),
+    (a, b) => a.at.localeCompare(b.at) || a.seq - b.seq,
   );
 
-const axisKey = (machineId: string, axis: Axis): string => `${machineId} ${axis}`;
+/** The name calibrations of one thing are kept under. */
+export function calibratedKey(of: Calibrated): string {
+  switch (of.kind) {
+    case 'gauge':
+      return of.gaugeId;
+    case 'cutter':
+      return cutterKey(of.cutterId);
+    case 'axis':
+    case 'rotary':
+      return axisKey(of.machineId, of.axis);
+    case 'spot':
+      return axisKey(of.machineId, 'spot');
+  }
+}
+
+/** Calibrations of one thing, in the order they were made. */
+export const calibrationsAt = (book: Pick<Book, 'index'>, of: Calibrated): readonly Calibration[] =>
+  book.index.calibrations.get(calibratedKey(of)) ?? [];
+
+const axisKey = (machineId: string, axis: Axis | RotaryName | 'spot'): string => `${machineId} ${axis}`;
 
 const cutterKey = (cutterId: string): string => `cutter ${cutterId}`;
 

@@ -65,11 +65,11 @@ describe('any cutter or drill with a feeler', () => {
     expect(leftFace(shop, before, touch)?.repeats.n).toBe(2);
   });
 
-  test('a cutter has a size and nothing else', () => {
+  test('a cutter has a size, and no run-out', () => {
     const body = size({ kind: 'cutter', cutterId: 'drill-6' }, 6, MORNING).body as NewCalibration;
     expect(newCalibration.safeParse(body).success).toBe(true);
     const other = newCalibration.safeParse({ ...body, found: { what: 'run-out', value: 0.01 } });
-    expect(other.error?.issues[0]?.message).toMatch(/a size or a spring for a cutter/);
+    expect(other.error?.issues[0]?.message).toMatch(/a size or a spring of a cutter/);
   });
 });
 

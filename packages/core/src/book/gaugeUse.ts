@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { EdgeInput } from '../datum/edge.schema';
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import { METHOD_FACTS, methodOf } from '../methods/method';
 import type { Tool } from '../record/cutter';
 import type { TouchReading } from '../record/reading';
@@ -18,12 +18,6 @@ export const thicknessOf = (gauge: KnownGauge): number =>
 
 /** Standard uncertainty of where a touch with it trips, mm: the shop's own figure, else the kind's default. */
 export const touchU = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].touchU;
-
-/** Kinds whose size is a diameter, of which half counts. */
-const ROUND: ReadonlySet<GaugeKind> = new Set(['spring-finder', 'bearing-finder', 'contact-light', 'probe', 'pin']);
-
-/** Whether the size of a gauge is a diameter. */
-export const isRound = (kind: GaugeKind): boolean => ROUND.has(kind);
 
 /**
  * Standard uncertainty of its effective radius, or of its thickness under a tool, mm: half of the U it was calibrated

@@ -1,5 +1,7 @@
+import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import type { Calibration, Found } from '../record/calibration';
 import type { Gauge } from '../record/gauge';
+import { standingOf } from './gaugeStanding';
 
 /** A gauge with what was found of it. Lengths in mm. */
 export interface KnownGauge extends Gauge {
@@ -19,7 +21,7 @@ export interface KnownGauge extends Gauge {
 
 export type Backlash = Extract<Found, { what: 'backlash' }> & { from: string };
 
-/** The calibration of one sort that is in force at a moment, of those given in the order they came into force; the latest where no moment is given. */
+/** The calibration of one sort that is in force at a moment, of those given in the order they were made; the latest where no moment is given. */
 const inForce = <W extends Found['what']>(
   calibrations: readonly Calibration[],
   what: W,
@@ -30,22 +32,48 @@ const inForce = <W extends Found['what']>(
       one.found.what === what && (moment === undefined || one.from <= moment),
   );
 
-/** A gauge as its calibrations have it at a moment: today's where none is given. */
+/** Those made since a new stylus or a repair: what was found before is of another thing. */
+const ofThisThing = (calibrations: readonly Calibration[], moment: string | undefined): readonly Calibration[] => {
+  const renewed = calibrations.findLastIndex(
+    ({ found, from }) =>
+      found.what === 'void' &&
+      (found.why === 'new-stylus' || found.why === 'repaired') &&
+      (moment === undefined || from <= moment),
+  );
+  return renewed < 0 ? calibrations : calibrations.slice(renewed + 1);
+};
+
+/**
+ * A gauge as its calibrations have it at a moment: today's where none is given. Where it was overdue then, or had been
+ * dropped or in a crash, its size is the last one known, but no surer than any of its kind.
+ */
 export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[], moment?: string): KnownGauge {
   if (calibrations.length === 0) return gauge;
-  const size = inForce(calibrations, 'size', moment);
-  const offsets = inForce(calibrations, 'offsets', moment)?.found;
-  const tir = inForce(calibrations, 'run-out', moment)?.found.value;
-  const u = inForce(calibrations, 'touch', moment)?.found.value;
+  const current = ofThisThing(calibrations, moment);
+  const size = inForce(current, 'size', moment);
+  const offsets = inForce(current, 'offsets', moment)?.found;
+  const tir = inForce(current, 'run-out', moment)?.found.value;
+  const u = inForce(current, 'touch', moment)?.found.value;
+  const doubted = moment !== undefined && isDoubted(gauge, calibrations, moment);
+  const facts = GAUGE_FACTS[gauge.kind];
+  // A default stands for half of a diameter, and for all of a thickness.
+  const leastU = 2 * facts.sizeU * (isRound(gauge.kind) ? 2 : 1);
+  const measuredU = size?.found.U;
   return {
     ...gauge,
     ...(size && { measured: size.found.value, checkedAt: size.at }),
-    ...(size?.found.U !== undefined && { measuredU: size.found.U }),
+    ...(measuredU !== undefined && { measuredU: doubted ? Math.max(measuredU, leastU) : measuredU }),
     ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
     ...(tir !== undefined && { tir }),
-    ...(u !== undefined && { u }),
+    ...(u !== undefined && { u: doubted ? Math.max(u, facts.touchU) : u }),
   };
 }
+
+/** Whether what is known of a gauge did not count as sure at a moment. */
+const isDoubted = (gauge: Gauge, calibrations: readonly Calibration[], moment: string): boolean => {
+  const { state } = standingOf(gauge, calibrations, moment);
+  return state === 'overdue' || state === 'voided';
+};
 
 /** A cutter's diameter as it was measured, in force at a moment, with its U where that was told; undefined while nobody measured it. mm. */
 export function cutterSizeOf(
@@ -78,6 +106,6 @@ export function springOf(
 
 /** Lost motion in force at a moment, with the moment it was found. */
 export function backlashOf(calibrations: readonly Calibration[], moment?: string): Backlash | undefined {
-  const found = inForce(calibrations, 'backlash', moment);
+  const found = inForce(ofThisThing(calibrations, moment), 'backlash', moment);
   return found && { ...found.found, from: found.from };
 }

@@ -193,5 +193,33 @@ export const FACING_CAUTIONS = {
   },
 } as const satisfies Record<string, Caution>;
 
+/** What to mind of what is kept in time. */
+export const CALIBRATION_CAUTIONS = {
+  cleanAndEven: {
+    id: 'clean-and-even',
+    text: 'Faces wiped clean, and all of it as warm as the room: a hand’s warmth lengthens 100 mm of steel by 0.01 mm.',
+    mustTick: false,
+  },
+  knocksVoid: {
+    id: 'knocks-void',
+    text: 'A crash, a fall or a new stylus voids what is known at once, however steady it was.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
+/** Cautions of turning a rotary axis. */
+export const ROTARY_CAUTIONS = {
+  lockedAndClear: {
+    id: 'rotary-clear',
+    text: 'Raise Z clear of everything the part will sweep before an axis turns; hands away. Parallels and spacers out before the first index, its brake on before the cut.',
+    mustTick: true,
+  },
+  trial: {
+    id: 'rotary-trial',
+    text: 'Z all the way up, rapid override low, a hand on stop. Turn by a few degrees only, and look.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;
+
 /** Shown on every bench and in the README: what comes before anything this program says. */
 export const STANDING_CAUTION = 'Your machine’s manual, local rules and a competent instructor come first.';

@@ -17,7 +17,7 @@ export interface Chance {
  * @param seed the same seed gives the same numbers
  */
 export function chance(seed: number): Chance {
-  const generator = xoroshiro128plus(seed);
+  const generator = xoroshiro128plus(mixed(seed));
   const next = () => uniformFloat64(generator);
   return {
     next,
@@ -25,4 +25,12 @@ export function chance(seed: number): Chance {
     normal: () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next()),
     pick: (...options) => options[Math.floor(options.length * next())] ?? options[0],
   };
+}
+
+/** A seed of which neighbours share nothing: the generator's first draws from small seeds would go together (MurmurHash3's last step). */
+function mixed(seed: number): number {
+  let h = seed | 0;
+  h = Math.imul(h ^ (h >>> 16), 0x85ebca6b);
+  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
+  return h ^ (h >>> 16);
 }

@@ -35,6 +35,8 @@ export interface GaugeKindFacts {
   spin: 'turning' | 'slow' | 'standing';
   /** Whether it finds faces sideways (X and Y), or heights (Z); the others measure or line up. */
   finds: 'edges' | 'heights' | 'both' | 'neither';
+  /** Checked again after so many days, or so many touches, whichever comes first; a shop may choose its own. */
+  due: { days: number; uses?: number };
 }
 
 /**
@@ -42,21 +44,90 @@ export interface GaugeKindFacts {
  * feel, as a pin and feeler is; its size is known far better.
  */
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
-  'spring-finder': { name: 'spring edge finder', touchU: 0.005, sizeU: 0.003, spin: 'turning', finds: 'edges' },
-  'bearing-finder': { name: 'ring finder', touchU: 0.008, sizeU: 0.008, spin: 'slow', finds: 'edges' },
-  'contact-light': { name: 'contact light', touchU: 0.003, sizeU: 0.002, spin: 'standing', finds: 'both' },
-  probe: { name: '3D probe', touchU: 0.002, sizeU: 0.002, spin: 'standing', finds: 'both' },
-  pin: { name: 'gauge pin', touchU: 0.01, sizeU: 0.005, spin: 'standing', finds: 'edges' },
-  feeler: { name: 'feeler', touchU: 0.01, sizeU: 0.005, spin: 'standing', finds: 'both' },
-  paper: { name: 'paper', touchU: 0.02, sizeU: 0.02, spin: 'standing', finds: 'both' },
-  block: { name: 'gauge block', touchU: 0.01, sizeU: 0.002, spin: 'standing', finds: 'heights' },
-  'touch-plate': { name: 'touch plate', touchU: 0.012, sizeU: 0.015, spin: 'standing', finds: 'both' },
-  setter: { name: 'tool setter', touchU: 0.003, sizeU: 0.003, spin: 'standing', finds: 'heights' },
-  ring: { name: 'setting ring', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither' },
-  'master-tool': { name: 'master tool', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither' },
-  indicator: { name: 'indicator', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither' },
-  plug: { name: 'tapered plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither' },
-  caliper: { name: 'caliper', touchU: 0.02, sizeU: 0, spin: 'standing', finds: 'neither' },
-  micrometer: { name: 'inside micrometer', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither' },
-  'bore-gauge': { name: 'bore gauge', touchU: 0.002, sizeU: 0, spin: 'standing', finds: 'neither' },
+  'spring-finder': {
+    name: 'spring edge finder',
+    touchU: 0.005,
+    sizeU: 0.003,
+    spin: 'turning',
+    finds: 'edges',
+    due: { days: 365, uses: 2000 },
+  },
+  'bearing-finder': {
+    name: 'ring finder',
+    touchU: 0.008,
+    sizeU: 0.008,
+    spin: 'slow',
+    finds: 'edges',
+    due: { days: 365, uses: 2000 },
+  },
+  'contact-light': {
+    name: 'contact light',
+    touchU: 0.003,
+    sizeU: 0.002,
+    spin: 'standing',
+    finds: 'both',
+    due: { days: 180, uses: 2000 },
+  },
+  probe: {
+    name: '3D probe',
+    touchU: 0.002,
+    sizeU: 0.002,
+    spin: 'standing',
+    finds: 'both',
+    due: { days: 90, uses: 3000 },
+  },
+  pin: { name: 'gauge pin', touchU: 0.01, sizeU: 0.005, spin: 'standing', finds: 'edges', due: { days: 730 } },
+  feeler: {
+    name: 'feeler',
+    touchU: 0.01,
+    sizeU: 0.005,
+    spin: 'standing',
+    finds: 'both',
+    due: { days: 365, uses: 1000 },
+  },
+  paper: { name: 'paper', touchU: 0.02, sizeU: 0.02, spin: 'standing', finds: 'both', due: { days: 90 } },
+  block: { name: 'gauge block', touchU: 0.01, sizeU: 0.002, spin: 'standing', finds: 'heights', due: { days: 730 } },
+  'touch-plate': {
+    name: 'touch plate',
+    touchU: 0.012,
+    sizeU: 0.015,
+    spin: 'standing',
+    finds: 'both',
+    due: { days: 365 },
+  },
+  setter: {
+    name: 'tool setter',
+    touchU: 0.003,
+    sizeU: 0.003,
+    spin: 'standing',
+    finds: 'heights',
+    due: { days: 180, uses: 2000 },
+  },
+  ring: { name: 'setting ring', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither', due: { days: 730 } },
+  'master-tool': {
+    name: 'master tool',
+    touchU: 0.004,
+    sizeU: 0.002,
+    spin: 'standing',
+    finds: 'neither',
+    due: { days: 365 },
+  },
+  indicator: { name: 'indicator', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
+  plug: { name: 'tapered plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
+  caliper: { name: 'caliper', touchU: 0.02, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
+  micrometer: {
+    name: 'inside micrometer',
+    touchU: 0.004,
+    sizeU: 0,
+    spin: 'standing',
+    finds: 'neither',
+    due: { days: 365 },
+  },
+  'bore-gauge': { name: 'bore gauge', touchU: 0.002, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 180 } },
 };
+
+/** Kinds whose size is a diameter, of which half counts. */
+const ROUND: ReadonlySet<GaugeKind> = new Set(['spring-finder', 'bearing-finder', 'contact-light', 'probe', 'pin']);
+
+/** Whether the size of a gauge is a diameter. */
+export const isRound = (kind: GaugeKind): boolean => ROUND.has(kind);

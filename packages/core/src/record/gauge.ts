@@ -19,6 +19,23 @@ export const gauge = z
     /** How far an indicator's pointer can be from zero, mm, and what one turn of it is. */
     range: positiveLength.optional(),
     perTurn: positiveLength.optional(),
+    /** When it is to be checked again, where that is not as usual for its kind: after so many days, or touches. */
+    due: z
+      .object({
+        days: z
+          .number()
+          .int()
+          .min(1, { error: 'must be at least 1' })
+          .max(3650, { error: 'must be at most 3650' })
+          .optional(),
+        uses: z
+          .number()
+          .int()
+          .min(1, { error: 'must be at least 1' })
+          .max(100_000, { error: 'must be at most 100000' })
+          .optional(),
+      })
+      .optional(),
     retiredOn,
   })
   .meta({ id: 'Gauge' });

@@ -97,6 +97,84 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     indicator,
     allowed: 0.02,
   },
+  repeatability: { readings: [0.001, -0.001, 0.002, -0.002, 0], resolution: 0.001 },
+  'ball-true': {
+    readings: [0, 90, 180, 270].map((angle, i) => ({ angle, reading: [0.006, 0, -0.006, 0.001][i] ?? 0 })),
+    allowed: 0.004,
+    resolution: 0.001,
+    methodSd: 0.001,
+  },
+  'by-instrument': {
+    readings: [12.42, 12.43, 12.41],
+    instrument: { resolution: 0.01, sd: 0.01, U: 0.02, error: 0.005 },
+  },
+  'error-map': {
+    points: [
+      { known: 100, U: 0.001, shown: [100.012, 100.01] },
+      { known: 200, U: 0.001, shown: [200.024] },
+    ],
+    zero: 0,
+    method,
+  },
+  'arm-offset': {
+    sensor: [-82.4],
+    cutter: [-89.95],
+    gauge: { thickness: 0.05, U: 0.002 },
+    method,
+    touchU: { sensor: 0.003, cutter: 0.01 },
+  },
+  drift: {
+    results: [
+      { at: '2026-01-05T09:00:00.000Z', value: 4, U: 0.004 },
+      { at: '2026-02-05T09:00:00.000Z', value: 4.001, U: 0.004 },
+      { at: '2026-03-05T09:00:00.000Z', value: 4.012, U: 0.004 },
+    ],
+  },
+  'ball-angles': {
+    axis: 'C',
+    sense: 1,
+    points: [
+      { command: 0, at: [355, -118] },
+      { command: -120, at: [285.768, -82.029] },
+      { command: 120, at: [289.232, -159.971] },
+    ],
+    pointU: 0.002,
+    step: 0.001,
+  },
+  'prove-centre': {
+    axis: 'A',
+    centre: [108.56, -322.305],
+    centreU: [0.01, 0.01],
+    by: {
+      what: 'walls',
+      along: 0,
+      plus: { first: [5.02, 5.021], turned: [4.98] },
+      minus: { first: [4.9], turned: [4.94] },
+      instrument: { resolution: 0.001, sd: 0.002 },
+    },
+  },
+  'index-table': {
+    school: 'per-index',
+    datum: { x: 40, y: 12, z: 5 },
+    datumU: { x: 0.006, y: 0.006, z: 0.004 },
+    axes: [
+      { name: 'C', sense: 1, centre: [2, -1.5], centreU: [0.005, 0.005], step: 0.001 },
+      {
+        name: 'A',
+        sense: 1,
+        centre: [-1, -60.25],
+        centreU: [0.005, 0.005],
+        step: 0.001,
+        limits: { from: -110, to: 110 },
+      },
+    ],
+    indices: [
+      { name: 'Top', commands: {}, workOffset: 'G54' },
+      { name: 'Right', commands: { A: -30, C: 90 }, workOffset: 'G55' },
+    ],
+    travel: { x: 520 },
+    tolerance: 0.05,
+  },
   'finder-by-block': {
     towardPlus: [-5.006],
     towardMinus: [30.002],

@@ -20,6 +20,24 @@ import { faceFlip } from '../rotary/faceFlip';
 import { faceFlipInput, faceFlipOutput } from '../rotary/faceFlip.schema';
 import { indexedPoint } from '../rotary/indexedPoint';
 import { indexedPointInput, indexedPointOutput } from '../rotary/indexedPoint.schema';
+import { repeatability } from '../calibration/repeatability';
+import { repeatabilityInput, repeatabilityOutput } from '../calibration/repeatability.schema';
+import { ballTrue } from '../calibration/ballTrue';
+import { ballTrueInput, ballTrueOutput } from '../calibration/ballTrue.schema';
+import { byInstrument } from '../calibration/byInstrument';
+import { byInstrumentInput, byInstrumentOutput } from '../calibration/byInstrument.schema';
+import { errorMap } from '../calibration/errorMap';
+import { errorMapInput, errorMapOutput } from '../calibration/errorMap.schema';
+import { armOffset } from '../calibration/armOffset';
+import { armOffsetInput, armOffsetOutput } from '../calibration/armOffset.schema';
+import { drift } from '../calibration/drift';
+import { driftInput, driftOutput } from '../calibration/drift.schema';
+import { ballAngles } from '../rotary/ballAngles';
+import { ballAnglesInput, ballAnglesOutput } from '../rotary/ballAngles.schema';
+import { proveCentre } from '../rotary/proveCentre';
+import { proveCentreInput, proveCentreOutput } from '../rotary/proveCentre.schema';
+import { indexTable } from '../rotary/indexTable';
+import { indexTableInput, indexTableOutput } from '../rotary/indexTable.schema';
 import { finderByBlock } from '../calibration/finderByBlock';
 import { finderByBlockInput, finderByBlockOutput } from '../calibration/finderByBlock.schema';
 import { heightMaster } from '../calibration/heightMaster';
@@ -209,6 +227,69 @@ export const REGISTRY = {
     input: centreSweepInput,
     output: centreSweepOutput,
     reckon: centreSweep,
+  }),
+  repeatability: calculation({
+    name: 'repeatability',
+    summary: 'How well a finder or a spot comes back to one fixed place',
+    input: repeatabilityInput,
+    output: repeatabilityOutput,
+    reckon: repeatability,
+  }),
+  'ball-true': calculation({
+    name: 'ball-true',
+    summary: 'A ball trued to the spindle: its run-out, its high side, and what its screws push it in by',
+    input: ballTrueInput,
+    output: ballTrueOutput,
+    reckon: ballTrue,
+  }),
+  'by-instrument': calculation({
+    name: 'by-instrument',
+    summary: 'A plate, block, feeler, paper or cutter measured by a caliper or micrometer',
+    input: byInstrumentInput,
+    output: byInstrumentOutput,
+    reckon: byInstrument,
+  }),
+  'error-map': calculation({
+    name: 'error-map',
+    summary: 'What a caliper, an indicator or the scale of an axis reads over at known blocks',
+    input: errorMapInput,
+    output: errorMapOutput,
+    reckon: errorMap,
+  }),
+  'arm-offset': calculation({
+    name: 'arm-offset',
+    summary: 'Offset of a sensor on an arm to the cutter beside it',
+    input: armOffsetInput,
+    output: armOffsetOutput,
+    reckon: armOffset,
+  }),
+  drift: calculation({
+    name: 'drift',
+    summary: 'Whether something kept in time is steady, creeps or has moved',
+    input: driftInput,
+    output: driftOutput,
+    reckon: drift,
+  }),
+  'ball-angles': calculation({
+    name: 'ball-angles',
+    summary: 'A centre of rotation from one ball at three angles or more',
+    input: ballAnglesInput,
+    output: ballAnglesOutput,
+    reckon: ballAngles,
+  }),
+  'prove-centre': calculation({
+    name: 'prove-centre',
+    summary: 'What walls or a point after a turn say of a centre of rotation',
+    input: proveCentreInput,
+    output: proveCentreOutput,
+    reckon: proveCentre,
+  }),
+  'index-table': calculation({
+    name: 'index-table',
+    summary: 'Part zero at every index, in three schools',
+    input: indexTableInput,
+    output: indexTableOutput,
+    reckon: indexTable,
   }),
   'finder-by-block': calculation({
     name: 'finder-by-block',

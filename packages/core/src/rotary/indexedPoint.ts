@@ -5,29 +5,8 @@ import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection, type TapeSection } from '../tape/tape';
 import { cosDegrees, sinDegrees } from '../units/degrees';
+import { ACROSS, COORDINATES, partTurn, turnedAbout, type Vector } from './turn';
 import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schema';
-
-type Vector = readonly [number, number, number];
-type Turning = IndexedPointInput['axes'][number];
-
-/** The two coordinates an axis turns, right-handed about it: Y to Z about X, Z to X about Y, X to Y about Z (ISO 841). */
-const ACROSS: Readonly<Record<Turning['name'], readonly [0 | 1 | 2, 0 | 1 | 2]>> = { A: [1, 2], B: [2, 0], C: [0, 1] };
-
-const NAMES = ['X', 'Y', 'Z'] as const;
-
-/** What the part turns by, right-handed about the axis, degrees: against the command where its sense is +1 (ISO 841). */
-export const partTurn = ({ sense, command }: Pick<Turning, 'sense' | 'command'>): number => -sense * command + 0;
-
-/** A point turned with the part about one axis. mm, degrees. */
-function turned(point: Vector, name: Turning['name'], [first, second]: readonly [number, number], by: number): Vector {
-  const [i, j] = ACROSS[name];
-  const [u, v] = [point[i] - first, point[j] - second];
-  const [c, s] = [cosDegrees(by), sinDegrees(by)];
-  const next: [number, number, number] = [...point];
-  next[i] = first + u * c - v * s;
-  next[j] = second + u * s + v * c;
-  return next;
-}
 
 /**
  * Where a datum touched with the rotary axes at zero comes to lie at an index: p' = C + R(part's turn)(p - C), axis by
@@ -65,12 +44,14 @@ export function indexedPoint(input: IndexedPointInput): IndexedPointOutput {
   };
 }
 
+type Turning = IndexedPointInput['axes'][number];
+
 /** The datum as a function of itself, of each centre, and of how far each axis truly turned. */
 function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
   const values = [point.x, point.y, point.z, ...axes.flatMap((axis) => [...axis.centre, partTurn(axis)])];
   const sources: Source[] = [
     ...([pointU.x, pointU.y, pointU.z] as const).map((U, on): Source => ({
-      name: `the datum, ${NAMES[on] ?? ''}`,
+      name: `the datum, ${COORDINATES[on] ?? ''}`,
       u: U / 2,
       shape: 'normal',
       on,
@@ -89,7 +70,7 @@ function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
     sources,
     of: (v) =>
       axes.reduce<Vector>(
-        (at, { name }, i) => turned(at, name, [v[3 + 3 * i] ?? 0, v[4 + 3 * i] ?? 0], v[5 + 3 * i] ?? 0),
+        (at, { name }, i) => turnedAbout(at, name, [v[3 + 3 * i] ?? 0, v[4 + 3 * i] ?? 0], v[5 + 3 * i] ?? 0),
         [v[0] ?? 0, v[1] ?? 0, v[2] ?? 0],
       ),
   };
@@ -105,16 +86,20 @@ function sectionsOf(start: Vector, axes: readonly Turning[]): TapeSection[] {
     const [c, s] = [cosDegrees(by), sinDegrees(by)];
     const line = (index: 0 | 1 | 2, middle: number, terms: [number, number]) =>
       sumSection(
-        `${NAMES[index]} with ${name} at its index`,
+        `${COORDINATES[index]} with ${name} at its index`,
         [
           { label: `centre of ${name}`, value: middle },
-          { label: `arm along ${NAMES[i]}, turned`, value: terms[0], detail: ['the part turns by ', { angle: by }] },
-          { label: `arm along ${NAMES[j]}, turned`, value: terms[1] },
+          {
+            label: `arm along ${COORDINATES[i]}, turned`,
+            value: terms[0],
+            detail: ['the part turns by ', { angle: by }],
+          },
+          { label: `arm along ${COORDINATES[j]}, turned`, value: terms[1] },
         ],
-        `${NAMES[index]} there`,
+        `${COORDINATES[index]} there`,
       );
     const sections = [line(i, centre[0], [u * c, -v * s]), line(j, centre[1], [u * s, v * c])];
-    at = turned(at, name, centre, by);
+    at = turnedAbout(at, name, centre, by);
     return sections;
   });
 }

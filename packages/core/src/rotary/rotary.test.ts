@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { chance } from '../metrology/chance';
 import { coverageOf } from '../practice/coverage';
 import { faceFlip } from './faceFlip';
-import { indexedPoint, partTurn } from './indexedPoint';
+import { indexedPoint } from './indexedPoint';
 import type { IndexedPointInput } from './indexedPoint.schema';
+import { partTurn } from './turn';
 
 const method = { resolution: 0.001, methodSd: 0.002 };
 const sure = { method: { resolution: 0, methodSd: 0 }, touchU: 0, sizeU: 0 };

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { nonNegativeLength } from '../schema/quantities';
+import { cautions, tape, uncertainty } from '../schema/results';
+import { readings, touchMethod } from '../schema/touch';
+
+export const armOffsetInput = z.object({
+  /** Z shown when the sensor on its arm answers on a surface, mm. */
+  sensor: readings,
+  /** Z shown when the cutter touches a gauge on the same surface, mm. */
+  cutter: readings,
+  /** That gauge's thickness, mm, 0 where the cutter touched the surface itself, and its U at 95 %. */
+  gauge: z.object({ thickness: nonNegativeLength, U: nonNegativeLength }),
+  method: touchMethod,
+  /** Standard uncertainty of a touch with the sensor and with the cutter, mm. */
+  touchU: z.object({ sensor: nonNegativeLength, cutter: nonNegativeLength }),
+});
+
+export const armOffsetOutput = z.object({
+  /** How far the cutter's lowest point stands above a surface when the sensor answers on it, mm; minus where below. */
+  offset: z.number(),
+  uncertainty,
+  tape,
+  cautions,
+});
+
+export type ArmOffsetInput = z.output<typeof armOffsetInput>;
+export type ArmOffsetOutput = z.output<typeof armOffsetOutput>;
