@@ -12,7 +12,7 @@ export const FLOORS = [
   ['registry'],
   ['book'],
   ['words'],
-  ['atOnce'],
+  ['atOnce', 'routines'],
   ['formats'],
   ['practice'],
 ];

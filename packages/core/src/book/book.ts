@@ -10,13 +10,15 @@ import type { Snapshot } from '../record/snapshot';
 import type { Zeroing } from '../record/zeroing';
 import type { Axis } from '../schema/quantities';
 import { backlashOf, cutterSizeOf, gaugeKnownBy, springOf, type Backlash, type KnownGauge } from './known';
+import { rotaryKnownBy, type KnownRotary } from './knownRotary';
 import { subjectKey } from './subjectKey';
 
 type Profile = Machine['axes']['x'];
 
 /** A machine with what was found of its axes. */
-export interface KnownMachine extends Omit<Machine, 'axes'> {
+export interface KnownMachine extends Omit<Machine, 'axes' | 'rotary'> {
   axes: Record<Axis, Profile & { backlash?: Backlash }>;
+  rotary?: KnownRotary[];
 }
 
 /** What is in force in a set-up, looked up once for the snapshot it was opened from. */
@@ -84,7 +86,10 @@ function knownMachine(calibrations: Index['calibrations'], machine: Machine): Kn
     const backlash = backlashOf(calibrations.get(axisKey(machine.id, axis)) ?? []);
     return { ...machine.axes[axis], ...(backlash && { backlash }) };
   };
-  return { ...machine, axes: { x: profile('x'), y: profile('y'), z: profile('z') } };
+  const rotary = machine.rotary?.map((axis) =>
+    rotaryKnownBy(axis, calibrations.get(axisKey(machine.id, axis.name)) ?? []),
+  );
+  return { ...machine, axes: { x: profile('x'), y: profile('y'), z: profile('z') }, ...(rotary && { rotary }) };
 }
 
 /** Gauges and machines of a shop as they are known today. */
@@ -182,6 +187,9 @@ const bare = ({
   offsets: _adds,
   tir: _tir,
   u: _u,
+  errorU: _errors,
+  length: _length,
+  arm: _arm,
   checkedAt: _at,
   ...gauge
 }: KnownGauge): Gauge => gauge;

@@ -34,7 +34,7 @@ export function gapOf(book: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number 
     case 'spindle':
       return 0;
     case 'arm':
-      return book.datumPlan.heights?.armOffset;
+      return book.datumPlan.heights?.armOffset ?? gauge.arm;
     default:
       return thicknessOf(gauge);
   }

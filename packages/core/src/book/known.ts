@@ -15,6 +15,12 @@ export interface KnownGauge extends Gauge {
   tir?: number;
   /** Standard uncertainty of where a touch trips, where the shop knows better than the kind's default. */
   u?: number;
+  /** Standard uncertainty an instrument's own errors leave, mm, as blocks showed them. */
+  errorU?: number;
+  /** A probe's length from the gauge line, mm. */
+  length?: number;
+  /** How far a cutter stands above a surface when it answers there from its arm, mm. */
+  arm?: number;
   /** The moment its latest calibration was made. */
   checkedAt?: string;
 }
@@ -54,6 +60,9 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
   const offsets = inForce(current, 'offsets', moment)?.found;
   const tir = inForce(current, 'run-out', moment)?.found.value;
   const u = inForce(current, 'touch', moment)?.found.value;
+  const errors = inForce(current, 'errors', moment)?.found.errors;
+  const length = inForce(current, 'length', moment)?.found.value;
+  const arm = inForce(current, 'arm', moment)?.found.value;
   const doubted = moment !== undefined && isDoubted(gauge, calibrations, moment);
   const facts = GAUGE_FACTS[gauge.kind];
   // A default stands for half of a diameter, and for all of a thickness.
@@ -63,11 +72,18 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
     ...gauge,
     ...(size && { measured: size.found.value, checkedAt: size.at }),
     ...(measuredU !== undefined && { measuredU: doubted ? Math.max(measuredU, leastU) : measuredU }),
+    ...(errors && { errorU: worstOf(errors) }),
+    ...(length !== undefined && { length }),
+    ...(arm !== undefined && { arm }),
     ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
     ...(tir !== undefined && { tir }),
     ...(u !== undefined && { u: doubted ? Math.max(u, facts.touchU) : u }),
   };
 }
+
+/** What errors at blocks leave unknown, standard: they are taken to lie anywhere up to the largest (JCGM 100:2008, 4.3.7), with its own U. */
+const worstOf = (errors: readonly { error: number; U: number }[]): number =>
+  Math.max(...errors.map(({ error, U }) => Math.hypot(error / Math.sqrt(3), U / 2)));
 
 /** Whether what is known of a gauge did not count as sure at a moment. */
 const isDoubted = (gauge: Gauge, calibrations: readonly Calibration[], moment: string): boolean => {

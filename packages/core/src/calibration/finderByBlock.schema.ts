@@ -4,6 +4,8 @@ import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const finderByBlockInput = z.object({
+  /** What is found: a finder by a block of known size, or a setter's plate by a tool of known diameter. */
+  what: z.enum(['finder', 'plate']).optional(),
   /** What the scale shows at the face touched going toward plus, and at the one touched going toward minus, mm. */
   towardPlus: readings,
   towardMinus: readings,
@@ -14,7 +16,7 @@ export const finderByBlockInput = z.object({
 });
 
 export const finderByBlockOutput = z.object({
-  /** Effective diameter, mm: as it touches, run-out and all. */
+  /** Effective diameter, or width of a plate, mm: as it touches, run-out and all. */
   diameter: z.number(),
   repeats: z.object({ towardPlus: repeatsResult, towardMinus: repeatsResult }),
   uncertainty,

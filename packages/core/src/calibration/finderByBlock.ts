@@ -17,15 +17,17 @@ import type { FinderByBlockInput, FinderByBlockOutput } from './finderByBlock.sc
  */
 export function finderByBlock(input: FinderByBlockInput): FinderByBlockOutput {
   const { towardPlus, towardMinus, block, method } = input;
+  const [title, known] =
+    input.what === 'plate' ? ['Effective width', 'the master'] : ['Effective diameter', 'the block'];
   const seen = { towardPlus: repeats(towardPlus, method), towardMinus: repeats(towardMinus, method) };
   const section = sumSection(
-    'Effective diameter',
+    title,
     [
       { label: 'at the face touched toward −', value: seen.towardMinus.mean },
       { label: 'less at the face touched toward +', value: -seen.towardPlus.mean },
-      { label: 'less the block', value: -block.size },
+      { label: `less ${known}`, value: -block.size },
     ],
-    'diameter',
+    input.what === 'plate' ? 'width' : 'diameter',
   );
   const diameter = section.total.value;
   if (diameter <= 0) {
@@ -45,7 +47,7 @@ export function finderByBlock(input: FinderByBlockInput): FinderByBlockOutput {
         { name: `${TOUCH_PART}, ${name}`, u: input.touchU, shape: 'normal' },
       ];
     }),
-    { name: 'size of the block', u: block.U / 2, shape: 'normal' },
+    { name: `size of ${known}`, u: block.U / 2, shape: 'normal' },
   ]);
   return {
     diameter,

@@ -17,3 +17,17 @@ export function qualifyWords(
     ? `${found}, which agrees with the ${size(inForce.value)} in use within ${plusMinus(U, unit)}.`
     : `${found}: ${formatLengthUnit(difference, { unit, plus: true })} from the ${size(inForce.value)} in use, more than the ${plusMinus(U, unit)} both are sure of. Touch both sides again before you keep it.`;
 }
+
+/** A figure held against what is known of the thing, in one sentence. mm. */
+export function foundAgainst(
+  found: { value: number; U: number },
+  known: { value: number; U: number },
+  unit: LengthUnit,
+): string {
+  const size = (mm: number) => formatLengthUnit(mm, { unit });
+  const { difference, U, en, agrees } = agreementOf(known, found);
+  const figure = `E_n ${en.toFixed(1)}`;
+  return agrees
+    ? `It agrees with the ${size(known.value)} in use within ${plusMinus(U, unit)} (${figure}).`
+    : `${formatLengthUnit(difference, { unit, plus: true })} from the ${size(known.value)} in use, more than the ${plusMinus(U, unit)} both are sure of (${figure}). Do it once more before you keep it.`;
+}

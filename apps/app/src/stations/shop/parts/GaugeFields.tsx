@@ -1,6 +1,6 @@
 import type { Gauge } from '@zero-point/core/record/gauge';
-import { isRound, sizeOf } from '@zero-point/core/book/gaugeUse';
-import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import { GAUGE_FACTS, GAUGE_KINDS, isRound } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';

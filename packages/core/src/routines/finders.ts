@@ -1,0 +1,234 @@
+import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
+import { ballTrue } from '../calibration/ballTrue';
+import { finderByBlock } from '../calibration/finderByBlock';
+import { repeatability } from '../calibration/repeatability';
+import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
+import { touchU } from '../book/gaugeUse';
+import { runOut } from '../heights/runOut';
+import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
+import { formatLengthUnit } from '../units/formatLength';
+import {
+  degrees,
+  knownSize,
+  machineNeed,
+  ownGauge,
+  toldGauge,
+  toldLength,
+  toldMachine,
+  toldReadings,
+  touchingWith,
+  type Routine,
+  type RoutineState,
+} from './routine';
+
+const spin = (state: Pick<RoutineState, 'subject'>) => spinCaution(GAUGE_FACTS[ownGauge(state).kind].spin);
+
+/** Effective diameter by both sides of a block. */
+export const BY_BLOCK: Routine = {
+  name: 'by-block',
+  title: 'Its size by a block',
+  about: 'both sides of a block of known size, held fast',
+  suits: (subject) => subject.kind === 'gauge' && isRound(subject.gauge.kind),
+  needs: () => [
+    machineNeed,
+    { kind: 'gauge', key: 'block', label: 'Block, the size between its two sides', of: ['block'] },
+  ],
+  asks: (state) => [
+    {
+      key: 'plus',
+      say: 'Clamp the block so that it cannot shift. Touch its left side, coming from the left. What does X show?',
+      label: 'X at its left side',
+      least: 1,
+      good: 3,
+      picture: { kind: 'sides', next: 'plus' },
+      cautions: [spin(state), EDGE_CAUTIONS.raiseFirst],
+    },
+    {
+      key: 'minus',
+      say: 'Raise, go over it, and touch its right side, coming from the right. What does X show?',
+      label: 'X at its right side',
+      least: 1,
+      good: 3,
+      picture: { kind: 'sides', next: 'minus' },
+      cautions: [spin(state), EDGE_CAUTIONS.raiseFirst],
+    },
+  ],
+  result: (state) => {
+    const block = toldGauge(state, 'block');
+    const found = finderByBlock({
+      towardPlus: toldReadings(state, 'plus'),
+      towardMinus: toldReadings(state, 'minus'),
+      block: knownSize(block),
+      ...touchingWith(ownGauge(state), toldMachine(state), 'x'),
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Effective diameter', value: found.diameter, U }],
+      found: [{ what: 'size', value: found.diameter, U }],
+      reference: block.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [],
+      compare: { value: found.diameter, U },
+    };
+  },
+};
+
+/** How well it comes back to one face. */
+export const FIXED_FACE: Routine = {
+  name: 'fixed-face',
+  title: 'How well it repeats',
+  about: 'ten times to one fixed face, from the same side',
+  suits: ({ kind, ...rest }) => kind === 'gauge' && 'gauge' in rest && GAUGE_FACTS[rest.gauge.kind].finds !== 'neither',
+  needs: () => [machineNeed],
+  asks: (state) => [
+    {
+      key: 'again',
+      say: 'Touch one fixed face; back off, and come again from the same side each time. What does it show?',
+      label: 'It shows',
+      least: 3,
+      good: GOOD_APPROACHES,
+      picture: { kind: 'fixed' },
+      cautions: [spin(state)],
+    },
+  ],
+  result: (state) => {
+    const found = repeatability({
+      readings: toldReadings(state, 'again'),
+      resolution: toldMachine(state).axes.x.step,
+    });
+    const approaches = found.repeats.n;
+    const size = (mm: number) => formatLengthUnit(mm, { unit: state.unit });
+    return {
+      lines: [{ say: 'Standard deviation of one touch', value: found.sd, U: found.uncertainty.U }],
+      found: [{ what: 'touch', value: found.sd, U: found.uncertainty.U, approaches }],
+      reference: 'a fixed face',
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [
+        `${approaches} approaches within ${size(found.repeats.range)}.`,
+        ...(approaches < GOOD_APPROACHES ? [`From ${GOOD_APPROACHES} on it can be relied on.`] : []),
+        `Any ${GAUGE_FACTS[ownGauge(state).kind].name} is taken to repeat to ${size(GAUGE_FACTS[ownGauge(state).kind].touchU)} until it is measured.`,
+      ],
+    };
+  },
+};
+
+/** Run-out, turned by hand against an indicator. */
+export const HAND_TURNED: Routine = {
+  name: 'hand-turned',
+  title: 'Its run-out, turned by hand',
+  about: 'an indicator at it, the spindle turned by hand',
+  suits: (subject) => subject.kind === 'gauge' && (isRound(subject.gauge.kind) || subject.gauge.kind === 'plug'),
+  needs: () => [{ kind: 'gauge', key: 'indicator', label: 'Indicator', of: ['indicator'] }],
+  asks: () => [
+    {
+      key: 'high',
+      say: 'Indicator at its touching end. Turn the spindle by hand, all the way round. What does it show at its highest?',
+      label: 'Highest reading',
+      least: 1,
+      good: 2,
+      picture: { kind: 'turn', angle: 90 },
+      cautions: [ALIGNMENT_CAUTIONS.spindleStopped],
+    },
+    {
+      key: 'low',
+      say: 'Once round again. What does it show at its lowest?',
+      label: 'Lowest reading',
+      least: 1,
+      good: 2,
+      picture: { kind: 'turn', angle: 270 },
+      cautions: [ALIGNMENT_CAUTIONS.spindleStopped],
+    },
+  ],
+  result: (state) => {
+    const indicator = toldGauge(state, 'indicator');
+    const middle = (key: string) => {
+      const all = toldReadings(state, key);
+      return all.reduce((sum, one) => sum + one, 0) / all.length;
+    };
+    const [high, low] = [middle('high'), middle('low')];
+    const found = runOut({
+      rings: [
+        {
+          on: 'teeth',
+          height: 0,
+          readings: [
+            { angle: 0, reading: high },
+            { angle: 180, reading: low },
+          ],
+        },
+      ],
+      tolerance: 1,
+      resolution: indicator.resolution ?? 0.01,
+      methodSd: touchU(indicator),
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Run-out, total reading', value: found.worst, U }],
+      found: [{ what: 'run-out', value: found.worst, U }],
+      reference: indicator.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [
+        GAUGE_FACTS[ownGauge(state).kind].spin === 'standing'
+          ? 'It stands still as it touches, so this goes into the ± of every touch. Seat it anew in its collet if it is more than you like.'
+          : 'Its high side touches as it turns, so half of this is added to its radius.',
+      ],
+    };
+  },
+};
+
+const QUARTERS = [0, 90, 180, 270] as const;
+
+/** A ball trued to the spindle by its screws. */
+export const BALL_TRUED: Routine = {
+  name: 'ball-trued',
+  title: 'Ball trued to the spindle',
+  about: 'by its screws, an indicator at the ball, read again once they are tight',
+  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  needs: () => [
+    { kind: 'gauge', key: 'indicator', label: 'Indicator', of: ['indicator'] },
+    { kind: 'length', key: 'allowed', label: 'Most it may run out, total reading', start: 0.004 },
+  ],
+  asks: () =>
+    QUARTERS.map((angle) => ({
+      key: `at${angle}`,
+      say:
+        angle === 0
+          ? 'Indicator at the ball’s widest, pressed counts plus. Spindle turned by hand to 0°. What does it show?'
+          : `Turn the spindle by hand to ${degrees(angle)}. What does it show?`,
+      label: `At ${degrees(angle)}`,
+      least: 1,
+      good: 1,
+      picture: { kind: 'turn' as const, angle },
+      cautions: [ALIGNMENT_CAUTIONS.spindleStopped],
+    })),
+  result: (state) => {
+    const indicator = toldGauge(state, 'indicator');
+    const found = ballTrue({
+      readings: QUARTERS.flatMap((angle) => toldReadings(state, `at${angle}`).map((reading) => ({ angle, reading }))),
+      allowed: toldLength(state, 'allowed'),
+      resolution: indicator.resolution ?? 0.01,
+      methodSd: touchU(indicator),
+    });
+    const { U } = found.uncertainty;
+    const push = formatLengthUnit(found.push, { unit: state.unit });
+    return {
+      lines: [{ say: 'Run-out of the ball, total reading', value: found.tir, U }],
+      found: [{ what: 'run-out', value: found.tir, U }],
+      reference: indicator.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [
+        found.within
+          ? 'True enough. Tighten the screws evenly and read once more: tightening moves it. Then keep it.'
+          : `Its high side is at ${degrees(Math.round(found.high))}. Loosen the screw opposite, push it in there by ${push}, and read all four again.`,
+      ],
+    };
+  },
+};

@@ -1,0 +1,330 @@
+import { armOffset } from '../calibration/armOffset';
+import { finderByBlock } from '../calibration/finderByBlock';
+import { heightMaster } from '../calibration/heightMaster';
+import { probeInRing } from '../calibration/probeInRing';
+import { sizeOf, touchU } from '../book/gaugeUse';
+import { EDGE_CAUTIONS, HEIGHT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
+import { formatLengthUnit } from '../units/formatLength';
+import {
+  knownSize,
+  machineNeed,
+  ownGauge,
+  toldGauge,
+  toldLength,
+  toldMachine,
+  toldReadings,
+  touchingWith,
+  type Routine,
+  type RoutineAsk,
+} from './routine';
+
+const WALLS = [
+  { key: 'x+', axis: 'x', wall: 'plus', say: 'toward +X, the right wall' },
+  { key: 'x-', axis: 'x', wall: 'minus', say: 'toward −X, the left wall' },
+  { key: 'y+', axis: 'y', wall: 'plus', say: 'toward +Y, the back wall' },
+  { key: 'y-', axis: 'y', wall: 'minus', say: 'toward −Y, the front wall' },
+] as const;
+
+/** A probe in a ring, a pair along one axis or both, in one orientation or two. */
+export const IN_RING: Routine = {
+  name: 'in-ring',
+  title: 'Probe in a ring',
+  about: 'its ball’s effective radius, and how far it stands off the spindle',
+  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  needs: () => [
+    machineNeed,
+    { kind: 'gauge', key: 'ring', label: 'Ring; see its marking', of: ['ring'] },
+    {
+      kind: 'choice',
+      key: 'turns',
+      label: 'Spindle',
+      options: [
+        { value: '2', label: 'as it stands, then half a turn on' },
+        { value: '1', label: 'as it stands only' },
+      ],
+    },
+    {
+      kind: 'choice',
+      key: 'walls',
+      label: 'Walls',
+      options: [
+        { value: '4', label: 'four, on X and Y' },
+        { value: '2', label: 'a pair, on X' },
+      ],
+    },
+  ],
+  asks: ({ told }) => {
+    const walls = told.walls === '2' ? WALLS.slice(0, 2) : WALLS;
+    const turns = told.turns === '1' ? [false] : [false, true];
+    return turns.flatMap((turned) =>
+      walls.map(({ key, axis, say }, i): RoutineAsk => ({
+        key: turned ? `${key}t` : key,
+        say:
+          i === 0
+            ? turned
+              ? `Leave the ring. Turn the spindle half round and touch again ${say}. What does ${axis.toUpperCase()} show?`
+              : `Ring flat and clamped, the ball in it at half its height. Touch ${say}. What does ${axis.toUpperCase()} show?`
+            : `Touch ${say}${turned ? ', spindle still turned' : ''}. What does ${axis.toUpperCase()} show?`,
+        label: `${axis.toUpperCase()} ${say.split(',')[0] ?? ''}${turned ? ', turned' : ''}`,
+        least: 1,
+        good: 2,
+        picture: { kind: 'ring', toward: key, turned },
+        cautions: [METHOD_CAUTIONS.probeSlow],
+      })),
+    );
+  },
+  result: (state) => {
+    const ring = toldGauge(state, 'ring');
+    const { size: diameter, U: ringU } = knownSize(ring);
+    const pair = (axis: 'x' | 'y', end: '' | 't') => ({
+      plus: toldReadings(state, `${axis}+${end}`),
+      minus: toldReadings(state, `${axis}-${end}`),
+    });
+    const along = (axis: 'x' | 'y') => ({
+      first: pair(axis, ''),
+      ...(state.told.turns !== '1' && { turned: pair(axis, 't') }),
+    });
+    const found = probeInRing({
+      ring: { diameter, U: ringU },
+      x: along('x'),
+      ...(state.told.walls !== '2' && { y: along('y') }),
+      ...touchingWith(ownGauge(state), toldMachine(state), 'x'),
+    });
+    const { U } = found.uncertainty;
+    const off = [found.x.eccentricity, found.y?.eccentricity].filter((mm): mm is number => typeof mm === 'number');
+    const size = (mm: number) => formatLengthUnit(mm, { unit: state.unit });
+    return {
+      lines: [
+        { say: 'Effective diameter', value: 2 * found.radius, U: 2 * U },
+        { say: 'Effective radius', value: found.radius, U },
+        { say: 'Toward +X', value: found.x.toward.plus },
+        { say: 'Toward −X', value: found.x.toward.minus },
+        ...(found.y
+          ? [
+              { say: 'Toward +Y', value: found.y.toward.plus },
+              { say: 'Toward −Y', value: found.y.toward.minus },
+            ]
+          : []),
+      ],
+      found: [
+        { what: 'size', value: 2 * found.radius, U: 2 * U },
+        { what: 'radii', x: found.x.toward, ...(found.y && { y: found.y.toward }), U },
+      ],
+      reference: ring.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [
+        off.length > 0
+          ? `The ball stands ${size(Math.hypot(...off))} off the spindle’s axis${off.length === 1 ? ' along X' : ''}. True it by its screws if that is more than you like.`
+          : 'From one orientation the radius is known, and how far the ball stands off the axis is not. Touch again with the spindle half a turn on to tell.',
+      ],
+      compare: { value: 2 * found.radius, U: 2 * U },
+    };
+  },
+};
+
+/** A probe's length from the gauge line, by a master tool and a block. */
+export const PROBE_LENGTH: Routine = {
+  name: 'probe-length',
+  title: 'Its length on a block',
+  about: 'against a master tool of known length, on one surface',
+  suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'probe',
+  needs: () => [
+    machineNeed,
+    { kind: 'gauge', key: 'master', label: 'Master tool of known length', of: ['master-tool'] },
+    { kind: 'gauge', key: 'block', label: 'Block on the surface', of: ['block'] },
+  ],
+  asks: () => [
+    {
+      key: 'master',
+      say: 'Master tool in the spindle, the block on a flat surface. Raise until the block just slips under the master. What does Z show?',
+      label: 'Z, the master on the block',
+      least: 1,
+      good: 3,
+      picture: { kind: 'onto', tool: 'master', on: 'block' },
+      cautions: [HEIGHT_CAUTIONS.raiseOnto],
+    },
+    {
+      key: 'probe',
+      say: 'Probe in the spindle, the block left where it is. Come down slowly onto the block. What does Z show as it answers?',
+      label: 'Z, the probe on the block',
+      least: 1,
+      good: 3,
+      picture: { kind: 'onto', tool: 'probe', on: 'block' },
+      cautions: [HEIGHT_CAUTIONS.comeSlowly],
+    },
+  ],
+  result: (state) => {
+    const master = toldGauge(state, 'master');
+    const block = toldGauge(state, 'block');
+    const readings = toldReadings(state, 'master');
+    const mean = readings.reduce((sum, one) => sum + one, 0) / readings.length;
+    const known = knownSize(master);
+    const machine = toldMachine(state);
+    // The gauge line stands over the surface by block and master while the master touches.
+    const surface = mean - known.size - sizeOf(block);
+    const feel = touchU(block);
+    const found = heightMaster({
+      readings: toldReadings(state, 'probe'),
+      known: {
+        what: 'probe-by-block',
+        block: sizeOf(block),
+        surface,
+        // The master's own touch is in it; the block is under both, and cancels.
+        U: 2 * Math.hypot(known.U / 2, feel / Math.sqrt(readings.length), machine.axes.z.step / Math.sqrt(12)),
+      },
+      ...touchingWith(ownGauge(state), machine, 'z'),
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Length from the gauge line', value: found.value, U }],
+      found: [{ what: 'length', value: found.value, U }],
+      reference: `${master.name}, ${block.name}`,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: ['Enter it in the control as the probe’s length, and read it back.'],
+    };
+  },
+};
+
+/** Z at which a setter answers, by a master tool. */
+export const SETTER_HEIGHT: Routine = {
+  name: 'setter-height',
+  title: 'Its height by a master tool',
+  about: 'where the bare gauge line would touch it',
+  suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'setter',
+  needs: () => [
+    machineNeed,
+    { kind: 'gauge', key: 'master', label: 'Master tool of known length', of: ['master-tool'] },
+  ],
+  asks: () => [
+    {
+      key: 'touch',
+      say: 'Master tool in the spindle, wiped. Come down slowly onto the setter. What does Z show as it answers?',
+      label: 'Z as it answers',
+      least: 1,
+      good: 5,
+      picture: { kind: 'onto', tool: 'master', on: 'setter' },
+      cautions: [HEIGHT_CAUTIONS.comeSlowly],
+    },
+  ],
+  result: (state) => {
+    const master = toldGauge(state, 'master');
+    const machine = toldMachine(state);
+    const { size: length, U: masterU } = knownSize(master);
+    const found = heightMaster({
+      readings: toldReadings(state, 'touch'),
+      known: { what: 'setter-by-master', length, U: masterU },
+      ...touchingWith(ownGauge(state), machine, 'z'),
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Z of the setter for a tool of no length', value: found.value, U, signed: true }],
+      found: [{ what: 'trigger', value: found.value, machineId: machine.id, U }],
+      reference: master.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: [`A tool that answers at Z is as long as Z less this. It counts on the ${machine.name}.`],
+    };
+  },
+};
+
+/** The setter's plate sideways, for diameters. */
+export const SETTER_SIDES: Routine = {
+  name: 'setter-sides',
+  title: 'Its sides by a master tool',
+  about: 'the plate’s effective width, which diameters are measured from',
+  suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'setter',
+  needs: () => [
+    machineNeed,
+    { kind: 'length', key: 'diameter', label: 'Diameter of the master tool', start: 10 },
+    { kind: 'length', key: 'diameterU', label: 'That diameter is known to ±', start: 0.002 },
+  ],
+  asks: () =>
+    (['plus', 'minus'] as const).map((side) => ({
+      key: side,
+      say: `Master tool below the plate’s edge, standing still. Touch the plate’s ${side === 'plus' ? 'left' : 'right'} side, coming from the ${side === 'plus' ? 'left' : 'right'}. What does X show as it answers?`,
+      label: `X at its ${side === 'plus' ? 'left' : 'right'} side`,
+      least: 1,
+      good: 3,
+      picture: { kind: 'sides' as const, next: side },
+      cautions: [EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+    })),
+  result: (state) => {
+    const setter = ownGauge(state);
+    const found = finderByBlock({
+      what: 'plate',
+      towardPlus: toldReadings(state, 'plus'),
+      towardMinus: toldReadings(state, 'minus'),
+      block: { size: toldLength(state, 'diameter'), U: toldLength(state, 'diameterU') },
+      ...touchingWith(setter, toldMachine(state), 'x'),
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Effective width of the plate', value: found.diameter, U }],
+      found: [{ what: 'offsets', x: found.diameter, y: found.diameter, z: sizeOf(setter), U }],
+      reference: 'a master tool',
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: ['A cutter’s diameter is what both sides span less this width.'],
+    };
+  },
+};
+
+/** The offset of a sensor on an arm to the cutter beside it. */
+export const ON_ARM: Routine = {
+  name: 'on-arm',
+  title: 'Its offset on an arm',
+  about: 'sensor and cutter on one surface',
+  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  needs: () => [
+    machineNeed,
+    { kind: 'gauge', key: 'under', label: 'Under the cutter', of: ['feeler', 'block', 'paper'] },
+  ],
+  asks: () => [
+    {
+      key: 'sensor',
+      say: 'Arm swung in to its stop. Come down slowly until the sensor answers on a flat surface. What does Z show?',
+      label: 'Z, the sensor answers',
+      least: 1,
+      good: 3,
+      picture: { kind: 'onto', tool: 'sensor', on: 'surface' },
+      cautions: [HEIGHT_CAUTIONS.comeSlowly],
+    },
+    {
+      key: 'cutter',
+      say: 'Arm swung away. The cutter on the same surface, what is under it just held. What does Z show?',
+      label: 'Z, the cutter touches',
+      least: 1,
+      good: 3,
+      picture: { kind: 'onto', tool: 'cutter', on: 'feeler' },
+      cautions: [HEIGHT_CAUTIONS.paperStill],
+    },
+  ],
+  result: (state) => {
+    const under = toldGauge(state, 'under');
+    const { size: thickness, U: gaugeU } = knownSize(under);
+    const sensor = ownGauge(state);
+    const found = armOffset({
+      sensor: toldReadings(state, 'sensor'),
+      cutter: toldReadings(state, 'cutter'),
+      gauge: { thickness, U: gaugeU },
+      method: touchingWith(sensor, toldMachine(state), 'z').method,
+      touchU: { sensor: touchU(sensor), cutter: touchU(under) },
+    });
+    const { U } = found.uncertainty;
+    return {
+      lines: [{ say: 'Cutter above the surface when it answers', value: found.offset, U, signed: true }],
+      found: [{ what: 'arm', value: found.offset, U }],
+      reference: under.name,
+      uncertainty: found.uncertainty,
+      tape: found.tape,
+      cautions: found.cautions,
+      notes: ['It holds for this cutter at this setting of the arm; find it anew after either was moved.'],
+    };
+  },
+};

@@ -1,0 +1,219 @@
+import { sizeOf, sizeU, touchU } from '../book/gaugeUse';
+import type { KnownMachine } from '../book/book';
+import type { KnownGauge } from '../book/known';
+import type { Caution } from '../cautions/caution';
+import type { GaugeKind } from '../metrology/gaugeKinds';
+import type { Uncertainty } from '../metrology/uncertainty';
+import { Refusal } from '../problem/problem';
+import type { Calibrated, Found } from '../record/calibration';
+import type { Cutter } from '../record/cutter';
+import type { Axis } from '../schema/quantities';
+import type { RotaryLetter } from '../rotary/turn';
+import type { Tape } from '../tape/tape';
+import type { LengthUnit } from '../units/unit';
+
+/** What is to be qualified: a thing of the shop with what is known of it. */
+export type Subject =
+  | { kind: 'gauge'; gauge: KnownGauge }
+  | { kind: 'cutter'; cutter: Cutter; known: number | undefined }
+  | { kind: 'axis'; machine: KnownMachine; axis: Axis }
+  | { kind: 'rotary'; machine: KnownMachine; axis: RotaryLetter; sense: 1 | -1 | undefined }
+  | { kind: 'spot'; machine: KnownMachine };
+
+/** Said before the first question: what it is done with, each with something that stands there at first. Lengths mm. */
+export type Need =
+  | { kind: 'gauge'; key: string; label: string; of: readonly GaugeKind[] }
+  | { kind: 'machine'; key: string; label: string }
+  | { kind: 'choice'; key: string; label: string; options: readonly { value: string; label: string }[] }
+  | { kind: 'length'; key: string; label: string; hint?: string; start: number }
+  | { kind: 'angles'; key: string; label: string; hint?: string; start: readonly number[] };
+
+/** What a question's drawing shows. Angles degrees. */
+export type RoutinePicture =
+  /** A block held fast between two touches, or what is touched from both sides; the side that is next. */
+  | { kind: 'sides'; next: 'plus' | 'minus' }
+  /** One fixed face, come to again and again from one side. */
+  | { kind: 'fixed' }
+  /** An indicator at what turns in the spindle. */
+  | { kind: 'turn'; angle: number }
+  /** Inside a ring, toward a wall; the spindle as it stands for work, or half a turn on. */
+  | { kind: 'ring'; toward: 'x+' | 'x-' | 'y+' | 'y-'; turned: boolean }
+  /** Down onto something that stands on a surface. */
+  | { kind: 'onto'; tool: string; on: string }
+  /** Between the jaws of an instrument. */
+  | { kind: 'jaws'; thing: string; closed: boolean }
+  /** A block between an indicator and a stop, along an axis. */
+  | { kind: 'travel'; axis: string; block: boolean }
+  /** A rotary axis seen from its plus end, turned to an angle, and what is touched there. */
+  | { kind: 'rotary'; axis: RotaryLetter; angle: number; what: 'trial' | 'ball' | 'bore' | 'face' };
+
+/** One question: what to do, and the readings it wants. */
+export interface RoutineAsk {
+  key: string;
+  say: string;
+  /** What the figure is, at the entry. */
+  label: string;
+  /** Fewest readings that do, and as many as make it good. */
+  least: number;
+  good: number;
+  picture: RoutinePicture;
+  cautions?: readonly Caution[];
+}
+
+/** Everything told so far. */
+export interface RoutineState {
+  subject: Subject;
+  gauges: readonly KnownGauge[];
+  machines: readonly KnownMachine[];
+  unit: LengthUnit;
+  /** What was said of each need: an id, a choice, mm as text, or degrees with `;` between. */
+  told: Readonly<Record<string, string>>;
+  readings: Readonly<Record<string, readonly number[]>>;
+}
+
+/** One figure that was found: what it is, mm unless said, and its U. */
+export interface RoutineLine {
+  say: string;
+  value: number;
+  U?: number;
+  signed?: boolean;
+}
+
+/** What comes of it. */
+export interface RoutineResult {
+  lines: RoutineLine[];
+  /** Rows to keep, the first that matters most. */
+  found: Found[];
+  reference: string;
+  uncertainty: Uncertainty | null;
+  tape: Tape;
+  cautions: readonly Caution[];
+  /** Sentences of what to do with it. */
+  notes: string[];
+  /** The figure that is held against what is known of the thing, mm. */
+  compare?: { value: number; U: number };
+}
+
+/** A guided routine: one question at a time, from what it needs to what is kept. */
+export interface Routine {
+  /** Its address. */
+  name: string;
+  title: string;
+  about: string;
+  suits: (subject: Subject) => boolean;
+  needs: (state: Pick<RoutineState, 'subject' | 'gauges' | 'told'>) => readonly Need[];
+  asks: (state: Omit<RoutineState, 'readings'>) => readonly RoutineAsk[];
+  /** @throws Refusal when the readings cannot be of what was asked */
+  result: (state: RoutineState) => RoutineResult;
+}
+
+/** What is calibrated, as a row names it. */
+export function calibratedOf(subject: Subject): Calibrated {
+  switch (subject.kind) {
+    case 'gauge':
+      return { kind: 'gauge', gaugeId: subject.gauge.id };
+    case 'cutter':
+      return { kind: 'cutter', cutterId: subject.cutter.id };
+    case 'axis':
+      return { kind: 'axis', machineId: subject.machine.id, axis: subject.axis };
+    case 'rotary':
+      return { kind: 'rotary', machineId: subject.machine.id, axis: subject.axis };
+    case 'spot':
+      return { kind: 'spot', machineId: subject.machine.id };
+  }
+}
+
+/** A need that has nothing to be chosen from, by its field. @throws Refusal */
+export const nothing = (field: string, message: string): never => {
+  throw new Refusal({ code: 'not-told', field, message });
+};
+
+/** Gauges of some kinds that are in use, in the order the kinds are named. */
+export const gaugesOfKinds = (gauges: readonly KnownGauge[], kinds: readonly GaugeKind[]): KnownGauge[] =>
+  kinds.flatMap((of) => gauges.filter(({ kind, retiredOn }) => kind === of && retiredOn === undefined));
+
+/** What stands in each need at first. */
+export function startOfNeeds(
+  needs: readonly Need[],
+  { gauges, machines }: Pick<RoutineState, 'gauges' | 'machines'>,
+): Record<string, string> {
+  const start = (need: Need): string => {
+    switch (need.kind) {
+      case 'gauge':
+        return gaugesOfKinds(gauges, need.of)[0]?.id ?? '';
+      case 'machine':
+        return machines.find(({ retiredOn }) => retiredOn === undefined)?.id ?? '';
+      case 'choice':
+        return need.options[0]?.value ?? '';
+      case 'length':
+        return String(need.start);
+      case 'angles':
+        return need.start.join('; ');
+    }
+  };
+  return Object.fromEntries(needs.map((need) => [need.key, start(need)]));
+}
+
+/** The gauge that was chosen. @throws Refusal */
+export const toldGauge = ({ gauges, told }: RoutineState, key: string): KnownGauge =>
+  gauges.find(({ id }) => id === told[key]) ??
+  nothing(key, 'Choose what it is held against; add it to the shop first if it is not there.');
+
+/** The machine it is done on: its own, or the one that was chosen. @throws Refusal */
+export function toldMachine({ subject, machines, told }: RoutineState): KnownMachine {
+  if (subject.kind !== 'gauge' && subject.kind !== 'cutter') return subject.machine;
+  return machines.find(({ id }) => id === told.machine) ?? nothing('machine', 'Choose the machine it is done on.');
+}
+
+/** A length as it was told, mm. @throws Refusal */
+export const toldLength = ({ told }: Pick<RoutineState, 'told'>, key: string): number => {
+  const mm = Number(told[key]);
+  return told[key] === undefined || told[key] === '' || !Number.isFinite(mm)
+    ? nothing(key, 'Give this length first.')
+    : mm;
+};
+
+/** Angles as they were typed, with `;` between. @throws Refusal */
+export const toldAngles = ({ told }: Pick<RoutineState, 'told'>, key: string): number[] =>
+  (told[key] ?? '')
+    .split(';')
+    .filter((part) => part.trim() !== '')
+    .map((part) => {
+      const degrees = Number(part.trim().replace('−', '-').replace(',', '.').replace('°', ''));
+      return Number.isFinite(degrees)
+        ? degrees
+        : nothing(key, `“${part.trim()}” is no angle. Type degrees with ; between, as 0; 120; 240.`);
+    });
+
+/** Readings of a question. @throws Refusal while there are none */
+export const toldReadings = ({ readings }: RoutineState, key: string): number[] => {
+  const all = readings[key] ?? [];
+  return all.length === 0 ? nothing(key, 'A question has no reading yet.') : [...all];
+};
+
+/** How a thing of known size is taken: its size and U at 95 %, mm. */
+export const knownSize = (gauge: KnownGauge): { size: number; U: number } => ({
+  size: sizeOf(gauge),
+  U: 2 * sizeU(gauge, 'thickness'),
+});
+
+/** The way of touching with a gauge on an axis of a machine. */
+export const touchingWith = (gauge: KnownGauge, machine: KnownMachine, axis: Axis) => ({
+  method: { resolution: machine.axes[axis].step, methodSd: touchU(gauge) },
+  touchU: touchU(gauge),
+});
+
+/** The gauge that is qualified itself. @throws RangeError for any other thing: its routines suit gauges only */
+export function ownGauge({ subject }: Pick<RoutineState, 'subject'>): KnownGauge {
+  if (subject.kind !== 'gauge') throw new RangeError('this routine is of gauges');
+  return subject.gauge;
+}
+
+export const machineNeed: Need = {
+  kind: 'machine',
+  key: 'machine',
+  label: 'On which machine; its smallest step counts',
+};
+
+/** Degrees as they are said in a sentence. */
+export const degrees = (angle: number): string => `${angle < 0 ? '−' : ''}${Math.abs(angle)}°`;

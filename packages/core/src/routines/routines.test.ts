@@ -1,0 +1,239 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { knownToday, type KnownMachine } from '../book/book';
+import type { KnownGauge } from '../book/known';
+import { newCalibration, type Calibration } from '../record/calibration';
+import { gauge as gaugeSchema } from '../record/gauge';
+import { machine as machineSchema } from '../record/machine';
+import { tapeErrors } from '../tape/tape.case';
+import { ROUTINES, routineNamed, routinesFor } from './list';
+import {
+  calibratedOf,
+  startOfNeeds,
+  type Routine,
+  type RoutineResult,
+  type RoutineState,
+  type Subject,
+} from './routine';
+
+const demo = JSON.parse(readFileSync(join(__dirname, '../../../../demo/shop.json'), 'utf8')) as {
+  gauges: unknown[];
+  machines: unknown[];
+  calibrations: Calibration[];
+};
+const shop = knownToday({
+  gauges: demo.gauges.map((one) => gaugeSchema.parse(one)),
+  machines: demo.machines.map((one) => machineSchema.parse(one)),
+  calibrations: demo.calibrations,
+});
+
+const gauge = (id: string): Subject => ({ kind: 'gauge', gauge: must(shop.gauges.find((one) => one.id === id)) });
+const machine = (id: string): KnownMachine => must(shop.machines.find((one) => one.id === id));
+const rotary = (axis: 'A' | 'C', sense: 1 | -1 | undefined = 1): Subject => ({
+  kind: 'rotary',
+  machine: machine('trunnion-mill'),
+  axis,
+  sense,
+});
+
+function must<T>(value: T | undefined): T {
+  if (value === undefined) throw new Error('the demo shop has none');
+  return value;
+}
+
+function stateOf(subject: Subject, routine: Routine, told: Record<string, string>, readings: RoutineState['readings']) {
+  const needs = routine.needs({ subject, gauges: shop.gauges, told });
+  const start = startOfNeeds(needs, shop);
+  return { subject, ...shop, unit: 'mm' as const, told: { ...start, ...told }, readings };
+}
+
+function run(
+  subject: Subject,
+  name: string,
+  readings: RoutineState['readings'],
+  told: Record<string, string> = {},
+): RoutineResult {
+  const routine = must(routineNamed(subject, name));
+  return routine.result(stateOf(subject, routine, told, readings));
+}
+
+const figures = ({ lines }: RoutineResult) => lines.map(({ value }) => Number(value.toFixed(4)));
+
+describe('every routine', () => {
+  const things: Subject[] = [
+    ...shop.gauges.map((one): Subject => ({ kind: 'gauge', gauge: one })),
+    { kind: 'cutter', cutter: { id: 't', name: 'End mill 6', diameter: 6 }, known: undefined },
+    { kind: 'axis', machine: machine('knee-mill'), axis: 'x' },
+    { kind: 'spot', machine: machine('gantry-router') },
+    rotary('A'),
+    rotary('C'),
+  ];
+
+  test('suits something of the demo shop, and asks one thing at a time in whole sentences', () => {
+    for (const routine of ROUTINES) {
+      const suited = things.filter((thing) => routine.suits(thing));
+      expect([routine.name, suited.length > 0]).toEqual([routine.name, true]);
+      for (const subject of suited) {
+        const asks = routine.asks(stateOf(subject, routine, {}, {}));
+        for (const { say, label, least, good } of asks) {
+          expect(say).toMatch(/\?$/);
+          expect(label.length).toBeLessThanOrEqual(40);
+          expect(least).toBeGreaterThan(0);
+          expect(good).toBeGreaterThanOrEqual(least);
+        }
+        expect(new Set(asks.map(({ key }) => key)).size).toBe(asks.length);
+      }
+    }
+  });
+
+  test('every gauge of the shop can be qualified somehow', () => {
+    for (const one of shop.gauges)
+      expect([one.name, routinesFor({ kind: 'gauge', gauge: one }).length > 0]).toEqual([one.name, true]);
+  });
+
+  test('without a reading it says which question has none', () => {
+    for (const routine of ROUTINES) {
+      const subject = must(things.find((thing) => routine.suits(thing)));
+      const state = stateOf(subject, routine, {}, {});
+      if (routine.asks(state).length === 0) continue;
+      expect(() => routine.result(state)).toThrow(/no reading yet/);
+    }
+  });
+
+  test('what it keeps is a row of the record', () => {
+    const results: [Subject, RoutineResult][] = [
+      [gauge('spring-finder-10'), run(gauge('spring-finder-10'), 'by-block', { plus: [-5.006], minus: [20.002] })],
+      [gauge('spring-finder-10'), run(gauge('spring-finder-10'), 'fixed-face', { again: [0, 0.005, -0.005, 0] })],
+      [gauge('pin-6'), run(gauge('pin-6'), 'hand-turned', { high: [0.012], low: [0.004] })],
+      [gauge('setter-50'), run(gauge('setter-50'), 'setter-height', { touch: [-40] })],
+      [gauge('setter-50'), run(gauge('setter-50'), 'setter-sides', { plus: [-12.5], minus: [12.5] })],
+      [gauge('probe-4'), run(gauge('probe-4'), 'probe-length', { master: [60], probe: [102.3] })],
+      [gauge('touch-plate'), run(gauge('touch-plate'), 'by-instrument', { size: [12.42, 12.43] })],
+      [
+        gauge('caliper-150'),
+        run(gauge('caliper-150'), 'against-blocks', { zero: [0], 'block-10': [10.01], 'block-25': [25] }),
+      ],
+      [rotary('A'), run(rotary('A'), 'trial-turn', {})],
+      [rotary('A'), run(rotary('A'), 'centre-by-maker', { y: [108.56], z: [-322.3] })],
+    ];
+    for (const [subject, { found, reference }] of results) {
+      for (const one of found) {
+        const at = '2026-11-26T09:00:00.000Z';
+        const row = { id: 'row', of: calibratedOf(subject), found: one, reference, from: at, at };
+        expect(newCalibration.safeParse(row).error).toBeUndefined();
+      }
+    }
+  });
+});
+
+describe('worked cases', () => {
+  test('a probe in a ring of 25.001, two orientations: 3.968 across, and what each wall takes', () => {
+    const found = run(
+      gauge('probe-4'),
+      'in-ring',
+      { 'x+': [320.5145], 'x-': [299.4815], 'x+t': [320.5185], 'x-t': [299.4855] },
+      { walls: '2' },
+    );
+    expect(figures(found)).toEqual([3.968, 1.984, 1.986, 1.982]);
+    expect(found.notes[0]).toMatch(/0\.002 mm off the spindle’s axis along X/);
+    expect(tapeErrors(found.tape)).toEqual([]);
+  });
+
+  test('one orientation says that the ball’s place is not known', () => {
+    const found = run(gauge('probe-4'), 'in-ring', { 'x+': [320.5145], 'x-': [299.4815] }, { walls: '2', turns: '1' });
+    expect(found.notes[0]).toMatch(/how far the ball stands off the axis is not/);
+  });
+
+  test('another ring’s size is refused with the remedy', () => {
+    const small = must(shop.gauges.find(({ id }) => id === 'ring-25'));
+    const wrong: KnownGauge = { ...small, id: 'ring-20', nominal: 20, measured: 20.001 };
+    const routine = must(routineNamed(gauge('probe-4'), 'in-ring'));
+    const state = stateOf(
+      gauge('probe-4'),
+      routine,
+      { walls: '2', turns: '1', ring: 'ring-20' },
+      { 'x+': [320.5145], 'x-': [299.4815] },
+    );
+    expect(() => routine.result({ ...state, gauges: [...shop.gauges, wrong] })).toThrow(/another ring/);
+  });
+
+  test('a probe 42.3 longer on the block than a master of 99.998 is 142.298 long', () => {
+    expect(figures(run(gauge('probe-4'), 'probe-length', { master: [60], probe: [102.3] }))).toEqual([142.298]);
+  });
+
+  test('a platter’s face flipped: raw touches with a ball of 3.996 put the axis where the worked case has it', () => {
+    const R = 1.998;
+    const found = run(
+      rotary('A'),
+      'centre-by-flip',
+      { face1: [112.64 + R], face2: [104.48 - R], faceZ: [-318.225] },
+      { with: 'probe-4' },
+    );
+    expect(figures(found).slice(0, 3)).toEqual([108.56, -322.305, 4.08]);
+    expect(found.found).toMatchObject([{ what: 'centre', by: 'flip' }]);
+  });
+
+  test('the same face looking toward minus first gives the same centre', () => {
+    const R = 1.998;
+    const found = run(
+      rotary('A'),
+      'centre-by-flip',
+      { face1: [104.48 - R], face2: [112.64 + R], faceZ: [-318.225] },
+      { with: 'probe-4', normal: '-1' },
+    );
+    expect(figures(found).slice(0, 3)).toEqual([108.56, -322.305, 4.08]);
+  });
+
+  test('a ball at three angles of C, and the sense it must have been seen to have', () => {
+    const at = (command: number) => {
+      const by = (-command * Math.PI) / 180;
+      return [310 + 45 * Math.cos(by), -120 + 45 * Math.sin(by)] as const;
+    };
+    const readings = Object.fromEntries(
+      [0, 120, 240].flatMap((command) => [
+        [`${command} x`, [at(command)[0]]],
+        [`${command} y`, [at(command)[1]]],
+      ]),
+    );
+    expect(figures(run(rotary('C'), 'centre-by-angles', readings)).slice(0, 3)).toEqual([310, -120, 45]);
+    expect(() => run(rotary('C', -1), 'centre-by-angles', readings)).toThrow(/went round the other way/);
+    const routine = must(routineNamed(rotary('C'), 'centre-by-angles'));
+    const unseen: Subject = { kind: 'rotary', machine: machine('trunnion-mill'), axis: 'C', sense: undefined };
+    expect(() => routine.asks(stateOf(unseen, routine, {}, {}))).toThrow(/Make its trial turn first/);
+  });
+
+  test('a bore under A says Y and Z, not X and Y', () => {
+    const found = run(rotary('A'), 'centre-by-bore', { y: [108.561], z: [-322.304] });
+    expect(found.lines.map(({ say }) => say)).toEqual(['Centre of A, Y', 'Centre of A, Z']);
+    expect(found.tape.sections.map(({ title }) => title).join()).not.toMatch(/\bX\b/);
+  });
+
+  test('a table that turns anticlockwise on +10° counts the other way', () => {
+    expect(run(rotary('A'), 'trial-turn', {}, { seen: 'anticlockwise' }).found).toEqual([{ what: 'sense', value: -1 }]);
+    expect(run(rotary('A'), 'trial-turn', {}).found).toEqual([{ what: 'sense', value: 1 }]);
+  });
+
+  test('a caliper that reads 0.01 over with nothing between is not off at a block by that', () => {
+    const found = run(gauge('caliper-150'), 'against-blocks', {
+      zero: [0.01],
+      'block-10': [10.01],
+      'block-25': [25.02],
+    });
+    expect(figures(found)).toEqual([0, 0.01]);
+  });
+
+  test('a spot tools are changed at adds its scatter twice over', () => {
+    const spot: Subject = { kind: 'spot', machine: machine('gantry-router') };
+    const found = run(spot, 'fixed-spot', { again: [-40, -40.01, -39.99, -40] });
+    expect(found.found).toMatchObject([{ what: 'touch', approaches: 4 }]);
+    expect(found.notes[0]).toMatch(/once with the old tool, once with the new/);
+  });
+
+  test('a sensor on an arm, and the scale of an axis', () => {
+    expect(figures(run(gauge('contact-light-8'), 'on-arm', { sensor: [-82.4], cutter: [-89.95] }))).toEqual([7.6]);
+    const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
+    const found = run(axis, 'axis-scale', { 'block-10': [10], 'block-25': [25.02] });
+    expect(figures(found)).toEqual([0, 0.02]);
+    expect(found.notes[0]).toMatch(/nothing is corrected behind your back/);
+  });
+});
