@@ -10,6 +10,7 @@ import type { Snapshot } from '../record/snapshot';
 import type { Zeroing } from '../record/zeroing';
 import type { Axis } from '../schema/quantities';
 import { backlashOf, cutterSizeOf, gaugeKnownBy, springOf, type Backlash, type KnownGauge } from './known';
+import { asOf } from './reckonedAs';
 import { rotaryKnownBy, type KnownRotary } from './knownRotary';
 import { subjectKey } from './subjectKey';
 
@@ -113,7 +114,7 @@ function indexOf(snapshot: Snapshot): Index {
       ({ axis, place }) => `${axis} ${place.scale}`,
       (a, b) => a.at.localeCompare(b.at) || a.seq - b.seq,
     ),
-    calibrations: calibrationsOf(snapshot.calibrations),
+    calibrations: asOf(calibrationsOf(snapshot.calibrations), snapshot.datumPlan.reckonedAs),
     lastCheck: new Map(snapshot.checks.map((check) => [check.item, check])),
   };
 }
@@ -169,6 +170,18 @@ function sortedGroups<T>(all: readonly T[], key: (one: T) => string, order: (a: 
   const groups = grouped(all, key);
   for (const group of groups.values()) group.sort(order);
   return groups;
+}
+
+/** The same set-up with its touches of before reckoned by what was known at a moment; kept nowhere. */
+export function openBookAs(book: Book, moment: string): Book {
+  const { index: _, gauges: _gauges, machine: _machine, tools: _tools, ...rest } = book;
+  const snapshot: Snapshot = {
+    ...rest,
+    gauges: book.gauges.map(bare),
+    machine: book.machine,
+    datumPlan: { ...book.datumPlan, reckonedAs: moment },
+  };
+  return makeBook(snapshot, indexOf(snapshot));
 }
 
 /** A gauge as it was known at a moment; undefined where the shop has none of that id. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CORNERS, ROUND_WAYS, CORNER_WAYS } from './faces';
 import { face } from './subject';
-import { angle, id, length, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { angle, id, length, moment, name, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { documentKind } from './kind';
 import { workOffsetName } from './place';
 
@@ -87,6 +87,8 @@ export const datumPlan = z
       .optional(),
     /** Steps the machine was moved by at touches, mm, by the gauge: coarser than the display, they are what is read. */
     movedBy: z.record(id, positiveLength).optional(),
+    /** Touches of before are reckoned with what was known of gauges, cutters and axes at this moment, since a person chose so. */
+    reckonedAs: moment.optional(),
     local: z.array(localDatum).max(20, { error: 'must hold at most 20 datums' }),
   })
   .meta({ id: 'DatumPlan' });
