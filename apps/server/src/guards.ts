@@ -26,9 +26,26 @@ export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void 
       if (store.readings.get(body.readingId)?.setupId !== setupId)
         throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
       return;
+    case 'calibration':
+      checkNotAhead(body.at);
+      return;
     default:
       return;
   }
+}
+
+/** Clocks of two devices may be so far apart, ms; more is a wrong day. */
+const CLOCKS = 86_400_000;
+
+/** @throws HttpProblem 422 when it is dated in the future: it would count before it was made */
+function checkNotAhead(at: string): void {
+  if (Date.parse(at) <= Date.now() + CLOCKS) return;
+  throw invalid([
+    {
+      field: 'at',
+      message: `lies in the future, ${at.slice(0, 10)}; set the clock of the device it was found on, and find it again`,
+    },
+  ]);
 }
 
 /** @throws HttpProblem 422 when nobody opened the epoch: its zero is of a setting that is not in the record */

@@ -4,6 +4,7 @@ import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
+import { gaugeUses } from '@zero-point/core/record/gaugeUses';
 import { logLine } from '@zero-point/core/words/logLine';
 import { standing } from '@zero-point/core/words/standing';
 import { Router } from 'express';
@@ -88,6 +89,12 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/log': {
       get: { summary: 'The latest readings of the whole shop', ...answers('Newest first', z.array(logLine)) },
+    },
+    '/api/uses': {
+      get: {
+        summary: 'How much each gauge was used since it was last found, and in which set-ups',
+        ...answers('By gauge', z.array(gaugeUses)),
+      },
     },
     '/api/standings': {
       get: {

@@ -9,6 +9,7 @@ import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
 import { invalid, notFound } from '../http/problem';
 import type { ShopRecord } from '../record';
+import { gaugeUses } from '../gaugeUses';
 import { shopHoldings } from '../shopHoldings';
 import { shopLog } from '../shopLog';
 import { createStandings } from '../standings';
@@ -66,6 +67,9 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   });
   router.get('/log', small, (_request, response) => {
     response.json(shopLog(store, record));
+  });
+  router.get('/uses', small, (_request, response) => {
+    response.json(gaugeUses(store));
   });
   router.get('/reckonings', small, (_request, response) => {
     response.json(

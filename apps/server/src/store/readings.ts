@@ -121,6 +121,9 @@ export function readings(db: Database) {
   const latest = db.prepare<[number], { id: string; setupId: string }>(
     'SELECT id, setup_id AS setupId FROM readings ORDER BY seq DESC LIMIT ?',
   );
+  const uses = db.prepare<[string, string], { id: string; touches: number; last: string }>(`
+    SELECT setup_id AS id, count(*) AS touches, max(taken_at) AS last FROM readings
+    WHERE gauge_id = ? AND taken_at > ? GROUP BY setup_id ORDER BY last DESC`);
   const all = db.prepare<[], ReadingColumns>(`SELECT ${COLUMNS.join(', ')} FROM readings ORDER BY seq`);
   const textOfSetup = db
     .prepare<{ setupId: string }, string | null>(
@@ -141,6 +144,8 @@ export function readings(db: Database) {
       insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0,
     /** The latest of the whole shop, newest first. */
     latest: (most: number) => latest.all(most),
+    /** Touches with a gauge behind a moment, set-up by set-up, the latest first. */
+    usesOf: (gaugeId: string, since: string) => uses.all(gaugeId, since),
     /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);
