@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { settleShop } from './demo';
+import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
 import { readMigrations } from './store/migrations';
 import { DatabaseRefused, openDatabase } from './store/openDatabase';
@@ -23,7 +24,12 @@ function openShop(): Store {
   const db = openDatabase(settings.database, readMigrations(settings.migrations));
   const store = createStore(db);
   try {
-    settleShop(store, settings.demo === undefined ? undefined : JSON.parse(readFileSync(settings.demo, 'utf8')));
+    settleShop(
+      store,
+      settings.demo === undefined
+        ? undefined
+        : JSON.parse(lastTouchedYesterday(readFileSync(settings.demo, 'utf8'), new Date())),
+    );
     return store;
   } catch (error) {
     db.close();

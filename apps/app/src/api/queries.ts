@@ -3,12 +3,13 @@ import type { KnownGauge } from '@zero-point/core/book/known';
 import type { Calibration } from '@zero-point/core/record/calibration';
 import type { Cutter } from '@zero-point/core/record/cutter';
 import type { Entry } from '@zero-point/core/record/entry';
+import type { GaugeUses } from '@zero-point/core/record/gaugeUses';
 import type { Holding } from '@zero-point/core/record/holding';
 import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
 import type { Magazine } from '@zero-point/core/record/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
-import { documentKey, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
+import { documentKey, type Repeatability, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
 import type { Standing } from '@zero-point/core/words/standing';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
@@ -27,6 +28,8 @@ export interface Shop {
   parts: Part[];
   holdings: Holding[];
   calibrations: Calibration[];
+  /** How well each gauge repeated in all of the log. */
+  repeatability: Repeatability[];
   /** The version of every document, by kind and own name. */
   versions: Record<string, string>;
 }
@@ -105,6 +108,10 @@ export function useShop() {
     structuralSharing: false,
   });
 }
+
+/** How much each gauge was used since it was last found; told anew with the shop. */
+export const useUses = () =>
+  useQuery({ queryKey: [...shopKey, 'uses'], queryFn: () => request<GaugeUses[]>('GET', '/uses') });
 
 /**
  * A set-up as the server last told it: whole once, then what is new as it comes. The copy kept on this device stands in

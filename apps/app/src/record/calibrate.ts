@@ -1,6 +1,7 @@
 import type { Book } from '@zero-point/core/book/book';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { Found, NewCalibration } from '@zero-point/core/record/calibration';
+import type { RoutineResult } from '@zero-point/core/routines/routine';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';
 
@@ -32,4 +33,21 @@ export function calibratePlate(book: Book, plate: KnownGauge, size: number): voi
   const today = now.slice(0, 10);
   const first = book.readings.find(({ gaugeId, takenAt }) => gaugeId === plate.id && takenAt.startsWith(today));
   calibrateGauge(plate, { what: 'size', value: size }, first?.takenAt ?? now);
+}
+
+/** Keeps all that a guided routine found of a thing, with the readings it came from. */
+export function keepRoutine(
+  of: NewCalibration['of'],
+  { found, reference }: Pick<RoutineResult, 'found' | 'reference'>,
+  routine: string,
+  readings: Readonly<Record<string, readonly number[]>>,
+): void {
+  const at = new Date().toISOString();
+  const kept = Object.fromEntries(
+    Object.entries(readings).flatMap(([key, all]) => (all.length > 0 ? [[key, [...all]]] : [])),
+  );
+  for (const one of found) {
+    const body = { id: uuidv7(), of, found: one, reference, routine, readings: kept, from: at, at };
+    logRow({ kind: 'calibration', setupId: '', body });
+  }
 }

@@ -123,6 +123,7 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
       kind: store.kind(),
       ...Object.fromEntries(all),
       calibrations,
+      repeatability: store.tallies.repeatability(),
       versions: Object.fromEntries(versions),
       seq: store.lastSeq(),
     });

@@ -45,8 +45,14 @@ export function defaultAlignment(book: Book, task: AlignmentTask): Alignment | u
     case 'chuck':
       return { task, jaws: 'free', pairs: 2, chuckTir: null, ...read };
     case 'level':
-      return { task, distance: 50, rotarySense: book.machine.rotary?.[0]?.sense ?? 1, ...read };
+      return { task, distance: 50, rotarySense: levelSense(book), ...read };
   }
+}
+
+/** Which way the axis counts that a part is levelled about: as its trial turn showed it, else as it was said. */
+function levelSense({ machine: { rotary = [] } }: Book): 1 | -1 {
+  const axis = rotary.find(({ name }) => name !== 'C') ?? rotary[0];
+  return axis?.confirmed ?? axis?.sense ?? 1;
 }
 
 function defaultSkew(book: Book, allowed: number): AlignmentOf<'skew'> {

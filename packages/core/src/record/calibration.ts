@@ -117,7 +117,7 @@ export const newCalibration = z
     reference: name.optional(),
     /** The guided routine it came from, and its readings as they were taken, mm, by question. */
     routine: name.optional(),
-    readings: z.record(z.string().max(40), placeReadings).optional(),
+    readings: z.record(z.string().max(64), placeReadings).optional(),
     /** Touches from this moment on use it. */
     from: moment,
     at: moment,

@@ -5,7 +5,7 @@ import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { ballAngles } from '../rotary/ballAngles';
 import { faceFlip } from '../rotary/faceFlip';
-import { acrossNames, type RotaryLetter } from '../rotary/turn';
+import { acrossNames, partTurn, type RotaryLetter } from '../rotary/turn';
 import type { Axis } from '../schema/quantities';
 import { sumSection } from '../tape/tape';
 import { noteWords } from '../words/note';
@@ -120,7 +120,7 @@ export const BY_BORE: Routine = {
       label: `${linear.toUpperCase()} over the bore`,
       least: 1,
       good: 3,
-      picture: { kind: 'rotary', axis, angle: 0, what: 'bore' },
+      picture: { kind: 'rotary', axis, what: 'bore' },
       cautions: [ROTARY_CAUTIONS.lockedAndClear],
     }));
   },
@@ -191,7 +191,7 @@ export const BY_FLIP: Routine = {
         label: `${linear}, the face toward ${one}${linear}`,
         least: 1,
         good: 3,
-        picture: { kind: 'rotary', axis, angle: 90, what: 'face' },
+        picture: { kind: 'rotary', axis, what: 'face', looks: sideOf(axis, one) },
         cautions,
       },
       {
@@ -200,7 +200,7 @@ export const BY_FLIP: Routine = {
         label: `${linear}, the face toward ${two}${linear}`,
         least: 1,
         good: 3,
-        picture: { kind: 'rotary', axis, angle: -90, what: 'face' },
+        picture: { kind: 'rotary', axis, what: 'face', looks: sideOf(axis, two) },
         cautions,
       },
       {
@@ -209,7 +209,7 @@ export const BY_FLIP: Routine = {
         label: 'Z of the face, lying up',
         least: 1,
         good: 3,
-        picture: { kind: 'rotary', axis, angle: 0, what: 'face' },
+        picture: { kind: 'rotary', axis, what: 'face', looks: 'up' },
         cautions: [ROTARY_CAUTIONS.lockedAndClear],
       },
     ];
@@ -256,6 +256,10 @@ export const BY_FLIP: Routine = {
   },
 };
 
+/** Which side a face that looks toward plus or minus is drawn at: from the right +Y is at the right, from behind +X at the left. */
+const sideOf = (axis: RotaryLetter, toward: string): 'left' | 'right' =>
+  (toward === '+') === (axis === 'A') ? 'right' : 'left';
+
 /** The linear axis an upright face is touched along. */
 const flipAxis = (axis: RotaryLetter): Axis => (axis === 'A' ? 'y' : 'x');
 
@@ -282,7 +286,7 @@ export const BY_ANGLES: Routine = {
   ],
   asks: (state) => {
     const { axis } = own(state);
-    requireSense(own(state));
+    const sense = requireSense(own(state));
     return toldAngles(state, 'angles').flatMap((command) =>
       across(axis).map((linear, i): RoutineAsk => ({
         key: `${command} ${linear}`,
@@ -293,7 +297,7 @@ export const BY_ANGLES: Routine = {
         label: `${linear.toUpperCase()} at ${axis} ${degrees(command)}`,
         least: 1,
         good: 1,
-        picture: { kind: 'rotary', axis, angle: command, what: 'ball' },
+        picture: { kind: 'rotary', axis, what: 'ball', command, turn: partTurn({ sense, command }) },
         cautions: [ROTARY_CAUTIONS.lockedAndClear, METHOD_CAUTIONS.probeSlow],
       })),
     );
@@ -360,7 +364,7 @@ export const BY_MAKER: Routine = {
       label: `${linear.toUpperCase()} of the centre`,
       least: 1,
       good: 1,
-      picture: { kind: 'rotary', axis, angle: 0, what: 'bore' },
+      picture: { kind: 'rotary', axis, what: 'bore' },
     }));
   },
   result: (state) => {

@@ -44,8 +44,12 @@ export type RoutinePicture =
   | { kind: 'jaws'; thing: string; closed: boolean }
   /** A block between an indicator and a stop, along an axis. */
   | { kind: 'travel'; axis: string; block: boolean }
-  /** A rotary axis seen from its plus end, turned to an angle, and what is touched there. */
-  | { kind: 'rotary'; axis: RotaryLetter; angle: number; what: 'trial' | 'ball' | 'bore' | 'face' };
+  /** A rotary axis seen from its plus end, and its bore. */
+  | { kind: 'rotary'; axis: RotaryLetter; what: 'bore' }
+  /** The same with a ball: the command, and what the part has turned by, anticlockwise as it is seen. */
+  | { kind: 'rotary'; axis: RotaryLetter; what: 'ball'; command: number; turn: number }
+  /** The same with its bare face, and which way that looks as it is seen. */
+  | { kind: 'rotary'; axis: RotaryLetter; what: 'face'; looks: 'left' | 'right' | 'up' };
 
 /** One question: what to do, and the readings it wants. */
 export interface RoutineAsk {

@@ -1,3 +1,4 @@
+import { routineNamed } from '@zero-point/core/routines/list';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -17,6 +18,9 @@ import { HoldingFields } from './parts/HoldingFields';
 import { MachineFields } from './parts/MachineFields';
 import { CutterFields } from './parts/CutterFields';
 import { useShopNow } from './parts/useShopNow';
+import { RotaryPage } from './calibrate/RotaryPage';
+import { RoutineScreen } from './calibrate/RoutineScreen';
+import { isRotaryName, subjectName, subjectOf } from './calibrate/subject';
 import {
   COLLECTION_TITLES,
   COLLECTIONS,
@@ -99,11 +103,14 @@ export function CollectionScreen() {
 /** One thing of the shop, every field saying what it is for. */
 export function ThingScreen() {
   const params = useLocalSearchParams();
-  const { collection, id, axis } = params;
+  const { collection, id, axis, do: routine } = params;
+  const units = useSettings((state) => state.units);
   if (!isCollection(collection)) return <NoSuch />;
   const back = { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
+  const measuring = typeof routine === 'string' && routine !== '';
+  const linear = axis === 'x' || axis === 'y' || axis === 'z';
   return (
-    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={axis !== undefined && axis !== ''}>
+    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={measuring || linear}>
       {(shop) => {
         const kept = keptOf(shop, collection).find(({ thing }) => thing.id === id);
         if (!kept)
@@ -113,9 +120,22 @@ export function ThingScreen() {
               detail="Go back and choose one from the list."
             />
           );
-        const machine = shop.machines.find((one) => one.id === id);
-        if (machine && (axis === 'x' || axis === 'y' || axis === 'z'))
-          return <BacklashScreen key={axis} machine={machine} axis={axis} />;
+        const machine = collection === 'machines' ? shop.machines.find((one) => one.id === id) : undefined;
+        const subject = subjectOf(kept, axis, shop);
+        const chosen = measuring && subject ? routineNamed(subject, routine) : undefined;
+        if (chosen && subject)
+          return (
+            <RoutineScreen
+              key={`${chosen.name} ${kept.thing.id} ${String(axis)}`}
+              routine={chosen}
+              subject={subject}
+              name={subjectName(subject)}
+              shop={shop}
+              unit={machine?.units ?? units}
+            />
+          );
+        if (machine && linear) return <BacklashScreen key={axis} machine={machine} axis={axis} />;
+        if (machine && isRotaryName(axis)) return <RotaryPage machine={machine} axis={axis} shop={shop} />;
         return (
           <View key={kept.thing.id} style={{ gap: 16 }}>
             <Fields shop={shop} kept={kept} />

@@ -30,6 +30,7 @@ const shop: Shop = {
   cutters: [{ id: 't7', name: 'Drill', diameter: 4.2, teeth: 2 }],
   magazines: [{ id: 'mill', tools: [{ number: 7, cutterId: 't7' }] }],
   calibrations: [],
+  repeatability: [],
   versions: { 'magazine.mill': 'third' },
   parts: [plateBook.part],
   holdings: plateBook.holdings,

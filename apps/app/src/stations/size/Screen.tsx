@@ -207,7 +207,7 @@ function ToSize({ book }: { book: Book }) {
         !gauge ? (
           <>
             <Words>
-              No gauge of the shop measures bores. Add a caliper, an inside micrometer or a bore gauge first.
+              No gauge of the shop measures bores. Add a caliper, a micrometer or a bore gauge first.
             </Words>
             <LinkButton to="/shop/gauges" label="To the gauges" />
           </>

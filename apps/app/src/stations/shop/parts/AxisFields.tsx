@@ -106,6 +106,10 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
         to={`/shop/machines/${machine.id}?axis=${axis}`}
         label={`Measure backlash of ${axis.toUpperCase()}`}
       />
+      <LinkButton
+        to={`/shop/machines/${machine.id}?axis=${axis}&do=axis-scale`}
+        label={`Its scale against blocks, ${axis.toUpperCase()}`}
+      />
     </View>
   );
 }

@@ -5,6 +5,7 @@ import type { Cutter } from '@zero-point/core/record/cutter';
 import { View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { Choice } from '../../../frame/Choice';
+import { LinkButton } from '../../../frame/LinkButton';
 import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { calibrate } from '../../../record/calibrate';
 import { saveThing } from '../../../record/logEntry';
@@ -48,6 +49,10 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
           check={(n) => (n <= 99 ? undefined : 'At most 99 teeth.')}
         />
       </View>
+      <LinkButton
+        to={`/shop/cutters/${cutter.id}?do=by-instrument`}
+        label="Measure its diameter, one question at a time"
+      />
       <OptionalLengthField
         label="Diameter as it measures"
         hint="By micrometer or caliper, across two teeth. Touches from now on take it; empty while nobody measured."

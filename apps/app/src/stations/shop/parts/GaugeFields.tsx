@@ -1,20 +1,19 @@
 import type { Gauge } from '@zero-point/core/record/gauge';
 import { sizeOf } from '@zero-point/core/book/gaugeUse';
-import { GAUGE_FACTS, GAUGE_KINDS, isRound } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
 import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
+import { GaugeCalibration } from '../calibrate/GaugeCalibration';
 import { useState } from 'react';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { Found } from '@zero-point/core/record/calibration';
 import type { Shop } from '../../../api/queries';
 import { calibrateGauge, FROM_THE_START } from '../../../record/calibrate';
 import { keepGauge } from '../view';
-import { QualifyByBlock } from './QualifyByBlock';
 
 const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
 
@@ -42,6 +41,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the gauge a name.' : undefined)}
       />
+      <GaugeCalibration gauge={gauge} shop={shop} unit={unit} onKeep={keep} />
       <Choice
         label="Kind. Decides how it is used, and how well it repeats until the log knows."
         value={gauge.kind}
@@ -76,14 +76,6 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
           value={gauge.measuredU}
           onCommit={(U) => U !== undefined && found({ what: 'size', value: sizeOf(gauge), U })}
           check={notNegative}
-        />
-      )}
-      {isRound(gauge.kind) && (
-        <QualifyByBlock
-          gauge={gauge}
-          shop={shop}
-          unit={unit}
-          onKeep={(value, U, block) => found({ what: 'size', value, U }, block)}
         />
       )}
       {gauge.kind === 'touch-plate' && (
@@ -166,21 +158,6 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         ]}
         onChange={setSince}
       />
-      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Words>Size last checked: {gauge.checkedAt?.slice(0, 10) ?? 'not known'}</Words>
-        <Button
-          mode="outlined"
-          onPress={() =>
-            found({
-              what: 'size',
-              value: sizeOf(gauge),
-              ...(gauge.measuredU !== undefined && { U: gauge.measuredU }),
-            })
-          }
-        >
-          Checked today
-        </Button>
-      </View>
     </View>
   );
 }

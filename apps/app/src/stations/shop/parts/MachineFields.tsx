@@ -10,6 +10,8 @@ import { UnitChoice } from '../../../frame/UnitChoice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthsField, TextField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
+import { LinkButton } from '../../../frame/LinkButton';
+import { Kept } from '../calibrate/Kept';
 import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/book/book';
@@ -170,8 +172,15 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
       <Fold title="Its tools, by number">
         <MachineTools machine={machine} shop={shop} />
       </Fold>
+      <Fold title="Fixed spot for tool changes">
+        <Words>
+          One place every tool touches at a change. How well one tool comes back to it goes into every depth.
+        </Words>
+        <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well one tool comes back to it" />
+        <Kept of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
+      </Fold>
       <Fold title="Rotary axes" open={(machine.rotary ?? []).length > 0}>
-        <RotaryFields rotary={machine.rotary ?? []} onChange={(rotary) => keep({ rotary })} />
+        <RotaryFields machineId={machine.id} rotary={machine.rotary ?? []} onChange={(rotary) => keep({ rotary })} />
       </Fold>
       <TextField
         label="Note"

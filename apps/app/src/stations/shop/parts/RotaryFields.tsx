@@ -2,38 +2,44 @@ import type { RotaryAxis } from '@zero-point/core/record/machine';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';
+import { LinkButton } from '../../../frame/LinkButton';
 import { AngleField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 
 interface RotaryFieldsProps {
+  machineId: string;
   rotary: readonly RotaryAxis[];
   onChange: (rotary: RotaryAxis[]) => void;
 }
 
 const NAMES = ['A', 'B', 'C'] as const;
-/** Where one stands to look at its + end. */
-const FROM = { A: 'from the right', B: 'from behind', C: 'from above' } as const;
 const ABOUT = { A: 'about X', B: 'about Y', C: 'about Z' } as const;
 
-/** The rotary axes a machine has: which way each counts, and how far it goes. */
-export function RotaryFields({ rotary, onChange }: RotaryFieldsProps) {
+/** The rotary axes a machine has, the one the part stands on first, and how far each goes. */
+export function RotaryFields({ machineId, rotary, onChange }: RotaryFieldsProps) {
   const free = NAMES.filter((name) => !rotary.some((axis) => axis.name === name));
   const put = (changed: RotaryAxis) => onChange(rotary.map((axis) => (axis.name === changed.name ? changed : axis)));
   return (
     <View style={{ gap: 14 }}>
+      {rotary.length > 1 && (
+        <Words>{`The part stands on ${rotary[0]?.name ?? ''}; ${rotary
+          .slice(1)
+          .map(({ name }) => name)
+          .join(', then ')} carries that.`}</Words>
+      )}
+      {rotary.length > 1 && (
+        <Button mode="outlined" onPress={() => onChange([...rotary].reverse())} style={{ alignSelf: 'flex-start' }}>
+          The other way round
+        </Button>
+      )}
       {rotary.map((axis) => (
         <View key={axis.name} style={{ gap: 10 }}>
           <Words style={{ fontWeight: '700' }}>
             {axis.name}, {ABOUT[axis.name]}
           </Words>
-          <Choice
-            label={`Command +10°. Seen ${FROM[axis.name]}, the table turns`}
-            value={String(axis.sense)}
-            options={[
-              { value: '1', label: 'clockwise, as ISO 841 has it' },
-              { value: '-1', label: 'anticlockwise' },
-            ]}
-            onChange={(sense) => put({ ...axis, sense: sense === '1' ? 1 : -1 })}
+          <LinkButton
+            to={`/shop/machines/${machineId}?axis=${axis.name}`}
+            label={`${axis.name}: which way it counts, and where it turns`}
           />
           <Choice
             label="It goes"

@@ -1,0 +1,110 @@
+import { dueOf, standingOf } from '@zero-point/core/book/gaugeStanding';
+import { ownRepeatability, sizeU } from '@zero-point/core/book/gaugeUse';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { dayWords, isDoubtful, standingWords } from '@zero-point/core/words/kept';
+import { StyleSheet, View } from 'react-native';
+import { useUses, type Shop } from '../../../api/queries';
+import { Fold } from '../../../answer/Fold';
+import { LinkButton } from '../../../frame/LinkButton';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { CountField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
+import { stationPath } from '../../path';
+import { Kept } from './Kept';
+import { RoutineLinks } from './RoutineLinks';
+import { VoidIt } from './VoidIt';
+
+interface GaugeCalibrationProps {
+  gauge: KnownGauge;
+  shop: Shop;
+  unit: LengthUnit;
+  onKeep: (change: Partial<Gauge>) => void;
+}
+
+/** How a gauge stands, how it went in time, how it is measured anew, and when that is due. */
+export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibrationProps) {
+  const uses = useUses().data?.find(({ gaugeId }) => gaugeId === gauge.id);
+  const calibrations = shop.calibrations
+    .filter(({ of }) => of.kind === 'gauge' && of.gaugeId === gauge.id)
+    .sort((a, b) => a.at.localeCompare(b.at));
+  const standing = standingOf(gauge, calibrations, new Date().toISOString(), uses?.touches);
+  const words = standingWords(gauge, standing);
+  const limit = dueOf(gauge);
+  const due = (change: { days?: number; uses?: number }) => onKeep({ due: { ...gauge.due, ...change } });
+  const own = ownRepeatability(shop, gauge.id);
+  const round = isRound(gauge.kind);
+  return (
+    <View style={styles.list}>
+      {words !== undefined && (
+        <Words live style={styles.strong} tone={isDoubtful(standing) ? 'warn' : 'ink'}>
+          {isDoubtful(standing) ? '▲ ' : ''}
+          {words}
+        </Words>
+      )}
+      {'due' in standing && standing.due !== null && words === undefined && (
+        <Words>{`Checked ${dayWords(standing.since)}, due again on ${dayWords(standing.due)}.`}</Words>
+      )}
+      {standing.state === 'voided' && uses !== undefined && uses.setups.length > 0 && (
+        <View style={styles.list}>
+          <Words>{`Used since it was last known good${uses.since === null ? '' : `, ${dayWords(uses.since)}`}:`}</Words>
+          {uses.setups.map(({ id, name, touches }) => (
+            <LinkButton
+              key={id}
+              to={stationPath(id, 'log')}
+              label={`${name}: ${touches === 1 ? 'one touch' : `${touches} touches`}`}
+            />
+          ))}
+        </View>
+      )}
+      <Fold title="Measure it anew, one question at a time" open>
+        <RoutineLinks subject={{ kind: 'gauge', gauge }} page={`/shop/gauges/${gauge.id}`} />
+      </Fold>
+      <Fold title="How it went in time" open={calibrations.length > 1}>
+        <Kept
+          of={{ kind: 'gauge', gaugeId: gauge.id }}
+          shop={shop}
+          unit={unit}
+          usualU={2 * sizeU({ ...gauge, measuredU: undefined } as KnownGauge) * (round ? 2 : 1)}
+        />
+        <Words>
+          {own
+            ? `In the log it repeats to ${formatLengthUnit(own.sd, { unit, decimals: unit === 'mm' ? 4 : 5 })}, standard deviation, over ${own.readings} readings.`
+            : `The log has too few repeats with it yet; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is taken.`}
+        </Words>
+      </Fold>
+      <Fold title="When it is due">
+        <FieldRow>
+          <CountField
+            label="Every so many days"
+            hint={`${GAUGE_FACTS[gauge.kind].due.days} is usual for its kind.`}
+            value={limit.days}
+            onCommit={(days) => due({ days })}
+            check={(days) => (days >= 1 && days <= 3650 ? undefined : 'Between 1 and 3650 days.')}
+          />
+          <CountField
+            label="Or so many touches"
+            hint={uses ? `${uses.touches} since it was last found.` : 'Whichever comes first.'}
+            value={limit.uses ?? 0}
+            onCommit={(count) => due({ uses: count })}
+            check={(count) => (count >= 1 && count <= 100_000 ? undefined : 'Between 1 and 100000 touches.')}
+          />
+        </FieldRow>
+      </Fold>
+      <VoidIt
+        of={{ kind: 'gauge', gaugeId: gauge.id }}
+        name={gauge.name}
+        ways={
+          ['probe', 'contact-light'].includes(gauge.kind)
+            ? ['crash', 'dropped', 'new-stylus']
+            : ['dropped', 'crash', 'repaired']
+        }
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ list: { gap: 12 }, strong: { fontWeight: '700' } });

@@ -1,0 +1,244 @@
+import type { KnownMachine } from '@zero-point/core/book/book';
+import { touchU } from '@zero-point/core/book/gaugeUse';
+import type { KnownGauge } from '@zero-point/core/book/known';
+import type { KnownCentre } from '@zero-point/core/book/knownRotary';
+import { REGISTRY } from '@zero-point/core/registry/registry';
+import { reckon } from '@zero-point/core/atOnce/form';
+import { Refusal } from '@zero-point/core/problem/problem';
+import type { ProveCentreInput, ProveCentreOutput } from '@zero-point/core/rotary/proveCentre.schema';
+import { acrossNames, partTurn, type RotaryLetter } from '@zero-point/core/rotary/turn';
+import { gaugesOfKinds } from '@zero-point/core/routines/routine';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { proveCentreWords, shiftAt } from '@zero-point/core/words/rotary';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Shop } from '../../../api/queries';
+import { Choice } from '../../../frame/Choice';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { AngleField, LengthsField } from '../../../keypad/Fields';
+import { calibrate } from '../../../record/calibrate';
+import { TapeStrip } from '../../../tape/TapeStrip';
+import { Words } from '../../../theme/Words';
+
+interface ProveCentreProps {
+  machine: KnownMachine;
+  axis: RotaryLetter;
+  centre: KnownCentre;
+  sense: 1 | -1 | undefined;
+  shop: Shop;
+}
+
+type What = 'walls' | 'point';
+type Key = 'plusFirst' | 'plusTurned' | 'minusFirst' | 'minusTurned' | 'u1' | 'v1' | 'u2' | 'v2';
+
+/** Proves a centre by walls two cuts left, or by one thing found before and after a turn; what is off is offered corrected. */
+export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreProps) {
+  const unit = machine.units;
+  const names = acrossNames(axis);
+  const [what, setWhat] = useState<What>('walls');
+  const [along, setAlong] = useState<0 | 1>(0);
+  const [command, setCommand] = useState(180);
+  const [told, setTold] = useState<Partial<Record<Key, readonly number[]>>>({});
+  const gauges = gaugesOfKinds(
+    shop.gauges,
+    what === 'walls' ? ['micrometer', 'caliper'] : ['probe', 'contact-light', 'indicator', 'spring-finder', 'pin'],
+  );
+  const [gaugeId, setGaugeId] = useState<string>();
+  const gauge = gauges.find(({ id }) => id === gaugeId) ?? gauges[0];
+  const field = (key: Key, label: string) => (
+    <LengthsField
+      key={key}
+      label={label}
+      unit={unit}
+      value={told[key] ?? []}
+      onCommit={(values) => setTold({ ...told, [key]: values })}
+    />
+  );
+  const by = gauge && inputOf({ what, along, command, sense, told, gauge, step: machine.axes.x.step });
+  const found = by && proved({ axis, centre: [...centre.at], centreU: [...centre.U], by });
+  return (
+    <View style={styles.list}>
+      <Choice
+        label="By"
+        value={what}
+        options={[
+          { value: 'walls', label: 'walls left by two cuts half a turn apart' },
+          { value: 'point', label: 'a ball, bore or boss before and after a turn' },
+        ]}
+        onChange={setWhat}
+      />
+      {gauges.length === 0 && (
+        <Words tone="warn">
+          {what === 'walls'
+            ? 'Add a micrometer or a caliper to the shop first.'
+            : 'Add what it was found with to the shop first.'}
+        </Words>
+      )}
+      {gauge && (
+        <Choice
+          label="Measured with"
+          value={gauge.id}
+          options={gauges.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={setGaugeId}
+        />
+      )}
+      {what === 'walls' ? (
+        <>
+          <Words>
+            {`Cut once, turn ${axis} half round, cut the same again. Measure the walls both cuts left at one outer face of the part; toward plus and minus as they lay at the first cut.`}
+          </Words>
+          <Choice
+            label="The walls lie along"
+            value={String(along)}
+            options={names.map((name, i) => ({ value: String(i), label: name }))}
+            onChange={(value) => setAlong(value === '1' ? 1 : 0)}
+          />
+          <FieldRow>
+            {field('plusFirst', `Wall toward +${names[along]}, first cut`)}
+            {field('plusTurned', 'That wall, second cut')}
+          </FieldRow>
+          <FieldRow>
+            {field('minusFirst', `Wall toward −${names[along]}, first cut`)}
+            {field('minusTurned', 'That wall, second cut')}
+          </FieldRow>
+        </>
+      ) : (
+        <>
+          <AngleField
+            label={`${axis} was turned by`}
+            hint="Degrees as commanded; half a turn tells most."
+            value={command}
+            onCommit={setCommand}
+          />
+          {sense === undefined && (
+            <Words tone="warn">{`Make the trial turn of ${axis} first: nobody has seen which way it counts.`}</Words>
+          )}
+          <FieldRow>
+            {field('u1', `${names[0]} before`)}
+            {field('v1', `${names[1]} before`)}
+          </FieldRow>
+          <FieldRow>
+            {field('u2', `${names[0]} after`)}
+            {field('v2', `${names[1]} after`)}
+          </FieldRow>
+        </>
+      )}
+      {typeof found === 'string' && (
+        <View role="alert">
+          <Words tone="bad" style={styles.strong}>
+            {found}
+          </Words>
+        </View>
+      )}
+      {found !== undefined && typeof found !== 'string' && (
+        <Proof found={found} axis={axis} machine={machine} centre={centre} sense={sense} unit={unit} />
+      )}
+    </View>
+  );
+}
+
+interface ProofProps {
+  found: ProveCentreOutput;
+  axis: RotaryLetter;
+  machine: KnownMachine;
+  centre: KnownCentre;
+  sense: 1 | -1 | undefined;
+  unit: LengthUnit;
+}
+
+function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
+  const names = acrossNames(axis);
+  const of = (i: 0 | 1) => found.along.find(({ coordinate }) => coordinate === names[i]);
+  const off: [number, number] = [of(0)?.off ?? 0, of(1)?.off ?? 0];
+  const at: [number, number] = [of(0)?.corrected ?? centre.at[0], of(1)?.corrected ?? centre.at[1]];
+  const U: [number, number] = [of(0)?.U ?? centre.U[0], of(1)?.U ?? centre.U[1]];
+  const doubtful = found.state !== 'true';
+  const size = (mm: number) => formatLengthUnit(mm, { unit, plus: true });
+  return (
+    <View style={styles.list}>
+      <Words live style={styles.strong} tone={found.state === 'off' ? 'bad' : doubtful ? 'warn' : 'good'}>
+        {found.state === 'off' ? '✗ ' : doubtful ? '▲ ' : '✓ '}
+        {proveCentreWords(found, axis, unit)}
+      </Words>
+      {found.state === 'off' && (
+        <>
+          <Words>What that did to part zero, where each index has an offset reckoned from this centre:</Words>
+          {[90, 180, -90].map((command) => {
+            const [u, v] = shiftAt(off, partTurn({ sense: sense ?? 1, command }));
+            return (
+              <Words
+                key={command}
+              >{`${axis} ${command < 0 ? '−' : '+'}${Math.abs(command)}°: ${names[0]} ${size(u)}, ${names[1]} ${size(v)}`}</Words>
+            );
+          })}
+          <Button
+            mode="contained"
+            onPress={() =>
+              calibrate(
+                { kind: 'rotary', machineId: machine.id, axis },
+                { what: 'centre', at, U, by: 'proved' },
+                undefined,
+                'proved by what was cut',
+              )
+            }
+          >
+            {`Take the corrected centre, ${names.map((name, i) => `${name} ${size(at[i === 0 ? 0 : 1])}`).join(', ')}`}
+          </Button>
+        </>
+      )}
+      <TapeStrip tape={found.tape} unit={unit} />
+    </View>
+  );
+}
+
+interface Told {
+  what: What;
+  along: 0 | 1;
+  command: number;
+  sense: 1 | -1 | undefined;
+  told: Partial<Record<Key, readonly number[]>>;
+  gauge: KnownGauge;
+  step: number;
+}
+
+/** What was told so far as the calculation takes it; undefined while it is too little. */
+function inputOf({ what, along, command, sense, told, gauge, step }: Told): ProveCentreInput['by'] | undefined {
+  const has = (key: Key) => (told[key] ?? []).length > 0;
+  const all = (key: Key) => [...(told[key] ?? [])];
+  const mean = (key: Key) => all(key).reduce((sum, one, _, list) => sum + one / list.length, 0);
+  if (what === 'walls') {
+    const plus = has('plusFirst') && has('plusTurned');
+    const minus = has('minusFirst') && has('minusTurned');
+    if (!plus && !minus) return undefined;
+    return {
+      what,
+      along,
+      ...(plus && { plus: { first: all('plusFirst'), turned: all('plusTurned') } }),
+      ...(minus && { minus: { first: all('minusFirst'), turned: all('minusTurned') } }),
+      instrument: { resolution: gauge.resolution ?? 0.01, sd: touchU(gauge) / 2 },
+    };
+  }
+  if (sense === undefined || !(['u1', 'v1', 'u2', 'v2'] as const).every(has)) return undefined;
+  return {
+    what,
+    sense,
+    command,
+    first: [mean('u1'), mean('v1')],
+    turned: [mean('u2'), mean('v2')],
+    pointU: Math.hypot(touchU(gauge), step / Math.sqrt(12)) * Math.SQRT1_2,
+  };
+}
+
+/** The proof, or why there is none. */
+function proved(input: ProveCentreInput): ProveCentreOutput | string {
+  try {
+    return reckon(REGISTRY['prove-centre'], input);
+  } catch (error) {
+    if (error instanceof Refusal) return error.message;
+    throw error;
+  }
+}
+
+const styles = StyleSheet.create({ list: { gap: 12 }, strong: { fontWeight: '700' } });

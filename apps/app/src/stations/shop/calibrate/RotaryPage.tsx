@@ -1,0 +1,105 @@
+import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
+import { acrossNames, type RotaryLetter } from '@zero-point/core/rotary/turn';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { plusMinus } from '@zero-point/core/words/goodness';
+import { dayWords } from '@zero-point/core/words/kept';
+import { CENTRE_WORDS, centresWords, turnSeenFrom } from '@zero-point/core/words/rotary';
+import { StyleSheet, View } from 'react-native';
+import type { Shop } from '../../../api/queries';
+import { Fold } from '../../../answer/Fold';
+import { LinkButton } from '../../../frame/LinkButton';
+import { Figure, Words } from '../../../theme/Words';
+import { Kept } from './Kept';
+import { ProveCentre } from './ProveCentre';
+import { RoutineLinks } from './RoutineLinks';
+import { rotarySubject } from './subject';
+import { VoidIt } from './VoidIt';
+
+interface RotaryPageProps {
+  machine: KnownMachine;
+  axis: RotaryLetter;
+  shop: Shop;
+}
+
+/** What the shop knows of a rotary axis: which way it counts, where it turns, how that was proved, and how it went in time. */
+export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
+  const unit = machine.units;
+  const known = machine.rotary?.find(({ name }) => name === axis);
+  const of = { kind: 'rotary' as const, machineId: machine.id, axis };
+  const [first, second] = acrossNames(axis);
+  const page = `/shop/machines/${machine.id}?axis=${axis}`;
+  const centre = known?.centre;
+  const others = (known?.centres ?? []).filter(({ by }) => by !== centre?.by);
+  const confirmed = known?.confirmed;
+  return (
+    <View style={styles.list}>
+      <Words kind="title">{`${axis} of ${machine.name}`}</Words>
+      {confirmed === undefined ? (
+        <Words style={styles.strong} tone="warn">
+          {`▲ Nobody has seen yet which way ${axis} counts. Until its trial turn no offset is told for any index.`}
+        </Words>
+      ) : (
+        <Words>
+          {`Plus turns the table ${confirmed === 1 ? 'clockwise' : 'anticlockwise'}, seen ${turnSeenFrom(axis)}: seen on ${dayWords(known?.confirmedAt ?? '')}.`}
+        </Words>
+      )}
+      {centre ? (
+        <View style={styles.list}>
+          {([0, 1] as const).map((i) => (
+            <View key={i} style={styles.line}>
+              <Words>{`Centre, ${i === 0 ? first : second}`}</Words>
+              <View style={styles.figure}>
+                <Figure size={26}>{formatLengthUnit(centre.at[i], { unit, plus: true })}</Figure>
+                <Figure size={16} tone="soft">
+                  {plusMinus(centre.U[i], unit)}
+                </Figure>
+              </View>
+            </View>
+          ))}
+          <Words tone="soft">{`In machine coordinates, found ${CENTRE_WORDS[centre.by]} on ${dayWords(centre.from)}.`}</Words>
+        </View>
+      ) : (
+        <Words>Its centre was not found yet.</Words>
+      )}
+      {centre &&
+        others.map((other) => {
+          const { agrees, words } = centresWords(axis, other, centre, unit);
+          return (
+            <Words key={other.by} tone={agrees ? 'good' : 'bad'}>
+              {agrees ? '✓ ' : '✗ '}
+              {words}
+            </Words>
+          );
+        })}
+      <Fold title="Find it, one question at a time" open={!centre || confirmed === undefined}>
+        <RoutineLinks subject={rotarySubject(machine, axis)} page={page} />
+      </Fold>
+      {centre && (
+        <Fold title="Prove it by what was cut, or by a turn">
+          <ProveCentre machine={machine} axis={axis} centre={centre} sense={confirmed} shop={shop} />
+        </Fold>
+      )}
+      <Fold
+        title="How it went in time"
+        open={shop.calibrations.some((one) => calibratedKey(one.of) === calibratedKey(of))}
+      >
+        <Kept of={of} shop={shop} unit={unit} usualU={0.02} across={[first, second]} />
+      </Fold>
+      <VoidIt of={of} name={`${axis}’s centre`} ways={['crash', 'repaired']} />
+      <LinkButton to={`/shop/machines/${machine.id}`} label={`All of ${machine.name}`} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 12 },
+  strong: { fontWeight: '700' },
+  line: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    alignItems: 'baseline',
+    columnGap: 12,
+  },
+  figure: { flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' },
+});

@@ -1,0 +1,31 @@
+import { routinesFor } from '@zero-point/core/routines/list';
+import type { Subject } from '@zero-point/core/routines/routine';
+import { StyleSheet, View } from 'react-native';
+import { LinkButton } from '../../../frame/LinkButton';
+import { Words } from '../../../theme/Words';
+
+interface RoutineLinksProps {
+  subject: Subject;
+  /** The address of the thing's own page, its axis with it. */
+  page: string;
+}
+
+/** The ways a thing can be qualified, each a guided routine. */
+export const RoutineLinks = ({ subject, page }: RoutineLinksProps) => (
+  <View role="list" style={styles.list}>
+    {routinesFor(subject).map(({ name, title, about }) => (
+      <View role="listitem" key={name}>
+        <LinkButton to={`${page}${page.includes('?') ? '&' : '?'}do=${name}` as '/shop'} label={`${title}: ${about}`}>
+          <>
+            <Words kind="strong">{title}</Words>
+            <Words kind="note" tone="soft">
+              {about}
+            </Words>
+          </>
+        </LinkButton>
+      </View>
+    ))}
+  </View>
+);
+
+const styles = StyleSheet.create({ list: { gap: 8 } });

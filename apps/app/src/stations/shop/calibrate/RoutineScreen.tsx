@@ -1,0 +1,249 @@
+import { sizeOf, sizeU } from '@zero-point/core/book/gaugeUse';
+import { isRound } from '@zero-point/core/metrology/gaugeKinds';
+import { Refusal } from '@zero-point/core/problem/problem';
+import {
+  calibratedOf,
+  startOfNeeds,
+  type Routine,
+  type RoutineAsk,
+  type RoutineResult,
+  type RoutineState,
+  type Subject,
+} from '@zero-point/core/routines/routine';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { foundAgainst } from '@zero-point/core/words/qualify';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Shop } from '../../../api/queries';
+import { Cautions } from '../../../answer/Cautions';
+import { ReadingDock } from '../../../answer/ReadingDock';
+import { MainAction } from '../../../frame/MainAction';
+import { StationFrame } from '../../../frame/StationFrame';
+import { keepRoutine } from '../../../record/calibrate';
+import { Figure, Words } from '../../../theme/Words';
+import { useDrafts, type Draft } from './draft';
+import { RoutineDrawing } from './RoutineDrawing';
+import { RoutineNeeds } from './RoutineNeeds';
+import { RoutineResultView } from './RoutineResult';
+
+interface RoutineScreenProps {
+  routine: Routine;
+  subject: Subject;
+  /** The name of what is qualified. */
+  name: string;
+  shop: Shop;
+  unit: LengthUnit;
+}
+
+const EMPTY: Draft = { told: {}, readings: {}, at: -1 };
+
+/** A guided routine: what it needs, one question after another, and what comes of it. */
+export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScreenProps) {
+  const router = useRouter();
+  const key = `${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
+  const draft = useDrafts((state) => state.drafts[key]) ?? EMPTY;
+  const setDraft = useDrafts((state) => state.set);
+  const things = { gauges: shop.gauges, machines: shop.machines };
+  const needs = routine.needs({ subject, gauges: shop.gauges, told: draft.told });
+  const told = { ...startOfNeeds(needs, things), ...draft.told };
+  const state: RoutineState = { subject, ...things, unit, told, readings: draft.readings };
+  const put = (change: Partial<Draft>) => setDraft(key, { ...draft, told, ...change });
+  const asked = attempt(() => routine.asks(state));
+  const asks = Array.isArray(asked) ? asked : [];
+  const ask = asks[draft.at];
+  const leave = () => router.setParams({ do: '' });
+
+  if (ask) {
+    return (
+      <Question
+        ask={ask}
+        title={`${routine.title} · ${name}`}
+        place={{ at: draft.at + 1, of: asks.length }}
+        readings={draft.readings[ask.key] ?? []}
+        unit={unit}
+        onReadings={(readings) => put({ readings: { ...draft.readings, [ask.key]: readings } })}
+        onBack={() => put({ at: draft.at - 1 })}
+        onNext={() => put({ at: draft.at + 1 })}
+        last={draft.at === asks.length - 1}
+      />
+    );
+  }
+  const finished = asks.length > 0 && draft.at >= asks.length;
+  const direct = Array.isArray(asked) && asks.length === 0;
+  const result = finished || direct ? attempt(() => routine.result(state)) : undefined;
+  const keep = (found: RoutineResult) => {
+    keepRoutine(calibratedOf(subject), found, routine.title, draft.readings);
+    setDraft(key, undefined);
+    leave();
+  };
+  return (
+    <StationFrame
+      drawing={null}
+      prompt={
+        <>
+          <Words kind="note" tone="soft">
+            {routine.title} · {name}
+          </Words>
+          <Words kind="sentence" live>
+            {finished
+              ? 'This is what it came to. Keep it, or do it once more.'
+              : `${routine.about[0]?.toUpperCase() ?? ''}${routine.about.slice(1)}.`}
+          </Words>
+          {typeof asked === 'string' && <Trouble words={asked} />}
+        </>
+      }
+      detail={
+        <>
+          {!finished && (
+            <RoutineNeeds
+              needs={needs}
+              state={state}
+              onTell={(need, value) => put({ told: { ...told, [need]: value } })}
+            />
+          )}
+          {typeof result === 'string' && <Trouble words={result} />}
+          {result !== undefined && typeof result !== 'string' && (
+            <RoutineResultView result={result} unit={unit} against={againstKnown(subject, result, unit)} />
+          )}
+          {finished && (
+            <View style={styles.buttons}>
+              <Button mode="outlined" onPress={() => put({ at: asks.length - 1 })}>
+                Back to the last question
+              </Button>
+              <Button mode="outlined" onPress={() => put({ at: 0, readings: {} })}>
+                All of it once more
+              </Button>
+            </View>
+          )}
+        </>
+      }
+      dock={
+        result !== undefined && typeof result !== 'string' ? (
+          <MainAction label={direct ? 'Keep what I saw' : 'Keep it'} onPress={() => keep(result)} />
+        ) : finished || typeof asked === 'string' ? null : (
+          <MainAction label="Begin" onPress={() => put({ at: 0 })} />
+        )
+      }
+    />
+  );
+}
+
+interface QuestionProps {
+  ask: RoutineAsk;
+  title: string;
+  place: { at: number; of: number };
+  readings: readonly number[];
+  unit: LengthUnit;
+  onReadings: (readings: number[]) => void;
+  onBack: () => void;
+  onNext: () => void;
+  last: boolean;
+}
+
+/** One question with its drawing, its readings and the keypad. */
+function Question({ ask, title, place, readings, unit, onReadings, onBack, onNext, last }: QuestionProps) {
+  const log = (text: string) => {
+    const read = parseLength(text, unit);
+    if (!read.ok) return read.message;
+    const all = [...readings, read.mm];
+    onReadings(all);
+    // One reading is all that is wanted: the next question follows by itself.
+    if (ask.good === 1) onNext();
+    return undefined;
+  };
+  const enough = readings.length >= ask.least;
+  return (
+    <StationFrame
+      touch
+      drawing={<RoutineDrawing picture={ask.picture} label={ask.say} />}
+      prompt={
+        <>
+          <Words kind="note" tone="soft">
+            {title} · {place.at} of {place.of}
+          </Words>
+          <Words kind="sentence" live>
+            {ask.say}
+          </Words>
+        </>
+      }
+      detail={
+        <>
+          <View style={styles.readings}>
+            <Words kind="note" tone="soft">
+              {readings.length === 0
+                ? ask.good === 1
+                  ? 'One reading.'
+                  : `${ask.least === 1 ? 'One reading does' : `${ask.least} readings do`}, ${ask.good} make it good.`
+                : `${readings.length} of ${ask.good}, ${unit}`}
+            </Words>
+            {readings.map((mm, i) => (
+              <Figure key={i} size={17}>
+                {formatLength(mm, { unit })}
+              </Figure>
+            ))}
+          </View>
+          <View style={styles.buttons}>
+            {readings.length > 0 && (
+              <Button mode="outlined" onPress={() => onReadings(readings.slice(0, -1))}>
+                Take the last one back
+              </Button>
+            )}
+            <Button mode="text" onPress={onBack}>
+              {place.at === 1 ? 'What it is done with' : 'The question before'}
+            </Button>
+          </View>
+          {ask.cautions && (
+            <Cautions
+              cautions={ask.cautions.map((caution) => ({ ...caution, mustTick: false }))}
+              ticked={[]}
+              onTick={() => undefined}
+            />
+          )}
+        </>
+      }
+      dock={
+        <ReadingDock
+          label={ask.label}
+          unit={unit}
+          onLog={log}
+          next={enough ? { label: last ? 'See what it gives' : 'Next question', onPress: onNext } : undefined}
+        />
+      }
+    />
+  );
+}
+
+const Trouble = ({ words }: { words: string }) => (
+  <View role="alert">
+    <Words tone="bad" style={styles.strong}>
+      {words}
+    </Words>
+  </View>
+);
+
+/** The answer, or why there is none. */
+function attempt<T>(work: () => T): T | string {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof Refusal) return error.message;
+    throw error;
+  }
+}
+
+/** How a size that was found agrees with the one in use; undefined where there is none to hold it against. */
+function againstKnown(subject: Subject, { compare }: RoutineResult, unit: LengthUnit): string | undefined {
+  if (!compare || subject.kind !== 'gauge' || subject.gauge.nominal === 0) return undefined;
+  const { gauge } = subject;
+  const U = isRound(gauge.kind) ? 4 * sizeU(gauge) : 2 * sizeU(gauge, 'thickness');
+  return foundAgainst(compare, { value: sizeOf(gauge), U }, unit);
+}
+
+const styles = StyleSheet.create({
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  readings: { flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'baseline' },
+  strong: { fontWeight: '700' },
+});

@@ -1,0 +1,63 @@
+import type { Calibrated, VoidedBy } from '@zero-point/core/record/calibration';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Fold } from '../../../answer/Fold';
+import { calibrate } from '../../../record/calibrate';
+import { Words } from '../../../theme/Words';
+
+const BUTTONS: Readonly<Record<VoidedBy, string>> = {
+  crash: 'It was in a crash',
+  dropped: 'It was dropped',
+  'new-stylus': 'It has a new stylus',
+  repaired: 'It was repaired or adjusted',
+};
+
+interface VoidItProps {
+  of: Calibrated;
+  name: string;
+  ways: readonly VoidedBy[];
+}
+
+/** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
+export function VoidIt({ of, name, ways }: VoidItProps) {
+  const [why, setWhy] = useState<VoidedBy>();
+  return (
+    <Fold title="Something happened to it">
+      {why === undefined ? (
+        <View style={styles.buttons}>
+          {ways.map((way) => (
+            <Button key={way} mode="outlined" onPress={() => setWhy(way)}>
+              {BUTTONS[way]}
+            </Button>
+          ))}
+        </View>
+      ) : (
+        <View style={styles.list}>
+          <Words live>
+            {`${BUTTONS[why]}: what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`}
+          </Words>
+          <View style={styles.buttons}>
+            <Button
+              mode="contained"
+              onPress={() => {
+                calibrate(of, { what: 'void', why });
+                setWhy(undefined);
+              }}
+            >
+              Yes, from now on
+            </Button>
+            <Button mode="outlined" onPress={() => setWhy(undefined)}>
+              No, leave it
+            </Button>
+          </View>
+        </View>
+      )}
+    </Fold>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 10 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,50 @@
+import { cutterSizeOf } from '@zero-point/core/book/known';
+import type { KnownMachine } from '@zero-point/core/book/book';
+import type { RotaryLetter } from '@zero-point/core/rotary/turn';
+import type { Subject } from '@zero-point/core/routines/routine';
+import type { Shop } from '../../../api/queries';
+import type { Kept } from '../view';
+
+export const isRotaryName = (axis: unknown): axis is RotaryLetter => axis === 'A' || axis === 'B' || axis === 'C';
+
+/** A rotary axis of a machine, as it is known. */
+export const rotarySubject = (machine: KnownMachine, axis: RotaryLetter): Subject => ({
+  kind: 'rotary',
+  machine,
+  axis,
+  sense: machine.rotary?.find(({ name }) => name === axis)?.confirmed,
+});
+
+/** What a page of the shop is about, as a routine takes it; undefined for what is not measured. */
+export function subjectOf({ collection, thing }: Kept, axis: unknown, shop: Shop): Subject | undefined {
+  switch (collection) {
+    case 'gauges':
+      return { kind: 'gauge', gauge: thing };
+    case 'cutters': {
+      const own = shop.calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === thing.id);
+      return { kind: 'cutter', cutter: thing, known: cutterSizeOf(own)?.value };
+    }
+    case 'machines':
+      if (isRotaryName(axis)) return rotarySubject(thing, axis);
+      return axis === 'x' || axis === 'y' || axis === 'z'
+        ? { kind: 'axis', machine: thing, axis }
+        : { kind: 'spot', machine: thing };
+    case 'holdings':
+      return undefined;
+  }
+}
+
+/** What is qualified, by name. */
+export function subjectName(subject: Subject): string {
+  switch (subject.kind) {
+    case 'gauge':
+      return subject.gauge.name;
+    case 'cutter':
+      return subject.cutter.name;
+    case 'axis':
+    case 'rotary':
+      return `${subject.axis.toUpperCase()} of ${subject.machine.name}`;
+    case 'spot':
+      return subject.machine.name;
+  }
+}
