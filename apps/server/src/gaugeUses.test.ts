@@ -1,4 +1,5 @@
 import { gaugeUses } from '@zero-point/core/record/gaugeUses';
+import { dueLine } from '@zero-point/core/words/dueList';
 import request from 'supertest';
 import { z } from 'zod';
 import { demoServer, leftFace, SETUP } from './testing/shop';
@@ -48,6 +49,20 @@ test('a drop does not begin the count anew: what used it since it was last known
   const dropped = { ...found('2026-11-25T08:00:00.000Z'), found: { what: 'void', why: 'dropped' } };
   await request(server.app).post('/api/calibrations').send(dropped).expect(201);
   expect(await uses('spring-finder-10')).toEqual(before);
+});
+
+test('the due list tells what was dropped first, and no more once it is measured anew', async () => {
+  const due = async () => z.array(dueLine).parse((await request(server.app).get('/api/due').expect(200)).body);
+  const mine = async () => (await due()).filter(({ gaugeId }) => gaugeId === 'spring-finder-10');
+  expect(await mine()).toEqual([]);
+  const at = new Date(Date.now() - 60_000).toISOString();
+  await request(server.app)
+    .post('/api/calibrations')
+    .send({ ...found(at), id: 'fell', found: { what: 'void', why: 'dropped' } })
+    .expect(201);
+  expect(await mine()).toMatchObject([{ grave: true, words: expect.stringMatching(/since it was dropped/) as string }]);
+  await request(server.app).post('/api/calibrations').send(found(new Date().toISOString())).expect(201);
+  expect(await mine()).toEqual([]);
 });
 
 describe('refused, with the field and the remedy', () => {

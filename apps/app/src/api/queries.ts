@@ -10,6 +10,8 @@ import type { Magazine } from '@zero-point/core/record/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
 import { documentKey, type Repeatability, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { DueLine } from '@zero-point/core/words/dueList';
 import type { Standing } from '@zero-point/core/words/standing';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
@@ -108,6 +110,10 @@ export function useShop() {
     structuralSharing: false,
   });
 }
+
+/** Gauges that ought to be looked at; told anew with the bench. */
+export const useDue = (unit: LengthUnit) =>
+  useQuery({ queryKey: [...benchKey, 'due', unit], queryFn: () => request<DueLine[]>('GET', `/due?unit=${unit}`) });
 
 /** How much each gauge was used since it was last found; told anew with the shop. */
 export const useUses = () =>

@@ -4,6 +4,7 @@ import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
+import { dueLine } from '@zero-point/core/words/dueList';
 import { gaugeUses } from '@zero-point/core/record/gaugeUses';
 import { logLine } from '@zero-point/core/words/logLine';
 import { standing } from '@zero-point/core/words/standing';
@@ -94,6 +95,13 @@ function setupPaths(): ZodOpenApiPathsObject {
       get: {
         summary: 'How much each gauge was used since it was last found, and in which set-ups',
         ...answers('By gauge', z.array(gaugeUses)),
+      },
+    },
+    '/api/due': {
+      get: {
+        summary: 'Gauges that are overdue, were dropped, come due, or go somewhere',
+        requestParams: { query: z.object({ unit: z.enum(['mm', 'in']).optional() }) },
+        ...answers('The worst first', z.array(dueLine)),
       },
     },
     '/api/standings': {

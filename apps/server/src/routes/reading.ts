@@ -3,6 +3,8 @@ import { fileHoles, patternsInHand } from '@zero-point/core/book/holes';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
 import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
+import type { Calibration, NewCalibration } from '@zero-point/core/record/calibration';
+import { dueList } from '@zero-point/core/words/dueList';
 import { createSession } from 'better-sse';
 import compression from 'compression';
 import { Router, type Request } from 'express';
@@ -55,6 +57,14 @@ function allOf(store: Store, name: DocumentName) {
   return name === 'holding' ? shopHoldings(bodies as Parameters<typeof shopHoldings>[0]) : bodies;
 }
 
+/** Everything found of the shop's things, with its place in the record. */
+const calibrationsOf = (store: Store): Calibration[] =>
+  store.entries
+    .ofShop()
+    .flatMap(({ kind, body, seq, receivedAt }) =>
+      kind === 'calibration' ? [{ ...(body as NewCalibration), seq, receivedAt }] : [],
+    );
+
 /** The bench, the shop, and a set-up: whole once, then what is new. */
 export function readingRoutes(store: Store, record: ShopRecord): Router {
   const router = Router();
@@ -70,6 +80,13 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   });
   router.get('/uses', small, (_request, response) => {
     response.json(gaugeUses(store));
+  });
+  router.get('/due', small, (request, response) => {
+    const unit = request.query.unit === 'in' ? 'in' : 'mm';
+    const gauges = store.documents.all('gauge').map(({ body }) => body);
+    response.json(
+      dueList({ gauges, calibrations: calibrationsOf(store), uses: gaugeUses(store) }, new Date().toISOString(), unit),
+    );
   });
   router.get('/reckonings', small, (_request, response) => {
     response.json(
@@ -116,13 +133,10 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
     const versions = SHOP_DOCUMENTS.flatMap((name) =>
       store.documents.all(name).map(({ key, version }) => [documentKey(name, key), version] as const),
     );
-    const calibrations = store.entries
-      .ofShop()
-      .flatMap(({ kind, body, seq, receivedAt }) => (kind === 'calibration' ? { ...body, seq, receivedAt } : []));
     response.json({
       kind: store.kind(),
       ...Object.fromEntries(all),
-      calibrations,
+      calibrations: calibrationsOf(store),
       repeatability: store.tallies.repeatability(),
       versions: Object.fromEntries(versions),
       seq: store.lastSeq(),

@@ -64,6 +64,8 @@ function figuresOf(found: Found, across: readonly [string, string]): Figure[] {
       return [{ key: 'errors', title: 'Largest it reads over', value: worst.error, U: worst.U }];
     }
     case 'centre':
+      // What a paper says is no result of this machine's own.
+      if (found.by === 'maker') return [];
       return ([0, 1] as const).map((i) => ({
         key: `centre ${i}`,
         title: `Centre, ${across[i]}`,

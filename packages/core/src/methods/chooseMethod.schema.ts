@@ -24,6 +24,8 @@ export const chooseMethodInput = z.object({
         tir: nonNegativeLength,
         sd: nonNegativeLength.optional(),
         dof: z.number().int().min(1).max(100_000).optional(),
+        /** What is known of it counts as sure no more: it comes behind what is as good and can be relied on. */
+        doubtful: z.enum(['overdue', 'voided']).optional(),
       }),
     )
     .max(500),

@@ -38,12 +38,17 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
     alike.set(key, plan);
     return [{ ...plan, gaugeId }];
   });
+  const doubtful = new Map(input.gauges.flatMap((one) => (one.doubtful ? [[one.id, one.doubtful] as const] : [])));
   const ranked = ways.sort((a, b) => {
     if (a.reaches !== b.reaches) return a.reaches ? -1 : 1;
+    if (doubtful.has(a.gaugeId) !== doubtful.has(b.gaugeId)) return doubtful.has(a.gaugeId) ? 1 : -1;
     return a.reaches ? a.seconds - b.seconds : a.U - b.U;
   });
   return {
-    ranked: ranked.map((way, i) => ({ ...way, reason: reason(way, i, ranked) })),
+    ranked: ranked.map((way, i) => ({
+      ...way,
+      reason: reason(way, i, ranked) + DOUBTS[doubtful.get(way.gaugeId) ?? 'none'],
+    })),
     anyReaches: ranked[0]?.reaches ?? false,
     tape: {
       sections: [
@@ -59,6 +64,13 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
     cautions: [],
   };
 }
+
+/** What is said behind the reason of a gauge that cannot be relied on. */
+const DOUBTS = {
+  none: '',
+  overdue: ' Its check is overdue.',
+  voided: ' It was dropped, hit or changed since it was measured.',
+} as const;
 
 function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target: number): Omit<Ranked, 'gaugeId'> {
   const { ready, touch } = METHOD_FACTS[method].seconds;

@@ -53,6 +53,19 @@ describe('choosing a method', () => {
     expect(ranked[0]?.reason).toMatch(/^Nothing to hand reaches/);
   });
 
+  test('what is overdue or was dropped comes behind what is as good and can be relied on, and says why', () => {
+    const doubted = (doubtful: 'overdue' | 'voided') => ({
+      ...shop,
+      gauges: shop.gauges.map((one) => (one.id === 'probe' ? { ...one, doubtful } : one)),
+    });
+    const { ranked } = chooseMethod(doubted('overdue'));
+    expect(ranked[0]?.gaugeId).not.toBe('probe');
+    const probe = ranked.find(({ gaugeId }) => gaugeId === 'probe');
+    expect(probe).toMatchObject({ reaches: true });
+    expect(probe?.reason).toMatch(/Its check is overdue\.$/);
+    expect(ids(doubted('voided')).indexOf('probe')).toBeLessThan(ids(doubted('voided')).indexOf('paper'));
+  });
+
   test('only what can find the feature is offered', () => {
     expect(ids(shop)).not.toContain('plug');
     expect(ids(shop)).not.toContain('block');

@@ -14,6 +14,7 @@ import { TopBar } from '../../frame/TopBar';
 import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
+import { DueList } from './parts/DueList';
 import { SetupCard } from './parts/SetupCard';
 import { benchView, type CardView, type Sorting } from './view';
 
@@ -99,6 +100,7 @@ export function BenchScreen() {
         {wanted !== '' && view.open.length + view.finished.length === 0 && (
           <Words>Nothing on the bench is called “{wanted}”.</Words>
         )}
+        <DueList />
         {empty && <DemoHint />}
         <Words kind="note" tone="soft">
           △ {STANDING_CAUTION}

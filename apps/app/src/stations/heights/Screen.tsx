@@ -11,6 +11,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../answer/Cautions';
+import { StandingLine } from '../../answer/StandingLine';
 import { TouchDetail } from '../../answer/TouchDetail';
 import { TouchSummary } from '../../answer/TouchSummary';
 import { TouchDock } from '../../answer/TouchDock';
@@ -128,6 +129,9 @@ export default function HeightsScreen({ book }: { book: Book }) {
               onChange={(sits) => sitAt(book, sits)}
             />
           )}
+          {show === 'touching' && page.showing === 'entry' && (
+            <StandingLine book={book} gaugeId={setup.heightGaugeId} only="doubtful" />
+          )}
           {show === 'touching' && (
             <TouchSummary
               page={page}
@@ -147,6 +151,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
                 {view.where}
               </Words>
             )}
+            {page.showing === 'entry' && <StandingLine book={book} gaugeId={setup.heightGaugeId} only="rest" />}
             {view.closing && (
               <Words
                 kind="note"

@@ -206,9 +206,7 @@ function ToSize({ book }: { book: Book }) {
       dock={
         !gauge ? (
           <>
-            <Words>
-              No gauge of the shop measures bores. Add a caliper, a micrometer or a bore gauge first.
-            </Words>
+            <Words>No gauge of the shop measures bores. Add a caliper, a micrometer or a bore gauge first.</Words>
             <LinkButton to="/shop/gauges" label="To the gauges" />
           </>
         ) : !bore ? (

@@ -15,6 +15,7 @@ import { controlResultWords, TYPED_AS_NAMES, type TypedAs } from '@zero-point/co
 import { Choice } from '../../../frame/Choice';
 import { Fold } from '../../../answer/Fold';
 import { MovedBy } from '../../../answer/MovedBy';
+import { StandingLine } from '../../../answer/StandingLine';
 import { TouchDetail } from '../../../answer/TouchDetail';
 import { TouchSummary } from '../../../answer/TouchSummary';
 import { TouchDock } from '../../../answer/TouchDock';
@@ -135,6 +136,9 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             page.showing === 'entry' &&
             view.slots.length === 1 &&
             touchesWith}
+          {!quiet && page.showing === 'entry' && (
+            <StandingLine book={book} gaugeId={method?.gauge.id} only="doubtful" />
+          )}
           {!quiet && (
             <TouchSummary
               page={page}
@@ -206,6 +210,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             {page.showing === 'entry' && (
               <>
                 {(compact || view.slots.length > 1) && touchesWith}
+                <StandingLine book={book} gaugeId={method?.gauge.id} only="rest" />
                 {method && as === 'scale' && method.facts.contact !== 'centre' && (
                   <MovedBy book={book} gaugeId={method.gauge.id} />
                 )}

@@ -1,5 +1,6 @@
 import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
+import { gaugeAt, type Book } from '@zero-point/core/book/book';
+import { standingAt } from '@zero-point/core/book/standingAt';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { ownRepeatability, sizeU, touchU } from '@zero-point/core/book/gaugeUse';
@@ -15,13 +16,17 @@ export type RankedMethod = ChooseMethodOutput['ranked'][number] & { gauge: Gauge
 /** The shop's own gauges ranked for a kind of feature at this job's tolerance. */
 export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: RankedMethod[]; anyReaches: boolean } {
   const { gauges, machine, setup } = book;
+  const now = new Date().toISOString();
   const usable = gauges.filter(({ kind: of, retiredOn }) => retiredOn === undefined && methodOf(of) !== undefined);
   const result = chooseMethod({
     feature: kind === 'round' || kind === 'hole-line' ? 'round' : kind === 'middle' ? 'middle' : 'face',
     tolerance: setup.tolerance,
     resolution: Math.max(machine.axes.x.step, machine.axes.y.step),
-    gauges: usable.map((gauge) => {
-      const own = ownRepeatability(book, gauge.id);
+    gauges: usable.map((one) => {
+      const own = ownRepeatability(book, one.id);
+      // Overdue, or dropped since, it is no surer than any of its kind.
+      const gauge = gaugeAt(book, one.id, now) ?? one;
+      const { state } = standingAt(book, gauge, now);
       return {
         id: gauge.id,
         name: gauge.name,
@@ -30,6 +35,7 @@ export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: Rank
         sizeU: sizeU(gauge),
         tir: gauge.tir ?? 0,
         ...(own && { sd: own.sd, dof: own.dof }),
+        ...((state === 'overdue' || state === 'voided') && { doubtful: state }),
       };
     }),
   });

@@ -60,7 +60,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           ))}
         </View>
       )}
-      <Fold title="Measure it anew, one question at a time" open>
+      <Fold title="Measure it anew, one question at a time" open={standing.state !== 'good'}>
         <RoutineLinks subject={{ kind: 'gauge', gauge }} page={`/shop/gauges/${gauge.id}`} />
       </Fold>
       <Fold title="How it went in time" open={calibrations.length > 1}>
