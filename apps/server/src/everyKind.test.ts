@@ -75,6 +75,7 @@ const OTHERWISE: { [K in RowName]: BodyOf<K> } = {
 
 const DOCUMENTS: { [K in DocumentName]: BodyOf<K> } = {
   machine: startingMachine('new-mill', 'New mill', 'readout', 'in'),
+  indexPlan: { school: 'centre', indices: [{ id: 'front', name: 'Front', A: -90, workOffset: 'G55' }] },
   part: { id: 'arm', name: 'Arm', material: 'brass', size: { x: 80, y: 20, z: 6 }, holes: [] },
   gauge: { id: 'pin-8', name: 'Pin 8', kind: 'pin', nominal: 8 },
   cutter: { id: 'mill-8', name: 'End mill 8', diameter: 8, kind: 'end-mill', teeth: 4 },

@@ -3,8 +3,9 @@ import type { NewReading } from '../record/reading';
 import type { NewZeroing } from '../record/zeroing';
 import type { DialSubject, SizeSubject, TouchedSubject } from '../record/subject';
 import type { Tool } from '../record/cutter';
-import { FIRST_EPOCH, type ReadingScale } from '../record/place';
+import { FIRST_EPOCH, type Place, type ReadingScale } from '../record/place';
 import { EMPTY_CUT_PLAN } from '../record/cutPlan';
+import { EMPTY_INDEX_PLAN } from '../record/indexPlan';
 import { EMPTY_DATUM_PLAN } from '../record/datumPlan';
 import { withEntries } from '../record/merge';
 import type { Snapshot } from '../record/snapshot';
@@ -76,6 +77,7 @@ export const plateSnapshot: Snapshot = {
   repeatability: [],
   toolTable: null,
   cutPlan: EMPTY_CUT_PLAN,
+  indexPlan: EMPTY_INDEX_PLAN,
   versions: {},
   seq: 1,
 };
@@ -98,10 +100,17 @@ const common = (value: number) => ({
   takenAt: '2026-11-24T09:10:00.000Z',
 });
 
-type TouchChange = Partial<Omit<Extract<NewReading, { on: 'scale' }>, 'on' | 'place'>> & { scale?: ReadingScale };
+type TouchChange = Partial<Omit<Extract<NewReading, { on: 'scale' }>, 'on' | 'place'>> & {
+  scale?: ReadingScale;
+  index?: Place['index'];
+};
 
 /** A touch as the app logs it. */
-export function reading(subject: TouchedSubject, value: number, { scale = 'readout', ...change }: TouchChange = {}) {
+export function reading(
+  subject: TouchedSubject,
+  value: number,
+  { scale = 'readout', index, ...change }: TouchChange = {},
+) {
   const touch = subject.kind === 'face' ? FACE_TOUCH[subject.face] : { axis: 'z' as Axis, approach: 1 as const };
   const body: Extract<NewReading, { on: 'scale' }> = {
     ...common(value),
@@ -111,7 +120,7 @@ export function reading(subject: TouchedSubject, value: number, { scale = 'reado
     approach: touch.approach,
     gaugeId: subject.kind === 'face' ? 'spring' : 'block',
     feeler: 0,
-    place: { scale },
+    place: { scale, ...(index && { index }) },
     epoch: FIRST_EPOCH,
     ...change,
   };

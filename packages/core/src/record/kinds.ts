@@ -6,6 +6,7 @@ import { cutterKind } from './cutter';
 import { datumPlanKind } from './datumPlan';
 import { gaugeKind } from './gauge';
 import { holdingKind } from './holding';
+import { indexPlanKind } from './indexPlan';
 import { interruptionKind } from './interruption';
 import { machineKind } from './machine';
 import { magazineKind } from './magazine';
@@ -47,6 +48,7 @@ export const DOCUMENT_KINDS = {
   plan: planKind,
   datumPlan: datumPlanKind,
   cutPlan: cutPlanKind,
+  indexPlan: indexPlanKind,
   pattern: patternKind,
   alignment: alignmentKind,
 } as const;

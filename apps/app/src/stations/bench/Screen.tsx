@@ -91,6 +91,7 @@ export function BenchScreen() {
             retry={() => void bench.refetch()}
           />
         )}
+        <DueList />
         <Cards cards={view.open} wide={wide} />
         {view.finished.length > 0 && (
           <Fold title={`Finished: ${view.finished.length}`}>
@@ -100,7 +101,6 @@ export function BenchScreen() {
         {wanted !== '' && view.open.length + view.finished.length === 0 && (
           <Words>Nothing on the bench is called “{wanted}”.</Words>
         )}
-        <DueList />
         {empty && <DemoHint />}
         <Words kind="note" tone="soft">
           △ {STANDING_CAUTION}

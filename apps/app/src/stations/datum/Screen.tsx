@@ -2,11 +2,13 @@ import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
 import { FeaturePage } from './parts/FeaturePage';
+import { IndexPage } from './parts/IndexPage';
 import { Overview } from './parts/Overview';
 
-/** Datum: X and Y from whatever of the part can be touched. */
+/** Datum: X and Y from whatever of the part can be touched, and where part zero is as rotary axes turn. */
 export default function DatumScreen({ book }: { book: Book }) {
-  const { f } = useLocalSearchParams();
+  const { f, index } = useLocalSearchParams();
+  if (index === '1' && f === undefined) return <IndexPage book={book} />;
   const feature = typeof f === 'string' ? featureOf(book.part, f) : undefined;
   return feature ? <FeaturePage key={featureKey(feature)} book={book} feature={feature} /> : <Overview book={book} />;
 }

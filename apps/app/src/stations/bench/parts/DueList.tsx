@@ -11,7 +11,9 @@ export function DueList() {
   const due = useDue(unit).data ?? [];
   if (due.length === 0) return null;
   return (
-    <Fold title={due.length === 1 ? 'One gauge to be looked at' : `${due.length} gauges to be looked at`}>
+    <Fold
+      title={`${due.some(({ grave }) => grave) ? '▲ ' : ''}${due.length === 1 ? 'One gauge' : `${due.length} gauges`} to be looked at`}
+    >
       <View role="list" style={styles.list}>
         {due.map(({ gaugeId, words, grave }) => (
           <View role="listitem" key={gaugeId}>

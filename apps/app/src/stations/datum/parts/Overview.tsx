@@ -24,7 +24,9 @@ import { Figure, Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { AddShape } from './AddShape';
 import { AgreementNote } from './AgreementNote';
+import { LinkButton } from '../../../frame/LinkButton';
 import { LocalDatums } from './LocalDatums';
+import { ReckonAnew } from './ReckonAnew';
 import { ScalePanel } from './ScalePanel';
 import { datumView, type FoundView } from '../view';
 
@@ -88,6 +90,13 @@ export function Overview({ book }: { book: Book }) {
                 ))}
               </View>
             </Fold>
+          )}
+          <ReckonAnew book={book} />
+          {(book.machine.rotary ?? []).length > 0 && (
+            <LinkButton
+              to={`${stationPath(setup.id, 'datum')}?index=1` as ReturnType<typeof stationPath>}
+              label="Faces at other angles: part zero at each index"
+            />
           )}
           <Fold title="Not drawn: a bore, slot, rib or boss">
             {adding ? (

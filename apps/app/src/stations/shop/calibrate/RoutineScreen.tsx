@@ -64,7 +64,9 @@ export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScr
         place={{ at: draft.at + 1, of: asks.length }}
         readings={draft.readings[ask.key] ?? []}
         unit={unit}
-        onReadings={(readings) => put({ readings: { ...draft.readings, [ask.key]: readings } })}
+        onReadings={(readings, on = 0) =>
+          put({ readings: { ...draft.readings, [ask.key]: readings }, at: draft.at + on })
+        }
         onBack={() => put({ at: draft.at - 1 })}
         onNext={() => put({ at: draft.at + 1 })}
         last={draft.at === asks.length - 1}
@@ -137,7 +139,8 @@ interface QuestionProps {
   place: { at: number; of: number };
   readings: readonly number[];
   unit: LengthUnit;
-  onReadings: (readings: number[]) => void;
+  /** Keeps them, and goes on by so many questions. */
+  onReadings: (readings: number[], on?: number) => void;
   onBack: () => void;
   onNext: () => void;
   last: boolean;
@@ -149,9 +152,8 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
     const read = parseLength(text, unit);
     if (!read.ok) return read.message;
     const all = [...readings, read.mm];
-    onReadings(all);
-    // One reading is all that is wanted: the next question follows by itself.
-    if (ask.good === 1) onNext();
+    // As many as make it good: the next question follows by itself.
+    onReadings(all, all.length === ask.good ? 1 : 0);
     return undefined;
   };
   const enough = readings.length >= ask.least;

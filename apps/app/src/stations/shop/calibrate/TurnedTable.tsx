@@ -33,10 +33,10 @@ export function TurnedTable({ width, tall, picture }: TurnedTableProps) {
       {picture.what === 'ball' && <Ball x={x} y={y} r={r} turn={picture.turn} />}
       {picture.what === 'face' && <Face x={x} y={y} r={r} looks={picture.looks} />}
       <DatumMark x={x} y={y} set={false} />
-      <Label x={x - r - 14} y={y - 4} anchor="end" size={13}>
+      <Label x={12} y={22} anchor="start" size={13}>
         {picture.what === 'ball' ? `${axis} ${picture.command < 0 ? '−' : ''}${Math.abs(picture.command)}°` : axis}
       </Label>
-      <Label x={x - r - 14} y={y + 14} anchor="end" size={13} words>
+      <Label x={12} y={40} anchor="start" size={13} words>
         {`seen ${turnSeenFrom(axis)}`}
       </Label>
       <Arrow from={{ x: x + r + 16, y: y + 20 }} to={{ x: x + r + 50, y: y + 20 }} colour={METAL.silver} />

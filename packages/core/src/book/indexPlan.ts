@@ -1,0 +1,133 @@
+import { Refusal } from '../problem/problem';
+import type { TouchReading } from '../record/reading';
+import { isTouch } from '../record/reading';
+import { indexTable } from '../rotary/indexTable';
+import type { IndexTableInput, IndexTableOutput } from '../rotary/indexTable.schema';
+import type { RotaryLetter } from '../rotary/turn';
+import { answered, type Book } from './book';
+import { foundFeatures } from './foundFeatures';
+import { lastZeroing } from './inForce';
+import { featureKey } from '../datum/feature';
+import { zZeroAnswer } from './subjects/heights';
+
+type Axis = 'x' | 'y' | 'z';
+
+/** Part zero on one axis with all rotary axes at zero: machine coordinate and U, mm. */
+export interface ZeroFound {
+  value: number;
+  U: number;
+}
+
+/** What an index plan still lacks, in the order it is best mended. */
+export type IndexLack =
+  | { code: 'other-scale' }
+  | { code: 'sense'; axis: RotaryLetter }
+  | { code: 'centre'; axis: RotaryLetter }
+  | { code: 'turned'; axis: Axis }
+  | { code: 'zero'; axis: Axis };
+
+export interface IndexState {
+  zero: Partial<Record<Axis, ZeroFound>>;
+  lacks: IndexLack[];
+  /** Once nothing lacks. */
+  table?: IndexTableOutput;
+  /** Why no table comes of it all the same. */
+  problem?: string;
+}
+
+/** Smallest step of a rotary scale where nobody said, degrees. */
+const STEP = 0.001;
+
+/** Where part zero lies at every index of the plan, or what is still wanted for it. */
+export const indexState = (book: Book): IndexState => answered(book, 'index table', () => stateOf(book));
+
+function stateOf(book: Book): IndexState {
+  const { machine, indexPlan } = book;
+  const rotary = machine.rotary ?? [];
+  const found = zerosOf(book);
+  const zero: IndexState['zero'] = {};
+  const lacks: IndexLack[] = machine.scale === 'machine' ? [] : [{ code: 'other-scale' }];
+  for (const { name, confirmed, centre } of rotary) {
+    if (confirmed === undefined) lacks.push({ code: 'sense', axis: name });
+    if (!centre) lacks.push({ code: 'centre', axis: name });
+  }
+  for (const axis of ['x', 'y', 'z'] as const) {
+    const one = found[axis];
+    if (!one) lacks.push({ code: 'zero', axis });
+    else if (one.readings.some(isTurned)) lacks.push({ code: 'turned', axis });
+    else zero[axis] = { value: one.value, U: one.U };
+  }
+  const { x, y, z } = zero;
+  if (lacks.length > 0 || !x || !y || !z || indexPlan.indices.length === 0) return { zero, lacks };
+  const input: IndexTableInput = {
+    school: indexPlan.school,
+    datum: { x: x.value, y: y.value, z: z.value },
+    datumU: { x: x.U, y: y.U, z: z.U },
+    axes: rotary.flatMap(({ name, confirmed, centre, limits }) =>
+      centre
+        ? [
+            {
+              name,
+              sense: confirmed,
+              centre: [...centre.at],
+              centreU: [...centre.U],
+              step: STEP,
+              ...(limits && { limits }),
+            },
+          ]
+        : [],
+    ),
+    indices: indexPlan.indices.map(({ name, A, B, C, workOffset }) => ({
+      name,
+      commands: { ...(A !== undefined && { A }), ...(B !== undefined && { B }), ...(C !== undefined && { C }) },
+      ...(workOffset !== undefined && { workOffset }),
+    })),
+    travel: Object.fromEntries(
+      (['x', 'y', 'z'] as const).flatMap((axis) => {
+        const { travel } = machine.axes[axis];
+        return travel === undefined ? [] : [[axis, travel]];
+      }),
+    ),
+    tolerance: book.setup.tolerance,
+  };
+  try {
+    return { zero, lacks, table: indexTable(input) };
+  } catch (error) {
+    if (error instanceof Refusal) return { zero, lacks, problem: error.message };
+    throw error;
+  }
+}
+
+/** A touch with a rotary axis away from zero. */
+const isTurned = ({ place: { index } }: TouchReading): boolean =>
+  index !== undefined && (['A', 'B', 'C'] as const).some((axis) => (index[axis] ?? 0) !== 0);
+
+type Zeros = Partial<Record<Axis, ZeroFound & { readings: readonly TouchReading[] }>>;
+
+/** Part zero on each axis: from what it was set by, else from what is known best. */
+function zerosOf(book: Book): Zeros {
+  const zeros: Zeros = {};
+  for (const axis of ['x', 'y'] as const) {
+    const set = lastZeroing(book, axis)?.subject;
+    const by = set && 'kind' in set && set.kind !== 'datum' ? set : undefined;
+    const candidates = foundFeatures(book)
+      .filter(({ stands, answer }) => stands && answer[axis] !== undefined)
+      .sort((a, b) => (a.answer[axis]?.uncertainty.U ?? 0) - (b.answer[axis]?.uncertainty.U ?? 0));
+    const chosen = candidates.find(({ key }) => by && isFeature(by) && key === featureKey(by)) ?? candidates[0];
+    const answer = chosen?.answer[axis];
+    if (chosen && answer)
+      zeros[axis] = {
+        value: answer.workOffset,
+        U: answer.uncertainty.U,
+        readings: chosen.answer.readings.filter(isTouch),
+      };
+  }
+  const z = zZeroAnswer(book);
+  if (z) zeros.z = { value: z.result.workOffset, U: z.result.uncertainty.U, readings: z.readings.filter(isTouch) };
+  return zeros;
+}
+
+const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'];
+
+const isFeature = (subject: { kind: string }): subject is Parameters<typeof featureKey>[0] =>
+  FEATURES.includes(subject.kind);

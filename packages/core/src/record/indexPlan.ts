@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { angle, id, name } from '../schema/quantities';
+import { documentKind } from './kind';
+import { workOffsetName } from './place';
+
+/** One way the part is turned: a face that comes up, the command of each rotary axis, and the offset it has. */
+const index = z.object({
+  id,
+  name,
+  /** Degrees as commanded; what is left out stands at zero. */
+  A: angle.optional(),
+  B: angle.optional(),
+  C: angle.optional(),
+  workOffset: workOffsetName.optional(),
+});
+
+/** Which faces of a part come up at which angles, and where zero is while it turns. */
+export const indexPlan = z
+  .object({
+    /** The control follows the part, zero stands at the centre of rotation, or every index has an offset of its own. */
+    school: z.enum(['follows', 'centre', 'per-index']),
+    indices: z.array(index).max(60, { error: 'must hold at most 60 indices' }),
+  })
+  .meta({ id: 'IndexPlan' });
+
+export type IndexPlan = z.output<typeof indexPlan>;
+export type PartIndex = IndexPlan['indices'][number];
+
+/** What a set-up starts with: no index but the one the part is clamped at. */
+export const EMPTY_INDEX_PLAN: IndexPlan = { school: 'per-index', indices: [] };
+
+export const indexPlanKind = documentKind({
+  name: 'indexPlan',
+  field: 'indexPlan',
+  of: 'setup',
+  collection: 'indices',
+  title: 'plan of indices',
+  summary: 'Say which faces come up at which angles, and where zero is while the part turns',
+  version: 1,
+  schema: indexPlan,
+  key: () => '',
+  shows: 'one',
+  empty: EMPTY_INDEX_PLAN,
+});
