@@ -25,7 +25,7 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await job.tap('button', 'Keep it');
   await expect(page.getByText(/^▲ Moved −0\.0\d\d mm/)).toBeVisible();
 
-  await job.tap('link', 'Back to Gauges');
+  await job.tap('button', 'Back to Gauges');
   await job.tap('link', /^Tool setter 50/);
   await job.tap('button', /^Measure it anew/);
   await job.tap('link', /^Its height by a master tool/);
@@ -35,16 +35,16 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await expect(page.getByText(/−140\.000/).first()).toBeVisible();
   await job.tap('button', 'Keep it');
 
-  await job.tap('link', 'Back to Gauges');
+  await job.tap('button', 'Back to Gauges');
   await job.tap('link', /^Probe, 4 mm ball/);
   await job.tap('button', 'Something happened to it');
   await job.tap('button', 'It was in a crash');
   await job.tap('button', 'Yes, from now on');
   await expect(page.getByText(/is not known since a crash on/)).toBeVisible();
   // Said wherever it is used.
-  await job.tap('link', 'Back to Gauges');
-  await job.tap('link', 'Back to the shop');
-  await job.tap('link', 'Back to the bench');
+  await job.tap('button', 'Back to Gauges');
+  await job.tap('button', 'Back to the shop');
+  await job.tap('button', 'Back to the bench');
   await expect(page.getByRole('button', { name: /^▲ \d gauges to be looked at/ })).toBeVisible();
   await job.open('Arm bracket on the trunnion mill');
   await job.tap('link', /^Datum/);

@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { knownToday, type KnownMachine } from '../book/book';
 import type { KnownGauge } from '../book/known';
 import { newCalibration, type Calibration } from '../record/calibration';
-import { gauge as gaugeSchema } from '../record/gauge';
-import { machine as machineSchema } from '../record/machine';
+import type { Gauge } from '../record/gauge';
+import type { Machine } from '../record/machine';
+import { startingMachine } from '../shop/startingMachine';
 import { tapeErrors } from '../tape/tape.case';
 import { ROUTINES, routineNamed, routinesFor } from './list';
 import {
@@ -16,15 +15,58 @@ import {
   type Subject,
 } from './routine';
 
-const demo = JSON.parse(readFileSync(join(__dirname, '../../../../demo/shop.json'), 'utf8')) as {
-  gauges: unknown[];
-  machines: unknown[];
-  calibrations: Calibration[];
+const GAUGES: readonly (readonly [string, Gauge['kind'], number, number?])[] = [
+  ['spring-finder-10', 'spring-finder', 10],
+  ['pin-6', 'pin', 6],
+  ['probe-4', 'probe', 4],
+  ['block-10', 'block', 10],
+  ['block-25', 'block', 25],
+  ['touch-plate', 'touch-plate', 12.7],
+  ['lever-indicator', 'indicator', 0, 0.002],
+  ['feeler-005', 'feeler', 0.05],
+  ['setter-50', 'setter', 50],
+  ['ring-25', 'ring', 25],
+  ['master-100', 'master-tool', 100],
+  ['contact-light-8', 'contact-light', 10],
+  ['paper-slip', 'paper', 0.1],
+  ['caliper-150', 'caliper', 0, 0.01],
+  ['micrometer-25', 'micrometer', 0, 0.001],
+  ['bore-gauge', 'bore-gauge', 0, 0.001],
+  ['plug-taper', 'plug', 20],
+];
+
+const sized = (gaugeId: string, value: number): Calibration => ({
+  id: `size-${gaugeId}`,
+  of: { kind: 'gauge', gaugeId },
+  found: { what: 'size', value },
+  from: '2026-08-03T08:00:00.000Z',
+  at: '2026-08-03T08:00:00.000Z',
+  seq: 1,
+  receivedAt: '2026-08-03T08:00:00.000Z',
+});
+
+const trunnion: Machine = {
+  ...startingMachine('trunnion-mill', 'Trunnion mill', 'machining-centre', 'mm'),
+  rotary: [
+    { name: 'C', sense: 1 },
+    { name: 'A', sense: 1, limits: { from: -110, to: 110 } },
+  ],
 };
+
 const shop = knownToday({
-  gauges: demo.gauges.map((one) => gaugeSchema.parse(one)),
-  machines: demo.machines.map((one) => machineSchema.parse(one)),
-  calibrations: demo.calibrations,
+  gauges: GAUGES.map(([id, kind, nominal, resolution]) => ({
+    id,
+    name: id,
+    kind,
+    nominal,
+    ...(resolution !== undefined && { resolution }),
+  })),
+  machines: [
+    startingMachine('knee-mill', 'Knee mill', 'readout', 'mm'),
+    startingMachine('gantry-router', 'Gantry router', 'router', 'mm'),
+    trunnion,
+  ],
+  calibrations: [sized('probe-4', 3.996), sized('ring-25', 25.001), sized('master-100', 99.998)],
 });
 
 const gauge = (id: string): Subject => ({ kind: 'gauge', gauge: must(shop.gauges.find((one) => one.id === id)) });
@@ -37,7 +79,7 @@ const rotary = (axis: 'A' | 'C', sense: 1 | -1 | undefined = 1): Subject => ({
 });
 
 function must<T>(value: T | undefined): T {
-  if (value === undefined) throw new Error('the demo shop has none');
+  if (value === undefined) throw new Error('the shop has none');
   return value;
 }
 
@@ -69,7 +111,7 @@ describe('every routine', () => {
     rotary('C'),
   ];
 
-  test('suits something of the demo shop, and asks one thing at a time in whole sentences', () => {
+  test('suits something of the shop, and asks one thing at a time in whole sentences', () => {
     for (const routine of ROUTINES) {
       const suited = things.filter((thing) => routine.suits(thing));
       expect([routine.name, suited.length > 0]).toEqual([routine.name, true]);

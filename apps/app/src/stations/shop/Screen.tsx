@@ -106,8 +106,13 @@ export function ThingScreen() {
   const { collection, id, axis, do: routine } = params;
   const units = useSettings((state) => state.units);
   if (!isCollection(collection)) return <NoSuch />;
-  const back = { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
   const measuring = typeof routine === 'string' && routine !== '';
+  const within = measuring || (axis !== undefined && axis !== '');
+  // A rotary axis has a page of its own between its routines and the machine.
+  const own = `/shop/${collection}/${String(id)}?do=&axis=${measuring && isRotaryName(axis) ? axis : ''}`;
+  const back = within
+    ? { to: own as '/shop', label: `Back to the ${COLLECTION_TITLES[collection].one}` }
+    : { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
   const linear = axis === 'x' || axis === 'y' || axis === 'z';
   return (
     <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={measuring || linear}>
