@@ -21,7 +21,7 @@ function simulate(name) {
 }
 
 ensureInstalled();
-if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
+if (['coverage', 'calibration', 'explainer', 'order', 'book'].includes(wanted)) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   simulate(wanted);
 } else {
@@ -43,7 +43,7 @@ if (['coverage', 'explainer', 'order', 'book'].includes(wanted)) {
         exportApp('bench/floor');
       },
     );
-  say('Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- explainer.');
+  say('Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- calibration, -- explainer.');
   if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
   if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
   if (asked('growth')) {

@@ -1,6 +1,7 @@
 import { chance } from '../metrology/chance';
 import { agreementOf } from '../metrology/agreement';
 import { coverageOf } from '../practice/coverage';
+import { simulatedProbe } from '../practice/simulatedCalibration';
 import { finderByBlock } from './finderByBlock';
 import { heightMaster } from './heightMaster';
 import { probeInRing } from './probeInRing';
@@ -95,30 +96,12 @@ describe('two results of one thing', () => {
 });
 
 describe('simulated probes with lobing, eccentricity and pre-travel', () => {
-  const simulate = (axes: 1 | 2) => (random: ReturnType<typeof chance>) => {
-    const ring = { diameter: random.between(15, 50), U: 0.002 };
-    const truth = ring.diameter + (ring.U / 2) * random.normal();
-    const radius = random.between(0.5, 4);
-    const shown = (mm: number) => Math.round(mm / method.resolution) * method.resolution;
-    const along = () => {
-      const centre = random.between(-300, 300);
-      const off = random.between(-0.02, 0.02);
-      const wall = (sign: 1 | -1, turned: 1 | -1) => {
-        // Where it trips is another error in every direction of the probe's own body.
-        const trip = touchU * random.normal();
-        return Array.from({ length: random.pick(1, 2, 3) }, () =>
-          shown(centre + sign * (truth / 2 - radius + trip) - turned * off + method.methodSd * random.normal()),
-        );
-      };
-      const pair = (turned: 1 | -1) => ({ plus: wall(1, turned), minus: wall(-1, turned) });
-      return { first: pair(1), turned: pair(-1) };
-    };
-    const found = probeInRing({ ring, x: along(), ...(axes === 2 && { y: along() }), method, touchU });
-    return { error: found.radius - radius, U: found.uncertainty.U };
-  };
-
   test.each([1, 2] as const)('along %i axis or axes the radius lies within its ±', (axes) => {
-    const { share, width } = coverageOf(simulate(axes), 4000, (i) => chance(40_000 + i));
+    const { share, width } = coverageOf(
+      (random) => simulatedProbe(random, axes),
+      4000,
+      (i) => chance(40_000 + i),
+    );
     expect(share).toBeGreaterThanOrEqual(0.94);
     expect(width).toBeLessThanOrEqual(1.25);
   });

@@ -1,4 +1,5 @@
 import { chance } from '../metrology/chance';
+import { firstCalled } from '../practice/simulatedCalibration';
 import { drift } from './drift';
 import type { DriftInput } from './drift.schema';
 
@@ -52,28 +53,19 @@ describe('a gauge kept in time', () => {
   });
 });
 
-/** Checks of a year, one a week, looked at after each: the week it is first called, or undefined. */
-function called(seed: number, perWeek: number): number | undefined {
-  const random = chance(seed);
-  const U = 0.01;
-  const values: number[] = [];
-  for (let week = 0; week < 52; week += 1) {
-    values.push(10 + perWeek * week + (U / 2) * random.normal());
-    const { verdict } = drift({ results: every(7, values, U) });
-    if (verdict === 'moved' || verdict === 'trend') return week + 1;
-  }
-  return undefined;
-}
-
 test('a year of weekly checks of what does not move cries wolf in fewer than one of a hundred', () => {
   const cases = 600;
-  const wolves = Array.from({ length: cases }, (_, i) => called(1000 + i, 0)).filter((week) => week !== undefined);
+  const wolves = Array.from({ length: cases }, (_, i) => firstCalled(chance(1000 + i), 0)).filter(
+    (week) => week !== undefined,
+  );
   expect(wolves.length / cases).toBeLessThan(0.01);
 });
 
 test('half a U a month is called within 20 weeks, nine times of ten', () => {
   const cases = 200;
   const perWeek = (0.5 * 0.01 * 12) / 52;
-  const weeks = Array.from({ length: cases }, (_, i) => called(50_000 + i, perWeek) ?? 99).sort((a, b) => a - b);
+  const weeks = Array.from({ length: cases }, (_, i) => firstCalled(chance(50_000 + i), perWeek) ?? 99).sort(
+    (a, b) => a - b,
+  );
   expect(weeks[Math.floor(0.9 * cases)]).toBeLessThanOrEqual(20);
 });

@@ -1,5 +1,6 @@
 import { chance } from '../metrology/chance';
 import { coverageOf } from '../practice/coverage';
+import { simulatedBall } from '../practice/simulatedCalibration';
 import { tapeErrors } from '../tape/tape.case';
 import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';
@@ -44,20 +45,7 @@ describe('a ball trued to the spindle', () => {
   });
 
   test('the total reading lies within its ± in 94 of 100', () => {
-    const { share, width } = coverageOf(
-      (random) => {
-        const tir = random.between(0.004, 0.03);
-        const high = random.between(0, 360);
-        const readings = around(tir, high).map(({ angle, reading }) => ({
-          angle,
-          reading: Math.round((reading + 0.001 * random.normal()) / 0.001) * 0.001,
-        }));
-        const found = ballTrue({ ...input, readings });
-        return { error: found.tir - tir, U: found.uncertainty.U };
-      },
-      4000,
-      (i) => chance(10_000 + i),
-    );
+    const { share, width } = coverageOf(simulatedBall, 4000, (i) => chance(10_000 + i));
     expect(share).toBeGreaterThanOrEqual(0.94);
     expect(width).toBeLessThanOrEqual(1.25);
   });

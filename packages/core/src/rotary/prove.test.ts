@@ -1,12 +1,13 @@
-import { chance, type Chance } from '../metrology/chance';
+import { chance } from '../metrology/chance';
 import { coverageOf } from '../practice/coverage';
+import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../practice/simulatedCalibration';
 import { tapeErrors } from '../tape/tape.case';
 import { ballAngles } from './ballAngles';
 import type { BallAnglesInput } from './ballAngles.schema';
 import { indexTable } from './indexTable';
 import type { IndexTableInput } from './indexTable.schema';
 import { proveCentre } from './proveCentre';
-import { partTurn, turnedAbout, turnedInPlane } from './turn';
+import { partTurn, turnedInPlane } from './turn';
 
 const ballAt = (centre: [number, number], from: [number, number], sense: 1 | -1) => (command: number) => ({
   command,
@@ -123,32 +124,16 @@ describe('a centre proved', () => {
   });
 
   test('names axis, way and size where walls show over 3 U, and hardly ever where there is nothing', () => {
-    const check = (random: Chance, off: number) => {
-      const read = (mm: number) => [0, 1].map(() => Math.round((mm + 0.002 * random.normal()) / 0.001) * 0.001);
-      const along = random.pick<0 | 1>(0, 1);
-      return proveCentre({
-        axis: 'A',
-        centre: [0, 0],
-        centreU: [0.01, 0.01],
-        by: {
-          what: 'walls',
-          along,
-          plus: { first: read(5), turned: read(5 - 2 * off) },
-          minus: { first: read(5), turned: read(5 + 2 * off) },
-          instrument,
-        },
-      }).along[0];
-    };
     const cases = 3000;
     let named = 0;
     let wolves = 0;
     for (let i = 0; i < cases; i += 1) {
       const random = chance(i);
-      const U = check(chance(i), 0)?.U ?? 0;
+      const U = simulatedWalls(chance(i), 0)?.U ?? 0;
       const off = random.pick(-1, 1) * random.between(3, 8) * U;
-      const found = check(random, off);
+      const found = simulatedWalls(random, off);
       if (found?.state === 'off' && Math.abs(found.off - off) <= 1.5 * found.U) named += 1;
-      if (check(chance(900_000 + i), 0)?.state === 'off') wolves += 1;
+      if (simulatedWalls(chance(900_000 + i), 0)?.state === 'off') wolves += 1;
     }
     expect(named / cases).toBeGreaterThanOrEqual(0.95);
     expect(wolves / cases).toBeLessThan(0.01);
@@ -232,72 +217,13 @@ describe('a table of indices', () => {
 });
 
 test('simulated trunnions, either order and sense, tilted: our offsets bring the tool to the same part point within U', () => {
-  const simulate = (random: Chance) => {
-    const [U, centreU] = [0.006, 0.008];
-    const off = () => (U / 2) * random.normal();
-    const axis = (name: 'A' | 'B' | 'C') => ({
-      name,
-      sense: random.pick<1 | -1>(1, -1),
-      centre: [random.between(-40, 40), random.between(-80, 80)] as [number, number],
-      centreU: [centreU, centreU] as [number, number],
-      step: random.pick(0.001, 0.005),
-    });
-    const axes = random.pick(
-      [axis('C'), axis('A')],
-      [axis('A'), axis('B')],
-      [axis('C'), axis('B')],
-      [axis('A'), axis('C')],
-    );
-    const datum = { x: random.between(-80, 80), y: random.between(-80, 80), z: random.between(-40, 40) };
-    const commands = Object.fromEntries(axes.map(({ name }) => [name, random.between(-110, 110)]));
-    const { rows } = indexTable({
-      school: 'per-index',
-      datum,
-      datumU: { x: U, y: U, z: U },
-      axes,
-      indices: [{ name: 'there', commands }],
-    });
-    const [row] = rows;
-    // The true machine: axes elsewhere by what they are not known to, turned by what the step leaves.
-    const truth = axes.reduce(
-      (at, { name, sense, centre: [u, v], step }) =>
-        turnedAbout(
-          at,
-          name,
-          [u + (centreU / 2) * random.normal(), v + (centreU / 2) * random.normal()],
-          partTurn({ sense, command: (commands[name] ?? 0) + step * (random.next() - 0.5) }),
-        ),
-      [datum.x + off(), datum.y + off(), datum.z + off()] as readonly [number, number, number],
-    );
-    const i = random.pick<0 | 1 | 2>(0, 1, 2);
-    const coordinate = (['x', 'y', 'z'] as const)[i];
-    return { error: (row?.datum[coordinate] ?? NaN) - truth[i], U: row?.U[coordinate] ?? NaN };
-  };
-  const { share, width } = coverageOf(simulate, 4000, (i) => chance(200_000 + i));
+  const { share, width } = coverageOf(simulatedTrunnion, 4000, (i) => chance(200_000 + i));
   expect(share).toBeGreaterThanOrEqual(0.94);
   expect(width).toBeLessThanOrEqual(1.25);
 });
 
 test('a ball at three to six angles gives the centre within its ± in 94 of 100', () => {
-  const { share, width } = coverageOf(
-    (random) => {
-      const sense = random.pick<1 | -1>(1, -1);
-      const centre: [number, number] = [random.between(-300, 300), random.between(-300, 300)];
-      const at = ballAt(centre, [centre[0] + random.between(20, 120), centre[1]], sense);
-      const n = random.pick(3, 4, 6);
-      const points = Array.from({ length: n }, (_, i) => {
-        const {
-          command,
-          at: [u, v],
-        } = at((random.between(200, 360) / n) * i);
-        return { command, at: [u + 0.002 * random.normal(), v + 0.002 * random.normal()] as [number, number] };
-      });
-      const found = ballAngles({ axis: 'B', sense, points, pointU: 0.002, step: 0 });
-      return { error: found.centre[0] - centre[0], U: found.uncertainty.U };
-    },
-    4000,
-    (i) => chance(300_000 + i),
-  );
+  const { share, width } = coverageOf(simulatedAngles, 4000, (i) => chance(300_000 + i));
   expect(share).toBeGreaterThanOrEqual(0.94);
   expect(width).toBeLessThanOrEqual(1.25);
 });

@@ -1,6 +1,4 @@
 import fc from 'fast-check';
-import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/coverage';
 import { faceFlip } from './faceFlip';
 import { indexedPoint } from './indexedPoint';
 import type { IndexedPointInput } from './indexedPoint.schema';
@@ -127,36 +125,4 @@ describe('a datum at an index', () => {
       /Give each axis once/,
     );
   });
-});
-
-test('simulated trunnions, two axes not meeting, either sense: the point lies within its ± at every index', () => {
-  const simulate = (random: ReturnType<typeof chance>) => {
-    const U = 0.006;
-    const off = () => (U / 2) * random.normal();
-    const axis = (name: 'A' | 'C') => ({
-      name,
-      sense: random.pick<1 | -1>(1, -1),
-      centre: [random.between(-40, 40), random.between(-80, 80)] as [number, number],
-      centreU: U,
-      step: random.pick(0.001, 0.005),
-      command: random.between(-110, 110),
-    });
-    const axes = [axis('C'), axis('A')];
-    const point = { x: random.between(-80, 80), y: random.between(-80, 80), z: random.between(-40, 40) };
-    const told = indexedPoint({ point, pointU: { x: U, y: U, z: U }, axes });
-    const truth = indexedPoint({
-      point: { x: point.x + off(), y: point.y + off(), z: point.z + off() },
-      pointU,
-      axes: axes.map((one) => ({
-        ...one,
-        centre: [one.centre[0] + off(), one.centre[1] + off()] as [number, number],
-        command: one.command + one.step * (random.next() - 0.5),
-      })),
-    });
-    const coordinate = random.pick<'x' | 'y' | 'z'>('x', 'y', 'z');
-    return { error: told.point[coordinate] - truth.point[coordinate], U: told.U[coordinate] };
-  };
-  const { share, width } = coverageOf(simulate, 4000, (i) => chance(70_000 + i));
-  expect(share).toBeGreaterThanOrEqual(0.94);
-  expect(width).toBeLessThanOrEqual(1.25);
 });
