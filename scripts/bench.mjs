@@ -43,7 +43,9 @@ if (['coverage', 'calibration', 'explainer', 'order', 'book'].includes(wanted)) 
         exportApp('bench/floor');
       },
     );
-  say('Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- calibration, -- explainer.');
+  say(
+    'Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- calibration, -- explainer.',
+  );
   if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
   if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
   if (asked('growth')) {

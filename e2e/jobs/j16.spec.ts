@@ -20,7 +20,7 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await expect(page.getByText(/^The ball stands 0\.002 mm off the spindle’s axis/)).toBeVisible();
   // It comes out 0.028 smaller than what was in use: said before it is kept.
   await expect(
-    page.getByText(/more than the ±0\.0\d\d mm both are sure of.*Do it once more before you keep it/),
+    page.getByText(/^Size: .* more than the ±0\.0\d\d mm both are sure of.*Do it once more before you keep it/),
   ).toBeVisible();
   await job.tap('button', 'Keep it');
   await expect(page.getByText(/^▲ Moved −0\.0\d\d mm/)).toBeVisible();

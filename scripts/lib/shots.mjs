@@ -79,7 +79,12 @@ export const SHOTS = [
     path: '/setup/calendar-wheel-rotary/alignment?task=centre',
     act: (page) => log(page, '0.06', '-0.02', '-0.04', '0.04'),
   },
-  { name: 'shop-machine', size: 'phone', path: '/shop/machines/bench-mill' },
+  {
+    name: 'gauge',
+    size: 'phone',
+    path: '/shop/gauges/contact-light-8',
+    act: (page) => page.getByText(/^▲ Creeps/).waitFor(),
+  },
   {
     name: 'shop-backlash',
     shown: false,
@@ -96,6 +101,32 @@ export const SHOTS = [
       await log(page, '-285.202', '-289.206', '-150.000', '-154.002');
       await press(page, 'Show the answer');
     },
+  },
+  ...[
+    ['front', '-169.248'],
+    ['back', '-127.252'],
+  ].map(([face, shown]) => ({
+    name: `indices-${face}`,
+    shown: false,
+    size: 'phone',
+    path: `/setup/arm-bracket-trunnion/datum?f=face.${face}`,
+    act: (page) => log(page, shown),
+  })),
+  {
+    name: 'indices-z',
+    shown: false,
+    size: 'phone',
+    path: '/setup/arm-bracket-trunnion/heights',
+    act: async (page) => {
+      await page.getByRole('checkbox').first().click();
+      await log(page, '-265.5');
+    },
+  },
+  {
+    name: 'indices',
+    size: 'phone',
+    path: '/setup/arm-bracket-trunnion/datum?index=1',
+    act: (page) => page.getByText(/^Front bore: /).evaluate((element) => element.scrollIntoView()),
   },
   {
     name: 'datum-touch',
@@ -185,5 +216,4 @@ export const SHOTS = [
       await page.waitForTimeout(200);
     },
   },
-  { name: 'log', size: 'phone', path: `${BASE}/log` },
 ];

@@ -39,7 +39,9 @@ export function Keypad({ dial = false, text, onChange, keyHeight }: KeypadProps)
               {key.icon ? (
                 <PaperIcon name={key.icon} color={colors.onSurface} size={26} />
               ) : (
-                <Figure size={key.face.length > 4 ? 14 : key.face.length > 1 ? 16 : 22}>{key.face}</Figure>
+                <Figure size={key.face.length > 5 ? 12 : key.face.length > 4 ? 14 : key.face.length > 1 ? 16 : 22}>
+                  {key.face}
+                </Figure>
               )}
             </TouchableRipple>
           ))}

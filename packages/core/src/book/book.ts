@@ -9,7 +9,16 @@ import type { Reading } from '../record/reading';
 import type { Snapshot } from '../record/snapshot';
 import type { Zeroing } from '../record/zeroing';
 import type { Axis } from '../schema/quantities';
-import { backlashOf, cutterSizeOf, gaugeKnownBy, springOf, type Backlash, type KnownGauge } from './known';
+import type { ScaleError } from '../calibration/scaleErrorAt';
+import {
+  backlashOf,
+  cutterSizeOf,
+  gaugeKnownBy,
+  scaleErrorsOf,
+  springOf,
+  type Backlash,
+  type KnownGauge,
+} from './known';
 import { asOf } from './reckonedAs';
 import { rotaryKnownBy, type KnownRotary } from './knownRotary';
 import { subjectKey } from './subjectKey';
@@ -18,7 +27,7 @@ type Profile = Machine['axes']['x'];
 
 /** A machine with what was found of its axes. */
 export interface KnownMachine extends Omit<Machine, 'axes' | 'rotary'> {
-  axes: Record<Axis, Profile & { backlash?: Backlash }>;
+  axes: Record<Axis, Profile & { backlash?: Backlash; errors?: readonly ScaleError[] }>;
   rotary?: KnownRotary[];
 }
 
@@ -84,8 +93,9 @@ function makeBook(snapshot: Snapshot, index: Index): Book {
 
 function knownMachine(calibrations: Index['calibrations'], machine: Machine): KnownMachine {
   const profile = (axis: Axis) => {
-    const backlash = backlashOf(calibrations.get(axisKey(machine.id, axis)) ?? []);
-    return { ...machine.axes[axis], ...(backlash && { backlash }) };
+    const own = calibrations.get(axisKey(machine.id, axis)) ?? [];
+    const [backlash, errors] = [backlashOf(own), scaleErrorsOf(own)];
+    return { ...machine.axes[axis], ...(backlash && { backlash }), ...(errors && { errors }) };
   };
   const rotary = machine.rotary?.map((axis) =>
     rotaryKnownBy(axis, calibrations.get(axisKey(machine.id, axis.name)) ?? []),

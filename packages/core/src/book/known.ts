@@ -1,3 +1,4 @@
+import type { ScaleError } from '../calibration/scaleErrorAt';
 import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import type { Calibration, Found } from '../record/calibration';
 import type { Gauge } from '../record/gauge';
@@ -119,6 +120,12 @@ export function springOf(
         Math.abs(found.stickOut - stickOut) <= ALIKE * stickOut,
     );
 }
+
+/** What the scale of an axis reads over at the blocks it was held against, in force at a moment. mm. */
+export const scaleErrorsOf = (
+  calibrations: readonly Calibration[],
+  moment?: string,
+): readonly ScaleError[] | undefined => inForce(ofThisThing(calibrations, moment), 'errors', moment)?.found.errors;
 
 /** Lost motion in force at a moment, with the moment it was found. */
 export function backlashOf(calibrations: readonly Calibration[], moment?: string): Backlash | undefined {

@@ -227,7 +227,7 @@ export const BALL_TRUED: Routine = {
       notes: [
         found.within
           ? 'True enough. Tighten the screws evenly and read once more: tightening moves it. Then keep it.'
-          : `Its high side is at ${degrees(Math.round(found.high))}. Loosen the screw opposite, push it in there by ${push}, and read all four again.`,
+          : `It reads highest with the spindle at ${degrees(Math.round(found.high))}. Turn it there, loosen the screw on the far side, push the ball away from the indicator by ${push}, and read all four again.`,
       ],
     };
   },

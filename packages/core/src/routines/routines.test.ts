@@ -5,6 +5,7 @@ import type { Gauge } from '../record/gauge';
 import type { Machine } from '../record/machine';
 import { startingMachine } from '../shop/startingMachine';
 import { tapeErrors } from '../tape/tape.case';
+import { againstBefore } from './against';
 import { ROUTINES, routineNamed, routinesFor } from './list';
 import {
   calibratedOf,
@@ -277,5 +278,46 @@ describe('worked cases', () => {
     const found = run(axis, 'axis-scale', { 'block-10': [10], 'block-25': [25.02] });
     expect(figures(found)).toEqual([0, 0.02]);
     expect(found.notes[0]).toMatch(/nothing is corrected behind your back/);
+  });
+});
+
+describe('held against what was found before', () => {
+  const setter = gauge('setter-50');
+  const trigger = (value: number): Calibration => ({
+    ...sized('setter-50', 1),
+    found: { what: 'trigger', value, machineId: 'trunnion-mill', U: 0.006 },
+  });
+  const now = run(setter, 'setter-height', { touch: [-40.002, -40.002] }, { machine: 'trunnion-mill' });
+  const said = (...before: Calibration[]) => againstBefore(setter, now, before, 'mm');
+
+  test('the last of the same sort on the same machine, with E_n', () => {
+    expect(said(trigger(-139.9))).toMatchObject([
+      expect.stringMatching(/more than the .* Do it once more before you keep it\.$/),
+    ]);
+    expect(said(trigger(-139.9), trigger(-140.001))).toMatchObject([
+      expect.stringMatching(/^Z where it answers: It agrees with the −140\.001 mm in use .*\(E_n 0\.\d\)/),
+    ]);
+    expect(said({ ...trigger(-140), found: { what: 'trigger', value: -140, machineId: 'other', U: 0.006 } })).toEqual(
+      [],
+    );
+  });
+
+  test('so far off that no setter moves, it was another master or another machine', () => {
+    expect(said(trigger(-120))[0]).toMatch(/another master, another ring, or another machine: see its marking/);
+  });
+
+  test('a size that was never found is held against its marking; a scatter against nothing', () => {
+    const spring = gauge('spring-finder-10');
+    const size = run(
+      spring,
+      'by-block',
+      { plus: [-5.006], minus: [20.002] },
+      { block: 'block-25', machine: 'knee-mill' },
+    );
+    expect(againstBefore(spring, { ...size, compare: { value: 10.004, U: 0.01 } }, [], 'mm')[0]).toMatch(
+      /^It agrees with the 10\.000 mm in use/,
+    );
+    const again = run(spring, 'fixed-face', { again: [0, 0.005, 0] });
+    expect(againstBefore(spring, again, [], 'mm')).toEqual([]);
   });
 });

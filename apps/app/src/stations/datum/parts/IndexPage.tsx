@@ -1,10 +1,11 @@
 import type { Book } from '@zero-point/core/book/book';
-import { indexState, type IndexLack } from '@zero-point/core/book/indexPlan';
+import { indexState, type IndexLack, type ZeroFound } from '@zero-point/core/book/indexPlan';
 import { indexCsv, offsetLines } from '@zero-point/core/formats/indexFiles';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { IndexPlan } from '@zero-point/core/record/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { camWords, lackWords, SCHOOL_ASKS } from '@zero-point/core/words/indexPlan';
 import { SCHOOL_WORDS } from '@zero-point/core/words/rotary';
@@ -67,6 +68,14 @@ export function IndexPage({ book }: { book: Book }) {
       {state.problem !== undefined && (
         <View role="alert">
           <Words tone="bad">{state.problem}</Words>
+        </View>
+      )}
+      {Object.keys(state.zero).length > 0 && (
+        <View style={styles.cards}>
+          <Words tone="soft">
+            Part zero as it was touched, with every rotary axis at zero, in machine coordinates:
+          </Words>
+          <Coordinates of={state.zero} unit={unit} size={18} />
         </View>
       )}
       <Choice
@@ -147,18 +156,41 @@ function OneOffset({ book, table }: { book: Book; table: IndexTableOutput }) {
           ? 'Work offset: the centre of rotation'
           : 'Work offset: part zero at index zero'}
       </Words>
-      {(['x', 'y', 'z'] as const).map((axis) => (
-        <View key={axis} style={styles.line}>
-          <Words>{axis.toUpperCase()}</Words>
-          <Figure size={24}>{formatLengthUnit(offset[axis], { unit, plus: true })}</Figure>
-          <Figure size={16} tone="soft">
-            {plusMinus(offset.U[axis], unit)}
-          </Figure>
-        </View>
-      ))}
+      <Coordinates
+        of={{
+          x: { value: offset.x, U: offset.U.x },
+          y: { value: offset.y, U: offset.U.y },
+          z: { value: offset.z, U: offset.U.z },
+        }}
+        unit={unit}
+        size={24}
+      />
     </View>
   );
 }
+
+interface CoordinatesProps {
+  of: Partial<Record<'x' | 'y' | 'z', ZeroFound>>;
+  unit: LengthUnit;
+  size: number;
+}
+
+/** X, Y and Z with their signs and ±, as far as they are known. */
+const Coordinates = ({ of, unit, size }: CoordinatesProps) =>
+  (['x', 'y', 'z'] as const).map((axis) => {
+    const one = of[axis];
+    return (
+      one && (
+        <View key={axis} style={styles.line}>
+          <Words>{axis.toUpperCase()}</Words>
+          <Figure size={size}>{formatLengthUnit(one.value, { unit, plus: true })}</Figure>
+          <Figure size={15} tone="soft">
+            {plusMinus(one.U, unit)}
+          </Figure>
+        </View>
+      )
+    );
+  });
 
 /** The table out to files. */
 function Files({ book, table }: { book: Book; table: IndexTableOutput }) {

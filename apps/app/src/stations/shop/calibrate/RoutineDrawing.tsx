@@ -10,9 +10,22 @@ interface Size {
   tall: number;
 }
 
-/** What one question of a routine asks for, scribed. */
+/** The size the pictures are laid out for, px, and the most they are enlarged by on a larger ground. */
+const LAID_OUT = { width: 390, tall: 210 } as const;
+const MOST = 2.4;
+
+/** What one question of a routine asks for, scribed; on a large ground as large as it can be read from far. */
 export function RoutineDrawing({ picture, label }: { picture: RoutinePicture; label: string }) {
-  return <Ground height="fill" label={label} draw={(width, tall) => drawn(picture, { width, tall })} />;
+  return (
+    <Ground
+      height="fill"
+      label={label}
+      draw={(width, tall) => {
+        const larger = Math.min(MOST, Math.max(1, Math.min(width / LAID_OUT.width, tall / LAID_OUT.tall)));
+        return <G transform={`scale(${larger})`}>{drawn(picture, { width: width / larger, tall: tall / larger })}</G>;
+      }}
+    />
+  );
 }
 
 function drawn(picture: RoutinePicture, size: Size) {

@@ -12,8 +12,8 @@ import { Figure, Words } from '../../../theme/Words';
 interface ResultProps {
   result: RoutineResult;
   unit: LengthUnit;
-  /** How it agrees with what is in use, in a sentence. */
-  against: string | undefined;
+  /** How it agrees with what is in use, in sentences. */
+  against: readonly string[];
 }
 
 /** What a routine came to: figures with their ±, how they agree with what is in use, what to do, and the tape. */
@@ -34,11 +34,11 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
           </View>
         </View>
       ))}
-      {against !== undefined && (
-        <Words live style={styles.strong}>
-          {against}
+      {against.map((words) => (
+        <Words key={words} live style={styles.strong}>
+          {words}
         </Words>
-      )}
+      ))}
       {result.notes.map((note) => (
         <Words key={note}>{note}</Words>
       ))}

@@ -1,6 +1,5 @@
-import { sizeOf, sizeU } from '@zero-point/core/book/gaugeUse';
-import { isRound } from '@zero-point/core/metrology/gaugeKinds';
 import { Refusal } from '@zero-point/core/problem/problem';
+import { againstBefore } from '@zero-point/core/routines/against';
 import {
   calibratedOf,
   startOfNeeds,
@@ -13,7 +12,6 @@ import {
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { foundAgainst } from '@zero-point/core/words/qualify';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -28,6 +26,7 @@ import { useDrafts, type Draft } from './draft';
 import { RoutineDrawing } from './RoutineDrawing';
 import { RoutineNeeds } from './RoutineNeeds';
 import { RoutineResultView } from './RoutineResult';
+import { calibrationsOf } from './subject';
 
 interface RoutineScreenProps {
   routine: Routine;
@@ -108,7 +107,11 @@ export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScr
           )}
           {typeof result === 'string' && <Trouble words={result} />}
           {result !== undefined && typeof result !== 'string' && (
-            <RoutineResultView result={result} unit={unit} against={againstKnown(subject, result, unit)} />
+            <RoutineResultView
+              result={result}
+              unit={unit}
+              against={againstBefore(subject, result, calibrationsOf(subject, shop), unit)}
+            />
           )}
           {finished && (
             <View style={styles.buttons}>
@@ -234,14 +237,6 @@ function attempt<T>(work: () => T): T | string {
     if (error instanceof Refusal) return error.message;
     throw error;
   }
-}
-
-/** How a size that was found agrees with the one in use; undefined where there is none to hold it against. */
-function againstKnown(subject: Subject, { compare }: RoutineResult, unit: LengthUnit): string | undefined {
-  if (!compare || subject.kind !== 'gauge' || subject.gauge.nominal === 0) return undefined;
-  const { gauge } = subject;
-  const U = isRound(gauge.kind) ? 4 * sizeU(gauge) : 2 * sizeU(gauge, 'thickness');
-  return foundAgainst(compare, { value: sizeOf(gauge), U }, unit);
 }
 
 const styles = StyleSheet.create({

@@ -1,7 +1,8 @@
 import { cutterSizeOf } from '@zero-point/core/book/known';
-import type { KnownMachine } from '@zero-point/core/book/book';
+import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
+import type { Calibration } from '@zero-point/core/record/calibration';
 import type { RotaryLetter } from '@zero-point/core/rotary/turn';
-import type { Subject } from '@zero-point/core/routines/routine';
+import { calibratedOf, type Subject } from '@zero-point/core/routines/routine';
 import type { Shop } from '../../../api/queries';
 import type { Kept } from '../view';
 
@@ -47,4 +48,13 @@ export function subjectName(subject: Subject): string {
     case 'spot':
       return subject.machine.name;
   }
+}
+
+/** What was found of it so far, in the order it was found. */
+export function calibrationsOf(subject: Subject, shop: Shop): Calibration[] {
+  const of = calibratedOf(subject);
+  const key = calibratedKey(of);
+  return shop.calibrations
+    .filter((one) => one.of.kind === of.kind && calibratedKey(one.of) === key)
+    .sort((a, b) => a.at.localeCompare(b.at));
 }

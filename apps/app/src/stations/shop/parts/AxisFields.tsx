@@ -8,6 +8,7 @@ import { plusMinus } from '@zero-point/core/words/goodness';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
+import { ScaleMap } from '../calibrate/ScaleMap';
 
 import type { KnownMachine } from '@zero-point/core/book/book';
 
@@ -110,6 +111,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
         to={`/shop/machines/${machine.id}?axis=${axis}&do=axis-scale`}
         label={`Its scale against blocks, ${axis.toUpperCase()}`}
       />
+      {profile.errors && <ScaleMap axis={axis} errors={profile.errors} unit={unit} />}
     </View>
   );
 }

@@ -173,9 +173,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         <MachineTools machine={machine} shop={shop} />
       </Fold>
       <Fold title="Fixed spot for tool changes">
-        <Words>
-          One place every tool touches at a change. How well one tool comes back to it goes into every depth.
-        </Words>
+        <Words>One place every tool touches at a change. A change is as good as one tool comes back to it.</Words>
         <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well one tool comes back to it" />
         <Kept of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
       </Fold>
