@@ -1,7 +1,9 @@
 import { BALL_TRUED, BY_BLOCK, FIXED_FACE, HAND_TURNED } from './finders';
 import { AGAINST_BLOCKS, AXIS_SCALE, BY_INSTRUMENT, FIXED_SPOT } from './instruments';
-import { IN_RING, ON_ARM, PROBE_LENGTH, SETTER_HEIGHT, SETTER_SIDES } from './probes';
-import { BY_ANGLES, BY_BORE, BY_FLIP, BY_MAKER, TRIAL_TURN } from './rotary';
+import { IN_RING, ON_ARM, PROBE_LENGTH } from './probes';
+import { BY_BORE, BY_MAKER, TRIAL_TURN } from './rotary';
+import { BY_ANGLES, BY_FLIP } from './rotaryCentres';
+import { SETTER_HEIGHT, SETTER_SIDES } from './setters';
 import type { Routine, Subject } from './routine';
 
 /** Every guided routine, in the order they are offered. */

@@ -3,8 +3,6 @@ import type { PartIndex } from '@zero-point/core/record/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import { degrees } from '@zero-point/core/routines/routine';
 import { partTurn } from '@zero-point/core/rotary/turn';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
 import { indexProblemWords, turnSeenFrom } from '@zero-point/core/words/rotary';
 import { StyleSheet, View } from 'react-native';
 import { Button, Surface } from 'react-native-paper';
@@ -16,7 +14,8 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, TextField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/Words';
+import { Words } from '../../../theme/Words';
+import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 
 interface IndexCardProps {
@@ -33,7 +32,6 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
   const { machine, setup, indexPlan } = book;
   const unit = setup.units;
   const rotary = machine.rotary ?? [];
-  const size = (mm: number) => formatLengthUnit(mm, { unit, plus: true });
   const angles = rotary.map(({ name }) => `${name} ${degrees(index[name] ?? 0)}`).join(', ');
   return (
     <Surface
@@ -46,13 +44,7 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
       {row && (
         <View style={styles.figures}>
           {(['x', 'y', 'z'] as const).map((axis) => (
-            <View key={axis} style={styles.line}>
-              <Words>{axis.toUpperCase()}</Words>
-              <Figure size={22}>{size(row.datum[axis])}</Figure>
-              <Figure size={16} tone="soft">
-                {plusMinus(row.U[axis], unit)}
-              </Figure>
-            </View>
+            <FigureLine key={axis} say={axis.toUpperCase()} value={row.datum[axis]} U={row.U[axis]} unit={unit} />
           ))}
         </View>
       )}
@@ -137,6 +129,5 @@ function Turned({ index, book }: { index: PartIndex; book: Book }) {
 const styles = StyleSheet.create({
   card: { borderWidth: 1.5, borderRadius: 8, padding: 12, gap: 10 },
   figures: { gap: 4 },
-  line: { flexDirection: 'row', alignItems: 'baseline', gap: 12, flexWrap: 'wrap' },
   remove: { alignSelf: 'flex-start' },
 });

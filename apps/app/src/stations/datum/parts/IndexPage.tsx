@@ -4,9 +4,7 @@ import { indexCsv, offsetLines } from '@zero-point/core/formats/indexFiles';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { IndexPlan } from '@zero-point/core/record/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { plusMinus } from '@zero-point/core/words/goodness';
 import { camWords, lackWords, SCHOOL_ASKS } from '@zero-point/core/words/indexPlan';
 import { SCHOOL_WORDS } from '@zero-point/core/words/rotary';
 import { useRouter } from 'expo-router';
@@ -15,6 +13,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { Cautions } from '../../../answer/Cautions';
+import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
 import { GAP } from '../../../frame/layout';
@@ -23,7 +22,7 @@ import { saveFile } from '../../../frame/saveFile';
 import { saveInSetup } from '../../../record/logEntry';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/Words';
+import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { IndexCard } from './IndexCard';
 
@@ -180,15 +179,7 @@ const Coordinates = ({ of, unit, size }: CoordinatesProps) =>
   (['x', 'y', 'z'] as const).map((axis) => {
     const one = of[axis];
     return (
-      one && (
-        <View key={axis} style={styles.line}>
-          <Words>{axis.toUpperCase()}</Words>
-          <Figure size={size}>{formatLengthUnit(one.value, { unit, plus: true })}</Figure>
-          <Figure size={15} tone="soft">
-            {plusMinus(one.U, unit)}
-          </Figure>
-        </View>
-      )
+      one && <FigureLine key={axis} say={axis.toUpperCase()} value={one.value} U={one.U} unit={unit} size={size} />
     );
   });
 
@@ -234,7 +225,6 @@ const styles = StyleSheet.create({
   body: { padding: 16, gap: GAP, maxWidth: 860, width: '100%', alignSelf: 'center' },
   cards: { gap: 10 },
   strong: { fontWeight: '700' },
-  line: { flexDirection: 'row', alignItems: 'baseline', gap: 12, flexWrap: 'wrap' },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   add: { alignSelf: 'flex-start' },
 });

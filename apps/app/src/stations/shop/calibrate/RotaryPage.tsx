@@ -1,14 +1,13 @@
 import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
 import { acrossNames, type RotaryLetter } from '@zero-point/core/rotary/turn';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
 import { dayWords } from '@zero-point/core/words/kept';
 import { CENTRE_WORDS, centresWords, turnSeenFrom } from '@zero-point/core/words/rotary';
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';
+import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../frame/LinkButton';
-import { Figure, Words } from '../../../theme/Words';
+import { Words } from '../../../theme/Words';
 import { Kept } from './Kept';
 import { ProveCentre } from './ProveCentre';
 import { RoutineLinks } from './RoutineLinks';
@@ -46,15 +45,14 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
       {centre ? (
         <View style={styles.list}>
           {([0, 1] as const).map((i) => (
-            <View key={i} style={styles.line}>
-              <Words>{`Centre, ${i === 0 ? first : second}`}</Words>
-              <View style={styles.figure}>
-                <Figure size={26}>{formatLengthUnit(centre.at[i], { unit, plus: true })}</Figure>
-                <Figure size={16} tone="soft">
-                  {plusMinus(centre.U[i], unit)}
-                </Figure>
-              </View>
-            </View>
+            <FigureLine
+              key={i}
+              say={`Centre, ${i === 0 ? first : second}`}
+              value={centre.at[i]}
+              U={centre.U[i]}
+              unit={unit}
+              size={26}
+            />
           ))}
           <Words tone="soft">{`In machine coordinates, found ${CENTRE_WORDS[centre.by]} on ${dayWords(centre.from)}.`}</Words>
         </View>
@@ -94,12 +92,4 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
 const styles = StyleSheet.create({
   list: { gap: 12 },
   strong: { fontWeight: '700' },
-  line: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    justifyContent: 'space-between',
-    alignItems: 'baseline',
-    columnGap: 12,
-  },
-  figure: { flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' },
 });

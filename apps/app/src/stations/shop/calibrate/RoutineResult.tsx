@@ -1,13 +1,12 @@
 import type { RoutineResult } from '@zero-point/core/routines/routine';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { plusMinus } from '@zero-point/core/words/goodness';
 import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
+import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { useWide } from '../../../frame/useShape';
 import { TapeStrip } from '../../../tape/TapeStrip';
-import { Figure, Words } from '../../../theme/Words';
+import { Words } from '../../../theme/Words';
 
 interface ResultProps {
   result: RoutineResult;
@@ -22,17 +21,15 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
   return (
     <View style={styles.list}>
       {result.lines.map(({ say, value, U, signed }, i) => (
-        <View key={say} style={styles.line}>
-          <Words>{say}</Words>
-          <View style={styles.figure}>
-            <Figure size={i === 0 ? 30 : 20}>{formatLengthUnit(value, { unit, plus: signed ?? false })}</Figure>
-            {U !== undefined && (
-              <Figure size={16} tone="soft">
-                {plusMinus(U, unit)}
-              </Figure>
-            )}
-          </View>
-        </View>
+        <FigureLine
+          key={say}
+          say={say}
+          value={value}
+          U={U}
+          unit={unit}
+          size={i === 0 ? 30 : 20}
+          signed={signed ?? false}
+        />
       ))}
       {against.map((words) => (
         <Words key={words} live style={styles.strong}>
@@ -56,13 +53,5 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
 
 const styles = StyleSheet.create({
   list: { gap: 10 },
-  line: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    justifyContent: 'space-between',
-    alignItems: 'baseline',
-    columnGap: 12,
-  },
-  figure: { flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' },
   strong: { fontWeight: '700' },
 });

@@ -1,0 +1,56 @@
+import { Refusal } from '../problem/problem';
+import { acrossNames, type RotaryLetter } from '../rotary/turn';
+import type { Axis } from '../schema/quantities';
+import type { Routine, RoutineState, Subject } from './routine';
+
+/** Whether a thing is a rotary axis. */
+export const isRotary = (subject: Subject): boolean => subject.kind === 'rotary';
+
+export type RotarySubject = Extract<Subject, { kind: 'rotary' }>;
+
+export function own({ subject }: Pick<RoutineState, 'subject'>): RotarySubject {
+  if (subject.kind !== 'rotary') throw new RangeError('this routine is of a rotary axis');
+  return subject;
+}
+
+/** The two linear axes across a rotary one, in the order its centre has them. */
+export const across = (axis: RotaryLetter): readonly [Axis, Axis] => {
+  const [first, second] = acrossNames(axis);
+  return [first.toLowerCase() as Axis, second.toLowerCase() as Axis];
+};
+
+/** @throws Refusal while nobody saw which way it counts */
+export function requireSense({ axis, sense }: RotarySubject): 1 | -1 {
+  if (sense === undefined) {
+    throw new Refusal({
+      code: 'sense-unconfirmed',
+      field: 'sense',
+      message: `Nobody has seen yet which way ${axis} counts. Make its trial turn first.`,
+    });
+  }
+  return sense;
+}
+
+/** The centre that was found, as a result: its two coordinates with their ±, and the row that keeps it. */
+export function centreResult(
+  state: RoutineState,
+  at: [number, number],
+  U: [number, number],
+  by: 'bore' | 'flip' | 'angles' | 'maker',
+  rest: Pick<ReturnType<Routine['result']>, 'reference' | 'uncertainty' | 'tape' | 'cautions' | 'notes'> & {
+    more?: ReturnType<Routine['result']>['lines'];
+  },
+): ReturnType<Routine['result']> {
+  const { axis } = own(state);
+  const [first, second] = acrossNames(axis);
+  const { more = [], ...told } = rest;
+  return {
+    ...told,
+    lines: [
+      { say: `Centre of ${axis}, ${first}`, value: at[0], U: U[0], signed: true },
+      { say: `Centre of ${axis}, ${second}`, value: at[1], U: U[1], signed: true },
+      ...more,
+    ],
+    found: [{ what: 'centre', at, U, by }],
+  };
+}
