@@ -37,12 +37,14 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum`);
   await job.tap('link', /^Faces at other angles/);
   await expect(page.getByText('Where part zero lies as the axes turn.')).toBeVisible();
-  const front = page.getByRole('listitem').filter({ hasText: 'Front bore: C 0°, A −90°' });
-  await expect(front.getByText('−180.111 mm')).toBeVisible();
-  await expect(front.getByText('−322.249 mm')).toBeVisible();
+  const front = page.getByRole('listitem').filter({ hasText: 'Front bore: C 0°, A 90°' });
+  await expect(front.getByText('−116.501 mm')).toBeVisible();
+  await expect(front.getByText('−322.361 mm')).toBeVisible();
+  // A wrong sign would bring the other side up: what looks up is said.
+  await expect(front.getByText('The part’s front looks up.')).toBeVisible();
   const [file] = await Promise.all([page.waitForEvent('download'), job.tap('button', 'Save offset lines')]);
   const lines = await readFile(await file.path(), 'utf8');
-  expect(lines).toMatch(/G10 L2 P2 X-262\.20\d Y-180\.111 Z-322\.249 \(Front bore A-90\.000\)/);
+  expect(lines).toMatch(/G10 L2 P2 X-262\.20\d Y-116\.501 Z-322\.361 \(Front bore A90\.000\)/);
 
   // The stub bored from two sides: its walls by a micrometer say that the centre is 0.012 further toward plus.
   await page.goto(`${shop.url}/shop/machines/trunnion-mill?axis=A`);
@@ -56,7 +58,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await job.tap('button', /^Take the corrected centre, Y −148\.294 mm/);
   await expect(page.getByText('−148.294 mm').first()).toBeVisible();
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum?index=1`);
-  await expect(front.getByText('−180.099 mm')).toBeVisible();
+  await expect(front.getByText('−116.489 mm')).toBeVisible();
   // Sixteen readings, six sines and cosines an index for three of them, offsets typed out with their signs.
   job.done({ reads: 16, sums: 24, notes: 25 });
 });

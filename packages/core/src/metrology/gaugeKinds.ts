@@ -85,7 +85,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     finds: 'both',
     due: { days: 365, uses: 1000 },
   },
-  paper: { name: 'paper', touchU: 0.02, sizeU: 0.02, spin: 'standing', finds: 'both', due: { days: 90 } },
+  paper: { name: 'paper', touchU: 0.02, sizeU: 0.02, spin: 'standing', finds: 'both', due: { days: 365 } },
   block: { name: 'gauge block', touchU: 0.01, sizeU: 0.002, spin: 'standing', finds: 'heights', due: { days: 730 } },
   'touch-plate': {
     name: 'touch plate',

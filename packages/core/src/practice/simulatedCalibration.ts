@@ -62,8 +62,9 @@ export function simulatedAngles(random: Chance): Trial {
   const centre: [number, number] = [random.between(-300, 300), random.between(-300, 300)];
   const from: [number, number] = [centre[0] + random.between(20, 120), centre[1]];
   const n = random.pick(3, 4, 6);
+  const apart = random.between(200, 360) / n;
   const points = Array.from({ length: n }, (_, i) => {
-    const command = (random.between(200, 360) / n) * i;
+    const command = apart * i;
     const [u, v] = turnedInPlane(from, centre, partTurn({ sense, command }));
     return { command, at: [u + 0.002 * random.normal(), v + 0.002 * random.normal()] as [number, number] };
   });

@@ -21,7 +21,7 @@ const said = (calibrations: Calibration[], moment: string, uses = 0) =>
 
 describe('how a gauge stands', () => {
   test('never measured, good, nearly due, overdue', () => {
-    expect(said([], MARCH)).toBe('Touch plate was never measured here: the ± takes what is usual for a touch plate.');
+    expect(said([], MARCH)).toBe('Touch plate was never measured here: the ± takes what is usual for its kind.');
     expect(said([size], '2026-06-01T08:00:00.000Z')).toBeUndefined();
     expect(said([size], '2027-03-01T08:00:00.000Z')).toBe('Touch plate is due on 9 Mar 2027.');
     expect(said([size], '2027-03-10T08:00:00.000Z')).toMatch(/^Touch plate is overdue since 9 Mar 2027: the ±/);

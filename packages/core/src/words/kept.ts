@@ -1,6 +1,5 @@
 import { dueOf, type GaugeStanding } from '../book/gaugeStanding';
 import type { DriftOutput } from '../calibration/drift.schema';
-import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import type { VoidedBy } from '../record/calibration';
 import type { Gauge } from '../record/gauge';
 import { formatLengthUnit } from '../units/formatLength';
@@ -28,7 +27,7 @@ export function standingWords(
   gauge: Pick<Gauge, 'name' | 'kind' | 'due'>,
   standing: GaugeStanding,
 ): string | undefined {
-  const usual = `the ± takes what is usual for a ${GAUGE_FACTS[gauge.kind].name}`;
+  const usual = 'the ± takes what is usual for its kind';
   switch (standing.state) {
     case 'good':
       return undefined;

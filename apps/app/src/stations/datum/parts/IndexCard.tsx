@@ -2,6 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import type { PartIndex } from '@zero-point/core/record/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import { degrees } from '@zero-point/core/routines/routine';
+import { faceUp } from '@zero-point/core/rotary/faceUp';
 import { partTurn } from '@zero-point/core/rotary/turn';
 import { indexProblemWords, turnSeenFrom } from '@zero-point/core/words/rotary';
 import { StyleSheet, View } from 'react-native';
@@ -41,6 +42,7 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
     >
       <Words kind="strong">{`${index.name}: ${angles}${index.workOffset !== undefined && indexPlan.school === 'per-index' ? `, ${index.workOffset}` : ''}`}</Words>
       <Turned index={index} book={book} />
+      <Words>{upWords(index, book)}</Words>
       {row && (
         <View style={styles.figures}>
           {(['x', 'y', 'z'] as const).map((axis) => (
@@ -84,6 +86,20 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
       </Fold>
     </Surface>
   );
+}
+
+/** Which face of the part looks up, so that a wrong sign is seen before it is cut. */
+function upWords(index: PartIndex, { machine }: Book): string {
+  const face = faceUp(
+    (machine.rotary ?? []).map(({ name, confirmed, sense }) => ({
+      name,
+      sense: confirmed ?? sense,
+      command: index[name] ?? 0,
+    })),
+  );
+  return face === null
+    ? 'No face of the part looks straight up.'
+    : `The part’s ${face === 'under' ? 'under side' : face} looks up.`;
 }
 
 /** How the part stands at an index, seen from the plus end of each axis that turns it. */
