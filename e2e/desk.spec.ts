@@ -110,6 +110,10 @@ test('every light keeps its contrast', async ({ page, shop }) => {
       '/setup/base-plate-knee-mill/alignment',
       '/setup/base-plate-knee-mill/alignment?task=vise',
       '/shop/machines/trunnion-mill',
+      '/shop/machines/trunnion-mill?axis=A',
+      '/shop/gauges/contact-light-8',
+      '/shop/gauges/probe-4?do=in-ring',
+      '/setup/arm-bracket-trunnion/datum?index=1',
     ]) {
       await page.goto(`${shop.url}${path}`);
       await expectOpened(page);

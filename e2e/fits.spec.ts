@@ -36,6 +36,19 @@ const TOUCHES: { name: string; path: string; act?: (page: Page) => Promise<void>
   { name: 'a bore under the spindle', path: '/setup/calendar-wheel-rotary/alignment?task=centre' },
   { name: 'a bore’s size', path: `${PLATE}/size` },
   { name: 'backlash', path: '/shop/machines/bench-mill?axis=x' },
+  ...[
+    'gauges/probe-4?do=in-ring',
+    'gauges/spring-finder-10?do=by-block',
+    'machines/knee-mill?axis=x&do=axis-scale',
+    'machines/trunnion-mill?axis=A&do=centre-by-flip',
+  ].map((routine) => ({
+    name: routine,
+    path: `/shop/${routine}`,
+    act: async (page: Page) => {
+      await page.getByRole('button', { name: 'Begin' }).click();
+      await expect(page.getByRole('main').locator('input[placeholder]').first()).toBeVisible();
+    },
+  })),
   { name: 'an edge at once', path: '/at-once/edge' },
   { name: 'a bolt circle at once', path: '/at-once/bolt-circle' },
 ];

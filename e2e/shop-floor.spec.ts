@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectWholeOnPage, expectOpened, test } from './shop';
+import { expect, expectAccessible, expectWholeOnPage, expectOpened, logReading, test } from './shop';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
 
@@ -133,9 +133,16 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await fill(page, 'Range, either way', '-1');
   await expect(page.getByText('It must be greater than zero, or left empty.')).toBeVisible();
   await fill(page, 'Range, either way', '0.4');
-  await press(page, 'Checked today');
-  await expect(page.getByText(/Size last checked: \d{4}-/)).toBeVisible();
+  await expect(page.getByText(/was never measured here: the ± takes what is usual for its kind/)).toBeVisible();
   await expectAccessible(page);
+  // A shop without a block says what is missing, and takes nothing for it.
+  await page.getByRole('link', { name: /^What it reads at blocks/ }).click();
+  await press(page, 'Begin');
+  await logReading(page, /^With nothing between/, '0');
+  await press(page, 'See what it gives');
+  await expect(page.getByRole('alert').filter({ hasText: /Add a gauge block of known size/ })).toBeVisible();
+  await press(page, 'Back to the gauge');
+  await expect(page.getByText(/was never measured here/)).toBeVisible();
 
   await page.goto(`${shop.url}/shop/cutters`);
   await page.getByRole('link', { name: /Drill 4.2/ }).click();

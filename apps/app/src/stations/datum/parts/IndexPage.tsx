@@ -49,11 +49,7 @@ export function IndexPage({ book }: { book: Book }) {
   };
   const { table } = state;
   return (
-    <ScrollView
-      role="main"
-      style={[styles.page, { backgroundColor: palette.ground }]}
-      contentContainerStyle={styles.body}
-    >
+    <ScrollView style={[styles.page, { backgroundColor: palette.ground }]} contentContainerStyle={styles.body}>
       <Words kind="sentence" live>
         {table
           ? 'Where part zero lies as the axes turn.'
