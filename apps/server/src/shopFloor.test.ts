@@ -189,6 +189,7 @@ describe('the shop', () => {
     const { machine } = openBook((await request(server.app).get('/api/setups/pivots-bench-mill')).body as Snapshot);
     expect(machine.axes.x.backlash).toMatchObject({ value: 0.18 });
     const trunnion = (await request(server.app).get('/api/machines/trunnion-mill')).body as Machine;
-    expect(trunnion.rotary?.map(({ name }) => name)).toEqual(['A', 'C']);
+    // The one the part stands on first, then what carries it.
+    expect(trunnion.rotary?.map(({ name }) => name)).toEqual(['C', 'A']);
   });
 });
