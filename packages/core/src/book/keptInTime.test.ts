@@ -95,6 +95,15 @@ describe('what was dropped', () => {
     expect([sizeU(before), touchU(before)]).toEqual([0.001, 0.001]);
   });
 
+  test('found anew it is sure of its size again, and of its feel only once that was tried again', () => {
+    const dropped = spring({ what: 'void', why: 'dropped' }, '2026-11-30T08:00:00.000Z');
+    const anew = spring({ what: 'size', value: 10.02, U: 0.004 }, '2026-11-30T09:00:00.000Z');
+    const sizedAgain = at(LATER, dropped, anew);
+    expect([sizeOf(sizedAgain), sizeU(sizedAgain), touchU(sizedAgain)]).toEqual([10.02, 0.001, 0.005]);
+    const tried = spring({ what: 'touch', value: 0.002 }, '2026-11-30T10:00:00.000Z');
+    expect(touchU(at(LATER, dropped, anew, tried))).toBe(0.002);
+  });
+
   test('with a new stylus it is as it is marked, until it is found anew', () => {
     const renewed = spring({ what: 'void', why: 'new-stylus' }, '2026-11-30T08:00:00.000Z');
     expect(sizeOf(at(LATER, renewed))).toBe(10);

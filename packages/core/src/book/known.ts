@@ -60,7 +60,8 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
   const size = inForce(current, 'size', moment);
   const offsets = inForce(current, 'offsets', moment)?.found;
   const tir = inForce(current, 'run-out', moment)?.found.value;
-  const u = inForce(current, 'touch', moment)?.found.value;
+  const touch = inForce(current, 'touch', moment);
+  const u = touch?.found.value;
   const errors = inForce(current, 'errors', moment)?.found.errors;
   const length = inForce(current, 'length', moment)?.found.value;
   const arm = inForce(current, 'arm', moment)?.found.value;
@@ -78,9 +79,16 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
     ...(arm !== undefined && { arm }),
     ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
     ...(tir !== undefined && { tir }),
-    ...(u !== undefined && { u: doubted ? Math.max(u, facts.touchU) : u }),
+    ...(touch &&
+      u !== undefined && { u: doubted || isBeforeVoid(touch, current, moment) ? Math.max(u, facts.touchU) : u }),
   };
 }
+
+/** Found before a crash or a fall: a size found anew since says nothing of how it feels. */
+const isBeforeVoid = (one: Calibration, calibrations: readonly Calibration[], moment: string | undefined): boolean =>
+  calibrations
+    .slice(calibrations.indexOf(one) + 1)
+    .some(({ found, from }) => found.what === 'void' && (moment === undefined || from <= moment));
 
 /** What errors at blocks leave unknown, standard: they are taken to lie anywhere up to the largest (JCGM 100:2008, 4.3.7), with its own U. */
 const worstOf = (errors: readonly { error: number; U: number }[]): number =>
@@ -97,7 +105,8 @@ export function cutterSizeOf(
   calibrations: readonly Calibration[],
   moment?: string,
 ): { value: number; U: number | undefined } | undefined {
-  const found = inForce(calibrations, 'size', moment)?.found;
+  // Ground anew, it is as it is marked until somebody measures it.
+  const found = inForce(ofThisThing(calibrations, moment), 'size', moment)?.found;
   return found && { value: found.value, U: found.U };
 }
 

@@ -44,6 +44,8 @@ function figuresOf(found: Found, across: readonly [string, string]): Figure[] {
       return named(found, 'Scatter of a touch');
     case 'run-out':
       return named(found, 'Run-out');
+    case 'width':
+      return named(found, 'Width of its plate');
     case 'length':
       return named(found, 'Length');
     case 'arm':

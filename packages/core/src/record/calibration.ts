@@ -46,6 +46,8 @@ const found = z.discriminatedUnion('what', [
     y: z.object({ plus: length, minus: length }).optional(),
     U,
   }),
+  /** Effective width of a setter's plate, which diameters are measured from, mm. */
+  z.object({ what: z.literal('width'), value: positiveLength, U }),
   /** A probe's length from the gauge line, mm. */
   z.object({ what: z.literal('length'), value: positiveLength, U }),
   /** Z at which the bare gauge line would touch a setter on a machine, mm. */
@@ -97,7 +99,7 @@ const found = z.discriminatedUnion('what', [
 
 /** What can be found of each. */
 const FOUND_OF: Readonly<Record<z.output<typeof calibrated>['kind'], readonly z.output<typeof found>['what'][]>> = {
-  gauge: ['size', 'offsets', 'run-out', 'touch', 'radii', 'length', 'trigger', 'arm', 'errors', 'void'],
+  gauge: ['size', 'offsets', 'run-out', 'touch', 'radii', 'width', 'length', 'trigger', 'arm', 'errors', 'void'],
   cutter: ['size', 'spring', 'void'],
   axis: ['backlash', 'errors', 'void'],
   rotary: ['sense', 'centre', 'void'],

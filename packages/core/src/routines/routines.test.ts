@@ -272,6 +272,11 @@ describe('worked cases', () => {
     expect(found.notes[0]).toMatch(/once with the old tool, once with the new/);
   });
 
+  test('a setter’s sides say its width, and leave its height alone', () => {
+    const found = run(gauge('setter-50'), 'setter-sides', { plus: [-12.5], minus: [12.5] });
+    expect(found.found).toMatchObject([{ what: 'width', value: expect.closeTo(15, 9) as number }]);
+  });
+
   test('a sensor on an arm, and the scale of an axis', () => {
     expect(figures(run(gauge('contact-light-8'), 'on-arm', { sensor: [-82.4], cutter: [-89.95] }))).toEqual([7.6]);
     const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };

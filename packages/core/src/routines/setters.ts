@@ -1,6 +1,5 @@
 import { finderByBlock } from '../calibration/finderByBlock';
 import { heightMaster } from '../calibration/heightMaster';
-import { sizeOf } from '../book/gaugeUse';
 import { EDGE_CAUTIONS, HEIGHT_CAUTIONS } from '../cautions/caution';
 import {
   knownSize,
@@ -90,7 +89,7 @@ export const SETTER_SIDES: Routine = {
     const { U } = found.uncertainty;
     return {
       lines: [{ say: 'Effective width of the plate', value: found.diameter, U }],
-      found: [{ what: 'offsets', x: found.diameter, y: found.diameter, z: sizeOf(setter), U }],
+      found: [{ what: 'width', value: found.diameter, U }],
       reference: 'a master tool',
       uncertainty: found.uncertainty,
       tape: found.tape,
