@@ -45,7 +45,7 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await job.tap('button', 'Back to Gauges');
   await job.tap('button', 'Back to the shop');
   await job.tap('button', 'Back to the bench');
-  await expect(page.getByRole('button', { name: /^▲ \d gauges to be looked at/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^▲ \d things to be looked at/ })).toBeVisible();
   await job.open('Arm bracket on the trunnion mill');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'front face');

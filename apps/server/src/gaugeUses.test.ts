@@ -53,7 +53,7 @@ test('a drop does not begin the count anew: what used it since it was last known
 
 test('the due list tells what was dropped first, and no more once it is measured anew', async () => {
   const due = async () => z.array(dueLine).parse((await request(server.app).get('/api/due').expect(200)).body);
-  const mine = async () => (await due()).filter(({ gaugeId }) => gaugeId === 'spring-finder-10');
+  const mine = async () => (await due()).filter(({ of }) => of.kind === 'gauge' && of.gaugeId === 'spring-finder-10');
   expect(await mine()).toEqual([]);
   const at = new Date(Date.now() - 60_000).toISOString();
   await request(server.app)

@@ -99,7 +99,7 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/due': {
       get: {
-        summary: 'Gauges that are overdue, were dropped, come due, or go somewhere',
+        summary: 'Gauges and rotary axes that are overdue, were dropped or in a crash, come due, or go somewhere',
         requestParams: { query: z.object({ unit: z.enum(['mm', 'in']).optional() }) },
         ...answers('The worst first', z.array(dueLine)),
       },

@@ -84,8 +84,13 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   router.get('/due', small, (request, response) => {
     const unit = request.query.unit === 'in' ? 'in' : 'mm';
     const gauges = store.documents.all('gauge').map(({ body }) => body);
+    const machines = store.documents.all('machine').map(({ body }) => body);
     response.json(
-      dueList({ gauges, calibrations: calibrationsOf(store), uses: gaugeUses(store) }, new Date().toISOString(), unit),
+      dueList(
+        { gauges, machines, calibrations: calibrationsOf(store), uses: gaugeUses(store) },
+        new Date().toISOString(),
+        unit,
+      ),
     );
   });
   router.get('/reckonings', small, (_request, response) => {

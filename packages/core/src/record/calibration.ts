@@ -7,7 +7,7 @@ import { rowKind, withStored } from './kind';
 export const rotaryName = z.enum(['A', 'B', 'C'], { error: 'must be A, B or C' });
 
 /** What was calibrated: a gauge of the shop, a cutter whose diameter was measured, an axis of a machine, or the spot its tools are changed at. */
-const calibrated = z.discriminatedUnion('kind', [
+export const calibrated = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('gauge'), gaugeId: id }),
   z.object({ kind: z.literal('cutter'), cutterId: id }),
   z.object({ kind: z.literal('axis'), machineId: id, axis }),

@@ -1,3 +1,4 @@
+import type { DueLine } from '@zero-point/core/words/dueList';
 import { StyleSheet, View } from 'react-native';
 import { useDue } from '../../../api/queries';
 import { Fold } from '../../../answer/Fold';
@@ -5,19 +6,27 @@ import { LinkButton } from '../../../frame/LinkButton';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
 
-/** Gauges that are overdue, were dropped, come due or creep: each a way to measure it anew. */
+/** Where a thing is measured anew. */
+const pageOf = (of: DueLine['of']): string =>
+  of.kind === 'rotary'
+    ? `/shop/machines/${of.machineId}?axis=${of.axis}`
+    : of.kind === 'gauge'
+      ? `/shop/gauges/${of.gaugeId}`
+      : '/shop';
+
+/** What is overdue, was dropped, comes due or creeps: each a way to measure it anew. */
 export function DueList() {
   const unit = useSettings((state) => state.units);
   const due = useDue(unit).data ?? [];
   if (due.length === 0) return null;
   return (
     <Fold
-      title={`${due.some(({ grave }) => grave) ? '▲ ' : ''}${due.length === 1 ? 'One gauge' : `${due.length} gauges`} to be looked at`}
+      title={`${due.some(({ grave }) => grave) ? '▲ ' : ''}${due.length === 1 ? 'One thing' : `${due.length} things`} to be looked at`}
     >
       <View role="list" style={styles.list}>
-        {due.map(({ gaugeId, words, grave }) => (
-          <View role="listitem" key={gaugeId}>
-            <LinkButton to={`/shop/gauges/${gaugeId}`} label={words}>
+        {due.map(({ of, words, grave }) => (
+          <View role="listitem" key={words}>
+            <LinkButton to={pageOf(of) as '/shop'} label={words}>
               <Words tone={grave ? 'warn' : 'ink'}>
                 {grave ? '▲ ' : ''}
                 {words}
