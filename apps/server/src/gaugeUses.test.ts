@@ -1,4 +1,4 @@
-import { gaugeUses } from '@zero-point/core/record/gaugeUses';
+import { gaugeUses, machineRepeats } from '@zero-point/core/record/gaugeUses';
 import { dueLine } from '@zero-point/core/words/dueList';
 import request from 'supertest';
 import { z } from 'zod';
@@ -49,6 +49,28 @@ test('a drop does not begin the count anew: what used it since it was last known
   const dropped = { ...found('2026-11-25T08:00:00.000Z'), found: { what: 'void', why: 'dropped' } };
   await request(server.app).post('/api/calibrations').send(dropped).expect(201);
   expect(await uses('spring-finder-10')).toEqual(before);
+});
+
+test('how a gauge repeats, machine by machine, and how long a touch takes', async () => {
+  const told = async () =>
+    z
+      .array(machineRepeats)
+      .parse((await request(server.app).get('/api/gauges/spring-finder-10/repeatability').expect(200)).body);
+  const before = (await told()).find(({ machineId }) => machineId === 'knee-mill');
+  const at = (second: number) => new Date(Date.parse('2026-11-25T09:00:00.000Z') + second * 1000).toISOString();
+  for (let i = 0; i < 10; i += 1) {
+    const value = i % 2 === 0 ? -5 : -5.01;
+    await request(server.app)
+      .post(`/api/setups/${SETUP}/readings`)
+      .send(leftFace({ id: `r-${i}`, text: String(value), value, takenAt: at(10 * i) }))
+      .expect(201);
+  }
+  const after = (await told()).find(({ machineId }) => machineId === 'knee-mill');
+  expect(after).toMatchObject({ machine: 'Knee mill', seconds: 10 });
+  expect((after?.dof ?? 0) - (before?.dof ?? 0)).toBe(9);
+  const gained = (after?.sd ?? 0) ** 2 * (after?.dof ?? 0) - (before?.sd ?? 0) ** 2 * (before?.dof ?? 0);
+  expect(gained).toBeCloseTo(0.00025, 9);
+  expect((await request(server.app).get('/api/gauges/never-used/repeatability').expect(200)).body).toEqual([]);
 });
 
 test('the due list tells what was dropped first, and no more once it is measured anew', async () => {

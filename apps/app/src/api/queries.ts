@@ -3,7 +3,7 @@ import type { KnownGauge } from '@zero-point/core/book/known';
 import type { Calibration } from '@zero-point/core/record/calibration';
 import type { Cutter } from '@zero-point/core/record/cutter';
 import type { Entry } from '@zero-point/core/record/entry';
-import type { GaugeUses } from '@zero-point/core/record/gaugeUses';
+import type { GaugeUses, MachineRepeats } from '@zero-point/core/record/gaugeUses';
 import type { Holding } from '@zero-point/core/record/holding';
 import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
 import type { Magazine } from '@zero-point/core/record/magazine';
@@ -114,6 +114,13 @@ export function useShop() {
 /** Gauges that ought to be looked at; told anew with the bench. */
 export const useDue = (unit: LengthUnit) =>
   useQuery({ queryKey: [...benchKey, 'due', unit], queryFn: () => request<DueLine[]>('GET', `/due?unit=${unit}`) });
+
+/** How a gauge repeated on each machine. */
+export const useMachineRepeats = (gaugeId: string) =>
+  useQuery({
+    queryKey: [...shopKey, 'repeats', gaugeId],
+    queryFn: () => request<MachineRepeats[]>('GET', `/gauges/${encodeURIComponent(gaugeId)}/repeatability`),
+  });
 
 /** How much each gauge was used since it was last found; told anew with the shop. */
 export const useUses = () =>

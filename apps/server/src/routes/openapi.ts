@@ -5,7 +5,7 @@ import { setupSummary } from '@zero-point/core/record/snapshot';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
 import { dueLine } from '@zero-point/core/words/dueList';
-import { gaugeUses } from '@zero-point/core/record/gaugeUses';
+import { gaugeUses, machineRepeats } from '@zero-point/core/record/gaugeUses';
 import { logLine } from '@zero-point/core/words/logLine';
 import { standing } from '@zero-point/core/words/standing';
 import { Router } from 'express';
@@ -95,6 +95,13 @@ function setupPaths(): ZodOpenApiPathsObject {
       get: {
         summary: 'How much each gauge was used since it was last found, and in which set-ups',
         ...answers('By gauge', z.array(gaugeUses)),
+      },
+    },
+    '/api/gauges/{key}/repeatability': {
+      get: {
+        summary: 'How a gauge repeated on each machine, and how long a touch with it takes',
+        requestParams: { path: z.object({ key: z.string() }) },
+        ...answers('The most used first', z.array(machineRepeats)),
       },
     },
     '/api/due': {

@@ -4,14 +4,16 @@ import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
 import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
 import type { Calibration, NewCalibration } from '@zero-point/core/record/calibration';
+import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { dueList } from '@zero-point/core/words/dueList';
 import { createSession } from 'better-sse';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
-import { invalid, notFound } from '../http/problem';
+import { invalid, notFound, parsed } from '../http/problem';
 import type { ShopRecord } from '../record';
 import { gaugeUses } from '../gaugeUses';
+import { machineRepeats } from '../machineRepeats';
 import { shopHoldings } from '../shopHoldings';
 import { shopLog } from '../shopLog';
 import { createStandings } from '../standings';
@@ -80,6 +82,9 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   });
   router.get('/uses', small, (_request, response) => {
     response.json(gaugeUses(store));
+  });
+  router.get('/gauges/:key/repeatability', small, (request, response) => {
+    response.json(machineRepeats(store, record, parsed(idSchema, request.params.key)));
   });
   router.get('/due', small, (request, response) => {
     const unit = request.query.unit === 'in' ? 'in' : 'mm';

@@ -13,3 +13,19 @@ export const gaugeUses = z
   .meta({ id: 'GaugeUses' });
 
 export type GaugeUses = z.output<typeof gaugeUses>;
+
+/** How a gauge repeated on one machine, and how long a touch with it takes there. */
+export const machineRepeats = z
+  .object({
+    machineId: id,
+    machine: z.string(),
+    /** Pooled standard deviation, mm, its degrees of freedom, and the readings it comes from. */
+    sd: z.number(),
+    dof: z.number().int(),
+    readings: z.number().int(),
+    /** Median from one reading of a touch to the next, s; null where none followed another closely. */
+    seconds: z.number().nullable(),
+  })
+  .meta({ id: 'MachineRepeats' });
+
+export type MachineRepeats = z.output<typeof machineRepeats>;

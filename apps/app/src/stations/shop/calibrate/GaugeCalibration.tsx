@@ -7,7 +7,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { dayWords, isDoubtful, standingWords } from '@zero-point/core/words/kept';
 import { StyleSheet, View } from 'react-native';
-import { useUses, type Shop } from '../../../api/queries';
+import { useMachineRepeats, useUses, type Shop } from '../../../api/queries';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../frame/LinkButton';
 import { FieldRow } from '../../../keypad/FieldRow';
@@ -28,6 +28,7 @@ interface GaugeCalibrationProps {
 /** How a gauge stands, how it went in time, how it is measured anew, and when that is due. */
 export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibrationProps) {
   const uses = useUses().data?.find(({ gaugeId }) => gaugeId === gauge.id);
+  const machines = useMachineRepeats(gauge.id);
   const calibrations = shop.calibrations
     .filter(({ of }) => of.kind === 'gauge' && of.gaugeId === gauge.id)
     .sort((a, b) => a.at.localeCompare(b.at));
@@ -75,6 +76,11 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
             ? `In the log it repeats to ${formatLengthUnit(own.sd, { unit, decimals: unit === 'mm' ? 4 : 5 })}, standard deviation, over ${own.readings} readings.`
             : `The log has too few repeats with it yet; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is taken.`}
         </Words>
+        {(machines.data ?? []).map(({ machineId, machine, sd, readings, seconds }) => (
+          <Words key={machineId} kind="note" tone="soft">
+            {`On ${machine}: ${formatLengthUnit(sd, { unit, decimals: unit === 'mm' ? 4 : 5 })} over ${readings} repeats${seconds === null ? '' : `, a touch every ${Math.round(seconds)} s`}.`}
+          </Words>
+        ))}
       </Fold>
       <Fold title="When it is due">
         <FieldRow>

@@ -80,6 +80,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
             axis={axis}
             onChange={(profile) => keep({ axes: { ...machine.axes, [axis]: profile } })}
           />
+          <Kept of={{ kind: 'axis', machineId: machine.id, axis }} shop={shop} unit={units} usualU={0.01} />
         </Fold>
       ))}
       <Fold title="Habits: what you want to be told" open>

@@ -1,0 +1,37 @@
+import { openBook } from '@zero-point/core/book/book';
+import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/book/gaugeRepeats';
+import type { MachineRepeats } from '@zero-point/core/record/gaugeUses';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { median } from 'simple-statistics';
+import type { ShopRecord } from './record';
+import type { Store } from './store/store';
+
+/** How a gauge repeated on each machine over the whole log, the most used first; practice says nothing of it. */
+export function machineRepeats(store: Store, record: ShopRecord, gaugeId: string): MachineRepeats[] {
+  const machines = new Map<string, GaugeRepeats & { name: string }>();
+  for (const { id } of store.readings.usesOf(gaugeId, '')) {
+    const book = openBook(JSON.parse(record.snapshotText(id)) as Snapshot);
+    if (book.setup.purpose === 'practice') continue;
+    const { squares, dof, readings, seconds } = gaugeRepeats(book, gaugeId);
+    const { id: machineId, name } = book.machine;
+    const so = machines.get(machineId) ?? { name, squares: 0, dof: 0, readings: 0, seconds: [] };
+    machines.set(machineId, {
+      name,
+      squares: so.squares + squares,
+      dof: so.dof + dof,
+      readings: so.readings + readings,
+      seconds: [...so.seconds, ...seconds],
+    });
+  }
+  return [...machines]
+    .filter(([, { dof }]) => dof > 0)
+    .map(([machineId, { name, squares, dof, readings, seconds }]) => ({
+      machineId,
+      machine: name,
+      sd: Math.sqrt(squares / dof),
+      dof,
+      readings,
+      seconds: seconds.length > 0 ? median(seconds) : null,
+    }))
+    .sort((a, b) => b.readings - a.readings);
+}
