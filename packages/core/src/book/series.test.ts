@@ -25,7 +25,7 @@ test('each sort by itself, U as told or as its kind has it, and what was renewed
     [4.001, 0.002],
   ]);
   expect(size?.current.map(({ value }) => value)).toEqual([4.001]);
-  expect(touch).toMatchObject({ title: 'Scatter of a touch', results: [{ value: 0.001 }] });
+  expect(touch).toMatchObject({ title: 'Scatter of a touch', results: [{ value: 0.001, U: 0.0005 }] });
   expect(voidsOf(all)).toMatchObject([{ why: 'new-stylus' }]);
 });
 

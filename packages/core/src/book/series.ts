@@ -41,7 +41,8 @@ function figuresOf(found: Found, across: readonly [string, string]): Figure[] {
     case 'size':
       return named(found, 'Size');
     case 'touch':
-      return named(found, 'Scatter of a touch');
+      // A scatter told without its own U came of few approaches: it is known to about half of itself.
+      return [{ key: 'touch', title: 'Scatter of a touch', value: found.value, U: found.U ?? found.value / 2 }];
     case 'run-out':
       return named(found, 'Run-out');
     case 'width':
