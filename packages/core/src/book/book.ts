@@ -203,6 +203,12 @@ export function gaugeAt(book: Book, id: string, moment: string): KnownGauge | un
   );
 }
 
+/** A book whose gauges are as they were known at a moment: for what was read then. */
+export const asKnownAt = (book: Book, moment: string): Book => ({
+  ...book,
+  gauges: book.gauges.map(({ id }) => gaugeAt(book, id, moment)).filter((gauge) => gauge !== undefined),
+});
+
 /** A gauge without what was found of it. */
 const bare = ({
   measured: _size,

@@ -45,12 +45,16 @@ const touches = (index?: { A?: number }) => [
   take({ kind: 'face', face: 'front' }, 7, at(index)),
   take({ kind: 'z-zero', tool: 1 }, 15, at()),
 ];
-const plan = (indices: PartIndex[], school: 'follows' | 'centre' | 'per-index' = 'per-index'): Entry => ({
+const plan = (
+  indices: PartIndex[],
+  school: 'follows' | 'centre' | 'per-index' = 'per-index',
+  toolInZ: { length: number; U: number } | undefined = { length: 0, U: 0 },
+): Entry => ({
   kind: 'indexPlan',
   setupId,
   version: 'a',
   began: 'first',
-  body: { school, indices },
+  body: { school, indices, ...(toolInZ && { toolInZ }) },
 });
 const THREE: PartIndex[] = [
   { id: 'top', name: 'Top', workOffset: 'G54' },
@@ -83,6 +87,61 @@ test('what is wanted is said in the order it is mended, and no offset is told un
   expect(state.lacks.map((lack) => lackWords(lack, 'Knee mill')).join(' ')).toMatch(
     /make its trial turn.*centre of A.*Y of part zero/,
   );
+});
+
+describe('the reference tool that is still in Z', () => {
+  const LONG = { length: 118.4, U: 0.01 };
+  /** The same part, touched with a tool of that length: Z shows as much more. */
+  const longer = [
+    take({ kind: 'face', face: 'left' }, 35, at()),
+    take({ kind: 'face', face: 'front' }, 7, at()),
+    take({ kind: 'z-zero', tool: 1 }, 15 + LONG.length, at()),
+  ];
+
+  test('no offset is told until its length is', () => {
+    const told = plan(THREE) as Extract<Entry, { kind: 'indexPlan' }>;
+    const untold: Entry = { ...told, body: { school: 'per-index', indices: THREE } };
+    const { lacks, table } = indexState(open(...KNOWN, ...longer, untold));
+    expect(lacks).toEqual([{ code: 'length', tool: 1 }]);
+    expect(table).toBeUndefined();
+    expect(lackWords({ code: 'length', tool: 1 }, 'Knee mill')).toMatch(/still has tool 1 in it/);
+  });
+
+  test('it is off while the part turns, and in the offset again: X and Y as without it, Z longer by it at every index', () => {
+    const bare = indexState(open(...KNOWN, ...touches(), plan(THREE))).table?.rows ?? [];
+    const rows = indexState(open(...KNOWN, ...longer, plan(THREE, 'per-index', LONG))).table?.rows ?? [];
+    expect(rows).toHaveLength(3);
+    rows.forEach(({ datum, moved }, i) => {
+      expect(datum.x).toBeCloseTo(bare[i]?.datum.x ?? NaN, 9);
+      expect(datum.y).toBeCloseTo(bare[i]?.datum.y ?? NaN, 9);
+      expect(datum.z).toBeCloseTo((bare[i]?.datum.z ?? NaN) + LONG.length, 9);
+      expect(moved.z).toBeCloseTo(bare[i]?.moved.z ?? NaN, 9);
+    });
+    // What is not known of its length is nothing at no turn, and swings part zero sideways at one.
+    expect(rows[0]?.U.z).toBeCloseTo(bare[0]?.U.z ?? NaN, 4);
+    expect(rows[1]?.U.y).toBeGreaterThan((bare[1]?.U.y ?? NaN) + 0.0005);
+  });
+
+  test('forgotten, part zero would come to lie the sine of the angle times its length away', () => {
+    const right = indexState(open(...KNOWN, ...longer, plan(THREE, 'per-index', LONG))).table?.rows[1];
+    const wrong = indexState(open(...KNOWN, ...longer, plan(THREE))).table?.rows[1];
+    expect(Math.abs((wrong?.datum.y ?? 0) - (right?.datum.y ?? 0))).toBeCloseTo(LONG.length / 2, 6);
+  });
+
+  test('with zero at the centre the CAM is told the part, not the tool', () => {
+    const { table } = indexState(open(...KNOWN, ...longer, plan(THREE, 'centre', LONG)));
+    expect(table?.fromCentre.z).toBeCloseTo(65.25, 9);
+    expect(table?.offset?.z).toBeCloseTo(-60.25 + LONG.length, 9);
+  });
+
+  test('a school whose lengths hold the tool sets the same shift from its own work offset', () => {
+    const machine: Machine = { ...trunnion, habits: { ...trunnion.habits, toolLengthSchool: 'touch-part' } };
+    const book = openBook(
+      withEntries({ ...plateSnapshot, machine }, [...KNOWN, ...longer, plan(THREE, 'per-index', LONG)]),
+    );
+    const rows = indexState(book).table?.rows ?? [];
+    expect(rows.map(({ datum }) => Number(datum.z.toFixed(4)))).toEqual([0, -2.2418, -27.9918]);
+  });
 });
 
 test('a crash takes the centre away, and the way it counts stays', () => {

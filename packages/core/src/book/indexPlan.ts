@@ -9,6 +9,7 @@ import { foundFeatures } from './foundFeatures';
 import { lastZeroing } from './inForce';
 import { featureKey } from '../datum/feature';
 import { zZeroAnswer } from './subjects/heights';
+import { tableAnswer } from './toolTable';
 
 type Axis = 'x' | 'y' | 'z';
 
@@ -24,7 +25,11 @@ export type IndexLack =
   | { code: 'sense'; axis: RotaryLetter }
   | { code: 'centre'; axis: RotaryLetter }
   | { code: 'turned'; axis: Axis }
-  | { code: 'zero'; axis: Axis };
+  | { code: 'zero'; axis: Axis }
+  /** How long the reference tool is, which is still in Z, while an axis that tilts turns Z. */
+  | { code: 'length'; tool: number }
+  /** The machine's own work offset Z, which goes with its tool lengths. */
+  | { code: 'offset'; why: string };
 
 export interface IndexState {
   zero: Partial<Record<Axis, ZeroFound>>;
@@ -57,10 +62,17 @@ function stateOf(book: Book): IndexState {
     else if (one.readings.some(isTurned)) lacks.push({ code: 'turned', axis });
     else zero[axis] = { value: one.value, U: one.U };
   }
+  const { school, toolInZ } = indexPlan;
+  const tilts = rotary.some(({ name }) => name !== 'C');
+  if (tilts && zero.z && toolInZ === undefined) lacks.push({ code: 'length', tool: book.setup.referenceTool });
+  const { workOffset: offsetZ, missing } = zero.z ? tableAnswer(book) : { workOffset: null, missing: null };
+  if (zero.z && offsetZ === null) lacks.push({ code: 'offset', why: missing ?? '' });
   const { x, y, z } = zero;
-  if (lacks.length > 0 || !x || !y || !z || indexPlan.indices.length === 0) return { zero, lacks };
+  if (lacks.length > 0 || !x || !y || !z || offsetZ === null || indexPlan.indices.length === 0) return { zero, lacks };
   const input: IndexTableInput = {
-    school: indexPlan.school,
+    school,
+    ...(toolInZ && { toolInZ }),
+    offsetZ,
     datum: { x: x.value, y: y.value, z: z.value },
     datumU: { x: x.U, y: y.U, z: z.U },
     axes: rotary.flatMap(({ name, confirmed, centre, limits }) =>

@@ -1,4 +1,4 @@
-import type { Book } from './book';
+import { gaugeAt, type Book } from './book';
 import { lengthIn, workOffsetZ, type LengthFrame, type School } from '../heights/schools';
 import { toolTableCheck } from '../heights/toolTableCheck';
 import type { ToolTableCheckOutput } from '../heights/toolTableCheck.schema';
@@ -45,12 +45,14 @@ const KEPT_U = 0.05;
 /** What the numbers are counted from, on the scale as it is now. */
 export function frameOf(book: Book): LengthFrame {
   const { setup, gauges } = book;
-  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
   const zero = zZeroAnswer(book);
+  const last = zero?.readings.at(-1);
+  // As thick as it was known to be when it was touched.
+  const gauge = last ? gaugeAt(book, last.gaugeId, last.takenAt) : gauges.find(({ id }) => id === setup.heightGaugeId);
   const set = lastZeroing(book, 'z');
   const here = zero && onThisScale(book, zero.readings);
   const top = topAboveZero(book);
-  const byControl = zero?.readings.at(-1)?.source.by === 'control';
+  const byControl = last?.source.by === 'control';
   // Set while the reference tool touched, the scale shows there what it was set to.
   const reference = here ? zero?.result.repeats.mean : set?.form === 'preset' ? set.value : undefined;
   return {
@@ -65,7 +67,7 @@ export function frameOf(book: Book): LengthFrame {
 function triggerOf(book: Book): number | undefined {
   const last = book.readings.findLast(({ subject, struckBy }) => subject.kind === 'master' && struckBy === null);
   if (last?.subject.kind !== 'master') return undefined;
-  const master = book.gauges.find(({ id }) => last.subject.kind === 'master' && id === last.subject.master);
+  const master = gaugeAt(book, last.subject.master, last.takenAt);
   const values = readingsInForce(book, last.subject).map(({ value }) => value);
   return master && mean(values) - sizeOf(master);
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { angle, id, name } from '../schema/quantities';
+import { angle, id, name, nonNegativeLength } from '../schema/quantities';
 import { documentKind } from './kind';
 import { workOffsetName } from './place';
 
@@ -19,6 +19,11 @@ export const indexPlan = z
   .object({
     /** The control follows the part, zero stands at the centre of rotation, or every index has an offset of its own. */
     school: z.enum(['follows', 'centre', 'per-index']),
+    /**
+     * Length of the reference tool as it is still in Z of part zero, mm from the gauge line, and U of that; nothing where the
+     * control had taken it off.
+     */
+    toolInZ: z.object({ length: nonNegativeLength, U: nonNegativeLength }).optional(),
     indices: z.array(index).max(60, { error: 'must hold at most 60 indices' }),
   })
   .meta({ id: 'IndexPlan' });

@@ -25,6 +25,10 @@ export const indexTableInput = z.object({
   /** Machine coordinates of part zero with all rotary axes at zero, mm, and U of each. */
   datum: point3,
   datumU: U3,
+  /** Length of the tool that is still in Z of the datum, mm from the gauge line, and its U. */
+  toolInZ: z.object({ length: nonNegativeLength, U: nonNegativeLength }).optional(),
+  /** Work offset Z that goes with the machine's tool lengths, all rotary axes at zero, mm: as Z of the datum where it is left out. */
+  offsetZ: length.optional(),
   /** The rotary axes, the one that carries the part first, then what carries that. */
   axes: z
     .array(axisOf)
@@ -61,7 +65,7 @@ export const indexTableOutput = z.object({
       name: z.string(),
       commands: z.partialRecord(letter, z.number()),
       workOffset: z.string().nullable(),
-      /** Machine coordinates of part zero there, mm, U of each, and how far it lies from where it is with all axes at zero. */
+      /** Work offset of part zero there, mm, U of each, and how far it lies from where it is with all axes at zero. */
       datum: z.object({ x: z.number(), y: z.number(), z: z.number() }),
       U: z.object({ x: z.number(), y: z.number(), z: z.number() }),
       moved: z.object({ x: z.number(), y: z.number(), z: z.number() }),

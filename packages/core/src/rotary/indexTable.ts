@@ -18,13 +18,14 @@ type Point = IndexTableInput['datum'];
  * @throws Refusal where an axis' sense was never confirmed by a trial turn
  */
 export function indexTable(input: IndexTableInput): IndexTableOutput {
-  const { datum, datumU, axes, indices, tolerance, school } = input;
+  const { datum, datumU, toolInZ, offsetZ = datum.z, axes, indices, tolerance, school } = input;
   const turning = axes.map(confirmed);
   const answers = indices.map(({ commands }) =>
     indexedPoint({
       point: datum,
       pointU: datumU,
       axes: turning.map((axis) => ({ ...axis, command: commands[axis.name] ?? 0 })),
+      ...(toolInZ && { toolInZ }),
       ...(tolerance !== undefined && { tolerance }),
     }),
   );
@@ -38,7 +39,8 @@ export function indexTable(input: IndexTableInput): IndexTableOutput {
       name: index.name,
       commands: index.commands,
       workOffset: index.workOffset ?? null,
-      datum: point,
+      // The machine's own offset, gone by as much as part zero has.
+      datum: { ...point, z: offsetZ + point.z - datum.z },
       U,
       moved: { x: point.x - datum.x, y: point.y - datum.y, z: point.z - datum.z },
       problems: [
@@ -48,15 +50,22 @@ export function indexTable(input: IndexTableInput): IndexTableOutput {
       ],
     };
   });
-  const centre = centreOf(input);
+  // Centres have no tool in them.
+  const trueZ = datum.z - (toolInZ?.length ?? 0);
+  const centre = centreOf({ ...input, datum: { ...datum, z: trueZ } });
   const worst = answers.reduce((most, one) => (one.uncertainty.U > most.uncertainty.U ? one : most));
   const sections = answers.flatMap(({ tape }, i) =>
     tape.sections.map((section) => ({ ...section, title: `${indices[i]?.name ?? ''}: ${section.title}` })),
   );
   return {
     rows,
-    offset: school === 'per-index' ? null : school === 'follows' ? { ...datum, U: datumU } : centre,
-    fromCentre: { x: datum.x - centre.x, y: datum.y - centre.y, z: datum.z - centre.z },
+    offset:
+      school === 'per-index'
+        ? null
+        : school === 'follows'
+          ? { ...datum, z: offsetZ, U: datumU }
+          : { ...centre, z: offsetZ + centre.z - trueZ },
+    fromCentre: { x: datum.x - centre.x, y: datum.y - centre.y, z: trueZ - centre.z },
     apart: apartOf(axes),
     uncertainty: worst.uncertainty,
     tape: {
@@ -66,7 +75,7 @@ export function indexTable(input: IndexTableInput): IndexTableOutput {
               sumSection(
                 `Part zero from the centre of rotation, ${axis.toUpperCase()}`,
                 [
-                  { label: 'part zero', value: datum[axis] },
+                  { label: 'part zero', value: axis === 'z' ? trueZ : datum[axis] },
                   { label: 'less the centre', value: -centre[axis] },
                 ],
                 'from the centre',

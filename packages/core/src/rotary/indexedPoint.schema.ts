@@ -22,6 +22,11 @@ export const indexedPointInput = z.object({
   /** Where the datum is with all axes at zero, mm in machine coordinates, and U of each coordinate. */
   point: point3,
   pointU: z.object({ x: nonNegativeLength, y: nonNegativeLength, z: nonNegativeLength }),
+  /**
+   * Length of the tool that is still in Z of the datum, mm from the gauge line, and its U: centres of rotation have no tool in
+   * them, so it is taken off before the part is turned and put back after.
+   */
+  toolInZ: z.object({ length: nonNegativeLength, U: nonNegativeLength }).optional(),
   /** The rotary axes, the one that carries the part first, then what carries that. */
   axes: z
     .array(turning)

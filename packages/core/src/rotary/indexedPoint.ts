@@ -11,7 +11,8 @@ import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schem
 /**
  * Where a datum touched with the rotary axes at zero comes to lie at an index: p' = C + R(part's turn)(p - C), axis by
  * axis, the one that carries the part first. Its ± holds the datum's own, each centre's, and the arm times the step of
- * each axis (JCGM 100:2008, 5.1.2). mm, degrees; senses after ISO 841.
+ * each axis (JCGM 100:2008, 5.1.2). A tool that is still in Z of the datum is off while the part turns. mm, degrees; senses
+ * after ISO 841.
  *
  * @throws Refusal when an axis is named twice
  * @example
@@ -20,7 +21,7 @@ import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schem
  *   step: 0.001, command: -35 }] }).point // { x: -9.3078, y: 23.8843, z: 0 }
  */
 export function indexedPoint(input: IndexedPointInput): IndexedPointOutput {
-  const { point, axes, tolerance } = input;
+  const { axes, tolerance } = input;
   const names = axes.map(({ name }) => name);
   const twice = names.find((name, i) => names.indexOf(name) !== i);
   if (twice !== undefined) {
@@ -39,16 +40,16 @@ export function indexedPoint(input: IndexedPointInput): IndexedPointOutput {
     U: { x: ux.U, y: uy.U, z: uz.U },
     uncertainty: worst,
     verdict: tolerance === undefined ? null : judge(worst.U, tolerance),
-    tape: { sections: sectionsOf([point.x, point.y, point.z], axes) },
+    tape: { sections: tapeOf(input, z) },
     cautions: [EDGE_CAUTIONS.raiseFirst],
   };
 }
 
 type Turning = IndexedPointInput['axes'][number];
 
-/** The datum as a function of itself, of each centre, and of how far each axis truly turned. */
-function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
-  const values = [point.x, point.y, point.z, ...axes.flatMap((axis) => [...axis.centre, partTurn(axis)])];
+/** The datum as a function of itself, of the tool in its Z, of each centre, and of how far each axis truly turned. */
+function modelOf({ point, pointU, toolInZ, axes }: IndexedPointInput): Model {
+  const turns = axes.flatMap((axis) => [...axis.centre, partTurn(axis)]);
   const sources: Source[] = [
     ...([pointU.x, pointU.y, pointU.z] as const).map((U, on): Source => ({
       name: `the datum, ${COORDINATES[on] ?? ''}`,
@@ -56,8 +57,9 @@ function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
       shape: 'normal',
       on,
     })),
+    { name: 'length of the tool in Z', u: (toolInZ?.U ?? 0) / 2, shape: 'normal', on: TOOL },
     ...axes.flatMap(({ name, centreU, step }, i): Source[] => {
-      const on = 3 + 3 * i;
+      const on = FIRST_AXIS + 3 * i;
       return [
         { name: `centre of ${name}, first`, u: centreU / 2, shape: 'normal', on },
         { name: `centre of ${name}, second`, u: centreU / 2, shape: 'normal', on: on + 1 },
@@ -66,14 +68,49 @@ function modelOf({ point, pointU, axes }: IndexedPointInput): Model {
     }),
   ];
   return {
-    values,
+    values: [point.x, point.y, point.z, toolInZ?.length ?? 0, ...turns],
     sources,
-    of: (v) =>
-      axes.reduce<Vector>(
-        (at, { name }, i) => turnedAbout(at, name, [v[3 + 3 * i] ?? 0, v[4 + 3 * i] ?? 0], v[5 + 3 * i] ?? 0),
-        [v[0] ?? 0, v[1] ?? 0, v[2] ?? 0],
-      ),
+    of: (v) => {
+      const tool = v[TOOL] ?? 0;
+      const [x, y, z] = axes.reduce<Vector>(
+        (at, { name }, i) => {
+          const k = FIRST_AXIS + 3 * i;
+          return turnedAbout(at, name, [v[k] ?? 0, v[k + 1] ?? 0], v[k + 2] ?? 0);
+        },
+        [v[0] ?? 0, v[1] ?? 0, (v[2] ?? 0) - tool],
+      );
+      return [x, y, z + tool];
+    },
   };
+}
+
+/** Where the tool's length, and the first axis, stand among the values of the model. */
+const TOOL = 3;
+const FIRST_AXIS = 4;
+
+/** The steps from the datum as it was touched to the datum at its index; the tool's length is off in between. */
+function tapeOf({ point, toolInZ, axes }: IndexedPointInput, z: number): TapeSection[] {
+  if (!toolInZ) return sectionsOf([point.x, point.y, point.z], axes);
+  const { length } = toolInZ;
+  return [
+    sumSection(
+      'Z of the datum, with no tool in it',
+      [
+        { label: 'as it was touched', value: point.z },
+        { label: 'less the tool that is in it', value: -length },
+      ],
+      'Z',
+    ),
+    ...sectionsOf([point.x, point.y, point.z - length], axes),
+    sumSection(
+      'Z there, for the same tool',
+      [
+        { label: 'with no tool in it', value: z - length },
+        { label: 'the tool again', value: length },
+      ],
+      'Z there',
+    ),
+  ];
 }
 
 function sectionsOf(start: Vector, axes: readonly Turning[]): TapeSection[] {

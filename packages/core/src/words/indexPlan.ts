@@ -14,6 +14,10 @@ export function lackWords(lack: IndexLack, machine: string): string {
       return `The centre of ${lack.axis} was not found yet.`;
     case 'turned':
       return `${lack.axis.toUpperCase()} was touched with a rotary axis turned. Touch it again with all of them at zero.`;
+    case 'length':
+      return `Z as it was touched still has tool ${lack.tool} in it, and no centre has: say below how long it is from the gauge line.`;
+    case 'offset':
+      return `The work offset Z of ${machine} is not known yet. ${lack.why}`.trim();
     case 'zero':
       return `${lack.axis.toUpperCase()} of part zero was not found yet: touch it with all rotary axes at zero.`;
   }

@@ -11,7 +11,7 @@ import type { AlignmentTask } from '../../record/subject';
 import type { Reading } from '../../record/reading';
 import type { IndicatorUse } from '../../schema/indicator';
 import { answerWith, type BookAnswer } from '../answer';
-import { answered, type Book } from '../book';
+import { answered, asKnownAt, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { Refusal } from '../../problem/problem';
@@ -74,7 +74,9 @@ function passOf(book: Book, alignment: Alignment, pass: number): AlignmentPass {
   if (next !== undefined) return none;
   try {
     const inForce = readings.filter(({ struckBy }) => struckBy === null);
-    return { ...none, answer: answerOf(reckon(book, alignment, at, sweep?.points), inForce, alignment.allowed) };
+    const moment = sweep?.at ?? inForce.at(-1)?.takenAt;
+    const then = moment === undefined ? book : asKnownAt(book, moment);
+    return { ...none, answer: answerOf(reckon(then, alignment, at, sweep?.points), inForce, alignment.allowed) };
   } catch (error) {
     if (error instanceof Refusal) return { ...none, refusal: error };
     throw error;

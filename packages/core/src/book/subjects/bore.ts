@@ -3,7 +3,7 @@ import type { BoreInput, BoreOutput, BorePass } from '../../boring/bore.schema';
 import type { Bore } from '../../record/cutPlan';
 import type { SizeReading } from '../../record/reading';
 import { answerWith, type BookAnswer } from '../answer';
-import { springKept, type Book } from '../book';
+import { gaugeAt, springKept, type Book } from '../book';
 import { allReadingsOf } from '../inForce';
 import type { KnownGauge } from '../known';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
@@ -51,7 +51,8 @@ export type BoreAnswer = BookAnswer<'bore'> & { result: BoreOutput };
 /** What to do next with a bore; undefined until it was measured, or why its log cannot be reckoned with. */
 export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: BoreAnswer; refused?: string } {
   const log = boreLog(book, plan.id);
-  const gauge = book.gauges.find(({ id }) => id === plan.gaugeId);
+  const inForce = log.readings.filter(({ struckBy }) => struckBy === null);
+  const gauge = gaugeAt(book, plan.gaugeId, inForce.at(-1)?.takenAt ?? '');
   if (log.start === undefined || !gauge) return { log };
   const kept = springKept(book, plan);
   const input: BoreInput = {
@@ -66,7 +67,6 @@ export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: Bor
     ...(kept && { kept: { k: kept.k, c: kept.c } }),
   };
   try {
-    const inForce = log.readings.filter(({ struckBy }) => struckBy === null);
     return { log, answer: answerWith('bore', bore(input), inForce, (plan.high - plan.low) / 2) };
   } catch (error) {
     if (error instanceof Refusal) return { log, refused: error.message };
