@@ -35,11 +35,11 @@ const TOUCHES: { name: string; path: string; act?: (page: Page) => Promise<void>
   },
   { name: 'a bore under the spindle', path: '/setup/calendar-wheel-rotary/alignment?task=centre' },
   { name: 'a bore’s size', path: `${PLATE}/size` },
-  { name: 'backlash', path: '/shop/machines/bench-mill?axis=x' },
   ...[
     'gauges/probe-4?do=in-ring',
     'gauges/spring-finder-10?do=by-block',
     'machines/knee-mill?axis=x&do=axis-scale',
+    'machines/bench-mill?axis=x&do=backlash',
     'machines/trunnion-mill?axis=A&do=centre-by-flip',
   ].map((routine) => ({
     name: routine,

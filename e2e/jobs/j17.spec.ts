@@ -33,18 +33,21 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await job.log('-127.252');
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/heights`);
   await page.getByRole('checkbox').first().click();
-  await job.log('-265.5');
+  // The reference tool, 118.4 from the gauge line to its tip, is still in Z: no centre has it.
+  await job.log('-147.1');
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum`);
   await job.tap('link', /^Faces at other angles/);
+  await expect(page.getByText(/Z as it was touched still has tool 5 in it/)).toBeVisible();
+  await job.fill(/^Tool 5 in that Z is long/, '118.4');
   await expect(page.getByText('Where part zero lies as the axes turn.')).toBeVisible();
   const front = page.getByRole('listitem').filter({ hasText: 'Front bore: C 0°, A 90°' });
   await expect(front.getByText('−116.501 mm')).toBeVisible();
-  await expect(front.getByText('−322.361 mm')).toBeVisible();
+  await expect(front.getByText('−203.961 mm')).toBeVisible();
   // A wrong sign would bring the other side up: what looks up is said.
   await expect(front.getByText('The part’s front looks up.')).toBeVisible();
   const [file] = await Promise.all([page.waitForEvent('download'), job.tap('button', 'Save offset lines')]);
   const lines = await readFile(await file.path(), 'utf8');
-  expect(lines).toMatch(/G10 L2 P2 X-262\.20\d Y-116\.501 Z-322\.361 \(Front bore A90\.000\)/);
+  expect(lines).toMatch(/G10 L2 P2 X-262\.20\d Y-116\.501 Z-203\.961 \(Front bore A90\.000\)/);
 
   // The stub bored from two sides: its walls by a micrometer say that the centre is 0.012 further toward plus.
   await page.goto(`${shop.url}/shop/machines/trunnion-mill?axis=A`);

@@ -89,8 +89,11 @@ export const SHOTS = [
     name: 'shop-backlash',
     shown: false,
     size: 'phone',
-    path: '/shop/machines/knee-mill?axis=y',
-    act: (page) => log(page, '6.22', '6', '6.225', '6.005'),
+    path: '/shop/machines/knee-mill?axis=y&do=backlash',
+    act: async (page) => {
+      await press(page, 'Begin');
+      await log(page, '6.22', '6', '6.225', '6.005');
+    },
   },
   { name: 'datum-part', size: 'phone', path: `${BASE}/datum` },
   {
@@ -119,14 +122,19 @@ export const SHOTS = [
     path: '/setup/arm-bracket-trunnion/heights',
     act: async (page) => {
       await page.getByRole('checkbox').first().click();
-      await log(page, '-265.5');
+      await log(page, '-147.1');
     },
   },
   {
     name: 'indices',
     size: 'phone',
     path: '/setup/arm-bracket-trunnion/datum?index=1',
-    act: (page) => page.getByText(/^Front bore: /).evaluate((element) => element.scrollIntoView()),
+    act: async (page) => {
+      await page.getByRole('textbox', { name: /^Tool 5 in that Z/ }).fill('118.4');
+      await page.getByRole('textbox', { name: /^Tool 5 in that Z/ }).press('Enter');
+      await page.getByText('Save as CSV').waitFor();
+      await page.getByText(/^Front bore: /).evaluate((element) => element.scrollIntoView());
+    },
   },
   {
     name: 'datum-touch',

@@ -2,13 +2,18 @@ import fc from 'fast-check';
 import type { Entry } from '../record/entry';
 import type { Found, NewCalibration } from '../record/calibration';
 import { withEntries } from '../record/merge';
+import type { Bore } from '../record/cutPlan';
+import { alignmentShop, configured, readPass } from './alignment.case';
 import { gaugeAt, openBook, openBookAs, type Book } from './book';
 import { foundFeatures } from './foundFeatures';
 import { sizeOf, sizeU, touchU } from './gaugeUse';
 import { reckonChanges } from './reckonChange';
-import { plateSnapshot, reading } from './snapshot.case';
+import { bookOf, plateSnapshot, reading, sizeRead } from './snapshot.case';
+import { alignmentPass } from './subjects/alignment';
+import { boreAnswer } from './subjects/bore';
 import { faceAnswer } from './subjects/face';
 import { zZeroAnswer } from './subjects/heights';
+import { frameOf } from './toolTable';
 
 const setupId = plateSnapshot.setup.id;
 const take = (...args: Parameters<typeof reading>): Entry => ({ kind: 'reading', setupId, body: reading(...args) });
@@ -76,6 +81,54 @@ describe('no calibration moves an answer of the past', () => {
     expect(then && sizeU(then)).toBeCloseTo(0.001, 12);
     expect(overdue && sizeU(overdue)).toBeCloseTo(0.003, 12);
     expect(overdue && sizeOf(overdue)).toBe(10.01);
+  });
+});
+
+describe('nor one of anything else that was read', () => {
+  const lever = (what: Found): Entry => found({ kind: 'gauge', gaugeId: 'lever' }, what, LATER);
+
+  test('a vise by an indicator whose scatter is found later', () => {
+    const vise = configured(alignmentShop, 'vise');
+    const read = readPass(alignmentShop, vise, [0, 0.058]);
+    const before = alignmentPass(read, vise, 1).answer;
+    expect(before?.uncertainty?.U).toBeGreaterThan(0);
+    for (const what of [
+      { what: 'touch', value: 0.03 },
+      { what: 'void', why: 'dropped' },
+    ] as Found[]) {
+      const after = alignmentPass(bookOf(read, [lever(what)]), vise, 1).answer;
+      expect(after?.uncertainty).toEqual(before?.uncertainty);
+    }
+  });
+
+  test('a bore by a gauge that is tried later', () => {
+    const bore: Bore = {
+      id: 'big',
+      name: 'Big',
+      low: 26,
+      high: 26.021,
+      counts: 'diameter',
+      step: 0.01,
+      gaugeId: 'lever',
+    };
+    const read = bookOf(alignmentShop, [
+      { kind: 'reading', setupId, body: sizeRead({ kind: 'bore-size', of: 'big' }, 25.4, 'lever') },
+    ]);
+    const U = (book: Book) => boreAnswer(book, bore).answer?.uncertainty?.U;
+    expect(U(read)).toBeGreaterThan(0);
+    expect(U(bookOf(read, [lever({ what: 'touch', value: 0.03 })]))).toBe(U(read));
+  });
+
+  test('lengths in a school that has the gauge in them, by a block measured later', () => {
+    const machine = {
+      ...plateSnapshot.machine,
+      habits: { answerFirst: 'preset' as const, toolLengthSchool: 'touch-part' as const },
+    };
+    const block = found({ kind: 'gauge', gaugeId: 'block' }, { what: 'size', value: 10.5, U: 0.002 }, LATER);
+    const frame = (...more: Entry[]) =>
+      frameOf(openBook(withEntries({ ...plateSnapshot, machine }, [take({ kind: 'z-zero', tool: 1 }, -40), ...more])));
+    expect(frame().gauge).toBe(10);
+    expect(frame(block)).toEqual(frame());
   });
 });
 

@@ -15,6 +15,8 @@ import {
   toldGauge,
   toldLength,
   toldMachine,
+  toldMean,
+  shownOf,
   toldReadings,
   touchingWith,
   type Routine,
@@ -66,9 +68,7 @@ export const BY_BLOCK: Routine = {
       lines: [{ say: 'Effective diameter', value: found.diameter, U }],
       found: [{ what: 'size', value: found.diameter, U }],
       reference: block.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [],
       compare: { value: found.diameter, U },
     };
@@ -104,9 +104,7 @@ export const FIXED_FACE: Routine = {
       lines: [{ say: 'Standard deviation of one touch', value: found.sd, U: found.uncertainty.U }],
       found: [{ what: 'touch', value: found.sd, U: found.uncertainty.U, approaches }],
       reference: 'a fixed face',
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [
         `${approaches} approaches within ${size(found.repeats.range)}.`,
         ...(approaches < GOOD_APPROACHES ? [`From ${GOOD_APPROACHES} on it can be relied on.`] : []),
@@ -145,11 +143,7 @@ export const HAND_TURNED: Routine = {
   ],
   result: (state) => {
     const indicator = toldGauge(state, 'indicator');
-    const middle = (key: string) => {
-      const all = toldReadings(state, key);
-      return all.reduce((sum, one) => sum + one, 0) / all.length;
-    };
-    const [high, low] = [middle('high'), middle('low')];
+    const [high, low] = [toldMean(state, 'high'), toldMean(state, 'low')];
     const found = runOut({
       rings: [
         {
@@ -170,9 +164,7 @@ export const HAND_TURNED: Routine = {
       lines: [{ say: 'Run-out, total reading', value: found.worst, U }],
       found: [{ what: 'run-out', value: found.worst, U }],
       reference: indicator.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [
         GAUGE_FACTS[ownGauge(state).kind].spin === 'standing'
           ? 'It stands still as it touches, so this goes into the ± of every touch. Seat it anew in its collet if it is more than you like.'
@@ -221,9 +213,7 @@ export const BALL_TRUED: Routine = {
       lines: [{ say: 'Run-out of the ball, total reading', value: found.tir, U }],
       found: [{ what: 'run-out', value: found.tir, U }],
       reference: indicator.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [
         found.within
           ? 'True enough. Tighten the screws evenly and read once more: tightening moves it. Then keep it.'

@@ -13,6 +13,8 @@ import {
   nothing,
   ownGauge,
   toldGauge,
+  toldMean,
+  shownOf,
   toldReadings,
   type Routine,
   type RoutineAsk,
@@ -59,9 +61,7 @@ export const BY_INSTRUMENT: Routine = {
       lines: [{ say: 'Size', value: found.size, U }],
       found: [{ what: 'size', value: found.size, U }],
       reference: instrument.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [],
       compare: { value: found.size, U },
     };
@@ -123,10 +123,7 @@ export const AGAINST_BLOCKS: Routine = {
     return mapResult(state, {
       resolution: own.resolution ?? 0.01,
       methodSd: touchU(own) / 2,
-      zero:
-        own.kind === 'bore-gauge'
-          ? 0
-          : toldReadings(state, 'zero').reduce((sum, one, _, all) => sum + one / all.length, 0),
+      zero: own.kind === 'bore-gauge' ? 0 : toldMean(state, 'zero'),
       more: 'What is measured with it carries this with it, in its ±.',
     });
   },
@@ -197,9 +194,7 @@ function mapResult(
       .map(({ name }) => name)
       .join(', ')
       .slice(0, 80),
-    uncertainty: found.uncertainty,
-    tape: found.tape,
-    cautions: found.cautions,
+    ...shownOf(found),
     notes: [Math.abs(found.worst) <= U ? 'Nothing to be seen beyond what the blocks and readings are sure of.' : more],
   };
 }
@@ -233,9 +228,7 @@ export const FIXED_SPOT: Routine = {
       lines: [{ say: 'Standard deviation of one touch there', value: found.sd, U: found.uncertainty.U }],
       found: [{ what: 'touch' as const, value: found.sd, U: found.uncertainty.U, approaches: found.repeats.n }],
       reference: toldGauge(state, 'with').name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [
         `A change of tools by this spot adds ${size(found.sd * Math.SQRT2)} to every depth, standard: once with the old tool, once with the new.`,
       ],

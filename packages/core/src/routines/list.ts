@@ -1,3 +1,4 @@
+import { BACKLASH } from './axes';
 import { BALL_TRUED, BY_BLOCK, FIXED_FACE, HAND_TURNED } from './finders';
 import { AGAINST_BLOCKS, AXIS_SCALE, BY_INSTRUMENT, FIXED_SPOT } from './instruments';
 import { IN_RING, ON_ARM, PROBE_LENGTH } from './probes';
@@ -19,6 +20,7 @@ export const ROUTINES: readonly Routine[] = [
   FIXED_FACE,
   HAND_TURNED,
   ON_ARM,
+  BACKLASH,
   AXIS_SCALE,
   FIXED_SPOT,
   TRIAL_TURN,

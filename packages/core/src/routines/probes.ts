@@ -10,6 +10,8 @@ import {
   ownGauge,
   toldGauge,
   toldMachine,
+  toldMean,
+  shownOf,
   toldReadings,
   touchingWith,
   type Routine,
@@ -109,9 +111,7 @@ export const IN_RING: Routine = {
         { what: 'radii', x: found.x.toward, ...(found.y && { y: found.y.toward }), U },
       ],
       reference: ring.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: [
         off.length > 0
           ? `The ball stands ${size(Math.hypot(...off))} off the spindle’s axis${off.length === 1 ? ' along X' : ''}. True it by its screws if that is more than you like.`
@@ -157,11 +157,10 @@ export const PROBE_LENGTH: Routine = {
     const master = toldGauge(state, 'master');
     const block = toldGauge(state, 'block');
     const readings = toldReadings(state, 'master');
-    const mean = readings.reduce((sum, one) => sum + one, 0) / readings.length;
     const known = knownSize(master);
     const machine = toldMachine(state);
     // The gauge line stands over the surface by block and master while the master touches.
-    const surface = mean - known.size - sizeOf(block);
+    const surface = toldMean(state, 'master') - known.size - sizeOf(block);
     const feel = touchU(block);
     const found = heightMaster({
       readings: toldReadings(state, 'probe'),
@@ -179,9 +178,7 @@ export const PROBE_LENGTH: Routine = {
       lines: [{ say: 'Length from the gauge line', value: found.value, U }],
       found: [{ what: 'length', value: found.value, U }],
       reference: `${master.name}, ${block.name}`,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: ['Enter it in the control as the probe’s length, and read it back.'],
     };
   },
@@ -233,9 +230,7 @@ export const ON_ARM: Routine = {
       lines: [{ say: 'Cutter above the surface when it answers', value: found.offset, U, signed: true }],
       found: [{ what: 'arm', value: found.offset, U }],
       reference: under.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: ['It holds for this cutter at this setting of the arm; find it anew after either was moved.'],
     };
   },

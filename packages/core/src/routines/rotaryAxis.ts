@@ -19,6 +19,16 @@ export const across = (axis: RotaryLetter): readonly [Axis, Axis] => {
   return [first.toLowerCase() as Axis, second.toLowerCase() as Axis];
 };
 
+/** A linear axis by name in a question: a centre has no tool in its Z. */
+export const onAxis = (linear: Axis): string =>
+  linear === 'z' ? 'Z, the length of what touches taken off' : linear.toUpperCase();
+
+/** What is said first where the machine has other rotary axes: they carry this one, or are carried by it. */
+export function othersAtZero({ machine, axis }: RotarySubject): string {
+  const others = (machine.rotary ?? []).filter(({ name }) => name !== axis).map(({ name }) => name);
+  return others.length === 0 ? '' : `${others.join(' and ')} at zero. `;
+}
+
 /** @throws Refusal while nobody saw which way it counts */
 export function requireSense({ axis, sense }: RotarySubject): 1 | -1 {
   if (sense === undefined) {

@@ -5,8 +5,27 @@ import { faceFlip } from '../rotary/faceFlip';
 import { partTurn, type RotaryLetter } from '../rotary/turn';
 import type { Axis } from '../schema/quantities';
 import { noteWords } from '../words/note';
-import { degrees, toldAngles, toldGauge, toldReadings, touchingWith, type Routine, type RoutineAsk } from './routine';
-import { across, centreResult, isRotary, own, requireSense, type RotarySubject } from './rotaryAxis';
+import {
+  degrees,
+  toldAngles,
+  toldGauge,
+  toldMean,
+  shownOf,
+  toldReadings,
+  touchingWith,
+  type Routine,
+  type RoutineAsk,
+} from './routine';
+import {
+  across,
+  centreResult,
+  isRotary,
+  onAxis,
+  othersAtZero,
+  own,
+  requireSense,
+  type RotarySubject,
+} from './rotaryAxis';
 
 /** Centre by a platter's face flipped half a turn. */
 export const BY_FLIP: Routine = {
@@ -42,7 +61,7 @@ export const BY_FLIP: Routine = {
     return [
       {
         key: 'face1',
-        say: `Turn ${axis} until the bare face stands upright, looking toward ${one}${linear}. Touch it. What does ${linear} show?`,
+        say: `${othersAtZero(own(state))}Turn ${axis} until the bare face stands upright, looking toward ${one}${linear}. Touch it. What does ${linear} show?`,
         label: `${linear}, the face toward ${one}${linear}`,
         least: 1,
         good: 3,
@@ -73,8 +92,6 @@ export const BY_FLIP: Routine = {
     const { axis, machine } = own(state);
     const gauge = toldGauge(state, 'with');
     const linear = flipAxis(axis);
-    const z = toldReadings(state, 'faceZ');
-    const faceZ = z.reduce((sum, one) => sum + one / z.length, 0);
     const normal = state.told.normal === '-1' ? -1 : 1;
     // A face that looks toward plus is touched going toward minus, and lies half of what touches short of the spindle.
     const radius = sizeOf(gauge) / 2;
@@ -83,7 +100,7 @@ export const BY_FLIP: Routine = {
       face1: faces('face1', normal),
       face2: faces('face2', normal === 1 ? -1 : 1),
       normal,
-      faceZ,
+      faceZ: toldMean(state, 'faceZ'),
       ...touchingWith(gauge, machine, linear),
       sizeU: sizeU(gauge),
     });
@@ -97,9 +114,7 @@ export const BY_FLIP: Routine = {
       'flip',
       {
         reference: gauge.name,
-        uncertainty: found.uncertainty,
-        tape: found.tape,
-        cautions: found.cautions,
+        ...shownOf(found),
         notes: [
           found.g >= 0
             ? 'The face stands above the centre of rotation.'
@@ -147,8 +162,8 @@ export const BY_ANGLES: Routine = {
         key: `${command} ${linear}`,
         say:
           i === 0
-            ? `${axis} at ${degrees(command)}. Find the middle of the ball. Where is it on ${linear.toUpperCase()}?`
-            : `Still at ${degrees(command)}: where is its middle on ${linear.toUpperCase()}?`,
+            ? `${command === toldAngles(state, 'angles')[0] ? othersAtZero(own(state)) : ''}${axis} at ${degrees(command)}. Find the middle of the ball. Where is it on ${onAxis(linear)}?`
+            : `Still at ${degrees(command)}: where is its middle on ${onAxis(linear)}?`,
         label: `${linear.toUpperCase()} at ${axis} ${degrees(command)}`,
         least: 1,
         good: 1,
@@ -162,13 +177,12 @@ export const BY_ANGLES: Routine = {
     const { axis, machine } = subject;
     const gauge = toldGauge(state, 'with');
     const [first, second] = across(axis);
-    const mean = (key: string) => toldReadings(state, key).reduce((sum, one, _, all) => sum + one / all.length, 0);
     const found = ballAngles({
       axis,
       sense: requireSense(subject),
       points: toldAngles(state, 'angles').map((command) => ({
         command,
-        at: [mean(`${command} ${first}`), mean(`${command} ${second}`)] as [number, number],
+        at: [toldMean(state, `${command} ${first}`), toldMean(state, `${command} ${second}`)] as [number, number],
       })),
       // A middle is the mean of two faces.
       pointU: Math.hypot(touchU(gauge), machine.axes[first].step / Math.sqrt(12)) * Math.SQRT1_2,
@@ -176,9 +190,7 @@ export const BY_ANGLES: Routine = {
     });
     return centreResult(state, found.centre, found.U, 'angles', {
       reference: gauge.name,
-      uncertainty: found.uncertainty,
-      tape: found.tape,
-      cautions: found.cautions,
+      ...shownOf(found),
       notes: found.notes.map((note) => noteWords(note, state.unit)),
       more: [
         { say: 'The ball goes round at', value: found.arm },

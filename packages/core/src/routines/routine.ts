@@ -3,6 +3,7 @@ import type { KnownMachine } from '../book/book';
 import type { KnownGauge } from '../book/known';
 import type { Caution } from '../cautions/caution';
 import type { GaugeKind } from '../metrology/gaugeKinds';
+import { mean } from '../metrology/mean';
 import type { Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import type { Calibrated, Found } from '../record/calibration';
@@ -15,7 +16,7 @@ import type { LengthUnit } from '../units/unit';
 /** What is to be qualified: a thing of the shop with what is known of it. */
 export type Subject =
   | { kind: 'gauge'; gauge: KnownGauge }
-  | { kind: 'cutter'; cutter: Cutter; known: number | undefined }
+  | { kind: 'cutter'; cutter: Cutter }
   | { kind: 'axis'; machine: KnownMachine; axis: Axis }
   | { kind: 'rotary'; machine: KnownMachine; axis: RotaryLetter; sense: 1 | -1 | undefined }
   | { kind: 'spot'; machine: KnownMachine };
@@ -44,6 +45,8 @@ export type RoutinePicture =
   | { kind: 'jaws'; thing: string; closed: boolean }
   /** A block between an indicator and a stop, along an axis. */
   | { kind: 'travel'; axis: string; block: boolean }
+  /** The table arriving at an indicator, in plus or in minus. */
+  | { kind: 'arrive'; axis: string; plus: boolean }
   /** A rotary axis seen from its plus end, and its bore. */
   | { kind: 'rotary'; axis: RotaryLetter; what: 'bore' }
   /** The same with a ball: the command, and what the part has turned by, anticlockwise as it is seen. */
@@ -82,6 +85,13 @@ export interface RoutineLine {
   U?: number;
   signed?: boolean;
 }
+
+/** What every calculation gives, as a result shows it. */
+export const shownOf = <T extends Pick<RoutineResult, 'uncertainty' | 'tape' | 'cautions'>>({
+  uncertainty,
+  tape,
+  cautions,
+}: T): Pick<RoutineResult, 'uncertainty' | 'tape' | 'cautions'> => ({ uncertainty, tape, cautions });
 
 /** What comes of it. */
 export interface RoutineResult {
@@ -194,6 +204,9 @@ export const toldReadings = ({ readings }: RoutineState, key: string): number[] 
   const all = readings[key] ?? [];
   return all.length === 0 ? nothing(key, 'A question has no reading yet.') : [...all];
 };
+
+/** Their mean, mm. @throws Refusal while there are none */
+export const toldMean = (state: RoutineState, key: string): number => mean(toldReadings(state, key));
 
 /** How a thing of known size is taken: its size and U at 95 %, mm. */
 export const knownSize = (gauge: KnownGauge): { size: number; U: number } => ({

@@ -105,7 +105,7 @@ const figures = ({ lines }: RoutineResult) => lines.map(({ value }) => Number(va
 describe('every routine', () => {
   const things: Subject[] = [
     ...shop.gauges.map((one): Subject => ({ kind: 'gauge', gauge: one })),
-    { kind: 'cutter', cutter: { id: 't', name: 'End mill 6', diameter: 6 }, known: undefined },
+    { kind: 'cutter', cutter: { id: 't', name: 'End mill 6', diameter: 6 } },
     { kind: 'axis', machine: machine('knee-mill'), axis: 'x' },
     { kind: 'spot', machine: machine('gantry-router') },
     rotary('A'),
@@ -284,6 +284,46 @@ describe('worked cases', () => {
     expect(figures(found)).toEqual([0, 0.02]);
     expect(found.notes[0]).toMatch(/nothing is corrected behind your back/);
   });
+});
+
+describe('backlash of an axis', () => {
+  const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
+  const twice = { plus1: [10.18], minus1: [10], plus2: [10.185], minus2: [10.005], plus3: [10.175], minus3: [9.995] };
+
+  test('one place come to from both sides in turn', () => {
+    const found = run(axis, 'backlash', twice, { times: '3' });
+    expect(figures(found)).toEqual([0.18]);
+    expect(found.found).toMatchObject([
+      { what: 'backlash', fromMinus: [10.18, 10.185, 10.175], fromPlus: [10, 10.005, 9.995] },
+    ]);
+    expect(found.notes).toEqual(['Only 3 from one side. Half a dozen from each side makes it good.']);
+  });
+
+  test('asks plus and minus in turn, as often as was chosen', () => {
+    const routine = must(routineNamed(axis, 'backlash'));
+    const asks = (times: string) => routine.asks(stateOf(axis, routine, { times }, {})).map(({ label }) => label);
+    expect(asks('1')).toEqual(['X, arriving in plus', 'X, arriving in minus']);
+    expect(asks('6')).toHaveLength(12);
+  });
+
+  test('a question left out is named as such', () => {
+    expect(() => run(axis, 'backlash', { plus1: [10.18] }, { times: '1' })).toThrow(/no reading yet/);
+  });
+});
+
+test('a centre asks for Z without the tool in it, and for the other axes at zero', () => {
+  const says = (subject: Subject, name: string) => {
+    const routine = must(routineNamed(subject, name));
+    return routine.asks(stateOf(subject, routine, {}, {})).map(({ say }) => say);
+  };
+  for (const name of ['centre-by-flip', 'centre-by-bore', 'centre-by-angles']) {
+    const [first, ...rest] = says(rotary('A'), name);
+    expect(first).toMatch(/^C at zero\. /);
+    const ofZ = [first, ...rest].filter((say) => say?.includes('Z'));
+    expect(ofZ.length).toBeGreaterThan(0);
+    for (const say of ofZ) expect(say).toMatch(/the length of what touches taken off\?$/);
+  }
+  expect(says(rotary('C'), 'centre-by-bore').join()).not.toMatch(/taken off/);
 });
 
 describe('held against what was found before', () => {

@@ -83,7 +83,7 @@ export function proveCentreWords({ along, state }: ProveCentreOutput, axis: Rota
   }
 }
 
-/** What an error of the centre does to part zero at an index: (I - R) e, whatever the arm. mm; the part's turn in degrees. */
+/** Where part zero truly lies at an index, from where a centre that is off by e puts it: (I - R) e, whatever the arm. mm; the part's turn in degrees. */
 export function shiftAt(off: readonly [number, number], turn: number): [number, number] {
   const [u, v] = turnedInPlane(off, [0, 0], turn);
   return [off[0] - u, off[1] - v];

@@ -12,7 +12,6 @@ import type { Shop } from '../../api/queries';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { AddThing } from './parts/AddThing';
-import { BacklashScreen } from './parts/BacklashScreen';
 import { GaugeFields } from './parts/GaugeFields';
 import { HoldingFields } from './parts/HoldingFields';
 import { MachineFields } from './parts/MachineFields';
@@ -113,9 +112,8 @@ export function ThingScreen() {
   const back = within
     ? { to: own as '/shop', label: `Back to the ${COLLECTION_TITLES[collection].one}` }
     : { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
-  const linear = axis === 'x' || axis === 'y' || axis === 'z';
   return (
-    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={measuring || linear}>
+    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={measuring}>
       {(shop) => {
         const kept = keptOf(shop, collection).find(({ thing }) => thing.id === id);
         if (!kept)
@@ -126,7 +124,7 @@ export function ThingScreen() {
             />
           );
         const machine = collection === 'machines' ? shop.machines.find((one) => one.id === id) : undefined;
-        const subject = subjectOf(kept, axis, shop);
+        const subject = subjectOf(kept, axis);
         const chosen = measuring && subject ? routineNamed(subject, routine) : undefined;
         if (chosen && subject)
           return (
@@ -139,7 +137,8 @@ export function ThingScreen() {
               unit={machine?.units ?? units}
             />
           );
-        if (machine && linear) return <BacklashScreen key={axis} machine={machine} axis={axis} />;
+        if (measuring)
+          return <Trouble title="Nothing is measured that way" detail="Go back and choose one of the ways it has." />;
         if (machine && isRotaryName(axis)) return <RotaryPage machine={machine} axis={axis} shop={shop} />;
         return (
           <View key={kept.thing.id} style={{ gap: 16 }}>

@@ -5,6 +5,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { StandingLine } from '../../answer/StandingLine';
 import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { ReadingDock } from '../../answer/ReadingDock';
@@ -94,6 +95,7 @@ function ToSize({ book }: { book: Book }) {
           <Words kind="sentence" live tone={answer?.advice === 'over' || view.refused !== undefined ? 'bad' : 'ink'}>
             {boreSentence(view, unit)}
           </Words>
+          <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
           {bore && answer && (
             <>
               {answer.next && <Words>{turnWords(bore, answer, unit)}</Words>}

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Budget } from '../../../answer/Budget';
+import { StandingLine } from '../../../answer/StandingLine';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import { ReadingDock } from '../../../answer/ReadingDock';
@@ -72,6 +73,13 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
   const carried = alignment.task === 'skew' && alignment.carriedPass === pass.pass;
   const skewed = pass.answer?.task === 'skew' ? pass.answer.result : undefined;
 
+  // A part's skew is touched with the finder, a plug sits by itself, all else is read on the indicator.
+  const touchedWith =
+    alignment.task === 'skew'
+      ? book.setup.finderId
+      : alignment.task === 'centre' && alignment.school === 'plug'
+        ? (alignment.plugId ?? undefined)
+        : alignment.indicatorId;
   return (
     <StationFrame
       touch
@@ -97,6 +105,7 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
                 {view.question ?? pass.refusal?.message ?? advice?.sentence ?? ''}
               </Words>
               {pass.readings.length === 0 && <Words kind="note">{toolWords(book, alignment)}</Words>}
+              {place !== undefined && <StandingLine book={book} gaugeId={touchedWith} only="doubtful" />}
             </View>
           </View>
           {pass.readings.length === 0 && !heavy && (

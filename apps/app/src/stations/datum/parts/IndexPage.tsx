@@ -13,6 +13,8 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { Cautions } from '../../../answer/Cautions';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
@@ -68,11 +70,12 @@ export function IndexPage({ book }: { book: Book }) {
       {Object.keys(state.zero).length > 0 && (
         <View style={styles.cards}>
           <Words tone="soft">
-            Part zero as it was touched, with every rotary axis at zero, in machine coordinates:
+            Part zero as it was touched, with every rotary axis at zero, in machine coordinates, the tool still in Z:
           </Words>
           <Coordinates of={state.zero} unit={unit} size={18} />
         </View>
       )}
+      {state.zero.z && (machine.rotary ?? []).some(({ name }) => name !== 'C') && <ToolInZ book={book} onKeep={keep} />}
       <Choice
         label="Where zero is while the part turns"
         value={indexPlan.school}
@@ -119,11 +122,49 @@ export function IndexPage({ book }: { book: Book }) {
   );
 }
 
+interface ToolInZProps {
+  book: Book;
+  onKeep: (change: Partial<IndexPlan>) => void;
+}
+
+/** How long the reference tool is that Z was touched with: the centre of an axis that tilts has no tool in it. */
+function ToolInZ({ book, onKeep }: ToolInZProps) {
+  const { setup, indexPlan } = book;
+  const told = indexPlan.toolInZ;
+  const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
+  return (
+    <FieldRow>
+      <OptionalLengthField
+        label={`Tool ${setup.referenceTool} in that Z is long`}
+        hint="From the gauge line to its tip; 0 where the control had taken it off."
+        unit={setup.units}
+        value={told?.length}
+        onCommit={(length) => onKeep({ toolInZ: length === undefined ? undefined : { length, U: told?.U ?? USUAL_U } })}
+        check={notNegative}
+      />
+      {told && (
+        <LengthField
+          label="That length is known to ±"
+          unit={setup.units}
+          value={told.U}
+          onCommit={(U) => onKeep({ toolInZ: { ...told, U } })}
+          check={notNegative}
+        />
+      )}
+    </FieldRow>
+  );
+}
+
+/** How well a tool's length from the gauge line is known until somebody says, mm. */
+const USUAL_U = 0.01;
+
 /** What is still wanted, and where it is found. */
 function Lack({ lack, book }: { lack: IndexLack; book: Book }) {
   const { machine, setup } = book;
   const shop = `/shop/machines/${machine.id}` as const;
   const words = lackWords(lack, machine.name);
+  // That one is asked for right below.
+  if (lack.code === 'length') return <Words tone="warn">▲ {words}</Words>;
   const to =
     lack.code === 'other-scale'
       ? shop
@@ -131,7 +172,7 @@ function Lack({ lack, book }: { lack: IndexLack; book: Book }) {
         ? (`${shop}?axis=${lack.axis}&do=trial-turn` as const)
         : lack.code === 'centre'
           ? (`${shop}?axis=${lack.axis}` as const)
-          : stationPath(setup.id, lack.axis === 'z' ? 'heights' : 'datum');
+          : stationPath(setup.id, lack.code === 'offset' || lack.axis === 'z' ? 'heights' : 'datum');
   return (
     <LinkButton to={to as typeof shop} label={words}>
       <Words tone="warn">▲ {words}</Words>

@@ -6,6 +6,7 @@ import { REGISTRY } from '@zero-point/core/registry/registry';
 import { reckon } from '@zero-point/core/atOnce/form';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProveCentreInput, ProveCentreOutput } from '@zero-point/core/rotary/proveCentre.schema';
+import { mean } from '@zero-point/core/metrology/mean';
 import { acrossNames, partTurn, type RotaryLetter } from '@zero-point/core/rotary/turn';
 import { gaugesOfKinds } from '@zero-point/core/routines/routine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -164,8 +165,8 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
       </Words>
       {found.state === 'off' && (
         <>
-          <Words>What that did to part zero, where each index has an offset reckoned from this centre:</Words>
-          {[90, 180, -90].map((command) => {
+          <Words>So far from the offset reckoned with this centre did part zero truly lie:</Words>
+          {(sense === undefined ? [180] : [90, 180, -90]).map((command) => {
             const [u, v] = shiftAt(off, partTurn({ sense: sense ?? 1, command }));
             return (
               <Words
@@ -207,7 +208,7 @@ interface Told {
 function inputOf({ what, along, command, sense, told, gauge, step }: Told): ProveCentreInput['by'] | undefined {
   const has = (key: Key) => (told[key] ?? []).length > 0;
   const all = (key: Key) => [...(told[key] ?? [])];
-  const mean = (key: Key) => all(key).reduce((sum, one, _, list) => sum + one / list.length, 0);
+  const middle = (key: Key) => mean(all(key));
   if (what === 'walls') {
     const plus = has('plusFirst') && has('plusTurned');
     const minus = has('minusFirst') && has('minusTurned');
@@ -225,8 +226,8 @@ function inputOf({ what, along, command, sense, told, gauge, step }: Told): Prov
     what,
     sense,
     command,
-    first: [mean('u1'), mean('v1')],
-    turned: [mean('u2'), mean('v2')],
+    first: [middle('u1'), middle('v1')],
+    turned: [middle('u2'), middle('v2')],
     pointU: Math.hypot(touchU(gauge), step / Math.sqrt(12)) * Math.SQRT1_2,
   };
 }

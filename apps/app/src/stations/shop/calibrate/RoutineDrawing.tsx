@@ -44,6 +44,8 @@ function drawn(picture: RoutinePicture, size: Size) {
       return <Jaws {...size} thing={picture.thing} closed={picture.closed} />;
     case 'travel':
       return <Travel {...size} axis={picture.axis} />;
+    case 'arrive':
+      return <Arriving {...size} axis={picture.axis} plus={picture.plus} />;
     case 'rotary':
       return <TurnedTable {...size} picture={picture} />;
   }
@@ -198,6 +200,27 @@ function Travel({ width, tall, axis }: Size & { axis: string }) {
       <Line x1={x + 68} x2={x + 68} y1={y + 6} y2={y - 7} stroke={METAL.brass} strokeWidth={2} />
       <Arrow from={{ x: x - 60, y: y + 40 }} to={{ x: x + 30, y: y + 40 }} />
       <Label x={x + 50} y={y + 45} anchor="start">{`${axis}+`}</Label>
+    </G>
+  );
+}
+
+/** The table against an indicator, and the side it is arrived at from. */
+function Arriving({ width, tall, axis, plus }: Size & { axis: string; plus: boolean }) {
+  const x = width / 2;
+  const y = tall / 2 + 14;
+  const from = plus ? -1 : 1;
+  return (
+    <G>
+      <ScribedBlock x={x - 60} y={y - 4} width={120} height={28} />
+      <Label x={x} y={y + 16} words>
+        table
+      </Label>
+      <Line x1={x} x2={x} y1={y - 44} y2={y - 6} stroke={METAL.brass} strokeWidth={2} strokeDasharray="5 4" />
+      <Label x={x} y={y - 48} size={13} colour={METAL.brass} words>
+        indicator at zero
+      </Label>
+      <Arrow from={{ x: x + from * 150, y: y + 10 }} to={{ x: x + from * 68, y: y + 10 }} />
+      <Label x={x + from * 110} y={y - 4}>{`${axis}${plus ? '+' : '−'}`}</Label>
     </G>
   );
 }

@@ -12,6 +12,7 @@ import {
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import { capital } from '@zero-point/core/words/sentence';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -89,9 +90,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScr
             {routine.title} · {name}
           </Words>
           <Words kind="sentence" live>
-            {finished
-              ? 'This is what it came to. Keep it, or do it once more.'
-              : `${routine.about[0]?.toUpperCase() ?? ''}${routine.about.slice(1)}.`}
+            {finished ? 'This is what it came to. Keep it, or do it once more.' : `${capital(routine.about)}.`}
           </Words>
           {typeof asked === 'string' && <Trouble words={asked} />}
         </>

@@ -1,4 +1,3 @@
-import { cutterSizeOf } from '@zero-point/core/book/known';
 import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
 import type { Calibration } from '@zero-point/core/record/calibration';
 import type { RotaryLetter } from '@zero-point/core/rotary/turn';
@@ -17,14 +16,12 @@ export const rotarySubject = (machine: KnownMachine, axis: RotaryLetter): Subjec
 });
 
 /** What a page of the shop is about, as a routine takes it; undefined for what is not measured. */
-export function subjectOf({ collection, thing }: Kept, axis: unknown, shop: Shop): Subject | undefined {
+export function subjectOf({ collection, thing }: Kept, axis: unknown): Subject | undefined {
   switch (collection) {
     case 'gauges':
       return { kind: 'gauge', gauge: thing };
-    case 'cutters': {
-      const own = shop.calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === thing.id);
-      return { kind: 'cutter', cutter: thing, known: cutterSizeOf(own)?.value };
-    }
+    case 'cutters':
+      return { kind: 'cutter', cutter: thing };
     case 'machines':
       if (isRotaryName(axis)) return rotarySubject(thing, axis);
       return axis === 'x' || axis === 'y' || axis === 'z'

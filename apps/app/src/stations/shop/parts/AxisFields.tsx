@@ -104,7 +104,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           : 'Backlash not measured yet.'}
       </Words>
       <LinkButton
-        to={`/shop/machines/${machine.id}?axis=${axis}`}
+        to={`/shop/machines/${machine.id}?axis=${axis}&do=backlash`}
         label={`Measure backlash of ${axis.toUpperCase()}`}
       />
       <LinkButton
