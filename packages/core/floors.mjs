@@ -8,7 +8,7 @@ export const FLOORS = [
   ['tape', 'geometry', 'metrology', 'cautions'],
   ['record'],
   ['discrepancy', 'alignment', 'methods', 'workholding', 'shop', 'boring', 'facing', 'positions'],
-  ['datum', 'heights', 'calibration', 'rotary'],
+  ['datum', 'heights', 'calibration', 'rotary', 'program', 'verify'],
   ['registry'],
   ['book'],
   ['words'],

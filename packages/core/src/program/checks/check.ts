@@ -1,0 +1,14 @@
+import type { Findings } from '../finding';
+import type { Listener } from '../interpret';
+import type { WhatIsSet } from '../whatIsSet';
+
+/** What every check is given. */
+export interface CheckOf {
+  set: WhatIsSet;
+  findings: Findings;
+  /** The stretch of the path that comes next, by its place. */
+  at: () => number;
+}
+
+/** One subject's check: what it listens to, and what it says once the program is read. */
+export type Check = Partial<Omit<Listener, 'fault'>> & { end?: (line: number) => void };

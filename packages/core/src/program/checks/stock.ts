@@ -1,0 +1,117 @@
+import { rotate } from '../../geometry/rotate';
+import { lowestWithin, type Pillar, type Stretch } from '../clip';
+import { FEED, RAPID } from '../path';
+import type { Box } from '../whatIsSet';
+import type { ModalState } from '../state';
+import type { Check, CheckOf } from './check';
+
+/** A tool that only touches the outline of something is not in it, mm. */
+const SKIN = 0.01;
+
+/** Feeds this far beside the stock, more than the tool is wide, go where nothing is to cut, mm. */
+const RUN_OUT = 15;
+
+/** Stock, clamps and jaws, and what lies under the part: where tips go, and where they must not. */
+export function stockCheck({ set, findings, at }: CheckOf): Check {
+  const { stock, turn, clear, room } = set;
+  const radii = new Map(set.tools.map(({ number, diameter }) => [number, diameter / 2]));
+  /** How deep was fed where the tool stands: as far it may come back at a rapid. */
+  let fed = { x: NaN, y: NaN, z: Infinity };
+  const stretch: Stretch = { x0: 0, y0: 0, z0: 0, x1: 0, y1: 0, z1: 0 };
+
+  /** A move as it lies to the part. */
+  function lay(x: number, y: number, z: number, state: ModalState): void {
+    stretch.z0 = state.z;
+    stretch.z1 = z;
+    if (turn === 0) {
+      stretch.x0 = state.x;
+      stretch.y0 = state.y;
+      stretch.x1 = x;
+      stretch.y1 = y;
+      return;
+    }
+    const [from, to] = [rotate(state, -turn), rotate({ x, y }, -turn)];
+    stretch.x0 = from.x;
+    stretch.y0 = from.y;
+    stretch.x1 = to.x;
+    stretch.y1 = to.y;
+  }
+
+  /** Outlines as the tool in hand must keep off them. */
+  let outlines = outlinesFor(set, 0);
+  let inHand = 0;
+
+  function stockMove(box: Box, kind: number, line: number, tool: number, radius: number): void {
+    const { z1: z } = stretch;
+    const top = box.z[1];
+    const lowest = kind === RAPID && outlines.stock ? lowestWithin(stretch, outlines.stock) : undefined;
+    if (kind === RAPID && lowest !== undefined && !inItsOwnHole()) {
+      findings.add('rapid-in-stock', line, { tool, below: top - lowest }, String(tool), at());
+    } else if (kind === RAPID && clear !== undefined && lowest === undefined && goesAcross()) {
+      const low = outlines.clear && lowestWithin(stretch, outlines.clear);
+      if (low !== undefined) findings.add('rapid-low', line, { tool, above: low - top, clear }, String(tool), at());
+    }
+    const below = box.z[0] - z;
+    if (below > (room ?? 0) + SKIN)
+      findings.add('under-part', line, { tool, below, room: room ?? null }, String(tool), at());
+    if (kind === FEED && z < top - SKIN) beside(box, line, radius);
+  }
+
+  /** Straight up, or straight down to where it was fed already. */
+  function inItsOwnHole(): boolean {
+    const { x1, y1, z0, z1 } = stretch;
+    if (goesAcross()) return false;
+    return z1 >= z0 || (fed.x === x1 && fed.y === y1 && z1 >= fed.z - SKIN);
+  }
+
+  const goesAcross = (): boolean =>
+    (!Number.isNaN(stretch.x0) && Math.abs(stretch.x1 - stretch.x0) > 1e-6) ||
+    (!Number.isNaN(stretch.y0) && Math.abs(stretch.y1 - stretch.y0) > 1e-6);
+
+  function beside({ x, y }: Box, line: number, radius: number): void {
+    const most = 2 * radius + RUN_OUT;
+    const { x1, y1 } = stretch;
+    if (x[0] - x1 > most) findings.add('beside-stock', line, { side: 'left', by: x[0] - x1 }, 'left', at());
+    if (x1 - x[1] > most) findings.add('beside-stock', line, { side: 'right', by: x1 - x[1] }, 'right', at());
+    if (y[0] - y1 > most) findings.add('beside-stock', line, { side: 'front', by: y[0] - y1 }, 'front', at());
+    if (y1 - y[1] > most) findings.add('beside-stock', line, { side: 'back', by: y1 - y[1] }, 'back', at());
+  }
+
+  return {
+    move: ({ kind, x, y, z, line }, state) => {
+      if (state.lost || Number.isNaN(x + y + z)) return;
+      if (state.tool !== inHand) {
+        inHand = state.tool;
+        outlines = outlinesFor(set, radii.get(inHand) ?? 0);
+      }
+      lay(x, y, z, state);
+      if (stock) stockMove(stock, kind, line, state.tool, outlines.radius);
+      for (const { box, pillar } of outlines.boxes)
+        if (lowestWithin(stretch, pillar) !== undefined)
+          findings.add('into-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
+      if (kind === FEED) {
+        const same = fed.x === stretch.x1 && fed.y === stretch.y1;
+        fed = { x: stretch.x1, y: stretch.y1, z: same ? Math.min(fed.z, z) : z };
+      }
+    },
+    change: () => {
+      fed = { x: NaN, y: NaN, z: Infinity };
+    },
+  };
+}
+
+const pillarOf = ({ x, y }: Box, radius: number, top: number): Pillar => ({
+  x0: x[0] - radius + SKIN,
+  x1: x[1] + radius - SKIN,
+  y0: y[0] - radius + SKIN,
+  y1: y[1] + radius - SKIN,
+  top,
+});
+
+/** What a tool of this radius must keep off, by its middle. */
+const outlinesFor = ({ stock, clear, boxes }: CheckOf['set'], radius: number) => ({
+  radius,
+  stock: stock && pillarOf(stock, radius, stock.z[1] - SKIN),
+  clear: stock && clear !== undefined ? pillarOf(stock, radius, stock.z[1] + clear - SKIN) : undefined,
+  boxes: boxes.map((box) => ({ box, pillar: pillarOf(box, radius, box.z[1]) })),
+});

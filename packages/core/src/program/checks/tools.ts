@@ -1,0 +1,39 @@
+import type { SetTool } from '../whatIsSet';
+import type { Check, CheckOf } from './check';
+
+/** Tools, their lengths and the H words: what is called must be there, measured, and compensated before Z goes down. */
+export function toolsCheck({ set, findings, at }: CheckOf): Check {
+  const byNumber = new Map<number, SetTool>(set.tools.map((tool) => [tool.number, tool]));
+  /** A change after which nothing was stopped for yet: where there is no table, the tool must be touched again. */
+  let touched = true;
+  let first = true;
+  return {
+    change: (line, { tool }) => {
+      const known = byNumber.get(tool);
+      if (!known) findings.add('tool-unknown', line, { tool }, String(tool), at());
+      else if (set.keepsTable && tool !== set.referenceTool && (known.length === null || known.refitted))
+        findings.add('tool-no-length', line, { tool, refitted: known.length !== null }, String(tool), at());
+      // The first tool was touched when Z was set.
+      touched = first;
+      first = false;
+    },
+    stop: () => {
+      touched = true;
+    },
+    length: (H, line, { tool }) => {
+      if (H === 0) return;
+      if (!set.keepsTable) findings.add('no-table', line, { H: Number.isNaN(H) ? 0 : H }, '', at());
+      else if (Number.isNaN(H)) findings.add('length-unnamed', line, { tool }, String(tool), at());
+      else if (H !== tool) findings.add('length-other', line, { tool, H }, `${tool} ${H}`, at());
+    },
+    move: ({ z, line }, state) => {
+      if (Number.isNaN(z) || z === state.z) return;
+      if (set.keepsTable && state.length === 0 && state.tool !== 0)
+        findings.add('no-compensation', line, { tool: state.tool }, String(state.tool), at());
+      if (!set.keepsTable && !touched) {
+        findings.add('no-stop', line, { tool: state.tool }, String(state.tool), at());
+        touched = true;
+      }
+    },
+  };
+}

@@ -1,0 +1,283 @@
+import { millimetresPer, type LengthUnit } from '../units/unit';
+import type { DialectName } from '../record/dialects';
+import { letterAt, type Block } from './block';
+import type { FindingCode, FindingFigures } from './finding';
+import { arcMove } from './arcMove';
+import { cycleMoves, isCycle, NO_CYCLE, type Cycle } from './cycle';
+import { startingState, type ModalState } from './state';
+
+/** A straight stretch: how the tip goes, where to, mm, and the line that says so. Used again for the next one. */
+export interface Move {
+  kind: number;
+  x: number;
+  y: number;
+  z: number;
+  line: number;
+}
+
+/** What happens as a program runs. */
+export interface Listener {
+  /** The tip goes straight from where the state has it; the state still stands at the beginning. */
+  move: (move: Move, state: ModalState) => void;
+  /** A tool goes into the spindle. */
+  change: (line: number, state: ModalState) => void;
+  /** A drilling cycle makes a hole. */
+  hole: (x: number, y: number, bottom: number, line: number, state: ModalState) => void;
+  /** The program stops and waits. */
+  stop: (line: number, state: ModalState) => void;
+  /** A work offset is called for. */
+  offset: (name: string, line: number) => void;
+  /** Length compensation is called for: H, NaN where it names none, 0 where it ends. */
+  length: (H: number, line: number, state: ModalState) => void;
+  /** The spindle is set turning or its speed changed. */
+  spindle: (line: number, state: ModalState) => void;
+  fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;
+}
+
+export interface ReadingOf {
+  /** What it is taken to be in, where it does not say. */
+  unit: LengthUnit;
+  dialect: DialectName;
+}
+
+/** Reads blocks one after the other, and tells what happens. */
+export interface Interpreter {
+  block: (block: Block, line: number) => void;
+  /** Since when incremental coordinates are in force; 0 while they are not. */
+  incrementalSince: () => number;
+  ended: () => boolean;
+  state: ModalState;
+}
+
+const [A, B, C, F, H, P, S, T, X, Y, Z] = [...'ABCFHPSTXYZ'].map(letterAt) as [
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+];
+
+/** Letters that go with some word or other, and are no fault of themselves. */
+const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)), 0);
+
+/**
+ * Codes that change nothing that is looked at here, in tenths: exact stop, ends of polar, scaled and turned coordinates,
+ * ways of passing corners; coolant, orienting the spindle, overrides.
+ */
+const HARMLESS_G = new Set([90, 150, 500, 501, 610, 611, 640, 690]);
+const HARMLESS_M = new Set([70, 80, 90, 190, 480, 490]);
+
+/** What moves, turns or scales the zero, in tenths. */
+const MOVES_ZERO = new Set([510, 511, 520, 680, 920, 921, 922, 923]);
+
+/** Interprets a program (ISO 6983-1 and what its dialects have in common); nothing is guessed. */
+export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpreter {
+  const state = startingState();
+  let cycle: Cycle = NO_CYCLE;
+  let ended = false;
+  let since = 0;
+  let per = millimetresPer(unit);
+  // One object for a million moves: figures handed over one by one would each be made anew.
+  const next: Move = { kind: 0, x: NaN, y: NaN, z: NaN, line: 0 };
+
+  function go(kind: number, x: number, y: number, z: number, line: number): void {
+    next.kind = kind;
+    next.x = x;
+    next.y = y;
+    next.z = z;
+    next.line = line;
+    tell.move(next, state);
+    state.x = x;
+    state.y = y;
+    state.z = z;
+  }
+
+  function unknown(word: string, line: number): void {
+    tell.fault('unknown-word', line, { word }, word);
+  }
+
+  /** Modal and other G codes; what the block's coordinates are for. */
+  function preparatory(block: Block, line: number): 'motion' | 'home' | 'machine' | 'none' {
+    let use: 'motion' | 'home' | 'machine' | 'none' = 'motion';
+    for (let i = 0; i < block.g.count; i += 1) {
+      const code = block.g.codes[i] ?? 0;
+      if (code === 0 || code === 10 || code === 20 || code === 30) setMotion(code / 10);
+      else if (code === 200 || code === 210) setUnit(code === 200 ? 'in' : 'mm', line);
+      else if (code === 900 || code === 910) setIncremental(code === 910, line);
+      else if (code === 170 || code === 180 || code === 190) state.plane = (code / 10) as ModalState['plane'];
+      else if (code === 901 || code === 911) state.absoluteCentres = code === 901;
+      else if (code === 400) state.radius = 0;
+      else if (code === 410 || code === 420) state.radius = (code / 10) as 41 | 42;
+      else if (code === 430) compensate(block, line);
+      else if (code === 490) compensateBy(0, line);
+      else if (code >= 930 && code <= 950 && code % 10 === 0) state.feedMode = (code / 10) as ModalState['feedMode'];
+      else if (code === 980 || code === 990) state.toInitial = code === 980;
+      else if (code === 800) setMotion(-1);
+      else if (isCycle(code)) {
+        setMotion(code / 10);
+        if (dialect === 'plain-moves') tell.fault('cycles-not-kept', line, {});
+      } else if (code === 280 || code === 300) use = 'home';
+      else if (code === 530) use = 'machine';
+      else if (code === 40) use = 'none';
+      else if (code === 100) {
+        use = 'none';
+        tell.fault('row-set', line, { word: 'G10' });
+      } else if (code === 650 || code === 660) tell.fault('subprogram', line, { code: `G${code / 10}` });
+      else if (offsetName(code, block) !== undefined) {
+        state.workOffset = offsetName(code, block);
+        tell.offset(state.workOffset ?? '', line);
+      } else if (MOVES_ZERO.has(code)) {
+        use = 'none';
+        state.lost = true;
+        tell.fault('zero-moved', line, { word: `G${code / 10}` });
+      } else if (!HARMLESS_G.has(code)) unknown(`G${code / 10}`, line);
+    }
+    return use;
+  }
+
+  function setMotion(motion: number): void {
+    if (state.motion !== motion && !isCycle(state.motion * 10)) cycle = { ...cycle, initial: NaN };
+    state.motion = motion;
+    if (motion < 0 || motion <= 3) cycle = NO_CYCLE;
+  }
+
+  function setUnit(next: LengthUnit, line: number): void {
+    if (state.unit !== undefined && state.unit !== next) tell.fault('unit-changes', line, { to: next });
+    state.unit = next;
+    per = millimetresPer(next);
+  }
+
+  function setIncremental(on: boolean, line: number): void {
+    if (on && !state.incremental) since = line;
+    if (!on) since = 0;
+    state.incremental = on;
+  }
+
+  function compensate(block: Block, line: number): void {
+    compensateBy((block.seen & (1 << H)) !== 0 ? (block.value[H] ?? NaN) : NaN, line);
+  }
+
+  function compensateBy(row: number, line: number): void {
+    tell.length(row, line, state);
+    // Another length is another tip: where it stands is not said until the next Z.
+    if (!Object.is(state.length, row)) state.z = NaN;
+    state.length = row;
+  }
+
+  /** Whether the program ends here. */
+  function miscellaneous(block: Block, line: number): boolean {
+    let endsHere = false;
+    for (let i = 0; i < block.m.count; i += 1) {
+      const code = block.m.codes[i] ?? 0;
+      if (code === 30 || code === 40 || code === 130 || code === 140) {
+        state.spindle = code === 30 || code === 130 ? 'clockwise' : 'anticlockwise';
+        tell.spindle(line, state);
+      } else if (code === 50) state.spindle = 'stopped';
+      else if (code === 60) {
+        state.tool = state.selected;
+        state.spindle = 'stopped';
+        state.z = NaN;
+        tell.change(line, state);
+      } else if (code === 0 || code === 10) tell.stop(line, state);
+      else if (code === 20 || code === 300) endsHere = true;
+      else if (code === 970 || code === 980) tell.fault('subprogram', line, { code: `M${code / 10}` });
+      else if (!HARMLESS_M.has(code)) unknown(`M${code / 10}`, line);
+    }
+    return endsHere;
+  }
+
+  const has = (block: Block, letter: number): boolean => (block.seen & (1 << letter)) !== 0;
+  const place = (block: Block, letter: number, now: number): number =>
+    has(block, letter) ? (state.incremental ? now : 0) + (block.value[letter] ?? 0) * per : now;
+
+  /** By way of the place named, then to a place the machine knows and the program does not. */
+  function home(block: Block, line: number): void {
+    const any = has(block, X) || has(block, Y) || has(block, Z);
+    const [x, y, z] = [place(block, X, state.x), place(block, Y, state.y), place(block, Z, state.z)];
+    if (any && (x !== state.x || y !== state.y || z !== state.z) && !state.incremental) go(0, x, y, z, line);
+    if (!any || has(block, X)) state.x = NaN;
+    if (!any || has(block, Y)) state.y = NaN;
+    if (!any || has(block, Z)) state.z = NaN;
+  }
+
+  function moves(block: Block, line: number): void {
+    const across = has(block, X) || has(block, Y);
+    if (state.motion > 3 && isCycle(state.motion * 10)) {
+      const starts = hasCode(block, state.motion * 10);
+      if (starts || across || has(block, Z))
+        cycle = cycleMoves({ block, line, state, cycle, per: per, dialect, starts }, { ...tell, go });
+      return;
+    }
+    if (!across && !has(block, Z)) return;
+    const x = place(block, X, state.x);
+    const y = place(block, Y, state.y);
+    const z = place(block, Z, state.z);
+    // Most controls go at a rapid then, some refuse.
+    if (state.motion < 0) tell.fault('no-motion', line, {});
+    if (
+      state.incremental &&
+      ((has(block, X) && Number.isNaN(x)) || (has(block, Y) && Number.isNaN(y)) || (has(block, Z) && Number.isNaN(z)))
+    )
+      tell.fault('incremental-from-nowhere', line, {});
+    if (state.motion <= 1) go(Math.max(0, state.motion), x, y, z, line);
+    else arcMove({ block, line, state, per: per, to: { x, y, z } }, { ...tell, go });
+  }
+
+  return {
+    state,
+    ended: () => ended,
+    incrementalSince: () => since,
+    block: (block, line) => {
+      if (ended) {
+        if (block.seen !== 0 || block.g.count + block.m.count > 0) tell.fault('after-end', line, {});
+        return;
+      }
+      if (block.twice !== 0) {
+        const word = String.fromCharCode(block.twice);
+        tell.fault('word-twice', line, { word }, word);
+      }
+      if (block.optional) tell.fault('optional-blocks', line, {});
+      const strange = block.seen & ~KNOWN_LETTERS;
+      if (strange !== 0)
+        for (let letter = 0; letter < 26; letter += 1)
+          if ((strange & (1 << letter)) !== 0) unknown(String.fromCharCode(65 + letter), line);
+      if (has(block, T)) state.selected = block.value[T] ?? 0;
+      if (has(block, S)) {
+        state.speed = block.value[S] ?? 0;
+        if (state.spindle !== 'stopped') tell.spindle(line, state);
+      }
+      const use = block.g.count === 0 ? 'motion' : preparatory(block, line);
+      if (has(block, F)) state.feed = (block.value[F] ?? 0) * (state.feedMode === 93 ? 1 : per);
+      const endsHere = block.m.count > 0 && miscellaneous(block, line);
+      if (has(block, A) || has(block, B) || has(block, C)) {
+        tell.fault('rotary-moves', line, {});
+        state.lost = [A, B, C].some((axis) => has(block, axis) && (block.value[axis] ?? 0) !== 0);
+      }
+      if (use === 'home') home(block, line);
+      else if (use === 'machine') {
+        if (has(block, X)) state.x = NaN;
+        if (has(block, Y)) state.y = NaN;
+        if (has(block, Z)) state.z = NaN;
+      } else if (use === 'motion') moves(block, line);
+      if (endsHere) ended = true;
+    },
+  };
+
+  function hasCode(block: Block, code: number): boolean {
+    for (let i = 0; i < block.g.count; i += 1) if (block.g.codes[i] === code) return true;
+    return false;
+  }
+
+  function offsetName(code: number, block: Block): string | undefined {
+    if (code >= 540 && code <= 590 && code % 10 === 0) return `G${code / 10}`;
+    if (code >= 591 && code <= 593) return `G59.${code - 590}`;
+    if (code === 541) return `G54.1 P${has(block, P) ? (block.value[P] ?? 0) : '?'}`;
+    return undefined;
+  }
+}
