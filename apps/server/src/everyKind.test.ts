@@ -58,6 +58,25 @@ const ROWS: { [K in RowName]: BodyOf<K> } = {
     at,
   },
   interruption: { id: 'interruption-1', what: 'homed', at },
+  programCheck: {
+    id: 'program-check-1',
+    file: 'plate.nc',
+    size: 2048,
+    lines: 84,
+    checkedTo: 84,
+    stops: 0,
+    minds: 1,
+    at,
+  },
+  measurement: {
+    id: 'measurement-1',
+    of: { kind: 'size', of: { pattern: 'bearing-ring', hole: 1 } },
+    gaugeId: 'caliper-150',
+    value: 4.21,
+    source: { by: 'typed', text: '4.21', unit: 'mm' },
+    at,
+  },
+  firstPart: { id: 'first-part-1', verdict: 'in', by: 'Ada', measured: ['measurement-1'], note: '', at },
 };
 
 /** What is changed of each, so that it says something else under the same id. */
@@ -71,11 +90,17 @@ const OTHERWISE: { [K in RowName]: BodyOf<K> } = {
   reckoning: { ...ROWS.reckoning, unit: 'in' },
   readBack: { ...ROWS.readBack, shown: 5 },
   interruption: { ...ROWS.interruption, what: 'stands' },
+  programCheck: { ...ROWS.programCheck, stops: 1 },
+  measurement: { ...ROWS.measurement, value: 4.22 },
+  firstPart: { ...ROWS.firstPart, verdict: 'out' },
 };
 
 const DOCUMENTS: { [K in DocumentName]: BodyOf<K> } = {
   machine: startingMachine('new-mill', 'New mill', 'readout', 'in'),
   indexPlan: { school: 'centre', indices: [{ id: 'front', name: 'Front', A: -90, workOffset: 'G55' }] },
+  obstacles: {
+    boxes: [{ id: 'clamp', name: 'Clamp', from: { x: 10, y: -20, z: -9 }, to: { x: 40, y: 5, z: 12 } }],
+  },
   part: { id: 'arm', name: 'Arm', material: 'brass', size: { x: 80, y: 20, z: 6 }, holes: [] },
   gauge: { id: 'pin-8', name: 'Pin 8', kind: 'pin', nominal: 8 },
   cutter: { id: 'mill-8', name: 'End mill 8', diameter: 8, kind: 'end-mill', teeth: 4 },

@@ -1,4 +1,5 @@
-import { DIALECTS, PLAINEST } from '@zero-point/core/formats/dialect';
+import { DIALECTS } from '@zero-point/core/formats/dialect';
+import { PLAINEST } from '@zero-point/core/record/dialects';
 import { DIALECT_NAMES, type DialectName } from '@zero-point/core/record/dialects';
 import { View } from 'react-native';
 import { Words } from '../theme/Words';

@@ -8,7 +8,9 @@ import DatumScreen from './datum/Screen';
 import HeightsScreen from './heights/Screen';
 import PlanScreen from './plan/Screen';
 import PositionsScreen from './positions/Screen';
+import SheetScreen from './sheet/Screen';
 import SizeScreen from './size/Screen';
+import VerifyScreen from './verify/Screen';
 import WorkholdingScreen from './workholding/Screen';
 
 /** One station of a set-up. */
@@ -28,6 +30,8 @@ const SCREENS: Readonly<Record<StationName, Station['Screen']>> = {
   heights: HeightsScreen,
   positions: PositionsScreen,
   size: SizeScreen,
+  verify: VerifyScreen,
+  sheet: SheetScreen,
 };
 
 /** The stations there are, in the order people work: the strip, the way on and the addresses follow from it. */

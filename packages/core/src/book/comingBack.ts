@@ -94,14 +94,27 @@ export function shiftOf(book: Book, after: string, feature: FaceFeature): Shift 
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const now = answerFrom(book, face, of, readings)?.result;
   if (!now) return undefined;
-  const before = faceAnswer(book, face, of);
-  const was =
-    before && onThisScale(book, before.readings)
-      ? before.result.edge
-      : zeroAt(book, axis, set) + (nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known)[axis] ?? 0);
-  const off = now.edge - was;
-  const U = Math.hypot(now.uncertainty.U, before?.result.uncertainty.U ?? KNOWN_U);
+  const was = expectedEdge(book, feature);
+  if (!was) return undefined;
+  const off = now.edge - was.edge;
+  const U = Math.hypot(now.uncertainty.U, was.U);
   return { feature, axis, off, U, stands: Math.abs(off) <= Math.max(U, book.setup.tolerance / 4), readings };
+}
+
+/**
+ * Where the scale should have a face, mm, and U of that: by its own touch on the zero in force, else by that zero and the
+ * face's place on the part. Undefined while its axis is not set.
+ */
+export function expectedEdge(book: Book, feature: FaceFeature): { edge: number; U: number } | undefined {
+  const { face, of } = feature;
+  const { axis } = wallTouch(rectangleOf(book.part, of), face);
+  const set = lastZeroing(book, axis);
+  if (!set) return undefined;
+  const before = faceAnswer(book, face, of);
+  const U = before?.result.uncertainty.U ?? KNOWN_U;
+  if (before && onThisScale(book, before.readings)) return { edge: before.result.edge, U };
+  const nominal = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known)[axis] ?? 0;
+  return { edge: zeroAt(book, axis, set) + nominal, U };
 }
 
 /** Where the scale shows part zero, mm: nothing where it was set to, the figure of a work offset; beside it on a local datum. */

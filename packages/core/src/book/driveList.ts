@@ -77,6 +77,10 @@ export function driveList(book: Book, order: DriveOrder, patternId?: string): St
   });
 }
 
+/** Every hole of every pattern in hand, step by step. */
+export const allStops = (book: Book): Stop[] =>
+  driveList(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
+
 const STEP_ORDER: Readonly<Record<HoleStep, number>> = { spot: 0, drill: 1, ream: 2, tap: 3, bore: 4 };
 
 function byToolOfStep<S extends Pick<Stop, 'step'>>(stops: readonly S[], toolOf: (stop: S) => string): S[] {

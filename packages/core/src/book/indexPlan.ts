@@ -1,15 +1,11 @@
 import { Refusal } from '../problem/problem';
 import type { TouchReading } from '../record/reading';
-import { isTouch } from '../record/reading';
 import { indexTable } from '../rotary/indexTable';
 import type { IndexTableInput, IndexTableOutput } from '../rotary/indexTable.schema';
 import type { RotaryLetter } from '../rotary/turn';
 import { answered, type Book } from './book';
-import { foundFeatures } from './foundFeatures';
-import { lastZeroing } from './inForce';
-import { featureKey } from '../datum/feature';
-import { zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
+import { zeroAnswers } from './zeroAnswers';
 
 type Axis = 'x' | 'y' | 'z';
 
@@ -49,7 +45,7 @@ export const indexState = (book: Book): IndexState => answered(book, 'index tabl
 function stateOf(book: Book): IndexState {
   const { machine, indexPlan } = book;
   const rotary = machine.rotary ?? [];
-  const found = zerosOf(book);
+  const found = zeroAnswers(book);
   const zero: IndexState['zero'] = {};
   const lacks: IndexLack[] = machine.scale === 'machine' ? [] : [{ code: 'other-scale' }];
   for (const { name, confirmed, centre } of rotary) {
@@ -60,7 +56,7 @@ function stateOf(book: Book): IndexState {
     const one = found[axis];
     if (!one) lacks.push({ code: 'zero', axis });
     else if (one.readings.some(isTurned)) lacks.push({ code: 'turned', axis });
-    else zero[axis] = { value: one.value, U: one.U };
+    else zero[axis] = { value: one.value, U: one.uncertainty.U };
   }
   const { school, toolInZ } = indexPlan;
   const tilts = rotary.some(({ name }) => name !== 'C');
@@ -113,33 +109,3 @@ function stateOf(book: Book): IndexState {
 /** A touch with a rotary axis away from zero. */
 const isTurned = ({ place: { index } }: TouchReading): boolean =>
   index !== undefined && (['A', 'B', 'C'] as const).some((axis) => (index[axis] ?? 0) !== 0);
-
-type Zeros = Partial<Record<Axis, ZeroFound & { readings: readonly TouchReading[] }>>;
-
-/** Part zero on each axis: from what it was set by, else from what is known best. */
-function zerosOf(book: Book): Zeros {
-  const zeros: Zeros = {};
-  for (const axis of ['x', 'y'] as const) {
-    const set = lastZeroing(book, axis)?.subject;
-    const by = set && 'kind' in set && set.kind !== 'datum' ? set : undefined;
-    const candidates = foundFeatures(book)
-      .filter(({ stands, answer }) => stands && answer[axis] !== undefined)
-      .sort((a, b) => (a.answer[axis]?.uncertainty.U ?? 0) - (b.answer[axis]?.uncertainty.U ?? 0));
-    const chosen = candidates.find(({ key }) => by && isFeature(by) && key === featureKey(by)) ?? candidates[0];
-    const answer = chosen?.answer[axis];
-    if (chosen && answer)
-      zeros[axis] = {
-        value: answer.workOffset,
-        U: answer.uncertainty.U,
-        readings: chosen.answer.readings.filter(isTouch),
-      };
-  }
-  const z = zZeroAnswer(book);
-  if (z) zeros.z = { value: z.result.workOffset, U: z.result.uncertainty.U, readings: z.readings.filter(isTouch) };
-  return zeros;
-}
-
-const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'];
-
-const isFeature = (subject: { kind: string }): subject is Parameters<typeof featureKey>[0] =>
-  FEATURES.includes(subject.kind);

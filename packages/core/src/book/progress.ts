@@ -5,17 +5,12 @@ import type { Agreement } from './checks/check';
 import { alignmentDone } from './alignmentState';
 import type { Book } from './book';
 import { doubtOf, type Doubt } from './comingBack';
-import { driveList, PLAIN_ORDER, type Stop } from './driveList';
+import { allStops, type Stop } from './driveList';
 import { holdingSteps } from './holdingSteps';
-import { patternsInHand } from './holes';
 import { isSet, lastZeroing } from './inForce';
 import { neededTools } from './neededTools';
 import { boreAnswer } from './subjects/bore';
 import { toolLengthAnswer } from './subjects/heights';
-
-/** Every hole of every pattern in hand, step by step. */
-const allStops = (book: Book): Stop[] =>
-  driveList(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
 
 /** Those of these tools that have no length yet, the reference left out. */
 const unmeasured = (book: Book, tools: readonly number[]): number[] =>
@@ -26,6 +21,9 @@ const inUse = ({ tools }: Book): number[] =>
 
 const notInSize = (book: Book) =>
   book.cutPlan.bores.filter((bore) => boreAnswer(book, bore).answer?.result.advice !== 'in-size');
+
+/** The check that the sheet hangs at the machine. */
+export const SHEET_TAPED = 'sheet-taped';
 
 /** Whether a station's work is done, from what the ledger holds. */
 export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>> = {
@@ -42,6 +40,8 @@ export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>
     return stops.length > 0 && stops.every(({ done }) => done);
   },
   size: (book) => book.cutPlan.bores.length > 0 && notInSize(book).length === 0,
+  verify: ({ firstParts }) => firstParts.at(-1)?.verdict === 'in',
+  sheet: ({ index }) => index.lastCheck.get(SHEET_TAPED)?.action === 'tick',
 };
 
 /** The next thing to do, and the station it is done at. */

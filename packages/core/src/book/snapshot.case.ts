@@ -6,6 +6,7 @@ import type { Tool } from '../record/cutter';
 import { FIRST_EPOCH, type Place, type ReadingScale } from '../record/place';
 import { EMPTY_CUT_PLAN } from '../record/cutPlan';
 import { EMPTY_INDEX_PLAN } from '../record/indexPlan';
+import { NO_OBSTACLES } from '../record/obstacles';
 import { EMPTY_DATUM_PLAN } from '../record/datumPlan';
 import { withEntries } from '../record/merge';
 import type { Snapshot } from '../record/snapshot';
@@ -78,6 +79,10 @@ export const plateSnapshot: Snapshot = {
   toolTable: null,
   cutPlan: EMPTY_CUT_PLAN,
   indexPlan: EMPTY_INDEX_PLAN,
+  obstacles: NO_OBSTACLES,
+  programChecks: [],
+  measurements: [],
+  firstParts: [],
   versions: {},
   seq: 1,
 };

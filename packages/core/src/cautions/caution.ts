@@ -223,3 +223,12 @@ export const ROTARY_CAUTIONS = {
 
 /** Shown on every bench and in the README: what comes before anything this program says. */
 export const STANDING_CAUTION = 'Your machine’s manual, local rules and a competent instructor come first.';
+
+/** Cautions of measuring a part in the machine. */
+export const MEASURE_CAUTIONS = {
+  stopped: {
+    id: 'measure-stopped',
+    text: 'Spindle stopped and the tool clear before a hand or a gauge goes to the part. Chips by brush, edges deburred.',
+    mustTick: false,
+  },
+} as const satisfies Record<string, Caution>;

@@ -12,9 +12,6 @@ export interface Dialect {
   row: ((tool: number, length: string) => string) | null;
 }
 
-/** What a machine is taken to understand until somebody says more: words that mean the same on every control. */
-export const PLAINEST: DialectName = 'plain-moves';
-
 export const DIALECTS: Readonly<Record<DialectName, Dialect>> = {
   'plain-moves': {
     name: 'Plain moves',

@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import { keepsTable, type School } from '../heights/schools';
 import type { DialectName } from '../record/dialects';
-import { DIALECTS, PLAINEST } from './dialect';
+import { PLAINEST } from '../record/dialects';
+import { DIALECTS } from './dialect';
 import { commented } from './programText';
 import { Refusal } from '../problem/problem';
 import { formatLength } from '../units/formatLength';

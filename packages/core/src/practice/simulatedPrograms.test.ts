@@ -1,21 +1,15 @@
-import { chance as chanceOf } from '../metrology/chance';
+import { chance as seeded } from '../metrology/chance';
 import { checkProgram, programBytes } from '../program/checkProgram';
 import { plantFault, showsFurtherOn, simulatedProgram } from './simulatedPrograms';
 
 const JOBS = 5000;
 
 test('of 5 000 jobs with one planted fault each at least 99 % are found; on the same without it next to none', () => {
-  const chance = chanceOf(15);
-  const missed: Record<string, number> = {};
-  const wrongly: Record<string, number> = {};
+  const chance = seeded(15);
   let [found, wrong] = [0, 0];
   for (let i = 0; i < JOBS; i += 1) {
     const job = simulatedProgram(chance);
-    for (const { code, level } of checkProgram(programBytes(job.text), job.set).findings)
-      if (level !== 'note') {
-        wrong += 1;
-        wrongly[code] = (wrongly[code] ?? 0) + 1;
-      }
+    if (checkProgram(programBytes(job.text), job.set).findings.some(({ level }) => level !== 'note')) wrong += 1;
     const fault = plantFault(job, chance);
     const { findings } = checkProgram(programBytes(fault.text), fault.set);
     const told = findings.some(
@@ -23,9 +17,7 @@ test('of 5 000 jobs with one planted fault each at least 99 % are found; on the 
         fault.codes.includes(code) && (line === fault.line || (showsFurtherOn(code) && line > fault.line)),
     );
     if (told) found += 1;
-    else missed[fault.kind] = (missed[fault.kind] ?? 0) + 1;
   }
   expect(found / JOBS).toBeGreaterThanOrEqual(0.99);
   expect(wrong / JOBS).toBeLessThan(0.005);
-  console.log(JSON.stringify({ found, missed, wrong, wrongly }));
 });

@@ -11,6 +11,7 @@ import { collectFindings, type Finding } from './finding';
 import { interpret, type Interpreter, type Listener } from './interpret';
 import { writePath, type Path } from './path';
 import { gatherHoles } from './programHoles';
+import { gatherStates, type StateAt } from './states';
 import { gatherTold, type ProgramTold } from './told';
 import type { WhatIsSet } from './whatIsSet';
 import { meetsStock, zeroThatFits } from './zeroElsewhere';
@@ -24,6 +25,10 @@ export interface CheckedProgram {
   findings: Finding[];
   told: ProgramTold;
   path: Path;
+  /** What is in force along the path: each holds from its stretch on. */
+  states: StateAt[];
+  /** Where each line begins, bytes. */
+  lineStarts: Uint32Array;
 }
 
 /** What a line of a long program is about, at least. */
@@ -53,6 +58,7 @@ export function checkProgram(
   const extents = emptyExtents();
   const holes = gatherHoles();
   const told = gatherTold();
+  const states = gatherStates();
   let at = 0;
   const of = { set, findings, at: () => at };
   let program: Interpreter | undefined;
@@ -71,11 +77,12 @@ export function checkProgram(
     fault: (code, line, figures, key) => findings.add(code, line, figures, key, at),
     drawn: ({ kind, x, y, z, line }, state) => {
       path.add(kind, x, y, z, line, told.place(state.tool));
+      states.take(at, state);
       at += 1;
     },
   });
   program = interpret(set, listener);
-  const { lines, checkedTo } = readLines(bytes, program, listener, tell, () =>
+  const { lines, checkedTo, lineStarts } = readLines(bytes, program, listener, tell, () =>
     ENDS_READING.some((code) => findings.has(code)),
   );
   if (checkedTo === lines && !program.ended()) findings.add('no-end', lines, {});
@@ -93,6 +100,8 @@ export function checkProgram(
     findings: findings.list(),
     told: { ...told.told(), extents, holes: holesTold, lines, stretches: at, checkedTo },
     path: path.path(),
+    states: states.list(),
+    lineStarts,
   };
 }
 
@@ -127,16 +136,23 @@ function readLines(
   { fault }: Listener,
   tell: (share: number) => void,
   over: () => boolean,
-): { lines: number; checkedTo: number } {
+): { lines: number; checkedTo: number; lineStarts: Uint32Array } {
   const block = emptyBlock();
+  let starts = new Uint32Array(Math.max(256, Math.ceil(bytes.length / BYTES_A_LINE)));
   let line = 0;
   let next = SLICE;
   let at = 0;
   let checkedTo = 0;
   let reading = true;
   while (at < bytes.length) {
-    line += 1;
     const start = at;
+    if (line === starts.length) {
+      const more = new Uint32Array(2 * line);
+      more.set(starts);
+      starts = more;
+    }
+    starts[line] = start;
+    line += 1;
     at = reading ? scanBlock(bytes, at, block) : endOf(bytes, at);
     if (reading) {
       if (block.trouble === undefined) program.block(block, line);
@@ -152,7 +168,7 @@ function readLines(
       next = at + SLICE;
     }
   }
-  return { lines: line, checkedTo };
+  return { lines: line, checkedTo, lineStarts: starts.slice(0, line) };
 }
 
 function endOf(bytes: Uint8Array, from: number): number {

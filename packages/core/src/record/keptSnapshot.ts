@@ -37,10 +37,11 @@ export function fromKept(kept: unknown): Snapshot | undefined {
     const next: Record<string, unknown> = { ...fields };
     for (const name of DOCUMENT_NAMES) {
       const { field, shows } = DOCUMENT_KINDS[name];
-      const value = fields[field];
+      // A kind that was not there when it was kept stands as before it is first saved.
+      const value = fields[field] ?? (shows === 'all' ? [] : (DOCUMENT_KINDS[name].empty ?? null));
       if (shows === 'all') next[field] = (value as unknown[]).map((body) => read(name, body));
-      else if (value !== null)
-        next[field] = { ...(name === 'plan' ? (value as object) : {}), ...(read(name, value) as object) };
+      else if (value === null) next[field] = null;
+      else next[field] = { ...(name === 'plan' ? (value as object) : {}), ...(read(name, value) as object) };
     }
     for (const name of ROW_NAMES) {
       if (name === 'strike' || kinds[name] === ROW_KINDS[name].version) continue;

@@ -4,15 +4,19 @@ import { checkKind } from './check';
 import { cutPlanKind } from './cutPlan';
 import { cutterKind } from './cutter';
 import { datumPlanKind } from './datumPlan';
+import { firstPartKind } from './firstPart';
 import { gaugeKind } from './gauge';
 import { holdingKind } from './holding';
 import { indexPlanKind } from './indexPlan';
 import { interruptionKind } from './interruption';
 import { machineKind } from './machine';
 import { magazineKind } from './magazine';
+import { measurementKind } from './measurement';
+import { obstaclesKind } from './obstacles';
 import { partKind } from './part';
 import { patternKind } from './pattern';
 import { planKind } from './plan';
+import { programCheckKind } from './programCheck';
 import { readBackKind } from './readBack';
 import { readingKind } from './reading';
 import { reckoningKind } from './reckoning';
@@ -35,6 +39,9 @@ export const ROW_KINDS = {
   reckoning: reckoningKind,
   readBack: readBackKind,
   interruption: interruptionKind,
+  programCheck: programCheckKind,
+  measurement: measurementKind,
+  firstPart: firstPartKind,
 } as const;
 
 export const DOCUMENT_KINDS = {
@@ -49,6 +56,7 @@ export const DOCUMENT_KINDS = {
   datumPlan: datumPlanKind,
   cutPlan: cutPlanKind,
   indexPlan: indexPlanKind,
+  obstacles: obstaclesKind,
   pattern: patternKind,
   alignment: alignmentKind,
 } as const;

@@ -175,6 +175,15 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     travel: { x: 520 },
     tolerance: 0.05,
   },
+  'chord-over-pins': { over: 30.015, pins: [6, 6.002], measureU: 0.004, pinU: 0.001 },
+  'pattern-fit': {
+    holes: [
+      { name: 'hole 1', nominal: { x: 85.1822, y: 64.2117 }, measured: { x: 85.2, y: 64.2 }, zone: 0.1 },
+      { name: 'hole 2', nominal: { x: 45.0294, y: 74.9706 }, measured: { x: 45.05, y: 74.95 }, zone: 0.1 },
+    ],
+    u: 0.005,
+  },
+  'height-check': { should: 9.5, measured: 9.62, counts: 'thickness', measureU: 0.01, tolerance: 0.05 },
   'finder-by-block': {
     towardPlus: [-5.006],
     towardMinus: [30.002],

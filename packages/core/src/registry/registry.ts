@@ -16,6 +16,12 @@ import { partSkew } from '../alignment/partSkew';
 import { partSkewInput, partSkewOutput } from '../alignment/partSkew.schema';
 import { backlash } from '../shop/backlash';
 import { backlashInput, backlashOutput } from '../shop/backlash.schema';
+import { chordOverPins } from '../verify/chordOverPins';
+import { chordOverPinsInput, chordOverPinsOutput } from '../verify/chordOverPins.schema';
+import { heightCheck } from '../verify/heightCheck';
+import { heightCheckInput, heightCheckOutput } from '../verify/heightCheck.schema';
+import { patternFit } from '../verify/patternFit';
+import { patternFitInput, patternFitOutput } from '../verify/patternFit.schema';
 import { faceFlip } from '../rotary/faceFlip';
 import { faceFlipInput, faceFlipOutput } from '../rotary/faceFlip.schema';
 import { indexedPoint } from '../rotary/indexedPoint';
@@ -290,6 +296,27 @@ export const REGISTRY = {
     input: indexTableInput,
     output: indexTableOutput,
     reckon: indexTable,
+  }),
+  'chord-over-pins': calculation({
+    name: 'chord-over-pins',
+    summary: 'From middle to middle of two holes, measured over pins',
+    input: chordOverPinsInput,
+    output: chordOverPinsOutput,
+    reckon: chordOverPins,
+  }),
+  'pattern-fit': calculation({
+    name: 'pattern-fit',
+    summary: 'How a pattern of holes lies as a whole: shift, turn, and true position of each',
+    input: patternFitInput,
+    output: patternFitOutput,
+    reckon: patternFit,
+  }),
+  'height-check': calculation({
+    name: 'height-check',
+    summary: 'A thickness or depth that one tool made, and what its length is off by',
+    input: heightCheckInput,
+    output: heightCheckOutput,
+    reckon: heightCheck,
   }),
   'finder-by-block': calculation({
     name: 'finder-by-block',

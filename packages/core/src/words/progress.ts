@@ -15,6 +15,8 @@ export const STATION_TITLES: Readonly<Record<StationName, string>> = {
   heights: 'Heights',
   positions: 'Positions',
   size: 'Size',
+  verify: 'Verify',
+  sheet: 'Sheet',
 };
 
 /** Where zero may lie, in words. */

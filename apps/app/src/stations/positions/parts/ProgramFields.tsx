@@ -5,7 +5,7 @@ import { zZeroWords } from '@zero-point/core/words/zZero';
 import type { Book } from '@zero-point/core/book/book';
 import { driveList } from '@zero-point/core/book/driveList';
 import { cutOf, machiningOf, programSections, type Machining } from '@zero-point/core/book/machining';
-import { PLAINEST } from '@zero-point/core/formats/dialect';
+import { PLAINEST } from '@zero-point/core/record/dialects';
 import { keepsTable } from '@zero-point/core/heights/schools';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProgramForm } from '@zero-point/core/record/cutPlan';

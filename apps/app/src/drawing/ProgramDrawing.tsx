@@ -1,0 +1,209 @@
+import type { Path as ToolPath } from '@zero-point/core/program/path';
+import type { Box } from '@zero-point/core/program/whatIsSet';
+import { memo, useMemo, useState } from 'react';
+import { StyleSheet, View as Area } from 'react-native';
+import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
+import { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { METAL } from '../theme/palette';
+import { Ground } from './Ground';
+import { DatumMark, Label } from './marks';
+import { programTraces, type Side } from './programTraces';
+import { fit, type View, type World } from './view';
+
+interface ProgramDrawingProps {
+  path: ToolPath;
+  side: Side;
+  stock: Box | undefined;
+  boxes: readonly Box[];
+  /** How far the part lies turned, degrees. */
+  turn: number;
+  /** Of the program's tools the one that is shown alone, by its place; all where there is none. */
+  tool: number | undefined;
+  /** The stretch the cursor stands at the end of. */
+  cursor: number;
+  radius: number;
+  /** Everything that is to be seen, mm. */
+  world: World;
+  /** Steps nearer: 0 shows all. */
+  nearer: number;
+  height: number | 'fill';
+  label: string;
+}
+
+const INSET = 26;
+
+/** How much nearer one step is. */
+const NEARER = 1.6;
+
+const clampZ = (z: number, least: number): number => (Number.isFinite(z) ? z : least);
+
+/** Where a program takes its tools, from above or from the front: dragged with a finger, nearer with two. */
+export function ProgramDrawing(props: ProgramDrawingProps) {
+  const { world, nearer, side } = props;
+  const [moved, setMoved] = useState({ x: 0, y: 0, scale: 1 });
+  const [held, setHeld] = useState({ x: 0, y: 0, scale: 1 });
+  const home = useMemo(() => ({ x: 0, y: 0, scale: 1 }), []);
+  // Another side or step begins from the middle again.
+  const [of, setOf] = useState({ side, nearer });
+  if (of.side !== side || of.nearer !== nearer) {
+    setOf({ side, nearer });
+    setMoved(home);
+    setHeld(home);
+  }
+  const gesture = useMemo(() => {
+    const done = () => {
+      setHeld((now) => {
+        setMoved((before) => ({ x: before.x + now.x, y: before.y + now.y, scale: before.scale * now.scale }));
+        return home;
+      });
+    };
+    const pan = Gesture.Pan()
+      .runOnJS(true)
+      .minDistance(4)
+      .onUpdate(({ translationX, translationY }) => setHeld((now) => ({ ...now, x: translationX, y: translationY })))
+      .onEnd(done);
+    const pinch = Gesture.Pinch()
+      .runOnJS(true)
+      .onUpdate(({ scale }) => setHeld((now) => ({ ...now, scale })))
+      .onEnd(done);
+    return Gesture.Simultaneous(pan, pinch);
+  }, [home]);
+  return (
+    <GestureHandlerRootView style={props.height === 'fill' ? styles.fill : { height: props.height }}>
+      <GestureDetector gesture={gesture}>
+        <Area style={styles.fill}>
+          <Ground
+            height="fill"
+            label={props.label}
+            draw={(width, height) => {
+              const base = fit(world, width, height, Math.min(INSET, height / 5));
+              const view = seen(base, width, height, NEARER ** nearer * moved.scale, moved);
+              return (
+                <G
+                  transform={`translate(${held.x + (width / 2) * (1 - held.scale)} ${held.y + (height / 2) * (1 - held.scale)}) scale(${held.scale})`}
+                >
+                  <Boxes {...props} view={view} />
+                  <Traces
+                    path={props.path}
+                    side={side}
+                    scale={view.scale}
+                    left={view.x(0)}
+                    top={view.y(0)}
+                    width={width}
+                    height={height}
+                    tool={props.tool}
+                  />
+                  <DatumMark x={view.x(0)} y={view.y(0)} set />
+                  <Cursor {...props} view={view} />
+                </G>
+              );
+            }}
+          />
+        </Area>
+      </GestureDetector>
+    </GestureHandlerRootView>
+  );
+}
+
+/** The view as it is moved and brought nearer about the middle of the drawing. */
+function seen(base: View, width: number, height: number, scale: number, by: { x: number; y: number }): View {
+  return {
+    scale: base.scale * scale,
+    x: (mm) => width / 2 + (base.x(mm) - width / 2) * scale + by.x,
+    y: (mm) => height / 2 + (base.y(mm) - height / 2) * scale + by.y,
+  };
+}
+
+interface TracesProps {
+  path: ToolPath;
+  side: Side;
+  scale: number;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  tool: number | undefined;
+}
+
+/** Made anew only when what is in sight has changed, never while a finger drags it. */
+const Traces = memo(function Traces({ path, side, scale, left, top, width, height, tool }: TracesProps) {
+  const traces = useMemo(
+    () =>
+      programTraces(path, side, { scale, x: (mm) => left + mm * scale, y: (mm) => top - mm * scale }, width, height),
+    [path, side, scale, left, top, width, height],
+  );
+  return traces.map((trace) => {
+    const behind = tool !== undefined && trace.tool !== tool;
+    return (
+      <Path
+        key={`${trace.tool} ${trace.rapid}`}
+        d={trace.d}
+        fill="none"
+        stroke={trace.rapid ? METAL.silverSoft : METAL.silver}
+        strokeWidth={trace.rapid ? 1 : 1.8}
+        strokeDasharray={trace.rapid ? '2 5' : undefined}
+        opacity={behind ? 0.18 : 1}
+      />
+    );
+  });
+});
+
+/** Stock and what stands round it: the stock scribed, boxes hatched. */
+function Boxes({ stock, boxes, side, view, turn, world }: ProgramDrawingProps & { view: View }) {
+  const rect = ({ x, y, z }: Box) => {
+    const [low, high] = side === 'above' ? y : [clampZ(z[0], world.bottom), z[1]];
+    return {
+      x: view.x(x[0]),
+      y: view.y(high),
+      width: (x[1] - x[0]) * view.scale,
+      height: (high - low) * view.scale,
+    };
+  };
+  const turned = side === 'above' && turn !== 0 ? `rotate(${-turn} ${view.x(0)} ${view.y(0)})` : undefined;
+  return (
+    <G {...(turned !== undefined && { transform: turned })}>
+      {stock && <Rect {...rect(stock)} fill="rgba(228,235,241,0.10)" stroke={METAL.silver} strokeWidth={1.4} />}
+      {boxes.map((box, i) => {
+        const at = rect(box);
+        return (
+          <G key={i}>
+            <Rect {...at} fill={METAL.band} stroke={METAL.brass} strokeWidth={2} />
+            <Line x1={at.x} y1={at.y} x2={at.x + at.width} y2={at.y + at.height} stroke={METAL.brass} strokeWidth={1} />
+            <Label x={at.x + 4} y={at.y + 15} anchor="start" size={13} colour={METAL.brass} words>
+              {box.name}
+            </Label>
+          </G>
+        );
+      })}
+    </G>
+  );
+}
+
+/** Where the tool stands now. */
+function Cursor({ path, side, cursor, radius, view }: ProgramDrawingProps & { view: View }) {
+  const [x, up] = [path.x[cursor] ?? NaN, (side === 'above' ? path.y : path.z)[cursor] ?? NaN];
+  if (Number.isNaN(x + up)) return null;
+  const at = { x: view.x(x), y: view.y(up) };
+  const r = Math.max(radius * view.scale, 4);
+  return side === 'above' ? (
+    <G>
+      <Circle cx={at.x} cy={at.y} r={r} fill={METAL.band} stroke={METAL.brass} strokeWidth={2.4} />
+      <Circle cx={at.x} cy={at.y} r={2} fill={METAL.brass} />
+    </G>
+  ) : (
+    <G>
+      <Rect
+        x={at.x - r}
+        y={at.y - 46}
+        width={2 * r}
+        height={46}
+        fill={METAL.band}
+        stroke={METAL.brass}
+        strokeWidth={2.4}
+      />
+      <Line x1={at.x - r - 6} x2={at.x + r + 6} y1={at.y} y2={at.y} stroke={METAL.brass} strokeWidth={2.4} />
+    </G>
+  );
+}
+
+const styles = StyleSheet.create({ fill: { flex: 1, minHeight: 0 } });

@@ -1,0 +1,75 @@
+import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
+import type { Book } from '@zero-point/core/book/book';
+import { expectedEdge, shiftOf, type Shift } from '@zero-point/core/book/comingBack';
+import { contactOf } from '@zero-point/core/book/gaugeUse';
+import { lastZeroing } from '@zero-point/core/book/inForce';
+import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
+import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
+import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
+import { planAxes } from '@zero-point/core/record/machine';
+import { FACES } from '@zero-point/core/record/faces';
+import type { Face } from '@zero-point/core/record/subject';
+import { logTouch } from '../../record/log';
+
+/** One face that can be touched again, and how it stands. mm on the scale. */
+export interface AgainFace {
+  face: Face;
+  axis: 'x' | 'y';
+  approach: 1 | -1;
+  from: string;
+  /** What the scale should show at the touch, with U; undefined while its axis is not set. */
+  expected: { reading: number; U: number } | undefined;
+  /** What the touches since the last setting tell. */
+  shift: Shift | undefined;
+}
+
+/** Verify's page of the zero: faces touched again, and read-backs that are open. */
+export interface AgainView {
+  faces: AgainFace[];
+  openReadBacks: ReadBackState[];
+  cautions: Caution[];
+}
+
+/** The faces of the part's own outline, each as it should show and as it did since zero was set. */
+export function againView(book: Book, now: number): AgainView {
+  const axes = planAxes(book.machine);
+  const gauge = book.gauges.find(({ id }) => id === book.setup.finderId);
+  const contact = gauge && contactOf(gauge, book.setup.feeler);
+  const method = gauge && methodOf(gauge.kind);
+  const radius = contact ? contact.diameter / 2 + contact.feeler : 0;
+  return {
+    faces: FACES.filter((face) => axes.includes(FACE_TOUCH[face].axis)).map((face) => {
+      const { axis, approach, from } = FACE_TOUCH[face];
+      const set = lastZeroing(book, axis);
+      const edge = expectedEdge(book, { kind: 'face', face });
+      return {
+        face,
+        axis,
+        approach,
+        from,
+        expected: edge && { reading: edge.edge - approach * radius, U: edge.U },
+        shift: set && shiftOf(book, set.id, { kind: 'face', face }),
+      };
+    }),
+    openReadBacks: openReadBacks(book, now),
+    cautions: [...(method ? METHOD_FACTS[method].cautions : [EDGE_CAUTIONS.raiseFirst])],
+  };
+}
+
+/** Logs a face touched again since its axis was set; gives back what is wrong with the text instead. */
+export function logAgain(book: Book, { face, axis, approach }: AgainFace, text: string, ticked: string[]) {
+  const set = lastZeroing(book, axis);
+  if (!set) return `${axis.toUpperCase()} is not set yet.`;
+  return logTouch(
+    book,
+    {
+      subject: { kind: 'return', after: set.id, face },
+      axis,
+      approach,
+      gaugeId: book.setup.finderId,
+      feeler: book.setup.feeler,
+      ticked,
+    },
+    text,
+  );
+}

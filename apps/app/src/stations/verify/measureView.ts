@@ -1,0 +1,137 @@
+import type { Book } from '@zero-point/core/book/book';
+import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/book/holes';
+import { measurementsInForce } from '@zero-point/core/book/verify';
+import type { Face } from '@zero-point/core/record/subject';
+import type { HoleOf, MeasuredThing } from '@zero-point/core/record/measurement';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { uuidv7 } from 'uuidv7';
+import { logRow } from '../../record/logEntry';
+
+/** Kinds of gauge that measure a part, the surest first. */
+const MEASURES = ['micrometer', 'bore-gauge', 'caliper', 'probe'] as const;
+
+export type MeasureKind = MeasuredThing['kind'];
+
+/** What is measured next, as far as it was said. */
+export interface MeasureDraft {
+  kind: MeasureKind;
+  from: HoleOf | undefined;
+  to: HoleOf | undefined;
+  face: Face;
+  axis: 'x' | 'y';
+  pin: number;
+  pinTo: number;
+  name: string;
+  should: number | undefined;
+  tool: number | undefined;
+  counts: 'thickness' | 'depth';
+  gaugeId: string | undefined;
+}
+
+export const measuringGauges = ({ gauges }: Book) =>
+  gauges
+    .filter(({ kind, retiredOn }) => retiredOn === undefined && MEASURES.some((one) => one === kind))
+    .sort((a, b) => MEASURES.findIndex((one) => one === a.kind) - MEASURES.findIndex((one) => one === b.kind));
+
+/** Every hole in hand that can be picked on the drawing. */
+export const allHoles = (book: Book): Hole[] => patternsInHand(book).flatMap((pattern) => patternHoles(book, pattern));
+
+export function startDraft(book: Book): MeasureDraft {
+  const [first] = allHoles(book);
+  const size = first?.diameter ?? 6;
+  const untold = book.part.untold?.includes('z') === true;
+  return {
+    kind: first ? 'size' : 'height',
+    from: first && { pattern: first.pattern.id, hole: first.hole },
+    to: undefined,
+    face: 'left',
+    axis: 'x',
+    pin: size,
+    pinTo: size,
+    name: 'Thickness',
+    should: untold ? undefined : book.part.size.z,
+    tool: undefined,
+    counts: 'thickness',
+    gaugeId: measuringGauges(book)[0]?.id,
+  };
+}
+
+/** What is still to be said before a figure can be logged; undefined once nothing is. */
+export function lacking({ kind, from, to, should, name }: MeasureDraft): string | undefined {
+  if ((kind === 'size' || kind === 'edge' || kind === 'place' || kind === 'chord') && !from)
+    return 'Press the hole on the drawing.';
+  if (kind === 'chord' && !to) return 'Press the other hole on the drawing.';
+  if (kind === 'chord' && from && to && from.pattern === to.pattern && from.hole === to.hole)
+    return 'Press another hole: these are one and the same.';
+  if ((kind === 'height' || kind === 'wall') && name.trim() === '') return 'Say what it is.';
+  if ((kind === 'height' || kind === 'wall') && should === undefined) return 'Say what it should be.';
+  return undefined;
+}
+
+function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
+  const { kind, from, to, face, axis, pin, pinTo, name, should, tool, counts } = draft;
+  if (lacking(draft) !== undefined) return undefined;
+  switch (kind) {
+    case 'size':
+      return from && { kind, of: from };
+    case 'chord':
+      return from && to && { kind, from, to, pins: [pin, pinTo] };
+    case 'edge':
+      return from && { kind, of: from, face, pin };
+    case 'place':
+      return from && { kind, of: from, axis };
+    case 'height':
+      return should === undefined
+        ? undefined
+        : { kind, name: name.trim(), should, counts, ...(tool !== undefined && { tool }) };
+    case 'wall':
+      return should === undefined ? undefined : { kind, name: name.trim(), should };
+  }
+}
+
+/** Logs what a gauge shows of the part; gives back what is wrong instead, and then logs nothing. */
+export function logPart(book: Book, draft: MeasureDraft, text: string): string | undefined {
+  const of = thingOf(draft);
+  if (!of) return lacking(draft);
+  if (draft.gaugeId === undefined) return 'Choose what it is measured with.';
+  const read = parseLength(text, book.setup.units);
+  if (!read.ok)
+    return read.code === 'empty' ? 'Type what it shows, then log it.' : `${read.message} (place ${read.at + 1})`;
+  logRow({
+    kind: 'measurement',
+    setupId: book.setup.id,
+    body: {
+      id: uuidv7(),
+      of,
+      gaugeId: draft.gaugeId,
+      value: read.mm,
+      source: { by: 'typed', text: text.trim(), unit: book.setup.units },
+      at: new Date().toISOString(),
+    },
+  });
+  return undefined;
+}
+
+/** Signs the first part with everything measured of it. */
+export function signFirstPart(book: Book, verdict: 'in' | 'out', by: string, note: string): void {
+  logRow({
+    kind: 'firstPart',
+    setupId: book.setup.id,
+    body: {
+      id: uuidv7(),
+      verdict,
+      by: by.trim(),
+      measured: measurementsInForce(book).map(({ id }) => id),
+      note: note.trim(),
+      at: new Date().toISOString(),
+    },
+  });
+}
+
+/** How many times a difference is drawn larger, so that the largest is as long as `most` on the part, mm; a round figure. */
+export function exaggeration(largest: number, most: number): number {
+  if (largest <= 0) return 1;
+  const plain = most / largest;
+  const power = 10 ** Math.floor(Math.log10(plain));
+  return Math.max(1, [5, 2, 1].map((times) => times * power).find((times) => times <= plain) ?? 1);
+}

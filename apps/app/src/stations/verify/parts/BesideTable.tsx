@@ -1,0 +1,34 @@
+import type { Beside } from '@zero-point/core/words/programBeside';
+import { StyleSheet, View } from 'react-native';
+import { Words } from '../../../theme/Words';
+
+/** What the program believes on the left, what is set on the right, and whether they go together. */
+export function BesideTable({ rows }: { rows: readonly Beside[] }) {
+  return (
+    <View role="table" aria-label="Program beside set-up" style={styles.table}>
+      {rows.map(({ what, program, set, agrees }) => (
+        <View key={what} role="row" style={styles.row}>
+          <View role="cell" style={styles.what}>
+            <Words kind="note" tone={agrees === false ? 'bad' : 'soft'} style={styles.strong}>
+              {`${agrees === false ? '✗ ' : agrees ? '✓ ' : ''}${what}`}
+            </Words>
+          </View>
+          <View role="cell" style={styles.cell}>
+            <Words kind="note">{program}</Words>
+          </View>
+          <View role="cell" style={styles.cell}>
+            <Words kind="note">{set}</Words>
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  table: { gap: 6 },
+  row: { flexDirection: 'row', gap: 8 },
+  what: { flex: 1 },
+  cell: { flex: 1.25 },
+  strong: { fontWeight: '700' },
+});

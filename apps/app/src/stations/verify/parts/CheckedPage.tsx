@@ -1,0 +1,181 @@
+import type { Book } from '@zero-point/core/book/book';
+import type { Finding } from '@zero-point/core/program/finding';
+import { lineBefore, nextLine, stretchOfLine } from '@zero-point/core/program/step';
+import { besideWords, envelopeWords } from '@zero-point/core/words/programBeside';
+import { LOOKED_FOR } from '@zero-point/core/words/programFinding';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, IconButton } from 'react-native-paper';
+import { Fold } from '../../../answer/Fold';
+import { Choice } from '../../../frame/Choice';
+import { FilePick } from '../../../frame/FilePick';
+import { StationFrame } from '../../../frame/StationFrame';
+import { useWide } from '../../../frame/useShape';
+import { useKeys } from '../../../frame/useKeys';
+import { ProgramDrawing } from '../../../drawing/ProgramDrawing';
+import type { Side } from '../../../drawing/programTraces';
+import type { Checked } from '../../../stores/programs';
+import { Words } from '../../../theme/Words';
+import { countOf, cursorView, isStale, worldOf } from '../programView';
+import { BesideTable } from './BesideTable';
+import { BoxesFold } from './BoxesFold';
+import { CursorPanel } from './CursorPanel';
+import { FindingList } from './FindingList';
+import { PROGRAM_FILES } from './programFiles';
+import { WhichChoice } from './WhichChoice';
+
+interface CheckedPageProps {
+  book: Book;
+  checked: Checked;
+  trouble: string | undefined;
+  onAgain: () => void;
+  onPick: (file: File) => void;
+}
+
+/** A program that was read: what was found, worst first, its path with a cursor, and what it believes beside what is set. */
+export function CheckedPage({ book, checked, trouble, onAgain, onPick }: CheckedPageProps) {
+  const { result, set, file } = checked;
+  const { findings, told, path } = result;
+  const unit = book.setup.units;
+  const wide = useWide();
+  const [side, setSide] = useState<Side>('above');
+  const [tool, setTool] = useState('all');
+  const [nearer, setNearer] = useState(0);
+  const [at, setAt] = useState(() => Math.max(0, findings[0]?.at ?? 0));
+  const [shown, setShown] = useState<Finding | undefined>(findings[0]);
+  const cursor = Math.min(at, Math.max(0, path.count - 1));
+  const go = (line: number) => setAt(stretchOfLine(path, line));
+  useKeys((key) => {
+    if (key === 'ArrowRight' || key === 'ArrowDown') setAt(nextLine(path, cursor));
+    if (key === 'ArrowLeft' || key === 'ArrowUp') setAt(lineBefore(path, cursor));
+  });
+  const radius = (set.tools.find(({ number }) => number === cursorView(result, cursor, unit).tool)?.diameter ?? 0) / 2;
+  return (
+    <StationFrame
+      drawing={
+        path.count === 0 ? null : (
+          <ProgramDrawing
+            path={path}
+            side={side}
+            stock={set.stock}
+            boxes={set.boxes}
+            turn={set.turn}
+            tool={tool === 'all' ? undefined : told.tools.findIndex(({ number }) => String(number) === tool)}
+            cursor={cursor}
+            radius={radius}
+            world={worldOf(result, set, side)}
+            nearer={nearer}
+            height={wide ? 'fill' : 220}
+            label={`The program’s path from ${side === 'above' ? 'above' : 'the front'}; rapids dashed, feeds solid`}
+          />
+        )
+      }
+      prompt={
+        <>
+          <Words kind="sentence" live tone={countOf(findings, 'stop') > 0 ? 'bad' : 'ink'}>
+            {summary(findings, file.name, told.checkedTo < told.lines ? told.checkedTo : undefined)}
+          </Words>
+          {trouble !== undefined && (
+            <View role="alert">
+              <Words tone="bad">{trouble}</Words>
+            </View>
+          )}
+          {isStale(book, set) && <Words tone="warn">▲ Something was set or changed since. Check it again.</Words>}
+          {path.count > 0 && (
+            <View style={styles.row}>
+              <Choice
+                label="Seen from"
+                showLabel={false}
+                value={side}
+                options={[
+                  { value: 'above', label: 'Above' },
+                  { value: 'front', label: 'Front' },
+                ]}
+                onChange={setSide}
+              />
+              <IconButton
+                icon="nearer"
+                accessibilityLabel="Nearer"
+                disabled={nearer >= 8}
+                onPress={() => setNearer(nearer + 1)}
+              />
+              <IconButton icon="whole" accessibilityLabel="All of it" onPress={() => setNearer(0)} />
+            </View>
+          )}
+        </>
+      }
+      detail={
+        <>
+          <FindingList
+            findings={findings}
+            unit={unit}
+            chosen={shown}
+            onChoose={(finding) => {
+              setShown(finding);
+              if (finding.line > 0) go(finding.line);
+            }}
+          />
+          {path.count > 0 && (
+            <CursorPanel
+              checked={checked}
+              at={cursor}
+              unit={unit}
+              onLine={go}
+              onNext={() => setAt(nextLine(path, cursor))}
+              onBefore={() => setAt(lineBefore(path, cursor))}
+            />
+          )}
+          {told.tools.length > 1 && (
+            <Choice
+              label="Tool shown"
+              value={tool}
+              options={[
+                { value: 'all', label: 'All' },
+                ...told.tools.map(({ number }) => ({
+                  value: String(number),
+                  label: number === 0 ? 'no tool' : `T${number}`,
+                })),
+              ].slice(0, 24)}
+              onChange={setTool}
+            />
+          )}
+          <Fold title="What it believes, and what is set" open={wide}>
+            <BesideTable rows={besideWords(told, set)} />
+          </Fold>
+          <Fold title="Room it takes">
+            {envelopeWords(told, set).map((line) => (
+              <Words key={line}>{line}</Words>
+            ))}
+          </Fold>
+          <BoxesFold book={book} />
+          <Fold title="What was looked for">
+            {LOOKED_FOR.map((line) => (
+              <Words key={line}>· {line}</Words>
+            ))}
+            <Words tone="soft">Nothing is called safe: first run above the part, single block, a hand on stop.</Words>
+          </Fold>
+          <FilePick label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
+          <WhichChoice value="program" />
+        </>
+      }
+      dock={
+        <Button mode="contained" onPress={onAgain}>
+          Check again
+        </Button>
+      }
+    />
+  );
+}
+
+function summary(findings: readonly Finding[], name: string, short: number | undefined): string {
+  const [stops, minds] = [countOf(findings, 'stop'), countOf(findings, 'mind')];
+  const read = short === undefined ? '' : ` It was read to line ${short} only.`;
+  if (stops > 0)
+    return `Do not run ${name} yet: ${stops} ${stops === 1 ? 'thing' : 'things'} to mend first${minds > 0 ? `, ${minds} to look at` : ''}.${read}`;
+  if (minds > 0) return `${name}: ${minds} ${minds === 1 ? 'thing' : 'things'} to look at before it runs.${read}`;
+  return `${name}: nothing found of what was looked for.${read}`;
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
+});

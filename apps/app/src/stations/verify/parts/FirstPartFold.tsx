@@ -1,0 +1,58 @@
+import type { Book } from '@zero-point/core/book/book';
+import { verified } from '@zero-point/core/book/verify';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Fold } from '../../../answer/Fold';
+import { DraftField } from '../../../keypad/DraftField';
+import { Words } from '../../../theme/Words';
+import { signFirstPart } from '../measureView';
+
+/** The first part's record: in or out, signed with a name. */
+export function FirstPartFold({ book }: { book: Book }) {
+  const { isIn, sizes } = verified(book);
+  const [by, setBy] = useState('');
+  const [note, setNote] = useState('');
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const sign = (verdict: 'in' | 'out') => {
+    if (by.trim() === '') return setTrouble('Sign with your name first.');
+    if (by.trim().length > 80) return setTrouble('The name must be at most 80 characters.');
+    if (note.length > 500) return setTrouble('The note must be at most 500 characters.');
+    signFirstPart(book, verdict, by, note);
+    setTrouble(undefined);
+    setNote('');
+  };
+  return (
+    <Fold title={`First part${book.firstParts.length > 0 ? `: ${book.firstParts.at(-1)?.verdict}` : ''}`}>
+      {book.firstParts.map(({ id, verdict, by: signed, at, note: said, measured }) => (
+        <Words key={id}>
+          {`${verdict === 'in' ? '✓ In' : '✗ Out'}, ${measured.length} measured, signed ${signed}, ${new Date(at).toLocaleString()}${said === '' ? '' : `. ${said}`}`}
+        </Words>
+      ))}
+      <Words tone="soft">
+        {sizes.length === 0
+          ? 'Nothing is measured yet.'
+          : isIn === null
+            ? 'Nothing measured has limits: the word is yours.'
+            : isIn
+              ? 'Everything with limits is in.'
+              : 'Something is out of its limits.'}
+      </Words>
+      <DraftField label="Your name" value={by} onChange={setBy} onSubmit={() => undefined} />
+      <DraftField label="Note" value={note} onChange={setNote} onSubmit={() => undefined} />
+      {trouble !== undefined && (
+        <View role="alert">
+          <Words tone="bad">{trouble}</Words>
+        </View>
+      )}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Button mode="outlined" disabled={sizes.length === 0} onPress={() => sign('in')}>
+          Sign it in
+        </Button>
+        <Button mode="outlined" disabled={sizes.length === 0} onPress={() => sign('out')}>
+          Sign it out
+        </Button>
+      </View>
+    </Fold>
+  );
+}

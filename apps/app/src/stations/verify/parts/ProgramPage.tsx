@@ -1,0 +1,156 @@
+import type { Book } from '@zero-point/core/book/book';
+import { programSetting } from '@zero-point/core/book/programSetting';
+import { LARGEST_PROGRAM } from '@zero-point/core/program/checkProgram';
+import { hasController } from '@zero-point/core/record/machine';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Cautions } from '../../../answer/Cautions';
+import { PlanDrawing } from '../../../drawing/PlanDrawing';
+import { FilePick } from '../../../frame/FilePick';
+import { ProgressBar } from '../../../frame/ProgressBar';
+import { StationFrame } from '../../../frame/StationFrame';
+import { usePrograms, type Checked } from '../../../stores/programs';
+import { Words } from '../../../theme/Words';
+import { runProgramCheck } from '../../../workers/programJob';
+import { WorkRefused, type Running } from '../../../workers/runWorker';
+import { logProgramCheck } from '../programView';
+import { BoxesFold } from './BoxesFold';
+import { CheckedPage } from './CheckedPage';
+import { PROGRAM_FILES } from './programFiles';
+import { WhichChoice } from './WhichChoice';
+
+type State = { state: 'idle' } | { state: 'reading'; name: string; share: number } | { state: 'refused'; why: string };
+
+/** A program held against what is set: chosen, read in a worker, and told what was found. */
+export function ProgramPage({ book }: { book: Book }) {
+  const { setup, part, machine } = book;
+  const checked = usePrograms(({ checked: all }) => all[setup.id]);
+  const keep = usePrograms((programs) => programs.keep);
+  const [now, setNow] = useState<State>({ state: 'idle' });
+  const running = useRef<Running<Checked['result']> | undefined>(undefined);
+
+  const check = async (file: File) => {
+    if (file.size > LARGEST_PROGRAM)
+      return setNow({
+        state: 'refused',
+        why: 'The file is larger than 20 MB. Split the program, one tool a file, and check each.',
+      });
+    const set = programSetting(book);
+    setNow({ state: 'reading', name: file.name, share: 0 });
+    running.current = runProgramCheck({ file, set }, (share) => setNow({ state: 'reading', name: file.name, share }));
+    try {
+      const result = await running.current.result;
+      setNow({ state: 'idle' });
+      if (!result) return;
+      keep(setup.id, { file, set, result });
+      logProgramCheck(book, file, result);
+    } catch (error) {
+      setNow({
+        state: 'refused',
+        why:
+          error instanceof WorkRefused && error.code !== 'fault'
+            ? error.message
+            : 'The file could not be read: it may have been written anew since. Choose it once more.',
+      });
+    }
+  };
+
+  if (!hasController(machine))
+    return (
+      <StationFrame
+        drawing={<Part book={book} />}
+        prompt={<Words kind="sentence">{`${machine.name} has no control that runs programs.`}</Words>}
+        detail={<WhichChoice value="program" />}
+        dock={null}
+      />
+    );
+  if (checked && now.state !== 'reading')
+    return (
+      <CheckedPage
+        book={book}
+        checked={checked}
+        trouble={now.state === 'refused' ? now.why : undefined}
+        onAgain={() => void check(checked.file)}
+        onPick={(file) => void check(file)}
+      />
+    );
+  return (
+    <StationFrame
+      drawing={<Part book={book} />}
+      prompt={
+        <>
+          <Words kind="sentence" live>
+            {now.state === 'reading'
+              ? `Reading ${now.name} …`
+              : `Choose the program that will run. Every move is held against what you set on ${part.name}.`}
+          </Words>
+          {now.state === 'reading' && (
+            <ProgressBar label={`Reading ${now.name}`} done={Math.round(now.share * 100)} most={100} />
+          )}
+          {now.state === 'refused' && (
+            <View role="alert">
+              <Words tone="bad">{now.why}</Words>
+            </View>
+          )}
+        </>
+      }
+      detail={
+        <>
+          <WhichChoice value="program" />
+          <Words tone="soft">
+            Up to 20 MB. The file stays on this device; only its name and what was found are logged.
+          </Words>
+          {part.untold && part.untold.length > 0 && (
+            <Words tone="warn">
+              ▲{' '}
+              {`Not told yet: the part’s ${part.untold.map((axis) => axis.toUpperCase()).join(', ')}. Give it in Plan, or what it bounds is not checked.`}
+            </Words>
+          )}
+          {book.cutPlan.program?.clear === undefined && (
+            <Words tone="warn">
+              ▲ Nobody said at which height tools clear everything. Positions asks it with a program.
+            </Words>
+          )}
+          <BoxesFold book={book} />
+          <Cautions
+            cautions={[
+              {
+                id: 'first-run',
+                text: 'A check finds slips, and makes nothing safe. First run above the part, single block, rapids low, a hand on stop.',
+                mustTick: false,
+              },
+            ]}
+            ticked={[]}
+            onTick={() => undefined}
+          />
+        </>
+      }
+      dock={
+        now.state === 'reading' ? (
+          <Button mode="outlined" onPress={() => running.current?.cancel()}>
+            Stop
+          </Button>
+        ) : (
+          <FilePick
+            main
+            label="Choose the program"
+            what="A program to check"
+            accept={PROGRAM_FILES}
+            onPick={(file) => void check(file)}
+          />
+        )
+      }
+    />
+  );
+}
+
+const Part = ({ book }: { book: Book }) => (
+  <PlanDrawing
+    part={book.part}
+    partZero={book.setup.partZero}
+    zeroSet
+    height={200}
+    label={`${book.part.name} from above`}
+  />
+);

@@ -1,0 +1,22 @@
+import { useRouter } from 'expo-router';
+import { Choice } from '../../../frame/Choice';
+
+export type Which = 'again' | 'program' | 'measure';
+
+/** Between the three things of this station. */
+export function WhichChoice({ value }: { value: Which }) {
+  const router = useRouter();
+  return (
+    <Choice
+      label="What to verify"
+      showLabel={false}
+      value={value}
+      options={[
+        { value: 'again', label: 'Zero again' },
+        { value: 'program', label: 'Program' },
+        { value: 'measure', label: 'Part made' },
+      ]}
+      onChange={(show) => router.setParams({ show })}
+    />
+  );
+}

@@ -1,0 +1,26 @@
+import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
+import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
+import { create } from 'zustand';
+
+/** A program as it was checked, with what it was held against. */
+export interface Checked {
+  file: File;
+  set: WhatIsSet;
+  result: CheckedProgram;
+}
+
+interface Programs {
+  /** By set-up; kept while the app is open, so that another station is one tap away and back. */
+  checked: Readonly<Record<string, Checked>>;
+  keep: (setupId: string, checked: Checked | undefined) => void;
+}
+
+/** Programs that were checked on this device since the app was opened. */
+export const usePrograms = create<Programs>()((set) => ({
+  checked: {},
+  keep: (setupId, checked) =>
+    set(({ checked: all }) => {
+      const { [setupId]: _, ...others } = all;
+      return { checked: checked ? { ...others, [setupId]: checked } : others };
+    }),
+}));

@@ -1,0 +1,13 @@
+import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
+import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
+import { runWorker, type Running } from './runWorker';
+
+/** What the program worker is asked: to hold a file against what is set. */
+export interface ProgramJob {
+  file: Blob;
+  set: WhatIsSet;
+}
+
+/** Reads and checks a program away from the screen. */
+export const runProgramCheck = (job: ProgramJob, onProgress: (share: number) => void): Running<CheckedProgram> =>
+  runWorker(new Worker(new URL('./program.worker.ts', import.meta.url)), job, onProgress);

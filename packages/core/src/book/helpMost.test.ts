@@ -1,0 +1,59 @@
+import { withEntries } from '../record/merge';
+import { helpWords } from '../words/helpMost';
+import { openBook } from './book';
+import { helpMost } from './helpMost';
+import { plateSnapshot, reading, rowOf } from './snapshot.case';
+
+const touched = (face: 'left' | 'front', values: readonly number[]) =>
+  values.map((value) => rowOf('reading', reading({ kind: 'face', face }, value)));
+
+const far = {
+  id: 'far',
+  name: 'Far',
+  kind: 'points' as const,
+  holeDiameter: 4,
+  points: [{ x: 170, y: 100 }],
+};
+
+test('nothing is said while nothing is found', () => {
+  expect(helpMost(openBook(plateSnapshot))).toBeUndefined();
+});
+
+test('the axis touched once is the worse one, and one more touch of it lowers its ±', () => {
+  const book = openBook(
+    withEntries({ ...plateSnapshot, patterns: [far] }, [
+      ...touched('left', [-5.01]),
+      ...touched('front', [-5.001, -5.003, -5.002, -5.002]),
+    ]),
+  );
+  const help = helpMost(book);
+  expect(help).toMatchObject({ axis: 'x', hole: { pattern: { id: 'far' } } });
+  const repeat = help?.helps.find(({ what }) => what === 'repeat');
+  expect(repeat?.U ?? Infinity).toBeLessThan(help?.U ?? 0);
+  const again = openBook(
+    withEntries({ ...plateSnapshot, patterns: [far] }, [
+      ...touched('left', [-5.01, -5.01]),
+      ...touched('front', [-5.001, -5.003, -5.002, -5.002]),
+    ]),
+  );
+  // What was promised comes about: the touch that was asked for, as near as the repeats of the method say.
+  expect(helpMost(again)?.U ?? 0).toBeLessThan(help?.U ?? 0);
+});
+
+test('every help makes it surer by a twentieth at least, best first', () => {
+  const book = openBook(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  const help = helpMost(book);
+  const Us = help?.helps.map(({ U }) => U) ?? [];
+  expect(Us.length).toBeGreaterThan(0);
+  expect([...Us].sort((a, b) => a - b)).toEqual(Us);
+  for (const U of Us) expect(U).toBeLessThan(0.95 * (help?.U ?? 0));
+});
+
+test('the sentence names the hole, the ± now and then', () => {
+  const tight = { ...plateSnapshot, patterns: [far], setup: { ...plateSnapshot.setup, tolerance: 0.01 } };
+  const book = openBook(withEntries(tight, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  const help = helpMost(book);
+  expect(help && helpWords(book, help)).toMatch(
+    /at hole 1 of Far is known to ±0\.0\d\d mm\. .+ would make it ±0\.0\d\d mm\.$/,
+  );
+});

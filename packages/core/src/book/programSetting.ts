@@ -1,0 +1,140 @@
+import { keepsTable } from '../heights/schools';
+import { zeroOf } from '../datum/partFrame';
+import { rotate } from '../geometry/rotate';
+import { Refusal } from '../problem/problem';
+import type { Box, SetHole, SetTool, WhatIsSet } from '../program/whatIsSet';
+import { PLAINEST } from '../record/dialects';
+import type { Obstacle } from '../record/obstacles';
+import { planAxes } from '../record/machine';
+import { airPass } from './airPass';
+import type { Book } from './book';
+import { carriedRotation } from './carriedRotation';
+import { doubtOf } from './comingBack';
+import { allStops } from './driveList';
+import { lastZeroing } from './inForce';
+import { indexState, type IndexState } from './indexPlan';
+import { datumInForce } from './localDatum';
+import { depthOfStop } from './machining';
+import { tableAnswer } from './toolTable';
+import { topAboveZero } from './zZeroPlace';
+
+/**
+ * Everything a program is held against, in the program's own frame: what is set, measured, planned and known of a set-up.
+ * What nobody said is left out, and then nothing is held against it.
+ */
+export function programSetting(book: Book): WhatIsSet {
+  const { machine, setup, cutPlan } = book;
+  const zero: IndexState['zero'] = machine.scale === 'machine' ? indexState(book).zero : {};
+  const table = tableAnswer(book);
+  const { workOffset } = table;
+  const room = cutPlan.program?.under?.room;
+  return {
+    unit: setup.units,
+    dialect: machine.habits.dialect ?? PLAINEST,
+    workOffset: setup.workOffset,
+    unset: [...planAxes(machine), 'z' as const]
+      .filter((axis) => lastZeroing(book, axis) === undefined)
+      .map((axis) => axis.toUpperCase() as 'X' | 'Y' | 'Z'),
+    inDoubt: doubtOf(book) !== undefined,
+    lift: airPass(book).set,
+    keepsTable: keepsTable(machine.habits.toolLengthSchool),
+    referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
+    tools: toolsOf(book, table.rows),
+    limits: machine.limits ?? {},
+    stock: stockOf(book),
+    turn: carriedRotation(book)?.angle ?? 0,
+    room,
+    clear: cutPlan.program?.clear,
+    boxes: book.obstacles.boxes.flatMap((box) => inFrame(book, box) ?? []),
+    holes: holesOf(book),
+    offset: {
+      ...(zero.x && { x: zero.x.value }),
+      ...(zero.y && { y: zero.y.value }),
+      ...(workOffset !== null && machine.scale === 'machine' && { z: workOffset }),
+    },
+    travel: Object.fromEntries(
+      (['x', 'y', 'z'] as const).flatMap((axis) => {
+        const { travel } = machine.axes[axis];
+        return travel === undefined ? [] : [[axis, travel]];
+      }),
+    ),
+  };
+}
+
+function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetTool[] {
+  const measured = new Map(rows.map((row) => [row.number, row]));
+  return book.tools
+    .filter(({ retiredOn }) => retiredOn === undefined)
+    .map(({ number, name, diameter, kind }) => {
+      const row = measured.get(number);
+      return {
+        number,
+        name,
+        diameter,
+        pointed: kind === 'spot-drill',
+        length: row?.length ?? row?.kept ?? null,
+        // Measured anew since it was put back, its length is its own again.
+        refitted: row !== undefined && row.stale && row.length === null,
+      };
+    });
+}
+
+/** Where the program's zero is in the part's own frame: part zero, or the local datum in force. Z of it from the top. */
+function zeroInPart(book: Book): { x: number; y: number; z: number } | undefined {
+  const top = topAboveZero(book);
+  if (top === undefined) return undefined;
+  const { x, y } = zeroOf(book.part, book.setup.partZero);
+  const local = datumInForce(book)?.at ?? { x: 0, y: 0 };
+  return { x: x + local.x, y: y + local.y, z: -top };
+}
+
+function inFrame(book: Book, { name, from, to }: Pick<Obstacle, 'name' | 'from' | 'to'>): Box | undefined {
+  const zero = zeroInPart(book);
+  return (
+    zero && {
+      name,
+      x: [from.x - zero.x, to.x - zero.x],
+      y: [from.y - zero.y, to.y - zero.y],
+      z: [from.z - zero.z, to.z - zero.z],
+    }
+  );
+}
+
+/** The stock as it was told, else the part's own size; nothing while its sides are not told. */
+function stockOf(book: Book): Box | undefined {
+  const { part, obstacles } = book;
+  if (obstacles.stock) return inFrame(book, obstacles.stock);
+  const { x, y, z } = part.size;
+  if (part.untold?.includes('x') || part.untold?.includes('y')) return undefined;
+  const bottom = part.untold?.includes('z') ? -Infinity : -z;
+  return inFrame(book, { name: part.name, from: { x: 0, y: 0, z: bottom }, to: { x, y, z: 0 } });
+}
+
+/** Every position in hand once, with the deepest of what is done there. */
+function holesOf(book: Book): SetHole[] {
+  const holes = new Map<string, SetHole>();
+  for (const stop of allStops(book)) {
+    const key = `${stop.pattern.id} ${stop.hole}`;
+    const known = holes.get(key);
+    const tip = tipOf(book, stop);
+    if (!known) holes.set(key, { ...stop.target, diameter: stop.diameter, tip });
+    else if (tip !== null) known.tip = Math.max(known.tip ?? tip, tip);
+  }
+  return [...holes.values()];
+}
+
+function tipOf(book: Book, stop: Parameters<typeof depthOfStop>[1]): number | null {
+  try {
+    return depthOfStop(book, stop).tip;
+  } catch (error) {
+    if (error instanceof Refusal) return null;
+    throw error;
+  }
+}
+
+/** A place of the program as it lies on the part, mm from the part's front left corner. */
+export function onPart(book: Book, at: { x: number; y: number }): { x: number; y: number } {
+  const zero = zeroInPart(book) ?? { x: 0, y: 0 };
+  const { x, y } = rotate(at, -(carriedRotation(book)?.angle ?? 0));
+  return { x: x + zero.x, y: y + zero.y };
+}

@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { id, moment } from '../schema/quantities';
+import { rowKind, withStored, type Stored } from './kind';
+
+/** Somebody's word on the first part, signed with a name. */
+export const firstPart = z
+  .object({
+    id,
+    verdict: z.enum(['in', 'out']),
+    /** Who says so. */
+    by: z.string().trim().min(1, { error: 'must not be empty' }).max(80, { error: 'must be at most 80 characters' }),
+    /** What was measured for it, by the ids of the measurements. */
+    measured: z.array(id).max(500, { error: 'must hold at most 500 measurements' }),
+    note: z.string().max(500, { error: 'must be at most 500 characters' }),
+    at: moment,
+  })
+  .meta({ id: 'FirstPart' });
+
+export type NewFirstPart = z.output<typeof firstPart>;
+export type FirstPart = NewFirstPart & Stored;
+
+export const firstPartKind = rowKind({
+  name: 'firstPart',
+  field: 'firstParts',
+  of: 'setup',
+  collection: 'first-parts',
+  title: 'word on the first part',
+  summary: 'Sign what was measured of the first part',
+  version: 1,
+  schema: firstPart,
+  asKept: withStored<NewFirstPart>,
+  when: ({ at }) => at,
+});

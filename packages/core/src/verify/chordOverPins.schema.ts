@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { cautions, tape, uncertainty } from '../schema/results';
+
+export const chordOverPinsInput = z.object({
+  /** Over both pins, outside to outside, mm. */
+  over: positiveLength,
+  pins: z.tuple([positiveLength, positiveLength]).meta({ description: 'diameters of the two pins, mm' }),
+  /** U of the measurement over them, and of one pin's diameter, mm at 95 %. */
+  measureU: nonNegativeLength,
+  pinU: nonNegativeLength,
+});
+
+export const chordOverPinsOutput = z.object({
+  /** From middle to middle, mm. */
+  chord: z.number(),
+  uncertainty,
+  tape,
+  cautions,
+});
+
+export type ChordOverPinsInput = z.output<typeof chordOverPinsInput>;
+export type ChordOverPinsOutput = z.output<typeof chordOverPinsOutput>;
