@@ -14,5 +14,6 @@ export const FLOORS = [
   ['words'],
   ['atOnce', 'routines'],
   ['formats'],
+  ['sheet'],
   ['practice'],
 ];

@@ -1,5 +1,5 @@
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { extname, join } from 'node:path';
+import { basename, extname, join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, once, ROOT, say, tool } from './steps.mjs';
 
@@ -39,6 +39,13 @@ export function exportApp(app) {
   compress(join(ROOT, output));
 }
 
+/** Faces that sheets are printed in. */
+const FACES = [
+  'atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+  'atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf',
+  'jetbrains-mono/400Regular/JetBrainsMono_400Regular.ttf',
+];
+
 function bundleServer() {
   const out = join(ROOT, 'apps/server/dist');
   rmSync(out, { recursive: true, force: true });
@@ -49,11 +56,17 @@ function bundleServer() {
     '--format=esm',
     '--target=node20',
     '--external:better-sqlite3',
+    '--external:pdfkit',
+    '--external:qrcode',
     '--outfile=apps/server/dist/server.mjs',
     "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
     '--log-level=warning',
   ]);
   cpSync(join(ROOT, 'apps/server/migrations'), join(out, 'migrations'), { recursive: true });
+  for (const face of FACES)
+    cpSync(join(ROOT, 'node_modules/@expo-google-fonts', face), join(out, 'fonts', basename(face)), {
+      recursive: true,
+    });
 }
 
 /** Everything the server needs to run: its own bundle and the exported app. */

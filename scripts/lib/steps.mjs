@@ -81,14 +81,18 @@ export function ensureInstalled() {
 
 export const CHROMIUM = '/usr/bin/chromium';
 
-/** Debian's Chromium, for the end-to-end tests, benchmarks and pictures. */
+/** Reads the text of PDFs, to see that every figure of a sheet is in it. */
+const PDF_TEXT = '/usr/bin/pdftotext';
+
+/** Debian's Chromium, for the end-to-end tests, benchmarks and pictures; and what reads PDFs. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const command = 'apt-get update && apt-get install -y --no-install-recommends chromium';
+  const missing = [...(existsSync(CHROMIUM) ? [] : ['chromium']), ...(existsSync(PDF_TEXT) ? [] : ['poppler-utils'])];
+  if (missing.length === 0) return;
+  const command = `apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   if (process.getuid?.() !== 0)
     fail(
-      `Chromium is missing. Install it with this one command, then run the same again:\n\n  sudo sh -c "${command}"`,
+      `Missing: ${missing.join(' and ')}. Install what is missing with this one command, then run the same again:\n\n  sudo sh -c "${command}"`,
     );
-  say('Installing Chromium with apt-get. About 1 minute.');
+  say(`Installing ${missing.join(' and ')} with apt-get. About 1 minute.`);
   must('sh', ['-c', `(${command}) >/dev/null`], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
 }

@@ -12,10 +12,10 @@ import { createRecord, type ShopRecord } from './record';
 import { DatabaseRefused } from './store/openDatabase';
 import type { Store } from './store/store';
 
-type Lists = Record<string, readonly unknown[] | undefined>;
+export type Lists = Record<string, readonly unknown[] | undefined>;
 
 /** Documents are saved first, since rows name them; settings before readings, which stand on the zeros they open. */
-function loadLists(record: ShopRecord, of: 'shop' | 'setup', setupId: string, lists: Lists): void {
+export function loadLists(record: ShopRecord, of: 'shop' | 'setup', setupId: string, lists: Lists): void {
   for (const name of DOCUMENT_NAMES.filter((one) => DOCUMENT_KINDS[one].of === of)) {
     const { collection, key } = DOCUMENT_KINDS[name];
     for (const body of lists[collection] ?? []) {

@@ -18,7 +18,7 @@ import { documentPath, rowPath } from './routes/record';
 import { readMigrations } from './store/migrations';
 import { openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
-import { demoServer, leftFace, MIGRATIONS, saved, SETUP, xSet } from './testing/shop';
+import { FONTS, demoServer, leftFace, MIGRATIONS, saved, SETUP, xSet } from './testing/shop';
 
 const at = '2026-11-25T10:00:00.000Z';
 
@@ -170,7 +170,7 @@ const put = (name: DocumentName, body: object, setup = SETUP) =>
 async function afterRestart(look: (app: ReturnType<typeof createApp>) => Promise<void>): Promise<void> {
   const store = createStore(openDatabase(server.file, readMigrations(MIGRATIONS)));
   try {
-    await look(createApp({ store, logger: pino({ level: 'silent' }) }));
+    await look(createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }) }));
   } finally {
     store.close();
   }

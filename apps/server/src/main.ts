@@ -5,6 +5,7 @@ import { pino } from 'pino';
 import { settleShop } from './demo';
 import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
+import { sheetFonts } from './sheet/fonts';
 import { readMigrations } from './store/migrations';
 import { DatabaseRefused, openDatabase } from './store/openDatabase';
 import { createStore, type Store } from './store/store';
@@ -49,8 +50,9 @@ function run(): void {
   const staticFolder =
     settings.staticFolder !== undefined && existsSync(settings.staticFolder) ? settings.staticFolder : undefined;
   const logger = pino({ level: settings.logLevel }, pino.destination({ dest: 2, sync: false }));
+  const fonts = sheetFonts(join(import.meta.dirname, 'fonts'), join(process.cwd(), 'node_modules'));
   const store = openShop();
-  const server = createServer(createApp({ store, logger, staticFolder }));
+  const server = createServer(createApp({ store, logger, staticFolder, fonts }));
 
   server.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code === 'EADDRINUSE') {

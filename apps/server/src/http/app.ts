@@ -7,6 +7,9 @@ import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
 import { readingRoutes } from '../routes/reading';
 import { recordRoutes } from '../routes/record';
+import { setupFileRoutes } from '../routes/setupFile';
+import { sheetRoutes } from '../routes/sheet';
+import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
 import { requireJson, sendProblem, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
@@ -15,6 +18,8 @@ import { securityHeaders } from './securityHeaders';
 export interface AppOptions {
   store: Store;
   logger: Logger;
+  /** Faces that sheets are printed in. */
+  fonts: SheetFonts;
   /** Folder of the exported app; without it only the API is served. */
   staticFolder?: string | undefined;
 }
@@ -22,26 +27,34 @@ export interface AppOptions {
 const BODY_LIMIT = '256kb';
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, logger, staticFolder }: AppOptions): Express {
+export function createApp({ store, logger, fonts, staticFolder }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
   app.use(securityHeaders());
-  app.use('/api', api(store));
+  app.use('/api', api(store, fonts));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(sendProblem(logger));
   return app;
 }
 
-function api(store: Store): express.Router {
+function api(store: Store, fonts: SheetFonts): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-cache');
     next();
   });
-  router.use(requireJson, express.json({ limit: BODY_LIMIT }));
   const record = createRecord(store);
-  router.use(recordRoutes(record), readingRoutes(store, record), reckonRoutes(), openApiRoutes());
+  // A whole set-up is larger than any other request.
+  router.use(requireJson, setupFileRoutes(store, record));
+  router.use(express.json({ limit: BODY_LIMIT }));
+  router.use(
+    recordRoutes(record),
+    readingRoutes(store, record),
+    sheetRoutes(record, fonts),
+    reckonRoutes(),
+    openApiRoutes(),
+  );
   router.get('/health', (_request, response) => {
     response.json({ ok: true, shop: store.kind() });
   });

@@ -9,6 +9,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { settleShop } from '../demo';
 import { createApp } from '../http/app';
+import { sheetFonts } from '../sheet/fonts';
 import { readMigrations } from '../store/migrations';
 import { openDatabase } from '../store/openDatabase';
 import { createStore } from '../store/store';
@@ -16,6 +17,9 @@ import { createStore } from '../store/store';
 const SERVER = join(__dirname, '..', '..');
 
 export const MIGRATIONS = join(SERVER, 'migrations');
+
+/** Faces as their packages have them. */
+export const FONTS = sheetFonts('', join(SERVER, '..', '..', 'node_modules'));
 
 /** The demo shop, a fresh copy of its data. */
 export const demoShop = (): ShopFile =>
@@ -29,7 +33,7 @@ export function demoServer(file = freshFile()) {
   const db = openDatabase(file, readMigrations(MIGRATIONS));
   const store = createStore(db);
   settleShop(store, demoShop());
-  return { file, db, store, app: createApp({ store, logger: pino({ level: 'silent' }) }) };
+  return { file, db, store, app: createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
 }
 
 export const SETUP = 'base-plate-knee-mill';

@@ -1,5 +1,6 @@
 import { featureKey } from '../datum/feature';
 import type { Feature } from '../record/datumPlan';
+import type { Tape } from '../tape/tape';
 import { isTouch, type TouchReading } from '../record/reading';
 import type { Uncertainty } from '../metrology/uncertainty';
 import type { Book } from './book';
@@ -12,6 +13,7 @@ export interface ZeroAnswer {
   value: number;
   uncertainty: Uncertainty;
   readings: readonly TouchReading[];
+  tape: Tape;
   /** What it was found by; nothing for Z. */
   feature?: Feature;
 }
@@ -36,6 +38,7 @@ export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAns
         value: answer.workOffset,
         uncertainty: answer.uncertainty,
         readings: chosen.answer.readings.filter(isTouch),
+        tape: chosen.answer.tape,
         feature: chosen.feature,
       };
   }
@@ -45,6 +48,7 @@ export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAns
       value: z.result.workOffset,
       uncertainty: z.result.uncertainty,
       readings: z.readings.filter(isTouch),
+      tape: z.tape,
     };
   return zeros;
 }

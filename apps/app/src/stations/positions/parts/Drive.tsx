@@ -31,7 +31,8 @@ import { ComingBack } from './ComingBack';
 import { StandsAt } from './StandsAt';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { dialLegs, driveMode, driveModes, markDone, type DriveView } from './drive';
+import { driveMode } from '@zero-point/core/book/driveMode';
+import { dialLegs, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
 import { logCut } from '../view';
 

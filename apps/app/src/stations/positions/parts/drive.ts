@@ -1,19 +1,10 @@
 import { STEP_NAMES } from '@zero-point/core/words/names';
-import type { CutPlan } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
-import { dialAxis, type Stop } from '@zero-point/core/book/driveList';
-import { dialLines, dialMove, turningWords, type DialMove } from '@zero-point/core/positions/dialDrive';
+import { dialLegsTo, type DialLeg } from '@zero-point/core/book/dialLegs';
+import type { Stop } from '@zero-point/core/book/driveList';
+import type { DriveMode } from '@zero-point/core/book/driveMode';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { logCheck } from '../../workholding/view';
-
-export type DriveMode = NonNullable<CutPlan['mode']>;
-
-/** How this machine is told where to go, until the person says otherwise. */
-export function driveMode({ cutPlan, machine }: Book): DriveMode {
-  if (cutPlan.mode) return cutPlan.mode;
-  if (machine.scale === 'dial') return 'dials';
-  return machine.scale === 'machine' ? 'cnc' : 'readout';
-}
 
 /** The modes this machine can be driven in. */
 export const driveModes = ({ machine }: Book): DriveMode[] =>
@@ -61,31 +52,9 @@ export function markDone(book: Book, stop: Stop, done: boolean): void {
   logCheck(book, stop.item, text, done ? 'tick' : 'clear', '');
 }
 
-/** One axis as its handwheel is to be turned. */
-export interface DialLeg {
-  axis: 'X' | 'Y';
-  move: DialMove;
-  words: string[];
-}
-
 /**
  * Both handwheels from where they stand to the stop. At the first one the backlash counts as taken up where the zero
  * was set going the approach way; where the person says it stands somewhere else, nobody knows.
  */
-export function dialLegs(book: Book, { from, stop, taken }: DriveView): DialLeg[] {
-  if (!stop) return [];
-  const { machine } = book;
-  return (['x', 'y'] as const).flatMap((axis) => {
-    const how = dialAxis(book, axis);
-    if (!how) return [];
-    const countsUp = machine.axes[axis].dial?.countsUp ?? 'clockwise';
-    const move = dialMove(dialLines(from[axis], how.dial), taken, stop.target[axis], how);
-    return [
-      {
-        axis: axis === 'x' ? ('X' as const) : ('Y' as const),
-        move,
-        words: move.turnings.map((one) => turningWords(one, countsUp)),
-      },
-    ];
-  });
-}
+export const dialLegs = (book: Book, { from, stop, taken }: DriveView): DialLeg[] =>
+  stop ? dialLegsTo(book, from, stop.target, taken) : [];

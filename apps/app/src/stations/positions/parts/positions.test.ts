@@ -7,7 +7,8 @@ import { plateBook } from '@zero-point/core/book/snapshot.case';
 import { patternPositions } from '@zero-point/core/positions/pattern';
 import { proveList } from '@zero-point/core/words/proveList';
 import { asPoints, copyOf, PATTERN_KINDS, startPattern } from './startPattern';
-import { dialLegs, driveMode, driveModes, type DriveView } from './drive';
+import { driveMode } from '@zero-point/core/book/driveMode';
+import { dialLegs, driveModes, type DriveView } from './drive';
 import { orderFigures, orderOf, sequenceOf } from './order';
 
 const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };

@@ -1,0 +1,31 @@
+import { openBook } from '@zero-point/core/book/book';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { sheetOf } from '@zero-point/core/sheet/sheetOf';
+import { Router } from 'express';
+import { z } from 'zod';
+import { parsed } from '../http/problem';
+import type { ShopRecord } from '../record';
+import type { SheetFonts } from '../sheet/fonts';
+import { sheetPdf } from '../sheet/sheetPdf';
+
+const query = z.object({
+  paper: z.enum(['a4', 'letter'], { error: 'must be a4 or letter' }).default('a4'),
+  by: z.string().trim().max(80, { error: 'must be at most 80 characters' }).default(''),
+});
+
+/** A set-up's sheet as a PDF. */
+export function sheetRoutes(record: ShopRecord, fonts: SheetFonts): Router {
+  const router = Router();
+  router.get('/setups/:id/sheet.pdf', async (request, response) => {
+    const { paper, by } = parsed(query, request.query);
+    const book = openBook(JSON.parse(record.snapshotText(String(request.params.id))) as Snapshot);
+    const sheet = sheetOf(book, new Date().toISOString());
+    const link = `${request.protocol}://${request.get('host') ?? 'localhost'}${sheet.path}`;
+    const pdf = await sheetPdf(sheet, { paper, by, fonts, link });
+    response
+      .type('application/pdf')
+      .set('Content-Disposition', `inline; filename="${book.setup.id}-sheet.pdf"`)
+      .send(pdf);
+  });
+  return router;
+}

@@ -1,0 +1,18 @@
+import type { Book } from '../book/book';
+import { driveCautions } from '../book/driveCautions';
+import { holdingSteps } from '../book/holdingSteps';
+import { METHOD_FACTS, methodOf } from '../methods/method';
+import type { SheetSection } from './sheet';
+
+/** Cautions of this job: of how it is held, of its finder, of its holes. */
+export function cautionSection(book: Book): SheetSection {
+  const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
+  const method = finder && methodOf(finder.kind);
+  const lines = [
+    ...holdingSteps(book).flatMap(({ step, state }) => (step.hurts && state !== 'ticked' ? [step.text] : [])),
+    ...(method ? METHOD_FACTS[method].cautions.map(({ text }) => text) : []),
+    ...driveCautions(book, { step: 'drill' }).map(({ text }) => text),
+    'First run above the part, single block where there is one, rapids low, a hand on stop.',
+  ];
+  return { title: 'Mind', columns: [], rows: [], lines: [...new Set(lines)], tone: 'plain' };
+}

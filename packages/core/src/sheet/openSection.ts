@@ -1,0 +1,65 @@
+import type { Book } from '../book/book';
+import { agreements } from '../book/checks/agreements';
+import { doubtOf } from '../book/comingBack';
+import { lastZeroing } from '../book/inForce';
+import { neededTools } from '../book/neededTools';
+import { readBackOf } from '../book/readBack';
+import { standingAt } from '../book/standingAt';
+import { tableAnswer } from '../book/toolTable';
+import { keepsTable } from '../heights/schools';
+import { planAxes } from '../record/machine';
+import { agreementWords } from '../words/agreement';
+import { dayWords, isDoubtful, standingWords } from '../words/kept';
+import type { SheetSection } from './sheet';
+
+/** What is not done or does not agree yet: it stands first, since it decides whether to run. */
+export function openSection(book: Book, now: string): SheetSection | undefined {
+  const lines = openItems(book, now);
+  return lines.length === 0 ? undefined : { title: 'Still open', columns: [], rows: [], lines, tone: 'warn' };
+}
+
+/** Everything that is still open, in sentences. */
+export function openItems(book: Book, now: string): string[] {
+  const { setup, machine } = book;
+  const axes = [...planAxes(machine), 'z' as const];
+  const unset = axes.filter((axis) => lastZeroing(book, axis) === undefined);
+  const school = machine.habits.toolLengthSchool;
+  const { rows } = tableAnswer(book);
+  const bare = keepsTable(school)
+    ? neededTools(book).filter((number) =>
+        rows.some(
+          (row) => row.number === number && !row.isReference && row.length === null && (row.kept === null || row.stale),
+        ),
+      )
+    : [];
+  const check = book.programChecks.at(-1);
+  const used = new Set(book.readings.filter(({ struckBy }) => struckBy === null).map(({ gaugeId }) => gaugeId));
+  return [
+    ...(unset.length > 0 ? [`${unset.map((axis) => axis.toUpperCase()).join(', ')} not set.`] : []),
+    ...(doubtOf(book) ? ['Zero in doubt: the machine was homed, off or left since. Touch one face again.'] : []),
+    ...axes.flatMap((axis) => {
+      const back = readBackOf(book, axis);
+      if (!back || back.agrees === true) return [];
+      return [
+        back.shown === undefined
+          ? `${axis.toUpperCase()} not read back.`
+          : `${axis.toUpperCase()} shows something else than it was set to.`,
+      ];
+    }),
+    ...agreements(book)
+      .filter(({ explanation }) => !explanation.agrees)
+      .map((agreement) => {
+        const { said, but } = agreementWords(book, agreement, setup.units);
+        return `${said}, ${but.differs}.`;
+      }),
+    ...(bare.length > 0 ? [`No length: tool ${bare.join(', ')}.`] : []),
+    ...book.gauges.flatMap((gauge) => {
+      if (!used.has(gauge.id)) return [];
+      const standing = standingAt(book, gauge, now);
+      return isDoubtful(standing) ? (standingWords(gauge, standing) ?? []) : [];
+    }),
+    ...(check && check.stops + check.minds > 0
+      ? [`Program ${check.file}, checked ${dayWords(check.at)}: ${check.stops} to mend, ${check.minds} to look at.`]
+      : []),
+  ];
+}

@@ -1,0 +1,122 @@
+import { openBook } from '../book/book';
+import { plateSnapshot, reading, rowOf } from '../book/snapshot.case';
+import { withEntries } from '../record/merge';
+import type { NewZeroing } from '../record/zeroing';
+import { FIRST_EPOCH } from '../record/place';
+import { sheetOf } from './sheetOf';
+
+const NOW = '2026-11-26T10:00:00.000Z';
+
+const ring = {
+  id: 'ring',
+  name: 'Ring',
+  kind: 'points' as const,
+  holeDiameter: 4.2,
+  points: [
+    { x: 20, y: 20 },
+    { x: 160, y: 90 },
+  ],
+};
+
+const set: NewZeroing = {
+  id: 'x-set',
+  subject: { kind: 'face', face: 'left' },
+  axis: 'x',
+  place: { scale: 'readout' },
+  began: FIRST_EPOCH,
+  form: 'preset',
+  value: -5,
+  at: '2026-11-26T09:00:00.000Z',
+};
+
+const withX = withEntries({ ...plateSnapshot, patterns: [ring] }, [
+  rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
+  rowOf('zeroing', set),
+]);
+
+const sheet = sheetOf(openBook(withX), NOW);
+const section = (title: RegExp, of = sheet) => of.sections.find((one) => title.test(one.title));
+
+test('what is not done stands first, and says what', () => {
+  expect(sheet.sections[0]?.title).toBe('Still open');
+  expect(sheet.sections[0]?.tone).toBe('warn');
+  expect(sheet.sections[0]?.lines).toEqual(expect.arrayContaining(['Y, Z not set.', 'X not read back.']));
+});
+
+test('an axis as it was set: from where, how, its figure with sign, and that nobody read it back', () => {
+  const row = section(/^Zero/)?.rows.find(([axis]) => axis === 'X');
+  expect(row?.slice(0, 4)).toEqual(['X', 'left face', 'preset to', '−5.000']);
+  expect(row?.[4]).toMatch(/^±0\.0\d\d mm$/);
+  expect(row?.[5]).toBe('not yet');
+  expect(section(/^Zero/)?.rows.find(([axis]) => axis === 'Z')?.[1]).toBe('not set');
+});
+
+test('read back, it says so', () => {
+  const back = rowOf('readBack', {
+    id: 'back',
+    of: { kind: 'setting', zeroingId: 'x-set' },
+    shown: -5,
+    source: { by: 'typed', text: '-5', unit: 'mm' },
+    at: '2026-11-26T09:01:00.000Z',
+  });
+  const read = sheetOf(openBook(withEntries(withX, [back])), NOW);
+  expect(section(/^Zero/, read)?.rows[0]?.[5]).toBe('agrees');
+  expect(section(/open/, read)?.lines).not.toContain('X not read back.');
+});
+
+test('holes stand in the order they are driven, with the coordinates of the drive', () => {
+  const holes = section(/^Holes/);
+  expect(holes?.rows.map((row) => [row[0], row[1], row[4], row[5]])).toEqual([
+    ['1', 'Ring 1', '20.000', '20.000'],
+    ['2', 'Ring 2', '160.000', '90.000'],
+  ]);
+  expect(sheet.drawing.holes.map(({ number }) => number)).toEqual([1, 2]);
+});
+
+test('on dials each hole has its turns and its line', () => {
+  const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
+  const { machine } = plateSnapshot;
+  const dials = sheetOf(
+    openBook({
+      ...withX,
+      setup: { ...withX.setup, id: 'on-dials' },
+      cutPlan: { bores: [], mode: 'dials' },
+      machine: {
+        ...machine,
+        scale: 'dial',
+        kind: 'dials',
+        axes: { ...machine.axes, x: { ...machine.axes.x, dial }, y: { ...machine.axes.y, dial } },
+      },
+    }),
+    NOW,
+  );
+  const row = section(/^Holes/, dials)?.rows[0];
+  expect(row?.slice(6, 8)).toEqual(['6 + 80', '6 + 80']);
+});
+
+test('a pass in the air cannot be missed', () => {
+  const z = rowOf('zeroing', {
+    ...set,
+    id: 'z-set',
+    axis: 'z',
+    subject: { kind: 'z-zero', tool: 1 },
+    value: 10,
+    lift: 5,
+  });
+  const lifted = section(/^Zero/, sheetOf(openBook(withEntries(withX, [z])), NOW));
+  expect(lifted?.tone).toBe('warn');
+  expect(lifted?.lines.join(' ')).toContain('AIR PASS: Z zero is lifted by 5.000 mm');
+});
+
+test('the tapes add up to what is said, and every gauge used says when it was measured', () => {
+  expect(sheet.tapes.map(({ title }) => title)).toEqual(['X of part zero']);
+  expect(sheet.tapes[0]?.sections.length).toBeGreaterThan(0);
+  expect(section(/^Gauges/)?.rows).toHaveLength(1);
+});
+
+test('inches throughout where the set-up has inches', () => {
+  const inches = sheetOf(openBook({ ...withX, setup: { ...withX.setup, id: 'inches', units: 'in' } }), NOW);
+  const text = JSON.stringify({ ...inches, drawing: undefined });
+  expect(text).not.toMatch(/\d mm\b/);
+  expect(section(/^Holes/, inches)?.rows[0]?.[4]).toBe('0.7874');
+});

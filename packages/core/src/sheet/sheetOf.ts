@@ -1,0 +1,91 @@
+import type { Book } from '../book/book';
+import { carriedRotation } from '../book/carriedRotation';
+import { holdingSteps } from '../book/holdingSteps';
+import { zeroAnswers } from '../book/zeroAnswers';
+import { STANDING_CAUTION } from '../cautions/caution';
+import { zeroOf } from '../datum/partFrame';
+import { materialSize } from '../words/partWords';
+import { ZERO_LABELS } from '../words/progress';
+import { zZeroName } from '../words/zZero';
+import { printTape } from '../tape/printTape';
+import { plusMinus } from '../words/goodness';
+import type { Sheet, SheetDrawing } from './sheet';
+import { cautionSection } from './cautionSection';
+import { gaugeSection } from './gaugeSection';
+import { drivenStops, holeSection } from './holeSection';
+import { indexSection } from './indexSection';
+import { openSection } from './openSection';
+import { toolSection } from './toolSection';
+import { zeroSection } from './zeroSection';
+
+/**
+ * A set-up as one page that is taped to the machine, and its tapes: the same book that the screens read, in the same
+ * figures.
+ *
+ * @param now when it is made, ISO 8601
+ */
+export function sheetOf(book: Book, now: string): Sheet {
+  const { setup, machine, part } = book;
+  const holding = book.holdings.find(({ id }) => id === setup.holdingId);
+  return {
+    title: setup.name,
+    facts: [
+      ['Machine', machine.name],
+      ['Part', `${part.name}, ${materialSize(part, setup.units)}`],
+      ['Held by', `${holding?.name ?? 'not said'}${heldWords(book)}`],
+      ['Zero', `X and Y: ${ZERO_LABELS[setup.partZero]}; Z: ${zZeroName(book)}`],
+      ['Allowed', `${plusMinus(setup.tolerance, setup.units)} on positions`],
+      ...(setup.note === '' ? [] : [['Note', setup.note] as const]),
+    ],
+    drawing: drawingOf(book),
+    sections: [
+      openSection(book, now),
+      zeroSection(book),
+      toolSection(book),
+      holeSection(book),
+      indexSection(book),
+      gaugeSection(book, now),
+      cautionSection(book),
+    ].flatMap((section) => section ?? []),
+    tapes: Object.entries(zeroAnswers(book)).map(([axis, { tape }]) => ({
+      title: `${axis.toUpperCase()} of part zero`,
+      sections: printTape(tape, { unit: setup.units }),
+    })),
+    caution: STANDING_CAUTION,
+    at: now,
+    path: `/setup/${setup.id}/sheet`,
+  };
+}
+
+function heldWords(book: Book): string {
+  const steps = holdingSteps(book);
+  const open = steps.filter(({ state }) => state === 'open').length;
+  if (steps.length === 0) return '';
+  return open === 0 ? ', list done' : `, ${open} of ${steps.length} steps open`;
+}
+
+function drawingOf(book: Book): SheetDrawing {
+  const { part, setup, obstacles } = book;
+  const zero = zeroOf(part, setup.partZero);
+  const numbers = new Map<string, number>();
+  const holes = drivenStops(book).flatMap(({ pattern, hole, x, y, diameter }) => {
+    const key = `${pattern.id} ${hole}`;
+    if (numbers.has(key)) return [];
+    numbers.set(key, numbers.size + 1);
+    return [{ x: zero.x + x, y: zero.y + y, diameter, number: numbers.size }];
+  });
+  return {
+    size: { x: part.size.x, y: part.size.y },
+    zero,
+    zeroWords: ZERO_LABELS[setup.partZero],
+    turn: carriedRotation(book)?.angle ?? 0,
+    holes,
+    boxes: obstacles.boxes.map(({ name, from, to }) => ({
+      name,
+      left: from.x,
+      front: from.y,
+      right: to.x,
+      back: to.y,
+    })),
+  };
+}

@@ -1,0 +1,64 @@
+import type { Book } from '../book/book';
+import { tableAnswer } from '../book/toolTable';
+import { toolRunOut } from '../book/subjects/runOut';
+import { neededTools } from '../book/neededTools';
+import { keepsTable } from '../heights/schools';
+import { formatLength } from '../units/formatLength';
+import { plusMinus } from '../words/goodness';
+import { SCHOOL_NAMES } from '../words/names';
+import type { SheetSection } from './sheet';
+
+/** Tools of the machine with their lengths, the sign in words, and run-out where it was read. */
+export function toolSection(book: Book): SheetSection | undefined {
+  const { setup } = book;
+  const unit = setup.units;
+  const { school, rows } = tableAnswer(book);
+  const needed = neededTools(book);
+  const shown = rows.filter(
+    ({ number, isReference, length, kept }) =>
+      isReference || length !== null || kept !== null || needed.includes(number),
+  );
+  if (shown.length === 0) return undefined;
+  const signWords = (length: number | null): string => {
+    if (length === null || school !== 'reference-tool') return '';
+    return length === 0 ? 'as long' : length < 0 ? 'shorter' : 'longer';
+  };
+  return {
+    title: `Tools, ${SCHOOL_NAMES[school]}`,
+    columns: [
+      { title: 'T', figures: true, share: 0.5 },
+      { title: 'Cutter', share: 2.6 },
+      { title: `Length, ${unit}`, figures: true, share: 1.4 },
+      { title: 'That is', share: 1 },
+      { title: '±', figures: true, share: 1.2 },
+      { title: 'Run-out', figures: true, share: 1.1 },
+    ],
+    rows: shown.map(({ number, name, isReference, length, kept, U, stale }) => {
+      const tool = book.tools.find((one) => one.number === number);
+      const runOut = tool && toolRunOut(book, tool);
+      const own = length ?? (stale ? null : kept);
+      return [
+        String(number),
+        name,
+        isReference && school === 'reference-tool'
+          ? formatLength(0, { unit })
+          : own === null
+            ? ''
+            : formatLength(own, { unit, plus: true }),
+        isReference
+          ? 'reference'
+          : stale && length === null
+            ? 'refitted: touch again'
+            : own === null
+              ? keepsTable(school)
+                ? 'no length'
+                : 'at its change'
+              : signWords(own),
+        U === null || length === null ? '' : plusMinus(U, unit),
+        runOut ? formatLength(Math.max(...runOut.result.tir), { unit }) : '',
+      ];
+    }),
+    lines: [],
+    tone: 'plain',
+  };
+}

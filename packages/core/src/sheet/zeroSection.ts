@@ -1,0 +1,59 @@
+import { airPass } from '../book/airPass';
+import type { Book } from '../book/book';
+import { lastZeroing } from '../book/inForce';
+import { readBackOf } from '../book/readBack';
+import { zeroAnswers } from '../book/zeroAnswers';
+import { planAxes } from '../record/machine';
+import { formatLength, formatLengthUnit } from '../units/formatLength';
+import { plusMinus } from '../words/goodness';
+import { subjectWords } from '../words/subjectWords';
+import { zZeroWords } from '../words/zZero';
+import type { SheetSection } from './sheet';
+
+const HOW = { preset: 'preset to', move: 'moved, set to', 'work-offset': 'work offset', lost: 'lost' } as const;
+
+/** Work offsets or presets as the machine shows them, Z zero and a pass in the air. */
+export function zeroSection(book: Book): SheetSection {
+  const { setup, machine } = book;
+  const unit = setup.units;
+  const found = zeroAnswers(book);
+  const lift = airPass(book);
+  const z = zZeroWords(book);
+  return {
+    title: setup.workOffset === undefined ? 'Zero' : `Zero, ${setup.workOffset}`,
+    columns: [
+      { title: 'Axis', share: 0.6 },
+      { title: 'From', share: 2.4 },
+      { title: 'As set', share: 1.4 },
+      { title: `Shows, ${unit}`, figures: true, share: 1.3 },
+      { title: '±', figures: true, share: 1.1 },
+      { title: 'Read back', share: 1.3 },
+    ],
+    rows: [...planAxes(machine), 'z' as const].map((axis) => {
+      const set = lastZeroing(book, axis);
+      const back = readBackOf(book, axis);
+      const U = found[axis]?.uncertainty.U;
+      return [
+        axis.toUpperCase(),
+        set ? subjectWords(book, set.subject) : 'not set',
+        set ? HOW[set.form] : '',
+        set ? formatLength(set.value, { unit }) : '',
+        set === undefined || U === undefined ? '' : plusMinus(U, unit),
+        back === undefined
+          ? ''
+          : back.shown === undefined
+            ? 'not yet'
+            : back.agrees
+              ? 'agrees'
+              : `shows ${formatLength(back.shown, { unit })}`,
+      ];
+    }),
+    lines: [
+      ...(z === undefined ? [] : [z]),
+      ...(lift.set > 0
+        ? [`AIR PASS: Z zero is lifted by ${formatLengthUnit(lift.set, { unit })}. Put it back before you cut.`]
+        : []),
+    ],
+    tone: lift.set > 0 ? 'warn' : 'plain',
+  };
+}

@@ -1,0 +1,31 @@
+import type { Book } from '../book/book';
+import { featureName, roundOf } from '../datum/feature';
+import type { Subject } from '../record/subject';
+import { TASK_TITLES } from './names';
+
+/** What an axis was set from, in a few words. */
+export function subjectWords({ part, datumPlan }: Pick<Book, 'part' | 'datumPlan'>, subject: Subject): string {
+  switch (subject.kind) {
+    case 'face':
+    case 'round':
+    case 'middle':
+    case 'corner':
+    case 'hole-line':
+      return featureName(part, subject);
+    case 'return':
+      return featureName(part, { ...subject, kind: 'face' });
+    case 'standing':
+      return `over ${roundOf(part, subject.of).name}`;
+    case 'z-zero':
+    case 'tool-length':
+      return `tool ${subject.tool}`;
+    case 'master':
+      return 'master tool';
+    case 'alignment':
+      return TASK_TITLES[subject.task];
+    case 'datum':
+      return datumPlan.local.find(({ id }) => id === subject.datum)?.name ?? 'part zero';
+    case 'lost':
+      return 'lost';
+  }
+}
