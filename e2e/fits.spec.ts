@@ -35,6 +35,8 @@ const TOUCHES: { name: string; path: string; act?: (page: Page) => Promise<void>
   },
   { name: 'a bore under the spindle', path: '/setup/calendar-wheel-rotary/alignment?task=centre' },
   { name: 'a bore’s size', path: `${PLATE}/size` },
+  { name: 'a face touched again', path: '/setup/feet-knee-mill/verify' },
+  { name: 'a hole of the part', path: `${PLATE}/verify?show=measure` },
   ...[
     'gauges/probe-4?do=in-ring',
     'gauges/spring-finder-10?do=by-block',

@@ -4,12 +4,13 @@
  * begins so, into another folder.
  */
 import { chromium } from '@playwright/test';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startServer } from '../bench/lib/server.mjs';
 import { SHOTS } from './lib/shots.mjs';
 import { build } from './lib/build.mjs';
-import { CHROMIUM, ensureChromium, ensureInstalled, ROOT } from './lib/steps.mjs';
+import { CHROMIUM, ensureChromium, ensureInstalled, must, ROOT } from './lib/steps.mjs';
 
 /** `low` is what a phone's browser leaves of the page. */
 const SIZES = {
@@ -17,6 +18,13 @@ const SIZES = {
   low: { width: 390, height: 664 },
   wide: { width: 1280, height: 800 },
 };
+
+/** The first page of a PDF as a picture. */
+function firstPage(pdf, picture) {
+  const file = join(mkdtempSync(join(tmpdir(), 'zero-point-pdf-')), 'sheet.pdf');
+  writeFileSync(file, pdf);
+  must('pdftoppm', ['-singlefile', '-r', '90', '-png', file, picture]);
+}
 
 ensureInstalled();
 ensureChromium();
@@ -33,7 +41,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
 });
 try {
-  for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true } of SHOTS) {
+  for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true, pdf } of SHOTS) {
     const context = await browser.newContext({
       viewport: SIZES[size],
       hasTouch: size !== 'wide',
@@ -54,7 +62,8 @@ try {
     // Paper lets a field's unit and a box come up over a fifth of a second.
     await page.waitForTimeout(400);
     if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
-      await page.screenshot({ path: join(folder, `${name}.png`) });
+      if (pdf === undefined) await page.screenshot({ path: join(folder, `${name}.png`) });
+      else firstPage(await (await page.request.get(`${server.url}${pdf}`)).body(), join(folder, name));
       console.log(`${name}.png`);
     }
     await context.close();

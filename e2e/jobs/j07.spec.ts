@@ -1,3 +1,4 @@
+import { closeWithSheet } from './closing';
 import { expect, test } from './job';
 
 test('J7 corner by a probe’s own cycle: its result as it is, the radius not taken again, read back, proven', async ({
@@ -19,4 +20,5 @@ test('J7 corner by a probe’s own cycle: its result as it is, the radius not ta
   await job.tap('button', 'Show the answer');
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X −304\.002, Y −210\.004/ })).toBeVisible();
   job.done({ reads: 4, sums: 2, notes: 4 });
+  await closeWithSheet(page, ['−304.002', '−210.004', 'Z not set.']);
 });

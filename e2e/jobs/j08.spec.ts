@@ -1,3 +1,4 @@
+import { closeWithSheet } from './closing';
 import { expect, test } from './job';
 
 test('J8 bore centre into a work offset by probe: four walls, the offset, its ±', async ({ job }) => {
@@ -14,4 +15,5 @@ test('J8 bore centre into a work offset by probe: four walls, the offset, its ±
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X −262\.204, Y −152\.001/ })).toBeChecked();
   await job.tap('button', 'Done: X and Y offsets entered');
   job.done({ reads: 4, sums: 6, notes: 4 });
+  await closeWithSheet(page, ['Still open', /^Zero/]);
 });

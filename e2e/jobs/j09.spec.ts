@@ -1,3 +1,4 @@
+import { closeWithSheet } from './closing';
 import { expect, test } from './job';
 
 test('J9 router corner with paper: cutter and paper off both faces, in machine coordinates', async ({ job }) => {
@@ -14,4 +15,20 @@ test('J9 router corner with paper: cutter and paper off both faces, in machine c
   await job.tap('button', 'Done: X and Y set at the corner');
   await expect(page.getByText(/X and Y are set/)).toBeVisible();
   job.done({ reads: 2, sums: 4, notes: 3 });
+  // The program that will run, against what was set.
+  await page.getByRole('link', { name: /^Verify/ }).click();
+  await page.getByRole('radio', { name: 'Program', exact: true }).click();
+  await page.getByLabel('A program to check').setInputFiles({
+    name: 'plinth.nc',
+    mimeType: 'text/plain',
+    // Its zero is in the middle of the plinth, and it cuts to the spoil board.
+    buffer: Buffer.from(
+      'G21 G90 G17\nG54\nT1 M6\nS18000 M3\nG0 X-120 Y-80\nG0 Z10\nG1 Z-34 F600\nX120 F1200\nY80\nG0 Z10\nM5\nM30\n',
+    ),
+  });
+  await expect(page.getByText(/^Do not run plinth\.nc yet/)).toBeVisible();
+  await expect(page.getByText(/Its zero seems to be at the middle of the part/)).toBeVisible();
+  await expect(page.getByText(/goes 2\.000 mm under the part/)).toBeVisible();
+  await expect(page.getByText('Nobody has set Z in this set-up.')).toBeVisible();
+  await closeWithSheet(page, ['Z not set.', /walnut/]);
 });

@@ -1,3 +1,4 @@
+import { closeWithSheet } from './closing';
 import { expect, test } from './job';
 
 test('J19 bolt circles on a readout: distance to go, hole by hole, and a rule proves them', async ({ job }) => {
@@ -14,4 +15,5 @@ test('J19 bolt circles on a readout: distance to go, hole by hole, and a rule pr
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12, ${stop - 1} done`))).toBeVisible();
   }
   job.done({ reads: 6, sums: 12, notes: 7 });
+  await closeWithSheet(page, ['Bearing screws 1', '85.182', '64.212']);
 });

@@ -4,6 +4,24 @@ const BASE = '/setup/base-plate-knee-mill';
 
 const press = (page, name) => page.getByRole('button', { name }).first().click();
 
+/** A pocket whose length word is another tool's, and that goes home through the stock. */
+const BRACKET = `%
+G21 G90 G17 G40 G80
+T2 M6
+S3000 M3
+G54
+G0 X-30 Y0
+G43 H3 Z25
+G0 Z2
+G1 Z-3 F200
+${[0, 2, 4, 6, 8].map((r) => `G1 X${-20 + r} Y0 F400\nG3 X${-20 + r} Y0 I${20 - r} J0`).join('\n')}
+G0 X30 Y14
+G0 Z25
+M5
+M30
+%
+`;
+
 async function log(page, ...texts) {
   for (const text of texts) {
     await page.getByRole('textbox').fill(text);
@@ -95,7 +113,6 @@ export const SHOTS = [
       await log(page, '6.22', '6', '6.225', '6.005');
     },
   },
-  { name: 'datum-part', size: 'phone', path: `${BASE}/datum` },
   {
     name: 'datum-bore',
     size: 'phone',
@@ -186,7 +203,6 @@ export const SHOTS = [
       await press(page, 'Show the answer');
     },
   },
-  { name: 'heights-table', size: 'phone', path: `${BASE}/heights?tool=2&show=table` },
   { name: 'positions', size: 'phone', path: `${BASE}/positions` },
   { name: 'drive', size: 'phone', path: `${BASE}/drive?pattern=bearing-screws&stop=2`, mode: 'shop' },
   {
@@ -224,4 +240,18 @@ export const SHOTS = [
       await page.waitForTimeout(200);
     },
   },
+  {
+    name: 'program',
+    size: 'phone',
+    path: '/setup/arm-bracket-trunnion/verify?show=program',
+    act: async (page) => {
+      await page.getByLabel('A program to check').setInputFiles({
+        name: 'bracket.nc',
+        mimeType: 'text/plain',
+        buffer: Buffer.from(BRACKET),
+      });
+      await page.getByText(/^Do not run/).waitFor();
+    },
+  },
+  { name: 'sheet', size: 'phone', path: `${BASE}/sheet`, pdf: '/api/setups/base-plate-knee-mill/sheet.pdf' },
 ];

@@ -157,7 +157,7 @@ describe('what is refused says why, and changes nothing', () => {
     const file = await exported(demoServer().app);
     const [first] = file.shop.setups;
     if (!first) throw new Error('no set-up');
-    (first.readings as unknown as { value: unknown }[])[1]!.value = 'five';
+    Object.assign(first.readings[1] ?? {}, { value: 'five' });
     const shop = emptyShop();
     expect(JSON.stringify((await opened(shop.app, file).expect(422)).body)).toMatch(
       /damaged at setups\.0\.readings\.1/,

@@ -1,10 +1,10 @@
 import type { Book } from '@zero-point/core/book/book';
-import { helpMost } from '@zero-point/core/book/helpMost';
+import { helpDepth, helpMost } from '@zero-point/core/book/helpMost';
 import { helpWords } from '@zero-point/core/words/helpMost';
 import { Words } from '../theme/Words';
 
-/** What would help most: the one act that makes the worst hole surer. Nothing while zero is not found. */
-export function HelpLine({ book }: { book: Book }) {
-  const help = helpMost(book);
+/** What would help most: the one act that makes the worst hole, or every depth, surer. Nothing while zero is not found. */
+export function HelpLine({ book, of = 'place' }: { book: Book; of?: 'place' | 'depth' }) {
+  const help = of === 'depth' ? helpDepth(book) : helpMost(book);
   return help ? <Words tone={help.enough ? 'soft' : 'ink'}>{helpWords(book, help)}</Words> : null;
 }

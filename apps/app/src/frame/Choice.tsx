@@ -15,9 +15,14 @@ interface ChoiceProps<T extends string> {
 /** So many letters of all labels together stand side by side on a phone. */
 const ONE_ROW = 26;
 
+/** Of three side by side none may be longer, or it is cut beside its tick. */
+const LONGEST_OF_THREE = 6;
+
 /** One of a few, all in sight: segments where they fit side by side, else as many chips as there are. */
 export function Choice<T extends string>({ label, options, value, onChange, showLabel = true }: ChoiceProps<T>) {
-  const short = options.length <= 3 && options.reduce((sum, one) => sum + one.label.length + 4, 0) <= ONE_ROW + 6;
+  const fits = options.length < 3 || options.every((one) => one.label.length <= LONGEST_OF_THREE);
+  const short =
+    fits && options.length <= 3 && options.reduce((sum, one) => sum + one.label.length + 4, 0) <= ONE_ROW + 6;
   return (
     <View role="radiogroup" aria-label={label} style={styles.group}>
       {showLabel && (

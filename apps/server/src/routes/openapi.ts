@@ -13,6 +13,7 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { SHOP_DOCUMENTS } from './reading';
 import { documentPath, rowPath } from './record';
+import { sheetQuery } from './sheet';
 
 const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
 
@@ -138,6 +139,30 @@ function setupPaths(): ZodOpenApiPathsObject {
           '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
           ...refused,
         },
+      },
+    },
+    '/api/setups/{id}/sheet.pdf': {
+      get: {
+        summary: 'The sheet that is taped to the machine',
+        requestParams: { path, query: sheetQuery },
+        responses: {
+          '200': { description: 'A PDF', content: { 'application/pdf': { schema: z.string() } } },
+          ...refused,
+        },
+      },
+    },
+    '/api/setups/{id}/file': {
+      get: {
+        summary: 'A whole set-up, to open in another shop',
+        requestParams: { path },
+        ...answers('With its machine, gauges and ledger', z.looseObject({ format: z.literal('zero-point-setup') })),
+      },
+    },
+    '/api/setup-files': {
+      post: {
+        summary: 'Open the file of a whole set-up',
+        requestBody: json(z.looseObject({ format: z.literal('zero-point-setup') })),
+        ...answers('Its id here', z.object({ id: z.string() }), '201'),
       },
     },
     '/api/setups/{id}/positions.csv': {

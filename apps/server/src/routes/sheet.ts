@@ -8,7 +8,8 @@ import type { ShopRecord } from '../record';
 import type { SheetFonts } from '../sheet/fonts';
 import { sheetPdf } from '../sheet/sheetPdf';
 
-const query = z.object({
+/** What may be asked of a sheet. */
+export const sheetQuery = z.object({
   paper: z.enum(['a4', 'letter'], { error: 'must be a4 or letter' }).default('a4'),
   by: z.string().trim().max(80, { error: 'must be at most 80 characters' }).default(''),
 });
@@ -17,7 +18,7 @@ const query = z.object({
 export function sheetRoutes(record: ShopRecord, fonts: SheetFonts): Router {
   const router = Router();
   router.get('/setups/:id/sheet.pdf', async (request, response) => {
-    const { paper, by } = parsed(query, request.query);
+    const { paper, by } = parsed(sheetQuery, request.query);
     const book = openBook(JSON.parse(record.snapshotText(String(request.params.id))) as Snapshot);
     const sheet = sheetOf(book, new Date().toISOString());
     const link = `${request.protocol}://${request.get('host') ?? 'localhost'}${sheet.path}`;

@@ -1,18 +1,20 @@
 import { rotatedU } from '../geometry/rotate';
 import { varianceByKind } from '../metrology/budgetKinds';
 import type { Feature } from '../record/datumPlan';
+import type { Axis } from '../schema/quantities';
 import { answered, gaugeAt, type Book } from './book';
 import { carriedRotation } from './carriedRotation';
 import { allStops } from './driveList';
 import { sizeU } from './gaugeUse';
+import { depthTolerance } from './subjects/heights';
 import { zeroAnswers, type ZeroAnswer } from './zeroAnswers';
 import type { Hole } from './holes';
 
 /** One thing that would make the tightest hole surer, and what its ± would be then, mm. */
 export type Help =
-  | { what: 'repeat'; axis: 'x' | 'y'; feature: Feature | undefined; U: number }
-  | { what: 'calibrate'; axis: 'x' | 'y'; gaugeId: string; U: number }
-  | { what: 'prove'; axis: 'x' | 'y'; feature: Feature | undefined; U: number }
+  | { what: 'repeat'; axis: Axis; feature: Feature | undefined; U: number }
+  | { what: 'calibrate'; axis: Axis; gaugeId: string; U: number }
+  | { what: 'prove'; axis: Axis; feature: Feature | undefined; U: number }
   | { what: 'turn'; U: number };
 
 /** The hole whose place is known least, how well, and what would help most. */
@@ -20,7 +22,7 @@ export interface HelpMost {
   hole: Hole | undefined;
   /** ± of its place along its worse axis, mm. */
   U: number;
-  axis: 'x' | 'y';
+  axis: Axis;
   /** Good enough already: within a quarter of what the job allows. */
   enough: boolean;
   /** Best first; empty where nothing would make a tenth of a difference. */
@@ -78,7 +80,23 @@ function find(book: Book): HelpMost | undefined {
   };
 }
 
-function axisHelps(book: Book, axis: 'x' | 'y', known: ZeroAnswer, to: (variance: number) => number): Help[] {
+/** The same for Z zero, which every depth stands on; undefined while Z is not found. */
+export const helpDepth = (book: Book): HelpMost | undefined =>
+  answered(book, 'help depth', () => {
+    const { z } = zeroAnswers(book);
+    if (!z) return undefined;
+    const U = K * z.uncertainty.u;
+    const helps = axisHelps(book, 'z', z, (variance) => K * Math.sqrt(Math.max(0, variance)));
+    return {
+      hole: undefined,
+      U,
+      axis: 'z',
+      enough: U <= depthTolerance(book) / 4,
+      helps: helps.filter((help) => help.U < (1 - WORTH) * U).sort((a, b) => a.U - b.U),
+    };
+  });
+
+function axisHelps(book: Book, axis: Axis, known: ZeroAnswer, to: (variance: number) => number): Help[] {
   const parts = varianceByKind(known.uncertainty);
   const whole = known.uncertainty.u ** 2;
   const own = known.readings.filter((reading) => reading.axis === axis);
@@ -89,16 +107,17 @@ function axisHelps(book: Book, axis: 'x' | 'y', known: ZeroAnswer, to: (variance
   const last = own.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const { feature } = known;
+  const as = axis === 'z' ? 'thickness' : 'radius';
   return [
     ...(repeats > 0 ? [{ what: 'repeat' as const, axis, feature, U: to(whole - repeats / (n + 1)) }] : []),
     ...(homing > 0 ? [{ what: 'prove' as const, axis, feature, U: to(whole - homing) }] : []),
-    ...(gauge && size > 0 && sizeU(gauge) > 2 * CALIBRATED_U
+    ...(gauge && size > 0 && sizeU(gauge, as) > 2 * CALIBRATED_U
       ? [
           {
             what: 'calibrate' as const,
             axis,
             gaugeId: gauge.id,
-            U: to(whole - size + size * (CALIBRATED_U / sizeU(gauge)) ** 2),
+            U: to(whole - size + size * (CALIBRATED_U / sizeU(gauge, as)) ** 2),
           },
         ]
       : []),

@@ -54,7 +54,7 @@ function stateOf(book: Book): IndexState {
   }
   for (const axis of ['x', 'y', 'z'] as const) {
     const one = found[axis];
-    if (!one) lacks.push({ code: 'zero', axis });
+    if (!one?.stands) lacks.push({ code: 'zero', axis });
     else if (one.readings.some(isTurned)) lacks.push({ code: 'turned', axis });
     else zero[axis] = { value: one.value, U: one.uncertainty.U };
   }

@@ -1,6 +1,5 @@
 import { keepsTable } from '../heights/schools';
 import { zeroOf } from '../datum/partFrame';
-import { rotate } from '../geometry/rotate';
 import { Refusal } from '../problem/problem';
 import type { Box, SetHole, SetTool, WhatIsSet } from '../program/whatIsSet';
 import { PLAINEST } from '../record/dialects';
@@ -130,11 +129,4 @@ function tipOf(book: Book, stop: Parameters<typeof depthOfStop>[1]): number | nu
     if (error instanceof Refusal) return null;
     throw error;
   }
-}
-
-/** A place of the program as it lies on the part, mm from the part's front left corner. */
-export function onPart(book: Book, at: { x: number; y: number }): { x: number; y: number } {
-  const zero = zeroInPart(book) ?? { x: 0, y: 0 };
-  const { x, y } = rotate(at, -(carriedRotation(book)?.angle ?? 0));
-  return { x: x + zero.x, y: y + zero.y };
 }

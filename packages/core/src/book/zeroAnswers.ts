@@ -16,22 +16,26 @@ export interface ZeroAnswer {
   tape: Tape;
   /** What it was found by; nothing for Z. */
   feature?: Feature;
+  /** Its coordinate is of the scale as it stands: no longer, once that scale was preset from it. */
+  stands: boolean;
 }
 
 const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'];
 
 const isFeature = (subject: { kind: string }): subject is Feature => FEATURES.includes(subject.kind);
 
-/** Part zero on each axis: from what it was set by, else from what is known best. */
+/** Part zero on each axis: from what it was set by, else from what is known best on the scale as it stands. */
 export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> {
   const zeros: Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> = {};
   for (const axis of ['x', 'y'] as const) {
     const set = lastZeroing(book, axis)?.subject;
     const by = set && 'kind' in set && set.kind !== 'datum' ? set : undefined;
     const candidates = foundFeatures(book)
-      .filter(({ stands, answer }) => stands && answer[axis] !== undefined)
+      .filter(({ answer }) => answer[axis] !== undefined)
       .sort((a, b) => (a.answer[axis]?.uncertainty.U ?? 0) - (b.answer[axis]?.uncertainty.U ?? 0));
-    const chosen = candidates.find(({ key }) => by && isFeature(by) && key === featureKey(by)) ?? candidates[0];
+    const chosen =
+      candidates.find(({ key }) => by && isFeature(by) && key === featureKey(by)) ??
+      candidates.find(({ stands }) => stands);
     const answer = chosen?.answer[axis];
     if (chosen && answer)
       zeros[axis] = {
@@ -40,6 +44,7 @@ export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAns
         readings: chosen.answer.readings.filter(isTouch),
         tape: chosen.answer.tape,
         feature: chosen.feature,
+        stands: chosen.stands,
       };
   }
   const z = zZeroAnswer(book);
@@ -49,6 +54,7 @@ export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAns
       uncertainty: z.result.uncertainty,
       readings: z.readings.filter(isTouch),
       tape: z.tape,
+      stands: true,
     };
   return zeros;
 }

@@ -131,8 +131,7 @@ const setOtherwise =
 
 /** The first way down at a place: a rapid after one across, with a feed behind it; where Z is a height, not a distance. */
 const goesDown = (lines: readonly string[], at: number): boolean =>
-  !lines.includes('G91') &&
-  /^G0 .*X/.test(lines[at - 1] ?? '') && /^G1 Z/.test(lines[at + 1] ?? '');
+  !lines.includes('G91') && /^G0 .*X/.test(lines[at - 1] ?? '') && /^G1 Z/.test(lines[at + 1] ?? '');
 
 /** The last feed of a hole: no peck comes after it. */
 const isBottom = (lines: readonly string[], at: number): boolean =>

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, moment } from '../schema/quantities';
-import { rowKind, withStored, type Stored } from './kind';
+import { rowKind, withStored } from './kind';
 
 /** Somebody's word on the first part, signed with a name. */
 export const firstPart = z
@@ -17,7 +17,6 @@ export const firstPart = z
   .meta({ id: 'FirstPart' });
 
 export type NewFirstPart = z.output<typeof firstPart>;
-export type FirstPart = NewFirstPart & Stored;
 
 export const firstPartKind = rowKind({
   name: 'firstPart',

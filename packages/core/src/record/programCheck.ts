@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, moment } from '../schema/quantities';
-import { rowKind, withStored, type Stored } from './kind';
+import { rowKind, withStored } from './kind';
 
 const count = z.number().int().min(0);
 
@@ -25,7 +25,6 @@ export const programCheck = z
   .meta({ id: 'ProgramCheck' });
 
 export type NewProgramCheck = z.output<typeof programCheck>;
-export type ProgramCheck = NewProgramCheck & Stored;
 
 export const programCheckKind = rowKind({
   name: 'programCheck',

@@ -6,6 +6,7 @@ import { plusMinus } from './goodness';
 const actWords = (book: Book, help: Help): string => {
   switch (help.what) {
     case 'repeat':
+      if (help.axis === 'z') return 'One more touch with the reference tool';
       return help.feature ? `One more touch of the ${featureName(book.part, help.feature)}` : 'One more touch';
     case 'prove':
       return help.feature
@@ -23,7 +24,7 @@ const actWords = (book: Book, help: Help): string => {
 /** What would help most, in a sentence: how well the worst hole is known, and what one act would make of it. */
 export function helpWords(book: Book, { hole, U, axis, enough, helps }: HelpMost): string {
   const unit = book.setup.units;
-  const where = hole ? `at hole ${hole.hole} of ${hole.pattern.name}` : 'at part zero';
+  const where = axis === 'z' ? 'zero' : hole ? `at hole ${hole.hole} of ${hole.pattern.name}` : 'at part zero';
   const known = `${axis.toUpperCase()} ${where} is known to ${plusMinus(U, unit)}`;
   const [best] = helps;
   if (enough) return `${known}: good enough for this job.`;

@@ -13,6 +13,7 @@ import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../answer/Cautions';
 import { StandingLine } from '../../answer/StandingLine';
 import { TouchDetail } from '../../answer/TouchDetail';
+import { HelpLine } from '../../answer/HelpLine';
 import { TouchSummary } from '../../answer/TouchSummary';
 import { TouchDock } from '../../answer/TouchDock';
 import { useTouchPage } from '../../answer/useTouchPage';
@@ -176,6 +177,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
                           {noteWords(note, setup.units)}
                         </Words>
                       ))}
+                    {view.answer.kind === 'z-zero' && <HelpLine book={book} of="depth" />}
                     {book.datumPlan.heights?.tolerance === undefined && <DepthTolerance book={book} />}
                   </>
                 )

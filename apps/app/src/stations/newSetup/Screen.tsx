@@ -5,10 +5,12 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { openSetupFile } from '../../api/openSetupFile';
 import { useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { CardButton } from '../../frame/CardButton';
 import { Choice } from '../../frame/Choice';
+import { FilePick } from '../../frame/FilePick';
 import { GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
 import { Loading, Trouble } from '../../frame/States';
@@ -80,6 +82,18 @@ function Start({ shop }: { shop: Shop }) {
       setBusy(false);
     }
   };
+  const open = async (file: File) => {
+    setFailure(undefined);
+    setBusy(true);
+    try {
+      const id = await openSetupFile(file);
+      void queryClient.invalidateQueries();
+      router.replace(stationPath(id, 'plan'));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'The file could not be read here. Try again.');
+      setBusy(false);
+    }
+  };
   const take = (kind: Machine['kind']) => (kind === 'dials' ? setAsking(true) : void start({ kind }));
 
   if (asking)
@@ -126,6 +140,15 @@ function Start({ shop }: { shop: Shop }) {
           onChange={setPartId}
         />
       )}
+      <Words kind="note" tone="soft">
+        Or one that was saved in another shop, as a whole set-up:
+      </Words>
+      <FilePick
+        label="Open a set-up’s file"
+        what="A file of a whole set-up"
+        accept=".json,application/json"
+        onPick={(file) => void open(file)}
+      />
     </ScrollView>
   );
 }

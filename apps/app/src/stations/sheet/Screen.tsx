@@ -1,5 +1,101 @@
 import type { Book } from '@zero-point/core/book/book';
+import { SHEET_TAPED } from '@zero-point/core/book/progress';
+import { sheetOf } from '@zero-point/core/sheet/sheetOf';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { PlanDrawing } from '../../drawing/PlanDrawing';
+import { HolesMark } from '../../drawing/HolesMark';
+import { Choice } from '../../frame/Choice';
+import { GAP } from '../../frame/layout';
+import { MainAction } from '../../frame/MainAction';
+import { useWide } from '../../frame/useShape';
+import { TickBox } from '../../frame/TickBox';
+import { DraftField } from '../../keypad/DraftField';
+import { logCheck } from '../../record/logCheck';
+import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
+import { ExportsFold } from './parts/ExportsFold';
+import { SectionView } from './parts/SectionView';
+
+/** The sheet that is taped to the machine: as it will print, and every file of the set-up. */
 export default function SheetScreen({ book }: { book: Book }) {
-  return <Words>{book.setup.name}</Words>;
+  const { palette } = useLook();
+  const wide = useWide();
+  const [made] = useState(() => new Date().toISOString());
+  const [paper, setPaper] = useState<'a4' | 'letter'>(book.setup.units === 'in' ? 'letter' : 'a4');
+  const [by, setBy] = useState('');
+  const sheet = sheetOf(book, made);
+  const open = sheet.sections.find(({ tone, columns }) => tone === 'warn' && columns.length === 0)?.lines.length ?? 0;
+  const taped = book.index.lastCheck.get(SHEET_TAPED)?.action === 'tick';
+  const address = `/api/setups/${book.setup.id}/sheet.pdf?paper=${paper}${by.trim() === '' ? '' : `&by=${encodeURIComponent(by.trim().slice(0, 80))}`}`;
+  return (
+    <View style={[styles.page, { backgroundColor: palette.ground }]}>
+      <ScrollView contentContainerStyle={styles.body}>
+        <Words kind="sentence" live>
+          {open === 0
+            ? 'Nothing is open. Print the sheet and tape it to the machine.'
+            : `${open} ${open === 1 ? 'thing is' : 'things are'} still open: the sheet says so at its head.`}
+        </Words>
+        <View style={[styles.paper, { backgroundColor: palette.strip, borderColor: palette.line }]}>
+          <Words kind="strong" style={[styles.title, { color: palette.onStrip }]}>
+            {sheet.title}
+          </Words>
+          <PlanDrawing
+            part={book.part}
+            partZero={book.setup.partZero}
+            zeroSet
+            height={wide ? 260 : 180}
+            drawnHoles="faint"
+            label={`${book.part.name} from above, zero at the ${sheet.drawing.zeroWords}`}
+            marks={(view) => (
+              <HolesMark
+                holes={sheet.drawing.holes.map(({ x, y, diameter, number }) => ({
+                  x: x - sheet.drawing.zero.x,
+                  y: y - sheet.drawing.zero.y,
+                  diameter,
+                  hole: number,
+                  angle: null,
+                }))}
+                zero={sheet.drawing.zero}
+                view={view}
+              />
+            )}
+          />
+          {sheet.facts.map(([name, value]) => (
+            <Words key={name} style={{ color: palette.onStrip }}>{`${name}: ${value}`}</Words>
+          ))}
+          {sheet.sections.map((section) => (
+            <SectionView key={section.title} section={section} wide={wide} />
+          ))}
+        </View>
+        <Choice
+          label="Paper"
+          value={paper}
+          options={[
+            { value: 'a4', label: 'A4' },
+            { value: 'letter', label: 'Letter' },
+          ]}
+          onChange={setPaper}
+        />
+        <DraftField label="Set up by" value={by} onChange={setBy} onSubmit={() => undefined} />
+        <TickBox
+          label="It hangs at the machine"
+          ticked={taped}
+          onTick={() => logCheck(book, SHEET_TAPED, 'The sheet hangs at the machine.', taped ? 'clear' : 'tick', '')}
+        />
+        <ExportsFold book={book} />
+      </ScrollView>
+      <View style={[styles.dock, { borderColor: palette.line }]}>
+        <MainAction label="Open the PDF" onPress={() => window.open(address, '_blank', 'noopener')} />
+      </View>
+    </View>
+  );
 }
+
+const styles = StyleSheet.create({
+  page: { flex: 1 },
+  body: { padding: 16, gap: GAP, maxWidth: 860, width: '100%', alignSelf: 'center' },
+  paper: { borderWidth: 1, padding: 14, gap: 8 },
+  title: { fontSize: 20, lineHeight: 26 },
+  dock: { padding: 8, borderTopWidth: 1, alignItems: 'center', gap: 4 },
+});

@@ -56,10 +56,17 @@ export function startDraft(book: Book): MeasureDraft {
   };
 }
 
+/** What another kind of measuring begins with: over pins both holes are pressed anew. */
+export const kindChanged = (kind: MeasureKind): Partial<MeasureDraft> => ({
+  kind,
+  ...(kind === 'chord' && { from: undefined, to: undefined }),
+  ...(kind === 'wall' && { name: 'Wall', should: undefined }),
+});
+
 /** What is still to be said before a figure can be logged; undefined once nothing is. */
 export function lacking({ kind, from, to, should, name }: MeasureDraft): string | undefined {
   if ((kind === 'size' || kind === 'edge' || kind === 'place' || kind === 'chord') && !from)
-    return 'Press the hole on the drawing.';
+    return kind === 'chord' ? 'Press the first hole on the drawing.' : 'Press the hole on the drawing.';
   if (kind === 'chord' && !to) return 'Press the other hole on the drawing.';
   if (kind === 'chord' && from && to && from.pattern === to.pattern && from.hole === to.hole)
     return 'Press another hole: these are one and the same.';

@@ -1,7 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { checkItem, holdingSteps, type StepState } from '@zero-point/core/book/holdingSteps';
-import { uuidv7 } from 'uuidv7';
-import { logRow } from '../../record/logEntry';
+import { logCheck } from '../../record/logCheck';
 
 /** What the Workholding screen shows. */
 export interface WorkholdingView {
@@ -28,19 +27,4 @@ export function workholdingView(book: Book): WorkholdingView {
 /** Keeps what was done with a step: ticked, skipped with a reason, or opened again. */
 export function logStep(book: Book, { step }: StepState, action: 'tick' | 'skip' | 'clear', reason = ''): void {
   logCheck(book, checkItem(book.setup.holdingId, step.id), step.text, action, reason);
-}
-
-/** Keeps a check of any kind. */
-export function logCheck(
-  book: Book,
-  item: string,
-  text: string,
-  action: 'tick' | 'skip' | 'clear',
-  reason: string,
-): void {
-  logRow({
-    kind: 'check',
-    setupId: book.setup.id,
-    body: { id: uuidv7(), item, text, action, reason, at: new Date().toISOString() },
-  });
 }

@@ -16,7 +16,7 @@ import { useWide } from '../../../frame/useShape';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
-import { logCheck } from '../../workholding/view';
+import { logCheck } from '../../../record/logCheck';
 import { skipItem, taskState } from '@zero-point/core/book/alignmentState';
 import { TASK_ABOUT } from '@zero-point/core/words/alignmentPlace';
 

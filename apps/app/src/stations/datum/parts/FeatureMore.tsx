@@ -8,6 +8,7 @@ import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Words } from '../../../theme/Words';
+import { HelpLine } from '../../../answer/HelpLine';
 import { RepeatAdvice } from './RepeatAdvice';
 import { TrialCheck } from './TrialCheck';
 import { changeDatumPlan } from '../view';
@@ -27,6 +28,7 @@ export function FeatureMore({ book, view, answer }: FeatureMoreProps) {
   return (
     <View style={{ gap: 10 }}>
       <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} />
+      <HelpLine book={book} />
       {view.halving !== undefined && (
         <Words kind="note" tone="soft">
           {view.halving}

@@ -22,7 +22,8 @@ import { keepMachine } from '../../../record/keepMachine';
 import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
 import { RowBack } from './RowBack';
-import { keepTable, logMaster, masterReading, refit, saveTable } from './toolTable';
+import { saveTable } from '../../../files/saveTable';
+import { keepTable, logMaster, masterReading, refit } from './toolTable';
 import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */

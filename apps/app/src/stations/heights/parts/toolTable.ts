@@ -1,37 +1,11 @@
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
 import type { Gauge } from '@zero-point/core/record/gauge';
-import {
-  toolTableCsv,
-  toolTableJson,
-  toolTableProgram,
-  type TableChange,
-  type ToolTable,
-} from '@zero-point/core/formats/toolTable';
+import type { TableChange } from '@zero-point/core/formats/toolTable';
 import type { School } from '@zero-point/core/heights/schools';
-import { tableAnswer, type TableAnswer } from '@zero-point/core/book/toolTable';
-import { saveFile } from '../../../frame/saveFile';
+import { tableAnswer } from '@zero-point/core/book/toolTable';
 import { logTouch } from '../../../record/log';
 import { saveThing } from '../../../record/logEntry';
-
-/** The lengths that are known, as files have them. */
-const tableOf = (book: Book, { school, rows }: TableAnswer): ToolTable => ({
-  school,
-  unit: book.setup.units,
-  rows: rows.flatMap(({ number, name, length }) => (length === null ? [] : [{ number, name, length }])),
-});
-
-/** Hands the table to the person as a file, made on the device so that it works with the server away. */
-export function saveTable(book: Book, kind: 'csv' | 'json' | 'program'): void {
-  const table = tableOf(book, tableAnswer(book));
-  const [text, type, end] =
-    kind === 'csv'
-      ? [toolTableCsv(table), 'text/csv', 'csv']
-      : kind === 'json'
-        ? [toolTableJson(table), 'application/json', 'json']
-        : [toolTableProgram(table, book.machine.habits.dialect), 'text/plain', 'nc'];
-  saveFile(text, type, `${book.machine.id}-tools.${end}`);
-}
 
 type Rows = NonNullable<Book['toolTable']>['rows'];
 

@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { LengthField } from '../../../keypad/Fields';
 import { Figure, Words } from '../../../theme/Words';
-import { logCheck } from '../../workholding/view';
+import { logCheck } from '../../../record/logCheck';
 import { proveList } from '@zero-point/core/words/proveList';
 import type { PositionsView } from '../view';
 

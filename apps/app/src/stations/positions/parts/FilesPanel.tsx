@@ -1,16 +1,11 @@
 import type { Book } from '@zero-point/core/book/book';
-import { outlineOf } from '@zero-point/core/datum/partFrame';
-import { holesSvg } from '@zero-point/core/formats/holesSvg';
-import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
-import { fileHoles } from '@zero-point/core/book/holes';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { saveFile } from '../../../frame/saveFile';
+import { HOLES_FILES, saveHoles, type HolesFile } from '../../../files/saveHoles';
 import { Words } from '../../../theme/Words';
 import { WorkRefused } from '../../../workers/runWorker';
-import { writeHoles } from '../../../workers/holesJob';
 import { ImportHoles } from './ImportHoles';
 import { ProgramFields } from './ProgramFields';
 import type { PositionsView } from '../view';
@@ -22,22 +17,13 @@ interface FilesPanelProps {
   onRead: (id: string) => void;
 }
 
-type Saved = 'csv' | 'json' | 'dxf' | 'svg';
-
-const SAVES: readonly { format: Saved; label: string }[] = [
-  { format: 'csv', label: 'CSV' },
-  { format: 'json', label: 'JSON' },
-  { format: 'dxf', label: 'DXF' },
-  { format: 'svg', label: 'SVG drawing' },
-];
-
 /** Holes out to files and in from them. */
 export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const save = async (format: Saved) => {
+  const save = async (format: HolesFile) => {
     setTrouble(undefined);
     try {
-      await saveHoles(book, view, format);
+      await saveHoles(book, view.patterns, format);
     } catch (error) {
       setTrouble(error instanceof WorkRefused ? error.message : 'The file could not be written here. Try again.');
     }
@@ -49,7 +35,7 @@ export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
           <View style={{ gap: 6 }}>
             <Words style={{ fontWeight: '700' }}>Save all holes, from part zero, as</Words>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-              {SAVES.map(({ format, label }) => (
+              {HOLES_FILES.map(({ format, label }) => (
                 <Button
                   mode="outlined"
                   key={format}
@@ -74,26 +60,4 @@ export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
       <ImportHoles book={book} onRead={onRead} />
     </View>
   );
-}
-
-async function saveHoles(book: Book, { patterns }: PositionsView, format: Saved): Promise<void> {
-  const { setup, part } = book;
-  const holes = fileHoles(book, patterns);
-  const name = `${setup.id}-positions`;
-  switch (format) {
-    case 'csv':
-      return saveFile(positionsCsv(holes, setup.units), 'text/csv', `${name}.csv`);
-    case 'json': {
-      const text = await writeHoles({ kind: 'write-json', holes }).result;
-      return saveFile(text ?? '', 'application/json', `${name}.json`);
-    }
-    case 'dxf': {
-      const text = await writeHoles({ kind: 'write-dxf', holes, unit: setup.units }).result;
-      return saveFile(text ?? '', 'application/dxf', `${name}.dxf`);
-    }
-    case 'svg': {
-      const outline = outlineOf(part, setup.partZero);
-      return saveFile(holesSvg(holes, outline, setup.name, setup.units), 'image/svg+xml', `${name}.svg`);
-    }
-  }
 }

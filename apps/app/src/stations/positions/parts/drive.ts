@@ -4,7 +4,7 @@ import { dialLegsTo, type DialLeg } from '@zero-point/core/book/dialLegs';
 import type { Stop } from '@zero-point/core/book/driveList';
 import type { DriveMode } from '@zero-point/core/book/driveMode';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { logCheck } from '../../workholding/view';
+import { logCheck } from '../../../record/logCheck';
 
 /** The modes this machine can be driven in. */
 export const driveModes = ({ machine }: Book): DriveMode[] =>

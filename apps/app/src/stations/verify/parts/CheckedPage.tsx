@@ -8,6 +8,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button, IconButton } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
+import { TARGET } from '../../../frame/layout';
 import { FilePick } from '../../../frame/FilePick';
 import { StationFrame } from '../../../frame/StationFrame';
 import { useWide } from '../../../frame/useShape';
@@ -94,12 +95,18 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
                 onChange={setSide}
               />
               <IconButton
+                style={styles.icon}
                 icon="nearer"
                 accessibilityLabel="Nearer"
                 disabled={nearer >= 8}
                 onPress={() => setNearer(nearer + 1)}
               />
-              <IconButton icon="whole" accessibilityLabel="All of it" onPress={() => setNearer(0)} />
+              <IconButton
+                style={styles.icon}
+                icon="whole"
+                accessibilityLabel="All of it"
+                onPress={() => setNearer(0)}
+              />
             </View>
           )}
         </>
@@ -177,5 +184,6 @@ function summary(findings: readonly Finding[], name: string, short: number | und
 }
 
 const styles = StyleSheet.create({
+  icon: { width: TARGET, height: TARGET, margin: 0 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
 });

@@ -2,6 +2,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
+import { TARGET } from '../../../frame/layout';
 import { CountField } from '../../../keypad/Fields';
 import type { Checked } from '../../../stores/programs';
 import { MONO } from '../../../theme/faces';
@@ -41,7 +42,13 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
   return (
     <View style={[styles.panel, { borderColor: palette.line }]}>
       <View style={styles.row}>
-        <IconButton icon="chevron-left" mode="outlined" accessibilityLabel="Line before" onPress={onBefore} />
+        <IconButton
+          style={styles.icon}
+          icon="chevron-left"
+          mode="outlined"
+          accessibilityLabel="Line before"
+          onPress={onBefore}
+        />
         <View style={styles.field}>
           <CountField
             label={`Line of ${result.told.lines}`}
@@ -50,7 +57,13 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
             check={(value) => (value < 1 || value > result.told.lines ? 'There is no such line.' : undefined)}
           />
         </View>
-        <IconButton icon="chevron-right" mode="outlined" accessibilityLabel="Next line" onPress={onNext} />
+        <IconButton
+          style={styles.icon}
+          icon="chevron-right"
+          mode="outlined"
+          accessibilityLabel="Next line"
+          onPress={onNext}
+        />
       </View>
       <Words style={styles.code} lines={2}>
         {text.line === line ? text.text : ' '}
@@ -72,6 +85,7 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
 }
 
 const styles = StyleSheet.create({
+  icon: { width: TARGET, height: TARGET, margin: 0 },
   panel: { borderWidth: 1.5, borderRadius: 8, padding: 10, gap: 6 },
   row: { flexDirection: 'row', alignItems: 'flex-end', gap: 4 },
   field: { flex: 1, maxWidth: 200 },

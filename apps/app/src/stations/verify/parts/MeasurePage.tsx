@@ -1,28 +1,21 @@
 import type { Book } from '@zero-point/core/book/book';
-import { agreesWith, corrections, verified } from '@zero-point/core/book/verify';
+import { verified } from '@zero-point/core/book/verify';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
-import { FACES } from '@zero-point/core/record/faces';
-import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
-import { correctionWords, holeOffWords, inWords, measuredName, sizeWords } from '@zero-point/core/words/verify';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Fold } from '../../../answer/Fold';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { StandingLine } from '../../../answer/StandingLine';
+import { HolesMark } from '../../../drawing/HolesMark';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow, ContactCircle, Label } from '../../../drawing/marks';
 import { Target } from '../../../drawing/Target';
 import { Choice } from '../../../frame/Choice';
 import { LinkButton } from '../../../frame/LinkButton';
 import { StationFrame } from '../../../frame/StationFrame';
-import { FieldRow } from '../../../keypad/FieldRow';
-import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { TapeStrip } from '../../../tape/TapeStrip';
 import { Words } from '../../../theme/Words';
 import {
   allHoles,
   exaggeration,
+  kindChanged,
   lacking,
   logPart,
   measuringGauges,
@@ -30,7 +23,9 @@ import {
   type MeasureDraft,
   type MeasureKind,
 } from '../measureView';
+import { DraftFields } from './DraftFields';
 import { FirstPartFold } from './FirstPartFold';
+import { MeasuredResults } from './MeasuredResults';
 import { WhichChoice } from './WhichChoice';
 
 const KINDS: readonly { value: MeasureKind; label: string; ask: string }[] = [
@@ -82,12 +77,13 @@ export function MeasurePage({ book }: { book: Book }) {
           label={`${part.name} from above, with what was measured${told.length > 0 ? `, differences ${factor} times as large` : ''}`}
           marks={(view) => (
             <>
-              {holes.map((hole) => (
+              <HolesMark holes={holes} zero={zero} view={view} />
+              {holes.filter(isPicked).map((hole) => (
                 <ContactCircle
                   key={`${hole.pattern.id} ${hole.hole}`}
                   x={view.x(zero.x + hole.x)}
                   y={view.y(zero.y + hole.y)}
-                  radius={isPicked(hole) ? (hole.diameter / 2) * view.scale + 4 : 0}
+                  radius={(hole.diameter / 2) * view.scale + 4}
                 />
               ))}
               {told.map(({ name, hole, found: at }) => (
@@ -136,7 +132,7 @@ export function MeasurePage({ book }: { book: Book }) {
             label="What is measured"
             value={draft.kind}
             options={kinds}
-            onChange={(kind) => change({ kind, ...(kind === 'wall' && { name: 'Wall', should: undefined }) })}
+            onChange={(kind) => change(kindChanged(kind))}
           />
           <DraftFields draft={draft} book={book} onChange={change} />
           {gauges.length > 1 && (
@@ -148,7 +144,7 @@ export function MeasurePage({ book }: { book: Book }) {
             />
           )}
           {draft.gaugeId !== undefined && <StandingLine book={book} gaugeId={draft.gaugeId} only="doubtful" />}
-          <Results book={book} />
+          <MeasuredResults book={book} />
           <FirstPartFold book={book} />
         </>
       }
@@ -180,172 +176,3 @@ const pickedWords = ({ kind, from, to }: MeasureDraft, holes: ReturnType<typeof 
   };
   return kind === 'chord' ? ` ${name(from)} to ${name(to)}.` : ` ${name(from)}.`;
 };
-
-interface DraftFieldsProps {
-  draft: MeasureDraft;
-  book: Book;
-  onChange: (change: Partial<MeasureDraft>) => void;
-}
-
-/** What else must be said of the thing that is measured. */
-function DraftFields({ draft, book, onChange }: DraftFieldsProps) {
-  const unit = book.setup.units;
-  const positive = (mm: number) => (mm > 0 ? undefined : 'It must be more than nothing.');
-  switch (draft.kind) {
-    case 'size':
-      return null;
-    case 'chord':
-      return (
-        <FieldRow>
-          <LengthField
-            label="First pin ⌀"
-            unit={unit}
-            value={draft.pin}
-            onCommit={(pin) => onChange({ pin })}
-            check={positive}
-          />
-          <LengthField
-            label="Second pin ⌀"
-            unit={unit}
-            value={draft.pinTo}
-            onCommit={(pinTo) => onChange({ pinTo })}
-            check={positive}
-          />
-        </FieldRow>
-      );
-    case 'edge':
-      return (
-        <>
-          <Choice
-            label="From which face"
-            value={draft.face}
-            options={FACES.map((face) => ({ value: face, label: face.charAt(0).toUpperCase() + face.slice(1) }))}
-            onChange={(face) => onChange({ face })}
-          />
-          <LengthField
-            label="Pin ⌀"
-            unit={unit}
-            value={draft.pin}
-            onCommit={(pin) => onChange({ pin })}
-            check={positive}
-          />
-        </>
-      );
-    case 'place':
-      return (
-        <Choice
-          label="Along"
-          value={draft.axis}
-          options={[
-            { value: 'x', label: 'X' },
-            { value: 'y', label: 'Y' },
-          ]}
-          onChange={(axis) => onChange({ axis })}
-        />
-      );
-    case 'height':
-    case 'wall':
-      return (
-        <>
-          {draft.kind === 'height' && (
-            <Choice
-              label="It is a"
-              value={draft.counts}
-              options={[
-                { value: 'thickness', label: 'Thickness' },
-                { value: 'depth', label: 'Depth' },
-              ]}
-              onChange={(counts) => onChange({ counts })}
-            />
-          )}
-          <TextField label="What it is" value={draft.name} onCommit={(name) => onChange({ name })} />
-          <OptionalLengthField
-            label="It should be"
-            unit={unit}
-            value={draft.should}
-            onCommit={(should) => onChange({ should })}
-            check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be more than nothing.')}
-          />
-          {draft.kind === 'height' && book.tools.length > 0 && (
-            <Choice
-              label="Made by tool"
-              value={draft.tool === undefined ? 'none' : String(draft.tool)}
-              options={[
-                { value: 'none', label: 'not said' },
-                ...book.tools
-                  .filter(({ retiredOn }) => retiredOn === undefined)
-                  .slice(0, 24)
-                  .map(({ number, name }) => ({ value: String(number), label: `${number} ${name}` })),
-              ]}
-              onChange={(tool) => onChange({ tool: tool === 'none' ? undefined : Number(tool) })}
-            />
-          )}
-        </>
-      );
-  }
-}
-
-/** Everything measured, what the holes say as a whole, and what to change. */
-function Results({ book }: { book: Book }) {
-  const unit = book.setup.units;
-  const found = verified(book);
-  if (found.sizes.length === 0) return null;
-  const changes = corrections(found);
-  const { fit } = found;
-  return (
-    <View style={styles.results}>
-      <View role="list" aria-label="Measured" style={styles.list}>
-        {found.sizes.map((size) => (
-          <View key={size.measurement.id} role="listitem">
-            <Words style={styles.strong}>{measuredName(book, size.measurement.of)}</Words>
-            <Words tone={size.isIn === false ? 'bad' : 'ink'}>
-              {sizeWords(size, unit)}
-              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±') : `: ${inWords(size.isIn)}`}
-            </Words>
-          </View>
-        ))}
-      </View>
-      {found.holes.length > 0 && (
-        <View role="list" aria-label="Holes" style={styles.list}>
-          {found.holes.map((hole) => {
-            const zone = fit?.holes.find(({ name }) => name === hole.name);
-            return (
-              <View key={hole.name} role="listitem">
-                <Words style={styles.strong}>{hole.name}</Words>
-                <Words tone={zone?.inZone === false ? 'bad' : 'ink'}>
-                  {holeOffWords(hole, unit)}
-                  {zone ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}` : ''}
-                </Words>
-              </View>
-            );
-          })}
-        </View>
-      )}
-      {fit && (
-        <>
-          <Words>
-            {`As a whole: shifted X ${formatLengthUnit(fit.shift.x, { unit, plus: true })}, Y ${formatLengthUnit(fit.shift.y, { unit, plus: true })} ${plusMinus(fit.uncertainty.U, unit)}`}
-            {fit.turnU === null
-              ? '.'
-              : `, turned ${fit.turn > 0 ? '+' : ''}${formatAngle(fit.turn)} ±${formatAngle(fit.turnU)}.`}
-          </Words>
-          <Fold title="Tape of the shift">
-            <TapeStrip tape={fit.tape} unit={unit} />
-          </Fold>
-        </>
-      )}
-      <Words style={styles.strong}>For the next part</Words>
-      {changes.length === 0 ? (
-        <Words>Nothing to change: no difference is more than its ±.</Words>
-      ) : (
-        changes.map((correction, i) => <Words key={i}>{correctionWords(book, correction)}</Words>)
-      )}
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  results: { gap: 10 },
-  list: { gap: 8 },
-  strong: { fontWeight: '700' },
-});

@@ -12,9 +12,9 @@ export function WhichChoice({ value }: { value: Which }) {
       showLabel={false}
       value={value}
       options={[
-        { value: 'again', label: 'Zero again' },
+        { value: 'again', label: 'Zero' },
         { value: 'program', label: 'Program' },
-        { value: 'measure', label: 'Part made' },
+        { value: 'measure', label: 'Part' },
       ]}
       onChange={(show) => router.setParams({ show })}
     />

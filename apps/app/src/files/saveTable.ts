@@ -1,0 +1,23 @@
+import { tableAnswer, type TableAnswer } from '@zero-point/core/book/toolTable';
+import type { Book } from '@zero-point/core/book/book';
+import { toolTableCsv, toolTableJson, toolTableProgram, type ToolTable } from '@zero-point/core/formats/toolTable';
+import { saveFile } from '../frame/saveFile';
+
+/** The lengths that are known, as files have them. */
+const tableOf = (book: Book, { school, rows }: TableAnswer): ToolTable => ({
+  school,
+  unit: book.setup.units,
+  rows: rows.flatMap(({ number, name, length }) => (length === null ? [] : [{ number, name, length }])),
+});
+
+/** Hands the tool table to the person as a file, made on the device so that it works with the server away. */
+export function saveTable(book: Book, kind: 'csv' | 'json' | 'program'): void {
+  const table = tableOf(book, tableAnswer(book));
+  const [text, type, end] =
+    kind === 'csv'
+      ? [toolTableCsv(table), 'text/csv', 'csv']
+      : kind === 'json'
+        ? [toolTableJson(table), 'application/json', 'json']
+        : [toolTableProgram(table, book.machine.habits.dialect), 'text/plain', 'nc'];
+  saveFile(text, type, `${book.machine.id}-tools.${end}`);
+}

@@ -1,0 +1,74 @@
+import type { Book } from '@zero-point/core/book/book';
+import { agreesWith, corrections, verified } from '@zero-point/core/book/verify';
+import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { plusMinus } from '@zero-point/core/words/goodness';
+import { correctionWords, holeOffWords, inWords, measuredName, sizeWords } from '@zero-point/core/words/verify';
+import { StyleSheet, View } from 'react-native';
+import { Fold } from '../../../answer/Fold';
+import { TapeStrip } from '../../../tape/TapeStrip';
+import { Words } from '../../../theme/Words';
+
+/** Everything measured, what the holes say as a whole, and what to change. */
+export function MeasuredResults({ book }: { book: Book }) {
+  const unit = book.setup.units;
+  const found = verified(book);
+  if (found.sizes.length === 0) return null;
+  const changes = corrections(found);
+  const { fit } = found;
+  return (
+    <View style={styles.results}>
+      <View role="list" aria-label="Measured" style={styles.list}>
+        {found.sizes.map((size) => (
+          <View key={size.measurement.id} role="listitem">
+            <Words style={styles.strong}>{measuredName(book, size.measurement.of)}</Words>
+            <Words tone={size.isIn === false ? 'bad' : 'ink'}>
+              {sizeWords(size, unit)}
+              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±') : `: ${inWords(size.isIn)}`}
+            </Words>
+          </View>
+        ))}
+      </View>
+      {found.holes.length > 0 && (
+        <View role="list" aria-label="Holes" style={styles.list}>
+          {found.holes.map((hole) => {
+            const zone = fit?.holes.find(({ name }) => name === hole.name);
+            return (
+              <View key={hole.name} role="listitem">
+                <Words style={styles.strong}>{hole.name}</Words>
+                <Words tone={zone?.inZone === false ? 'bad' : 'ink'}>
+                  {holeOffWords(hole, unit)}
+                  {zone ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}` : ''}
+                </Words>
+              </View>
+            );
+          })}
+        </View>
+      )}
+      {fit && (
+        <>
+          <Words>
+            {`As a whole: shifted X ${formatLengthUnit(fit.shift.x, { unit, plus: true })}, Y ${formatLengthUnit(fit.shift.y, { unit, plus: true })} ${plusMinus(fit.uncertainty.U, unit)}`}
+            {fit.turnU === null
+              ? '.'
+              : `, turned ${fit.turn > 0 ? '+' : ''}${formatAngle(fit.turn)} ±${formatAngle(fit.turnU)}.`}
+          </Words>
+          <Fold title="Tape of the shift">
+            <TapeStrip tape={fit.tape} unit={unit} />
+          </Fold>
+        </>
+      )}
+      <Words style={styles.strong}>For the next part</Words>
+      {changes.length === 0 ? (
+        <Words>Nothing to change: no difference is more than its ±.</Words>
+      ) : (
+        changes.map((correction, i) => <Words key={i}>{correctionWords(book, correction)}</Words>)
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  results: { gap: 10 },
+  list: { gap: 8 },
+  strong: { fontWeight: '700' },
+});
