@@ -109,8 +109,11 @@ function axisHelps(book: Book, axis: Axis, known: ZeroAnswer, to: (variance: num
   const { feature } = known;
   const as = axis === 'z' ? 'thickness' : 'radius';
   return [
-    ...(repeats > 0 ? [{ what: 'repeat' as const, axis, feature, U: to(whole - repeats / (n + 1)) }] : []),
-    ...(homing > 0 ? [{ what: 'prove' as const, axis, feature, U: to(whole - homing) }] : []),
+    // Once the scale was set from it, a new touch stands alone.
+    ...(repeats > 0 && known.stands
+      ? [{ what: 'repeat' as const, axis, feature, U: to(whole - repeats / (n + 1)) }]
+      : []),
+    ...(homing > 0 && known.stands ? [{ what: 'prove' as const, axis, feature, U: to(whole - homing) }] : []),
     ...(gauge && size > 0 && sizeU(gauge, as) > 2 * CALIBRATED_U
       ? [
           {

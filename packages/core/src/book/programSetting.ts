@@ -38,6 +38,7 @@ export function programSetting(book: Book): WhatIsSet {
     lift: airPass(book).set,
     keepsTable: keepsTable(machine.habits.toolLengthSchool),
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
+    zSetWith: toolOfZ(book),
     tools: toolsOf(book, table.rows),
     limits: machine.limits ?? {},
     stock: stockOf(book),
@@ -58,6 +59,12 @@ export function programSetting(book: Book): WhatIsSet {
       }),
     ),
   };
+}
+
+/** The tool that Z was last set with. */
+function toolOfZ(book: Book): number | undefined {
+  const subject = lastZeroing(book, 'z')?.subject;
+  return subject && 'tool' in subject ? subject.tool : undefined;
 }
 
 function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetTool[] {

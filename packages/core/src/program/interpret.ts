@@ -49,7 +49,8 @@ export interface Interpreter {
   state: ModalState;
 }
 
-const [A, B, C, F, H, P, S, T, X, Y, Z] = [...'ABCFHPSTXYZ'].map(letterAt) as [
+const [A, B, C, F, H, L, P, S, T, X, Y, Z] = [...'ABCFHLPSTXYZ'].map(letterAt) as [
+  number,
   number,
   number,
   number,
@@ -62,6 +63,8 @@ const [A, B, C, F, H, P, S, T, X, Y, Z] = [...'ABCFHPSTXYZ'].map(letterAt) as [
   number,
   number,
 ];
+
+const ROTARY = (1 << A) | (1 << B) | (1 << C);
 
 /** Letters that go with some word or other, and are no fault of themselves. */
 const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)), 0);
@@ -82,6 +85,8 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   let cycle: Cycle = NO_CYCLE;
   let ended = false;
   let since = 0;
+  let zeroMoved = false;
+  const turned = [0, 0, 0];
   let per = millimetresPer(unit);
   // One object for a million moves: figures handed over one by one would each be made anew.
   const next: Move = { kind: 0, x: NaN, y: NaN, z: NaN, line: 0 };
@@ -127,18 +132,39 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       else if (code === 40) use = 'none';
       else if (code === 100) {
         use = 'none';
-        tell.fault('row-set', line, { word: 'G10' });
+        rowSet(block, line);
       } else if (code === 650 || code === 660) tell.fault('subprogram', line, { code: `G${code / 10}` });
       else if (offsetName(code, block) !== undefined) {
         state.workOffset = offsetName(code, block);
         tell.offset(state.workOffset ?? '', line);
       } else if (MOVES_ZERO.has(code)) {
         use = 'none';
-        state.lost = true;
-        tell.fault('zero-moved', line, { word: `G${code / 10}` });
+        moveZero(`G${code / 10}`, line);
       } else if (!HARMLESS_G.has(code)) unknown(`G${code / 10}`, line);
     }
     return use;
+  }
+
+  /** G10 writes a row: of the tool table, or of the work offsets, which moves the zero. */
+  function rowSet(block: Block, line: number): void {
+    const kind = has(block, L) ? (block.value[L] ?? 0) : 0;
+    if (kind === 2 || kind === 20) moveZero(`G10 L${kind}`, line);
+    else tell.fault('row-set', line, { word: 'G10' });
+  }
+
+  function moveZero(word: string, line: number): void {
+    zeroMoved = true;
+    state.lost = true;
+    tell.fault('zero-moved', line, { word });
+  }
+
+  /** A rotary axis counts until it is sent back: one at zero says nothing of the others. */
+  function turnAxes(block: Block, line: number): void {
+    [A, B, C].forEach((axis, i) => {
+      if (has(block, axis)) turned[i] = (state.incremental ? (turned[i] ?? 0) : 0) + (block.value[axis] ?? 0);
+    });
+    tell.fault('rotary-moves', line, {});
+    state.lost = zeroMoved || turned.some((angle) => angle !== 0);
   }
 
   function setMotion(motion: number): void {
@@ -255,10 +281,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       const use = block.g.count === 0 ? 'motion' : preparatory(block, line);
       if (has(block, F)) state.feed = (block.value[F] ?? 0) * (state.feedMode === 93 ? 1 : per);
       const endsHere = block.m.count > 0 && miscellaneous(block, line);
-      if (has(block, A) || has(block, B) || has(block, C)) {
-        tell.fault('rotary-moves', line, {});
-        state.lost = [A, B, C].some((axis) => has(block, axis) && (block.value[axis] ?? 0) !== 0);
-      }
+      if ((block.seen & ROTARY) !== 0) turnAxes(block, line);
       if (use === 'home') home(block, line);
       else if (use === 'machine') {
         if (has(block, X)) state.x = NaN;

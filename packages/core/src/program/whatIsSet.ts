@@ -53,6 +53,8 @@ export interface WhatIsSet {
   keepsTable: boolean;
   /** Whose length is none, where lengths count from a tool. */
   referenceTool?: number | undefined;
+  /** The tool Z was set with: without a table it is the only one that may run without being touched. */
+  zSetWith?: number | undefined;
   tools: readonly SetTool[];
   limits: NonNullable<Machine['limits']>;
   /** The stock: sides that nobody told are left out with the whole. */

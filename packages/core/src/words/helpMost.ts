@@ -30,5 +30,5 @@ export function helpWords(book: Book, { hole, U, axis, enough, helps }: HelpMost
   if (enough) return `${known}: good enough for this job.`;
   return best
     ? `${known}. ${actWords(book, best)} would make it ${plusMinus(best.U, unit)}.`
-    : `${known}. Another touch would change little; a better finder would.`;
+    : `${known}. Found again with more touches or a better finder it would be surer.`;
 }

@@ -1,0 +1,126 @@
+/** @jest-environment node */
+import { openBook } from '@zero-point/core/book/book';
+import { programSetting } from '@zero-point/core/book/programSetting';
+import { plateSnapshot, reading, rowOf } from '@zero-point/core/book/snapshot.case';
+import { checkProgram, programBytes } from '@zero-point/core/program/checkProgram';
+import { POST_A_POCKET } from '@zero-point/core/program/fixtures/clean.case';
+import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
+import { stretchOfLine } from '@zero-point/core/program/step';
+import { FIRST_EPOCH } from '@zero-point/core/record/place';
+import { withEntries } from '@zero-point/core/record/merge';
+import { againView } from './againView';
+import { exaggeration, kindChanged, lacking, startDraft, type MeasureDraft } from './measureView';
+import { countOf, cursorView, isStale, lineText, worldOf } from './programView';
+
+const checked = checkProgram(programBytes(POST_A_POCKET), PLATE_MILLED);
+const lines = POST_A_POCKET.split('\n');
+const lineOf = (start: string) => lines.findIndex((line) => line.startsWith(start)) + 1;
+
+describe('a program on the screen', () => {
+  test('the cursor tells place, way and what is in force, in the set-up’s unit', () => {
+    const at = stretchOfLine(checked.path, lineOf('N75'));
+    expect(cursorView(checked, at, 'mm')).toEqual({
+      line: lineOf('N75'),
+      tool: 5,
+      place: { X: '66.000', Y: '58.000', Z: '−2.000' },
+      how: 'feed',
+      modal: 'T5 · H5 · G54 · G90 · M3 S4000 · F 400 mm/min',
+    });
+    expect(cursorView(checked, at, 'in').place.X).toBe('2.5984');
+  });
+
+  test('where the program does not say a place, that is said', () => {
+    expect(cursorView(checked, 0, 'mm').place.Z).toBe('not said');
+  });
+
+  test('a line is read from the file by where it begins', async () => {
+    const file = new File([POST_A_POCKET], 'pocket.nc');
+    expect(await lineText(file, checked, lineOf('N75'))).toBe('N75 G3 X66. Y58. Z-2. I-4. J0.');
+    expect(await lineText(file, checked, 10_000)).toBe('');
+  });
+
+  test('what is in sight holds the path, the stock and every box', () => {
+    const above = worldOf(checked, PLATE_MILLED, 'above');
+    expect(above).toMatchObject({ left: 0, right: 184, bottom: -20, top: 116 });
+    const front = worldOf(checked, PLATE_MILLED, 'front');
+    expect([front.bottom, front.top]).toEqual([-9.5, 25]);
+  });
+
+  test('counts by level, and notices when something was set since', () => {
+    expect([countOf(checked.findings, 'stop'), countOf(checked.findings, 'mind')]).toEqual([0, 0]);
+    const book = openBook(plateSnapshot);
+    expect(isStale(book, programSetting(book))).toBe(false);
+    expect(isStale(book, { ...programSetting(book), lift: 5 })).toBe(true);
+  });
+});
+
+describe('what is measured next', () => {
+  const book = openBook({
+    ...plateSnapshot,
+    patterns: [
+      {
+        id: 'two',
+        name: 'Two',
+        kind: 'points',
+        holeDiameter: 4.2,
+        points: [
+          { x: 10, y: 10 },
+          { x: 30, y: 10 },
+        ],
+      },
+    ],
+  });
+  const draft = startDraft(book);
+  const hole = (number: number) => ({ pattern: 'two', hole: number });
+
+  test('begins with the first hole, its size for a pin', () => {
+    expect(draft).toMatchObject({ kind: 'size', from: hole(1), pin: 4.2 });
+    expect(lacking(draft)).toBeUndefined();
+  });
+
+  test('over pins both holes are pressed anew, and must be two', () => {
+    const over: MeasureDraft = { ...draft, ...kindChanged('chord') };
+    expect(lacking(over)).toBe('Press the first hole on the drawing.');
+    expect(lacking({ ...over, from: hole(1) })).toBe('Press the other hole on the drawing.');
+    expect(lacking({ ...over, from: hole(1), to: hole(1) })).toMatch(/one and the same/);
+    expect(lacking({ ...over, from: hole(1), to: hole(2) })).toBeUndefined();
+  });
+
+  test('a wall wants its name and what it should be', () => {
+    const wall: MeasureDraft = { ...draft, ...kindChanged('wall') };
+    expect(lacking(wall)).toBe('Say what it should be.');
+    expect(lacking({ ...wall, name: ' ', should: 4 })).toBe('Say what it is.');
+    expect(lacking({ ...wall, should: 4 })).toBeUndefined();
+  });
+
+  test('differences are drawn larger by a round factor, never smaller than they are', () => {
+    expect(exaggeration(0.03, 20)).toBe(500);
+    expect(exaggeration(0.02, 20)).toBe(1000);
+    expect(exaggeration(0, 20)).toBe(1);
+    expect(exaggeration(40, 20)).toBe(1);
+  });
+});
+
+test('a face touched again should show its edge, half the finder before it', () => {
+  const set = {
+    id: 'x-set',
+    subject: { kind: 'face' as const, face: 'left' as const },
+    axis: 'x' as const,
+    place: { scale: 'readout' as const },
+    began: FIRST_EPOCH,
+    opens: 'x-set',
+    form: 'preset' as const,
+    value: -5,
+    at: '2026-11-26T09:00:00.000Z',
+  };
+  const touched = withEntries(plateSnapshot, [
+    rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
+    rowOf('zeroing', set),
+  ]);
+  const { faces } = againView(openBook(touched), Date.parse(set.at));
+  const left = faces.find(({ face }) => face === 'left');
+  expect(left).toMatchObject({ axis: 'x', approach: 1, from: 'the left', shift: undefined });
+  expect(left?.expected?.reading).toBeCloseTo(-5, 9);
+  expect(faces.find(({ face }) => face === 'right')?.expected?.reading).toBeCloseTo(plateSnapshot.part.size.x + 5, 9);
+  expect(faces.find(({ face }) => face === 'front')?.expected).toBeUndefined();
+});

@@ -1,0 +1,90 @@
+import { withEntries } from '../record/merge';
+import { FIRST_EPOCH } from '../record/place';
+import type { NewZeroing } from '../record/zeroing';
+import { openBook } from './book';
+import { programSetting } from './programSetting';
+import { plateSnapshot, rowOf, withTools } from './snapshot.case';
+
+const screws = {
+  id: 'screws',
+  name: 'Screws',
+  kind: 'points' as const,
+  holeDiameter: 4.2,
+  through: true,
+  points: [{ x: 20, y: 20 }],
+};
+
+const settingOf = (change: Partial<typeof plateSnapshot>, id: string) =>
+  programSetting(openBook({ ...plateSnapshot, ...change, setup: { ...plateSnapshot.setup, ...change.setup, id } }));
+
+const { x, y, z } = plateSnapshot.part.size;
+
+test('the stock stands in the program’s frame: from part zero, its top at Z zero', () => {
+  expect(settingOf({}, 'plain').stock).toMatchObject({ x: [0, x], y: [0, y], z: [-z, 0] });
+  const centred = settingOf({ setup: { ...plateSnapshot.setup, partZero: 'centre' } }, 'centred');
+  expect(centred.stock).toMatchObject({ x: [-x / 2, x / 2], y: [-y / 2, y / 2] });
+});
+
+test('with Z zero on what the part stands on, its top stands its thickness above', () => {
+  const { datumPlan } = plateSnapshot;
+  const heights = { surface: 0, lift: 0, zero: { at: 'under' as const } };
+  const under = settingOf({ datumPlan: { ...datumPlan, heights } }, 'under');
+  expect(under.stock?.z[0]).toBeCloseTo(0, 9);
+  expect(under.stock?.z[1]).toBeCloseTo(z, 9);
+});
+
+test('a size nobody told bounds nothing: no stock without X or Y, no under side without Z', () => {
+  const untold = (axes: ('x' | 'z')[]) => ({ part: { ...plateSnapshot.part, untold: axes } });
+  expect(settingOf(untold(['x']), 'no-x').stock).toBeUndefined();
+  expect(settingOf(untold(['z']), 'no-z').stock?.z).toEqual([-Infinity, 0]);
+});
+
+test('clamps come along into that frame, and larger stock takes the part’s place', () => {
+  const box = (id: string) => ({ id, name: id, from: { x: 10, y: -5, z: -z }, to: { x: 30, y: 12, z: 8 } });
+  const set = settingOf(
+    {
+      obstacles: { boxes: [box('clamp')], stock: box('stock') },
+      setup: { ...plateSnapshot.setup, partZero: 'front-right' },
+    },
+    'boxes',
+  );
+  expect(set.boxes[0]).toMatchObject({ x: [10 - x, 30 - x], y: [-5, 12], z: [-z, 8] });
+  expect(set.stock?.name).toBe('stock');
+});
+
+test('what is not set, in doubt or measured is said as it is', () => {
+  const bare = settingOf(withTools([{ id: 'drill', number: 2, name: 'Drill', diameter: 4.2, kind: 'drill' }]), 'bare');
+  expect(bare.unset).toEqual(['X', 'Y', 'Z']);
+  expect(bare.tools.find(({ number }) => number === 2)).toMatchObject({
+    length: null,
+    refitted: false,
+    pointed: false,
+  });
+  const xSet: NewZeroing = {
+    id: 'x-set',
+    subject: { kind: 'face', face: 'left' },
+    axis: 'x',
+    place: { scale: 'readout' },
+    began: FIRST_EPOCH,
+    form: 'preset',
+    value: -5,
+    at: '2026-11-26T09:00:00.000Z',
+  };
+  const left = withEntries(plateSnapshot, [
+    rowOf('zeroing', xSet),
+    rowOf('interruption', { id: 'homed', what: 'homed', at: '2026-11-26T10:00:00.000Z' }),
+  ]);
+  const after = settingOf(left, 'left');
+  expect(after).toMatchObject({ unset: ['Y', 'Z'], inDoubt: true });
+});
+
+test('positions with the deepest of what is done at each, the point of the drill and all', () => {
+  const set = settingOf(
+    { patterns: [screws], ...withTools([{ id: 'drill', number: 2, name: 'Drill', diameter: 4.2, kind: 'drill' }]) },
+    'holes',
+  );
+  expect(set.holes).toHaveLength(1);
+  expect(set.holes[0]).toMatchObject({ x: 20, y: 20, diameter: 4.2 });
+  // Thickness, half a millimetre out, and the point of a 118° drill.
+  expect(set.holes[0]?.tip).toBeCloseTo(z + 0.5 + 1.2618, 3);
+});
