@@ -35,10 +35,54 @@ export async function benchFrames() {
     await benchTrial(browser, server.url);
     await benchHoles(browser, server.url);
     await benchTools(browser, server.url);
+    await benchProgram(browser, server.url);
   } finally {
     await browser.close();
     await server.stop();
   }
+}
+
+/** Stretches of the program that is dragged and stepped through. */
+const STRETCHES = 500_000;
+
+/** A program of half a million moves: dragged with the mouse, then stepped by key, against the same page left alone. */
+async function benchProgram(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${url}/setup/arm-bracket-trunnion/verify?show=program`);
+  const moves = Array.from(
+    { length: STRETCHES },
+    (_, i) => `X${((i * 0.37) % 70) - 35} Y${((i / 190) % 34) - 17} Z-${(1 + Math.sin(i / 500)).toFixed(3)}`,
+  );
+  await page.getByLabel('A program to check').setInputFiles({
+    name: 'many.nc',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(`G21 G90 G54\nT2 M6\nS2000 M3\nG0 X0 Y0\nG43 H2 Z30\nG1 Z-1 F300\n${moves.join('\n')}\nM30\n`),
+  });
+  await page.getByText('Check again').waitFor();
+  await page.waitForTimeout(1000);
+  const box = await page.getByRole('img', { name: /The program’s path/ }).boundingBox();
+  if (!box) throw new Error('the path is not drawn');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  const runs = { alone: [], dragged: [], stepped: [] };
+  for (let i = 0; i < ROUNDS; i += 1) {
+    runs.alone.push(await frames(page));
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    const dragged = frames(page);
+    for (let j = 0; j < 60; j += 1) await page.mouse.move(x + 40 * Math.sin(j / 5), y + 30 * Math.cos(j / 7));
+    runs.dragged.push(await dragged);
+    await page.mouse.up();
+    await page.waitForTimeout(500);
+    const stepped = frames(page);
+    for (let j = 0; j < 30; j += 1) await page.keyboard.press('ArrowRight');
+    runs.stepped.push(await stepped);
+  }
+  const of = (name) =>
+    `${median(runs[name].map(({ rate }) => rate)).toFixed(1)} frames a second, longest ${median(runs[name].map(({ longest }) => longest)).toFixed(0)} ms`;
+  console.log(
+    `program of ${STRETCHES} moves left alone: ${of('alone')}; dragged: ${of('dragged')}; stepped: ${of('stepped')} (goal 60)`,
+  );
+  await page.close();
 }
 
 /** A corner with a trial of its ± running in a worker. */

@@ -49,14 +49,14 @@ test('a part whose holes are shifted by (+0.030, −0.020): part zero goes the o
   const { fit } = verified(book);
   expect(fit?.shift.x).toBeCloseTo(0.03, 4);
   expect(fit?.shift.y).toBeCloseTo(-0.02, 4);
-  const [shift] = corrections(verified(book));
+  const [shift] = corrections(book);
   expect(shift).toMatchObject({ kind: 'shift' });
   expect(shift?.kind === 'shift' && shift.x).toBeCloseTo(-0.03, 4);
 });
 
 test('holes that came out turned anticlockwise on the part: the part is turned anticlockwise', () => {
   const book = openBook(withEntries(plate, places(0.05, 0, 0)));
-  const turn = corrections(verified(book)).find(({ kind }) => kind === 'turn');
+  const turn = corrections(book).find(({ kind }) => kind === 'turn');
   expect(turn?.kind === 'turn' && turn.angle).toBeCloseTo(0.05, 4);
   expect(turn && correctionWords(book, turn)).toMatch(/^Turn the part by 0\.050° ±0\.\d{3}° anticlockwise/);
 });
@@ -78,10 +78,33 @@ test('on a readout the move is said, on a control the figure that is added', () 
 test('a pocket’s floor left too high names its tool and how its row changes', () => {
   const of = { kind: 'height', name: 'Floor', should: 4, tool: 3, counts: 'depth' } as const;
   const book = openBook(withEntries(plate, [measured(of, 3.8)]));
-  const [length] = corrections(verified(book));
+  const [length] = corrections(book);
   expect(length).toMatchObject({ kind: 'length', tool: 3 });
   expect(length?.kind === 'length' && length.by).toBeCloseTo(-0.2, 9);
   expect(verified(book).isIn).toBe(false);
+});
+
+test('once zero or the row was set anew, the part that was made before tells nothing of it', () => {
+  const later = '2026-11-03T08:00:00.000Z';
+  const set = rowOf('zeroing', {
+    id: 'x-again',
+    subject: { kind: 'face', face: 'left' },
+    axis: 'x',
+    place: { scale: 'readout' },
+    began: 'first',
+    form: 'work-offset',
+    value: -0.03,
+    at: later,
+  });
+  const moved = withEntries(plate, places(0, 0.03, -0.02));
+  expect(corrections(openBook(moved)).map(({ kind }) => kind)).toContain('shift');
+  expect(corrections(openBook(withEntries(moved, [set])))).toEqual([]);
+  const floor = { kind: 'height', name: 'Floor', should: 4, tool: 3, counts: 'depth' } as const;
+  const deep = withEntries(plate, [measured(floor, 4.2)]);
+  const row = { number: 3, name: 'End mill', length: -20, keptAt: later };
+  const kept = { ...deep, toolTable: { id: 'mill', school: 'reference-tool' as const, rows: [row] } };
+  expect(corrections(openBook(deep)).map(({ kind }) => kind)).toEqual(['length']);
+  expect(corrections(openBook(kept))).toEqual([]);
 });
 
 test('measured again, the last one counts', () => {

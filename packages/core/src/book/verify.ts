@@ -10,6 +10,7 @@ import type { PatternFitOutput } from '../verify/patternFit.schema';
 import { placesByMeasures, type Measure } from '../verify/placesByMeasures';
 import { answered, gaugeAt, type Book } from './book';
 import { patternHoles, patternsInHand, type Hole } from './holes';
+import { lastZeroing } from './inForce';
 import { measuringU } from './subjects/bore';
 
 /** One thing measured, against what it should be. mm. */
@@ -213,20 +214,41 @@ export type Correction =
   | { kind: 'turn'; angle: number; U: number }
   | { kind: 'length'; tool: number; by: number; U: number };
 
-/** What would bring the next part right, as far as the differences are more than their ±. */
-export function corrections({ fit, heights }: Verified): Correction[] {
+/** When the part was measured, first of all; undefined while it was not. */
+const measuredFrom = (book: Book, kinds: readonly Measurement['of']['kind'][]): string | undefined =>
+  measurementsInForce(book)
+    .filter(({ of }) => kinds.includes(of.kind))
+    .map(({ at }) => at)
+    .sort()[0];
+
+/** Whether an axis was set after the part was measured: then the part tells nothing of how it stands now. */
+function setSince(book: Book, axes: readonly ('x' | 'y')[]): boolean {
+  const from = measuredFrom(book, ['chord', 'edge', 'place']);
+  return axes.some((axis) => (lastZeroing(book, axis)?.at ?? '') > (from ?? ''));
+}
+
+/**
+ * What would bring the next part right, as far as the differences are more than their ±; what was set anew since the part
+ * was measured is left in peace.
+ */
+export function corrections(book: Book): Correction[] {
+  const { fit, heights } = verified(book);
   const found: Correction[] = [];
-  if (fit) {
+  if (fit && !setSince(book, ['x', 'y'])) {
     const { shift, turn, turnU, uncertainty } = fit;
     if (turnU !== null && Math.abs(turn) > turnU) found.push({ kind: 'turn', angle: turn, U: turnU });
     if (Math.max(Math.abs(shift.x), Math.abs(shift.y)) > uncertainty.U)
       found.push({ kind: 'shift', x: -shift.x, y: -shift.y, U: uncertainty.U });
   }
-  for (const { check, tool } of heights)
-    if (check.isTold && tool !== undefined)
+  for (const { check, tool, measurement } of heights)
+    if (check.isTold && tool !== undefined && keptAt(book, tool) <= measurement.at)
       found.push({ kind: 'length', tool, by: check.lengthBy, U: check.uncertainty.U });
   return found;
 }
+
+/** When a tool's row was last kept; the empty text where it never was. */
+const keptAt = ({ toolTable }: Book, tool: number): string =>
+  toolTable?.rows.find(({ number }) => number === tool)?.keptAt ?? '';
 
 /** Whether a size agrees with what it should be, by its own ±. */
 export const agreesWith = ({ found, should, U }: MeasuredSize): boolean =>

@@ -6,6 +6,9 @@ import { LinkButton } from '../../../frame/LinkButton';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
 
+/** Height of a fold's line, px. */
+const FOLD = 48;
+
 /** Where a thing is measured anew. */
 const pageOf = (of: DueLine['of']): string =>
   of.kind === 'rotary'
@@ -14,11 +17,23 @@ const pageOf = (of: DueLine['of']): string =>
       ? `/shop/gauges/${of.gaugeId}`
       : '/shop';
 
-/** What is overdue, was dropped, comes due or creeps: each a way to measure it anew. */
+/**
+ * What is overdue, was dropped, comes due or creeps: each a way to measure it anew. Its line has its place from the start,
+ * so that the cards under it never move away from a thumb.
+ */
 export function DueList() {
   const unit = useSettings((state) => state.units);
-  const due = useDue(unit).data ?? [];
-  if (due.length === 0) return null;
+  const { data: due, isPending } = useDue(unit);
+  if (!due || due.length === 0)
+    return (
+      <View style={styles.line}>
+        {!isPending && due && (
+          <Words kind="note" tone="soft">
+            ✓ Nothing of the shop is due.
+          </Words>
+        )}
+      </View>
+    );
   return (
     <Fold
       title={`${due.some(({ grave }) => grave) ? '▲ ' : ''}${due.length === 1 ? 'One thing' : `${due.length} things`} to be looked at`}
@@ -39,4 +54,4 @@ export function DueList() {
   );
 }
 
-const styles = StyleSheet.create({ list: { gap: 8 } });
+const styles = StyleSheet.create({ list: { gap: 8 }, line: { minHeight: FOLD, justifyContent: 'center' } });

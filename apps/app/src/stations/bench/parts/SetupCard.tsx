@@ -33,14 +33,18 @@ export function SetupCard({ card }: { card: CardView }) {
             <Words kind="note" tone="soft">
               {about} · {WHEN.format(new Date(card.changedAt))}
             </Words>
-            <Words kind="note">{set}</Words>
+            <View style={styles.set}>
+              <Words kind="note">{set}</Words>
+            </View>
             <MiniRule stations={card.stations} here={card.here} />
-            {next !== undefined && (
-              <Words tone={state === 'slip' ? 'bad' : state === 'finished' ? 'good' : 'ink'} style={styles.next}>
-                {state === 'slip' ? '✗ ' : state === 'finished' ? '✓ ' : '▸ '}
-                {next}
-              </Words>
-            )}
+            <View style={styles.next}>
+              {next !== undefined && (
+                <Words tone={state === 'slip' ? 'bad' : state === 'finished' ? 'good' : 'ink'} style={styles.strong}>
+                  {state === 'slip' ? '✗ ' : state === 'finished' ? '✓ ' : '▸ '}
+                  {next}
+                </Words>
+              )}
+            </View>
           </View>
         </View>
       </TouchableRipple>
@@ -53,5 +57,8 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', minHeight: 112 },
   thumb: { width: 104, backgroundColor: METAL.blue },
   words: { flex: 1, minWidth: 0, padding: 10, gap: 3 },
-  next: { fontWeight: '700' },
+  // Two lines each, from the start: what is told later must not push the next card away from a thumb.
+  set: { minHeight: 40 },
+  next: { minHeight: 48 },
+  strong: { fontWeight: '700' },
 });

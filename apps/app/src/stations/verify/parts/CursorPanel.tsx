@@ -85,7 +85,8 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
 }
 
 const styles = StyleSheet.create({
-  icon: { width: TARGET, height: TARGET, margin: 0 },
+  // What is pressed lies within the frame.
+  icon: { width: TARGET + 2, height: TARGET + 2, margin: 0 },
   panel: { borderWidth: 1.5, borderRadius: 8, padding: 10, gap: 6 },
   row: { flexDirection: 'row', alignItems: 'flex-end', gap: 4 },
   field: { flex: 1, maxWidth: 200 },

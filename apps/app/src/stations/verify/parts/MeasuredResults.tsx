@@ -4,8 +4,10 @@ import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLeng
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { correctionWords, holeOffWords, inWords, measuredName, sizeWords } from '@zero-point/core/words/verify';
 import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { TapeStrip } from '../../../tape/TapeStrip';
+import { enterable } from '../enterCorrection';
 import { Words } from '../../../theme/Words';
 
 /** Everything measured, what the holes say as a whole, and what to change. */
@@ -13,7 +15,7 @@ export function MeasuredResults({ book }: { book: Book }) {
   const unit = book.setup.units;
   const found = verified(book);
   if (found.sizes.length === 0) return null;
-  const changes = corrections(found);
+  const changes = corrections(book);
   const { fit } = found;
   return (
     <View style={styles.results}>
@@ -61,7 +63,16 @@ export function MeasuredResults({ book }: { book: Book }) {
       {changes.length === 0 ? (
         <Words>Nothing to change: no difference is more than its ±.</Words>
       ) : (
-        changes.map((correction, i) => <Words key={i}>{correctionWords(book, correction)}</Words>)
+        changes.map((correction) => (
+          <View key={`${correction.kind} ${'tool' in correction ? correction.tool : ''}`} style={styles.change}>
+            <Words>{correctionWords(book, correction)}</Words>
+            {enterable(book, correction).map(({ label, enter }) => (
+              <Button key={label} mode="outlined" onPress={enter} style={styles.enter}>
+                {label}
+              </Button>
+            ))}
+          </View>
+        ))
       )}
     </View>
   );
@@ -71,4 +82,6 @@ const styles = StyleSheet.create({
   results: { gap: 10 },
   list: { gap: 8 },
   strong: { fontWeight: '700' },
+  change: { gap: 6 },
+  enter: { alignSelf: 'flex-start' },
 });
