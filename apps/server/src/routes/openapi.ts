@@ -151,6 +151,13 @@ function setupPaths(): ZodOpenApiPathsObject {
         },
       },
     },
+    '/api/setups/{id}/sheet.html': {
+      get: {
+        summary: 'The same sheet as a page that prints from the browser',
+        requestParams: { path, query: sheetQuery },
+        responses: { '200': { description: 'HTML', content: { 'text/html': { schema: z.string() } } }, ...refused },
+      },
+    },
     '/api/setups/{id}/file': {
       get: {
         summary: 'A whole set-up, to open in another shop',

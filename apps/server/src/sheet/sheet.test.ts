@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import request from 'supertest';
 import { demoServer, FONTS } from '../testing/shop';
 import { printable } from './printable';
+import { sheetHtml } from './sheetHtml';
 import { sheetPdf } from './sheetPdf';
 
 const { app } = demoServer();
@@ -70,6 +71,31 @@ test.each([
       .filter((part) => part !== '');
     for (const part of parts) expect(bare).toContain(part);
   }
+});
+
+test.each(['base-plate-knee-mill', 'arm-bracket-trunnion', 'pivots-bench-mill'])(
+  '%s: the page that prints from the browser says the same',
+  async (id) => {
+    const page = (await request(app).get(`/api/setups/${id}/sheet.html?by=Ada`).expect(200)).text;
+    const sheet = sheetOf(await bookOf(id), new Date().toISOString());
+    expect(page).toContain('Set up by Ada.');
+    for (const { title, rows, lines } of sheet.sections)
+      for (const text of [title, ...rows.flat(), ...lines]) expect(page).toContain(escaped(text));
+    for (const { sections } of sheet.tapes)
+      for (const { total } of sections) expect(page).toContain(escaped(total.figure));
+  },
+);
+
+const escaped = (text: string) =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll("'", '&#39;');
+
+test('what is typed into a name never becomes part of the page', async () => {
+  const book = await bookOf('base-plate-knee-mill');
+  const name = `<script>alert("x")</script> & 'co'`;
+  const sheet = sheetOf({ ...book, setup: { ...book.setup, name, note: name } }, '2026-11-26T10:00:00.000Z');
+  const page = await sheetHtml(sheet, { by: name, link: 'http://shop.local/' });
+  expect(page).not.toContain('<script');
+  expect(page).toContain('&lt;script&gt;alert(&quot;x&quot;)&lt;/script&gt; &amp; &#39;co&#39;');
 });
 
 test('its faces are embedded, on either paper', async () => {

@@ -1,5 +1,5 @@
 import { Refusal } from '../problem/problem';
-import { emptyBlock, scanBlock } from './block';
+import { emptyBlock, letterAt, scanBlock } from './block';
 import type { Check } from './checks/check';
 import { cuttingCheck } from './checks/cutting';
 import { emptyExtents, extentsCheck, isEmptySpan } from './checks/extents';
@@ -59,6 +59,8 @@ export function checkProgram(
   const holes = gatherHoles();
   const told = gatherTold();
   const states = gatherStates();
+  // Most lines of a long program hold places alone, and leave everything in force as it was.
+  let mayDiffer = true;
   let at = 0;
   const of = { set, findings, at: () => at };
   let program: Interpreter | undefined;
@@ -77,14 +79,18 @@ export function checkProgram(
     fault: (code, line, figures, key) => findings.add(code, line, figures, key, at),
     drawn: ({ kind, x, y, z, line }, state) => {
       path.add(kind, x, y, z, line, told.place(state.tool));
-      states.take(at, state);
+      if (mayDiffer) states.take(at, state);
+      mayDiffer = false;
       at += 1;
     },
   });
   program = interpret(set, listener);
-  const { lines, checkedTo, lineStarts } = readLines(bytes, program, listener, tell, () =>
-    ENDS_READING.some((code) => findings.has(code)),
-  );
+  const { lines, checkedTo, lineStarts } = readLines(bytes, program, listener, tell, {
+    over: () => ENDS_READING.some((code) => findings.has(code)),
+    changes: () => {
+      mayDiffer = true;
+    },
+  });
   if (checkedTo === lines && !program.ended()) findings.add('no-end', lines, {});
   for (const check of checks) check.end?.(checkedTo);
   const holesTold = compareHoles(holes.holes(), set, findings, checkedTo === lines && !findings.has('zero-moved'));
@@ -104,6 +110,9 @@ export function checkProgram(
     lineStarts,
   };
 }
+
+/** Letters of places, which change nothing that stays in force. */
+const PLACES = [...'XYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)), 0);
 
 type Drawn = Listener['move'];
 
@@ -135,7 +144,7 @@ function readLines(
   program: Interpreter,
   { fault }: Listener,
   tell: (share: number) => void,
-  over: () => boolean,
+  { over, changes }: { over: () => boolean; changes: () => void },
 ): { lines: number; checkedTo: number; lineStarts: Uint32Array } {
   const block = emptyBlock();
   let starts = new Uint32Array(Math.max(256, Math.ceil(bytes.length / BYTES_A_LINE)));
@@ -155,6 +164,7 @@ function readLines(
     line += 1;
     at = reading ? scanBlock(bytes, at, block) : endOf(bytes, at);
     if (reading) {
+      if (block.g.count + block.m.count > 0 || (block.seen & ~PLACES) !== 0) changes();
       if (block.trouble === undefined) program.block(block, line);
       else if (block.trouble === 'long') fault('long-block', line, {});
       else fault(block.trouble, line, { text: lineText(bytes, start).slice(0, 60) });

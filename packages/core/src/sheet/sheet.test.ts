@@ -1,5 +1,7 @@
 import { openBook } from '../book/book';
 import { plateSnapshot, reading, rowOf } from '../book/snapshot.case';
+import type { NewCalibration } from '../record/calibration';
+import type { RowEntry } from '../record/entry';
 import { withEntries } from '../record/merge';
 import type { NewZeroing } from '../record/zeroing';
 import { FIRST_EPOCH } from '../record/place';
@@ -119,4 +121,38 @@ test('inches throughout where the set-up has inches', () => {
   const text = JSON.stringify({ ...inches, drawing: undefined });
   expect(text).not.toMatch(/\d mm\b/);
   expect(section(/^Holes/, inches)?.rows[0]?.[4]).toBe('0.7874');
+});
+
+test('a gauge that is overdue or was in a crash stands among what is open, and beside its figures', () => {
+  const kept = (found: NewCalibration['found'], at: string, id: string) =>
+    ({
+      kind: 'calibration',
+      setupId: '',
+      body: { id, of: { kind: 'gauge', gaugeId: 'spring' }, found, from: at, at },
+    }) as const;
+  const old = kept({ what: 'size', value: 10.004, U: 0.004 }, '2020-01-02T09:00:00.000Z', 'old');
+  const crash = kept({ what: 'void', why: 'crash' }, '2026-11-20T09:00:00.000Z', 'crash');
+  const sheetWith = (...rows: RowEntry[]) => sheetOf(openBook(withEntries(withX, rows)), NOW);
+  const overdue = sheetWith(old);
+  expect(section(/open/, overdue)?.lines.join(' ')).toMatch(/is overdue since/);
+  expect(section(/^Gauges/, overdue)?.rows[0]?.[3]).toBe('2 Jan 2020');
+  const voided = sheetWith(old, crash);
+  expect(section(/open/, voided)?.lines.join(' ')).toMatch(/is not known since a crash on 20 Nov 2026/);
+  expect(section(/^Gauges/, voided)?.rows[0]?.[3]).toBe('not since');
+});
+
+test('every index has its angles and its offset, and says what is not known yet', () => {
+  const turned = sheetOf(
+    openBook({
+      ...withX,
+      setup: { ...withX.setup, id: 'turned' },
+      machine: { ...withX.machine, rotary: [{ name: 'A', sense: 1 }] },
+      indexPlan: { school: 'per-index', indices: [{ id: 'front', name: 'Front', A: -90, workOffset: 'G55' }] },
+    }),
+    NOW,
+  );
+  const indices = section(/^Faces that come up/, turned);
+  expect(indices?.rows[0]?.slice(0, 3)).toEqual(['Front', '-90.000°'.replace('-', '−'), 'G55']);
+  expect(indices?.lines).toEqual(['Not every figure is known yet: see the page of the indices.']);
+  expect(section(/^Faces that come up/)).toBeUndefined();
 });

@@ -3,6 +3,7 @@ import { SHEET_TAPED } from '@zero-point/core/book/progress';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { HolesMark } from '../../drawing/HolesMark';
 import { Choice } from '../../frame/Choice';
@@ -27,7 +28,9 @@ export default function SheetScreen({ book }: { book: Book }) {
   const sheet = sheetOf(book, made);
   const open = sheet.sections.find(({ tone, columns }) => tone === 'warn' && columns.length === 0)?.lines.length ?? 0;
   const taped = book.index.lastCheck.get(SHEET_TAPED)?.action === 'tick';
-  const address = `/api/setups/${book.setup.id}/sheet.pdf?paper=${paper}${by.trim() === '' ? '' : `&by=${encodeURIComponent(by.trim().slice(0, 80))}`}`;
+  const name = by.trim() === '' ? '' : `&by=${encodeURIComponent(by.trim().slice(0, 80))}`;
+  const address = (end: 'pdf' | 'html') => `/api/setups/${book.setup.id}/sheet.${end}?paper=${paper}${name}`;
+  const show = (end: 'pdf' | 'html') => window.open(address(end), '_blank', 'noopener');
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <ScrollView contentContainerStyle={styles.body}>
@@ -83,10 +86,13 @@ export default function SheetScreen({ book }: { book: Book }) {
           ticked={taped}
           onTick={() => logCheck(book, SHEET_TAPED, 'The sheet hangs at the machine.', taped ? 'clear' : 'tick', '')}
         />
+        <Button mode="outlined" onPress={() => show('html')} style={styles.print}>
+          Open as a page to print
+        </Button>
         <ExportsFold book={book} />
       </ScrollView>
       <View style={[styles.dock, { borderColor: palette.line }]}>
-        <MainAction label="Open the PDF" onPress={() => window.open(address, '_blank', 'noopener')} />
+        <MainAction label="Open the PDF" onPress={() => show('pdf')} />
       </View>
     </View>
   );
@@ -96,6 +102,7 @@ const styles = StyleSheet.create({
   page: { flex: 1 },
   body: { padding: 16, gap: GAP, maxWidth: 860, width: '100%', alignSelf: 'center' },
   paper: { borderWidth: 1, padding: 14, gap: 8 },
+  print: { alignSelf: 'flex-start' },
   title: { fontSize: 20, lineHeight: 26 },
   dock: { padding: 8, borderTopWidth: 1, alignItems: 'center', gap: 4 },
 });

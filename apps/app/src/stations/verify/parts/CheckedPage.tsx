@@ -84,16 +84,18 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
           {isStale(book, set) && <Words tone="warn">▲ Something was set or changed since. Check it again.</Words>}
           {path.count > 0 && (
             <View style={styles.row}>
-              <Choice
-                label="Seen from"
-                showLabel={false}
-                value={side}
-                options={[
-                  { value: 'above', label: 'Above' },
-                  { value: 'front', label: 'Front' },
-                ]}
-                onChange={setSide}
-              />
+              <View style={styles.sides}>
+                <Choice
+                  label="Seen from"
+                  showLabel={false}
+                  value={side}
+                  options={[
+                    { value: 'above', label: 'Above' },
+                    { value: 'front', label: 'Front' },
+                  ]}
+                  onChange={setSide}
+                />
+              </View>
               <IconButton
                 style={styles.icon}
                 icon="nearer"
@@ -184,6 +186,7 @@ function summary(findings: readonly Finding[], name: string, short: number | und
 }
 
 const styles = StyleSheet.create({
+  sides: { minWidth: 230 },
   icon: { width: TARGET, height: TARGET, margin: 0 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
 });
