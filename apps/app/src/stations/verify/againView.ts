@@ -1,7 +1,7 @@
 import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
 import type { Book } from '@zero-point/core/book/book';
-import { expectedEdge, shiftOf, type Shift } from '@zero-point/core/book/comingBack';
-import { contactOf } from '@zero-point/core/book/gaugeUse';
+import { shiftOf, type Shift } from '@zero-point/core/book/comingBack';
+import { againUse, expectedReading } from '@zero-point/core/book/touchAgain';
 import { lastZeroing } from '@zero-point/core/book/inForce';
 import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
@@ -34,20 +34,18 @@ export interface AgainView {
 export function againView(book: Book, now: number): AgainView {
   const axes = planAxes(book.machine);
   const gauge = book.gauges.find(({ id }) => id === book.setup.finderId);
-  const contact = gauge && contactOf(gauge, book.setup.feeler);
   const method = gauge && methodOf(gauge.kind);
-  const radius = contact ? contact.diameter / 2 + contact.feeler : 0;
+  const use = againUse(book);
   return {
     faces: FACES.filter((face) => axes.includes(FACE_TOUCH[face].axis)).map((face) => {
       const { axis, approach, from } = FACE_TOUCH[face];
       const set = lastZeroing(book, axis);
-      const edge = expectedEdge(book, { kind: 'face', face });
       return {
         face,
         axis,
         approach,
         from,
-        expected: edge && { reading: edge.edge - approach * radius, U: edge.U },
+        expected: expectedReading(book, { kind: 'face', face }, use, new Date(now).toISOString()),
         shift: set && shiftOf(book, set.id, { kind: 'face', face }),
       };
     }),
@@ -59,6 +57,8 @@ export function againView(book: Book, now: number): AgainView {
 /** Logs a face touched again since its axis was set; gives back what is wrong with the text instead. */
 export function logAgain(book: Book, { face, axis, approach }: AgainFace, text: string, ticked: string[]) {
   const set = lastZeroing(book, axis);
+  // The ledger finds the cutter by its number.
+  const { cutterId: _, ...touch } = againUse(book);
   if (!set) return `${axis.toUpperCase()} is not set yet.`;
   return logTouch(
     book,
@@ -66,8 +66,7 @@ export function logAgain(book: Book, { face, axis, approach }: AgainFace, text: 
       subject: { kind: 'return', after: set.id, face },
       axis,
       approach,
-      gaugeId: book.setup.finderId,
-      feeler: book.setup.feeler,
+      ...touch,
       ticked,
     },
     text,

@@ -20,7 +20,8 @@ export function enterable(book: Book, correction: Correction): Enterable[] {
   if (correction.kind === 'shift') {
     const axes = (['x', 'y'] as const).flatMap((axis) => {
       const set = lastZeroing(book, axis);
-      if (!set || set.form === 'lost' || (set.form !== 'work-offset' && set.place.scale !== 'machine')) return [];
+      // A preset's figure is what the scale showed at the touch, and no offset.
+      if (set?.form !== 'work-offset') return [];
       return [{ axis, set, value: set.value + correction[axis] }];
     });
     const figures = axes.map(({ axis, value }) => `${axis.toUpperCase()} ${formatLength(value, { unit })}`);

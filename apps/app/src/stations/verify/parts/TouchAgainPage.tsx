@@ -1,4 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
+import { scaleOf } from '@zero-point/core/book/inForce';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { readBackQuestion } from '@zero-point/core/words/readBack';
@@ -113,6 +114,7 @@ export function TouchAgainPage({ book }: { book: Book }) {
           <ReadingDock
             label={`${face.axis.toUpperCase()} shows`}
             unit={unit}
+            dial={scaleOf(book) === 'dial'}
             onLog={(text) => logAgain(book, face, text, ticked)}
             next={undefined}
           />

@@ -1,0 +1,69 @@
+import { withEntries } from '../record/merge';
+import { FIRST_EPOCH } from '../record/place';
+import type { Snapshot } from '../record/snapshot';
+import { openBook } from './book';
+import { faceAnswer } from './subjects/face';
+import { plateSnapshot, reading, rowOf } from './snapshot.case';
+import { againUse, expectedReading } from './touchAgain';
+
+const NOW = '2026-11-26T12:00:00.000Z';
+
+const setting = (axis: 'x' | 'y') =>
+  rowOf('zeroing', {
+    id: `${axis}-set`,
+    subject: { kind: 'face', face: axis === 'x' ? 'left' : 'front' },
+    axis,
+    place: { scale: 'readout' },
+    began: FIRST_EPOCH,
+    form: 'work-offset',
+    value: 0,
+    at: '2026-11-26T09:00:00.000Z',
+  });
+
+const expectedOf = (snapshot: Snapshot, face: 'left' | 'right', id: string) => {
+  const book = openBook({ ...snapshot, setup: { ...snapshot.setup, id } });
+  return expectedReading(book, { kind: 'face', face }, againUse(book), NOW);
+};
+
+const { x: width } = plateSnapshot.part.size;
+const set = withEntries(plateSnapshot, [setting('x')]);
+
+test('half the finder before the face, on the side it comes from', () => {
+  expect(expectedOf(set, 'left', 'left')?.reading).toBeCloseTo(-5, 9);
+  expect(expectedOf(set, 'right', 'right')?.reading).toBeCloseTo(width + 5, 9);
+});
+
+test('what it should show is what makes the same answer: a finder that runs out touches by its high side', () => {
+  const gauges = plateSnapshot.gauges.map((gauge) => (gauge.id === 'spring' ? { ...gauge, tir: 0.03 } : gauge));
+  const runsOut = { ...set, gauges };
+  const shows = expectedOf(runsOut, 'left', 'tir')?.reading ?? NaN;
+  const again = withEntries(runsOut, [rowOf('reading', reading({ kind: 'face', face: 'left' }, shows))]);
+  const answer = faceAnswer(openBook({ ...again, setup: { ...again.setup, id: 'tir-again' } }), 'left');
+  expect(answer?.result.edge).toBeCloseTo(0, 9);
+});
+
+test('on dials a face touched going toward minus shows the lost motion less', () => {
+  const { machine } = plateSnapshot;
+  const at = '2026-01-01T00:00:00.000Z';
+  const dials = {
+    ...set,
+    machine: { ...machine, kind: 'dials' as const },
+    calibrations: [
+      {
+        id: 'lost',
+        of: { kind: 'axis' as const, machineId: machine.id, axis: 'x' as const },
+        found: { what: 'backlash' as const, value: 0.2, U: 0.01, fromMinus: [], fromPlus: [] },
+        from: at,
+        at,
+        seq: 1,
+        receivedAt: at,
+      },
+    ],
+  } satisfies Snapshot;
+  expect(expectedOf(dials, 'left', 'dials-left')?.reading).toBeCloseTo(-5, 9);
+  expect(expectedOf(dials, 'right', 'dials-right')?.reading).toBeCloseTo(width + 5 - 0.2, 9);
+});
+
+test('nothing is expected of an axis that is not set', () => {
+  expect(expectedOf(plateSnapshot, 'left', 'not-set')).toBeUndefined();
+});
