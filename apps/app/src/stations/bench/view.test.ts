@@ -1,3 +1,4 @@
+import { STATION_NAMES } from '@zero-point/core/record/stations';
 import type { SetupSummary } from '@zero-point/core/record/snapshot';
 import type { Standing } from '@zero-point/core/words/standing';
 import { benchView } from './view';
@@ -33,7 +34,7 @@ test('a card says where zero is, what is set, and goes on where the next thing i
     path: '/setup/a/datum',
     here: 3,
   });
-  expect(card?.stations.map(({ done }) => done)).toEqual([true, false, false, false, false, false, false]);
+  expect(card?.stations.map(({ done }) => done)).toEqual(STATION_NAMES.map((name) => name === 'plan'));
 });
 
 test('a slip opens the feature it is at, a tool the tool', () => {

@@ -25,7 +25,7 @@ export function MeasuredResults({ book }: { book: Book }) {
             <Words style={styles.strong}>{measuredName(book, size.measurement.of)}</Words>
             <Words tone={size.isIn === false ? 'bad' : 'ink'}>
               {sizeWords(size, unit)}
-              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±') : `: ${inWords(size.isIn)}`}
+              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±.') : `: ${inWords(size.isIn)}`}
             </Words>
           </View>
         ))}
