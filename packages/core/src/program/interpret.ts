@@ -226,7 +226,8 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   function home(block: Block, line: number): void {
     const any = has(block, X) || has(block, Y) || has(block, Z);
     const [x, y, z] = [place(block, X, state.x), place(block, Y, state.y), place(block, Z, state.z)];
-    if (any && (x !== state.x || y !== state.y || z !== state.z) && !state.incremental) go(0, x, y, z, line);
+    const goes = (to: number, from: number) => !Number.isNaN(to) && to !== from;
+    if (any && (goes(x, state.x) || goes(y, state.y) || goes(z, state.z))) go(0, x, y, z, line);
     if (!any || has(block, X)) state.x = NaN;
     if (!any || has(block, Y)) state.y = NaN;
     if (!any || has(block, Z)) state.z = NaN;
@@ -237,7 +238,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     if (state.motion > 3 && isCycle(state.motion * 10)) {
       const starts = hasCode(block, state.motion * 10);
       if (starts || across || has(block, Z))
-        cycle = cycleMoves({ block, line, state, cycle, per: per, dialect, starts }, { ...tell, go });
+        cycle = cycleMoves({ block, line, state, cycle, per, dialect, starts }, { ...tell, go });
       return;
     }
     if (!across && !has(block, Z)) return;
@@ -252,7 +253,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     )
       tell.fault('incremental-from-nowhere', line, {});
     if (state.motion <= 1) go(Math.max(0, state.motion), x, y, z, line);
-    else arcMove({ block, line, state, per: per, to: { x, y, z } }, { ...tell, go });
+    else arcMove({ block, line, state, per, to: { x, y, z } }, { ...tell, go });
   }
 
   return {

@@ -49,6 +49,9 @@ function changeWords(change: HolesChange, unit: LengthUnit): FindingWords {
   }
 }
 
+/** Less than this is the surface itself, mm. */
+const SURFACE = 0.0005;
+
 /** A finding in words, with its remedy. Lengths as the set-up has them. */
 export function findingWords(finding: Finding, unit: LengthUnit): FindingWords {
   const mm = (value: number): string => formatLengthUnit(value, { unit });
@@ -269,7 +272,10 @@ export function findingWords(finding: Finding, unit: LengthUnit): FindingWords {
       };
     case 'rapid-in-stock':
       return {
-        said: `${capitalTool(finding.figures.tool)} goes ${mm(finding.figures.below)} into the stock at a rapid.`,
+        said:
+          finding.figures.below < SURFACE
+            ? `${capitalTool(finding.figures.tool)} goes down to the stock’s very top at a rapid.`
+            : `${capitalTool(finding.figures.tool)} goes ${mm(finding.figures.below)} into the stock at a rapid.`,
         remedy: 'Make it a feed (G1), or go up first.',
       };
     case 'rapid-low':

@@ -5,6 +5,9 @@ import type { Box } from '../whatIsSet';
 import type { ModalState } from '../state';
 import type { Check, CheckOf } from './check';
 
+/** Nearer than this a tip touches a surface: what figures leave, mm. */
+const TOUCH = 1e-6;
+
 /** A tool that only touches the outline of something is not in it, mm. */
 const SKIN = 0.01;
 
@@ -111,7 +114,8 @@ const pillarOf = ({ x, y }: Box, radius: number, top: number): Pillar => ({
 /** What a tool of this radius must keep off, by its middle. */
 const outlinesFor = ({ stock, clear, boxes }: CheckOf['set'], radius: number) => ({
   radius,
-  stock: stock && pillarOf(stock, radius, stock.z[1] - SKIN),
+  // To touch its top at a rapid is no better than to go in.
+  stock: stock && pillarOf(stock, radius, stock.z[1] + TOUCH),
   clear: stock && clear !== undefined ? pillarOf(stock, radius, stock.z[1] + clear - SKIN) : undefined,
   boxes: boxes.map((box) => ({ box, pillar: pillarOf(box, radius, box.z[1]) })),
 });
