@@ -51,7 +51,8 @@ async function benchProgram(browser, url) {
   await page.goto(`${url}/setup/arm-bracket-trunnion/verify?show=program`);
   const moves = Array.from(
     { length: STRETCHES },
-    (_, i) => `X${((i * 0.37) % 70) - 35} Y${((i / 190) % 34) - 17} Z-${(1 + Math.sin(i / 500)).toFixed(3)}`,
+    (_, i) =>
+      `X${(((i * 0.37) % 70) - 35).toFixed(3)} Y${(((i / 190) % 34) - 17).toFixed(3)} Z-${(1 + Math.sin(i / 500)).toFixed(3)}`,
   );
   await page.getByLabel('A program to check').setInputFiles({
     name: 'many.nc',
