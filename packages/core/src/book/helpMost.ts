@@ -25,7 +25,7 @@ export interface HelpMost {
   axis: Axis;
   /** Good enough already: within a quarter of what the job allows. */
   enough: boolean;
-  /** Best first; empty where nothing would make a tenth of a difference. */
+  /** Best first; empty where nothing would make a twentieth of a difference. */
   helps: Help[];
 }
 
@@ -51,13 +51,11 @@ function find(book: Book): HelpMost | undefined {
   const turn = carriedRotation(book);
   const datum = { x: x?.uncertainty.u ?? 0, y: y?.uncertainty.u ?? 0 };
   const places = uniqueHoles(book);
-  const at = (place: { x: number; y: number }, of: { x: number; y: number }, turnU: number) =>
-    rotatedU(place, of, turnU);
   const turnU = (turn?.U ?? 0) / K;
   let worst: { hole: Hole | undefined; axis: 'x' | 'y'; u: number; place: { x: number; y: number } } | undefined;
   for (const hole of places.length > 0 ? places : [undefined]) {
     const place = hole ?? { x: 0, y: 0 };
-    const u = at(place, datum, turnU);
+    const u = rotatedU(place, datum, turnU);
     for (const axis of ['x', 'y'] as const) if (u[axis] > (worst?.u ?? -1)) worst = { hole, axis, u: u[axis], place };
   }
   if (!worst) return undefined;
@@ -65,11 +63,11 @@ function find(book: Book): HelpMost | undefined {
   const U = K * worst.u;
   const known = axis === 'x' ? x : y;
   const withVariance = (variance: number): number =>
-    K * at(place, { ...datum, [axis]: Math.sqrt(Math.max(0, variance)) }, turnU)[axis];
+    K * rotatedU(place, { ...datum, [axis]: Math.sqrt(Math.max(0, variance)) }, turnU)[axis];
   const helps: Help[] = [
     ...(known ? axisHelps(book, axis, known, withVariance) : []),
     // Two more touches far apart beside two: the angle is known that much better.
-    ...(turn ? [{ what: 'turn' as const, U: K * at(place, datum, turnU * Math.SQRT1_2)[axis] }] : []),
+    ...(turn ? [{ what: 'turn' as const, U: K * rotatedU(place, datum, turnU * Math.SQRT1_2)[axis] }] : []),
   ];
   return {
     hole,

@@ -23,14 +23,16 @@ import { topAboveZero } from './zZeroPlace';
  */
 export function programSetting(book: Book): WhatIsSet {
   const { machine, setup, cutPlan } = book;
-  const zero: IndexState['zero'] = machine.scale === 'machine' ? indexState(book).zero : {};
+  // Machine coordinates are known of part zero itself; a local datum in force stands elsewhere.
+  const zero: IndexState['zero'] = machine.scale === 'machine' && !datumInForce(book) ? indexState(book).zero : {};
   const table = tableAnswer(book);
   const { workOffset } = table;
   const room = cutPlan.program?.under?.room;
   return {
     unit: setup.units,
     dialect: machine.habits.dialect ?? PLAINEST,
-    workOffset: setup.workOffset,
+    workOffset:
+      setup.workOffset ?? lastZeroing(book, 'x')?.place.workOffset ?? lastZeroing(book, 'y')?.place.workOffset,
     unset: [...planAxes(machine), 'z' as const]
       .filter((axis) => lastZeroing(book, axis) === undefined)
       .map((axis) => axis.toUpperCase() as 'X' | 'Y' | 'Z'),

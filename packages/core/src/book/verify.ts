@@ -16,7 +16,7 @@ import { measuringU } from './subjects/bore';
 /** One thing measured, against what it should be. mm. */
 export interface MeasuredSize {
   measurement: Measurement;
-  /** What it should be; undefined where nobody said. */
+  /** What it should be. */
   should: number;
   /** What was found of it: a chord from middle to middle, a size as the gauge shows it. */
   found: number;
@@ -236,8 +236,9 @@ export function corrections(book: Book): Correction[] {
   const found: Correction[] = [];
   if (fit && !setSince(book, ['x', 'y'])) {
     const { shift, turn, turnU, uncertainty } = fit;
+    // A part that is turned has its zero found again: a shift would be taken twice.
     if (turnU !== null && Math.abs(turn) > turnU) found.push({ kind: 'turn', angle: turn, U: turnU });
-    if (Math.max(Math.abs(shift.x), Math.abs(shift.y)) > uncertainty.U)
+    else if (Math.max(Math.abs(shift.x), Math.abs(shift.y)) > uncertainty.U)
       found.push({ kind: 'shift', x: -shift.x, y: -shift.y, U: uncertainty.U });
   }
   for (const { check, tool, measurement } of heights)

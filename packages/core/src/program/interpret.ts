@@ -71,10 +71,10 @@ const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | 
 
 /**
  * Codes that change nothing that is looked at here, in tenths: exact stop, ends of polar, scaled and turned coordinates,
- * ways of passing corners; coolant, orienting the spindle, overrides.
+ * ways of passing corners; a stop that a switch leaves out, coolant, orienting the spindle, overrides.
  */
 const HARMLESS_G = new Set([90, 150, 500, 501, 610, 611, 640, 690]);
-const HARMLESS_M = new Set([70, 80, 90, 190, 480, 490]);
+const HARMLESS_M = new Set([10, 70, 80, 90, 190, 480, 490]);
 
 /** What moves, turns or scales the zero, in tenths. */
 const MOVES_ZERO = new Set([510, 511, 520, 680, 920, 921, 922, 923]);
@@ -210,7 +210,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
         state.spindle = 'stopped';
         state.z = NaN;
         tell.change(line, state);
-      } else if (code === 0 || code === 10) tell.stop(line, state);
+      } else if (code === 0) tell.stop(line, state);
       else if (code === 20 || code === 300) endsHere = true;
       else if (code === 970 || code === 980) tell.fault('subprogram', line, { code: `M${code / 10}` });
       else if (!HARMLESS_M.has(code)) unknown(`M${code / 10}`, line);

@@ -1,26 +1,21 @@
 import type { LengthUnit } from '../units/unit';
 import type { Check } from './checks/check';
-import { emptySpan, widen, type Extents, type Span } from './checks/extents';
+import type { Extents } from './checks/extents';
 import type { HolesTold } from './compareHoles';
 import { FEED } from './path';
 
-/** A tool as a program uses it. mm, rev/min, mm/min. */
+/** A tool as a program uses it. mm. */
 export interface ToolTold {
   number: number;
   /** H in force while it cuts; 0 for none, NaN where G43 named no row. */
   H: number;
   /** Lowest its tip goes. */
   lowest: number;
-  speeds: Span;
-  feeds: Span;
-  /** Line of its first change; 0 where it was never called. */
-  line: number;
 }
 
 /** What a program believes, to be held beside what was set. */
 export interface ProgramTold {
   unit: LengthUnit | undefined;
-  incremental: boolean;
   offsets: string[];
   tools: ToolTold[];
   extents: Extents;
@@ -39,34 +34,30 @@ export function gatherTold() {
   const offsets: string[] = [];
   const places = new Map<number, number>();
   let unit: LengthUnit | undefined;
-  let incremental = false;
   let lowestAcross: number | null = null;
   let inHand: ToolTold | undefined;
-  const toolOf = (number: number, line: number): ToolTold => {
+  const toolOf = (number: number): ToolTold => {
     const place = places.get(number);
     const known = place === undefined ? undefined : tools[place];
     if (known) return known;
-    const made = { number, H: 0, lowest: Infinity, speeds: emptySpan(), feeds: emptySpan(), line };
+    const made = { number, H: 0, lowest: Infinity };
     places.set(number, tools.length);
     tools.push(made);
     return made;
   };
   const check: Check = {
-    change: (line, { tool }) => {
-      inHand = toolOf(tool, line);
+    change: (_line, { tool }) => {
+      inHand = toolOf(tool);
     },
     offset: (name) => {
       if (!offsets.includes(name)) offsets.push(name);
     },
     move: ({ kind, x, y, z }, state) => {
       unit ??= state.unit;
-      incremental ||= state.incremental;
-      inHand ??= toolOf(state.tool, 0);
+      inHand ??= toolOf(state.tool);
       if (z < inHand.lowest) inHand.lowest = z;
       if (kind === FEED) {
         inHand.H = state.length;
-        widen(inHand.speeds, state.speed);
-        widen(inHand.feeds, state.feed);
       } else if (
         !Number.isNaN(z) &&
         z === state.z &&
@@ -80,6 +71,6 @@ export function gatherTold() {
     check,
     /** Which of the program's tools is in the spindle, by its place. */
     place: (number: number) => places.get(number) ?? 0,
-    told: () => ({ unit, incremental, offsets, tools, lowestAcross }),
+    told: () => ({ unit, offsets, tools, lowestAcross }),
   };
 }

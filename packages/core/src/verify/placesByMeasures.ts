@@ -15,8 +15,8 @@ export interface FoundPlace extends Point {
 /** Where nothing was measured a hole is taken to be where it should, this well, mm: so little that a measure outweighs it. */
 const LOOSE = 2;
 
-/** A coordinate counts as told where it is known this much better than before anything was measured. */
-const TOLD = 0.2;
+/** A coordinate counts as told where it is known this well, mm, standard: what is told is held against a zone. */
+const TOLD = 0.05;
 
 const ROUNDS = 30;
 
@@ -81,7 +81,7 @@ export function placesByMeasures(should: readonly Point[], measures: readonly Me
       x: at[2 * hole] ?? NaN,
       y: at[2 * hole + 1] ?? NaN,
       u,
-      told: u.x < TOLD * LOOSE && u.y < TOLD * LOOSE,
+      told: u.x < TOLD && u.y < TOLD,
     };
   });
 }

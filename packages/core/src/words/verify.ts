@@ -45,6 +45,10 @@ export function holeOffWords({ hole, found, U, told }: VerifiedHole, unit: Lengt
   return `X ${off('x')}, Y ${off('y')} ${unit} ${plusMinus(U, unit)}; true position ⌀ ${formatLengthUnit(position, { unit })}`;
 }
 
+/** What is left of a hole once shift and turn of the whole pattern are taken out: no setting mends that. */
+export const leftWords = ({ leftPosition }: { leftPosition: number }, unit: LengthUnit): string =>
+  `left without shift and turn: ⌀ ${formatLengthUnit(leftPosition, { unit })}`;
+
 /**
  * What to change for the next part, in a sentence with its sign, as this machine is set: a figure that is added to a work
  * offset has the other sign on a readout, so there the move is said instead.

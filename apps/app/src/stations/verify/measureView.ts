@@ -7,8 +7,8 @@ import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from '../../record/logEntry';
 
-/** Kinds of gauge that measure a part, the surest first. */
-const MEASURES = ['micrometer', 'bore-gauge', 'caliper', 'probe'] as const;
+/** Kinds of gauge that measure a part: first what measures any of it, then what is surer where it fits. */
+const MEASURES = ['caliper', 'micrometer', 'bore-gauge', 'probe'] as const;
 
 export type MeasureKind = MeasuredThing['kind'];
 

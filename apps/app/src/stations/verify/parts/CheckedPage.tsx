@@ -3,7 +3,7 @@ import type { Finding } from '@zero-point/core/program/finding';
 import { lineBefore, nextLine, stretchOfLine } from '@zero-point/core/program/step';
 import { besideWords, envelopeWords } from '@zero-point/core/words/programBeside';
 import { LOOKED_FOR } from '@zero-point/core/words/programFinding';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
@@ -42,6 +42,8 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
   const [side, setSide] = useState<Side>('above');
   const [tool, setTool] = useState('all');
   const [nearer, setNearer] = useState(0);
+  // Not at every step of the cursor: a set-up may have thousands of holes.
+  const stale = useMemo(() => isStale(book, set), [book, set]);
   const [at, setAt] = useState(() => Math.max(0, findings[0]?.at ?? 0));
   const [shown, setShown] = useState<Finding | undefined>(findings[0]);
   const cursor = Math.min(at, Math.max(0, path.count - 1));
@@ -81,7 +83,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
               <Words tone="bad">{trouble}</Words>
             </View>
           )}
-          {isStale(book, set) && <Words tone="warn">▲ Something was set or changed since. Check it again.</Words>}
+          {stale && <Words tone="warn">▲ Something was set or changed since. Check it again.</Words>}
           {path.count > 0 && (
             <View style={styles.row}>
               <View style={styles.sides}>

@@ -1,5 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { verified } from '@zero-point/core/book/verify';
+import { dayWords } from '@zero-point/core/words/kept';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -26,7 +27,7 @@ export function FirstPartFold({ book }: { book: Book }) {
     <Fold title={`First part${book.firstParts.length > 0 ? `: ${book.firstParts.at(-1)?.verdict}` : ''}`}>
       {book.firstParts.map(({ id, verdict, by: signed, at, note: said, measured }) => (
         <Words key={id}>
-          {`${verdict === 'in' ? '✓ In' : '✗ Out'}, ${measured.length} measured, signed ${signed}, ${new Date(at).toLocaleString()}${said === '' ? '' : `. ${said}`}`}
+          {`${verdict === 'in' ? '✓ In' : '✗ Out'}, ${measured.length} measured, signed ${signed}, ${dayWords(at)}${said === '' ? '' : `. ${said}`}`}
         </Words>
       ))}
       <Words tone="soft">

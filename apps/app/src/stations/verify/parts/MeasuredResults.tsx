@@ -2,7 +2,14 @@ import type { Book } from '@zero-point/core/book/book';
 import { agreesWith, corrections, verified } from '@zero-point/core/book/verify';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { plusMinus } from '@zero-point/core/words/goodness';
-import { correctionWords, holeOffWords, inWords, measuredName, sizeWords } from '@zero-point/core/words/verify';
+import {
+  correctionWords,
+  holeOffWords,
+  inWords,
+  leftWords,
+  measuredName,
+  sizeWords,
+} from '@zero-point/core/words/verify';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
@@ -39,7 +46,9 @@ export function MeasuredResults({ book }: { book: Book }) {
                 <Words style={styles.strong}>{hole.name}</Words>
                 <Words tone={zone?.inZone === false ? 'bad' : 'ink'}>
                   {holeOffWords(hole, unit)}
-                  {zone ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}` : ''}
+                  {zone
+                    ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}; ${leftWords(zone, unit)}`
+                    : ''}
                 </Words>
               </View>
             );
