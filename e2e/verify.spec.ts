@@ -114,6 +114,20 @@ test('a program of two million letters in one line, and one of 300 000 moves, ke
   expect((await drawn.getAttribute('d'))?.length ?? 0).toBeLessThan(1_500_000);
   await page.getByRole('button', { name: 'Nearer' }).click();
   await expect(drawn).toBeVisible();
+
+  // Dragged, the sheet goes along with the finger; let go, its lines are drawn where they are now.
+  const sheet = page.getByRole('img', { name: /The program’s path from above/ });
+  const before = await drawn.getAttribute('d');
+  const box = await sheet.boundingBox();
+  if (!box) throw new Error('the path is not drawn');
+  await page.mouse.move(box.x + 100, box.y + 100);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 120, box.y + 110);
+  await page.mouse.move(box.x + 160, box.y + 130);
+  await expect.poll(async () => Math.round((await sheet.boundingBox())?.x ?? 0)).toBeGreaterThan(box.x + 30);
+  await page.mouse.up();
+  await expect.poll(async () => Math.round((await sheet.boundingBox())?.x ?? -1)).toBe(Math.round(box.x));
+  expect(await drawn.getAttribute('d')).not.toBe(before);
 });
 
 test('the part measured: a hole, over pins, a thickness; what to change; and signed', async ({ page, shop }) => {

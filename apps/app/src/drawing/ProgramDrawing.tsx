@@ -3,7 +3,7 @@ import type { Box } from '@zero-point/core/program/whatIsSet';
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View as Area } from 'react-native';
 import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
-import { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label } from './marks';
@@ -37,51 +37,65 @@ const NEARER = 1.6;
 
 const clampZ = (z: number, least: number): number => (Number.isFinite(z) ? z : least);
 
+/** How far a drawing is moved, px, and brought nearer about its middle. */
+interface Moved {
+  x: number;
+  y: number;
+  scale: number;
+}
+
+const HOME: Moved = { x: 0, y: 0, scale: 1 };
+
+/** Where it was let go, and how it is held since. */
+const AT_REST: { moved: Moved; held: Moved } = { moved: HOME, held: HOME };
+
+/** One movement behind another: what was moved before is brought nearer with the rest. */
+const after = (before: Moved, held: Moved): Moved => ({
+  x: before.x * held.scale + held.x,
+  y: before.y * held.scale + held.y,
+  scale: before.scale * held.scale,
+});
+
 /** Where a program takes its tools, from above or from the front: dragged with a finger, nearer with two. */
 export function ProgramDrawing(props: ProgramDrawingProps) {
   const { world, nearer, side } = props;
-  const [moved, setMoved] = useState({ x: 0, y: 0, scale: 1 });
-  const [held, setHeld] = useState({ x: 0, y: 0, scale: 1 });
-  const home = useMemo(() => ({ x: 0, y: 0, scale: 1 }), []);
+  const [{ moved, held }, setHand] = useState(AT_REST);
   // Another side or step begins from the middle again.
   const [of, setOf] = useState({ side, nearer });
   if (of.side !== side || of.nearer !== nearer) {
     setOf({ side, nearer });
-    setMoved(home);
-    setHeld(home);
+    setHand(AT_REST);
   }
   const gesture = useMemo(() => {
-    const done = () => {
-      setHeld((now) => {
-        setMoved((before) => ({ x: before.x + now.x, y: before.y + now.y, scale: before.scale * now.scale }));
-        return home;
-      });
-    };
+    const hold = (change: Partial<Moved>) => setHand((hand) => ({ ...hand, held: { ...hand.held, ...change } }));
+    const done = () => setHand((hand) => ({ moved: after(hand.moved, hand.held), held: HOME }));
     const pan = Gesture.Pan()
       .runOnJS(true)
       .minDistance(4)
-      .onUpdate(({ translationX, translationY }) => setHeld((now) => ({ ...now, x: translationX, y: translationY })))
+      .onUpdate(({ translationX, translationY }) => hold({ x: translationX, y: translationY }))
       .onEnd(done);
     const pinch = Gesture.Pinch()
       .runOnJS(true)
-      .onUpdate(({ scale }) => setHeld((now) => ({ ...now, scale })))
+      .onUpdate(({ scale }) => hold({ scale }))
       .onEnd(done);
     return Gesture.Simultaneous(pan, pinch);
-  }, [home]);
+  }, []);
+  const viewOf = (width: number, height: number): View =>
+    seen(fit(world, width, height, Math.min(INSET, height / 5)), width, height, NEARER ** nearer * moved.scale, moved);
   return (
-    <GestureHandlerRootView style={props.height === 'fill' ? styles.fill : { height: props.height }}>
+    <GestureHandlerRootView style={[styles.window, props.height === 'fill' ? styles.fill : { height: props.height }]}>
       <GestureDetector gesture={gesture}>
-        <Area style={styles.fill}>
+        {/* The sheet that is drawn already is moved as it is: drawn anew it is once the finger lets go. */}
+        <Area
+          style={[styles.sheet, { transform: [{ translateX: held.x }, { translateY: held.y }, { scale: held.scale }] }]}
+        >
           <Ground
             height="fill"
             label={props.label}
             draw={(width, height) => {
-              const base = fit(world, width, height, Math.min(INSET, height / 5));
-              const view = seen(base, width, height, NEARER ** nearer * moved.scale, moved);
+              const view = viewOf(width, height);
               return (
-                <G
-                  transform={`translate(${held.x + (width / 2) * (1 - held.scale)} ${held.y + (height / 2) * (1 - held.scale)}) scale(${held.scale})`}
-                >
+                <>
                   <Boxes {...props} view={view} />
                   <Traces
                     path={props.path}
@@ -94,10 +108,16 @@ export function ProgramDrawing(props: ProgramDrawingProps) {
                     tool={props.tool}
                   />
                   <DatumMark x={view.x(0)} y={view.y(0)} set />
-                  <Cursor {...props} view={view} />
-                </G>
+                </>
               );
             }}
+            touch={(width, height) => (
+              <Area pointerEvents="none" style={styles.over}>
+                <Svg width={width} height={height}>
+                  <Cursor {...props} view={viewOf(width, height)} />
+                </Svg>
+              </Area>
+            )}
           />
         </Area>
       </GestureDetector>
@@ -206,4 +226,12 @@ function Cursor({ path, side, cursor, radius, view }: ProgramDrawingProps & { vi
   );
 }
 
-const styles = StyleSheet.create({ fill: { flex: 1, minHeight: 0 } });
+/** A layer of its own: what moves on it paints nothing of the others anew. A style of the web only. */
+const LAYER: object = { willChange: 'transform' };
+
+const styles = StyleSheet.create({
+  window: { overflow: 'hidden', backgroundColor: METAL.blue },
+  fill: { flex: 1, minHeight: 0 },
+  sheet: { flex: 1, minHeight: 0, ...LAYER },
+  over: { position: 'absolute', left: 0, top: 0, ...LAYER },
+});

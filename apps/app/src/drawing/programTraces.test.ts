@@ -6,7 +6,7 @@ const view: View = { scale: 1, x: (mm) => mm, y: (mm) => 100 - mm };
 
 function pathOf(...stretches: readonly [kind: number, x: number, y: number, z: number, tool?: number][]) {
   const path = writePath();
-  stretches.forEach(([kind, x, y, z, tool = 0], i) => path.add(kind, x, y, z, i + 1, tool));
+  stretches.forEach(([kind, x, y, z, tool = 0], i) => path.add({ kind, x, y, z, line: i + 1 }, tool));
   return path.path();
 }
 
@@ -35,7 +35,8 @@ test('where nobody knows the place nothing is drawn', () => {
 
 test('half a million stretches over one another are as many as the drawing has dots', () => {
   const path = writePath();
-  for (let i = 0; i < 500_000; i += 1) path.add(FEED, (i * 0.37) % 100, ((i / 270) * 0.05) % 100, 0, i, 0);
+  for (let i = 0; i < 500_000; i += 1)
+    path.add({ kind: FEED, x: (i * 0.37) % 100, y: ((i / 270) * 0.05) % 100, z: 0, line: i }, 0);
   const traces = programTraces(path.path(), 'above', view, 100, 100);
   const stretches = traces.reduce((sum, { d }) => sum + d.split('L').length, 0);
   expect(stretches).toBeLessThan((100 / 1.6) ** 2 * 2);

@@ -1,19 +1,13 @@
 import { letterAt, type Block } from './block';
 import { centreByRadius, chordsOf, radiusMismatch, type Arc } from './arc';
 import { FEED } from './path';
-import type { FindingCode, FindingFigures } from './finding';
+import type { Ways } from './listener';
 import type { ModalState } from './state';
 
 const [I, J, K, P, R] = [...'IJKPR'].map(letterAt) as [number, number, number, number, number];
 
 /** Both radii of an arc must be alike within this and a thousandth of the radius, mm: what rounding leaves. */
 const MISMATCH = 0.02;
-
-/** Ways out of a move: where the tip goes, and what is wrong. */
-interface Ways {
-  go: (kind: number, x: number, y: number, z: number, line: number) => void;
-  fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;
-}
 
 interface ArcBlock {
   block: Block;

@@ -8,7 +8,8 @@ import { stockCheck } from './checks/stock';
 import { toolsCheck } from './checks/tools';
 import { compareHoles } from './compareHoles';
 import { collectFindings, type Finding } from './finding';
-import { interpret, type Interpreter, type Listener } from './interpret';
+import { interpret, type Interpreter } from './interpret';
+import type { Listener } from './listener';
 import { writePath, type Path } from './path';
 import { gatherHoles } from './programHoles';
 import { gatherStates, type StateAt } from './states';
@@ -77,8 +78,8 @@ export function checkProgram(
   ];
   const listener = listenerOf(checks, {
     fault: (code, line, figures, key) => findings.add(code, line, figures, key, at),
-    drawn: ({ kind, x, y, z, line }, state) => {
-      path.add(kind, x, y, z, line, told.place(state.tool));
+    drawn: (next, state) => {
+      path.add(next, told.place(state.tool));
       if (mayDiffer) states.take(at, state);
       mayDiffer = false;
       at += 1;

@@ -1,6 +1,6 @@
 import type { DialectName } from '../record/dialects';
 import { letterAt, type Block } from './block';
-import type { FindingCode, FindingFigures } from './finding';
+import type { Ways } from './listener';
 import { FEED, RAPID } from './path';
 import type { ModalState } from './state';
 
@@ -41,12 +41,6 @@ interface CycleBlock {
   dialect: DialectName;
   /** The block names the cycle itself. */
   starts: boolean;
-}
-
-interface Ways {
-  go: (kind: number, x: number, y: number, z: number, line: number) => void;
-  hole: (x: number, y: number, bottom: number, line: number, state: ModalState) => void;
-  fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;
 }
 
 /** Drills at every place of a block; the cycle as it stands after it. */

@@ -1,38 +1,10 @@
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import type { DialectName } from '../record/dialects';
 import { letterAt, type Block } from './block';
-import type { FindingCode, FindingFigures } from './finding';
 import { arcMove } from './arcMove';
 import { cycleMoves, isCycle, NO_CYCLE, type Cycle } from './cycle';
+import type { Listener, Move } from './listener';
 import { startingState, type ModalState } from './state';
-
-/** A straight stretch: how the tip goes, where to, mm, and the line that says so. Used again for the next one. */
-export interface Move {
-  kind: number;
-  x: number;
-  y: number;
-  z: number;
-  line: number;
-}
-
-/** What happens as a program runs. */
-export interface Listener {
-  /** The tip goes straight from where the state has it; the state still stands at the beginning. */
-  move: (move: Move, state: ModalState) => void;
-  /** A tool goes into the spindle. */
-  change: (line: number, state: ModalState) => void;
-  /** A drilling cycle makes a hole. */
-  hole: (x: number, y: number, bottom: number, line: number, state: ModalState) => void;
-  /** The program stops and waits. */
-  stop: (line: number, state: ModalState) => void;
-  /** A work offset is called for. */
-  offset: (name: string, line: number) => void;
-  /** Length compensation is called for: H, NaN where it names none, 0 where it ends. */
-  length: (H: number, line: number, state: ModalState) => void;
-  /** The spindle is set turning or its speed changed. */
-  spindle: (line: number, state: ModalState) => void;
-  fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;
-}
 
 export interface ReadingOf {
   /** What it is taken to be in, where it does not say. */
@@ -96,11 +68,16 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     next.x = x;
     next.y = y;
     next.z = z;
+    step(line);
+  }
+
+  /** Goes where `next` says. */
+  function step(line: number): void {
     next.line = line;
     tell.move(next, state);
-    state.x = x;
-    state.y = y;
-    state.z = z;
+    state.x = next.x;
+    state.y = next.y;
+    state.z = next.z;
   }
 
   function unknown(word: string, line: number): void {
@@ -233,6 +210,12 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     if (!any || has(block, Z)) state.z = NaN;
   }
 
+  /** A distance from a place that nobody knows. */
+  const isFromNowhere = (block: Block): boolean =>
+    (has(block, X) && Number.isNaN(next.x)) ||
+    (has(block, Y) && Number.isNaN(next.y)) ||
+    (has(block, Z) && Number.isNaN(next.z));
+
   function moves(block: Block, line: number): void {
     const across = has(block, X) || has(block, Y);
     if (state.motion > 3 && isCycle(state.motion * 10)) {
@@ -242,18 +225,16 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       return;
     }
     if (!across && !has(block, Z)) return;
-    const x = place(block, X, state.x);
-    const y = place(block, Y, state.y);
-    const z = place(block, Z, state.z);
+    next.x = place(block, X, state.x);
+    next.y = place(block, Y, state.y);
+    next.z = place(block, Z, state.z);
     // Most controls go at a rapid then, some refuse.
     if (state.motion < 0) tell.fault('no-motion', line, {});
-    if (
-      state.incremental &&
-      ((has(block, X) && Number.isNaN(x)) || (has(block, Y) && Number.isNaN(y)) || (has(block, Z) && Number.isNaN(z)))
-    )
-      tell.fault('incremental-from-nowhere', line, {});
-    if (state.motion <= 1) go(Math.max(0, state.motion), x, y, z, line);
-    else arcMove({ block, line, state, per, to: { x, y, z } }, { ...tell, go });
+    if (state.incremental && isFromNowhere(block)) tell.fault('incremental-from-nowhere', line, {});
+    if (state.motion <= 1) {
+      next.kind = Math.max(0, state.motion);
+      step(line);
+    } else arcMove({ block, line, state, per, to: { ...next } }, { ...tell, go });
   }
 
   return {

@@ -1,3 +1,5 @@
+import type { Move } from './listener';
+
 /** How the tool goes along a stretch of its path. */
 export const RAPID = 0;
 export const FEED = 1;
@@ -21,7 +23,7 @@ export interface Path {
 
 /** A path that grows. */
 export interface PathWriter {
-  add: (kind: number, x: number, y: number, z: number, line: number, tool: number) => void;
+  add: (to: Move, tool: number) => void;
   /** As far as it came, cut to its length. */
   path: () => Path;
 }
@@ -49,7 +51,7 @@ export function writePath(about = 0): PathWriter {
     kept = wider;
   }
   return {
-    add: (kind, x, y, z, line, tool) => {
+    add: ({ kind, x, y, z, line }, tool) => {
       if (count === size) grow();
       kept.x[count] = x;
       kept.y[count] = y;

@@ -1,5 +1,5 @@
 import type { Findings } from '../finding';
-import type { Listener } from '../interpret';
+import type { Listener } from '../listener';
 import type { WhatIsSet } from '../whatIsSet';
 
 /** What every check is given. */
