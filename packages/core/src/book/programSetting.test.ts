@@ -1,9 +1,7 @@
 import { withEntries } from '../record/merge';
-import { FIRST_EPOCH } from '../record/place';
-import type { NewZeroing } from '../record/zeroing';
 import { openBook } from './book';
 import { programSetting } from './programSetting';
-import { plateSnapshot, rowOf, withTools } from './snapshot.case';
+import { plateSnapshot, rowOf, settingBody, withTools } from './snapshot.case';
 
 const screws = {
   id: 'screws',
@@ -60,18 +58,8 @@ test('what is not set, in doubt or measured is said as it is', () => {
     refitted: false,
     pointed: false,
   });
-  const xSet: NewZeroing = {
-    id: 'x-set',
-    subject: { kind: 'face', face: 'left' },
-    axis: 'x',
-    place: { scale: 'readout' },
-    began: FIRST_EPOCH,
-    form: 'preset',
-    value: -5,
-    at: '2026-11-26T09:00:00.000Z',
-  };
   const left = withEntries(plateSnapshot, [
-    rowOf('zeroing', xSet),
+    rowOf('zeroing', settingBody()),
     rowOf('interruption', { id: 'homed', what: 'homed', at: '2026-11-26T10:00:00.000Z' }),
   ]);
   const after = settingOf(left, 'left');

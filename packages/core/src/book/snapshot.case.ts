@@ -177,6 +177,19 @@ export const rowOf = <K extends Exclude<RowEntry['kind'], 'calibration'>>(
   body: Extract<RowEntry, { kind: K }>['body'],
 ): RowEntry => ({ kind, setupId: 'plate-setup', body }) as RowEntry;
 
+/** X or Y set from its first face by a preset, as the app logs it; or otherwise. */
+export const settingBody = (change: Partial<NewZeroing> = {}): NewZeroing => ({
+  id: 'x-set',
+  subject: { kind: 'face', face: change.axis === 'y' ? 'front' : 'left' },
+  axis: 'x',
+  place: { scale: 'readout' },
+  began: FIRST_EPOCH,
+  form: 'preset',
+  value: -5,
+  at: '2026-11-26T09:00:00.000Z',
+  ...change,
+});
+
 /** Cutters and their numbers, as a shop with these tools in this machine has them. */
 export const withTools = (tools: readonly Tool[]): Pick<Snapshot, 'cutters' | 'magazine'> => ({
   cutters: tools.map(({ number: _, ...cutter }) => cutter),

@@ -1,24 +1,11 @@
 import { withEntries } from '../record/merge';
-import { FIRST_EPOCH } from '../record/place';
 import type { Snapshot } from '../record/snapshot';
 import { openBook } from './book';
 import { faceAnswer } from './subjects/face';
-import { plateSnapshot, reading, rowOf } from './snapshot.case';
+import { plateSnapshot, reading, rowOf, settingBody } from './snapshot.case';
 import { againUse, expectedReading } from './touchAgain';
 
 const NOW = '2026-11-26T12:00:00.000Z';
-
-const setting = (axis: 'x' | 'y') =>
-  rowOf('zeroing', {
-    id: `${axis}-set`,
-    subject: { kind: 'face', face: axis === 'x' ? 'left' : 'front' },
-    axis,
-    place: { scale: 'readout' },
-    began: FIRST_EPOCH,
-    form: 'work-offset',
-    value: 0,
-    at: '2026-11-26T09:00:00.000Z',
-  });
 
 const expectedOf = (snapshot: Snapshot, face: 'left' | 'right', id: string) => {
   const book = openBook({ ...snapshot, setup: { ...snapshot.setup, id } });
@@ -26,7 +13,7 @@ const expectedOf = (snapshot: Snapshot, face: 'left' | 'right', id: string) => {
 };
 
 const { x: width } = plateSnapshot.part.size;
-const set = withEntries(plateSnapshot, [setting('x')]);
+const set = withEntries(plateSnapshot, [rowOf('zeroing', settingBody({ form: 'work-offset', value: 0 }))]);
 
 test('half the finder before the face, on the side it comes from', () => {
   expect(expectedOf(set, 'left', 'left')?.reading).toBeCloseTo(-5, 9);

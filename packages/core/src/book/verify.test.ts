@@ -4,7 +4,7 @@ import { rotate } from '../geometry/rotate';
 import { correctionWords } from '../words/verify';
 import { openBook } from './book';
 import { patternHoles } from './holes';
-import { plateSnapshot, rowOf } from './snapshot.case';
+import { plateSnapshot, rowOf, settingBody } from './snapshot.case';
 import { corrections, verified } from './verify';
 
 const pattern = {
@@ -86,16 +86,7 @@ test('a pocket’s floor left too high names its tool and how its row changes', 
 
 test('once zero or the row was set anew, the part that was made before tells nothing of it', () => {
   const later = '2026-11-03T08:00:00.000Z';
-  const set = rowOf('zeroing', {
-    id: 'x-again',
-    subject: { kind: 'face', face: 'left' },
-    axis: 'x',
-    place: { scale: 'readout' },
-    began: 'first',
-    form: 'work-offset',
-    value: -0.03,
-    at: later,
-  });
+  const set = rowOf('zeroing', settingBody({ id: 'x-again', form: 'work-offset', value: -0.03, at: later }));
   const moved = withEntries(plate, places(0, 0.03, -0.02));
   expect(corrections(openBook(moved)).map(({ kind }) => kind)).toContain('shift');
   expect(corrections(openBook(withEntries(moved, [set])))).toEqual([]);

@@ -102,6 +102,7 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
     if (next === MINUS || next === PLUS) {
       negative = next === MINUS;
       next = bytes[(at += 1)] ?? LF;
+      while (next === SPACE || next === TAB) next = bytes[(at += 1)] ?? LF;
     }
     const first = at;
     let whole = 0;

@@ -1,10 +1,8 @@
 import { openBook } from '../book/book';
-import { plateSnapshot, reading, rowOf } from '../book/snapshot.case';
+import { plateSnapshot, reading, rowOf, settingBody } from '../book/snapshot.case';
 import type { NewCalibration } from '../record/calibration';
 import type { RowEntry } from '../record/entry';
 import { withEntries } from '../record/merge';
-import type { NewZeroing } from '../record/zeroing';
-import { FIRST_EPOCH } from '../record/place';
 import { sheetOf } from './sheetOf';
 
 const NOW = '2026-11-26T10:00:00.000Z';
@@ -20,16 +18,7 @@ const ring = {
   ],
 };
 
-const set: NewZeroing = {
-  id: 'x-set',
-  subject: { kind: 'face', face: 'left' },
-  axis: 'x',
-  place: { scale: 'readout' },
-  began: FIRST_EPOCH,
-  form: 'preset',
-  value: -5,
-  at: '2026-11-26T09:00:00.000Z',
-};
+const set = settingBody();
 
 const withX = withEntries({ ...plateSnapshot, patterns: [ring] }, [
   rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),

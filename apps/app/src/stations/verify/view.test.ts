@@ -1,12 +1,11 @@
 /** @jest-environment node */
 import { openBook } from '@zero-point/core/book/book';
 import { programSetting } from '@zero-point/core/book/programSetting';
-import { plateSnapshot, reading, rowOf } from '@zero-point/core/book/snapshot.case';
+import { plateSnapshot, reading, rowOf, settingBody } from '@zero-point/core/book/snapshot.case';
 import { checkProgram, programBytes } from '@zero-point/core/program/checkProgram';
 import { POST_A_POCKET } from '@zero-point/core/program/fixtures/clean.case';
 import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
 import { stretchOfLine } from '@zero-point/core/program/step';
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
 import { withEntries } from '@zero-point/core/record/merge';
 import { againView } from './againView';
 import { exaggeration, kindChanged, lacking, startDraft, type MeasureDraft } from './measureView';
@@ -102,17 +101,7 @@ describe('what is measured next', () => {
 });
 
 test('a face touched again should show its edge, half the finder before it', () => {
-  const set = {
-    id: 'x-set',
-    subject: { kind: 'face' as const, face: 'left' as const },
-    axis: 'x' as const,
-    place: { scale: 'readout' as const },
-    began: FIRST_EPOCH,
-    opens: 'x-set',
-    form: 'preset' as const,
-    value: -5,
-    at: '2026-11-26T09:00:00.000Z',
-  };
+  const set = settingBody({ opens: 'x-set' });
   const touched = withEntries(plateSnapshot, [
     rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
     rowOf('zeroing', set),
