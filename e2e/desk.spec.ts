@@ -95,29 +95,31 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await expect(page.getByText('logs the reading, or presses what is marked')).toBeHidden();
 });
 
-test('every light keeps its contrast', async ({ page, shop }) => {
-  for (const light of ['Night', 'Shop: bold, bigger digits', 'Day']) {
+/** Screens that between them show every kind of control and drawing. */
+const SCREENS = [
+  '',
+  '/new',
+  '/setup/base-plate-knee-mill/plan',
+  '/setup/base-plate-knee-mill/datum?f=face.right',
+  '/setup/base-plate-knee-mill/log',
+  '/setup/base-plate-knee-mill/workholding',
+  '/setup/base-plate-knee-mill/alignment',
+  '/setup/base-plate-knee-mill/alignment?task=vise',
+  '/shop/machines/trunnion-mill',
+  '/shop/machines/trunnion-mill?axis=A',
+  '/shop/gauges/contact-light-8',
+  '/shop/gauges/probe-4?do=in-ring',
+  '/setup/arm-bracket-trunnion/datum?index=1',
+];
+
+for (const light of ['Night', 'Shop: bold, bigger digits', 'Day'])
+  test(`every screen keeps its contrast: ${light}`, async ({ page, shop }) => {
     await page.goto(`${shop.url}/settings`);
     await page.getByRole('radio', { name: light }).click();
     await expectAccessible(page);
-    for (const path of [
-      '',
-      '/new',
-      '/setup/base-plate-knee-mill/plan',
-      '/setup/base-plate-knee-mill/datum?f=face.right',
-      '/setup/base-plate-knee-mill/log',
-      '/setup/base-plate-knee-mill/workholding',
-      '/setup/base-plate-knee-mill/alignment',
-      '/setup/base-plate-knee-mill/alignment?task=vise',
-      '/shop/machines/trunnion-mill',
-      '/shop/machines/trunnion-mill?axis=A',
-      '/shop/gauges/contact-light-8',
-      '/shop/gauges/probe-4?do=in-ring',
-      '/setup/arm-bracket-trunnion/datum?index=1',
-    ]) {
+    for (const path of SCREENS) {
       await page.goto(`${shop.url}${path}`);
       await expectOpened(page);
       await expectAccessible(page);
     }
-  }
-});
+  });

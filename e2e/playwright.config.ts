@@ -4,7 +4,9 @@ import { defineConfig, devices } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  // Every test has a server and a database of its own. Two cores: more than two would only wait for each other.
+  workers: 2,
+  fullyParallel: true,
   retries: 0,
   expect: { timeout: 10_000 },
   forbidOnly: true,
@@ -22,15 +24,16 @@ export default defineConfig({
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
   },
   projects: [
-    {
-      name: 'phone',
-      testIgnore: /desk\./,
-      use: { ...devices['Desktop Chrome'], viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
-    },
+    // The longest first, so that nothing waits for one of them at the end.
     {
       name: 'desk',
       testMatch: /desk\./,
       use: { ...devices['Desktop Chrome'], viewport: { width: 1280, height: 800 } },
+    },
+    {
+      name: 'phone',
+      testIgnore: /desk\./,
+      use: { ...devices['Desktop Chrome'], viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
   ],
 });

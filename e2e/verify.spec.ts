@@ -59,10 +59,25 @@ test('a program: what is found, worst first, its line under the cursor, both vie
   await expectAccessible(page);
 
   await page.getByRole('button', { name: /^Clamps, jaws and stock/ }).click();
+  await page.getByRole('button', { name: 'Put a clamp at the left', exact: true }).click();
+  // Dragged away from the part it stands as much further, on a round figure.
+  const around = page.getByLabel(/with what stands round it, from above/);
+  const left = page.getByRole('textbox', { name: 'Left, X' });
+  const stands = async () => Number((await left.inputValue()).replace('−', '-'));
+  const before = await stands();
+  const at = await around.getByText('Clamp 1').boundingBox();
+  if (!at) throw new Error('no clamp on the drawing');
+  await page.mouse.move(at.x + 8, at.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(at.x - 8, at.y + 8, { steps: 4 });
+  await page.mouse.move(at.x - 24, at.y + 8, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(stands).toBeLessThan(before - 2);
+  expect(Number.isInteger((await stands()) * 2)).toBe(true);
   await page.getByRole('button', { name: 'Put a clamp at the front', exact: true }).click();
   await expect(page.getByText('▲ Something was set or changed since. Check it again.')).toBeVisible();
   await page.getByRole('button', { name: 'Check again' }).click();
-  await expect(found.getByText('Tool 3 runs into Clamp 1.')).toBeVisible();
+  await expect(found.getByText('Tool 3 runs into Clamp 2.')).toBeVisible();
 
   await page.getByRole('button', { name: 'What it believes, and what is set' }).click();
   const beside = page.getByRole('table', { name: 'Program beside set-up' });
@@ -171,6 +186,17 @@ test('a zero touched again: what it should show, what it did, and whether it sta
   await logReading(page, /^Y shows/, '-4.4');
   await expect(page.getByText(/✗ Front face: \+0\.600 mm/)).toBeVisible();
   await expect(page.getByText(/is known to ±0\.\d\d\d mm/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Z', exact: true }).click();
+  await expect(
+    page.getByText(
+      /^Raise tool 1 past the same gauge block again, until it just slides under: Z should show 10\.000 mm ±/,
+    ),
+  ).toBeVisible();
+  await page.getByRole('checkbox', { name: /^Spindle stopped\. Go below/ }).click();
+  await logReading(page, /^Z shows/, '10.11');
+  await expect(
+    page.getByText(/✗ Height of tool 1: \+0\.110 mm ±0\.\d\d\d mm from where it was\. Set Z anew/),
+  ).toBeVisible();
   await expectAccessible(page);
 });
 

@@ -82,5 +82,5 @@ const styles = StyleSheet.create({
   segments: { maxWidth: 480 },
   chips: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   // What is pressed lies within the frame.
-  chip: { minHeight: TARGET + 2, maxWidth: '100%' },
+  chip: { minWidth: TARGET + 2, minHeight: TARGET + 2, maxWidth: '100%' },
 });

@@ -16,10 +16,9 @@ import { answerFrom, faceAnswer } from './subjects/face';
 
 type FaceFeature = Extract<Feature, { kind: 'face' }>;
 
-/** A face touched once more, against where it was. Lengths mm. */
+/** Something touched once more, against where it was. Lengths mm. */
 export interface Shift {
-  feature: FaceFeature;
-  axis: 'x' | 'y';
+  axis: Axis;
   /** Where it is now less where it was. */
   off: number;
   /** U of that, from both touches. */
@@ -27,6 +26,11 @@ export interface Shift {
   /** Within what both touches are sure of, or within a quarter of what the job allows: the zero stands. */
   stands: boolean;
   readings: TouchReading[];
+}
+
+/** A face touched once more. */
+export interface FaceShift extends Shift {
+  feature: FaceFeature;
 }
 
 /** A zero that may not be what it was: what happened since it was set, and what proves it. */
@@ -39,7 +43,7 @@ export interface Doubt {
   /** Faces whose one touch proves it: those that were touched before, then the part's own. */
   faces: FaceFeature[];
   /** The touch that was to prove it, where the zero did not stand. */
-  shift: Shift | undefined;
+  shift: FaceShift | undefined;
 }
 
 const AXES = ['x', 'y', 'z'] as const;
@@ -84,7 +88,7 @@ function provingFaces(book: Book, axes: readonly Axis[]): FaceFeature[] {
  * How far a face is from where it was before an interruption; undefined while it was not touched since. Where it was is
  * told by its own touch on the same zero, else by the zero that was set and its place on the part.
  */
-export function shiftOf(book: Book, after: string, feature: FaceFeature): Shift | undefined {
+export function shiftOf(book: Book, after: string, feature: FaceFeature): FaceShift | undefined {
   const { face, of } = feature;
   const { axis } = wallTouch(rectangleOf(book.part, of), face);
   const inForce = readingsInForce(book, { kind: 'return', after, face, of });
@@ -118,7 +122,7 @@ export function expectedEdge(book: Book, feature: FaceFeature): { edge: number; 
 }
 
 /** Where the scale shows part zero, mm: nothing where it was set to, the figure of a work offset; beside it on a local datum. */
-function zeroAt(book: Book, axis: 'x' | 'y', set: NonNullable<ReturnType<typeof lastZeroing>>): number {
+export function zeroAt(book: Book, axis: 'x' | 'y', set: NonNullable<ReturnType<typeof lastZeroing>>): number {
   const { subject } = set;
   const local = subject.kind === 'datum' ? book.datumPlan.local.find(({ id }) => id === subject.datum) : undefined;
   return (set.form === 'work-offset' ? set.value : 0) - (local?.at[axis] ?? 0);

@@ -1,7 +1,7 @@
 import { withEntries } from '../record/merge';
 import { openBook } from './book';
 import { programSetting } from './programSetting';
-import { plateSnapshot, rowOf, settingBody, withTools } from './snapshot.case';
+import { plateSnapshot, reading, rowOf, settingBody, withTools } from './snapshot.case';
 
 const screws = {
   id: 'screws',
@@ -75,4 +75,30 @@ test('positions with the deepest of what is done at each, the point of the drill
   expect(set.holes[0]).toMatchObject({ x: 20, y: 20, diameter: 4.2 });
   // Thickness, half a millimetre out, and the point of a 118° drill.
   expect(set.holes[0]?.tip).toBeCloseTo(z + 0.5 + 1.2618, 3);
+});
+
+describe('what is in the spindle as far as the ledger tells', () => {
+  const left = (change: Parameters<typeof reading>[2] = {}) =>
+    rowOf('reading', reading({ kind: 'face', face: 'left' }, -5, change));
+  const inSpindle = (id: string, ...entries: Parameters<typeof withEntries>[1]) =>
+    settingOf(withEntries(plateSnapshot, entries), id).gaugeIn;
+
+  test('a spring finder that touched last, and what it bears', () => {
+    expect(inSpindle('spring-in', left())).toEqual({ name: 'Spring finder', mostRpm: 1000 });
+  });
+
+  test('a pin must not turn at all', () => {
+    expect(inSpindle('pin-in', left({ gaugeId: 'pin' }))).toEqual({ name: 'Pin', mostRpm: 0 });
+  });
+
+  test('nothing, once a tool was touched or something was ticked since', () => {
+    const later = { takenAt: '2026-11-24T10:00:00.000Z' };
+    const tool = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, later));
+    expect(inSpindle('tool-in', left(), tool)).toBeUndefined();
+    const at = '2026-11-24T11:00:00.000Z';
+    const tick = { id: 'tick', item: 'hole', text: 'Drilled', action: 'tick' as const, reason: '', at };
+    expect(inSpindle('ticked', left(), rowOf('check', tick))).toBeUndefined();
+  });
+
+  test('nothing before anything was touched', () => expect(inSpindle('untouched')).toBeUndefined());
 });

@@ -10,6 +10,7 @@ import type { Book } from './book';
 import { carriedRotation } from './carriedRotation';
 import { doubtOf } from './comingBack';
 import { allStops } from './driveList';
+import { gaugeInSpindle } from './gaugeInSpindle';
 import { lastZeroing } from './inForce';
 import { indexState, type IndexState } from './indexPlan';
 import { datumInForce } from './localDatum';
@@ -42,6 +43,7 @@ export function programSetting(book: Book): WhatIsSet {
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
     zSetWith: toolOfZ(book),
     tools: toolsOf(book, table.rows),
+    gaugeIn: gaugeInSpindle(book),
     limits: machine.limits ?? {},
     stock: stockOf(book),
     turn: carriedRotation(book)?.angle ?? 0,

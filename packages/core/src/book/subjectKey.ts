@@ -10,6 +10,10 @@ export function subjectKey(subject: Subject | Touched): string {
       return `face ${subject.face} ${subject.of ?? STOCK}`;
     case 'return':
       return `return ${subject.after} ${subject.face} ${subject.of ?? STOCK}`;
+    case 'return-round':
+      return `return ${subject.after} round ${subject.of}`;
+    case 'return-z':
+      return `return ${subject.after} tool ${subject.tool}`;
     case 'middle':
       return `middle ${subject.axis} ${subject.of ?? STOCK}`;
     case 'corner':

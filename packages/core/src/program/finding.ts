@@ -47,6 +47,7 @@ export interface FindingFigures {
   'speed-over': { rpm: number; most: number };
   'speed-under': { rpm: number; least: number };
   'spindle-reversed': { tool: number };
+  'gauge-in-spindle': { name: string; rpm: number; most: number };
   'feed-missing': object;
   'feed-over': { feed: number; most: number };
   /** Where it goes. */
@@ -141,6 +142,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'speed-over': 'stop',
   'speed-under': 'mind',
   'spindle-reversed': 'stop',
+  'gauge-in-spindle': 'mind',
   'feed-missing': 'stop',
   'feed-over': 'mind',
   'under-part': 'stop',

@@ -189,6 +189,17 @@ describe('words', () => {
     expect(goes('G0 X1 Y1\nM30\nG0 X500')).toEqual(['r 1 1 ?']);
   });
 
+  test('a finder that touched last must be out before the spindle turns faster than it bears', () => {
+    const text = (before: string) => `G21 G90 G54\n${before}\nS2000 M3\nM30\n`;
+    const codes = (before: string, mostRpm: number) => codesOf(text(before), { gaugeIn: { name: 'Probe', mostRpm } });
+    expect(codes('', 0)).toContain('gauge-in-spindle 3');
+    expect(codes('', 1000)).toContain('gauge-in-spindle 3');
+    expect(codes('', 2500)).not.toContain('gauge-in-spindle 3');
+    // A tool was changed for it, or the program stopped so that it can be.
+    expect(codes('T5 M6', 0)).not.toContain('gauge-in-spindle 3');
+    expect(codes('M0', 0)).not.toContain('gauge-in-spindle 3');
+  });
+
   test('thread cutting to the left may turn backwards, nothing else', () => {
     const text = (motion: string) => `G21 G90 G54\nT5 M6\n${motion}\nS200 M4\nM30\n`;
     expect(codesOf(text('G74'))).not.toContain('spindle-reversed 4');

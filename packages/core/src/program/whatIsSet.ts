@@ -56,6 +56,8 @@ export interface WhatIsSet {
   /** The tool Z was set with: without a table it is the only one that may run without being touched. */
   zSetWith?: number | undefined;
   tools: readonly SetTool[];
+  /** The finder that the ledger last saw in the spindle, and how fast it may turn: rev/min, 0 where it must stand. */
+  gaugeIn?: { name: string; mostRpm: number } | undefined;
   limits: NonNullable<Machine['limits']>;
   /** The stock: sides that nobody told are left out with the whole. */
   stock?: Box | undefined;

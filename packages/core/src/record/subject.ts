@@ -21,6 +21,10 @@ export const touchedSubject = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('standing'), of: id }),
   /** A face touched once more after the machine was homed or left, to see whether its zero stands. */
   z.object({ kind: z.literal('return'), after: id, face, of: id.optional() }),
+  /** The wall of a bore or boss once more, after an axis was set. */
+  z.object({ kind: z.literal('return-round'), after: id, of: id }),
+  /** The tool that Z was found with, on its gauge once more after Z was set. */
+  z.object({ kind: z.literal('return-z'), after: id, tool: toolNumber }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
   /** A master tool of known length on the gauge: where the bare gauge line would touch. */

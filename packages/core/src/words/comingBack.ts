@@ -1,4 +1,4 @@
-import type { Doubt, Shift } from '../book/comingBack';
+import type { Doubt, FaceShift } from '../book/comingBack';
 import type { Book } from '../book/book';
 import { progressOf } from '../book/progress';
 import { featureName } from '../datum/feature';
@@ -27,7 +27,7 @@ export function doubtWords(book: Book, { what, axes, faces, shift }: Doubt): str
 }
 
 /** Where a face is now against where it was, and what that means. */
-export function shiftWords(book: Book, { feature, axis, off, U, stands }: Shift): string {
+export function shiftWords(book: Book, { feature, axis, off, U, stands }: FaceShift): string {
   const unit = book.setup.units;
   const name = featureName(book.part, feature);
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;

@@ -255,6 +255,13 @@ export function findingWords(finding: Finding, unit: LengthUnit): FindingWords {
         said: `The spindle turns backwards (M4) with ${toolWords(finding.figures.tool)}.`,
         remedy: 'Cutters that cut clockwise want M3.',
       };
+    case 'gauge-in-spindle': {
+      const { name, rpm, most } = finding.figures;
+      return {
+        said: `${name} touched last, and nothing says it is out: here the spindle turns at ${Math.round(rpm)} rev/min; ${most === 0 ? 'it must not turn at all' : `it bears ${most}`}.`,
+        remedy: 'Take it out, unplugged where it has a lead, and put the cutter in before this line.',
+      };
+    }
     case 'feed-missing':
       return { said: 'It feeds, and no feed was ever said.', remedy: 'Put F on the line.' };
     case 'feed-over':
@@ -356,7 +363,7 @@ export const linesWords = ({ line, count }: Pick<Finding, 'line' | 'count'>): st
 export const LOOKED_FOR: readonly string[] = [
   'unit, work offset and zero against what is set',
   'every tool’s cutter, length and H',
-  'spindle, feed and their limits',
+  'spindle, feed and their limits; a finder left in the spindle',
   'rapids through the stock, every move through the boxes',
   'lowest Z against the part and what lies under it',
   'extents against the stock and the machine’s travel',

@@ -32,6 +32,10 @@ function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, uni
     }
     case 'return':
       return `${axis.toUpperCase()}, ${featureName(part, { ...subject, kind: 'face' })} once more`;
+    case 'return-round':
+      return `${axis.toUpperCase()}, ${featureName(part, { kind: 'round', of: subject.of })} once more`;
+    case 'return-z':
+      return `Z, tool ${subject.tool} once more`;
     case 'standing':
       return `${axis.toUpperCase()}, over ${roundOf(part, subject.of).name}`;
     case 'master':

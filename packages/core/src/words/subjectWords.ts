@@ -14,10 +14,13 @@ export function subjectWords({ part, datumPlan }: Pick<Book, 'part' | 'datumPlan
       return featureName(part, subject);
     case 'return':
       return featureName(part, { ...subject, kind: 'face' });
+    case 'return-round':
+      return featureName(part, { kind: 'round', of: subject.of });
     case 'standing':
       return `over ${roundOf(part, subject.of).name}`;
     case 'z-zero':
     case 'tool-length':
+    case 'return-z':
       return `tool ${subject.tool}`;
     case 'master':
       return 'master tool';

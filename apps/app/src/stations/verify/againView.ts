@@ -1,74 +1,65 @@
-import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
+import { againThings, type AgainThing, type AgainTouch } from '@zero-point/core/book/againThings';
 import type { Book } from '@zero-point/core/book/book';
-import { shiftOf, type Shift } from '@zero-point/core/book/comingBack';
-import { againUse, expectedReading } from '@zero-point/core/book/touchAgain';
-import { lastZeroing } from '@zero-point/core/book/inForce';
+import { isSet } from '@zero-point/core/book/inForce';
 import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
-import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
+import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
+import { heightMethod } from '@zero-point/core/heights/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
-import { planAxes } from '@zero-point/core/record/machine';
-import { FACES } from '@zero-point/core/record/faces';
-import type { Face } from '@zero-point/core/record/subject';
+import { againSentence, whyNotAgain } from '@zero-point/core/words/touchAgain';
 import { logTouch } from '../../record/log';
 
-/** One face that can be touched again, and how it stands. mm on the scale. */
-export interface AgainFace {
-  face: Face;
-  axis: 'x' | 'y';
-  approach: 1 | -1;
-  from: string;
-  /** What the scale should show at the touch, with U; undefined while its axis is not set. */
-  expected: { reading: number; U: number } | undefined;
-  /** What the touches since the last setting tell. */
-  shift: Shift | undefined;
-}
-
-/** Verify's page of the zero: faces touched again, and read-backs that are open. */
+/** Verify's page of the zero: what can be touched again, what the chosen one should show, and read-backs that are open. */
 export interface AgainView {
-  faces: AgainFace[];
+  things: AgainThing[];
+  chosen: AgainThing | undefined;
+  /** The touch to make next: of a bore the wall that was touched least. */
+  touch: AgainTouch | undefined;
+  sentence: string;
   openReadBacks: ReadBackState[];
-  cautions: Caution[];
+  /** Of the way the chosen one is touched. */
+  cautions: readonly Caution[];
+  /** Where to go first, where nothing can be touched yet. */
+  first: 'datum' | 'heights' | 'plan';
 }
 
-/** The faces of the part's own outline, each as it should show and as it did since zero was set. */
-export function againView(book: Book, now: number): AgainView {
-  const axes = planAxes(book.machine);
-  const gauge = book.gauges.find(({ id }) => id === book.setup.finderId);
-  const method = gauge && methodOf(gauge.kind);
-  const use = againUse(book);
+/** @param key the thing chosen; the first that is set and was not touched again, where nothing was */
+export function againView(book: Book, now: number, key: string | undefined): AgainView {
+  const things = againThings(book, new Date(now).toISOString());
+  const chosen =
+    things.find((one) => one.key === key) ??
+    things.find(({ touches, shifts }) => touches.length > 0 && shifts.length === 0) ??
+    things[0];
+  const fewest = Math.min(...(chosen?.touches ?? []).map(({ times }) => times));
+  const touch = chosen?.touches.find(({ times }) => times === fewest);
   return {
-    faces: FACES.filter((face) => axes.includes(FACE_TOUCH[face].axis)).map((face) => {
-      const { axis, approach, from } = FACE_TOUCH[face];
-      const set = lastZeroing(book, axis);
-      return {
-        face,
-        axis,
-        approach,
-        from,
-        expected: expectedReading(book, { kind: 'face', face }, use, new Date(now).toISOString()),
-        shift: set && shiftOf(book, set.id, { kind: 'face', face }),
-      };
-    }),
+    things,
+    chosen,
+    touch,
+    sentence: !chosen
+      ? 'Nothing to touch again.'
+      : touch
+        ? againSentence(book, chosen, touch)
+        : whyNotAgain(book, chosen, isSet(book)),
     openReadBacks: openReadBacks(book, now),
-    cautions: [...(method ? METHOD_FACTS[method].cautions : [EDGE_CAUTIONS.raiseFirst])],
+    cautions: cautionsOf(book, chosen),
+    first: chosen?.of.kind === 'z' ? 'heights' : chosen?.of.kind === 'round' && isSet(book) ? 'plan' : 'datum',
   };
 }
 
-/** Logs a face touched again since its axis was set; gives back what is wrong with the text instead. */
-export function logAgain(book: Book, { face, axis, approach }: AgainFace, text: string, ticked: string[]) {
-  const set = lastZeroing(book, axis);
-  // The ledger finds the cutter by its number.
-  const { cutterId: _, ...touch } = againUse(book);
-  if (!set) return `${axis.toUpperCase()} is not set yet.`;
-  return logTouch(
-    book,
-    {
-      subject: { kind: 'return', after: set.id, face },
-      axis,
-      approach,
-      ...touch,
-      ticked,
-    },
-    text,
-  );
+function cautionsOf(book: Book, chosen: AgainThing | undefined): readonly Caution[] {
+  const id = chosen?.touches[0]?.use.gaugeId ?? book.setup.finderId;
+  const kind = book.gauges.find((gauge) => gauge.id === id)?.kind;
+  if (chosen?.of.kind === 'z') return heightMethod(kind).cautions;
+  const method = kind && methodOf(kind);
+  return method ? METHOD_FACTS[method].cautions : [EDGE_CAUTIONS.raiseFirst];
+}
+
+/** Logs something touched again since its axis was set; gives back what is wrong with the text instead. */
+export function logAgain(
+  book: Book,
+  { subject, axis, approach, use, byControl }: AgainTouch,
+  text: string,
+  ticked: string[],
+) {
+  return logTouch(book, { subject, axis, approach, ...use, ticked }, text, undefined, byControl ? {} : undefined);
 }

@@ -106,10 +106,56 @@ test('a face touched again should show its edge, half the finder before it', () 
     rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
     rowOf('zeroing', set),
   ]);
-  const { faces } = againView(openBook(touched), Date.parse(set.at));
-  const left = faces.find(({ face }) => face === 'left');
-  expect(left).toMatchObject({ axis: 'x', approach: 1, from: 'the left', shift: undefined });
-  expect(left?.expected?.reading).toBeCloseTo(-5, 9);
-  expect(faces.find(({ face }) => face === 'right')?.expected?.reading).toBeCloseTo(plateSnapshot.part.size.x + 5, 9);
-  expect(faces.find(({ face }) => face === 'front')?.expected).toBeUndefined();
+  const now = Date.parse(set.at);
+  const book = openBook(touched);
+  expect(againView(book, now, undefined)).toMatchObject({
+    sentence: expect.stringMatching(/^Touch the left face again, coming from the left: X should show −5\.000 mm ±/),
+    touch: { axis: 'x', approach: 1, times: 0 },
+    first: 'datum',
+  });
+  expect(againView(book, now, 'face right').touch?.expected.reading).toBeCloseTo(plateSnapshot.part.size.x + 5, 9);
+  expect(againView(book, now, 'face front')).toMatchObject({
+    touch: undefined,
+    sentence: 'Y is not set yet: find it in Datum first.',
+  });
+  expect(againView(book, now, 'z')).toMatchObject({
+    sentence: 'Z was not touched and set here yet: do that in Heights first.',
+    first: 'heights',
+  });
+});
+
+describe('a bore touched again', () => {
+  const bore = { kind: 'bore' as const, id: 'bearing', name: 'bearing bore', at: { x: 62, y: 58 }, diameter: 26 };
+  const set = { ...plateSnapshot, part: { ...plateSnapshot.part, shapes: [bore] } };
+  const bothSet = withEntries(set, [
+    rowOf('zeroing', settingBody({ opens: 'x-set' })),
+    rowOf('zeroing', settingBody({ id: 'y-set', axis: 'y', opens: 'y-set' })),
+  ]);
+  const wall = (value: number, approach: 1 | -1) =>
+    rowOf(
+      'reading',
+      reading({ kind: 'return-round', after: 'x-set', of: 'bearing' }, value, {
+        axis: 'x',
+        approach,
+        gaugeId: 'spring',
+        epoch: 'x-set',
+      }),
+    );
+
+  test('asks for one wall after the other, the least touched first', () => {
+    const sentenceAfter = (...touched: ReturnType<typeof wall>[]) =>
+      againView(openBook(withEntries(bothSet, touched)), 0, 'round bearing').sentence;
+    expect(sentenceAfter()).toMatch(/^Touch bearing bore at its left wall, from inside: X should show 54\.000 mm/);
+    expect(sentenceAfter(wall(54, -1))).toMatch(/at its right wall, from inside: X should show 70\.000 mm/);
+    expect(sentenceAfter(wall(54, -1), wall(70, 1))).toMatch(/at its front wall, from inside: Y should show 50\.000/);
+  });
+
+  test('a finder that does not go in is said, with where to choose another', () => {
+    const narrow = { ...bothSet, part: { ...set.part, shapes: [{ ...bore, diameter: 8 }] } };
+    expect(againView(openBook(narrow), 0, 'round bearing')).toMatchObject({
+      touch: undefined,
+      sentence: 'Spring finder does not go into bearing bore: choose a smaller one in Plan.',
+      first: 'plan',
+    });
+  });
 });

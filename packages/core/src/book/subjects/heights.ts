@@ -38,7 +38,7 @@ export const depthTolerance = ({ datumPlan, setup }: Pick<Book, 'datumPlan' | 's
   datumPlan.heights?.tolerance ?? setup.tolerance;
 
 /** The step tools are raised by past this gauge, mm; none where it is lowered upon, and so felt at once. */
-function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number | undefined {
+export function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number | undefined {
   return heightMethod(gauge.kind).arrives === 'raised' ? datumPlan.heights?.step : undefined;
 }
 

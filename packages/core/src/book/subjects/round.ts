@@ -129,28 +129,38 @@ function byPoints(
   return { way: 'points', input, result: circle(input), readings };
 }
 
-function byPairs(book: Book, of: string, all: TouchReading[], { gauge, contact, sizeU }: Use): RoundAnswer | undefined {
-  const { kind } = roundOf(book.part, of);
-  const nominal = centreOf(book, of);
-  const pair = (axis: 'x' | 'y'): OppositeFacesOutput | undefined => {
-    const touched = (approach: Approach) => all.filter((one) => one.axis === axis && one.approach === approach);
-    const [toward, away] = [touched(1), touched(-1)];
-    if (toward.length === 0 || away.length === 0) return undefined;
-    const lostMotion = lostMotionOf(book, axis, lastOf(all));
-    return oppositeFaces({
-      first: { readings: toward.map(({ value }) => value), approach: 1 },
-      second: { readings: away.map(({ value }) => value), approach: -1 },
-      nominal: nominal[axis],
-      expected: { kind: kind === 'bore' ? 'slot' : 'web', width: roundOf(book.part, of).diameter },
-      contact,
-      method: methodWith(book, gauge, axis),
-      touchU: touchU(gauge),
-      sizeU,
-      ...(lostMotion && { lostMotion }),
-      tolerance: book.setup.tolerance,
-    });
-  };
-  const [x, y] = [pair('x'), pair('y')];
+/**
+ * The middle between the two walls of a bore or boss along one axis, and how far apart they are, from touches made with one
+ * contact; undefined while only one of them was touched.
+ */
+export function pairAlong(
+  book: Book,
+  of: string,
+  axis: 'x' | 'y',
+  all: readonly TouchReading[],
+  { gauge, contact, sizeU }: Use,
+): OppositeFacesOutput | undefined {
+  const { kind, diameter } = roundOf(book.part, of);
+  const touched = (approach: Approach) => all.filter((one) => one.axis === axis && one.approach === approach);
+  const [toward, away] = [touched(1), touched(-1)];
+  if (toward.length === 0 || away.length === 0) return undefined;
+  const lostMotion = lostMotionOf(book, axis, lastOf(all));
+  return oppositeFaces({
+    first: { readings: toward.map(({ value }) => value), approach: 1 },
+    second: { readings: away.map(({ value }) => value), approach: -1 },
+    nominal: centreOf(book, of)[axis],
+    expected: { kind: kind === 'bore' ? 'slot' : 'web', width: diameter },
+    contact,
+    method: methodWith(book, gauge, axis),
+    touchU: touchU(gauge),
+    sizeU,
+    ...(lostMotion && { lostMotion }),
+    tolerance: book.setup.tolerance,
+  });
+}
+
+function byPairs(book: Book, of: string, all: TouchReading[], use: Use): RoundAnswer | undefined {
+  const [x, y] = [pairAlong(book, of, 'x', all, use), pairAlong(book, of, 'y', all, use)];
   if (!x && !y) return undefined;
   // The first pair is a chord; the second, taken through its middle, is the diameter.
   const second = x && y ? (all.at(-1)?.axis === 'x' ? x : y) : undefined;

@@ -4,8 +4,17 @@ import type { Check, CheckOf } from './check';
 /** Spindle and feed: turning while it feeds, the right way, within what the machine does. */
 export function cuttingCheck({ set, findings, at }: CheckOf): Check {
   const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = set.limits;
+  /** What touched last is in the spindle until a tool is changed for it, or the program stops so that it can be. */
+  let gauge = set.gaugeIn;
+  const out = (): void => {
+    gauge = undefined;
+  };
   return {
+    change: out,
+    stop: out,
     spindle: (line, { speed, spindle, tool, motion }) => {
+      if (gauge && spindle !== 'stopped' && speed > gauge.mostRpm)
+        findings.add('gauge-in-spindle', line, { name: gauge.name, rpm: speed, most: gauge.mostRpm }, '', at());
       if (speed > mostRpm) findings.add('speed-over', line, { rpm: speed, most: mostRpm }, String(speed), at());
       if (speed > 0 && speed < leastRpm)
         findings.add('speed-under', line, { rpm: speed, least: leastRpm }, String(speed), at());

@@ -3,18 +3,14 @@ import type { Obstacle, Obstacles } from '@zero-point/core/record/obstacles';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Surface } from 'react-native-paper';
-import { Rect } from 'react-native-svg';
 import { uuidv7 } from 'uuidv7';
 import { Fold } from '../../../answer/Fold';
-import { PlanDrawing } from '../../../drawing/PlanDrawing';
-import { Label } from '../../../drawing/marks';
-import { Target } from '../../../drawing/Target';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
 import { saveInSetup } from '../../../record/logEntry';
-import { METAL } from '../../../theme/palette';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
+import { BoxesDrawing } from './BoxesDrawing';
 
 /** A clamp as it is first put down, mm. */
 const CLAMP = { wide: 30, deep: 30, above: 12 };
@@ -22,11 +18,19 @@ const CLAMP = { wide: 30, deep: 30, above: 12 };
 const AXES = ['x', 'y', 'z'] as const;
 const ENDS = { x: ['Left', 'Right'], y: ['Front', 'Back'], z: ['Under', 'Above'] } as const;
 
-/** Clamps, jaws and the stock as boxes: put down on the drawing, then told to size. */
+const moved = (box: Obstacle, dx: number, dy: number): Obstacle => ({
+  ...box,
+  from: { ...box.from, x: box.from.x + dx, y: box.from.y + dy },
+  to: { ...box.to, x: box.to.x + dx, y: box.to.y + dy },
+});
+
+/** Clamps, jaws and the stock as boxes: put down and dragged on the drawing, then told to size. */
 export function BoxesFold({ book }: { book: Book }) {
   const { obstacles, part } = book;
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const keep = (change: Partial<Obstacles>) => saveInSetup(book, 'obstacles', { ...obstacles, ...change });
+  const changeBox = (changed: Obstacle) =>
+    keep({ boxes: obstacles.boxes.map((one) => (one.id === changed.id ? changed : one)) });
   const put = (box: Obstacle) => {
     keep({ boxes: [...obstacles.boxes, box] });
     setChosen(box.id);
@@ -38,53 +42,22 @@ export function BoxesFold({ book }: { book: Book }) {
     from: { x: left, y: front, z: -z },
     to: { x: left + wide, y: front + deep, z: CLAMP.above },
   });
-  const places = [
-    { label: 'at the left', x: 0, y: y / 2 },
-    { label: 'at the right', x, y: y / 2 },
-    { label: 'at the front', x: x / 2, y: 0 },
-    { label: 'at the back', x: x / 2, y },
-    { label: 'in the front left corner', x: 0, y: 0 },
-    { label: 'in the front right corner', x, y: 0 },
-    { label: 'in the back left corner', x: 0, y },
-    { label: 'in the back right corner', x, y },
-  ];
   const count = obstacles.boxes.length;
   return (
     <Fold title={count === 0 ? 'Clamps, jaws and stock' : `Clamps, jaws and stock: ${count}`}>
       <Words tone="soft">
-        Press where a clamp stands; then say how large it is. From the part’s front left top corner.
+        Press where a clamp stands, drag it to its place, then say how large it is. From the part’s front left top
+        corner.
       </Words>
-      <PlanDrawing
+      <BoxesDrawing
         part={part}
         partZero={book.setup.partZero}
-        zeroSet
-        height={220}
-        room={Math.max(x, y) / 6}
-        label={`${part.name} with what stands round it, from above`}
-        marks={(view) =>
-          [...obstacles.boxes, ...(obstacles.stock ? [obstacles.stock] : [])].map((box) => (
-            <BoxMark
-              key={box.id}
-              name={box.name}
-              left={view.x(box.from.x)}
-              top={view.y(box.to.y)}
-              width={(box.to.x - box.from.x) * view.scale}
-              height={(box.to.y - box.from.y) * view.scale}
-              chosen={box.id === chosen}
-            />
-          ))
-        }
-        targets={(view) =>
-          places.map((place) => (
-            <Target
-              key={place.label}
-              label={`Put a clamp ${place.label}`}
-              at={{ x: view.x(place.x), y: view.y(place.y), width: 48, height: 48 }}
-              chosen={false}
-              onPress={() => put(at(`Clamp ${count + 1}`, place.x - CLAMP.wide / 2, place.y - CLAMP.deep / 2))}
-            />
-          ))
-        }
+        unit={book.setup.units}
+        obstacles={obstacles}
+        chosen={chosen}
+        onPut={(left, front) => put(at(`Clamp ${count + 1}`, left - CLAMP.wide / 2, front - CLAMP.deep / 2))}
+        onChoose={setChosen}
+        onMove={(box, dx, dy) => changeBox(moved(box, dx, dy))}
       />
       <View style={styles.buttons}>
         <Button
@@ -137,39 +110,13 @@ export function BoxesFold({ book }: { book: Book }) {
           box={box}
           book={book}
           open={box.id === chosen}
-          onChange={(changed) => keep({ boxes: obstacles.boxes.map((one) => (one.id === box.id ? changed : one)) })}
+          onChange={changeBox}
           onRemove={() => keep({ boxes: obstacles.boxes.filter(({ id }) => id !== box.id) })}
         />
       ))}
     </Fold>
   );
 }
-
-interface BoxMarkProps {
-  name: string;
-  left: number;
-  top: number;
-  width: number;
-  height: number;
-  chosen: boolean;
-}
-
-const BoxMark = ({ name, left, top, width, height, chosen }: BoxMarkProps) => (
-  <>
-    <Rect
-      x={left}
-      y={top}
-      width={width}
-      height={height}
-      fill={METAL.band}
-      stroke={METAL.brass}
-      strokeWidth={chosen ? 3 : 1.6}
-    />
-    <Label x={left + 3} y={top + 14} anchor="start" size={12} colour={METAL.brass} words>
-      {name}
-    </Label>
-  </>
-);
 
 interface BoxCardProps {
   box: Obstacle;

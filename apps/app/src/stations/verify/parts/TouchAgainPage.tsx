@@ -1,96 +1,62 @@
+import type { AgainThing } from '@zero-point/core/book/againThings';
 import type { Book } from '@zero-point/core/book/book';
 import { scaleOf } from '@zero-point/core/book/inForce';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { roundOf } from '@zero-point/core/datum/feature';
 import { readBackQuestion } from '@zero-point/core/words/readBack';
+import { capital } from '@zero-point/core/words/sentence';
+import { againShiftWords } from '@zero-point/core/words/touchAgain';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { HelpLine } from '../../../answer/HelpLine';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { StandingLine } from '../../../answer/StandingLine';
-import { PlanDrawing } from '../../../drawing/PlanDrawing';
-import { Arrow } from '../../../drawing/marks';
-import { Target } from '../../../drawing/Target';
 import { Choice } from '../../../frame/Choice';
 import { LinkButton } from '../../../frame/LinkButton';
 import { StationFrame } from '../../../frame/StationFrame';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
-import { againView, logAgain, type AgainFace } from '../againView';
+import { againView, logAgain } from '../againView';
+import { AgainDrawing } from './AgainDrawing';
 import { WhichChoice } from './WhichChoice';
 
-/** Touch any face again: what it should show, what it did, and whether the zero stands. */
+/** Touch a face, a bore or Z again: what it should show, what it did, and whether the zero stands. */
 export function TouchAgainPage({ book }: { book: Book }) {
-  const { setup, part } = book;
+  const { setup } = book;
   const unit = setup.units;
   const [now] = useState(Date.now);
-  const { faces, openReadBacks, cautions } = againView(book, now);
+  const [start] = useState(() => againView(book, now, undefined).chosen?.key);
+  const [key, setKey] = useState(start);
+  const { things, chosen, touch, sentence, openReadBacks, cautions, first: station } = againView(book, now, key);
   const [ticked, setTicked] = useState<string[]>([]);
   const gate = cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
-  const tick = (id: string) => setTicked([...ticked, id]);
-  const [name, setName] = useState(
-    faces.find(({ expected, shift }) => expected && !shift)?.face ?? faces[0]?.face ?? 'left',
-  );
-  const face = faces.find((one) => one.face === name) ?? faces[0];
+  const axis = touch?.axis.toUpperCase() ?? '';
   return (
     <StationFrame
       touch
-      drawing={
-        <PlanDrawing
-          part={part}
-          partZero={setup.partZero}
-          zeroSet={faces.every(({ expected }) => expected !== undefined)}
-          height="fill"
-          room={Math.max(part.size.x, part.size.y) / 10}
-          label={`${part.name} from above: the ${name} face is touched again`}
-          marks={(view) => face && <Approach face={face} x={view.x} y={view.y} size={part.size} />}
-          targets={(view) =>
-            faces.map((one) => {
-              const at = placeOf(one.face, part.size);
-              return (
-                <Target
-                  key={one.face}
-                  label={`Touch the ${one.face} face again`}
-                  at={{ x: view.x(at.x), y: view.y(at.y), width: 48, height: 48 }}
-                  chosen={one.face === name}
-                  onPress={() => setName(one.face)}
-                />
-              );
-            })
-          }
-        />
-      }
+      drawing={<AgainDrawing book={book} things={things} chosen={chosen} touch={touch} onChoose={setKey} />}
       prompt={
         <Words kind="sentence" live>
-          {!face
-            ? 'No face to touch again.'
-            : face.expected
-              ? `Touch the ${face.face} face again, coming from ${face.from}: ${face.axis.toUpperCase()} should show ${formatLengthUnit(face.expected.reading, { unit })} ${plusMinus(face.expected.U, unit)}.`
-              : `${face.axis.toUpperCase()} is not set yet: find it in Datum first.`}
+          {sentence}
         </Words>
       }
       detail={
         <>
-          <StandingLine book={book} gaugeId={setup.finderId} only="doubtful" />
+          <StandingLine book={book} gaugeId={touch?.use.gaugeId ?? setup.finderId} only="doubtful" />
           <WhichChoice value="again" />
           <Choice
-            label="Which face"
-            value={name}
-            options={faces.map((one) => ({ value: one.face, label: capital(one.face) }))}
-            onChange={setName}
+            label="What to touch"
+            value={chosen?.key ?? ''}
+            options={things.map((one) => ({ value: one.key, label: shortName(book, one) }))}
+            onChange={setKey}
           />
           <View role="list" aria-label="Touched again" style={styles.list}>
-            {faces.flatMap((one) =>
-              one.shift
-                ? [
-                    <View key={one.face} role="listitem">
-                      <Words tone={one.shift.stands ? 'good' : 'bad'}>
-                        {`${one.shift.stands ? '✓' : '✗'} ${capital(one.face)} face: ${formatLengthUnit(one.shift.off, { unit, plus: true })} ${plusMinus(one.shift.U, unit)} from where it was. ${one.shift.stands ? 'The zero stands.' : `Set ${one.axis.toUpperCase()} anew, or find what moved.`}`}
-                      </Words>
-                    </View>,
-                  ]
-                : [],
+            {things.flatMap((thing) =>
+              thing.shifts.map((shift) => (
+                <View key={`${thing.key} ${shift.axis}`} role="listitem">
+                  <Words tone={shift.stands ? 'good' : 'bad'}>{againShiftWords(book, thing, shift)}</Words>
+                </View>
+              )),
             )}
           </View>
           {openReadBacks.length > 0 && (
@@ -108,55 +74,34 @@ export function TouchAgainPage({ book }: { book: Book }) {
         </>
       }
       dock={
-        face?.expected && gate ? (
-          <Cautions cautions={[gate]} ticked={ticked} onTick={tick} />
-        ) : face?.expected ? (
+        touch && gate ? (
+          <Cautions cautions={[gate]} ticked={ticked} onTick={(id) => setTicked([...ticked, id])} />
+        ) : touch ? (
           <ReadingDock
-            label={`${face.axis.toUpperCase()} shows`}
+            label={touch.byControl ? `${axis}: what the cycle gives` : `${axis} shows`}
             unit={unit}
             dial={scaleOf(book) === 'dial'}
-            onLog={(text) => logAgain(book, face, text, ticked)}
+            onLog={(text) => logAgain(book, touch, text, ticked)}
             next={undefined}
           />
         ) : (
-          <LinkButton to={stationPath(setup.id, 'datum')} label="On to Datum" />
+          <LinkButton to={stationPath(setup.id, station)} label={`On to ${capital(station)}`} />
         )
       }
     />
   );
 }
 
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
-
-function placeOf(face: AgainFace['face'], { x, y }: { x: number; y: number }) {
-  switch (face) {
-    case 'left':
-      return { x: 0, y: y / 2 };
-    case 'right':
-      return { x, y: y / 2 };
-    case 'front':
-      return { x: x / 2, y: 0 };
-    case 'back':
-      return { x: x / 2, y };
+/** A thing's name on its chip. */
+function shortName({ part }: Book, { of }: AgainThing): string {
+  switch (of.kind) {
+    case 'face':
+      return capital(of.face);
+    case 'round':
+      return capital(roundOf(part, of.of).name);
+    case 'z':
+      return 'Z';
   }
-}
-
-interface ApproachProps {
-  face: AgainFace;
-  x: (mm: number) => number;
-  y: (mm: number) => number;
-  size: { x: number; y: number };
-}
-
-/** The way the finder comes, px. */
-const WAY = 44;
-
-function Approach({ face, x, y, size }: ApproachProps) {
-  const at = placeOf(face.face, size);
-  const to = { x: x(at.x), y: y(at.y) };
-  const from =
-    face.axis === 'x' ? { x: to.x - face.approach * WAY, y: to.y } : { x: to.x, y: to.y + face.approach * WAY };
-  return <Arrow from={from} to={to} />;
 }
 
 const styles = StyleSheet.create({ list: { gap: 6 }, strong: { fontWeight: '700' } });

@@ -1,0 +1,76 @@
+import { combine } from '../metrology/uncertainty';
+import { repeats } from '../metrology/repeats';
+import { searchPart } from '../metrology/searchPart';
+import { SIZE_PART, touchBudget } from '../metrology/touchBudget';
+import { gaugeAt, type Book } from './book';
+import type { Shift } from './comingBack';
+import { methodWith, sameUse, touchU } from './gaugeUse';
+import { lastZeroing, onThisScale, readingsInForce } from './inForce';
+import type { KnownGauge } from './known';
+import { depthTolerance, stepPast, zZeroAnswer } from './subjects/heights';
+
+/** The tool and gauge that Z was found with, and what Z should show where they meet once more. mm. */
+export interface ZAgain {
+  tool: number;
+  gauge: KnownGauge;
+  /** The control's own cycle found it: what it gives again is the surface itself. */
+  byControl: boolean;
+  /** On the scale as it stands. */
+  reading: number;
+  /** Of that, without the size of the gauge: it is the same gauge again. */
+  U: number;
+}
+
+/**
+ * What Z should show where the tool it was found with touches the same gauge again (signs after ISO 841): what it showed
+ * before, on the same zero; what it was set to there, where it was set while touching; else the height of the gauge's top
+ * above part zero. An air pass in force is in the setting.
+ *
+ * @returns undefined while Z is not set, or was set by nothing that was touched here
+ */
+export function expectedZ(book: Book): ZAgain | undefined {
+  const set = lastZeroing(book, 'z');
+  const zero = zZeroAnswer(book);
+  const last = zero?.readings.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  if (!set || !zero || !last || !gauge) return undefined;
+  const { result } = zero;
+  const reading = onThisScale(book, zero.readings)
+    ? result.repeats.mean
+    : set.form === 'preset'
+      ? set.value
+      : result.setZ;
+  const known = result.uncertainty.parts.filter(({ name }) => name !== SIZE_PART);
+  return {
+    tool: book.setup.referenceTool,
+    gauge,
+    byControl: last.source.by === 'control',
+    reading,
+    U: combine(known).U,
+  };
+}
+
+/** How far Z is from where it should be, by the touches since it was set; undefined while it was not touched again. */
+export function zShift(book: Book): Shift | undefined {
+  const set = lastZeroing(book, 'z');
+  const expected = expectedZ(book);
+  if (!set || !expected) return undefined;
+  const inForce = readingsInForce(book, { kind: 'return-z', after: set.id, tool: expected.tool });
+  const last = inForce.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  if (!last || !gauge || gauge.id !== expected.gauge.id || !onThisScale(book, [last])) return undefined;
+  const readings = inForce.filter((reading) => sameUse(book, reading, last));
+  const method = methodWith(book, gauge, 'z');
+  const seen = repeats(
+    readings.map(({ value }) => value),
+    method,
+  );
+  const step = expected.byControl ? undefined : stepPast(book, gauge);
+  const now = combine([
+    ...touchBudget(seen, method, { touchU: touchU(gauge), sizeU: 0 }),
+    ...(step === undefined ? [] : [searchPart({ step, takeHalf: true })]),
+  ]);
+  const off = seen.mean - expected.reading;
+  const U = Math.hypot(now.U, expected.U);
+  return { axis: 'z', off, U, stands: Math.abs(off) <= Math.max(U, depthTolerance(book) / 4), readings };
+}
