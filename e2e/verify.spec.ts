@@ -89,6 +89,34 @@ test('a program: what is found, worst first, its line under the cursor, both vie
   await expect(page.getByText(/Program arm\.nc, checked .*: \d+ to mend/)).toBeVisible();
 });
 
+test('a program written anew since is read again at a press, without choosing it again', async ({ page, shop }) => {
+  // A file of the browser's own store stands for one of the device: its handle is the same kind of thing.
+  await page.addInitScript(() => {
+    const program = async () => (await navigator.storage.getDirectory()).getFileHandle('arm.nc', { create: true });
+    const write = async (text: string) => {
+      const sheet = await (await program()).createWritable();
+      await sheet.write(text);
+      await sheet.close();
+    };
+    Object.assign(window, { showOpenFilePicker: async () => [await program()], writeProgram: write });
+  });
+  await page.goto(`${shop.url}/setup/arm-bracket-trunnion/verify?show=program`);
+  const write = (text: string) =>
+    page.evaluate(
+      (now) => (window as unknown as { writeProgram: (text: string) => Promise<void> }).writeProgram(now),
+      text,
+    );
+  const bare = PROGRAM.replace(/F\d+/g, '');
+  await write(bare);
+  await page.getByRole('button', { name: 'Choose the program' }).click();
+  const found = page.getByRole('list', { name: 'What was found' });
+  await expect(found.getByText('It feeds, and no feed was ever said.')).toBeVisible();
+  await write(PROGRAM);
+  await page.getByRole('button', { name: 'Check again' }).click();
+  await expect(found.getByText('It feeds, and no feed was ever said.')).toBeHidden();
+  await expect(found.getByRole('button').first()).toBeVisible();
+});
+
 test('what is no program, cut off, or has sums in it: words, and how far it was read', async ({ page, shop }) => {
   await page.goto(`${shop.url}${BRACKET}`);
   const pick = page.getByLabel('A program to check');

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { Button } from 'react-native-paper';
 import { MainAction } from './MainAction';
+import { hasHandles, pickHandle, type Reread } from './pickHandle';
 
 interface FilePickProps {
   label: string;
@@ -9,12 +10,19 @@ interface FilePickProps {
   accept: string;
   /** It is the one thing to press next. */
   main?: boolean;
-  onPick: (file: File) => void;
+  /** It will be read again later, after it was written anew: asked for by handle, where the browser has them. */
+  rereads?: boolean;
+  onPick: (file: File, reread: Reread | undefined) => void;
 }
 
 /** A button that asks for a file of the device. */
-export function FilePick({ label, what, accept, main = false, onPick }: FilePickProps) {
+export function FilePick({ label, what, accept, main = false, rereads = false, onPick }: FilePickProps) {
   const input = useRef<HTMLInputElement>(null);
+  const ask = async () => {
+    if (!rereads || !hasHandles()) return input.current?.click();
+    const picked = await pickHandle().catch(() => input.current?.click());
+    if (picked) onPick(picked.file, picked.reread);
+  };
   return (
     <>
       <input
@@ -25,14 +33,14 @@ export function FilePick({ label, what, accept, main = false, onPick }: FilePick
         style={{ display: 'none' }}
         onChange={({ target }) => {
           const file = target.files?.[0];
-          if (file) onPick(file);
+          if (file) onPick(file, undefined);
           target.value = '';
         }}
       />
       {main ? (
-        <MainAction label={label} onPress={() => input.current?.click()} />
+        <MainAction label={label} onPress={() => void ask()} />
       ) : (
-        <Button mode="outlined" onPress={() => input.current?.click()} style={{ alignSelf: 'flex-start' }}>
+        <Button mode="outlined" onPress={() => void ask()} style={{ alignSelf: 'flex-start' }}>
           {label}
         </Button>
       )}

@@ -5,6 +5,8 @@ import { create } from 'zustand';
 /** A program as it was checked, with what it was held against. */
 export interface Checked {
   file: File;
+  /** Reads the file as it is now; undefined where the browser only gave it once. */
+  reread: (() => Promise<File>) | undefined;
   set: WhatIsSet;
   result: CheckedProgram;
 }

@@ -30,7 +30,7 @@ interface CheckedPageProps {
   checked: Checked;
   trouble: string | undefined;
   onAgain: () => void;
-  onPick: (file: File) => void;
+  onPick: (file: File, reread: Checked['reread']) => void;
 }
 
 /** A program that was read: what was found, worst first, its path with a cursor, and what it believes beside what is set. */
@@ -165,7 +165,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
             ))}
             <Words tone="soft">Nothing is called safe: first run above the part, single block, a hand on stop.</Words>
           </Fold>
-          <FilePick label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
+          <FilePick rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
           <WhichChoice value="program" />
         </>
       }

@@ -22,6 +22,8 @@ import { WhichChoice } from './WhichChoice';
 
 type State = { state: 'idle' } | { state: 'reading'; name: string; share: number } | { state: 'refused'; why: string };
 
+const UNREAD = 'The file could not be read: it may have been written anew since. Choose it once more.';
+
 /** A program held against what is set: chosen, read in a worker, and told what was found. */
 export function ProgramPage({ book }: { book: Book }) {
   const { setup, part, machine } = book;
@@ -30,7 +32,7 @@ export function ProgramPage({ book }: { book: Book }) {
   const [now, setNow] = useState<State>({ state: 'idle' });
   const running = useRef<Running<Checked['result']> | undefined>(undefined);
 
-  const check = async (file: File) => {
+  const check = async (file: File, reread: Checked['reread']) => {
     if (file.size > LARGEST_PROGRAM)
       return setNow({
         state: 'refused',
@@ -43,17 +45,21 @@ export function ProgramPage({ book }: { book: Book }) {
       const result = await running.current.result;
       setNow({ state: 'idle' });
       if (!result) return;
-      keep(setup.id, { file, set, result });
+      keep(setup.id, { file, reread, set, result });
       logProgramCheck(book, file, result);
     } catch (error) {
       setNow({
         state: 'refused',
-        why:
-          error instanceof WorkRefused && error.code !== 'fault'
-            ? error.message
-            : 'The file could not be read: it may have been written anew since. Choose it once more.',
+        why: error instanceof WorkRefused && error.code !== 'fault' ? error.message : UNREAD,
       });
     }
+  };
+  const checkAgain = ({ file, reread }: Checked) => {
+    if (!reread) return void check(file, undefined);
+    void reread().then(
+      (now) => check(now, reread),
+      () => setNow({ state: 'refused', why: UNREAD }),
+    );
   };
 
   if (!hasController(machine))
@@ -71,8 +77,8 @@ export function ProgramPage({ book }: { book: Book }) {
         book={book}
         checked={checked}
         trouble={now.state === 'refused' ? now.why : undefined}
-        onAgain={() => void check(checked.file)}
-        onPick={(file) => void check(file)}
+        onAgain={() => checkAgain(checked)}
+        onPick={(file, reread) => void check(file, reread)}
       />
     );
   return (
@@ -134,10 +140,11 @@ export function ProgramPage({ book }: { book: Book }) {
         ) : (
           <FilePick
             main
+            rereads
             label="Choose the program"
             what="A program to check"
             accept={PROGRAM_FILES}
-            onPick={(file) => void check(file)}
+            onPick={(file, reread) => void check(file, reread)}
           />
         )
       }
