@@ -1,6 +1,11 @@
 import { edgeCase } from '@zero-point/core/datum/edge.case';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
 import request from 'supertest';
-import { demoServer, SETUP } from './testing/shop';
+import { createApp } from './http/app';
+import { demoServer, FONTS, saved, SETUP } from './testing/shop';
 
 let server: ReturnType<typeof demoServer>;
 beforeAll(() => {
@@ -29,13 +34,81 @@ describe('what cannot be served is said, never a 500', () => {
     ['not JSON', '{"id": ', 'application/json', 400, 'not-json'],
     ['form data', 'id=1', 'application/x-www-form-urlencoded', 415, 'not-json'],
     ['plain text, as a foreign page could send', '{}', 'text/plain', 415, 'not-json'],
-    ['too much', JSON.stringify({ text: 'x'.repeat(300_000) }), 'application/json', 413, 'too-large'],
+    ['too much', JSON.stringify({ text: 'x'.repeat(5_000_000) }), 'application/json', 413, 'too-large'],
     ['a bare value', '7', 'application/json', 400, 'not-json'],
     ['an array', '[]', 'application/json', 422, 'invalid'],
     ['nothing', '', 'application/json', 422, 'invalid'],
   ])('a body that is %s', async (_, body, type, status, code) => {
     const answer = await request(server.app).post(`/api/setups/${SETUP}/readings`).set('Content-Type', type).send(body);
     expect([answer.status, answer.body.code]).toEqual([status, code]);
+  });
+});
+
+describe('what HTTP itself refuses is a problem document too', () => {
+  test.each([
+    ['POST', '/nowhere'],
+    ['PUT', '/'],
+    ['DELETE', '/api'],
+    ['PATCH', `/api/setups/${SETUP}`],
+  ] as const)('%s %s', async (method, path) => {
+    const agent = request(server.app);
+    const asked = { POST: agent.post, PUT: agent.put, DELETE: agent.delete, PATCH: agent.patch }[method];
+    const { body, status } = await asked.call(agent, path);
+    expect([status, body.code]).toEqual([404, 'no-such-route']);
+  });
+
+  test('a body whose packing is damaged is 400', async () => {
+    const { body } = await request(server.app)
+      .post(`/api/setups/${SETUP}/readings`)
+      .set('Content-Type', 'application/json')
+      .set('Content-Encoding', 'gzip')
+      .send('{"id": "not packed at all"}')
+      .expect(400);
+    expect(body.code).toBe('bad-request');
+  });
+
+  test('conditions and ranges of a served file are 412 and 416', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'zero-point-static-'));
+    writeFileSync(join(folder, 'index.html'), '<!doctype html><title>Zero Point</title>');
+    const app = createApp({
+      store: server.store,
+      fonts: FONTS,
+      logger: pino({ level: 'silent' }),
+      staticFolder: folder,
+    });
+    const condition = await request(app).get('/index.html').set('If-Match', '"another"');
+    expect([condition.status, condition.body.code]).toEqual([412, 'precondition']);
+    const range = await request(app).get('/index.html').set('Range', 'bytes=9000-9999');
+    expect([range.status, range.body.code]).toEqual([416, 'range']);
+  });
+});
+
+describe('limits hold together', () => {
+  const digits = 1 / 3;
+
+  test('ten thousand points with all their digits', async () => {
+    const points = Array.from({ length: 10_000 }, (_, i) => ({
+      x: (i % 100) + digits,
+      y: Math.floor(i / 100) + digits,
+    }));
+    const pattern = { id: 'many', name: 'Many', kind: 'points', holeDiameter: 0.5, points };
+    await request(server.app).put(`/api/setups/${SETUP}/patterns/many`).send(saved(pattern)).expect(200);
+    const { body } = await request(server.app).get(`/api/setups/${SETUP}`).expect(200);
+    const kept = body.patterns.find(({ id }: { id: string }) => id === 'many');
+    expect(kept.points[9999]).toEqual(points[9999]);
+  });
+
+  test('all the numbers a tool table may have', async () => {
+    const rows = Array.from({ length: 9999 }, (_, i) => ({
+      number: i + 1,
+      name: `Cutter ${i + 1}, end mill, four teeth`,
+      length: 100 + i / 7,
+      keptAt: '2026-11-26T10:00:00.000Z',
+    }));
+    const answer = await request(server.app)
+      .put('/api/tables/knee-mill')
+      .send(saved({ id: 'knee-mill', school: 'true-length', rows }));
+    expect([answer.status, answer.body.detail]).toEqual([200, undefined]);
   });
 });
 

@@ -5,36 +5,40 @@ import { pino } from 'pino';
 import { settleShop } from './demo';
 import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
+import { answerClientError } from './http/clientError';
+import { readSettings, SettingRefused, type Settings } from './settings';
 import { sheetFonts } from './sheet/fonts';
+import { DAMAGED } from './store/databaseFault';
 import { readMigrations } from './store/migrations';
-import { DatabaseRefused, openDatabase } from './store/openDatabase';
+import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
 import { createStore, type Store } from './store/store';
 
-/** Settings come from the environment; each has a safe default. */
-const settings = {
-  host: process.env.HOST ?? '127.0.0.1',
-  port: Number(process.env.PORT ?? 4747),
-  database: process.env.DATABASE ?? join(process.cwd(), 'data', 'shop.sqlite'),
-  demo: process.env.DEMO,
-  migrations: process.env.MIGRATIONS ?? join(import.meta.dirname, 'migrations'),
-  staticFolder: process.env.STATIC,
-  logLevel: process.env.LOG_LEVEL ?? 'info',
-};
-
-function openShop(): Store {
-  const db = openDatabase(settings.database, readMigrations(settings.migrations));
+function openShop({ database, migrations, demo }: Settings): Store {
+  const damage = damageOf(database);
+  if (damage !== undefined) {
+    process.stderr.write(`\n${database} is damaged: ${damage}\nIt is opened for reading only. ${DAMAGED?.detail}\n\n`);
+    return damagedStore(database);
+  }
+  const db = openDatabase(database, readMigrations(migrations));
   const store = createStore(db);
   try {
     settleShop(
       store,
-      settings.demo === undefined
-        ? undefined
-        : JSON.parse(lastTouchedYesterday(readFileSync(settings.demo, 'utf8'), new Date())),
+      demo === undefined ? undefined : JSON.parse(lastTouchedYesterday(readFileSync(demo, 'utf8'), new Date())),
     );
     return store;
   } catch (error) {
     db.close();
     throw error;
+  }
+}
+
+/** What can still be read of a damaged file. @throws DatabaseRefused where not even its tables can */
+function damagedStore(file: string): Store {
+  try {
+    return createStore(openDamaged(file), DAMAGED);
+  } catch {
+    throw new DatabaseRefused(`${file}: ${DAMAGED?.detail}`);
   }
 }
 
@@ -44,19 +48,25 @@ function stopWith(message: string): never {
 }
 
 function run(): void {
-  if (!Number.isInteger(settings.port) || settings.port < 0 || settings.port > 65535) {
-    stopWith(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`);
-  }
+  const settings = readSettings(process.env, import.meta.dirname);
   const staticFolder =
     settings.staticFolder !== undefined && existsSync(settings.staticFolder) ? settings.staticFolder : undefined;
   const logger = pino({ level: settings.logLevel }, pino.destination({ dest: 2, sync: false }));
   const fonts = sheetFonts(join(import.meta.dirname, 'fonts'), join(process.cwd(), 'node_modules'));
-  const store = openShop();
+  const letGo = holdAlone(settings.database);
+  const store = openShop(settings);
   const server = createServer(createApp({ store, logger, staticFolder, fonts }));
 
+  server.on('clientError', answerClientError);
   server.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code === 'EADDRINUSE') {
       stopWith(`Port ${settings.port} is taken. Stop what uses it, or choose another: PORT=4800 npm run demo`);
+    }
+    if (error.code === 'EACCES') {
+      stopWith(`Port ${settings.port} is not for everyone. Choose one above 1023: PORT=4800 npm run demo`);
+    }
+    if (error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND') {
+      stopWith(`HOST=${settings.host} is no address of this machine. Leave HOST out.`);
     }
     throw error;
   });
@@ -70,6 +80,7 @@ function run(): void {
   const stop = () => {
     server.close(() => {
       store.close();
+      letGo();
       process.exit(0);
     });
     server.closeIdleConnections();
@@ -83,6 +94,6 @@ function run(): void {
 try {
   run();
 } catch (error) {
-  if (error instanceof DatabaseRefused) stopWith(error.message);
+  if (error instanceof DatabaseRefused || error instanceof SettingRefused) stopWith(error.message);
   throw error;
 }

@@ -11,7 +11,8 @@ import { setupFileRoutes } from '../routes/setupFile';
 import { sheetRoutes } from '../routes/sheet';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
-import { requireJson, sendProblem, unknownRoute } from './problem';
+import { onlyKnownHosts, onlyOwnPages } from './callers';
+import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
 import { securityHeaders } from './securityHeaders';
 
@@ -22,18 +23,23 @@ export interface AppOptions {
   fonts: SheetFonts;
   /** Folder of the exported app; without it only the API is served. */
   staticFolder?: string | undefined;
+  /** Names this shop is called by on the network, beside this machine's own. */
+  hosts?: readonly string[];
 }
 
-const BODY_LIMIT = '256kb';
+/** As large as the largest thing the record takes: ten thousand points, or all numbers of a tool table. */
+const BODY_LIMIT = '4mb';
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, logger, fonts, staticFolder }: AppOptions): Express {
+export function createApp({ store, logger, fonts, staticFolder, hosts = [] }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
   app.use(securityHeaders());
+  app.use(onlyKnownHosts(hosts), onlyOwnPages);
   app.use('/api', api(store, fonts));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
+  app.use(unknownRoute);
   app.use(sendProblem(logger));
   return app;
 }
@@ -45,6 +51,7 @@ function api(store: Store, fonts: SheetFonts): express.Router {
     next();
   });
   const record = createRecord(store);
+  if (store.fault) router.use(onlyReads(store.fault));
   // A whole set-up is larger than any other request.
   router.use(requireJson, setupFileRoutes(store, record));
   router.use(express.json({ limit: BODY_LIMIT }));
@@ -56,11 +63,19 @@ function api(store: Store, fonts: SheetFonts): express.Router {
     openApiRoutes(),
   );
   router.get('/health', (_request, response) => {
-    response.json({ ok: true, shop: store.kind() });
+    response.json({ ok: store.fault === undefined, shop: store.kind(), ...(store.fault && { fault: store.fault }) });
   });
   router.use(unknownRoute);
   return router;
 }
+
+/** What is reckoned without the record can still be asked of a damaged shop; nothing is written. */
+const onlyReads =
+  (fault: NonNullable<Store['fault']>): express.RequestHandler =>
+  ({ method, path }, _response, next) => {
+    const writes = method !== 'GET' && method !== 'HEAD' && !path.startsWith('/reckon/');
+    next(writes ? unavailable(fault) : undefined);
+  };
 
 function serveExport(app: Express, folder: string): void {
   const hashed = /\/(_expo|assets|fonts)\//;

@@ -3,6 +3,7 @@ import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { Logger } from 'pino';
 import { z } from 'zod';
+import { databaseFault, type DatabaseFault } from '../store/databaseFault';
 
 /** An answer that is not the one asked for, sent as an RFC 9457 problem document. */
 export class HttpProblem extends Error {
@@ -110,7 +111,7 @@ function asProblem(error: unknown): HttpProblem | undefined {
         413,
         'too-large',
         'Too large',
-        'The body is over 256 kB. Send less at a time. Nothing was stored.',
+        'The body is larger than is taken. Send less at a time. Nothing was stored.',
       );
     case 'encoding.unsupported':
     case 'charset.unsupported':
@@ -121,6 +122,41 @@ function asProblem(error: unknown): HttpProblem | undefined {
   if (error instanceof URIError) {
     return new HttpProblem(400, 'bad-address', 'Bad address', 'The address has a % that does not stand for a letter.');
   }
+  const fault = databaseFault(error);
+  return fault ? unavailable(fault) : refusedByHttp(error);
+}
+
+/** The server stands, its file does not: what was sent is worth sending again. */
+export const unavailable = ({ code, title, detail }: DatabaseFault): HttpProblem =>
+  new HttpProblem(code === 'disk-full' ? 507 : 503, code, title, `${detail} Nothing was stored.`);
+
+/** What HTTP itself refuses, by its number (RFC 9110); those with a body name what to mend. */
+const REFUSED: Readonly<Record<number, [code: string, title: string, detail: string]>> = {
+  400: [
+    'bad-request',
+    'Bad request',
+    'The request cannot be read as it was sent. Nothing was stored; send it again whole.',
+  ],
+  403: ['forbidden', 'Not for reading', 'That file is not for reading. Start from the bench.'],
+  404: ['not-found', 'Not found', 'There is no such file here. Start from the bench.'],
+  412: [
+    'precondition',
+    'Not as it was',
+    'What stands here is not what the request counts on. Ask again without conditions.',
+  ],
+  413: ['too-large', 'Too large', 'The body is larger than is taken. Send less at a time. Nothing was stored.'],
+  415: ['encoding', 'Unknown encoding', 'Send the body as plain UTF-8 JSON, or by gzip as it should be.'],
+  416: ['range', 'No such range', 'The file has no such part. Ask for it whole.'],
+};
+
+/** An error that carries its own 4xx: of a file served, a range, a body whose packing is damaged. */
+function refusedByHttp(error: unknown): HttpProblem | undefined {
+  const status = error instanceof Error && 'status' in error ? Number(error.status) : NaN;
+  const [code, title, detail] = REFUSED[status] ?? [];
+  if (code !== undefined && title !== undefined && detail !== undefined)
+    return new HttpProblem(status, code, title, detail);
+  if (status >= 400 && status < 500)
+    return new HttpProblem(status, 'bad-request', 'Bad request', 'The request cannot be answered as it was sent.');
   return undefined;
 }
 
@@ -130,7 +166,7 @@ export const sendProblem =
   (error, request, response, next) => {
     if (response.headersSent) return next(error);
     const known = asProblem(error);
-    if (!known) logger.error({ err: error, requestId: request.id }, 'unexpected');
+    if (!known || known.status >= 500) logger.error({ err: error, requestId: request.id }, known?.code ?? 'unexpected');
     const problem =
       known ??
       new HttpProblem(
@@ -154,5 +190,7 @@ function writeProblem(response: Response, problem: HttpProblem, instance: string
     ...(problem.errors.length > 0 && { errors: problem.errors }),
     ...(problem.current && { current: problem.current }),
   };
+  // What is in the way of a write may be gone in a moment.
+  if (problem.status === 503) response.setHeader('Retry-After', '2');
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(body));
 }

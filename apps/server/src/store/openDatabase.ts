@@ -1,6 +1,7 @@
 import Database from 'better-sqlite3';
-import { existsSync, mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
+import { databaseFault } from './databaseFault';
 import type { Migration } from './migrations';
 
 /** "ZP" and a version, so another program's SQLite file is not taken for ours. */
@@ -17,14 +18,15 @@ export class DatabaseRefused extends Error {}
  * @throws DatabaseRefused when the file is no database, another program's, or from a newer version
  */
 export function openDatabase(file: string, migrations: readonly Migration[]): Database.Database {
+  if (existsSync(file) && statSync(file).isDirectory())
+    throw new DatabaseRefused(`${file} is a folder. Name a file in it: DATABASE=${file}/shop.sqlite`);
   const existed = existsSync(file);
-  mkdirSync(dirname(file), { recursive: true });
-  const db = new Database(file);
+  const db = openFile(file);
   try {
     const version = readVersion(db, file, existed, migrations.length);
     db.pragma('journal_mode = WAL');
     db.pragma('synchronous = FULL');
-    db.pragma('busy_timeout = 5000');
+    db.pragma(`busy_timeout = ${PATIENCE}`);
     if (version < migrations.length) {
       if (version > 0) keepCopy(db, file, version);
       migrate(db, migrations);
@@ -33,8 +35,75 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Da
     return db;
   } catch (error) {
     db.close();
-    throw error;
+    throw refusalOf(file, error);
   }
+}
+
+/** How long another program's lock is waited for, ms: everyone else waits as long, and the sender tries again anyway. */
+const PATIENCE = 250;
+
+function openFile(file: string): Database.Database {
+  try {
+    mkdirSync(dirname(file), { recursive: true });
+    return new Database(file);
+  } catch (error) {
+    throw new DatabaseRefused(
+      `${file} cannot be opened (${error instanceof Error ? error.message : String(error)}). Look whether its folder is there and may be written to, or name another file with DATABASE.`,
+    );
+  }
+}
+
+/** Faults of the file or its disk as a refusal that names the file; any other error as it is. */
+function refusalOf(file: string, error: unknown): unknown {
+  const fault = error instanceof DatabaseRefused ? undefined : databaseFault(error);
+  return fault ? new DatabaseRefused(`${file}: ${fault.detail}`) : error;
+}
+
+/**
+ * Looks through a file for damaged pages without changing it (SQLite's quick check).
+ *
+ * @returns what is wrong with it; undefined where it is whole, or not there yet
+ */
+export function damageOf(file: string): string | undefined {
+  if (!existsSync(file) || statSync(file).isDirectory()) return undefined;
+  let db: Database.Database | undefined;
+  try {
+    db = new Database(file, { readonly: true });
+    const [first] = db.pragma('quick_check(1)') as { quick_check: string }[];
+    return first?.quick_check === 'ok' ? undefined : (first?.quick_check ?? 'no answer');
+  } catch (error) {
+    const fault = databaseFault(error);
+    return fault?.code === 'damaged' && (error as { code?: string }).code !== 'SQLITE_NOTADB'
+      ? fault.detail
+      : undefined;
+  } finally {
+    db?.close();
+  }
+}
+
+/** A damaged file to read from: nothing of it is changed, so that as much as can be is saved from it. */
+export const openDamaged = (file: string): Database.Database => new Database(file, { readonly: true });
+
+/**
+ * Keeps a second server off the same file for as long as this one runs, by a lock that ends with the process, however it
+ * ends: two would not hear of each other's readings.
+ *
+ * @throws DatabaseRefused where another has it
+ */
+export function holdAlone(file: string): () => void {
+  const lock = openFile(`${file}.in-use`);
+  try {
+    lock.pragma('busy_timeout = 0');
+    lock.pragma('journal_mode = MEMORY');
+    lock.exec('BEGIN EXCLUSIVE');
+  } catch (error) {
+    lock.close();
+    if (databaseFault(error)?.code !== 'locked') throw error;
+    throw new DatabaseRefused(
+      `${file} is open in another Zero Point. Stop that one, or use it: two on one file would not hear of each other’s readings.`,
+    );
+  }
+  return () => lock.close();
 }
 
 function readVersion(db: Database.Database, file: string, existed: boolean, newest: number): number {

@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3';
+import type { DatabaseFault } from './databaseFault';
 import { documents } from './documents';
 import { entries } from './entries';
 import { LAST_SEQ } from './nextSeq';
@@ -7,7 +8,7 @@ import { setups } from './setups';
 import { tallies } from './tallies';
 
 /** Every table's queries, and the one way to write: a transaction. */
-export function createStore(db: Database) {
+export function createStore(db: Database, fault?: DatabaseFault) {
   const kind = db.prepare<[], 'demo' | 'own'>('SELECT kind FROM shop').pluck();
   const transact = db.transaction((work: () => unknown) => work());
   const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
@@ -15,6 +16,8 @@ export function createStore(db: Database) {
   const tables = { setups: setups(db), readings: readings(db), entries: entries(db), documents: documents(db) };
   return {
     ...tables,
+    /** The file is damaged and only read from. */
+    fault,
     tallies: tallies(db, tables),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
