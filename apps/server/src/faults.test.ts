@@ -66,7 +66,8 @@ describe('while it runs', () => {
 function damage(file: string): void {
   const { size } = statSync(file);
   const handle = openSync(file, 'r+');
-  for (let at = Math.floor((size * 0.7) / 4096) * 4096; at < size; at += 3 * 4096) writeSync(handle, Buffer.alloc(4096, 0x5a), 0, 4096, at);
+  for (let at = Math.floor((size * 0.7) / 4096) * 4096; at < size; at += 3 * 4096)
+    writeSync(handle, Buffer.alloc(4096, 0x5a), 0, 4096, at);
   closeSync(handle);
 }
 
