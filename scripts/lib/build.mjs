@@ -50,7 +50,8 @@ function bundleServer() {
   const out = join(ROOT, 'apps/server/dist');
   rmSync(out, { recursive: true, force: true });
   must(tool('esbuild'), [
-    'apps/server/src/main.ts',
+    'server=apps/server/src/main.ts',
+    'copies=apps/server/src/copiesMain.ts',
     '--bundle',
     '--platform=node',
     '--format=esm',
@@ -58,7 +59,8 @@ function bundleServer() {
     '--external:better-sqlite3',
     '--external:pdfkit',
     '--external:qrcode',
-    '--outfile=apps/server/dist/server.mjs',
+    '--outdir=apps/server/dist',
+    '--out-extension:.js=.mjs',
     "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
     '--log-level=warning',
   ]);
@@ -69,12 +71,17 @@ function bundleServer() {
     });
 }
 
-/** Everything the server needs to run: its own bundle and the exported app. */
-export function build() {
+/** The server's own bundle, and that of its copies. */
+export function buildServer() {
   once('server', ['package-lock.json', 'packages/core/src', 'apps/server'], 'apps/server/dist/server.mjs', () => {
     say('Bundling the server. A second.');
     bundleServer();
   });
+}
+
+/** Everything the server needs to run: its own bundle and the exported app. */
+export function build() {
+  buildServer();
   once(
     'app',
     ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib/build.mjs'],

@@ -27,8 +27,8 @@ describe('the name a shop is called by', () => {
   );
 
   test('a name it was told is its own', async () => {
-    const { store } = server;
-    const app = createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }), hosts: ['Shop-PC.local'] });
+    const { store, db } = server;
+    const app = createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }), hosts: ['Shop-PC.local'] });
     await request(app).get('/api/health').set('Host', 'shop-pc.local:4747').expect(200);
   });
 });

@@ -168,9 +168,10 @@ const put = (name: DocumentName, body: object, setup = SETUP) =>
 
 /** The same file served anew, as after the program was ended. */
 async function afterRestart(look: (app: ReturnType<typeof createApp>) => Promise<void>): Promise<void> {
-  const store = createStore(openDatabase(server.file, readMigrations(MIGRATIONS)));
+  const db = openDatabase(server.file, readMigrations(MIGRATIONS));
+  const store = createStore(db);
   try {
-    await look(createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }) }));
+    await look(createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }));
   } finally {
     store.close();
   }

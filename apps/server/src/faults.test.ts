@@ -79,8 +79,9 @@ describe('a damaged file', () => {
     damage(file);
     const bytes = readFileSync(file);
     expect(damageOf(file)).toEqual(expect.any(String));
-    const damaged = createStore(openDamaged(file), DAMAGED);
-    const app = createApp({ store: damaged, fonts: FONTS, logger: pino({ level: 'silent' }) });
+    const db = openDamaged(file);
+    const damaged = createStore(db, DAMAGED);
+    const app = createApp({ store: damaged, db, fonts: FONTS, logger: pino({ level: 'silent' }) });
     const { body } = await request(app).post(READINGS).send(leftFace()).expect(503);
     expect(body).toMatchObject({ code: 'damaged', detail: expect.stringMatching(/npm run restore/) });
     expect((await request(app).get('/api/health').expect(200)).body).toMatchObject({ ok: false });

@@ -72,6 +72,7 @@ describe('what HTTP itself refuses is a problem document too', () => {
     writeFileSync(join(folder, 'index.html'), '<!doctype html><title>Zero Point</title>');
     const app = createApp({
       store: server.store,
+      db: server.db,
       fonts: FONTS,
       logger: pino({ level: 'silent' }),
       staticFolder: folder,

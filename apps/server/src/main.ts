@@ -1,7 +1,9 @@
+import type { Database } from 'better-sqlite3';
 import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { pino } from 'pino';
+import { keepCopiesDaily } from './copies/keepCopies';
 import { settleShop } from './demo';
 import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
@@ -13,7 +15,13 @@ import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
 import { createStore, type Store } from './store/store';
 
-function openShop({ database, migrations, demo }: Settings): Store {
+/** A shop's store, and the database under it. */
+interface Opened {
+  db: Database;
+  store: Store;
+}
+
+function openShop({ database, migrations, demo }: Settings): Opened {
   const damage = damageOf(database);
   if (damage !== undefined) {
     process.stderr.write(`\n${database} is damaged: ${damage}\nIt is opened for reading only. ${DAMAGED?.detail}\n\n`);
@@ -26,7 +34,7 @@ function openShop({ database, migrations, demo }: Settings): Store {
       store,
       demo === undefined ? undefined : JSON.parse(lastTouchedYesterday(readFileSync(demo, 'utf8'), new Date())),
     );
-    return store;
+    return { db, store };
   } catch (error) {
     db.close();
     throw error;
@@ -34,9 +42,10 @@ function openShop({ database, migrations, demo }: Settings): Store {
 }
 
 /** What can still be read of a damaged file. @throws DatabaseRefused where not even its tables can */
-function damagedStore(file: string): Store {
+function damagedStore(file: string): Opened {
   try {
-    return createStore(openDamaged(file), DAMAGED);
+    const db = openDamaged(file);
+    return { db, store: createStore(db, DAMAGED) };
   } catch {
     throw new DatabaseRefused(`${file}: ${DAMAGED?.detail}`);
   }
@@ -54,8 +63,11 @@ function run(): void {
   const logger = pino({ level: settings.logLevel }, pino.destination({ dest: 2, sync: false }));
   const fonts = sheetFonts(join(import.meta.dirname, 'fonts'), join(process.cwd(), 'node_modules'));
   const letGo = holdAlone(settings.database);
-  const store = openShop(settings);
-  const server = createServer(createApp({ store, logger, staticFolder, fonts }));
+  const { db, store } = openShop(settings);
+  const server = createServer(createApp({ store, db, logger, staticFolder, fonts }));
+  const stopCopies = store.fault
+    ? () => undefined
+    : keepCopiesDaily(db, settings.database, (error) => logger.error({ err: error }, 'no daily copy'));
 
   server.on('clientError', answerClientError);
   server.on('error', (error: NodeJS.ErrnoException) => {
@@ -78,6 +90,7 @@ function run(): void {
   });
 
   const stop = () => {
+    stopCopies();
     server.close(() => {
       store.close();
       letGo();

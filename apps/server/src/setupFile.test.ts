@@ -15,7 +15,7 @@ function emptyShop() {
   const db = openDatabase(freshFile(), readMigrations(MIGRATIONS));
   const store = createStore(db);
   settleShop(store, undefined);
-  return { db, store, app: createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
+  return { db, store, app: createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
 }
 
 const exported = async (app: Parameters<typeof request>[0], id = SETUP): Promise<SetupFile> =>

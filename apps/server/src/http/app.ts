@@ -1,8 +1,10 @@
+import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import { resolve } from 'node:path';
 import type { Logger } from 'pino';
 import { createRecord } from '../record';
+import { copyRoutes } from '../routes/copies';
 import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
 import { readingRoutes } from '../routes/reading';
@@ -18,6 +20,8 @@ import { securityHeaders } from './securityHeaders';
 
 export interface AppOptions {
   store: Store;
+  /** The database under it, for copies. */
+  db: Database;
   logger: Logger;
   /** Faces that sheets are printed in. */
   fonts: SheetFonts;
@@ -31,20 +35,20 @@ export interface AppOptions {
 const BODY_LIMIT = '4mb';
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, logger, fonts, staticFolder, hosts = [] }: AppOptions): Express {
+export function createApp({ store, db, logger, fonts, staticFolder, hosts = [] }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
   app.use(securityHeaders());
   app.use(onlyKnownHosts(hosts), onlyOwnPages);
-  app.use('/api', api(store, fonts));
+  app.use('/api', api(store, db, fonts));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);
   app.use(sendProblem(logger));
   return app;
 }
 
-function api(store: Store, fonts: SheetFonts): express.Router {
+function api(store: Store, db: Database, fonts: SheetFonts): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-cache');
@@ -59,6 +63,7 @@ function api(store: Store, fonts: SheetFonts): express.Router {
     recordRoutes(record),
     readingRoutes(store, record),
     sheetRoutes(record, fonts),
+    copyRoutes(store, db),
     reckonRoutes(),
     openApiRoutes(),
   );

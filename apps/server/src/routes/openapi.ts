@@ -1,3 +1,4 @@
+import { shopBackup } from '@zero-point/core/formats/shopBackup';
 import { savedBody } from '@zero-point/core/record/entry';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-point/core/record/kinds';
 import { newSetup } from '@zero-point/core/record/plan';
@@ -163,6 +164,12 @@ function setupPaths(): ZodOpenApiPathsObject {
         summary: 'A whole set-up, to open in another shop',
         requestParams: { path },
         ...answers('With its machine, gauges and ledger', z.looseObject({ format: z.literal('zero-point-setup') })),
+      },
+    },
+    '/api/shop/copy.json': {
+      get: {
+        summary: 'The whole shop, to keep or to bring into another',
+        ...answers('Every document as it stands and every row, in the order of the record', shopBackup),
       },
     },
     '/api/setup-files': {

@@ -56,6 +56,7 @@ export function entries(db: Database) {
          AND body ->> '$.place.scale' = ? AND body ->> 'opens' = ?`,
     )
     .pluck();
+  const all = db.prepare<[], Row>(`SELECT ${COLUMNS} FROM entries ORDER BY seq`);
   return {
     insert: <K extends BodyRow>(
       kind: K,
@@ -75,6 +76,8 @@ export function entries(db: Database) {
       const row = get.get(id);
       return row && toRow(row);
     },
+    /** Every row there is, in the order they were received. */
+    all: (): StoredRow[] => all.all().map(toRow),
     /** Rows of a set-up behind a place in the record. */
     ofSetup: (setupId: string, since = 0): StoredRow[] => ofSetup.all(setupId, since).map(toRow),
     /** Rows of the shop that set-ups are shown; what was reckoned without one is told apart. */

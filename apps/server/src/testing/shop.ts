@@ -33,7 +33,7 @@ export function demoServer(file = freshFile()) {
   const db = openDatabase(file, readMigrations(MIGRATIONS));
   const store = createStore(db);
   settleShop(store, demoShop());
-  return { file, db, store, app: createApp({ store, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
+  return { file, db, store, app: createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
 }
 
 export const SETUP = 'base-plate-knee-mill';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Refusal } from '../problem/problem';
 import { isKindName, KINDS } from '../record/kinds';
 import { shopFile, type ShopFile } from '../record/shopFile';
+import { kindsToday } from './shopBackup';
 
 /** A whole set-up as one file: everything it needs of its shop, its documents and its ledger. */
 export interface SetupFile {
@@ -11,10 +12,6 @@ export interface SetupFile {
   kinds: Record<string, number>;
   shop: ShopFile;
 }
-
-/** The version of every kind as it is written today. */
-const kindsToday = (): Record<string, number> =>
-  Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version]));
 
 /** Puts a set-up's part of a shop into a file. */
 export const setupFile = (shop: ShopFile): SetupFile => ({

@@ -6,6 +6,7 @@ import { KEYS } from '../../frame/keys';
 
 import { TickBox } from '../../frame/TickBox';
 import { TopBar } from '../../frame/TopBar';
+import { ShopCopies } from './parts/ShopCopies';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
 import { Figure, Words } from '../../theme/Words';
@@ -35,6 +36,7 @@ export default function SettingsScreen() {
         <Words tone="soft">
           A set-up has its own units; change them in its Plan. These settings stay on this device.
         </Words>
+        <ShopCopies />
         <View style={{ gap: 6 }}>
           <Words kind="sentence">Keys</Words>
           {KEYS.map(({ key, does }) => (

@@ -1,0 +1,34 @@
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Words } from '../../../theme/Words';
+
+/** Where the server hands out a copy of the whole shop. */
+const COPIES = [
+  { label: 'Copy of the whole shop', from: '/api/shop/copy.sqlite' },
+  { label: 'The same as open JSON', from: '/api/shop/copy.json' },
+] as const;
+
+/** A copy of everything, to keep elsewhere. */
+export function ShopCopies() {
+  return (
+    <View style={styles.group}>
+      <Words kind="sentence">Copies</Words>
+      <Words tone="soft">
+        The server keeps a copy a day beside the shop’s file: every day of two weeks, then one a week, then one a month.
+        A copy kept elsewhere survives the disk. It is brought back on the server, by npm run restore.
+      </Words>
+      <View style={styles.buttons}>
+        {COPIES.map(({ label, from }) => (
+          <Button key={from} mode="outlined" icon="save" onPress={() => window.location.assign(from)}>
+            {label}
+          </Button>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: 8 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

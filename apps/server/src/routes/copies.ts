@@ -1,0 +1,38 @@
+import type { Database } from 'better-sqlite3';
+import { Router } from 'express';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { copyWhole } from '../copies/keepCopies';
+import { shopJson } from '../copies/shopJson';
+import type { Store } from '../store/store';
+
+const named = (end: string, now: Date): string => `shop-${now.toISOString().slice(0, 10)}.${end}`;
+
+/** A copy of the whole shop to keep elsewhere: the database itself, or all of it as open JSON. */
+export function copyRoutes(store: Store, db: Database): Router {
+  const router = Router();
+  router.get('/shop/copy.json', (_request, response) => {
+    const now = new Date();
+    response
+      .set('Content-Disposition', `attachment; filename="${named('json', now)}"`)
+      .type('application/json')
+      .send(JSON.stringify(shopJson(store, now.toISOString())));
+  });
+  router.get('/shop/copy.sqlite', (_request, response, next) => {
+    const folder = mkdtempSync(join(tmpdir(), 'zero-point-copy-'));
+    const file = join(folder, 'shop.sqlite');
+    copyWhole(db, file).then(
+      () =>
+        response.download(file, named('sqlite', new Date()), (error) => {
+          rmSync(folder, { recursive: true, force: true });
+          if (error && !response.headersSent) next(error);
+        }),
+      (error: unknown) => {
+        rmSync(folder, { recursive: true, force: true });
+        next(error);
+      },
+    );
+  });
+  return router;
+}

@@ -1,0 +1,110 @@
+import { z } from 'zod';
+import { Refusal } from '../problem/problem';
+import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../record/kinds';
+import { id, moment } from '../schema/quantities';
+
+/** A document as it stood: of the shop where the set-up is the empty text. */
+export interface BackedDocument {
+  kind: DocumentName;
+  setupId: string;
+  key: string;
+  version: string;
+  /** When it was saved last. */
+  at: string;
+  body: unknown;
+}
+
+/** A row as it was received. */
+export interface BackedRow {
+  kind: RowName;
+  setupId: string;
+  at: string;
+  body: { id: string };
+}
+
+/** A whole shop as one open file: every document as it stands and every row there ever was, in the order of the record. */
+export interface ShopBackup {
+  format: 'zero-point-shop';
+  version: 1;
+  madeAt: string;
+  shop: 'demo' | 'own';
+  /** The version of every kind it was written by. */
+  kinds: Record<string, number>;
+  setups: { id: string; createdAt: string }[];
+  record: (BackedDocument | BackedRow)[];
+}
+
+export const isRow = (entry: BackedDocument | BackedRow): entry is BackedRow => isRowName(entry.kind);
+
+const entry = z.object({
+  kind: z.string(),
+  setupId: z.union([id, z.literal('')]),
+  key: z.string().max(120).optional(),
+  version: z.string().max(120).optional(),
+  at: moment,
+  body: z.unknown(),
+});
+
+/** The envelope; what stands in it is checked by the schema of each entry's own kind, which the interface publishes too. */
+export const shopBackup = z
+  .object({
+    format: z.literal('zero-point-shop'),
+    version: z.literal(1),
+    madeAt: moment,
+    shop: z.enum(['demo', 'own']),
+    kinds: z.record(z.string(), z.number().int().min(1)),
+    setups: z.array(z.object({ id, createdAt: moment })),
+    record: z.array(entry),
+  })
+  .meta({ id: 'ShopBackup' });
+
+/** The version of every kind as it is written today. */
+export const kindsToday = (): Record<string, number> =>
+  Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version]));
+
+const refuse = (code: string, message: string): Refusal => new Refusal({ code, field: 'file', message });
+
+/**
+ * A backup as this program has it: entries of older kinds are brought up to date, and every one is checked.
+ *
+ * @throws Refusal of another file, of one that a newer program wrote, of one that is damaged: naming the place
+ */
+export function readShopBackup(data: unknown): ShopBackup {
+  const format = z.looseObject({ format: z.literal('zero-point-shop'), version: z.number() }).safeParse(data);
+  if (!format.success) throw refuse('not-a-backup', 'This is no backup of a shop. Choose one that Zero Point made.');
+  const newer = (): Refusal =>
+    refuse('newer', 'A newer Zero Point wrote this backup. Bring this one up to date, then restore it.');
+  if (format.data.version > 1) throw newer();
+  const envelope = shopBackup.safeParse(data);
+  if (!envelope.success) throw damaged(envelope.error.issues[0]);
+  const { kinds } = envelope.data;
+  if (Object.entries(kinds).some(([name, of]) => !isKindName(name) || of > KINDS[name].version)) throw newer();
+  const record = envelope.data.record.map((one, i) => upToDate(one, kinds, i));
+  return { ...envelope.data, record };
+}
+
+const damaged = (issue: { path: PropertyKey[]; message: string } | undefined): Refusal =>
+  refuse(
+    'damaged',
+    `The backup is damaged at ${issue?.path.join('.') ?? 'its beginning'}: it ${issue?.message ?? 'cannot be read'}. Take another copy.`,
+  );
+
+function upToDate(
+  { kind: name, setupId, key, version, at, body }: z.output<typeof entry>,
+  kinds: Readonly<Record<string, number>>,
+  place: number,
+): BackedDocument | BackedRow {
+  if (!isKindName(name)) throw damaged({ path: ['record', place, 'kind'], message: `names no kind: ${name}` });
+  const kind = KINDS[name];
+  const from = kinds[name] ?? 1;
+  const upgrade = (kind as { upgrade?: (old: unknown, from: number) => unknown }).upgrade;
+  const checked = (kind.schema as z.ZodType).safeParse(from < kind.version && upgrade ? upgrade(body, from) : body);
+  if (!checked.success) {
+    const [issue] = checked.error.issues;
+    throw damaged({ path: ['record', place, 'body', ...(issue?.path ?? [])], message: issue?.message ?? '' });
+  }
+  if (isRowName(name)) return { kind: name, setupId, at, body: checked.data as { id: string } };
+  if (key === undefined || version === undefined)
+    throw damaged({ path: ['record', place], message: 'has no key or no version' });
+  return { kind: name, setupId, key, version, at, body: checked.data };
+}
