@@ -37,6 +37,8 @@ async function runShop(demo: boolean): Promise<RunningShop> {
     DATABASE: join(mkdtempSync(join(tmpdir(), 'zero-point-e2e-')), 'shop.sqlite'),
     STATIC: join(ROOT, 'apps/app/dist'),
     LOG_LEVEL: 'error',
+    // Another address of this machine stands for the network.
+    LAN_ADDRESS: '127.0.0.2',
     ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),
   };
   let child: ChildProcess | undefined;

@@ -8,6 +8,7 @@ export function serverEnvironment({ demo, database }) {
     STATIC: join(ROOT, 'apps/app/dist'),
     DATABASE: process.env.DATABASE ?? join(ROOT, 'data', database),
     LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    ...(process.argv.includes('--lan') && { LAN: '1' }),
     ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),
   };
 }

@@ -1,5 +1,7 @@
 import request from 'supertest';
 import { createApp } from './http/app';
+import { createNetwork } from './network/network';
+import { createPairing } from './network/pairing';
 import { demoServer, FONTS, leftFace, SETUP } from './testing/shop';
 import { pino } from 'pino';
 
@@ -28,7 +30,13 @@ describe('the name a shop is called by', () => {
 
   test('a name it was told is its own', async () => {
     const { store, db } = server;
-    const app = createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }), hosts: ['Shop-PC.local'] });
+    const pairing = createPairing(store.devices);
+    const network = {
+      ...createNetwork({ pairing, port: () => 0, addresses: () => [] }),
+      hosts: () => ['Shop-PC.local'],
+    };
+    const logger = pino({ level: 'silent' });
+    const app = createApp({ store, db, fonts: FONTS, logger, doors: { network, pairing } });
     await request(app).get('/api/health').set('Host', 'shop-pc.local:4747').expect(200);
   });
 });

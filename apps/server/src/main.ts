@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { existsSync, readFileSync } from 'node:fs';
-import { createServer } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { keepCopiesDaily } from './copies/keepCopies';
@@ -8,6 +8,9 @@ import { settleShop } from './demo';
 import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
 import { answerClientError } from './http/clientError';
+import { announce } from './network/announce';
+import { createNetwork, ownAddresses } from './network/network';
+import { createPairing } from './network/pairing';
 import { readSettings, SettingRefused, type Settings } from './settings';
 import { sheetFonts } from './sheet/fonts';
 import { DAMAGED } from './store/databaseFault';
@@ -51,6 +54,9 @@ function damagedStore(file: string): Opened {
   }
 }
 
+const portOf = (address: ReturnType<Server['address']>, asked: number): number =>
+  typeof address === 'object' && address ? address.port : asked;
+
 function stopWith(message: string): never {
   process.stderr.write(`\n${message}\n\n`);
   process.exit(1);
@@ -64,7 +70,15 @@ function run(): void {
   const fonts = sheetFonts(join(import.meta.dirname, 'fonts'), join(process.cwd(), 'node_modules'));
   const letGo = holdAlone(settings.database);
   const { db, store } = openShop(settings);
-  const server = createServer(createApp({ store, db, logger, staticFolder, fonts }));
+  const pairing = createPairing(store.devices);
+  const network = createNetwork({
+    pairing,
+    port: () => portOf(server.address(), settings.port),
+    addresses: () => settings.lanAddresses ?? ownAddresses(),
+  });
+  const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing } });
+  network.answer(app);
+  const server = createServer(app);
   const stopCopies = store.fault
     ? () => undefined
     : keepCopiesDaily(db, settings.database, (error) => logger.error({ err: error }, 'no daily copy'));
@@ -83,14 +97,14 @@ function run(): void {
     throw error;
   });
   server.listen(settings.port, settings.host, () => {
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : settings.port;
     const host = settings.host.includes(':') ? `[${settings.host}]` : settings.host;
-    process.stdout.write(`Zero Point is at http://${host}:${port}/\n`);
+    process.stdout.write(`Zero Point is at http://${host}:${portOf(server.address(), settings.port)}/\n`);
+    if (settings.lan) void announce(network, pairing, (text) => process.stdout.write(text));
   });
 
   const stop = () => {
     stopCopies();
+    void network.close();
     server.close(() => {
       store.close();
       letGo();

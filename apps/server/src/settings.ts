@@ -10,6 +10,10 @@ export interface Settings {
   migrations: string;
   staticFolder: string | undefined;
   logLevel: string;
+  /** Opens the shop to the local network from the start. */
+  lan: boolean;
+  /** Where it opens; every network this machine is on where nobody says. */
+  lanAddresses: string[] | undefined;
 }
 
 /** A setting that cannot be used; the message names it and the remedy. */
@@ -35,6 +39,8 @@ export function readSettings(env: NodeJS.ProcessEnv, folder: string): Settings {
     migrations: env.MIGRATIONS ?? join(folder, 'migrations'),
     staticFolder: env.STATIC,
     logLevel: env.LOG_LEVEL ?? 'info',
+    lan: env.LAN === '1',
+    lanAddresses: env.LAN_ADDRESS?.split(','),
   };
 }
 

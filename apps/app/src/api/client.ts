@@ -21,7 +21,7 @@ const TIMEOUT = 10_000;
  *
  * @throws ServerRefusal for 4xx, with the problem it sent; ServerAway when there is no usable answer
  */
-export async function request<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<T> {
+export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
@@ -34,7 +34,14 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT', path: string, b
   }
   const answer: unknown = await response.json().catch(() => undefined);
   if (response.ok && answer !== undefined) return answer as T;
+  if (response.status === 401 && isProblem(answer) && answer.code === 'not-paired') return join();
   if (response.status >= 400 && response.status < 500 && isProblem(answer)) throw new ServerRefusal(answer);
+  throw new ServerAway();
+}
+
+/** This device was dismissed, or never let in: what it logged stays here and waits, while the page that pairs it opens. */
+function join(): never {
+  window.location.assign('/pair');
   throw new ServerAway();
 }
 

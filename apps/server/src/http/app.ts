@@ -4,7 +4,10 @@ import expressStaticGzip from 'express-static-gzip';
 import { resolve } from 'node:path';
 import type { Logger } from 'pino';
 import { createRecord } from '../record';
+import type { Network } from '../network/network';
+import type { Pairing } from '../network/pairing';
 import { copyRoutes } from '../routes/copies';
+import { networkRoutes, pairRoutes } from '../routes/network';
 import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
 import { readingRoutes } from '../routes/reading';
@@ -14,6 +17,7 @@ import { sheetRoutes } from '../routes/sheet';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
 import { onlyKnownHosts, onlyOwnPages } from './callers';
+import { onlyPaired } from './paired';
 import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
 import { securityHeaders } from './securityHeaders';
@@ -27,28 +31,29 @@ export interface AppOptions {
   fonts: SheetFonts;
   /** Folder of the exported app; without it only the API is served. */
   staticFolder?: string | undefined;
-  /** Names this shop is called by on the network, beside this machine's own. */
-  hosts?: readonly string[];
+  /** The shop's doors to the local network, where it may have any. */
+  doors?: { network: Network; pairing: Pairing } | undefined;
 }
 
 /** As large as the largest thing the record takes: ten thousand points, or all numbers of a tool table. */
 const BODY_LIMIT = '4mb';
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, db, logger, fonts, staticFolder, hosts = [] }: AppOptions): Express {
+export function createApp({ store, db, logger, fonts, staticFolder, doors }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
   app.use(securityHeaders());
-  app.use(onlyKnownHosts(hosts), onlyOwnPages);
-  app.use('/api', api(store, db, fonts));
+  app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
+  if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing));
+  app.use('/api', api({ store, db, fonts, doors }));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);
   app.use(sendProblem(logger));
   return app;
 }
 
-function api(store: Store, db: Database, fonts: SheetFonts): express.Router {
+function api({ store, db, fonts, doors }: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors'>): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-cache');
@@ -64,6 +69,7 @@ function api(store: Store, db: Database, fonts: SheetFonts): express.Router {
     readingRoutes(store, record),
     sheetRoutes(record, fonts),
     copyRoutes(store, db),
+    ...(doors ? [networkRoutes(doors.network, doors.pairing, store.devices)] : []),
     reckonRoutes(),
     openApiRoutes(),
   );

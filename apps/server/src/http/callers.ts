@@ -11,11 +11,11 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
  * Answers only under names the shop knows: a page of a stranger whose name was made to point here (DNS rebinding) gets
  * nothing. Any address of the loopback net is this machine's own.
  */
-export function onlyKnownHosts(hosts: readonly string[]): RequestHandler {
-  const known = new Set([...LOOPBACK, ...hosts.map(nameOf)]);
+export function onlyKnownHosts(hosts: () => readonly string[]): RequestHandler {
   return (request, _response, next) => {
     const name = nameOf(request.headers.host ?? '');
-    if (known.has(name) || /^127(\.\d{1,3}){3}$/.test(name)) return next();
+    if (LOOPBACK.includes(name) || /^127(\.\d{1,3}){3}$/.test(name)) return next();
+    if (hosts().some((host) => host.toLowerCase() === name)) return next();
     throw new HttpProblem(
       421,
       'unknown-host',

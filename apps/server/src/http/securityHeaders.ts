@@ -20,6 +20,8 @@ const harden = helmet({
       frameAncestors: ["'none'"],
     },
   },
+  // A form of our own must say where it comes from, or it would be taken for a foreign page's.
+  referrerPolicy: { policy: 'same-origin' },
   // The shop's own network speaks plain HTTP; these would only lock a phone out of it.
   strictTransportSecurity: false,
   originAgentCluster: false,

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import type { DatabaseFault } from './databaseFault';
+import { devices } from './devices';
 import { documents } from './documents';
 import { entries } from './entries';
 import { LAST_SEQ } from './nextSeq';
@@ -19,6 +20,7 @@ export function createStore(db: Database, fault?: DatabaseFault) {
     /** The file is damaged and only read from. */
     fault,
     tallies: tallies(db, tables),
+    devices: devices(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),

@@ -6,6 +6,7 @@ import { KEYS } from '../../frame/keys';
 
 import { TickBox } from '../../frame/TickBox';
 import { TopBar } from '../../frame/TopBar';
+import { Phones } from './parts/Phones';
 import { ShopCopies } from './parts/ShopCopies';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
@@ -36,6 +37,7 @@ export default function SettingsScreen() {
         <Words tone="soft">
           A set-up has its own units; change them in its Plan. These settings stay on this device.
         </Words>
+        <Phones />
         <ShopCopies />
         <View style={{ gap: 6 }}>
           <Words kind="sentence">Keys</Words>

@@ -1,0 +1,39 @@
+import { parse as parseCookie } from 'cookie';
+import type { RequestHandler } from 'express';
+import { isFromNetwork } from '../network/network';
+import { PAIR_PAGE } from '../network/pairPage';
+import type { Pairing } from '../network/pairing';
+import { HttpProblem } from './problem';
+
+export const DEVICE_COOKIE = 'zero-point-device';
+
+/**
+ * Lets in from the network only devices that were paired; all others get the page that pairs them, and nothing else. This
+ * machine's own browser needs none of it.
+ */
+export function onlyPaired(pairing: Pairing): RequestHandler {
+  return (request, response, next) => {
+    if (!isFromNetwork(request) || request.path === PAIR_PAGE) return next();
+    const key = parseCookie(request.headers.cookie ?? '')[DEVICE_COOKIE];
+    if (key !== undefined && pairing.knows(key)) return next();
+    if (request.method === 'GET' && request.accepts(['html', 'json']) === 'html' && !request.path.startsWith('/api'))
+      return response.redirect(303, PAIR_PAGE);
+    throw new HttpProblem(
+      401,
+      'not-paired',
+      'Not let in',
+      'This device is not let in to the shop. Open its address, and join with the code shown on the shop’s own machine.',
+    );
+  };
+}
+
+/** Who is let in is decided at the shop's own machine alone. */
+export const onlyHere: RequestHandler = (request, _response, next) => {
+  if (!isFromNetwork(request)) return next();
+  throw new HttpProblem(
+    403,
+    'only-here',
+    'Only at the machine',
+    'Devices are let in and dismissed on the machine the shop runs on. Open Settings there.',
+  );
+};

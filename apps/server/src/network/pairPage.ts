@@ -1,0 +1,39 @@
+/** The one page a device that was not let in yet may see. */
+export const PAIR_PAGE = '/pair';
+
+/** Where a phone that scans the code is led. */
+export const pairUrl = (url: string, code: string): string => `${url}${PAIR_PAGE}?code=${code}`;
+
+const escaped = (text: string): string => text.replaceAll(/[&<>"']/g, (sign) => `&#${sign.codePointAt(0) ?? 0};`);
+
+const STYLE = `
+body{margin:0;background:#f6f1e7;color:#1f1b16;font:18px/1.4 system-ui,sans-serif}
+main{padding:24px 20px;max-width:30rem;display:grid;gap:16px}
+h1{margin:0;font-size:28px}p{margin:0}label{display:grid;gap:6px;font-weight:700}
+input{font:700 24px ui-monospace,monospace;padding:12px;border:2px solid #1f1b16;border-radius:8px;background:#fffdf7;color:#1f1b16}
+input[name=code]{letter-spacing:.12em;text-transform:uppercase}input[name=name]{font:400 20px system-ui,sans-serif}
+button{font:700 20px system-ui,sans-serif;min-height:56px;border:0;border-radius:8px;background:#16365c;color:#fff}
+.bad{border-left:6px solid #a3231b;padding:8px 12px;background:#fbe9e4;color:#7c150f}
+:focus-visible{outline:3px solid #e2a21b;outline-offset:2px}`;
+
+interface PairPage {
+  code?: string;
+  name?: string;
+  /** What was wrong with the last try. */
+  trouble?: string;
+}
+
+/** The page that pairs a phone: one field and one button, no script, so that nothing of the shop is needed to show it. */
+export const pairPage = ({ code = '', name = '', trouble }: PairPage): string => `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
+<title>Join the shop · Zero Point</title><style>${STYLE}</style></head><body><main>
+<h1>Join the shop</h1>
+<p>On the machine the shop runs on, open Settings and let a phone in. Type the code that stands there.</p>
+${trouble === undefined ? '' : `<p class="bad" role="alert">${escaped(trouble)}</p>`}
+<form method="post" action="/pair" style="display:grid;gap:16px">
+<label>Code<input name="code" value="${escaped(code)}" autocomplete="off" autocapitalize="characters" spellcheck="false" required maxlength="12"></label>
+<label>What this device is called<input name="name" value="${escaped(name)}" placeholder="My phone" maxlength="40"></label>
+<button type="submit">Join</button>
+</form>
+<p>The code is good for ten minutes and one device. After that this device is known here until it is dismissed.</p>
+</main></body></html>`;

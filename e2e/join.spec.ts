@@ -1,0 +1,68 @@
+import { expect, expectAccessible, logReading, test } from './shop';
+
+test('a phone joins by its code, works, and is out once it is dismissed', async ({ page, shop, browser }) => {
+  const there = shop.url.replace('127.0.0.1', '127.0.0.2');
+  await page.goto(`${shop.url}/settings`);
+  await expect(page.getByText('Closed: only browsers on this machine are answered.')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Open the shop to the local network' }).click();
+  await expect(page.getByText(`Phones on the same network find it at ${there}.`)).toBeVisible();
+  await page.getByRole('button', { name: 'Let a phone in' }).click();
+  const code = await page.getByText(/^[A-Z2-9]{4}-[A-Z2-9]{4}$/).textContent();
+  await expect(page.getByRole('img', { name: /A code to scan/ })).toBeVisible();
+  await expectAccessible(page);
+
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 664 } })).newPage();
+  await phone.goto(`${there}/setup/base-plate-knee-mill/datum`);
+  await expect(phone).toHaveURL(`${there}/pair`);
+  await phone.getByRole('textbox', { name: 'Code' }).fill('WRNG-C0DE');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(phone.getByRole('alert')).toHaveText(/That is not the code/);
+  await expectAccessible(phone);
+  await phone.getByRole('textbox', { name: 'Code' }).fill((code ?? '').toLowerCase());
+  await phone.getByRole('textbox', { name: 'What this device is called' }).fill('Bench phone');
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(
+    phone.getByRole('heading', { name: 'Zero Point' }).or(phone.getByText('Reckon something')),
+  ).toBeVisible();
+
+  // What it logs is in the shop, and the shop's own machine sees the phone.
+  await phone.goto(`${there}/setup/feet-knee-mill/verify`);
+  await logReading(phone, /^X shows/, '-5.004');
+  await expect(phone.getByText(/✓ Left face: −0\.004 mm/)).toBeVisible();
+  await expect(page.getByText('Bench phone')).toBeVisible();
+  await phone.goto(`${there}/settings`);
+  await expect(phone.getByText(/^Phones are let in and dismissed on the machine the shop runs on/)).toBeVisible();
+
+  await page.getByRole('button', { name: 'Dismiss Bench phone' }).click();
+  await expect(page.getByText('Bench phone')).toBeHidden();
+  await phone.goto(`${there}/`);
+  await expect(phone).toHaveURL(`${there}/pair`);
+  await phone.context().close();
+});
+
+test('what a dismissed phone has logged waits on it until it joins again', async ({ page, shop, browser }) => {
+  const there = shop.url.replace('127.0.0.1', '127.0.0.2');
+  const own = (path: string, method: string, data?: object) =>
+    page.request.fetch(`${shop.url}/api${path}`, { method, ...(data && { data }) }).then((answer) => answer.json());
+  await own('/network', 'PUT', { open: true });
+  const letIn = async () => ((await own('/network/code', 'POST', {})) as { code: { code: string } }).code.code;
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 664 } })).newPage();
+  await phone.goto(`${there}/pair?code=${await letIn()}`);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await phone.goto(`${there}/setup/feet-knee-mill/verify`);
+  await expect(phone.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  const { devices } = (await own('/network', 'GET')) as { devices: { id: string }[] };
+  await own(`/network/devices/${devices[0]?.id}`, 'DELETE');
+  await phone.getByRole('textbox', { name: /^X shows/ }).fill('-5.004');
+  await phone.getByRole('button', { name: 'Log this reading' }).click();
+  await expect(phone).toHaveURL(`${there}/pair`);
+  await phone.goto(`${there}/pair?code=${await letIn()}`);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect
+    .poll(async () => {
+      const snapshot = (await own('/setups/feet-knee-mill', 'GET')) as { readings: { value: number }[] };
+      return snapshot.readings.filter(({ value }) => value === -5.004).length;
+    })
+    .toBe(1);
+  await phone.context().close();
+});
