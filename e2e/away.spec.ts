@@ -94,9 +94,9 @@ test('what the server refuses is said, with nothing else held up', async ({ page
     { times: 1 },
   );
   await log(page, '121.005');
-  await expect(page.getByRole('alert')).toContainText('Not stored: The gauge is gone.');
+  await expect(page.getByRole('alert')).toContainText('Not stored: reading “121.005”. The gauge is gone.');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Seen' }).click();
+  await page.getByRole('button', { name: 'Let it go' }).click();
   await log(page, '121.010');
   await expect(page.getByText('1 reading gives')).toBeVisible();
   await expect.poll(() => backReadings(page, shop.url)).toEqual(['121.010']);

@@ -18,6 +18,8 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
     },
     acceptDownloads: true,
+    // Keeping the whole app on the device is a story of its own (offline.spec).
+    serviceWorkers: 'block',
     actionTimeout: 15_000,
     locale: 'en-GB',
     timezoneId: 'UTC',

@@ -18,17 +18,22 @@ export function compress(folder) {
   }
 }
 
-/** Lets the browser fetch the first script while it still reads the page. */
+/**
+ * Lets the browser fetch the first script while it still reads the page, and names the build in it: the server tells its own
+ * with every answer, so that a page that is older or newer notices.
+ */
 export function preloadEntry(folder) {
   const page = join(folder, 'index.html');
   const html = readFileSync(page, 'utf8');
-  const entry = /src="(\/_expo\/[^"]+\/entry-[^"]+\.js)"/.exec(html)?.[1];
+  const entry = /src="(\/_expo\/[^"]+\/entry-([^"]+)\.js)"/.exec(html);
   if (!entry) throw new Error(`no entry script in ${page}`);
-  writeFileSync(page, html.replace('</title>', `</title>\n    <link rel="preload" href="${entry}" as="script" />`));
+  const [, src, build] = entry;
+  const head = [`<link rel="preload" href="${src}" as="script" />`, `<meta name="build" content="${build}" />`];
+  writeFileSync(page, html.replace('</title>', `</title>\n    ${head.join('\n    ')}`));
 }
 
-/** Exports an Expo app for the web into its own dist folder. */
-export function exportApp(app) {
+/** Exports an Expo app for the web into its own dist folder; with a worker that keeps it on the device, where it is asked for. */
+export function exportApp(app, { offline = false } = {}) {
   const output = join(app, 'dist');
   rmSync(join(ROOT, output), { recursive: true, force: true });
   must(tool('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
@@ -36,6 +41,7 @@ export function exportApp(app) {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
   preloadEntry(join(ROOT, output));
+  if (offline) must(process.execPath, [join(ROOT, 'scripts/lib/offline.mjs'), join(ROOT, output)]);
   compress(join(ROOT, output));
 }
 
@@ -82,14 +88,9 @@ export function buildServer() {
 /** Everything the server needs to run: its own bundle and the exported app. */
 export function build() {
   buildServer();
-  once(
-    'app',
-    ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib/build.mjs'],
-    'apps/app/dist/index.html',
-    () => {
-      say('Building the app. About 1 minute the first time, seconds after.');
-      exportApp('apps/app');
-    },
-  );
+  once('app', ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib'], 'apps/app/dist/index.html', () => {
+    say('Building the app. About 1 minute the first time, seconds after.');
+    exportApp('apps/app', { offline: true });
+  });
   if (!existsSync(join(ROOT, 'apps/app/dist/index.html'))) throw new Error('the export made no index.html');
 }

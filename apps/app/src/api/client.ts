@@ -1,4 +1,5 @@
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
+import { useVersion } from './offline';
 
 /** The server answered, and said no. */
 export class ServerRefusal extends Error {
@@ -9,8 +10,11 @@ export class ServerRefusal extends Error {
 
 /** The server did not answer, or could not: worth trying again later. */
 export class ServerAway extends Error {
-  constructor() {
-    super('The server is away.');
+  constructor(
+    /** What is the matter with it, where it answered with that. */
+    readonly fault?: string,
+  ) {
+    super(fault ?? 'The server is away.');
   }
 }
 
@@ -19,7 +23,7 @@ const TIMEOUT = 10_000;
 /**
  * One request to the server's API.
  *
- * @throws ServerRefusal for 4xx, with the problem it sent; ServerAway when there is no usable answer
+ * @throws ServerRefusal for 4xx, with the problem it sent; ServerAway when there is no usable answer, with the fault where the server told one
  */
 export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
   let response: Response;
@@ -32,11 +36,12 @@ export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path
   } catch {
     throw new ServerAway();
   }
+  useVersion.getState().tell(response.headers.get('x-zero-point-build'));
   const answer: unknown = await response.json().catch(() => undefined);
   if (response.ok && answer !== undefined) return answer as T;
   if (response.status === 401 && isProblem(answer) && answer.code === 'not-paired') return join();
   if (response.status >= 400 && response.status < 500 && isProblem(answer)) throw new ServerRefusal(answer);
-  throw new ServerAway();
+  throw new ServerAway(isProblem(answer) ? answer.detail : undefined);
 }
 
 /** This device was dismissed, or never let in: what it logged stays here and waits, while the page that pairs it opens. */

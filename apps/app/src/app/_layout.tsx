@@ -2,6 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { PaperProvider } from 'react-native-paper';
+import { keepAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
 import { useSettings } from '../stores/settings';
 import { startOutbox } from '../stores/outbox';
@@ -13,6 +14,7 @@ export default function Layout() {
   const mode = useSettings((state) => state.mode);
   const theme = useMemo(() => paperTheme(mode), [mode]);
   useEffect(startOutbox, []);
+  useEffect(keepAppOffline, []);
   useEffect(() => {
     document.body.style.backgroundColor = PALETTES[mode].ground;
     document.documentElement.style.colorScheme = PALETTES[mode].dark ? 'dark' : 'light';

@@ -1,8 +1,9 @@
-import { DOCUMENT_KINDS, isKindName, isRowName, type DocumentName } from '@zero-point/core/record/kinds';
+import { isKindName, KINDS } from '@zero-point/core/record/kinds';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Surface } from 'react-native-paper';
 import { keepsNothing } from '../api/deviceStorage';
+import { takeNewer, useVersion } from '../api/offline';
 import type { Refused, SetAside } from '../outbox/outbox';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
@@ -13,8 +14,9 @@ import { saveFile } from './saveFile';
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
 export function OutboxLine() {
   const { palette } = useLook();
-  const { waiting, refused, aside, away } = useOutbox();
-  if (!away && refused.length === 0 && aside.length === 0 && !keepsNothing) return null;
+  const { waiting, refused, aside, away, fault } = useOutbox();
+  const other = useVersion((state) => state.other);
+  if (!away && !other && refused.length === 0 && aside.length === 0 && !keepsNothing) return null;
   const count = waiting.length === 1 ? '1 entry waits' : `${waiting.length} entries wait`;
   return (
     <Surface elevation={0} style={[styles.surface, { backgroundColor: palette.surface, borderColor: palette.warn }]}>
@@ -24,7 +26,15 @@ export function OutboxLine() {
           data.
         </Status>
       )}
-      {away && (
+      {other && (
+        <Line say="The server is of another version than this page. What you logged is kept.">
+          <Button mode="outlined" onPress={() => void takeNewer()}>
+            Take the server’s version
+          </Button>
+        </Line>
+      )}
+      {away && fault !== undefined && <Status>{`The server has a fault. ${fault} ${count} on this device.`}</Status>}
+      {away && fault === undefined && (
         <Status>
           {keepsNothing
             ? `The server is away. ${count} on this page, and will be sent when it is back.`
@@ -47,18 +57,34 @@ const Status = ({ children }: { children: ReactNode }) => (
   </View>
 );
 
-const titleOf = ({ entry: { kind } }: Refused): string =>
-  isKindName(kind) && !isRowName(kind) ? DOCUMENT_KINDS[kind as DocumentName].title : 'entry';
+const titleOf = ({ entry: { kind } }: Refused): string => (isKindName(kind) ? KINDS[kind].title : 'entry');
+
+/** What a refused entry says, as it was typed where it was: `entry “-5.012”`. */
+function valueOf({ entry }: Refused): string {
+  const { body } = entry as { body: { source?: { text?: string }; name?: string; value?: number } };
+  const value = body.source?.text ?? body.name ?? body.value;
+  const title = titleOf({ entry } as Refused);
+  return value === undefined ? title : `${title} “${value}”`;
+}
+
+const saveRefused = ({ entry, reason }: Refused) =>
+  saveFile(`${JSON.stringify({ entry, reason }, null, 2)}\n`, 'application/json', 'zero-point-not-stored.json');
 
 /** What the server would not take; of two versions of a thing, both to choose from. */
 function RefusedLine({ refused }: { refused: Refused }) {
-  const { dismiss, keepMine } = useOutbox();
+  const { dismiss, again, keepMine } = useOutbox();
   const [choosing, setChoosing] = useState(false);
   const { key, reason, current } = refused;
   if (!current) {
     return (
-      <Line say={`Not stored: ${reason}`}>
-        <Button onPress={() => dismiss(key)}>Seen</Button>
+      <Line say={`Not stored: ${valueOf(refused)}. ${reason}`}>
+        <Button mode="outlined" onPress={() => again(key)}>
+          Send again
+        </Button>
+        <Button mode="outlined" onPress={() => saveRefused(refused)}>
+          Save to a file
+        </Button>
+        <Button onPress={() => dismiss(key)}>Let it go</Button>
       </Line>
     );
   }

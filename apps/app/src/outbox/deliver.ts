@@ -1,7 +1,7 @@
 import { isRow, keyOf } from '@zero-point/core/record/merge';
 import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/record/kinds';
 import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
-import { request, ServerRefusal } from '../api/client';
+import { request, ServerAway, ServerRefusal } from '../api/client';
 import type { Delivery } from './outbox';
 
 const baseOf = ({ setupId }: Entry): string => (setupId === '' ? '' : `/setups/${encodeURIComponent(setupId)}`);
@@ -29,7 +29,10 @@ export async function deliver(entry: Entry): Promise<Delivery> {
     await send(entry);
     return { kind: 'delivered' };
   } catch (error) {
-    if (!(error instanceof ServerRefusal)) return { kind: 'away' };
+    if (!(error instanceof ServerRefusal)) {
+      const fault = error instanceof ServerAway ? error.fault : undefined;
+      return { kind: 'away', ...(fault !== undefined && { fault }) };
+    }
     const { detail, current } = error.problem;
     return { kind: 'refused', reason: detail, ...(current && { current }) };
   }

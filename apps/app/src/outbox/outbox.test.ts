@@ -45,6 +45,40 @@ function device(
 const ids = (waiting: { entry: Entry }[]) => waiting.map(({ entry: { body } }) => 'id' in body && body.id);
 
 describe('the outbox', () => {
+  test('a refused entry is kept whole, and goes to the end of the queue once more when asked', async () => {
+    let gaugeIsThere = false;
+    const got: unknown[] = [];
+    const { outbox } = device(async (sent) => {
+      if (ids([{ entry: sent }])[0] === 'bad' && !gaugeIsThere) return { kind: 'refused', reason: 'no such gauge' };
+      got.push(ids([{ entry: sent }])[0]);
+      return { kind: 'delivered' };
+    });
+    outbox.add(entry('bad'));
+    outbox.add(entry('good'));
+    await outbox.flush();
+    expect(got).toEqual(['good']);
+    const [refused] = outbox.refused();
+    expect(refused?.entry).toEqual(entry('bad'));
+    gaugeIsThere = true;
+    outbox.again(refused?.key ?? '');
+    expect(outbox.refused()).toEqual([]);
+    expect(await outbox.flush()).toBe(true);
+    expect(got).toEqual(['good', 'bad']);
+    outbox.again('nobody');
+    expect(outbox.waiting()).toEqual([]);
+  });
+
+  test('what the server says is the matter with it is known until it stores again', async () => {
+    let fault: string | undefined = 'The disk is full.';
+    const { outbox } = device(async () => (fault === undefined ? { kind: 'delivered' } : { kind: 'away', fault }));
+    outbox.add(entry('a'));
+    expect(await outbox.flush()).toBe(false);
+    expect(outbox.fault()).toBe('The disk is full.');
+    fault = undefined;
+    expect(await outbox.flush()).toBe(true);
+    expect(outbox.fault()).toBeUndefined();
+  });
+
   test('keeps entries while the server is away, across a reload, and delivers them in order once', async () => {
     const away = device(async () => ({ kind: 'away' }));
     for (const id of ['a', 'b', 'c']) away.outbox.add(entry(id));

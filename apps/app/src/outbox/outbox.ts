@@ -34,7 +34,7 @@ export interface SetAside {
 }
 
 export type Delivery =
-  { kind: 'delivered' } | { kind: 'refused'; reason: string; current?: Current } | { kind: 'away' };
+  { kind: 'delivered' } | { kind: 'refused'; reason: string; current?: Current } | { kind: 'away'; fault?: string };
 
 /** What the outbox needs of the world. */
 export interface OutboxWorld {
@@ -57,6 +57,7 @@ type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 export function createOutbox(world: OutboxWorld) {
   const { storage } = world;
   let running: Promise<boolean> | undefined;
+  let fault: string | undefined;
 
   function keys(prefix: string): string[] {
     return Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '')
@@ -114,6 +115,7 @@ export function createOutbox(world: OutboxWorld) {
       if (!first) return true;
       for (const next of entries) {
         const delivery = await world.send(next.entry);
+        fault = delivery.kind === 'away' ? delivery.fault : undefined;
         if (delivery.kind === 'away') return false;
         if (delivery.kind === 'delivered') world.onDelivered(next.entry);
         else refuse(next, delivery);
@@ -126,6 +128,8 @@ export function createOutbox(world: OutboxWorld) {
   return {
     waiting,
     refused,
+    /** What the server said is the matter with it, where it answered but could not store. */
+    fault: (): string | undefined => fault,
     /** What could not be read. */
     aside: (): SetAside[] =>
       keys(ASIDE).map((key) => {
@@ -153,6 +157,14 @@ export function createOutbox(world: OutboxWorld) {
         running = undefined;
       });
       return running;
+    },
+    /** A refused entry goes to the end of the queue once more, as it is: what was in its way may be gone. */
+    again(key: string): void {
+      const [kept] = read<Refused>(REFUSED, REFUSED + key);
+      if (!kept) return;
+      storage.setItem(WAITING + world.newKey(), JSON.stringify(toWaiting(kept.entry)));
+      storage.removeItem(REFUSED + key);
+      world.onChange();
     },
     /** The person has seen a refusal, or saved what was set aside. */
     dismiss(key: string): void {

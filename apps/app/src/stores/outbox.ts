@@ -18,11 +18,17 @@ interface OutboxState {
   aside: SetAside[];
   /** The last try found the server away. */
   away: boolean;
+  /** What the server said is the matter with it, where it answered but could not store. */
+  fault: string | undefined;
   log: (entry: Entry) => void;
   dismiss: (key: string) => void;
+  /** Sends a refused entry once more. */
+  again: (key: string) => void;
   /** Of two versions of a document, keeps this device's: saved again, from what stands now. */
   keepMine: (refused: Refused) => void;
   flush: () => Promise<void>;
+  /** Looks again at what is kept: another tab of this device may have logged or delivered. */
+  look: () => void;
 }
 
 const RETRY = 2000;
@@ -77,12 +83,18 @@ export const useOutbox = create<OutboxState>((set, get) => {
   return {
     ...seen(),
     away: false,
+    fault: undefined,
     log: (entry) => {
       outbox.add(entry);
       if (entry.kind === 'reading') tellStored();
       void get().flush();
     },
+    look: () => set(seen()),
     dismiss: outbox.dismiss,
+    again: (key) => {
+      outbox.again(key);
+      void get().flush();
+    },
     keepMine: ({ key, entry, current }) => {
       if (current) get().log({ ...(entry as DocumentEntry), version: uuidv7(), began: current.version });
       outbox.dismiss(key);
@@ -90,7 +102,7 @@ export const useOutbox = create<OutboxState>((set, get) => {
     flush: async () => {
       clearTimeout(retry);
       const done = await outbox.flush();
-      set({ away: !done });
+      set({ away: !done, fault: done ? undefined : outbox.fault() });
       // An entry added while the last delivery was ending is still here.
       if (outbox.waiting().length > 0) retry = setTimeout(() => void get().flush(), done ? 0 : RETRY);
     },
@@ -103,8 +115,13 @@ export function startOutbox(): () => void {
   flush();
   window.addEventListener('online', flush);
   window.addEventListener('focus', flush);
+  const look = ({ key }: StorageEvent) => {
+    if (key === null || key.startsWith('zero-point.')) useOutbox.getState().look();
+  };
+  window.addEventListener('storage', look);
   return () => {
     window.removeEventListener('online', flush);
     window.removeEventListener('focus', flush);
+    window.removeEventListener('storage', look);
   };
 }

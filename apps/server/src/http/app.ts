@@ -1,7 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
-import { resolve } from 'node:path';
+import { existsSync, readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
 import type { Logger } from 'pino';
 import { createRecord } from '../record';
 import type { Network } from '../network/network';
@@ -44,6 +45,7 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors }: App
   app.disable('x-powered-by');
   app.use(requestLog(logger));
   app.use(securityHeaders());
+  if (staticFolder !== undefined) app.use(tellBuild(staticFolder));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
   if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing));
   app.use('/api', api({ store, db, fonts, doors }));
@@ -87,6 +89,18 @@ const onlyReads =
     const writes = method !== 'GET' && method !== 'HEAD' && !path.startsWith('/reckon/');
     next(writes ? unavailable(fault) : undefined);
   };
+
+/** Names the build of the app that is served, so that a page of another one notices. */
+function tellBuild(folder: string): express.RequestHandler {
+  const page = join(folder, 'index.html');
+  const build = existsSync(page)
+    ? /<meta name="build" content="([^"]+)"/.exec(readFileSync(page, 'utf8'))?.[1]
+    : undefined;
+  return (request, response, next) => {
+    if (build !== undefined && request.path.startsWith('/api')) response.setHeader('X-Zero-Point-Build', build);
+    next();
+  };
+}
 
 function serveExport(app: Express, folder: string): void {
   const hashed = /\/(_expo|assets|fonts)\//;

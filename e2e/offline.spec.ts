@@ -1,0 +1,117 @@
+import { expect, logReading, test } from './shop';
+
+test.describe('kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('with the server stopped the app starts, the last set-up works, and what is logged is handed over', async ({
+    page,
+    shop,
+  }) => {
+    await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+    await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await expect
+      .poll(() =>
+        page.evaluate(async () => (await caches.keys()).length > 0 && navigator.serviceWorker.controller !== null),
+      )
+      .toBe(true);
+    await shop.kill();
+
+    // A new start, not only a page that was open.
+    await page.close({ runBeforeUnload: false });
+    const again = await page.context().newPage();
+    await again.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+    await expect(again.getByText(/^Touch the left face again/)).toBeVisible();
+    await logReading(again, /^X shows/, '-5.003');
+    await expect(again.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
+    await expect(again.getByText(/The server is away\. 1 entry waits on this device/)).toBeVisible();
+    // A station that was never opened starts too.
+    await again.goto(`${shop.url}/setup/feet-knee-mill/heights`);
+    await expect(again.getByText(/entry waits on this device/)).toBeVisible();
+
+    await shop.start();
+    await expect(again.getByText(/waits on this device/)).toBeHidden({ timeout: 20_000 });
+    const snapshot = (await (await again.request.get(`${shop.url}/api/setups/feet-knee-mill`)).json()) as {
+      readings: { value: number }[];
+    };
+    expect(snapshot.readings.filter(({ value }) => value === -5.003)).toHaveLength(1);
+  });
+});
+
+test('a page of another version than the server says so, and offers the one thing to do', async ({ page, shop }) => {
+  await page.route('**/api/**', async (route) => {
+    if (route.request().url().endsWith('/events')) return route.continue();
+    const response = await route.fetch();
+    await route.fulfill({ response, headers: { ...response.headers(), 'x-zero-point-build': 'another' } });
+  });
+  await page.goto(`${shop.url}/at-once`);
+  await page.goto(shop.url);
+  await expect(page.getByText(/^The server is of another version than this page/)).toBeVisible();
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+  const loaded = page.waitForEvent('load');
+  await page.getByRole('button', { name: 'Take the server’s version' }).click();
+  await loaded;
+  await expect(page.getByText(/^The server is of another version/)).toBeHidden();
+});
+
+test('a part of the app that the server has no more: begun again once, then said', async ({ page, shop }) => {
+  let pages = 0;
+  page.on('load', () => {
+    pages += 1;
+  });
+  await page.route(/\/_expo\/static\/js\/web\/workshop-/, (route) => route.fulfill({ status: 404, body: '' }));
+  await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+  await expect(page.getByText('A part of the app is missing.')).toBeVisible();
+  expect(pages).toBe(2);
+  await page.unroute(/\/_expo\/static\/js\/web\/workshop-/);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText(/^Touch the left face again/)).toBeVisible();
+});
+
+test('a server that answers but cannot store is called that, with what to do, and nothing is lost', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+  await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  const full = {
+    type: 'urn:zero-point:problem:disk-full',
+    title: 'Disk full',
+    status: 507,
+    detail: 'The disk with the shop’s file is full.',
+    code: 'disk-full',
+  };
+  await page.route('**/readings', (route) => route.fulfill({ status: 507, json: full }));
+  await logReading(page, /^X shows/, '-5.004');
+  await logReading(page, /^X shows/, '-5.006');
+  await expect(
+    page.getByText(/^The server has a fault\. The disk with the shop’s file is full\. 2 entries wait/),
+  ).toBeVisible();
+  await page.unroute('**/readings');
+  await expect(page.getByText(/^The server has a fault/)).toBeHidden({ timeout: 20_000 });
+});
+
+test('a refused entry is shown with its value, sent again once it may be, or saved to a file', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+  await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  const refused = {
+    type: 'urn:zero-point:problem:invalid',
+    title: 'Not as it should be',
+    status: 422,
+    detail: 'gaugeId names no gauge of this shop; add it to the shop first. Nothing was stored.',
+    code: 'invalid',
+  };
+  await page.route('**/readings', (route) => route.fulfill({ status: 422, json: refused }));
+  await logReading(page, /^X shows/, '-5.004');
+  await expect(page.getByText(/^Not stored: reading “-5\.004”\. gaugeId names no gauge/)).toBeVisible();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save to a file' }).click();
+  expect((await saved).suggestedFilename()).toBe('zero-point-not-stored.json');
+  await page.unroute('**/readings');
+  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.getByText(/^Not stored/)).toBeHidden();
+  await expect(page.getByText(/✓ Left face: −0\.004 mm/)).toBeVisible();
+});
