@@ -1,3 +1,8 @@
+import { chromium } from '@playwright/test';
+import { createHash, X509Certificate } from 'node:crypto';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect, expectAccessible, logReading, test } from './shop';
 
 test('a phone joins by its code, works, and is out once it is dismissed', async ({ page, shop, browser }) => {
@@ -65,4 +70,49 @@ test('what a dismissed phone has logged waits on it until it joins again', async
     })
     .toBe(1);
   await phone.context().close();
+});
+
+test('over TLS a phone that trusts the shop keeps the app: it starts with the server stopped', async ({
+  page,
+  shop,
+}) => {
+  const own = (path: string, method: string, data?: object) =>
+    page.request.fetch(`${shop.url}/api${path}`, { method, ...(data && { data }) }).then((answer) => answer.json());
+  const { secureUrls } = (await own('/network', 'PUT', { open: true })) as { secureUrls: string[] };
+  const { code } = ((await own('/network/code', 'POST', {})) as { code: { code: string } }).code;
+  const there = secureUrls[0] ?? '';
+  expect(there).toMatch(/^https:\/\/127\.0\.0\.2:/);
+
+  // What trusting the authority does on a phone: this one certificate is believed, and no other.
+  const { publicKey } = new X509Certificate(readFileSync(join(shop.folder, 'tls', 'shop.crt')));
+  const pin = createHash('sha256')
+    .update(publicKey.export({ type: 'spki', format: 'der' }))
+    .digest('base64');
+  const phone = await chromium.launchPersistentContext(mkdtempSync(join(tmpdir(), 'zero-point-phone-')), {
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      `--ignore-certificate-errors-spki-list=${pin}`,
+    ],
+    viewport: { width: 390, height: 664 },
+    serviceWorkers: 'allow',
+  });
+  const screen = await phone.newPage();
+  await screen.goto(`${there}/pair?code=${code}`);
+  await screen.getByRole('button', { name: 'Join' }).click();
+  await screen.goto(`${there}/setup/feet-knee-mill/verify`);
+  await expect(screen.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  expect(await screen.evaluate(() => isSecureContext)).toBe(true);
+  await screen.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect.poll(() => screen.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await shop.kill();
+  const again = await phone.newPage();
+  await again.goto(`${there}/setup/feet-knee-mill/verify`);
+  await logReading(again, /^X shows/, '-5.003');
+  await expect(again.getByText(/1 entry waits on this device/)).toBeVisible();
+  await phone.close();
 });

@@ -11,6 +11,8 @@ const ROOT = join(import.meta.dirname, '..');
 /** A real server on a database of its own, that can be killed and started again at the same address. */
 export interface RunningShop {
   url: string;
+  /** Where its file lies, and what belongs to it. */
+  folder: string;
   start: () => Promise<void>;
   /** As a power cut would: no time to tidy up. */
   kill: () => Promise<void>;
@@ -31,10 +33,11 @@ function freePort(): Promise<number> {
 
 async function runShop(demo: boolean): Promise<RunningShop> {
   const port = await freePort();
+  const folder = mkdtempSync(join(tmpdir(), 'zero-point-e2e-'));
   const env = {
     ...process.env,
     PORT: String(port),
-    DATABASE: join(mkdtempSync(join(tmpdir(), 'zero-point-e2e-')), 'shop.sqlite'),
+    DATABASE: join(folder, 'shop.sqlite'),
     STATIC: join(ROOT, 'apps/app/dist'),
     LOG_LEVEL: 'error',
     // Another address of this machine stands for the network.
@@ -44,6 +47,7 @@ async function runShop(demo: boolean): Promise<RunningShop> {
   let child: ChildProcess | undefined;
   return {
     url: `http://127.0.0.1:${port}`,
+    folder,
     start: () =>
       new Promise((resolve, reject) => {
         const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {

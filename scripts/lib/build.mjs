@@ -65,6 +65,7 @@ function bundleServer() {
     '--external:better-sqlite3',
     '--external:pdfkit',
     '--external:qrcode',
+    '--external:selfsigned',
     '--outdir=apps/server/dist',
     '--out-extension:.js=.mjs',
     "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",

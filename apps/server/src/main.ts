@@ -9,6 +9,7 @@ import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
 import { answerClientError } from './http/clientError';
 import { announce } from './network/announce';
+import { certificatesFolder, certificatesFor } from './network/certificates';
 import { createNetwork, ownAddresses } from './network/network';
 import { createPairing } from './network/pairing';
 import { readSettings, SettingRefused, type Settings } from './settings';
@@ -75,6 +76,7 @@ function run(): void {
     pairing,
     port: () => portOf(server.address(), settings.port),
     addresses: () => settings.lanAddresses ?? ownAddresses(),
+    certificates: (names) => certificatesFor(certificatesFolder(settings.database), names, new Date()),
   });
   const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing } });
   network.answer(app);

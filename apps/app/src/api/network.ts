@@ -7,6 +7,8 @@ export interface NetworkState {
   open: boolean;
   /** Where phones find it. */
   urls: string[];
+  /** Where they find it over TLS, once they trust the shop's own certificate. */
+  secureUrls: string[];
   /** The code that lets one device in, with a picture of it to scan. */
   code?: { code: string; until: string; qr: string };
   devices: { id: string; name: string; pairedAt: string; seenAt: string }[];

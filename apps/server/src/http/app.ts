@@ -8,7 +8,7 @@ import { createRecord } from '../record';
 import type { Network } from '../network/network';
 import type { Pairing } from '../network/pairing';
 import { copyRoutes } from '../routes/copies';
-import { networkRoutes, pairRoutes } from '../routes/network';
+import { networkRoutes, pairRoutes, trustRoutes } from '../routes/network';
 import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
 import { readingRoutes } from '../routes/reading';
@@ -47,7 +47,7 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors }: App
   app.use(securityHeaders());
   if (staticFolder !== undefined) app.use(tellBuild(staticFolder));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
-  if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing));
+  if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
   app.use('/api', api({ store, db, fonts, doors }));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);

@@ -21,7 +21,10 @@ export async function announce(network: Network, pairing: Pairing, print: (text:
   const picture = await QRCode.toString(pairUrl(url, code), { type: 'terminal', small: true });
   print(`\nA phone on the same network joins at\n${urls.map((one) => `  ${one}\n`).join('')}`);
   print(`with the code ${code}, good for ten minutes and one device. Or scan:\n\n${picture}\n`);
-  print(
-    'More devices: Settings on this machine. Over plain http the phone cannot start without the server, nor be kept awake.\n',
-  );
+  print('More devices: Settings on this machine.\n');
+  const [secure] = network.secureUrls();
+  if (secure !== undefined)
+    print(
+      `Started from the phone with the server away, and its screen kept awake: open ${url}/trust there, then ${secure}\n`,
+    );
 }

@@ -1,4 +1,5 @@
 import { createServer, type Server } from 'node:http';
+import { get } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -6,6 +7,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from '../http/app';
 import { demoServer, FONTS, leftFace, SETUP } from '../testing/shop';
+import { certificatesFor } from './certificates';
 import { createNetwork } from './network';
 import { createPairing } from './pairing';
 
@@ -16,7 +18,9 @@ async function shopWithDoor() {
   const pairing = createPairing(store.devices, () => now);
   const server: Server = createServer();
   const port = () => (server.address() as AddressInfo).port;
-  const network = createNetwork({ pairing, port, addresses: () => ['127.0.0.2'] });
+  const tls = mkdtempSync(join(tmpdir(), 'zero-point-tls-'));
+  const certificates = (names: readonly string[]) => certificatesFor(tls, names, now);
+  const network = createNetwork({ pairing, port, addresses: () => ['127.0.0.2'], certificates });
   const staticFolder = mkdtempSync(join(tmpdir(), 'zero-point-static-'));
   writeFileSync(join(staticFolder, 'index.html'), '<!doctype html><title>the app</title>');
   const logger = pino({ level: 'silent' });
@@ -187,6 +191,31 @@ test('a foreign page cannot write by a paired phone’s key, nor under a foreign
     headers: { ...foreign.headers, origin: 'http://evil.example' },
   });
   expect([answer.status, await codeOf(answer)]).toEqual([403, 'foreign-origin']);
+});
+
+/** Asks over TLS, trusting one authority alone; the status, or why it was not believed. */
+const securely = (path: string, authority: string | undefined, cookie = ''): Promise<number | string> =>
+  new Promise((resolve) => {
+    const [url = ''] = shop.network.secureUrls();
+    const asked = get(`${url}${path}`, { ca: authority, headers: { cookie } }, (answer) => {
+      answer.resume();
+      resolve(answer.statusCode ?? 0);
+    });
+    asked.on('error', (error: NodeJS.ErrnoException) => resolve(error.code ?? error.message));
+  });
+
+test('over TLS a device that trusts the shop’s own authority is served; others are not even asked', async () => {
+  await open();
+  const key = keyOf(await join_(await newCode()));
+  const trust = await ask('/trust', key);
+  expect(await trust.text()).toContain(shop.network.secureUrls()[0]);
+  const certificate = await (await ask('/trust/authority.crt', key)).text();
+  expect(certificate).toMatch(/^-----BEGIN CERTIFICATE-----/);
+  expect(await securely('/api/health', certificate, key)).toBe(200);
+  expect(await securely('/api/health', certificate)).toBe(401);
+  expect(await securely('/api/health', undefined, key)).toMatch(/SELF_SIGNED|UNABLE_TO_VERIFY/);
+  // The certificate is for those that were let in.
+  expect((await ask('/trust/authority.crt')).headers.get('location')).toBe('/pair');
 });
 
 test('what was typed into the page comes back as words, never as a page of its own', async () => {

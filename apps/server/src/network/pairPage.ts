@@ -24,11 +24,18 @@ interface PairPage {
 }
 
 /** The page that pairs a phone: one field and one button, no script, so that nothing of the shop is needed to show it. */
-export const pairPage = ({ code = '', name = '', trouble }: PairPage): string => `<!doctype html>
+/** The frame of the pages that need nothing of the app. */
+const page = (title: string, body: string): string => `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
-<title>Join the shop · Zero Point</title><style>${STYLE}</style></head><body><main>
-<h1>Join the shop</h1>
-<p>On the machine the shop runs on, open Settings and let a phone in. Type the code that stands there.</p>
+<title>${title} · Zero Point</title><style>${STYLE}</style></head><body><main>
+<h1>${title}</h1>
+${body}
+</main></body></html>`;
+
+export const pairPage = ({ code = '', name = '', trouble }: PairPage): string =>
+  page(
+    'Join the shop',
+    `<p>On the machine the shop runs on, open Settings and let a phone in. Type the code that stands there.</p>
 ${trouble === undefined ? '' : `<p class="bad" role="alert">${escaped(trouble)}</p>`}
 <form method="post" action="/pair" style="display:grid;gap:16px">
 <label>Code<input name="code" value="${escaped(code)}" autocomplete="off" autocapitalize="characters" spellcheck="false" required maxlength="12"></label>
@@ -36,4 +43,21 @@ ${trouble === undefined ? '' : `<p class="bad" role="alert">${escaped(trouble)}<
 <button type="submit">Join</button>
 </form>
 <p>The code is good for ten minutes and one device. After that this device is known here until it is dismissed.</p>
-</main></body></html>`;
+<p><a href="/">I joined already: open the shop</a></p>`,
+  );
+
+/** Where a phone is walked through trusting the shop's own certificate. */
+export const TRUST_PAGE = '/trust';
+
+/** How a phone comes to trust the shop, and what it gains by that. */
+export const trustPage = (secureUrls: readonly string[]): string =>
+  page(
+    'Trust this shop',
+    `<p>Over plain http this device cannot start the app while the server is away, and its screen is not kept awake. Over https it does both. For that it must trust the shop’s own certificate, once.</p>
+<ol style="margin:0;padding-left:1.4em;display:grid;gap:10px">
+<li><a href="${TRUST_PAGE}/authority.crt">Fetch the certificate</a>. It was made by the machine the shop runs on, and never left it but to you.</li>
+<li>Install it as a certificate of an authority: in the device’s settings look for “certificate”, under security or under profiles, and allow it for web pages.</li>
+<li>Open ${secureUrls.map((url) => `<a href="${escaped(url)}/">${escaped(url)}</a>`).join(' or ')} and put it on the home screen.</li>
+</ol>
+<p>Only do this with your own shop, on your own network: what is signed by this certificate your device believes. Take it out again in the same place when you no longer need it.</p>`,
+  );

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { onlyHere, DEVICE_COOKIE } from '../http/paired';
 import { HttpProblem, notFound, parsed } from '../http/problem';
 import type { Network } from '../network/network';
-import { PAIR_PAGE, pairPage, pairUrl } from '../network/pairPage';
+import { PAIR_PAGE, pairPage, pairUrl, TRUST_PAGE, trustPage } from '../network/pairPage';
 import type { Pairing } from '../network/pairing';
 import type { Devices } from '../store/devices';
 
@@ -62,6 +62,27 @@ export function pairRoutes(pairing: Pairing): Router {
   return router;
 }
 
+/** The shop's own certificate, and how a device comes to trust it: for those that were let in. */
+export function trustRoutes(network: Network): Router {
+  const router = Router();
+  const authority = (): string => {
+    const cert = network.authority();
+    if (cert === undefined) throw notFound('certificate', 'authority');
+    return cert;
+  };
+  router.get(TRUST_PAGE, (_request, response) => {
+    authority();
+    response.set('Cache-Control', 'no-store').type('html').send(trustPage(network.secureUrls()));
+  });
+  router.get(`${TRUST_PAGE}/authority.crt`, (_request, response) => {
+    response
+      .set('Content-Disposition', 'attachment; filename="zero-point-shop.crt"')
+      .type('application/x-x509-ca-cert')
+      .send(authority());
+  });
+  return router;
+}
+
 /** Opening the shop to the network, codes, and who is let in: at the shop's own machine only. */
 export function networkRoutes(network: Network, pairing: Pairing, devices: Devices): Router {
   const router = Router();
@@ -72,6 +93,7 @@ export function networkRoutes(network: Network, pairing: Pairing, devices: Devic
     return {
       open: network.isOpen(),
       urls: network.urls(),
+      secureUrls: network.secureUrls(),
       devices: devices.all(),
       ...(code && url !== undefined && { code: { ...code, qr: await QRCode.toDataURL(pairUrl(url, code.code)) } }),
     };

@@ -51,10 +51,14 @@ export function Phones() {
           >
             {state.code ? 'Another code' : 'Let a phone in'}
           </Button>
-          <Words tone="soft">
-            Over plain http a phone cannot start while the server is away, nor is its screen kept awake. It stays open
-            until the server stops; to open it from the start: npm start -- --lan
-          </Words>
+          {state.secureUrls.length > 0 && (
+            <Words tone="soft">
+              Over plain http a phone cannot start while the server is away, nor is its screen kept awake. Once it has
+              joined, let it open {state.urls[0]}/trust: that walks it through trusting this shop, and then it does both
+              at {state.secureUrls.join(' or ')}.
+            </Words>
+          )}
+          <Words tone="soft">It stays open until the server stops; to open it from the start: npm start -- --lan</Words>
         </>
       ) : (
         <Words tone="soft">Closed: only browsers on this machine are answered.</Words>

@@ -1,0 +1,48 @@
+import { X509Certificate } from 'node:crypto';
+import { mkdtempSync, readdirSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { certificatesFor } from './certificates';
+
+const NOW = new Date('2026-11-26T10:00:00Z');
+const NAMES = ['192.168.1.20', 'shop-pc', 'shop-pc.local'];
+const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000);
+const folderOf = () => mkdtempSync(join(tmpdir(), 'zero-point-tls-'));
+
+test('an authority that may sign, and a certificate of its signing for every name and address', async () => {
+  const { authority, cert } = await certificatesFor(folderOf(), NAMES, NOW);
+  const [ca, own] = [new X509Certificate(authority), new X509Certificate(cert)];
+  expect(ca.ca).toBe(true);
+  expect(own.ca).toBe(false);
+  expect(own.verify(ca.publicKey)).toBe(true);
+  expect(own.checkIP('192.168.1.20')).toBe('192.168.1.20');
+  expect(own.checkHost('shop-pc.local')).toBe('shop-pc.local');
+  expect(own.checkIP('192.168.1.21')).toBeUndefined();
+  // Phones refuse what lasts longer.
+  expect(Date.parse(own.validTo) - Date.parse(own.validFrom)).toBeLessThan(398 * 86_400_000);
+});
+
+test('kept as it is while names and time allow, so that what a phone trusts stays', async () => {
+  const folder = folderOf();
+  const first = await certificatesFor(folder, NAMES, NOW);
+  expect(await certificatesFor(folder, NAMES, later(300))).toEqual(first);
+});
+
+test('a new address or a near end makes the certificate anew, by the same authority', async () => {
+  const folder = folderOf();
+  const first = await certificatesFor(folder, NAMES, NOW);
+  const moved = await certificatesFor(folder, ['10.0.0.7', ...NAMES.slice(1)], later(1));
+  expect(moved.authority).toBe(first.authority);
+  expect(moved.cert).not.toBe(first.cert);
+  expect(new X509Certificate(moved.cert).checkIP('10.0.0.7')).toBe('10.0.0.7');
+  const old = await certificatesFor(folder, ['10.0.0.7', ...NAMES.slice(1)], later(370));
+  expect(old.authority).toBe(first.authority);
+  expect(old.cert).not.toBe(moved.cert);
+});
+
+test('keys are this user’s alone', async () => {
+  const folder = folderOf();
+  await certificatesFor(folder, NAMES, NOW);
+  expect(readdirSync(folder).sort()).toEqual(['authority.crt', 'authority.key', 'shop.crt', 'shop.key']);
+  for (const name of readdirSync(folder)) expect(statSync(join(folder, name)).mode & 0o077).toBe(0);
+});

@@ -1,0 +1,117 @@
+import { X509Certificate } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { isIP } from 'node:net';
+import { generate } from 'selfsigned';
+
+/** What a door needs to speak TLS, and what a phone is asked to trust. PEM. */
+export interface Certificates {
+  /** The shop's own authority: the one thing a phone trusts, once. */
+  authority: string;
+  key: string;
+  cert: string;
+}
+
+interface Pair {
+  key: string;
+  cert: string;
+}
+
+const DAY = 86_400_000;
+
+/** An authority is trusted by hand, so it lasts; a certificate is made anew without anybody noticing. */
+const AUTHORITY_DAYS = 3650;
+
+/** Phones refuse certificates that last longer than 398 days. */
+const DAYS = 390;
+
+/** Made anew so long before its end. */
+const BEFORE_END = 30 * DAY;
+
+const EC = { keyType: 'ec', curve: 'P-256', algorithm: 'sha256' } as const;
+
+/** Where a shop's certificates are kept. */
+export const certificatesFolder = (file: string): string => join(dirname(file), 'tls');
+
+/**
+ * The shop's certificate for these names and addresses, signed by its own authority: both made where there are none yet, the
+ * certificate made anew when the names change or its end is near. Keys are readable by this user alone.
+ *
+ * @param folder where they are kept
+ * @param names names and addresses the shop is called by
+ */
+export async function certificatesFor(folder: string, names: readonly string[], now: Date): Promise<Certificates> {
+  mkdirSync(folder, { recursive: true });
+  const authority = read(folder, 'authority') ?? write(folder, 'authority', await newAuthority(now));
+  const kept = read(folder, 'shop');
+  const own =
+    kept && stands(kept, authority, names, now) ? kept : write(folder, 'shop', await newShop(authority, names, now));
+  return { authority: authority.cert, ...own };
+}
+
+/** The authority's certificate, where there is one. */
+export const authorityIn = (folder: string): string | undefined => read(folder, 'authority')?.cert;
+
+function read(folder: string, name: string): Pair | undefined {
+  const [key, cert] = [join(folder, `${name}.key`), join(folder, `${name}.crt`)];
+  if (!existsSync(key) || !existsSync(cert)) return undefined;
+  return { key: readFileSync(key, 'utf8'), cert: readFileSync(cert, 'utf8') };
+}
+
+function write(folder: string, name: string, pair: Pair): Pair {
+  for (const [end, text] of [
+    ['key', pair.key],
+    ['crt', pair.cert],
+  ] as const) {
+    const file = join(folder, `${name}.${end}`);
+    writeFileSync(`${file}.new`, text, { mode: 0o600 });
+    renameSync(`${file}.new`, file);
+  }
+  return pair;
+}
+
+/** Whether a certificate is of this authority, for all these names, and not near its end. */
+function stands({ cert }: Pair, authority: Pair, names: readonly string[], now: Date): boolean {
+  const read = new X509Certificate(cert);
+  const named = (name: string) => (isIP(name) === 0 ? read.checkHost(name) : read.checkIP(name)) !== undefined;
+  return (
+    read.verify(new X509Certificate(authority.cert).publicKey) &&
+    names.every(named) &&
+    Date.parse(read.validTo) - now.getTime() > BEFORE_END
+  );
+}
+
+async function newAuthority(now: Date): Promise<Pair> {
+  const { private: key, cert } = await generate(
+    [{ name: 'commonName', value: `Zero Point, this shop, ${now.toISOString().slice(0, 10)}` }],
+    {
+      ...EC,
+      notBeforeDate: new Date(now.getTime() - DAY),
+      notAfterDate: new Date(now.getTime() + AUTHORITY_DAYS * DAY),
+      extensions: [
+        { name: 'basicConstraints', cA: true, pathLenConstraint: 0, critical: true },
+        { name: 'keyUsage', keyCertSign: true, cRLSign: true, critical: true },
+      ],
+    },
+  );
+  return { key, cert };
+}
+
+async function newShop(authority: Pair, names: readonly string[], now: Date): Promise<Pair> {
+  const { private: key, cert } = await generate([{ name: 'commonName', value: names[0] ?? 'localhost' }], {
+    ...EC,
+    ca: authority,
+    notBeforeDate: new Date(now.getTime() - DAY),
+    notAfterDate: new Date(now.getTime() + DAYS * DAY),
+    extensions: [
+      { name: 'basicConstraints', cA: false, critical: true },
+      { name: 'keyUsage', digitalSignature: true, critical: true },
+      { name: 'extKeyUsage', serverAuth: true },
+      {
+        name: 'subjectAltName',
+        altNames: names.map((name) => (isIP(name) === 0 ? { type: 2, value: name } : { type: 7, ip: name })),
+      },
+    ],
+  });
+  return { key, cert };
+}
