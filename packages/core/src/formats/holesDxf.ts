@@ -8,6 +8,7 @@ import Parser, {
 } from 'dxf-parser';
 import { Refusal } from '../problem/problem';
 import { millimetresPer, type LengthUnit } from '../units/unit';
+import { flatDxf } from './flatDxf';
 import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 /** $INSUNITS of a header. */
@@ -45,7 +46,8 @@ const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6 * Math.ma
  * @throws Refusal when it is no DXF, is cut off, has no holes, or nobody says its unit (code `unit-unknown`)
  */
 export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHoles {
-  if (!/(^|\n)\s*0\s*\r?\n\s*EOF\s*$/.test(text))
+  // The end is looked at alone: a pattern over the whole would be tried at every blank line of it.
+  if (!/(^|\n)[ \t]*0[ \t]*\r?\n[ \t]*EOF$/.test(text.trimEnd().slice(-200)))
     throw new Refusal({
       code: 'dxf-cut-off',
       field: 'file',
@@ -55,8 +57,9 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
     });
   let drawing;
   try {
-    drawing = new Parser().parseSync(text);
-  } catch {
+    drawing = new Parser().parseSync(flatDxf(text));
+  } catch (error) {
+    if (error instanceof Refusal) throw error;
     drawing = null;
   }
   if (!drawing)
@@ -72,8 +75,11 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
   const holes = drawing.entities.flatMap((entity): FileHole[] => {
     const found = holeOf(entity);
     if (found) return [scaled(found, per)];
-    if (entity.type === 'ARC') arcs.push(entity as IArcEntity);
-    else skipped.push(NAMES[entity.type] ?? entity.type.toLowerCase());
+    if (entity.type === 'ARC') {
+      const { center, radius } = entity as Partial<IArcEntity>;
+      if (!center || radius === undefined) throw lame('arc', entity.layer);
+      arcs.push(entity as IArcEntity);
+    } else skipped.push(NAMES[entity.type] ?? entity.type.toLowerCase());
     return [];
   });
   const { closed, open } = closedArcs(arcs);
@@ -108,11 +114,13 @@ function holeOf(entity: IEntity): FileHole | undefined {
   const group = entity.layer;
   switch (entity.type) {
     case 'CIRCLE': {
-      const { center, radius } = entity as ICircleEntity;
+      const { center, radius } = entity as Partial<ICircleEntity>;
+      if (!center || radius === undefined) throw lame('circle', group);
       return { x: center.x, y: center.y, diameter: 2 * radius, group };
     }
     case 'POINT': {
-      const { position } = entity as IPointEntity;
+      const { position } = entity as Partial<IPointEntity>;
+      if (!position) throw lame('point', group);
       return { x: position.x, y: position.y, group };
     }
     case 'LWPOLYLINE':
@@ -121,6 +129,13 @@ function holeOf(entity: IEntity): FileHole | undefined {
       return undefined;
   }
 }
+
+const lame = (what: string, layer: string): Refusal =>
+  new Refusal({
+    code: 'bad-dxf',
+    field: 'file',
+    message: `A ${what} on the layer “${layer}” has no middle or no radius. The drawing is damaged there; save it again.`,
+  });
 
 /** A closed polyline whose every side is an arc about one centre is a circle. */
 function roundPolyline({ vertices, shape, layer }: ILwpolylineEntity): FileHole | undefined {
@@ -150,7 +165,9 @@ function closedArcs(arcs: readonly IArcEntity[]): { closed: FileHole[]; open: nu
     const key = [arc.layer, arc.center.x, arc.center.y, arc.radius]
       .map((one) => (typeof one === 'number' ? one.toFixed(5) : one))
       .join(' ');
-    groups.set(key, [...(groups.get(key) ?? []), arc]);
+    const group = groups.get(key);
+    if (group) group.push(arc);
+    else groups.set(key, [arc]);
   }
   let open = 0;
   const closed = [...groups.values()].flatMap((group): FileHole[] => {

@@ -359,7 +359,7 @@ describe('programs', () => {
   test('units missing, a shifted zero, another language, only arcs', () => {
     expect(refusal(() => holesFromProgram('G90 G81 X1 Y2 Z-3 R1 F50', undefined)).code).toBe('unit-unknown');
     expect(refusal(() => holesFromProgram('G21\nG92 X0 Y0\nG81 X1 Y2 Z-3 R1', undefined)).message).toMatch(
-      /Line 2 moves or turns the zero \(G92\)/,
+      /Line 2 moves, turns or mirrors the zero \(G92\)/,
     );
     expect(refusal(() => holesFromProgram('G21\nG1 X[#1+2]', undefined)).message).toMatch(/^Line 2 cannot be read/);
     expect(refusal(() => holesFromProgram('G21\nG2 X1 Y1 I1 J0\nG3 X0 Y0 I1 J0', undefined)).message).toMatch(

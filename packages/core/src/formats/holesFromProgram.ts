@@ -1,4 +1,5 @@
 import { Refusal } from '../problem/problem';
+import { MAX_HOLES } from '../record/maxHoles';
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../positions/fileHole';
 
@@ -6,6 +7,12 @@ interface Word {
   letter: string;
   value: number;
 }
+
+/** More signs than any figure of a program has. */
+const MOST_SIGNS = 24;
+
+const refuse = (line: number, code: string, why: string): Refusal =>
+  new Refusal({ code, field: `line ${line}`, message: `Line ${line} ${why}. Nothing was taken over.` });
 
 /** One line as words (ISO 6983-1): comments, block numbers and skipped blocks taken out. */
 function wordsOf(line: string, number: number): Word[] {
@@ -22,6 +29,17 @@ function wordsOf(line: string, number: number): Word[] {
       field: `line ${number}`,
       message: `Line ${number} cannot be read: “${line.trim().slice(0, 40)}”. Plain words such as G81 X10 Y20 are read; sums, variables and other languages are not.`,
     });
+  const long = words.find((word) => word.length > MOST_SIGNS);
+  if (long !== undefined)
+    throw refuse(number, 'bad-figure', `has a figure of ${long.length - 1} signs. See whether the file is whole`);
+  const letters = words.map((word) => word[0] ?? '').filter((letter) => letter !== 'G' && letter !== 'M');
+  const twice = letters.find((letter, i) => letters.indexOf(letter) !== i);
+  if (twice !== undefined)
+    throw refuse(
+      number,
+      'word-twice',
+      `has the word ${twice} twice, and controls differ in which counts. Write it once`,
+    );
   return words
     .map((word) => ({ letter: word[0] ?? '', value: Number(word.slice(1)) }))
     .filter(({ letter }) => letter !== 'N');
@@ -31,7 +49,18 @@ function wordsOf(line: string, number: number): Word[] {
 const CYCLES = new Set([73, 74, 76, 81, 82, 83, 84, 85, 86, 87, 88, 89]);
 
 /** What changes where part zero is in the middle of a program: its places would be wrong. */
-const SHIFTS: Readonly<Record<number, string>> = { 10: 'G10', 52: 'G52', 68: 'G68', 92: 'G92', 51: 'G51' };
+const SHIFTS = new Set([10, 51, 52, 68, 92]);
+
+/** Words that leave the plain plane, or go somewhere else to read on. */
+const ELSEWHERE: Readonly<Record<string, string>> = {
+  G16: 'tells places by angle and radius (G16)',
+  G18: 'drills along Y (G18)',
+  G19: 'drills along X (G19)',
+  G65: 'calls another program (G65)',
+  G66: 'calls another program (G66)',
+  M97: 'calls another part of the program (M97)',
+  M98: 'calls another program (M98)',
+};
 
 /**
  * Hole positions read back from a program: each place of a drilling cycle, and each place where Z alone feeds down. The
@@ -55,6 +84,8 @@ function createReader(asked: LengthUnit | undefined) {
   let cycleZ = 0;
   let cycleR = 0;
   let tool: number | undefined;
+  let workOffset: number | undefined;
+  let ended = false;
   const holes: FileHole[] = [];
   const skipped: string[] = [];
   const per = (): number => millimetresPer(unit ?? asked ?? askUnit());
@@ -78,13 +109,21 @@ function createReader(asked: LengthUnit | undefined) {
 
   function modes(codes: readonly number[], number: number): void {
     for (const code of codes) {
-      const shift = SHIFTS[code];
-      if (shift !== undefined)
+      // Whatever stands behind the point: 51.1 mirrors as 51 does, 68.2 turns as 68 does.
+      if (SHIFTS.has(Math.floor(code)))
         throw new Refusal({
           code: 'shifted-zero',
           field: `line ${number}`,
-          message: `Line ${number} moves or turns the zero (${shift}), so places after it would be wrong. Take it out, or read the program without it.`,
+          message: `Line ${number} moves, turns or mirrors the zero (G${code}), so places after it would be wrong. Take it out, or read the program without it.`,
         });
+      const offset = Math.floor(code) >= 54 && Math.floor(code) <= 59;
+      if (offset && workOffset !== undefined && workOffset !== code && holes.length > 0)
+        throw refuse(
+          number,
+          'second-offset',
+          `goes on in another work offset (G${code}), whose zero is elsewhere. Read each part of the program by itself`,
+        );
+      if (offset) workOffset = code;
       if (code === 20 || code === 21) {
         if (unit !== undefined && unit !== (code === 20 ? 'in' : 'mm') && holes.length > 0)
           throw new Refusal({
@@ -99,11 +138,29 @@ function createReader(asked: LengthUnit | undefined) {
     }
   }
 
+  /** Words that would put holes somewhere else than they are read. */
+  function plainWords(words: readonly Word[], number: number): void {
+    const elsewhere = words.find(({ letter, value }) => ELSEWHERE[`${letter}${value}`] !== undefined);
+    if (elsewhere)
+      throw refuse(
+        number,
+        'elsewhere',
+        `${ELSEWHERE[`${elsewhere.letter}${elsewhere.value}`] ?? ''}, which is not followed here`,
+      );
+    const rotary = words.find(({ letter }) => letter === 'A' || letter === 'B' || letter === 'C');
+    if (rotary)
+      throw refuse(number, 'rotary', `turns the part (${rotary.letter}), so places after it are on another side`);
+    const moves = words.some(({ letter }) => letter === 'X' || letter === 'Y' || letter === 'Z');
+    if (ended && moves) throw refuse(number, 'after-end', 'moves behind the program’s end, which no control runs');
+    ended ||= words.some(({ letter, value }) => letter === 'M' && (value === 2 || value === 30));
+  }
+
   return {
     line: (words: readonly Word[], number: number): void => {
       if (words.length === 0) return;
       const value = (letter: string) => words.find((word) => word.letter === letter)?.value;
       const codes = words.filter(({ letter }) => letter === 'G').map((word) => word.value);
+      plainWords(words, number);
       modes(codes, number);
       tool = value('T') ?? tool;
       if (codes.includes(28) || codes.includes(53)) return;
@@ -116,7 +173,9 @@ function createReader(asked: LengthUnit | undefined) {
         if (z !== undefined) cycleZ = incremental ? cycleR + z : z;
         const placed = x !== undefined || y !== undefined || codes.some((code) => CYCLES.has(code));
         const times = value('L') ?? value('K') ?? 1;
-        for (let i = 0; placed && i < Math.min(times, 10_000); i += 1) {
+        if (!Number.isInteger(times) || times < 0 || times > MAX_HOLES)
+          throw refuse(number, 'repeats', `repeats ${times} times, which cannot be meant`);
+        for (let i = 0; placed && i < times; i += 1) {
           go('x', x);
           go('y', y);
           drill(cycleZ);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { angle, length, positiveLength } from '../schema/quantities';
 import { Refusal } from '../problem/problem';
+import { jsonOf } from './plainFigure';
 import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
 
 const FORMAT = 'zero-point/holes/1';
@@ -33,7 +34,7 @@ export const holesJson = (holes: readonly FileHole[]): string =>
 export function holesFromJson(text: string): ReadHoles {
   let parsed: unknown;
   try {
-    parsed = JSON.parse(text);
+    parsed = jsonOf(text);
   } catch {
     throw new Refusal({
       code: 'bad-json',

@@ -9,5 +9,15 @@ export const plainFigure = (value: number, decimals: number): string =>
 export const plainLength = (mm: number, unit: LengthUnit): string =>
   plainFigure(mm / millimetresPer(unit), DEFAULT_DECIMALS[unit]);
 
+/** What a spreadsheet takes for the beginning of a formula, blanks before it and full-width forms of it too. */
+const FORMULA = /^[\s\u00A0\uFEFF]*[=+\-@＝＋－＠]|^[\t\r\n]/;
+
 /** A name that a spreadsheet would run as a formula gets an apostrophe before it. */
-export const safeText = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+export const safeText = (text: string): string => (FORMULA.test(text) ? `'${text}` : text);
+
+/** A name as it was before it got an apostrophe. */
+export const unsafeText = (text: string): string =>
+  text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text;
+
+/** JSON of a file, with or without a byte-order mark. @throws SyntaxError when it is none */
+export const jsonOf = (text: string): unknown => JSON.parse(text.replace(/^\uFEFF/, ''));

@@ -4,7 +4,7 @@ import { Refusal } from '../problem/problem';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
 import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
-import { plainFigure, plainLength, safeText } from './plainFigure';
+import { plainFigure, plainLength, safeText, unsafeText } from './plainFigure';
 
 const FIELDS = ['pattern', 'hole', 'x', 'y', 'unit', 'angle_deg', 'diameter', 'depth', 'note'];
 
@@ -61,7 +61,14 @@ export function holesFromCsv(text: string, unit: LengthUnit | undefined): ReadHo
         message: `The columns x and y are needed; this file has ${names.filter((name) => name !== '').join(', ') || 'none'}. Name them so in its first line.`,
       });
   }
-  const ofHeader = headed ? /_(mm|in)$/.exec(names[columns.indexOf('x')] ?? '')?.[1] : undefined;
+  const units = new Set(headed ? names.flatMap((name) => /_(mm|in)$/.exec(name)?.[1] ?? []) : []);
+  if (units.size > 1)
+    throw new Refusal({
+      code: 'mixed-units',
+      field: 'file',
+      message: 'Some columns are in mm and some in inches. Write all of them in one unit.',
+    });
+  const ofHeader = headed ? [...units][0] : undefined;
   const fallback = (ofHeader as LengthUnit | undefined) ?? unit;
   const rows = headed ? data.slice(1) : data;
   let last: LengthUnit | undefined;
@@ -73,7 +80,7 @@ export function holesFromCsv(text: string, unit: LengthUnit | undefined): ReadHo
         'x',
         `it has ${cells.length} fields where ${columns.length} are expected. A decimal comma in a file parted by commas? Use a point, or part the columns by semicolons`,
       );
-    const cell = (name: string) => (cells[columns.indexOf(name)] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
+    const cell = (name: string) => (cells[columns.indexOf(name)] ?? '').trim();
     const own = cell('unit').toLowerCase();
     if (own !== '' && own !== 'mm' && own !== 'in') throw refuse(row, 'unit', `“${cell('unit')}” is neither mm nor in`);
     last = own === '' ? (fallback ?? askUnit()) : own;
@@ -89,7 +96,8 @@ export function holesFromCsv(text: string, unit: LengthUnit | undefined): ReadHo
       if (mm <= 0) throw refuse(row, name, 'it must be greater than zero');
       return mm;
     };
-    const [diameter, depth, note, group] = [size('diameter'), size('depth'), cell('note'), cell('pattern')];
+    const [diameter, depth] = [size('diameter'), size('depth')];
+    const [note, group] = [unsafeText(cell('note')), unsafeText(cell('pattern'))];
     return {
       x: length('x'),
       y: length('y'),

@@ -3,6 +3,7 @@ import { keepsTable, type School } from '../heights/schools';
 import type { DialectName } from '../record/dialects';
 import { PLAINEST } from '../record/dialects';
 import { DIALECTS } from './dialect';
+import { safeText, unsafeText } from './plainFigure';
 import { commented } from './programText';
 import { Refusal } from '../problem/problem';
 import { formatLength } from '../units/formatLength';
@@ -26,14 +27,11 @@ const MOST_ROWS = 9999;
 
 const ascii = (mm: number, unit: LengthUnit): string => formatLength(mm, { unit }).replace('−', '-');
 
-/** A spreadsheet runs what begins so as a formula. */
-const plainText = (name: string): string => (/^[=+\-@\t\r]/.test(name) ? `'${name}` : name);
-
 /** A table as CSV (RFC 4180): tool, name, length, unit, school. */
 export const toolTableCsv = ({ school, unit, rows }: ToolTable): string =>
   Papa.unparse({
     fields: ['tool', 'name', 'length', 'unit', 'school'],
-    data: rows.map(({ number, name, length }) => [number, plainText(name), ascii(length, unit), unit, school]),
+    data: rows.map(({ number, name, length }) => [number, safeText(name), ascii(length, unit), unit, school]),
   });
 
 /** A table as JSON, lengths in millimetres. */
@@ -70,7 +68,7 @@ export function toolTableProgram({ school, unit, rows }: ToolTable, dialect: Dia
  * beyond 10 metres, decimal marks are mixed, or there are more than 9999 tools
  */
 export function toolTableFromCsv(text: string, unit: LengthUnit): ToolRow[] {
-  const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), {
+  const { data, errors } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (name) => name.trim().toLowerCase(),
@@ -78,6 +76,13 @@ export function toolTableFromCsv(text: string, unit: LengthUnit): ToolRow[] {
   });
   const quoted = errors.find(({ type }) => type === 'Quotes');
   if (quoted) throw refuse((quoted.row ?? 0) + 2, 'text', 'its quotation marks are not closed');
+  const longer = errors.find(({ code }) => code === 'TooManyFields');
+  if (longer)
+    throw refuse(
+      (longer.row ?? 0) + 2,
+      'length',
+      'it has more fields than the first row names. A decimal comma in a file parted by commas? Use a point, or part the columns by semicolons',
+    );
   const columns = Object.keys(data[0] ?? {});
   const number = pick(columns, ['tool', 'number'], 'tool');
   const length = pick(columns, ['length', 'offset'], 'length');
@@ -103,7 +108,11 @@ export function toolTableFromCsv(text: string, unit: LengthUnit): ToolRow[] {
     const before = seen.get(tool);
     if (before !== undefined) throw refuse(line, number, `tool ${tool} stands in row ${before} already`);
     seen.set(tool, line);
-    return { number: tool, name: (row.name ?? '').trim().slice(0, 80), length: lengthOf(row, length, line, unit) };
+    return {
+      number: tool,
+      name: unsafeText((row.name ?? '').trim()).slice(0, 80),
+      length: lengthOf(row, length, line, unit),
+    };
   });
 }
 

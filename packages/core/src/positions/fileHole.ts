@@ -1,6 +1,6 @@
 import { MAX_HOLES } from '../record/maxHoles';
 import { Refusal } from '../problem/problem';
-import type { LengthUnit } from '../units/unit';
+import { MAX_LENGTH, type LengthUnit } from '../units/unit';
 
 /** A hole as files have it: mm from part zero; what a file does not say is left out. */
 export interface FileHole {
@@ -37,7 +37,21 @@ export function askUnit(): never {
   });
 }
 
-/** Holes of a file, once there are some and not too many. */
+/** What is wrong with a hole's figures; nothing where they can be. */
+function wrongWith({ x, y, diameter, depth }: FileHole): string | undefined {
+  if (!Number.isFinite(x) || !Number.isFinite(y)) return 'its place is no figure';
+  if (Math.abs(x) > MAX_LENGTH || Math.abs(y) > MAX_LENGTH) return 'its place is beyond 10 metres; check the unit';
+  if (diameter !== undefined && !(diameter > 0 && diameter <= MAX_LENGTH))
+    return 'its diameter must be greater than zero';
+  if (depth !== undefined && !(Math.abs(depth) <= MAX_LENGTH)) return 'its depth is beyond 10 metres';
+  return undefined;
+}
+
+/**
+ * Holes of a file, once there are some, not too many, and every one can be.
+ *
+ * @throws Refusal naming the first that cannot
+ */
 export function checked(read: ReadHoles): ReadHoles {
   if (read.holes.length === 0) {
     const others = read.skipped.map(({ what, count }) => `${count} × ${what}`).join(', ');
@@ -52,6 +66,14 @@ export function checked(read: ReadHoles): ReadHoles {
       code: 'too-many-holes',
       field: 'file',
       message: `The file has ${read.holes.length} holes; at most ${2 * MAX_HOLES} are read at once. Split it.`,
+    });
+  const bad = read.holes.findIndex((hole) => wrongWith(hole) !== undefined);
+  const hole = read.holes[bad];
+  if (hole)
+    throw new Refusal({
+      code: 'bad-hole',
+      field: `holes.${bad}`,
+      message: `Hole ${bad + 1} of the file: ${wrongWith(hole) ?? ''}. Nothing was taken over.`,
     });
   return read;
 }

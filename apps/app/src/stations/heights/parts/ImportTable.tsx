@@ -12,6 +12,9 @@ import { takeOver } from './toolTable';
 type Read =
   { state: 'none' } | { state: 'refused'; why: string } | { state: 'read'; name: string; changes: TableChange[] };
 
+/** Largest table that is read, bytes: ten thousand tools with long names. */
+const LARGEST_TABLE = 2 * 1024 * 1024;
+
 /** Lines of a preview; the rest is counted. */
 const SHOWN = 20;
 
@@ -21,6 +24,11 @@ export function ImportTable({ book }: { book: Book }) {
   const unit = book.setup.units;
   const { toolTable, machine } = book;
   const take = async (file: File) => {
+    if (file.size > LARGEST_TABLE)
+      return setRead({
+        state: 'refused',
+        why: 'The file is larger than 2 MB; no tool table is. See whether it is the right one.',
+      });
     const now = toolTable?.school === machine.habits.toolLengthSchool ? toolTable.rows : [];
     try {
       const rows = toolTableFromCsv(await file.text(), unit);
