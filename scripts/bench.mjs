@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { build, exportApp } from './lib/build.mjs';
 import { ensureChromium, ensureInstalled, must, once, ROOT, say, tool } from './lib/steps.mjs';
 
-const [wanted] = process.argv.slice(2);
+const [wanted, ...sizes] = process.argv.slice(2);
 const asked = (name) => wanted === undefined || wanted === name;
 
 /** Core's own source, bundled as the app and the server have it, run in plain Node. */
@@ -60,6 +60,8 @@ if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program'].include
     ]);
     await (await import('../bench/growth.mjs')).benchGrowth((await import(book)).openBook);
   }
+  // As many kills and requests as asked for; few where nobody says.
+  if (wanted === 'faults') await (await import('../bench/faults.mjs')).benchFaults(...sizes.map(Number));
   if (wanted === 'acts') (await import('../bench/acts.mjs')).benchActs();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
   if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) simulate(one);

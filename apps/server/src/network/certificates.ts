@@ -49,9 +49,6 @@ export async function certificatesFor(folder: string, names: readonly string[], 
   return { authority: authority.cert, ...own };
 }
 
-/** The authority's certificate, where there is one. */
-export const authorityIn = (folder: string): string | undefined => read(folder, 'authority')?.cert;
-
 function read(folder: string, name: string): Pair | undefined {
   const [key, cert] = [join(folder, `${name}.key`), join(folder, `${name}.crt`)];
   if (!existsSync(key) || !existsSync(cert)) return undefined;

@@ -1,0 +1,247 @@
+/**
+ * Whether an acknowledged reading survives a power cut, and whether hostile requests bring the server down. Bounded, and on
+ * this machine alone: `npm run bench -- faults [kills] [requests]`.
+ */
+import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT } from '../scripts/lib/steps.mjs';
+import { freshDatabase } from './lib/server.mjs';
+
+const SETUP = 'base-plate-knee-mill';
+
+/** Devices that log at the same time; each is away for a third of the kills. */
+const DEVICES = 3;
+
+/** Starts the built server on a file; gives its address, and how to end it as a power cut does. */
+function start(file) {
+  const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, PORT: '0', DATABASE: file, DEMO: join(ROOT, 'demo/shop.json'), LOG_LEVEL: 'fatal' },
+  });
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  return new Promise((resolve, reject) => {
+    child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+    child.stdout.on('data', (text) => {
+      const url = /http:\/\/\S+?(?=\/?\s)/.exec(text.toString())?.[0];
+      if (!url) return;
+      resolve({
+        url,
+        pid: child.pid,
+        ended: () => child.exitCode !== null || child.signalCode !== null,
+        kill: async () => {
+          child.kill('SIGKILL');
+          await ended;
+        },
+      });
+    });
+  });
+}
+
+const reading = (id) => ({
+  on: 'scale',
+  id,
+  subject: { kind: 'face', face: 'left' },
+  axis: 'x',
+  approach: 1,
+  gaugeId: 'spring-finder-10',
+  feeler: 0,
+  place: { scale: 'readout' },
+  epoch: 'first',
+  source: { by: 'typed', text: '-5.012', unit: 'mm' },
+  value: -5.012,
+  ticked: [],
+  takenAt: new Date().toISOString(),
+});
+
+const post = (url, path, body) =>
+  fetch(`${url}${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+  });
+
+/** A device's own queue, as the outbox has it: the front is sent until it is acknowledged, then the next. */
+function device(name) {
+  let made = 0;
+  let front;
+  return {
+    acknowledged: [],
+    async log(url, until) {
+      while (!until()) {
+        front ??= reading(`${name}-${(made += 1)}`);
+        try {
+          const answer = await post(url, `/api/setups/${SETUP}/readings`, front);
+          if (answer.status !== 201) throw new Error(String(answer.status));
+          await answer.arrayBuffer();
+          this.acknowledged.push(front.id);
+          front = undefined;
+        } catch {
+          return;
+        }
+      }
+    },
+  };
+}
+
+async function kills(times) {
+  const file = freshDatabase();
+  const devices = Array.from({ length: DEVICES }, (_, i) => device(`device-${i}`));
+  for (let i = 0; i < times; i += 1) {
+    const server = await start(file);
+    let over = false;
+    const away = Math.floor((i * DEVICES) / times) % DEVICES;
+    const logging = devices.flatMap((one, at) => (at === away ? [] : [one.log(server.url, () => over)]));
+    await new Promise((resolve) => setTimeout(resolve, 10 + Math.random() * 90));
+    await server.kill();
+    over = true;
+    await Promise.all(logging);
+  }
+  const server = await start(file);
+  let over = false;
+  setTimeout(() => (over = true), 200);
+  await Promise.all(devices.map((one) => one.log(server.url, () => over)));
+  const { readings } = await (await fetch(`${server.url}/api/setups/${SETUP}`)).json();
+  await server.kill();
+  const there = readings.map(({ id }) => id).filter((id) => id.startsWith('device-'));
+  const known = new Set(there);
+  const acknowledged = devices.flatMap((one) => one.acknowledged);
+  const inOrder = devices.every((one, i) => {
+    const own = there.filter((id) => id.startsWith(`device-${i}-`)).map((id) => Number(id.split('-')[2]));
+    return own.every((number, at) => at === 0 || number > own[at - 1]);
+  });
+  const lost = acknowledged.filter((id) => !known.has(id)).length;
+  const doubled = there.length - known.size;
+  console.log(
+    `${times} kills, ${DEVICES} devices of which one is away for each third: ${acknowledged.length} acknowledged, ${lost} lost, ${doubled} double, each device’s in its order: ${inOrder ? 'yes' : 'no'} (goal 0, 0, yes)`,
+  );
+}
+
+/** Values that a field was never meant to have. */
+const ODD = [
+  null,
+  '',
+  ' ',
+  0,
+  -0,
+  -1,
+  1e308,
+  '1e400',
+  'NaN',
+  [],
+  {},
+  [[[[]]]],
+  true,
+  '\u0000',
+  '\uD800',
+  '../../etc/passwd',
+  "'; DROP TABLE readings; --",
+  '<script>alert(1)</script>',
+  'x'.repeat(10_000),
+  { __proto__: { polluted: true }, constructor: { prototype: {} } },
+  '2026-13-45T99:99:99.999Z',
+];
+
+const pick = (list) => list[Math.floor(Math.random() * list.length)];
+
+/** A value like what the schema asks for, or nothing like it. */
+function like(schema, root, depth = 0) {
+  if (Math.random() < 0.06 || depth > 8) return pick(ODD);
+  if (schema.$ref) return like(root.components.schemas[schema.$ref.split('/').pop()] ?? {}, root, depth + 1);
+  const several = schema.oneOf ?? schema.anyOf ?? schema.allOf;
+  if (several) return like(pick(several), root, depth + 1);
+  if (schema.const !== undefined) return schema.const;
+  if (schema.enum) return pick(schema.enum);
+  switch (Array.isArray(schema.type) ? pick(schema.type) : schema.type) {
+    case 'object': {
+      const keys = Object.keys(schema.properties ?? {}).filter(
+        (key) => schema.required?.includes(key) || Math.random() < 0.5,
+      );
+      return Object.fromEntries(keys.map((key) => [key, like(schema.properties[key], root, depth + 1)]));
+    }
+    case 'array':
+      return Array.from({ length: Math.floor(Math.random() * 4) }, () => like(schema.items ?? {}, root, depth + 1));
+    case 'number':
+    case 'integer':
+      return pick([0, 1, 7, -3.25, 10_000, 1e21, schema.minimum ?? 2, schema.maximum ?? 3]);
+    case 'string':
+      return pick(['left', SETUP, 'spring-finder-10', 'x', `id-${Math.random()}`, new Date().toISOString()]);
+    case 'boolean':
+      return Math.random() < 0.5;
+    default:
+      return pick(ODD);
+  }
+}
+
+const HEADERS = [
+  {},
+  { 'content-type': 'text/plain' },
+  { 'content-encoding': 'gzip' },
+  { 'content-encoding': 'none' },
+  { 'if-match': '"x"' },
+  { range: 'bytes=9-1' },
+  { accept: 'nothing/at-all' },
+  { 'content-type': 'application/json; charset=utf-7' },
+];
+
+/** Resident memory of a process, MB. */
+const memory = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
+
+async function hostile(requests) {
+  const server = await start(freshDatabase());
+  const root = await (await fetch(`${server.url}/api/openapi.json`)).json();
+  const routes = Object.entries(root.paths).flatMap(([path, methods]) =>
+    Object.entries(methods).map(([method, { requestBody }]) => ({
+      path,
+      method: method.toUpperCase(),
+      schema: requestBody?.content?.['application/json']?.schema,
+    })),
+  );
+  const tally = { sent: 0, faults: [], broken: 0, slowest: 0, at: '' };
+  const memories = [];
+  const one = async () => {
+    const route = pick(routes);
+    const method = Math.random() < 0.9 ? route.method : pick(['PUT', 'POST', 'DELETE', 'PATCH', 'OPTIONS', 'HEAD']);
+    const path = route.path.replaceAll(/\{\w+\}/g, () =>
+      encodeURIComponent(pick([SETUP, 'nowhere', 'knee-mill', '..', '%', 'x'.repeat(500), '𝟙'])),
+    );
+    const text = JSON.stringify(like(route.schema ?? {}, root) ?? null);
+    const cut = Math.random() < 0.05 ? text.slice(0, Math.floor(Math.random() * text.length)) : text;
+    const began = performance.now();
+    try {
+      const answer = await fetch(`${server.url}${path}`, {
+        method,
+        signal: AbortSignal.timeout(10_000),
+        headers: { 'content-type': 'application/json', ...(Math.random() < 0.1 && pick(HEADERS)) },
+        ...(method !== 'GET' && method !== 'HEAD' && { body: cut }),
+      });
+      if (!path.endsWith('/events')) await answer.arrayBuffer();
+      else await answer.body?.cancel();
+      if (answer.status >= 500)
+        tally.faults.push(`${answer.status} ${method} ${path.slice(0, 80)} ${cut.slice(0, 160)}`);
+    } catch {
+      tally.broken += 1;
+    }
+    const ms = performance.now() - began;
+    if (ms > tally.slowest) Object.assign(tally, { slowest: ms, at: `${method} ${route.path}` });
+    tally.sent += 1;
+    if (tally.sent % Math.ceil(requests / 10) === 0) memories.push(memory(server.pid));
+  };
+  const worker = async () => {
+    while (tally.sent < requests && !server.ended()) await one();
+  };
+  await Promise.all(Array.from({ length: 4 }, worker));
+  const crashed = server.ended();
+  if (!crashed) await server.kill();
+  for (const fault of tally.faults.slice(0, 5)) console.log(`  ${fault}`);
+  console.log(
+    `${tally.sent} hostile requests: ${tally.faults.length} answered 5xx, ${crashed ? 1 : 0} crashes, ${tally.broken} not answered, slowest ${tally.slowest.toFixed(0)} ms (${tally.at}) (goal 0, 0, 0, under 1000)`,
+  );
+  console.log(`  memory by tenths: ${memories.map((mb) => mb.toFixed(0)).join(' ')} MB`);
+}
+
+export async function benchFaults(times = 50, requests = 10_000) {
+  await kills(times);
+  await hostile(requests);
+}
