@@ -110,6 +110,10 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
     // No ETag: it is fetched whole once, and asked for what is new after.
     else response.setHeader('Content-Type', 'application/json; charset=utf-8').end(record.snapshotText(id));
   });
+  // A stream has no end, so asking for its head alone is answered at once.
+  router.head(['/setups/:id/events', '/events'], (_request, response) => {
+    response.type('text/event-stream').end();
+  });
   router.get('/setups/:id/events', async (request, response) => {
     const id = String(request.params.id);
     let seq = sinceOf(request.headers['last-event-id'] ?? request.query.since) ?? 0;
