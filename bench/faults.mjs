@@ -7,6 +7,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from '../scripts/lib/steps.mjs';
 import { freshDatabase } from './lib/server.mjs';
+import { touch } from './lib/touch.mjs';
 
 const SETUP = 'base-plate-knee-mill';
 
@@ -39,22 +40,6 @@ function start(file) {
   });
 }
 
-const reading = (id) => ({
-  on: 'scale',
-  id,
-  subject: { kind: 'face', face: 'left' },
-  axis: 'x',
-  approach: 1,
-  gaugeId: 'spring-finder-10',
-  feeler: 0,
-  place: { scale: 'readout' },
-  epoch: 'first',
-  source: { by: 'typed', text: '-5.012', unit: 'mm' },
-  value: -5.012,
-  ticked: [],
-  takenAt: new Date().toISOString(),
-});
-
 const post = (url, path, body) =>
   fetch(`${url}${path}`, {
     method: 'POST',
@@ -70,7 +55,7 @@ function device(name) {
     acknowledged: [],
     async log(url, until) {
       while (!until()) {
-        front ??= reading(`${name}-${(made += 1)}`);
+        front ??= touch(`${name}-${(made += 1)}`);
         try {
           const answer = await post(url, `/api/setups/${SETUP}/readings`, front);
           if (answer.status !== 201) throw new Error(String(answer.status));

@@ -1,6 +1,7 @@
 /** What a long log costs: a set-up, the bench and a reading with 200 000 readings behind them, against none. */
 import { createServer } from 'node:http';
 import { demoDatabase, median, startServer } from './lib/server.mjs';
+import { touch } from './lib/touch.mjs';
 import { fill } from './lib/fill.mjs';
 
 const SETUP = 'base-plate-knee-mill';
@@ -16,21 +17,7 @@ const post = (url) => {
   return fetch(`${url}/api/setups/${SETUP}/readings`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({
-      on: 'scale',
-      id: `grown-${made}`,
-      subject: { kind: 'face', face: 'left' },
-      axis: 'x',
-      approach: 1,
-      gaugeId: 'spring-finder-10',
-      feeler: 0,
-      place: { scale: 'readout' },
-      epoch: 'first',
-      source: { by: 'typed', text: '-5.012', unit: 'mm' },
-      value: -5.012,
-      ticked: [],
-      takenAt: new Date().toISOString(),
-    }),
+    body: JSON.stringify(touch(`grown-${made}`)),
   }).then((answer) => answer.arrayBuffer());
 };
 

@@ -3,6 +3,7 @@ import { Agent, request } from 'node:http';
 import { join } from 'node:path';
 import { ROOT } from '../scripts/lib/steps.mjs';
 import { demoDatabase, median, startProgram, startServer } from './lib/server.mjs';
+import { touch } from './lib/touch.mjs';
 
 const COUNT = 1500;
 const ROUNDS = 9;
@@ -13,21 +14,7 @@ let made = 0;
 
 function reading() {
   made += 1;
-  return JSON.stringify({
-    id: `bench-${made}`,
-    on: 'scale',
-    subject: { kind: 'face', face: 'left' },
-    axis: 'x',
-    approach: 1,
-    gaugeId: 'spring-finder-10',
-    feeler: 0,
-    place: { scale: 'readout' },
-    epoch: 'first',
-    source: { by: 'typed', text: '-5.012', unit: 'mm' },
-    value: -5.012,
-    ticked: [],
-    takenAt: new Date().toISOString(),
-  });
+  return JSON.stringify(touch(`bench-${made}`));
 }
 
 function post(url, agent) {

@@ -10,14 +10,7 @@ import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { useReckonings } from './useReckonings';
 import { inOrderOfUse } from './view';
-
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
+import { momentWords } from '../frame/moment';
 
 /** At once: everything that can be reckoned without a set-up, what was used last first, and what was reckoned. */
 export function AtOnceList() {
@@ -49,7 +42,7 @@ export function AtOnceList() {
             {kept.map(({ id, name, answer, at }) => (
               <View key={id} style={[styles.kept, { borderColor: palette.line }]}>
                 <Words kind="note" tone="soft">
-                  {AT_ONCE.find((one) => one.name === name)?.title ?? name} · {WHEN.format(new Date(at))}
+                  {AT_ONCE.find((one) => one.name === name)?.title ?? name} · {momentWords(at)}
                 </Words>
                 <Words>{answer[0]}</Words>
               </View>

@@ -12,14 +12,7 @@ import { TopBar } from '../../frame/TopBar';
 import { useLook } from '../../theme/useLook';
 import { Figure, Words } from '../../theme/Words';
 import { stationPath } from '../path';
-
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
+import { momentWords } from '../../frame/moment';
 
 /** The log of the whole shop: the latest readings of every set-up, found by any words of theirs. */
 export default function ShopLogScreen() {
@@ -80,7 +73,7 @@ function Line({ line }: { line: LogLine }) {
           <View style={styles.words}>
             <Words>{title}</Words>
             <Words kind="note" tone="soft">
-              {setup} · {gauge} · {WHEN.format(new Date(takenAt))}
+              {setup} · {gauge} · {momentWords(takenAt)}
             </Words>
             {struck !== null && (
               <Words kind="note" tone="warn">

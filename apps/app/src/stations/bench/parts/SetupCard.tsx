@@ -6,14 +6,7 @@ import { MiniRule } from '../../../frame/MiniRule';
 import { METAL } from '../../../theme/palette';
 import { Words } from '../../../theme/Words';
 import type { CardView } from '../view';
-
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
+import { momentWords } from '../../../frame/moment';
 
 /** A set-up: its part in small, where zero is, what is set, how far along the rule, and the next thing to do. One tap goes on there. */
 export function SetupCard({ card }: { card: CardView }) {
@@ -31,7 +24,7 @@ export function SetupCard({ card }: { card: CardView }) {
           <View style={styles.words}>
             <Words kind="strong">{name}</Words>
             <Words kind="note" tone="soft">
-              {about} · {WHEN.format(new Date(card.changedAt))}
+              {about} · {momentWords(card.changedAt)}
             </Words>
             <View style={styles.set}>
               <Words kind="note">{set}</Words>

@@ -3,18 +3,9 @@ import { Button, List } from 'react-native-paper';
 import { useNetwork, type NetworkState } from '../../../api/network';
 import { TickBox } from '../../../frame/TickBox';
 import { Figure, Words } from '../../../theme/Words';
-
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
+import { momentWords } from '../../../frame/moment';
 
 const CLOCK = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
-
-const when = (moment: string): string => WHEN.format(new Date(moment));
 
 /** Side of the picture that is scanned: large enough for a phone held at arm's length, px. */
 const PICTURE = 220;
@@ -69,7 +60,7 @@ export function Phones() {
             <List.Item
               key={id}
               title={name}
-              description={`Joined ${when(pairedAt)}, last seen ${when(seenAt)}`}
+              description={`Joined ${momentWords(pairedAt)}, last seen ${momentWords(seenAt)}`}
               right={() => (
                 <Button mode="outlined" accessibilityLabel={`Dismiss ${name}`} onPress={() => change({ dismiss: id })}>
                   Dismiss
