@@ -8,7 +8,7 @@ import { pino } from 'pino';
 import { createApp } from '../http/app';
 import { demoServer, FONTS, leftFace, SETUP } from '../testing/shop';
 import { certificatesFor } from './certificates';
-import { createNetwork } from './network';
+import { createNetwork, namesOf } from './network';
 import { createPairing } from './pairing';
 
 /** A shop with its door on a second address of this machine, which stands for the network. */
@@ -224,6 +224,12 @@ test('what was typed into the page comes back as words, never as a page of its o
   const text = await (await join_('"><script>alert(1)</script>', '<b>me</b>')).text();
   expect(text).not.toMatch(/<script|<b>/);
   expect(await (await ask('/pair?code=%22%3E%3Cscript%3E')).text()).not.toMatch(/<script/);
+});
+
+test('a machine is called by its name only where that can stand in a certificate', () => {
+  expect(namesOf(['192.168.1.20'], 'shop-pc')).toEqual(['192.168.1.20', 'shop-pc', 'shop-pc.local']);
+  for (const name of ['', 'Küche', 'my computer', '-x'])
+    expect(namesOf(['192.168.1.20'], name)).toEqual(['192.168.1.20']);
 });
 
 test('keys are kept as hashes alone', async () => {

@@ -12,9 +12,12 @@ export function ownAddresses(): string[] {
   );
 }
 
-/** What a machine at these addresses is called. */
-const namesOf = (addresses: readonly string[]): string[] => [
-  ...new Set([...addresses, hostname(), `${hostname()}.local`]),
+/**
+ * What a machine at these addresses is called: by them, and by its own name where that can stand in a certificate and in an
+ * address.
+ */
+export const namesOf = (addresses: readonly string[], name = hostname()): string[] => [
+  ...new Set([...addresses, ...(/^[A-Za-z0-9][A-Za-z0-9.-]*$/.test(name) ? [name, `${name}.local`] : [])]),
 ];
 
 /** Requests that came in from the network, not from this machine itself. */
