@@ -99,6 +99,9 @@ describe('the whole shop as JSON', () => {
     const copy = emptyStore();
     expect(() => restore(copy, lame)).toThrow(/not whole: .* names the gauge/);
     expect(copy.lastSeq()).toBe(0);
+    const orphaned = { ...backup, setups: backup.setups.slice(1) };
+    expect(() => restore(copy, orphaned)).toThrow(/not whole: .* is of the set-up/);
+    expect(copy.lastSeq()).toBe(0);
     store.close();
     copy.close();
   });

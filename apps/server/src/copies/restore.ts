@@ -63,6 +63,10 @@ function bring(store: Store, backup: ShopBackup, done: Restored): void {
     done.setups += 1;
   }
   for (const entry of backup.record) {
+    if (entry.setupId !== '' && !store.setups.get(entry.setupId))
+      throw conflict(
+        `The backup is not whole: a ${KINDS[entry.kind].title} is of the set-up “${entry.setupId}”, which is in neither. Nothing was changed.`,
+      );
     if (isRow(entry)) bringRow(store, entry, done);
     else bringDocument(store, entry, done);
   }

@@ -138,6 +138,17 @@ describe('Z', () => {
     expect(thingOf(book, 'z').touches[0]?.expected.reading).toBe(5);
   });
 
+  test('a lift that is only asked for has moved nothing yet, nor has one that is to be put back', () => {
+    const moved = (asked: number, set: number) => {
+      const datumPlan = { ...touched.datumPlan, heights: { surface: 0, lift: asked } };
+      const entry = preset(0, { form: 'move', lift: set });
+      return thingOf(openBook(withEntries({ ...touched, datumPlan }, [entry])), 'z').touches[0]?.expected.reading;
+    };
+    expect(moved(5, 0)).toBe(10);
+    expect(moved(0, 5)).toBe(5);
+    expect(moved(5, 5)).toBe(5);
+  });
+
   test('kept as a work offset, the scale is the same and shows what it showed', () => {
     const entry = preset(27.42, { form: 'work-offset' });
     const { opens: _, ...body } = entry.body as { opens?: string };

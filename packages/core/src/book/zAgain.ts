@@ -2,6 +2,7 @@ import { combine } from '../metrology/uncertainty';
 import { repeats } from '../metrology/repeats';
 import { searchPart } from '../metrology/searchPart';
 import { SIZE_PART, touchBudget } from '../metrology/touchBudget';
+import { airPass } from './airPass';
 import { gaugeAt, type Book } from './book';
 import type { Shift } from './comingBack';
 import { methodWith, sameUse, touchU } from './gaugeUse';
@@ -35,11 +36,13 @@ export function expectedZ(book: Book): ZAgain | undefined {
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (!set || !zero || !last || !gauge) return undefined;
   const { result } = zero;
+  // What is asked for has lifted nothing yet: the setting has, by what it was then.
+  const lift = airPass(book);
   const reading = onThisScale(book, zero.readings)
     ? result.repeats.mean
     : set.form === 'preset'
       ? set.value
-      : result.setZ;
+      : result.setZ + lift.asked - lift.set;
   const known = result.uncertainty.parts.filter(({ name }) => name !== SIZE_PART);
   return {
     tool: book.setup.referenceTool,
