@@ -1,7 +1,7 @@
 import type { Part } from '../record/part';
 import { withEntries } from '../record/merge';
 import type { Snapshot } from '../record/snapshot';
-import { againShiftWords, againSentence } from '../words/touchAgain';
+import { againShiftWords, againSentence, whyNotAgain } from '../words/touchAgain';
 import { againThings, wallSide } from './againThings';
 import { openBook, type Book } from './book';
 import { plateSnapshot, presetDone, reading, rowOf, settingBody } from './snapshot.case';
@@ -130,6 +130,20 @@ describe('Z', () => {
     expect(touch && againSentence(book, thing, touch)).toMatch(
       /^Raise tool 1 past the same gauge block again, until it just slides under: Z should show 10\.000 mm ±/,
     );
+  });
+
+  test('what it showed since does not change what it should show', () => {
+    const since = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 10.3, { epoch: 'z-set' }));
+    const book = openBook(withEntries(touched, [preset(10), since]));
+    expect(thingOf(book, 'z').touches[0]?.expected.reading).toBe(10);
+  });
+
+  test('set again with another tool, the first tells nothing of it: said, and not asked for', () => {
+    const other = presetDone({ kind: 'tool-length', tool: 5 }, 'z', 12.4, 'z-other', { id: 'z-other', began: 'z-set' });
+    const book = openBook(withEntries(touched, [preset(10), rowOf('zeroing', other)]));
+    const thing = thingOf(book, 'z');
+    expect(thing.touches).toEqual([]);
+    expect(whyNotAgain(book, thing, true)).toMatch(/^Z was set with tool 5 since, so tool 1 tells nothing of it/);
   });
 
   test('lifted for a pass in the air, it should show that much less', () => {

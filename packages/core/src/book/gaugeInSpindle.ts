@@ -29,7 +29,11 @@ export function gaugeInSpindle(book: Book): { name: string; mostRpm: number } | 
       undefined,
     );
   const gauge = last && book.gauges.find(({ id }) => id === last.gaugeId);
-  if (!last || !gauge || !HELD.includes(gauge.kind) || gaugeSits(book, gauge) === 'arm') return undefined;
+  if (!last || !gauge || !HELD.includes(gauge.kind)) return undefined;
+  // A height may be found with it on an arm or under the tool: then a tool is in the spindle.
+  const sits =
+    last.on === 'scale' && last.axis === 'z' && gauge.kind !== 'master-tool' ? gaugeSits(book, gauge) : 'spindle';
+  if (sits === 'arm' || sits === 'under') return undefined;
   if (last.on === 'dial' && last.subject.kind === 'run-out') return undefined;
   if (book.checks.some(({ at }) => at > last.takenAt)) return undefined;
   const { spin } = GAUGE_FACTS[gauge.kind];

@@ -100,5 +100,24 @@ describe('what is in the spindle as far as the ledger tells', () => {
     expect(inSpindle('ticked', left(), rowOf('check', tick))).toBeUndefined();
   });
 
+  test('a contact ball that stood under the tool, or on an arm, left a tool in the spindle', () => {
+    const { datumPlan } = plateSnapshot;
+    const ball = { id: 'ball', name: 'Ball', kind: 'contact-light' as const, nominal: 8 };
+    const touched = (sits: 'under' | 'arm' | 'spindle') =>
+      settingOf(
+        withEntries(
+          {
+            ...plateSnapshot,
+            gauges: [...plateSnapshot.gauges, ball],
+            datumPlan: { ...datumPlan, heights: { surface: 0, lift: 0, sits } },
+          },
+          [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 20, { gaugeId: 'ball' }))],
+        ),
+        `ball-${sits}`,
+      ).gaugeIn;
+    expect([touched('under'), touched('arm')]).toEqual([undefined, undefined]);
+    expect(touched('spindle')).toEqual({ name: 'Ball', mostRpm: 0 });
+  });
+
   test('nothing before anything was touched', () => expect(inSpindle('untouched')).toBeUndefined());
 });

@@ -16,6 +16,7 @@ import { indexState, type IndexState } from './indexPlan';
 import { datumInForce } from './localDatum';
 import { depthOfStop } from './machining';
 import { tableAnswer } from './toolTable';
+import { zSetWith } from './zAgain';
 import { topAboveZero } from './zZeroPlace';
 
 /**
@@ -41,7 +42,7 @@ export function programSetting(book: Book): WhatIsSet {
     lift: airPass(book).set,
     keepsTable: keepsTable(machine.habits.toolLengthSchool),
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
-    zSetWith: toolOfZ(book),
+    zSetWith: zSetWith(book),
     tools: toolsOf(book, table.rows),
     gaugeIn: gaugeInSpindle(book),
     limits: machine.limits ?? {},
@@ -63,12 +64,6 @@ export function programSetting(book: Book): WhatIsSet {
       }),
     ),
   };
-}
-
-/** The tool that Z was last set with. */
-function toolOfZ(book: Book): number | undefined {
-  const subject = lastZeroing(book, 'z')?.subject;
-  return subject && 'tool' in subject ? subject.tool : undefined;
 }
 
 function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetTool[] {

@@ -22,27 +22,35 @@ export interface ZAgain {
   U: number;
 }
 
+/** The tool that Z was last set with; undefined where it is not set, or by no tool. */
+export function zSetWith(book: Book): number | undefined {
+  const subject = lastZeroing(book, 'z')?.subject;
+  return subject && 'tool' in subject ? subject.tool : undefined;
+}
+
 /**
- * What Z should show where the tool it was found with touches the same gauge again (signs after ISO 841): what it showed
- * before, on the same zero; what it was set to there, where it was set while touching; else the height of the gauge's top
- * above part zero. An air pass in force is in the setting.
+ * What Z should show where the tool it was found with touches the same gauge again (signs after ISO 841): what it was set to
+ * there, where it was set while touching, whatever it showed since; what it showed, on the same zero; else the height of the
+ * gauge's top above part zero. An air pass in force is in the setting.
  *
- * @returns undefined while Z is not set, or was set by nothing that was touched here
+ * @returns undefined while Z is not set, was set by nothing that was touched here, or by another tool since
  */
 export function expectedZ(book: Book): ZAgain | undefined {
   const set = lastZeroing(book, 'z');
   const zero = zZeroAnswer(book);
   const last = zero?.readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
-  if (!set || !zero || !last || !gauge) return undefined;
+  // Set again with another tool, Z counts from that one: this tool would show something else.
+  if (!set || !zero || !last || !gauge || zSetWith(book) !== book.setup.referenceTool) return undefined;
   const { result } = zero;
   // What is asked for has lifted nothing yet: the setting has, by what it was then.
   const lift = airPass(book);
-  const reading = onThisScale(book, zero.readings)
-    ? result.repeats.mean
-    : set.form === 'preset'
+  const reading =
+    set.form === 'preset'
       ? set.value
-      : result.setZ + lift.asked - lift.set;
+      : onThisScale(book, zero.readings)
+        ? result.repeats.mean
+        : result.setZ + lift.asked - lift.set;
   const known = result.uncertainty.parts.filter(({ name }) => name !== SIZE_PART);
   return {
     tool: book.setup.referenceTool,

@@ -5,8 +5,8 @@ const isFigure = (code: number): boolean => (code >= 10 && code <= 59) || (code 
 
 const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?$/;
 
-/** Kinds whose places are told in a plane of their own, which may look down from below. */
-const IN_OWN_PLANE = new Set(['CIRCLE', 'ARC', 'LWPOLYLINE', 'POLYLINE', 'INSERT', 'ELLIPSE']);
+/** Kinds that are read as holes, and whose places are told in a plane of their own, which may look down from below. */
+const IN_OWN_PLANE = new Set(['CIRCLE', 'ARC', 'LWPOLYLINE']);
 
 const refuse = (line: number, why: string): Refusal =>
   new Refusal({
@@ -35,8 +35,7 @@ export function flatDxf(text: string): string {
   for (let i = 0; i + 1 < lines.length; i += 2) {
     const code = Number(lines[i]);
     const value = (lines[i + 1] ?? '').trim();
-    if (code === 2 && (lines[i - 1] ?? '').trim() === 'SECTION')
-      inEntities = value === 'ENTITIES' || value === 'BLOCKS';
+    if (code === 2 && (lines[i - 1] ?? '').trim() === 'SECTION') inEntities = value === 'ENTITIES';
     if (code === 0) {
       const last = entities.at(-1);
       if (last && last.to === 0) last.to = i;
@@ -72,9 +71,8 @@ function turnOver(lines: string[], { kind, from, to }: Span): void {
   if (z > 0) return;
   for (let i = from; i + 1 < end; i += 2) {
     const code = Number(lines[i]);
-    // The middle, a vertex, the other axis of an ellipse; and a bulge, which bends the other way.
-    if (code === 10 || code === 11 || (code === 42 && kind === 'LWPOLYLINE'))
-      lines[i + 1] = String(-Number(lines[i + 1]));
+    // The middle or a vertex; and a bulge, which bends the other way.
+    if (code === 10 || (code === 42 && kind === 'LWPOLYLINE')) lines[i + 1] = String(-Number(lines[i + 1]));
   }
   const [start, stop] = [at.get(50), at.get(51)];
   if (kind === 'ARC' && start !== undefined && stop !== undefined)

@@ -51,6 +51,9 @@ const CYCLES = new Set([73, 74, 76, 81, 82, 83, 84, 85, 86, 87, 88, 89]);
 /** What changes where part zero is in the middle of a program: its places would be wrong. */
 const SHIFTS = new Set([10, 51, 52, 68, 92]);
 
+/** Words that only put an end to such a change. */
+const ENDS = new Set([92.1, 92.2]);
+
 /** Words that leave the plain plane, or go somewhere else to read on. */
 const ELSEWHERE: Readonly<Record<string, string>> = {
   G16: 'tells places by angle and radius (G16)',
@@ -84,7 +87,8 @@ function createReader(asked: LengthUnit | undefined) {
   let cycleZ = 0;
   let cycleR = 0;
   let tool: number | undefined;
-  let workOffset: number | undefined;
+  /** Holes before any is named stand on the first. */
+  let workOffset = 'G54';
   let ended = false;
   const holes: FileHole[] = [];
   const skipped: string[] = [];
@@ -110,20 +114,12 @@ function createReader(asked: LengthUnit | undefined) {
   function modes(codes: readonly number[], number: number): void {
     for (const code of codes) {
       // Whatever stands behind the point: 51.1 mirrors as 51 does, 68.2 turns as 68 does.
-      if (SHIFTS.has(Math.floor(code)))
+      if (SHIFTS.has(Math.floor(code)) && !ENDS.has(code))
         throw new Refusal({
           code: 'shifted-zero',
           field: `line ${number}`,
           message: `Line ${number} moves, turns or mirrors the zero (G${code}), so places after it would be wrong. Take it out, or read the program without it.`,
         });
-      const offset = Math.floor(code) >= 54 && Math.floor(code) <= 59;
-      if (offset && workOffset !== undefined && workOffset !== code && holes.length > 0)
-        throw refuse(
-          number,
-          'second-offset',
-          `goes on in another work offset (G${code}), whose zero is elsewhere. Read each part of the program by itself`,
-        );
-      if (offset) workOffset = code;
       if (code === 20 || code === 21) {
         if (unit !== undefined && unit !== (code === 20 ? 'in' : 'mm') && holes.length > 0)
           throw new Refusal({
@@ -138,6 +134,21 @@ function createReader(asked: LengthUnit | undefined) {
     }
   }
 
+  /** The work offset in force: of the long list (G54.1) by its P. */
+  function offsets(words: readonly Word[], number: number): void {
+    const word = words.find(({ letter, value }) => letter === 'G' && value >= 54 && value < 60);
+    if (!word) return;
+    const place = words.find(({ letter }) => letter === 'P');
+    const named = `G${word.value}${word.value === 54.1 && place ? ` P${place.value}` : ''}`;
+    if (named !== workOffset && holes.length > 0)
+      throw refuse(
+        number,
+        'second-offset',
+        `goes on in another work offset (${named}), whose zero is elsewhere. Read each part of the program by itself`,
+      );
+    workOffset = named;
+  }
+
   /** Words that would put holes somewhere else than they are read. */
   function plainWords(words: readonly Word[], number: number): void {
     const elsewhere = words.find(({ letter, value }) => ELSEWHERE[`${letter}${value}`] !== undefined);
@@ -147,7 +158,7 @@ function createReader(asked: LengthUnit | undefined) {
         'elsewhere',
         `${ELSEWHERE[`${elsewhere.letter}${elsewhere.value}`] ?? ''}, which is not followed here`,
       );
-    const rotary = words.find(({ letter }) => letter === 'A' || letter === 'B' || letter === 'C');
+    const rotary = words.find(({ letter, value }) => 'ABC'.includes(letter) && value !== 0);
     if (rotary)
       throw refuse(number, 'rotary', `turns the part (${rotary.letter}), so places after it are on another side`);
     const moves = words.some(({ letter }) => letter === 'X' || letter === 'Y' || letter === 'Z');
@@ -161,6 +172,7 @@ function createReader(asked: LengthUnit | undefined) {
       const value = (letter: string) => words.find((word) => word.letter === letter)?.value;
       const codes = words.filter(({ letter }) => letter === 'G').map((word) => word.value);
       plainWords(words, number);
+      offsets(words, number);
       modes(codes, number);
       tool = value('T') ?? tool;
       if (codes.includes(28) || codes.includes(53)) return;

@@ -58,6 +58,8 @@ describe('tables', () => {
   test('other names stay as they are', () => {
     for (const name of ['Bore', 'O’Neil', "'quoted'", '6 mm = wide', ''])
       expect([safeText(name), unsafeText(safeText(name))]).toEqual([name, name]);
+    // One that had its apostrophe before keeps it.
+    expect(unsafeText(safeText("'=1"))).toBe("'=1");
     const holes = [{ x: 1, y: 2, group: '-side', note: '=SUM(A1)' }];
     expect(holesFromCsv(positionsCsv(holes, 'mm'), 'mm').holes).toMatchObject(holes);
   });
@@ -97,6 +99,11 @@ describe('drawings', () => {
     ['an arc without a radius', '0\nARC\n8\nHOLES\n10\n1\n20\n2\n50\n0\n51\n90', /arc on the layer “HOLES” has no/],
   ])('%s', (_name, entity, why) => expect(refusal(() => read(entity))).toMatch(why));
 
+  test('what is not read as a hole may lie as it likes', () => {
+    const slanting = '0\nELLIPSE\n8\nX\n10\n1\n20\n2\n210\n0.5\n220\n0\n230\n0.8';
+    expect(read(circle('1', '2', '3'), slanting).holes).toHaveLength(1);
+  });
+
   test('the end is found at once, however many blank lines come before it', () => {
     const blank = `${drawing(circle('1', '2', '3')).slice(0, -6)}${'\n'.repeat(400_000)}`;
     expect(refusal(() => holesFromDxf(blank, 'mm'))).toMatch(/^dxf-cut-off/);
@@ -116,7 +123,7 @@ describe('programs', () => {
     ['a turned zero, in any spelling', 'G68.2 X0 Y0\nX1', /shifted-zero: Line 3 .*G68\.2/],
     ['a mirror', 'G51.1 X0\nX1', /shifted-zero: Line 3 .*G51\.1/],
     ['a second work offset', 'G55\nX1', /second-offset: Line 3/],
-    ['a second work offset of the long list', 'G54.1 P3\nX1', /second-offset: Line 3/],
+    ['another of the long list', 'G54.1 P3\nX1', /second-offset: Line 3 .*G54\.1 P3/],
     ['another plane', 'G18\nX1', /Line 3 drills along Y/],
     ['a call', 'M98 P100', /Line 3 calls another program/],
     ['a call with a macro', 'G65 P9100 X1', /Line 3 calls another program/],
@@ -127,6 +134,18 @@ describe('programs', () => {
     ['a word twice in a block', 'X1 X2', /word-twice: Line 3/],
     ['a figure of 400 digits', `X${'9'.repeat(400)}`, /bad-figure: Line 3 has a figure of 400 signs/],
   ])('%s', (_name, more, why) => expect(refusal(() => holesFromProgram(`${drilled}${more}\n`, 'mm'))).toMatch(why));
+
+  test('holes before any offset is named stand on the first', () => {
+    const text = 'G21 G90\nG81 X10 Y20 Z-5 R2 F80\nG55\nX1\n';
+    expect(refusal(() => holesFromProgram(text, 'mm'))).toMatch(/second-offset: Line 3/);
+    const long = 'G21 G90 G54.1 P1\nG81 X10 Y20 Z-5 R2 F80\nG54.1 P2\nX1\n';
+    expect(refusal(() => holesFromProgram(long, 'mm'))).toMatch(/second-offset: Line 3/);
+  });
+
+  test('words that only put things straight at the start are nothing to mind', () => {
+    const text = 'G21 G90 G92.1\nG55 A0 C0\nG81 X10 Y20 Z-5 R2 F80\nX30\nM30\n';
+    expect(holesFromProgram(text, 'mm').holes).toHaveLength(2);
+  });
 
   test('the same offset said again, the plain plane, and what ends a program are nothing to mind', () => {
     expect(holesFromProgram(`${drilled}G54 G17\nX30\nG80\nM30\n%\n`, 'mm').holes).toHaveLength(2);

@@ -193,6 +193,10 @@ describe('words', () => {
     const text = (before: string) => `G21 G90 G54\n${before}\nS2000 M3\nM30\n`;
     const codes = (before: string, mostRpm: number) => codesOf(text(before), { gaugeIn: { name: 'Probe', mostRpm } });
     expect(codes('', 0)).toContain('gauge-in-spindle 3');
+    // No speed is said: it turns as fast as before.
+    expect(codesOf('G21 G90 G54\nM3\nM30\n', { gaugeIn: { name: 'Probe', mostRpm: 0 } })).toContain(
+      'gauge-in-spindle 2',
+    );
     expect(codes('', 1000)).toContain('gauge-in-spindle 3');
     expect(codes('', 2500)).not.toContain('gauge-in-spindle 3');
     // A tool was changed for it, or the program stopped so that it can be.

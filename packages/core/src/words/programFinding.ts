@@ -258,7 +258,7 @@ export function findingWords(finding: Finding, unit: LengthUnit): FindingWords {
     case 'gauge-in-spindle': {
       const { name, rpm, most } = finding.figures;
       return {
-        said: `${name} touched last, and nothing says it is out: here the spindle turns at ${Math.round(rpm)} rev/min; ${most === 0 ? 'it must not turn at all' : `it bears ${most}`}.`,
+        said: `${name} touched last, and nothing says it is out: here the spindle turns${rpm > 0 ? ` at ${Math.round(rpm)} rev/min` : ''}; ${most === 0 ? 'it must not turn at all' : `it bears ${most}`}.`,
         remedy: 'Take it out, unplugged where it has a lead, and put the cutter in before this line.',
       };
     }

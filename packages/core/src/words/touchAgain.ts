@@ -4,6 +4,7 @@ import type { Shift } from '../book/comingBack';
 import { gapOf } from '../book/heightGap';
 import { againUse } from '../book/touchAgain';
 import { contactInUse } from '../book/gaugeUse';
+import { zSetWith } from '../book/zAgain';
 import { roundOf } from '../datum/feature';
 import { FACE_TOUCH } from '../datum/partFrame';
 import { heightMethod } from '../heights/heightMethod';
@@ -23,7 +24,8 @@ export function againSentence(book: Book, { of }: AgainThing, touch: AgainTouch)
       const { kind, name } = roundOf(book.part, of.of);
       const side = touch.axis === 'z' ? '' : wallSide(book, of.of, { axis: touch.axis, approach: touch.approach });
       const from = kind === 'bore' ? 'from inside' : 'from outside';
-      return `Touch ${name} at its ${side} wall, ${from}: ${shows}`;
+      const other = touch.axis === 'x' ? 'Y' : 'X';
+      return `Touch ${name} at its ${side} wall, ${from}, ${other} at its middle: ${shows}`;
     }
     case 'z':
       return `${heightAgain(book, touch, of.tool)}: ${shows}`;
@@ -45,8 +47,12 @@ function heightAgain(book: Book, { use, byControl }: AgainTouch, tool: number): 
 /** Why something cannot be touched again yet, and what to do about it. */
 export function whyNotAgain(book: Book, { of }: AgainThing, axesSet: boolean): string {
   switch (of.kind) {
-    case 'z':
-      return 'Z was not touched and set here yet: do that in Heights first.';
+    case 'z': {
+      const tool = zSetWith(book);
+      return tool !== undefined && tool !== of.tool
+        ? `Z was set with tool ${tool} since, so tool ${of.tool} tells nothing of it: touch tool ${tool} again in Heights.`
+        : 'Z was not touched and set here yet: do that in Heights first.';
+    }
     case 'face':
       return `${FACE_TOUCH[of.face].axis.toUpperCase()} is not set yet: find it in Datum first.`;
     case 'round': {

@@ -145,9 +145,15 @@ describe('a bore touched again', () => {
   test('asks for one wall after the other, the least touched first', () => {
     const sentenceAfter = (...touched: ReturnType<typeof wall>[]) =>
       againView(openBook(withEntries(bothSet, touched)), 0, 'round bearing').sentence;
-    expect(sentenceAfter()).toMatch(/^Touch bearing bore at its left wall, from inside: X should show 54\.000 mm/);
-    expect(sentenceAfter(wall(54, -1))).toMatch(/at its right wall, from inside: X should show 70\.000 mm/);
-    expect(sentenceAfter(wall(54, -1), wall(70, 1))).toMatch(/at its front wall, from inside: Y should show 50\.000/);
+    expect(sentenceAfter()).toMatch(
+      /^Touch bearing bore at its left wall, from inside, Y at its middle: X should show 54\.000 mm/,
+    );
+    expect(sentenceAfter(wall(54, -1))).toMatch(
+      /at its right wall, from inside, Y at its middle: X should show 70\.000 mm/,
+    );
+    expect(sentenceAfter(wall(54, -1), wall(70, 1))).toMatch(
+      /at its front wall, from inside, X at its middle: Y should show 50\.000/,
+    );
   });
 
   test('a finder that does not go in is said, with where to choose another', () => {

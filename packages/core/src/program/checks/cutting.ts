@@ -13,7 +13,8 @@ export function cuttingCheck({ set, findings, at }: CheckOf): Check {
     change: out,
     stop: out,
     spindle: (line, { speed, spindle, tool, motion }) => {
-      if (gauge && spindle !== 'stopped' && speed > gauge.mostRpm)
+      // What must stand must not turn at all, whatever speed is left from before.
+      if (gauge && spindle !== 'stopped' && (gauge.mostRpm === 0 || speed > gauge.mostRpm))
         findings.add('gauge-in-spindle', line, { name: gauge.name, rpm: speed, most: gauge.mostRpm }, '', at());
       if (speed > mostRpm) findings.add('speed-over', line, { rpm: speed, most: mostRpm }, String(speed), at());
       if (speed > 0 && speed < leastRpm)
