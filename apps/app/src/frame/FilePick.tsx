@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { Button } from 'react-native-paper';
 import { MainAction } from './MainAction';
-import { hasHandles, pickHandle, type Reread } from './pickHandle';
+import { hasHandles, pickHandle, type Reread } from '../api/pickHandle';
 
 interface FilePickProps {
   label: string;

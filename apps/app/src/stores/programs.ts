@@ -1,12 +1,13 @@
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
 import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
 import { create } from 'zustand';
+import type { Reread } from '../api/pickHandle';
 
 /** A program as it was checked, with what it was held against. */
 export interface Checked {
   file: File;
   /** Reads the file as it is now; undefined where the browser only gave it once. */
-  reread: (() => Promise<File>) | undefined;
+  reread: Reread | undefined;
   set: WhatIsSet;
   result: CheckedProgram;
 }

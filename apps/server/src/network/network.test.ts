@@ -171,6 +171,23 @@ test('devices are listed with when they were seen, and a dismissed one is out at
   expect((await fetch(`${shop.here}/api/network/devices/nobody`, { method: 'DELETE' })).status).toBe(404);
 });
 
+test('what a device was listening to ends when it is dismissed', async () => {
+  await open();
+  const key = keyOf(await join_(await newCode()));
+  const stream = await ask('/api/events', key);
+  expect(stream.status).toBe(200);
+  const reader = stream.body?.getReader();
+  const { devices } = (await (await fetch(`${shop.here}/api/network`)).json()) as { devices: { id: string }[] };
+  await fetch(`${shop.here}/api/network/devices/${devices[0]?.id}`, { method: 'DELETE' });
+  const ended = async (): Promise<string> => {
+    for (;;) {
+      const part = await reader?.read().catch(() => ({ done: true }));
+      if (part?.done !== false) return 'ended';
+    }
+  };
+  expect(await ended()).toBe('ended');
+});
+
 test('who is let in is decided here alone, whatever a device claims to be', async () => {
   await open();
   const key = keyOf(await join_(await newCode()));

@@ -114,6 +114,10 @@ export function createNetwork({ pairing, port, addresses, certificates }: Networ
         throw error;
       }
     },
+    /** Ends what is being listened to from the network; who is still let in asks again at once. */
+    hangUp: (): void => {
+      for (const { server } of doors) server.closeAllConnections();
+    },
     close,
   };
 }

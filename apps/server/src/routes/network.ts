@@ -134,6 +134,8 @@ export function networkRoutes(network: Network, pairing: Pairing, devices: Devic
   });
   router.delete('/network/devices/:id', async (request, response) => {
     if (!devices.dismiss(request.params.id, new Date().toISOString())) throw notFound('device', request.params.id);
+    // A stream that is open is no request: it would go on telling a dismissed device what is new.
+    network.hangUp();
     response.json(await state());
   });
   return router;

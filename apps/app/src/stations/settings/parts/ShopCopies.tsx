@@ -1,3 +1,4 @@
+import { saveAs } from 'file-saver';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Words } from '../../../theme/Words';
@@ -19,7 +20,7 @@ export function ShopCopies() {
       </Words>
       <View style={styles.buttons}>
         {COPIES.map(({ label, from }) => (
-          <Button key={from} mode="outlined" icon="save" onPress={() => window.location.assign(from)}>
+          <Button key={from} mode="outlined" icon="save" onPress={() => saveAs(from, from.split('/').at(-1))}>
             {label}
           </Button>
         ))}
