@@ -18,6 +18,7 @@ import { guardRow } from './guards';
 import { conflict, invalid, notFound, superseded } from './http/problem';
 import { shopHoldings } from './shopHoldings';
 import type { BodyRow } from './store/entries';
+import type { Turn } from './store/lines';
 import { columnsOf } from './store/readings';
 import type { Store } from './store/store';
 
@@ -44,6 +45,9 @@ const isConstraint = (error: unknown): boolean =>
 /** Two bodies as the record tells them apart: by what they say, so that -0 is 0. */
 const sameBody = (a: unknown, b: unknown): boolean =>
   isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
+
+/** Something new under a number that was settled before: it has come out of its order. */
+const settledBefore = (): Error => conflict('Another entry of this device came under this number. Nothing was stored.');
 
 /** Told whenever something was stored: whose it is; the empty text for the shop. */
 export type Heard = (setupId: string) => void;
@@ -87,16 +91,19 @@ export function createRecord(store: Store, now: () => string = () => new Date().
    * Stores a row once: a repeat answers the same, other content under the same id is refused. It is inserted first, and
    * what stands under its id is only looked up where the table itself objects: most rows are new.
    */
-  function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>): Appended<BodyOf<K>> {
+  function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>, turn?: Turn): Appended<BodyOf<K>> {
     const entry = { kind, setupId, body } as unknown as RowEntry;
     const { fresh, seq, receivedAt } = store.write(() => {
       // A reading asks for nothing more than the table does: it is sent most.
       if (kind !== 'reading') requireOwner(setupId);
       checkNames(kind, body);
       guardRow(store, entry);
+      if (turn) store.lines.settle(turn);
       const at = now();
       try {
-        return { fresh: true, seq: insert(entry, at), receivedAt: at };
+        const seq = insert(entry, at);
+        if (turn?.repeat) throw settledBefore();
+        return { fresh: true, seq, receivedAt: at };
       } catch (error) {
         if (!isConstraint(error)) throw error;
         return { fresh: false, ...repeated(entry) };
@@ -127,9 +134,10 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
 
   /** Saves a document whole, where it began from the version that stands. */
-  function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>): Saved<K> {
+  function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>, turn?: Turn): Saved<K> {
     store.write(() => {
       requireOwner(setupId);
+      if (turn) store.lines.settle(turn);
       const current = store.documents.get(kind, setupId, key);
       if (current?.version === saved.version) {
         if (sameBody(current.body, saved.body)) return;
@@ -145,6 +153,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
         });
       }
       checkNames(kind, saved.body);
+      if (turn?.repeat) throw settledBefore();
       store.documents.put(kind, setupId, key, saved, now());
       // What a set-up is for, and of what kind a gauge is, decides what counts.
       if (kind === 'plan' || kind === 'gauge') store.tallies.forget();

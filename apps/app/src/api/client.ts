@@ -18,20 +18,29 @@ export class ServerAway extends Error {
   }
 }
 
-const TIMEOUT = 10_000;
+/** An answer is waited for so long, ms, before the server is called away. */
+const PATIENCE = 10_000;
 
 /**
  * One request to the server's API.
  *
  * @throws ServerRefusal for 4xx, with the problem it sent; ServerAway when there is no usable answer, with the fault where the server told one
  */
-export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export async function request<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+  { headers = {}, patience = PATIENCE }: { headers?: Readonly<Record<string, string>>; patience?: number } = {},
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      signal: AbortSignal.timeout(TIMEOUT),
-      ...(body !== undefined && { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+      signal: AbortSignal.timeout(patience),
+      ...(body !== undefined && {
+        headers: { 'Content-Type': 'application/json', ...headers },
+        body: JSON.stringify(body),
+      }),
     });
   } catch {
     throw new ServerAway();

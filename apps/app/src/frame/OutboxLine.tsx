@@ -1,3 +1,4 @@
+import { mendFields } from '@zero-point/core/record/mend';
 import { isKindName, KINDS } from '@zero-point/core/record/kinds';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,6 +10,7 @@ import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { ConflictDialog } from './ConflictDialog';
+import { MendDialog } from './MendDialog';
 import { saveFile } from './saveFile';
 
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
@@ -73,11 +75,16 @@ const saveRefused = ({ entry, reason }: Refused) =>
 /** What the server would not take; of two versions of a thing, both to choose from. */
 function RefusedLine({ refused }: { refused: Refused }) {
   const { dismiss, again, keepMine } = useOutbox();
-  const [choosing, setChoosing] = useState(false);
+  const [open, setOpen] = useState(false);
   const { key, reason, current } = refused;
   if (!current) {
     return (
       <Line say={`Not stored: ${valueOf(refused)}. ${reason}`}>
+        {mendFields(refused.entry, refused.errors).length > 0 && (
+          <Button mode="outlined" onPress={() => setOpen(true)}>
+            Put it right
+          </Button>
+        )}
         <Button mode="outlined" onPress={() => again(key)}>
           Send again
         </Button>
@@ -85,21 +92,29 @@ function RefusedLine({ refused }: { refused: Refused }) {
           Save to a file
         </Button>
         <Button onPress={() => dismiss(key)}>Let it go</Button>
+        {open && (
+          <MendDialog
+            what={valueOf(refused)}
+            refused={refused}
+            onMended={(entry) => again(key, entry)}
+            onLeave={() => setOpen(false)}
+          />
+        )}
       </Line>
     );
   }
   return (
     <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
-      <Button mode="outlined" onPress={() => setChoosing(true)}>
+      <Button mode="outlined" onPress={() => setOpen(true)}>
         See both
       </Button>
-      {choosing && (
+      {open && (
         <ConflictDialog
           title={titleOf(refused)}
           refused={refused}
           onMine={() => keepMine(refused)}
           onTheirs={() => dismiss(key)}
-          onLeave={() => setChoosing(false)}
+          onLeave={() => setOpen(false)}
         />
       )}
     </Line>

@@ -2,6 +2,7 @@ import { isRow, keyOf } from '@zero-point/core/record/merge';
 import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/record/kinds';
 import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
 import { request, ServerAway, ServerRefusal } from '../api/client';
+import type { Turn } from './deviceLine';
 import type { Delivery } from './outbox';
 
 const baseOf = ({ setupId }: Entry): string => (setupId === '' ? '' : `/setups/${encodeURIComponent(setupId)}`);
@@ -14,26 +15,28 @@ function documentPath(entry: DocumentEntry): string {
   return `${baseOf(entry)}/${collection}${key === '' ? '' : `/${encodeURIComponent(key)}`}`;
 }
 
-async function send(entry: Entry): Promise<void> {
+async function send(entry: Entry, turn: Turn | undefined): Promise<void> {
+  const headers: Record<string, string> = turn ? { 'Zero-Point-Order': `${turn.line} ${turn.number}` } : {};
   if (isRow(entry)) {
-    await request('POST', rowPath(entry), entry.body);
+    await request('POST', rowPath(entry), entry.body, { headers });
     return;
   }
   const { version, began, body } = entry;
-  await request('PUT', documentPath(entry), { version, began, body });
+  await request('PUT', documentPath(entry), { version, began, body }, { headers });
 }
 
 /** Sends one entry to where it belongs. */
-export async function deliver(entry: Entry): Promise<Delivery> {
+export async function deliver(entry: Entry, turn?: Turn): Promise<Delivery> {
   try {
-    await send(entry);
+    await send(entry, turn);
     return { kind: 'delivered' };
   } catch (error) {
     if (!(error instanceof ServerRefusal)) {
       const fault = error instanceof ServerAway ? error.fault : undefined;
       return { kind: 'away', ...(fault !== undefined && { fault }) };
     }
-    const { detail, current } = error.problem;
-    return { kind: 'refused', reason: detail, ...(current && { current }) };
+    const { code, detail, errors, current, expects } = error.problem;
+    if (code === 'out-of-order' && expects !== undefined) return { kind: code, expects };
+    return { kind: 'refused', reason: detail, ...(errors && { errors }), ...(current && { current }) };
   }
 }

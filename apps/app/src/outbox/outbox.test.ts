@@ -1,21 +1,6 @@
 import type { Entry } from '@zero-point/core/record/entry';
-import { createOutbox, type Delivery, type OutboxWorld } from './outbox';
-
-/** Storage as a browser has it, shared by every outbox made on it: a device that survives reloads. */
-class DeviceStorage implements Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'> {
-  readonly items = new Map<string, string>();
-  full = false;
-  get length() {
-    return this.items.size;
-  }
-  key = (i: number) => [...this.items.keys()][i] ?? null;
-  getItem = (key: string) => this.items.get(key) ?? null;
-  removeItem = (key: string) => void this.items.delete(key);
-  setItem = (key: string, value: string) => {
-    if (this.full) throw new Error('quota');
-    this.items.set(key, value);
-  };
-}
+import { KeptStorage } from '../testing/keptStorage';
+import { createOutbox, type OutboxWorld } from './outbox';
 
 const entry = (id: string): Entry => ({
   kind: 'strike',
@@ -25,11 +10,7 @@ const entry = (id: string): Entry => ({
 
 let counter = 0;
 
-function device(
-  send: (entry: Entry) => Promise<Delivery>,
-  storage = new DeviceStorage(),
-  change: Partial<OutboxWorld> = {},
-) {
+function device(send: OutboxWorld['send'], storage = new KeptStorage(), change: Partial<OutboxWorld> = {}) {
   const outbox = createOutbox({
     storage,
     newKey: () => String((counter += 1)).padStart(8, '0'),
@@ -139,15 +120,15 @@ describe('the outbox', () => {
   });
 
   test('a delivered entry is handed over before it leaves the outbox', async () => {
-    const storage = new DeviceStorage();
+    const storage = new KeptStorage();
     const seen: number[] = [];
     const { outbox } = device(async () => ({ kind: 'delivered' }), storage, {
-      onDelivered: () => seen.push(storage.length),
+      onDelivered: () => seen.push(outbox.waiting().length),
     });
     outbox.add(entry('a'));
     await outbox.flush();
     expect(seen).toEqual([1]);
-    expect(storage.length).toBe(0);
+    expect(outbox.waiting()).toEqual([]);
   });
 
   test('a full device says so at once instead of pretending', () => {

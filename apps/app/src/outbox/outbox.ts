@@ -1,10 +1,12 @@
 import type { Entry } from '@zero-point/core/record/entry';
+import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 import { documentOf, fromWaiting, toWaiting, type WaitingEntry } from '@zero-point/core/record/waiting';
+import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
 
 /**
  * What was logged and is not yet in the server's ledger. Kept on the device from the moment it is
- * logged; delivered in order, each exactly once (the server knows an entry by its id, so sending
- * again after a lost answer stores nothing twice). Not a cache: a delivered entry leaves it.
+ * logged; delivered in order, each exactly once (the server knows an entry by its id and its number in the device's line, so
+ * sending again after a lost answer stores nothing twice, and no tab overtakes another). Not a cache: a delivered entry leaves it.
  */
 
 /** An entry with its place in the queue; keys sort in the order things were logged. */
@@ -22,6 +24,8 @@ export interface Current {
 /** An entry the server would not take, and why. Kept until the person has seen it, or chosen. */
 export interface Refused extends Waiting {
   reason: string;
+  /** Fields of the body that are wrong, where the server named any. */
+  errors?: ProblemDocument['errors'];
   /** Of a document that was changed on another device meanwhile: what is there now. */
   current?: Current;
 }
@@ -34,14 +38,19 @@ export interface SetAside {
 }
 
 export type Delivery =
-  { kind: 'delivered' } | { kind: 'refused'; reason: string; current?: Current } | { kind: 'away'; fault?: string };
+  | { kind: 'delivered' }
+  | { kind: 'refused'; reason: string; errors?: ProblemDocument['errors']; current?: Current }
+  | { kind: 'away'; fault?: string }
+  /** Something logged before it is not stored yet, or something else was stored under its number. */
+  | { kind: 'out-of-order'; expects: number };
 
 /** What the outbox needs of the world. */
 export interface OutboxWorld {
   storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
-  /** Makes keys that sort by time. */
+  /** Makes names that no other tab makes, and that sort by time. */
   newKey: () => string;
-  send: (entry: Entry) => Promise<Delivery>;
+  /** Sends an entry, with where it stands in the device's line; one of an older program stands in none. */
+  send: (entry: Entry, turn: Turn | undefined) => Promise<Delivery>;
   /** Runs `work` while no other tab of this device delivers. */
   exclusive: (work: () => Promise<void>) => Promise<void>;
   onDelivered: (entry: Entry) => void;
@@ -56,6 +65,7 @@ type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 
 export function createOutbox(world: OutboxWorld) {
   const { storage } = world;
+  const line = deviceLine(storage, world.newKey);
   let running: Promise<boolean> | undefined;
   let fault: string | undefined;
 
@@ -94,7 +104,7 @@ export function createOutbox(world: OutboxWorld) {
     return [];
   };
 
-  function refuse(next: Waiting, { reason, current }: Extract<Delivery, { kind: 'refused' }>): void {
+  function refuse(next: Waiting, { reason, errors, current }: Extract<Delivery, { kind: 'refused' }>): void {
     // Later saves of the same document were made of this one: the last of them is what the person meant.
     const document = current && documentOf(next.entry);
     const later =
@@ -102,27 +112,80 @@ export function createOutbox(world: OutboxWorld) {
         ? []
         : waiting().filter(({ key, entry }) => key !== next.key && documentOf(entry) === document);
     const { entry } = later.at(-1) ?? next;
-    const kept = { ...toWaiting(entry), reason, ...(current && { current }) };
+    const kept = { ...toWaiting(entry), reason, ...(errors && { errors }), ...(current && { current }) };
     storage.setItem(REFUSED + next.key, JSON.stringify(kept));
     for (const { key } of later) storage.removeItem(WAITING + key);
   }
 
+  const turnOf = (key: string): Turn | undefined => {
+    const number = numberOf(key);
+    return number === undefined ? undefined : line.turn(number);
+  };
+
+  const keep = (entry: Entry): void => {
+    const waitingKeys = keys(WAITING).map((key) => key.slice(WAITING.length));
+    storage.setItem(WAITING + keyAt(line.next(waitingKeys), world.newKey()), JSON.stringify(toWaiting(entry)));
+  };
+
+  /** Numbers all that wait anew, in their order: what the server asks for before them is no longer on this device. */
+  function closeRanks(expects: number): void {
+    const numbered = keys(WAITING).filter((key) => numberOf(key.slice(WAITING.length)) !== undefined);
+    line.goOn(expects + numbered.length - 1);
+    // From the end that keeps their order while both names stand.
+    const moves = numbered.map(
+      (key, i) => [key, WAITING + keyAt(expects + i, nameOf(key.slice(WAITING.length)))] as const,
+    );
+    const forward = moves.some(([from, to]) => to > from);
+    for (const [from, to] of forward ? moves.reverse() : moves) {
+      if (from === to) continue;
+      storage.setItem(to, storage.getItem(from) ?? '');
+      storage.removeItem(from);
+    }
+  }
+
+  /**
+   * Mends the order where the server asked for another number.
+   *
+   * @returns false where that was tried before and did not help
+   */
+  function mendOrder(key: string, expects: number, before: Set<string>): boolean {
+    const [first] = front();
+    // Another tab delivered it meanwhile, or logged something that comes before it.
+    if (first?.key !== key) return true;
+    if (before.has(nameOf(key))) return false;
+    before.add(nameOf(key));
+    closeRanks(expects);
+    return true;
+  }
+
   /** Sends from the front until the queue is empty or the server is away; true when nothing is left. */
   async function deliverAll(): Promise<boolean> {
+    const renumbered = new Set<string>();
     for (;;) {
       const entries = front();
       const [first] = entries;
       if (!first) return true;
-      for (const next of entries) {
-        const delivery = await world.send(next.entry);
-        fault = delivery.kind === 'away' ? delivery.fault : undefined;
-        if (delivery.kind === 'away') return false;
-        if (delivery.kind === 'delivered') world.onDelivered(next.entry);
-        else refuse(next, delivery);
+      const delivery = await deliver(entries);
+      fault = delivery.kind === 'away' ? delivery.fault : undefined;
+      if (delivery.kind === 'away') return false;
+      if (delivery.kind === 'out-of-order') {
+        if (!mendOrder(first.key, delivery.expects, renumbered)) return false;
+        continue;
       }
       storage.removeItem(WAITING + first.key);
       world.onChange();
     }
+  }
+
+  /** Sends what waits under one key; how the last of it went. */
+  async function deliver(entries: readonly Waiting[]): Promise<Delivery> {
+    for (const next of entries) {
+      const delivery = await world.send(next.entry, turnOf(next.key));
+      if (delivery.kind === 'delivered') world.onDelivered(next.entry);
+      else if (delivery.kind === 'refused') refuse(next, delivery);
+      else return delivery;
+    }
+    return { kind: 'delivered' };
   }
 
   return {
@@ -141,8 +204,7 @@ export function createOutbox(world: OutboxWorld) {
      * @throws when the device has no room; then nothing was logged
      */
     add(entry: Entry): void {
-      const key = world.newKey();
-      storage.setItem(WAITING + key, JSON.stringify(toWaiting(entry)));
+      keep(entry);
       world.onChange();
     },
     /** Delivers what waits; calls while one is running join it. */
@@ -158,11 +220,11 @@ export function createOutbox(world: OutboxWorld) {
       });
       return running;
     },
-    /** A refused entry goes to the end of the queue once more, as it is: what was in its way may be gone. */
-    again(key: string): void {
+    /** A refused entry goes to the end of the queue once more: as it is, what was in its way may be gone, or mended. */
+    again(key: string, mended?: Entry): void {
       const [kept] = read<Refused>(REFUSED, REFUSED + key);
       if (!kept) return;
-      storage.setItem(WAITING + world.newKey(), JSON.stringify(toWaiting(kept.entry)));
+      keep(mended ?? kept.entry);
       storage.removeItem(REFUSED + key);
       world.onChange();
     },

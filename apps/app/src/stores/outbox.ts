@@ -22,8 +22,8 @@ interface OutboxState {
   fault: string | undefined;
   log: (entry: Entry) => void;
   dismiss: (key: string) => void;
-  /** Sends a refused entry once more. */
-  again: (key: string) => void;
+  /** Sends a refused entry once more, or what it became when it was put right. */
+  again: (key: string, mended?: Entry) => void;
   /** Of two versions of a document, keeps this device's: saved again, from what stands now. */
   keepMine: (refused: Refused) => void;
   flush: () => Promise<void>;
@@ -91,8 +91,8 @@ export const useOutbox = create<OutboxState>((set, get) => {
     },
     look: () => set(seen()),
     dismiss: outbox.dismiss,
-    again: (key) => {
-      outbox.again(key);
+    again: (key, mended) => {
+      outbox.again(key, mended);
       void get().flush();
     },
     keepMine: ({ key, entry, current }) => {

@@ -67,7 +67,7 @@ function api({ store, db, fonts, doors }: Pick<AppOptions, 'store' | 'db' | 'fon
   router.use(requireJson, setupFileRoutes(store, record));
   router.use(express.json({ limit: BODY_LIMIT }));
   router.use(
-    recordRoutes(record),
+    recordRoutes(record, store.lines),
     readingRoutes(store, record),
     sheetRoutes(record, fonts),
     copyRoutes(store, db),

@@ -15,6 +15,8 @@ export class HttpProblem extends Error {
     readonly errors: { field: string; message: string }[] = [],
     /** What stands, where a save began from something else. */
     readonly current?: { version: string; body: unknown },
+    /** The number that comes next in a device's line. */
+    readonly expects?: number,
   ) {
     super(detail);
   }
@@ -189,6 +191,7 @@ function writeProblem(response: Response, problem: HttpProblem, instance: string
     requestId,
     ...(problem.errors.length > 0 && { errors: problem.errors }),
     ...(problem.current && { current: problem.current }),
+    ...(problem.expects !== undefined && { expects: problem.expects }),
   };
   // What is in the way of a write may be gone in a moment.
   if (problem.status === 503) response.setHeader('Retry-After', '2');

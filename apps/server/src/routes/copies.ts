@@ -5,13 +5,20 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyWhole } from '../copies/keepCopies';
 import { shopJson } from '../copies/shopJson';
+import { fullCheck } from '../store/fullCheck';
 import type { Store } from '../store/store';
 
 const named = (end: string, now: Date): string => `shop-${now.toISOString().slice(0, 10)}.${end}`;
 
-/** A copy of the whole shop to keep elsewhere: the database itself, or all of it as open JSON. */
+/** A copy of the whole shop to keep elsewhere: the database itself, or all of it as open JSON; and a look through all of it. */
 export function copyRoutes(store: Store, db: Database): Router {
   const router = Router();
+  let looking: ReturnType<typeof fullCheck> | undefined;
+  router.get('/shop/check', async (_request, response) => {
+    // Whoever asks meanwhile is told what the same look finds.
+    looking ??= fullCheck(db.name).finally(() => (looking = undefined));
+    response.json(await looking);
+  });
   router.get('/shop/copy.json', (_request, response) => {
     const now = new Date();
     response

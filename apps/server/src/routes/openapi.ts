@@ -3,6 +3,7 @@ import { savedBody } from '@zero-point/core/record/entry';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-point/core/record/kinds';
 import { newSetup } from '@zero-point/core/record/plan';
 import { setupSummary } from '@zero-point/core/record/snapshot';
+import { shopCheck } from '@zero-point/core/schema/shopCheck';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
 import { dueLine } from '@zero-point/core/words/dueList';
@@ -170,6 +171,12 @@ function setupPaths(): ZodOpenApiPathsObject {
       get: {
         summary: 'The whole shop, to keep or to bring into another',
         ...answers('Every document as it stands and every row, in the order of the record', shopBackup),
+      },
+    },
+    '/api/shop/check': {
+      get: {
+        summary: 'Look through the whole file of the shop',
+        ...answers('What was looked through, and what is wrong with it', shopCheck),
       },
     },
     '/api/setup-files': {

@@ -12,8 +12,10 @@ import { newSetup } from '@zero-point/core/record/plan';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
+import { inTurn } from '../http/inTurn';
 import { created, invalid, parsed } from '../http/problem';
 import type { Saved, ShopRecord } from '../record';
+import type { Lines } from '../store/lines';
 
 /** Where rows of a kind are added. */
 export const rowPath = (name: RowName): string => {
@@ -31,13 +33,15 @@ export const documentPath = (name: DocumentName): string => {
 const owner = (request: Request): string => String(request.params.id ?? '');
 
 /** Adding rows and saving documents, whatever their kind. */
-export function recordRoutes(record: ShopRecord): Router {
+export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   const router = Router();
   // Readings first, since they are sent most and a router looks through its routes in order.
   for (const name of ROW_NAMES) {
     const schema = ROW_KINDS[name].schema as z.ZodType<BodyOf<RowName>>;
     router.post(rowPath(name), (request, response) => {
-      created(response, record.append(name, owner(request), parsed(schema, request.body)));
+      inTurn(request, lines, (turn) =>
+        created(response, record.append(name, owner(request), parsed(schema, request.body), turn)),
+      );
     });
   }
   router.post('/setups', (request, response) => {
@@ -48,12 +52,14 @@ export function recordRoutes(record: ShopRecord): Router {
     const schema = savedBody(kind.schema as z.ZodType<BodyOf<DocumentName>>);
     const keyOf = kind.key as (body: unknown) => string;
     router.put(documentPath(name), (request, response) => {
-      const saved = parsed(schema, request.body) as Saved<DocumentName>;
-      const key = keyOf(saved.body);
-      const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
-      if (key !== asked)
-        throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the set-up'}` }]);
-      response.json(record.save(name, owner(request), key, saved));
+      inTurn(request, lines, (turn) => {
+        const saved = parsed(schema, request.body) as Saved<DocumentName>;
+        const key = keyOf(saved.body);
+        const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
+        if (key !== asked)
+          throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the set-up'}` }]);
+        response.json(record.save(name, owner(request), key, saved, turn));
+      });
     });
   }
   return router;

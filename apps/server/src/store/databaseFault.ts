@@ -6,7 +6,8 @@ export interface DatabaseFault {
   detail: string;
 }
 
-const HOW_TO_RESTORE =
+/** What is to be done about damage. */
+export const HOW_TO_RESTORE =
   'Stop the server and put a backup back: npm run restore -- and the file. The README says where daily copies are kept.';
 
 const FAULTS: readonly [RegExp, DatabaseFault][] = [

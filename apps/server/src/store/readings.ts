@@ -118,6 +118,9 @@ export function readings(db: Database) {
     VALUES (${NEXT_SEQ}, ${COLUMNS.map((column) => `@${column}`).join(', ')}, @received_at) RETURNING seq`);
   const get = db.prepare<[string], Row>(`${ROW} WHERE r.id = ?`);
   const ofSetup = db.prepare<[string, number], Row>(`${ROW} WHERE setup_id = ? AND seq > ? ORDER BY seq`);
+  const some = db.prepare<[number, number], { place: number; body: string }>(
+    `SELECT seq AS place, ${BODY} || '}' AS body FROM readings r WHERE seq > ? ORDER BY seq LIMIT ?`,
+  );
   const latest = db.prepare<[number], { id: string; setupId: string }>(
     'SELECT id, setup_id AS setupId FROM readings ORDER BY seq DESC LIMIT ?',
   );
@@ -142,6 +145,8 @@ export function readings(db: Database) {
   return {
     insert: (columns: ReadingColumns, receivedAt: string): number =>
       insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0,
+    /** So many behind a place in the record, as JSON that nobody has looked at. */
+    some: (after: number, most: number) => some.all(after, most),
     /** The latest of the whole shop, newest first. */
     latest: (most: number) => latest.all(most),
     /** Touches with a gauge behind a moment, set-up by set-up, the latest first. */

@@ -3,6 +3,7 @@ import type { DatabaseFault } from './databaseFault';
 import { devices } from './devices';
 import { documents } from './documents';
 import { entries } from './entries';
+import { lines } from './lines';
 import { LAST_SEQ } from './nextSeq';
 import { readings } from './readings';
 import { setups } from './setups';
@@ -21,6 +22,7 @@ export function createStore(db: Database, fault?: DatabaseFault) {
     fault,
     tallies: tallies(db, tables),
     devices: devices(db),
+    lines: lines(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),

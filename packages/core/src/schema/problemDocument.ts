@@ -12,6 +12,8 @@ export const problemDocument = z
     requestId: z.string().optional(),
     /** What stands, where a save began from a version that no longer does. */
     current: z.object({ version: z.string(), body: z.unknown() }).optional(),
+    /** Where an entry came before its turn: the number that comes next in its device's line. */
+    expects: z.number().int().optional(),
     errors: z.array(z.object({ field: z.string(), message: z.string() })).optional(),
   })
   .meta({ id: 'Problem' });

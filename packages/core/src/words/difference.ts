@@ -22,6 +22,9 @@ const pathWords = (path: readonly string[]): string =>
       .join(', '),
   );
 
+/** A field's name as people read it: `gaugeId` as "Gauge", `source.text` as "Source, text". */
+export const fieldWords = (field: string): string => pathWords(field.split('.'));
+
 function valueWords(value: unknown, names: Readonly<Record<string, string>>): string {
   if (value === undefined || value === null || value === '') return 'nothing';
   if (typeof value === 'number')

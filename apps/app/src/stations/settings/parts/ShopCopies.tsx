@@ -1,6 +1,7 @@
 import { saveAs } from 'file-saver';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { FullCheck } from './FullCheck';
 import { Words } from '../../../theme/Words';
 
 /** Where the server hands out a copy of the whole shop. */
@@ -25,6 +26,7 @@ export function ShopCopies() {
           </Button>
         ))}
       </View>
+      <FullCheck />
     </View>
   );
 }

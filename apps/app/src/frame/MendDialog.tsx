@@ -1,0 +1,97 @@
+import { mended, mendFields, type MendField } from '@zero-point/core/record/mend';
+import type { Entry } from '@zero-point/core/record/entry';
+import { Refusal } from '@zero-point/core/problem/problem';
+import { capital } from '@zero-point/core/words/sentence';
+import { fieldWords } from '@zero-point/core/words/difference';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, HelperText, TextInput } from 'react-native-paper';
+import { uuidv7 } from 'uuidv7';
+import type { Shop } from '../api/queries';
+import { queryClient, shopKey } from '../api/queryClient';
+import type { Refused } from '../outbox/outbox';
+import { Words } from '../theme/Words';
+import { AskDialog } from './AskDialog';
+import { Choice } from './Choice';
+
+interface MendDialogProps {
+  /** What was refused, as it goes in a sentence: `reading “-5.012”`. */
+  what: string;
+  refused: Refused;
+  onMended: (entry: Entry) => void;
+  onLeave: () => void;
+}
+
+/** The shop's things of a kind, by name. */
+function thingsOf(kind: string): { value: string; label: string }[] {
+  const shop = queryClient.getQueryData<Shop>(shopKey);
+  const lists = { gauge: shop?.gauges, cutter: shop?.cutters, machine: shop?.machines, part: shop?.parts };
+  const list = lists[kind as keyof typeof lists] ?? shop?.holdings ?? [];
+  return list.map(({ id, name }) => ({ value: id, label: name }));
+}
+
+/** A refused entry put right in its place: the fields that were named, and the figure as it was typed. */
+export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
+  const fields = mendFields(refused.entry, refused.errors);
+  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
+  const [wrong, setWrong] = useState<Refusal>();
+  const type = (field: string, text: string) => {
+    setTexts((all) => ({ ...all, [field]: text }));
+    setWrong(undefined);
+  };
+  const send = () => {
+    try {
+      onMended(mended(refused.entry, fields, texts, uuidv7()));
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      setWrong(error);
+    }
+  };
+  return (
+    <AskDialog title="Put it right" leave="Leave it" onLeave={onLeave}>
+      <Words>{`${capital(what)} was not stored. ${refused.reason}`}</Words>
+      {fields.map((field) => (
+        <OneField
+          key={field.field}
+          field={field}
+          text={texts[field.field] ?? field.text}
+          wrong={wrong?.field === field.field ? wrong.message : undefined}
+          onType={(text) => type(field.field, text)}
+        />
+      ))}
+      {wrong && !fields.some(({ field }) => field === wrong.field) && (
+        <View role="alert">
+          <Words tone="bad">{`${fieldWords(wrong.field)}: ${wrong.message}`}</Words>
+        </View>
+      )}
+      <Button mode="contained" onPress={send}>
+        Send it so
+      </Button>
+    </AskDialog>
+  );
+}
+
+interface OneFieldProps {
+  field: MendField;
+  text: string;
+  wrong: string | undefined;
+  onType: (text: string) => void;
+}
+
+function OneField({ field, text, wrong, onType }: OneFieldProps) {
+  const label = fieldWords(field.field);
+  if (field.as === 'thing')
+    return <Choice label={label} options={thingsOf(field.kind)} value={text} onChange={onType} />;
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label={field.as === 'length' ? `${label}, ${field.unit}` : label}
+        value={text}
+        error={wrong !== undefined}
+        onChangeText={onType}
+      />
+      {wrong !== undefined && <HelperText type="error">{wrong}</HelperText>}
+    </View>
+  );
+}
