@@ -207,7 +207,8 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
     buffer: Buffer.from('tool,length\n2,-2.310\n4,6.5'),
   });
   await expect(page.getByText('new.csv would change 2 tools:')).toBeVisible();
-  await expect(page.getByText('T2: −12.310 mm → −2.310 mm')).toBeVisible();
+  await expect(page.getByRole('row', { name: 'T2 −12.310 −2.310' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'T4 new +6.500' })).toBeVisible();
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await press(page, 'Take these over');
   // The kept length now lacks the gauge once: what was measured does not agree with it.

@@ -1,8 +1,4 @@
-import { chromium } from '@playwright/test';
-import { createHash, X509Certificate } from 'node:crypto';
-import { mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { doors, joinAs, trustingPhone } from './network';
 import { expect, expectAccessible, logReading, test } from './shop';
 
 test('a phone joins by its code, works, and is out once it is dismissed', async ({ page, shop, browser }) => {
@@ -46,14 +42,9 @@ test('a phone joins by its code, works, and is out once it is dismissed', async 
 });
 
 test('what a dismissed phone has logged waits on it until it joins again', async ({ page, shop, browser }) => {
-  const there = shop.url.replace('127.0.0.1', '127.0.0.2');
-  const own = (path: string, method: string, data?: object) =>
-    page.request.fetch(`${shop.url}/api${path}`, { method, ...(data && { data }) }).then((answer) => answer.json());
-  await own('/network', 'PUT', { open: true });
-  const letIn = async () => ((await own('/network/code', 'POST', {})) as { code: { code: string } }).code.code;
+  const { own, letIn, there } = await doors(page.request, shop);
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 664 } })).newPage();
-  await phone.goto(`${there}/pair?code=${await letIn()}`);
-  await phone.getByRole('button', { name: 'Join' }).click();
+  await joinAs(phone, there, await letIn());
   await phone.goto(`${there}/setup/feet-knee-mill/verify`);
   await expect(phone.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
   const { devices } = (await own('/network', 'GET')) as { devices: { id: string }[] };
@@ -61,8 +52,7 @@ test('what a dismissed phone has logged waits on it until it joins again', async
   await phone.getByRole('textbox', { name: /^X shows/ }).fill('-5.003');
   await phone.getByRole('button', { name: 'Log this reading' }).click();
   await expect(phone).toHaveURL(`${there}/pair`);
-  await phone.goto(`${there}/pair?code=${await letIn()}`);
-  await phone.getByRole('button', { name: 'Join' }).click();
+  await joinAs(phone, there, await letIn());
   await expect
     .poll(async () => {
       const snapshot = (await own('/setups/feet-knee-mill', 'GET')) as { readings: { value: number }[] };
@@ -76,34 +66,11 @@ test('over TLS a phone that trusts the shop keeps the app: it starts with the se
   page,
   shop,
 }) => {
-  const own = (path: string, method: string, data?: object) =>
-    page.request.fetch(`${shop.url}/api${path}`, { method, ...(data && { data }) }).then((answer) => answer.json());
-  const { secureUrls } = (await own('/network', 'PUT', { open: true })) as { secureUrls: string[] };
-  const { code } = ((await own('/network/code', 'POST', {})) as { code: { code: string } }).code;
-  const there = secureUrls[0] ?? '';
+  const { letIn, secure: there } = await doors(page.request, shop);
   expect(there).toMatch(/^https:\/\/127\.0\.0\.2:/);
-
-  // What trusting the authority does on a phone: this one certificate is believed, and no other.
-  const { publicKey } = new X509Certificate(readFileSync(join(shop.folder, 'tls', 'shop.crt')));
-  const pin = createHash('sha256')
-    .update(publicKey.export({ type: 'spki', format: 'der' }))
-    .digest('base64');
-  const phone = await chromium.launchPersistentContext(mkdtempSync(join(tmpdir(), 'zero-point-phone-')), {
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      `--ignore-certificate-errors-spki-list=${pin}`,
-    ],
-    viewport: { width: 390, height: 664 },
-    serviceWorkers: 'allow',
-  });
+  const phone = await trustingPhone(shop);
   const screen = await phone.newPage();
-  await screen.goto(`${there}/pair?code=${code}`);
-  await screen.getByRole('button', { name: 'Join' }).click();
+  await joinAs(screen, there, await letIn());
   await screen.goto(`${there}/setup/feet-knee-mill/verify`);
   await expect(screen.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
   expect(await screen.evaluate(() => isSecureContext)).toBe(true);

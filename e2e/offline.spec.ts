@@ -1,4 +1,7 @@
-import { expect, logReading, test } from './shop';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, expectAccessible, logReading, ROOT, test } from './shop';
 
 test.describe('kept on the device', () => {
   test.use({ serviceWorkers: 'allow' });
@@ -35,6 +38,48 @@ test.describe('kept on the device', () => {
       readings: { value: number }[];
     };
     expect(snapshot.readings.filter(({ value }) => value === -5.003)).toHaveLength(1);
+  });
+});
+
+/** The app as a newer build of it is handed out: told apart by its name alone. */
+function newerApp(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'zero-point-newer-'));
+  cpSync(join(ROOT, 'apps/app/dist'), folder, { recursive: true });
+  const rewrite = (name: string, from: RegExp, to: string) => {
+    const file = join(folder, name);
+    const text = readFileSync(file, 'utf8');
+    expect(text).toMatch(from);
+    writeFileSync(file, text.replace(from, to));
+    for (const end of ['.br', '.gz']) rmSync(file + end, { force: true });
+  };
+  rewrite('index.html', /<meta name="build" content="[^"]+"/, '<meta name="build" content="newer"');
+  rewrite('sw.js', /(url:"index\.html",revision:")[^"]+/, '$1newer');
+  return folder;
+}
+
+test.describe('kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('a newer app is fetched while the older goes on, and taken when it is asked for', async ({ page, shop }) => {
+    const build = () => page.evaluate(() => document.querySelector<HTMLMetaElement>('meta[name=build]')?.content);
+    await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+    await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    await shop.kill();
+    await logReading(page, /^X shows/, '-5.003');
+    await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
+
+    await shop.start({ STATIC: newerApp() });
+    await expect(page.getByText(/^The server is of another version than this page/)).toBeVisible({ timeout: 20_000 });
+    // Opened anew it is still the older one, from the device, until the person takes the other.
+    await page.reload();
+    await expect(page.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
+    expect(await build()).not.toBe('newer');
+    await page.getByRole('button', { name: 'Take the server’s version' }).click();
+    await expect.poll(() => build().catch(() => undefined)).toBe('newer');
+    await expect(page.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
+    await expect(page.getByText(/^The server is of another version/)).toBeHidden();
   });
 });
 
@@ -95,6 +140,33 @@ test('a server that answers but cannot store is called that, with what to do, an
   ).toBeVisible();
   await page.unroute('**/readings');
   await expect(page.getByText(/^The server has a fault/)).toBeHidden({ timeout: 20_000 });
+});
+
+test('a refused entry is put right in its place: another gauge, another figure', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+  await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  // As another device's removal of the gauge would have it: the record itself says what is wrong.
+  await page.route(
+    '**/readings',
+    async (route) => {
+      const body = { ...(route.request().postDataJSON() as object), gaugeId: 'gone' };
+      await route.fulfill({ response: await route.fetch({ postData: body }) });
+    },
+    { times: 1 },
+  );
+  await logReading(page, /^X shows/, '-5.4');
+  await expect(page.getByText(/^Not stored: reading “-5\.4”\. gaugeId names no gauge of this shop/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  const dialog = page.getByRole('dialog');
+  await expectAccessible(page);
+  await dialog.getByRole('textbox', { name: 'Value, mm' }).fill('five');
+  await dialog.getByRole('button', { name: 'Send it so' }).click();
+  await expect(dialog.getByText(/is not part of a length/)).toBeVisible();
+  await dialog.getByRole('textbox', { name: 'Value, mm' }).fill('-5.004');
+  await dialog.getByRole('radio', { name: 'Spring finder 10' }).click();
+  await dialog.getByRole('button', { name: 'Send it so' }).click();
+  await expect(page.getByText(/^Not stored/)).toBeHidden();
+  await expect(page.getByText(/✓ Left face: −0\.004 mm/)).toBeVisible();
 });
 
 test('a refused entry is shown with its value, sent again once it may be, or saved to a file', async ({

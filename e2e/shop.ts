@@ -6,14 +6,15 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const ROOT = join(import.meta.dirname, '..');
+export const ROOT = join(import.meta.dirname, '..');
 
 /** A real server on a database of its own, that can be killed and started again at the same address. */
 export interface RunningShop {
   url: string;
   /** Where its file lies, and what belongs to it. */
   folder: string;
-  start: () => Promise<void>;
+  /** @param over what is otherwise than before, as a newer app that is handed out */
+  start: (over?: NodeJS.ProcessEnv) => Promise<void>;
   /** As a power cut would: no time to tidy up. */
   kill: () => Promise<void>;
 }
@@ -31,13 +32,14 @@ function freePort(): Promise<number> {
   });
 }
 
-async function runShop(demo: boolean): Promise<RunningShop> {
+/** A server on a demo shop or an empty one; on a file of one's own where that is named. */
+export async function runShop(demo: boolean, file?: string): Promise<RunningShop> {
   const port = await freePort();
   const folder = mkdtempSync(join(tmpdir(), 'zero-point-e2e-'));
   const env = {
     ...process.env,
     PORT: String(port),
-    DATABASE: join(folder, 'shop.sqlite'),
+    DATABASE: file ?? join(folder, 'shop.sqlite'),
     STATIC: join(ROOT, 'apps/app/dist'),
     LOG_LEVEL: 'error',
     // Another address of this machine stands for the network.
@@ -48,10 +50,10 @@ async function runShop(demo: boolean): Promise<RunningShop> {
   return {
     url: `http://127.0.0.1:${port}`,
     folder,
-    start: () =>
+    start: (over = {}) =>
       new Promise((resolve, reject) => {
         const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
-          env,
+          env: { ...env, ...over },
           stdio: ['ignore', 'pipe', 'inherit'],
         });
         child = started;

@@ -32,16 +32,22 @@ export function preloadEntry(folder) {
   writeFileSync(page, html.replace('</title>', `</title>\n    ${head.join('\n    ')}`));
 }
 
-/** Exports an Expo app for the web into its own dist folder; with a worker that keeps it on the device, where it is asked for. */
-export function exportApp(app, { offline = false } = {}) {
+/**
+ * Exports an Expo app for the web into its own dist folder; where it is to be handed out, with who made what it is built
+ * from, and with a worker that keeps it on the device.
+ */
+export function exportApp(app, { handedOut = false } = {}) {
   const output = join(app, 'dist');
   rmSync(join(ROOT, output), { recursive: true, force: true });
-  must(tool('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
+  must(tool('expo'), ['export', '--platform', 'web', '--output-dir', 'dist', ...(handedOut ? ['--source-maps'] : [])], {
     cwd: join(ROOT, app),
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
   preloadEntry(join(ROOT, output));
-  if (offline) must(process.execPath, [join(ROOT, 'scripts/lib/offline.mjs'), join(ROOT, output)]);
+  if (handedOut) {
+    must(process.execPath, [join(ROOT, 'scripts/lib/notices.mjs'), ROOT, join(ROOT, output)]);
+    must(process.execPath, [join(ROOT, 'scripts/lib/offline.mjs'), join(ROOT, output)]);
+  }
   compress(join(ROOT, output));
 }
 
@@ -91,7 +97,7 @@ export function build() {
   buildServer();
   once('app', ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib'], 'apps/app/dist/index.html', () => {
     say('Building the app. About 1 minute the first time, seconds after.');
-    exportApp('apps/app', { offline: true });
+    exportApp('apps/app', { handedOut: true });
   });
   if (!existsSync(join(ROOT, 'apps/app/dist/index.html'))) throw new Error('the export made no index.html');
 }

@@ -8,7 +8,7 @@ import { generateSW } from 'workbox-build';
 const [, , folder] = process.argv;
 const { warnings } = await generateSW({
   globDirectory: folder,
-  globPatterns: ['**/*.{html,js,css,svg,woff2}'],
+  globPatterns: ['**/*.{html,js,css,svg,woff2}', 'notices.json'],
   swDest: join(folder, 'sw.js'),
   sourcemap: false,
   inlineWorkboxRuntime: true,

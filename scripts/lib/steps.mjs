@@ -81,12 +81,16 @@ export function ensureInstalled() {
 
 export const CHROMIUM = '/usr/bin/chromium';
 
-/** Reads the text of PDFs, to see that every figure of a sheet is in it. */
-const PDF_TEXT = '/usr/bin/pdftotext';
+/** What the tests need of Debian: its Chromium; what reads PDFs, to see that every figure of a sheet is in it; what has a browser trust the shop's certificates. */
+const OF_DEBIAN = [
+  [CHROMIUM, 'chromium'],
+  ['/usr/bin/pdftotext', 'poppler-utils'],
+  ['/usr/bin/certutil', 'libnss3-tools'],
+];
 
-/** Debian's Chromium, for the end-to-end tests, benchmarks and pictures; and what reads PDFs. */
+/** Debian's Chromium, for the end-to-end tests, benchmarks and pictures; and what goes with it. */
 export function ensureChromium() {
-  const missing = [...(existsSync(CHROMIUM) ? [] : ['chromium']), ...(existsSync(PDF_TEXT) ? [] : ['poppler-utils'])];
+  const missing = OF_DEBIAN.flatMap(([program, name]) => (existsSync(program) ? [] : [name]));
   if (missing.length === 0) return;
   const command = `apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   if (process.getuid?.() !== 0)

@@ -5,7 +5,7 @@ import { openBackup } from './copies/openBackup';
 import { shopJson } from './copies/shopJson';
 import { readMigrations } from './store/migrations';
 import { damageOf, holdAlone } from './store/openDatabase';
-import { demoServer, freshFile, MIGRATIONS } from './testing/shop';
+import { demoServer, filledBy, freshFile, MIGRATIONS } from './testing/shop';
 
 const ROOT = join(__dirname, '..', '..', '..');
 const bundle = join(dirname(freshFile()), 'copies.mjs');
@@ -54,6 +54,13 @@ test('a backup makes two files of one moment, and either comes back into a new s
     expect(command(fresh, 'restore', join(folder, name), '--yes').text).toMatch(/6 set-ups, 16 readings, .* came in/);
     expect(openBackup(fresh, readMigrations(MIGRATIONS)).record).toEqual(record);
   }
+});
+
+test.each([1, 5])('a shop that still has the tables of version %i is backed up, and left as it is', (version) => {
+  const file = filledBy(version);
+  const bytes = readFileSync(file);
+  expect(command(file, 'backup')).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied \d+ set-ups/) });
+  expect(readFileSync(file).equals(bytes)).toBe(true);
 });
 
 test('a damaged file is kept beside, and the backup comes into a new one', () => {

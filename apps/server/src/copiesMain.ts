@@ -5,7 +5,6 @@ import { HttpProblem } from './http/problem';
 import { copiesFolder, copyWhole } from './copies/keepCopies';
 import { openBackup } from './copies/openBackup';
 import { restore, type Restored } from './copies/restore';
-import { shopJson } from './copies/shopJson';
 import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
@@ -25,9 +24,8 @@ async function backup(folder = copiesFolder(database)): Promise<void> {
   const db = openDamaged(database);
   await copyWhole(db, `${base}.sqlite`);
   db.close();
-  const store = createStore(openDamaged(`${base}.sqlite`));
-  const json = shopJson(store, now.toISOString());
-  store.close();
+  // Read as a restore would: the file may still have the tables of an older version.
+  const json = { ...openBackup(`${base}.sqlite`, migrations), madeAt: now.toISOString() };
   writeFileSync(`${base}.json`, `${JSON.stringify(json, null, 1)}\n`);
   const readings = json.record.filter(({ kind }) => kind === 'reading').length;
   say(`Copied ${json.setups.length} set-ups and ${readings} readings:`);

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { StyleSheet } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal } from 'react-native-paper';
 
 interface AskDialogProps {
@@ -14,11 +14,13 @@ interface AskDialogProps {
 export const AskDialog = ({ title, leave, onLeave, children }: AskDialogProps) => (
   <Portal>
     <Dialog visible onDismiss={onLeave} style={styles.dialog}>
-      <Dialog.Title>{title}</Dialog.Title>
-      <Dialog.Content style={styles.content}>{children}</Dialog.Content>
-      <Dialog.Actions>
-        <Button onPress={onLeave}>{leave}</Button>
-      </Dialog.Actions>
+      <View role="dialog" aria-modal aria-label={title}>
+        <Dialog.Title>{title}</Dialog.Title>
+        <Dialog.Content style={styles.content}>{children}</Dialog.Content>
+        <Dialog.Actions>
+          <Button onPress={onLeave}>{leave}</Button>
+        </Dialog.Actions>
+      </View>
     </Dialog>
   </Portal>
 );

@@ -1,5 +1,7 @@
 import { mended, mendFields, type MendField } from '@zero-point/core/record/mend';
 import type { Entry } from '@zero-point/core/record/entry';
+import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { capital } from '@zero-point/core/words/sentence';
 import { fieldWords } from '@zero-point/core/words/difference';
@@ -7,8 +9,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
-import type { Shop } from '../api/queries';
-import { queryClient, shopKey } from '../api/queryClient';
+import { useShop, type Shop } from '../api/queries';
+import { queryClient, setupKey } from '../api/queryClient';
 import type { Refused } from '../outbox/outbox';
 import { Words } from '../theme/Words';
 import { AskDialog } from './AskDialog';
@@ -22,12 +24,15 @@ interface MendDialogProps {
   onLeave: () => void;
 }
 
-/** The shop's things of a kind, by name. */
-function thingsOf(kind: string): { value: string; label: string }[] {
-  const shop = queryClient.getQueryData<Shop>(shopKey);
-  const lists = { gauge: shop?.gauges, cutter: shop?.cutters, machine: shop?.machines, part: shop?.parts };
-  const list = lists[kind as keyof typeof lists] ?? shop?.holdings ?? [];
-  return list.map(({ id, name }) => ({ value: id, label: name }));
+/** The shop's things of a kind, by name; while it cannot be asked, those the set-up shows. */
+function useThings(kind: DocumentName, setupId: string): { value: string; label: string }[] {
+  const { data: shop } = useShop();
+  const { collection, field } = DOCUMENT_KINDS[kind];
+  const known = shop
+    ? shop[collection as keyof Shop]
+    : queryClient.getQueryData<Snapshot>(setupKey(setupId))?.[field as keyof Snapshot];
+  const things = (Array.isArray(known) ? known : []) as { id: string; name: string }[];
+  return things.map(({ id, name }) => ({ value: id, label: name }));
 }
 
 /** A refused entry put right in its place: the fields that were named, and the figure as it was typed. */
@@ -54,6 +59,7 @@ export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps
         <OneField
           key={field.field}
           field={field}
+          setupId={refused.entry.setupId}
           text={texts[field.field] ?? field.text}
           wrong={wrong?.field === field.field ? wrong.message : undefined}
           onType={(text) => type(field.field, text)}
@@ -73,20 +79,23 @@ export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps
 
 interface OneFieldProps {
   field: MendField;
+  /** Whose the entry is. */
+  setupId: string;
   text: string;
   wrong: string | undefined;
   onType: (text: string) => void;
 }
 
-function OneField({ field, text, wrong, onType }: OneFieldProps) {
-  const label = fieldWords(field.field);
+function OneField({ field, setupId, text, wrong, onType }: OneFieldProps) {
+  const label = field.as === 'length' ? `${fieldWords(field.field)}, ${field.unit}` : fieldWords(field.field);
   if (field.as === 'thing')
-    return <Choice label={label} options={thingsOf(field.kind)} value={text} onChange={onType} />;
+    return <Thing label={label} kind={field.kind} setupId={setupId} value={text} onChange={onType} />;
   return (
     <View>
       <TextInput
         mode="outlined"
-        label={field.as === 'length' ? `${label}, ${field.unit}` : label}
+        label={label}
+        accessibilityLabel={label}
         value={text}
         error={wrong !== undefined}
         onChangeText={onType}
@@ -94,4 +103,16 @@ function OneField({ field, text, wrong, onType }: OneFieldProps) {
       {wrong !== undefined && <HelperText type="error">{wrong}</HelperText>}
     </View>
   );
+}
+
+interface ThingProps {
+  label: string;
+  kind: DocumentName;
+  setupId: string;
+  value: string;
+  onChange: (id: string) => void;
+}
+
+function Thing({ label, kind, setupId, value, onChange }: ThingProps) {
+  return <Choice label={label} options={useThings(kind, setupId)} value={value} onChange={onChange} />;
 }

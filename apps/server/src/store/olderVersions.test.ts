@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { createRecord } from '../record';
 import { answersOf } from '../testing/answers';
-import { freshFile, MIGRATIONS } from '../testing/shop';
+import { filledBy, MIGRATIONS } from '../testing/shop';
 import { readMigrations } from './migrations';
 import { openDatabase } from './openDatabase';
 import { createStore } from './store';
@@ -45,15 +45,6 @@ function stated(value: unknown, at = ''): [string, number][] {
   return Object.entries(value).flatMap(([key, one]): [string, number][] =>
     key === 'U' && typeof one === 'number' ? [[at, one]] : stated(one, `${at} ${key}`),
   );
-}
-
-/** A database as a version left it. */
-function filledBy(version: number): string {
-  const file = freshFile();
-  const db = openDatabase(file, migrations.slice(0, version));
-  db.exec(`BEGIN; ${readFileSync(join(FIXTURES, `v${version}.sql`), 'utf8')} COMMIT;`);
-  db.close();
-  return file;
 }
 
 describe.each([1, 2, 3, 4, 5])('a database of version %i', (version) => {

@@ -6,6 +6,7 @@ import { KEYS } from '../../frame/keys';
 
 import { TickBox } from '../../frame/TickBox';
 import { TopBar } from '../../frame/TopBar';
+import { MadeWith } from './parts/MadeWith';
 import { Phones } from './parts/Phones';
 import { ShopCopies } from './parts/ShopCopies';
 import { useSettings } from '../../stores/settings';
@@ -48,6 +49,7 @@ export default function SettingsScreen() {
           ))}
         </View>
         <Words tone="soft">△ {STANDING_CAUTION}</Words>
+        <MadeWith />
       </ScrollView>
     </View>
   );

@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { ScrollView, StyleSheet } from 'react-native';
+import { useNotices, type Notice } from '../../../api/notices';
+import { AskDialog } from '../../../frame/AskDialog';
+import { Fold } from '../../../answer/Fold';
+import { Loading, Trouble } from '../../../frame/States';
+import { Table, type Column } from '../../../frame/Table';
+import { Words } from '../../../theme/Words';
+
+const COLUMNS: Column<Notice>[] = [
+  { title: 'What', flex: 2.2, text: ({ name }) => name, soft: true },
+  { title: 'Version', flex: 1.1, text: ({ version }) => version, soft: true },
+  { title: 'Licence', flex: 1.2, text: ({ licence }) => licence, soft: true },
+];
+
+/** What others made that the app is built from, each with its licence. */
+export const MadeWith = () => (
+  <Fold title="Made with the work of others">
+    <Notices />
+  </Fold>
+);
+
+function Notices() {
+  const { data, isPending, refetch } = useNotices();
+  const [read, setRead] = useState<Notice>();
+  if (isPending) return <Loading what="the list" />;
+  if (!data)
+    return (
+      <Trouble
+        title="The list is not here."
+        detail="It comes with the app from the server."
+        retry={() => void refetch()}
+      />
+    );
+  const text = read?.text == null ? undefined : data.texts[read.text];
+  return (
+    <>
+      <Words tone="soft">{`${data.packages.length} in all. Press one to read its licence.`}</Words>
+      <Table
+        label="Made with the work of others"
+        rows={data.packages}
+        columns={COLUMNS}
+        keyOf={({ name, version }) => `${name} ${version}`}
+        onPress={setRead}
+      />
+      {read && (
+        <AskDialog title={`${read.name} ${read.version}`.trim()} leave="Close" onLeave={() => setRead(undefined)}>
+          <Words>{`${read.licence}${read.by === undefined ? '' : `, by ${read.by}`}`}</Words>
+          <ScrollView style={styles.text}>
+            <Words kind="note">{text ?? 'It names its licence, and gives no text of its own.'}</Words>
+          </ScrollView>
+        </AskDialog>
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ text: { maxHeight: 320 } });

@@ -1,0 +1,14 @@
+import type { TableChange, ToolRow } from '@zero-point/core/formats/toolTable';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { runWorker, type Running } from './runWorker';
+
+/** A tool table as a file, the unit its figures are in where it does not say, and the rows kept now. */
+export interface ToolTableJob {
+  file: Blob;
+  unit: LengthUnit;
+  now: readonly ToolRow[];
+}
+
+/** What the file would change. */
+export const readToolTable = (job: ToolTableJob): Running<TableChange[]> =>
+  runWorker(new Worker(new URL('./toolTable.worker.ts', import.meta.url)), job);
