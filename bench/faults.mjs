@@ -40,11 +40,11 @@ function start(file) {
   });
 }
 
-const post = (url, path, body) =>
+const post = (url, path, body, headers) =>
   fetch(`${url}${path}`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: typeof body === 'string' ? body : JSON.stringify(body),
+    headers: { 'content-type': 'application/json', ...headers },
+    body: JSON.stringify(body),
   });
 
 /** A device's own queue, as the outbox has it: the front is sent until it is acknowledged, then the next. */
@@ -57,7 +57,9 @@ function device(name) {
       while (!until()) {
         front ??= touch(`${name}-${(made += 1)}`);
         try {
-          const answer = await post(url, `/api/setups/${SETUP}/readings`, front);
+          const answer = await post(url, `/api/setups/${SETUP}/readings`, front, {
+            'zero-point-order': `${name} ${made}`,
+          });
           if (answer.status !== 201) throw new Error(String(answer.status));
           await answer.arrayBuffer();
           this.acknowledged.push(front.id);
@@ -167,6 +169,8 @@ const HEADERS = [
   { 'if-match': '"x"' },
   { range: 'bytes=9-1' },
   { accept: 'nothing/at-all' },
+  { 'zero-point-order': 'a-line 12' },
+  { 'zero-point-order': 'a-line twelve' },
   { 'content-type': 'application/json; charset=utf-7' },
 ];
 

@@ -1,4 +1,5 @@
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
+import { deviceStorage, forgetCopies } from './deviceStorage';
 import { useVersion } from './offline';
 
 /** The server answered, and said no. */
@@ -53,8 +54,12 @@ export async function request<T>(
   throw new ServerAway(isProblem(answer) ? answer.detail : undefined);
 }
 
-/** This device was dismissed, or never let in: what it logged stays here and waits, while the page that pairs it opens. */
+/**
+ * This device was dismissed, or never let in: what it logged stays here and waits, while the page that pairs it opens. Its
+ * copies of set-ups go; they come again when it is let in.
+ */
 function join(): never {
+  forgetCopies(deviceStorage);
   window.location.assign('/pair');
   throw new ServerAway();
 }

@@ -1,4 +1,4 @@
-import { COPIES, givingWay, keysOf, type DeviceStorage } from './deviceStorage';
+import { COPIES, forgetCopies, givingWay, keysOf, type DeviceStorage } from './deviceStorage';
 
 /** A browser's storage with room for so many characters. */
 function small(room: number): DeviceStorage {
@@ -17,6 +17,15 @@ function small(room: number): DeviceStorage {
     },
   };
 }
+
+test('a device that was dismissed lets go of its copies, and of nothing that was logged', () => {
+  const storage = small(100);
+  storage.setItem(`${COPIES}-one`, 'aaaaa');
+  storage.setItem('zero-point.outbox.1', 'reading');
+  storage.setItem(`${COPIES}-two`, 'bbbbb');
+  forgetCopies(storage);
+  expect(keysOf(storage, '')).toEqual(['zero-point.outbox.1']);
+});
 
 describe('a full device', () => {
   test('gives up copies before anything that was logged', () => {

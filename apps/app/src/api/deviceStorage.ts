@@ -43,6 +43,10 @@ function browserStorage(): DeviceStorage | undefined {
 export const keysOf = (storage: DeviceStorage, prefix: string): string[] =>
   Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((key) => key.startsWith(prefix));
 
+/** Lets go of every copy; what was logged stays. */
+export const forgetCopies = (storage: DeviceStorage): void =>
+  keysOf(storage, COPIES).forEach((key) => storage.removeItem(key));
+
 /** A storage in which copies give way, one after the other, to what needs the room. */
 export function givingWay(storage: DeviceStorage): DeviceStorage {
   return {

@@ -58,7 +58,7 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors }: App
 function api({ store, db, fonts, doors }: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors'>): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
-    response.setHeader('Cache-Control', 'no-cache');
+    response.setHeader('Cache-Control', 'no-store');
     next();
   });
   const record = createRecord(store);

@@ -5,7 +5,9 @@ import { PAIR_PAGE } from '../network/pairPage';
 import type { Pairing } from '../network/pairing';
 import { HttpProblem } from './problem';
 
+/** A device's key, as a plain connection has it; and as one over TLS has it, which no plain one is ever sent. */
 export const DEVICE_COOKIE = 'zero-point-device';
+export const SECURE_COOKIE = `__Host-${DEVICE_COOKIE}`;
 
 /**
  * Lets in from the network only devices that were paired; all others get the page that pairs them, and nothing else. This
@@ -14,8 +16,9 @@ export const DEVICE_COOKIE = 'zero-point-device';
 export function onlyPaired(pairing: Pairing): RequestHandler {
   return (request, response, next) => {
     if (!isFromNetwork(request) || request.path === PAIR_PAGE) return next();
-    const key = parseCookie(request.headers.cookie ?? '')[DEVICE_COOKIE];
-    if (key !== undefined && pairing.knows(key)) return next();
+    const cookies = parseCookie(request.headers.cookie ?? '');
+    const keys = [cookies[SECURE_COOKIE], cookies[DEVICE_COOKIE]];
+    if (keys.some((key) => key !== undefined && pairing.knows(key))) return next();
     if (request.method === 'GET' && request.accepts(['html', 'json']) === 'html' && !request.path.startsWith('/api'))
       return response.redirect(303, PAIR_PAGE);
     throw new HttpProblem(

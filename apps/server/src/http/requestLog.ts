@@ -20,10 +20,12 @@ export function requestLog(logger: Logger): RequestHandler {
     request.id = id;
     response.setHeader('X-Request-Id', id);
     if (logs) {
-      const { method, url } = request;
+      const { method } = request;
+      // What is asked behind the path may be a code that lets a device in.
+      const [path] = request.url.split('?');
       const start = performance.now();
       response.on('close', () => {
-        const line = { requestId: id, method, url, status: response.statusCode, ms: performance.now() - start };
+        const line = { requestId: id, method, path, status: response.statusCode, ms: performance.now() - start };
         if (response.writableFinished) logger.info(line, 'answered');
         else logger.warn(line, 'broken off');
       });

@@ -1,5 +1,5 @@
 import { createServer, type Server } from 'node:http';
-import { get } from 'node:https';
+import { get, request as requestSecurely } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -171,6 +171,18 @@ test('devices are listed with when they were seen, and a dismissed one is out at
   expect((await fetch(`${shop.here}/api/network/devices/nobody`, { method: 'DELETE' })).status).toBe(404);
 });
 
+test('a device that was away for a month joins anew; one that is used is not asked', async () => {
+  await open();
+  const key = keyOf(await join_(await newCode()));
+  const DAY = 24 * 60;
+  shop.later(29 * DAY);
+  expect((await ask('/api/health', key)).status).toBe(200);
+  shop.later(29 * DAY);
+  expect((await ask('/api/health', key)).status).toBe(200);
+  shop.later(31 * DAY);
+  expect((await ask('/api/health', key)).status).toBe(401);
+});
+
 test('what a device was listening to ends when it is dismissed', async () => {
   await open();
   const key = keyOf(await join_(await newCode()));
@@ -233,6 +245,27 @@ test('over TLS a device that trusts the shop’s own authority is served; others
   expect(await securely('/api/health', undefined, key)).toMatch(/SELF_SIGNED|UNABLE_TO_VERIFY/);
   // The certificate is for those that were let in.
   expect((await ask('/trust/authority.crt')).headers.get('location')).toBe('/pair');
+});
+
+/** Joins over TLS; what the browser is told to keep. */
+const joinSecurely = (code: string, authority: string): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const [url = ''] = shop.network.secureUrls();
+    const headers = { 'content-type': 'application/x-www-form-urlencoded', origin: url };
+    const asked = requestSecurely(`${url}/pair`, { method: 'POST', ca: authority, headers }, (answer) => {
+      answer.resume();
+      resolve(String(answer.headers['set-cookie']));
+    });
+    asked.on('error', reject);
+    asked.end(new URLSearchParams({ code, name: 'Bench phone' }).toString());
+  });
+
+test('a key that was given over TLS is never sent over a plain connection', async () => {
+  await open();
+  const cookie = await joinSecurely(await newCode(), shop.network.authority() ?? '');
+  expect(cookie).toMatch(/^__Host-zero-point-device=[^;]+;.*Path=\/;.*HttpOnly; Secure; SameSite=Strict$/);
+  const key = cookie.split(';')[0] ?? '';
+  expect(await securely('/api/health', shop.network.authority(), key)).toBe(200);
 });
 
 test('what was typed into the page comes back as words, never as a page of its own', async () => {

@@ -8,6 +8,9 @@ const LENGTH = 8;
 /** How long a code lets a device in, ms. */
 const LIFE = 10 * 60_000;
 
+/** A device that was not seen for so long joins anew, ms. */
+const FORGOTTEN = 30 * 86_400_000;
+
 /** A device is noted as seen at most so often, ms: not at every request. */
 const NOTED = 60_000;
 
@@ -65,12 +68,14 @@ export function createPairing(devices: Devices, now: () => Date = () => new Date
       devices.add({ id, name, pairedAt: at, seenAt: at }, hashOf(secret));
       return `${id}.${secret}`;
     },
-    /** Whether a key is of a device that is let in; that it was seen is noted. */
+    /** Whether a key is of a device that is let in and was seen of late; that it was seen is noted. */
     knows: (key: string): boolean => {
       const [id = '', secret = ''] = key.split('.');
       const kept = devices.key(id);
       if (!kept || !same(kept.hash, hashOf(secret))) return false;
-      if (now().getTime() - Date.parse(kept.seenAt) > NOTED) devices.seen(id, now().toISOString());
+      const away = now().getTime() - Date.parse(kept.seenAt);
+      if (away > FORGOTTEN) return false;
+      if (away > NOTED) devices.seen(id, now().toISOString());
       return true;
     },
   };

@@ -2,7 +2,7 @@ import express, { Router, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import QRCode from 'qrcode';
 import { z } from 'zod';
-import { onlyHere, DEVICE_COOKIE } from '../http/paired';
+import { onlyHere, DEVICE_COOKIE, SECURE_COOKIE } from '../http/paired';
 import { HttpProblem, notFound, parsed } from '../http/problem';
 import type { Network } from '../network/network';
 import { PAIR_PAGE, pairPage, pairUrl, TRUST_PAGE, trustPage } from '../network/pairPage';
@@ -54,8 +54,15 @@ export function pairRoutes(pairing: Pairing): Router {
             ? 'That is not the code. Compare it sign by sign, and type it once more.'
             : 'No code is good now: it was used, or its ten minutes are over. Ask for a new one in Settings there.',
         });
+      const { secure } = request;
       response
-        .cookie(DEVICE_COOKIE, key, { httpOnly: true, sameSite: 'strict', path: '/', maxAge: YEAR * 1000 })
+        .cookie(secure ? SECURE_COOKIE : DEVICE_COOKIE, key, {
+          secure,
+          httpOnly: true,
+          sameSite: 'strict',
+          path: '/',
+          maxAge: YEAR * 1000,
+        })
         .redirect(303, '/');
     },
   );
