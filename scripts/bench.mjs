@@ -21,7 +21,7 @@ function simulate(name) {
 }
 
 ensureInstalled();
-if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program'].includes(wanted)) {
+if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practice'].includes(wanted)) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   simulate(wanted);
 } else {

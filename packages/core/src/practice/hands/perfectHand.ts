@@ -1,0 +1,195 @@
+import type { Entry, RowEntry } from '../../record/entry';
+import type { Book } from '../../book/book';
+import { openBook } from '../../book/book';
+import { featureAnswer } from '../../book/featureAnswer';
+import { currentEpoch, scaleOf } from '../../book/inForce';
+import { FACE_TOUCH } from '../../datum/partFrame';
+import { withEntries } from '../../record/merge';
+import type { Face, TouchedSubject } from '../../record/subject';
+import type { Axis } from '../../schema/quantities';
+import { faceAnswer } from '../../book/subjects/face';
+import { zZeroAnswer } from '../../book/subjects/heights';
+import type { Lesson } from '../lessons/lesson';
+import { mark, type Marks } from '../marking/mark';
+import { hide } from '../mill/hidden';
+import { createMill, type Mill } from '../mill/mill';
+import { backOff, handAt, raise, raisePast, standBefore, standOver, touchesOf, type Hand } from './hand';
+
+/** Where a scripted hand does otherwise than it should; nothing for one that does all right. */
+export interface Clumsy {
+  /** Spindle speed it uses, rev/min, instead of what the lesson asks for. */
+  rpm?: number;
+  /** What it sets an axis to while touching, instead of what the page says, from what the page says. */
+  sets?: (said: number) => number;
+  /** Leaves what it set without looking at it. */
+  readBack?: false;
+  /** Goes on to the next face as it stands. */
+  raises?: false;
+  /** Goes on past the face so far, mm, and reads while backing out of it. */
+  backsInto?: number;
+  /** Drives on into the part, mm. */
+  drivesOn?: number;
+  /** Lowers the tool onto the block by so much, mm. */
+  lowersOnto?: number;
+}
+
+const AT = '2026-11-27T09:00:00.000Z';
+
+/** A hand with a notebook: what it reads goes into the set-up's ledger, and what that says is done. */
+interface Worker {
+  hand: Hand;
+  book: () => Book;
+  touch: (subject: TouchedSubject, axis: Axis, value: number) => void;
+  set: (subject: TouchedSubject, axis: Axis, value: number) => void;
+}
+
+function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
+  const hand = handAt(createMill(lesson.mill, hide(lesson.mill, seed)));
+  const snapshot = lesson.snapshot('practice', AT);
+  const entries: Entry[] = [];
+  let made = 0;
+  const book = () => openBook(withEntries(snapshot, entries));
+  const add = (entry: object) => entries.push({ setupId: 'practice', ...entry } as RowEntry);
+  const name = () => `row-${(made += 1)}`;
+  return {
+    hand,
+    book,
+    touch: (subject, axis, value) => {
+      const now = book();
+      const { setup } = now;
+      const face = subject.kind === 'face';
+      add({
+        kind: 'reading',
+        body: {
+          on: 'scale',
+          id: name(),
+          subject,
+          axis,
+          approach: face ? FACE_TOUCH[subject.face].approach : -1,
+          gaugeId: face ? setup.finderId : setup.heightGaugeId,
+          feeler: face ? setup.feeler : 0,
+          place: { scale: scaleOf(now) },
+          epoch: currentEpoch(now, axis),
+          value,
+          source: { by: 'typed', text: String(value), unit: 'mm' },
+          ticked: [],
+          takenAt: AT,
+          ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
+        },
+      });
+    },
+    set: (subject, axis, value) => {
+      const now = book();
+      const id = name();
+      hand.do({ do: 'set', axis, value });
+      add({
+        kind: 'zeroing',
+        body: {
+          id,
+          subject,
+          axis,
+          place: { scale: scaleOf(now) },
+          began: currentEpoch(now, axis),
+          opens: id,
+          form: 'preset',
+          value,
+          ...(axis === 'z' && { lift: 0 }),
+          at: AT,
+        },
+      });
+      if (clumsy.readBack === false) return;
+      const source = { by: 'typed', text: String(value), unit: 'mm' };
+      add({
+        kind: 'readBack',
+        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source, at: AT },
+      });
+    },
+  };
+}
+
+/** Takes up what a lesson touches with, at the speed that is for it. */
+function takeUp({ hand }: Worker, lesson: Lesson, clumsy: Clumsy): void {
+  const { finderId, cutter } = lesson.snapshot('practice', AT).setup;
+  const [first] = lesson.mill.contacts;
+  const contact = lesson.mill.contacts.find(({ id }) => id === finderId) ?? first;
+  const turning = contact?.kind === 'spring-finder' ? 1000 : contact?.kind === 'bearing-finder' ? 100 : 0;
+  hand.do({ do: 'hold', contact: contact?.id });
+  const [between] = lesson.mill.betweens;
+  if (between && between.kind !== 'block') hand.do({ do: 'put', between: between.id });
+  hand.do({ do: 'spin', rpm: clumsy.rpm ?? (cutter === undefined ? turning : 0) });
+}
+
+const TOUCHES = 3;
+
+/** Touches a face and logs each touch. */
+function touchFace(at: Worker, face: Face, clumsy: Clumsy): void {
+  const { hand } = at;
+  standBefore(hand, face);
+  const { axis, approach } = FACE_TOUCH[face];
+  if (clumsy.drivesOn !== undefined) hand.do({ do: 'move', axis, by: approach * (clumsy.drivesOn + 5) });
+  if (clumsy.backsInto === undefined) {
+    for (const value of touchesOf(hand, face, TOUCHES)) at.touch({ kind: 'face', face }, axis, value);
+    return;
+  }
+  touchesOf(hand, face, 1);
+  hand.do({ do: 'move', axis, by: approach * clumsy.backsInto });
+  hand.do({ do: 'put', between: hand.mill().between?.id });
+  // Back out by thousandths until it drags again.
+  for (let i = 0; i < 800 && !hand.mill().found; i += 1) hand.do({ do: 'move', axis, by: -approach * 0.002 });
+  at.touch({ kind: 'face', face }, axis, hand.reads(axis));
+}
+
+/** Drives to the mean of what was read, and sets what the page says there. */
+function setFace(at: Worker, face: Face, clumsy: Clumsy): void {
+  const { axis } = FACE_TOUCH[face];
+  const answer = faceAnswer(at.book(), face)?.result;
+  if (!answer) return;
+  const values = at.book().readings.filter(({ subject }) => subject.kind === 'face' && subject.face === face);
+  const mean = values.reduce((sum, { value }) => sum + value, 0) / values.length;
+  // From the side it was come at, so that the play lies where it lay.
+  backOff(at.hand, face);
+  at.hand.drive(axis, mean);
+  at.set({ kind: 'face', face }, axis, (clumsy.sets ?? ((said) => said))(answer.preset));
+}
+
+function setMiddle(at: Worker, clumsy: Clumsy): void {
+  touchFace(at, 'left', clumsy);
+  raise(at.hand);
+  touchFace(at, 'right', clumsy);
+  raise(at.hand);
+  const middle = featureAnswer(at.book(), { kind: 'middle', axis: 'x' })?.x;
+  if (!middle) return;
+  at.hand.drive('x', middle.workOffset);
+  at.set({ kind: 'face', face: 'left' }, 'x', (clumsy.sets ?? ((said) => said))(0));
+}
+
+function setHeight(at: Worker, clumsy: Clumsy): void {
+  const { hand } = at;
+  standOver(hand, 8);
+  hand.do({ do: 'put', between: 'block-10' });
+  const z = raisePast(hand, 0.02);
+  if (clumsy.lowersOnto !== undefined) hand.do({ do: 'move', axis: 'z', by: -clumsy.lowersOnto });
+  at.touch({ kind: 'z-zero', tool: 1 }, 'z', z);
+  const answer = zZeroAnswer(at.book());
+  if (answer) at.set({ kind: 'z-zero', tool: 1 }, 'z', (clumsy.sets ?? ((said) => said))(answer.result.setZ));
+}
+
+/** A lesson done by a scripted hand from beginning to end, and its marks. */
+export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { marks: Marks; mill: Mill; book: Book } {
+  const at = worker(lesson, seed, clumsy);
+  takeUp(at, lesson, clumsy);
+  for (const aim of lesson.aims) {
+    if (aim.axis === 'z') setHeight(at, clumsy);
+    else if (aim.by.kind === 'middle') setMiddle(at, clumsy);
+    else if (aim.by.kind === 'face') {
+      touchFace(at, aim.by.face, clumsy);
+      setFace(at, aim.by.face, clumsy);
+      if (clumsy.raises === false) {
+        const { corner, size } = at.hand.mill().hidden;
+        at.hand.toward('y', corner.y + size.y / 2);
+        at.hand.toward('x', corner.x + size.x / 2);
+      }
+    }
+  }
+  return { marks: mark(lesson, at.hand.mill(), at.book(), 0), mill: at.hand.mill(), book: at.book() };
+}

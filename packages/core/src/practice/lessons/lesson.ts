@@ -1,0 +1,35 @@
+import type { Feature } from '../../record/datumPlan';
+import type { Snapshot } from '../../record/snapshot';
+import type { Axis } from '../../schema/quantities';
+import type { MillSpec } from '../mill/mill';
+
+/** Where on the set-up's pages a lesson begins. */
+export interface LessonPlace {
+  station: 'datum' | 'heights';
+  /** What is asked after the station's name: `f=face.left`. */
+  query: string;
+}
+
+/** An axis that a lesson has set, and the answer of the book that says how good that is. */
+export type LessonAim = { axis: 'x' | 'y'; by: Feature } | { axis: 'z' };
+
+/** Something to learn by doing: what is on the mill, where its reckoning is, and what must be right in the end. */
+export interface Lesson {
+  id: string;
+  title: string;
+  /** The job it is a part of: `J2`. */
+  job: string;
+  /** What will be done, in a sentence or two. */
+  does: string;
+  /** A fair time, minutes, and a fair count of moves and settings. */
+  par: { minutes: number; acts: number };
+  mill: MillSpec;
+  /** The set-up it is reckoned in, nothing touched yet, under an id of its own. */
+  snapshot: (id: string, at: string) => Snapshot;
+  begins: LessonPlace;
+  aims: readonly LessonAim[];
+  /** From a nudge to nearly the whole way. */
+  hints: readonly [string, string, string];
+}
+
+export const axesOf = ({ aims }: Lesson): Axis[] => aims.map(({ axis }) => axis);

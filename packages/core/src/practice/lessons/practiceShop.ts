@@ -1,0 +1,157 @@
+import { EMPTY_CUT_PLAN } from '../../record/cutPlan';
+import { EMPTY_DATUM_PLAN, type DatumPlan } from '../../record/datumPlan';
+import type { Gauge } from '../../record/gauge';
+import { EMPTY_INDEX_PLAN } from '../../record/indexPlan';
+import type { Machine } from '../../record/machine';
+import { NO_OBSTACLES } from '../../record/obstacles';
+import type { Part } from '../../record/part';
+import type { Plan } from '../../record/plan';
+import type { Snapshot } from '../../record/snapshot';
+import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
+import type { Between, Contact, MillSpec } from '../mill/mill';
+
+/** What lies in the tray of the practice mill. */
+export const TRAY = {
+  springFinder: {
+    id: 'spring-finder-10',
+    name: 'Spring finder 10',
+    kind: 'spring-finder',
+    diameter: 10,
+    length: 80,
+    mostRpm: 1500,
+  },
+  ringFinder: {
+    id: 'ring-finder-19',
+    name: 'Ring finder 19',
+    kind: 'bearing-finder',
+    diameter: 19,
+    length: 70,
+    mostRpm: 200,
+  },
+  pin: { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', diameter: 6, length: 60 },
+  cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65 },
+} as const satisfies Record<string, Contact>;
+
+export const BETWEENS = {
+  feeler: { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', thickness: 0.05 },
+  paper: { id: 'paper', name: 'Paper 0.10', kind: 'paper', thickness: 0.1 },
+  block: { id: 'block-10', name: 'Block 10', kind: 'block', thickness: 10 },
+} as const satisfies Record<string, Between>;
+
+const GAUGES: readonly Gauge[] = [
+  { id: 'spring-finder-10', name: 'Spring finder 10', kind: 'spring-finder', nominal: 10, maxRpm: 1500 },
+  { id: 'ring-finder-19', name: 'Ring finder 19', kind: 'bearing-finder', nominal: 19, maxRpm: 200 },
+  { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', nominal: 6 },
+  { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', nominal: 0.05 },
+  { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
+  { id: 'block-10', name: 'Block 10', kind: 'block', nominal: 10 },
+];
+
+/** The orrery's foot plate, as big as fits the screen. */
+const PART: Part = {
+  id: 'foot-plate',
+  name: 'Foot plate',
+  material: 'brass',
+  size: { x: 60, y: 40, z: 12 },
+  holes: [],
+};
+
+const axis = { step: 0.005, travel: 400 };
+
+const KNEE: Machine = {
+  id: 'practice-knee-mill',
+  name: 'Knee mill, practice',
+  kind: 'readout',
+  units: 'mm',
+  axes: { x: axis, y: axis, z: axis },
+  habits: { answerFirst: 'preset', toolLengthSchool: 'reference-tool' },
+  scale: 'readout',
+};
+
+const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' } as const;
+const dialled = { step: 0.025, travel: 300, dial };
+
+const BENCH: Machine = {
+  ...KNEE,
+  id: 'practice-bench-mill',
+  name: 'Bench mill, practice',
+  kind: 'dials',
+  axes: { x: dialled, y: dialled, z: dialled },
+  scale: 'dial',
+};
+
+/** A readout on the table: the play of the screws does not show. */
+export const kneeMill = (contacts: readonly Contact[], betweens: readonly Between[] = []): MillSpec => ({
+  step: { x: 0.005, y: 0.005, z: 0.005 },
+  reads: 'table',
+  play: { x: 0.08, y: 0.08, z: 0 },
+  contacts,
+  betweens,
+  part: PART.size,
+});
+
+/** Collars on the screws: what they say is true only from the side the play is taken up on. */
+export const benchMill = (contacts: readonly Contact[], betweens: readonly Between[] = []): MillSpec => ({
+  ...kneeMill(contacts, betweens),
+  step: { x: 0.025, y: 0.025, z: 0.025 },
+  reads: 'screw',
+  play: { x: 0.18, y: 0.22, z: 0 },
+});
+
+interface PracticeSetup {
+  machine?: 'knee' | 'bench';
+  plan?: Partial<Plan>;
+  heights?: DatumPlan['heights'];
+}
+
+/** A set-up on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
+export function practiceSnapshot(id: string, at: string, name: string, setup: PracticeSetup = {}): Snapshot {
+  const machine = setup.machine === 'bench' ? BENCH : KNEE;
+  return {
+    setup: {
+      id,
+      name,
+      machineId: machine.id,
+      partId: PART.id,
+      partZero: 'front-left',
+      tolerance: 0.1,
+      units: 'mm',
+      finderId: TRAY.springFinder.id,
+      heightGaugeId: BETWEENS.block.id,
+      referenceTool: 1,
+      feeler: 0,
+      holdingId: 'vise',
+      note: '',
+      ...setup.plan,
+      purpose: 'practice',
+      createdAt: at,
+      changedAt: at,
+    },
+    machine,
+    part: PART,
+    gauges: [...GAUGES],
+    cutters: [{ id: TRAY.cutter.id, name: TRAY.cutter.name, diameter: TRAY.cutter.diameter, kind: 'end-mill' }],
+    magazine: { id: machine.id, tools: [{ number: 1, cutterId: TRAY.cutter.id }] },
+    calibrations: [],
+    readings: [],
+    zeroings: [],
+    patterns: [],
+    holdings: DEFAULT_HOLDINGS,
+    checks: [],
+    alignments: [],
+    sweeps: [],
+    readBacks: [],
+    interruptions: [],
+    datumPlan: setup.heights ? { ...EMPTY_DATUM_PLAN, heights: setup.heights } : EMPTY_DATUM_PLAN,
+    repeatability: [],
+    toolTable: null,
+    cutPlan: EMPTY_CUT_PLAN,
+    indexPlan: EMPTY_INDEX_PLAN,
+    obstacles: NO_OBSTACLES,
+    programChecks: [],
+    measurements: [],
+    firstParts: [],
+    versions: {},
+    seq: 0,
+  };
+}

@@ -1,0 +1,81 @@
+import type { Book } from '../../book/book';
+import { featureAnswer } from '../../book/featureAnswer';
+import { lastZeroing } from '../../book/inForce';
+import { readBackOf } from '../../book/readBack';
+import { zZeroAnswer } from '../../book/subjects/heights';
+import { nominalOf } from '../../datum/feature';
+import type { Axis } from '../../schema/quantities';
+import { axesOf, type Lesson, type LessonAim } from '../lessons/lesson';
+import type { Surface } from '../mill/contact';
+import type { Mill } from '../mill/mill';
+import { slipsOf, type FoundSlip } from './slips';
+
+/** How an axis was set, against where it should be. mm. */
+export interface AxisMark {
+  axis: Axis;
+  /** What the scale shows where it should show nothing; undefined where the axis was never set. */
+  error: number | undefined;
+  /** The ± the reckoning stated, where it gave an answer. */
+  U: number | undefined;
+  /** Within what the job allows. */
+  good: boolean;
+}
+
+/** What came of a lesson. Only this sees the mill's hidden truth. */
+export interface Marks {
+  axes: AxisMark[];
+  slips: FoundSlip[];
+  /** Moves and settings it took. */
+  acts: number;
+  /** Everything set within what the job allows, and nothing broken. */
+  passed: boolean;
+}
+
+/** What the scale shows where part zero truly is, by the way its axis is come at when it is touched from the first side. */
+function shownAtZero({ hidden, spec, zero, held }: Mill, aim: LessonAim): number {
+  const { axis } = aim;
+  if (axis === 'z') return hidden.top + (held?.length ?? 0) - zero.z;
+  const middle = aim.by.kind === 'middle';
+  const at = hidden.corner[axis] + (middle ? hidden.size[axis] / 2 : 0);
+  // A screw pushes from its far flank.
+  return at + (spec.reads === 'screw' ? spec.play[axis] / 2 : 0) - zero[axis];
+}
+
+const statedU = (book: Book, aim: LessonAim): number | undefined => {
+  if (aim.axis === 'z') return zZeroAnswer(book)?.uncertainty.U;
+  return featureAnswer(book, aim.by)?.[aim.axis]?.uncertainty.U;
+};
+
+/** Where a surface is on the part, as it is drawn, mm from part zero. */
+const placeOf = ({ part, setup }: Book, surface: Surface): number | undefined => {
+  if (surface === 'top') return 0;
+  const { x, y } = nominalOf(part, setup.partZero, { kind: 'face', face: surface }, {});
+  return x ?? y;
+};
+
+/** Whether the person set it at the mill. */
+const wasSet = ({ events }: Mill, axis: Axis): boolean => events.some((one) => one.kind === 'set' && one.axis === axis);
+
+function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
+  const error = wasSet(mill, aim.axis) ? shownAtZero(mill, aim) : undefined;
+  const allowed = book.setup.tolerance;
+  return { axis: aim.axis, error, U: statedU(book, aim), good: error !== undefined && Math.abs(error) <= allowed };
+}
+
+/**
+ * Marks a lesson: each axis that was to be set against the mill's own truth, and each slip that was made.
+ *
+ * @param acts how many moves and settings it took
+ */
+export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Marks {
+  const axes = lesson.aims.map((aim) => axisMark(mill, book, aim));
+  const notReadBack = axesOf(lesson).filter(
+    (axis) => lastZeroing(book, axis) !== undefined && readBackOf(book, axis)?.shown === undefined,
+  );
+  return {
+    axes,
+    slips: slipsOf(mill, { axes, notReadBack, placeOf: (surface) => placeOf(book, surface) }),
+    acts,
+    passed: mill.broken === undefined && axes.every(({ good }) => good),
+  };
+}

@@ -1,0 +1,119 @@
+import type { Approach, Axis } from '../../schema/quantities';
+import type { Surface } from '../mill/contact';
+import type { MillEvent, Touching } from '../mill/events';
+import type { Mill } from '../mill/mill';
+import type { AxisMark } from './mark';
+
+/** What people do wrong at a mill, as it sees it. */
+export const MILL_SLIPS = [
+  'finder-still',
+  'finder-too-fast',
+  'spindle-turning',
+  'lowered-onto-block',
+  'not-raised',
+  'drove-in',
+  'backed-into',
+  'half-left-out',
+  'half-twice',
+  'half-wrong-way',
+  'between-left-out',
+  'read-back-skipped',
+] as const;
+
+export type MillSlip = (typeof MILL_SLIPS)[number];
+
+/** A slip that was made: where, and what it did, or would have done, to the part. */
+export interface FoundSlip {
+  slip: MillSlip;
+  /** The axis it was about, where it was about one. */
+  axis?: Axis;
+  /** How far off it has put that axis, mm. */
+  off?: number;
+}
+
+/** What the marking knows beside the mill. */
+interface Came {
+  axes: readonly AxisMark[];
+  notReadBack: readonly Axis[];
+  /** Where a surface is on the part, mm from part zero along its axis; undefined where that is not told. */
+  placeOf: (surface: Surface) => number | undefined;
+}
+
+/** Slips by what the mill noticed, then by what was set; each once an axis. */
+export function slipsOf(mill: Mill, came: Came): FoundSlip[] {
+  const all = [
+    ...mill.events.flatMap((event) => ofEvent(mill, came, event)),
+    ...came.axes.flatMap((one) => ofError(mill, one)),
+    ...came.notReadBack.map((axis): FoundSlip => ({ slip: 'read-back-skipped', axis })),
+  ];
+  return all.filter((one, i) => all.findIndex(({ slip, axis }) => slip === one.slip && axis === one.axis) === i);
+}
+
+function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
+  switch (event.kind) {
+    case 'pushed-still':
+      return [{ slip: 'finder-still' }];
+    case 'touched-turning':
+      return [{ slip: 'spindle-turning' }];
+    case 'too-fast':
+      return [{ slip: 'finder-too-fast' }];
+    case 'lowered-onto':
+      return [{ slip: 'lowered-onto-block' }];
+    case 'crash':
+      return [{ slip: event.crossing ? 'not-raised' : 'drove-in' }];
+    case 'found':
+      // With collars, what is found while backing off is off by the play.
+      return mill.spec.reads === 'screw' && event.way !== toward(event.surface)
+        ? [{ slip: 'backed-into', axis: event.axis }]
+        : [];
+    case 'set':
+      return event.touching ? ofSetting(mill, came, event, event.touching) : [];
+  }
+}
+
+/** Which way along its axis a surface is come at; a height from above. */
+const toward = (surface: Surface): Approach => (surface === 'left' || surface === 'front' ? 1 : -1);
+
+/** A figure this near to a candidate's is taken for it, mm: half of a search's step lies between. */
+const FITS = 0.015;
+
+/** A figure set while touching, against the one it should be: the sizes as they are marked. */
+function ofSetting(
+  { spec }: Mill,
+  { placeOf }: Came,
+  { axis, value }: Extract<MillEvent, { kind: 'set' }>,
+  { surface, contact, between }: Touching,
+): FoundSlip[] {
+  const place = placeOf(surface);
+  const held = spec.contacts.find(({ id }) => id === contact);
+  if (place === undefined || !held) return [];
+  const radius = surface === 'top' ? 0 : held.diameter / 2;
+  const thick = spec.betweens.find(({ id }) => id === between)?.thickness ?? 0;
+  // How much too near the part it calls itself: + where something was left out.
+  const short = toward(surface) * (value - place) + radius + thick;
+  const fits = (size: number) => Math.abs(size) > FITS && Math.abs(short - size) <= FITS;
+  const named = (slip: MillSlip): FoundSlip[] => [
+    { slip, axis, off: value - place + toward(surface) * (radius + thick) },
+  ];
+  if (Math.abs(short) <= FITS) return [];
+  if (fits(thick)) return named('between-left-out');
+  if (fits(radius + thick) || fits(radius)) return named('half-left-out');
+  if (fits(2 * (radius + thick)) || fits(2 * radius + thick)) return named('half-wrong-way');
+  return fits(-radius) || fits(-radius - thick) ? named('half-twice') : [];
+}
+
+/** An error this near to half a contact is taken for it, mm. */
+const NEAR_HALF = 0.1;
+
+/** A setting made after moving away: what it left out shows in where it came to be. */
+function ofError(mill: Mill, { axis, error }: AxisMark): FoundSlip[] {
+  const set = mill.events.findLast((one) => one.kind === 'set' && one.axis === axis);
+  const last = mill.events.findLast((one) => one.kind === 'found' && one.axis === axis);
+  if (error === undefined || axis === 'z' || set?.kind !== 'set' || set.touching || last?.kind !== 'found') return [];
+  const radius = (mill.spec.contacts.find(({ id }) => id === last.contact)?.diameter ?? 0) / 2;
+  const off = toward(last.surface) * error;
+  const fits = (size: number) => Math.abs(off - size) <= NEAR_HALF;
+  if (fits(radius)) return [{ slip: 'half-left-out', axis, off: error }];
+  if (fits(2 * radius)) return [{ slip: 'half-wrong-way', axis, off: error }];
+  return fits(-radius) ? [{ slip: 'half-twice', axis, off: error }] : [];
+}

@@ -1,0 +1,172 @@
+import type { Approach, Axis } from '../../schema/quantities';
+import { feel, nearest, tipOf, tripOf, turns, type Near, type Surface } from './contact';
+import type { MillEvent, Touching } from './events';
+import { trueThickness } from './hidden';
+import type { Coordinates, Mill } from './mill';
+import { shown } from './shown';
+
+/** What a person does at a mill. */
+export type MillAct =
+  /** Turns a handwheel, or jogs: mm of the screw, + toward plus. */
+  | { do: 'move'; axis: Axis; by: number }
+  | { do: 'spin'; rpm: number }
+  /** Puts something in the spindle, or takes it out. */
+  | { do: 'hold'; contact: string | undefined }
+  /** Holds something at the contact, or puts it away. */
+  | { do: 'put'; between: string | undefined }
+  /** Has the scale show a figure where it stands. */
+  | { do: 'set'; axis: Axis; value: number };
+
+/** Near something a move is followed in pieces of so much, mm, so that nothing is driven through unseen. */
+const PIECE = 0.25;
+
+/** Backed off so far it is free to trip anew, mm. */
+const FREE = 0.3;
+
+/** Pressed so far sideways something bends; pressed so far from above something digs in, mm. */
+const BENDS = 1;
+const DIGS_IN = 0.3;
+
+/** So much faster than it may a finder flies apart. */
+const FLIES = 2;
+
+/** A mill after something was done with it. A broken one does nothing more. */
+export function act(mill: Mill, what: MillAct): Mill {
+  if (mill.broken) return mill;
+  switch (what.do) {
+    case 'move':
+      return move(mill, what.axis, what.by);
+    case 'spin':
+      return spun({ ...mill, rpm: Math.max(0, what.rpm) });
+    case 'hold': {
+      const held = mill.spec.contacts.find(({ id }) => id === what.contact);
+      return spun({ ...mill, held, found: false, under: false, pressing: false });
+    }
+    case 'put': {
+      const between = mill.spec.betweens.find(({ id }) => id === what.between);
+      const put = { ...mill, between, found: false, under: false, pressing: false, arms: mill.arms + 1 };
+      return settled(put, nearest(put));
+    }
+    case 'set': {
+      const { axis, value } = what;
+      const raw = mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis];
+      const set = { ...mill, zero: { ...mill.zero, [axis]: raw - value } };
+      return noted(set, { kind: 'set', axis, value, touching: touching(mill) });
+    }
+  }
+}
+
+/** A setting so near the part, mm, was made while touching. */
+const AT_IT = 0.1;
+
+function touching(mill: Mill): Touching | undefined {
+  const near = nearest(mill);
+  if (!near || near.gap > AT_IT || !mill.held) return undefined;
+  return { surface: near.surface, contact: mill.held.id, between: mill.between?.id };
+}
+
+type Told<E> = E extends MillEvent ? Omit<E, 'shown'> : never;
+
+const noted = (mill: Mill, event: Told<MillEvent>): Mill => ({
+  ...mill,
+  events: [...mill.events, { ...event, shown: shown(mill) } as MillEvent],
+});
+
+/** A finder that turns faster than it may; far faster, and it flies apart. */
+function spun(mill: Mill): Mill {
+  const { held, rpm } = mill;
+  const most = held?.mostRpm;
+  if (!held || most === undefined || rpm <= most) return mill;
+  const fast = noted(mill, { kind: 'too-fast', contact: held.id, rpm, most });
+  return rpm > FLIES * most ? { ...fast, broken: 'flew-apart' } : fast;
+}
+
+/** The table follows its screw once the play is used up, from the side it is pushed from. */
+function pushed(at: number, screw: number, play: number): number {
+  return Math.min(Math.max(at, screw - play / 2), screw + play / 2);
+}
+
+/** Far from everything it goes so far at once, mm. */
+const STRIDE = 1;
+
+/** So far it may go at once, mm: half of what is free where something is near. */
+const pieceFrom = (near: Near | undefined): number => (near ? Math.max(PIECE, near.gap / 2) : STRIDE);
+
+function move(start: Mill, axis: Axis, by: number): Mill {
+  const way: Approach = by < 0 ? -1 : 1;
+  const most = Math.abs(by);
+  let mill = start;
+  let near = nearest(start);
+  for (let gone = 0; gone < most && !mill.broken;) {
+    gone = Math.min(most, gone + pieceFrom(near));
+    const screw: Coordinates = { ...mill.screw, [axis]: start.screw[axis] + way * gone };
+    const at: Coordinates = { ...mill.at, [axis]: pushed(mill.at[axis], screw[axis], mill.spec.play[axis]) };
+    const there = { ...mill, screw, at };
+    near = nearest(there);
+    mill = touched(settled(there, near), near, axis, way);
+  }
+  return mill;
+}
+
+/** Where it stands now: backed off, it is free to trip anew; a block that passes is under the tool; above the part it is raised. */
+function settled(mill: Mill, near: Near | undefined): Mill {
+  const free = mill.found && (!near || near.gap > FREE);
+  const slid = mill.between?.kind === 'block' && near?.surface === 'top' && near.gap >= tripOf(mill, 'top');
+  return {
+    ...mill,
+    under: mill.under || slid,
+    ...(tipOf(mill) > mill.hidden.top && { raisedAt: mill.events.length }),
+    pressing: mill.pressing && near !== undefined && near.gap <= FREE,
+    ...(free && { found: false, arms: mill.arms + 1 }),
+  };
+}
+
+/** What comes of a piece of a move, where it comes to the part. */
+function touched(mill: Mill, near: Near | undefined, axis: Axis, way: Approach): Mill {
+  if (!near || !mill.held || near.gap > FREE) return mill;
+  const contact = mill.held.id;
+  const { surface } = near;
+  let next = mill;
+  if (!mill.found && feel(mill) === 'found') {
+    next = noted({ ...next, found: true }, { kind: 'found', surface, axis, way, contact, between: mill.between?.id });
+  }
+  if (!mill.pressing && presses(mill, near)) next = pressed({ ...next, pressing: true }, surface, axis, way, contact);
+  return crashed(next, near, axis);
+}
+
+/** Whether it has come to what it is to find, or gone past. */
+function presses(mill: Mill, { surface, gap }: Near): boolean {
+  // A block that does not pass is not under the tool.
+  if (mill.between?.kind === 'block' && !mill.under) return false;
+  return gap < (turns(mill) ? 0 : tripOf(mill, surface));
+}
+
+/** The moment it begins to press: what was wrong about that. */
+function pressed(mill: Mill, surface: Surface, axis: Axis, way: Approach, contact: string): Mill {
+  if (turns(mill)) return mill.rpm === 0 ? noted(mill, { kind: 'pushed-still', surface, contact }) : mill;
+  if (mill.rpm > 0) return noted(mill, { kind: 'touched-turning', surface, contact });
+  const onto = mill.between?.kind === 'block' && mill.under && axis === 'z' && way === -1;
+  return onto && mill.between ? noted(mill, { kind: 'lowered-onto', between: mill.between.id }) : mill;
+}
+
+function crashed(mill: Mill, { surface, gap }: Near, axis: Axis): Mill {
+  const most = surface === 'top' ? DIGS_IN : BENDS;
+  // A block that does not pass stands beside the tool: the part itself is what it would meet.
+  const beside = mill.between?.kind === 'block' && !mill.under ? trueThickness(mill.hidden, mill.between) : 0;
+  if (gap + beside >= -most) return mill;
+  const broken = surface === 'top' ? 'dug-in' : 'bent';
+  return { ...noted(mill, { kind: 'crash', surface, axis, crossing: crossing(mill) }), broken };
+}
+
+/** Gone along so far beside where it was found, mm, it is on its way somewhere else. */
+const LEFT = 3;
+
+/** Whether it was on its way from a side it had found: an axis set since, or gone along the side, and never raised. */
+function crossing(mill: Mill): boolean {
+  const low = mill.events.slice(mill.raisedAt);
+  const first = low.find(({ kind }) => kind === 'found');
+  if (first?.kind !== 'found') return false;
+  if (low.some(({ kind }) => kind === 'set')) return true;
+  const now = shown(mill);
+  return (['x', 'y'] as const).some((axis) => axis !== first.axis && Math.abs(now[axis] - first.shown[axis]) > LEFT);
+}

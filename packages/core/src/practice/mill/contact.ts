@@ -1,0 +1,79 @@
+import { trip, trueRadius, trueThickness } from './hidden';
+import type { Mill } from './mill';
+
+/** What of the part can be touched: its four sides and its top. */
+export type Surface = 'left' | 'right' | 'front' | 'back' | 'top';
+
+/** Where the contact stands to the part. */
+export interface Near {
+  surface: Surface;
+  /** From the contact, or from what lies between, to the part, mm; negative where they press. */
+  gap: number;
+}
+
+/** Beside a part a contact goes down at least so far below its top, mm, or it finds the edge's rounding and not the face. */
+const BESIDE = 0.2;
+
+/** The end of what is in the spindle, in the mill's own frame, mm; the nose where there is nothing. */
+export const tipOf = ({ at, held }: Mill): number => at.z - (held?.length ?? 0);
+
+/**
+ * What the contact is nearest to, by plain geometry: a round contact of true radius beside a block, or its end over the top.
+ *
+ * @returns undefined where nothing is in the spindle, or nothing is below or beside it
+ */
+export function nearest(mill: Mill): Near | undefined {
+  const { held, between, hidden, at } = mill;
+  if (!held) return undefined;
+  const radius = trueRadius(hidden, held);
+  const thick = trueThickness(hidden, between, held);
+  const x = at.x - hidden.corner.x;
+  const y = at.y - hidden.corner.y;
+  const [beyondX, beyondY] = [beyond(x, hidden.size.x), beyond(y, hidden.size.y)];
+  const outside = Math.hypot(Math.max(beyondX, 0), Math.max(beyondY, 0));
+  const away = outside > 0 ? outside : Math.max(beyondX, beyondY);
+  const tip = tipOf(mill);
+  if (tip > hidden.top - BESIDE) return away < radius ? { surface: 'top', gap: tip - hidden.top - thick } : undefined;
+  const side: Surface =
+    beyondX > beyondY ? (x < hidden.size.x / 2 ? 'left' : 'right') : y < hidden.size.y / 2 ? 'front' : 'back';
+  return { surface: side, gap: away - radius - thick };
+}
+
+/** How far outside an extent from 0 something lies; negative inside. */
+const beyond = (at: number, size: number): number => Math.max(-at, at - size);
+
+/**
+ * What a hand feels or an eye sees at the contact.
+ *
+ * `clear`: nothing near. `near`: about to. `found`: it jumps, its ring stops, the paper drags, the block just passes.
+ * `past`: too far, and it can be told: the feeler is stuck, the block does not pass. A finder that has jumped looks the
+ * same however far past it is.
+ */
+export type Feel = 'clear' | 'near' | 'found' | 'past';
+
+/** From here on it shows that a face is near, mm. */
+const NEAR = 0.5;
+
+/** A feeler or paper drags over so much, and a block passes just so freely, mm. */
+const DRAGS = { feeler: 0.008, paper: 0.012, block: 0.02 };
+
+/** Whether it shows by itself, by turning. */
+export const turns = ({ held }: Mill): boolean => held?.kind === 'spring-finder' || held?.kind === 'bearing-finder';
+
+/** How far before true contact it trips this time, mm. */
+export function tripOf(mill: Mill, surface: Surface): number {
+  const { held: contact, between, arms, hidden } = mill;
+  return contact ? trip(hidden, { contact, between, surface, arms }) : 0;
+}
+
+export function feel(mill: Mill): Feel {
+  const near = nearest(mill);
+  if (!near) return 'clear';
+  const gap = near.gap - tripOf(mill, near.surface);
+  if (gap > NEAR) return 'clear';
+  if (turns(mill)) return gap <= 0 ? (mill.rpm > 0 ? 'found' : 'near') : 'near';
+  const { between } = mill;
+  if (!between) return gap <= 0 ? 'past' : 'near';
+  if (between.kind === 'block') return gap < 0 ? 'past' : gap <= DRAGS.block ? 'found' : 'near';
+  return gap > 0 ? 'near' : gap >= -DRAGS[between.kind] ? 'found' : 'past';
+}

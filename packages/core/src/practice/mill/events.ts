@@ -1,0 +1,36 @@
+import type { Approach, Axis } from '../../schema/quantities';
+import type { Surface } from './contact';
+import type { Coordinates } from './mill';
+
+/** What stands at the part, and where. */
+export interface Touching {
+  surface: Surface;
+  contact: string;
+  between: string | undefined;
+}
+
+/** Something a mill notices of what is done with it. Only marking reads them. */
+export type MillEvent = {
+  /** What the scales showed then, mm. */
+  shown: Coordinates;
+} & (
+  | {
+      kind: 'found';
+      surface: Surface;
+      /** Moved toward + as it found it, or toward −; by the last move, whichever axis that was. */
+      axis: Axis;
+      way: Approach;
+      contact: string;
+      between: string | undefined;
+    }
+  /** Pushed against the part without a chance to show it: a finder that must turn stood still. */
+  | { kind: 'pushed-still'; surface: Surface; contact: string }
+  /** Touched while it turned, though it must stand. */
+  | { kind: 'touched-turning'; surface: Surface; contact: string }
+  | { kind: 'too-fast'; contact: string; rpm: number; most: number }
+  | { kind: 'lowered-onto'; between: string }
+  /** Something gave way; `crossing` where it had left a side it had found, and was not raised since. */
+  | { kind: 'crash'; surface: Surface; axis: Axis; crossing: boolean }
+  /** A scale was given a figure; with what it was found by, where it still stands there. */
+  | { kind: 'set'; axis: Axis; value: number; touching: Touching | undefined }
+);

@@ -1,0 +1,77 @@
+import { chance } from '../../metrology/chance';
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import type { Between, Contact, MillSpec } from './mill';
+
+/** What only the mill knows, and the marking. All mm. */
+export interface Hidden {
+  seed: number;
+  /** The part's front left corner, and its top, in the mill's own frame. */
+  corner: { x: number; y: number };
+  top: number;
+  /** True size of the part. */
+  size: { x: number; y: number; z: number };
+}
+
+/** How far below the spindle's nose the top of the part lies at the start, and how far the part lies from it, mm. */
+const DOWN = { least: 150, most: 170 };
+const BESIDE = { least: 40, most: 60 };
+
+/** How far a part is from its drawn size: standard deviation, mm. */
+const PART_SD = 0.03;
+
+/** A part clamped somewhere on the table, not quite of its drawn size. */
+export function hide(spec: MillSpec, seed: number): Hidden {
+  const { between, normal } = chance(seed);
+  return {
+    seed,
+    corner: { x: between(BESIDE.least, BESIDE.most), y: between(BESIDE.least, BESIDE.most) },
+    top: -between(DOWN.least, DOWN.most),
+    size: {
+      x: spec.part.x + PART_SD * normal(),
+      y: spec.part.y + PART_SD * normal(),
+      z: spec.part.z + PART_SD * normal(),
+    },
+  };
+}
+
+/** A draw of its own for each thing by its name, always the same from one seed. */
+function drawn({ seed }: Hidden, name: string): number {
+  let key = seed | 0;
+  for (const sign of name) key = Math.imul(key ^ (sign.codePointAt(0) ?? 0), 0x01000193);
+  return chance(key).normal();
+}
+
+const factsOf = (one: Contact | Between) => GAUGE_FACTS[one.kind === 'cutter' ? 'feeler' : one.kind];
+
+/** What decides how well a touch comes back: what lies between where there is something, else the contact itself. */
+const feltBy = (contact: Contact, between: Between | undefined) => factsOf(between ?? contact);
+
+/** True radius of a contact, mm: as marked, and off by its own error. A cutter is as a caliper has it. */
+export const trueRadius = (hidden: Hidden, contact: Contact): number =>
+  contact.diameter / 2 + (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
+
+/** True thickness of what lies between, mm. Of a pin and a feeler the pin's error is that of both. */
+export const trueThickness = (hidden: Hidden, between: Between | undefined, contact?: Contact): number =>
+  between
+    ? between.thickness + (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
+    : 0;
+
+/**
+ * How much before (+) or behind (−) true contact it trips, mm: another way at each surface, the same at every touch there,
+ * and each time a little else.
+ *
+ * @param arms how often it was free to trip before
+ */
+export function trip(
+  hidden: Hidden,
+  {
+    contact,
+    between,
+    surface,
+    arms,
+  }: { contact: Contact; between: Between | undefined; surface: string; arms: number },
+): number {
+  const { touchU } = feltBy(contact, between);
+  const name = `${contact.id} ${between?.id ?? ''}`;
+  return touchU * (drawn(hidden, `way ${name} ${surface}`) + drawn(hidden, `touch ${name} ${arms}`));
+}
