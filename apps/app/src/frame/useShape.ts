@@ -1,3 +1,4 @@
+import { createContext, useContext } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { TARGET } from './layout';
 
@@ -13,8 +14,13 @@ const SHORT = 650;
 /** How the page is held: upright, on its side in a clamp, or wide on a bench. */
 export type Shape = 'upright' | 'side' | 'wide';
 
+/** A page that has only a part of the window says so for what stands in it. */
+export const ShapeOfPart = createContext<Shape | undefined>(undefined);
+
 export function useShape(): Shape {
   const { width, height } = useWindowDimensions();
+  const part = useContext(ShapeOfPart);
+  if (part) return part;
   if (width >= WIDE) return 'wide';
   return width > height && height < LOW ? 'side' : 'upright';
 }

@@ -1,21 +1,32 @@
-import type { DocumentEntry, RowEntry } from '@zero-point/core/record/entry';
+import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
 import type { BodyOf, DocumentName, RowName, SetupKind, ShopKind } from '@zero-point/core/record/kinds';
 import { keyOf, versionOf } from '@zero-point/core/record/merge';
 import { uuidv7 } from 'uuidv7';
 import { useOutbox } from '../stores/outbox';
+import { isPractice, usePractice } from '../stores/practice';
 
 /** What is shown of documents: a book or the shop, with the version of each. */
 export interface Versioned {
   versions: Readonly<Record<string, string>>;
 }
 
+/** What is logged on the practice mill stays on this device; everything else is the shop's. */
+function log(shownIn: string, entry: Entry): void {
+  if (isPractice(shownIn)) usePractice.getState().log(shownIn, entry);
+  else useOutbox.getState().log(entry);
+}
+
 /** Logs a row of a set-up, or of the shop. */
-export const logRow = (entry: RowEntry): void => useOutbox.getState().log(entry);
+export const logRow = (entry: RowEntry): void => log(entry.setupId, entry);
+
+/** The set-up whose pages show a document; the shop's own where none does. */
+const shownBy = (shown: Versioned): string =>
+  'setup' in shown ? ((shown.setup as { id?: string } | undefined)?.id ?? '') : '';
 
 function save(shown: Versioned, setupId: string, kind: DocumentName, body: unknown): void {
   const part = { kind, body } as Pick<DocumentEntry, 'kind' | 'body'>;
   const began = versionOf(shown.versions, kind, keyOf(part));
-  useOutbox.getState().log({ ...part, setupId, began, version: uuidv7() } as DocumentEntry);
+  log(shownBy(shown), { ...part, setupId, began, version: uuidv7() } as DocumentEntry);
 }
 
 /** Saves a document of a set-up, from the version that is shown. */

@@ -22,7 +22,10 @@ import { DoubtBar } from './DoubtBar';
 import { LiftedBar } from './LiftedBar';
 import { STATIONS } from './list';
 import { stationPath } from './path';
+import { PracticeSplit } from '../practice/PracticeSplit';
+import { usePracticeBook } from '../practice/usePracticeBook';
 import { useSetup } from '../record/useSetup';
+import { isLesson, isPractice } from '../stores/practice';
 
 type PageName = StationName | 'drive' | 'log';
 
@@ -35,14 +38,50 @@ const SCREENS: Readonly<Record<string, Screen>> = {
   log: LogScreen,
 } satisfies Partial<Record<PageName, Screen>>;
 
+const BENCH_BACK = { to: '/', label: 'Back to the bench' } as const;
+const LESSONS_BACK = { to: '/practice', label: 'Back to the lessons' } as const;
+
 const stationOf = (name: unknown) => STATIONS.find((station) => station.name === name);
 
 const isPage = (name: unknown): name is PageName => typeof name === 'string' && Object.hasOwn(SCREENS, name);
 
-/** One station of one set-up, with the strip that leads to the others. */
+/** One station of one set-up, or of the practice mill's. */
 export default function StationPage() {
+  const id = String(useLocalSearchParams().setup);
+  return isPractice(id) ? <PracticeStation id={id} /> : <OwnStation id={id} />;
+}
+
+/** A page of a lesson, with the mill beside it. */
+function PracticeStation({ id }: { id: string }) {
+  const { station } = useLocalSearchParams();
+  const { palette } = useLook();
+  const practice = usePracticeBook(id);
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      {practice && isPage(station) ? (
+        <PracticeSplit {...practice}>
+          <Page book={practice.book} page={station} />
+        </PracticeSplit>
+      ) : (
+        <>
+          <TopBar title="Practise" back={LESSONS_BACK} />
+          <View role="main">
+            {isLesson(id) && isPage(station) ? (
+              <Loading what="the practice mill" />
+            ) : (
+              <Trouble title="No such lesson" detail="Go back to the lessons and begin one from there." />
+            )}
+          </View>
+        </>
+      )}
+      <KeysDialog />
+    </View>
+  );
+}
+
+/** A station with the strip that leads to the others. */
+function OwnStation({ id }: { id: string }) {
   const params = useLocalSearchParams();
-  const id = String(params.setup);
   const state = useSetup(id);
   const { palette } = useLook();
   const page = isPage(params.station) ? params.station : undefined;
@@ -52,7 +91,7 @@ export default function StationPage() {
         <Page book={state.book} page={page} />
       ) : (
         <>
-          <TopBar title="Set-up" back={{ to: '/', label: 'Back to the bench' }} />
+          <TopBar title="Set-up" back={BENCH_BACK} />
           <View role="main">
             {!page ? (
               <Trouble title="No such station" detail="Go back to the bench and open the set-up from there." />
@@ -93,7 +132,9 @@ function Page({ book, page }: { book: Book; page: PageName }) {
       back={
         page === 'drive'
           ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
-          : { to: '/', label: 'Back to the bench' }
+          : isPractice(id)
+            ? LESSONS_BACK
+            : BENCH_BACK
       }
     >
       <LinkButton bare to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'}>
@@ -114,7 +155,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
       )}
       <OutboxLine />
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
-        {(wide || (shape === 'upright' && page !== 'drive')) && rule}
+        {!isPractice(id) && (wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
           {lift.set > 0 && <LiftedBar book={book} lift={lift} />}
           <ReadBackBar book={book} />

@@ -1,5 +1,6 @@
 export { AtOnceList } from '../at-once/List';
 export { AtOnceScreen } from '../at-once/Screen';
+export { PracticeList } from '../practice/List';
 export { CollectionScreen, ShopScreen, ThingScreen } from './shop/Screen';
 export { default as ShopLogScreen } from './log/ShopLog';
 export { default as NewSetupScreen } from './newSetup/Screen';

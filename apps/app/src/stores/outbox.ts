@@ -9,8 +9,7 @@ import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
 import { createOutbox, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
 import { deliver } from '../outbox/deliver';
-import { signalStored } from '../signal/stored';
-import { useSettings } from './settings';
+import { tellStored } from './tellStored';
 
 interface OutboxState {
   waiting: Waiting[];
@@ -54,17 +53,6 @@ async function exclusive(work: () => Promise<void>): Promise<void> {
   const locks = 'locks' in navigator ? navigator.locks : undefined;
   if (locks) await locks.request('zero-point.outbox', work);
   else await work();
-}
-
-/** Heard and felt at the device as soon as it is kept there. */
-function tellStored(): void {
-  const { click, shake } = useSettings.getState();
-  signalStored({
-    click,
-    shake,
-    sound: 'AudioContext' in window ? () => new AudioContext() : undefined,
-    vibrate: 'vibrate' in navigator ? (ms) => void navigator.vibrate(ms) : undefined,
-  });
 }
 
 /** The device's outbox as screens see it. */

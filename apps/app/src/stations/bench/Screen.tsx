@@ -38,10 +38,31 @@ export function BenchScreen() {
   const empty = bench.data?.length === 0;
   const ways = (
     <View style={styles.ways}>
-      <Button mode="outlined" compact onPress={() => router.navigate('/at-once')} style={styles.way}>
+      <Button
+        mode="outlined"
+        compact
+        onPress={() => router.navigate('/at-once')}
+        style={styles.way}
+        labelStyle={styles.wayLabel}
+      >
         Reckon at once
       </Button>
-      <Button mode="contained" compact onPress={() => router.navigate('/new')} style={styles.way}>
+      <Button
+        mode="outlined"
+        compact
+        onPress={() => router.navigate('/practice')}
+        style={styles.way}
+        labelStyle={styles.wayLabel}
+      >
+        Practise
+      </Button>
+      <Button
+        mode="contained"
+        compact
+        onPress={() => router.navigate('/new')}
+        style={styles.way}
+        labelStyle={styles.wayLabel}
+      >
         Start a set-up
       </Button>
     </View>
@@ -145,5 +166,6 @@ const styles = StyleSheet.create({
   whole: { width: '100%' },
   ways: { flexDirection: 'row', gap: 8 },
   way: { flex: 1, minWidth: 0, maxWidth: 320 },
+  wayLabel: { fontSize: 15, marginHorizontal: 2 },
   dock: { paddingHorizontal: 12, paddingVertical: 8, borderTopWidth: 1 },
 });

@@ -13,8 +13,8 @@ export interface Hidden {
 }
 
 /** How far below the spindle's nose the top of the part lies at the start, and how far the part lies from it, mm. */
-const DOWN = { least: 150, most: 170 };
-const BESIDE = { least: 40, most: 60 };
+const DOWN = { least: 120, most: 135 };
+const BESIDE = { least: 18, most: 26 };
 
 /** How far a part is from its drawn size: standard deviation, mm. */
 const PART_SD = 0.03;

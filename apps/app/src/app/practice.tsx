@@ -1,0 +1,3 @@
+import { lazyScreen } from '../stations/lazy';
+
+export default lazyScreen(({ PracticeList }) => PracticeList);

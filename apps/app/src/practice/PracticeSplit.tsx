@@ -1,0 +1,153 @@
+import type { Book } from '@zero-point/core/book/book';
+import { shows } from '@zero-point/core/practice/mill/shown';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { mark } from '@zero-point/core/practice/marking/mark';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useRouter } from 'expo-router';
+import { Button, IconButton } from 'react-native-paper';
+import { AskDialog } from '../frame/AskDialog';
+import { Choice } from '../frame/Choice';
+import { TARGET } from '../frame/layout';
+import { ShapeOfPart, useShape } from '../frame/useShape';
+import { useLook } from '../theme/useLook';
+import { Figure, Words } from '../theme/Words';
+import { usePractice, type Running } from '../stores/practice';
+import { MarksDialog } from './parts/MarksDialog';
+import { MillPanel } from './parts/MillPanel';
+
+interface PracticeSplitProps {
+  running: Running;
+  book: Book;
+  /** The set-up's page the lesson is reckoned on. */
+  children: ReactNode;
+}
+
+/** The practice mill and the pages it is reckoned on: side by side when wide, one press apart on a phone. */
+export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
+  const wide = useShape() === 'wide';
+  const { palette } = useLook();
+  const [at, setAt] = useState<'mill' | 'page'>('mill');
+  const bar = <PracticeBar running={running} book={book} beside={wide ? 'both' : at} />;
+  if (wide) {
+    return (
+      <View style={styles.row}>
+        <View role="region" aria-label="The practice mill" style={[styles.mill, { borderColor: palette.line }]}>
+          {bar}
+          <MillPanel running={running} />
+        </View>
+        <ShapeOfPart.Provider value="upright">
+          <View style={styles.page}>{children}</View>
+        </ShapeOfPart.Provider>
+      </View>
+    );
+  }
+  return (
+    <View style={styles.column}>
+      {bar}
+      {at === 'mill' ? (
+        <View role="main" style={styles.page}>
+          <MillPanel running={running} />
+        </View>
+      ) : (
+        <View style={styles.page}>{children}</View>
+      )}
+      <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
+        <Choice
+          label="What is in sight"
+          showLabel={false}
+          value={at}
+          options={[
+            { value: 'mill', label: 'At the mill' },
+            { value: 'page', label: 'In the notebook' },
+          ]}
+          onChange={setAt}
+        />
+      </View>
+    </View>
+  );
+}
+
+interface PracticeBarProps {
+  running: Running;
+  book: Book;
+  /** What stands beneath it. */
+  beside: 'mill' | 'page' | 'both';
+}
+
+/** What the lesson is, a hint when it is wanted, and the marking; over the pages the scales instead, in small. */
+function PracticeBar({ running, book, beside }: PracticeBarProps) {
+  const router = useRouter();
+  const { palette } = useLook();
+  const [hint, setHint] = useState(0);
+  const [asked, setAsked] = useState<'hint' | 'marks'>();
+  const { lesson, mill } = running;
+  const hintNow = lesson.hints[Math.min(hint, lesson.hints.length - 1)];
+  const haveMarked = () => {
+    const { slips, passed } = mark(lesson, mill, book, running.acts.length);
+    usePractice.getState().keep({
+      lesson: lesson.id,
+      at: new Date().toISOString(),
+      passed,
+      slips: slips.map(({ slip }) => slip),
+    });
+    setAsked('marks');
+  };
+  return (
+    <View role="region" aria-label="Lesson" style={[styles.bar, { borderColor: palette.brass }]}>
+      {beside === 'mill' && (
+        <IconButton
+          icon="arrow-left"
+          accessibilityLabel="Back to the lessons"
+          style={styles.back}
+          onPress={() => router.navigate('/practice')}
+        />
+      )}
+      <View style={styles.says}>
+        {beside === 'page' ? (
+          <View style={styles.figures} role="status" aria-label="What the scales show">
+            {(['x', 'y', 'z'] as const).map((axis) => (
+              <Figure key={axis} size={15}>
+                {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: 'mm', plus: true })}`}
+              </Figure>
+            ))}
+          </View>
+        ) : (
+          <View {...(beside === 'mill' && { role: 'heading', 'aria-level': 1 })}>
+            {beside === 'mill' ? <Words kind="strong">{lesson.title}</Words> : <Words kind="note">{lesson.does}</Words>}
+          </View>
+        )}
+      </View>
+      <Button compact mode="text" onPress={() => setAsked('hint')}>
+        Hint
+      </Button>
+      <Button compact mode="contained-tonal" onPress={haveMarked}>
+        Mark it
+      </Button>
+      {asked === 'hint' && (
+        <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
+          <Words tone="soft">{lesson.does}</Words>
+          <Words>{hintNow}</Words>
+          {hint < lesson.hints.length - 1 && (
+            <Button mode="outlined" onPress={() => setHint(hint + 1)}>
+              More
+            </Button>
+          )}
+        </AskDialog>
+      )}
+      {asked === 'marks' && <MarksDialog running={running} book={book} onLeave={() => setAsked(undefined)} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  column: { flex: 1, minHeight: 0 },
+  mill: { flex: 1, minWidth: 0, borderRightWidth: 1 },
+  page: { flex: 1, minWidth: 0, minHeight: 0 },
+  switch: { paddingHorizontal: 12, paddingVertical: 6, borderTopWidth: 1 },
+  bar: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12, paddingRight: 6, borderBottomWidth: 2 },
+  back: { width: TARGET + 2, height: TARGET + 2, margin: 0, marginLeft: -10 },
+  says: { flex: 1, minWidth: 0, paddingVertical: 4 },
+  figures: { flexDirection: 'row', flexWrap: 'wrap', gap: 10 },
+});

@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Menu } from 'react-native-paper';
+
+interface Thing {
+  id: string;
+  name: string;
+}
+
+interface FromTrayProps {
+  /** Where it goes. */
+  label: string;
+  things: readonly Thing[];
+  chosen: Thing | undefined;
+  onChoose: (id: string | undefined) => void;
+}
+
+/** What is taken from the tray, or put back. */
+export function FromTray({ label, things, chosen, onChoose }: FromTrayProps) {
+  const [open, setOpen] = useState(false);
+  const choose = (id: string | undefined) => {
+    setOpen(false);
+    onChoose(id);
+  };
+  const button = (
+    <Button
+      mode="outlined"
+      compact
+      icon="chevron-down"
+      onPress={() => setOpen(true)}
+      accessibilityLabel={`${label}: ${chosen?.name ?? 'nothing'}`}
+    >
+      {chosen?.name ?? label}
+    </Button>
+  );
+  // Mounted while it is open alone: a menu that is still fading out does not open again.
+  return (
+    <View style={styles.place}>
+      {open ? (
+        <Menu visible onDismiss={() => setOpen(false)} anchorPosition="top" anchor={button}>
+          <Menu.Item title="Nothing" onPress={() => choose(undefined)} />
+          {things.map(({ id, name }) => (
+            <Menu.Item key={id} title={name} onPress={() => choose(id)} />
+          ))}
+        </Menu>
+      ) : (
+        button
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ place: { flex: 1, minWidth: 0 } });

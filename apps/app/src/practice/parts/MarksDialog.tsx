@@ -1,0 +1,86 @@
+import type { Book } from '@zero-point/core/book/book';
+import { mark, type AxisMark } from '@zero-point/core/practice/marking/mark';
+import { millSlipWords } from '@zero-point/core/practice/words';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Divider } from 'react-native-paper';
+import { AskDialog } from '../../frame/AskDialog';
+import { Words } from '../../theme/Words';
+import type { Running } from '../../stores/practice';
+import { lessonPath } from '../path';
+
+interface MarksDialogProps {
+  running: Running;
+  book: Book;
+  onLeave: () => void;
+}
+
+const mm = (value: number) => `${formatLength(value, { unit: 'mm', plus: true })} mm`;
+
+function axisWords({ axis, error, U, good }: AxisMark): string {
+  const name = axis.toUpperCase();
+  if (error === undefined) return `${name} was not set.`;
+  const within =
+    U === undefined
+      ? ''
+      : ` Your reckoning said ±${formatLength(U, { unit: 'mm' })} mm${Math.abs(error) <= U ? ': it kept its word.' : ': it is further off than that.'}`;
+  return `${good ? '✓' : '✗'} ${name} is off by ${mm(error)}.${within}`;
+}
+
+/** What came of the lesson: each axis against the mill's own truth, each slip with the habit that avoids it. */
+export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
+  const router = useRouter();
+  const { lesson, mill, acts } = running;
+  const { axes, slips, passed } = useMemo(
+    () => mark(lesson, mill, book, acts.length),
+    [lesson, mill, book, acts.length],
+  );
+  const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
+  const [minutes] = useState(() => Math.max(1, Math.round((Date.now() - Date.parse(running.begun)) / 60_000)));
+  return (
+    <AskDialog title={passed ? 'Well set' : 'Not yet'} leave="Go on with it" onLeave={onLeave}>
+      <ScrollView style={styles.marks} contentContainerStyle={styles.inside}>
+        {mill.broken && <Words tone="bad">✗ Something is broken, and nothing moves any more. Begin once more.</Words>}
+        {axes.map((one) => (
+          <Words key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
+            {axisWords(one)}
+          </Words>
+        ))}
+        <Words tone="soft">
+          {`${acts.length} moves and settings in ${minutes} min; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair.`}
+        </Words>
+        <Divider />
+        {slips.length === 0 ? (
+          <Words>No slip was made.</Words>
+        ) : (
+          slips.map((slip) => {
+            const { what, does, habit } = millSlipWords(slip);
+            return (
+              <View key={`${slip.slip} ${slip.axis ?? ''}`}>
+                <Words kind="strong" tone="warn">{`▲ ${what}`}</Words>
+                <Words>{does}</Words>
+                <Words tone="soft">{habit}</Words>
+              </View>
+            );
+          })
+        )}
+      </ScrollView>
+      <View style={styles.ways}>
+        <Button mode="outlined" onPress={() => router.replace(lessonPath(lesson, again))}>
+          Once more, another part
+        </Button>
+        <Button mode="outlined" onPress={() => router.navigate('/practice')}>
+          To the lessons
+        </Button>
+      </View>
+    </AskDialog>
+  );
+}
+
+const styles = StyleSheet.create({
+  marks: { maxHeight: 340 },
+  inside: { gap: 8 },
+  ways: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,115 @@
+import { feel } from '@zero-point/core/practice/mill/contact';
+import { feelWords } from '@zero-point/core/practice/words';
+import type { MillAct } from '@zero-point/core/practice/mill/act';
+import type { Approach, Axis } from '@zero-point/core/schema/quantities';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Choice } from '../../frame/Choice';
+import { useKeys } from '../../frame/useKeys';
+import { useWide } from '../../frame/useShape';
+import { useLook } from '../../theme/useLook';
+import { Words } from '../../theme/Words';
+import { usePractice, type Running } from '../../stores/practice';
+import { AxisRow } from './AxisRow';
+import { FromTray } from './FromTray';
+import { MillViews } from './MillViews';
+import { SetDialog } from './SetDialog';
+
+const STEPS = ['10', '1', '0.1', '0.02', '0.002'] as const;
+const SPEEDS = ['0', '100', '1000', '2500'] as const;
+/** What a key moves, by one step. */
+const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
+  ArrowLeft: { axis: 'x', way: -1 },
+  ArrowRight: { axis: 'x', way: 1 },
+  ArrowDown: { axis: 'y', way: -1 },
+  ArrowUp: { axis: 'y', way: 1 },
+  PageDown: { axis: 'z', way: -1 },
+  PageUp: { axis: 'z', way: 1 },
+};
+const AXES: readonly Axis[] = ['x', 'y', 'z'];
+
+/** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
+export function MillPanel({ running }: { running: Running }) {
+  const { palette } = useLook();
+  const [step, setStep] = useState<(typeof STEPS)[number]>('1');
+  const [setting, setSetting] = useState<Axis>();
+  const { id, mill } = running;
+  const { contacts, betweens } = mill.spec;
+  const onAct = (what: MillAct) => usePractice.getState().do(id, what);
+  const wide = useWide();
+  useKeys((key) => {
+    const move = MOVES[key];
+    if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * Number(step) });
+  });
+  const felt = feel(mill);
+  const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
+  return (
+    <View style={[styles.panel, { backgroundColor: palette.ground }]}>
+      <MillViews mill={mill} height="fill" />
+      <View style={styles.felt}>
+        <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
+          {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt)}`}
+        </Words>
+      </View>
+      <ScrollView style={styles.controls} contentContainerStyle={styles.inside}>
+        {AXES.map((axis) => (
+          <AxisRow
+            key={axis}
+            mill={mill}
+            axis={axis}
+            step={Number(step)}
+            onAct={onAct}
+            onSet={() => setSetting(axis)}
+          />
+        ))}
+        <Choice
+          label="One press goes, mm"
+          value={step}
+          options={STEPS.map((value) => ({ value, label: value }))}
+          onChange={setStep}
+        />
+        <Choice
+          label="Spindle, rev/min"
+          value={SPEEDS.find((one) => Number(one) === mill.rpm) ?? '0'}
+          options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
+          onChange={(rpm) => onAct({ do: 'spin', rpm: Number(rpm) })}
+        />
+        <View style={styles.tray}>
+          <FromTray
+            label="In the spindle"
+            things={contacts}
+            chosen={mill.held}
+            onChoose={(contact) => onAct({ do: 'hold', contact })}
+          />
+          {betweens.length > 0 && (
+            <FromTray
+              label="In the other hand"
+              things={betweens}
+              chosen={mill.between}
+              onChoose={(between) => onAct({ do: 'put', between })}
+            />
+          )}
+        </View>
+      </ScrollView>
+      {setting && (
+        <SetDialog
+          axis={setting}
+          collar={mill.spec.reads === 'screw'}
+          onSet={(value) => {
+            onAct({ do: 'set', axis: setting, value });
+            setSetting(undefined);
+          }}
+          onLeave={() => setSetting(undefined)}
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  tray: { flexDirection: 'row', gap: 8 },
+  panel: { flex: 1, minHeight: 0 },
+  felt: { paddingHorizontal: 12, paddingVertical: 6 },
+  controls: { flexGrow: 0, flexShrink: 1 },
+  inside: { paddingHorizontal: 10, paddingBottom: 10, gap: 6 },
+});

@@ -1,0 +1,175 @@
+import { feel, tipOf } from '@zero-point/core/practice/mill/contact';
+import type { Mill } from '@zero-point/core/practice/mill/mill';
+import { StyleSheet, View } from 'react-native';
+import { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Ground } from '../../drawing/Ground';
+import { METAL } from '../../theme/palette';
+
+/** What is to be seen round the part, mm. */
+const ROUND = 34;
+
+/** Height above the part that is in the front view, and what lies below its top, mm. */
+const ABOVE = 84;
+const BELOW = 18;
+
+/** So far a finder's end is seen to swing while it is free, and to stand aside when it has jumped, mm. */
+const SWING = 0.9;
+const ASIDE = 1.6;
+
+/** The mill from above and from the front, to scale: what an eye sees, which is not enough for a hundredth. */
+export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill' }) {
+  const { hidden } = mill;
+  const names = { above: 'The part and the tool from above', front: 'The part and the tool from the front' };
+  return (
+    <View style={[styles.views, height === 'fill' ? styles.fill : { height }]}>
+      <View style={styles.view}>
+        <Ground
+          height="fill"
+          label={names.above}
+          draw={(width, high) => {
+            const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (hidden.size.y + 2 * ROUND));
+            const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
+            const y = (mm: number) => high / 2 - (mm - hidden.corner.y - hidden.size.y / 2) * scale;
+            return <Above mill={mill} x={x} y={y} scale={scale} />;
+          }}
+        />
+      </View>
+      <View style={styles.view}>
+        <Ground
+          height="fill"
+          label={names.front}
+          draw={(width, high) => {
+            const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (ABOVE + BELOW));
+            const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
+            const y = (mm: number) => high - (BELOW + mm - hidden.top) * scale;
+            return <Front mill={mill} x={x} y={y} scale={scale} />;
+          }}
+        />
+      </View>
+    </View>
+  );
+}
+
+interface SideProps {
+  mill: Mill;
+  /** The mill's own frame to px. */
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+  scale: number;
+}
+
+const SCRIBED = { fill: 'none', stroke: METAL.silver, strokeWidth: 1.5 } as const;
+
+function Above({ mill, x, y, scale }: SideProps) {
+  const { hidden, held, at, rpm } = mill;
+  const radius = ((held?.diameter ?? 0) / 2) * scale;
+  const jumped = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'found';
+  const free = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'clear';
+  return (
+    <G>
+      <Rect
+        {...SCRIBED}
+        x={x(hidden.corner.x)}
+        y={y(hidden.corner.y + hidden.size.y)}
+        width={hidden.size.x * scale}
+        height={hidden.size.y * scale}
+      />
+      <Line x1={x(at.x) - 8} x2={x(at.x) + 8} y1={y(at.y)} y2={y(at.y)} stroke={METAL.brass} strokeWidth={1} />
+      <Line x1={x(at.x)} x2={x(at.x)} y1={y(at.y) - 8} y2={y(at.y) + 8} stroke={METAL.brass} strokeWidth={1} />
+      {held && (
+        <Circle
+          cx={x(at.x)}
+          cy={y(at.y) + (jumped ? ASIDE * scale : 0)}
+          r={radius}
+          fill={METAL.band}
+          stroke={METAL.brass}
+          strokeWidth={2}
+        />
+      )}
+      {free && (
+        <Circle
+          cx={x(at.x)}
+          cy={y(at.y)}
+          r={radius + SWING * scale}
+          fill="none"
+          stroke={METAL.brass}
+          strokeWidth={1}
+          strokeDasharray="3 3"
+        />
+      )}
+      <SvgText x={8} y={14} fill={METAL.silverSoft} fontSize={12}>
+        from above
+      </SvgText>
+    </G>
+  );
+}
+
+function Front({ mill, x, y, scale }: SideProps) {
+  const { hidden, held, at, between, rpm } = mill;
+  const tip = tipOf(mill);
+  const half = ((held?.diameter ?? 4) / 2) * scale;
+  const jumped = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'found';
+  const end = Math.min(12, held?.length ?? 0) * scale;
+  return (
+    <G>
+      <Rect
+        {...SCRIBED}
+        x={x(hidden.corner.x)}
+        y={y(hidden.top)}
+        width={hidden.size.x * scale}
+        height={hidden.size.z * scale}
+      />
+      {between?.kind === 'block' && (
+        <Rect
+          x={x(at.x) + (mill.under ? -half * 2 : half + 6)}
+          y={y(hidden.top + between.thickness)}
+          width={Math.max(half * 4, 14)}
+          height={between.thickness * scale}
+          fill={METAL.steel}
+          stroke={METAL.steelInk}
+        />
+      )}
+      {held && (
+        <>
+          <Rect
+            x={x(at.x) - half}
+            y={0}
+            width={2 * half}
+            height={Math.max(0, y(tip) - end)}
+            fill={METAL.band}
+            stroke={METAL.brass}
+            strokeWidth={1.5}
+          />
+          <Rect
+            x={x(at.x) - half + (jumped ? ASIDE * scale : 0)}
+            y={Math.max(0, y(tip) - end)}
+            width={2 * half}
+            height={Math.max(0, Math.min(end, y(tip)))}
+            fill={METAL.band}
+            stroke={METAL.brass}
+            strokeWidth={2}
+          />
+        </>
+      )}
+      {between && between.kind !== 'block' && (
+        <Line
+          x1={x(at.x) + half + 2}
+          x2={x(at.x) + half + 2}
+          y1={y(tip) - 26}
+          y2={y(tip)}
+          stroke={METAL.silver}
+          strokeWidth={2.5}
+        />
+      )}
+      <SvgText x={8} y={14} fill={METAL.silverSoft} fontSize={12}>
+        from the front
+      </SvgText>
+    </G>
+  );
+}
+
+const styles = StyleSheet.create({
+  views: { flexDirection: 'row', gap: 2 },
+  fill: { flex: 1, minHeight: 120 },
+  view: { flex: 1, minWidth: 0 },
+});

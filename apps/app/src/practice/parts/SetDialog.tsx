@@ -1,0 +1,56 @@
+import type { Axis } from '@zero-point/core/schema/quantities';
+import { parseLength } from '@zero-point/core/units/parseLength';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, HelperText, TextInput } from 'react-native-paper';
+import { AskDialog } from '../../frame/AskDialog';
+import { Words } from '../../theme/Words';
+
+interface SetDialogProps {
+  axis: Axis;
+  /** The collars are set by hand; a readout by its keys. */
+  collar: boolean;
+  onSet: (value: number) => void;
+  onLeave: () => void;
+}
+
+/** What a scale is to show where the mill stands now. */
+export function SetDialog({ axis, collar, onSet, onLeave }: SetDialogProps) {
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string>();
+  const name = axis.toUpperCase();
+  const set = () => {
+    const read = parseLength(text, 'mm');
+    if (read.ok) onSet(read.mm);
+    else setWrong(read.code === 'empty' ? 'Type what it is to show.' : read.message);
+  };
+  return (
+    <AskDialog
+      title={collar ? `Set the collar of ${name}` : `Set ${name} on the readout`}
+      leave="Leave it"
+      onLeave={onLeave}
+    >
+      <Words tone="soft">Nothing moves. The scale shows this figure here, from now on.</Words>
+      <View>
+        <TextInput
+          mode="outlined"
+          label={`${name} is to show, mm`}
+          accessibilityLabel={`${name} is to show, mm`}
+          inputMode="text"
+          autoFocus
+          value={text}
+          error={wrong !== undefined}
+          onChangeText={(typed) => {
+            setText(typed);
+            setWrong(undefined);
+          }}
+          onSubmitEditing={set}
+        />
+        {wrong !== undefined && <HelperText type="error">{wrong}</HelperText>}
+      </View>
+      <Button mode="contained" onPress={set}>
+        {`Set ${name}`}
+      </Button>
+    </AskDialog>
+  );
+}

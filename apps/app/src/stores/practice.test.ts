@@ -1,0 +1,75 @@
+import { openBook } from '@zero-point/core/book/book';
+import { plateSnapshot } from '@zero-point/core/book/snapshot.case';
+import type { Entry, RowEntry } from '@zero-point/core/record/entry';
+import { lessonById } from '@zero-point/core/practice/lessons/lessons';
+import { deviceStorage } from '../api/deviceStorage';
+import { logTouch } from '../record/log';
+import { logRow, saveThing } from '../record/logEntry';
+import { useOutbox } from './outbox';
+import { isLesson, isPractice, practiceId, usePractice } from './practice';
+
+const ID = practiceId('left-edge', 7);
+const sent: Entry[] = [];
+
+beforeEach(() => {
+  sent.length = 0;
+  useOutbox.setState({ log: (entry) => sent.push(entry) });
+  usePractice.setState({ running: undefined, practised: [] });
+  deviceStorage.removeItem(`zero-point.practice.${ID}`);
+});
+
+const practiceBook = () => openBook(lessonById('left-edge')!.snapshot(ID, '2026-11-27T09:00:00.000Z'));
+
+const tick = (setupId: string): RowEntry => ({
+  kind: 'check',
+  setupId,
+  body: { id: 'c1', item: 'vise', text: 'Vise tight', action: 'tick', reason: '', at: '2026-11-27T09:00:00.000Z' },
+});
+
+test('an id is of the practice mill by its name, and of a lesson where there is one', () => {
+  expect([isPractice(ID), isLesson(ID)]).toEqual([true, true]);
+  expect([isPractice('practice-juggling-7'), isLesson('practice-juggling-7')]).toEqual([true, false]);
+  expect([isPractice('base-plate-knee-mill'), isLesson('base-plate-knee-mill')]).toEqual([false, false]);
+  expect(isPractice('')).toBe(false);
+});
+
+test('what is logged in practice never reaches the outbox: touches, rows, and things of the shop', () => {
+  expect(logTouch(practiceBook(), { subject: { kind: 'face', face: 'left' }, axis: 'x', approach: 1, gaugeId: 'spring-finder-10', feeler: 0, ticked: [] }, '19.44')).toBeUndefined(); // prettier-ignore
+  logRow(tick(ID));
+  const book = practiceBook();
+  saveThing(book, 'part', { ...book.part, material: 'walnut' });
+  expect(sent).toEqual([]);
+  expect(usePractice.getState().running?.entries.map(({ kind }) => kind)).toEqual(['reading', 'check', 'part']);
+  // And the shop's own goes where it always went.
+  logRow(tick('base-plate-knee-mill'));
+  saveThing(openBook(plateSnapshot), 'part', plateSnapshot.part);
+  expect(sent.map(({ kind }) => kind)).toEqual(['check', 'part']);
+});
+
+test('a session stands again after a reload, the mill where it stood', () => {
+  const { do: does } = usePractice.getState();
+  does(ID, { do: 'hold', contact: 'spring-finder-10' });
+  does(ID, { do: 'move', axis: 'x', by: 3.5 });
+  logRow(tick(ID));
+  const before = usePractice.getState().running;
+  usePractice.setState({ running: undefined });
+  const after = usePractice.getState().open(ID);
+  expect(after?.mill).toEqual(before?.mill);
+  expect(after?.entries).toEqual(before?.entries);
+  expect(after?.begun).toBe(before?.begun);
+});
+
+test('another seed is another part, and no lesson is no session', () => {
+  const one = usePractice.getState().open(ID);
+  const other = usePractice.getState().open(practiceId('left-edge', 8));
+  expect(one?.mill.hidden.corner).not.toEqual(other?.mill.hidden.corner);
+  expect(usePractice.getState().open('practice-juggling-7')).toBeUndefined();
+});
+
+test('how lessons went is kept, the last two hundred', () => {
+  for (let i = 0; i < 205; i += 1)
+    usePractice.getState().keep({ lesson: 'left-edge', at: '2026-11-27T09:00:00.000Z', passed: i > 203, slips: [] });
+  const { practised } = usePractice.getState();
+  expect(practised).toHaveLength(200);
+  expect(practised.at(-1)?.passed).toBe(true);
+});

@@ -1,0 +1,122 @@
+import type { Entry } from '@zero-point/core/record/entry';
+import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
+import { lessonById } from '@zero-point/core/practice/lessons/lessons';
+import type { MillSlip } from '@zero-point/core/practice/marking/slips';
+import { act, type MillAct } from '@zero-point/core/practice/mill/act';
+import { hide } from '@zero-point/core/practice/mill/hidden';
+import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
+import { create } from 'zustand';
+import { deviceStorage } from '../api/deviceStorage';
+import { tellStored } from './tellStored';
+
+/** One time through a lesson: everything that was done and logged, so that it stands again after a reload. */
+interface Session {
+  begun: string;
+  acts: MillAct[];
+  entries: Entry[];
+}
+
+export interface Running extends Session {
+  id: string;
+  lesson: Lesson;
+  mill: Mill;
+}
+
+/** How a lesson went, kept for the next time. */
+export interface Practised {
+  lesson: string;
+  at: string;
+  passed: boolean;
+  slips: MillSlip[];
+}
+
+interface PracticeState {
+  running: Running | undefined;
+  practised: Practised[];
+  /** Goes on with a session, or begins it; undefined where there is no such lesson. */
+  open: (id: string) => Running | undefined;
+  do: (id: string, what: MillAct) => void;
+  log: (id: string, entry: Entry) => void;
+  keep: (result: Practised) => void;
+}
+
+const SESSION = 'zero-point.practice.';
+const PRACTISED = 'zero-point.practised';
+
+/** The last so many are kept. */
+const KEPT = 200;
+
+const NAME = /^practice-([a-z-]+)-(\d+)$/;
+
+/** Whether a set-up is of the practice mill, by its id. */
+export const isPractice = (setupId: string): boolean => NAME.test(setupId);
+
+/** Whether there is a lesson by this id of a set-up. */
+export const isLesson = (setupId: string): boolean => lessonById(NAME.exec(setupId)?.[1] ?? '') !== undefined;
+
+/** An id for a lesson on a mill of this seed. */
+export const practiceId = (lesson: string, seed: number): string => `practice-${lesson}-${seed}`;
+
+function stored<T>(key: string, fallback: T): T {
+  try {
+    return (JSON.parse(deviceStorage.getItem(key) ?? 'null') as T | null) ?? fallback;
+  } catch {
+    return fallback;
+  }
+}
+
+/** What cannot be kept is only practice. */
+function store(key: string, value: unknown): void {
+  try {
+    deviceStorage.setItem(key, JSON.stringify(value));
+  } catch {
+    deviceStorage.removeItem(key);
+  }
+}
+
+function begin(id: string): Running | undefined {
+  const [, name = '', seed] = NAME.exec(id) ?? [];
+  const lesson = lessonById(name);
+  if (!lesson) return undefined;
+  const session = stored<Session>(SESSION + id, { begun: new Date().toISOString(), acts: [], entries: [] });
+  const start = createMill(lesson.mill, hide(lesson.mill, Number(seed)));
+  return { ...session, id, lesson, mill: session.acts.reduce(act, start) };
+}
+
+/** The practice mill on this device. Nothing of it reaches the shop. */
+export const usePractice = create<PracticeState>((set, get) => {
+  const change = (id: string, next: (running: Running) => Running) => {
+    const running = get().open(id);
+    if (!running) return;
+    const changed = next(running);
+    const { begun, acts, entries } = changed;
+    store(SESSION + id, { begun, acts, entries } satisfies Session);
+    set({ running: changed });
+  };
+  return {
+    running: undefined,
+    practised: stored<Practised[]>(PRACTISED, []),
+    open: (id) => {
+      const { running } = get();
+      if (running?.id === id) return running;
+      const begun = begin(id);
+      set({ running: begun });
+      return begun;
+    },
+    do: (id, what) =>
+      change(id, (running) => {
+        const mill = act(running.mill, what);
+        if (mill.events.length > running.mill.events.length && mill.found && !running.mill.found) tellStored();
+        return { ...running, mill, acts: [...running.acts, what] };
+      }),
+    log: (id, entry) => {
+      change(id, (running) => ({ ...running, entries: [...running.entries, entry] }));
+      if (entry.kind === 'reading') tellStored();
+    },
+    keep: (result) => {
+      const practised = [...get().practised, result].slice(-KEPT);
+      store(PRACTISED, practised);
+      set({ practised });
+    },
+  };
+});

@@ -1,0 +1,156 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, press, test } from './shop';
+
+const FIELD = /^X on the readout/;
+
+const feel = (page: Page, says: string | RegExp) => page.getByText(says).first();
+
+/** One press of a step, so many times. */
+async function step(page: Page, mm: string, name: string, times: number): Promise<void> {
+  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
+  const button = page.getByRole('button', { name: new RegExp(`^${name} by`) });
+  for (let i = 0; i < times; i += 1) await button.click();
+}
+
+/** Steps until the hand feels or the eye sees it; not for ever. */
+async function until(page: Page, mm: string, name: string, says: string | RegExp, most = 80): Promise<void> {
+  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
+  const button = page.getByRole('button', { name: new RegExp(`^${name} by`) });
+  for (let i = 0; i < most && !(await feel(page, says).isVisible()); i += 1) await button.click();
+  await expect(feel(page, says)).toBeVisible();
+}
+
+async function shown(page: Page, axis: string): Promise<string> {
+  const label = await page
+    .getByLabel(new RegExp(`^${axis} shows`))
+    .first()
+    .getAttribute('aria-label');
+  return (label ?? '')
+    .replace(/^. shows /, '')
+    .replace(' mm', '')
+    .replace('−', '-');
+}
+
+const go = (page: Page, to: 'At the mill' | 'In the notebook') => page.getByText(to, { exact: true }).click();
+
+async function takeFinder(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^In the spindle/ }).click();
+  await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+  await page.getByRole('radiogroup', { name: 'Spindle, rev/min' }).getByText('1000', { exact: true }).click();
+  await expect(feel(page, 'Its end swings.')).toBeVisible();
+}
+
+test('a lesson with the thumb: the left edge found, set, read back, and marked without a slip', async ({
+  page,
+  shop,
+}) => {
+  test.slow();
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto(shop.url);
+  await press(page, 'Practise');
+  await expectAccessible(page);
+  await page.goto(`${shop.url}/setup/practice-left-edge-7/datum?f=face.left`);
+  await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
+  await expectAccessible(page);
+  await takeFinder(page);
+  // Beside the middle of the left face, and down beside it.
+  await step(page, '10', 'Y away', 4);
+  await step(page, '10', 'Z down', 4);
+  await step(page, '1', 'Z down', 12);
+  await until(page, '1', 'X right', 'It runs truer and truer.');
+  for (let touch = 0; touch < 2; touch += 1) {
+    await until(page, '0.02', 'X right', /It jumped aside/);
+    const value = await shown(page, 'X');
+    await go(page, 'In the notebook');
+    await page.getByRole('textbox', { name: FIELD }).fill(value);
+    await press(page, 'Log this reading');
+    await expect(page.getByText(`Log ${touch + 1}`)).toBeVisible();
+    await go(page, 'At the mill');
+    if (touch === 0) await step(page, '1', 'X left', 1);
+  }
+  await press(page, 'Set X');
+  await page.getByRole('textbox', { name: 'X is to show, mm' }).fill('-5');
+  await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
+  await expect(page.getByLabel('X shows −5.000 mm')).toBeVisible();
+  await go(page, 'In the notebook');
+  await press(page, 'Show the answer');
+  await press(page, 'Done: X is preset');
+  await expect(page.getByText('X was set. Does it show −5.000 mm there?')).toBeVisible();
+  await press(page, /^Yes$/);
+  await press(page, 'Mark it');
+  await expect(page.getByRole('dialog', { name: 'Well set' })).toBeVisible();
+  await expect(page.getByText(/^✓ X is off by [+−]0\.0\d\d mm\. Your reckoning said ±0\.0\d\d mm/)).toBeVisible();
+  await expect(page.getByText('No slip was made.')).toBeVisible();
+  await expectAccessible(page);
+
+  // Nothing of it is in the shop; it stands again after a reload.
+  await page.reload();
+  await expect(page.getByLabel('X shows −5.000 mm')).toBeVisible();
+  const summaries = (await (await page.request.get(`${shop.url}/api/setups`)).json()) as { name: string }[];
+  expect(summaries.map(({ name }) => name)).not.toContain('The left edge');
+  await page.goto(`${shop.url}/practice`);
+  await expect(page.getByText(/✓ Well set, without a slip\. Tried once\./)).toBeVisible();
+});
+
+test('slips at the mill are named with the habit that avoids them, and what is broken moves no more', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/setup/practice-left-edge-7/datum?f=face.left`);
+  await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
+  await page.getByRole('button', { name: /^In the spindle/ }).click();
+  await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+  await page.getByRole('radiogroup', { name: 'Spindle, rev/min' }).getByText('2500', { exact: true }).click();
+  await step(page, '10', 'Y away', 4);
+  await step(page, '10', 'Z down', 4);
+  await step(page, '1', 'Z down', 12);
+  await step(page, '10', 'X right', 3);
+  await expect(feel(page, /It is bent\. Begin again\./)).toBeVisible();
+  await press(page, 'Hint');
+  await expect(page.getByText(/^The finder must turn, about 1000 rev\/min/)).toBeVisible();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await press(page, 'Mark it');
+  await expect(page.getByRole('dialog', { name: 'Not yet' })).toBeVisible();
+  await expect(page.getByText('▲ The finder turned faster than it may.')).toBeVisible();
+  await expect(page.getByText('▲ It was driven on after it had touched.')).toBeVisible();
+  await expect(page.getByText('X was not set.')).toBeVisible();
+  await press(page, 'Once more, another part');
+  await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
+});
+
+test('a lesson that is none is said', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/practice-juggling-7/datum`);
+  await expect(page.getByText('No such lesson')).toBeVisible();
+});
+
+test('by the keyboard on a wide screen: mill and notebook side by side', async ({ page, shop }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${shop.url}/setup/practice-left-edge-7/datum?f=face.left`);
+  await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
+  await takeFinder(page);
+  await expectAccessible(page);
+  const steps = page.getByRole('radiogroup', { name: 'One press goes, mm' });
+  const keys = async (mm: string, key: string, times: number) => {
+    await steps.getByText(mm, { exact: true }).click();
+    for (let i = 0; i < times; i += 1) await page.keyboard.press(key);
+  };
+  await keys('10', 'ArrowUp', 4);
+  await keys('10', 'PageDown', 4);
+  await keys('1', 'PageDown', 12);
+  await expect(page.getByLabel('Z shows −52.000 mm')).toBeVisible();
+  const until = async (mm: string, says: RegExp) => {
+    await steps.getByText(mm, { exact: true }).click();
+    for (let i = 0; i < 80 && !(await feel(page, says).isVisible()); i += 1) await page.keyboard.press('ArrowRight');
+    await expect(feel(page, says)).toBeVisible();
+  };
+  await until('1', /It runs truer and truer/);
+  await until('0.02', /It jumped aside/);
+  // In a field the keys are the field's own.
+  const field = page.getByRole('textbox', { name: FIELD });
+  await field.fill(await shown(page, 'X'));
+  const stood = await shown(page, 'X');
+  await field.press('ArrowLeft');
+  await field.press('Enter');
+  await expect(page.getByText('Log 1')).toBeVisible();
+  expect(await shown(page, 'X')).toBe(stood);
+});
