@@ -54,6 +54,25 @@ export const SHOTS = [
     path: '/at-once/bolt-circle',
     act: (page) => page.getByRole('textbox').first().fill('30'),
   },
+  {
+    name: 'practice',
+    size: 'wide',
+    path: '/setup/practice-left-edge-7/datum?f=face.left',
+    act: async (page) => {
+      await press(page, /^In the spindle/);
+      await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+      await page.getByText('1000', { exact: true }).click();
+      const steps = async (mm, name, times) => {
+        await page.getByText(mm, { exact: true }).first().click();
+        for (let i = 0; i < times; i += 1) await press(page, new RegExp(`^${name} by`));
+      };
+      await steps('10', 'Y away', 4);
+      await steps('10', 'Z down', 4);
+      await steps('1', 'Z down', 12);
+      await steps('1', 'X right', 19);
+      await steps('0.02', 'X right', 26);
+    },
+  },
   { name: 'plan', size: 'phone', path: `${BASE}/plan` },
   {
     name: 'workholding',
@@ -93,6 +112,7 @@ export const SHOTS = [
   },
   {
     name: 'alignment-centre-wide',
+    shown: false,
     size: 'wide',
     path: '/setup/calendar-wheel-rotary/alignment?task=centre',
     act: (page) => log(page, '0.06', '-0.02', '-0.04', '0.04'),

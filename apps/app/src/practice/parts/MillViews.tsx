@@ -30,7 +30,12 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
             const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (hidden.size.y + 2 * ROUND));
             const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
             const y = (mm: number) => high / 2 - (mm - hidden.corner.y - hidden.size.y / 2) * scale;
-            return <Above mill={mill} x={x} y={y} scale={scale} />;
+            return (
+              <G>
+                <Above mill={mill} x={x} y={y} scale={scale} />
+                <From where="from above" foot={high} />
+              </G>
+            );
           }}
         />
       </View>
@@ -42,7 +47,12 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
             const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (ABOVE + BELOW));
             const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
             const y = (mm: number) => high - (BELOW + mm - hidden.top) * scale;
-            return <Front mill={mill} x={x} y={y} scale={scale} />;
+            return (
+              <G>
+                <Front mill={mill} x={x} y={y} scale={scale} />
+                <From where="from the front" foot={high} />
+              </G>
+            );
           }}
         />
       </View>
@@ -57,6 +67,13 @@ interface SideProps {
   y: (mm: number) => number;
   scale: number;
 }
+
+/** Where one looks from, at the foot of a view. */
+const From = ({ where, foot }: { where: string; foot: number }) => (
+  <SvgText x={8} y={foot - 6} fill={METAL.silverSoft} fontSize={13}>
+    {where}
+  </SvgText>
+);
 
 const SCRIBED = { fill: 'none', stroke: METAL.silver, strokeWidth: 1.5 } as const;
 
@@ -97,9 +114,6 @@ function Above({ mill, x, y, scale }: SideProps) {
           strokeDasharray="3 3"
         />
       )}
-      <SvgText x={8} y={14} fill={METAL.silverSoft} fontSize={12}>
-        from above
-      </SvgText>
     </G>
   );
 }
@@ -161,9 +175,6 @@ function Front({ mill, x, y, scale }: SideProps) {
           strokeWidth={2.5}
         />
       )}
-      <SvgText x={8} y={14} fill={METAL.silverSoft} fontSize={12}>
-        from the front
-      </SvgText>
     </G>
   );
 }
