@@ -1,3 +1,4 @@
+import { request } from 'node:http';
 import { doors, joinAs, trustingPhone } from './network';
 import { expect, expectAccessible, logReading, test } from './shop';
 
@@ -82,4 +83,40 @@ test('over TLS a phone that trusts the shop keeps the app: it starts with the se
   await logReading(again, /^X shows/, '-5.003');
   await expect(again.getByText(/1 entry waits on this device/)).toBeVisible();
   await phone.close();
+});
+
+/** Asks as a stranger does; the status, and what came back. */
+const asStranger = (url: string, method: string, headers: Record<string, string>): Promise<[number, string]> =>
+  new Promise((resolve, reject) => {
+    const asked = request(url, { method, headers }, (answer) => {
+      let text = '';
+      answer.on('data', (chunk: Buffer) => (text += chunk.toString()));
+      answer.on('end', () => resolve([answer.statusCode ?? 0, text]));
+    });
+    asked.on('error', reject);
+    asked.end(method === 'POST' ? '{}' : undefined);
+  });
+
+test('an unpaired browser, a foreign page and a foreign name get nothing of the shop', async ({
+  page,
+  shop,
+  browser,
+}) => {
+  const { there } = await doors(page.request, shop);
+  const stranger = await (await browser.newContext()).newPage();
+  for (const path of ['/', '/setup/base-plate-knee-mill/datum', '/shop', '/practice']) {
+    await stranger.goto(`${there}${path}`);
+    await expect(stranger).toHaveURL(`${there}/pair`);
+  }
+  await stranger.context().close();
+  const api = `${there}/api/setups/base-plate-knee-mill`;
+  const json = { 'Content-Type': 'application/json' };
+  const [unpaired, said] = await asStranger(api, 'GET', {});
+  expect([unpaired, said.includes('reading')]).toEqual([401, false]);
+  // On the machine itself too: a page of another site, and a name that was made to point here.
+  const own = `${shop.url}/api/setups/base-plate-knee-mill`;
+  const [foreign] = await asStranger(`${own}/readings`, 'POST', { ...json, Origin: 'http://elsewhere.example' });
+  expect(foreign).toBe(403);
+  const [named, nothing] = await asStranger(own, 'GET', { Host: 'shop.elsewhere.example' });
+  expect([named, nothing.includes('readings')]).toEqual([421, false]);
 });

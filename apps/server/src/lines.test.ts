@@ -106,4 +106,17 @@ describe('entries of one device', () => {
     expect((await request(app).post(READINGS).send(leftFace())).status).toBe(201);
     db.close();
   });
+
+  test('the order is in the published interface of whatever is stored', async () => {
+    const { app, db } = demoServer();
+    const { body } = await request(app).get('/api/openapi.json').expect(200);
+    const { paths } = body as {
+      paths: Record<string, Record<string, { parameters?: { in: string; name: string }[] }>>;
+    };
+    const named = (path: string, method: string) =>
+      paths[path]?.[method]?.parameters?.filter((one) => one.in === 'header').map(({ name }) => name);
+    expect(named('/api/setups/{id}/readings', 'post')).toEqual(['Zero-Point-Order']);
+    expect(named('/api/gauges/{key}', 'put')).toEqual(['Zero-Point-Order']);
+    db.close();
+  });
 });

@@ -1,4 +1,4 @@
-import { COPIES, forgetCopies, givingWay, keysOf, type DeviceStorage } from './deviceStorage';
+import { COPIES, forgetCopies, givingWay, keysOf, PRACTICE, type DeviceStorage } from './deviceStorage';
 
 /** A browser's storage with room for so many characters. */
 function small(room: number): DeviceStorage {
@@ -35,6 +35,17 @@ describe('a full device', () => {
     storage.setItem('zero-point.outbox.1', 'reading');
     expect(storage.getItem('zero-point.outbox.1')).toBe('reading');
     expect(keysOf(storage, COPIES)).toEqual([]);
+  });
+
+  test('and lessons of the practice mill after the copies', () => {
+    const storage = givingWay(small(12));
+    storage.setItem(`${PRACTICE}one`, 'aaaa');
+    storage.setItem(`${COPIES}-one`, 'bbbb');
+    storage.setItem('zero-point.outbox.1', 'readings');
+    expect(keysOf(storage, COPIES)).toEqual([]);
+    expect(keysOf(storage, PRACTICE)).toHaveLength(1);
+    storage.setItem('zero-point.outbox.2', 'more');
+    expect(keysOf(storage, PRACTICE)).toEqual([]);
   });
 
   test('says so where there is nothing left to give up', () => {

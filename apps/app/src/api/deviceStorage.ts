@@ -13,6 +13,9 @@ export interface DeviceStorage {
 /** Copies of what the server has: they can be fetched again. */
 export const COPIES = 'zero-point.copy';
 
+/** Lessons on the practice mill that can be gone on with. */
+export const PRACTICE = 'zero-point.practice.';
+
 function memory(): DeviceStorage {
   const items = new Map<string, string>();
   return {
@@ -47,7 +50,7 @@ export const keysOf = (storage: DeviceStorage, prefix: string): string[] =>
 export const forgetCopies = (storage: DeviceStorage): void =>
   keysOf(storage, COPIES).forEach((key) => storage.removeItem(key));
 
-/** A storage in which copies give way, one after the other, to what needs the room. */
+/** A storage in which copies give way, one after the other, to what needs the room; and lessons after them. */
 export function givingWay(storage: DeviceStorage): DeviceStorage {
   return {
     get length() {
@@ -61,7 +64,7 @@ export function givingWay(storage: DeviceStorage): DeviceStorage {
         try {
           return storage.setItem(key, value);
         } catch (error) {
-          const [copy] = keysOf(storage, COPIES).filter((one) => one !== key);
+          const [copy] = [...keysOf(storage, COPIES), ...keysOf(storage, PRACTICE)].filter((one) => one !== key);
           if (copy === undefined) throw error;
           storage.removeItem(copy);
         }

@@ -86,6 +86,7 @@ function PracticeBar({ running, book, beside }: PracticeBarProps) {
   const haveMarked = () => {
     const { slips, passed } = mark(lesson, mill, book, running.acts.length);
     usePractice.getState().keep({
+      session: running.id,
       lesson: lesson.id,
       at: new Date().toISOString(),
       passed,

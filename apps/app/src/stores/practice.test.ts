@@ -2,7 +2,7 @@ import { openBook } from '@zero-point/core/book/book';
 import { plateSnapshot } from '@zero-point/core/book/snapshot.case';
 import type { Entry, RowEntry } from '@zero-point/core/record/entry';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
-import { deviceStorage } from '../api/deviceStorage';
+import { deviceStorage, keysOf, PRACTICE } from '../api/deviceStorage';
 import { logTouch } from '../record/log';
 import { logRow, saveThing } from '../record/logEntry';
 import { useOutbox } from './outbox';
@@ -68,8 +68,19 @@ test('another seed is another part, and no lesson is no session', () => {
 
 test('how lessons went is kept, the last two hundred', () => {
   for (let i = 0; i < 205; i += 1)
-    usePractice.getState().keep({ lesson: 'left-edge', at: '2026-11-27T09:00:00.000Z', passed: i > 203, slips: [] });
+    usePractice.getState().keep({ session: `s${i}`, lesson: 'left-edge', at: '2026-11-27T09:00:00.000Z', passed: i > 203, slips: [] }); // prettier-ignore
   const { practised } = usePractice.getState();
   expect(practised).toHaveLength(200);
   expect(practised.at(-1)?.passed).toBe(true);
+  // Marked again, it is the same time through.
+  usePractice.getState().keep({ session: 's204', lesson: 'left-edge', at: '2026-11-27T09:05:00.000Z', passed: false, slips: [] }); // prettier-ignore
+  expect(usePractice.getState().practised).toHaveLength(200);
+  expect(usePractice.getState().practised.at(-1)?.passed).toBe(false);
+});
+
+test('of lessons that were begun only the last few are kept to go on with', () => {
+  for (let seed = 1; seed <= 9; seed += 1)
+    usePractice.getState().do(practiceId('block', seed), { do: 'spin', rpm: 100 });
+  usePractice.getState().open(practiceId('block', 10));
+  expect(keysOf(deviceStorage, PRACTICE)).toHaveLength(5);
 });

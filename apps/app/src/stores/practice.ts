@@ -6,7 +6,7 @@ import { act, type MillAct } from '@zero-point/core/practice/mill/act';
 import { hide } from '@zero-point/core/practice/mill/hidden';
 import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
 import { create } from 'zustand';
-import { deviceStorage } from '../api/deviceStorage';
+import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
 import { tellStored } from './tellStored';
 
 /** One time through a lesson: everything that was done and logged, so that it stands again after a reload. */
@@ -24,6 +24,8 @@ export interface Running extends Session {
 
 /** How a lesson went, kept for the next time. */
 export interface Practised {
+  /** Which time through it was: marked again, it is the same. */
+  session: string;
   lesson: string;
   at: string;
   passed: boolean;
@@ -40,11 +42,11 @@ interface PracticeState {
   keep: (result: Practised) => void;
 }
 
-const SESSION = 'zero-point.practice.';
 const PRACTISED = 'zero-point.practised';
 
-/** The last so many are kept. */
+/** Of how lessons went the last so many are kept, and so many that can be gone on with. */
 const KEPT = 200;
+const OPEN = 5;
 
 const NAME = /^practice-([a-z-]+)-(\d+)$/;
 
@@ -74,6 +76,15 @@ function store(key: string, value: unknown): void {
   }
 }
 
+/** Lets go of the sessions that were begun longest ago. */
+function letGoOfOld(): void {
+  const old = keysOf(deviceStorage, SESSION)
+    .map((key) => ({ key, begun: stored<Partial<Session>>(key, {}).begun ?? '' }))
+    .sort((a, b) => b.begun.localeCompare(a.begun))
+    .slice(OPEN);
+  for (const { key } of old) deviceStorage.removeItem(key);
+}
+
 function begin(id: string): Running | undefined {
   const [, name = '', seed] = NAME.exec(id) ?? [];
   const lesson = lessonById(name);
@@ -100,6 +111,7 @@ export const usePractice = create<PracticeState>((set, get) => {
       const { running } = get();
       if (running?.id === id) return running;
       const begun = begin(id);
+      letGoOfOld();
       set({ running: begun });
       return begun;
     },
@@ -114,7 +126,8 @@ export const usePractice = create<PracticeState>((set, get) => {
       if (entry.kind === 'reading') tellStored();
     },
     keep: (result) => {
-      const practised = [...get().practised, result].slice(-KEPT);
+      const others = get().practised.filter(({ session }) => session !== result.session);
+      const practised = [...others, result].slice(-KEPT);
       store(PRACTISED, practised);
       set({ practised });
     },

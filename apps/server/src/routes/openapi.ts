@@ -43,6 +43,23 @@ const asked = (path: string) => {
     : { requestParams: { path: z.object(Object.fromEntries(names.map((name) => [name, z.string()]))) } };
 };
 
+/** What a device says of an entry beside it: where it stands among those it logged. */
+const order = z.object({
+  'Zero-Point-Order': z
+    .string()
+    .regex(/^[\w-]{1,64} \d{1,15}$/)
+    .optional()
+    .meta({
+      description: 'A line of one’s own and the entry’s number in it, as `a-line 12`: stored in that order alone',
+    }),
+});
+
+/** An address under which an entry is stored. */
+const storing = (path: string) => {
+  const { requestParams } = asked(path) as { requestParams?: { path: z.ZodObject } };
+  return { requestParams: { ...requestParams, header: order } };
+};
+
 /** Every kind of entry, by what its descriptor says. */
 function recordPaths(): ZodOpenApiPathsObject {
   const rows = ROW_NAMES.map((name) => {
@@ -53,7 +70,7 @@ function recordPaths(): ZodOpenApiPathsObject {
       {
         post: {
           summary,
-          ...asked(path),
+          ...storing(path),
           requestBody: json(schema as z.ZodType),
           ...answers('As stored, with its place in the record', z.intersection(schema as z.ZodType, stored), '201'),
         },
@@ -64,7 +81,7 @@ function recordPaths(): ZodOpenApiPathsObject {
     const { summary, schema, of, title } = DOCUMENT_KINDS[name];
     const path = documentPath(name);
     const saved = savedBody(schema as z.ZodType);
-    const put = { summary, ...asked(path), requestBody: json(saved), ...answers('As stored', saved) };
+    const put = { summary, ...storing(path), requestBody: json(saved), ...answers('As stored', saved) };
     const one = { summary: `One ${title}`, ...asked(path), ...answers('As stored', schema as z.ZodType) };
     return [address(path), of === 'shop' ? { put, get: one } : { put }] as const;
   });

@@ -58,6 +58,7 @@ describe('each slip is named where it is made', () => {
     ['between-left-out', 'pin-feeler', { sets: (said) => said + 0.05 }],
     ['between-left-out', 'paper', { sets: (said) => said + 0.1 }],
     ['between-left-out', 'block', { sets: () => 0 }],
+    ['half-left-out', 'bore', { sets: (said) => said - 5 }],
     ['read-back-skipped', 'left-edge', { readBack: false }],
     ['read-back-skipped', 'block', { readBack: false }],
   ];
@@ -97,6 +98,25 @@ describe('the mill', () => {
     expect(nearest(over)).toEqual({ surface: 'top', gap: expect.closeTo(30, 9) });
     expect(nearest({ ...over, at: { ...over.at, x: corner.x + size.x + 20 } })).toBeUndefined();
     expect(tipOf(over)).toBeCloseTo(top + 30, 9);
+  });
+
+  test('in a bore the wall is as far as the circle is wide; over it there is nothing to touch', () => {
+    const spec = { ...kneeMill([TRAY.springFinder]), bore: { x: 30, y: 20, diameter: 26 } };
+    const start = act(createMill(spec, hide(spec, 11)), { do: 'hold', contact: 'spring-finder-10' });
+    const { corner, top, bore = { x: 0, y: 0, diameter: 0 } } = start.hidden;
+    const radius = trueRadius(start.hidden, TRAY.springFinder);
+    const at = (dx: number, dy: number, above: number): Mill => ({
+      ...start,
+      at: { x: corner.x + bore.x + dx, y: corner.y + bore.y + dy, z: top + above + 80 },
+    });
+    // Three one way and four the other are five from the middle.
+    expect(nearest(at(3, 4, -4))).toEqual({
+      surface: 'bore-back',
+      gap: expect.closeTo(bore.diameter / 2 - 5 - radius, 9),
+    });
+    expect(nearest(at(-4, 3, -4))?.surface).toBe('bore-left');
+    expect(nearest(at(0, 0, 5))).toBeUndefined();
+    expect(nearest(at(9, 0, 5))).toEqual({ surface: 'top', gap: expect.closeTo(5, 9) });
   });
 
   test('a finder that turns jumps at the face, one that stands never does', () => {

@@ -66,9 +66,11 @@ function StepButton({ icon, label, onStep }: { icon: 'plus' | 'minus'; label: st
   useEffect(() => {
     latest.current = onStep;
   });
+  const ran = useRef(false);
   const stop = () => clearTimeout(timer.current);
   useEffect(() => stop, []);
   const goOn = () => {
+    ran.current = true;
     latest.current();
     timer.current = setTimeout(goOn, EVERY);
   };
@@ -79,9 +81,13 @@ function StepButton({ icon, label, onStep }: { icon: 'plus' | 'minus'; label: st
       size={26}
       accessibilityLabel={label}
       style={styles.step}
-      onPress={onStep}
+      // Let go after it went on by itself, it stops there: not one step more.
+      onPress={() => {
+        if (!ran.current) onStep();
+      }}
       onPressIn={() => {
         stop();
+        ran.current = false;
         timer.current = setTimeout(goOn, HELD);
       }}
       onPressOut={stop}

@@ -1,4 +1,4 @@
-import { feel, tipOf } from '@zero-point/core/practice/mill/contact';
+import { feel, nearest, tipOf } from '@zero-point/core/practice/mill/contact';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import { StyleSheet, View } from 'react-native';
 import { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
@@ -12,7 +12,7 @@ const ROUND = 34;
 const ABOVE = 84;
 const BELOW = 18;
 
-/** So far a finder's end is seen to swing while it is free, and to stand aside when it has jumped, mm. */
+/** So far a finder's end is seen to swing while it is free, and to stand aside along the face when it has jumped, mm. */
 const SWING = 0.9;
 const ASIDE = 1.6;
 
@@ -75,12 +75,20 @@ const From = ({ where, foot }: { where: string; foot: number }) => (
   </SvgText>
 );
 
+/** Where the end of a finder stands that has jumped: aside, along the face it found. */
+function aside(mill: Mill): { x: number; y: number } {
+  const { held, rpm } = mill;
+  if (held?.kind !== 'spring-finder' || rpm === 0 || feel(mill) !== 'found') return { x: 0, y: 0 };
+  const surface = nearest(mill)?.surface;
+  return surface === 'front' || surface === 'back' ? { x: ASIDE, y: 0 } : { x: 0, y: -ASIDE };
+}
+
 const SCRIBED = { fill: 'none', stroke: METAL.silver, strokeWidth: 1.5 } as const;
 
 function Above({ mill, x, y, scale }: SideProps) {
   const { hidden, held, at, rpm } = mill;
   const radius = ((held?.diameter ?? 0) / 2) * scale;
-  const jumped = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'found';
+  const off = aside(mill);
   const free = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'clear';
   return (
     <G>
@@ -91,12 +99,20 @@ function Above({ mill, x, y, scale }: SideProps) {
         width={hidden.size.x * scale}
         height={hidden.size.y * scale}
       />
+      {hidden.bore && (
+        <Circle
+          {...SCRIBED}
+          cx={x(hidden.corner.x + hidden.bore.x)}
+          cy={y(hidden.corner.y + hidden.bore.y)}
+          r={(hidden.bore.diameter / 2) * scale}
+        />
+      )}
       <Line x1={x(at.x) - 8} x2={x(at.x) + 8} y1={y(at.y)} y2={y(at.y)} stroke={METAL.brass} strokeWidth={1} />
       <Line x1={x(at.x)} x2={x(at.x)} y1={y(at.y) - 8} y2={y(at.y) + 8} stroke={METAL.brass} strokeWidth={1} />
       {held && (
         <Circle
-          cx={x(at.x)}
-          cy={y(at.y) + (jumped ? ASIDE * scale : 0)}
+          cx={x(at.x + off.x)}
+          cy={y(at.y + off.y)}
           r={radius}
           fill={METAL.band}
           stroke={METAL.brass}
@@ -119,10 +135,9 @@ function Above({ mill, x, y, scale }: SideProps) {
 }
 
 function Front({ mill, x, y, scale }: SideProps) {
-  const { hidden, held, at, between, rpm } = mill;
+  const { hidden, held, at, between } = mill;
   const tip = tipOf(mill);
   const half = ((held?.diameter ?? 4) / 2) * scale;
-  const jumped = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'found';
   const end = Math.min(12, held?.length ?? 0) * scale;
   return (
     <G>
@@ -133,6 +148,19 @@ function Front({ mill, x, y, scale }: SideProps) {
         width={hidden.size.x * scale}
         height={hidden.size.z * scale}
       />
+      {hidden.bore &&
+        [-1, 1].map((side) => (
+          <Line
+            key={side}
+            x1={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
+            x2={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
+            y1={y(hidden.top)}
+            y2={y(hidden.top - hidden.size.z)}
+            stroke={METAL.silver}
+            strokeWidth={1}
+            strokeDasharray="4 3"
+          />
+        ))}
       {between?.kind === 'block' && (
         <Rect
           x={x(at.x) + (mill.under ? -half * 2 : half + 6)}
@@ -155,7 +183,7 @@ function Front({ mill, x, y, scale }: SideProps) {
             strokeWidth={1.5}
           />
           <Rect
-            x={x(at.x) - half + (jumped ? ASIDE * scale : 0)}
+            x={x(at.x + aside(mill).x) - half}
             y={Math.max(0, y(tip) - end)}
             width={2 * half}
             height={Math.max(0, Math.min(end, y(tip)))}

@@ -33,8 +33,12 @@ export function handAt(start: Mill): Hand {
   };
 }
 
-/** Where a side is come at from, and which way. */
+/** Where a side or a wall is come at from, and which way. */
 const SIDES: Readonly<Record<Exclude<Surface, 'top'>, { axis: 'x' | 'y'; way: Approach }>> = {
+  'bore-left': { axis: 'x', way: -1 },
+  'bore-right': { axis: 'x', way: 1 },
+  'bore-front': { axis: 'y', way: -1 },
+  'bore-back': { axis: 'y', way: 1 },
   left: { axis: 'x', way: 1 },
   right: { axis: 'x', way: -1 },
   front: { axis: 'y', way: 1 },
@@ -49,6 +53,14 @@ const DEPTH = 4;
 export function raise(hand: Hand): void {
   const mill = hand.mill();
   hand.toward('z', mill.hidden.top + CLEAR + (mill.held?.length ?? 0));
+}
+
+/** Stands in the bore, low, about in its middle. */
+export function standInBore(hand: Hand): void {
+  const { hidden, held, spec } = hand.mill();
+  raise(hand);
+  for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + (spec.bore?.[axis] ?? 0));
+  hand.toward('z', hidden.top - DEPTH + (held?.length ?? 0));
 }
 
 /** Stands before a side, low, some way off it. */

@@ -6,14 +6,15 @@ import { currentEpoch, scaleOf } from '../../book/inForce';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { withEntries } from '../../record/merge';
 import type { Face, TouchedSubject } from '../../record/subject';
-import type { Axis } from '../../schema/quantities';
+import type { Approach, Axis } from '../../schema/quantities';
+import { toward, type Wall } from '../mill/contact';
 import { faceAnswer } from '../../book/subjects/face';
 import { zZeroAnswer } from '../../book/subjects/heights';
 import type { Lesson } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
 import { hide } from '../mill/hidden';
 import { createMill, type Mill } from '../mill/mill';
-import { backOff, handAt, raise, raisePast, standBefore, standOver, touchesOf, type Hand } from './hand';
+import { backOff, handAt, raise, raisePast, standBefore, standInBore, standOver, touchesOf, type Hand } from './hand';
 
 /** Where a scripted hand does otherwise than it should; nothing for one that does all right. */
 export interface Clumsy {
@@ -39,7 +40,7 @@ const AT = '2026-11-27T09:00:00.000Z';
 interface Worker {
   hand: Hand;
   book: () => Book;
-  touch: (subject: TouchedSubject, axis: Axis, value: number) => void;
+  touch: (subject: TouchedSubject, axis: Axis, value: number, way?: Approach) => void;
   set: (subject: TouchedSubject, axis: Axis, value: number) => void;
 }
 
@@ -54,10 +55,11 @@ function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
   return {
     hand,
     book,
-    touch: (subject, axis, value) => {
+    touch: (subject, axis, value, way = -1) => {
       const now = book();
       const { setup } = now;
       const face = subject.kind === 'face';
+      const sideways = axis !== 'z';
       add({
         kind: 'reading',
         body: {
@@ -65,9 +67,9 @@ function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
           id: name(),
           subject,
           axis,
-          approach: face ? FACE_TOUCH[subject.face].approach : -1,
-          gaugeId: face ? setup.finderId : setup.heightGaugeId,
-          feeler: face ? setup.feeler : 0,
+          approach: face ? FACE_TOUCH[subject.face].approach : way,
+          gaugeId: sideways ? setup.finderId : setup.heightGaugeId,
+          feeler: sideways ? setup.feeler : 0,
           place: { scale: scaleOf(now) },
           epoch: currentEpoch(now, axis),
           value,
@@ -163,6 +165,22 @@ function setMiddle(at: Worker, clumsy: Clumsy): void {
   at.set({ kind: 'face', face: 'left' }, 'x', (clumsy.sets ?? ((said) => said))(0));
 }
 
+/** Touches two walls of the bore that face each other, drives to their middle, and sets what it is on the part. */
+function setBore(at: Worker, axis: 'x' | 'y', of: string, clumsy: Clumsy): void {
+  const { hand } = at;
+  const walls: readonly Wall[] = axis === 'x' ? ['bore-left', 'bore-right'] : ['bore-front', 'bore-back'];
+  const subject = { kind: 'round', of } as const;
+  for (const wall of walls) {
+    const values = touchesOf(hand, wall, TOUCHES);
+    for (const value of values) at.touch(subject, axis, value, toward(wall));
+    backOff(hand, wall);
+  }
+  const middle = featureAnswer(at.book(), subject)?.[axis];
+  if (!middle) return;
+  hand.drive(axis, middle.found);
+  at.set(subject, axis, (clumsy.sets ?? ((said) => said))(middle.nominal));
+}
+
 function setHeight(at: Worker, clumsy: Clumsy): void {
   const { hand } = at;
   standOver(hand, 8);
@@ -178,9 +196,11 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
 export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { marks: Marks; mill: Mill; book: Book } {
   const at = worker(lesson, seed, clumsy);
   takeUp(at, lesson, clumsy);
+  if (lesson.mill.bore) standInBore(at.hand);
   for (const aim of lesson.aims) {
     if (aim.axis === 'z') setHeight(at, clumsy);
     else if (aim.by.kind === 'middle') setMiddle(at, clumsy);
+    else if (aim.by.kind === 'round') setBore(at, aim.axis, aim.by.of, clumsy);
     else if (aim.by.kind === 'face') {
       touchFace(at, aim.by.face, clumsy);
       setFace(at, aim.by.face, clumsy);

@@ -1,6 +1,6 @@
 import type { Feature } from '../../record/datumPlan';
 import type { Lesson } from './lesson';
-import { benchMill, BETWEENS, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
+import { benchMill, BETWEENS, BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
 
 const LEFT: Feature = { kind: 'face', face: 'left' };
 const FRONT: Feature = { kind: 'face', face: 'front' };
@@ -77,6 +77,25 @@ export const LESSONS: readonly Lesson[] = [
       'What is alike at both faces cancels: the finder’s size does not matter in the middle.',
       'Raise before you cross the part. The right face is touched coming from the right.',
       'Twice at each face. The page says where the middle is; drive there with Z raised, and set X to 0.000.',
+    ],
+  },
+  {
+    id: 'bore',
+    title: 'The middle of a bore',
+    job: 'J5',
+    does: 'Inside the 26 mm bore touch left and right, then front and back, and set X to 30 and Y to 20 in its middle.',
+    par: { minutes: 11, acts: 200 },
+    mill: { ...kneeMill([springFinder]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'The middle of a bore', { bored: true }),
+    begins: { station: 'datum', query: `f=round.${BORE.id}` },
+    aims: [
+      { axis: 'x', by: { kind: 'round', of: BORE.id } },
+      { axis: 'y', by: { kind: 'round', of: BORE.id } },
+    ],
+    hints: [
+      'Lower the finder into the bore by eye, near its middle. It must clear the wall all round as it swings.',
+      'Opposite walls cancel the finder’s size. Set X in the middle before you touch front and back, so that those are across the middle.',
+      'Left wall, right wall, twice each; drive X to the middle the page says, set it to 30. Then front and back, drive Y to their middle, set it to 20. Read both back.',
     ],
   },
   {

@@ -56,6 +56,15 @@ const PART: Part = {
   holes: [],
 };
 
+/** The same with its bearing bore. */
+export const BORE = { id: 'bearing-bore', name: 'Bearing bore', x: 30, y: 20, diameter: 26 } as const;
+
+const BORED: Part = {
+  ...PART,
+  id: 'foot-plate-bored',
+  shapes: [{ kind: 'bore', id: BORE.id, name: BORE.name, at: { x: BORE.x, y: BORE.y }, diameter: BORE.diameter }],
+};
+
 const axis = { step: 0.005, travel: 400 };
 
 const KNEE: Machine = {
@@ -100,6 +109,7 @@ export const benchMill = (contacts: readonly Contact[], betweens: readonly Betwe
 
 interface PracticeSetup {
   machine?: 'knee' | 'bench';
+  bored?: boolean;
   plan?: Partial<Plan>;
   heights?: DatumPlan['heights'];
 }
@@ -107,12 +117,13 @@ interface PracticeSetup {
 /** A set-up on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
 export function practiceSnapshot(id: string, at: string, name: string, setup: PracticeSetup = {}): Snapshot {
   const machine = setup.machine === 'bench' ? BENCH : KNEE;
+  const part = setup.bored ? BORED : PART;
   return {
     setup: {
       id,
       name,
       machineId: machine.id,
-      partId: PART.id,
+      partId: part.id,
       partZero: 'front-left',
       tolerance: 0.1,
       units: 'mm',
@@ -128,7 +139,7 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
       changedAt: at,
     },
     machine,
-    part: PART,
+    part,
     gauges: [...GAUGES],
     cutters: [{ id: TRAY.cutter.id, name: TRAY.cutter.name, diameter: TRAY.cutter.diameter, kind: 'end-mill' }],
     magazine: { id: machine.id, tools: [{ number: 1, cutterId: TRAY.cutter.id }] },

@@ -4,10 +4,14 @@ import { lastZeroing } from '../../book/inForce';
 import { readBackOf } from '../../book/readBack';
 import { zZeroAnswer } from '../../book/subjects/heights';
 import { nominalOf } from '../../datum/feature';
+import { FACES } from '../../record/faces';
+import type { Face } from '../../record/subject';
 import type { Axis } from '../../schema/quantities';
 import { axesOf, type Lesson, type LessonAim } from '../lessons/lesson';
 import type { Surface } from '../mill/contact';
-import type { Mill } from '../mill/mill';
+import type { Hidden } from '../mill/hidden';
+import type { Mill, MillSpec } from '../mill/mill';
+import type { Feature } from '../../record/datumPlan';
 import { slipsOf, type FoundSlip } from './slips';
 
 /** How an axis was set, against where it should be. mm. */
@@ -35,10 +39,15 @@ export interface Marks {
 function shownAtZero({ hidden, spec, zero, held }: Mill, aim: LessonAim): number {
   const { axis } = aim;
   if (axis === 'z') return hidden.top + (held?.length ?? 0) - zero.z;
-  const middle = aim.by.kind === 'middle';
-  const at = hidden.corner[axis] + (middle ? hidden.size[axis] / 2 : 0);
+  const at = hidden.corner[axis] + zeroFromCorner(hidden, spec, aim.by, axis);
   // A screw pushes from its far flank.
   return at + (spec.reads === 'screw' ? spec.play[axis] / 2 : 0) - zero[axis];
+}
+
+/** Part zero from the front left corner, along an axis, by what it is taken from. */
+function zeroFromCorner({ size, bore }: Hidden, { bore: drawn }: MillSpec, by: Feature, axis: 'x' | 'y'): number {
+  if (by.kind === 'middle') return size[axis] / 2;
+  return by.kind === 'round' && bore && drawn ? bore[axis] - drawn[axis] : 0;
 }
 
 const statedU = (book: Book, aim: LessonAim): number | undefined => {
@@ -49,9 +58,12 @@ const statedU = (book: Book, aim: LessonAim): number | undefined => {
 /** Where a surface is on the part, as it is drawn, mm from part zero. */
 const placeOf = ({ part, setup }: Book, surface: Surface): number | undefined => {
   if (surface === 'top') return 0;
+  if (!isFace(surface)) return undefined;
   const { x, y } = nominalOf(part, setup.partZero, { kind: 'face', face: surface }, {});
   return x ?? y;
 };
+
+const isFace = (surface: Surface): surface is Face => (FACES as readonly string[]).includes(surface);
 
 /** Whether the person set it at the mill. */
 const wasSet = ({ events }: Mill, axis: Axis): boolean => events.some((one) => one.kind === 'set' && one.axis === axis);

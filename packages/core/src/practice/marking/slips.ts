@@ -1,5 +1,5 @@
-import type { Approach, Axis } from '../../schema/quantities';
-import type { Surface } from '../mill/contact';
+import type { Axis } from '../../schema/quantities';
+import { toward, type Surface } from '../mill/contact';
 import type { MillEvent, Touching } from '../mill/events';
 import type { Mill } from '../mill/mill';
 import type { AxisMark } from './mark';
@@ -71,9 +71,6 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
   }
 }
 
-/** Which way along its axis a surface is come at; a height from above. */
-const toward = (surface: Surface): Approach => (surface === 'left' || surface === 'front' ? 1 : -1);
-
 /** A figure this near to a candidate's is taken for it, mm: half of a search's step lies between. */
 const FITS = 0.015;
 
@@ -111,7 +108,8 @@ function ofError(mill: Mill, { axis, error }: AxisMark): FoundSlip[] {
   const last = mill.events.findLast((one) => one.kind === 'found' && one.axis === axis);
   if (error === undefined || axis === 'z' || set?.kind !== 'set' || set.touching || last?.kind !== 'found') return [];
   const radius = (mill.spec.contacts.find(({ id }) => id === last.contact)?.diameter ?? 0) / 2;
-  const off = toward(last.surface) * error;
+  // Between two walls of a bore there is no side that half would be taken to.
+  const off = last.surface.startsWith('bore-') ? Math.abs(error) : toward(last.surface) * error;
   const fits = (size: number) => Math.abs(off - size) <= NEAR_HALF;
   if (fits(radius)) return [{ slip: 'half-left-out', axis, off: error }];
   if (fits(2 * radius)) return [{ slip: 'half-wrong-way', axis, off: error }];

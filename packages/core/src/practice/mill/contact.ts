@@ -1,8 +1,15 @@
 import { trip, trueRadius, trueThickness } from './hidden';
+import type { Approach } from '../../schema/quantities';
 import type { Mill } from './mill';
 
-/** What of the part can be touched: its four sides and its top. */
-export type Surface = 'left' | 'right' | 'front' | 'back' | 'top';
+/** What of the part can be touched: its four sides, its top, and the walls of a bore, by which way they are from its middle. */
+export type Surface = 'left' | 'right' | 'front' | 'back' | 'top' | Wall;
+
+export type Wall = 'bore-left' | 'bore-right' | 'bore-front' | 'bore-back';
+
+/** Which way along its axis a surface is come at; a height from above. */
+export const toward = (surface: Surface): Approach =>
+  surface === 'left' || surface === 'front' || surface === 'bore-right' || surface === 'bore-back' ? 1 : -1;
 
 /** Where the contact stands to the part. */
 export interface Near {
@@ -33,10 +40,28 @@ export function nearest(mill: Mill): Near | undefined {
   const outside = Math.hypot(Math.max(beyondX, 0), Math.max(beyondY, 0));
   const away = outside > 0 ? outside : Math.max(beyondX, beyondY);
   const tip = tipOf(mill);
-  if (tip > hidden.top - BESIDE) return away < radius ? { surface: 'top', gap: tip - hidden.top - thick } : undefined;
+  const wall = wallAt(mill, radius, thick);
+  if (tip > hidden.top - BESIDE) {
+    const clear = away >= radius || (wall !== undefined && wall.gap >= 0);
+    return clear ? undefined : { surface: 'top', gap: tip - hidden.top - thick };
+  }
+  if (wall) return wall;
   const side: Surface =
     beyondX > beyondY ? (x < hidden.size.x / 2 ? 'left' : 'right') : y < hidden.size.y / 2 ? 'front' : 'back';
   return { surface: side, gap: away - radius - thick };
+}
+
+/** The wall of the bore that a contact inside it is nearest to. */
+function wallAt({ hidden, at }: Mill, radius: number, thick: number): Near | undefined {
+  const { bore, corner } = hidden;
+  if (!bore) return undefined;
+  const x = at.x - corner.x - bore.x;
+  const y = at.y - corner.y - bore.y;
+  const off = Math.hypot(x, y);
+  if (off >= bore.diameter / 2) return undefined;
+  const sideways = Math.abs(x) >= Math.abs(y);
+  const surface: Wall = sideways ? (x < 0 ? 'bore-left' : 'bore-right') : y < 0 ? 'bore-front' : 'bore-back';
+  return { surface, gap: bore.diameter / 2 - off - radius - thick };
 }
 
 /** How far outside an extent from 0 something lies; negative inside. */

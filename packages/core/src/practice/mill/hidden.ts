@@ -1,6 +1,6 @@
 import { chance } from '../../metrology/chance';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
-import type { Between, Contact, MillSpec } from './mill';
+import type { Between, Bore, Contact, MillSpec } from './mill';
 
 /** What only the mill knows, and the marking. All mm. */
 export interface Hidden {
@@ -10,6 +10,8 @@ export interface Hidden {
   top: number;
   /** True size of the part. */
   size: { x: number; y: number; z: number };
+  /** Where its bore truly is, from its front left corner, and how wide. */
+  bore?: Bore;
 }
 
 /** How far below the spindle's nose the top of the part lies at the start, and how far the part lies from it, mm. */
@@ -19,6 +21,10 @@ const BESIDE = { least: 18, most: 26 };
 /** How far a part is from its drawn size: standard deviation, mm. */
 const PART_SD = 0.03;
 
+/** How far a bore is from its drawn place: standard deviation, mm; and what parts its draws from the part's. */
+const BORE_SD = 0.4;
+const BORES = 0x5eed;
+
 /** A part clamped somewhere on the table, not quite of its drawn size. */
 export function hide(spec: MillSpec, seed: number): Hidden {
   const { between, normal } = chance(seed);
@@ -26,12 +32,19 @@ export function hide(spec: MillSpec, seed: number): Hidden {
     seed,
     corner: { x: between(BESIDE.least, BESIDE.most), y: between(BESIDE.least, BESIDE.most) },
     top: -between(DOWN.least, DOWN.most),
+    ...(spec.bore && { bore: hiddenBore(spec.bore, seed) }),
     size: {
       x: spec.part.x + PART_SD * normal(),
       y: spec.part.y + PART_SD * normal(),
       z: spec.part.z + PART_SD * normal(),
     },
   };
+}
+
+/** A bore a little beside its drawn place, and a little wider or narrower. */
+function hiddenBore({ x, y, diameter }: Bore, seed: number): Bore {
+  const { normal } = chance(seed + BORES);
+  return { x: x + BORE_SD * normal(), y: y + BORE_SD * normal(), diameter: diameter + PART_SD * normal() };
 }
 
 /** A draw of its own for each thing by its name, always the same from one seed. */

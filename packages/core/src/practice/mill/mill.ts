@@ -26,6 +26,12 @@ export interface Between {
   thickness: number;
 }
 
+export interface Bore {
+  x: number;
+  y: number;
+  diameter: number;
+}
+
 export type Coordinates = Readonly<Record<Axis, number>>;
 
 /** What can be seen of a mill, and what lies beside it. */
@@ -40,6 +46,8 @@ export interface MillSpec {
   betweens: readonly Between[];
   /** Size of the part as it is drawn, mm. */
   part: Coordinates;
+  /** A bore through it: its centre from the front left corner, and its diameter, as they are drawn, mm. */
+  bore?: Bore;
 }
 
 /**
