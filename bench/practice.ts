@@ -13,7 +13,7 @@ for (const lesson of LESSONS) {
   for (let seed = 1; seed <= SEEDS; seed += 1) {
     const { marks } = doLesson(lesson, seed);
     named += marks.slips.length;
-    for (const { error = Infinity, U = 0 } of marks.axes) {
+    for (const { error = Infinity, U = 0 } of [...marks.axes, ...marks.tools]) {
       axes += 1;
       squares += error * error;
       stated += U;

@@ -30,7 +30,7 @@ describe('each lesson done right', () => {
       for (const seed of seeds(CASES)) {
         const { marks } = doLesson(lesson(id), seed);
         expect({ seed, slips: marks.slips, passed: marks.passed }).toEqual({ seed, slips: [], passed: true });
-        for (const { error, U } of marks.axes) {
+        for (const { error, U } of [...marks.axes, ...marks.tools]) {
           axes += 1;
           if (error !== undefined && U !== undefined && Math.abs(error) <= U) within += 1;
         }

@@ -1,5 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
-import { mark, type AxisMark } from '@zero-point/core/practice/marking/mark';
+import { mark, type AxisMark, type ToolMark } from '@zero-point/core/practice/marking/mark';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';
@@ -19,9 +19,12 @@ interface MarksDialogProps {
 
 const mm = (value: number) => `${formatLength(value, { unit: 'mm', plus: true })} mm`;
 
-function axisWords({ axis, error, U, good }: AxisMark): string {
-  const name = axis.toUpperCase();
-  if (error === undefined) return `${name} was not set.`;
+const axisWords = ({ axis, ...one }: AxisMark): string => markWords(axis.toUpperCase(), 'was not set', one);
+
+const toolWords = ({ tool, ...one }: ToolMark): string => markWords(`T${tool}’s length`, 'was not found', one);
+
+function markWords(name: string, missing: string, { error, U, good }: Omit<AxisMark, 'axis'>): string {
+  if (error === undefined) return `${name} ${missing}.`;
   const within =
     U === undefined
       ? ''
@@ -33,7 +36,7 @@ function axisWords({ axis, error, U, good }: AxisMark): string {
 export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const router = useRouter();
   const { lesson, mill, acts } = running;
-  const { axes, slips, passed } = useMemo(
+  const { axes, tools, slips, passed } = useMemo(
     () => mark(lesson, mill, book, acts.length),
     [lesson, mill, book, acts.length],
   );
@@ -46,6 +49,11 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
         {axes.map((one) => (
           <Words key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {axisWords(one)}
+          </Words>
+        ))}
+        {tools.map((one) => (
+          <Words key={one.tool} kind="strong" tone={one.good ? 'good' : 'bad'}>
+            {toolWords(one)}
           </Words>
         ))}
         <Words tone="soft">

@@ -1,5 +1,5 @@
 import { act, type MillAct } from '../mill/act';
-import { feel, type Surface } from '../mill/contact';
+import { feel, tipOf, type Surface } from '../mill/contact';
 import type { Mill } from '../mill/mill';
 import type { Approach, Axis } from '../../schema/quantities';
 import { shows } from '../mill/shown';
@@ -49,18 +49,23 @@ const SIDES: Readonly<Record<Exclude<Surface, 'top'>, { axis: 'x' | 'y'; way: Ap
 const CLEAR = 15;
 const DEPTH = 4;
 
+/** Brings the tool's end so far above the part's top, mm, by eye. */
+function tipTo(hand: Hand, above: number): void {
+  const mill = hand.mill();
+  hand.toward('z', mill.hidden.top + above + mill.at.z - tipOf(mill));
+}
+
 /** Raises until everything is clear of the part. */
 export function raise(hand: Hand): void {
-  const mill = hand.mill();
-  hand.toward('z', mill.hidden.top + CLEAR + (mill.held?.length ?? 0));
+  tipTo(hand, CLEAR);
 }
 
 /** Stands in the bore, low, about in its middle. */
 export function standInBore(hand: Hand): void {
-  const { hidden, held, spec } = hand.mill();
+  const { hidden, spec } = hand.mill();
   raise(hand);
   for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + (spec.bore?.[axis] ?? 0));
-  hand.toward('z', hidden.top - DEPTH + (held?.length ?? 0));
+  tipTo(hand, -DEPTH);
 }
 
 /** Stands before a side, low, some way off it. */
@@ -73,7 +78,7 @@ export function standBefore(hand: Hand, surface: Exclude<Surface, 'top'>): void 
   raise(hand);
   hand.toward(other, hidden.corner[other] + hidden.size[other] / 2);
   hand.toward(axis, hidden.corner[axis] + (low ? -off : hidden.size[axis] + off));
-  hand.toward('z', hidden.top - DEPTH + (held?.length ?? 0));
+  tipTo(hand, -DEPTH);
 }
 
 /** So far a hand steps while it only wants to know where, and so far a touch may come before the last one, mm. */
@@ -115,10 +120,10 @@ export function touchesOf(hand: Hand, surface: Exclude<Surface, 'top'>, times: n
 
 /** Stands over the middle of the part, so high above it, mm. */
 export function standOver(hand: Hand, above: number): void {
-  const { hidden, held } = hand.mill();
+  const { hidden } = hand.mill();
   raise(hand);
   for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + hidden.size[axis] / 2);
-  hand.toward('z', hidden.top + above + (held?.length ?? 0));
+  tipTo(hand, above);
 }
 
 /** Raises by steps, trying the block each time, until it passes. */

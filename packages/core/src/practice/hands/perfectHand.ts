@@ -192,6 +192,17 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
   if (answer) at.set({ kind: 'z-zero', tool: 1 }, 'z', (clumsy.sets ?? ((said) => said))(answer.result.setZ));
 }
 
+/** Changes the tool, with everything clear, and finds it on the same block. */
+function findLength(at: Worker, tool: number, contact: string): void {
+  const { hand } = at;
+  hand.do({ do: 'put', between: undefined });
+  hand.do({ do: 'move', axis: 'z', by: 60 });
+  hand.do({ do: 'hold', contact });
+  standOver(hand, 8);
+  hand.do({ do: 'put', between: 'block-10' });
+  at.touch({ kind: 'tool-length', tool }, 'z', raisePast(hand, 0.02));
+}
+
 /** A lesson done by a scripted hand from beginning to end, and its marks. */
 export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { marks: Marks; mill: Mill; book: Book } {
   const at = worker(lesson, seed, clumsy);
@@ -211,5 +222,6 @@ export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { m
       }
     }
   }
+  for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);
   return { marks: mark(lesson, at.hand.mill(), at.book(), 0), mill: at.hand.mill(), book: at.book() };
 }

@@ -13,6 +13,12 @@ export interface LessonPlace {
 /** An axis that a lesson has set, and the answer of the book that says how good that is. */
 export type LessonAim = { axis: 'x' | 'y'; by: Feature } | { axis: 'z' };
 
+/** A tool whose length is to be found, and what in the tray it is. */
+export interface LessonTool {
+  tool: number;
+  contact: string;
+}
+
 /** Something to learn by doing: what is on the mill, where its reckoning is, and what must be right in the end. */
 export interface Lesson {
   id: string;
@@ -28,6 +34,7 @@ export interface Lesson {
   snapshot: (id: string, at: string) => Snapshot;
   begins: LessonPlace;
   aims: readonly LessonAim[];
+  tools?: readonly LessonTool[];
   /** From a nudge to nearly the whole way. */
   hints: readonly [string, string, string];
 }

@@ -6,7 +6,7 @@ const LEFT: Feature = { kind: 'face', face: 'left' };
 const FRONT: Feature = { kind: 'face', face: 'front' };
 const ACROSS: Feature = { kind: 'middle', axis: 'x' };
 
-const { springFinder, pin, cutter, ringFinder } = TRAY;
+const { springFinder, pin, cutter, drill, ringFinder } = TRAY;
 const { feeler, paper, block } = BETWEENS;
 
 /** Lessons in the order people work. Each is done on a part that lies somewhere else every time. */
@@ -157,6 +157,23 @@ export const LESSONS: readonly Lesson[] = [
       'Never lower a tool onto a block. Block away, lower beside its height, then try it as you raise.',
       'Raise by 0.02 steps, trying the block each time. The first step at which it passes is the reading.',
       'Lower to 8 above the part with the block away; take the block, raise by 0.02 until it passes; log Z, set it to what the page says, read it back.',
+    ],
+  },
+  {
+    id: 'second-tool',
+    title: 'A second tool’s length',
+    job: 'J13',
+    does: 'Set Z with the end mill on a 10 mm block, change to the drill, and find how much longer it is on the same block.',
+    par: { minutes: 10, acts: 120 },
+    mill: kneeMill([cutter, drill], [block]),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'A second tool', { heights: { surface: 0, lift: 0, step: 0.02 } }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    tools: [{ tool: 2, contact: drill.id }],
+    hints: [
+      'The end mill is the reference. Its block and its place are the drill’s too, or the two do not compare.',
+      'Z is set once, with the reference. With the drill nothing is set: what Z shows at the block is logged, and the page tells its length.',
+      'End mill: block, raise by 0.02 until it passes, log, set Z, read back. Raise 40, change to the drill, the same again beneath it, log it as tool 2. Longer is plus.',
     ],
   },
 ];

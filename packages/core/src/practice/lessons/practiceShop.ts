@@ -29,7 +29,8 @@ export const TRAY = {
     mostRpm: 200,
   },
   pin: { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', diameter: 6, length: 60 },
-  cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65 },
+  cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65, sticksOut: 2 },
+  drill: { id: 'drill-4-2', name: 'Drill 4.2', kind: 'cutter', diameter: 4.2, length: 78, sticksOut: 2 },
 } as const satisfies Record<string, Contact>;
 
 export const BETWEENS = {
@@ -141,8 +142,17 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
     machine,
     part,
     gauges: [...GAUGES],
-    cutters: [{ id: TRAY.cutter.id, name: TRAY.cutter.name, diameter: TRAY.cutter.diameter, kind: 'end-mill' }],
-    magazine: { id: machine.id, tools: [{ number: 1, cutterId: TRAY.cutter.id }] },
+    cutters: [
+      { id: TRAY.cutter.id, name: TRAY.cutter.name, diameter: TRAY.cutter.diameter, kind: 'end-mill' },
+      { id: TRAY.drill.id, name: TRAY.drill.name, diameter: TRAY.drill.diameter, kind: 'drill' },
+    ],
+    magazine: {
+      id: machine.id,
+      tools: [
+        { number: 1, cutterId: TRAY.cutter.id },
+        { number: 2, cutterId: TRAY.drill.id },
+      ],
+    },
     calibrations: [],
     readings: [],
     zeroings: [],

@@ -2,14 +2,14 @@ import type { Book } from '../../book/book';
 import { featureAnswer } from '../../book/featureAnswer';
 import { lastZeroing } from '../../book/inForce';
 import { readBackOf } from '../../book/readBack';
-import { zZeroAnswer } from '../../book/subjects/heights';
+import { toolLengthAnswer, zZeroAnswer } from '../../book/subjects/heights';
 import { nominalOf } from '../../datum/feature';
 import { FACES } from '../../record/faces';
 import type { Face } from '../../record/subject';
 import type { Axis } from '../../schema/quantities';
-import { axesOf, type Lesson, type LessonAim } from '../lessons/lesson';
+import { axesOf, type Lesson, type LessonAim, type LessonTool } from '../lessons/lesson';
 import type { Surface } from '../mill/contact';
-import type { Hidden } from '../mill/hidden';
+import { trueLength, type Hidden } from '../mill/hidden';
 import type { Mill, MillSpec } from '../mill/mill';
 import type { Feature } from '../../record/datumPlan';
 import { slipsOf, type FoundSlip } from './slips';
@@ -25,9 +25,18 @@ export interface AxisMark {
   good: boolean;
 }
 
+/** How far off the length of a tool was found. mm. */
+export interface ToolMark {
+  tool: number;
+  error: number | undefined;
+  U: number | undefined;
+  good: boolean;
+}
+
 /** What came of a lesson. Only this sees the mill's hidden truth. */
 export interface Marks {
   axes: AxisMark[];
+  tools: ToolMark[];
   slips: FoundSlip[];
   /** Moves and settings it took. */
   acts: number;
@@ -36,9 +45,15 @@ export interface Marks {
 }
 
 /** What the scale shows where part zero truly is, by the way its axis is come at when it is touched from the first side. */
-function shownAtZero({ hidden, spec, zero, held }: Mill, aim: LessonAim): number {
+function shownAtZero({ hidden, spec, zero, held, events }: Mill, aim: LessonAim): number {
   const { axis } = aim;
-  if (axis === 'z') return hidden.top + (held?.length ?? 0) - zero.z;
+  if (axis === 'z') {
+    // Z is of the tool it was set with, whatever is in the spindle since.
+    const set = events.findLast((one) => one.kind === 'set' && one.axis === 'z');
+    const name = set?.kind === 'set' ? set.touching?.contact : undefined;
+    const tool = spec.contacts.find(({ id }) => id === name) ?? held;
+    return hidden.top + (tool ? trueLength(hidden, tool) : 0) - zero.z;
+  }
   const at = hidden.corner[axis] + zeroFromCorner(hidden, spec, aim.by, axis);
   // A screw pushes from its far flank.
   return at + (spec.reads === 'screw' ? spec.play[axis] / 2 : 0) - zero[axis];
@@ -74,6 +89,23 @@ function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
   return { axis: aim.axis, error, U: statedU(book, aim), good: error !== undefined && Math.abs(error) <= allowed };
 }
 
+/** A tool's length against the reference's, as found and as it is. */
+function toolMark({ hidden, spec }: Mill, book: Book, { tool, contact }: LessonTool): ToolMark {
+  const found = toolLengthAnswer(book, tool)?.result;
+  const reference = book.tools.find(({ number }) => number === book.setup.referenceTool)?.id;
+  const lengthOf = (id: string | undefined) => {
+    const one = spec.contacts.find((each) => each.id === id);
+    return one ? trueLength(hidden, one) : 0;
+  };
+  const error = found && found.offset - (lengthOf(contact) - lengthOf(reference));
+  return {
+    tool,
+    error,
+    U: found?.uncertainty.U,
+    good: error !== undefined && Math.abs(error) <= book.setup.tolerance,
+  };
+}
+
 /**
  * Marks a lesson: each axis that was to be set against the mill's own truth, and each slip that was made.
  *
@@ -81,13 +113,15 @@ function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
  */
 export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Marks {
   const axes = lesson.aims.map((aim) => axisMark(mill, book, aim));
+  const tools = (lesson.tools ?? []).map((one) => toolMark(mill, book, one));
   const notReadBack = axesOf(lesson).filter(
     (axis) => lastZeroing(book, axis) !== undefined && readBackOf(book, axis)?.shown === undefined,
   );
   return {
     axes,
+    tools,
     slips: slipsOf(mill, { axes, notReadBack, placeOf: (surface) => placeOf(book, surface) }),
     acts,
-    passed: mill.broken === undefined && axes.every(({ good }) => good),
+    passed: mill.broken === undefined && [...axes, ...tools].every(({ good }) => good),
   };
 }

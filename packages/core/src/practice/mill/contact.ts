@@ -1,4 +1,4 @@
-import { trip, trueRadius, trueThickness } from './hidden';
+import { trip, trueLength, trueRadius, trueThickness } from './hidden';
 import type { Approach } from '../../schema/quantities';
 import type { Mill } from './mill';
 
@@ -22,7 +22,7 @@ export interface Near {
 const BESIDE = 0.2;
 
 /** The end of what is in the spindle, in the mill's own frame, mm; the nose where there is nothing. */
-export const tipOf = ({ at, held }: Mill): number => at.z - (held?.length ?? 0);
+export const tipOf = ({ at, held, hidden }: Mill): number => at.z - (held ? trueLength(hidden, held) : 0);
 
 /**
  * What the contact is nearest to, by plain geometry: a round contact of true radius beside a block, or its end over the top.

@@ -63,6 +63,10 @@ const feltBy = (contact: Contact, between: Between | undefined) => factsOf(betwe
 export const trueRadius = (hidden: Hidden, contact: Contact): number =>
   contact.diameter / 2 + (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
 
+/** From the spindle's nose to the contact's end, mm: a cutter is clamped a little deeper or less each time. */
+export const trueLength = (hidden: Hidden, { id, length, sticksOut = 0 }: Contact): number =>
+  length + sticksOut * drawn(hidden, `length ${id}`);
+
 /** True thickness of what lies between, mm. Of a pin and a feeler the pin's error is that of both. */
 export const trueThickness = (hidden: Hidden, between: Between | undefined, contact?: Contact): number =>
   between

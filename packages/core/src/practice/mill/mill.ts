@@ -11,8 +11,10 @@ export interface Contact {
   kind: ContactKind;
   /** Marked diameter, mm. */
   diameter: number;
-  /** From the spindle's nose to its end, mm. */
+  /** From the spindle's nose to its end, mm; of a cutter only about. */
   length: number;
+  /** How far its length may be from that, mm: standard deviation. */
+  sticksOut?: number;
   /** Fastest it may turn, rev/min. */
   mostRpm?: number;
 }
