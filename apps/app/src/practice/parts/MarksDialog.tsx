@@ -1,5 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
-import { mark, type AxisMark, type ToolMark } from '@zero-point/core/practice/marking/mark';
+import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
+import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';

@@ -1,5 +1,6 @@
 import { act, type MillAct } from '../mill/act';
-import { feel, tipOf, type Surface } from '../mill/contact';
+import { feel, tipOf } from '../mill/contact';
+import type { Surface } from '../mill/surface';
 import type { Mill } from '../mill/mill';
 import type { Approach, Axis } from '../../schema/quantities';
 import { shows } from '../mill/shown';

@@ -7,7 +7,7 @@ import { FACE_TOUCH } from '../../datum/partFrame';
 import { withEntries } from '../../record/merge';
 import type { Face, TouchedSubject } from '../../record/subject';
 import type { Approach, Axis } from '../../schema/quantities';
-import { toward, type Wall } from '../mill/contact';
+import { toward, type Wall } from '../mill/surface';
 import { faceAnswer } from '../../book/subjects/face';
 import { zZeroAnswer } from '../../book/subjects/heights';
 import type { Lesson } from '../lessons/lesson';

@@ -1,7 +1,7 @@
 import type { Feature } from '../../record/datumPlan';
 import type { Snapshot } from '../../record/snapshot';
 import type { Axis } from '../../schema/quantities';
-import type { MillSpec } from '../mill/mill';
+import type { MillSpec } from '../mill/spec';
 
 /** Where on the set-up's pages a lesson begins. */
 export interface LessonPlace {

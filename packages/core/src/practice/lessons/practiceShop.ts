@@ -8,7 +8,7 @@ import type { Part } from '../../record/part';
 import type { Plan } from '../../record/plan';
 import type { Snapshot } from '../../record/snapshot';
 import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
-import type { Between, Contact, MillSpec } from '../mill/mill';
+import type { Between, Contact, MillSpec } from '../mill/spec';
 
 /** What lies in the tray of the practice mill. */
 export const TRAY = {

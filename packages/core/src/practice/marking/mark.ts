@@ -8,22 +8,13 @@ import { FACES } from '../../record/faces';
 import type { Face } from '../../record/subject';
 import type { Axis } from '../../schema/quantities';
 import { axesOf, type Lesson, type LessonAim, type LessonTool } from '../lessons/lesson';
-import type { Surface } from '../mill/contact';
+import type { Surface } from '../mill/surface';
 import { trueLength, type Hidden } from '../mill/hidden';
-import type { Mill, MillSpec } from '../mill/mill';
+import type { Mill } from '../mill/mill';
+import type { MillSpec } from '../mill/spec';
 import type { Feature } from '../../record/datumPlan';
+import type { AxisMark } from './axisMark';
 import { slipsOf, type FoundSlip } from './slips';
-
-/** How an axis was set, against where it should be. mm. */
-export interface AxisMark {
-  axis: Axis;
-  /** What the scale shows where it should show nothing; undefined where the axis was never set. */
-  error: number | undefined;
-  /** The ± the reckoning stated, where it gave an answer. */
-  U: number | undefined;
-  /** Within what the job allows. */
-  good: boolean;
-}
 
 /** How far off the length of a tool was found. mm. */
 export interface ToolMark {

@@ -1,8 +1,8 @@
 import type { Axis } from '../../schema/quantities';
-import { toward, type Surface } from '../mill/contact';
+import { toward, type Surface } from '../mill/surface';
 import type { MillEvent, Touching } from '../mill/events';
 import type { Mill } from '../mill/mill';
-import type { AxisMark } from './mark';
+import type { AxisMark } from './axisMark';
 
 /** What people do wrong at a mill, as it sees it. */
 export const MILL_SLIPS = [

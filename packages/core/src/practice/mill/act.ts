@@ -1,8 +1,10 @@
 import type { Approach, Axis } from '../../schema/quantities';
-import { feel, nearest, tipOf, tripOf, turns, type Near, type Surface } from './contact';
+import { feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
+import type { Surface } from './surface';
 import type { MillEvent, Touching } from './events';
 import { trueThickness } from './hidden';
-import type { Coordinates, Mill } from './mill';
+import type { Coordinates } from './spec';
+import type { Mill } from './mill';
 import { shown } from './shown';
 
 /** What a person does at a mill. */

@@ -1,6 +1,6 @@
 import type { Approach, Axis } from '../../schema/quantities';
-import type { Surface } from './contact';
-import type { Coordinates } from './mill';
+import type { Surface } from './surface';
+import type { Coordinates } from './spec';
 
 /** What stands at the part, and where. */
 export interface Touching {

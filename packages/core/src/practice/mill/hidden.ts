@@ -1,6 +1,6 @@
 import { chance } from '../../metrology/chance';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
-import type { Between, Bore, Contact, MillSpec } from './mill';
+import type { Between, Bore, Contact, MillSpec } from './spec';
 
 /** What only the mill knows, and the marking. All mm. */
 export interface Hidden {

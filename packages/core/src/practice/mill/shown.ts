@@ -1,5 +1,6 @@
 import type { Axis } from '../../schema/quantities';
-import type { Coordinates, Mill } from './mill';
+import type { Coordinates } from './spec';
+import type { Mill } from './mill';
 
 /** Nothing is shown as less than nothing. */
 const plain = (value: number): number => (value === 0 ? 0 : value);

@@ -1,0 +1,51 @@
+import type { Axis } from '../../schema/quantities';
+
+/** What goes into the spindle and finds a face or a height, by how it shows that it has. */
+export type ContactKind = 'spring-finder' | 'bearing-finder' | 'pin' | 'cutter';
+
+export interface Contact {
+  id: string;
+  name: string;
+  kind: ContactKind;
+  /** Marked diameter, mm. */
+  diameter: number;
+  /** From the spindle's nose to its end, mm; of a cutter only about. */
+  length: number;
+  /** How far its length may be from that, mm: standard deviation. */
+  sticksOut?: number;
+  /** Fastest it may turn, rev/min. */
+  mostRpm?: number;
+}
+
+/** What is held between the contact and the part, or slipped under it. */
+export interface Between {
+  id: string;
+  name: string;
+  kind: 'feeler' | 'paper' | 'block';
+  /** Marked thickness, mm. */
+  thickness: number;
+}
+
+export interface Bore {
+  x: number;
+  y: number;
+  diameter: number;
+}
+
+export type Coordinates = Readonly<Record<Axis, number>>;
+
+/** What can be seen of a mill, and what lies beside it. */
+export interface MillSpec {
+  /** The display's step, mm; where the collars are read, a line of them. */
+  step: Coordinates;
+  /** What is read: scales on the table, or the collars of the handwheels, which go with the screw. */
+  reads: 'table' | 'screw';
+  /** Play of each screw in its nut, mm. */
+  play: Coordinates;
+  contacts: readonly Contact[];
+  betweens: readonly Between[];
+  /** Size of the part as it is drawn, mm. */
+  part: Coordinates;
+  /** A bore through it: its centre from the front left corner, and its diameter, as they are drawn, mm. */
+  bore?: Bore;
+}
