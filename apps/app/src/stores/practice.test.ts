@@ -18,7 +18,11 @@ beforeEach(() => {
   deviceStorage.removeItem(`zero-point.practice.${ID}`);
 });
 
-const practiceBook = () => openBook(lessonById('left-edge')!.snapshot(ID, '2026-11-27T09:00:00.000Z'));
+function practiceBook() {
+  const lesson = lessonById('left-edge');
+  if (!lesson) throw new Error('no such lesson');
+  return openBook(lesson.snapshot(ID, '2026-11-27T09:00:00.000Z'));
+}
 
 const tick = (setupId: string): RowEntry => ({
   kind: 'check',
