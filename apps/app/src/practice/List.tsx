@@ -35,7 +35,7 @@ export function PracticeList() {
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title="Practise" back={{ to: '/', label: 'Back to the bench' }} />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">A mill that cannot be broken. Which lesson?</Words>
+        <Words kind="sentence">A mill on which a slip costs nothing. Which lesson?</Words>
         <Words tone="soft">
           The part lies somewhere else each time, and only the marking knows where. Nothing of it reaches your shop’s
           own figures.

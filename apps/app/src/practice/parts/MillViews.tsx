@@ -33,7 +33,7 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
             return (
               <G>
                 <Above mill={mill} x={x} y={y} scale={scale} />
-                <From where="from above" foot={high} />
+                <From where="from above" width={width} />
               </G>
             );
           }}
@@ -50,7 +50,7 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
             return (
               <G>
                 <Front mill={mill} x={x} y={y} scale={scale} />
-                <From where="from the front" foot={high} />
+                <From where="from the front" width={width} />
               </G>
             );
           }}
@@ -68,9 +68,9 @@ interface SideProps {
   scale: number;
 }
 
-/** Where one looks from, at the foot of a view. */
-const From = ({ where, foot }: { where: string; foot: number }) => (
-  <SvgText x={8} y={foot - 6} fill={METAL.silverSoft} fontSize={13}>
+/** Where one looks from, in the corner that is least in the way. */
+const From = ({ where, width }: { where: string; width: number }) => (
+  <SvgText x={width - 8} y={16} textAnchor="end" fill={METAL.silverSoft} fontSize={13}>
     {where}
   </SvgText>
 );
@@ -209,6 +209,6 @@ function Front({ mill, x, y, scale }: SideProps) {
 
 const styles = StyleSheet.create({
   views: { flexDirection: 'row', gap: 2 },
-  fill: { flex: 1, minHeight: 120 },
+  fill: { flex: 1, minHeight: 92 },
   view: { flex: 1, minWidth: 0 },
 });
