@@ -153,4 +153,15 @@ test('by the keyboard on a wide screen: mill and notebook side by side', async (
   await field.press('Enter');
   await expect(page.getByText('Log 1')).toBeVisible();
   expect(await shown(page, 'X')).toBe(stood);
+
+  // A button held down goes on by itself, and stops where it is let go.
+  await steps.getByText('1', { exact: true }).click();
+  await page.getByRole('button', { name: /^Z up by/ }).hover();
+  await page.mouse.down();
+  await expect.poll(async () => Number(await shown(page, 'Z'))).toBeGreaterThan(-48);
+  await page.mouse.up();
+  const letGo = await shown(page, 'Z');
+  await press(page, 'Hint');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  expect(await shown(page, 'Z')).toBe(letGo);
 });

@@ -84,6 +84,7 @@ function StepButton({ icon, label, onStep }: { icon: 'plus' | 'minus'; label: st
       // Let go after it went on by itself, it stops there: not one step more.
       onPress={() => {
         if (!ran.current) onStep();
+        ran.current = false;
       }}
       onPressIn={() => {
         stop();
