@@ -159,6 +159,10 @@ test('a refused entry is put right in its place: another gauge, another figure',
   await page.getByRole('button', { name: 'Put it right' }).click();
   const dialog = page.getByRole('dialog');
   await expectAccessible(page);
+  // On a low page too, however many gauges there are to choose from.
+  await page.setViewportSize({ width: 390, height: 664 });
+  await expect(dialog.getByRole('button', { name: 'Send it so' })).toBeInViewport({ ratio: 1 });
+  await expect(dialog.getByRole('button', { name: 'Leave it' })).toBeInViewport({ ratio: 1 });
   await dialog.getByRole('textbox', { name: 'Value, mm' }).fill('five');
   await dialog.getByRole('button', { name: 'Send it so' }).click();
   await expect(dialog.getByText(/is not part of a length/)).toBeVisible();

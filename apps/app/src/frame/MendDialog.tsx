@@ -6,7 +6,7 @@ import { Refusal } from '@zero-point/core/problem/problem';
 import { capital } from '@zero-point/core/words/sentence';
 import { fieldWords } from '@zero-point/core/words/difference';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
 import { useShop, type Shop } from '../api/queries';
@@ -24,6 +24,10 @@ interface MendDialogProps {
   onLeave: () => void;
 }
 
+/** What the dialog needs beside its fields, and the least that is left for those, px: a shop has many gauges. */
+const ROUND = 380;
+const LEAST = 160;
+
 /** The shop's things of a kind, by name; while it cannot be asked, those the set-up shows. */
 function useThings(kind: DocumentName, setupId: string): { value: string; label: string }[] {
   const { data: shop } = useShop();
@@ -37,7 +41,11 @@ function useThings(kind: DocumentName, setupId: string): { value: string; label:
 
 /** A refused entry put right in its place: the fields that were named, and the figure as it was typed. */
 export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
-  const fields = mendFields(refused.entry, refused.errors);
+  // What is typed comes before what is chosen from many.
+  const fields = mendFields(refused.entry, refused.errors).sort(
+    (a, b) => Number(a.as === 'thing') - Number(b.as === 'thing'),
+  );
+  const { height } = useWindowDimensions();
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [wrong, setWrong] = useState<Refusal>();
   const type = (field: string, text: string) => {
@@ -55,16 +63,18 @@ export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps
   return (
     <AskDialog title="Put it right" leave="Leave it" onLeave={onLeave}>
       <Words>{`${capital(what)} was not stored. ${refused.reason}`}</Words>
-      {fields.map((field) => (
-        <OneField
-          key={field.field}
-          field={field}
-          setupId={refused.entry.setupId}
-          text={texts[field.field] ?? field.text}
-          wrong={wrong?.field === field.field ? wrong.message : undefined}
-          onType={(text) => type(field.field, text)}
-        />
-      ))}
+      <ScrollView style={{ maxHeight: Math.max(LEAST, height - ROUND) }} contentContainerStyle={styles.fields}>
+        {fields.map((field) => (
+          <OneField
+            key={field.field}
+            field={field}
+            setupId={refused.entry.setupId}
+            text={texts[field.field] ?? field.text}
+            wrong={wrong?.field === field.field ? wrong.message : undefined}
+            onType={(text) => type(field.field, text)}
+          />
+        ))}
+      </ScrollView>
       {wrong && !fields.some(({ field }) => field === wrong.field) && (
         <View role="alert">
           <Words tone="bad">{`${fieldWords(wrong.field)}: ${wrong.message}`}</Words>
@@ -116,3 +126,5 @@ interface ThingProps {
 function Thing({ label, kind, setupId, value, onChange }: ThingProps) {
   return <Choice label={label} options={useThings(kind, setupId)} value={value} onChange={onChange} />;
 }
+
+const styles = StyleSheet.create({ fields: { gap: 12, paddingTop: 6 } });
