@@ -25,10 +25,20 @@ interface PracticeSplitProps {
 
 /** The practice mill and the pages it is reckoned on: side by side when wide, one press apart on a phone. */
 export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
-  const wide = useShape() === 'wide';
+  const shape = useShape();
+  const wide = shape === 'wide';
+  const side = shape === 'side';
   const { palette } = useLook();
   const [at, setAt] = useState<'mill' | 'page'>('mill');
-  const bar = <PracticeBar running={running} book={book} beside={wide ? 'both' : at} />;
+  const bar = (
+    <PracticeBar
+      running={running}
+      book={book}
+      beside={wide ? 'both' : at}
+      // On its side a phone has no height for a row of its own.
+      {...(side && { onTurn: () => setAt(at === 'mill' ? 'page' : 'mill') })}
+    />
+  );
   if (wide) {
     return (
       <View style={styles.row}>
@@ -52,18 +62,20 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
       ) : (
         <View style={styles.page}>{children}</View>
       )}
-      <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
-        <Choice
-          label="What is in sight"
-          showLabel={false}
-          value={at}
-          options={[
-            { value: 'mill', label: 'At the mill' },
-            { value: 'page', label: 'In the notebook' },
-          ]}
-          onChange={setAt}
-        />
-      </View>
+      {!side && (
+        <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
+          <Choice
+            label="What is in sight"
+            showLabel={false}
+            value={at}
+            options={[
+              { value: 'mill', label: 'At the mill' },
+              { value: 'page', label: 'In the notebook' },
+            ]}
+            onChange={setAt}
+          />
+        </View>
+      )}
     </View>
   );
 }
@@ -73,10 +85,12 @@ interface PracticeBarProps {
   book: Book;
   /** What stands beneath it. */
   beside: 'mill' | 'page' | 'both';
+  /** Goes to the other of the two, where the bar has that button. */
+  onTurn?: () => void;
 }
 
 /** What the lesson is, a hint when it is wanted, and the marking; over the pages the scales instead, in small. */
-function PracticeBar({ running, book, beside }: PracticeBarProps) {
+function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const router = useRouter();
   const { palette } = useLook();
   const [hint, setHint] = useState(0);
@@ -95,7 +109,7 @@ function PracticeBar({ running, book, beside }: PracticeBarProps) {
     setAsked('marks');
   };
   return (
-    <View role="region" aria-label="Lesson" style={[styles.bar, { borderColor: palette.brass }]}>
+    <View role="region" aria-label="Lesson" style={[styles.bar, onTurn && styles.low, { borderColor: palette.brass }]}>
       {beside === 'mill' && (
         <IconButton
           icon="arrow-left"
@@ -119,6 +133,11 @@ function PracticeBar({ running, book, beside }: PracticeBarProps) {
           </View>
         )}
       </View>
+      {onTurn && (
+        <Button compact mode="outlined" onPress={onTurn}>
+          {beside === 'mill' ? 'Notebook' : 'Mill'}
+        </Button>
+      )}
       <Button compact mode="text" onPress={() => setAsked('hint')}>
         Hint
       </Button>
@@ -149,6 +168,7 @@ const styles = StyleSheet.create({
   switch: { paddingHorizontal: 12, paddingVertical: 6, borderTopWidth: 1 },
   bar: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12, paddingRight: 6, borderBottomWidth: 2 },
   back: { width: TARGET + 2, height: TARGET + 2, margin: 0, marginLeft: -10 },
+  low: { height: TARGET, borderBottomWidth: 0 },
   says: { flex: 1, minWidth: 0, paddingVertical: 4 },
   figures: { flexDirection: 'row', flexWrap: 'wrap', gap: 10 },
 });

@@ -144,7 +144,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
   );
   return (
     <>
-      {shape === 'side' ? (
+      {shape === 'side' && isPractice(id) ? null : shape === 'side' ? (
         // On its side a phone has no height for both.
         <View style={styles.side}>
           <View style={styles.sideBar}>{bar}</View>

@@ -45,6 +45,7 @@ describe('each slip is named where it is made', () => {
   const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
     ['finder-still', 'left-edge', { rpm: 0, drivesOn: 0.8 }],
     ['finder-too-fast', 'left-edge', { rpm: 2500 }],
+    ['hand-at-turning', 'second-tool', { rpm: 600 }],
     ['spindle-turning', 'pin-feeler', { rpm: 600 }],
     ['spindle-turning', 'paper', { rpm: 600 }],
     ['lowered-onto-block', 'block', { lowersOnto: 0.1 }],
@@ -192,6 +193,16 @@ describe('the mill', () => {
     const spec = kneeMill([TRAY.springFinder]);
     expect(hide(spec, 5)).toEqual(hide(spec, 5));
     expect(hide(spec, 5).corner).not.toEqual(hide(spec, 6).corner);
+  });
+
+  test('a hand at a turning spindle is noticed; at one that stands, or leaving it, it is not', () => {
+    const kinds = (mill: Mill) => mill.events.map(({ kind }) => kind);
+    const spun = act(beside(5), { do: 'spin', rpm: 600 });
+    expect(kinds(act(spun, { do: 'hold', contact: 'pin-6' }))).toEqual(['hand-at-turning']);
+    expect(kinds(act(spun, { do: 'hold', contact: undefined }))).toEqual(['hand-at-turning']);
+    expect(kinds(act(spun, { do: 'put', between: 'feeler-005' }))).toEqual(['hand-at-turning']);
+    const stopped = act(spun, { do: 'spin', rpm: 0 });
+    expect(kinds(act(stopped, { do: 'hold', contact: 'pin-6' }))).toEqual([]);
   });
 
   test('what is broken does nothing more', () => {

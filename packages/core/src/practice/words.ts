@@ -11,6 +11,11 @@ interface SlipWords {
 }
 
 const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
+  'hand-at-turning': {
+    what: 'A hand went to the spindle while it turned.',
+    does: 'It takes the glove and the fingers with it.',
+    habit: 'Spindle off and standing still, locked where it can be, before anything is changed or held there.',
+  },
   'finder-still': {
     what: 'The finder stood still.',
     does: 'A finder that does not turn cannot jump: it is pushed, and what is read is too far.',

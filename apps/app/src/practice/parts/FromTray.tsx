@@ -8,15 +8,16 @@ interface Thing {
 }
 
 interface FromTrayProps {
-  /** Where it goes. */
+  /** Where it goes, and in short. */
   label: string;
+  short: string;
   things: readonly Thing[];
   chosen: Thing | undefined;
   onChoose: (id: string | undefined) => void;
 }
 
 /** What is taken from the tray, or put back. */
-export function FromTray({ label, things, chosen, onChoose }: FromTrayProps) {
+export function FromTray({ label, short, things, chosen, onChoose }: FromTrayProps) {
   const [open, setOpen] = useState(false);
   const choose = (id: string | undefined) => {
     setOpen(false);
@@ -30,7 +31,7 @@ export function FromTray({ label, things, chosen, onChoose }: FromTrayProps) {
       onPress={() => setOpen(true)}
       accessibilityLabel={`${label}: ${chosen?.name ?? 'nothing'}`}
     >
-      {chosen?.name ?? label}
+      {chosen?.name ?? short}
     </Button>
   );
   // Mounted while it is open alone: a menu that is still fading out does not open again.

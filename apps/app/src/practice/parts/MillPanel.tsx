@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { useKeys } from '../../frame/useKeys';
-import { useWide } from '../../frame/useShape';
+import { useShape } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { usePractice, type Running } from '../../stores/practice';
@@ -36,7 +36,8 @@ export function MillPanel({ running }: { running: Running }) {
   const { id, mill } = running;
   const { contacts, betweens } = mill.spec;
   const onAct = (what: MillAct) => usePractice.getState().do(id, what);
-  const wide = useWide();
+  const shape = useShape();
+  const wide = shape === 'wide';
   useKeys((key) => {
     const move = MOVES[key];
     if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * Number(step) });
@@ -44,14 +45,16 @@ export function MillPanel({ running }: { running: Running }) {
   const felt = feel(mill);
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
   return (
-    <View style={[styles.panel, { backgroundColor: palette.ground }]}>
-      <MillViews mill={mill} height="fill" />
-      <View style={styles.felt}>
-        <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
-          {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt)}`}
-        </Words>
+    <View style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
+      <View style={styles.seen}>
+        <MillViews mill={mill} height="fill" />
+        <View style={styles.felt}>
+          <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
+            {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt)}`}
+          </Words>
+        </View>
       </View>
-      <ScrollView style={styles.controls} contentContainerStyle={styles.inside}>
+      <ScrollView style={shape === 'side' ? styles.beside : styles.controls} contentContainerStyle={styles.inside}>
         {AXES.map((axis) => (
           <AxisRow
             key={axis}
@@ -77,6 +80,7 @@ export function MillPanel({ running }: { running: Running }) {
         <View style={styles.tray}>
           <FromTray
             label="In the spindle"
+            short="Spindle"
             things={contacts}
             chosen={mill.held}
             onChoose={(contact) => onAct({ do: 'hold', contact })}
@@ -84,6 +88,7 @@ export function MillPanel({ running }: { running: Running }) {
           {betweens.length > 0 && (
             <FromTray
               label="In the other hand"
+              short="Hand"
               things={betweens}
               chosen={mill.between}
               onChoose={(between) => onAct({ do: 'put', between })}
@@ -109,6 +114,9 @@ export function MillPanel({ running }: { running: Running }) {
 const styles = StyleSheet.create({
   tray: { flexDirection: 'row', gap: 8 },
   panel: { flex: 1, minHeight: 0 },
+  side: { flexDirection: 'row' },
+  seen: { flex: 1, minWidth: 0, minHeight: 128 },
+  beside: { width: 400, flexGrow: 0 },
   felt: { paddingHorizontal: 12, paddingVertical: 6 },
   controls: { flexGrow: 0, flexShrink: 1 },
   inside: { paddingHorizontal: 10, paddingBottom: 10, gap: 6 },

@@ -6,6 +6,7 @@ import type { AxisMark } from './axisMark';
 
 /** What people do wrong at a mill, as it sees it. */
 export const MILL_SLIPS = [
+  'hand-at-turning',
   'finder-still',
   'finder-too-fast',
   'spindle-turning',
@@ -51,6 +52,8 @@ export function slipsOf(mill: Mill, came: Came): FoundSlip[] {
 
 function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
   switch (event.kind) {
+    case 'hand-at-turning':
+      return [{ slip: 'hand-at-turning' }];
     case 'pushed-still':
       return [{ slip: 'finder-still' }];
     case 'touched-turning':

@@ -42,11 +42,18 @@ export function act(mill: Mill, what: MillAct): Mill {
       return spun({ ...mill, rpm: Math.max(0, what.rpm) });
     case 'hold': {
       const held = mill.spec.contacts.find(({ id }) => id === what.contact);
-      return spun({ ...mill, held, found: false, under: false, pressing: false });
+      return spun({ ...handsClear(mill), held, found: false, under: false, pressing: false });
     }
     case 'put': {
       const between = mill.spec.betweens.find(({ id }) => id === what.between);
-      const put = { ...mill, between, found: false, under: false, pressing: false, arms: mill.arms + 1 };
+      const put = {
+        ...(between ? handsClear(mill) : mill),
+        between,
+        found: false,
+        under: false,
+        pressing: false,
+        arms: mill.arms + 1,
+      };
       return settled(put, nearest(put));
     }
     case 'set': {
@@ -73,6 +80,9 @@ const noted = (mill: Mill, event: Told<MillEvent>): Mill => ({
   ...mill,
   events: [...mill.events, { ...event, shown: shown(mill) } as MillEvent],
 });
+
+/** A hand comes to the spindle: that it turned is noticed. */
+const handsClear = (mill: Mill): Mill => (mill.rpm > 0 ? noted(mill, { kind: 'hand-at-turning' }) : mill);
 
 /** A finder that turns faster than it may; far faster, and it flies apart. */
 function spun(mill: Mill): Mill {

@@ -27,6 +27,8 @@ export type MillEvent = {
   | { kind: 'pushed-still'; surface: Surface; contact: string }
   /** Touched while it turned, though it must stand. */
   | { kind: 'touched-turning'; surface: Surface; contact: string }
+  /** A hand went to the spindle while it turned: to change what is in it, or to hold something there. */
+  | { kind: 'hand-at-turning' }
   | { kind: 'too-fast'; contact: string; rpm: number; most: number }
   | { kind: 'lowered-onto'; between: string }
   /** Something gave way; `crossing` where it had left a side it had found, and was not raised since. */
