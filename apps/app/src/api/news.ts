@@ -4,20 +4,13 @@ import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { useEffect, useRef } from 'react';
 import { keepCopySoon } from './keepCopy';
 import { queryClient, setupKey } from './queryClient';
+import { listen } from './told';
 
 /** What the server tells of a set-up as it comes. */
 interface News {
   entries: KeptEntry[];
   seq: number;
   repeatability: Snapshot['repeatability'];
-}
-
-/** Hears what the server tells at an address; gives back how to stop. Where a browser cannot, nothing is heard. */
-export function listen(path: string, heard: (event: MessageEvent<string>) => void, name = 'changed'): () => void {
-  if (typeof EventSource === 'undefined') return () => undefined;
-  const source = new EventSource(`/api${path}`);
-  source.addEventListener(name, heard);
-  return () => source.close();
 }
 
 /** The snapshot with what is new; undefined where it has to be fetched whole again. */

@@ -9,16 +9,13 @@ import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds
 import type { Magazine } from '@zero-point/core/record/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
-import { documentKey, type Repeatability, type Snapshot, type SetupSummary } from '@zero-point/core/record/snapshot';
-import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { DueLine } from '@zero-point/core/words/dueList';
-import type { Standing } from '@zero-point/core/words/standing';
+import { documentKey, type Repeatability, type Snapshot } from '@zero-point/core/record/snapshot';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
 import { request } from './client';
 import { keptSetups } from './keptSetups';
-import { listen, useNews } from './news';
-import { benchKey, queryClient, setupKey, shopKey } from './queryClient';
+import { useNews } from './news';
+import { setupKey, shopKey } from './queryClient';
+import { REFRESH, useTold } from './told';
 
 /** Everything the shop owns, gauges and machines as they are known today. */
 export interface Shop {
@@ -35,40 +32,6 @@ export interface Shop {
   /** The version of every document, by kind and own name. */
   versions: Record<string, string>;
 }
-
-/** How often the server is asked for what is not told as it comes, ms; only while it does not tell. */
-const REFRESH = 5000;
-
-const useTold = (key: typeof benchKey | typeof shopKey): void =>
-  useEffect(() => listen('/events', () => void queryClient.invalidateQueries({ queryKey: key })), [key]);
-
-export function useBench() {
-  useTold(benchKey);
-  return useQuery({
-    queryKey: benchKey,
-    queryFn: () => request<SetupSummary[]>('GET', '/setups'),
-    refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
-  });
-}
-
-/** Where these set-ups stand; told anew with the bench. */
-export function useStandings(ids: readonly string[]) {
-  return useQuery({
-    queryKey: [...benchKey, 'standings', ids.join()],
-    queryFn: () => request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`),
-    enabled: ids.length > 0,
-    // Another set-up on the bench must not empty the cards of the others meanwhile.
-    placeholderData: (before) => before,
-  });
-}
-
-/** Whether this is the demo shop or a person's own; undefined until the server said. */
-export const useShopKind = (): 'demo' | 'own' | undefined =>
-  useQuery({
-    queryKey: ['health'],
-    queryFn: () => request<{ shop: 'demo' | 'own' }>('GET', '/health'),
-    staleTime: Infinity,
-  }).data?.shop;
 
 /** The shop with what waits to be sent. */
 export function withShopEntries(shop: Shop, entries: readonly Entry[]): Shop {
@@ -110,10 +73,6 @@ export function useShop() {
     structuralSharing: false,
   });
 }
-
-/** Gauges that ought to be looked at; told anew with the bench. */
-export const useDue = (unit: LengthUnit) =>
-  useQuery({ queryKey: [...benchKey, 'due', unit], queryFn: () => request<DueLine[]>('GET', `/due?unit=${unit}`) });
 
 /** How a gauge repeated on each machine. */
 export const useMachineRepeats = (gaugeId: string) =>

@@ -2,18 +2,21 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { PaperProvider } from 'react-native-paper';
+import { askAhead } from '../api/bench';
 import { keepAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
+import { startWorkshop } from '../stations/lazy';
 import { useSettings } from '../stores/settings';
-import { startOutbox } from '../stores/outbox';
 import { PALETTES } from '../theme/palette';
 import { paperTheme } from '../theme/paperTheme';
+
+askAhead(window.location.pathname);
 
 /** What every screen stands in. */
 export default function Layout() {
   const mode = useSettings((state) => state.mode);
   const theme = useMemo(() => paperTheme(mode), [mode]);
-  useEffect(startOutbox, []);
+  useEffect(startWorkshop, []);
   useEffect(keepAppOffline, []);
   useEffect(() => {
     document.body.style.backgroundColor = PALETTES[mode].ground;

@@ -1,4 +1,4 @@
-import Svg, { Line, Polygon } from 'react-native-svg';
+import Svg, { Path } from 'react-native-svg';
 import { useLook } from '../theme/useLook';
 
 interface MiniRuleProps {
@@ -11,6 +11,10 @@ interface MiniRuleProps {
 const PITCH = 20;
 const HEIGHT = 18;
 
+/** Ticks of one kind as a single path: a bench has many of these rules. */
+const ticks = (stations: MiniRuleProps['stations'], long: boolean, tall: number): string =>
+  stations.map(({ done }, i) => (done === long ? `M${(i + 0.5) * PITCH} 0V${tall}` : '')).join('');
+
 /** The rule in small: a tick a station, long where it is done, and the brass cursor at the next thing to do. */
 export function MiniRule({ stations, here }: MiniRuleProps) {
   const { palette } = useLook();
@@ -18,19 +22,9 @@ export function MiniRule({ stations, here }: MiniRuleProps) {
   const at = (here + 0.5) * PITCH;
   return (
     <Svg width={width} height={HEIGHT} aria-hidden>
-      <Line x1={0} x2={width} y1={1} y2={1} stroke={palette.ink} strokeWidth={2} />
-      {stations.map(({ done }, i) => (
-        <Line
-          key={i}
-          x1={(i + 0.5) * PITCH}
-          x2={(i + 0.5) * PITCH}
-          y1={0}
-          y2={done ? HEIGHT - 3 : 8}
-          stroke={palette.ink}
-          strokeWidth={done ? 3 : 1.5}
-        />
-      ))}
-      <Polygon points={`${at - 6},2 ${at + 6},2 ${at},${HEIGHT - 2}`} fill={palette.cursor} />
+      <Path d={`M0 1H${width}${ticks(stations, true, HEIGHT - 3)}`} stroke={palette.ink} strokeWidth={2.5} />
+      <Path d={ticks(stations, false, 8)} stroke={palette.ink} strokeWidth={1.5} />
+      <Path d={`M${at - 6} 2H${at + 6}L${at} ${HEIGHT - 2}Z`} fill={palette.cursor} />
     </Svg>
   );
 }

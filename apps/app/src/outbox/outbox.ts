@@ -2,6 +2,7 @@ import type { Entry } from '@zero-point/core/record/entry';
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 import { documentOf, fromWaiting, toWaiting, type WaitingEntry } from '@zero-point/core/record/waiting';
 import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
+import { ASIDE, REFUSED, WAITING } from './keys';
 
 /**
  * What was logged and is not yet in the server's ledger. Kept on the device from the moment it is
@@ -56,10 +57,6 @@ export interface OutboxWorld {
   onDelivered: (entry: Entry) => void;
   onChange: () => void;
 }
-
-const WAITING = 'zero-point.outbox.';
-const REFUSED = 'zero-point.refused.';
-const ASIDE = 'zero-point.aside.';
 
 type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 

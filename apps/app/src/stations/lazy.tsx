@@ -1,11 +1,46 @@
 import { lazy, Suspense, type ComponentType } from 'react';
+import { create } from 'zustand';
+import { deviceStorage } from '../api/deviceStorage';
 import { loadPart } from '../api/offline';
+import { somethingLeft } from '../outbox/keys';
 import { LoadingPage, Trouble } from '../frame/States';
 
-/** Everything but the bench is one script of its own, so that the bench is quickly there. */
-export const loadWorkshop = () => loadPart(() => import('./workshop'));
+type Workshop = typeof import('./workshop');
 
-type Workshop = Awaited<ReturnType<typeof loadWorkshop>>;
+const useLoaded = create<{ workshop: Workshop | undefined }>()(() => ({ workshop: undefined }));
+
+/** Everything but the bench is one script of its own, so that the bench is quickly there. */
+export async function loadWorkshop(): Promise<Workshop> {
+  const workshop = await loadPart(() => import('./workshop'));
+  useLoaded.setState({ workshop });
+  return workshop;
+}
+
+/** The workshop, once its script is there. */
+export const useWorkshop = (): Workshop | undefined => useLoaded(({ workshop }) => workshop);
+
+/** How long the bench is read before the rest is fetched, ms. */
+const READ = 1500;
+
+/**
+ * Fetches the workshop while the bench is being read, at once where an earlier visit left something to deliver, and starts
+ * delivering; gives back how to stop.
+ */
+export function startWorkshop(): () => void {
+  let stop: (() => void) | undefined;
+  let over = false;
+  const start = async () => {
+    const { startOutbox } = await loadWorkshop();
+    if (!over) stop = startOutbox();
+  };
+  // A workshop that cannot be had is told by the screen that wants it; what is on the device stays there.
+  const timer = setTimeout(() => void start().catch(() => undefined), somethingLeft(deviceStorage) ? 0 : READ);
+  return () => {
+    over = true;
+    clearTimeout(timer);
+    stop?.();
+  };
+}
 
 /** A screen of the workshop that loads when it is first shown. */
 export function lazyScreen(pick: (workshop: Workshop) => ComponentType): ComponentType {

@@ -1,3 +1,7 @@
+/** What comes after the bench: the stations, and the outbox with all that it knows of entries. */
+
+export { OutboxLine } from '../frame/OutboxLine';
+export { startOutbox } from '../stores/outbox';
 export { AtOnceList } from '../at-once/List';
 export { AtOnceScreen } from '../at-once/Screen';
 export { PracticeList } from '../practice/List';

@@ -3,7 +3,7 @@ import { FIRST_VERSION } from '@zero-point/core/record/kind';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
-import { useBench } from '../../api/queries';
+import { useBench } from '../../api/bench';
 import { AskDialog } from '../../frame/AskDialog';
 import { CardButton } from '../../frame/CardButton';
 import { stationPath } from '../../stations/path';

@@ -3,17 +3,17 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import { useBench, useShopKind, useStandings } from '../../api/queries';
+import { useBench, useShopKind, useStandings } from '../../api/bench';
 import { Fold } from '../../answer/Fold';
 import { Choice } from '../../frame/Choice';
 import { GAP } from '../../frame/layout';
 import { LinkButton } from '../../frame/LinkButton';
-import { OutboxLine } from '../../frame/OutboxLine';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
+import { useWorkshop } from '../lazy';
 import { DueList } from './parts/DueList';
 import { SetupCard } from './parts/SetupCard';
 import { benchView, type CardView, type Sorting } from './view';
@@ -26,6 +26,7 @@ export function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
   const { palette } = useLook();
+  const workshop = useWorkshop();
   const bench = useBench();
   const [wanted, setWanted] = useState('');
   const [sorting, setSorting] = useState<Sorting>('newest');
@@ -73,7 +74,7 @@ export function BenchScreen() {
         <LinkButton bare to="/shop" label="Shop" />
         <LinkButton bare to="/settings" label="Settings" />
       </TopBar>
-      <OutboxLine />
+      {workshop && <workshop.OutboxLine />}
       <ScrollView role="main" style={styles.page} contentContainerStyle={styles.body}>
         {bench.data && (
           <Words kind="sentence">

@@ -1,6 +1,6 @@
 import type { DueLine } from '@zero-point/core/words/dueList';
 import { StyleSheet, View } from 'react-native';
-import { useDue } from '../../../api/queries';
+import { useDue } from '../../../api/bench';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../frame/LinkButton';
 import { useSettings } from '../../../stores/settings';

@@ -1,0 +1,51 @@
+import type { SetupSummary } from '@zero-point/core/record/snapshot';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import type { DueLine } from '@zero-point/core/words/dueList';
+import type { Standing } from '@zero-point/core/words/standing';
+import { useQuery } from '@tanstack/react-query';
+import { request } from './client';
+import { REFRESH, useTold } from './told';
+import { benchKey, queryClient } from './queryClient';
+
+/** What the bench asks of the server; nothing here knows what an entry is, so that the first script stays small. */
+
+const setupsQuery = {
+  queryKey: benchKey,
+  queryFn: () => request<SetupSummary[]>('GET', '/setups'),
+};
+
+/** Asks for the bench while the script is still being read, where it is what the page opens with. */
+export function askAhead(path: string): void {
+  if (path === '/') void queryClient.prefetchQuery(setupsQuery);
+}
+
+export function useBench() {
+  useTold(benchKey);
+  return useQuery({
+    ...setupsQuery,
+    refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
+  });
+}
+
+/** Where these set-ups stand; told anew with the bench. */
+export function useStandings(ids: readonly string[]) {
+  return useQuery({
+    queryKey: [...benchKey, 'standings', ids.join()],
+    queryFn: () => request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`),
+    enabled: ids.length > 0,
+    // Another set-up on the bench must not empty the cards of the others meanwhile.
+    placeholderData: (before) => before,
+  });
+}
+
+/** Whether this is the demo shop or a person's own; undefined until the server said. */
+export const useShopKind = (): 'demo' | 'own' | undefined =>
+  useQuery({
+    queryKey: ['health'],
+    queryFn: () => request<{ shop: 'demo' | 'own' }>('GET', '/health'),
+    staleTime: Infinity,
+  }).data?.shop;
+
+/** Gauges that ought to be looked at; told anew with the bench. */
+export const useDue = (unit: LengthUnit) =>
+  useQuery({ queryKey: [...benchKey, 'due', unit], queryFn: () => request<DueLine[]>('GET', `/due?unit=${unit}`) });
