@@ -112,6 +112,16 @@ test('with the server away the bench says so, and carries on when it is back', a
   await expect(page.getByRole('listitem')).toHaveCount(5);
 });
 
+test('the bench as it was last seen stands while the server is away', async ({ page, shop, context }) => {
+  await page.goto(shop.url);
+  await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
+  await context.route('**/api/**', (route) => route.abort());
+  await page.reload();
+  await expect(page.getByText(/^The server is away\. This is the bench as this device last saw it/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('while the first script is on its way the page says so', async ({ page, shop }) => {
   await page.route('**/entry-*.js', (route) => route.abort());
   await page.goto(shop.url);

@@ -4,6 +4,7 @@ import type { DueLine } from '@zero-point/core/words/dueList';
 import type { Standing } from '@zero-point/core/words/standing';
 import { useQuery } from '@tanstack/react-query';
 import { request } from './client';
+import { kept, lastSeen } from './lastSeen';
 import { REFRESH, useTold } from './told';
 import { benchKey, queryClient } from './queryClient';
 
@@ -11,7 +12,8 @@ import { benchKey, queryClient } from './queryClient';
 
 const setupsQuery = {
   queryKey: benchKey,
-  queryFn: () => request<SetupSummary[]>('GET', '/setups'),
+  queryFn: () => request<SetupSummary[]>('GET', '/setups').then(kept('bench')),
+  ...lastSeen<SetupSummary[]>('bench'),
 };
 
 /** Asks for the bench while the script is still being read, where it is what the page opens with. */
@@ -31,10 +33,12 @@ export function useBench() {
 export function useStandings(ids: readonly string[]) {
   return useQuery({
     queryKey: [...benchKey, 'standings', ids.join()],
-    queryFn: () => request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`),
+    queryFn: () =>
+      request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`).then(kept('standings')),
     enabled: ids.length > 0,
     // Another set-up on the bench must not empty the cards of the others meanwhile.
     placeholderData: (before) => before,
+    ...lastSeen<Standing[]>('standings'),
   });
 }
 

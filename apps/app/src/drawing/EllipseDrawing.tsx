@@ -13,10 +13,10 @@ interface EllipseDrawingProps {
   scaleWords: (times: number) => string;
 }
 
-const HEIGHT = 180;
+const HEIGHT = 260;
 
 /** Drawn size of the longest half axis, px; and px to the millimetre of a common screen, for saying how much it is enlarged. */
-const REACH = 66;
+const REACH = 104;
 const PX_PER_MM = 3.78;
 
 /** Part zero as a point that is not known exactly: where it lies in 95 of 100 cases, enlarged. */

@@ -113,6 +113,11 @@ export function BenchScreen() {
             retry={() => void bench.refetch()}
           />
         )}
+        {bench.isError && bench.data && (
+          <Words kind="note" tone="warn" live>
+            The server is away. This is the bench as this device last saw it; what you log is kept here until it is back.
+          </Words>
+        )}
         <DueList />
         <Cards cards={view.open} wide={wide} />
         {view.finished.length > 0 && (

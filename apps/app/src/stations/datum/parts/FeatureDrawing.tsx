@@ -3,14 +3,17 @@ import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature';
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { isSet } from '@zero-point/core/book/inForce';
+import { StyleSheet, View } from 'react-native';
 import { Line } from 'react-native-svg';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { FeatureHint } from '../../../drawing/FeatureHints';
 import { featurePlaces } from '../../../drawing/featurePlaces';
+import { Label } from '../../../drawing/marks';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Target } from '../../../drawing/Target';
 import { TouchMarks, type TouchPlace } from '../../../drawing/TouchMark';
 import type { World } from '../../../drawing/view';
+import { useWide } from '../../../frame/useShape';
 import { METAL } from '../../../theme/palette';
 import type { FeatureView } from './featureView';
 
@@ -40,9 +43,12 @@ const STRIP = 170;
 const STRIP_CONTACTS = 3.4;
 const LEAST_STRIP = 26;
 
-/** The place that is touched, its face, contact and arrow, on a drawing that has no room for the whole part. */
-function stripFocus({ slot, method }: FeatureView, width: number, tall: number): World | undefined {
-  if (tall >= STRIP || !slot) return undefined;
+/** Of a page with room, the place in hand in a strip of its own below the whole part, so high, px. */
+const DETAIL = 176;
+
+/** The place that is touched alone, its face, contact and arrow. */
+function touchFocus({ slot, method }: FeatureView, width: number, tall: number): World | undefined {
+  if (!slot) return undefined;
   const radius = method?.radius ?? 0;
   const high = Math.max(LEAST_STRIP, STRIP_CONTACTS * 2 * radius);
   const wide = (high * width) / tall;
@@ -67,14 +73,18 @@ export function FeatureDrawing({ book, view, height, picking, onTake }: FeatureD
   }));
   const room = (method?.radius ?? 0) * 2;
   const holes = roundsOf(part);
-  return (
+  const wide = useWide();
+  const detailed = wide && !picking && slot !== undefined && feature.kind !== 'round';
+  const scene = (
     <PlanDrawing
       part={part}
       partZero={setup.partZero}
       zeroSet={isSet(book)}
       height={height}
       room={room}
-      focus={(width, tall) => (picking ? undefined : (roundFocus(book, feature) ?? stripFocus(view, width, tall)))}
+      focus={(width, tall) =>
+        picking ? undefined : (roundFocus(book, feature) ?? (tall < STRIP ? touchFocus(view, width, tall) : undefined))
+      }
       label={`${part.name} from above, the contact at the ${view.name}`}
       marks={(place) => (
         <>
@@ -112,7 +122,36 @@ export function FeatureDrawing({ book, view, height, picking, onTake }: FeatureD
       }
     />
   );
+  if (!detailed) return scene;
+  return (
+    <View style={styles.whole}>
+      {scene}
+      <View style={styles.detail}>
+        <PlanDrawing
+          part={part}
+          partZero={setup.partZero}
+          zeroSet={isSet(book)}
+          height={DETAIL}
+          focus={(width, tall) => touchFocus(view, width, tall)}
+          label={`The contact at the ${view.name}, larger`}
+          marks={(place) => (
+            <>
+              <TouchMarks touches={touches} view={place} radius={method?.radius ?? 0} band={undefined} />
+              <Label x={10} y={DETAIL - 10} anchor="start" size={13} colour={METAL.silver} words>
+                larger: the place in hand
+              </Label>
+            </>
+          )}
+        />
+      </View>
+    </View>
+  );
 }
+
+const styles = StyleSheet.create({
+  whole: { flex: 1, minHeight: 0 },
+  detail: { borderTopWidth: 1.5, borderColor: METAL.silver },
+});
 
 function LineMark({
   book: { part },
