@@ -122,6 +122,15 @@ export default [
     [appOnly],
   ),
   only(
+    ['apps/device/**'],
+    [
+      {
+        group: [...interfaceCode, '@zero-point/app', '@zero-point/server', '**/app/**', '**/server/**'],
+        message: 'a device imports core alone',
+      },
+    ],
+  ),
+  only(
     ['apps/server/**'],
     [
       {

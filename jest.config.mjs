@@ -1,4 +1,4 @@
-/** Core and server run in Node through esbuild; the app's units run under jest-expo's web preset. */
+/** Core, server and devices run in Node through esbuild; the app's units run under jest-expo's web preset. */
 const node = (name, dir) => ({
   displayName: name,
   rootDir: dir,
@@ -12,6 +12,7 @@ export default {
   projects: [
     node('core', 'packages/core'),
     node('server', 'apps/server'),
+    node('device', 'apps/device'),
     {
       displayName: 'app',
       rootDir: 'apps/app',

@@ -60,7 +60,7 @@ mkdirSync(RESULTS, { recursive: true });
 say('Types and lint. About 3 minutes.');
 await checkAll([
   ['lint', tool('eslint'), ['.', '--max-warnings', '0']],
-  ...['packages/core', 'apps/server', 'apps/app', 'e2e'].map((part) => [
+  ...['packages/core', 'apps/server', 'apps/device', 'apps/app', 'e2e'].map((part) => [
     `types of ${part}`,
     tool('tsc'),
     ['--noEmit', '-p', part],
@@ -78,7 +78,7 @@ const tally = (word) => Number(new RegExp(`^# ${word} (\\d+)`, 'm').exec(rule.st
 if (rule.status !== 0) console.error(rule.stdout, rule.stderr);
 add('the dependency rule', rule.status, tally('pass'), tally('fail'));
 
-say('Units of core, server and app. About 4 minutes.');
+say('Units of core, server, devices and app. About 4 minutes.');
 const unitFile = join(RESULTS, 'units.json');
 const unitCode = run(tool('jest'), ['--json', `--outputFile=${unitFile}`]);
 const units = readJson(unitFile);

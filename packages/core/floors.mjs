@@ -16,4 +16,5 @@ export const FLOORS = [
   ['formats'],
   ['sheet'],
   ['practice'],
+  ['link'],
 ];

@@ -72,6 +72,7 @@ function bundleServer() {
     '--external:pdfkit',
     '--external:qrcode',
     '--external:selfsigned',
+    '--external:serialport',
     '--outdir=apps/server/dist',
     '--out-extension:.js=.mjs',
     "--banner:js=import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
@@ -92,9 +93,27 @@ export function buildServer() {
   });
 }
 
+/** The simulated devices, processes of their own. */
+export function buildDevices() {
+  once('device', ['package-lock.json', 'packages/core/src', 'apps/device'], 'apps/device/dist/device.mjs', () => {
+    say('Bundling the simulated devices. A second.');
+    must(tool('esbuild'), [
+      'device=apps/device/src/main.ts',
+      '--bundle',
+      '--platform=node',
+      '--format=esm',
+      '--target=node20',
+      '--outdir=apps/device/dist',
+      '--out-extension:.js=.mjs',
+      '--log-level=warning',
+    ]);
+  });
+}
+
 /** Everything the server needs to run: its own bundle and the exported app. */
 export function build() {
   buildServer();
+  buildDevices();
   once('app', ['package-lock.json', 'packages/core/src', 'apps/app', 'scripts/lib'], 'apps/app/dist/index.html', () => {
     say('Building the app. About 1 minute the first time, seconds after.');
     exportApp('apps/app', { handedOut: true });

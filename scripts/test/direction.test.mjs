@@ -19,6 +19,8 @@ const forbidden = [
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
   ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/record'],
   ['apps/server/src/record.ts', 'react-native'],
+  ['apps/device/src/serve.ts', 'react-native'],
+  ['apps/device/src/serve.ts', '@zero-point/server'],
   ['apps/server/src/record.ts', '@zero-point/app/src/theme/palette'],
 ];
 

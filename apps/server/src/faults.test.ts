@@ -124,5 +124,10 @@ describe('at the start', () => {
     expect(settings({ HOST: '0.0.0.0' })).toThrow(SettingRefused);
     expect(settings({ HOST: '0.0.0.0' })).toThrow(/npm start -- --lan/);
     expect(settings({ HOST: 'my computer' })).toThrow(/^HOST must be an address/);
+    expect(settings({ DEMO_LINKS: 'knee-mill=4751,trunnion-mill=4752' })().demoLinks).toEqual([
+      { machineId: 'knee-mill', port: 4751 },
+      { machineId: 'trunnion-mill', port: 4752 },
+    ]);
+    expect(settings({ DEMO_LINKS: 'knee-mill' })).toThrow(/^DEMO_LINKS must be as knee-mill=4751/);
   });
 });

@@ -10,6 +10,7 @@ import { createApp } from './http/app';
 import { answerClientError } from './http/clientError';
 import { announce } from './network/announce';
 import { certificatesFolder, certificatesFor } from './network/certificates';
+import { createLinks } from './link/links';
 import { createNetwork, ownAddresses } from './network/network';
 import { createPairing } from './network/pairing';
 import { readSettings, SettingRefused, type Settings } from './settings';
@@ -78,7 +79,9 @@ function run(): void {
     addresses: () => settings.lanAddresses ?? ownAddresses(),
     certificates: (names) => certificatesFor(certificatesFolder(settings.database), names, new Date()),
   });
-  const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing } });
+  const links = store.fault ? undefined : createLinks(store.links);
+  for (const { machineId, port } of settings.demoLinks) links?.set(machineId, { over: 'tcp', host: '127.0.0.1', port });
+  const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing }, links });
   network.answer(app);
   const server = createServer(app);
   const stopCopies = store.fault
@@ -106,6 +109,7 @@ function run(): void {
 
   const stop = () => {
     stopCopies();
+    links?.close();
     void network.close();
     server.close(() => {
       store.close();

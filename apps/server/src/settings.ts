@@ -14,6 +14,8 @@ export interface Settings {
   lan: boolean;
   /** Where it opens; every network this machine is on where nobody says. */
   lanAddresses: string[] | undefined;
+  /** Of the demo: machines and the ports of this machine where their simulated devices listen. */
+  demoLinks: { machineId: string; port: number }[];
 }
 
 /** A setting that cannot be used; the message names it and the remedy. */
@@ -41,7 +43,20 @@ export function readSettings(env: NodeJS.ProcessEnv, folder: string): Settings {
     logLevel: env.LOG_LEVEL ?? 'info',
     lan: env.LAN === '1',
     lanAddresses: env.LAN_ADDRESS?.split(','),
+    demoLinks: linksOf(env.DEMO_LINKS ?? ''),
   };
+}
+
+/** `knee-mill=4751,trunnion-mill=4752`. @throws SettingRefused where it is not so */
+function linksOf(text: string): Settings['demoLinks'] {
+  return text
+    .split(',')
+    .filter((one) => one !== '')
+    .map((one) => {
+      const [, machineId = '', port] = /^([A-Za-z0-9_-]+)=(\d{1,5})$/.exec(one) ?? [];
+      if (port === undefined) throw new SettingRefused(`DEMO_LINKS must be as knee-mill=4751, not “${one}”.`);
+      return { machineId, port: Number(port) };
+    });
 }
 
 function hostOf(host: string): string {

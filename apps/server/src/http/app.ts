@@ -5,9 +5,11 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import type { Logger } from 'pino';
 import { createRecord } from '../record';
+import type { Links } from '../link/links';
 import type { Network } from '../network/network';
 import type { Pairing } from '../network/pairing';
 import { copyRoutes } from '../routes/copies';
+import { linkRoutes } from '../routes/link';
 import { networkRoutes, pairRoutes, trustRoutes } from '../routes/network';
 import { openApiRoutes } from '../routes/openapi';
 import { reckonRoutes } from '../routes/reckon';
@@ -34,13 +36,15 @@ export interface AppOptions {
   staticFolder?: string | undefined;
   /** The shop's doors to the local network, where it may have any. */
   doors?: { network: Network; pairing: Pairing } | undefined;
+  /** Readouts and controls that are linked, where there may be any. */
+  links?: Links | undefined;
 }
 
 /** As large as the largest thing the record takes: ten thousand points, or all numbers of a tool table. */
 const BODY_LIMIT = '4mb';
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, db, logger, fonts, staticFolder, doors }: AppOptions): Express {
+export function createApp({ store, db, logger, fonts, staticFolder, doors, links }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
@@ -48,14 +52,20 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors }: App
   if (staticFolder !== undefined) app.use(tellBuild(staticFolder));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
   if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
-  app.use('/api', api({ store, db, fonts, doors }));
+  app.use('/api', api({ store, db, fonts, doors, links }));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);
   app.use(sendProblem(logger));
   return app;
 }
 
-function api({ store, db, fonts, doors }: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors'>): express.Router {
+function api({
+  store,
+  db,
+  fonts,
+  doors,
+  links,
+}: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors' | 'links'>): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -72,6 +82,7 @@ function api({ store, db, fonts, doors }: Pick<AppOptions, 'store' | 'db' | 'fon
     sheetRoutes(record, fonts),
     copyRoutes(store, db),
     ...(doors ? [networkRoutes(doors.network, doors.pairing, store.devices)] : []),
+    ...(links ? [linkRoutes(links, store)] : []),
     reckonRoutes(),
     openApiRoutes(),
   );

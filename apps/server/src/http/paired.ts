@@ -30,13 +30,14 @@ export function onlyPaired(pairing: Pairing): RequestHandler {
   };
 }
 
-/** Who is let in is decided at the shop's own machine alone. */
-export const onlyHere: RequestHandler = (request, _response, next) => {
-  if (!isFromNetwork(request)) return next();
-  throw new HttpProblem(
-    403,
-    'only-here',
-    'Only at the machine',
-    'Devices are let in and dismissed on the machine the shop runs on. Open Settings there.',
-  );
-};
+/**
+ * What is done at the machine the shop runs on alone: who is let in, how it is wired.
+ *
+ * @param detail what a device on the network is told instead
+ */
+export const onlyHere =
+  (detail: string): RequestHandler =>
+  (request, _response, next) => {
+    if (!isFromNetwork(request)) return next();
+    throw new HttpProblem(403, 'only-here', 'Only at the machine', detail);
+  };

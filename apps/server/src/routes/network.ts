@@ -93,7 +93,10 @@ export function trustRoutes(network: Network): Router {
 /** Opening the shop to the network, codes, and who is let in: at the shop's own machine only. */
 export function networkRoutes(network: Network, pairing: Pairing, devices: Devices): Router {
   const router = Router();
-  router.use('/network', onlyHere);
+  router.use(
+    '/network',
+    onlyHere('Devices are let in and dismissed on the machine the shop runs on. Open Settings there.'),
+  );
   const state = async () => {
     const code = pairing.code();
     const [url] = network.urls();

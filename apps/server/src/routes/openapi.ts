@@ -1,3 +1,5 @@
+import { linkAddress } from '@zero-point/core/link/address';
+import { told } from '@zero-point/core/link/message';
 import { shopBackup } from '@zero-point/core/formats/shopBackup';
 import { savedBody } from '@zero-point/core/record/entry';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-point/core/record/kinds';
@@ -13,6 +15,7 @@ import { standing } from '@zero-point/core/words/standing';
 import { Router } from 'express';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { linkBody } from './link';
 import { SHOP_DOCUMENTS } from './reading';
 import { documentPath, rowPath } from './record';
 import { sheetQuery } from './sheet';
@@ -27,7 +30,15 @@ const refused = {
   },
 };
 
-const answers = (description: string, schema: z.ZodType, status: '200' | '201' = '200') => ({
+/** A link as it stands; what was heard of its device besides. */
+const link = z.looseObject({
+  machineId: z.string(),
+  address: linkAddress,
+  state: z.enum(['away', 'quiet', 'live']),
+  reason: z.string().optional(),
+});
+
+const answers = (description: string, schema: z.ZodType, status: '200' | '201' | '202' = '200') => ({
   responses: { [status]: { description, ...json(schema) }, ...refused },
 });
 
@@ -194,6 +205,38 @@ function setupPaths(): ZodOpenApiPathsObject {
       get: {
         summary: 'Look through the whole file of the shop',
         ...answers('What was looked through, and what is wrong with it', shopCheck),
+      },
+    },
+    '/api/links': {
+      get: {
+        summary: 'Links to readouts and controls, as they stand',
+        ...answers('One a linked machine', z.array(link)),
+      },
+    },
+    '/api/machines/{id}/link': {
+      put: {
+        summary: 'Give a machine its link, or none; at the shop’s own machine alone',
+        requestParams: { path },
+        requestBody: json(linkBody),
+        ...answers('As it stands', link.nullable()),
+      },
+    },
+    '/api/machines/{id}/link/events': {
+      get: {
+        summary: 'A link as it changes, and every second',
+        requestParams: { path },
+        responses: {
+          '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
+          ...refused,
+        },
+      },
+    },
+    '/api/machines/{id}/link/told': {
+      post: {
+        summary: 'Ask a device something, or tell a stand-in what to do',
+        requestParams: { path },
+        requestBody: json(told),
+        ...answers('It was said', z.object({ told: z.literal(true) }), '202'),
       },
     },
     '/api/setup-files': {

@@ -4,6 +4,7 @@ import { devices } from './devices';
 import { documents } from './documents';
 import { entries } from './entries';
 import { lines } from './lines';
+import { links } from './links';
 import { LAST_SEQ } from './nextSeq';
 import { readings } from './readings';
 import { setups } from './setups';
@@ -23,6 +24,7 @@ export function createStore(db: Database, fault?: DatabaseFault) {
     tallies: tallies(db, tables),
     devices: devices(db),
     lines: lines(db),
+    links: links(db),
     /** What this database holds; undefined while it is new. */
     kind: (): 'demo' | 'own' | undefined => kind.get(),
     setKind: (value: 'demo' | 'own') => setKind.run(value),

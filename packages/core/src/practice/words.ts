@@ -93,6 +93,7 @@ export function feelWords({ held, between, rpm, broken }: Mill, felt: Feel): str
   if (broken === 'dug-in') return 'It has dug in. Begin again.';
   if (!held) return 'Nothing in the spindle.';
   if (held.kind === 'spring-finder' || held.kind === 'bearing-finder') return finderWords(held.kind, felt, rpm);
+  if (held.kind === 'probe') return felt === 'found' ? 'Its light is on: it has tripped.' : 'Its light is off.';
   if (!between) return felt === 'past' ? 'Metal on metal.' : felt === 'near' ? 'Close by the part.' : 'Free.';
   if (between.kind === 'block')
     return { clear: 'The block goes under freely.', near: 'The block goes under freely.', found: 'The block just slides under.', past: 'The block does not go under.' }[felt]; // prettier-ignore

@@ -1,4 +1,4 @@
-import type { MillAct } from '@zero-point/core/practice/mill/act';
+import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import type { Axis } from '@zero-point/core/schema/quantities';

@@ -1,6 +1,6 @@
 import { feel } from '@zero-point/core/practice/mill/contact';
 import { feelWords } from '@zero-point/core/practice/words';
-import type { MillAct } from '@zero-point/core/practice/mill/act';
+import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';

@@ -1,4 +1,5 @@
-import { act, type MillAct } from '../mill/act';
+import { act } from '../mill/act';
+import type { MillAct } from '../mill/millAct';
 import { feel, tipOf } from '../mill/contact';
 import type { Surface } from '../mill/surface';
 import type { Mill } from '../mill/mill';

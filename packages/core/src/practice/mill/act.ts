@@ -5,19 +5,8 @@ import type { MillEvent, Touching } from './events';
 import { trueThickness } from './hidden';
 import type { Coordinates } from './spec';
 import type { Mill } from './mill';
+import type { MillAct } from './millAct';
 import { shown } from './shown';
-
-/** What a person does at a mill. */
-export type MillAct =
-  /** Turns a handwheel, or jogs: mm of the screw, + toward plus. */
-  | { do: 'move'; axis: Axis; by: number }
-  | { do: 'spin'; rpm: number }
-  /** Puts something in the spindle, or takes it out. */
-  | { do: 'hold'; contact: string | undefined }
-  /** Holds something at the contact, or puts it away. */
-  | { do: 'put'; between: string | undefined }
-  /** Has the scale show a figure where it stands. */
-  | { do: 'set'; axis: Axis; value: number };
 
 /** Near something a move is followed in pieces of so much, mm, so that nothing is driven through unseen. */
 const PIECE = 0.25;

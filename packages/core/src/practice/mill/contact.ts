@@ -61,7 +61,8 @@ const beyond = (at: number, size: number): number => Math.max(-at, at - size);
 /**
  * What a hand feels or an eye sees at the contact.
  *
- * `clear`: nothing near. `near`: about to. `found`: it jumps, its ring stops, the paper drags, the block just passes.
+ * `clear`: nothing near. `near`: about to. `found`: it jumps, its ring stops, the probe trips, the paper drags, the block just
+ * passes.
  * `past`: too far, and it can be told: the feeler is stuck, the block does not pass. A finder that has jumped looks the
  * same however far past it is.
  */
@@ -88,8 +89,8 @@ export function feel(mill: Mill): Feel {
   const gap = near.gap - tripOf(mill, near.surface);
   if (gap > NEAR) return 'clear';
   if (turns(mill)) return gap <= 0 ? (mill.rpm > 0 ? 'found' : 'near') : 'near';
-  const { between } = mill;
-  if (!between) return gap <= 0 ? 'past' : 'near';
+  const { between, held } = mill;
+  if (!between) return gap > 0 ? 'near' : held?.kind === 'probe' ? 'found' : 'past';
   if (between.kind === 'block') return gap < 0 ? 'past' : gap <= DRAGS.block ? 'found' : 'near';
   return gap > 0 ? 'near' : gap >= -DRAGS[between.kind] ? 'found' : 'past';
 }

@@ -1,7 +1,7 @@
 import type { Axis } from '../../schema/quantities';
 
 /** What goes into the spindle and finds a face or a height, by how it shows that it has. */
-export type ContactKind = 'spring-finder' | 'bearing-finder' | 'pin' | 'cutter';
+export type ContactKind = 'spring-finder' | 'bearing-finder' | 'probe' | 'pin' | 'cutter';
 
 export interface Contact {
   id: string;

@@ -1,0 +1,26 @@
+import { STAND_INS } from '@zero-point/core/link/standIns';
+import { serveStandIn } from './serve';
+
+/** A simulated device as a process of its own: `KIND` is `readout` or `controller`, `PORT` where it listens on this machine. */
+const kind = process.env.KIND === 'controller' ? 'controller' : 'readout';
+const port = Number(process.env.PORT ?? 0);
+const { server, close } = serveStandIn(STAND_INS[kind]);
+
+server.on('error', (error: NodeJS.ErrnoException) => {
+  process.stderr.write(`The simulated ${kind} cannot listen on port ${port}: ${error.code ?? error.message}\n`);
+  process.exit(1);
+});
+server.listen(port, '127.0.0.1', () => {
+  const address = server.address();
+  const at = typeof address === 'object' && address ? address.port : port;
+  process.stdout.write(`${STAND_INS[kind].name} is at 127.0.0.1:${at}\n`);
+});
+
+const stop = () => {
+  close();
+  process.exit(0);
+};
+process.once('SIGINT', stop);
+process.once('SIGTERM', stop);
+// It goes with whoever started it.
+process.once('disconnect', stop);

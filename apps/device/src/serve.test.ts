@@ -1,0 +1,69 @@
+import { STAND_INS } from '@zero-point/core/link/standIns';
+import type { Said, Told } from '@zero-point/core/link/message';
+import { connect, type AddressInfo } from 'node:net';
+import { serveStandIn } from './serve';
+
+let closing: (() => void)[] = [];
+afterEach(() => {
+  closing.forEach((close) => close());
+  closing = [];
+});
+
+async function served() {
+  const { server, close } = serveStandIn(STAND_INS.readout);
+  closing.push(close);
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as AddressInfo;
+  const join = async () => {
+    const socket = connect({ port, host: '127.0.0.1' });
+    closing.push(() => socket.destroy());
+    const said: Said[] = [];
+    const waiting: { wanted: (line: Said) => boolean; found: (line: Said) => void }[] = [];
+    let half = '';
+    socket.setEncoding('utf8').on('data', (text) => {
+      half += String(text);
+      const lines = half.split('\n');
+      half = lines.pop() ?? '';
+      for (const line of lines.map((one) => JSON.parse(one) as Said)) {
+        said.push(line);
+        waiting.filter(({ wanted }) => wanted(line)).forEach(({ found }) => found(line));
+      }
+    });
+    await new Promise<void>((resolve) => socket.once('connect', () => resolve()));
+    return {
+      raw: (text: string) => socket.write(text),
+      tell: (what: Told) => socket.write(`${JSON.stringify(what)}\n`),
+      next: (wanted: (line: Said) => boolean) =>
+        new Promise<Said>((resolve) => {
+          const found = said.find(wanted);
+          if (found) resolve(found);
+          else waiting.push({ wanted, found: resolve });
+        }),
+    };
+  };
+  return { join };
+}
+
+test('says who it is to whoever joins, and where it stands again and again', async () => {
+  const { join } = await served();
+  const one = await join();
+  expect(await one.next(({ is }) => is === 'hello')).toMatchObject({ standIn: true, kind: 'readout' });
+  expect(await one.next(({ is }) => is === 'position')).toMatchObject({ at: { x: 0, y: 0, z: 0 } });
+});
+
+test('what one tells it, all see', async () => {
+  const { join } = await served();
+  const [one, two] = [await join(), await join()];
+  one.tell({ do: 'act', act: { do: 'set', axis: 'x', value: 7.5 } });
+  const seen = await two.next((line) => line.is === 'position' && line.at.x === 7.5);
+  expect(seen.is).toBe('position');
+});
+
+test('what is not understood is said, and it goes on', async () => {
+  const { join } = await served();
+  const one = await join();
+  one.raw('what?\n{"do":"fly"}\n');
+  expect(await one.next(({ is }) => is === 'trouble')).toEqual({ is: 'trouble', says: 'That was not understood.' });
+  one.tell({ do: 'press' });
+  expect(await one.next(({ is }) => is === 'touch')).toMatchObject({ scale: 'readout' });
+});

@@ -1,0 +1,51 @@
+import { createLineSplitter } from '@zero-point/core/link/lineSplitter';
+import { LONGEST_LINE, told, type Said } from '@zero-point/core/link/message';
+import { answer, createStandIn, helloLine, positionLine, type StandInSpec } from '@zero-point/core/link/standIn';
+import { createServer, type Server, type Socket } from 'node:net';
+
+/** A device says where it stands so often, ms. */
+const BEAT = 400;
+
+const written = (line: Said): string => `${JSON.stringify(line)}\n`;
+
+/**
+ * A stand-in that listens on a port of this machine: says who it is and where it stands to everybody who is connected, and
+ * does what it is told by any of them.
+ */
+export function serveStandIn(spec: StandInSpec): { server: Server; close: () => void } {
+  let standIn = createStandIn(spec);
+  const sockets = new Set<Socket>();
+  const sayAll = (lines: readonly Said[]) => {
+    const text = lines.map(written).join('');
+    for (const socket of sockets) socket.write(text);
+  };
+  const hear = (line: string): Said[] => {
+    try {
+      const { next, lines } = answer(standIn, told.parse(JSON.parse(line)));
+      standIn = next;
+      return lines;
+    } catch {
+      return [{ is: 'trouble', says: 'That was not understood.' }];
+    }
+  };
+  const server = createServer((socket) => {
+    const splitter = createLineSplitter(LONGEST_LINE);
+    sockets.add(socket);
+    socket.setEncoding('utf8');
+    socket.on('data', (text) => {
+      for (const line of splitter.push(String(text))) sayAll(hear(line));
+    });
+    socket.on('error', () => socket.destroy());
+    socket.on('close', () => sockets.delete(socket));
+    socket.write(written(helloLine(standIn)) + written(positionLine(standIn)));
+  });
+  const beat = setInterval(() => sayAll([positionLine(standIn)]), BEAT);
+  return {
+    server,
+    close: () => {
+      clearInterval(beat);
+      for (const socket of sockets) socket.destroy();
+      server.close();
+    },
+  };
+}

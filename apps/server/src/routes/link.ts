@@ -1,0 +1,73 @@
+import { linkAddress } from '@zero-point/core/link/address';
+import { told } from '@zero-point/core/link/message';
+import { id as idSchema } from '@zero-point/core/schema/quantities';
+import { createSession } from 'better-sse';
+import { Router } from 'express';
+import { z } from 'zod';
+import { onlyHere } from '../http/paired';
+import { HttpProblem, notFound, parsed } from '../http/problem';
+import type { Links, NotTold } from '../link/links';
+import type { Store } from '../store/store';
+
+/** A machine's link as it is saved: an address, or none. */
+export const linkBody = z.object({ address: linkAddress.nullable() });
+
+const NOT_TOLD: Readonly<Record<Exclude<NotTold, 'no-link'>, [code: string, title: string, detail: string]>> = {
+  away: [
+    'link-away',
+    'Not connected',
+    'The device does not answer. See that it is on and its cable in, then try again.',
+  ],
+  'not-a-stand-in': [
+    'not-a-stand-in',
+    'Not moved',
+    'Only a simulated machine is moved from here. Move this one at its own handwheels or control.',
+  ],
+};
+
+/** Links to readouts and controls: how they stand, live, and what they are asked. How they are wired is said at the shop's own machine alone. */
+export function linkRoutes(links: Links, store: Store): Router {
+  const router = Router();
+  const machineOf = (key: unknown): string => {
+    const id = parsed(idSchema, key);
+    if (!store.documents.get('machine', '', id)) throw notFound('machine', id);
+    return id;
+  };
+  const linked = (key: unknown) => {
+    const id = machineOf(key);
+    const view = links.view(id);
+    if (!view) throw notFound('link of the machine', id);
+    return { id, view };
+  };
+  router.get('/links', (_request, response) => {
+    response.json(links.views());
+  });
+  const here = onlyHere('A link is set up on the machine the shop runs on. Open Shop there.');
+  router.put('/machines/:id/link', here, (request, response) => {
+    const id = machineOf(request.params.id);
+    const { address } = parsed(linkBody, request.body);
+    store.write(() => links.set(id, address ?? undefined));
+    response.json(links.view(id) ?? null);
+  });
+  router.head('/machines/:id/link/events', (_request, response) => {
+    response.type('text/event-stream').end();
+  });
+  router.get('/machines/:id/link/events', async (request, response) => {
+    const { id, view } = linked(request.params.id);
+    const session = await createSession(request, response, { keepAlive: 15_000 });
+    session.once(
+      'disconnected',
+      links.listen(id, (next) => session.push(next, 'link')),
+    );
+    session.push(view, 'link');
+  });
+  router.post('/machines/:id/link/told', (request, response) => {
+    const { id } = linked(request.params.id);
+    const why = links.tell(id, parsed(told, request.body));
+    if (why === undefined) return void response.status(202).json({ told: true });
+    if (why === 'no-link') throw notFound('link of the machine', id);
+    const [code, title, detail] = NOT_TOLD[why];
+    throw new HttpProblem(409, code, title, detail);
+  });
+  return router;
+}

@@ -1,0 +1,23 @@
+import { BETWEENS, kneeMill, TRAY } from '../practice/lessons/practiceShop';
+import type { Contact, MillSpec } from '../practice/mill/spec';
+import type { StandInSpec } from './standIn';
+
+const PROBE: Contact = { id: 'probe-6', name: '3D probe 6', kind: 'probe', diameter: 6, length: 90, mostRpm: 0 };
+
+const { springFinder, ringFinder, pin, cutter, drill } = TRAY;
+const { feeler, block } = BETWEENS;
+
+/** The control counts in thousandths. */
+const centre: MillSpec = { ...kneeMill([PROBE, cutter, drill], [block]), step: { x: 0.001, y: 0.001, z: 0.001 } };
+
+/** The two devices that the demo starts. */
+export const STAND_INS = {
+  readout: {
+    name: 'Simulated readout',
+    kind: 'readout',
+    unit: 'mm',
+    mill: kneeMill([springFinder, ringFinder, pin, cutter], [feeler, block]),
+    seed: 41,
+  },
+  controller: { name: 'Simulated control', kind: 'controller', unit: 'mm', mill: centre, seed: 42 },
+} as const satisfies Record<string, StandInSpec>;

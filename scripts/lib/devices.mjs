@@ -1,0 +1,32 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { ROOT } from './steps.mjs';
+
+/** Which machine of the demo shop each simulated device stands beside. */
+const BESIDE = { readout: 'knee-mill', controller: 'trunnion-mill' };
+
+/** Starts one simulated device as a process of its own, that ends with this one; gives the port it listens on. */
+function startDevice(kind) {
+  const child = spawn(process.execPath, [join(ROOT, 'apps/device/dist/device.mjs')], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
+    env: { ...process.env, KIND: kind, PORT: '0' },
+  });
+  return new Promise((resolve, reject) => {
+    child.once('exit', (code) => reject(new Error(`the simulated ${kind} ended with ${code}`)));
+    child.stdout.on('data', (text) => {
+      const port = /:(\d+)\s/.exec(text.toString())?.[1];
+      if (port) resolve({ port: Number(port), stop: () => child.kill('SIGTERM') });
+    });
+  });
+}
+
+/** Both simulated devices, and what the server is told of them. */
+export async function startDevices() {
+  const kinds = Object.keys(BESIDE);
+  const devices = await Promise.all(kinds.map(startDevice));
+  return {
+    environment: { DEMO_LINKS: kinds.map((kind, i) => `${BESIDE[kind]}=${devices[i].port}`).join(',') },
+    stop: () => devices.forEach(({ stop }) => stop()),
+  };
+}
