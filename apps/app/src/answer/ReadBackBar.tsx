@@ -5,7 +5,10 @@ import { readBackQuestion, readBackTrouble } from '@zero-point/core/words/readBa
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { tellLink } from '../api/links';
 import { Bar } from '../frame/Bar';
+import { liveFigure, offsetFigure } from '@zero-point/core/link/live';
+import { useLinked } from '../link/LinkContext';
 import { logReadBack } from '../record/log';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
@@ -18,11 +21,19 @@ export function ReadBackBar({ book }: { book: Book }) {
   const [asking, setAsking] = useState<ReadBackState | undefined>(undefined);
   // When the page was opened: what is set after it is newer still.
   const [now] = useState(Date.now);
+  const linked = useLinked();
   const open = openReadBacks(book, now).find(({ setting }) => !later.includes(setting.id));
   if (!open) return null;
   const { units } = book.setup;
   const { setting, expected, agrees } = open;
   const wrong = agrees === false;
+  const offset = setting.place.workOffset ?? book.machine.workOffsets?.[0] ?? '';
+  const live =
+    linked &&
+    (setting.form === 'work-offset'
+      ? offsetFigure(linked.view, offset, open.axis)
+      : liveFigure(linked.view, { axis: open.axis, scale: linked.scale, byControl: false }));
+  const asks = setting.form === 'work-offset' && linked?.view.hello?.kind === 'controller';
   const confirm = () => logReadBack(book, setting, formatLength(expected, { unit: units }));
   return (
     <Bar role={wrong ? 'alert' : 'status'} background={palette.surface} edge={wrong ? palette.bad : palette.line}>
@@ -33,6 +44,19 @@ export function ReadBackBar({ book }: { book: Book }) {
         <Button mode="contained-tonal" onPress={confirm}>
           {wrong ? 'Now it does' : 'Yes'}
         </Button>
+        {asks && (
+          <Button
+            mode="outlined"
+            onPress={() => void tellLink(linked.view.machineId, { do: 'offsets' }).catch(() => undefined)}
+          >
+            Ask the control
+          </Button>
+        )}
+        {live?.kind === 'figure' && (
+          <Button mode="contained-tonal" onPress={() => logReadBack(book, setting, live)}>
+            {`Take it: ${setting.form === 'work-offset' ? `${offset} ` : ''}${formatLength(live.mm, { unit: units })}`}
+          </Button>
+        )}
         <Button mode="outlined" onPress={() => setAsking(open)}>
           No
         </Button>
@@ -55,5 +79,5 @@ export function ReadBackBar({ book }: { book: Book }) {
 
 const styles = StyleSheet.create({
   words: { flexShrink: 1, fontWeight: '700' },
-  buttons: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
 });

@@ -6,6 +6,10 @@ import { MainAction } from '../frame/MainAction';
 import { useKeyHeight, useWide } from '../frame/useShape';
 import { Keypad } from '../keypad/Keypad';
 import { LengthEntry, type EntryRef } from '../keypad/LengthEntry';
+import { LiveEntry } from '../link/LiveEntry';
+import { useLinked } from '../link/LinkContext';
+import type { LiveFigure } from '@zero-point/core/link/live';
+import type { Axis } from '@zero-point/core/schema/quantities';
 
 interface ReadingDockProps {
   /** What the number is: "X on the readout". */
@@ -17,6 +21,11 @@ interface ReadingDockProps {
   dial?: boolean;
   /** Logs the text, and the second one where it is asked for; says what is wrong instead. */
   onLog: (text: string, across: string) => string | undefined;
+  /** Of which axis of the machine it is, where a link may show it; and whether it is what a cycle of the control found. */
+  axis?: Axis | undefined;
+  byControl?: boolean;
+  /** Logs what was taken from a link; says what is wrong instead. */
+  onTake?: ((figure: LiveFigure) => string | undefined) | undefined;
   /** Something else to do when nothing is typed. */
   next: { label: string; onPress: () => void } | undefined;
   /** Why nothing can be logged yet. */
@@ -34,11 +43,15 @@ export function ReadingDock({
   dial = false,
   unit,
   onLog,
+  axis,
+  byControl = false,
+  onTake,
   next,
   blocked,
   typed = '',
   draft,
 }: ReadingDockProps) {
+  const linked = useLinked();
   const wide = useWide();
   const keyHeight = useKeyHeight();
   const [ownText, setOwnText] = useState(typed);
@@ -78,6 +91,10 @@ export function ReadingDock({
   };
   const offerNext = next && text === '';
   const typing = acrossLabel !== undefined && second;
+  const [byHand, setByHand] = useState(false);
+  const live = linked !== undefined && axis !== undefined && onTake !== undefined;
+  // What the machine says needs no keys: they come when they are asked for.
+  const taking = live && !wide && !byHand && linked.view.state !== 'away' && text === '';
   const ownKeypad = !wide && !system;
   const useSystem = ownKeypad
     ? () => {
@@ -87,55 +104,87 @@ export function ReadingDock({
     : undefined;
   return (
     <View style={styles.dock}>
-      <View style={styles.fields}>
-        <View style={styles.field}>
-          <LengthEntry
-            ref={field}
-            label={label}
-            unit={unit}
-            text={text}
-            onChange={change}
-            onSubmit={log}
-            onFocus={() => setSecond(false)}
-            error={error}
-            ownKeypad={ownKeypad}
-            onSystem={acrossLabel === undefined ? useSystem : undefined}
-          />
-        </View>
-        {acrossLabel !== undefined && (
-          <View style={styles.field}>
-            <LengthEntry
-              ref={acrossField}
-              label={acrossLabel}
-              unit={unit}
-              text={across}
-              onChange={changeAcross}
-              onSubmit={log}
-              onFocus={() => setSecond(true)}
-              ownKeypad={ownKeypad}
-            />
-          </View>
-        )}
-      </View>
-      {ownKeypad && (
-        <Keypad
-          dial={dial}
-          text={typing ? across : text}
-          onChange={typing ? changeAcross : change}
-          keyHeight={keyHeight}
+      {live && (wide || taking) && (
+        <LiveEntry
+          view={linked.view}
+          wanted={{ axis, scale: linked.scale, byControl }}
+          unit={unit}
+          onTake={(figure) => blocked ?? onTake(figure)}
+          typing={text !== ''}
         />
       )}
-      <MainAction
-        label={
-          offerNext
-            ? next.label
-            : acrossLabel !== undefined && !typing && across === ''
-              ? `Next: ${acrossLabel}`
-              : 'Log this reading'
-        }
-        onPress={offerNext ? next.onPress : log}
-      />
-      {!wide && system && <Button onPress={() => setSystem(false)}>Use the shop keypad</Button>}
+      {taking && (
+        <View style={styles.fields}>
+          <Button compact onPress={() => setByHand(true)}>
+            Type it
+          </Button>
+          {next && (
+            <Button mode="outlined" style={styles.field} onPress={next.onPress}>
+              {next.label}
+            </Button>
+          )}
+        </View>
+      )}
+      {!taking && (
+        <>
+          <View style={styles.fields}>
+            <View style={styles.field}>
+              <LengthEntry
+                ref={field}
+                label={label}
+                unit={unit}
+                text={text}
+                onChange={change}
+                onSubmit={log}
+                onFocus={() => setSecond(false)}
+                error={error}
+                ownKeypad={ownKeypad}
+                onSystem={acrossLabel === undefined ? useSystem : undefined}
+              />
+            </View>
+            {acrossLabel !== undefined && (
+              <View style={styles.field}>
+                <LengthEntry
+                  ref={acrossField}
+                  label={acrossLabel}
+                  unit={unit}
+                  text={across}
+                  onChange={changeAcross}
+                  onSubmit={log}
+                  onFocus={() => setSecond(true)}
+                  ownKeypad={ownKeypad}
+                />
+              </View>
+            )}
+          </View>
+          {ownKeypad && (
+            <Keypad
+              dial={dial}
+              text={typing ? across : text}
+              onChange={typing ? changeAcross : change}
+              keyHeight={keyHeight}
+            />
+          )}
+          {live && wide && text === '' && !offerNext ? (
+            <Button mode="outlined" onPress={log}>
+              Log what is typed
+            </Button>
+          ) : (
+            <MainAction
+              label={
+                offerNext
+                  ? next.label
+                  : acrossLabel !== undefined && !typing && across === ''
+                    ? `Next: ${acrossLabel}`
+                    : 'Log this reading'
+              }
+              onPress={offerNext ? next.onPress : log}
+            />
+          )}
+          {!wide && system && <Button onPress={() => setSystem(false)}>Use the shop keypad</Button>}
+          {live && byHand && <Button onPress={() => setByHand(false)}>Take it from the link</Button>}
+        </>
+      )}
     </View>
   );
 }

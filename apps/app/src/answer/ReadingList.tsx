@@ -1,4 +1,4 @@
-import { textOf, unitOf } from '@zero-point/core/record/source';
+import { linkOf, textOf, unitOf } from '@zero-point/core/record/source';
 import type { Reading } from '@zero-point/core/record/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -73,6 +73,7 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
   const struck = reading.struckBy !== null;
   const shown = formatLength(reading.value, { unit });
   const text = textOf(reading.source);
+  const link = linkOf(reading.source);
   const typedOtherwise = text !== undefined && (unitOf(reading.source) !== unit || !/^[+\-−]?[\d.]+$/.test(text));
   return (
     <View role="listitem">
@@ -96,7 +97,12 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
             {TIME.format(new Date(reading.takenAt))}
           </Words>
         </View>
-        {typedOtherwise && (
+        {link !== undefined && (
+          <Words kind="note" tone="soft">
+            taken from {link}
+          </Words>
+        )}
+        {link === undefined && typedOtherwise && (
           <Words kind="note" tone="soft">
             typed “{text}”
           </Words>

@@ -1,3 +1,5 @@
+import type { LiveFigure } from '@zero-point/core/link/live';
+import type { Axis } from '@zero-point/core/schema/quantities';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { FormView } from '@zero-point/core/words/formView';
 import type { ReactNode } from 'react';
@@ -17,6 +19,10 @@ interface TouchDockProps {
   dial?: boolean;
   forms: readonly FormView[];
   onLog: (text: string, across: string) => string | undefined;
+  /** The axis that is read, whether by a cycle of the control, and how what a link shows is logged. */
+  axis?: Axis | undefined;
+  byControl?: boolean;
+  onTake?: ((figure: LiveFigure) => string | undefined) | undefined;
   onDone: (form: FormView) => void;
   blocked?: string | undefined;
   /** What stands in the field at first: carried here from elsewhere. */
@@ -34,6 +40,9 @@ export function TouchDock({
   dial,
   forms,
   onLog,
+  axis,
+  byControl = false,
+  onTake,
   onDone,
   blocked,
   gate,
@@ -41,7 +50,7 @@ export function TouchDock({
 }: TouchDockProps) {
   const wide = useWide();
   const { form } = page;
-  const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, blocked, typed };
+  const entry = { label, acrossLabel, dial: dial ?? false, unit, onLog, axis, byControl, onTake, blocked, typed };
   if (wide) {
     return (
       <View style={styles.wide}>

@@ -10,9 +10,11 @@ import type { Source } from '@zero-point/core/record/source';
 import type { DialSubject, SizeSubject, Subject, TouchedSubject } from '@zero-point/core/record/subject';
 import type { NewZeroing } from '@zero-point/core/record/zeroing';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
+import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength, type ParsedLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';
+import type { Said } from './said';
 
 interface Touch {
   subject: TouchedSubject;
@@ -32,10 +34,11 @@ interface ByControl {
 
 const FULL = 'This device has no room left to keep the reading. Free some space, then log it again.';
 
-/** A length as typed; on a dial turns and lines count too. */
-export function readLength(book: Book, axis: Axis, text: string): ParsedLength {
+/** A length as typed; on a dial turns and lines count too. What was taken from a link stands as it is. */
+export function readLength(book: Book, axis: Axis, said: Said): ParsedLength {
+  if (typeof said !== 'string') return { ok: true, mm: said.mm };
   const { setup, machine } = book;
-  return parseLength(text, setup.units, scaleOf(book) === 'dial' ? machine.axes[axis].dial : undefined);
+  return parseLength(said, setup.units, scaleOf(book) === 'dial' ? machine.axes[axis].dial : undefined);
 }
 
 const wrongWith = (read: ParsedLength, what: string): string | undefined =>
@@ -47,19 +50,37 @@ const typedIn = (book: Book, text: string): Extract<Source, { by: 'typed' }> => 
   unit: book.setup.units,
 });
 
+/** Where a figure came from: typed, or taken from a link with the line it sent. */
+const sourceOf = (book: Book, said: Said): Source =>
+  typeof said === 'string' ? typedIn(book, said) : { by: 'captured', link: said.link, line: said.line };
+
+/** The same where the control worked it out; a taken one is written out in its own unit. */
+const controlSource = (book: Book, said: Said, byControl: ByControl): Source => {
+  if (typeof said === 'string') return { ...typedIn(book, said), ...byControl, by: 'control' };
+  const { mm, unit, link, line } = said;
+  return {
+    by: 'control',
+    text: formatLength(mm, { unit, decimals: unit === 'mm' ? 4 : 5 }),
+    unit,
+    link,
+    line,
+    ...byControl,
+  };
+};
+
 const now = (): string => new Date().toISOString();
 
-/** Logs what was typed as a touch; gives back what is wrong with it instead, and then logs nothing. */
+/** Logs what was typed, or taken, as a touch; gives back what is wrong with it instead, and then logs nothing. */
 export function logTouch(
   book: Book,
   touch: Touch,
-  text: string,
+  said: Said,
   acrossText?: string,
   byControl?: ByControl,
 ): string | undefined {
-  const read = readLength(book, touch.axis, text);
+  const read = readLength(book, touch.axis, said);
   const other = touch.axis === 'x' ? 'y' : 'x';
-  const across = acrossText === undefined ? undefined : readLength(book, other, acrossText);
+  const across = acrossText === undefined ? undefined : acrossOf(book, other, said, acrossText);
   if (!read.ok) return wrongWith(read, 'what it shows');
   if (across && !across.ok) return wrongWith(across, `where ${other.toUpperCase()} stands`);
   const inSpindle = touch.tool ?? ('tool' in touch.subject ? touch.subject.tool : undefined);
@@ -70,14 +91,26 @@ export function logTouch(
     id: uuidv7(),
     place: placeNow(book),
     epoch: currentEpoch(book, touch.axis),
-    source: byControl ? { ...typedIn(book, text), ...byControl, by: 'control' } : typedIn(book, text),
+    source: byControl ? controlSource(book, said, byControl) : sourceOf(book, said),
     value: read.mm + (byControl?.place ?? 0),
-    ...(across?.ok && acrossText !== undefined && { across: { text: acrossText.trim(), value: across.mm } }),
+    ...(across?.ok &&
+      acrossText !== undefined && {
+        across: { text: acrossWords(book, across.mm, said, acrossText), value: across.mm },
+      }),
     ...(cutter && { cutterId: cutter.id }),
     takenAt: now(),
   };
   return kept(() => logRow({ kind: 'reading', setupId: book.setup.id, body }));
 }
+
+/** Where the other axis stands: what was taken shows it too. */
+const acrossOf = (book: Book, axis: Axis, said: Said, text: string): ParsedLength => {
+  const mm = typeof said === 'string' ? undefined : said.at[axis];
+  return mm === undefined ? readLength(book, axis, text) : { ok: true, mm };
+};
+
+const acrossWords = ({ setup }: Book, mm: number, said: Said, text: string): string =>
+  typeof said === 'string' ? text.trim() : formatLength(mm, { unit: setup.units });
 
 /** Logs what an indicator's dial shows. */
 export function logDial(
@@ -184,8 +217,8 @@ export function logZeroing(
 }
 
 /** Logs what the machine shows of a setting; gives back what is wrong with the text instead, and then logs nothing. */
-export const logReadBack = (book: Book, setting: { id: string; axis: Axis }, text: string): string | undefined =>
-  logShown(book, { kind: 'setting', zeroingId: setting.id }, readLength(book, setting.axis, text), text);
+export const logReadBack = (book: Book, setting: { id: string; axis: Axis }, said: Said): string | undefined =>
+  logShown(book, { kind: 'setting', zeroingId: setting.id }, readLength(book, setting.axis, said), said);
 
 /** Logs what the control has entered for a tool or a plate; gives back what is wrong with the text instead. */
 export const logEntered = (
@@ -194,9 +227,9 @@ export const logEntered = (
   text: string,
 ): string | undefined => logShown(book, of, parseLength(text, book.setup.units), text);
 
-function logShown(book: Book, of: NewReadBack['of'], read: ParsedLength, text: string): string | undefined {
+function logShown(book: Book, of: NewReadBack['of'], read: ParsedLength, said: Said): string | undefined {
   if (!read.ok) return wrongWith(read, 'what it shows');
-  const body = { id: uuidv7(), of, shown: read.mm, source: typedIn(book, text), at: now() };
+  const body = { id: uuidv7(), of, shown: read.mm, source: sourceOf(book, said), at: now() };
   return kept(() => logRow({ kind: 'readBack', setupId: book.setup.id, body }));
 }
 

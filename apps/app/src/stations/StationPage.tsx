@@ -22,6 +22,7 @@ import { DoubtBar } from './DoubtBar';
 import { LiftedBar } from './LiftedBar';
 import { STATIONS } from './list';
 import { stationPath } from './path';
+import { LinkOf } from '../link/LinkOf';
 import { PracticeSplit } from '../practice/PracticeSplit';
 import { usePracticeBook } from '../practice/usePracticeBook';
 import { useSetup } from '../record/useSetup';
@@ -143,7 +144,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
     </TopBar>
   );
   return (
-    <>
+    <LinkOf book={book}>
       {shape === 'side' && isPractice(id) ? null : shape === 'side' ? (
         // On its side a phone has no height for both.
         <View style={styles.side}>
@@ -163,7 +164,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
           {Screen && <Screen book={book} />}
         </View>
       </View>
-    </>
+    </LinkOf>
   );
 }
 

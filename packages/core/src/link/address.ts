@@ -45,3 +45,24 @@ export type LinkAddress = z.output<typeof linkAddress>;
 /** `127.0.0.1:4750`, or `/dev/ttyUSB0 at 9600`. */
 export const addressWords = (address: LinkAddress): string =>
   address.over === 'tcp' ? `${address.host}:${address.port}` : `${address.path} at ${address.baud}`;
+
+/** An address as it is typed: `192.168.1.30:4750`, or the name of a serial port and its speed. */
+export const linkForm = z
+  .object({ over: z.enum(['tcp', 'serial']), at: z.string().trim(), baud: z.string() })
+  .transform(({ over, at, baud }, context): LinkAddress => {
+    const [, host = at, port = ''] = /^(.*):(\d+)$/.exec(at) ?? [];
+    const read = linkAddress.safeParse(
+      over === 'tcp' ? { over, host, port: Number(port || NaN) } : { over, path: at, baud: Number(baud) },
+    );
+    if (read.success) return read.data;
+    const [issue] = read.error.issues;
+    context.addIssue({ code: 'custom', path: ['at'], message: formWords(over, issue?.path[0]) });
+    return z.NEVER;
+  });
+
+const formWords = (over: LinkAddress['over'], field: PropertyKey | undefined): string =>
+  over === 'serial'
+    ? 'Type the serial port as this computer calls it: /dev/ttyUSB0, or COM3.'
+    : field === 'port'
+      ? 'Type the port behind the address, with a colon between: 192.168.1.30:4750.'
+      : 'Only something in the shop can be linked: an address of its own network, as 192.168.1.30:4750.';

@@ -2,7 +2,7 @@ import type { ReadingScale } from '../record/place';
 import type { Axis } from '../schema/quantities';
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import type { Figures } from './figures';
-import { LONGEST_FIGURES, said, type Hello, type Said } from './message';
+import { LONGEST_FIGURES, said, type Hello, type PositionLine, type Said } from './message';
 import { seenStep, withFigures, type StepsSeen } from './seenStep';
 
 /** Where a device stood, mm, with the line that said so. */
@@ -32,7 +32,7 @@ export type LinkNote =
 /** All that was heard of one device. */
 export interface Heard {
   hello: Hello | undefined;
-  position: (Stood & { rpm?: number | undefined; says?: string | undefined }) | undefined;
+  position: (Stood & Pick<PositionLine, 'rpm' | 'says' | 'felt' | 'holds'>) | undefined;
   /** Its own touch event, counted so that each is told from the next. */
   touch: (Stood & { count: number }) | undefined;
   /** What a cycle found, mm; the ball is off already. */
@@ -117,11 +117,11 @@ export function hear(heard: Heard, line: string, now: number): Heard {
     case 'hello':
       return { ...next, hello: value, steps: {} };
     case 'position': {
-      const { unit, scale, rpm, says } = value;
+      const { unit, scale, rpm, says, felt, holds } = value;
       return {
         ...next,
         steps: withFigures(heard.steps, value.at, heard.hello?.unit === unit ? heard.hello.step : undefined),
-        position: { at: inMillimetres(value.at, unit), scale, unit, line, when: now, rpm, says },
+        position: { at: inMillimetres(value.at, unit), scale, unit, line, when: now, rpm, says, felt, holds },
       };
     }
     case 'touch':

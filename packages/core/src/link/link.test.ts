@@ -198,7 +198,7 @@ describe('the stand-ins', () => {
     const { heard, end } = done(
       start,
       { do: 'home' },
-      { do: 'act', act: { do: 'hold', contact: 'probe-6' } },
+      { do: 'act', act: { do: 'hold', contact: 'probe-4' } },
       { do: 'act', act: { do: 'move', axis: 'y', by: corner.y + 20 } },
       { do: 'act', act: { do: 'move', axis: 'z', by: top + 90 - 5 } },
       { do: 'probe', axis: 'x', way: 1 },
@@ -212,7 +212,7 @@ describe('the stand-ins', () => {
   });
 
   test('what cannot be probed is said: not homed, no probe, a turning spindle, upward, nothing there', () => {
-    const hold = { do: 'act', act: { do: 'hold', contact: 'probe-6' } };
+    const hold = { do: 'act', act: { do: 'hold', contact: 'probe-4' } };
     const way = { do: 'probe', axis: 'x', way: -1 };
     const said = (...orders: unknown[]) => done(controller(), ...orders).heard.trouble;
     expect(said(way)).toBe('Home it first.');
@@ -224,7 +224,7 @@ describe('the stand-ins', () => {
   test('a probe that is turned flies apart', () => {
     const { end } = done(
       controller(),
-      { do: 'act', act: { do: 'hold', contact: 'probe-6' } },
+      { do: 'act', act: { do: 'hold', contact: 'probe-4' } },
       { do: 'act', act: { do: 'spin', rpm: 500 } },
     );
     expect(end.mill.broken).toBe('flew-apart');

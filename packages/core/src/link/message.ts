@@ -59,6 +59,9 @@ const position = z.object({
   rpm: z.number().min(0).max(100_000).optional(),
   /** Of a stand-in: what would be seen or felt. */
   says: text(160).optional(),
+  /** Of a stand-in: whether that shows a touch; and what of its tray is in the spindle, and in the other hand. */
+  felt: z.boolean().optional(),
+  holds: z.object({ spindle: text(60).optional(), hand: text(60).optional() }).optional(),
 });
 
 /** Its own touch event: a probe tripped, or its send key was pressed. `at`: where it stood at that moment. */
@@ -89,6 +92,7 @@ export const said = z.discriminatedUnion('is', [hello, position, touch, result, 
 
 export type Said = z.output<typeof said>;
 export type Hello = Extract<Said, { is: 'hello' }>;
+export type PositionLine = Extract<Said, { is: 'position' }>;
 
 /** What a device is asked, and what a stand-in is told besides. */
 export const told = z.discriminatedUnion('do', [

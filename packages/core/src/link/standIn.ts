@@ -66,13 +66,16 @@ const scaleOf = ({ kind }: StandIn) => (kind === 'controller' ? 'machine' : 'rea
 /** Where it stands, and what would be seen there. */
 export function positionLine(standIn: StandIn): Said {
   const { mill, unit } = standIn;
+  const felt = feel(mill);
   return {
     is: 'position',
     unit,
     scale: scaleOf(standIn),
     at: figuresOf(standIn),
     rpm: mill.rpm,
-    says: feelWords(mill, feel(mill)),
+    says: feelWords(mill, felt),
+    felt: felt === 'found',
+    holds: { spindle: mill.held?.id, hand: mill.between?.id },
   };
 }
 

@@ -2,7 +2,7 @@ import { BETWEENS, kneeMill, TRAY } from '../practice/lessons/practiceShop';
 import type { Contact, MillSpec } from '../practice/mill/spec';
 import type { StandInSpec } from './standIn';
 
-const PROBE: Contact = { id: 'probe-6', name: '3D probe 6', kind: 'probe', diameter: 6, length: 90, mostRpm: 0 };
+const PROBE: Contact = { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 };
 
 const { springFinder, ringFinder, pin, cutter, drill } = TRAY;
 const { feeler, block } = BETWEENS;

@@ -21,7 +21,15 @@ export const source = z.discriminatedUnion('by', [
    * What the control shows, as typed: its result; or the zero its cycle has set, and then the place on the part, mm, that
    * lies between that and what was touched.
    */
-  z.object({ by: z.literal('control'), text: typedText, unit, place: length.optional() }),
+  z.object({
+    by: z.literal('control'),
+    text: typedText,
+    unit,
+    place: length.optional(),
+    /** Taken from its link instead of typed: the link's name and the line it sent. */
+    link: name.optional(),
+    line: z.string().max(500).optional(),
+  }),
   /** The file's name, and which line of it. */
   z.object({ by: z.literal('file'), file: name, line: z.number().int().min(1).optional() }),
   z.object({ by: z.literal('practice') }),
@@ -34,6 +42,9 @@ export const unitOf = (of: Source): LengthUnit | undefined => ('unit' in of ? of
 
 /** What the value is more than the text says, mm: the place on the part of what the control took its zero from. */
 export const placeOf = (of: Source): number => (of.by === 'control' ? (of.place ?? 0) : 0);
+
+/** The link it came by, where it did. */
+export const linkOf = (of: Source): string | undefined => ('link' in of ? of.link : undefined);
 
 /** Just as typed; undefined where nothing was. */
 export const textOf = (of: Source): string | undefined => ('text' in of ? of.text : undefined);

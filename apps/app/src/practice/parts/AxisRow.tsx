@@ -1,14 +1,10 @@
-import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
+import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import type { Axis } from '@zero-point/core/schema/quantities';
-import { formatLength } from '@zero-point/core/units/formatLength';
-import { useEffect, useRef } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Button, IconButton } from 'react-native-paper';
-import { TARGET } from '../../frame/layout';
-import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/Words';
+import { StyleSheet } from 'react-native';
+import { Button } from 'react-native-paper';
+import { StepRow } from './StepRow';
 
 interface AxisRowProps {
   mill: Mill;
@@ -20,85 +16,13 @@ interface AxisRowProps {
   onSet: () => void;
 }
 
-/** Which way plus goes, as a person stands before the mill. */
-const WAYS: Readonly<Record<Axis, readonly [minus: string, plus: string]>> = {
-  x: ['left', 'right'],
-  y: ['toward you', 'away'],
-  z: ['down', 'up'],
-};
+/** One axis of the practice mill: what its scale shows, a step either way, and setting it. */
+export const AxisRow = ({ mill, axis, step, onAct, onSet }: AxisRowProps) => (
+  <StepRow axis={axis} mm={shows(mill, axis)} unit="mm" step={step} onStep={(by) => onAct({ do: 'move', axis, by })}>
+    <Button mode="outlined" compact onPress={onSet} accessibilityLabel={`Set ${axis.toUpperCase()}`} style={styles.set}>
+      Set
+    </Button>
+  </StepRow>
+);
 
-/** A button held down goes on by itself after so long, and then so often, ms. */
-const HELD = 350;
-const EVERY = 70;
-
-/** One axis: what its scale shows, a step either way, and setting it. */
-export function AxisRow({ mill, axis, step, onAct, onSet }: AxisRowProps) {
-  const { palette } = useLook();
-  const name = axis.toUpperCase();
-  const [minus, plus] = WAYS[axis];
-  const move = (sign: 1 | -1) => onAct({ do: 'move', axis, by: sign * step });
-  return (
-    <View style={[styles.row, { borderColor: palette.line }]}>
-      <StepButton icon="minus" label={`${name} ${minus} by ${step} mm`} onStep={() => move(-1)} />
-      <View
-        style={styles.figure}
-        accessible
-        accessibilityLabel={`${name} shows ${formatLength(shows(mill, axis), { unit: 'mm' })} mm`}
-      >
-        <Words kind="strong">{name}</Words>
-        <Figure size={24}>{formatLength(shows(mill, axis), { unit: 'mm', plus: true })}</Figure>
-        <Words kind="note" tone="soft">
-          mm
-        </Words>
-      </View>
-      <StepButton icon="plus" label={`${name} ${plus} by ${step} mm`} onStep={() => move(1)} />
-      <Button mode="outlined" compact onPress={onSet} accessibilityLabel={`Set ${name}`} style={styles.set}>
-        Set
-      </Button>
-    </View>
-  );
-}
-
-/** A step at a press; held down, one after the other until it is let go. */
-function StepButton({ icon, label, onStep }: { icon: 'plus' | 'minus'; label: string; onStep: () => void }) {
-  const latest = useRef(onStep);
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  useEffect(() => {
-    latest.current = onStep;
-  });
-  const ran = useRef(false);
-  const stop = () => clearTimeout(timer.current);
-  useEffect(() => stop, []);
-  const goOn = () => {
-    ran.current = true;
-    latest.current();
-    timer.current = setTimeout(goOn, EVERY);
-  };
-  return (
-    <IconButton
-      icon={icon}
-      mode="outlined"
-      size={26}
-      accessibilityLabel={label}
-      style={styles.step}
-      // Let go after it went on by itself, it stops there: not one step more.
-      onPress={() => {
-        if (!ran.current) onStep();
-        ran.current = false;
-      }}
-      onPressIn={() => {
-        stop();
-        ran.current = false;
-        timer.current = setTimeout(goOn, HELD);
-      }}
-      onPressOut={stop}
-    />
-  );
-}
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: 6, borderBottomWidth: 1, paddingVertical: 2 },
-  figure: { flex: 1, flexDirection: 'row', alignItems: 'baseline', justifyContent: 'center', gap: 8, minWidth: 0 },
-  step: { width: TARGET + 8, height: TARGET + 2, margin: 0, borderRadius: 8 },
-  set: { minWidth: 64 },
-});
+const styles = StyleSheet.create({ set: { minWidth: 64 } });

@@ -1,3 +1,4 @@
+import type { Axis } from '@zero-point/core/schema/quantities';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/record/alignment';
 import type { Book } from '@zero-point/core/book/book';
@@ -5,6 +6,7 @@ import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/book/subjects/alignment';
 import type { DialFace } from '../../indicator/IndicatorDial';
 import { logDial, logTouch } from '../../record/log';
+import { typedText, type Said } from '../../record/said';
 import { saveInSetup } from '../../record/logEntry';
 import { advise, type Advice } from '@zero-point/core/words/alignmentAdvice';
 import { entryLabel, isPlug, question } from '@zero-point/core/words/alignmentPlace';
@@ -22,7 +24,9 @@ export interface AlignmentView {
   /** Passes that were answered, for the chart. */
   history: { pass: number; error: number; U: number }[];
   dial: DialFace | undefined;
-  log: (text: string) => string | undefined;
+  log: (said: Said) => string | undefined;
+  /** The axis of a scale that is read; undefined where it is an indicator's dial. */
+  axis: Axis | undefined;
 }
 
 /** State of one task to view; `again` is a place to read once more. */
@@ -52,7 +56,8 @@ export function alignmentView(
       return [{ pass: one, error, U: uncertainty.U }];
     }),
     dial: dialOf(book, alignment),
-    log: (text) => (place === undefined ? 'Everything is read.' : logPlace(book, alignment, number, place, text)),
+    log: (said) => (place === undefined ? 'Everything is read.' : logPlace(book, alignment, number, place, said)),
+    axis: place === undefined ? undefined : axisRead(alignment, place),
   };
 }
 
@@ -65,21 +70,29 @@ export function dialOf(book: Book, alignment: Alignment): DialFace | undefined {
   return { perTurn, resolution, range: gauge?.range ?? perTurn * 5, sense: alignment.sense };
 }
 
-function logPlace(book: Book, alignment: Alignment, pass: number, place: number, text: string) {
+const plugAxis = (place: number) => (place === PLUG_PLACES.x ? ('x' as const) : ('y' as const));
+
+/** The axis of a scale that is read at a place. */
+function axisRead(alignment: Alignment, place: number): Axis | undefined {
+  if (alignment.task === 'skew') return FACE_TOUCH[alignment.face].axis;
+  return isPlug(alignment) ? plugAxis(place) : undefined;
+}
+
+function logPlace(book: Book, alignment: Alignment, pass: number, place: number, said: Said) {
   if (alignment.task === 'skew') {
     const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
     const { axis, approach } = FACE_TOUCH[alignment.face];
     const { finderId, feeler } = book.setup;
-    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [] }, text);
+    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [] }, said);
   }
   if (isPlug(alignment)) {
-    const axis = place === PLUG_PLACES.x ? 'x' : 'y';
+    const axis = plugAxis(place);
     const gaugeId = alignment.plugId ?? alignment.indicatorId;
     const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [] }, text);
+    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [] }, said);
   }
   const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [] }, text);
+  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [] }, typedText(said));
 }
 
 /** Keeps how a task is read. */

@@ -115,7 +115,8 @@ export function BenchScreen() {
         )}
         {bench.isError && bench.data && (
           <Words kind="note" tone="warn" live>
-            The server is away. This is the bench as this device last saw it; what you log is kept here until it is back.
+            The server is away. This is the bench as this device last saw it; what you log is kept here until it is
+            back.
           </Words>
         )}
         <DueList />

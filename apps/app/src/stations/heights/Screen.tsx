@@ -220,6 +220,9 @@ export default function HeightsScreen({ book }: { book: Book }) {
             blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
             onLog={(text) => view.log(text, ticked, as)}
+            axis={as === 'zero' ? undefined : 'z'}
+            byControl={as === 'result'}
+            onTake={(figure) => view.log(figure, ticked, as)}
             typed={typeof params.typed === 'string' ? params.typed : ''}
             onDone={done}
           />

@@ -8,7 +8,6 @@ import { heightApproach, heightMethod, putWords, whereToTouch } from '@zero-poin
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/record/machine';
-import { parseLength } from '@zero-point/core/units/parseLength';
 import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { zZeroWords } from '@zero-point/core/words/zZero';
@@ -26,7 +25,8 @@ import { closingWords, type ClosingWords } from '@zero-point/core/words/closingC
 import { offsetForm, zZeroForms } from '@zero-point/core/words/heightForms';
 import type { FormView } from '@zero-point/core/words/formView';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
-import { logReadBack, logTouch, logZeroing } from '../../record/log';
+import { logReadBack, logTouch, logZeroing, readLength } from '../../record/log';
+import type { Said } from '../../record/said';
 
 /** What the Heights screen shows of the tool in hand. */
 export interface HeightsView {
@@ -56,7 +56,7 @@ export interface HeightsView {
   blocked: string | undefined;
   /** What can be typed of this touch, where a control could have made it. */
   typedAs: readonly TypedAs[];
-  log: (text: string, ticked: string[], as?: TypedAs) => string | undefined;
+  log: (said: Said, ticked: string[], as?: TypedAs) => string | undefined;
   /** Says the first answer was used; gives the tool to touch next, if any is left. */
   finish: (form: FormView) => number | undefined;
 }
@@ -123,7 +123,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
     askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
     blocked: blockedBy(book, gauge, isReference, zero !== undefined && zero.readings.at(-1)?.source.by !== 'control'),
     typedAs: isReference && hasController(book.machine) && gauge && TRIPS.includes(gauge.kind) ? TYPED_AS : ['scale'],
-    log: (text, ticked, as = 'scale') => {
+    log: (said, ticked, as = 'scale') => {
       const touch = {
         subject,
         axis: 'z' as const,
@@ -132,13 +132,13 @@ export function heightsView(book: Book, tool: number): HeightsView {
         feeler: 0,
         ticked,
       };
-      if (as === 'scale') return logTouch(book, touch, text);
+      if (as === 'scale') return logTouch(book, touch, said);
       // Where part zero is in Z, and the surface above it that was touched.
       const place = (book.datumPlan.heights?.surface ?? 0) + (topAboveZero(book) ?? 0);
-      const wrong = logTouch(book, touch, text, undefined, as === 'zero' ? { place } : {});
-      const shown = parseLength(text, setup.units);
+      const wrong = logTouch(book, touch, said, undefined, as === 'zero' ? { place } : {});
+      const shown = readLength(book, 'z', said);
       if (wrong === undefined && as === 'zero' && shown.ok)
-        logReadBack(book, logZeroing(book, subject, 'z', 'work-offset', shown.mm), text);
+        logReadBack(book, logZeroing(book, subject, 'z', 'work-offset', shown.mm), said);
       return wrong;
     },
     finish: ({ form, value }) => {

@@ -7,6 +7,7 @@ import { heightMethod } from '@zero-point/core/heights/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
 import { againSentence, whyNotAgain } from '@zero-point/core/words/touchAgain';
 import { logTouch } from '../../record/log';
+import type { Said } from '../../record/said';
 
 /** Verify's page of the zero: what can be touched again, what the chosen one should show, and read-backs that are open. */
 export interface AgainView {
@@ -54,12 +55,12 @@ function cautionsOf(book: Book, chosen: AgainThing | undefined): readonly Cautio
   return method ? METHOD_FACTS[method].cautions : [EDGE_CAUTIONS.raiseFirst];
 }
 
-/** Logs something touched again since its axis was set; gives back what is wrong with the text instead. */
+/** Logs something touched again since its axis was set; gives back what is wrong with it instead. */
 export function logAgain(
   book: Book,
   { subject, axis, approach, use, byControl }: AgainTouch,
-  text: string,
+  said: Said,
   ticked: string[],
 ) {
-  return logTouch(book, { subject, axis, approach, ...use, ticked }, text, undefined, byControl ? {} : undefined);
+  return logTouch(book, { subject, axis, approach, ...use, ticked }, said, undefined, byControl ? {} : undefined);
 }

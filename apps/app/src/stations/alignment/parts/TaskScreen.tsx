@@ -12,6 +12,7 @@ import { Budget } from '../../../answer/Budget';
 import { StandingLine } from '../../../answer/StandingLine';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
+import type { Said } from '../../../record/said';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { ReadingList } from '../../../answer/ReadingList';
 import { MainAction } from '../../../frame/MainAction';
@@ -57,8 +58,8 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
   const read = parseLength(text, unit);
   const heavy = alignment.task === 'head' && pass.readings.length === 0 && !ticked;
 
-  const log = (typed: string) => {
-    const wrong = view.log(typed);
+  const log = (said: Said) => {
+    const wrong = view.log(said);
     if (wrong === undefined) setAgain(undefined);
     return wrong;
   };
@@ -182,7 +183,15 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
         heavy ? (
           <Cautions cautions={[ALIGNMENT_CAUTIONS.headHeavy]} ticked={[]} onTick={() => setTicked(true)} />
         ) : place !== undefined ? (
-          <ReadingDock label={view.label} unit={unit} onLog={log} next={undefined} draft={{ text, setText }} />
+          <ReadingDock
+            label={view.label}
+            unit={unit}
+            onLog={log}
+            axis={view.axis}
+            onTake={log}
+            next={undefined}
+            draft={{ text, setText }}
+          />
         ) : (
           <View style={{ gap: 8 }}>
             {skewed && advice?.state !== 'within' && (

@@ -25,6 +25,7 @@ import { StationFrame } from '../../../frame/StationFrame';
 import { useWide } from '../../../frame/useShape';
 import { Words } from '../../../theme/Words';
 import { logStrike } from '../../../record/log';
+import type { Said } from '../../../record/said';
 import { AgreementNote } from './AgreementNote';
 import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureMore } from './FeatureMore';
@@ -74,8 +75,8 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
       ),
     });
   };
-  const log = (text: string, across: string) => {
-    const wrong = view.log(text, across, as);
+  const log = (said: Said, across = '') => {
+    const wrong = view.log(said, across, as);
     // One face or point after another; repeats of a single face stay where they are.
     if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
     return wrong;
@@ -255,6 +256,9 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             dial={scaleOf(book) === 'dial' && !slot.dial}
             forms={view.forms}
             onLog={log}
+            axis={slot.dial || as === 'zero' ? undefined : slot.axis}
+            byControl={as === 'result'}
+            onTake={log}
             onDone={done}
             typed={typeof params.typed === 'string' ? params.typed : ''}
             blocked={method?.missing ?? (gate ? `Tick first: ${gate.text}` : undefined)}

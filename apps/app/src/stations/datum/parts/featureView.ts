@@ -19,9 +19,9 @@ import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/metho
 import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { FormView } from '@zero-point/core/words/formView';
-import { parseLength } from '@zero-point/core/units/parseLength';
 import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
-import { logDial, logReadBack, logTouch, logZeroing } from '../../../record/log';
+import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../record/log';
+import { typedText, type Said } from '../../../record/said';
 import { formsOf } from '@zero-point/core/words/answerForms';
 import { nextSlot, slotsOf, type Slot } from './slots';
 import { ledgerOf } from '../view';
@@ -65,7 +65,7 @@ export interface FeatureView {
   returned: string | undefined;
   /** What can be typed of a touch, where the machine has a controller. */
   typedAs: readonly TypedAs[];
-  log: (text: string, across: string, as?: TypedAs) => string | undefined;
+  log: (said: Said, across: string, as?: TypedAs) => string | undefined;
   markSet: (form: FormView) => void;
 }
 
@@ -117,7 +117,7 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
     ),
     halving: feature.kind === 'middle' && answer ? halvingWords(book, feature) : undefined,
     typedAs: typedAsOf(book, feature, slot, method),
-    log: (text, across, as = 'scale') => logSlot(book, slot, method, { text, across, as }),
+    log: (said, across, as = 'scale') => logSlot(book, slot, method, { said, across, as }),
     markSet: (form) => markSet(book, feature, form),
   };
 }
@@ -253,13 +253,13 @@ function logSlot(
   book: Book,
   slot: Slot | undefined,
   method: MethodView | undefined,
-  { text, across, as }: { text: string; across: string; as: TypedAs },
+  { said, across, as }: { said: Said; across: string; as: TypedAs },
 ): string | undefined {
   if (!slot || !method) return 'Choose what touches first, under “with”.';
   if (method.missing) return method.missing;
   const { cutter, gauge } = method;
   const { subject } = slot;
-  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, text);
+  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, typedText(said));
   const cycled = cycledFeature(subject);
   const place = cycled
     ? (nominalOf(book.part, book.setup.partZero, cycled, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
@@ -275,14 +275,14 @@ function logSlot(
       ...(cutter && { tool: cutter.number }),
       ticked: [],
     },
-    text,
+    said,
     slot.across ? across : undefined,
     as === 'scale' ? undefined : as === 'zero' ? { place } : {},
   );
   if (wrong === undefined && as === 'zero' && cycled) {
     // Its cycle has set the offset, and what was typed is what it shows.
-    const shown = parseLength(text, book.setup.units);
-    if (shown.ok) logReadBack(book, logZeroing(book, cycled, slot.axis, 'work-offset', shown.mm), text);
+    const shown = readLength(book, slot.axis, said);
+    if (shown.ok) logReadBack(book, logZeroing(book, cycled, slot.axis, 'work-offset', shown.mm), said);
   }
   return wrong;
 }

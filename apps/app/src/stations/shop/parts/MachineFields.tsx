@@ -17,6 +17,7 @@ import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/book/book';
 import type { Shop } from '../../../api/queries';
 import { keepMachine } from '../../../record/keepMachine';
+import { MachineLink } from '../../../link/MachineLink';
 import { MachineTools } from './MachineTools';
 
 const AXES = ['x', 'y', 'z'] as const;
@@ -83,6 +84,9 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           <Kept of={{ kind: 'axis', machineId: machine.id, axis }} shop={shop} unit={units} usualU={0.01} />
         </Fold>
       ))}
+      <Fold title="Link: its figures taken instead of typed">
+        <MachineLink machineId={machine.id} unit={units} />
+      </Fold>
       <Fold title="Habits: what you want to be told" open>
         <Choice
           label="Answer first. The other two are always at hand."

@@ -82,6 +82,9 @@ export function TouchAgainPage({ book }: { book: Book }) {
             unit={unit}
             dial={scaleOf(book) === 'dial'}
             onLog={(text) => logAgain(book, touch, text, ticked)}
+            axis={touch.axis}
+            byControl={touch.byControl ?? false}
+            onTake={(figure) => logAgain(book, touch, figure, ticked)}
             next={undefined}
           />
         ) : (

@@ -1,0 +1,14 @@
+import type { LinkView } from '@zero-point/core/link/linkView';
+import type { ReadingScale } from '@zero-point/core/record/place';
+import { createContext, useContext } from 'react';
+
+interface Linked {
+  view: LinkView;
+  /** The scale that the set-up's readings stand on. */
+  scale: ReadingScale;
+}
+
+/** The link of the machine a set-up is on, for every field that an entry is made in; nothing where there is none. */
+export const LinkContext = createContext<Linked | undefined>(undefined);
+
+export const useLinked = (): Linked | undefined => useContext(LinkContext);

@@ -1,0 +1,14 @@
+import type { Book } from '@zero-point/core/book/book';
+import { scaleOf } from '@zero-point/core/book/inForce';
+import { useMemo, type ReactNode } from 'react';
+import { useLink } from '../api/links';
+import { isPractice } from '../stores/practice';
+import { LinkContext } from './LinkContext';
+
+/** A set-up's pages with what its machine's link shows in reach. The practice mill has none. */
+export function LinkOf({ book, children }: { book: Book; children: ReactNode }) {
+  const view = useLink(isPractice(book.setup.id) ? undefined : book.machine.id);
+  const scale = scaleOf(book);
+  const linked = useMemo(() => view && { view, scale }, [view, scale]);
+  return <LinkContext value={linked}>{children}</LinkContext>;
+}

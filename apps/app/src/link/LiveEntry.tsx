@@ -1,0 +1,139 @@
+import { liveFigure, touchedSince, type LiveFigure, type Wanted } from '@zero-point/core/link/live';
+import type { LinkView } from '@zero-point/core/link/linkView';
+import { linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { MainAction } from '../frame/MainAction';
+import { TickBox } from '../frame/TickBox';
+import { useWide } from '../frame/useShape';
+import { useLook } from '../theme/useLook';
+import { Figure, Words } from '../theme/Words';
+import { StandInDialog } from './StandInDialog';
+
+interface LiveEntryProps {
+  view: LinkView;
+  wanted: Wanted;
+  unit: LengthUnit;
+  /** Stores it; says what is wrong instead. */
+  onTake: (figure: LiveFigure) => string | undefined;
+  /** Something stands in the field: the space bar is for that. */
+  typing: boolean;
+}
+
+/** Of the device's own touches one in so long counts, ms: a probe that chatters is one touch. */
+const REST = 700;
+
+/** What a link shows of an axis now, and taking it: by the button, the space bar, or the device's own touch where that is switched on. */
+export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps) {
+  const { palette } = useLook();
+  const wide = useWide();
+  const [error, setError] = useState<string | undefined>(undefined);
+  const [own, setOwn] = useState(false);
+  const [moving, setMoving] = useState(false);
+  const live = liveFigure(view, wanted);
+  const take = (figure: LiveFigure) => setError(onTake(figure));
+  useSpace(() => {
+    if (live.kind === 'figure' && !typing && !moving) take(live);
+  });
+  useOwnTouch(view, wanted, own, take);
+  const name = wanted.axis.toUpperCase();
+  const { hello } = view;
+  const shown = live.kind === 'figure' ? formatLength(live.mm, { unit, plus: true }) : '–';
+  const notes = view.notes.filter(({ code }) => code !== 'nonsense');
+  return (
+    <View style={[styles.live, { borderColor: live.kind === 'figure' ? palette.good : palette.warn }]}>
+      <View style={styles.row}>
+        <View
+          style={styles.figure}
+          accessible
+          accessibilityLabel={`${name} shows ${shown} ${unit}, live from ${hello?.name ?? 'the link'}`}
+        >
+          <Words kind="strong">{name}</Words>
+          <Figure size={wide ? 34 : 40} tone={live.kind === 'figure' ? 'ink' : 'soft'}>
+            {shown}
+          </Figure>
+          <Words kind="note" tone="soft">
+            {unit}
+          </Words>
+        </View>
+        {hello?.standIn === true && (
+          <Button mode="outlined" compact onPress={() => setMoving(true)}>
+            Handwheels
+          </Button>
+        )}
+      </View>
+      {live.kind === 'figure' ? (
+        <MainAction label={wanted.byControl ? 'Take its result' : 'Take it'} onPress={() => take(live)} />
+      ) : (
+        <Words kind="note" tone="warn" live>
+          {notLiveWords(live.why)}
+        </Words>
+      )}
+      <View style={styles.row}>
+        <Words kind="note" tone="soft" style={styles.says}>
+          {`${view.position?.says ?? `Live from ${hello?.name ?? 'the link'}.`}`}
+        </Words>
+        {!wanted.byControl && <TickBox label="Its own touch takes it" ticked={own} onTick={() => setOwn(!own)} />}
+      </View>
+      {notes.map((note) => (
+        <Words key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn" live>
+          {linkNoteWords(note, unit)}
+        </Words>
+      ))}
+      {error !== undefined && (
+        <View role="alert">
+          <Words kind="note" tone="bad">
+            {error}
+          </Words>
+        </View>
+      )}
+      {moving && <StandInDialog view={view} unit={unit} onLeave={() => setMoving(false)} />}
+    </View>
+  );
+}
+
+/** Hears the space bar wherever it means nothing else: not on a button, and in a field only while it is empty. */
+function useSpace(onSpace: () => void): void {
+  const newest = useRef(onSpace);
+  useEffect(() => {
+    newest.current = onSpace;
+  });
+  useEffect(() => {
+    const heard = (event: KeyboardEvent) => {
+      const { target } = event;
+      const free = target === document.body || (target instanceof HTMLInputElement && target.value === '');
+      if (event.key !== ' ' || event.repeat || !free) return;
+      event.preventDefault();
+      newest.current();
+    };
+    window.addEventListener('keydown', heard);
+    return () => window.removeEventListener('keydown', heard);
+  }, []);
+}
+
+/** Takes what the device's own touches give from now on, while that is switched on; those from before never count. */
+function useOwnTouch(view: LinkView, wanted: Wanted, on: boolean, take: (figure: LiveFigure) => void): void {
+  const seen = useRef<number | undefined>(undefined);
+  const at = useRef(0);
+  const count = view.touch?.count ?? 0;
+  useEffect(() => {
+    const before = seen.current ?? count;
+    seen.current = count;
+    if (!on || count <= before) return;
+    const figure = touchedSince(view, before, wanted);
+    const now = Date.now();
+    if (!figure || now - at.current < REST) return;
+    at.current = now;
+    take(figure);
+  });
+}
+
+const styles = StyleSheet.create({
+  live: { borderWidth: 2, borderRadius: 8, padding: 8, gap: 6 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
+  figure: { flex: 1, flexDirection: 'row', alignItems: 'baseline', gap: 8, minWidth: 180 },
+  says: { flex: 1, minWidth: 120 },
+});

@@ -1,0 +1,29 @@
+import { addressWords, linkForm } from './address';
+
+const typed = (at: string, over: 'tcp' | 'serial' = 'tcp', baud = '9600') => linkForm.safeParse({ over, at, baud });
+const wrong = (at: string, over: 'tcp' | 'serial' = 'tcp') => typed(at, over).error?.issues[0]?.message;
+
+test.each([
+  ['192.168.1.30:4750', { over: 'tcp', host: '192.168.1.30', port: 4750 }],
+  ['  mill.local:23 ', { over: 'tcp', host: 'mill.local', port: 23 }],
+  ['localhost:1', { over: 'tcp', host: 'localhost', port: 1 }],
+])('%s is an address of the shop', (at, address) => {
+  expect(typed(at).data).toEqual(address);
+});
+
+test.each(['/dev/ttyUSB0', '/dev/cu.usbserial-10', 'COM3', '/dev/serial/by-id/usb-0'])('%s is a serial port', (at) => {
+  const { data } = typed(at, 'serial', '115200');
+  expect(data).toEqual({ over: 'serial', path: at, baud: 115_200 });
+  expect(data && addressWords(data)).toBe(`${at} at 115200`);
+});
+
+test('what is wrong is said with an example of what is right', () => {
+  expect(wrong('192.168.1.30')).toMatch(/with a colon between/);
+  expect(wrong('192.168.1.30:99999')).toMatch(/with a colon between/);
+  expect(wrong('8.8.8.8:80')).toMatch(/^Only something in the shop/);
+  expect(wrong('example.org:80')).toMatch(/^Only something in the shop/);
+  expect(wrong('172.32.0.1:80')).toMatch(/^Only something in the shop/);
+  expect(wrong('/etc/passwd', 'serial')).toMatch(/\/dev\/ttyUSB0/);
+  expect(wrong('/dev/tty/../sda', 'serial')).toMatch(/\/dev\/ttyUSB0/);
+  expect(typed('COM3', 'serial', '12345').success).toBe(false);
+});

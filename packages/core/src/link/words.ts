@@ -1,0 +1,43 @@
+import { formatLength } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
+import type { LinkNote } from './heard';
+import type { LinkView } from './linkView';
+import type { NotLive } from './live';
+
+/** Who it is, and whether its figures are of now. */
+export function linkWords({ hello, state, reason }: Pick<LinkView, 'hello' | 'state' | 'reason'>): string {
+  const name = hello?.name ?? 'The device';
+  if (state === 'live') return `${name} is live.`;
+  if (state === 'quiet') return hello ? `${name} says nothing now.` : 'Something is there, and has not said who it is.';
+  return `${name} is away.${reason === undefined || reason === '' ? '' : ` ${reason}`}`;
+}
+
+const NOT_LIVE: Readonly<Record<NotLive, string>> = {
+  away: 'The link is away. Type what it shows.',
+  quiet: 'The link says nothing now. Type what it shows.',
+  scale: 'The link shows another scale than this set-up reads. Type what it shows.',
+  axis: 'The link does not show this axis. Type what it shows.',
+  'no-result': 'No cycle of this axis was run yet.',
+};
+
+export const notLiveWords = (why: NotLive): string => NOT_LIVE[why];
+
+const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', in: 'inches' };
+
+/** What is odd about a device, and what to do. */
+export function linkNoteWords(note: LinkNote, unit: LengthUnit): string {
+  switch (note.code) {
+    case 'trouble':
+      return `It says: ${note.says}`;
+    case 'flood':
+      return `It sends more than can be meant: ${note.dropped.toLocaleString('en')} lines were let go, the newest stands.`;
+    case 'unit':
+      return `It said it counts in ${UNIT_NAMES[note.said]}, and its figures are ${UNIT_NAMES[note.counts]}. They are turned into ${unit} as they come: look at one before you trust it.`;
+    case 'step': {
+      const of = (mm: number) => formatLength(mm, { unit, decimals: unit === 'mm' ? 4 : 5 });
+      return `${note.axis.toUpperCase()} goes by ${of(note.seen)} ${unit}, not by ${of(note.told)} as it says. ${note.seen > note.told ? 'The ± here takes the machine’s step: put that right in Shop.' : 'Nothing is lost by that.'}`;
+    }
+    case 'nonsense':
+      return `${note.count === 1 ? 'One line was' : `${note.count.toLocaleString('en')} lines were`} no sense to the shop (${note.why}), and changed nothing.`;
+  }
+}
