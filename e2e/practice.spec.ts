@@ -165,3 +165,68 @@ test('by the keyboard on a wide screen: mill and notebook side by side', async (
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   expect(await shown(page, 'Z')).toBe(letGo);
 });
+
+test('a bad day solved with the thumb: two faces come back elsewhere, and that is said', async ({ page, shop }) => {
+  test.slow();
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto(`${shop.url}/practice`);
+  await expect(page.getByText('Next: Not tried yet.')).toBeVisible();
+  await expectAccessible(page);
+  // The same day for the same number: this one moved the part along X and along Y.
+  await page.goto(`${shop.url}/setup/practice-bad-day-5/verify`);
+  await takeFinder(page);
+  // Left: beside it, and down.
+  await step(page, '10', 'X left', 5);
+  await step(page, '10', 'Z down', 5);
+  await until(page, '1', 'X right', 'It runs truer and truer.');
+  await until(page, '0.02', 'X right', /It jumped aside/);
+  const left = await shown(page, 'X');
+  await go(page, 'In the notebook');
+  await page.getByRole('textbox', { name: /^X shows/ }).fill(left);
+  await press(page, 'Log this reading');
+  await expect(page.getByText(/^✗ Left face: [+−]0\.\d\d\d mm/)).toBeVisible();
+  await page.getByText('Front', { exact: true }).click();
+  await expect(page.getByText(/^Touch the front face again/)).toBeVisible();
+  await go(page, 'At the mill');
+  await step(page, '1', 'X left', 1);
+  await step(page, '10', 'Z up', 3);
+  await step(page, '10', 'X right', 3);
+  await step(page, '10', 'Y toward you', 4);
+  await step(page, '10', 'Z down', 3);
+  await until(page, '1', 'Y away', 'It runs truer and truer.');
+  await until(page, '0.02', 'Y away', /It jumped aside/);
+  const front = await shown(page, 'Y');
+  await go(page, 'In the notebook');
+  await page.getByRole('textbox', { name: /^Y shows/ }).fill(front);
+  await press(page, 'Log this reading');
+  await expect(page.getByText(/^✗ Front face: [+−]0\.\d\d\d mm/)).toBeVisible();
+
+  await press(page, 'Say what it is');
+  await expectAccessible(page);
+  await page.getByRole('checkbox', { name: 'The part moved along X in the vise.' }).click();
+  await page.getByRole('checkbox', { name: 'The part moved along Y.' }).click();
+  await press(page, 'That is it');
+  await expect(page.getByRole('dialog', { name: 'All of it found' })).toBeVisible();
+  await expect(page.getByText('✓ The part moved along Y.')).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'To the lessons' }).click();
+  await expect(page.getByText(/✓ All of it found\. Tried once\./)).toBeVisible();
+  // What the morning left is of the mill alone.
+  const summaries = (await (await page.request.get(`${shop.url}/api/setups`)).json()) as { name: string }[];
+  expect(summaries.map(({ name }) => name)).not.toContain('A bad day');
+});
+
+test('free play marks what was set, and asks nothing', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/setup/practice-free-knee-11/datum`);
+  await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
+  await press(page, 'Mark it');
+  await expect(page.getByRole('dialog', { name: 'Nothing set yet' })).toBeVisible();
+  await page.getByRole('button', { name: 'Go on with it' }).click();
+  await press(page, 'Set X');
+  await page.getByRole('textbox', { name: 'X is to show, mm' }).fill('0');
+  await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
+  await press(page, 'Mark it');
+  await expect(page.getByRole('dialog', { name: 'Not yet' })).toBeVisible();
+  // Set where it stood, away from the part: off by where that lies, and told so.
+  await expect(page.getByText(/^✗ X is off by \+\d\d\.\d\d\d mm\./)).toBeVisible();
+  await expect(page.getByText(/^Y /)).toHaveCount(0);
+});

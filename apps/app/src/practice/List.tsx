@@ -1,68 +1,159 @@
+import { BAD_DAY } from '@zero-point/core/practice/badDay/badDay';
+import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
+import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSONS } from '@zero-point/core/practice/lessons/lessons';
-import { useState } from 'react';
+import { nextLesson, slipCounts, type Practised } from '@zero-point/core/practice/progress';
+import { millSlipWords } from '@zero-point/core/practice/words';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { Fold } from '../answer/Fold';
 import { GAP } from '../frame/layout';
 import { LinkButton } from '../frame/LinkButton';
 import { TopBar } from '../frame/TopBar';
 import { useWide } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import { usePractice, type Practised } from '../stores/practice';
+import { usePractice } from '../stores/practice';
 import { lessonPath } from './path';
 
 /** How a lesson went so far, in a few words. */
-function wentWords(practised: readonly Practised[], lesson: string): string {
-  const tries = practised.filter((one) => one.lesson === lesson);
+function wentWords(practised: readonly Practised[], { id, kind }: Lesson): string {
+  const tries = practised.filter(({ lesson }) => lesson === id);
   const last = tries.at(-1);
   if (!last) return 'Not tried yet.';
   const clean = last.passed && last.slips.length === 0;
-  const went = clean
-    ? '✓ Well set, without a slip'
-    : last.passed
-      ? `✓ Well set, slips: ${last.slips.length}`
-      : '✗ Not yet';
+  const found = last.passed ? '✓ All of it found' : '✗ Not all of it found';
+  const went =
+    kind === 'bad-day'
+      ? found
+      : clean
+        ? '✓ Well set, without a slip'
+        : last.passed
+          ? `✓ Well set, slips: ${last.slips.length}`
+          : '✗ Not yet';
   return `${went}. Tried ${tries.length === 1 ? 'once' : `${tries.length} times`}.`;
 }
 
-/** The practice mill's lessons, in the order people work. */
+/** Why a lesson is the next, in a few words. */
+const WHY = {
+  first: 'Not tried yet.',
+  'not-yet': 'It was not well set the last time.',
+  slipped: 'It was well set, with a slip.',
+  'all-done': 'All of them are done; this one longest ago.',
+} as const;
+
+const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
+
+/** The practice mill's lessons, in the order people work; free play; and a bad day. */
 export function PracticeList() {
   const { palette } = useLook();
-  const wide = useWide();
   const practised = usePractice((state) => state.practised);
   // Another part, somewhere else on the table, each time.
   const [seed] = useState(() => Math.floor(Math.random() * 1_000_000));
+  const { lesson: nextId, why } = nextLesson(practised, NAMES);
+  const next = LESSONS.find(({ id }) => id === nextId);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title="Practise" back={{ to: '/', label: 'Back to the bench' }} />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">A mill on which a slip costs nothing. Which lesson?</Words>
+        <Words kind="sentence">A mill on which a slip costs nothing.</Words>
         <Words tone="soft">
           The part lies somewhere else each time, and only the marking knows where. Nothing of it reaches your shop’s
           own figures.
         </Words>
-        <View role="list" style={styles.list}>
+        {next && (
+          <Section title={`Next: ${WHY[why]}`}>
+            <LessonCard lesson={next} seed={seed} practised={practised} />
+          </Section>
+        )}
+        <Slips practised={practised} />
+        <Section title="Lessons, in the order people work">
           {LESSONS.map((lesson) => (
-            <View role="listitem" key={lesson.id} style={wide ? styles.half : styles.whole}>
-              <LinkButton to={lessonPath(lesson, seed)} label={`${lesson.title}: ${lesson.does}`}>
-                <View style={styles.link}>
-                  <Words kind="strong">{lesson.title}</Words>
-                  <Words kind="note" tone="soft">
-                    {lesson.does}
-                  </Words>
-                  <Words kind="note">{`About ${lesson.par.minutes} min. ${wentWords(practised, lesson.id)}`}</Words>
-                </View>
-              </LinkButton>
-            </View>
+            <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
           ))}
-        </View>
+        </Section>
+        <Section title="Something went wrong">
+          <LessonCard lesson={BAD_DAY} seed={seed} practised={practised} />
+        </Section>
+        <Section title="Free play">
+          {FREE_PLAY.map((lesson) => (
+            <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
+          ))}
+        </Section>
       </ScrollView>
     </View>
   );
 }
 
+const Section = ({ title, children }: { title: string; children: ReactNode }) => (
+  <View style={styles.section}>
+    <View role="heading" aria-level={2}>
+      <Words kind="strong">{title}</Words>
+    </View>
+    <View role="list" style={styles.list}>
+      {children}
+    </View>
+  </View>
+);
+
+interface LessonCardProps {
+  lesson: Lesson;
+  seed: number;
+  practised: readonly Practised[];
+}
+
+function LessonCard({ lesson, seed, practised }: LessonCardProps) {
+  const wide = useWide();
+  const went = lesson.kind === 'free' ? '' : wentWords(practised, lesson);
+  return (
+    <View role="listitem" style={wide ? styles.half : styles.whole}>
+      <LinkButton to={lessonPath(lesson, seed)} label={`${lesson.title}: ${lesson.does}`}>
+        <View style={styles.link}>
+          <Words kind="strong">{lesson.title}</Words>
+          <Words kind="note" tone="soft">
+            {lesson.does}
+          </Words>
+          <Words kind="note">{`${lesson.par ? `About ${lesson.par.minutes} min. ` : ''}${went}`.trim()}</Words>
+        </View>
+      </LinkButton>
+    </View>
+  );
+}
+
+/** Slips that come back, and the habit against each; those that were left behind, last. */
+function Slips({ practised }: { practised: readonly Practised[] }) {
+  const counts = slipCounts(practised);
+  if (counts.length === 0) return null;
+  return (
+    <Fold title={`Your slips lately: ${counts.reduce((sum, { lately }) => sum + lately, 0)}`}>
+      <View style={styles.link}>
+        {counts.map(({ slip, lately, before }) => {
+          const { what, habit } = millSlipWords({ slip });
+          return (
+            <View key={slip}>
+              <Words kind="strong" tone={lately > 0 ? 'warn' : 'good'}>
+                {lately > 0 ? `▲ ${what}` : `✓ No more: ${what}`}
+              </Words>
+              <Words kind="note">{`${times(lately)} in the last ten lessons, ${times(before)} in the ten before.`}</Words>
+              {lately > 0 && (
+                <Words kind="note" tone="soft">
+                  {habit}
+                </Words>
+              )}
+            </View>
+          );
+        })}
+      </View>
+    </Fold>
+  );
+}
+
+const times = (count: number): string => (count === 0 ? 'never' : count === 1 ? 'once' : `${count} times`);
+
 const styles = StyleSheet.create({
   page: { flex: 1 },
   body: { padding: 16, paddingTop: 4, gap: GAP, maxWidth: 1000 },
+  section: { gap: 8 },
   list: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   half: { width: '49%' },
   whole: { width: '100%' },

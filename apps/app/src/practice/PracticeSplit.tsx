@@ -13,6 +13,7 @@ import { ShapeOfPart, useShape } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
 import { usePractice, type Running } from '../stores/practice';
+import { BadDayDialog } from './parts/BadDayDialog';
 import { MarksDialog } from './parts/MarksDialog';
 import { MillPanel } from './parts/MillPanel';
 
@@ -55,13 +56,11 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
   return (
     <View style={styles.column}>
       {bar}
-      {at === 'mill' ? (
-        <View role="main" style={styles.page}>
-          <MillPanel running={running} />
-        </View>
-      ) : (
-        <View style={styles.page}>{children}</View>
-      )}
+      {/* Both stay as they were left: a face that was chosen, a figure half typed, the step in hand. */}
+      <View role="main" style={at === 'mill' ? styles.page : styles.away}>
+        <MillPanel running={running} />
+      </View>
+      <View style={at === 'page' ? styles.page : styles.away}>{children}</View>
       {!side && (
         <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
           <Choice
@@ -94,7 +93,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const router = useRouter();
   const { palette } = useLook();
   const [hint, setHint] = useState(0);
-  const [asked, setAsked] = useState<'hint' | 'marks'>();
+  const [asked, setAsked] = useState<'hint' | 'marks' | 'day'>();
   const { lesson, mill } = running;
   const hintNow = lesson.hints[Math.min(hint, lesson.hints.length - 1)];
   const haveMarked = () => {
@@ -141,9 +140,15 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
       <Button compact mode="text" onPress={() => setAsked('hint')}>
         Hint
       </Button>
-      <Button compact mode="contained-tonal" onPress={haveMarked}>
-        Mark it
-      </Button>
+      {lesson.kind === 'bad-day' ? (
+        <Button compact mode="contained-tonal" onPress={() => setAsked('day')}>
+          Say what it is
+        </Button>
+      ) : (
+        <Button compact mode="contained-tonal" onPress={haveMarked}>
+          Mark it
+        </Button>
+      )}
       {asked === 'hint' && (
         <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
           <Words tone="soft">{lesson.does}</Words>
@@ -155,6 +160,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
           )}
         </AskDialog>
       )}
+      {asked === 'day' && <BadDayDialog running={running} onLeave={() => setAsked(undefined)} />}
       {asked === 'marks' && <MarksDialog running={running} book={book} onLeave={() => setAsked(undefined)} />}
     </View>
   );
@@ -165,6 +171,7 @@ const styles = StyleSheet.create({
   column: { flex: 1, minHeight: 0 },
   mill: { flex: 1, minWidth: 0, borderRightWidth: 1 },
   page: { flex: 1, minWidth: 0, minHeight: 0 },
+  away: { display: 'none' },
   switch: { paddingHorizontal: 12, paddingVertical: 6, borderTopWidth: 1 },
   bar: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12, paddingRight: 6, borderBottomWidth: 2 },
   back: { width: TARGET + 2, height: TARGET + 2, margin: 0, marginLeft: -10 },

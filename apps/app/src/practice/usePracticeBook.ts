@@ -11,10 +11,16 @@ export function usePracticeBook(id: string): { running: Running; book: Book } | 
   }, [id]);
   const lesson = running?.lesson;
   const begun = running?.begun;
+  const given = running?.given;
   const entries = running?.entries;
   const book = useMemo(
-    () => lesson && begun !== undefined && entries && openBook(withEntries(lesson.snapshot(id, begun), entries)),
-    [id, lesson, begun, entries],
+    () =>
+      lesson &&
+      begun !== undefined &&
+      given &&
+      entries &&
+      openBook(withEntries(lesson.snapshot(id, begun), [...given, ...entries])),
+    [id, lesson, begun, given, entries],
   );
   return running && book ? { running, book } : undefined;
 }

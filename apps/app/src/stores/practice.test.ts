@@ -50,6 +50,24 @@ test('what is logged in practice never reaches the outbox: touches, rows, and th
   expect(sent.map(({ kind }) => kind)).toEqual(['check', 'part']);
 });
 
+test('a bad day begins after its morning: what that logged is given, and no part of the session', () => {
+  const id = practiceId('bad-day', 5);
+  const running = usePractice.getState().open(id);
+  expect(running?.given.length).toBeGreaterThan(10);
+  expect(running?.given.every(({ setupId }) => setupId === id)).toBe(true);
+  expect(running?.entries).toEqual([]);
+  expect(isLesson(id)).toBe(true);
+  logRow(tick(id));
+  const kept = JSON.parse(deviceStorage.getItem(`zero-point.practice.${id}`) ?? '{}') as { entries: unknown[] };
+  expect(kept.entries).toHaveLength(1);
+  expect(sent).toEqual([]);
+  // The same day again.
+  usePractice.setState({ running: undefined });
+  const again = usePractice.getState().open(id);
+  expect(again?.mill.hidden).toEqual(running?.mill.hidden);
+  deviceStorage.removeItem(`zero-point.practice.${id}`);
+});
+
 test('a session stands again after a reload, the mill where it stood', () => {
   const { do: does } = usePractice.getState();
   does(ID, { do: 'hold', contact: 'spring-finder-10' });

@@ -1,7 +1,7 @@
 import type { Entry } from '@zero-point/core/record/entry';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
-import type { MillSlip } from '@zero-point/core/practice/marking/slips';
+import type { Practised } from '@zero-point/core/practice/progress';
 import { act } from '@zero-point/core/practice/mill/act';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import { hide } from '@zero-point/core/practice/mill/hidden';
@@ -19,18 +19,11 @@ interface Session {
 
 export interface Running extends Session {
   id: string;
+  seed: number;
   lesson: Lesson;
   mill: Mill;
-}
-
-/** How a lesson went, kept for the next time. */
-export interface Practised {
-  /** Which time through it was: marked again, it is the same. */
-  session: string;
-  lesson: string;
-  at: string;
-  passed: boolean;
-  slips: MillSlip[];
+  /** What was logged there before this session began. */
+  given: readonly Entry[];
 }
 
 interface PracticeState {
@@ -91,8 +84,16 @@ function begin(id: string): Running | undefined {
   const lesson = lessonById(name);
   if (!lesson) return undefined;
   const session = stored<Session>(SESSION + id, { begun: new Date().toISOString(), acts: [], entries: [] });
-  const start = createMill(lesson.mill, hide(lesson.mill, Number(seed)));
-  return { ...session, id, lesson, mill: session.acts.reduce(act, start) };
+  const made = lesson.before?.(Number(seed), id, session.begun);
+  const start = made?.mill ?? createMill(lesson.mill, hide(lesson.mill, Number(seed)));
+  return {
+    ...session,
+    id,
+    seed: Number(seed),
+    lesson,
+    mill: session.acts.reduce(act, start),
+    given: made?.entries ?? [],
+  };
 }
 
 /** The practice mill on this device. Nothing of it reaches the shop. */

@@ -1,14 +1,12 @@
 import { BETWEENS, kneeMill, TRAY } from '../practice/lessons/practiceShop';
-import type { Contact, MillSpec } from '../practice/mill/spec';
+import type { MillSpec } from '../practice/mill/spec';
 import type { StandInSpec } from './standIn';
 
-const PROBE: Contact = { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 };
-
-const { springFinder, ringFinder, pin, cutter, drill } = TRAY;
+const { springFinder, ringFinder, probe, pin, cutter, drill } = TRAY;
 const { feeler, block } = BETWEENS;
 
 /** The control counts in thousandths. */
-const centre: MillSpec = { ...kneeMill([PROBE, cutter, drill], [block]), step: { x: 0.001, y: 0.001, z: 0.001 } };
+const centre: MillSpec = { ...kneeMill([probe, cutter, drill], [block]), step: { x: 0.001, y: 0.001, z: 0.001 } };
 
 /** The two devices that the demo starts. */
 export const STAND_INS = {

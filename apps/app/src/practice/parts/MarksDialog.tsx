@@ -44,7 +44,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
   const [minutes] = useState(() => Math.max(1, Math.round((Date.now() - Date.parse(running.begun)) / 60_000)));
   return (
-    <AskDialog title={passed ? 'Well set' : 'Not yet'} leave="Go on with it" onLeave={onLeave}>
+    <AskDialog title={titleOf(running, passed, axes.length)} leave="Go on with it" onLeave={onLeave}>
       <ScrollView style={styles.marks} contentContainerStyle={styles.inside}>
         {mill.broken && <Words tone="bad">✗ Something is broken, and nothing moves any more. Begin once more.</Words>}
         {axes.map((one) => (
@@ -58,7 +58,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           </Words>
         ))}
         <Words tone="soft">
-          {`${acts.length} moves and settings in ${minutes} min; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair.`}
+          {`${acts.length} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
         </Words>
         <Divider />
         {slips.length === 0 ? (
@@ -87,6 +87,9 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
     </AskDialog>
   );
 }
+
+const titleOf = ({ lesson }: Running, passed: boolean, axes: number): string =>
+  lesson.kind === 'free' && axes === 0 ? 'Nothing set yet' : passed ? 'Well set' : 'Not yet';
 
 const styles = StyleSheet.create({
   marks: { maxHeight: 340 },

@@ -128,6 +128,14 @@ export function standOver(hand: Hand, above: number): void {
   tipTo(hand, above);
 }
 
+/** Comes down onto what gives way, by the finest step, until it drags. */
+export function comeDownTo(hand: Hand): number {
+  const down = (by: number) => hand.do({ do: 'move', axis: 'z', by: -by });
+  for (let i = 0; feel(hand.mill()) === 'clear' && i < 200; i += 1) down(0.2);
+  for (let i = 0; feel(hand.mill()) === 'near' && !hand.mill().broken && i < 400; i += 1) down(FINEST);
+  return hand.reads('z');
+}
+
 /** Raises by steps, trying the block each time, until it passes. */
 export function raisePast(hand: Hand, step: number): number {
   for (let i = 0; feel(hand.mill()) === 'past' && i < 2000; i += 1) hand.do({ do: 'move', axis: 'z', by: step });

@@ -14,7 +14,18 @@ import type { Lesson } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
 import { hide } from '../mill/hidden';
 import { createMill, type Mill } from '../mill/mill';
-import { backOff, handAt, raise, raisePast, standBefore, standInBore, standOver, touchesOf, type Hand } from './hand';
+import {
+  backOff,
+  comeDownTo,
+  handAt,
+  raise,
+  raisePast,
+  standBefore,
+  standInBore,
+  standOver,
+  touchesOf,
+  type Hand,
+} from './hand';
 
 /** Where a scripted hand does otherwise than it should; nothing for one that does all right. */
 export interface Clumsy {
@@ -36,25 +47,34 @@ export interface Clumsy {
 
 const AT = '2026-11-27T09:00:00.000Z';
 
+/** Where a hand begins: at which mill, in which set-up, when. */
+export interface Beginning {
+  start: Mill;
+  id: string;
+  at: string;
+}
+
 /** A hand with a notebook: what it reads goes into the set-up's ledger, and what that says is done. */
 interface Worker {
   hand: Hand;
   book: () => Book;
+  entries: Entry[];
   touch: (subject: TouchedSubject, axis: Axis, value: number, way?: Approach) => void;
   set: (subject: TouchedSubject, axis: Axis, value: number) => void;
 }
 
-function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
-  const hand = handAt(createMill(lesson.mill, hide(lesson.mill, seed)));
-  const snapshot = lesson.snapshot('practice', AT);
+function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at: when }: Beginning): Worker {
+  const hand = handAt(start);
+  const snapshot = lesson.snapshot(setupId, when);
   const entries: Entry[] = [];
   let made = 0;
   const book = () => openBook(withEntries(snapshot, entries));
-  const add = (entry: object) => entries.push({ setupId: 'practice', ...entry } as RowEntry);
+  const add = (entry: object) => entries.push({ setupId, ...entry } as RowEntry);
   const name = () => `row-${(made += 1)}`;
   return {
     hand,
     book,
+    entries,
     touch: (subject, axis, value, way = -1) => {
       const now = book();
       const { setup } = now;
@@ -75,7 +95,7 @@ function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
           value,
           source: { by: 'typed', text: String(value), unit: 'mm' },
           ticked: [],
-          takenAt: AT,
+          takenAt: when,
           ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
         },
       });
@@ -96,14 +116,14 @@ function worker(lesson: Lesson, seed: number, clumsy: Clumsy): Worker {
           form: 'preset',
           value,
           ...(axis === 'z' && { lift: 0 }),
-          at: AT,
+          at: when,
         },
       });
       if (clumsy.readBack === false) return;
       const source = { by: 'typed', text: String(value), unit: 'mm' };
       add({
         kind: 'readBack',
-        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source, at: AT },
+        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source, at: when },
       });
     },
   };
@@ -181,11 +201,22 @@ function setBore(at: Worker, axis: 'x' | 'y', of: string, clumsy: Clumsy): void 
   at.set(subject, axis, (clumsy.sets ?? ((said) => said))(middle.nominal));
 }
 
+/** Puts the reference in, everything clear and the spindle stopped, where a finder is there. */
+function takeReference(hand: Hand): void {
+  if (hand.mill().held?.kind === 'cutter') return;
+  raise(hand);
+  hand.do({ do: 'spin', rpm: 0 });
+  hand.do({ do: 'move', axis: 'z', by: 40 });
+  hand.do({ do: 'hold', contact: 'end-mill-10' });
+}
+
 function setHeight(at: Worker, clumsy: Clumsy): void {
   const { hand } = at;
-  standOver(hand, 8);
-  hand.do({ do: 'put', between: 'block-10' });
-  const z = raisePast(hand, 0.02);
+  takeReference(hand);
+  const onPaper = at.book().setup.heightGaugeId === 'paper';
+  standOver(hand, onPaper ? 2 : 8);
+  hand.do({ do: 'put', between: onPaper ? 'paper' : 'block-10' });
+  const z = onPaper ? comeDownTo(hand) : raisePast(hand, 0.02);
   if (clumsy.lowersOnto !== undefined) hand.do({ do: 'move', axis: 'z', by: -clumsy.lowersOnto });
   at.touch({ kind: 'z-zero', tool: 1 }, 'z', z);
   const answer = zZeroAnswer(at.book());
@@ -204,8 +235,13 @@ function findLength(at: Worker, tool: number, contact: string): void {
 }
 
 /** A lesson done by a scripted hand from beginning to end, and its marks. */
-export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { marks: Marks; mill: Mill; book: Book } {
-  const at = worker(lesson, seed, clumsy);
+export function doLesson(
+  lesson: Lesson,
+  seed: number,
+  clumsy: Clumsy = {},
+  beginning: Beginning = { start: createMill(lesson.mill, hide(lesson.mill, seed)), id: 'practice', at: AT },
+): { marks: Marks; mill: Mill; book: Book; entries: Entry[] } {
+  const at = worker(lesson, clumsy, beginning);
   takeUp(at, lesson, clumsy);
   if (lesson.mill.bore) standInBore(at.hand);
   for (const aim of lesson.aims) {
@@ -223,5 +259,10 @@ export function doLesson(lesson: Lesson, seed: number, clumsy: Clumsy = {}): { m
     }
   }
   for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);
-  return { marks: mark(lesson, at.hand.mill(), at.book(), 0), mill: at.hand.mill(), book: at.book() };
+  return {
+    marks: mark(lesson, at.hand.mill(), at.book(), 0),
+    mill: at.hand.mill(),
+    book: at.book(),
+    entries: at.entries,
+  };
 }

@@ -1,11 +1,12 @@
 import type { Feature } from '../../record/datumPlan';
+import type { Entry } from '../../record/entry';
 import type { Snapshot } from '../../record/snapshot';
-import type { Axis } from '../../schema/quantities';
+import type { Mill } from '../mill/mill';
 import type { MillSpec } from '../mill/spec';
 
 /** Where on the set-up's pages a lesson begins. */
 export interface LessonPlace {
-  station: 'datum' | 'heights';
+  station: 'datum' | 'heights' | 'verify';
   /** What is asked after the station's name: `f=face.left`. */
   query: string;
 }
@@ -27,16 +28,18 @@ export interface Lesson {
   job: string;
   /** What will be done, in a sentence or two. */
   does: string;
-  /** A fair time, minutes, and a fair count of moves and settings. */
-  par: { minutes: number; acts: number };
+  /** `free`: nothing is asked, and what was set is marked. `bad-day`: what went wrong is to be found. A lesson where nothing is said. */
+  kind?: 'free' | 'bad-day';
+  /** A fair time, minutes, and a fair count of moves and settings; none where nothing is asked. */
+  par: { minutes: number; acts: number } | undefined;
   mill: MillSpec;
   /** The set-up it is reckoned in, nothing touched yet, under an id of its own. */
   snapshot: (id: string, at: string) => Snapshot;
   begins: LessonPlace;
+  /** What was done there before, where it does not begin on a mill that nobody touched. */
+  before?: (seed: number, id: string, at: string) => { mill: Mill; entries: Entry[] };
   aims: readonly LessonAim[];
   tools?: readonly LessonTool[];
   /** From a nudge to nearly the whole way. */
   hints: readonly [string, string, string];
 }
-
-export const axesOf = ({ aims }: Lesson): Axis[] => aims.map(({ axis }) => axis);

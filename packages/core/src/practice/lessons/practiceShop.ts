@@ -28,9 +28,12 @@ export const TRAY = {
     length: 70,
     mostRpm: 200,
   },
+  // A probe never turns.
+  probe: { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 },
   pin: { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', diameter: 6, length: 60 },
   cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65, sticksOut: 2 },
   drill: { id: 'drill-4-2', name: 'Drill 4.2', kind: 'cutter', diameter: 4.2, length: 78, sticksOut: 2 },
+  spot: { id: 'spot-drill-6', name: 'Spot drill 6', kind: 'cutter', diameter: 6, length: 58, sticksOut: 2 },
 } as const satisfies Record<string, Contact>;
 
 export const BETWEENS = {
@@ -42,6 +45,7 @@ export const BETWEENS = {
 const GAUGES: readonly Gauge[] = [
   { id: 'spring-finder-10', name: 'Spring finder 10', kind: 'spring-finder', nominal: 10, maxRpm: 1500 },
   { id: 'ring-finder-19', name: 'Ring finder 19', kind: 'bearing-finder', nominal: 19, maxRpm: 200 },
+  { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', nominal: 4 },
   { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', nominal: 6 },
   { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', nominal: 0.05 },
   { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
@@ -145,12 +149,14 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
     cutters: [
       { id: TRAY.cutter.id, name: TRAY.cutter.name, diameter: TRAY.cutter.diameter, kind: 'end-mill' },
       { id: TRAY.drill.id, name: TRAY.drill.name, diameter: TRAY.drill.diameter, kind: 'drill' },
+      { id: TRAY.spot.id, name: TRAY.spot.name, diameter: TRAY.spot.diameter, kind: 'spot-drill' },
     ],
     magazine: {
       id: machine.id,
       tools: [
         { number: 1, cutterId: TRAY.cutter.id },
         { number: 2, cutterId: TRAY.drill.id },
+        { number: 3, cutterId: TRAY.spot.id },
       ],
     },
     calibrations: [],

@@ -7,11 +7,10 @@ import { nominalOf } from '../../datum/feature';
 import { FACES } from '../../record/faces';
 import type { Face } from '../../record/subject';
 import type { Axis } from '../../schema/quantities';
-import { axesOf, type Lesson, type LessonAim, type LessonTool } from '../lessons/lesson';
+import type { Lesson, LessonAim, LessonTool } from '../lessons/lesson';
 import type { Surface } from '../mill/surface';
 import { trueLength, type Hidden } from '../mill/hidden';
 import type { Mill } from '../mill/mill';
-import type { MillSpec } from '../mill/spec';
 import type { Feature } from '../../record/datumPlan';
 import type { AxisMark } from './axisMark';
 import { slipsOf, type FoundSlip } from './slips';
@@ -36,7 +35,7 @@ export interface Marks {
 }
 
 /** What the scale shows where part zero truly is, by the way its axis is come at when it is touched from the first side. */
-function shownAtZero({ hidden, spec, zero, held, events }: Mill, aim: LessonAim): number {
+function shownAtZero({ hidden, spec, zero, held, events }: Mill, { part, setup }: Book, aim: LessonAim): number {
   const { axis } = aim;
   if (axis === 'z') {
     // Z is of the tool it was set with, whatever is in the spindle since.
@@ -45,15 +44,17 @@ function shownAtZero({ hidden, spec, zero, held, events }: Mill, aim: LessonAim)
     const tool = spec.contacts.find(({ id }) => id === name) ?? held;
     return hidden.top + (tool ? trueLength(hidden, tool) : 0) - zero.z;
   }
-  const at = hidden.corner[axis] + zeroFromCorner(hidden, spec, aim.by, axis);
+  const nominal = nominalOf(part, setup.partZero, aim.by, {})[axis] ?? 0;
+  const at = hidden.corner[axis] + fromCorner(hidden, aim.by, axis) - nominal;
   // A screw pushes from its far flank.
   return at + (spec.reads === 'screw' ? spec.play[axis] / 2 : 0) - zero[axis];
 }
 
-/** Part zero from the front left corner, along an axis, by what it is taken from. */
-function zeroFromCorner({ size, bore }: Hidden, { bore: drawn }: MillSpec, by: Feature, axis: 'x' | 'y'): number {
+/** Where something of the part truly is from its front left corner, along an axis. */
+function fromCorner({ size, bore }: Hidden, by: Feature, axis: 'x' | 'y'): number {
   if (by.kind === 'middle') return size[axis] / 2;
-  return by.kind === 'round' && bore && drawn ? bore[axis] - drawn[axis] : 0;
+  if (by.kind === 'face') return by.face === 'right' || by.face === 'back' ? size[axis] : 0;
+  return by.kind === 'round' && bore ? bore[axis] : 0;
 }
 
 const statedU = (book: Book, aim: LessonAim): number | undefined => {
@@ -75,7 +76,7 @@ const isFace = (surface: Surface): surface is Face => (FACES as readonly string[
 const wasSet = ({ events }: Mill, axis: Axis): boolean => events.some((one) => one.kind === 'set' && one.axis === axis);
 
 function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
-  const error = wasSet(mill, aim.axis) ? shownAtZero(mill, aim) : undefined;
+  const error = wasSet(mill, aim.axis) ? shownAtZero(mill, book, aim) : undefined;
   const allowed = book.setup.tolerance;
   return { axis: aim.axis, error, U: statedU(book, aim), good: error !== undefined && Math.abs(error) <= allowed };
 }
@@ -97,22 +98,37 @@ function toolMark({ hidden, spec }: Mill, book: Book, { tool, contact }: LessonT
   };
 }
 
+/** Where nothing is asked: the axes that were set, each by what it was set from. */
+function aimsSet({ aims }: Lesson, mill: Mill, book: Book): LessonAim[] {
+  return aims
+    .filter(({ axis }) => wasSet(mill, axis))
+    .map((aim) => {
+      const subject = lastZeroing(book, aim.axis)?.subject;
+      const by =
+        subject?.kind === 'face' || subject?.kind === 'middle' || subject?.kind === 'round' ? subject : undefined;
+      return aim.axis === 'z' || !by ? aim : { axis: aim.axis, by };
+    });
+}
+
 /**
  * Marks a lesson: each axis that was to be set against the mill's own truth, and each slip that was made.
  *
  * @param acts how many moves and settings it took
  */
 export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Marks {
-  const axes = lesson.aims.map((aim) => axisMark(mill, book, aim));
-  const tools = (lesson.tools ?? []).map((one) => toolMark(mill, book, one));
-  const notReadBack = axesOf(lesson).filter(
-    (axis) => lastZeroing(book, axis) !== undefined && readBackOf(book, axis)?.shown === undefined,
-  );
+  const asked = lesson.kind === 'free' ? aimsSet(lesson, mill, book) : lesson.aims;
+  const axes = asked.map((aim) => axisMark(mill, book, aim));
+  const tools = (lesson.tools ?? [])
+    .map((one) => toolMark(mill, book, one))
+    .filter(({ error }) => lesson.kind !== 'free' || error !== undefined);
+  const notReadBack = asked
+    .map(({ axis }) => axis)
+    .filter((axis) => lastZeroing(book, axis) !== undefined && readBackOf(book, axis)?.shown === undefined);
   return {
     axes,
     tools,
     slips: slipsOf(mill, { axes, notReadBack, placeOf: (surface) => placeOf(book, surface) }),
     acts,
-    passed: mill.broken === undefined && [...axes, ...tools].every(({ good }) => good),
+    passed: mill.broken === undefined && axes.length > 0 && [...axes, ...tools].every(({ good }) => good),
   };
 }

@@ -12,6 +12,9 @@ export interface Hidden {
   size: { x: number; y: number; z: number };
   /** Where its bore truly is, from its front left corner, and how wide. */
   bore?: Bore;
+  /** By contact: so much wider than it is marked, and so much longer than it was when it was put in. */
+  wider?: Readonly<Record<string, number>>;
+  longer?: Readonly<Record<string, number>>;
 }
 
 /** How far below the spindle's nose the top of the part lies at the start, and how far the part lies from it, mm. */
@@ -61,11 +64,12 @@ const feltBy = (contact: Contact, between: Between | undefined) => factsOf(betwe
 
 /** True radius of a contact, mm: as marked, and off by its own error. A cutter is as a caliper has it. */
 export const trueRadius = (hidden: Hidden, contact: Contact): number =>
-  contact.diameter / 2 + (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
+  (contact.diameter + (hidden.wider?.[contact.id] ?? 0)) / 2 +
+  (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
 
 /** From the spindle's nose to the contact's end, mm: a cutter is clamped a little deeper or less each time. */
 export const trueLength = (hidden: Hidden, { id, length, sticksOut = 0 }: Contact): number =>
-  length + sticksOut * drawn(hidden, `length ${id}`);
+  length + sticksOut * drawn(hidden, `length ${id}`) + (hidden.longer?.[id] ?? 0);
 
 /** True thickness of what lies between, mm. Of a pin and a feeler the pin's error is that of both. */
 export const trueThickness = (hidden: Hidden, between: Between | undefined, contact?: Contact): number =>

@@ -1,0 +1,130 @@
+import { foundOf, type Found } from '@zero-point/core/practice/badDay/found';
+import { TROUBLES, type Trouble } from '@zero-point/core/practice/badDay/troubles';
+import { troubleWords } from '@zero-point/core/practice/badDay/words';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { AskDialog } from '../../frame/AskDialog';
+import { TickBox } from '../../frame/TickBox';
+import { usePractice, type Running } from '../../stores/practice';
+import { Words } from '../../theme/Words';
+import { lessonPath } from '../path';
+
+interface BadDayDialogProps {
+  running: Running;
+  onLeave: () => void;
+}
+
+/** Room for the title and the ways out, px. */
+const FRAME = 220;
+
+/** What went wrong, as far as it was found: ticked, then held against what did. */
+export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
+  const { height } = useWindowDimensions();
+  const [said, setSaid] = useState<readonly Trouble[]>([]);
+  const [found, setFound] = useState<Found | undefined>(undefined);
+  const tick = (trouble: Trouble) =>
+    setSaid(said.includes(trouble) ? said.filter((one) => one !== trouble) : [...said, trouble]);
+  const say = () => {
+    const next = foundOf(running.seed, said);
+    usePractice.getState().keep({
+      session: running.id,
+      lesson: running.lesson.id,
+      at: new Date().toISOString(),
+      passed: next.missed.length + next.wrong.length === 0,
+      slips: [],
+    });
+    setFound(next);
+  };
+  const all = found && found.missed.length + found.wrong.length === 0;
+  return (
+    <AskDialog
+      title={found ? (all ? 'All of it found' : 'Not all of it') : 'What went wrong?'}
+      leave={found ? 'Close' : 'Look further'}
+      onLeave={onLeave}
+    >
+      <ScrollView style={{ maxHeight: Math.max(160, height - FRAME) }} contentContainerStyle={styles.inside}>
+        {found ? (
+          <Told found={found} />
+        ) : (
+          <>
+            <Words tone="soft">One to three of these. Tick what your touches show, and nothing else.</Words>
+            {TROUBLES.map((trouble) => (
+              <TickBox
+                key={trouble}
+                label={troubleWords(trouble).what}
+                ticked={said.includes(trouble)}
+                onTick={() => tick(trouble)}
+              />
+            ))}
+          </>
+        )}
+      </ScrollView>
+      {found ? (
+        <AnotherDay running={running} />
+      ) : (
+        <Button mode="contained" disabled={said.length === 0} onPress={say}>
+          That is it
+        </Button>
+      )}
+    </AskDialog>
+  );
+}
+
+function Told({ found: { named, missed, wrong } }: { found: Found }) {
+  return (
+    <>
+      {named.map((one) => (
+        <One key={one} tone="good" head={`✓ ${troubleWords(one).what}`} rest={[troubleWords(one).mend]} />
+      ))}
+      {missed.map((one) => (
+        <One
+          key={one}
+          tone="bad"
+          head={`✗ Not seen: ${troubleWords(one).what}`}
+          rest={[troubleWords(one).shows, troubleWords(one).mend]}
+        />
+      ))}
+      {wrong.map((one) => (
+        <One
+          key={one}
+          tone="warn"
+          head={`▲ This did not happen: ${troubleWords(one).what}`}
+          rest={[`It would show so: ${troubleWords(one).shows}`]}
+        />
+      ))}
+    </>
+  );
+}
+
+const One = ({ tone, head, rest }: { tone: 'good' | 'bad' | 'warn'; head: string; rest: readonly string[] }) => (
+  <View>
+    <Words kind="strong" tone={tone}>
+      {head}
+    </Words>
+    {rest.map((text) => (
+      <Words key={text}>{text}</Words>
+    ))}
+  </View>
+);
+
+function AnotherDay({ running }: { running: Running }) {
+  const router = useRouter();
+  const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
+  return (
+    <View style={styles.ways}>
+      <Button mode="outlined" onPress={() => router.replace(lessonPath(running.lesson, again))}>
+        Another bad day
+      </Button>
+      <Button mode="outlined" onPress={() => router.navigate('/practice')}>
+        To the lessons
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  inside: { gap: 8 },
+  ways: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

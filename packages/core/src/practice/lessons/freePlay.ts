@@ -1,0 +1,42 @@
+import { FRONT, LEFT } from './faces';
+import type { Lesson } from './lesson';
+import { benchMill, BETWEENS, BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
+
+const free = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 'snapshot'>): Lesson => ({
+  ...one,
+  kind: 'free',
+  job: '',
+  par: undefined,
+  begins: { station: 'datum', query: '' },
+  aims: [{ axis: 'x', by: LEFT }, { axis: 'y', by: FRONT }, { axis: 'z' }],
+  tools: [
+    { tool: 2, contact: TRAY.drill.id },
+    { tool: 3, contact: TRAY.spot.id },
+  ],
+  hints: [
+    'Nothing is asked. What you set is marked, what you leave is not.',
+    'Change the finder in Plan, and take the same one from the tray.',
+    'Try a slip on purpose, and see what the marking says of it.',
+  ],
+});
+
+/** Machines to do on what one likes, with all that lies in the tray. */
+export const FREE_PLAY: readonly Lesson[] = [
+  free({
+    id: 'free-knee',
+    title: 'Free, on the knee mill',
+    does: 'A readout, every finder, a part with a bore. Set what you like.',
+    mill: {
+      ...kneeMill(Object.values(TRAY), Object.values(BETWEENS)),
+      bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter },
+    },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the knee mill', { bored: true }),
+  }),
+  free({
+    id: 'free-bench',
+    title: 'Free, on the bench mill',
+    does: 'Collars only, and the play in the screws. Set what you like.',
+    mill: benchMill(Object.values(TRAY), Object.values(BETWEENS)),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the bench mill', { machine: 'bench' }),
+  }),
+];

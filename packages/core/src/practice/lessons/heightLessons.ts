@@ -1,0 +1,85 @@
+import type { Lesson } from './lesson';
+import { BETWEENS, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
+
+const { cutter, drill, spot } = TRAY;
+const { block, paper } = BETWEENS;
+
+/** Z, and how long tools are. */
+export const HEIGHT_LESSONS: readonly Lesson[] = [
+  {
+    id: 'paper-top',
+    title: 'Z on a slip of paper',
+    job: 'J9',
+    does: 'The cutter comes down on paper that is kept moving, spindle stopped. Where it drags is a tenth above the part.',
+    par: { minutes: 5, acts: 80 },
+    mill: kneeMill([cutter], [paper]),
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Z on paper', {
+        plan: { heightGaugeId: paper.id, tolerance: 0.2 },
+        heights: { surface: 0, lift: 0, step: 0.002 },
+      }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    hints: [
+      'Paper gives way; a block does not. Onto paper a tool may be lowered, by the finest step at the end.',
+      'Too far and it is stuck: up again, and once more.',
+      'Lower to just above, paper between, by 0.02 and then 0.002 until it drags; log Z, set it to 0.100, read it back.',
+    ],
+  },
+  {
+    id: 'block',
+    title: 'Z on a block that is slipped under',
+    job: 'J10',
+    does: 'Set Z by a 10 mm block: the tool stands low, and is raised past it until it just slides under.',
+    par: { minutes: 6, acts: 60 },
+    mill: kneeMill([cutter], [block]),
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Z on a block', {
+        heights: { surface: 0, lift: 0, step: 0.02 },
+      }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    hints: [
+      'Never lower a tool onto a block. Block away, lower beside its height, then try it as you raise.',
+      'Raise by 0.02 steps, trying the block each time. The first step at which it passes is the reading.',
+      'Lower to 8 above the part with the block away; take the block, raise by 0.02 until it passes; log Z, set it to what the page says, read it back.',
+    ],
+  },
+  {
+    id: 'second-tool',
+    title: 'A second tool’s length',
+    job: 'J13',
+    does: 'Set Z with the end mill on a 10 mm block, change to the drill, and find how much longer it is on the same block.',
+    par: { minutes: 10, acts: 120 },
+    mill: kneeMill([cutter, drill], [block]),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'A second tool', { heights: { surface: 0, lift: 0, step: 0.02 } }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    tools: [{ tool: 2, contact: drill.id }],
+    hints: [
+      'The end mill is the reference. Its block and its place are the drill’s too, or the two do not compare.',
+      'Z is set once, with the reference. With the drill nothing is set: what Z shows at the block is logged, and the page tells its length.',
+      'End mill: block, raise by 0.02 until it passes, log, set Z, read back. Raise 40, change to the drill, the same again beneath it, log it as tool 2. Longer is plus.',
+    ],
+  },
+  {
+    id: 'three-tools',
+    title: 'Three tools on one block',
+    job: 'J12',
+    does: 'The end mill is the reference; the drill and the spot drill follow on the same block, one after the other.',
+    par: { minutes: 14, acts: 190 },
+    mill: kneeMill([cutter, drill, spot], [block]),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'Three tools', { heights: { surface: 0, lift: 0, step: 0.02 } }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    tools: [
+      { tool: 2, contact: drill.id },
+      { tool: 3, contact: spot.id },
+    ],
+    hints: [
+      'One block for all of them: what is the same for all cancels.',
+      'Z is set once, with the end mill. The others are only logged, each as the tool it is.',
+      'End mill: block, raise by 0.02, log, set Z, read back. Raise 60, drill in, the same beneath it, log it as tool 2; raise, spot drill, log it as tool 3.',
+    ],
+  },
+];

@@ -1,0 +1,66 @@
+import type { Feature } from '../../record/datumPlan';
+import type { Lesson } from './lesson';
+import { BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
+
+const ACROSS: Feature = { kind: 'middle', axis: 'x' };
+
+const { springFinder, ringFinder, probe } = TRAY;
+
+/** What lies between two faces, or in the middle of four walls. */
+export const MIDDLE_LESSONS: readonly Lesson[] = [
+  {
+    id: 'middle',
+    title: 'The middle of two faces',
+    job: 'J5',
+    does: 'Touch the left and the right face, same finder, same speed, and set X nothing in the middle between them.',
+    par: { minutes: 9, acts: 170 },
+    mill: kneeMill([springFinder, ringFinder]),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'The middle', { plan: { partZero: 'centre' } }),
+    begins: { station: 'datum', query: 'f=middle.x' },
+    aims: [{ axis: 'x', by: ACROSS }],
+    hints: [
+      'What is alike at both faces cancels: the finder’s size does not matter in the middle.',
+      'Raise before you cross the part. The right face is touched coming from the right.',
+      'Twice at each face. The page says where the middle is; drive there with Z raised, and set X to 0.000.',
+    ],
+  },
+  {
+    id: 'bore',
+    title: 'The middle of a bore',
+    job: 'J5',
+    does: 'Inside the 26 mm bore touch left and right, then front and back, and set X to 30 and Y to 20 in its middle.',
+    par: { minutes: 11, acts: 200 },
+    mill: { ...kneeMill([springFinder]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'The middle of a bore', { bored: true }),
+    begins: { station: 'datum', query: `f=round.${BORE.id}` },
+    aims: [
+      { axis: 'x', by: { kind: 'round', of: BORE.id } },
+      { axis: 'y', by: { kind: 'round', of: BORE.id } },
+    ],
+    hints: [
+      'Lower the finder into the bore by eye, near its middle. It must clear the wall all round as it swings.',
+      'Opposite walls cancel the finder’s size. Set X in the middle before you touch front and back, so that those are across the middle.',
+      'Left wall, right wall, twice each; drive X to the middle the page says, set it to 30. Then front and back, drive Y to their middle, set it to 20. Read both back.',
+    ],
+  },
+  {
+    id: 'probe-bore',
+    title: 'A bore’s middle by the probe',
+    job: 'J8',
+    does: 'Four walls of the 26 mm bore, and its middle set to X 30, Y 20. The light tells the touch.',
+    par: { minutes: 10, acts: 200 },
+    mill: { ...kneeMill([probe]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'A bore by the probe', { bored: true, plan: { finderId: probe.id } }),
+    begins: { station: 'datum', query: `f=round.${BORE.id}` },
+    aims: [
+      { axis: 'x', by: { kind: 'round', of: BORE.id } },
+      { axis: 'y', by: { kind: 'round', of: BORE.id } },
+    ],
+    hints: [
+      'Opposite walls cancel the ball: the middle is the middle of what X shows.',
+      'First left and right, set X in the middle; then front and back, which are across the middle only now.',
+      'Left, right, twice each; drive X to the middle the page says, set it to 30. Front, back; drive Y, set it to 20. Read both back.',
+    ],
+  },
+];

@@ -1,0 +1,55 @@
+import type { MillSlip } from './marking/slips';
+
+/** How a lesson went, kept for the next time. */
+export interface Practised {
+  /** Which time through it was: marked again, it is the same. */
+  session: string;
+  lesson: string;
+  at: string;
+  passed: boolean;
+  slips: MillSlip[];
+}
+
+/** Of the latest so many is told what comes back. */
+const LATELY = 10;
+
+/** A kind of slip: how often lately, and how often in as many before that. */
+export interface SlipCount {
+  slip: MillSlip;
+  lately: number;
+  before: number;
+}
+
+/** Slips by kind over time, the most frequent lately first; those that came neither lately nor before are left out. */
+export function slipCounts(practised: readonly Practised[]): SlipCount[] {
+  const lately = practised.slice(-LATELY).flatMap(({ slips }) => slips);
+  const before = practised.slice(-2 * LATELY, -LATELY).flatMap(({ slips }) => slips);
+  const count = (all: readonly MillSlip[], slip: MillSlip) => all.filter((one) => one === slip).length;
+  return [...new Set([...lately, ...before])]
+    .map((slip) => ({ slip, lately: count(lately, slip), before: count(before, slip) }))
+    .sort((a, b) => b.lately - a.lately || b.before - a.before);
+}
+
+/** Which lesson to do next, and why. */
+export interface Next {
+  lesson: string;
+  why: 'first' | 'not-yet' | 'slipped' | 'all-done';
+}
+
+/**
+ * What to practise next: what was not well set the last time, then what was set with a slip, then the first that was never
+ * tried; where all were done without one, the one that was done longest ago.
+ *
+ * @param lessons their names in the order people work, at least one
+ */
+export function nextLesson(practised: readonly Practised[], lessons: readonly [string, ...string[]]): Next {
+  const last = (lesson: string) => practised.findLast((one) => one.lesson === lesson);
+  const failed = lessons.find((lesson) => last(lesson)?.passed === false);
+  if (failed !== undefined) return { lesson: failed, why: 'not-yet' };
+  const slipped = lessons.find((lesson) => (last(lesson)?.slips.length ?? 0) > 0);
+  if (slipped !== undefined) return { lesson: slipped, why: 'slipped' };
+  const untried = lessons.find((lesson) => !last(lesson));
+  if (untried !== undefined) return { lesson: untried, why: 'first' };
+  const oldest = lessons.reduce((a, b) => ((last(a)?.at ?? '') <= (last(b)?.at ?? '') ? a : b));
+  return { lesson: oldest, why: 'all-done' };
+}
