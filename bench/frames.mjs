@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../scripts/lib/steps.mjs';
 import { median, startServer } from './lib/server.mjs';
+import { benchMill } from './millFrames.mjs';
 
 const SPAN = 1500;
 const ROUNDS = 5;
@@ -32,6 +33,7 @@ export async function benchFrames() {
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
   });
   try {
+    await benchMill(browser, server.url, frames);
     await benchTrial(browser, server.url);
     await benchHoles(browser, server.url);
     await benchTools(browser, server.url);

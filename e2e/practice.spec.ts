@@ -230,3 +230,41 @@ test('free play marks what was set, and asks nothing', async ({ page, shop }) =>
   await expect(page.getByText(/^✗ X is off by \+\d\d\.\d\d\d mm\./)).toBeVisible();
   await expect(page.getByText(/^Y /)).toHaveCount(0);
 });
+
+test('a handwheel is turned by dragging round it, by the mouse wheel and by keys; one turn is three millimetres', async ({
+  page,
+  shop,
+}) => {
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto(`${shop.url}/setup/practice-dials-7/datum?f=face.left`);
+  const wheel = page.getByRole('slider', { name: /^Handwheel of X, clockwise goes right/ });
+  await expect(wheel).toBeVisible();
+  await expectAccessible(page);
+  const { x = 0, y = 0, width = 0, height = 0 } = (await wheel.boundingBox()) ?? {};
+  const [cx, cy, r] = [x + width / 2, y + height / 2, 38];
+  const to = (degrees: number) => {
+    const angle = ((degrees - 90) * Math.PI) / 180;
+    return page.mouse.move(cx + r * Math.cos(angle), cy + r * Math.sin(angle));
+  };
+  await to(0);
+  await page.mouse.down();
+  for (let degrees = 10; degrees <= 360; degrees += 10) await to(degrees);
+  await page.mouse.up();
+  const value = async () => Number(await wheel.getAttribute('aria-valuenow'));
+  // What the finger lost before the drag began is at most a few lines.
+  expect(await value()).toBeGreaterThan(2.8);
+  expect(await value()).toBeLessThan(3.01);
+  const before = await value();
+  await wheel.hover();
+  await page.mouse.wheel(0, -100);
+  await expect.poll(value).toBeCloseTo(before + 0.025, 6);
+  await wheel.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(value).toBeCloseTo(before - 0.025, 6);
+  // It stands where it was turned to after a reload, and the turning counts as one.
+  await page.reload();
+  await expect.poll(value).toBeCloseTo(before - 0.025, 6);
+  await press(page, 'Mark it');
+  await expect(page.getByText(/^[1-4] moves and settings/)).toBeVisible();
+});

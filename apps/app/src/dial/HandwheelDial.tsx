@@ -1,4 +1,4 @@
-import { Circle, Line } from 'react-native-svg';
+import { Circle, G, Line, Path } from 'react-native-svg';
 import { Label } from '../drawing/marks';
 import { METAL } from '../theme/palette';
 
@@ -15,28 +15,28 @@ interface HandwheelDialProps {
 /** So many lines are drawn at most; beyond that they would run together. */
 const MOST_DRAWN = 125;
 
+/** Every tenth line, or all the others, as one path: a wheel is drawn anew at every line it turns. */
+function ticks(count: number, at: { x: number; y: number }, r: number, tenth: boolean): string {
+  const inner = r * (tenth ? 0.78 : 0.88);
+  const end = (from: number, angle: number) =>
+    `${(at.x + from * Math.cos(angle)).toFixed(2)} ${(at.y + from * Math.sin(angle)).toFixed(2)}`;
+  return Array.from({ length: count }, (_, i) => i)
+    .filter((i) => (i % 10 === 0) === tenth)
+    .map((i) => (2 * Math.PI * i) / count - Math.PI / 2)
+    .map((angle) => `M${end(inner, angle)}L${end(r * 0.97, angle)}`)
+    .join('');
+}
+
 /** A handwheel's dial with one of its lines under the fixed mark. */
 export function HandwheelDial({ lines, line, at, r, words }: HandwheelDialProps) {
   const shown = Math.min(lines, MOST_DRAWN);
-  const turn = (2 * Math.PI * line) / lines;
   return (
     <>
       <Circle cx={at.x} cy={at.y} r={r} fill={METAL.steel} stroke={METAL.silver} strokeWidth={2} />
-      {Array.from({ length: shown }, (_, i) => {
-        const angle = (2 * Math.PI * i) / shown - turn - Math.PI / 2;
-        const inner = r * (i % 10 === 0 ? 0.78 : 0.88);
-        return (
-          <Line
-            key={i}
-            x1={at.x + inner * Math.cos(angle)}
-            y1={at.y + inner * Math.sin(angle)}
-            x2={at.x + r * 0.97 * Math.cos(angle)}
-            y2={at.y + r * 0.97 * Math.sin(angle)}
-            stroke={METAL.steelInk}
-            strokeWidth={i % 10 === 0 ? 2 : 1}
-          />
-        );
-      })}
+      <G transform={`rotate(${(-360 * line) / lines} ${at.x} ${at.y})`}>
+        <Path d={ticks(shown, at, r, false)} stroke={METAL.steelInk} strokeWidth={1} />
+        <Path d={ticks(shown, at, r, true)} stroke={METAL.steelInk} strokeWidth={2} />
+      </G>
       <Line x1={at.x} x2={at.x} y1={at.y - r - 6} y2={at.y - r * 0.7} stroke={METAL.brass} strokeWidth={4} />
       <Label x={at.x} y={at.y + 6} colour={METAL.steelInk}>
         {words}

@@ -1,6 +1,7 @@
 import type { Book } from '@zero-point/core/book/book';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import { countOf } from '@zero-point/core/practice/mill/millAct';
 import { mark } from '@zero-point/core/practice/marking/mark';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -97,7 +98,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const { lesson, mill } = running;
   const hintNow = lesson.hints[Math.min(hint, lesson.hints.length - 1)];
   const haveMarked = () => {
-    const { slips, passed } = mark(lesson, mill, book, running.acts.length);
+    const { slips, passed } = mark(lesson, mill, book, countOf(running.acts));
     usePractice.getState().keep({
       session: running.id,
       lesson: lesson.id,

@@ -57,12 +57,16 @@ function PracticeStation({ id }: { id: string }) {
   const { station } = useLocalSearchParams();
   const { palette } = useLook();
   const practice = usePracticeBook(id);
+  const book = practice?.book;
+  // The notebook changes with what is logged, not at every line of a wheel.
+  const notebook = useMemo(
+    () => (book && isPage(station) ? <Page book={book} page={station} /> : undefined),
+    [book, station],
+  );
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      {practice && isPage(station) ? (
-        <PracticeSplit {...practice}>
-          <Page book={practice.book} page={station} />
-        </PracticeSplit>
+      {practice && notebook ? (
+        <PracticeSplit {...practice}>{notebook}</PracticeSplit>
       ) : (
         <>
           <TopBar title="Practise" back={LESSONS_BACK} />

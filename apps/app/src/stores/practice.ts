@@ -96,15 +96,42 @@ function begin(id: string): Running | undefined {
   };
 }
 
+/** A wheel is turned many times a second; it is kept so often at most, ms. */
+const KEEP = 250;
+
+/** Keeps a session as it changes, not at every line of a wheel; what waits is kept before the page goes. */
+function keepsSessions() {
+  let waiting: Running | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const now = () => {
+    clearTimeout(timer);
+    timer = undefined;
+    if (!waiting) return;
+    const { id, begun, acts, entries } = waiting;
+    waiting = undefined;
+    store(SESSION + id, { begun, acts, entries } satisfies Session);
+  };
+  if (typeof window !== 'undefined') window.addEventListener('pagehide', now);
+  return {
+    now,
+    soon: (running: Running) => {
+      // Another lesson's last moves are kept before this one's.
+      if (waiting && waiting.id !== running.id) now();
+      waiting = running;
+      timer ??= setTimeout(now, KEEP);
+    },
+  };
+}
+
 /** The practice mill on this device. Nothing of it reaches the shop. */
 export const usePractice = create<PracticeState>((set, get) => {
-  const change = (id: string, next: (running: Running) => Running) => {
+  const keeper = keepsSessions();
+  const change = (id: string, next: (running: Running) => Running): void => {
     const running = get().open(id);
     if (!running) return;
     const changed = next(running);
-    const { begun, acts, entries } = changed;
-    store(SESSION + id, { begun, acts, entries } satisfies Session);
     set({ running: changed });
+    keeper.soon(changed);
   };
   return {
     running: undefined,
@@ -125,6 +152,7 @@ export const usePractice = create<PracticeState>((set, get) => {
       }),
     log: (id, entry) => {
       change(id, (running) => ({ ...running, entries: [...running.entries, entry] }));
+      keeper.now();
       if (entry.kind === 'reading') tellStored();
     },
     keep: (result) => {

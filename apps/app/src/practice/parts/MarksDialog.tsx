@@ -1,5 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
+import { countOf } from '@zero-point/core/practice/mill/millAct';
 import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -38,8 +39,8 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const router = useRouter();
   const { lesson, mill, acts } = running;
   const { axes, tools, slips, passed } = useMemo(
-    () => mark(lesson, mill, book, acts.length),
-    [lesson, mill, book, acts.length],
+    () => mark(lesson, mill, book, countOf(acts)),
+    [lesson, mill, book, acts],
   );
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
   const [minutes] = useState(() => Math.max(1, Math.round((Date.now() - Date.parse(running.begun)) / 60_000)));
@@ -58,7 +59,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           </Words>
         ))}
         <Words tone="soft">
-          {`${acts.length} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
+          {`${countOf(acts)} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
         </Words>
         <Divider />
         {slips.length === 0 ? (

@@ -2,7 +2,7 @@ import { feel } from '@zero-point/core/practice/mill/contact';
 import { feelWords } from '@zero-point/core/practice/words';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
 import { useKeys } from '../../frame/useKeys';
@@ -11,12 +11,12 @@ import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { usePractice, type Running } from '../../stores/practice';
 import { AxisRow } from './AxisRow';
-import { FromTray } from './FromTray';
+import { Handwheels } from './Handwheels';
+import { AtHand, type MovedBy } from './AtHand';
 import { MillViews } from './MillViews';
 import { SetDialog } from './SetDialog';
 
 const STEPS = ['10', '1', '0.1', '0.02', '0.002'] as const;
-const SPEEDS = ['0', '100', '1000', '2500'] as const;
 /** What a key moves, by one step. */
 const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
   ArrowLeft: { axis: 'x', way: -1 },
@@ -33,9 +33,10 @@ export function MillPanel({ running }: { running: Running }) {
   const { palette } = useLook();
   const [step, setStep] = useState<(typeof STEPS)[number]>('1');
   const [setting, setSetting] = useState<Axis>();
+  const [by, setBy] = useState<MovedBy>(running.mill.spec.reads === 'screw' ? 'wheels' : 'steps');
   const { id, mill } = running;
   const { contacts, betweens } = mill.spec;
-  const onAct = (what: MillAct) => usePractice.getState().do(id, what);
+  const onAct = useCallback((what: MillAct) => usePractice.getState().do(id, what), [id]);
   const shape = useShape();
   const wide = shape === 'wide';
   useKeys((key) => {
@@ -55,46 +56,36 @@ export function MillPanel({ running }: { running: Running }) {
         </View>
       </View>
       <ScrollView style={shape === 'side' ? styles.beside : styles.controls} contentContainerStyle={styles.inside}>
-        {AXES.map((axis) => (
-          <AxisRow
-            key={axis}
-            mill={mill}
-            axis={axis}
-            step={Number(step)}
-            onAct={onAct}
-            onSet={() => setSetting(axis)}
-          />
-        ))}
-        <Choice
-          label="One press goes, mm"
-          value={step}
-          options={STEPS.map((value) => ({ value, label: value }))}
-          onChange={setStep}
-        />
-        <Choice
-          label="Spindle, rev/min"
-          value={SPEEDS.find((one) => Number(one) === mill.rpm) ?? '0'}
-          options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
-          onChange={(rpm) => onAct({ do: 'spin', rpm: Number(rpm) })}
-        />
-        <View style={styles.tray}>
-          <FromTray
-            label="In the spindle"
-            short="Spindle"
-            things={contacts}
-            chosen={mill.held}
-            onChoose={(contact) => onAct({ do: 'hold', contact })}
-          />
-          {betweens.length > 0 && (
-            <FromTray
-              label="In the other hand"
-              short="Hand"
-              things={betweens}
-              chosen={mill.between}
-              onChoose={(between) => onAct({ do: 'put', between })}
+        {by === 'wheels' && <Handwheels mill={mill} onAct={onAct} onSet={setSetting} />}
+        {by === 'steps' &&
+          AXES.map((axis) => (
+            <AxisRow
+              key={axis}
+              mill={mill}
+              axis={axis}
+              step={Number(step)}
+              onAct={onAct}
+              onSet={() => setSetting(axis)}
             />
-          )}
-        </View>
+          ))}
+        {by === 'steps' && (
+          <Choice
+            label="One press goes, mm"
+            value={step}
+            options={STEPS.map((value) => ({ value, label: value }))}
+            onChange={setStep}
+          />
+        )}
+        <AtHand
+          contacts={contacts}
+          betweens={betweens}
+          rpm={mill.rpm}
+          held={mill.held}
+          between={mill.between}
+          by={by}
+          onAct={onAct}
+          onBy={setBy}
+        />
       </ScrollView>
       {setting && (
         <SetDialog
@@ -112,7 +103,6 @@ export function MillPanel({ running }: { running: Running }) {
 }
 
 const styles = StyleSheet.create({
-  tray: { flexDirection: 'row', gap: 8 },
   panel: { flex: 1, minHeight: 0 },
   side: { flexDirection: 'row' },
   seen: { flex: 1, minWidth: 0, minHeight: 128 },
