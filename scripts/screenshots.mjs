@@ -10,6 +10,7 @@ import { join } from 'node:path';
 import { startServer } from '../bench/lib/server.mjs';
 import { SHOTS } from './lib/shots.mjs';
 import { build } from './lib/build.mjs';
+import { startDevices } from './lib/devices.mjs';
 import { CHROMIUM, ensureChromium, ensureInstalled, must, ROOT } from './lib/steps.mjs';
 
 /** `low` is what a phone's browser leaves of the page. */
@@ -36,6 +37,17 @@ const wanted = words.filter((word) => !word.startsWith('/'));
 mkdirSync(folder, { recursive: true });
 
 const server = await startServer('apps/app/dist');
+const devices = await startDevices();
+
+/** What a person does beside the app: links a simulated device, and turns its wheels. */
+const hands = (page) => ({
+  link: (machine, kind) =>
+    page.request.put(`${server.url}/api/machines/${machine}/link`, {
+      data: { address: kind === undefined ? null : { over: 'tcp', host: '127.0.0.1', port: devices.ports[kind] } },
+    }),
+  tell: (machine, data) => page.request.post(`${server.url}/api/machines/${machine}/link/told`, { data }),
+});
+
 const browser = await chromium.launch({
   executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
@@ -58,7 +70,7 @@ try {
     await page.locator('[role=main]').waitFor();
     await page.getByText(/^(Getting|Laying out) /).waitFor({ state: 'hidden' });
     await page.evaluate(() => document.fonts.ready);
-    await act(page);
+    await act(page, hands(page));
     // Paper lets a field's unit and a box come up over a fifth of a second.
     await page.waitForTimeout(400);
     if (shown && (wanted.length === 0 || wanted.some((word) => name.startsWith(word)))) {
@@ -71,4 +83,5 @@ try {
 } finally {
   await browser.close();
   await server.stop();
+  devices.stop();
 }

@@ -26,6 +26,7 @@ export async function startDevices() {
   const kinds = Object.keys(BESIDE);
   const devices = await Promise.all(kinds.map(startDevice));
   return {
+    ports: Object.fromEntries(kinds.map((kind, i) => [kind, devices[i].port])),
     environment: { DEMO_LINKS: kinds.map((kind, i) => `${BESIDE[kind]}=${devices[i].port}`).join(',') },
     stop: () => devices.forEach(({ stop }) => stop()),
   };

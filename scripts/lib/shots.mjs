@@ -73,6 +73,41 @@ export const SHOTS = [
       await steps('0.02', 'X right', 26);
     },
   },
+  {
+    name: 'marking',
+    size: 'phone',
+    path: '/setup/practice-left-edge-7/datum?f=face.left',
+    act: async (page) => {
+      await press(page, /^In the spindle/);
+      await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+      await page.getByText('2500', { exact: true }).click();
+      await page.getByText('10', { exact: true }).first().click();
+      for (let i = 0; i < 4; i += 1) await press(page, /^Y away by/);
+      for (let i = 0; i < 5; i += 1) await press(page, /^Z down by/);
+      await page.getByText('1', { exact: true }).first().click();
+      for (let i = 0; i < 26; i += 1) await press(page, /^X right by/);
+      await press(page, 'Mark it');
+    },
+  },
+  {
+    name: 'link',
+    size: 'low',
+    path: `${BASE}/datum?f=face.left`,
+    act: async (page, { link, tell }) => {
+      await link('knee-mill', 'readout');
+      await page.reload();
+      await page.getByRole('button', { name: 'Take it' }).waitFor();
+      await tell('knee-mill', { do: 'act', act: { do: 'hold', contact: 'spring-finder-10' } });
+      await tell('knee-mill', { do: 'act', act: { do: 'spin', rpm: 1000 } });
+      for (const x of [-5.01, -5.015]) {
+        await tell('knee-mill', { do: 'act', act: { do: 'set', axis: 'x', value: x } });
+        await page.getByText(String(x).replace('-', '−').padEnd(6, '0')).first().waitFor();
+        await press(page, 'Take it');
+      }
+      await page.getByText(/^2 readings give/).waitFor();
+      await link('knee-mill', undefined);
+    },
+  },
   { name: 'plan', size: 'phone', path: `${BASE}/plan` },
   {
     name: 'workholding',
@@ -131,46 +166,6 @@ export const SHOTS = [
     act: async (page) => {
       await press(page, 'Begin');
       await log(page, '6.22', '6', '6.225', '6.005');
-    },
-  },
-  {
-    name: 'datum-bore',
-    size: 'phone',
-    path: '/setup/arm-bracket-trunnion/datum?f=round.hole-1',
-    act: async (page) => {
-      await log(page, '-285.202', '-289.206', '-150.000', '-154.002');
-      await press(page, 'Show the answer');
-    },
-  },
-  ...[
-    ['front', '-169.248'],
-    ['back', '-127.252'],
-  ].map(([face, shown]) => ({
-    name: `indices-${face}`,
-    shown: false,
-    size: 'phone',
-    path: `/setup/arm-bracket-trunnion/datum?f=face.${face}`,
-    act: (page) => log(page, shown),
-  })),
-  {
-    name: 'indices-z',
-    shown: false,
-    size: 'phone',
-    path: '/setup/arm-bracket-trunnion/heights',
-    act: async (page) => {
-      await page.getByRole('checkbox').first().click();
-      await log(page, '-147.1');
-    },
-  },
-  {
-    name: 'indices',
-    size: 'phone',
-    path: '/setup/arm-bracket-trunnion/datum?index=1',
-    act: async (page) => {
-      await page.getByRole('textbox', { name: /^Tool 5 in that Z/ }).fill('118.4');
-      await page.getByRole('textbox', { name: /^Tool 5 in that Z/ }).press('Enter');
-      await page.getByText('Save as CSV').waitFor();
-      await page.getByText(/^Front bore: /).evaluate((element) => element.scrollIntoView());
     },
   },
   {

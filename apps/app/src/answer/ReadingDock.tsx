@@ -8,6 +8,7 @@ import { Keypad } from '../keypad/Keypad';
 import { LengthEntry, type EntryRef } from '../keypad/LengthEntry';
 import { LiveEntry } from '../link/LiveEntry';
 import { useLinked } from '../link/LinkContext';
+import { useSettings } from '../stores/settings';
 import type { LiveFigure } from '@zero-point/core/link/live';
 import type { Axis } from '@zero-point/core/schema/quantities';
 
@@ -91,7 +92,8 @@ export function ReadingDock({
   };
   const offerNext = next && text === '';
   const typing = acrossLabel !== undefined && second;
-  const [byHand, setByHand] = useState(false);
+  const byHand = useSettings((state) => state.byHand);
+  const setByHand = useSettings((state) => state.setByHand);
   const live = linked !== undefined && axis !== undefined && onTake !== undefined;
   // What the machine says needs no keys: they come when they are asked for.
   const taking = live && !wide && !byHand && linked.view.state !== 'away' && text === '';

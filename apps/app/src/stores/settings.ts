@@ -10,10 +10,13 @@ interface Settings {
   /** A click is heard, and the device shakes shortly, when a reading is stored. */
   click: boolean;
   shake: boolean;
+  /** Figures are typed, though a link shows them. */
+  byHand: boolean;
   setMode: (mode: Mode) => void;
   setUnits: (units: LengthUnit) => void;
   setClick: (click: boolean) => void;
   setShake: (shake: boolean) => void;
+  setByHand: (byHand: boolean) => void;
 }
 
 /** What a person prefers on this device. */
@@ -24,10 +27,12 @@ export const useSettings = create<Settings>()(
       units: 'mm',
       click: true,
       shake: true,
+      byHand: false,
       setMode: (mode) => set({ mode }),
       setUnits: (units) => set({ units }),
       setClick: (click) => set({ click }),
       setShake: (shake) => set({ shake }),
+      setByHand: (byHand) => set({ byHand }),
     }),
     { name: 'zero-point.settings' },
   ),

@@ -102,7 +102,9 @@ export function findSide(hand: Hand, surface: Exclude<Surface, 'top'>): number {
   if (hand.mill().broken) return hand.reads(axis);
   step(-(BACK + hand.mill().spec.play[axis]));
   step(BACK + hand.mill().spec.play[axis] - ROUGHLY - SCATTER);
-  for (let i = 0; !found() && i < 400; i += 1) step(FINEST);
+  // A probe is come at by finer steps: the last one overshoots by half of it on average.
+  const finest = hand.mill().held?.kind === 'probe' ? FINEST / 2 : FINEST;
+  for (let i = 0; !found() && i < 800; i += 1) step(finest);
   return hand.reads(axis);
 }
 
