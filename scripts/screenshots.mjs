@@ -53,7 +53,16 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
 });
 try {
-  for (const { name, size, path, mode = 'day', act = async () => undefined, shown = true, pdf } of SHOTS) {
+  for (const {
+    name,
+    size,
+    path,
+    mode = 'day',
+    act = async () => undefined,
+    after = async () => undefined,
+    shown = true,
+    pdf,
+  } of SHOTS) {
     const context = await browser.newContext({
       viewport: SIZES[size],
       hasTouch: size !== 'wide',
@@ -78,6 +87,7 @@ try {
       else firstPage(await (await page.request.get(`${server.url}${pdf}`)).body(), join(folder, name));
       console.log(`${name}.png`);
     }
+    await after(page, hands(page));
     await context.close();
   }
 } finally {

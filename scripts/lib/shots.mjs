@@ -105,8 +105,8 @@ export const SHOTS = [
         await press(page, 'Take it');
       }
       await page.getByText(/^2 readings give/).waitFor();
-      await link('knee-mill', undefined);
     },
+    after: (page, { link }) => link('knee-mill', undefined),
   },
   { name: 'plan', size: 'phone', path: `${BASE}/plan` },
   {

@@ -108,6 +108,7 @@ export function ReadingDock({
     <View style={styles.dock}>
       {live && (wide || taking) && (
         <LiveEntry
+          key={label}
           view={linked.view}
           wanted={{ axis, scale: linked.scale, byControl }}
           unit={unit}

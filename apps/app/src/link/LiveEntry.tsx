@@ -1,4 +1,4 @@
-import { liveFigure, touchedSince, type LiveFigure, type Wanted } from '@zero-point/core/link/live';
+import { liveFigure, touchedSince, type Live, type LiveFigure, type Wanted } from '@zero-point/core/link/live';
 import type { LinkView } from '@zero-point/core/link/linkView';
 import { linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -26,6 +26,10 @@ interface LiveEntryProps {
 /** Of the device's own touches one in so long counts, ms: a probe that chatters is one touch. */
 const REST = 700;
 
+/** So many of them in a second, ms, nobody makes. */
+const MOST = 4;
+const SECOND = 1000;
+
 /** What a link shows of an axis now, and taking it: by the button, the space bar, or the device's own touch where that is switched on. */
 export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps) {
   const { palette } = useLook();
@@ -33,12 +37,25 @@ export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps
   const [error, setError] = useState<string | undefined>(undefined);
   const [own, setOwn] = useState(false);
   const [moving, setMoving] = useState(false);
-  const live = liveFigure(view, wanted);
-  const take = (figure: LiveFigure) => setError(onTake(figure));
+  // A result of before this was asked for may be another face's: only one that comes now counts, and each once.
+  const results = view.result?.count ?? 0;
+  const [seen, setSeen] = useState(results);
+  // The server began anew.
+  if (results < seen) setSeen(results);
+  const live: Live =
+    wanted.byControl && results <= seen ? { kind: 'none', why: 'no-result' } : liveFigure(view, wanted);
+  const take = (figure: LiveFigure) => {
+    const wrong = onTake(figure);
+    setError(wrong);
+    if (wrong === undefined) setSeen(results);
+  };
   useSpace(() => {
     if (live.kind === 'figure' && !typing && !moving) take(live);
   });
-  useOwnTouch(view, wanted, own, take);
+  useOwnTouch(view, wanted, own, take, () => {
+    setOwn(false);
+    setError('It tells more touches than anybody makes. Its own touch is switched off.');
+  });
   const name = wanted.axis.toUpperCase();
   const { hello } = view;
   const shown = live.kind === 'figure' ? formatLength(live.mm, { unit, plus: true }) : '–';
@@ -105,7 +122,9 @@ function useSpace(onSpace: () => void): void {
     const heard = (event: KeyboardEvent) => {
       const { target } = event;
       const free = target === document.body || (target instanceof HTMLInputElement && target.value === '');
-      if (event.key !== ' ' || event.repeat || !free) return;
+      // A question that stands over the page is answered first.
+      const asked = document.querySelector('[role=dialog]') !== null;
+      if (event.key !== ' ' || event.repeat || !free || asked) return;
       event.preventDefault();
       newest.current();
     };
@@ -115,16 +134,26 @@ function useSpace(onSpace: () => void): void {
 }
 
 /** Takes what the device's own touches give from now on, while that is switched on; those from before never count. */
-function useOwnTouch(view: LinkView, wanted: Wanted, on: boolean, take: (figure: LiveFigure) => void): void {
+function useOwnTouch(
+  view: LinkView,
+  wanted: Wanted,
+  on: boolean,
+  take: (figure: LiveFigure) => void,
+  tooMany: () => void,
+): void {
   const seen = useRef<number | undefined>(undefined);
   const at = useRef(0);
+  const lately = useRef<{ since: number; count: number }>({ since: 0, count: 0 });
   const count = view.touch?.count ?? 0;
   useEffect(() => {
     const before = seen.current ?? count;
     seen.current = count;
     if (!on || count <= before) return;
-    const figure = touchedSince(view, before, wanted);
     const now = Date.now();
+    if (now - lately.current.since > SECOND) lately.current = { since: now, count: 0 };
+    lately.current.count += count - before;
+    if (lately.current.count >= MOST) return tooMany();
+    const figure = touchedSince(view, before, wanted);
     if (!figure || now - at.current < REST) return;
     at.current = now;
     take(figure);

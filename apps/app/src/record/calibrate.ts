@@ -12,17 +12,20 @@ export const FROM_THE_START = '1970-01-01T00:00:00.000Z';
 export function calibrate(
   of: NewCalibration['of'],
   found: Found,
-  from: string = new Date().toISOString(),
-  reference?: string,
+  {
+    from = new Date().toISOString(),
+    reference,
+    shownIn,
+  }: { from?: string | undefined; reference?: string | undefined; shownIn?: string } = {},
 ): void {
   const at = new Date().toISOString();
   const body = { id: uuidv7(), of, found, from, at, ...(reference !== undefined && { reference }) };
-  logRow({ kind: 'calibration', setupId: '', body });
+  logRow({ kind: 'calibration', setupId: '', body }, shownIn);
 }
 
 /** Logs the measured size of a gauge. */
 export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string, reference?: string): void =>
-  calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, from, reference);
+  calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, { from, reference });
 
 /**
  * A plate measured while it is in use: it was as thick at the touches already taken with it today in this set-up, so
@@ -32,7 +35,11 @@ export function calibratePlate(book: Book, plate: KnownGauge, size: number): voi
   const now = new Date().toISOString();
   const today = now.slice(0, 10);
   const first = book.readings.find(({ gaugeId, takenAt }) => gaugeId === plate.id && takenAt.startsWith(today));
-  calibrateGauge(plate, { what: 'size', value: size }, first?.takenAt ?? now);
+  calibrate(
+    { kind: 'gauge', gaugeId: plate.id },
+    { what: 'size', value: size },
+    { from: first?.takenAt ?? now, shownIn: book.setup.id },
+  );
 }
 
 /** Keeps all that a guided routine found of a thing, with the readings it came from. */

@@ -16,8 +16,12 @@ function log(shownIn: string, entry: Entry): void {
   else useOutbox.getState().log(entry);
 }
 
-/** Logs a row of a set-up, or of the shop. */
-export const logRow = (entry: RowEntry): void => log(entry.setupId, entry);
+/**
+ * Logs a row of a set-up, or of the shop.
+ *
+ * @param shownIn the set-up on whose pages that is done: what is found of a gauge in practice is no part of the shop
+ */
+export const logRow = (entry: RowEntry, shownIn: string = entry.setupId): void => log(shownIn, entry);
 
 /** The set-up whose pages show a document; the shop's own where none does. */
 const shownBy = (shown: Versioned): string =>

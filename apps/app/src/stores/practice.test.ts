@@ -3,6 +3,7 @@ import { plateSnapshot } from '@zero-point/core/book/snapshot.case';
 import type { Entry, RowEntry } from '@zero-point/core/record/entry';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
 import { deviceStorage, keysOf, PRACTICE } from '../api/deviceStorage';
+import { calibratePlate } from '../record/calibrate';
 import { logTouch } from '../record/log';
 import { logRow, saveThing } from '../record/logEntry';
 import { useOutbox } from './outbox';
@@ -44,10 +45,17 @@ test('what is logged in practice never reaches the outbox: touches, rows, and th
   saveThing(book, 'part', { ...book.part, material: 'walnut' });
   expect(sent).toEqual([]);
   expect(usePractice.getState().running?.entries.map(({ kind }) => kind)).toEqual(['reading', 'check', 'part']);
+  // What is found of a gauge there is of the practice mill's gauge, whatever that is called in the shop.
+  const [plate] = book.gauges.filter(({ kind }) => kind === 'touch-plate');
+  if (!plate) throw new Error('the tray has a plate');
+  calibratePlate(book, plate, 12.42);
+  expect(sent).toEqual([]);
+  expect(usePractice.getState().running?.entries.at(-1)).toMatchObject({ kind: 'calibration', setupId: '' });
   // And the shop's own goes where it always went.
   logRow(tick('base-plate-knee-mill'));
   saveThing(openBook(plateSnapshot), 'part', plateSnapshot.part);
-  expect(sent.map(({ kind }) => kind)).toEqual(['check', 'part']);
+  calibratePlate(openBook(plateSnapshot), plate, 12.42);
+  expect(sent.map(({ kind }) => kind)).toEqual(['check', 'part', 'calibration']);
 });
 
 test('a bad day begins after its morning: what that logged is given, and no part of the session', () => {

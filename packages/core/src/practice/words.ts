@@ -71,6 +71,16 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     does: 'Everything is off by its thickness.',
     habit: 'Feeler, paper or block: it stands between tool and part, so it stands in the sum.',
   },
+  'plate-by-marking': {
+    what: 'The plate’s marking was believed.',
+    does: 'Every tool cuts too high or digs in by as much as the plate is off.',
+    habit: 'Measure a plate by caliper before its first touch of the day, and use that.',
+  },
+  'clip-left-on': {
+    what: 'The spindle was started with the clip still on the tool.',
+    does: 'It winds up the wire and throws plate and clip.',
+    habit: 'Clip and plate away and in their box before a hand goes to the spindle’s switch.',
+  },
   'read-back-skipped': {
     what: 'Nobody looked at what the scale shows after it was set.',
     does: 'A slip of the keys goes unseen until the first cut.',
@@ -97,6 +107,8 @@ export function feelWords({ held, between, rpm, broken }: Mill, felt: Feel): str
   if (!between) return felt === 'past' ? 'Metal on metal.' : felt === 'near' ? 'Close by the part.' : 'Free.';
   if (between.kind === 'block')
     return { clear: 'The block goes under freely.', near: 'The block goes under freely.', found: 'The block just slides under.', past: 'The block does not go under.' }[felt]; // prettier-ignore
+  if (between.kind === 'plate')
+    return felt === 'found' ? 'The plate’s light is on: it touches.' : 'The plate’s light is off.';
   const name = between.kind === 'paper' ? 'The paper' : 'The feeler';
   return { clear: `${name} is free.`, near: `${name} is free.`, found: `${name} drags.`, past: `${name} is stuck.` }[
     felt

@@ -2,6 +2,9 @@ import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Between, Contact } from '@zero-point/core/practice/mill/spec';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { Button } from 'react-native-paper';
+import { Words } from '../../theme/Words';
 import { Choice } from '../../frame/Choice';
 import { FromTray } from './FromTray';
 
@@ -14,6 +17,8 @@ interface AtHandProps {
   rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
+  /** What the caliper said of it, mm. */
+  caliper: number | undefined;
   by: MovedBy;
   onAct: (what: MillAct) => void;
   onBy: (by: MovedBy) => void;
@@ -22,7 +27,17 @@ interface AtHandProps {
 const SPEEDS = ['0', '100', '1000', '2500'] as const;
 
 /** What a hand does at the mill beside moving it: spindle, tray, and how it is moved. Drawn anew only when one of these changes. */
-export const AtHand = memo(function AtHand({ contacts, betweens, rpm, held, between, by, onAct, onBy }: AtHandProps) {
+export const AtHand = memo(function AtHand({
+  contacts,
+  betweens,
+  rpm,
+  held,
+  between,
+  caliper,
+  by,
+  onAct,
+  onBy,
+}: AtHandProps) {
   return (
     <>
       <Choice
@@ -49,6 +64,18 @@ export const AtHand = memo(function AtHand({ contacts, betweens, rpm, held, betw
           />
         )}
       </View>
+      {between?.kind === 'plate' && (
+        <View style={styles.tray}>
+          <Button compact mode="outlined" onPress={() => onAct({ do: 'caliper' })}>
+            Measure it by caliper
+          </Button>
+          {caliper !== undefined && (
+            <View role="status" style={styles.says}>
+              <Words>{`${formatLength(caliper, { unit: 'mm', decimals: 2 })} mm`}</Words>
+            </View>
+          )}
+        </View>
+      )}
       <Choice
         label="It is moved by"
         value={by}
@@ -62,4 +89,7 @@ export const AtHand = memo(function AtHand({ contacts, betweens, rpm, held, betw
   );
 });
 
-const styles = StyleSheet.create({ tray: { flexDirection: 'row', gap: 8 } });
+const styles = StyleSheet.create({
+  tray: { flexDirection: 'row', gap: 8 },
+  says: { justifyContent: 'center' },
+});

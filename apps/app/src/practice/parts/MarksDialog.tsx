@@ -45,7 +45,11 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
   const [minutes] = useState(() => Math.max(1, Math.round((Date.now() - Date.parse(running.begun)) / 60_000)));
   return (
-    <AskDialog title={titleOf(running, passed, axes.length)} leave="Go on with it" onLeave={onLeave}>
+    <AskDialog
+      title={titleOf(running, passed, axes.length)}
+      leave={mill.broken ? 'Close' : 'Go on with it'}
+      onLeave={onLeave}
+    >
       <ScrollView style={styles.marks} contentContainerStyle={styles.inside}>
         {mill.broken && <Words tone="bad">✗ Something is broken, and nothing moves any more. Begin once more.</Words>}
         {axes.map((one) => (

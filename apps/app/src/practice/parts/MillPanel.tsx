@@ -82,6 +82,7 @@ export function MillPanel({ running }: { running: Running }) {
           rpm={mill.rpm}
           held={mill.held}
           between={mill.between}
+          caliper={mill.caliper?.of === mill.between?.id ? mill.caliper?.value : undefined}
           by={by}
           onAct={onAct}
           onBy={setBy}

@@ -45,7 +45,11 @@ export function keepBore(book: Book, bore: Bore): void {
 /** Keeps what a bar was seen to spring by, for the next bore with it sticking out as far in the same material. */
 export function keepSpring(book: Book, { bar, stickOut }: Bore, { k, c }: { k: number; c: number }): void {
   if (bar === undefined || stickOut === undefined) return;
-  calibrate({ kind: 'cutter', cutterId: bar }, { what: 'spring', k, c, stickOut, material: book.part.material });
+  calibrate(
+    { kind: 'cutter', cutterId: bar },
+    { what: 'spring', k, c, stickOut, material: book.part.material },
+    { shownIn: book.setup.id },
+  );
 }
 
 /** A new bore to be changed: the largest drawn hole of the part, to H7. */

@@ -41,6 +41,10 @@ export interface Clumsy {
   backsInto?: number;
   /** Drives on into the part, mm. */
   drivesOn?: number;
+  /** Believes what stands on a plate. */
+  byMarking?: true;
+  /** Starts the spindle with the plate's clip on. */
+  clipOn?: true;
   /** Lowers the tool onto the block by so much, mm. */
   lowersOnto?: number;
 }
@@ -61,6 +65,8 @@ interface Worker {
   entries: Entry[];
   touch: (subject: TouchedSubject, axis: Axis, value: number, way?: Approach) => void;
   set: (subject: TouchedSubject, axis: Axis, value: number) => void;
+  /** Measures what is in the other hand by caliper, several times, and writes that down as its size. */
+  measured: (gaugeId: string) => void;
 }
 
 function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at: when }: Beginning): Worker {
@@ -99,6 +105,17 @@ function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at: when }
           ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
         },
       });
+    },
+    measured: (gaugeId) => {
+      const values = Array.from({ length: CALIPERS }, () => {
+        hand.do({ do: 'caliper' });
+        // Opened and closed anew each time.
+        hand.do({ do: 'put', between: hand.mill().between?.id });
+        return hand.mill().caliper?.value ?? NaN;
+      });
+      const value = values.reduce((sum, one) => sum + one, 0) / CALIPERS;
+      const body = { id: name(), of: { kind: 'gauge', gaugeId }, found: { what: 'size', value }, from: when, at: when };
+      entries.push({ kind: 'calibration', setupId: '', body } as RowEntry);
     },
     set: (subject, axis, value) => {
       const now = book();
@@ -142,6 +159,9 @@ function takeUp({ hand }: Worker, lesson: Lesson, clumsy: Clumsy): void {
 }
 
 const TOUCHES = 3;
+
+/** So often a plate is measured. */
+const CALIPERS = 3;
 
 /** Touches a face and logs each touch. */
 function touchFace(at: Worker, face: Face, clumsy: Clumsy): void {
@@ -213,10 +233,12 @@ function takeReference(hand: Hand): void {
 function setHeight(at: Worker, clumsy: Clumsy): void {
   const { hand } = at;
   takeReference(hand);
-  const onPaper = at.book().setup.heightGaugeId === 'paper';
-  standOver(hand, onPaper ? 2 : 8);
-  hand.do({ do: 'put', between: onPaper ? 'paper' : 'block-10' });
-  const z = onPaper ? comeDownTo(hand) : raisePast(hand, 0.02);
+  const gauge = at.book().setup.heightGaugeId;
+  const lowered = gauge === 'paper' || gauge === 'touch-plate';
+  standOver(hand, lowered ? 16 : 8);
+  hand.do({ do: 'put', between: gauge });
+  if (gauge === 'touch-plate' && clumsy.byMarking !== true) at.measured(gauge);
+  const z = lowered ? comeDownTo(hand) : raisePast(hand, 0.02);
   if (clumsy.lowersOnto !== undefined) hand.do({ do: 'move', axis: 'z', by: -clumsy.lowersOnto });
   at.touch({ kind: 'z-zero', tool: 1 }, 'z', z);
   const answer = zZeroAnswer(at.book());
@@ -258,6 +280,7 @@ export function doLesson(
       }
     }
   }
+  if (clumsy.clipOn) at.hand.do({ do: 'spin', rpm: 600 });
   for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);
   return {
     marks: mark(lesson, at.hand.mill(), at.book(), 0),

@@ -2,7 +2,7 @@ import type { Lesson } from './lesson';
 import { BETWEENS, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
 
 const { cutter, drill, spot } = TRAY;
-const { block, paper } = BETWEENS;
+const { block, paper, plate } = BETWEENS;
 
 /** Z, and how long tools are. */
 export const HEIGHT_LESSONS: readonly Lesson[] = [
@@ -43,6 +43,26 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
       'Never lower a tool onto a block. Block away, lower beside its height, then try it as you raise.',
       'Raise by 0.02 steps, trying the block each time. The first step at which it passes is the reading.',
       'Lower to 8 above the part with the block away; take the block, raise by 0.02 until it passes; log Z, set it to what the page says, read it back.',
+    ],
+  },
+  {
+    id: 'plate',
+    title: 'Z on a touch plate',
+    job: 'J11',
+    does: 'The plate is marked 12.70, and that is not what it is. Measure it by caliper, then touch, spindle stopped.',
+    par: { minutes: 7, acts: 80 },
+    mill: kneeMill([cutter], [plate]),
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Z on a touch plate', {
+        plan: { heightGaugeId: plate.id, tolerance: 0.2 },
+        heights: { surface: 0, lift: 0, step: 0.002 },
+      }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    hints: [
+      'A marking is what a plate was once. The caliper lies beside it.',
+      'Plate in the hand, caliper on it; what that says goes into the notebook, under the plate. Z is set by that.',
+      'Measure; type it in the notebook. Plate on the part, lower by 0.1 and then 0.002 until its light is on; log Z, set it to what the page says, read it back. Clip off before anything turns.',
     ],
   },
   {

@@ -39,6 +39,13 @@ export const TRAY = {
 export const BETWEENS = {
   feeler: { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', thickness: 0.05 },
   paper: { id: 'paper', name: 'Paper 0.10', kind: 'paper', thickness: 0.1 },
+  plate: {
+    id: 'touch-plate',
+    name: 'Touch plate, marked 12.70',
+    kind: 'plate',
+    thickness: 12.7,
+    thinner: { least: 0.15, most: 0.4 },
+  },
   block: { id: 'block-10', name: 'Block 10', kind: 'block', thickness: 10 },
 } as const satisfies Record<string, Between>;
 
@@ -50,6 +57,7 @@ const GAUGES: readonly Gauge[] = [
   { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', nominal: 0.05 },
   { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
   { id: 'block-10', name: 'Block 10', kind: 'block', nominal: 10 },
+  { id: 'touch-plate', name: 'Touch plate, marked 12.70', kind: 'touch-plate', nominal: 12.7 },
 ];
 
 /** The orrery's foot plate, as big as fits the screen. */

@@ -2,6 +2,7 @@ import type { Axis } from '../../schema/quantities';
 import { toward, type Surface } from '../mill/surface';
 import type { MillEvent, Touching } from '../mill/events';
 import type { Mill } from '../mill/mill';
+import { trueThickness } from '../mill/hidden';
 import type { AxisMark } from './axisMark';
 
 /** What people do wrong at a mill, as it sees it. */
@@ -18,6 +19,8 @@ export const MILL_SLIPS = [
   'half-twice',
   'half-wrong-way',
   'between-left-out',
+  'plate-by-marking',
+  'clip-left-on',
   'read-back-skipped',
 ] as const;
 
@@ -58,6 +61,8 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
       return [{ slip: 'finder-still' }];
     case 'touched-turning':
       return [{ slip: 'spindle-turning' }];
+    case 'clip-on':
+      return [{ slip: 'clip-left-on' }];
     case 'too-fast':
       return [{ slip: 'finder-too-fast' }];
     case 'lowered-onto':
@@ -79,7 +84,7 @@ const FITS = 0.015;
 
 /** A figure set while touching, against the one it should be: the sizes as they are marked. */
 function ofSetting(
-  { spec }: Mill,
+  { spec, hidden }: Mill,
   { placeOf }: Came,
   { axis, value }: Extract<MillEvent, { kind: 'set' }>,
   { surface, contact, between }: Touching,
@@ -88,7 +93,10 @@ function ofSetting(
   const held = spec.contacts.find(({ id }) => id === contact);
   if (place === undefined || !held) return [];
   const radius = surface === 'top' ? 0 : held.diameter / 2;
-  const thick = spec.betweens.find(({ id }) => id === between)?.thickness ?? 0;
+  const put = spec.betweens.find(({ id }) => id === between);
+  const marked = put?.thickness ?? 0;
+  // Of a plate what counts is how thick it is, and not what stands on it.
+  const thick = put?.kind === 'plate' ? trueThickness(hidden, put) : marked;
   // How much too near the part it calls itself: + where something was left out.
   const short = toward(surface) * (value - place) + radius + thick;
   const fits = (size: number) => Math.abs(size) > FITS && Math.abs(short - size) <= FITS;
@@ -96,6 +104,7 @@ function ofSetting(
     { slip, axis, off: value - place + toward(surface) * (radius + thick) },
   ];
   if (Math.abs(short) <= FITS) return [];
+  if (fits(thick - marked)) return named('plate-by-marking');
   if (fits(thick)) return named('between-left-out');
   if (fits(radius + thick) || fits(radius)) return named('half-left-out');
   if (fits(2 * (radius + thick)) || fits(2 * radius + thick)) return named('half-wrong-way');

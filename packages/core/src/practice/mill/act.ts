@@ -1,5 +1,5 @@
 import type { Approach, Axis } from '../../schema/quantities';
-import { feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
+import { caliperOn, feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
 import type { Surface } from './surface';
 import type { MillEvent, Touching } from './events';
 import { trueThickness } from './hidden';
@@ -28,7 +28,7 @@ export function act(mill: Mill, what: MillAct): Mill {
     case 'move':
       return move(mill, what.axis, what.by);
     case 'spin':
-      return spun({ ...mill, rpm: Math.max(0, what.rpm) });
+      return spun(clipOn({ ...mill, rpm: Math.max(0, what.rpm) }));
     case 'hold': {
       const held = mill.spec.contacts.find(({ id }) => id === what.contact);
       return spun({ ...handsClear(mill), held, found: false, under: false, pressing: false });
@@ -45,6 +45,8 @@ export function act(mill: Mill, what: MillAct): Mill {
       };
       return settled(put, nearest(put));
     }
+    case 'caliper':
+      return mill.between ? { ...mill, caliper: { of: mill.between.id, value: caliperOn(mill, mill.between) } } : mill;
     case 'set': {
       const { axis, value } = what;
       const raw = mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis];
@@ -72,6 +74,10 @@ const noted = (mill: Mill, event: Told<MillEvent>): Mill => ({
 
 /** A hand comes to the spindle: that it turned is noticed. */
 const handsClear = (mill: Mill): Mill => (mill.rpm > 0 ? noted(mill, { kind: 'hand-at-turning' }) : mill);
+
+/** The spindle started with a plate and its clip on the tool. */
+const clipOn = (mill: Mill): Mill =>
+  mill.rpm > 0 && mill.held && mill.between?.kind === 'plate' ? noted(mill, { kind: 'clip-on' }) : mill;
 
 /** A finder that turns faster than it may; far faster, and it flies apart. */
 function spun(mill: Mill): Mill {

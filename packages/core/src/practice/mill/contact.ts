@@ -1,5 +1,7 @@
 import { trip, trueLength, trueRadius, trueThickness } from './hidden';
+import { chance } from '../../metrology/chance';
 import type { Mill } from './mill';
+import type { Between } from './spec';
 import type { Surface, Wall } from './surface';
 
 /** Where the contact stands to the part. */
@@ -74,6 +76,15 @@ const NEAR = 0.5;
 /** A feeler or paper drags over so much, and a block passes just so freely, mm. */
 const DRAGS = { feeler: 0.008, paper: 0.012, block: 0.02 };
 
+/** A caliper reads a plate to so much, mm: standard deviation, and its display's step. */
+const CALIPER = { sd: 0.006, step: 0.01 };
+
+/** What a caliper says of a thickness, mm. */
+export function caliperOn(mill: Mill, between: Between): number {
+  const shown = trueThickness(mill.hidden, between) + CALIPER.sd * chance(mill.hidden.seed + mill.arms).normal();
+  return Math.round(shown / CALIPER.step) * CALIPER.step;
+}
+
 /** Whether it shows by itself, by turning. */
 export const turns = ({ held }: Mill): boolean => held?.kind === 'spring-finder' || held?.kind === 'bearing-finder';
 
@@ -91,6 +102,8 @@ export function feel(mill: Mill): Feel {
   if (turns(mill)) return gap <= 0 ? (mill.rpm > 0 ? 'found' : 'near') : 'near';
   const { between, held } = mill;
   if (!between) return gap > 0 ? 'near' : held?.kind === 'probe' ? 'found' : 'past';
+  // Its light is on from the first touch, however far past it is.
+  if (between.kind === 'plate') return gap <= 0 ? 'found' : 'near';
   if (between.kind === 'block') return gap < 0 ? 'past' : gap <= DRAGS.block ? 'found' : 'near';
   return gap > 0 ? 'near' : gap >= -DRAGS[between.kind] ? 'found' : 'past';
 }

@@ -29,6 +29,8 @@ export type MillEvent = {
   | { kind: 'touched-turning'; surface: Surface; contact: string }
   /** A hand went to the spindle while it turned: to change what is in it, or to hold something there. */
   | { kind: 'hand-at-turning' }
+  /** The spindle was started with the clip of a plate still on the tool. */
+  | { kind: 'clip-on' }
   | { kind: 'too-fast'; contact: string; rpm: number; most: number }
   | { kind: 'lowered-onto'; between: string }
   /** Something gave way; `crossing` where it had left a side it had found, and was not raised since. */

@@ -28,6 +28,9 @@ const PART_SD = 0.03;
 const BORE_SD = 0.4;
 const BORES = 0x5eed;
 
+/** What parts the draw of a plate from the part's. */
+const WORN = 0x1ead;
+
 /** A part clamped somewhere on the table, not quite of its drawn size. */
 export function hide(spec: MillSpec, seed: number): Hidden {
   const { between, normal } = chance(seed);
@@ -57,7 +60,8 @@ function drawn({ seed }: Hidden, name: string): number {
   return chance(key).normal();
 }
 
-const factsOf = (one: Contact | Between) => GAUGE_FACTS[one.kind === 'cutter' ? 'feeler' : one.kind];
+const factsOf = ({ kind }: Contact | Between) =>
+  GAUGE_FACTS[kind === 'cutter' ? 'feeler' : kind === 'plate' ? 'touch-plate' : kind];
 
 /** What decides how well a touch comes back: what lies between where there is something, else the contact itself. */
 const feltBy = (contact: Contact, between: Between | undefined) => factsOf(between ?? contact);
@@ -71,10 +75,17 @@ export const trueRadius = (hidden: Hidden, contact: Contact): number =>
 export const trueLength = (hidden: Hidden, { id, length, sticksOut = 0 }: Contact): number =>
   length + sticksOut * drawn(hidden, `length ${id}`) + (hidden.longer?.[id] ?? 0);
 
+/** How much less thick it is than its marking says, mm: a plate that was ground, or is another one. */
+function worn({ seed }: Hidden, { id, thinner }: Between): number {
+  return thinner ? chance(seed + id.length * WORN).between(thinner.least, thinner.most) : 0;
+}
+
 /** True thickness of what lies between, mm. Of a pin and a feeler the pin's error is that of both. */
 export const trueThickness = (hidden: Hidden, between: Between | undefined, contact?: Contact): number =>
   between
-    ? between.thickness + (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
+    ? between.thickness -
+      worn(hidden, between) +
+      (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
     : 0;
 
 /**

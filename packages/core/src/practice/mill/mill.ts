@@ -27,6 +27,8 @@ export interface Mill {
   under: boolean;
   /** How much had been noticed when it last stood above the part. */
   raisedAt: number;
+  /** What the caliper said last, mm, of what. */
+  caliper: { of: string; value: number } | undefined;
   /** Why nothing moves any more. */
   broken: 'bent' | 'flew-apart' | 'dug-in' | undefined;
   events: readonly MillEvent[];
@@ -49,6 +51,7 @@ export const createMill = (spec: MillSpec, hidden: Hidden): Mill => ({
   pressing: false,
   under: false,
   raisedAt: 0,
+  caliper: undefined,
   broken: undefined,
   events: [],
 });

@@ -10,6 +10,8 @@ export const millAct = z.discriminatedUnion('do', [
   z.object({ do: z.literal('hold'), contact: z.string().max(60).optional() }),
   /** Holds something at the contact, or puts it away. */
   z.object({ do: z.literal('put'), between: z.string().max(60).optional() }),
+  /** Measures what is in the other hand by caliper. */
+  z.object({ do: z.literal('caliper') }),
   /** Has the scale show a figure where it stands. */
   z.object({ do: z.literal('set'), axis, value: length }),
 ]);

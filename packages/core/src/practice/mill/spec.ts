@@ -21,9 +21,11 @@ export interface Contact {
 export interface Between {
   id: string;
   name: string;
-  kind: 'feeler' | 'paper' | 'block';
+  kind: 'feeler' | 'paper' | 'block' | 'plate';
   /** Marked thickness, mm. */
   thickness: number;
+  /** It may be so much thinner than it is marked, mm, at least and at most. */
+  thinner?: { least: number; most: number };
 }
 
 export interface Bore {

@@ -180,8 +180,7 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
               calibrate(
                 { kind: 'rotary', machineId: machine.id, axis },
                 { what: 'centre', at, U, by: 'proved' },
-                undefined,
-                'proved by what was cut',
+                { reference: 'proved by what was cut' },
               )
             }
           >
