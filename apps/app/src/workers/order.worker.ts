@@ -1,4 +1,5 @@
-import { bestOrder, type FoundOrder, type OrderJob } from '@zero-point/core/positions/order';
+import { bestOrder, type FoundOrder } from '@zero-point/core/positions/order';
+import type { OrderJob } from '@zero-point/core/positions/orderJob';
 import { serveWork } from './serveWork';
 
 /** Looks for an order away from the screen. */

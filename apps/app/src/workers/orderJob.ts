@@ -1,4 +1,5 @@
-import type { FoundOrder, OrderJob } from '@zero-point/core/positions/order';
+import type { FoundOrder } from '@zero-point/core/positions/order';
+import type { OrderJob } from '@zero-point/core/positions/orderJob';
 import { runWorker, type Running } from './runWorker';
 
 /** Looks for the best order of many places in a worker of its own. */

@@ -46,7 +46,7 @@ export function linkRoutes(links: Links, store: Store): Router {
   router.put('/machines/:id/link', here, (request, response) => {
     const id = machineOf(request.params.id);
     const { address } = parsed(linkBody, request.body);
-    store.write(() => links.set(id, address ?? undefined));
+    links.set(id, address ?? undefined);
     response.json(links.view(id) ?? null);
   });
   router.head('/machines/:id/link/events', (_request, response) => {

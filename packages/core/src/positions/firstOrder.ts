@@ -1,4 +1,4 @@
-import type { OrderJob } from './order';
+import type { OrderJob } from './orderJob';
 import type { StepCost } from './orderCost';
 
 /** From where the machine stands always on to the place that costs least. */

@@ -1,6 +1,6 @@
 import { chance, type Chance } from '../metrology/chance';
 import { chains, nearestNext } from './firstOrder';
-import type { OrderJob } from './order';
+import type { OrderJob } from './orderJob';
 import { costOf, type StepCost } from './orderCost';
 
 /** Places each place is tried next to. */

@@ -1,6 +1,7 @@
 import { chance } from '../metrology/chance';
 import type { DialAxis } from './dialDrive';
-import { bestOrder, orderCost, type OrderJob } from './order';
+import { bestOrder, orderCost } from './order';
+import type { OrderJob } from './orderJob';
 
 const axis = (backlash: number, approach: 1 | -1): DialAxis => ({
   dial: { perTurn: 3, lines: 120 },
