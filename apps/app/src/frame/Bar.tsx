@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
+import { Surface } from 'react-native-paper';
 
 interface BarProps {
   /** An alert is said at once, a status when there is time. */
@@ -11,9 +12,9 @@ interface BarProps {
 
 /** A line over the page that stays until what it says is done: words at one end, what to press at the other. */
 export const Bar = ({ role, background, edge, children }: BarProps) => (
-  <View role={role} style={[styles.bar, { backgroundColor: background, borderColor: edge }]}>
+  <Surface elevation={0} role={role} style={[styles.bar, { backgroundColor: background, borderColor: edge }]}>
     {children}
-  </View>
+  </Surface>
 );
 
 const styles = StyleSheet.create({
