@@ -22,6 +22,8 @@ export function ReadBackBar({ book }: { book: Book }) {
   // When the page was opened: what is set after it is newer still.
   const [now] = useState(Date.now);
   const linked = useLinked();
+  // What the control told before it was asked of this setting is of before the entry.
+  const [asked, setAsked] = useState<{ of: string; after: number } | undefined>(undefined);
   const open = openReadBacks(book, now).find(({ setting }) => !later.includes(setting.id));
   if (!open) return null;
   const { units } = book.setup;
@@ -31,7 +33,9 @@ export function ReadBackBar({ book }: { book: Book }) {
   const live =
     linked &&
     (setting.form === 'work-offset'
-      ? offsetFigure(linked.view, offset, open.axis)
+      ? asked?.of === setting.id
+        ? offsetFigure(linked.view, offset, open.axis, asked.after)
+        : undefined
       : liveFigure(linked.view, { axis: open.axis, scale: linked.scale, byControl: false }));
   const asks = setting.form === 'work-offset' && linked?.view.hello?.kind === 'controller';
   const confirm = () => logReadBack(book, setting, formatLength(expected, { unit: units }));
@@ -47,7 +51,10 @@ export function ReadBackBar({ book }: { book: Book }) {
         {asks && (
           <Button
             mode="outlined"
-            onPress={() => void tellLink(linked.view.machineId, { do: 'offsets' }).catch(() => undefined)}
+            onPress={() => {
+              setAsked({ of: setting.id, after: linked.view.offsetsTold });
+              tellLink(linked.view.machineId, { do: 'offsets' }).catch(() => undefined);
+            }}
           >
             Ask the control
           </Button>

@@ -112,6 +112,7 @@ export function ReadingDock({
           view={linked.view}
           wanted={{ axis, scale: linked.scale, byControl }}
           unit={unit}
+          step={linked.steps[axis]}
           onTake={(figure) => blocked ?? onTake(figure)}
           typing={text !== ''}
         />

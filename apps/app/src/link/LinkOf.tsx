@@ -9,6 +9,10 @@ import { LinkContext } from './LinkContext';
 export function LinkOf({ book, children }: { book: Book; children: ReactNode }) {
   const view = useLink(isPractice(book.setup.id) ? undefined : book.machine.id);
   const scale = scaleOf(book);
-  const linked = useMemo(() => view && { view, scale }, [view, scale]);
+  const { x, y, z } = book.machine.axes;
+  const linked = useMemo(
+    () => view && { view, scale, steps: { x: x.step, y: y.step, z: z.step } },
+    [view, scale, x.step, y.step, z.step],
+  );
   return <LinkContext value={linked}>{children}</LinkContext>;
 }

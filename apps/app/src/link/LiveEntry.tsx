@@ -1,6 +1,13 @@
-import { liveFigure, touchedSince, type Live, type LiveFigure, type Wanted } from '@zero-point/core/link/live';
+import {
+  coarserStep,
+  liveFigure,
+  touchedSince,
+  type Live,
+  type LiveFigure,
+  type Wanted,
+} from '@zero-point/core/link/live';
 import type { LinkView } from '@zero-point/core/link/linkView';
-import { linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
+import { coarserWords, linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, useState } from 'react';
@@ -17,6 +24,8 @@ interface LiveEntryProps {
   view: LinkView;
   wanted: Wanted;
   unit: LengthUnit;
+  /** The display's step of the axis, as the machine is kept, mm: the ± stands on it. */
+  step: number;
   /** Stores it; says what is wrong instead. */
   onTake: (figure: LiveFigure) => string | undefined;
   /** Something stands in the field: the space bar is for that. */
@@ -31,7 +40,7 @@ const MOST = 4;
 const SECOND = 1000;
 
 /** What a link shows of an axis now, and taking it: by the button, the space bar, or the device's own touch where that is switched on. */
-export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps) {
+export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntryProps) {
   const { palette } = useLook();
   const wide = useWide();
   const [error, setError] = useState<string | undefined>(undefined);
@@ -59,6 +68,7 @@ export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps
   const name = wanted.axis.toUpperCase();
   const { hello } = view;
   const shown = live.kind === 'figure' ? formatLength(live.mm, { unit, plus: true }) : '–';
+  const coarser = coarserStep(view, wanted.axis, step);
   const notes = view.notes.filter(({ code }) => code !== 'nonsense');
   return (
     <View style={[styles.live, { borderColor: live.kind === 'figure' ? palette.good : palette.warn }]}>
@@ -95,6 +105,11 @@ export function LiveEntry({ view, wanted, unit, onTake, typing }: LiveEntryProps
         </Words>
         {!wanted.byControl && <TickBox label="Its own touch takes it" ticked={own} onTick={() => setOwn(!own)} />}
       </View>
+      {coarser !== undefined && (
+        <Words kind="note" tone="warn" live>
+          {coarserWords(wanted.axis, coarser, step, unit)}
+        </Words>
+      )}
       {notes.map((note) => (
         <Words key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn" live>
           {linkNoteWords(note, unit)}

@@ -23,7 +23,7 @@ const viewOf = (...lines: string[]): LinkView =>
 
 const X: Wanted = { axis: 'x', scale: 'machine', byControl: false };
 
-function shown(wanted: Wanted, first: LinkView) {
+function shown(wanted: Wanted, first: LinkView, step = 0.005) {
   const taken: LiveFigure[] = [];
   const entry = (view: LinkView) => (
     <PaperProvider theme={paperTheme('day')}>
@@ -31,6 +31,7 @@ function shown(wanted: Wanted, first: LinkView) {
         view={view}
         wanted={wanted}
         unit="mm"
+        step={step}
         typing={false}
         onTake={(figure) => {
           taken.push(figure);
@@ -87,6 +88,11 @@ describe('the device’s own touch', () => {
     next(viewOf(...Array.from({ length: 51 }, (_, i) => touch(i))));
     expect(taken).toEqual([]);
   });
+});
+
+test('a display coarser than the machine is kept with is said, with what that does to the ±', () => {
+  shown(X, viewOf(), 0.001);
+  expect(screen.getByText(/^X goes by 0\.0050 mm there, and Shop has 0\.0010 for this machine/)).toBeTruthy();
 });
 
 describe('the space bar', () => {

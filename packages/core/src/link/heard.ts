@@ -49,6 +49,8 @@ export interface Heard {
       }
     | undefined;
   offsets: { name: string; x: number; y: number; z: number }[] | undefined;
+  /** How often it told them: what was told before something was entered says nothing of that. */
+  offsetsTold: number;
   tools: { number: number; length: number; diameter?: number }[] | undefined;
   trouble: string | undefined;
   nonsense: Extract<LinkNote, { code: 'nonsense' }> | undefined;
@@ -65,6 +67,7 @@ export const NOTHING_HEARD: Heard = {
   touch: undefined,
   result: undefined,
   offsets: undefined,
+  offsetsTold: 0,
   tools: undefined,
   trouble: undefined,
   nonsense: undefined,
@@ -151,7 +154,11 @@ export function hear(heard: Heard, line: string, now: number): Heard {
       };
     }
     case 'offsets':
-      return { ...next, offsets: value.rows.map((row) => scaled(row, millimetresPer(value.unit))) };
+      return {
+        ...next,
+        offsets: value.rows.map((row) => scaled(row, millimetresPer(value.unit))),
+        offsetsTold: heard.offsetsTold + 1,
+      };
     case 'tools':
       return {
         ...next,

@@ -8,7 +8,10 @@ import { linkNotes, type Heard, type LinkNote } from './heard';
 export type LinkState = 'away' | 'quiet' | 'live';
 
 /** A machine's link as a page sees it. Lengths in mm. */
-export interface LinkView extends Pick<Heard, 'hello' | 'position' | 'touch' | 'result' | 'offsets' | 'tools'> {
+export interface LinkView extends Pick<
+  Heard,
+  'hello' | 'position' | 'touch' | 'result' | 'offsets' | 'offsetsTold' | 'tools'
+> {
   machineId: string;
   address: LinkAddress;
   state: LinkState;
@@ -30,7 +33,7 @@ export function linkView(
   heard: Heard,
   { open, reason, now }: { open: boolean; reason?: string | undefined; now: number },
 ): LinkView {
-  const { hello, position, touch, result, offsets, tools } = heard;
+  const { hello, position, touch, result, offsets, offsetsTold, tools } = heard;
   const fresh = position !== undefined && now - position.when <= QUIET;
   const state = !open ? 'away' : hello && fresh ? 'live' : 'quiet';
   return {
@@ -43,6 +46,7 @@ export function linkView(
     touch,
     result,
     offsets,
+    offsetsTold,
     tools,
     notes: linkNotes(heard),
   };

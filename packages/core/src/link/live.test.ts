@@ -1,7 +1,7 @@
 import { hear, NOTHING_HEARD } from './heard';
 import { linkView, QUIET } from './linkView';
-import { liveFigure, touchedSince, type Wanted } from './live';
-import { linkNoteWords, linkWords, notLiveWords } from './words';
+import { coarserStep, liveFigure, offsetFigure, touchedSince, type Wanted } from './live';
+import { coarserWords, linkNoteWords, linkWords, notLiveWords } from './words';
 
 const X: Wanted = { axis: 'x', scale: 'readout', byControl: false };
 const line = (body: object) => JSON.stringify(body);
@@ -58,6 +58,27 @@ test('the device’s own touch is taken once, and never one from before', () => 
   expect(touchedSince(view, 1, X)).toBeUndefined();
   expect(touchedSince(viewOf([HELLO, at(9), touch(7)], { later: QUIET + 1 }), 0, X)).toBeUndefined();
   expect(touchedSince(view, 0, { ...X, scale: 'machine' })).toBeUndefined();
+});
+
+test('an offset is read from what the control told after it was asked, never from before', () => {
+  const offsets = (x: number) => line({ is: 'offsets', unit: 'in', rows: [{ name: 'G54', x, y: 0, z: 0 }] });
+  const before = viewOf([HELLO, at(1), offsets(1)]);
+  expect(offsetFigure(before, 'G54', 'x', before.offsetsTold)).toBeUndefined();
+  const after = viewOf([HELLO, at(1), offsets(1), offsets(2)]);
+  expect(offsetFigure(after, 'G54', 'x', before.offsetsTold)).toMatchObject({ mm: 50.8, link: 'Readout' });
+  expect(offsetFigure(after, 'G55', 'x', before.offsetsTold)).toBeUndefined();
+  expect(offsetFigure(viewOf([HELLO, at(1), offsets(1), offsets(2)], { open: false }), 'G54', 'x', 1)).toBeUndefined();
+});
+
+test('a display coarser than the machine is kept with would make the ± too small: it is told, in millimetres', () => {
+  const inches = line({ is: 'hello', protocol: 1, name: 'Readout', kind: 'readout', unit: 'in', step: { x: 0.001 } });
+  expect(coarserStep(viewOf([HELLO, at(1)]), 'x', 0.005)).toBeUndefined();
+  expect(coarserStep(viewOf([HELLO, at(1)]), 'x', 0.001)).toBe(0.005);
+  expect(coarserStep(viewOf([inches, at(1)]), 'x', 0.005)).toBeCloseTo(0.0254, 12);
+  expect(coarserStep(viewOf([HELLO, at(1)]), 'y', 0.001)).toBeUndefined();
+  expect(coarserWords('x', 0.01, 0.005, 'mm')).toBe(
+    'X goes by 0.0100 mm there, and Shop has 0.0050 for this machine: the ± here is too small. Put the step right in Shop.',
+  );
 });
 
 test('how it stands, in words', () => {

@@ -1,6 +1,6 @@
 import type { ReadingScale } from '../record/place';
 import type { Axis } from '../schema/quantities';
-import type { LengthUnit } from '../units/unit';
+import { millimetresPer, type LengthUnit } from '../units/unit';
 import type { Figures } from './figures';
 import type { Stood } from './heard';
 import type { LinkView } from './linkView';
@@ -49,11 +49,23 @@ export function liveFigure(view: LinkView, wanted: Wanted): Live {
   return view.position ? taken(view, view.position, wanted) : none('quiet');
 }
 
-/** What a control says of one of its work offsets, where it told them; undefined where it did not. */
-export function offsetFigure(view: LinkView, name: string, axis: Axis): LiveFigure | undefined {
-  const row = view.state === 'live' ? view.offsets?.find((one) => one.name === name) : undefined;
+/**
+ * What a control says of one of its work offsets; undefined where it did not tell them since.
+ *
+ * @param after how often it had told them when it was asked: an older answer is of before the entry
+ */
+export function offsetFigure(view: LinkView, name: string, axis: Axis, after: number): LiveFigure | undefined {
+  const row =
+    view.state === 'live' && view.offsetsTold > after ? view.offsets?.find((one) => one.name === name) : undefined;
   if (!row) return undefined;
   return { kind: 'figure', mm: row[axis], at: {}, link: view.hello?.name ?? '', line: JSON.stringify(row), unit: 'mm' };
+}
+
+/** The step a device tells of an axis, mm, where that is coarser than the one the machine is kept with; else undefined. */
+export function coarserStep({ hello }: LinkView, axis: Axis, kept: number): number | undefined {
+  const told = hello?.step[axis];
+  const mm = told === undefined ? undefined : told * millimetresPer(hello?.unit ?? 'mm');
+  return mm !== undefined && mm > kept * (1 + 1e-6) ? mm : undefined;
 }
 
 /** What stood at the device's own touch event, where that is newer than the last one seen. */

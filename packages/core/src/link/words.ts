@@ -1,5 +1,6 @@
 import { formatLength } from '../units/formatLength';
 import type { LengthUnit } from '../units/unit';
+import type { Axis } from '../schema/quantities';
 import type { LinkNote } from './heard';
 import type { LinkView } from './linkView';
 import type { NotLive } from './live';
@@ -23,6 +24,12 @@ const NOT_LIVE: Readonly<Record<NotLive, string>> = {
 export const notLiveWords = (why: NotLive): string => NOT_LIVE[why];
 
 const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', in: 'inches' };
+
+/** A device that shows less than the machine is kept with: the ± would be too small. */
+export const coarserWords = (axis: Axis, told: number, kept: number, unit: LengthUnit): string => {
+  const of = (mm: number) => formatLength(mm, { unit, decimals: unit === 'mm' ? 4 : 5 });
+  return `${axis.toUpperCase()} goes by ${of(told)} ${unit} there, and Shop has ${of(kept)} for this machine: the ± here is too small. Put the step right in Shop.`;
+};
 
 /** What is odd about a device, and what to do. */
 export function linkNoteWords(note: LinkNote, unit: LengthUnit): string {
