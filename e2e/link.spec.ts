@@ -178,6 +178,8 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   // At the control the hand enters it; the shop reads it back from there.
   await hand({ do: 'offset', name: 'G54', axis: 'x', value: await value('x') });
   await press(page, 'Ask the control');
+  await expect(page.getByRole('button', { name: /^Take it: G54 / })).toBeVisible();
+  await expectWholeOnPage(page);
   await press(page, /^Take it: G54 /);
   await expect.poll(readBacks).toEqual(['captured']);
 

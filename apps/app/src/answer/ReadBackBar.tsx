@@ -86,5 +86,5 @@ export function ReadBackBar({ book }: { book: Book }) {
 
 const styles = StyleSheet.create({
   words: { flexShrink: 1, fontWeight: '700' },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, maxWidth: '100%', gap: 8, alignItems: 'center' },
 });
