@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { readBackQuestion, readBackTrouble } from '@zero-point/core/words/readBack';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -61,7 +61,7 @@ export function ReadBackBar({ book }: { book: Book }) {
         )}
         {live?.kind === 'figure' && (
           <Button mode="contained-tonal" onPress={() => logReadBack(book, setting, live)}>
-            {`Take it: ${setting.form === 'work-offset' ? `${offset} ` : ''}${formatLength(live.mm, { unit: units })}`}
+            {`Take it: ${setting.form === 'work-offset' ? `${offset} ` : ''}${formatLengthUnit(live.mm, { unit: units })}`}
           </Button>
         )}
         <Button mode="outlined" onPress={() => setAsking(open)}>
