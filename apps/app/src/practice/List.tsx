@@ -1,12 +1,13 @@
 import { BAD_DAY } from '@zero-point/core/practice/badDay/badDay';
 import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
-import { LESSONS } from '@zero-point/core/practice/lessons/lessons';
+import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
 import { nextLesson, slipCounts, type Practised } from '@zero-point/core/practice/progress';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';
+import { Choice } from '../frame/Choice';
 import { GAP } from '../frame/layout';
 import { LinkButton } from '../frame/LinkButton';
 import { TopBar } from '../frame/TopBar';
@@ -48,6 +49,8 @@ const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
 export function PracticeList() {
   const { palette } = useLook();
   const practised = usePractice((state) => state.practised);
+  const unit = usePractice((state) => state.unit);
+  const setUnit = usePractice((state) => state.chooseUnit);
   // Another part, somewhere else on the table, each time.
   const [seed] = useState(() => Math.floor(Math.random() * 1_000_000));
   const { lesson: nextId, why } = nextLesson(practised, NAMES);
@@ -61,17 +64,30 @@ export function PracticeList() {
           The part lies somewhere else each time, and only the marking knows where. Nothing of it reaches your shop’s
           own figures.
         </Words>
+        <Choice
+          label="Scales and notebook in"
+          value={unit}
+          options={[
+            { value: 'mm', label: 'mm' },
+            { value: 'in', label: 'inches' },
+          ]}
+          onChange={setUnit}
+        />
         {next && (
           <Section title={`Next: ${WHY[why]}`}>
             <LessonCard lesson={next} seed={seed} practised={practised} />
           </Section>
         )}
         <Slips practised={practised} />
-        <Section title="Lessons, in the order people work">
-          {LESSONS.map((lesson) => (
-            <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
-          ))}
-        </Section>
+        {LESSON_GROUPS.map(({ title, lessons }) => (
+          <Section key={title} title={title}>
+            {lessons
+              .filter(({ id }) => id !== nextId)
+              .map((lesson) => (
+                <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
+              ))}
+          </Section>
+        ))}
         <Section title="Something went wrong">
           <LessonCard lesson={BAD_DAY} seed={seed} practised={practised} />
         </Section>

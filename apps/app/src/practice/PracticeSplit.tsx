@@ -46,7 +46,7 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
       <View style={styles.row}>
         <View role="region" aria-label="The practice mill" style={[styles.mill, { borderColor: palette.line }]}>
           {bar}
-          <MillPanel running={running} />
+          <MillPanel running={running} unit={book.setup.units} />
         </View>
         <ShapeOfPart.Provider value="upright">
           <View style={styles.page}>{children}</View>
@@ -59,7 +59,7 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
       {bar}
       {/* Both stay as they were left: a face that was chosen, a figure half typed, the step in hand. */}
       <View role="main" style={at === 'mill' ? styles.page : styles.away}>
-        <MillPanel running={running} />
+        <MillPanel running={running} unit={book.setup.units} />
       </View>
       <View style={at === 'page' ? styles.page : styles.away}>{children}</View>
       {!side && (
@@ -123,7 +123,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
           <View style={styles.figures} role="status" aria-label="What the scales show">
             {(['x', 'y', 'z'] as const).map((axis) => (
               <Figure key={axis} size={15}>
-                {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: 'mm', plus: true })}`}
+                {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: book.setup.units, plus: true })}`}
               </Figure>
             ))}
           </View>
@@ -154,6 +154,9 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
         <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
           <Words tone="soft">{lesson.does}</Words>
           <Words>{hintNow}</Words>
+          {book.setup.units === 'in' && (
+            <Words tone="soft">Figures here are in millimetres; type one as “-5 mm”.</Words>
+          )}
           {hint < lesson.hints.length - 1 && (
             <Button mode="outlined" onPress={() => setHint(hint + 1)}>
               More

@@ -1,7 +1,16 @@
 import { openBook, type Book } from '@zero-point/core/book/book';
 import { withEntries } from '@zero-point/core/record/merge';
+import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useMemo } from 'react';
 import { usePractice, type Running } from '../stores/practice';
+
+/** A set-up as it is in millimetres or inches: what is typed, said and shown; every figure in it is mm. */
+const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snapshot => ({
+  ...rest,
+  setup: { ...setup, units },
+  machine: { ...machine, units },
+});
 
 /** A lesson's set-up as it stands on this device, opened; undefined where there is no such lesson. */
 export function usePracticeBook(id: string): { running: Running; book: Book } | undefined {
@@ -11,6 +20,7 @@ export function usePracticeBook(id: string): { running: Running; book: Book } | 
   }, [id]);
   const lesson = running?.lesson;
   const begun = running?.begun;
+  const unit = running?.unit ?? 'mm';
   const given = running?.given;
   const entries = running?.entries;
   const book = useMemo(
@@ -19,8 +29,8 @@ export function usePracticeBook(id: string): { running: Running; book: Book } | 
       begun !== undefined &&
       given &&
       entries &&
-      openBook(withEntries(lesson.snapshot(id, begun), [...given, ...entries])),
-    [id, lesson, begun, given, entries],
+      openBook(withEntries(inUnit(lesson.snapshot(id, begun), unit), [...given, ...entries])),
+    [id, lesson, begun, unit, given, entries],
   );
   return running && book ? { running, book } : undefined;
 }

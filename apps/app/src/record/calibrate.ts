@@ -48,6 +48,7 @@ export function keepRoutine(
   { found, reference }: Pick<RoutineResult, 'found' | 'reference'>,
   routine: string,
   readings: Readonly<Record<string, readonly number[]>>,
+  shownIn?: string,
 ): void {
   const at = new Date().toISOString();
   const kept = Object.fromEntries(
@@ -55,6 +56,6 @@ export function keepRoutine(
   );
   for (const one of found) {
     const body = { id: uuidv7(), of, found: one, reference, routine, readings: kept, from: at, at };
-    logRow({ kind: 'calibration', setupId: '', body });
+    logRow({ kind: 'calibration', setupId: '', body }, shownIn);
   }
 }

@@ -2,9 +2,11 @@ import type { Book } from '@zero-point/core/book/book';
 import { doubtOf, type Doubt } from '@zero-point/core/book/comingBack';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { airPass } from '@zero-point/core/book/airPass';
-import { useLocalSearchParams } from 'expo-router';
+import { STATION_TITLES } from '@zero-point/core/words/progress';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, type ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Choice } from '../frame/Choice';
 import { KeysDialog } from '../frame/KeysDialog';
 import { ReadBackBar } from '../answer/ReadBackBar';
 import { OutboxLine } from '../frame/OutboxLine';
@@ -23,12 +25,13 @@ import { LiftedBar } from './LiftedBar';
 import { STATIONS } from './list';
 import { stationPath } from './path';
 import { LinkOf } from '../link/LinkOf';
+import RoutinePage from '../practice/RoutinePage';
 import { PracticeSplit } from '../practice/PracticeSplit';
 import { usePracticeBook } from '../practice/usePracticeBook';
 import { useSetup } from '../record/useSetup';
 import { isLesson, isPractice } from '../stores/practice';
 
-type PageName = StationName | 'drive' | 'log';
+type PageName = StationName | 'drive' | 'log' | 'routine';
 
 type Screen = ComponentType<{ book: Book }>;
 
@@ -37,6 +40,7 @@ const SCREENS: Readonly<Record<string, Screen>> = {
   ...Object.fromEntries(STATIONS.map(({ name, Screen }): [PageName, Screen] => [name, Screen])),
   drive: DriveScreen,
   log: LogScreen,
+  routine: RoutinePage,
 } satisfies Partial<Record<PageName, Screen>>;
 
 const BENCH_BACK = { to: '/', label: 'Back to the bench' } as const;
@@ -58,10 +62,11 @@ function PracticeStation({ id }: { id: string }) {
   const { palette } = useLook();
   const practice = usePracticeBook(id);
   const book = practice?.book;
+  const pages = practice?.running.lesson.pages;
   // The notebook changes with what is logged, not at every line of a wheel.
   const notebook = useMemo(
-    () => (book && isPage(station) ? <Page book={book} page={station} /> : undefined),
-    [book, station],
+    () => (book && isPage(station) ? <Page book={book} page={station} pages={pages} /> : undefined),
+    [book, station, pages],
   );
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -116,7 +121,14 @@ function OwnStation({ id }: { id: string }) {
 /** Whether the page in sight is the touch that settles the doubt. */
 const proving = ({ faces }: Doubt, key: string): boolean => faces.some((face) => featureKey(face) === key);
 
-function Page({ book, page }: { book: Book; page: PageName }) {
+interface PageProps {
+  book: Book;
+  page: PageName;
+  /** The pages of a lesson's notebook; a set-up has its rule. */
+  pages?: readonly StationName[] | undefined;
+}
+
+function Page({ book, page, pages }: PageProps) {
   const shape = useShape();
   const wide = shape === 'wide';
   const { id, name } = book.setup;
@@ -159,6 +171,7 @@ function Page({ book, page }: { book: Book; page: PageName }) {
         bar
       )}
       <OutboxLine />
+      {pages && <Pages setupId={id} pages={pages} here={here} />}
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
         {!isPractice(id) && (wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
@@ -172,7 +185,30 @@ function Page({ book, page }: { book: Book; page: PageName }) {
   );
 }
 
+interface PagesProps {
+  setupId: string;
+  pages: readonly StationName[];
+  here: StationName | undefined;
+}
+
+/** A lesson's way from one page of its notebook to the other. */
+function Pages({ setupId, pages, here }: PagesProps) {
+  const router = useRouter();
+  return (
+    <View role="navigation" aria-label="Pages of the notebook" style={styles.pages}>
+      <Choice
+        label="Page of the notebook"
+        showLabel={false}
+        value={here ?? ''}
+        options={pages.map((value) => ({ value: value as string, label: STATION_TITLES[value] }))}
+        onChange={(to) => router.navigate(stationPath(setupId, to as StationName))}
+      />
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  pages: { paddingHorizontal: 12, paddingBottom: 4 },
   side: { flexDirection: 'row', alignItems: 'center' },
   sideBar: { flex: 2, minWidth: 0 },
   sideRule: { flex: 3, minWidth: 0 },

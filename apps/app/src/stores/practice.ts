@@ -6,6 +6,7 @@ import { act } from '@zero-point/core/practice/mill/act';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import { hide } from '@zero-point/core/practice/mill/hidden';
 import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
 import { tellStored } from './tellStored';
@@ -13,6 +14,8 @@ import { tellStored } from './tellStored';
 /** One time through a lesson: everything that was done and logged, so that it stands again after a reload. */
 interface Session {
   begun: string;
+  /** The unit its notebook and its scales are in; mm where it is left out. */
+  unit?: LengthUnit;
   acts: MillAct[];
   entries: Entry[];
 }
@@ -29,6 +32,9 @@ export interface Running extends Session {
 interface PracticeState {
   running: Running | undefined;
   practised: Practised[];
+  /** The unit that lessons begin in. */
+  unit: LengthUnit;
+  chooseUnit: (unit: LengthUnit) => void;
   /** Goes on with a session, or begins it; undefined where there is no such lesson. */
   open: (id: string) => Running | undefined;
   do: (id: string, what: MillAct) => void;
@@ -37,6 +43,7 @@ interface PracticeState {
 }
 
 const PRACTISED = 'zero-point.practised';
+const UNIT = 'zero-point.practised-in';
 
 /** Of how lessons went the last so many are kept, and so many that can be gone on with. */
 const KEPT = 200;
@@ -79,11 +86,18 @@ function letGoOfOld(): void {
   for (const { key } of old) deviceStorage.removeItem(key);
 }
 
+const unitKept = (): LengthUnit => (stored<string>(UNIT, 'mm') === 'in' ? 'in' : 'mm');
+
 function begin(id: string): Running | undefined {
   const [, name = '', seed] = NAME.exec(id) ?? [];
   const lesson = lessonById(name);
   if (!lesson) return undefined;
-  const session = stored<Session>(SESSION + id, { begun: new Date().toISOString(), acts: [], entries: [] });
+  const session = stored<Session>(SESSION + id, {
+    begun: new Date().toISOString(),
+    unit: unitKept(),
+    acts: [],
+    entries: [],
+  });
   const made = lesson.before?.(Number(seed), id, session.begun);
   const start = made?.mill ?? createMill(lesson.mill, hide(lesson.mill, Number(seed)));
   return {
@@ -107,9 +121,9 @@ function keepsSessions() {
     clearTimeout(timer);
     timer = undefined;
     if (!waiting) return;
-    const { id, begun, acts, entries } = waiting;
+    const { id, begun, unit, acts, entries } = waiting;
     waiting = undefined;
-    store(SESSION + id, { begun, acts, entries } satisfies Session);
+    store(SESSION + id, { begun, ...(unit && { unit }), acts, entries } satisfies Session);
   };
   if (typeof window !== 'undefined') window.addEventListener('pagehide', now);
   return {
@@ -136,6 +150,11 @@ export const usePractice = create<PracticeState>((set, get) => {
   return {
     running: undefined,
     practised: stored<Practised[]>(PRACTISED, []),
+    unit: unitKept(),
+    chooseUnit: (unit) => {
+      store(UNIT, unit);
+      set({ unit });
+    },
     open: (id) => {
       const { running } = get();
       if (running?.id === id) return running;

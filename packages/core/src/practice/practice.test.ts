@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
-import type { MillSlip } from './marking/slips';
+import { MILL_SLIPS, type MillSlip } from './marking/slips';
 import { act } from './mill/act';
 import { feel, nearest, tipOf } from './mill/contact';
 import { hide, trueRadius } from './mill/hidden';
@@ -30,7 +30,10 @@ describe('each lesson done right', () => {
       for (const seed of seeds(CASES)) {
         const { marks } = doLesson(lesson(id), seed);
         expect({ seed, slips: marks.slips, passed: marks.passed }).toEqual({ seed, slips: [], passed: true });
-        for (const { error, U } of [...marks.axes, ...marks.tools]) {
+        const things = marks.things.flatMap(({ is, said = NaN, U }) =>
+          U === undefined ? [] : { error: said - is, U },
+        );
+        for (const { error, U } of [...marks.axes, ...marks.tools, ...things]) {
           axes += 1;
           if (error !== undefined && U !== undefined && Math.abs(error) <= U) within += 1;
         }
@@ -41,32 +44,57 @@ describe('each lesson done right', () => {
   );
 });
 
-describe('each slip is named where it is made', () => {
-  const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
-    ['finder-still', 'left-edge', { rpm: 0, drivesOn: 0.8 }],
-    ['finder-too-fast', 'left-edge', { rpm: 2500 }],
-    ['hand-at-turning', 'second-tool', { rpm: 600 }],
-    ['spindle-turning', 'pin-feeler', { rpm: 600 }],
-    ['spindle-turning', 'paper', { rpm: 600 }],
-    ['lowered-onto-block', 'block', { lowersOnto: 0.1 }],
-    ['drove-in', 'left-edge', { drivesOn: 9 }],
-    ['not-raised', 'two-zeros', { raises: false }],
-    ['backed-into', 'dials', { backsInto: 0.4 }],
-    ['half-left-out', 'left-edge', { sets: () => 0 }],
-    ['half-wrong-way', 'left-edge', { sets: (said) => -said }],
-    ['half-twice', 'left-edge', { sets: (said) => 2 * said }],
-    ['half-left-out', 'paper', { sets: (said) => said + 5 }],
-    ['between-left-out', 'pin-feeler', { sets: (said) => said + 0.05 }],
-    ['between-left-out', 'paper', { sets: (said) => said + 0.1 }],
-    ['between-left-out', 'block', { sets: () => 0 }],
-    ['between-left-out', 'plate', { sets: () => 0 }],
-    ['plate-by-marking', 'plate', { byMarking: true }],
-    ['clip-left-on', 'plate', { clipOn: true }],
-    ['half-left-out', 'bore', { sets: (said) => said - 5 }],
-    ['read-back-skipped', 'left-edge', { readBack: false }],
-    ['read-back-skipped', 'block', { readBack: false }],
-  ];
+const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
+  ['finder-still', 'left-edge', { rpm: 0, drivesOn: 0.8 }],
+  ['finder-too-fast', 'left-edge', { rpm: 2500 }],
+  ['hand-at-turning', 'second-tool', { rpm: 600 }],
+  ['spindle-turning', 'pin-feeler', { rpm: 600 }],
+  ['spindle-turning', 'paper', { rpm: 600 }],
+  ['lowered-onto-block', 'block', { lowersOnto: 0.1 }],
+  ['drove-in', 'left-edge', { drivesOn: 9 }],
+  ['not-raised', 'two-zeros', { raises: false }],
+  ['backed-into', 'dials', { backsInto: 0.4 }],
+  ['half-left-out', 'left-edge', { sets: () => 0 }],
+  ['half-wrong-way', 'left-edge', { sets: (said) => -said }],
+  ['half-twice', 'left-edge', { sets: (said) => 2 * said }],
+  ['half-left-out', 'paper', { sets: (said) => said + 5 }],
+  ['between-left-out', 'pin-feeler', { sets: (said) => said + 0.05 }],
+  ['between-left-out', 'paper', { sets: (said) => said + 0.1 }],
+  ['between-left-out', 'block', { sets: () => 0 }],
+  ['between-left-out', 'plate', { sets: () => 0 }],
+  ['plate-by-marking', 'plate', { byMarking: true }],
+  ['clip-left-on', 'plate', { clipOn: true }],
+  ['half-left-out', 'bore', { sets: (said) => said - 5 }],
+  ['moved-for-set', 'left-edge', { moves: true }],
+  ['moved-for-set', 'block', { moves: true }],
+  ['whole-for-half', 'chuck', { taps: 2 }],
+  ['not-read-again', 'vise', { bolts: 'not-read' }],
+  ['left-loose', 'vise', { bolts: 'loose' }],
+  ['parallels-left-in', 'chuck', { parallels: true }],
+  ['swung-into', 'tilt', { tilts: 'low' }],
+  ['lock-not-read', 'bore-to-size', { unlocked: true }],
+  ['indicator-left-on', 'bore-to-size', { leavesOn: true }],
+  ['sensor-left-in', 'face', { leavesOn: true }],
+  ['too-deep', 'face', { onePass: true }],
+  ['whole-ball', 'face', { sets: (said) => 2 * said }],
+  ['radius-for-diameter', 'two-circles', { circles: 0.5 }],
+  ['clip-left-on', 'lamp', { rpm: 600 }],
+  ['clip-left-on', 'same-spot', { clipOn: true }],
+  ['read-back-skipped', 'left-edge', { readBack: false }],
+  ['read-back-skipped', 'block', { readBack: false }],
+];
 
+test('every job has its lesson', () => {
+  const jobs = Array.from({ length: 21 }, (_, i) => `J${i + 1}`);
+  expect(jobs.filter((job) => !LESSONS.some((one) => one.job === job))).toEqual([]);
+  expect(new Set(LESSONS.map(({ id }) => id)).size).toBe(LESSONS.length);
+});
+
+test('every slip there is can be made, and is named in one lesson at least', () => {
+  expect(MILL_SLIPS.filter((slip) => !CASES.some(([named]) => named === slip))).toEqual([]);
+});
+
+describe('each slip is named where it is made', () => {
   test.each(CASES)('%s in %s', (slip, id, clumsy) => {
     const COUNT = 30;
     const named = seeds(COUNT).filter((seed) =>

@@ -1,7 +1,11 @@
 import type { FoundSlip, MillSlip } from './marking/slips';
 import type { Feel } from './mill/contact';
+import { topOf } from './mill/box';
+import { tipOf } from './mill/contact';
 import type { Mill } from './mill/mill';
+import { dialWords } from './thingWords';
 import { formatLength } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
 
 /** A slip in words: what was done, what it does to a part, and the habit that avoids it. */
 interface SlipWords {
@@ -77,9 +81,69 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     habit: 'Measure a plate by caliper before its first touch of the day, and use that.',
   },
   'clip-left-on': {
-    what: 'The spindle was started with the clip still on the tool.',
-    does: 'It winds up the wire and throws plate and clip.',
-    habit: 'Clip and plate away and in their box before a hand goes to the spindle’s switch.',
+    what: 'The spindle was started with a clip still on.',
+    does: 'It winds up the wire and throws what hangs on it.',
+    habit: 'Clip, wire and plate away and in their box before a hand goes to the spindle’s switch.',
+  },
+  'moved-for-set': {
+    what: 'The notebook has it as set, and at the mill nobody set it.',
+    does: 'The scale still counts from where it did: everything after it is somewhere else.',
+    habit: 'Set is a key or a collar, and nothing moves. Look at the figure: it must have changed.',
+  },
+  'whole-for-half': {
+    what: 'The whole difference was tapped, where half of it belongs.',
+    does: 'The part stands as far out on the other side, and it goes on for ever.',
+    habit: 'Half of what two opposite sides differ by; then set the dial anew and read both again.',
+  },
+  'not-read-again': {
+    what: 'The bolts were tightened, and the jaw was not read again.',
+    does: 'Bolts move a vise: every edge of the part is as far out as that.',
+    habit: 'Tighten by halves in turn, then run the indicator from end to end once more.',
+  },
+  'left-loose': {
+    what: 'The vise’s bolts were left loose.',
+    does: 'The first cut turns it.',
+    habit: 'In line, tightened, and read again: in this order.',
+  },
+  'lock-not-read': {
+    what: 'The slide was locked, and the dial was not read again.',
+    does: 'Locking moves the slide: the bore is as much wider or narrower.',
+    habit: 'Lock, read again, and write down the locked reading: that is what was set.',
+  },
+  'parallels-left-in': {
+    what: 'The table was turned with the parallels still in.',
+    does: 'They fall out on the other side, or are thrown against the jaws.',
+    habit: 'Parallels and spacers out, and seen out, before the first turn of the table.',
+  },
+  'swung-into': {
+    what: 'The table was tilted while the probe stood low over it.',
+    does: 'What sweeps round breaks what stands in its way.',
+    habit: 'Raise well clear of all that sweeps, then tilt.',
+  },
+  'indicator-left-on': {
+    what: 'The spindle was started with the indicator on the boring head.',
+    does: 'It is thrown, and it kills.',
+    habit: 'Indicator off the head, in its box, lid shut; then a hand goes to the switch.',
+  },
+  'sensor-left-in': {
+    what: 'The spindle was started with the sensor’s arm in the way.',
+    does: 'The cutter takes ball and arm with it.',
+    habit: 'Arm folded away, and seen away, before the spindle turns.',
+  },
+  'whole-ball': {
+    what: 'The whole ball was counted, where half of it belongs.',
+    does: 'Everything is cut half a ball too high.',
+    habit: 'The arm’s offset, as it was measured: with the ball’s middle level with the cutter, half the ball.',
+  },
+  'too-deep': {
+    what: 'A pass was deeper than the cutter bears.',
+    does: 'Inserts chip, the part is pulled out of the vise, and the face is torn.',
+    habit: 'Equal passes, none deeper than is said, and a light one last.',
+  },
+  'radius-for-diameter': {
+    what: 'The circle was taken twice, or half, as wide.',
+    does: 'Every hole of it is in the wrong place, and all of them look right to each other.',
+    habit: 'Radius or diameter: read which one the drawing says, and hold a rule over the first hole.',
   },
   'read-back-skipped': {
     what: 'Nobody looked at what the scale shows after it was set.',
@@ -89,26 +153,33 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
 };
 
 /** A slip that was made: the axis it was about, and how far it is off, where that is known. */
-export function millSlipWords({ slip, axis, off }: FoundSlip): SlipWords {
+export function millSlipWords({ slip, axis, off }: FoundSlip, unit: LengthUnit = 'mm'): SlipWords {
   const words = SLIPS[slip];
   const where = axis === undefined ? '' : `${axis.toUpperCase()}: `;
-  const by = off === undefined ? '' : ` Off by ${formatLength(off, { unit: 'mm', plus: true })} mm.`;
+  const by = off === undefined ? '' : ` Off by ${formatLength(off, { unit, plus: true })} ${unit}.`;
   return { ...words, what: `${where}${words.what}${by}` };
 }
 
 /** What a hand feels and an eye sees, in a few words. */
-export function feelWords({ held, between, rpm, broken }: Mill, felt: Feel): string {
+export function feelWords(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): string {
+  const { held, between, rpm, broken } = mill;
   if (broken === 'bent') return 'It is bent. Begin again.';
   if (broken === 'flew-apart') return 'It flew apart. Begin again.';
   if (broken === 'dug-in') return 'It has dug in. Begin again.';
+  if (broken === 'thrown') return 'The indicator was thrown. Begin again.';
   if (!held) return 'Nothing in the spindle.';
+  const working = workWords(mill, unit);
+  if (working !== undefined) return working;
   if (held.kind === 'spring-finder' || held.kind === 'bearing-finder') return finderWords(held.kind, felt, rpm);
   if (held.kind === 'probe') return felt === 'found' ? 'Its light is on: it has tripped.' : 'Its light is off.';
+  if (held.kind === 'contact-light') return felt === 'found' ? 'Its lamp is lit: it touches.' : 'Its lamp is out.';
   if (!between) return felt === 'past' ? 'Metal on metal.' : felt === 'near' ? 'Close by the part.' : 'Free.';
   if (between.kind === 'block')
     return { clear: 'The block goes under freely.', near: 'The block goes under freely.', found: 'The block just slides under.', past: 'The block does not go under.' }[felt]; // prettier-ignore
-  if (between.kind === 'plate')
-    return felt === 'found' ? 'The plate’s light is on: it touches.' : 'The plate’s light is off.';
+  if (between.kind === 'plate' || between.kind === 'setter' || between.kind === 'sensor') {
+    const name = { plate: 'plate', setter: 'setter', sensor: 'sensor' }[between.kind];
+    return felt === 'found' ? `The ${name}’s light is on: it touches.` : `The ${name}’s light is off.`;
+  }
   const name = between.kind === 'paper' ? 'The paper' : 'The feeler';
   return { clear: `${name} is free.`, near: `${name} is free.`, found: `${name} drags.`, past: `${name} is stuck.` }[
     felt
@@ -121,4 +192,23 @@ function finderWords(kind: 'spring-finder' | 'bearing-finder', felt: Feel, rpm: 
   if (felt === 'found') return spring ? 'It jumped aside.' : 'The ring stopped.';
   if (felt === 'near') return spring ? 'It runs truer and truer.' : 'The ring still turns.';
   return spring ? 'Its end swings.' : 'The ring turns.';
+}
+
+/** How the work stands, where that is what one looks at; undefined where it is the touch. */
+function workWords(mill: Mill, unit: LengthUnit): string | undefined {
+  const { work, held, between, rpm } = mill;
+  const dial = dialWords(mill, unit);
+  if (work?.kind === 'boring') {
+    if (dial !== undefined) return dial;
+    if (rpm > 0) return 'The head turns over the bore.';
+    return work.locked ? 'The head stands, its slide locked.' : 'The head stands, its slide loose.';
+  }
+  if (work?.kind === 'facing' && !between) {
+    return rpm === 0
+      ? 'The cutter stands.'
+      : tipOf(mill) < topOf(mill)
+        ? 'Set under the face: it would cut.'
+        : 'The cutter turns above the work.';
+  }
+  return held?.kind === 'indicator' || between?.kind === 'stand' ? dial : undefined;
 }

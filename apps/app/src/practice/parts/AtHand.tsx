@@ -2,6 +2,7 @@ import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Between, Contact } from '@zero-point/core/practice/mill/spec';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { Button } from 'react-native-paper';
 import { Words } from '../../theme/Words';
@@ -11,41 +12,21 @@ import { FromTray } from './FromTray';
 /** By steps of so much, or by turning the wheels. */
 export type MovedBy = 'steps' | 'wheels';
 
-interface AtHandProps {
+interface TrayProps {
   contacts: readonly Contact[];
   betweens: readonly Between[];
-  rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
   /** What the caliper said of it, mm. */
   caliper: number | undefined;
-  by: MovedBy;
+  unit: LengthUnit;
   onAct: (what: MillAct) => void;
-  onBy: (by: MovedBy) => void;
 }
 
-const SPEEDS = ['0', '100', '1000', '2500'] as const;
-
-/** What a hand does at the mill beside moving it: spindle, tray, and how it is moved. Drawn anew only when one of these changes. */
-export const AtHand = memo(function AtHand({
-  contacts,
-  betweens,
-  rpm,
-  held,
-  between,
-  caliper,
-  by,
-  onAct,
-  onBy,
-}: AtHandProps) {
+/** What is in the spindle, and in the other hand. Drawn anew only when one of these changes. */
+export const Tray = memo(function Tray({ contacts, betweens, held, between, caliper, unit, onAct }: TrayProps) {
   return (
     <>
-      <Choice
-        label="Spindle, rev/min"
-        value={SPEEDS.find((one) => Number(one) === rpm) ?? '0'}
-        options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
-        onChange={(next) => onAct({ do: 'spin', rpm: Number(next) })}
-      />
       <View style={styles.tray}>
         <FromTray
           label="In the spindle"
@@ -64,27 +45,53 @@ export const AtHand = memo(function AtHand({
           />
         )}
       </View>
-      {between?.kind === 'plate' && (
+      {between?.kind === 'plate' && between.thinner && (
         <View style={styles.tray}>
           <Button compact mode="outlined" onPress={() => onAct({ do: 'caliper' })}>
             Measure it by caliper
           </Button>
           {caliper !== undefined && (
             <View role="status" style={styles.says}>
-              <Words>{`${formatLength(caliper, { unit: 'mm', decimals: 2 })} mm`}</Words>
+              <Words>{`${formatLength(caliper, { unit, decimals: unit === 'mm' ? 2 : 4 })} ${unit}`}</Words>
             </View>
           )}
         </View>
       )}
+    </>
+  );
+});
+
+const SPEEDS = ['0', '100', '1000', '2500'] as const;
+
+interface AtHandProps {
+  rpm: number;
+  /** How it is moved; undefined where nothing of it can be. */
+  by: MovedBy | undefined;
+  onAct: (what: MillAct) => void;
+  onBy: (by: MovedBy) => void;
+}
+
+/** The spindle's speed, and how the axes are moved. */
+export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps) {
+  return (
+    <>
       <Choice
-        label="It is moved by"
-        value={by}
-        options={[
-          { value: 'steps', label: 'Steps' },
-          { value: 'wheels', label: 'Handwheels' },
-        ]}
-        onChange={onBy}
+        label="Spindle, rev/min"
+        value={SPEEDS.find((one) => Number(one) === rpm) ?? '0'}
+        options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
+        onChange={(next) => onAct({ do: 'spin', rpm: Number(next) })}
       />
+      {by !== undefined && (
+        <Choice
+          label="It is moved by"
+          value={by}
+          options={[
+            { value: 'steps', label: 'Steps' },
+            { value: 'wheels', label: 'Handwheels' },
+          ]}
+          onChange={onBy}
+        />
+      )}
     </>
   );
 });

@@ -4,6 +4,7 @@ import { LINES, lineAt, PER_TURN } from '@zero-point/core/practice/handwheel';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
@@ -14,13 +15,13 @@ import { Figure, Words } from '../../theme/Words';
 import { createWheelHand } from './wheelHand';
 
 interface HandwheelsProps {
+  axes: readonly Axis[];
+  unit: LengthUnit;
   mill: Mill;
   onAct: (what: MillAct) => void;
   /** Asks what a scale is to show. */
   onSet: (axis: Axis) => void;
 }
-
-const AXES: readonly Axis[] = ['x', 'y', 'z'];
 
 /** What clockwise does, as a person stands before the mill. */
 const CLOCKWISE: Readonly<Record<Axis, string>> = { x: 'right', y: 'away', z: 'up' };
@@ -29,13 +30,14 @@ const HEIGHT = 132;
 const MARK = 10;
 
 /** Three handwheels, each turned by dragging round it, by the mouse wheel, or by the arrow keys; a line at a time. */
-export function Handwheels({ mill, onAct, onSet }: HandwheelsProps) {
+export function Handwheels({ axes, unit, mill, onAct, onSet }: HandwheelsProps) {
   return (
     <GestureHandlerRootView style={styles.row}>
-      {AXES.map((axis) => (
+      {axes.map((axis) => (
         <Wheel
           key={axis}
           axis={axis}
+          unit={unit}
           shown={shows(mill, axis)}
           step={mill.spec.step[axis]}
           onAct={onAct}
@@ -46,7 +48,7 @@ export function Handwheels({ mill, onAct, onSet }: HandwheelsProps) {
   );
 }
 
-interface WheelProps extends Pick<HandwheelsProps, 'onAct' | 'onSet'> {
+interface WheelProps extends Pick<HandwheelsProps, 'unit' | 'onAct' | 'onSet'> {
   axis: Axis;
   /** What its scale shows, mm. */
   shown: number;
@@ -57,7 +59,7 @@ interface WheelProps extends Pick<HandwheelsProps, 'onAct' | 'onSet'> {
 const KEYS: Readonly<Record<string, Approach>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
 /** One wheel with its collar and what its scale shows; drawn anew only when that changes. */
-const Wheel = memo(function Wheel({ axis, shown, step, onAct, onSet }: WheelProps) {
+const Wheel = memo(function Wheel({ axis, unit, shown, step, onAct, onSet }: WheelProps) {
   const [hand] = useState(createWheelHand);
   const box = useRef<View>(null);
   // One notch of the mouse wheel is one line; the page does not scroll under it.
@@ -105,7 +107,7 @@ const Wheel = memo(function Wheel({ axis, shown, step, onAct, onSet }: WheelProp
           role="slider"
           aria-label={`Handwheel of ${axis.toUpperCase()}, clockwise goes ${CLOCKWISE[axis]}`}
           aria-valuenow={shown}
-          aria-valuetext={`${formatLength(shown, { unit: 'mm' })} mm`}
+          aria-valuetext={`${formatLength(shown, { unit })} ${unit}`}
           onLayout={({ nativeEvent: { layout } }) => {
             hand.place({ x: layout.width / 2, y: layout.height / 2 });
           }}
@@ -127,7 +129,7 @@ const Wheel = memo(function Wheel({ axis, shown, step, onAct, onSet }: WheelProp
       </GestureDetector>
       <View style={styles.figure}>
         <Words kind="strong">{axis.toUpperCase()}</Words>
-        <Figure size={15}>{`${formatLength(shown, { unit: 'mm', plus: true })} mm`}</Figure>
+        <Figure size={15}>{`${formatLength(shown, { unit, plus: true })} ${unit}`}</Figure>
       </View>
       <Words kind="note" tone="soft">
         {`↻ ${CLOCKWISE[axis]}`}

@@ -2,8 +2,10 @@ import type { Book } from '@zero-point/core/book/book';
 import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
 import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';
+import { thingWords } from '@zero-point/core/practice/thingWords';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -19,26 +21,32 @@ interface MarksDialogProps {
   onLeave: () => void;
 }
 
-const mm = (value: number) => `${formatLength(value, { unit: 'mm', plus: true })} mm`;
+const axisWords = ({ axis, ...one }: AxisMark, unit: LengthUnit): string =>
+  markWords(axis.toUpperCase(), 'was not set', one, unit);
 
-const axisWords = ({ axis, ...one }: AxisMark): string => markWords(axis.toUpperCase(), 'was not set', one);
+const toolWords = ({ tool, ...one }: ToolMark, unit: LengthUnit): string =>
+  markWords(`T${tool}’s length`, 'was not found', one, unit);
 
-const toolWords = ({ tool, ...one }: ToolMark): string => markWords(`T${tool}’s length`, 'was not found', one);
-
-function markWords(name: string, missing: string, { error, U, good }: Omit<AxisMark, 'axis'>): string {
+function markWords(
+  name: string,
+  missing: string,
+  { error, U, good }: Omit<AxisMark, 'axis'>,
+  unit: LengthUnit,
+): string {
   if (error === undefined) return `${name} ${missing}.`;
   const within =
     U === undefined
       ? ''
-      : ` Your reckoning said ±${formatLength(U, { unit: 'mm' })} mm${Math.abs(error) <= U ? ': it kept its word.' : ': it is further off than that.'}`;
-  return `${good ? '✓' : '✗'} ${name} is off by ${mm(error)}.${within}`;
+      : ` Your reckoning said ±${formatLength(U, { unit })} ${unit}${Math.abs(error) <= U ? ': it kept its word.' : ': it is further off than that.'}`;
+  return `${good ? '✓' : '✗'} ${name} is off by ${formatLength(error, { unit, plus: true })} ${unit}.${within}`;
 }
 
 /** What came of the lesson: each axis against the mill's own truth, each slip with the habit that avoids it. */
 export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const router = useRouter();
   const { lesson, mill, acts } = running;
-  const { axes, tools, slips, passed } = useMemo(
+  const unit = book.setup.units;
+  const { axes, tools, things, slips, passed } = useMemo(
     () => mark(lesson, mill, book, countOf(acts)),
     [lesson, mill, book, acts],
   );
@@ -54,12 +62,17 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
         {mill.broken && <Words tone="bad">✗ Something is broken, and nothing moves any more. Begin once more.</Words>}
         {axes.map((one) => (
           <Words key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
-            {axisWords(one)}
+            {axisWords(one, unit)}
           </Words>
         ))}
         {tools.map((one) => (
           <Words key={one.tool} kind="strong" tone={one.good ? 'good' : 'bad'}>
-            {toolWords(one)}
+            {toolWords(one, unit)}
+          </Words>
+        ))}
+        {things.map((one) => (
+          <Words key={one.thing} kind="strong" tone={one.good ? 'good' : 'bad'}>
+            {thingWords(one, unit)}
           </Words>
         ))}
         <Words tone="soft">
@@ -70,7 +83,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           <Words>No slip was made.</Words>
         ) : (
           slips.map((slip) => {
-            const { what, does, habit } = millSlipWords(slip);
+            const { what, does, habit } = millSlipWords(slip, unit);
             return (
               <View key={`${slip.slip} ${slip.axis ?? ''}`}>
                 <Words kind="strong" tone="warn">{`▲ ${what}`}</Words>

@@ -1,7 +1,9 @@
 import { feel } from '@zero-point/core/practice/mill/contact';
+import { dialShows, LINE } from '@zero-point/core/practice/mill/indicator';
 import { feelWords } from '@zero-point/core/practice/words';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
+import { millimetresPer, type LengthUnit } from '@zero-point/core/units/unit';
 import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
@@ -12,11 +14,18 @@ import { Words } from '../../theme/Words';
 import { usePractice, type Running } from '../../stores/practice';
 import { AxisRow } from './AxisRow';
 import { Handwheels } from './Handwheels';
-import { AtHand, type MovedBy } from './AtHand';
+import { AtHand, Tray, type MovedBy } from './AtHand';
+import { IndicatorDial } from '../../indicator/IndicatorDial';
 import { MillViews } from './MillViews';
 import { SetDialog } from './SetDialog';
+import { WorkHand } from './WorkHand';
 
-const STEPS = ['10', '1', '0.1', '0.02', '0.002'] as const;
+/** What one press goes, as it is written in the set-up's unit; the second is where it starts. */
+const STEPS: Readonly<Record<LengthUnit, readonly [string, string, ...string[]]>> = {
+  mm: ['10', '1', '0.1', '0.02', '0.002'],
+  in: ['.5', '.05', '.005', '.001', '.0001'],
+};
+
 /** What a key moves, by one step. */
 const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
   ArrowLeft: { axis: 'x', way: -1 },
@@ -28,10 +37,16 @@ const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
 };
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 
+/** The dial beside what it says, where there is room for one, px. */
+const DIAL = 150;
+
 /** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
-export function MillPanel({ running }: { running: Running }) {
+export function MillPanel({ running, unit }: { running: Running; unit: LengthUnit }) {
   const { palette } = useLook();
-  const [step, setStep] = useState<(typeof STEPS)[number]>('1');
+  const [chosen, setStep] = useState(1);
+  const steps = STEPS[unit];
+  const step = steps[chosen] ?? steps[1];
+  const stepBy = Number(step) * millimetresPer(unit);
   const [setting, setSetting] = useState<Axis>();
   const [by, setBy] = useState<MovedBy>(running.mill.spec.reads === 'screw' ? 'wheels' : 'steps');
   const { id, mill } = running;
@@ -41,56 +56,73 @@ export function MillPanel({ running }: { running: Running }) {
   const wide = shape === 'wide';
   useKeys((key) => {
     const move = MOVES[key];
-    if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * Number(step) });
+    if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * stepBy });
   });
   const felt = feel(mill);
+  const dial = dialShows(mill);
+  const axes = AXES.filter((axis) => (mill.spec.axes ?? AXES).includes(axis));
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
   return (
     <View style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
       <View style={styles.seen}>
         <MillViews mill={mill} height="fill" />
         <View style={styles.felt}>
-          <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
-            {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt)}`}
-          </Words>
+          {wide && dial !== undefined && (
+            <IndicatorDial
+              face={{ perTurn: 0.4, resolution: LINE, range: 0.8, sense: 1 }}
+              value={typeof dial === 'object' ? dial.mm : undefined}
+              unit={unit}
+              size={DIAL}
+            />
+          )}
+          <View style={styles.words}>
+            <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
+              {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt, unit)}`}
+            </Words>
+          </View>
         </View>
       </View>
       <ScrollView style={shape === 'side' ? styles.beside : styles.controls} contentContainerStyle={styles.inside}>
-        {by === 'wheels' && <Handwheels mill={mill} onAct={onAct} onSet={setSetting} />}
+        <Tray
+          contacts={contacts}
+          betweens={betweens}
+          held={mill.held}
+          between={mill.between}
+          caliper={mill.caliper?.of === mill.between?.id ? mill.caliper?.value : undefined}
+          unit={unit}
+          onAct={onAct}
+        />
+        {by === 'wheels' && axes.length > 0 && (
+          <Handwheels unit={unit} axes={axes} mill={mill} onAct={onAct} onSet={setSetting} />
+        )}
         {by === 'steps' &&
-          AXES.map((axis) => (
+          axes.map((axis) => (
             <AxisRow
               key={axis}
               mill={mill}
               axis={axis}
-              step={Number(step)}
+              unit={unit}
+              says={step}
+              step={stepBy}
               onAct={onAct}
               onSet={() => setSetting(axis)}
             />
           ))}
-        {by === 'steps' && (
+        {by === 'steps' && axes.length > 0 && (
           <Choice
-            label="One press goes, mm"
+            label={`One press goes, ${unit}`}
             value={step}
-            options={STEPS.map((value) => ({ value, label: value }))}
-            onChange={setStep}
+            options={steps.map((value) => ({ value, label: value }))}
+            onChange={(value) => setStep(steps.indexOf(value))}
           />
         )}
-        <AtHand
-          contacts={contacts}
-          betweens={betweens}
-          rpm={mill.rpm}
-          held={mill.held}
-          between={mill.between}
-          caliper={mill.caliper?.of === mill.between?.id ? mill.caliper?.value : undefined}
-          by={by}
-          onAct={onAct}
-          onBy={setBy}
-        />
+        <WorkHand mill={mill} unit={unit} onAct={onAct} />
+        <AtHand rpm={mill.rpm} by={axes.length > 0 ? by : undefined} onAct={onAct} onBy={setBy} />
       </ScrollView>
       {setting && (
         <SetDialog
           axis={setting}
+          unit={unit}
           collar={mill.spec.reads === 'screw'}
           onSet={(value) => {
             onAct({ do: 'set', axis: setting, value });
@@ -108,7 +140,8 @@ const styles = StyleSheet.create({
   side: { flexDirection: 'row' },
   seen: { flex: 1, minWidth: 0, minHeight: 128 },
   beside: { width: 400, flexGrow: 0 },
-  felt: { paddingHorizontal: 12, paddingVertical: 6 },
+  felt: { paddingHorizontal: 12, paddingVertical: 6, flexDirection: 'row', alignItems: 'center', gap: 10 },
+  words: { flex: 1, minWidth: 0 },
   controls: { flexGrow: 0, flexShrink: 1 },
   inside: { paddingHorizontal: 10, paddingBottom: 10, gap: 6 },
 });

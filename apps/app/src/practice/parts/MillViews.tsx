@@ -1,3 +1,4 @@
+import { boxOf } from '@zero-point/core/practice/mill/box';
 import { feel, nearest, tipOf } from '@zero-point/core/practice/mill/contact';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import { StyleSheet, View } from 'react-native';
@@ -18,7 +19,7 @@ const ASIDE = 1.6;
 
 /** The mill from above and from the front, to scale: what an eye sees, which is not enough for a hundredth. */
 export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill' }) {
-  const { hidden } = mill;
+  const box = boxOf(mill) ?? mill.hidden;
   const names = { above: 'The part and the tool from above', front: 'The part and the tool from the front' };
   return (
     <View style={[styles.views, height === 'fill' ? styles.fill : { height }]}>
@@ -27,9 +28,9 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
           height="fill"
           label={names.above}
           draw={(width, high) => {
-            const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (hidden.size.y + 2 * ROUND));
-            const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
-            const y = (mm: number) => high / 2 - (mm - hidden.corner.y - hidden.size.y / 2) * scale;
+            const scale = Math.min(width / (box.size.x + 2 * ROUND), high / (box.size.y + 2 * ROUND));
+            const x = (mm: number) => width / 2 + (mm - box.corner.x - box.size.x / 2) * scale;
+            const y = (mm: number) => high / 2 - (mm - box.corner.y - box.size.y / 2) * scale;
             return (
               <G>
                 <Above mill={mill} x={x} y={y} scale={scale} />
@@ -44,9 +45,9 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
           height="fill"
           label={names.front}
           draw={(width, high) => {
-            const scale = Math.min(width / (hidden.size.x + 2 * ROUND), high / (ABOVE + BELOW));
-            const x = (mm: number) => width / 2 + (mm - hidden.corner.x - hidden.size.x / 2) * scale;
-            const y = (mm: number) => high - (BELOW + mm - hidden.top) * scale;
+            const scale = Math.min(width / (box.size.x + 2 * ROUND), high / (ABOVE + BELOW));
+            const x = (mm: number) => width / 2 + (mm - box.corner.x - box.size.x / 2) * scale;
+            const y = (mm: number) => high - (BELOW + mm - box.top) * scale;
             return (
               <G>
                 <Front mill={mill} x={x} y={y} scale={scale} />
@@ -83,10 +84,17 @@ function aside(mill: Mill): { x: number; y: number } {
   return surface === 'front' || surface === 'back' ? { x: ASIDE, y: 0 } : { x: 0, y: -ASIDE };
 }
 
+/** A boss is drawn so high, mm; and what stands on the part. */
+const BOSS = 6;
+const ON_PART: ReadonlySet<string> = new Set(['setter']);
+
 const SCRIBED = { fill: 'none', stroke: METAL.silver, strokeWidth: 1.5 } as const;
 
 function Above({ mill, x, y, scale }: SideProps) {
-  const { hidden, held, at, rpm } = mill;
+  const { hidden, held, at, rpm, work } = mill;
+  const box = boxOf(mill) ?? hidden;
+  const round = hidden.bore ?? hidden.boss;
+  const bored = work?.kind === 'boring' ? work.bore : round?.diameter;
   const radius = ((held?.diameter ?? 0) / 2) * scale;
   const off = aside(mill);
   const free = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'clear';
@@ -94,18 +102,41 @@ function Above({ mill, x, y, scale }: SideProps) {
     <G>
       <Rect
         {...SCRIBED}
-        x={x(hidden.corner.x)}
-        y={y(hidden.corner.y + hidden.size.y)}
-        width={hidden.size.x * scale}
-        height={hidden.size.y * scale}
+        x={x(box.corner.x)}
+        y={y(box.corner.y + box.size.y)}
+        width={box.size.x * scale}
+        height={box.size.y * scale}
       />
-      {hidden.bore && (
+      {round && (
         <Circle
           {...SCRIBED}
-          cx={x(hidden.corner.x + hidden.bore.x)}
-          cy={y(hidden.corner.y + hidden.bore.y)}
-          r={(hidden.bore.diameter / 2) * scale}
+          cx={x(box.corner.x + round.x)}
+          cy={y(box.corner.y + round.y)}
+          r={((bored ?? 0) / 2) * scale}
         />
+      )}
+      {mill.events.map(
+        (event, i) =>
+          event.kind === 'spotted' && (
+            <Circle
+              key={i}
+              cx={x(box.corner.x + event.at.x)}
+              cy={y(box.corner.y + event.at.y)}
+              r={3}
+              fill={METAL.silver}
+            />
+          ),
+      )}
+      {work?.kind === 'chuck' && (
+        <SvgText
+          x={x(box.corner.x + box.size.x / 2)}
+          y={y(box.corner.y) - 6}
+          textAnchor="middle"
+          fill={METAL.silver}
+          fontSize={13}
+        >
+          {`${work.mark}°`}
+        </SvgText>
       )}
       <Line x1={x(at.x) - 8} x2={x(at.x) + 8} y1={y(at.y)} y2={y(at.y)} stroke={METAL.brass} strokeWidth={1} />
       <Line x1={x(at.x)} x2={x(at.x)} y1={y(at.y) - 8} y2={y(at.y) + 8} stroke={METAL.brass} strokeWidth={1} />
@@ -136,26 +167,40 @@ function Above({ mill, x, y, scale }: SideProps) {
 
 function Front({ mill, x, y, scale }: SideProps) {
   const { hidden, held, at, between } = mill;
+  const box = boxOf(mill) ?? hidden;
   const tip = tipOf(mill);
   const half = ((held?.diameter ?? 4) / 2) * scale;
   const end = Math.min(12, held?.length ?? 0) * scale;
   return (
     <G>
-      <Rect
-        {...SCRIBED}
-        x={x(hidden.corner.x)}
-        y={y(hidden.top)}
-        width={hidden.size.x * scale}
-        height={hidden.size.z * scale}
-      />
+      <Rect {...SCRIBED} x={x(box.corner.x)} y={y(box.top)} width={box.size.x * scale} height={box.size.z * scale} />
+      {hidden.boss && (
+        <Rect
+          {...SCRIBED}
+          x={x(box.corner.x + hidden.boss.x - hidden.boss.diameter / 2)}
+          y={y(box.top + BOSS)}
+          width={hidden.boss.diameter * scale}
+          height={BOSS * scale}
+        />
+      )}
+      {between && ON_PART.has(between.kind) && (
+        <Rect
+          x={x(box.corner.x + box.size.x / 2) - 8}
+          y={y(box.top + between.thickness)}
+          width={16}
+          height={between.thickness * scale}
+          fill={METAL.steel}
+          stroke={METAL.steelInk}
+        />
+      )}
       {hidden.bore &&
         [-1, 1].map((side) => (
           <Line
             key={side}
             x1={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
             x2={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
-            y1={y(hidden.top)}
-            y2={y(hidden.top - hidden.size.z)}
+            y1={y(box.top)}
+            y2={y(box.top - box.size.z)}
             stroke={METAL.silver}
             strokeWidth={1}
             strokeDasharray="4 3"
@@ -164,7 +209,7 @@ function Front({ mill, x, y, scale }: SideProps) {
       {between?.kind === 'block' && (
         <Rect
           x={x(at.x) + (mill.under ? -half * 2 : half + 6)}
-          y={y(hidden.top + between.thickness)}
+          y={y(box.top + between.thickness)}
           width={Math.max(half * 4, 14)}
           height={between.thickness * scale}
           fill={METAL.steel}
@@ -193,7 +238,7 @@ function Front({ mill, x, y, scale }: SideProps) {
           />
         </>
       )}
-      {between && between.kind !== 'block' && (
+      {between && between.kind !== 'block' && !ON_PART.has(between.kind) && (
         <Line
           x1={x(at.x) + half + 2}
           x2={x(at.x) + half + 2}

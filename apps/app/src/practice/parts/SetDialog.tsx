@@ -1,4 +1,5 @@
 import type { Axis } from '@zero-point/core/schema/quantities';
+import type { LengthUnit } from '@zero-point/core/units/unit';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,6 +9,7 @@ import { Words } from '../../theme/Words';
 
 interface SetDialogProps {
   axis: Axis;
+  unit: LengthUnit;
   /** The collars are set by hand; a readout by its keys. */
   collar: boolean;
   onSet: (value: number) => void;
@@ -15,12 +17,12 @@ interface SetDialogProps {
 }
 
 /** What a scale is to show where the mill stands now. */
-export function SetDialog({ axis, collar, onSet, onLeave }: SetDialogProps) {
+export function SetDialog({ axis, unit, collar, onSet, onLeave }: SetDialogProps) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string>();
   const name = axis.toUpperCase();
   const set = () => {
-    const read = parseLength(text, 'mm');
+    const read = parseLength(text, unit);
     if (read.ok) onSet(read.mm);
     else setWrong(read.code === 'empty' ? 'Type what it is to show.' : read.message);
   };
@@ -34,8 +36,8 @@ export function SetDialog({ axis, collar, onSet, onLeave }: SetDialogProps) {
       <View>
         <TextInput
           mode="outlined"
-          label={`${name} is to show, mm`}
-          accessibilityLabel={`${name} is to show, mm`}
+          label={`${name} is to show, ${unit}`}
+          accessibilityLabel={`${name} is to show, ${unit}`}
           inputMode="text"
           autoFocus
           value={text}

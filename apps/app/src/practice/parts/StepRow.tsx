@@ -13,8 +13,9 @@ interface StepRowProps {
   /** What its scale shows, mm. */
   mm: number;
   unit: LengthUnit;
-  /** So far one press goes, mm. */
+  /** So far one press goes, mm; and as it is said, where that is not in mm. */
   step: number;
+  says?: string;
   /** Goes so far, mm, + toward plus. */
   onStep: (by: number) => void;
   children?: ReactNode;
@@ -32,13 +33,14 @@ const HELD = 350;
 const EVERY = 70;
 
 /** One axis: what its scale shows, and a step either way. */
-export function StepRow({ axis, mm, unit, step, onStep, children }: StepRowProps) {
+export function StepRow({ axis, mm, unit, step, says, onStep, children }: StepRowProps) {
   const { palette } = useLook();
   const name = axis.toUpperCase();
   const [minus, plus] = WAYS[axis];
+  const far = `${says ?? step} ${says === undefined ? 'mm' : unit}`;
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
-      <StepButton icon="minus" label={`${name} ${minus} by ${step} mm`} onStep={() => onStep(-step)} />
+      <StepButton icon="minus" label={`${name} ${minus} by ${far}`} onStep={() => onStep(-step)} />
       <View style={styles.figure} accessible accessibilityLabel={`${name} shows ${formatLength(mm, { unit })} ${unit}`}>
         <Words kind="strong">{name}</Words>
         <Figure size={24}>{formatLength(mm, { unit, plus: true })}</Figure>
@@ -46,7 +48,7 @@ export function StepRow({ axis, mm, unit, step, onStep, children }: StepRowProps
           {unit}
         </Words>
       </View>
-      <StepButton icon="plus" label={`${name} ${plus} by ${step} mm`} onStep={() => onStep(step)} />
+      <StepButton icon="plus" label={`${name} ${plus} by ${far}`} onStep={() => onStep(step)} />
       {children}
     </View>
   );

@@ -1,4 +1,5 @@
 import { act } from '../mill/act';
+import { boxOf, topOf } from '../mill/box';
 import type { MillAct } from '../mill/millAct';
 import { feel, tipOf } from '../mill/contact';
 import type { Surface } from '../mill/surface';
@@ -52,14 +53,14 @@ const CLEAR = 15;
 const DEPTH = 4;
 
 /** Brings the tool's end so far above the part's top, mm, by eye. */
-function tipTo(hand: Hand, above: number): void {
+export function lowerTo(hand: Hand, above: number): void {
   const mill = hand.mill();
-  hand.toward('z', mill.hidden.top + above + mill.at.z - tipOf(mill));
+  hand.toward('z', topOf(mill) + above + mill.at.z - tipOf(mill));
 }
 
 /** Raises until everything is clear of the part. */
 export function raise(hand: Hand): void {
-  tipTo(hand, CLEAR);
+  lowerTo(hand, CLEAR);
 }
 
 /** Stands in the bore, low, about in its middle. */
@@ -67,20 +68,22 @@ export function standInBore(hand: Hand): void {
   const { hidden, spec } = hand.mill();
   raise(hand);
   for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + (spec.bore?.[axis] ?? 0));
-  tipTo(hand, -DEPTH);
+  lowerTo(hand, -DEPTH);
 }
 
 /** Stands before a side, low, some way off it. */
 export function standBefore(hand: Hand, surface: Exclude<Surface, 'top'>): void {
-  const { hidden, held } = hand.mill();
+  const { held } = hand.mill();
+  const box = boxOf(hand.mill());
+  if (!box) return;
   const { axis } = SIDES[surface];
   const other = axis === 'x' ? 'y' : 'x';
   const off = (held?.diameter ?? 0) / 2 + 5;
   const low = surface === 'left' || surface === 'front';
   raise(hand);
-  hand.toward(other, hidden.corner[other] + hidden.size[other] / 2);
-  hand.toward(axis, hidden.corner[axis] + (low ? -off : hidden.size[axis] + off));
-  tipTo(hand, -DEPTH);
+  hand.toward(other, box.corner[other] + box.size[other] / 2);
+  hand.toward(axis, box.corner[axis] + (low ? -off : box.size[axis] + off));
+  lowerTo(hand, -DEPTH);
 }
 
 /** So far a hand steps while it only wants to know where, and so far a touch may come before the last one, mm. */
@@ -124,10 +127,11 @@ export function touchesOf(hand: Hand, surface: Exclude<Surface, 'top'>, times: n
 
 /** Stands over the middle of the part, so high above it, mm. */
 export function standOver(hand: Hand, above: number): void {
-  const { hidden } = hand.mill();
+  const box = boxOf(hand.mill());
+  if (!box) return;
   raise(hand);
-  for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + hidden.size[axis] / 2);
-  tipTo(hand, above);
+  for (const axis of ['x', 'y'] as const) hand.toward(axis, box.corner[axis] + box.size[axis] / 2);
+  lowerTo(hand, above);
 }
 
 /** Comes down onto what gives way, by the finest step, until it drags. */

@@ -1,23 +1,21 @@
-import type { Entry, RowEntry } from '../../record/entry';
+import type { Entry } from '../../record/entry';
 import type { Book } from '../../book/book';
-import { openBook } from '../../book/book';
 import { featureAnswer } from '../../book/featureAnswer';
-import { currentEpoch, scaleOf } from '../../book/inForce';
+import { roundWay } from '../../book/subjects/round';
 import { FACE_TOUCH } from '../../datum/partFrame';
-import { withEntries } from '../../record/merge';
-import type { Face, TouchedSubject } from '../../record/subject';
-import type { Approach, Axis } from '../../schema/quantities';
+import type { Face } from '../../record/subject';
 import { toward, type Wall } from '../mill/surface';
 import { faceAnswer } from '../../book/subjects/face';
 import { zZeroAnswer } from '../../book/subjects/heights';
-import type { Lesson } from '../lessons/lesson';
+import type { Lesson, LessonAim, LessonThing } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
 import { hide } from '../mill/hidden';
 import { createMill, type Mill } from '../mill/mill';
+import { boreToSize, faceDown, spotHoles } from './cutHand';
+import { lineUpVise, readRunOut, sweepAndSet, sweepCentre, trueInChuck } from './dialHand';
 import {
   backOff,
   comeDownTo,
-  handAt,
   raise,
   raisePast,
   standBefore,
@@ -26,125 +24,10 @@ import {
   touchesOf,
   type Hand,
 } from './hand';
+import { flipFace, probeInRing, setterByMaster } from './routineHand';
+import { AT, worker, type Beginning, type Clumsy, type Worker } from './worker';
 
-/** Where a scripted hand does otherwise than it should; nothing for one that does all right. */
-export interface Clumsy {
-  /** Spindle speed it uses, rev/min, instead of what the lesson asks for. */
-  rpm?: number;
-  /** What it sets an axis to while touching, instead of what the page says, from what the page says. */
-  sets?: (said: number) => number;
-  /** Leaves what it set without looking at it. */
-  readBack?: false;
-  /** Goes on to the next face as it stands. */
-  raises?: false;
-  /** Goes on past the face so far, mm, and reads while backing out of it. */
-  backsInto?: number;
-  /** Drives on into the part, mm. */
-  drivesOn?: number;
-  /** Believes what stands on a plate. */
-  byMarking?: true;
-  /** Starts the spindle with the plate's clip on. */
-  clipOn?: true;
-  /** Lowers the tool onto the block by so much, mm. */
-  lowersOnto?: number;
-}
-
-const AT = '2026-11-27T09:00:00.000Z';
-
-/** Where a hand begins: at which mill, in which set-up, when. */
-export interface Beginning {
-  start: Mill;
-  id: string;
-  at: string;
-}
-
-/** A hand with a notebook: what it reads goes into the set-up's ledger, and what that says is done. */
-interface Worker {
-  hand: Hand;
-  book: () => Book;
-  entries: Entry[];
-  touch: (subject: TouchedSubject, axis: Axis, value: number, way?: Approach) => void;
-  set: (subject: TouchedSubject, axis: Axis, value: number) => void;
-  /** Measures what is in the other hand by caliper, several times, and writes that down as its size. */
-  measured: (gaugeId: string) => void;
-}
-
-function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at: when }: Beginning): Worker {
-  const hand = handAt(start);
-  const snapshot = lesson.snapshot(setupId, when);
-  const entries: Entry[] = [];
-  let made = 0;
-  const book = () => openBook(withEntries(snapshot, entries));
-  const add = (entry: object) => entries.push({ setupId, ...entry } as RowEntry);
-  const name = () => `row-${(made += 1)}`;
-  return {
-    hand,
-    book,
-    entries,
-    touch: (subject, axis, value, way = -1) => {
-      const now = book();
-      const { setup } = now;
-      const face = subject.kind === 'face';
-      const sideways = axis !== 'z';
-      add({
-        kind: 'reading',
-        body: {
-          on: 'scale',
-          id: name(),
-          subject,
-          axis,
-          approach: face ? FACE_TOUCH[subject.face].approach : way,
-          gaugeId: sideways ? setup.finderId : setup.heightGaugeId,
-          feeler: sideways ? setup.feeler : 0,
-          place: { scale: scaleOf(now) },
-          epoch: currentEpoch(now, axis),
-          value,
-          source: { by: 'typed', text: String(value), unit: 'mm' },
-          ticked: [],
-          takenAt: when,
-          ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
-        },
-      });
-    },
-    measured: (gaugeId) => {
-      const values = Array.from({ length: CALIPERS }, () => {
-        hand.do({ do: 'caliper' });
-        // Opened and closed anew each time.
-        hand.do({ do: 'put', between: hand.mill().between?.id });
-        return hand.mill().caliper?.value ?? NaN;
-      });
-      const value = values.reduce((sum, one) => sum + one, 0) / CALIPERS;
-      const body = { id: name(), of: { kind: 'gauge', gaugeId }, found: { what: 'size', value }, from: when, at: when };
-      entries.push({ kind: 'calibration', setupId: '', body } as RowEntry);
-    },
-    set: (subject, axis, value) => {
-      const now = book();
-      const id = name();
-      hand.do({ do: 'set', axis, value });
-      add({
-        kind: 'zeroing',
-        body: {
-          id,
-          subject,
-          axis,
-          place: { scale: scaleOf(now) },
-          began: currentEpoch(now, axis),
-          opens: id,
-          form: 'preset',
-          value,
-          ...(axis === 'z' && { lift: 0 }),
-          at: when,
-        },
-      });
-      if (clumsy.readBack === false) return;
-      const source = { by: 'typed', text: String(value), unit: 'mm' };
-      add({
-        kind: 'readBack',
-        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source, at: when },
-      });
-    },
-  };
-}
+export type { Clumsy } from './worker';
 
 /** Takes up what a lesson touches with, at the speed that is for it. */
 function takeUp({ hand }: Worker, lesson: Lesson, clumsy: Clumsy): void {
@@ -159,9 +42,6 @@ function takeUp({ hand }: Worker, lesson: Lesson, clumsy: Clumsy): void {
 }
 
 const TOUCHES = 3;
-
-/** So often a plate is measured. */
-const CALIPERS = 3;
 
 /** Touches a face and logs each touch. */
 function touchFace(at: Worker, face: Face, clumsy: Clumsy): void {
@@ -234,7 +114,7 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
   const { hand } = at;
   takeReference(hand);
   const gauge = at.book().setup.heightGaugeId;
-  const lowered = gauge === 'paper' || gauge === 'touch-plate';
+  const lowered = at.book().gauges.some(({ id, kind }) => id === gauge && kind !== 'block');
   standOver(hand, lowered ? 16 : 8);
   hand.do({ do: 'put', between: gauge });
   if (gauge === 'touch-plate' && clumsy.byMarking !== true) at.measured(gauge);
@@ -242,7 +122,24 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
   if (clumsy.lowersOnto !== undefined) hand.do({ do: 'move', axis: 'z', by: -clumsy.lowersOnto });
   at.touch({ kind: 'z-zero', tool: 1 }, 'z', z);
   const answer = zZeroAnswer(at.book());
-  if (answer) at.set({ kind: 'z-zero', tool: 1 }, 'z', (clumsy.sets ?? ((said) => said))(answer.result.setZ));
+  if (!answer) return;
+  const setTo = (clumsy.sets ?? ((said: number) => said))(answer.result.setZ);
+  at.set({ kind: 'z-zero', tool: 1 }, 'z', setTo);
+  if (at.book().machine.habits.toolLengthSchool === 'touch-every-change')
+    changeAtSpot(at, gauge, answer.result.setZ, clumsy);
+}
+
+/** The next tool on the same spot, and Z set there to what it showed with the tool before. */
+function changeAtSpot(at: Worker, gauge: string, setTo: number, clumsy: Clumsy): void {
+  const { hand } = at;
+  if (clumsy.clipOn) return;
+  hand.do({ do: 'put', between: undefined });
+  hand.do({ do: 'move', axis: 'z', by: 60 });
+  hand.do({ do: 'hold', contact: 'drill-4-2' });
+  standOver(hand, 16);
+  hand.do({ do: 'put', between: gauge });
+  at.touch({ kind: 'tool-length', tool: 2 }, 'z', comeDownTo(hand));
+  at.set({ kind: 'z-zero', tool: 1 }, 'z', setTo);
 }
 
 /** Changes the tool, with everything clear, and finds it on the same block. */
@@ -256,6 +153,50 @@ function findLength(at: Worker, tool: number, contact: string): void {
   at.touch({ kind: 'tool-length', tool }, 'z', raisePast(hand, 0.02));
 }
 
+/** Sets an axis by what the lesson sets it from. */
+function doAim(at: Worker, aim: LessonAim, clumsy: Clumsy): void {
+  if (aim.axis === 'z') setHeight(at, clumsy);
+  else if (aim.by.kind === 'middle') setMiddle(at, clumsy);
+  else if (aim.by.kind === 'round') {
+    if (roundWay(at.book(), aim.by.of) !== 'sweep') setBore(at, aim.axis, aim.by.of, clumsy);
+    else if (aim.axis === 'x') sweepAndSet(at, aim.by.of);
+  } else if (aim.by.kind === 'face') {
+    touchFace(at, aim.by.face, clumsy);
+    setFace(at, aim.by.face, clumsy);
+    if (clumsy.raises === false) {
+      const { corner, size } = at.hand.mill().hidden;
+      at.hand.toward('y', corner.y + size.y / 2);
+      at.hand.toward('x', corner.x + size.x / 2);
+    }
+  }
+}
+
+/** Finds, lines up or makes something else. */
+function doThing(at: Worker, thing: LessonThing, clumsy: Clumsy): void {
+  switch (thing.thing) {
+    case 'vise':
+      return lineUpVise(at, clumsy);
+    case 'centre':
+      return sweepCentre(at);
+    case 'chuck':
+      return trueInChuck(at, clumsy);
+    case 'run-out':
+      return readRunOut(at, thing.tool);
+    case 'ball':
+      return probeInRing(at, thing.gaugeId);
+    case 'trigger':
+      return setterByMaster(at, thing.gaugeId, 50);
+    case 'rotary-centre':
+      return flipFace(at, clumsy);
+    case 'bore':
+      return boreToSize(at, thing.of, clumsy);
+    case 'height':
+      return faceDown(at, thing.remove, clumsy);
+    case 'holes':
+      return spotHoles(at, 'spot-drill-6', clumsy);
+  }
+}
+
 /** A lesson done by a scripted hand from beginning to end, and its marks. */
 export function doLesson(
   lesson: Lesson,
@@ -265,23 +206,11 @@ export function doLesson(
 ): { marks: Marks; mill: Mill; book: Book; entries: Entry[] } {
   const at = worker(lesson, clumsy, beginning);
   takeUp(at, lesson, clumsy);
-  if (lesson.mill.bore) standInBore(at.hand);
-  for (const aim of lesson.aims) {
-    if (aim.axis === 'z') setHeight(at, clumsy);
-    else if (aim.by.kind === 'middle') setMiddle(at, clumsy);
-    else if (aim.by.kind === 'round') setBore(at, aim.axis, aim.by.of, clumsy);
-    else if (aim.by.kind === 'face') {
-      touchFace(at, aim.by.face, clumsy);
-      setFace(at, aim.by.face, clumsy);
-      if (clumsy.raises === false) {
-        const { corner, size } = at.hand.mill().hidden;
-        at.hand.toward('y', corner.y + size.y / 2);
-        at.hand.toward('x', corner.x + size.x / 2);
-      }
-    }
-  }
+  if (lesson.mill.bore && lesson.aims.length > 0) standInBore(at.hand);
+  for (const aim of lesson.aims) doAim(at, aim, clumsy);
   if (clumsy.clipOn) at.hand.do({ do: 'spin', rpm: 600 });
   for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);
+  for (const thing of lesson.things ?? []) doThing(at, thing, clumsy);
   return {
     marks: mark(lesson, at.hand.mill(), at.book(), 0),
     mill: at.hand.mill(),

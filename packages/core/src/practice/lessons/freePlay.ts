@@ -8,6 +8,7 @@ const free = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 'snapshot'>):
   job: '',
   par: undefined,
   begins: { station: 'datum', query: '' },
+  pages: ['plan', 'alignment', 'datum', 'heights', 'verify'],
   aims: [{ axis: 'x', by: LEFT }, { axis: 'y', by: FRONT }, { axis: 'z' }],
   tools: [
     { tool: 2, contact: TRAY.drill.id },

@@ -1,12 +1,13 @@
 import type { Feature } from '../../record/datumPlan';
 import type { Entry } from '../../record/entry';
 import type { Snapshot } from '../../record/snapshot';
+import type { StationName } from '../../record/stations';
 import type { Mill } from '../mill/mill';
 import type { MillSpec } from '../mill/spec';
 
 /** Where on the set-up's pages a lesson begins. */
 export interface LessonPlace {
-  station: 'datum' | 'heights' | 'verify';
+  station: 'alignment' | 'datum' | 'heights' | 'positions' | 'size' | 'verify' | 'routine';
   /** What is asked after the station's name: `f=face.left`. */
   query: string;
 }
@@ -19,6 +20,21 @@ export interface LessonTool {
   tool: number;
   contact: string;
 }
+
+/** Something else that must be right in the end, and was found or made on the way. */
+export type LessonThing =
+  /** A jaw, a spindle over a bore, or a part in a chuck, lined up; by the alignment of that name. */
+  | { thing: 'vise' | 'centre' | 'chuck' }
+  /** How far a tool runs out. */
+  | { thing: 'run-out'; tool: number; contact: string }
+  /** What a routine found of a gauge, or of the table's axis. */
+  | { thing: 'ball'; gaugeId: string }
+  | { thing: 'trigger'; gaugeId: string; between: string }
+  | { thing: 'rotary-centre' }
+  /** A bore cut to its size, a face cut to its height, holes marked at their places. */
+  | { thing: 'bore'; of: string }
+  | { thing: 'height'; remove: number }
+  | { thing: 'holes' };
 
 /** Something to learn by doing: what is on the mill, where its reckoning is, and what must be right in the end. */
 export interface Lesson {
@@ -36,10 +52,13 @@ export interface Lesson {
   /** The set-up it is reckoned in, nothing touched yet, under an id of its own. */
   snapshot: (id: string, at: string) => Snapshot;
   begins: LessonPlace;
+  /** Pages of its notebook, where it needs more than the one it begins on. */
+  pages?: readonly StationName[];
   /** What was done there before, where it does not begin on a mill that nobody touched. */
   before?: (seed: number, id: string, at: string) => { mill: Mill; entries: Entry[] };
   aims: readonly LessonAim[];
   tools?: readonly LessonTool[];
+  things?: readonly LessonThing[];
   /** From a nudge to nearly the whole way. */
   hints: readonly [string, string, string];
 }

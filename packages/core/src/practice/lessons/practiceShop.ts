@@ -1,5 +1,6 @@
 import { EMPTY_CUT_PLAN } from '../../record/cutPlan';
 import { EMPTY_DATUM_PLAN, type DatumPlan } from '../../record/datumPlan';
+import type { Calibration } from '../../record/calibration';
 import type { Gauge } from '../../record/gauge';
 import { EMPTY_INDEX_PLAN } from '../../record/indexPlan';
 import type { Machine } from '../../record/machine';
@@ -30,6 +31,9 @@ export const TRAY = {
   },
   // A probe never turns.
   probe: { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 },
+  // Its lamp lights through the part and a clip: the spindle stands.
+  lamp: { id: 'lamp-finder-10', name: 'Lamp finder 10', kind: 'contact-light', diameter: 10, length: 75 },
+  indicator: { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', diameter: 2, length: 95 },
   pin: { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', diameter: 6, length: 60 },
   cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65, sticksOut: 2 },
   drill: { id: 'drill-4-2', name: 'Drill 4.2', kind: 'cutter', diameter: 4.2, length: 78, sticksOut: 2 },
@@ -47,6 +51,10 @@ export const BETWEENS = {
     thinner: { least: 0.15, most: 0.4 },
   },
   block: { id: 'block-10', name: 'Block 10', kind: 'block', thickness: 10 },
+  spot: { id: 'spot-plate', name: 'Touch plate on its spot', kind: 'plate', thickness: 12.42 },
+  setter: { id: 'tool-setter', name: 'Tool setter 50', kind: 'setter', thickness: 50 },
+  sensor: { id: 'ball-sensor', name: 'Ball sensor on its arm', kind: 'sensor', thickness: 5 },
+  stand: { id: 'stand', name: 'Indicator on its stand', kind: 'stand', thickness: 5 },
 } as const satisfies Record<string, Between>;
 
 const GAUGES: readonly Gauge[] = [
@@ -58,10 +66,18 @@ const GAUGES: readonly Gauge[] = [
   { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
   { id: 'block-10', name: 'Block 10', kind: 'block', nominal: 10 },
   { id: 'touch-plate', name: 'Touch plate, marked 12.70', kind: 'touch-plate', nominal: 12.7 },
+  { id: 'lamp-finder-10', name: 'Lamp finder 10', kind: 'contact-light', nominal: 10 },
+  { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.8 },
+  { id: 'spot-plate', name: 'Touch plate on its spot', kind: 'touch-plate', nominal: 12.42 },
+  { id: 'tool-setter', name: 'Tool setter 50', kind: 'setter', nominal: 50 },
+  { id: 'master-100', name: 'Master tool 100', kind: 'master-tool', nominal: 100 },
+  { id: 'ring-25', name: 'Ring 25.001', kind: 'ring', nominal: 25.001 },
+  { id: 'ball-sensor', name: 'Ball sensor on its arm', kind: 'contact-light', nominal: 10 },
+  { id: 'bore-gauge', name: 'Bore gauge', kind: 'bore-gauge', nominal: 0, resolution: 0.001 },
 ];
 
 /** The orrery's foot plate, as big as fits the screen. */
-const PART: Part = {
+export const PART: Part = {
   id: 'foot-plate',
   name: 'Foot plate',
   material: 'brass',
@@ -102,6 +118,38 @@ const BENCH: Machine = {
   scale: 'dial',
 };
 
+/** Its tools are touched at one spot at every change. */
+const AT_EVERY_CHANGE: Machine = {
+  ...KNEE,
+  id: 'practice-change-mill',
+  habits: { answerFirst: 'preset', toolLengthSchool: 'touch-every-change' },
+};
+
+/** A table that tilts; a trial turn has shown which way. */
+const TILT: Machine = {
+  ...KNEE,
+  id: 'practice-tilt-mill',
+  name: 'Tilting table, practice',
+  kind: 'machining-centre',
+  scale: 'machine',
+  rotary: [{ name: 'A', sense: 1, limits: { from: -90, to: 90 } }],
+};
+
+/** It faces along Y, and has no X. */
+const FACING: Machine = { ...KNEE, id: 'practice-facing-mill', name: 'Facing mill, practice', without: ['x'] };
+
+const MACHINES = { knee: KNEE, facing: FACING, bench: BENCH, change: AT_EVERY_CHANGE, tilt: TILT } as const;
+
+const senseSeen = (at: string): Calibration => ({
+  id: 'practice-sense',
+  of: { kind: 'rotary', machineId: TILT.id, axis: 'A' },
+  found: { what: 'sense', value: 1 },
+  from: at,
+  at,
+  seq: 0,
+  receivedAt: at,
+});
+
 /** A readout on the table: the play of the screws does not show. */
 export const kneeMill = (contacts: readonly Contact[], betweens: readonly Between[] = []): MillSpec => ({
   step: { x: 0.005, y: 0.005, z: 0.005 },
@@ -121,16 +169,20 @@ export const benchMill = (contacts: readonly Contact[], betweens: readonly Betwe
 });
 
 interface PracticeSetup {
-  machine?: 'knee' | 'bench';
+  machine?: keyof typeof MACHINES;
+  /** Another part than the foot plate, or the foot plate with its bore. */
+  part?: Part;
   bored?: boolean;
   plan?: Partial<Plan>;
   heights?: DatumPlan['heights'];
+  datum?: Partial<DatumPlan>;
+  more?: Partial<Pick<Snapshot, 'alignments' | 'patterns' | 'cutPlan' | 'cutters'>>;
 }
 
 /** A set-up on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
 export function practiceSnapshot(id: string, at: string, name: string, setup: PracticeSetup = {}): Snapshot {
-  const machine = setup.machine === 'bench' ? BENCH : KNEE;
-  const part = setup.bored ? BORED : PART;
+  const machine = MACHINES[setup.machine ?? 'knee'];
+  const part = setup.part ?? (setup.bored ? BORED : PART);
   return {
     setup: {
       id,
@@ -167,7 +219,7 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
         { number: 3, cutterId: TRAY.spot.id },
       ],
     },
-    calibrations: [],
+    calibrations: machine.id === TILT.id ? [senseSeen(at)] : [],
     readings: [],
     zeroings: [],
     patterns: [],
@@ -177,7 +229,7 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
     sweeps: [],
     readBacks: [],
     interruptions: [],
-    datumPlan: setup.heights ? { ...EMPTY_DATUM_PLAN, heights: setup.heights } : EMPTY_DATUM_PLAN,
+    datumPlan: { ...EMPTY_DATUM_PLAN, ...setup.datum, ...(setup.heights && { heights: setup.heights }) },
     repeatability: [],
     toolTable: null,
     cutPlan: EMPTY_CUT_PLAN,
@@ -188,5 +240,6 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
     firstParts: [],
     versions: {},
     seq: 0,
+    ...setup.more,
   };
 }

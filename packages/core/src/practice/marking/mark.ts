@@ -2,6 +2,8 @@ import type { Book } from '../../book/book';
 import { featureAnswer } from '../../book/featureAnswer';
 import { lastZeroing } from '../../book/inForce';
 import { readBackOf } from '../../book/readBack';
+import { boreLog } from '../../book/subjects/bore';
+import { patternPositions } from '../../positions/pattern';
 import { toolLengthAnswer, zZeroAnswer } from '../../book/subjects/heights';
 import { nominalOf } from '../../datum/feature';
 import { FACES } from '../../record/faces';
@@ -14,6 +16,7 @@ import type { Mill } from '../mill/mill';
 import type { Feature } from '../../record/datumPlan';
 import type { AxisMark } from './axisMark';
 import { slipsOf, type FoundSlip } from './slips';
+import { thingMark, type ThingMark } from './thingMark';
 
 /** How far off the length of a tool was found. mm. */
 export interface ToolMark {
@@ -27,6 +30,7 @@ export interface ToolMark {
 export interface Marks {
   axes: AxisMark[];
   tools: ToolMark[];
+  things: ThingMark[];
   slips: FoundSlip[];
   /** Moves and settings it took. */
   acts: number;
@@ -51,10 +55,10 @@ function shownAtZero({ hidden, spec, zero, held, events }: Mill, { part, setup }
 }
 
 /** Where something of the part truly is from its front left corner, along an axis. */
-function fromCorner({ size, bore }: Hidden, by: Feature, axis: 'x' | 'y'): number {
+function fromCorner({ size, bore, boss }: Hidden, by: Feature, axis: 'x' | 'y'): number {
   if (by.kind === 'middle') return size[axis] / 2;
   if (by.kind === 'face') return by.face === 'right' || by.face === 'back' ? size[axis] : 0;
-  return by.kind === 'round' && bore ? bore[axis] : 0;
+  return by.kind === 'round' ? ((bore ?? boss)?.[axis] ?? 0) : 0;
 }
 
 const statedU = (book: Book, aim: LessonAim): number | undefined => {
@@ -110,6 +114,10 @@ function aimsSet({ aims }: Lesson, mill: Mill, book: Book): LessonAim[] {
     });
 }
 
+/** What the notebook has a bore cut at, pass by pass, mm on the diameter. */
+const boredAt = ({ things = [] }: Lesson, book: Book): number[] =>
+  things.flatMap((one) => (one.thing === 'bore' ? boreLog(book, one.of).passes.map(({ set }) => set) : []));
+
 /**
  * Marks a lesson: each axis that was to be set against the mill's own truth, and each slip that was made.
  *
@@ -121,14 +129,26 @@ export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Mark
   const tools = (lesson.tools ?? [])
     .map((one) => toolMark(mill, book, one))
     .filter(({ error }) => lesson.kind !== 'free' || error !== undefined);
+  const things = (lesson.things ?? []).map((one) => thingMark(mill, book, one));
   const notReadBack = asked
     .map(({ axis }) => axis)
     .filter((axis) => lastZeroing(book, axis) !== undefined && readBackOf(book, axis)?.shown === undefined);
   return {
     axes,
     tools,
-    slips: slipsOf(mill, { axes, notReadBack, placeOf: (surface) => placeOf(book, surface) }),
+    things,
+    slips: slipsOf(mill, {
+      axes,
+      notReadBack,
+      notSet: (['x', 'y', 'z'] as const).filter((axis) => lastZeroing(book, axis) !== undefined && !wasSet(mill, axis)),
+      bored: boredAt(lesson, book),
+      holes: book.patterns.flatMap(patternPositions),
+      placeOf: (surface) => placeOf(book, surface),
+    }),
     acts,
-    passed: mill.broken === undefined && axes.length > 0 && [...axes, ...tools].every(({ good }) => good),
+    passed:
+      mill.broken === undefined &&
+      axes.length + things.length > 0 &&
+      [...axes, ...tools, ...things].every(({ good }) => good),
   };
 }

@@ -22,6 +22,18 @@ export const MILL_SLIPS = [
   'plate-by-marking',
   'clip-left-on',
   'read-back-skipped',
+  'moved-for-set',
+  'whole-for-half',
+  'not-read-again',
+  'left-loose',
+  'lock-not-read',
+  'parallels-left-in',
+  'swung-into',
+  'indicator-left-on',
+  'sensor-left-in',
+  'whole-ball',
+  'too-deep',
+  'radius-for-diameter',
 ] as const;
 
 export type MillSlip = (typeof MILL_SLIPS)[number];
@@ -39,6 +51,12 @@ export interface FoundSlip {
 interface Came {
   axes: readonly AxisMark[];
   notReadBack: readonly Axis[];
+  /** Axes that the notebook has as set, and that nobody set at the mill. */
+  notSet: readonly Axis[];
+  /** What the notebook has a bore cut at, pass by pass, mm on the diameter. */
+  bored: readonly number[];
+  /** Where holes are to be, mm from the middle they lie round. */
+  holes: readonly { x: number; y: number }[];
   /** Where a surface is on the part, mm from part zero along its axis; undefined where that is not told. */
   placeOf: (surface: Surface) => number | undefined;
 }
@@ -49,6 +67,8 @@ export function slipsOf(mill: Mill, came: Came): FoundSlip[] {
     ...mill.events.flatMap((event) => ofEvent(mill, came, event)),
     ...came.axes.flatMap((one) => ofError(mill, one)),
     ...came.notReadBack.map((axis): FoundSlip => ({ slip: 'read-back-skipped', axis })),
+    ...came.notSet.map((axis): FoundSlip => ({ slip: 'moved-for-set', axis })),
+    ...ofWork(mill, came),
   ];
   return all.filter((one, i) => all.findIndex(({ slip, axis }) => slip === one.slip && axis === one.axis) === i);
 }
@@ -63,6 +83,21 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
       return [{ slip: 'spindle-turning' }];
     case 'clip-on':
       return [{ slip: 'clip-left-on' }];
+    case 'sensor-in':
+      return [{ slip: 'sensor-left-in' }];
+    case 'indicator-on':
+      return [{ slip: 'indicator-left-on' }];
+    case 'parallels-in':
+      return [{ slip: 'parallels-left-in' }];
+    case 'swung-into':
+      return [{ slip: 'swung-into' }];
+    case 'too-deep':
+      return [{ slip: 'too-deep' }];
+    case 'tapped':
+      return wholeTapped(event) ? [{ slip: 'whole-for-half' }] : [];
+    case 'cut':
+    case 'spotted':
+      return [];
     case 'too-fast':
       return [{ slip: 'finder-too-fast' }];
     case 'lowered-onto':
@@ -77,6 +112,48 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
     case 'set':
       return event.touching ? ofSetting(mill, came, event, event.touching) : [];
   }
+}
+
+/** A part this far out is tapped by what its dial says, mm; less may be anything. */
+const SURELY_OUT = 0.03;
+
+/** Tapped by about the whole of what two sides differ by: twice as far as it stands out. */
+const wholeTapped = ({ by, out }: { by: number; out: number }): boolean =>
+  Math.abs(out) > SURELY_OUT && by / out > 1.6 && by / out < 2.4;
+
+/** So much more or less than was noted, mm on the diameter, the slide has moved since. */
+const SLIDE = 0.013;
+
+/** Marks that lie so near to where a whole circle twice or half as wide would have them, mm. */
+const ON_CIRCLE = 0.5;
+
+/** So far the indicator goes along a jaw that is read again, mm. */
+const ALONG = 60;
+
+function ofWork({ work, events }: Mill, { bored, holes }: Came): FoundSlip[] {
+  if (work?.kind === 'vise') {
+    if (!work.tight) return events.length + work.gone > 0 && work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
+    return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
+  }
+  const cuts = events.flatMap((one) => (one.kind === 'cut' ? [one.set] : []));
+  const step = (all: readonly number[], i: number) => (all[i] ?? NaN) - (all[i - 1] ?? NaN);
+  const shifted = bored.some((_, i) => i > 0 && Math.abs(step(bored, i) - step(cuts, i)) > SLIDE);
+  const marks = events.flatMap((one) => (one.kind === 'spotted' ? [one.at] : []));
+  return [
+    ...(shifted ? [{ slip: 'lock-not-read' } as const] : []),
+    ...(ofOtherCircle(marks, holes) ? [{ slip: 'radius-for-diameter' } as const] : []),
+  ];
+}
+
+type Point = { x: number; y: number };
+
+/** Whether marks lie where holes would be on circles twice or half as wide: seen by how far apart they are. */
+function ofOtherCircle(marks: readonly Point[], holes: readonly Point[]): boolean {
+  if (marks.length < 2 || marks.length !== holes.length) return false;
+  const spans = (all: readonly Point[]) =>
+    all.flatMap((a, i) => all.slice(i + 1).map((b) => Math.hypot(a.x - b.x, a.y - b.y))).sort((a, b) => a - b);
+  const [are, should] = [spans(marks), spans(holes)];
+  return [2, 0.5].some((times) => are.every((span, i) => Math.abs(span - times * (should[i] ?? 0)) <= ON_CIRCLE));
 }
 
 /** A figure this near to a candidate's is taken for it, mm: half of a search's step lies between. */
@@ -96,7 +173,7 @@ function ofSetting(
   const put = spec.betweens.find(({ id }) => id === between);
   const marked = put?.thickness ?? 0;
   // Of a plate what counts is how thick it is, and not what stands on it.
-  const thick = put?.kind === 'plate' ? trueThickness(hidden, put) : marked;
+  const thick = put?.thinner ? trueThickness(hidden, put) : marked;
   // How much too near the part it calls itself: + where something was left out.
   const short = toward(surface) * (value - place) + radius + thick;
   const fits = (size: number) => Math.abs(size) > FITS && Math.abs(short - size) <= FITS;
@@ -107,6 +184,7 @@ function ofSetting(
   if (fits(thick - marked)) return named('plate-by-marking');
   if (fits(thick)) return named('between-left-out');
   if (fits(radius + thick) || fits(radius)) return named('half-left-out');
+  if (put?.kind === 'sensor' && fits(-thick)) return named('whole-ball');
   if (fits(2 * (radius + thick)) || fits(2 * radius + thick)) return named('half-wrong-way');
   return fits(-radius) || fits(-radius - thick) ? named('half-twice') : [];
 }

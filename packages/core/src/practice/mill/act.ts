@@ -1,7 +1,11 @@
 import type { Approach, Axis } from '../../schema/quantities';
-import { caliperOn, feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
+import { caliperOn, drilling, feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
 import type { Surface } from './surface';
-import type { MillEvent, Touching } from './events';
+import { bentDial, zeroedDial } from './indicator';
+import { noted } from './noted';
+import { workAct } from './work/workAct';
+import { boxOf, topOf } from './box';
+import type { Touching } from './events';
 import { trueThickness } from './hidden';
 import type { Coordinates } from './spec';
 import type { Mill } from './mill';
@@ -45,6 +49,10 @@ export function act(mill: Mill, what: MillAct): Mill {
       };
       return settled(put, nearest(put));
     }
+    case 'turn':
+      return handsClear({ ...mill, turned: mill.turned + what.by, arms: mill.arms + 1, dialReads: mill.dialReads + 1 });
+    case 'zero-dial':
+      return zeroedDial(mill);
     case 'caliper':
       return mill.between ? { ...mill, caliper: { of: mill.between.id, value: caliperOn(mill, mill.between) } } : mill;
     case 'set': {
@@ -53,6 +61,8 @@ export function act(mill: Mill, what: MillAct): Mill {
       const set = { ...mill, zero: { ...mill.zero, [axis]: raw - value } };
       return noted(set, { kind: 'set', axis, value, touching: touching(mill) });
     }
+    default:
+      return workAct(mill, what);
   }
 }
 
@@ -65,19 +75,17 @@ function touching(mill: Mill): Touching | undefined {
   return { surface: near.surface, contact: mill.held.id, between: mill.between?.id };
 }
 
-type Told<E> = E extends MillEvent ? Omit<E, 'shown'> : never;
-
-const noted = (mill: Mill, event: Told<MillEvent>): Mill => ({
-  ...mill,
-  events: [...mill.events, { ...event, shown: shown(mill) } as MillEvent],
-});
-
 /** A hand comes to the spindle: that it turned is noticed. */
 const handsClear = (mill: Mill): Mill => (mill.rpm > 0 ? noted(mill, { kind: 'hand-at-turning' }) : mill);
 
-/** The spindle started with a plate and its clip on the tool. */
-const clipOn = (mill: Mill): Mill =>
-  mill.rpm > 0 && mill.held && mill.between?.kind === 'plate' ? noted(mill, { kind: 'clip-on' }) : mill;
+/** The spindle started with something on it, or in its way, that must be off before. */
+function clipOn(mill: Mill): Mill {
+  const { rpm, held, between, work } = mill;
+  if (rpm === 0) return mill;
+  if (work?.kind === 'boring' && work.indicator) return { ...noted(mill, { kind: 'indicator-on' }), broken: 'thrown' };
+  if (held && between?.kind === 'sensor') return noted(mill, { kind: 'sensor-in' });
+  return held && (between?.kind === 'plate' || held.kind === 'contact-light') ? noted(mill, { kind: 'clip-on' }) : mill;
+}
 
 /** A finder that turns faster than it may; far faster, and it flies apart. */
 function spun(mill: Mill): Mill {
@@ -101,6 +109,7 @@ const pieceFrom = (near: Near | undefined): number => (near ? Math.max(PIECE, ne
 
 function move(start: Mill, axis: Axis, by: number): Mill {
   const way: Approach = by < 0 ? -1 : 1;
+  if (start.spec.axes && !start.spec.axes.includes(axis)) return start;
   const most = Math.abs(by);
   let mill = start;
   let near = nearest(start);
@@ -111,8 +120,17 @@ function move(start: Mill, axis: Axis, by: number): Mill {
     const there = { ...mill, screw, at };
     near = nearest(there);
     mill = touched(settled(there, near), near, axis, way);
+    if (bentDial(mill))
+      mill = { ...noted(mill, { kind: 'crash', surface: 'front', axis, crossing: false }), broken: 'bent' };
   }
-  return mill;
+  return alongJaw({ ...mill, dialReads: mill.dialReads + 1 }, axis, most);
+}
+
+/** How far an indicator went along the jaw since its bolts were touched. */
+function alongJaw(mill: Mill, axis: Axis, by: number): Mill {
+  const { work } = mill;
+  if (work?.kind !== 'vise' || axis !== 'x' || mill.held?.kind !== 'indicator') return mill;
+  return { ...mill, work: { ...work, gone: work.gone + by } };
 }
 
 /** Where it stands now: backed off, it is free to trip anew; a block that passes is under the tool; above the part it is raised. */
@@ -122,7 +140,7 @@ function settled(mill: Mill, near: Near | undefined): Mill {
   return {
     ...mill,
     under: mill.under || slid,
-    ...(tipOf(mill) > mill.hidden.top && { raisedAt: mill.events.length }),
+    ...(tipOf(mill) > topOf(mill) && { raisedAt: mill.events.length }),
     pressing: mill.pressing && near !== undefined && near.gap <= FREE,
     ...(free && { found: false, arms: mill.arms + 1 }),
   };
@@ -133,12 +151,25 @@ function touched(mill: Mill, near: Near | undefined, axis: Axis, way: Approach):
   if (!near || !mill.held || near.gap > FREE) return mill;
   const contact = mill.held.id;
   const { surface } = near;
+  if (drilling(mill) && surface === 'top') return spotted(mill);
   let next = mill;
   if (!mill.found && feel(mill) === 'found') {
     next = noted({ ...next, found: true }, { kind: 'found', surface, axis, way, contact, between: mill.between?.id });
   }
   if (!mill.pressing && presses(mill, near)) next = pressed({ ...next, pressing: true }, surface, axis, way, contact);
   return crashed(next, near, axis);
+}
+
+/** So deep it leaves a mark, and so deep at most before it is more than a mark, mm. */
+const MARK = 0.2;
+
+/** A mark where it has gone in far enough; one a place. */
+function spotted(mill: Mill): Mill {
+  const box = boxOf(mill);
+  const near = nearest(mill);
+  if (mill.work?.kind === 'facing' || !box || mill.found || !near || near.gap > -MARK) return mill;
+  const at = { x: mill.at.x - box.corner.x, y: mill.at.y - box.corner.y };
+  return noted({ ...mill, found: true }, { kind: 'spotted', at });
 }
 
 /** Whether it has come to what it is to find, or gone past. */

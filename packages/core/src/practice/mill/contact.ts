@@ -1,8 +1,15 @@
-import { trip, trueLength, trueRadius, trueThickness } from './hidden';
+import { boxOf } from './box';
+import { offAxis, trip, trueLength, trueRadius, trueThickness } from './hidden';
 import { chance } from '../../metrology/chance';
 import type { Mill } from './mill';
 import type { Between } from './spec';
 import type { Surface, Wall } from './surface';
+
+/** A cutter that turns goes into the part, and does not stand against it. */
+export const drilling = ({ held, rpm, between }: Mill): boolean => held?.kind === 'cutter' && rpm > 0 && !between;
+
+/** What stands on the part. */
+const ON_TOP: ReadonlySet<string> = new Set(['setter', 'sensor']);
 
 /** Where the contact stands to the part. */
 export interface Near {
@@ -23,31 +30,44 @@ export const tipOf = ({ at, held, hidden }: Mill): number => at.z - (held ? true
  * @returns undefined where nothing is in the spindle, or nothing is below or beside it
  */
 export function nearest(mill: Mill): Near | undefined {
-  const { held, between, hidden, at } = mill;
-  if (!held) return undefined;
+  const { held, between, hidden } = mill;
+  const box = boxOf(mill);
+  if (!held || !box || held.kind === 'indicator' || between?.kind === 'stand') return undefined;
   const radius = trueRadius(hidden, held);
-  const thick = trueThickness(hidden, between, held);
-  const x = at.x - hidden.corner.x;
-  const y = at.y - hidden.corner.y;
-  const [beyondX, beyondY] = [beyond(x, hidden.size.x), beyond(y, hidden.size.y)];
+  const at = endOf(mill);
+  const x = at.x - box.corner.x;
+  const y = at.y - box.corner.y;
+  const [beyondX, beyondY] = [beyond(x, box.size.x), beyond(y, box.size.y)];
   const outside = Math.hypot(Math.max(beyondX, 0), Math.max(beyondY, 0));
   const away = outside > 0 ? outside : Math.max(beyondX, beyondY);
   const tip = tipOf(mill);
-  const wall = wallAt(mill, radius, thick);
-  if (tip > hidden.top - BESIDE) {
+  const thick = trueThickness(hidden, between, held);
+  // What stands on the part is not beside it.
+  const beside = between && ON_TOP.has(between.kind) ? 0 : thick;
+  const wall = wallAt(mill, radius, beside);
+  if (drilling(mill) && away < 0 && !wall) return { surface: 'top', gap: tip - box.top };
+  if (tip > box.top - BESIDE) {
     const clear = away >= radius || (wall !== undefined && wall.gap >= 0);
-    return clear ? undefined : { surface: 'top', gap: tip - hidden.top - thick };
+    return clear ? undefined : { surface: 'top', gap: tip - box.top - thick };
   }
   if (wall) return wall;
   const side: Surface =
-    beyondX > beyondY ? (x < hidden.size.x / 2 ? 'left' : 'right') : y < hidden.size.y / 2 ? 'front' : 'back';
-  return { surface: side, gap: away - radius - thick };
+    beyondX > beyondY ? (x < box.size.x / 2 ? 'left' : 'right') : y < box.size.y / 2 ? 'front' : 'back';
+  return { surface: side, gap: away - radius - beside };
+}
+
+/** Where the end of what is held stands, from above: beside the spindle's axis by as much as it runs out. */
+function endOf({ at, held, hidden, turned }: Mill): { x: number; y: number } {
+  if (held?.runsOut === undefined) return at;
+  const off = offAxis(hidden, held, turned);
+  return { x: at.x + off.x, y: at.y + off.y };
 }
 
 /** The wall of the bore that a contact inside it is nearest to. */
-function wallAt({ hidden, at }: Mill, radius: number, thick: number): Near | undefined {
-  const { bore, corner } = hidden;
+function wallAt(mill: Mill, radius: number, thick: number): Near | undefined {
+  const { bore, corner } = mill.hidden;
   if (!bore) return undefined;
+  const at = endOf(mill);
   const x = at.x - corner.x - bore.x;
   const y = at.y - corner.y - bore.y;
   const off = Math.hypot(x, y);
@@ -76,6 +96,9 @@ const NEAR = 0.5;
 /** A feeler or paper drags over so much, and a block passes just so freely, mm. */
 const DRAGS = { feeler: 0.008, paper: 0.012, block: 0.02 };
 
+/** What tells a touch by a light. */
+const LIGHTS: ReadonlySet<string> = new Set(['probe', 'contact-light', 'plate', 'setter', 'sensor']);
+
 /** A caliper reads a plate to so much, mm: standard deviation, and its display's step. */
 const CALIPER = { sd: 0.006, step: 0.01 };
 
@@ -101,9 +124,9 @@ export function feel(mill: Mill): Feel {
   if (gap > NEAR) return 'clear';
   if (turns(mill)) return gap <= 0 ? (mill.rpm > 0 ? 'found' : 'near') : 'near';
   const { between, held } = mill;
-  if (!between) return gap > 0 ? 'near' : held?.kind === 'probe' ? 'found' : 'past';
+  if (!between) return gap > 0 ? 'near' : held && LIGHTS.has(held.kind) ? 'found' : 'past';
   // Its light is on from the first touch, however far past it is.
-  if (between.kind === 'plate') return gap <= 0 ? 'found' : 'near';
+  if (LIGHTS.has(between.kind)) return gap <= 0 ? 'found' : 'near';
   if (between.kind === 'block') return gap < 0 ? 'past' : gap <= DRAGS.block ? 'found' : 'near';
-  return gap > 0 ? 'near' : gap >= -DRAGS[between.kind] ? 'found' : 'past';
+  return gap > 0 ? 'near' : gap >= -DRAGS[between.kind === 'paper' ? 'paper' : 'feeler'] ? 'found' : 'past';
 }

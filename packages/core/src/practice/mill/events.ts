@@ -31,6 +31,19 @@ export type MillEvent = {
   | { kind: 'hand-at-turning' }
   /** The spindle was started with the clip of a plate still on the tool. */
   | { kind: 'clip-on' }
+  /** Started with a sensor's arm in the way, or with the indicator on the boring head. */
+  | { kind: 'sensor-in' }
+  | { kind: 'indicator-on' }
+  /** A part in a chuck was tapped away by so much where it stood so far out, mm. */
+  | { kind: 'tapped'; by: number; out: number }
+  | { kind: 'parallels-in' }
+  /** The table was tilted into what stood low over it. */
+  | { kind: 'swung-into' }
+  /** A bore was cut at a setting, mm on the diameter. */
+  | { kind: 'cut'; set: number; locked: boolean }
+  | { kind: 'too-deep'; depth: number; most: number }
+  /** A turning drill has marked the part: where, mm from its front left corner. */
+  | { kind: 'spotted'; at: { x: number; y: number } }
   | { kind: 'too-fast'; contact: string; rpm: number; most: number }
   | { kind: 'lowered-onto'; between: string }
   /** Something gave way; `crossing` where it had left a side it had found, and was not raised since. */

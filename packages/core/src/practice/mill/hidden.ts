@@ -1,5 +1,5 @@
 import { chance } from '../../metrology/chance';
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
 import type { Between, Bore, Contact, MillSpec } from './spec';
 
 /** What only the mill knows, and the marking. All mm. */
@@ -10,8 +10,9 @@ export interface Hidden {
   top: number;
   /** True size of the part. */
   size: { x: number; y: number; z: number };
-  /** Where its bore truly is, from its front left corner, and how wide. */
+  /** Where its bore or boss truly is, from its front left corner, and how wide. */
   bore?: Bore;
+  boss?: Bore;
   /** By contact: so much wider than it is marked, and so much longer than it was when it was put in. */
   wider?: Readonly<Record<string, number>>;
   longer?: Readonly<Record<string, number>>;
@@ -28,6 +29,9 @@ const PART_SD = 0.03;
 const BORE_SD = 0.4;
 const BORES = 0x5eed;
 
+/** A setting ring is as wide as it says to so much: standard deviation, mm. */
+const RING_SD = 0.0005;
+
 /** What parts the draw of a plate from the part's. */
 const WORN = 0x1ead;
 
@@ -39,6 +43,7 @@ export function hide(spec: MillSpec, seed: number): Hidden {
     corner: { x: between(BESIDE.least, BESIDE.most), y: between(BESIDE.least, BESIDE.most) },
     top: -between(DOWN.least, DOWN.most),
     ...(spec.bore && { bore: hiddenBore(spec.bore, seed) }),
+    ...(spec.boss && { boss: hiddenBore(spec.boss, seed) }),
     size: {
       x: spec.part.x + PART_SD * normal(),
       y: spec.part.y + PART_SD * normal(),
@@ -48,20 +53,33 @@ export function hide(spec: MillSpec, seed: number): Hidden {
 }
 
 /** A bore a little beside its drawn place, and a little wider or narrower. */
-function hiddenBore({ x, y, diameter }: Bore, seed: number): Bore {
+function hiddenBore({ x, y, diameter, ring }: Bore, seed: number): Bore {
   const { normal } = chance(seed + BORES);
-  return { x: x + BORE_SD * normal(), y: y + BORE_SD * normal(), diameter: diameter + PART_SD * normal() };
+  const sd = ring ? RING_SD : PART_SD;
+  return { x: x + BORE_SD * normal(), y: y + BORE_SD * normal(), diameter: diameter + sd * normal() };
 }
+
+/** Draws that were made, by the mill they are of: touching asks for the same ones over and over. */
+const draws = new WeakMap<Hidden, Map<string, number>>();
 
 /** A draw of its own for each thing by its name, always the same from one seed. */
-function drawn({ seed }: Hidden, name: string): number {
-  let key = seed | 0;
+export function drawn(hidden: Hidden, name: string): number {
+  const made = draws.get(hidden) ?? new Map<string, number>();
+  draws.set(hidden, made);
+  const known = made.get(name);
+  if (known !== undefined) return known;
+  let key = hidden.seed | 0;
   for (const sign of name) key = Math.imul(key ^ (sign.codePointAt(0) ?? 0), 0x01000193);
-  return chance(key).normal();
+  const value = chance(key).normal();
+  made.set(name, value);
+  return value;
 }
 
+/** What of the shop's gauges each is like. */
+const LIKE = { cutter: 'feeler', plate: 'touch-plate', sensor: 'contact-light', stand: 'indicator' } as const;
+
 const factsOf = ({ kind }: Contact | Between) =>
-  GAUGE_FACTS[kind === 'cutter' ? 'feeler' : kind === 'plate' ? 'touch-plate' : kind];
+  GAUGE_FACTS[kind in LIKE ? LIKE[kind as keyof typeof LIKE] : (kind as GaugeKind)];
 
 /** What decides how well a touch comes back: what lies between where there is something, else the contact itself. */
 const feltBy = (contact: Contact, between: Between | undefined) => factsOf(between ?? contact);
@@ -106,4 +124,12 @@ export function trip(
   const { touchU } = feltBy(contact, between);
   const name = `${contact.id} ${between?.id ?? ''}`;
   return touchU * (drawn(hidden, `way ${name} ${surface}`) + drawn(hidden, `touch ${name} ${arms}`));
+}
+
+/** Where a contact's end stands off the spindle's axis, mm, with the spindle turned by hand so far, degrees. */
+export function offAxis(hidden: Hidden, { id, runsOut }: Contact, turned: number): { x: number; y: number } {
+  if (runsOut === undefined) return { x: 0, y: 0 };
+  const [x, y] = [runsOut * drawn(hidden, `off x ${id}`), runsOut * drawn(hidden, `off y ${id}`)];
+  const angle = (turned * Math.PI) / 180;
+  return { x: x * Math.cos(angle) - y * Math.sin(angle), y: x * Math.sin(angle) + y * Math.cos(angle) };
 }

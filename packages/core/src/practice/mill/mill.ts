@@ -1,5 +1,6 @@
 import type { Hidden } from './hidden';
 import type { MillEvent } from './events';
+import { beginWork, type Work } from './work/work';
 import type { Between, Contact, Coordinates, MillSpec } from './spec';
 
 /**
@@ -27,31 +28,58 @@ export interface Mill {
   under: boolean;
   /** How much had been noticed when it last stood above the part. */
   raisedAt: number;
+  /** So far the spindle was turned by hand, degrees, counter-clockwise from above. */
+  turned: number;
+  /** What an indicator's dial calls nothing, mm of its travel; and how often it has come to read something anew. */
+  dialZero: number;
+  dialReads: number;
+  /** The work itself, where more is done with it than touching. */
+  work: Work | undefined;
+  /** How much was done with the work: each thing goes a little otherwise. */
+  done: number;
+  /** What a gauge said of the work last, mm. */
+  measured: number | undefined;
   /** What the caliper said last, mm, of what. */
   caliper: { of: string; value: number } | undefined;
   /** Why nothing moves any more. */
-  broken: 'bent' | 'flew-apart' | 'dug-in' | undefined;
+  broken: 'bent' | 'flew-apart' | 'dug-in' | 'thrown' | undefined;
   events: readonly MillEvent[];
 }
 
-const START: Coordinates = { x: 0, y: 0, z: 0 };
+/** An indicator's zero as it comes out of its box, mm of its travel. */
+const MIDDLE_OF_TRAVEL = 0.8;
+
+/** High above and away from the part; over the middle of the work along an axis that cannot be moved. */
+function startAt({ axes = ['x', 'y', 'z'] }: MillSpec, { corner, size, bore }: Hidden): Coordinates {
+  const over = (axis: 'x' | 'y') => (axes.includes(axis) ? 0 : corner[axis] + (bore?.[axis] ?? size[axis] / 2));
+  return { x: over('x'), y: over('y'), z: 0 };
+}
 
 /** A mill as somebody left it: nothing in the spindle, which stands high above and away from the part. */
-export const createMill = (spec: MillSpec, hidden: Hidden): Mill => ({
-  spec,
-  hidden,
-  screw: START,
-  at: START,
-  zero: { x: 0, y: 0, z: 0 },
-  rpm: 0,
-  held: undefined,
-  between: undefined,
-  arms: 0,
-  found: false,
-  pressing: false,
-  under: false,
-  raisedAt: 0,
-  caliper: undefined,
-  broken: undefined,
-  events: [],
-});
+export function createMill(spec: MillSpec, hidden: Hidden): Mill {
+  const start = startAt(spec, hidden);
+  return {
+    spec,
+    hidden,
+    screw: start,
+    at: start,
+    zero: { x: 0, y: 0, z: 0 },
+    rpm: 0,
+    held: spec.contacts.find(({ id }) => id === spec.holds),
+    between: undefined,
+    arms: 0,
+    found: false,
+    pressing: false,
+    under: false,
+    raisedAt: 0,
+    turned: 0,
+    dialZero: MIDDLE_OF_TRAVEL,
+    dialReads: 0,
+    work: beginWork(spec, hidden.seed),
+    done: 0,
+    measured: undefined,
+    caliper: undefined,
+    broken: undefined,
+    events: [],
+  };
+}

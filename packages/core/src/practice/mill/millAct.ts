@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { axis, length } from '../../schema/quantities';
+import { angle, axis, length } from '../../schema/quantities';
 
 /** What a person does at a mill. */
 export const millAct = z.discriminatedUnion('do', [
@@ -12,6 +12,26 @@ export const millAct = z.discriminatedUnion('do', [
   z.object({ do: z.literal('put'), between: z.string().max(60).optional() }),
   /** Measures what is in the other hand by caliper. */
   z.object({ do: z.literal('caliper') }),
+  /** Turns the spindle by hand, degrees counter-clockwise from above. */
+  z.object({ do: z.literal('turn'), by: angle }),
+  /** Turns the indicator's dial to nothing. */
+  z.object({ do: z.literal('zero-dial') }),
+  /** Taps the vise's right end, or the part at the mark that looks here: away from the operator by so much. */
+  z.object({ do: z.literal('tap'), by: length }),
+  /** Tightens the vise's bolts, or loosens them. */
+  z.object({ do: z.literal('bolts'), tight: z.boolean() }),
+  /** Commands the rotary axis so far on, degrees. */
+  z.object({ do: z.literal('index'), by: angle }),
+  z.object({ do: z.literal('parallels'), in: z.boolean() }),
+  /** Puts the indicator on the boring head, or takes it off. */
+  z.object({ do: z.literal('indicator'), on: z.boolean() }),
+  /** Moves the boring head's slide out by so much on the radius, and locks it. */
+  z.object({ do: z.literal('head'), by: length }),
+  z.object({ do: z.literal('lock') }),
+  /** Feeds through the bore, or across the face, as it is set. */
+  z.object({ do: z.literal('cut') }),
+  /** Measures the bore, or what is left of the part. */
+  z.object({ do: z.literal('measure') }),
   /** Has the scale show a figure where it stands. */
   z.object({ do: z.literal('set'), axis, value: length }),
 ]);

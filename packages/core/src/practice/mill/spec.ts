@@ -1,7 +1,8 @@
 import type { Axis } from '../../schema/quantities';
 
 /** What goes into the spindle and finds a face or a height, by how it shows that it has. */
-export type ContactKind = 'spring-finder' | 'bearing-finder' | 'probe' | 'pin' | 'cutter';
+export type ContactKind =
+  'spring-finder' | 'bearing-finder' | 'contact-light' | 'probe' | 'pin' | 'cutter' | 'indicator';
 
 export interface Contact {
   id: string;
@@ -15,14 +16,16 @@ export interface Contact {
   sticksOut?: number;
   /** Fastest it may turn, rev/min. */
   mostRpm?: number;
+  /** How far its end may stand off the spindle's axis: standard deviation, mm. */
+  runsOut?: number;
 }
 
 /** What is held between the contact and the part, or slipped under it. */
 export interface Between {
   id: string;
   name: string;
-  kind: 'feeler' | 'paper' | 'block' | 'plate';
-  /** Marked thickness, mm. */
+  kind: 'feeler' | 'paper' | 'block' | 'plate' | 'setter' | 'sensor' | 'stand';
+  /** Marked thickness, mm; of a sensor on its arm what it stands below the cutter, of an indicator on its stand where it is read above the tip. */
   thickness: number;
   /** It may be so much thinner than it is marked, mm, at least and at most. */
   thinner?: { least: number; most: number };
@@ -32,6 +35,8 @@ export interface Bore {
   x: number;
   y: number;
   diameter: number;
+  /** A ring that was measured: as wide as it says. */
+  ring?: true;
 }
 
 export type Coordinates = Readonly<Record<Axis, number>>;
@@ -50,4 +55,15 @@ export interface MillSpec {
   part: Coordinates;
   /** A bore through it: its centre from the front left corner, and its diameter, as they are drawn, mm. */
   bore?: Bore;
+  /** A boss on it, the same. */
+  boss?: Bore;
+  /** Axes that can be moved; all three where it is left out. */
+  axes?: readonly Axis[];
+  /** What is in the spindle when it begins; nothing where it is left out. */
+  holds?: string;
+  /** What else can be done there than moving and touching. */
+  work?: WorkKind;
 }
+
+/** A jaw to be lined up, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height. */
+export type WorkKind = 'vise' | 'chuck' | 'tilt' | 'boring' | 'facing';

@@ -34,16 +34,18 @@ interface RoutineScreenProps {
   subject: Subject;
   /** The name of what is qualified. */
   name: string;
-  shop: Shop;
+  shop: Pick<Shop, 'gauges' | 'machines' | 'calibrations'>;
   unit: LengthUnit;
+  /** The lesson it is a part of, which keeps what is found to itself; the shop's where there is none. */
+  shownIn?: string;
 }
 
 const EMPTY: Draft = { told: {}, readings: {}, at: -1 };
 
 /** A guided routine: what it needs, one question after another, and what comes of it. */
-export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScreenProps) {
+export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: RoutineScreenProps) {
   const router = useRouter();
-  const key = `${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
+  const key = `${shownIn ?? ''}${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
   const draft = useDrafts((state) => state.drafts[key]) ?? EMPTY;
   const setDraft = useDrafts((state) => state.set);
   const things = { gauges: shop.gauges, machines: shop.machines };
@@ -77,7 +79,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit }: RoutineScr
   const direct = Array.isArray(asked) && asks.length === 0;
   const result = finished || direct ? attempt(() => routine.result(state)) : undefined;
   const keep = (found: RoutineResult) => {
-    keepRoutine(calibratedOf(subject), found, routine.title, draft.readings);
+    keepRoutine(calibratedOf(subject), found, routine.title, draft.readings, shownIn);
     setDraft(key, undefined);
     leave();
   };

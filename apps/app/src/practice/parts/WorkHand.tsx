@@ -1,0 +1,173 @@
+import { dialShows } from '@zero-point/core/practice/mill/indicator';
+import type { Mill } from '@zero-point/core/practice/mill/mill';
+import type { MillAct } from '@zero-point/core/practice/mill/millAct';
+import type { Work } from '@zero-point/core/practice/mill/work/work';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import type { LengthUnit } from '@zero-point/core/units/unit';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Choice } from '../../frame/Choice';
+import { TickBox } from '../../frame/TickBox';
+import { Words } from '../../theme/Words';
+
+interface WorkHandProps {
+  mill: Mill;
+  unit: LengthUnit;
+  onAct: (what: MillAct) => void;
+}
+
+/** What a hand does with the work itself, and with an indicator: as much of it as the lesson has. */
+export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
+  const { work } = mill;
+  return (
+    <>
+      {dialShows(mill) !== undefined && (
+        <Row>
+          <Do label="Zero the dial" onPress={() => onAct({ do: 'zero-dial' })} />
+        </Row>
+      )}
+      {turnsByHand(mill) && (
+        <Row says={`Spindle turned by hand to ${(((mill.turned % 360) + 360) % 360).toFixed(0)}°.`}>
+          <Do label="Turn it −90°" onPress={() => onAct({ do: 'turn', by: -90 })} />
+          <Do label="Turn it +90°" onPress={() => onAct({ do: 'turn', by: 90 })} />
+        </Row>
+      )}
+      {work?.kind === 'vise' && <ViseHand work={work} onAct={onAct} />}
+      {work?.kind === 'chuck' && <ChuckHand work={work} onAct={onAct} />}
+      {work?.kind === 'tilt' && (
+        <Row says={`A is at ${work.command}°.`}>
+          <Do label="A −90°" onPress={() => onAct({ do: 'index', by: -90 })} />
+          <Do label="A +90°" onPress={() => onAct({ do: 'index', by: 90 })} />
+        </Row>
+      )}
+      {work?.kind === 'boring' && <HeadHand work={work} onAct={onAct} />}
+      {work?.kind === 'facing' && (
+        <Row
+          says={
+            work.passes === 0 ? 'Nothing cut yet.' : work.passes === 1 ? 'One pass cut.' : `${work.passes} passes cut.`
+          }
+        >
+          <Do label="Cut across" onPress={() => onAct({ do: 'cut' })} />
+        </Row>
+      )}
+      {(work?.kind === 'boring' || work?.kind === 'facing') && (
+        <Row
+          says={mill.measured === undefined ? 'Not measured yet.' : `${formatLength(mill.measured, { unit })} ${unit}`}
+        >
+          <Do
+            label={work.kind === 'boring' ? 'Measure the bore' : 'Measure the part'}
+            onPress={() => onAct({ do: 'measure' })}
+          />
+        </Row>
+      )}
+    </>
+  );
+}
+
+/** Whether there is a reason to turn the spindle by hand. */
+const turnsByHand = ({ held, between, work, spec }: Mill): boolean =>
+  between?.kind === 'stand' ||
+  (held?.kind === 'probe' && held.runsOut !== undefined) ||
+  (held?.kind === 'indicator' && work === undefined && (spec.bore ?? spec.boss) !== undefined);
+
+const TAPS = ['0.1', '0.02', '0.005'] as const;
+
+interface WorkProps<W> {
+  work: W;
+  onAct: (what: MillAct) => void;
+}
+
+/** Taps of a soft hammer, the pointer watched: how far one goes is never quite the same. */
+function Taps({ what, onAct }: { what: string; onAct: (what: MillAct) => void }) {
+  const [tap, setTap] = useState<(typeof TAPS)[number]>('0.1');
+  return (
+    <>
+      <Choice
+        label="One tap goes about, mm"
+        value={tap}
+        options={TAPS.map((value) => ({ value, label: value }))}
+        onChange={setTap}
+      />
+      <Row says={what}>
+        <Do label="Tap toward you" onPress={() => onAct({ do: 'tap', by: -Number(tap) })} />
+        <Do label="Tap away" onPress={() => onAct({ do: 'tap', by: Number(tap) })} />
+      </Row>
+    </>
+  );
+}
+
+const ViseHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'vise' }>>) => (
+  <>
+    <Taps what={work.tight ? 'Bolted down: nothing moves.' : 'The right end is loose.'} onAct={onAct} />
+    <TickBox label="Bolts tightened" ticked={work.tight} onTick={() => onAct({ do: 'bolts', tight: !work.tight })} />
+  </>
+);
+
+const ChuckHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'chuck' }>>) => (
+  <>
+    <Row says={`Mark ${work.mark}° looks at the indicator.`}>
+      <Do label="Table −90°" onPress={() => onAct({ do: 'index', by: -90 })} />
+      <Do label="Table +90°" onPress={() => onAct({ do: 'index', by: 90 })} />
+    </Row>
+    <Taps what="The part, at the side that looks here." onAct={onAct} />
+    <TickBox
+      label="Parallels under the part"
+      ticked={work.parallels}
+      onTick={() => onAct({ do: 'parallels', in: !work.parallels })}
+    />
+  </>
+);
+
+const MOVES = ['0.1', '0.02', '0.002'] as const;
+
+function HeadHand({ work, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>>) {
+  const [step, setStep] = useState<(typeof MOVES)[number]>('0.1');
+  return (
+    <>
+      <TickBox
+        grave={work.indicator}
+        label="Indicator on the head"
+        ticked={work.indicator}
+        onTick={() => onAct({ do: 'indicator', on: !work.indicator })}
+      />
+      <Choice
+        label="The slide goes, mm on the radius"
+        value={step}
+        options={MOVES.map((value) => ({ value, label: value }))}
+        onChange={setStep}
+      />
+      <Row>
+        <Do label="Slide in" onPress={() => onAct({ do: 'head', by: -Number(step) })} />
+        <Do label="Slide out" onPress={() => onAct({ do: 'head', by: Number(step) })} />
+        <Do label={work.locked ? 'Locked' : 'Lock it'} off={work.locked} onPress={() => onAct({ do: 'lock' })} />
+      </Row>
+      <Row says={work.cuts === 0 ? 'Nothing cut yet.' : work.cuts === 1 ? 'One pass cut.' : `${work.cuts} passes cut.`}>
+        <Do label="Feed through" onPress={() => onAct({ do: 'cut' })} />
+      </Row>
+    </>
+  );
+}
+
+const Do = ({ label, off = false, onPress }: { label: string; off?: boolean; onPress: () => void }) => (
+  <Button compact mode="outlined" disabled={off} onPress={onPress} style={styles.do}>
+    {label}
+  </Button>
+);
+
+const Row = ({ says, children }: { says?: string; children: ReactNode }) => (
+  <View style={styles.row}>
+    {children}
+    {says !== undefined && (
+      <View role="status" style={styles.says}>
+        <Words kind="note">{says}</Words>
+      </View>
+    )}
+  </View>
+);
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  do: { flexGrow: 1 },
+  says: { flexGrow: 1, flexBasis: 120 },
+});

@@ -1,0 +1,100 @@
+import type { Alignment } from '../../record/alignment';
+import type { Lesson } from './lesson';
+import { BORE, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';
+
+const { indicator } = TRAY;
+
+/** How far out of line is still in line, mm. */
+const ALLOWED = 0.02;
+
+const read = { indicatorId: indicator.id, sense: 1, allowed: ALLOWED } as const;
+
+/** The vise's own jaw, which is all that is looked at. */
+const JAW = { ...PART, id: 'vise-jaw', name: 'Fixed jaw', material: 'steel', size: { x: 120, y: 20, z: 14 } };
+
+/** A square block for the two-jaw chuck. */
+const BLOCK = { ...PART, id: 'pillar', name: 'Pillar', size: { x: 40, y: 40, z: 12 } };
+
+const VISE: Alignment = {
+  task: 'vise',
+  along: 'x',
+  side: 'low',
+  from: 0,
+  to: 120,
+  points: 2,
+  pivot: 0,
+  loose: 120,
+  ...read,
+  // Bolts move it by half of this.
+  allowed: 0.03,
+};
+
+const CENTRE: Alignment = {
+  task: 'centre',
+  school: 'sweep',
+  feature: 'bore',
+  angles: 4,
+  first: 0,
+  span: 360,
+  plugId: null,
+  plugTir: 0,
+  confirmTir: null,
+  ...read,
+};
+
+const CHUCK: Alignment = { task: 'chuck', jaws: 'free', pairs: 2, chuckTir: null, ...read };
+
+/** What is made straight or central before the first edge. */
+export const ALIGN_LESSONS: readonly Lesson[] = [
+  {
+    id: 'vise',
+    title: 'The vise’s jaw, by an indicator',
+    job: 'J1',
+    does: 'Run the indicator along the jaw, tap the loose end until both ends read alike, tighten, and read it again.',
+    par: { minutes: 8, acts: 60 },
+    mill: { ...kneeMill([indicator]), part: JAW.size, work: 'vise' },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'The vise', { part: JAW, more: { alignments: [VISE] } }),
+    begins: { station: 'alignment', query: 'task=vise' },
+    aims: [],
+    things: [{ thing: 'vise' }],
+    hints: [
+      'The left bolt is snug, the right end is free to be tapped. Pressed is plus.',
+      'Read the left end, zero the dial there, go 120 along X, read the right end. More there: tap it away from you, by what the page says.',
+      'Tip of the stylus below the jaw’s top, Y up to it until the dial lives. Read both ends, tap, read again; then tighten the bolts and read both ends once more.',
+    ],
+  },
+  {
+    id: 'sweep',
+    title: 'A bore under the spindle, swept',
+    job: 'J4',
+    does: 'The indicator turns with the spindle, by hand. Bring the spindle over the bore’s middle to a few hundredths.',
+    par: { minutes: 9, acts: 70 },
+    mill: { ...kneeMill([indicator]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'Swept', { bored: true, more: { alignments: [CENTRE] } }),
+    begins: { station: 'alignment', query: 'task=centre' },
+    aims: [],
+    things: [{ thing: 'centre' }],
+    hints: [
+      'By eye first: the spindle about over the middle, the stylus in the bore.',
+      'Turn the spindle by hand, a quarter at a time, and read at each. The page says how far to move X and Y.',
+      'Lower 4 into the bore, zero the dial at 0°, read at 0°, 90°, 180° and 270°; move as the page says, and read all four again.',
+    ],
+  },
+  {
+    id: 'chuck',
+    title: 'A block in a chuck on a turning table',
+    job: 'J3',
+    does: 'Bring the block over the table’s middle: opposite faces are compared as the table turns, and half is tapped.',
+    par: { minutes: 12, acts: 90 },
+    mill: { ...kneeMill([indicator]), part: BLOCK.size, work: 'chuck' },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'In a chuck', { part: BLOCK, more: { alignments: [CHUCK] } }),
+    begins: { station: 'alignment', query: 'task=chuck' },
+    aims: [],
+    things: [{ thing: 'chuck' }],
+    hints: [
+      'Parallels out before the table turns. The indicator stands; the table brings one face after the other to it.',
+      'Half of what two opposite faces differ by. Tapped by the whole, it stands as far out on the other side.',
+      'Stylus against the front face. Read at 0° and 180°, then at 90° and 270°. The page says what to tap at which mark. Then read all four again.',
+    ],
+  },
+];

@@ -1,0 +1,200 @@
+import { alignmentOf } from '../../book/alignmentPlan';
+import type { Book } from '../../book/book';
+import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../book/subjects/alignment';
+import { boreLog, measuringU } from '../../book/subjects/bore';
+import { runOutAllowed, runOutPlaces, toolRunOut } from '../../book/subjects/runOut';
+import type { Found } from '../../record/calibration';
+import { patternPositions } from '../../positions/pattern';
+import { boxOf } from '../mill/box';
+import { offAxis, trueLength, trueRadius, trueThickness } from '../mill/hidden';
+import type { Mill } from '../mill/mill';
+import { JAW } from '../mill/work/workAct';
+import type { LessonThing } from '../lessons/lesson';
+
+/** What became of something that was to be lined up, found or made. Lengths mm. */
+export interface ThingMark {
+  thing: LessonThing['thing'];
+  /** How it truly is: how far out, how long, how wide. */
+  is: number;
+  /** What the reckoning said of it last, with its U; undefined where nothing was found of it. */
+  said: number | undefined;
+  U: number | undefined;
+  /** Done, and within what the job allows. */
+  good: boolean;
+}
+
+/** Holds something against the mill's own truth. */
+export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark {
+  switch (what.thing) {
+    case 'vise':
+    case 'centre':
+    case 'chuck':
+      return linedUp(mill, book, what.thing);
+    case 'run-out':
+      return runOutMark(mill, book, what);
+    case 'ball':
+      return ballMark(mill, book, what.gaugeId);
+    case 'trigger':
+      return triggerMark(mill, book, what);
+    case 'rotary-centre':
+      return centreMark(mill, book);
+    case 'bore':
+      return boreMark(mill, book, what.of);
+    case 'height':
+      return heightMark(mill, book, what.remove);
+    case 'holes':
+      return holesMark(mill, book);
+  }
+}
+
+/** How far out it truly is, mm, as the alignment counts it. */
+function outOf({ work, at, hidden }: Mill): number {
+  if (work?.kind === 'vise') return Math.abs(Math.tan(work.turn) * JAW);
+  if (work?.kind === 'chuck') return Math.hypot(...work.off);
+  const round = hidden.bore ?? hidden.boss;
+  return round ? Math.hypot(at.x - hidden.corner.x - round.x, at.y - hidden.corner.y - round.y) : NaN;
+}
+
+/** Lined up, proven by the last pass, and still so. */
+function linedUp(mill: Mill, book: Book, task: 'vise' | 'centre' | 'chuck'): ThingMark {
+  const plan = alignmentOf(book, task);
+  const answer = plan && lastAnswer(book, task);
+  const is = outOf(mill);
+  return {
+    thing: task,
+    is,
+    said: answer && Math.abs(saidOut(answer)),
+    U: answer?.uncertainty.U,
+    good: plan !== undefined && isInLine(answer) && is <= plan.allowed,
+  };
+}
+
+function lastAnswer(book: Book, task: 'vise' | 'centre' | 'chuck'): AlignmentAnswer | undefined {
+  const plan = alignmentOf(book, task);
+  const passes = latestPass(book, task);
+  return plan && passes > 0 ? alignmentPass(book, plan, passes).answer : undefined;
+}
+
+const saidOut = (answer: AlignmentAnswer): number =>
+  answer.task === 'vise' || answer.task === 'chuck' || (answer.task === 'centre' && answer.school === 'sweep')
+    ? answer.result.error
+    : NaN;
+
+/** Largest less smallest of what a tool's end stands out at the places it is read at. */
+function runOutMark(mill: Mill, book: Book, { tool, contact }: { tool: number; contact: string }): ThingMark {
+  const held = mill.spec.contacts.find(({ id }) => id === contact);
+  const known = book.tools.find(({ number }) => number === tool);
+  const outs = known && held ? runOutPlaces(known).map((place) => offAxis(mill.hidden, held, place).x) : [];
+  const is = Math.max(...outs) - Math.min(...outs);
+  const answer = known && toolRunOut(book, known)?.result;
+  const allowed = known ? runOutAllowed(book, known) : 0;
+  return {
+    thing: 'run-out',
+    is,
+    said: answer?.worst,
+    U: answer?.uncertainty.U,
+    // Said to be in limits or over them, as it is; near the limit either will do.
+    good: answer !== undefined && (answer.passed === is <= allowed || Math.abs(is - allowed) <= answer.uncertainty.U),
+  };
+}
+
+const foundOf = <W extends Found['what']>(book: Book, what: W, of: string): Extract<Found, { what: W }> | undefined =>
+  book.calibrations
+    .filter((one) => ('gaugeId' in one.of ? one.of.gaugeId : one.of.kind) === of)
+    .map(({ found }) => found)
+    .findLast((found): found is Extract<Found, { what: W }> => found.what === what);
+
+/** So near is near enough where a gauge is qualified, mm. */
+const QUALIFIED = 0.015;
+
+const found = (
+  thing: LessonThing['thing'],
+  is: number,
+  said: number | undefined,
+  U: number | undefined,
+): ThingMark => ({
+  thing,
+  is,
+  said,
+  U,
+  good: said !== undefined && Math.abs(said - is) <= QUALIFIED,
+});
+
+/** A probe's ball: what it is as wide as, which it trips a little before. */
+function ballMark({ hidden, spec }: Mill, book: Book, gaugeId: string): ThingMark {
+  const ball = spec.contacts.find(({ id }) => id === gaugeId);
+  const size = foundOf(book, 'size', gaugeId);
+  return found('ball', ball ? 2 * trueRadius(hidden, ball) : NaN, size?.value, size?.U);
+}
+
+/** Z at which the bare spindle would touch what stands on the part. */
+function triggerMark(mill: Mill, book: Book, { gaugeId, between }: { gaugeId: string; between: string }): ThingMark {
+  const put = mill.spec.betweens.find(({ id }) => id === between);
+  const trigger = foundOf(book, 'trigger', gaugeId);
+  const is = mill.hidden.top + trueThickness(mill.hidden, put) - mill.zero.z;
+  return found('trigger', is, trigger?.value, trigger?.U);
+}
+
+/** The centre a table tilts about: the worse of its two places. */
+function centreMark({ work, zero, spec, hidden, held }: Mill, book: Book): ThingMark {
+  if (work?.kind !== 'tilt') return found('rotary-centre', NaN, undefined, undefined);
+  const centre = foundOf(book, 'centre', 'rotary');
+  const probe = held ?? spec.contacts[0];
+  // Z as it is logged has the probe's marked length taken off.
+  const longer = probe ? trueLength(hidden, probe) - probe.length : 0;
+  const is = [work.axis.y - zero.y, work.axis.z + longer - zero.z] as const;
+  if (!centre) return found('rotary-centre', is[0], undefined, undefined);
+  const worse = Math.abs(centre.at[0] - is[0]) / centre.U[0] >= Math.abs(centre.at[1] - is[1]) / centre.U[1] ? 0 : 1;
+  const mark = found('rotary-centre', is[worse], centre.at[worse], centre.U[worse]);
+  return { ...mark, good: ([0, 1] as const).every((i) => Math.abs(centre.at[i] - is[i]) <= 2 * QUALIFIED) };
+}
+
+/** A bore within its limits, as near as what measures it can tell, and as it was measured last. */
+function boreMark({ work }: Mill, book: Book, of: string): ThingMark {
+  const plan = book.cutPlan.bores.find(({ id }) => id === of);
+  const log = boreLog(book, of);
+  const gauge = book.gauges.find(({ id }) => id === plan?.gaugeId);
+  const is = work?.kind === 'boring' ? work.bore : NaN;
+  const U = gauge ? 2 * measuringU(gauge) : 0;
+  return {
+    thing: 'bore',
+    is,
+    said: log.passes.at(-1)?.measured ?? log.start,
+    U,
+    good: plan !== undefined && is >= plan.low - U && is <= plan.high + U,
+  };
+}
+
+/** How far what is left stands over its height. */
+function heightMark(mill: Mill, { setup }: Book, remove: number): ThingMark {
+  const box = boxOf(mill);
+  const is = box ? mill.hidden.size.z - remove : NaN;
+  const left = box?.size.z;
+  const { work } = mill;
+  const cut = work?.kind === 'facing' && work.passes > 0;
+  return {
+    thing: 'height',
+    is: left === undefined ? NaN : left - is,
+    said: cut ? 0 : undefined,
+    U: undefined,
+    good: cut && left !== undefined && Math.abs(left - is) <= setup.tolerance,
+  };
+}
+
+/** The hole that is furthest from its place, counted from the middle that they lie round. */
+function holesMark({ events, hidden }: Mill, book: Book): ThingMark {
+  const from = hidden.boss ?? hidden.bore ?? { x: hidden.size.x / 2, y: hidden.size.y / 2 };
+  const marks = events.flatMap((one) =>
+    one.kind === 'spotted' ? [{ x: one.at.x - from.x, y: one.at.y - from.y }] : [],
+  );
+  const places = book.patterns.flatMap(patternPositions);
+  const off = places.map(({ x, y }) => Math.min(Infinity, ...marks.map((at) => Math.hypot(at.x - x, at.y - y))));
+  const worst = Math.max(...off);
+  return {
+    thing: 'holes',
+    is: worst,
+    said: marks.length === 0 ? undefined : 0,
+    U: undefined,
+    good: worst <= book.setup.tolerance && marks.length === places.length,
+  };
+}

@@ -1,0 +1,40 @@
+import type { Hidden } from './hidden';
+import type { Mill } from './mill';
+
+/** The block that stands under the spindle now: its front left corner and its top in the mill's own frame, and its size. mm. */
+export interface Box {
+  corner: { x: number; y: number };
+  top: number;
+  size: { x: number; y: number; z: number };
+}
+
+/**
+ * The part as it stands: faced off by what came off it, or on its table as that is tilted.
+ *
+ * A plus command turns the tool right-handed about X (ISO 841), so the part the other way: at +90 its top looks toward +Y.
+ *
+ * @returns undefined where it stands askew, and no side of it is square to an axis
+ */
+export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | undefined {
+  const { corner, size, top } = hidden;
+  if (work?.kind === 'facing') return { corner, size: { ...size, z: size.z - work.off }, top: top - work.off };
+  if (work?.kind !== 'tilt') return hidden;
+  const { axis, face, command } = work;
+  if (command === 0) return { corner: { x: corner.x, y: axis.y - size.y / 2 }, size, top: axis.z + face };
+  if (Math.abs(command) !== 90) return undefined;
+  const front = command > 0 ? axis.y + face - size.z : axis.y - face;
+  return {
+    corner: { x: corner.x, y: front },
+    size: { x: size.x, y: size.z, z: size.y },
+    top: axis.z + size.y / 2,
+  };
+}
+
+/** Where the part is highest, however it stands, mm. */
+export const topOf = (mill: Pick<Mill, 'hidden' | 'work'>): number => boxOf(mill)?.top ?? reachOf(mill);
+
+/** So high a table that is being tilted reaches, mm. */
+export function reachOf({ hidden, work }: { hidden: Hidden; work: Mill['work'] }): number {
+  if (work?.kind !== 'tilt') return hidden.top;
+  return work.axis.z + Math.hypot(hidden.size.y / 2, Math.max(work.face, hidden.size.z));
+}

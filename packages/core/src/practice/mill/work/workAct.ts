@@ -1,0 +1,153 @@
+import { chance } from '../../../metrology/chance';
+import { tipOf } from '../contact';
+import { boxOf, reachOf } from '../box';
+import { noted } from '../noted';
+import type { Mill } from '../mill';
+import type { MillAct } from '../millAct';
+import type { WorkOf } from './work';
+
+export type WorkAct = Extract<
+  MillAct,
+  { do: 'tap' | 'bolts' | 'index' | 'parallels' | 'indicator' | 'head' | 'lock' | 'cut' | 'measure' }
+>;
+
+/** Length of the jaw that is lined up, mm, from the bolt that stays snug to the end that is tapped. */
+export const JAW = 120;
+
+/** A tap moves by so much of itself more or less: standard deviation. */
+const TAP = 0.12;
+
+/** Bolts that are tightened move a vise's end by up to so much, mm. */
+const BOLTED = 0.015;
+
+/** A slide goes as it is locked about as it did before: standard deviation, mm on the diameter. */
+const LOCK_SD = 0.001;
+
+/** How well a bore comes out of one pass, and a gauge reads it: standard deviation, mm; and the gauge's step. */
+const CUT_SD = 0.0015;
+const GAUGE = { sd: 0.002, step: 0.001 };
+
+/** A pass deeper than this is more than the cutter bears, mm. */
+const DEEPEST = 0.5;
+
+/** Clear of what a table sweeps as it tilts, mm. */
+const CLEAR = 8;
+
+/** What is done with the work itself. Each thing is a little different every time. */
+export function workAct(mill: Mill, what: WorkAct): Mill {
+  const by = chance(mill.hidden.seed * 31 + mill.done);
+  const next = { ...mill, done: mill.done + 1 };
+  const { work } = mill;
+  switch (what.do) {
+    case 'tap':
+      return work?.kind === 'vise'
+        ? tapVise(next, work, what.by * (1 + TAP * by.normal()))
+        : work?.kind === 'chuck'
+          ? tapPart(next, work, what.by, 1 + TAP * by.normal())
+          : mill;
+    case 'bolts':
+      return work?.kind === 'vise' ? bolted(next, work, what.tight, by.between(-BOLTED, BOLTED)) : mill;
+    case 'index':
+      return work?.kind === 'chuck'
+        ? turnedChuck(next, work, what.by)
+        : work?.kind === 'tilt'
+          ? tilted(next, work, what.by)
+          : mill;
+    case 'parallels':
+      return work?.kind === 'chuck' ? { ...next, work: { ...work, parallels: what.in } } : mill;
+    case 'indicator':
+      return work?.kind === 'boring' ? atHead(next, { ...work, indicator: what.on }) : mill;
+    case 'head':
+      return work?.kind === 'boring' ? atHead(next, { ...work, set: work.set + 2 * what.by, locked: false }) : mill;
+    case 'lock':
+      return work?.kind === 'boring' && !work.locked
+        ? atHead(next, { ...work, locked: true, set: work.set + work.locks + LOCK_SD * by.normal() })
+        : mill;
+    case 'cut':
+      return work?.kind === 'boring'
+        ? bored(next, work, by.normal())
+        : work?.kind === 'facing'
+          ? faced(next, work)
+          : mill;
+    case 'measure':
+      return measured(next, by.normal());
+  }
+}
+
+function tapVise(mill: Mill, work: WorkOf<'vise'>, moved: number): Mill {
+  if (work.tight) return mill;
+  return { ...mill, dialReads: mill.dialReads + 1, work: { ...work, turn: work.turn + moved / JAW } };
+}
+
+function bolted(mill: Mill, work: WorkOf<'vise'>, tight: boolean, moved: number): Mill {
+  const turn = tight && !work.tight ? work.turn + moved / JAW : work.turn;
+  return { ...mill, dialReads: mill.dialReads + 1, work: { ...work, turn, tight, gone: 0 } };
+}
+
+/** Pushed away from the operator by so much, the mark that looks at him goes with it. */
+function tapPart(mill: Mill, work: WorkOf<'chuck'>, by: number, times: number): Mill {
+  const towards = (work.mark * Math.PI) / 180;
+  const [c, s] = [Math.cos(towards), Math.sin(towards)];
+  const out = work.off[0] * c + work.off[1] * s;
+  const moved = by * times;
+  const tapped = noted(mill, { kind: 'tapped', by, out });
+  return {
+    ...tapped,
+    dialReads: mill.dialReads + 1,
+    work: { ...work, off: [work.off[0] - moved * c, work.off[1] - moved * s] },
+  };
+}
+
+function turnedChuck(mill: Mill, work: WorkOf<'chuck'>, by: number): Mill {
+  const turned = {
+    ...mill,
+    dialReads: mill.dialReads + 1,
+    work: { ...work, mark: (((work.mark + by) % 360) + 360) % 360 },
+  };
+  return work.parallels ? noted(turned, { kind: 'parallels-in' }) : turned;
+}
+
+/** A table that tilts sweeps round; what stands low beside it is in its way. */
+function tilted(mill: Mill, work: WorkOf<'tilt'>, by: number): Mill {
+  const command = Math.min(90, Math.max(-90, work.command + by));
+  const turned: Mill = { ...mill, work: { ...work, command }, found: false, pressing: false, arms: mill.arms + 1 };
+  const low = mill.held !== undefined && tipOf(mill) < reachOf(mill) + CLEAR;
+  return low ? { ...noted(turned, { kind: 'swung-into' }), broken: 'bent' } : turned;
+}
+
+/** A hand at the head, whose spindle should stand. */
+function atHead(mill: Mill, work: WorkOf<'boring'>): Mill {
+  const there = { ...mill, dialReads: mill.dialReads + 1, work };
+  return mill.rpm > 0 ? noted(there, { kind: 'hand-at-turning' }) : there;
+}
+
+/** The bar is fed through: of what it is set beyond the bore, its spring leaves a share. */
+function bored(mill: Mill, work: WorkOf<'boring'>, chanced: number): Mill {
+  if (mill.rpm === 0) return mill;
+  const asked = work.set - work.bore - work.spring.c;
+  const bore = asked > 0 ? work.bore + work.spring.k * asked + CUT_SD * chanced : work.bore;
+  const cut = noted(mill, { kind: 'cut', set: work.set, locked: work.locked });
+  return { ...cut, work: { ...work, bore: Math.max(bore, work.bore), cuts: work.cuts + 1 } };
+}
+
+function faced(mill: Mill, work: WorkOf<'facing'>): Mill {
+  const box = boxOf(mill);
+  if (mill.rpm === 0 || !mill.held || !box) return mill;
+  const depth = box.top - tipOf(mill);
+  if (depth <= 0) return mill;
+  const cut = {
+    ...mill,
+    work: { ...work, off: work.off + depth, deepest: Math.max(work.deepest, depth), passes: work.passes + 1 },
+  };
+  return depth > DEEPEST ? noted(cut, { kind: 'too-deep', depth, most: DEEPEST }) : cut;
+}
+
+/** By bore gauge, or by micrometer over what is left. */
+function measured(mill: Mill, chanced: number): Mill {
+  const { work } = mill;
+  const size = work?.kind === 'boring' ? work.bore : boxOf(mill)?.size.z;
+  if (size === undefined) return mill;
+  const value = Math.round((size + GAUGE.sd * chanced) / GAUGE.step) * GAUGE.step;
+  const there = { ...mill, measured: value };
+  return mill.rpm > 0 ? noted(there, { kind: 'hand-at-turning' }) : there;
+}
