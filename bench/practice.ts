@@ -13,7 +13,10 @@ for (const lesson of LESSONS) {
   for (let seed = 1; seed <= SEEDS; seed += 1) {
     const { marks } = doLesson(lesson, seed);
     named += marks.slips.length;
-    for (const { error = Infinity, U = 0 } of [...marks.axes, ...marks.tools]) {
+    const things = marks.things.flatMap(({ is, said = Infinity, U }) =>
+      U === undefined ? [] : { error: said - is, U },
+    );
+    for (const { error = Infinity, U = 0 } of [...marks.axes, ...marks.tools, ...things]) {
       axes += 1;
       squares += error * error;
       stated += U;

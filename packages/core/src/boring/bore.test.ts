@@ -1,4 +1,4 @@
-import { boredTo, gauged, type SpringyBar } from '../practice/simulatedBar';
+import { boredTo, type SpringyBar } from '../practice/mill/work/bar';
 import { chance, type Chance } from '../metrology/chance';
 import { bore } from './bore';
 import { boreInput, type BoreInput, type BorePass } from './bore.schema';
@@ -103,20 +103,20 @@ describe('boring to size', () => {
 /** Bores to the band by a rule that says what to set next; the sizes it went through. */
 function boreBy(
   rule: (passes: readonly BorePass[], start: number) => number | undefined,
-  bar: SpringyBar,
+  bar: SpringyBar & { cutSd: number; measureSd: number },
   start: number,
   dice: Chance,
 ): { size: number; cuts: number } {
   let size = start;
-  const measuredStart = gauged(bar, start, dice);
+  const measuredStart = start + bar.measureSd * dice.normal();
   const passes: BorePass[] = [];
   for (
     let set = rule(passes, measuredStart);
     set !== undefined && passes.length < 40;
     set = rule(passes, measuredStart)
   ) {
-    size = boredTo(bar, size, set, dice);
-    passes.push({ set, measured: gauged(bar, size, dice) });
+    size = Math.max(size, boredTo(bar, size, set) + bar.cutSd * dice.normal());
+    passes.push({ set, measured: size + bar.measureSd * dice.normal() });
   }
   return { size, cuts: passes.length };
 }

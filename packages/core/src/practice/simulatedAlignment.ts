@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/point';
-import { cosDegrees, sinDegrees } from '../units/degrees';
+import { wallAlong } from './mill/wallAlong';
 
 /** An indicator as only the mill knows it: how it counts, its display step, and the error of this one reading, mm. */
 export interface HiddenIndicator {
@@ -32,16 +32,12 @@ export function readSweep(
   angle: number,
   indicator: HiddenIndicator,
 ): number {
-  const [c, s] = [cosDegrees(angle), sinDegrees(angle)];
-  const along = off.x * c + off.y * s;
-  const square = off.y * c - off.x * s;
-  const wall = Math.sqrt(radius ** 2 - square ** 2) - along;
+  const wall = wallAlong(off, radius, angle);
   return show(feature === 'bore' ? radius - wall : wall - radius, indicator);
 }
 
 /** Reading of a standing indicator with a mark of the part turned to it, the part off the axis toward +X of its own marks. */
 export function readChuck(off: Point, radius: number, mark: number, indicator: HiddenIndicator): number {
-  const [c, s] = [cosDegrees(mark), sinDegrees(mark)];
-  const square = off.y * c - off.x * s;
-  return show(off.x * c + off.y * s + Math.sqrt(radius ** 2 - square ** 2) - radius, indicator);
+  // The wall that stands away from the axis is where it would be seen from the other side.
+  return show(wallAlong({ x: -off.x, y: -off.y }, radius, mark) - radius, indicator);
 }

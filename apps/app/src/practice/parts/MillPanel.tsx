@@ -38,7 +38,7 @@ const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 
 /** The dial beside what it says, where there is room for one, px. */
-const DIAL = 150;
+const DIAL = 120;
 
 /** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
 export function MillPanel({ running, unit }: { running: Running; unit: LengthUnit }) {
@@ -64,7 +64,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
   return (
     <View style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
-      <View style={styles.seen}>
+      <View style={[styles.seen, wide && dial !== undefined && styles.withDial]}>
         <MillViews mill={mill} height="fill" />
         <View style={styles.felt}>
           {wide && dial !== undefined && (
@@ -140,6 +140,7 @@ const styles = StyleSheet.create({
   side: { flexDirection: 'row' },
   seen: { flex: 1, minWidth: 0, minHeight: 128 },
   beside: { width: 400, flexGrow: 0 },
+  withDial: { minHeight: 110 + DIAL },
   felt: { paddingHorizontal: 12, paddingVertical: 6, flexDirection: 'row', alignItems: 'center', gap: 10 },
   words: { flex: 1, minWidth: 0 },
   controls: { flexGrow: 0, flexShrink: 1 },

@@ -24,7 +24,6 @@ const MORNING: Lesson = {
   mill: MILL,
   snapshot: (id, at) => practiceSnapshot(id, at, 'A bad day', { heights: { surface: 0, lift: 0, step: 0.02 } }),
   begins: { station: 'verify', query: '' },
-  pages: ['datum', 'heights', 'verify'],
   aims: [{ axis: 'x', by: LEFT }, { axis: 'y', by: FRONT }, { axis: 'z' }],
   tools: [{ tool: 2, contact: drill.id }],
   hints: [

@@ -3,6 +3,7 @@ import { caliperOn, drilling, feel, nearest, tipOf, tripOf, turns, type Near } f
 import type { Surface } from './surface';
 import { bentDial, zeroedDial } from './indicator';
 import { noted } from './noted';
+import { pushed } from './screw';
 import { workAct } from './work/workAct';
 import { boxOf, topOf } from './box';
 import type { Touching } from './events';
@@ -94,11 +95,6 @@ function spun(mill: Mill): Mill {
   if (!held || most === undefined || rpm <= most) return mill;
   const fast = noted(mill, { kind: 'too-fast', contact: held.id, rpm, most });
   return rpm > FLIES * most ? { ...fast, broken: 'flew-apart' } : fast;
-}
-
-/** The table follows its screw once the play is used up, from the side it is pushed from. */
-function pushed(at: number, screw: number, play: number): number {
-  return Math.min(Math.max(at, screw - play / 2), screw + play / 2);
 }
 
 /** Far from everything it goes so far at once, mm. */

@@ -1,6 +1,7 @@
 import { boxOf } from './box';
 import { tipOf } from './contact';
 import { drawn, offAxis } from './hidden';
+import { wallAlong } from './wallAlong';
 import type { Mill } from './mill';
 
 /** An indicator's stylus goes in so far, mm, and stands in the middle of that where it was set well. */
@@ -27,7 +28,6 @@ export type DialShows = { mm: number } | 'free' | 'end';
 export function pressedBy(mill: Mill): number | undefined {
   const { hidden, held, between, turned, work, at, spec } = mill;
   if (work?.kind === 'boring') return work.indicator ? MIDDLE + work.set / 2 - work.dialZero : undefined;
-  const along = { x: Math.cos((turned * Math.PI) / 180), y: Math.sin((turned * Math.PI) / 180) };
   if (between?.kind === 'stand') {
     const { x } = held ? offAxis(hidden, held, turned) : { x: 0 };
     return held ? MIDDLE + x : -1;
@@ -45,10 +45,10 @@ export function pressedBy(mill: Mill): number | undefined {
   const round = hidden.bore ?? hidden.boss;
   const drawnRound = spec.bore ?? spec.boss;
   if (!round || !drawnRound) return -1;
-  const side = hidden.bore ? 1 : -1;
-  const arm = drawnRound.diameter / 2 + side * MIDDLE;
   const from = { x: at.x - box.corner.x - round.x, y: at.y - box.corner.y - round.y };
-  return side * (Math.hypot(from.x + arm * along.x, from.y + arm * along.y) - round.diameter / 2);
+  const wall = wallAlong(from, round.diameter / 2, turned);
+  // In a bore the arm reaches out to the wall, at a boss it comes in to it.
+  return hidden.bore ? drawnRound.diameter / 2 + MIDDLE - wall : wall - (drawnRound.diameter / 2 - MIDDLE);
 }
 
 /** What the dial shows where it stands, in whole lines; undefined where there is none. */

@@ -1,4 +1,5 @@
 import { chance } from '../../../metrology/chance';
+import type { SpringyBar } from './bar';
 import type { MillSpec, WorkKind } from '../spec';
 
 /** How the work stands now, as only the mill knows it. Lengths mm, angles degrees unless said. */
@@ -17,7 +18,7 @@ export type Work =
       locked: boolean;
       indicator: boolean;
       bore: number;
-      spring: { k: number; c: number };
+      spring: SpringyBar;
       /** So far the slide goes as it is locked. */
       locks: number;
       cuts: number;

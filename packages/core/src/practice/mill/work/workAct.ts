@@ -1,6 +1,7 @@
 import { chance } from '../../../metrology/chance';
 import { tipOf } from '../contact';
 import { boxOf, reachOf } from '../box';
+import { boredTo } from './bar';
 import { noted } from '../noted';
 import type { Mill } from '../mill';
 import type { MillAct } from '../millAct';
@@ -124,8 +125,8 @@ function atHead(mill: Mill, work: WorkOf<'boring'>): Mill {
 /** The bar is fed through: of what it is set beyond the bore, its spring leaves a share. */
 function bored(mill: Mill, work: WorkOf<'boring'>, chanced: number): Mill {
   if (mill.rpm === 0) return mill;
-  const asked = work.set - work.bore - work.spring.c;
-  const bore = asked > 0 ? work.bore + work.spring.k * asked + CUT_SD * chanced : work.bore;
+  const right = boredTo(work.spring, work.bore, work.set);
+  const bore = right > work.bore ? right + CUT_SD * chanced : right;
   const cut = noted(mill, { kind: 'cut', set: work.set, locked: work.locked });
   return { ...cut, work: { ...work, bore: Math.max(bore, work.bore), cuts: work.cuts + 1 } };
 }
