@@ -1,6 +1,7 @@
 /** What each job takes: presses, digits and typed characters counted by its own end-to-end run, against the acts of a hand. */
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { goal } from './lib/goal.mjs';
 import { must, ROOT, tool } from '../scripts/lib/steps.mjs';
 
 const FILE = join(ROOT, 'test-results', 'acts.jsonl');
@@ -31,5 +32,8 @@ export function benchActs() {
   console.log(
     `\n${rows.length} of 21 jobs; presses ${sum('taps')} against ${sum('byHand')} acts of a hand (reads, sums, notes), ratio ${(sum('taps') / sum('byHand')).toFixed(2)}, wanted 1.00 at most for each`,
   );
+  const worst = Math.max(...rows.map(({ taps, byHand }) => taps / byHand));
+  goal('jobs counted', rows.length, { least: 21 });
+  goal('presses of the worst job against acts of a hand', worst, { most: 1 });
   console.log(`one press logs a reading; wanted ${WANTED} at most beside its digits`);
 }

@@ -1,4 +1,5 @@
 /** A set-up opened as a book, and derived again after one more reading: at a thousand and at ten thousand readings. */
+import { goal } from './lib/goal.mjs';
 import { agreements } from '../packages/core/src/book/checks/agreements';
 import { openBook } from '../packages/core/src/book/book';
 import { foundFeatures } from '../packages/core/src/book/foundFeatures';
@@ -84,3 +85,5 @@ console.log(
   `one more at 10 000      median ${ms(large.again)}   p99 ${ms(large.worst)}   ratio to 1 000: ${(large.again / small.again).toFixed(1)}`,
 );
 console.log(`growth against n log n  ${(growth / 10).toFixed(2)}   goal 1.00 at most`);
+goal('one more reading at 1 000, p99', small.worst, { most: GOAL, unit: ' ms' });
+goal('growth against n log n', growth / 10, { most: 1 });

@@ -1,4 +1,5 @@
 /** Whether what the shop knows of its gauges and axes holds: probes, centres, indices, proofs and drift, simulated. */
+import { goal } from './lib/goal.mjs';
 import { chance, type Chance } from '@zero-point/core/metrology/chance';
 import { coverageOf, type Trial } from '@zero-point/core/practice/coverage';
 import {
@@ -79,3 +80,4 @@ line('checks until it is called, half of them', `${at(0.5)} of ${half} by theory
 line('checks until it is called, nine of ten', `${at(0.9)} of ${most} by theory`, at(0.9) <= most + 2);
 line('years of what is steady with a false call', percent(quiet.length / YEARS), quiet.length / YEARS < 0.01);
 console.log(missed === 0 ? '\nall within the targets' : `\n${missed} outside the targets`);
+goal('calibrations outside their targets', missed, { most: 0 });

@@ -2,6 +2,7 @@
  * Whether an acknowledged reading survives a power cut, and whether hostile requests bring the server down. Bounded, and on
  * this machine alone: `npm run bench -- faults [kills] [requests]`.
  */
+import { goal } from './lib/goal.mjs';
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -103,6 +104,9 @@ async function kills(times) {
   console.log(
     `${times} kills, ${DEVICES} devices of which one is away for each third: ${acknowledged.length} acknowledged, ${lost} lost, ${doubled} double, each device’s in its order: ${inOrder ? 'yes' : 'no'} (goal 0, 0, yes)`,
   );
+  goal('acknowledged readings lost in power cuts', lost, { most: 0 });
+  goal('readings stored twice', doubled, { most: 0 });
+  goal('devices whose readings came out of order', inOrder ? 0 : 1, { most: 0 });
 }
 
 /** Values that a field was never meant to have. */
@@ -227,6 +231,10 @@ async function hostile(requests) {
   console.log(
     `${tally.sent} hostile requests: ${tally.faults.length} answered 5xx, ${crashed ? 1 : 0} crashes, ${tally.broken} not answered, slowest ${tally.slowest.toFixed(0)} ms (${tally.at}) (goal 0, 0, 0, under 1000)`,
   );
+  goal('hostile requests answered by a fault of ours', tally.faults.length + tally.broken + (crashed ? 1 : 0), {
+    most: 0,
+  });
+  goal('slowest answer to a hostile request', tally.slowest, { most: 1000, unit: ' ms' });
   console.log(`  memory by tenths: ${memories.map((mb) => mb.toFixed(0)).join(' ')} MB`);
 }
 

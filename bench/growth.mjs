@@ -1,5 +1,6 @@
 /** What a long log costs: a set-up, the bench and a reading with 200 000 readings behind them, against none. */
 import { createServer } from 'node:http';
+import { goal } from './lib/goal.mjs';
 import { demoDatabase, median, startServer } from './lib/server.mjs';
 import { touch } from './lib/touch.mjs';
 import { fill } from './lib/fill.mjs';
@@ -42,6 +43,7 @@ async function compare(what, long, short, act) {
   console.log(
     `${what.padEnd(22)} ${a.toFixed(2).padStart(7)} ms   with an empty log ${b.toFixed(2).padStart(7)} ms   ratio ${(a / b).toFixed(2)}`,
   );
+  goal(`${what} with 200 000 readings behind it, against none`, a / b, { most: 1.5 });
 }
 
 async function serverWith(filling) {
@@ -75,6 +77,7 @@ async function benchLong() {
   console.log(
     `ours ${a.toFixed(0)} ms   the same JSON sent and parsed bare ${b.toFixed(0)} ms   ratio ${(a / b).toFixed(2)}`,
   );
+  goal('a set-up of 20 000 readings opened, against its JSON parsed', a / b, { most: 3 });
   bare.close();
   await server.stop();
 }

@@ -1,4 +1,5 @@
 /** How good the order of many holes is, against the best of long runs and what is proven, and how long it takes. */
+import { goal } from './lib/goal.mjs';
 import { dialLines, type DialAxis } from '../packages/core/src/positions/dialDrive';
 import { chains } from '../packages/core/src/positions/firstOrder';
 import { bestOrder, orderCost, type OrderJob } from '../packages/core/src/positions/order';
@@ -55,6 +56,7 @@ for (const { name, cost } of COSTS) {
       );
   }
   console.log(`${name.padEnd(18)} mean ${mean(ratios).toFixed(4)}   worst ${worst(ratios).toFixed(4)}`);
+  goal(`order of 200 holes, ${name}, over the best of long runs`, mean(ratios), { most: 1.03 });
   if (proven.length > 0) console.log(`  reversals found: ${proven.join(', ')}`);
 }
 
@@ -63,5 +65,7 @@ for (const { name, cost } of COSTS) {
   const job = randomJob(9, 1000, cost);
   const began = performance.now();
   bestOrder(job);
-  console.log(`${name.padEnd(18)} ${((performance.now() - began) / 1000).toFixed(2)} s`);
+  const seconds = (performance.now() - began) / 1000;
+  console.log(`${name.padEnd(18)} ${seconds.toFixed(2)} s`);
+  goal(`order of 1000 holes, ${name}`, seconds, { most: 2, unit: ' s' });
 }

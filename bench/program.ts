@@ -2,6 +2,7 @@
  * A milled program of 20 MB, read and held against a set-up: against splitting the same file into lines. And jobs with one
  * planted fault each: how many are found, and how often something is found where nothing is the matter.
  */
+import { goal } from './lib/goal.mjs';
 import { chance } from '../packages/core/src/metrology/chance';
 import { plantFault, showsFurtherOn, simulatedProgram } from '../packages/core/src/practice/simulatedPrograms';
 import { checkProgram, programBytes } from '../packages/core/src/program/checkProgram';
@@ -66,6 +67,7 @@ function reading(): void {
     `reading ${(bytes.length / 1024 / 1024).toFixed(1)} MB, ${told.lines} lines, ${told.stretches} stretches, ${findings.length} findings: ` +
       `${ours.toFixed(0)} ms; split at any line end ${floor.toFixed(0)} ms: ${(ours / floor).toFixed(2)} × (goal ${GOAL}); at line feeds alone ${plain.toFixed(0)} ms: ${(ours / plain).toFixed(2)} ×`,
   );
+  goal('a program of 20 MB read, against splitting it', ours / floor, { most: GOAL });
 }
 
 function faults(): void {
@@ -86,6 +88,8 @@ function faults(): void {
   console.log(
     `${JOBS} jobs: ${((100 * found) / JOBS).toFixed(2)} % of planted faults found (goal 99), ${((100 * wrong) / JOBS).toFixed(2)} % of the clean ones blamed (goal under 0.5)`,
   );
+  goal('planted faults of programs found', (100 * found) / JOBS, { least: 99, unit: ' %' });
+  goal('clean programs blamed', (100 * wrong) / JOBS, { most: 0.5, unit: ' %' });
 }
 
 reading();

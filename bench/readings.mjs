@@ -2,6 +2,7 @@
 import { Agent, request } from 'node:http';
 import { join } from 'node:path';
 import { ROOT } from '../scripts/lib/steps.mjs';
+import { goal } from './lib/goal.mjs';
 import { demoDatabase, median, startProgram, startServer } from './lib/server.mjs';
 import { touch } from './lib/touch.mjs';
 
@@ -69,6 +70,7 @@ async function compare(ours, bare, connections) {
   console.log(
     `${(connections === 1 ? 'one after the other' : `${connections} at once`).padEnd(22)} ours ${a.toFixed(0).padStart(5)} a second   bare handler ${b.toFixed(0).padStart(5)} a second   ratio ${(a / b).toFixed(2)}`,
   );
+  goal(`readings stored, ${connections} at once, against a bare handler`, a / b, { least: 0.5 });
 }
 
 export async function benchReadings() {

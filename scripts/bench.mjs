@@ -21,7 +21,11 @@ function simulate(name) {
 }
 
 ensureInstalled();
-if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practice'].includes(wanted)) {
+if (wanted === 'all') {
+  await (await import('../bench/all.mjs')).benchAll();
+} else if (wanted === 'tests') {
+  (await import('../bench/tests.mjs')).benchTests();
+} else if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practice'].includes(wanted)) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   simulate(wanted);
 } else {
@@ -62,6 +66,7 @@ if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practi
   }
   // As many kills and requests as asked for; few where nobody says.
   if (wanted === 'faults') await (await import('../bench/faults.mjs')).benchFaults(...sizes.map(Number));
+  if (wanted === 'chunks') (await import('../bench/chunks.mjs')).benchChunks();
   if (wanted === 'acts') (await import('../bench/acts.mjs')).benchActs();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();
   if (wanted === undefined) for (const one of ['book', 'explainer', 'order']) simulate(one);

@@ -9,6 +9,7 @@ import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
+import { useSettings } from './settings';
 import { tellStored } from './tellStored';
 
 /** One time through a lesson: everything that was done and logged, so that it stands again after a reload. */
@@ -86,7 +87,8 @@ function letGoOfOld(): void {
   for (const { key } of old) deviceStorage.removeItem(key);
 }
 
-const unitKept = (): LengthUnit => (stored<string>(UNIT, 'mm') === 'in' ? 'in' : 'mm');
+/** As it was chosen here, else as new set-ups begin. */
+const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units);
 
 function begin(id: string): Running | undefined {
   const [, name = '', seed] = NAME.exec(id) ?? [];

@@ -6,6 +6,8 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { Button } from 'react-native-paper';
 import { Words } from '../../theme/Words';
+import { TickBox } from '../../frame/TickBox';
+import { useSettings } from '../../stores/settings';
 import { Choice } from '../../frame/Choice';
 import { FromTray } from './FromTray';
 
@@ -73,6 +75,8 @@ interface AtHandProps {
 
 /** The spindle's speed, and how the axes are moved. */
 export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps) {
+  const heard = useSettings((state) => state.millSound);
+  const hear = useSettings((state) => state.setMillSound);
   return (
     <>
       <Choice
@@ -92,6 +96,7 @@ export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps
           onChange={onBy}
         />
       )}
+      <TickBox label="The mill is heard" ticked={heard} onTick={() => hear(!heard)} />
     </>
   );
 });

@@ -12,6 +12,7 @@ import { useShape } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { usePractice, type Running } from '../../stores/practice';
+import { useMillSound } from '../useMillSound';
 import { AxisRow } from './AxisRow';
 import { Handwheels } from './Handwheels';
 import { AtHand, Tray, type MovedBy } from './AtHand';
@@ -38,7 +39,7 @@ const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 
 /** The dial beside what it says, where there is room for one, px. */
-const DIAL = 120;
+const DIAL = 150;
 
 /** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
 export function MillPanel({ running, unit }: { running: Running; unit: LengthUnit }) {
@@ -59,6 +60,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
     if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * stepBy });
   });
   const felt = feel(mill);
+  useMillSound(mill.rpm, felt, mill.held?.kind === 'spring-finder');
   const dial = dialShows(mill);
   const axes = AXES.filter((axis) => (mill.spec.axes ?? AXES).includes(axis));
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';

@@ -2,7 +2,7 @@ import { boxOf } from '@zero-point/core/practice/mill/box';
 import { feel, nearest, tipOf } from '@zero-point/core/practice/mill/contact';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import { StyleSheet, View } from 'react-native';
-import { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, ClipPath, Defs, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { Ground } from '../../drawing/Ground';
 import { METAL } from '../../theme/palette';
 
@@ -34,6 +34,7 @@ export function MillViews({ mill, height }: { mill: Mill; height: number | 'fill
             return (
               <G>
                 <Above mill={mill} x={x} y={y} scale={scale} />
+                <CloseUp mill={mill} width={width} height={high} />
                 <From where="from above" width={width} />
               </G>
             );
@@ -68,6 +69,41 @@ interface SideProps {
   y: (mm: number) => number;
   scale: number;
 }
+
+/** So near, mm, the end is looked at closely; drawn so many px a mm, in a round so wide. */
+const CLOSE = 1.2;
+const CLOSE_SCALE = 26;
+const LENS = 30;
+
+/** What an eye sees close by: the contact's edge and the face it comes to, turned so that the face stands upright. */
+function CloseUp({ mill, width, height }: { mill: Mill; width: number; height: number }) {
+  const near = nearest(mill);
+  if (!near || near.surface === 'top' || Math.abs(near.gap) > CLOSE || height < 2 * LENS + 8) return null;
+  const [cx, cy] = [width - LENS - 6, height - LENS - 6];
+  // What lies between is as thick as it is, and the face on the right.
+  const face = cx + 10;
+  const edge = face - near.gap * CLOSE_SCALE;
+  return (
+    <G>
+      <Defs>
+        <ClipPath id="lens">
+          <Circle cx={cx} cy={cy} r={LENS} />
+        </ClipPath>
+      </Defs>
+      <Circle cx={cx} cy={cy} r={LENS} fill={METAL.blueDeep} stroke={METAL.silverSoft} strokeWidth={1.5} />
+      <G clipPath="url(#lens)">
+        <Rect x={face} y={cy - LENS} width={2 * LENS} height={2 * LENS} fill={METAL.band} stroke={METAL.silver} />
+        <Circle cx={edge - EDGE} cy={cy} r={EDGE} fill={METAL.band} stroke={METAL.brass} strokeWidth={2} />
+      </G>
+      <SvgText x={cx} y={cy + LENS - 6} textAnchor="middle" fill={METAL.silver} fontSize={13}>
+        close
+      </SvgText>
+    </G>
+  );
+}
+
+/** The contact's edge is so little bent, close by, px. */
+const EDGE = 90;
 
 /** Where one looks from, in the corner that is least in the way. */
 const From = ({ where, width }: { where: string; width: number }) => (

@@ -33,6 +33,11 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
           <Do label="Turn it +90°" onPress={() => onAct({ do: 'turn', by: 90 })} />
         </Row>
       )}
+      {mill.spec.homes !== undefined && (
+        <Row says="Up, then to its own switches.">
+          <Do label="Home it" onPress={() => onAct({ do: 'home' })} />
+        </Row>
+      )}
       {work?.kind === 'vise' && <ViseHand work={work} onAct={onAct} />}
       {work?.kind === 'chuck' && <ChuckHand work={work} onAct={onAct} />}
       {work?.kind === 'tilt' && (

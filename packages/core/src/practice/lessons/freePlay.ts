@@ -40,4 +40,30 @@ export const FREE_PLAY: readonly Lesson[] = [
     mill: benchMill(Object.values(TRAY), Object.values(BETWEENS)),
     snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the bench mill', { machine: 'bench' }),
   }),
+  free({
+    id: 'free-router',
+    title: 'Free, on the router',
+    does: 'It homes by switches that are never quite alike. Paper, plate and block. Set what you like, home it, and look.',
+    mill: {
+      ...kneeMill([TRAY.cutter, TRAY.drill, TRAY.spot, TRAY.probe], Object.values(BETWEENS)),
+      play: { x: 0, y: 0, z: 0 },
+      homes: 0.012,
+    },
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Free, on the router', {
+        machine: 'router',
+        plan: { finderId: 'probe-4', heightGaugeId: 'touch-plate' },
+      }),
+  }),
+  free({
+    id: 'free-tilt',
+    title: 'Free, on the tilting table',
+    does: 'A probe, a setter, a table that tilts. Find where it turns, or set what you like.',
+    mill: {
+      ...kneeMill([TRAY.probe, TRAY.cutter, TRAY.drill, TRAY.spot], [BETWEENS.setter, BETWEENS.block]),
+      work: 'tilt',
+    },
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Free, on the tilting table', { machine: 'tilt', plan: { finderId: 'probe-4' } }),
+  }),
 ];

@@ -138,7 +138,27 @@ const TILT: Machine = {
 /** It faces along Y, and has no X. */
 const FACING: Machine = { ...KNEE, id: 'practice-facing-mill', name: 'Facing mill, practice', without: ['x'] };
 
-const MACHINES = { knee: KNEE, facing: FACING, bench: BENCH, change: AT_EVERY_CHANGE, tilt: TILT } as const;
+/** It homes by switches, and keeps what was set in its own coordinates. */
+const ROUTER: Machine = {
+  ...KNEE,
+  id: 'practice-router',
+  name: 'Gantry router, practice',
+  kind: 'router',
+  scale: 'machine',
+  homing: 'homes',
+  workOffsets: ['G54', 'G55', 'G56'],
+  jogSteps: [10, 1, 0.1, 0.02],
+  habits: { answerFirst: 'work-offset', toolLengthSchool: 'touch-every-change' },
+};
+
+const MACHINES = {
+  router: ROUTER,
+  knee: KNEE,
+  facing: FACING,
+  bench: BENCH,
+  change: AT_EVERY_CHANGE,
+  tilt: TILT,
+} as const;
 
 const senseSeen = (at: string): Calibration => ({
   id: 'practice-sense',

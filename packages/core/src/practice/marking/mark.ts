@@ -11,6 +11,7 @@ import type { Face } from '../../record/subject';
 import type { Axis } from '../../schema/quantities';
 import type { Lesson, LessonAim, LessonTool } from '../lessons/lesson';
 import type { Surface } from '../mill/surface';
+import { clampedBox } from '../mill/box';
 import { trueLength, type Hidden } from '../mill/hidden';
 import type { Mill } from '../mill/mill';
 import type { Feature } from '../../record/datumPlan';
@@ -39,17 +40,19 @@ export interface Marks {
 }
 
 /** What the scale shows where part zero truly is, by the way its axis is come at when it is touched from the first side. */
-function shownAtZero({ hidden, spec, zero, held, events }: Mill, { part, setup }: Book, aim: LessonAim): number {
+function shownAtZero(mill: Mill, { part, setup }: Book, aim: LessonAim): number {
+  const { hidden, spec, zero, held, events } = mill;
   const { axis } = aim;
+  const box = clampedBox(mill);
   if (axis === 'z') {
     // Z is of the tool it was set with, whatever is in the spindle since.
     const set = events.findLast((one) => one.kind === 'set' && one.axis === 'z');
     const name = set?.kind === 'set' ? set.touching?.contact : undefined;
     const tool = spec.contacts.find(({ id }) => id === name) ?? held;
-    return hidden.top + (tool ? trueLength(hidden, tool) : 0) - zero.z;
+    return box.top + (tool ? trueLength(hidden, tool) : 0) - zero.z;
   }
   const nominal = nominalOf(part, setup.partZero, aim.by, {})[axis] ?? 0;
-  const at = hidden.corner[axis] + fromCorner(hidden, aim.by, axis) - nominal;
+  const at = box.corner[axis] + fromCorner(hidden, aim.by, axis) - nominal;
   // A screw pushes from its far flank.
   return at + (spec.reads === 'screw' ? spec.play[axis] / 2 : 0) - zero[axis];
 }

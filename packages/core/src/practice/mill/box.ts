@@ -30,6 +30,11 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | un
   };
 }
 
+/** The part as it was clamped: nothing cut off it, and its table not tilted. */
+export function clampedBox({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box {
+  return (work?.kind === 'tilt' && boxOf({ hidden, work: { ...work, command: 0 } })) || hidden;
+}
+
 /** Where the part is highest, however it stands, mm. */
 export const topOf = (mill: Pick<Mill, 'hidden' | 'work'>): number => boxOf(mill)?.top ?? reachOf(mill);
 

@@ -141,12 +141,12 @@ test('a table goes where the simulated handwheel has it, whatever is turned', ()
       for (const by of moves) {
         lines += by;
         mill = act(mill, { do: 'move', axis: 'x', by: (by * 3) / 120 });
-        const whole = Math.trunc(by / 120);
         wheel.turn({
-          way: by < 0 ? 'backward' : 'forward',
-          turns: Math.abs(whole),
+          way: by < 0 ? 'back' : 'forward',
+          turns: Math.floor(Math.abs(by) / 120),
           line: ((lines % 120) + 120) % 120,
-        } as never);
+          lines: Math.abs(by),
+        });
         expect(mill.at.x).toBeCloseTo(wheel.table(), 6);
       }
     }),

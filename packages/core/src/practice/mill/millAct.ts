@@ -28,6 +28,8 @@ export const millAct = z.discriminatedUnion('do', [
   /** Moves the boring head's slide out by so much on the radius, and locks it. */
   z.object({ do: z.literal('head'), by: length }),
   z.object({ do: z.literal('lock') }),
+  /** Has the machine find its own zero again. */
+  z.object({ do: z.literal('home') }),
   /** Feeds through the bore, or across the face, as it is set. */
   z.object({ do: z.literal('cut') }),
   /** Measures the bore, or what is left of the part. */

@@ -59,6 +59,8 @@ export interface MillSpec {
   boss?: Bore;
   /** Axes that can be moved; all three where it is left out. */
   axes?: readonly Axis[];
+  /** It finds its own zero by switches, each time a little elsewhere: standard deviation, mm. */
+  homes?: number;
   /** What is in the spindle when it begins; nothing where it is left out. */
   holds?: string;
   /** What else can be done there than moving and touching. */

@@ -9,7 +9,7 @@ import type { WorkOf } from './work';
 
 export type WorkAct = Extract<
   MillAct,
-  { do: 'tap' | 'bolts' | 'index' | 'parallels' | 'indicator' | 'head' | 'lock' | 'cut' | 'measure' }
+  { do: 'tap' | 'bolts' | 'index' | 'parallels' | 'indicator' | 'head' | 'lock' | 'home' | 'cut' | 'measure' }
 >;
 
 /** Length of the jaw that is lined up, mm, from the bolt that stays snug to the end that is tapped. */
@@ -64,6 +64,8 @@ export function workAct(mill: Mill, what: WorkAct): Mill {
       return work?.kind === 'boring' && !work.locked
         ? atHead(next, { ...work, locked: true, set: work.set + work.locks + LOCK_SD * by.normal() })
         : mill;
+    case 'home':
+      return homed(next, by.normal);
     case 'cut':
       return work?.kind === 'boring'
         ? bored(next, work, by.normal())
@@ -152,3 +154,23 @@ function measured(mill: Mill, chanced: number): Mill {
   const there = { ...mill, measured: value };
   return mill.rpm > 0 ? noted(there, { kind: 'hand-at-turning' }) : there;
 }
+
+/** Up and to its own zero: what was set is kept from there, and its switches trip a little elsewhere than before. */
+function homed(mill: Mill, chanced: () => number): Mill {
+  const sd = mill.spec.homes;
+  if (sd === undefined) return mill;
+  const { zero } = mill;
+  return {
+    ...mill,
+    screw: START,
+    at: START,
+    zero: { x: zero.x + sd * chanced(), y: zero.y + sd * chanced(), z: zero.z + sd * chanced() },
+    found: false,
+    pressing: false,
+    under: false,
+    arms: mill.arms + 1,
+    raisedAt: mill.events.length,
+  };
+}
+
+const START = { x: 0, y: 0, z: 0 };
