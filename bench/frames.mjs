@@ -1,4 +1,5 @@
 /** Frames the screen keeps while a hundred thousand trials run, as a ratio to the same page left alone. */
+import { goal } from './lib/goal.mjs';
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../scripts/lib/steps.mjs';
 import { median, startServer } from './lib/server.mjs';

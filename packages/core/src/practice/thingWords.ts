@@ -19,11 +19,12 @@ const THINGS: Readonly<Record<ThingMark['thing'], { name: string; is: string; mi
 };
 
 /** How something became, in a sentence or two; as it truly is, then what was said of it. */
-export function thingWords({ thing, is, said, U, good }: ThingMark, unit: LengthUnit): string {
+export function thingWords({ thing, along, is, said, U, good }: ThingMark, unit: LengthUnit): string {
   const { name, is: stands, missing, signed } = THINGS[thing];
   if (said === undefined) return `✗ ${name} ${missing}.`;
   const mm = (value: number, plus?: true) => `${formatLength(value, { unit, ...(plus && { plus }) })} ${unit}`;
-  const head = Number.isFinite(is) ? `${name} ${stands} ${mm(is, signed)}.` : `${name} ${missing}.`;
+  const where = along === undefined ? stands : `${stands} ${along.toUpperCase()}`;
+  const head = Number.isFinite(is) ? `${name} ${where} ${mm(is, signed)}.` : `${name} ${missing}.`;
   if (U === undefined) return `${good ? '✓' : '✗'} ${head}`;
   const kept = Math.abs(said - is) <= U ? 'it kept its word' : 'it is further off than that';
   return `${good ? '✓' : '✗'} ${head} Your reckoning said ${mm(said, signed)} ±${formatLength(U, { unit })} ${unit}: ${kept}.`;

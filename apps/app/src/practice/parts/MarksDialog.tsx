@@ -71,7 +71,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           </Words>
         ))}
         {things.map((one) => (
-          <Words key={one.thing} kind="strong" tone={one.good ? 'good' : 'bad'}>
+          <Words key={`${one.thing} ${one.along ?? ''}`} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {thingWords(one, unit)}
           </Words>
         ))}

@@ -99,6 +99,10 @@ export function sweepCentre(at: Worker): void {
   }
 }
 
+/** So often it is swept at most, and so near the middle it is left standing, mm. */
+const SWEEPS = 4;
+const OVER = 0.006;
+
 const QUARTERS = [0, 90, 180, 270];
 
 /** A boss or bore swept in the datum's own ledger; both axes set to what its middle is on the part. */
@@ -106,17 +110,22 @@ export function sweepAndSet(at: Worker, of: string): void {
   const { hand } = at;
   overRound(at);
   const subject = { kind: 'round', of } as const;
-  for (let n = 1; n <= 3; n += 1) {
+  for (let n = 1; n <= SWEEPS; n += 1) {
     for (const place of QUARTERS) {
       turnTo(at, place);
       at.dial({ kind: 'sweep', of, place, pass: n }, INDICATOR, readDial(at));
     }
     const answer = featureAnswer(at.book(), subject);
-    if (!answer?.off) return;
-    for (const axis of ['x', 'y'] as const) hand.drive(axis, hand.reads(axis) - answer.off[axis]);
+    const { off } = answer ?? {};
+    if (!answer || !off) return;
+    const over = Math.hypot(off.x, off.y) < OVER || n === SWEEPS;
+    for (const axis of ['x', 'y'] as const) {
+      // Where it stands over the middle, what is left is preset there.
+      if (over) at.set(subject, axis, (answer[axis]?.nominal ?? 0) + off[axis]);
+      else hand.drive(axis, hand.reads(axis) - off[axis]);
+    }
+    if (over) return;
   }
-  const answer = featureAnswer(at.book(), subject);
-  for (const axis of ['x', 'y'] as const) at.set(subject, axis, answer?.[axis]?.nominal ?? 0);
 }
 
 /** Opposite faces of a part in a chuck compared, half of it tapped, and again until it runs true. */

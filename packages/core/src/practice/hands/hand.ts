@@ -106,8 +106,8 @@ export function findSide(hand: Hand, surface: Exclude<Surface, 'top'>): number {
   step(-(BACK + hand.mill().spec.play[axis]));
   step(BACK + hand.mill().spec.play[axis] - ROUGHLY - SCATTER);
   // A probe is come at by finer steps: the last one overshoots by half of it on average.
-  const finest = hand.mill().held?.kind === 'probe' ? FINEST / 2 : FINEST;
-  for (let i = 0; !found() && i < 800; i += 1) step(finest);
+  const finest = hand.mill().held?.kind === 'probe' ? FINEST / 4 : FINEST;
+  for (let i = 0; !found() && i < 1600; i += 1) step(finest);
   return hand.reads(axis);
 }
 
@@ -138,7 +138,9 @@ export function standOver(hand: Hand, above: number): void {
 export function comeDownTo(hand: Hand): number {
   const down = (by: number) => hand.do({ do: 'move', axis: 'z', by: -by });
   for (let i = 0; feel(hand.mill()) === 'clear' && i < 200; i += 1) down(0.2);
-  for (let i = 0; feel(hand.mill()) === 'near' && !hand.mill().broken && i < 400; i += 1) down(FINEST);
+  // A light shows less than paper lets feel: it is come at by less.
+  const finest = hand.mill().between?.kind === 'sensor' ? FINEST / 4 : FINEST;
+  for (let i = 0; feel(hand.mill()) === 'near' && !hand.mill().broken && i < 1600; i += 1) down(finest);
   return hand.reads('z');
 }
 

@@ -33,14 +33,28 @@ const WALLS: readonly (readonly [string, Wall])[] = [
   ['y-', 'bore-front'],
 ];
 
+/** Stands between two walls that face each other, and gives back where that is. */
+function middleOf(hand: Hand, axis: 'x' | 'y'): number {
+  const walls: readonly Wall[] = axis === 'x' ? ['bore-right', 'bore-left'] : ['bore-back', 'bore-front'];
+  const shown = walls.map((wall) => {
+    const [value = NaN] = touchesOf(hand, wall, 1);
+    backOff(hand, wall);
+    return value;
+  });
+  const middle = shown.reduce((sum, one) => sum + one, 0) / shown.length;
+  hand.drive(axis, middle);
+  return middle;
+}
+
 /** Four walls of a ring, each twice, then the spindle half a turn on, and again. */
 export function probeInRing(at: Worker, gaugeId: string): void {
   const { hand } = at;
   standInBore(hand);
   const readings: Readings = {};
+  // Walls are true across the middle alone: that is found first, roughly.
+  const middle = { x: middleOf(hand, 'x'), y: middleOf(hand, 'y') };
   const backToMiddle = () => {
-    const { hidden } = hand.mill();
-    for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + (hidden.bore?.[axis] ?? 0));
+    for (const axis of ['x', 'y'] as const) hand.drive(axis, middle[axis]);
   };
   for (const end of ['', 't']) {
     for (const [key, wall] of WALLS) {

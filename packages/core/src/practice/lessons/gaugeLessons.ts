@@ -72,9 +72,9 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     aims: [],
     things: [{ thing: 'ball', gaugeId: probe.id }],
     hints: [
-      'The ball at half the ring’s height, near its middle. X walls first, then Y.',
+      'The ball at half the ring’s height. Find the middle first, roughly: beside it every wall is short. Touch right and left, stand between; back and front, stand between.',
       'Turned half round, a ball that stands off trips on the other side: the mean of both is the spindle.',
-      'Right, left, back, front wall by 0.002 until the light is on; type each. Then the spindle half a turn by hand, and the four again. Keep it.',
+      'From the middle: right, left, back, front wall by 0.002 until the light is on; type each. Then the spindle half a turn by hand, and the four again. Keep it.',
     ],
   },
   {
@@ -105,7 +105,10 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
       practiceSnapshot(id, at, 'A tilting table', { machine: 'tilt', plan: { finderId: probe.id } }),
     begins: { station: 'routine', query: 'of=A&do=centre-by-flip' },
     aims: [],
-    things: [{ thing: 'rotary-centre' }],
+    things: [
+      { thing: 'rotary-centre', along: 'y' },
+      { thing: 'rotary-centre', along: 'z' },
+    ],
     hints: [
       'Raise well clear before every tilt. At A +90 the face looks away from you, at −90 toward you.',
       'The middle of the two is the axis; half their difference is how far the face stands from it.',

@@ -30,7 +30,7 @@ export type LessonThing =
   /** What a routine found of a gauge, or of the table's axis. */
   | { thing: 'ball'; gaugeId: string }
   | { thing: 'trigger'; gaugeId: string; between: string }
-  | { thing: 'rotary-centre' }
+  | { thing: 'rotary-centre'; along: 'y' | 'z' }
   /** A bore cut to its size, a face cut to its height, holes marked at their places. */
   | { thing: 'bore'; of: string }
   | { thing: 'height'; remove: number }

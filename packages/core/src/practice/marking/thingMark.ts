@@ -6,7 +6,7 @@ import { runOutAllowed, runOutPlaces, toolRunOut } from '../../book/subjects/run
 import type { Found } from '../../record/calibration';
 import { patternPositions } from '../../positions/pattern';
 import { boxOf } from '../mill/box';
-import { offAxis, trueLength, trueRadius, trueThickness } from '../mill/hidden';
+import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hidden';
 import type { Mill } from '../mill/mill';
 import { JAW } from '../mill/work/workAct';
 import type { LessonThing } from '../lessons/lesson';
@@ -14,6 +14,8 @@ import type { LessonThing } from '../lessons/lesson';
 /** What became of something that was to be lined up, found or made. Lengths mm. */
 export interface ThingMark {
   thing: LessonThing['thing'];
+  /** Along which axis, where it has two. */
+  along?: 'y' | 'z';
   /** How it truly is: how far out, how long, how wide. */
   is: number;
   /** What the reckoning said of it last, with its U; undefined where nothing was found of it. */
@@ -37,7 +39,7 @@ export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark 
     case 'trigger':
       return triggerMark(mill, book, what);
     case 'rotary-centre':
-      return centreMark(mill, book);
+      return centreMark(mill, book, what.along);
     case 'bore':
       return boreMark(mill, book, what.of);
     case 'height':
@@ -120,11 +122,14 @@ const found = (
   good: said !== undefined && Math.abs(said - is) <= QUALIFIED,
 });
 
-/** A probe's ball: what it is as wide as, which it trips a little before. */
+const WALLS = ['bore-left', 'bore-right', 'bore-front', 'bore-back'] as const;
+
+/** A probe's ball: as wide as it works, with what it trips before each wall. */
 function ballMark({ hidden, spec }: Mill, book: Book, gaugeId: string): ThingMark {
   const ball = spec.contacts.find(({ id }) => id === gaugeId);
   const size = foundOf(book, 'size', gaugeId);
-  return found('ball', ball ? 2 * trueRadius(hidden, ball) : NaN, size?.value, size?.U);
+  const early = ball ? WALLS.reduce((sum, wall) => sum + tripAt(hidden, ball, undefined, wall), 0) / WALLS.length : 0;
+  return found('ball', ball ? 2 * (trueRadius(hidden, ball) + early) : NaN, size?.value, size?.U);
 }
 
 /** Z at which the bare spindle would touch what stands on the part. */
@@ -135,18 +140,15 @@ function triggerMark(mill: Mill, book: Book, { gaugeId, between }: { gaugeId: st
   return found('trigger', is, trigger?.value, trigger?.U);
 }
 
-/** The centre a table tilts about: the worse of its two places. */
-function centreMark({ work, zero, spec, hidden, held }: Mill, book: Book): ThingMark {
+/** Where a table tilts, along Y or along Z. */
+function centreMark({ work, zero, spec, hidden, held }: Mill, book: Book, along: 'y' | 'z'): ThingMark {
   if (work?.kind !== 'tilt') return found('rotary-centre', NaN, undefined, undefined);
-  const centre = foundOf(book, 'centre', 'rotary');
   const probe = held ?? spec.contacts[0];
   // Z as it is logged has the probe's marked length taken off.
-  const longer = probe ? trueLength(hidden, probe) - probe.length : 0;
-  const is = [work.axis.y - zero.y, work.axis.z + longer - zero.z] as const;
-  if (!centre) return found('rotary-centre', is[0], undefined, undefined);
-  const worse = Math.abs(centre.at[0] - is[0]) / centre.U[0] >= Math.abs(centre.at[1] - is[1]) / centre.U[1] ? 0 : 1;
-  const mark = found('rotary-centre', is[worse], centre.at[worse], centre.U[worse]);
-  return { ...mark, good: ([0, 1] as const).every((i) => Math.abs(centre.at[i] - is[i]) <= 2 * QUALIFIED) };
+  const longer = along === 'z' && probe ? trueLength(hidden, probe) - probe.length : 0;
+  const centre = foundOf(book, 'centre', 'rotary');
+  const at = along === 'y' ? 0 : 1;
+  return { ...found('rotary-centre', work.axis[along] + longer - zero[along], centre?.at[at], centre?.U[at]), along };
 }
 
 /** A bore within its limits, as near as what measures it can tell, and as it was measured last. */

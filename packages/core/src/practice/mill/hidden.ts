@@ -122,9 +122,15 @@ export function trip(
   }: { contact: Contact; between: Between | undefined; surface: string; arms: number },
 ): number {
   const { touchU } = feltBy(contact, between);
-  const name = `${contact.id} ${between?.id ?? ''}`;
-  return touchU * (drawn(hidden, `way ${name} ${surface}`) + drawn(hidden, `touch ${name} ${arms}`));
+  const name = nameOf(contact, between);
+  return tripAt(hidden, contact, between, surface) + touchU * drawn(hidden, `touch ${name} ${arms}`);
 }
+
+const nameOf = (contact: Contact, between: Between | undefined): string => `${contact.id} ${between?.id ?? ''}`;
+
+/** The same as it is at that surface every time: what of a trip no repeat averages. */
+export const tripAt = (hidden: Hidden, contact: Contact, between: Between | undefined, surface: string): number =>
+  feltBy(contact, between).touchU * drawn(hidden, `way ${nameOf(contact, between)} ${surface}`);
 
 /** Where a contact's end stands off the spindle's axis, mm, with the spindle turned by hand so far, degrees. */
 export function offAxis(hidden: Hidden, { id, runsOut }: Contact, turned: number): { x: number; y: number } {
