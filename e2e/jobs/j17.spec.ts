@@ -21,7 +21,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await expect(page.getByText('−148.306 mm').first()).toBeVisible();
   await expect(page.getByText('−322.305 mm').first()).toBeVisible();
   await job.tap('button', 'Keep it');
-  await expect(page.getByText(/^✓ As its maker gives it and by a face, flipped they agree/)).toBeVisible();
+  await expect(page.getByText(/^✓ As its maker gives it, and by a face, flipped: the two agree/)).toBeVisible();
 
   await page.goto(shop.url);
   await job.open('Arm bracket on the trunnion mill');

@@ -129,7 +129,7 @@ test('the shop’s own keys type into the field, each by its spoken name', () =>
     text = next;
   };
   const { rerender } = shown(<Keypad text={text} onChange={change} keyHeight={48} />);
-  for (const key of ['1', 'space', '3', 'divided by', '8', 'in in']) {
+  for (const key of ['1', 'space', '3', 'divided by', '8', 'inches']) {
     fireEvent.click(screen.getByRole('button', { name: key }));
     rerender(
       <PaperProvider theme={paperTheme('day')}>

@@ -25,7 +25,7 @@ export function shopKeys(dial = false): Key[][] {
       types('8'),
       types('9'),
       types('+', 'plus'),
-      types('in', 'in in', ' in'),
+      types('in', 'inches', ' in'),
       { face: '⌫', label: 'rub out', icon: 'backspace', press: (text) => text.slice(0, -1) },
     ],
     [
@@ -33,7 +33,7 @@ export function shopKeys(dial = false): Key[][] {
       types('5'),
       types('6'),
       types('−', 'minus', '-'),
-      types('mm', 'in mm', ' mm'),
+      types('mm', 'millimetres', ' mm'),
       { face: 'C', label: 'clear', press: () => '' },
     ],
     [

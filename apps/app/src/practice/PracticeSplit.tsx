@@ -154,9 +154,11 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
         <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
           <Words tone="soft">{lesson.does}</Words>
           <Words>{hintNow}</Words>
-          {book.setup.units === 'in' && (
-            <Words tone="soft">Figures here are in millimetres; type one as “-5 mm”.</Words>
-          )}
+          <Words kind="note" tone="soft">
+            {book.setup.units === 'in'
+              ? 'Figures here are in millimetres; type one as “-5 mm”.'
+              : 'Figures here are in millimetres.'}
+          </Words>
           {hint < lesson.hints.length - 1 && (
             <Button mode="outlined" onPress={() => setHint(hint + 1)}>
               More

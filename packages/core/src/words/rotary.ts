@@ -56,8 +56,8 @@ export function centresWords(
   return {
     agrees,
     words: agrees
-      ? `${capitalised(one)} and ${other} they agree: ${figures}.`
-      : `${capitalised(one)} and ${other} they do not agree: ${figures}. Find the one you trust less once more.`,
+      ? `${capitalised(one)}, and ${other}: the two agree, ${figures}.`
+      : `${capitalised(one)}, and ${other}: the two do not agree, ${figures}. Find the one you trust less once more.`,
   };
 }
 

@@ -33,7 +33,7 @@ function markWords(
   { error, U, good }: Omit<AxisMark, 'axis'>,
   unit: LengthUnit,
 ): string {
-  if (error === undefined) return `${name} ${missing}.`;
+  if (error === undefined) return `✗ ${name} ${missing}.`;
   const within =
     U === undefined
       ? ''

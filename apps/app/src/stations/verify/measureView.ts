@@ -66,10 +66,10 @@ export const kindChanged = (kind: MeasureKind): Partial<MeasureDraft> => ({
 /** What is still to be said before a figure can be logged; undefined once nothing is. */
 export function lacking({ kind, from, to, should, name }: MeasureDraft): string | undefined {
   if ((kind === 'size' || kind === 'edge' || kind === 'place' || kind === 'chord') && !from)
-    return kind === 'chord' ? 'Press the first hole on the drawing.' : 'Press the hole on the drawing.';
-  if (kind === 'chord' && !to) return 'Press the other hole on the drawing.';
+    return kind === 'chord' ? 'Tap the first hole on the drawing.' : 'Tap the hole on the drawing.';
+  if (kind === 'chord' && !to) return 'Tap the other hole on the drawing.';
   if (kind === 'chord' && from && to && from.pattern === to.pattern && from.hole === to.hole)
-    return 'Press another hole: these are one and the same.';
+    return 'Tap another hole: these are one and the same.';
   if ((kind === 'height' || kind === 'wall') && name.trim() === '') return 'Say what it is.';
   if ((kind === 'height' || kind === 'wall') && should === undefined) return 'Say what it should be.';
   return undefined;

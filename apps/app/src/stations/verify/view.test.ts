@@ -79,8 +79,8 @@ describe('what is measured next', () => {
 
   test('over pins both holes are pressed anew, and must be two', () => {
     const over: MeasureDraft = { ...draft, ...kindChanged('chord') };
-    expect(lacking(over)).toBe('Press the first hole on the drawing.');
-    expect(lacking({ ...over, from: hole(1) })).toBe('Press the other hole on the drawing.');
+    expect(lacking(over)).toBe('Tap the first hole on the drawing.');
+    expect(lacking({ ...over, from: hole(1) })).toBe('Tap the other hole on the drawing.');
     expect(lacking({ ...over, from: hole(1), to: hole(1) })).toMatch(/one and the same/);
     expect(lacking({ ...over, from: hole(1), to: hole(2) })).toBeUndefined();
   });

@@ -82,7 +82,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     id: 'two-circles',
     title: 'Holes on two circles round a spigot',
     job: 'J19',
-    does: 'Sweep the spigot, set X and Y nothing over it, then mark five places with the spot drill: three on a 34 circle, two on a 24 one.',
+    does: 'Sweep the spigot, set X and Y to 0 over it, then mark five places with the spot drill: three on a 34 circle, two on a 24 one.',
     par: { minutes: 20, acts: 260 },
     mill: { ...kneeMill([indicator, spot]), boss: { x: SPIGOT.x, y: SPIGOT.y, diameter: SPIGOT.diameter } },
     snapshot: (id, at) =>
@@ -101,7 +101,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     things: [{ thing: 'holes' }],
     hints: [
       'Both circles are told by their diameter. Half of it is the radius.',
-      'Sweep: read at four quarters, move as the page says, read again; where all four are alike set X and Y to nothing.',
+      'Sweep: read at four quarters, move as the page says, read again; where all four are alike set X and Y to 0.',
       'Then raise, spot drill in, 1000 rev/min; on the page: Positions. Drive X and Y to each place, lower until it has gone in 0.3, raise, the next.',
     ],
   },

@@ -12,7 +12,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     id: 'middle',
     title: 'The middle of two faces',
     job: 'J5',
-    does: 'Touch the left and the right face, same finder, same speed, and set X nothing in the middle between them.',
+    does: 'Touch the left and the right face, same finder, same speed, and set X to 0 in the middle between them.',
     par: { minutes: 9, acts: 170 },
     mill: kneeMill([springFinder, ringFinder]),
     snapshot: (id, at) => practiceSnapshot(id, at, 'The middle', { plan: { partZero: 'centre' } }),

@@ -46,17 +46,17 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
       <Words tone="soft">Turn, from {drive.fromWords}:</Words>
       {legs.map(({ axis, move, words }) => (
         <View key={axis} role="group" aria-label={`Turn ${axis}`} style={{ flexDirection: 'row', gap: 12 }}>
-          <Words kind="title" style={{ fontSize: 34, lineHeight: 40 }}>
+          <Words kind="strong" style={{ fontSize: 34, lineHeight: 40 }}>
             {axis}
           </Words>
           <View style={{ flex: 1, gap: 4 }}>
             {words.length === 0 && (
-              <Words kind="title" style={{ fontSize: 27, lineHeight: 34 }}>
+              <Words kind="strong" style={{ fontSize: 27, lineHeight: 34 }}>
                 stays where it is
               </Words>
             )}
             {words.map((text, i) => (
-              <Words key={i} kind="title" style={{ fontSize: 27, lineHeight: 34 }}>
+              <Words key={i} kind="strong" style={{ fontSize: 27, lineHeight: 34 }}>
                 {text}
               </Words>
             ))}
@@ -124,7 +124,7 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
 function Big({ axis, figure }: { axis: string; figure: string }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between' }}>
-      <Words kind="title" style={{ fontSize: 34, lineHeight: 46 }}>
+      <Words kind="strong" style={{ fontSize: 34, lineHeight: 46 }}>
         {axis}
       </Words>
       <Figure size={62}>{figure}</Figure>

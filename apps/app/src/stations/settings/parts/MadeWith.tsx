@@ -35,7 +35,7 @@ function Notices() {
   const text = read?.text == null ? undefined : data.texts[read.text];
   return (
     <>
-      <Words tone="soft">{`${data.packages.length} in all. Press one to read its licence.`}</Words>
+      <Words tone="soft">{`${data.packages.length} in all. Tap one to read its licence.`}</Words>
       <Table
         label="Made with the work of others"
         rows={data.packages}
