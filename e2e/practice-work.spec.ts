@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, press, test } from './shop';
 
-const go = (page: Page, to: 'At the mill' | 'In the notebook') => page.getByText(to, { exact: true }).click();
+const go = (page: Page, to: 'Mill' | 'Notebook') => page.getByRole('radio', { name: to, exact: true }).click();
 
 /** The figure in what a hand is told: `The dial shows −0.118 mm.` */
 async function dial(page: Page): Promise<number> {
@@ -15,7 +15,11 @@ async function dial(page: Page): Promise<number> {
 
 async function measured(page: Page): Promise<string> {
   await press(page, 'Measure the bore');
-  const text = (await page.getByRole('status').filter({ hasText: /^\d\d\.\d{3} mm$/ }).textContent()) ?? '';
+  const text =
+    (await page
+      .getByRole('status')
+      .filter({ hasText: /^\d\d\.\d{3} mm$/ })
+      .textContent()) ?? '';
   return text.replace(' mm', '');
 }
 
@@ -37,12 +41,12 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   await expect(page.getByText('The head stands, its slide locked.')).toBeVisible();
   await expectAccessible(page);
   const start = await measured(page);
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await logged(page, 'Diameter measured now', start);
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.\d{3} mm/)).toBeVisible();
 
   // A tenth on the radius, and what locking makes of it: that is what was set.
-  await go(page, 'At the mill');
+  await go(page, 'Mill');
   await page.getByRole('checkbox', { name: 'Indicator on the head' }).click();
   await press(page, 'Zero the dial');
   await press(page, 'Slide out');
@@ -58,7 +62,7 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   const bored = await measured(page);
   expect(Number(bored)).toBeGreaterThan(Number(start) + 0.08);
 
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await page.getByRole('checkbox', { name: /indicator and keys off the head/ }).click();
   await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill((Number(start) + 2 * locked).toFixed(3));
   await logged(page, 'Diameter measured then', bored);
@@ -141,7 +145,7 @@ test('a setter by a master tool: kept in the lesson’s notebook, and not in the
   const before = await kept();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`${shop.url}/setup/practice-setter-7/routine?of=tool-setter&do=setter-height`);
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await expectAccessible(page);
   await press(page, 'Begin');
   for (const z of ['-12.345', '-12.343', '-12.344', '-12.346', '-12.345']) await logged(page, 'Z as it answers', z);

@@ -31,7 +31,7 @@ async function shown(page: Page, axis: string): Promise<string> {
     .replace('−', '-');
 }
 
-const go = (page: Page, to: 'At the mill' | 'In the notebook') => page.getByText(to, { exact: true }).click();
+const go = (page: Page, to: 'Mill' | 'Notebook') => page.getByRole('radio', { name: to, exact: true }).click();
 
 async function takeFinder(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^In the spindle/ }).click();
@@ -61,18 +61,18 @@ test('a lesson with the thumb: the left edge found, set, read back, and marked w
   for (let touch = 0; touch < 2; touch += 1) {
     await until(page, '0.02', 'X right', /It jumped aside/);
     const value = await shown(page, 'X');
-    await go(page, 'In the notebook');
+    await go(page, 'Notebook');
     await page.getByRole('textbox', { name: FIELD }).fill(value);
     await press(page, 'Log this reading');
     await expect(page.getByText(`Log ${touch + 1}`)).toBeVisible();
-    await go(page, 'At the mill');
+    await go(page, 'Mill');
     if (touch === 0) await step(page, '1', 'X left', 1);
   }
   await press(page, 'Set X');
   await page.getByRole('textbox', { name: 'X is to show, mm' }).fill('-5');
   await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
   await expect(page.getByLabel('X shows −5.000 mm')).toBeVisible();
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await press(page, 'Show the answer');
   await press(page, 'Done: X is preset');
   await expect(page.getByText('X was set. Does it show −5.000 mm there?')).toBeVisible();
@@ -113,7 +113,7 @@ test('slips at the mill are named with the habit that avoids them, and what is b
   await expect(page.getByRole('dialog', { name: 'Not yet' })).toBeVisible();
   await expect(page.getByText('▲ The finder turned faster than it may.')).toBeVisible();
   await expect(page.getByText('▲ It was driven on after it had touched.')).toBeVisible();
-  await expect(page.getByText('X was not set.')).toBeVisible();
+  await expect(page.getByText('✗ X was not set.')).toBeVisible();
   await press(page, 'Once more, another part');
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
 });
@@ -181,13 +181,13 @@ test('a bad day solved with the thumb: two faces come back elsewhere, and that i
   await until(page, '1', 'X right', 'It runs truer and truer.');
   await until(page, '0.02', 'X right', /It jumped aside/);
   const left = await shown(page, 'X');
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await page.getByRole('textbox', { name: /^X shows/ }).fill(left);
   await press(page, 'Log this reading');
   await expect(page.getByText(/^✗ Left face: [+−]0\.\d\d\d mm/)).toBeVisible();
   await page.getByText('Front', { exact: true }).click();
   await expect(page.getByText(/^Touch the front face again/)).toBeVisible();
-  await go(page, 'At the mill');
+  await go(page, 'Mill');
   await step(page, '1', 'X left', 1);
   await step(page, '10', 'Z up', 3);
   await step(page, '10', 'X right', 3);
@@ -196,7 +196,7 @@ test('a bad day solved with the thumb: two faces come back elsewhere, and that i
   await until(page, '1', 'Y away', 'It runs truer and truer.');
   await until(page, '0.02', 'Y away', /It jumped aside/);
   const front = await shown(page, 'Y');
-  await go(page, 'In the notebook');
+  await go(page, 'Notebook');
   await page.getByRole('textbox', { name: /^Y shows/ }).fill(front);
   await press(page, 'Log this reading');
   await expect(page.getByText(/^✗ Front face: [+−]0\.\d\d\d mm/)).toBeVisible();

@@ -30,5 +30,11 @@ export const useWide = (): boolean => useShape() === 'wide';
 /** Height of a key of the shop's keypad, px: a finger's, and a little less on its side. */
 export const useKeyHeight = (): number => (useShape() === 'side' ? 44 : TARGET);
 
+/** So much of the window's height a page has to do without, px. */
+export const TakenFromHeight = createContext(0);
+
+/** Whether something round the page stands in for its own bar. */
+export const useBarElsewhere = (): boolean => useContext(TakenFromHeight) > 0;
+
 /** A page too low for more than what must be in sight. */
-export const useShort = (): boolean => useWindowDimensions().height < SHORT;
+export const useShort = (): boolean => useWindowDimensions().height - useContext(TakenFromHeight) < SHORT;

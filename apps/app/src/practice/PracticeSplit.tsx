@@ -5,15 +5,17 @@ import { countOf } from '@zero-point/core/practice/mill/millAct';
 import { mark } from '@zero-point/core/practice/marking/mark';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Button, IconButton } from 'react-native-paper';
 import { AskDialog } from '../frame/AskDialog';
 import { Choice } from '../frame/Choice';
 import { TARGET } from '../frame/layout';
-import { ShapeOfPart, useShape } from '../frame/useShape';
+import { ShapeOfPart, TakenFromHeight, useShape } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
 import { usePractice, type Running } from '../stores/practice';
+import { stationPath } from '../stations/path';
+import { lessonPath } from './path';
 import { BadDayDialog } from './parts/BadDayDialog';
 import { MarksDialog } from './parts/MarksDialog';
 import { MillPanel } from './parts/MillPanel';
@@ -24,6 +26,9 @@ interface PracticeSplitProps {
   /** The set-up's page the lesson is reckoned on. */
   children: ReactNode;
 }
+
+/** The lesson's bar above a page and the switch beneath it, px. */
+const BARS = 108;
 
 /** The practice mill and the pages it is reckoned on: side by side when wide, one press apart on a phone. */
 export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
@@ -61,7 +66,9 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
       <View role="main" style={at === 'mill' ? styles.page : styles.away}>
         <MillPanel running={running} unit={book.setup.units} />
       </View>
-      <View style={at === 'page' ? styles.page : styles.away}>{children}</View>
+      <TakenFromHeight.Provider value={BARS}>
+        <View style={at === 'page' ? styles.page : styles.away}>{children}</View>
+      </TakenFromHeight.Provider>
       {!side && (
         <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
           <Choice
@@ -69,14 +76,41 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
             showLabel={false}
             value={at}
             options={[
-              { value: 'mill', label: 'At the mill' },
-              { value: 'page', label: 'In the notebook' },
+              { value: 'mill', label: 'Mill' },
+              { value: 'page', label: 'Notebook' },
             ]}
             onChange={setAt}
           />
+          <ToLog running={running} book={book} onGo={() => setAt('page')} />
         </View>
       )}
     </View>
+  );
+}
+
+interface ToLogProps {
+  running: Running;
+  book: Book;
+  onGo: () => void;
+}
+
+/** To what was logged in this lesson; from there back to the page it is reckoned on. */
+function ToLog({ running, book, onGo }: ToLogProps) {
+  const router = useRouter();
+  const { station } = useLocalSearchParams();
+  const onLog = station === 'log';
+  const to = onLog ? lessonPath(running.lesson, running.seed) : stationPath(running.id, 'log');
+  return (
+    <Button
+      compact
+      mode="text"
+      onPress={() => {
+        onGo();
+        router.navigate(to);
+      }}
+    >
+      {onLog ? 'Back' : `Log ${book.readings.length}`}
+    </Button>
   );
 }
 
@@ -120,13 +154,18 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
       )}
       <View style={styles.says}>
         {beside === 'page' ? (
-          <View style={styles.figures} role="status" aria-label="What the scales show">
-            {(['x', 'y', 'z'] as const).map((axis) => (
-              <Figure key={axis} size={15}>
-                {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: book.setup.units, plus: true })}`}
-              </Figure>
-            ))}
-          </View>
+          <>
+            <View role="heading" aria-level={1} style={styles.unseen}>
+              <Words>{lesson.title}</Words>
+            </View>
+            <View style={styles.figures} role="status" aria-label="What the scales show">
+              {(['x', 'y', 'z'] as const).map((axis) => (
+                <Figure key={axis} size={15}>
+                  {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: book.setup.units, plus: true })}`}
+                </Figure>
+              ))}
+            </View>
+          </>
         ) : (
           <View {...(beside === 'mill' && { role: 'heading', 'aria-level': 1 })}>
             {beside === 'mill' ? <Words kind="strong">{lesson.title}</Words> : <Words kind="note">{lesson.does}</Words>}
@@ -178,10 +217,19 @@ const styles = StyleSheet.create({
   mill: { flex: 1, minWidth: 0, borderRightWidth: 1 },
   page: { flex: 1, minWidth: 0, minHeight: 0 },
   away: { display: 'none' },
-  switch: { paddingHorizontal: 12, paddingVertical: 6, borderTopWidth: 1 },
+  switch: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    paddingHorizontal: 12,
+    paddingVertical: 6,
+    borderTopWidth: 1,
+  },
   bar: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12, paddingRight: 6, borderBottomWidth: 2 },
   back: { width: TARGET + 2, height: TARGET + 2, margin: 0, marginLeft: -10 },
   low: { height: TARGET, borderBottomWidth: 0 },
+  // For who hears the page: its place is taken by the scales.
+  unseen: { position: 'absolute', width: 1, height: 1, overflow: 'hidden' },
   says: { flex: 1, minWidth: 0, paddingVertical: 4 },
   figures: { flexDirection: 'row', flexWrap: 'wrap', gap: 10 },
 });

@@ -14,7 +14,7 @@ import { LinkButton } from '../frame/LinkButton';
 import { Rule } from '../frame/Rule';
 import { Loading, Trouble } from '../frame/States';
 import { TopBar } from '../frame/TopBar';
-import { useShape } from '../frame/useShape';
+import { useBarElsewhere, useShape } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import LogScreen from './log/Screen';
@@ -131,6 +131,7 @@ interface PageProps {
 function Page({ book, page, pages }: PageProps) {
   const shape = useShape();
   const wide = shape === 'wide';
+  const barElsewhere = useBarElsewhere();
   const { id, name } = book.setup;
   const { f } = useLocalSearchParams();
   const lift = airPass(book);
@@ -161,7 +162,7 @@ function Page({ book, page, pages }: PageProps) {
   );
   return (
     <LinkOf book={book}>
-      {shape === 'side' && isPractice(id) ? null : shape === 'side' ? (
+      {barElsewhere ? null : shape === 'side' ? (
         // On its side a phone has no height for both.
         <View style={styles.side}>
           <View style={styles.sideBar}>{bar}</View>

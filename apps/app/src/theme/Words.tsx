@@ -41,7 +41,7 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
   return (
     <Text
       variant={kind === 'sentence' && short ? 'titleMedium' : VARIANTS[kind]}
-      {...(kind === 'title' && { role: 'heading' as const, 'aria-level': 2 })}
+      {...(kind === 'title' && { role: 'heading' as const, 'aria-level': 1 })}
       {...(live && { 'aria-live': 'polite' as const })}
       {...(lines !== undefined && { numberOfLines: lines })}
       style={[{ color: colours[tone] }, style]}

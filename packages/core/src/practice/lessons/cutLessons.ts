@@ -33,6 +33,7 @@ const circle = (id: string, name: string, diameter: number, holes: number, first
   name,
   holeDiameter: 4.2,
   through: true,
+  steps: ['spot'],
   circle: { centre: { x: 0, y: 0 }, diameter, holes, firstAngle, direction: 'counter-clockwise' },
 });
 

@@ -32,7 +32,9 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
   const confirmed = known?.confirmed;
   return (
     <View style={styles.list}>
-      <Words kind="title">{`${axis} of ${machine.name}`}</Words>
+      <View role="heading" aria-level={2}>
+        <Words kind="sentence">{`${axis} of ${machine.name}`}</Words>
+      </View>
       {confirmed === undefined ? (
         <Words style={styles.strong} tone="warn">
           {`▲ Nobody has seen yet which way ${axis} counts. Until its trial turn no offset is told for any index.`}
