@@ -6,6 +6,7 @@ import type { Mill } from './mill/mill';
 
 /** What each is called, how it stands, and what is said where nothing was found of it. */
 const THINGS: Readonly<Record<ThingMark['thing'], { name: string; is: string; missing: string; signed?: true }>> = {
+  head: { name: 'The head', is: 'is out over its swing by', missing: 'was not read on all four sides' },
   vise: { name: 'The jaw', is: 'is out by', missing: 'was not read at both ends' },
   centre: { name: 'The spindle', is: 'is off the middle by', missing: 'was not swept all round' },
   chuck: { name: 'The part', is: 'is off the table’s middle by', missing: 'was not read on all four sides' },

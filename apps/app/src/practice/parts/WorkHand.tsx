@@ -38,6 +38,7 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
           <Do label="Home it" onPress={() => onAct({ do: 'home' })} />
         </Row>
       )}
+      {work?.kind === 'head' && <HeadTaps onAct={onAct} />}
       {work?.kind === 'vise' && <ViseHand work={work} onAct={onAct} />}
       {work?.kind === 'chuck' && <ChuckHand work={work} onAct={onAct} />}
       {work?.kind === 'tilt' && (
@@ -74,7 +75,8 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
 const turnsByHand = ({ held, between, work, spec }: Mill): boolean =>
   between?.kind === 'stand' ||
   (held?.kind === 'probe' && held.runsOut !== undefined) ||
-  (held?.kind === 'indicator' && work === undefined && (spec.bore ?? spec.boss) !== undefined);
+  (held?.kind === 'indicator' &&
+    (work?.kind === 'head' || (work === undefined && (spec.bore ?? spec.boss) !== undefined)));
 
 const TAPS = ['0.1', '0.02', '0.005'] as const;
 
@@ -97,6 +99,30 @@ function Taps({ what, onAct }: { what: string; onAct: (what: MillAct) => void })
       <Row says={what}>
         <Do label="Tap toward you" onPress={() => onAct({ do: 'tap', by: -Number(tap) })} />
         <Do label="Tap away" onPress={() => onAct({ do: 'tap', by: Number(tap) })} />
+      </Row>
+    </>
+  );
+}
+
+/** The head, tapped in either plane: what a side of the swing goes up by, over the whole of it. */
+function HeadTaps({ onAct }: { onAct: (what: MillAct) => void }) {
+  const [tap, setTap] = useState<(typeof TAPS)[number]>('0.1');
+  const down = (along: 'x' | 'y', way: number) => () => onAct({ do: 'tap', along, by: way * Number(tap) });
+  return (
+    <>
+      <Choice
+        label="One tap goes about, mm over the swing"
+        value={tap}
+        options={TAPS.map((value) => ({ value, label: value }))}
+        onChange={setTap}
+      />
+      <Row>
+        <Do label="Right side up" onPress={down('x', -1)} />
+        <Do label="Left side up" onPress={down('x', 1)} />
+      </Row>
+      <Row>
+        <Do label="Back up" onPress={down('y', -1)} />
+        <Do label="Front up" onPress={down('y', 1)} />
       </Row>
     </>
   );

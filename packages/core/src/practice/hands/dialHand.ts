@@ -31,7 +31,7 @@ function toMiddle(at: Worker): void {
 /** One pass of an alignment: each place read, and what the book makes of it. */
 function pass(
   at: Worker,
-  task: 'vise' | 'centre' | 'chuck',
+  task: 'head' | 'vise' | 'centre' | 'chuck',
   number: number,
   goTo: (place: number) => void,
 ): AlignmentAnswer | undefined {
@@ -66,6 +66,25 @@ export function lineUpVise(at: Worker, { taps = 1, bolts }: Clumsy): void {
       hand.do({ do: 'bolts', tight: false });
       hand.do({ do: 'tap', by: taps * answer.result.tap });
     }
+  }
+}
+
+/** Swung to all four sides, tapped by half of what opposite ones differ by, and swung again until the head is square. */
+export function squareHead(at: Worker): void {
+  const { hand } = at;
+  for (let n = 1; n <= PASSES; n += 1) {
+    const read: Record<number, number> = {};
+    const answer = pass(at, 'head', n, (place) => {
+      hand.do({ do: 'turn', by: place - hand.mill().turned });
+      if (place === 180) hand.do({ do: 'zero-dial' });
+      read[place] = readDial(at);
+    });
+    if (!answer || isInLine(answer)) return;
+    for (const [along, plus, minus] of [
+      ['x', 0, 180],
+      ['y', 90, 270],
+    ] as const)
+      hand.do({ do: 'tap', along, by: (read[minus] ?? 0) - (read[plus] ?? 0) });
   }
 }
 

@@ -12,7 +12,7 @@ import { mark, type Marks } from '../marking/mark';
 import { hide } from '../mill/hidden';
 import { createMill, type Mill } from '../mill/mill';
 import { boreToSize, faceDown, spotHoles } from './cutHand';
-import { lineUpVise, readRunOut, sweepAndSet, sweepCentre, trueInChuck } from './dialHand';
+import { lineUpVise, readRunOut, squareHead, sweepAndSet, sweepCentre, trueInChuck } from './dialHand';
 import {
   backOff,
   comeDownTo,
@@ -174,6 +174,8 @@ function doAim(at: Worker, aim: LessonAim, clumsy: Clumsy): void {
 /** Finds, lines up or makes something else. */
 function doThing(at: Worker, thing: LessonThing, clumsy: Clumsy): void {
   switch (thing.thing) {
+    case 'head':
+      return squareHead(at);
     case 'vise':
       return lineUpVise(at, clumsy);
     case 'centre':

@@ -44,8 +44,27 @@ const CENTRE: Alignment = {
 
 const CHUCK: Alignment = { task: 'chuck', jaws: 'free', pairs: 2, chuckTir: null, ...read };
 
+const HEAD: Alignment = { task: 'head', swing: 200, ...read, allowed: 0.03 };
+
 /** What is made straight or central before the first edge. */
 export const ALIGN_LESSONS: readonly Lesson[] = [
+  {
+    id: 'head',
+    title: 'A head that leans',
+    job: 'J1',
+    does: 'Swing the indicator over the table by hand, a quarter at a time, and bring the head square to it.',
+    par: { minutes: 8, acts: 40 },
+    mill: { ...kneeMill([indicator]), axes: [], work: 'head' },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'The head', { more: { alignments: [HEAD] } }),
+    begins: { station: 'alignment', query: 'task=head' },
+    aims: [],
+    things: [{ thing: 'head' }],
+    hints: [
+      'The head first: the vise is lined up beneath it. Pressed is plus, so it leans toward where the dial shows more.',
+      'Left and right against each other, front and back against each other. What two sides differ by is how far the swing is out in that plane.',
+      'Indicator in, zero it at 180°. Read 180°, 0°, 270°, 90°. Tap the side that shows more up, by what the two differ, in each plane. Then read all four again.',
+    ],
+  },
   {
     id: 'vise',
     title: 'The vise’s jaw, by an indicator',

@@ -24,7 +24,7 @@ export interface LessonTool {
 /** Something else that must be right in the end, and was found or made on the way. */
 export type LessonThing =
   /** A jaw, a spindle over a bore, or a part in a chuck, lined up; by the alignment of that name. */
-  | { thing: 'vise' | 'centre' | 'chuck' }
+  | { thing: 'head' | 'vise' | 'centre' | 'chuck' }
   /** How far a tool runs out. */
   | { thing: 'run-out'; tool: number; contact: string }
   /** What a routine found of a gauge, or of the table's axis. */

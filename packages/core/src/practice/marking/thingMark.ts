@@ -8,6 +8,7 @@ import { patternPositions } from '../../positions/pattern';
 import { boxOf } from '../mill/box';
 import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hidden';
 import type { Mill } from '../mill/mill';
+import { SWING } from '../mill/work/swing';
 import { JAW } from '../mill/work/workAct';
 import type { LessonThing } from '../lessons/lesson';
 
@@ -28,6 +29,7 @@ export interface ThingMark {
 /** Holds something against the mill's own truth. */
 export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark {
   switch (what.thing) {
+    case 'head':
     case 'vise':
     case 'centre':
     case 'chuck':
@@ -53,12 +55,14 @@ export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark 
 function outOf({ work, at, hidden }: Mill): number {
   if (work?.kind === 'vise') return Math.abs(Math.tan(work.turn) * JAW);
   if (work?.kind === 'chuck') return Math.hypot(...work.off);
+  // The worse of its two planes, over the whole swing.
+  if (work?.kind === 'head') return SWING * Math.max(...Object.values(work.lean).map((one) => Math.abs(Math.tan(one))));
   const round = hidden.bore ?? hidden.boss;
   return round ? Math.hypot(at.x - hidden.corner.x - round.x, at.y - hidden.corner.y - round.y) : NaN;
 }
 
 /** Lined up, proven by the last pass, and still so. */
-function linedUp(mill: Mill, book: Book, task: 'vise' | 'centre' | 'chuck'): ThingMark {
+function linedUp(mill: Mill, book: Book, task: 'head' | 'vise' | 'centre' | 'chuck'): ThingMark {
   const plan = alignmentOf(book, task);
   const answer = plan && lastAnswer(book, task);
   const is = outOf(mill);
@@ -71,16 +75,18 @@ function linedUp(mill: Mill, book: Book, task: 'vise' | 'centre' | 'chuck'): Thi
   };
 }
 
-function lastAnswer(book: Book, task: 'vise' | 'centre' | 'chuck'): AlignmentAnswer | undefined {
+function lastAnswer(book: Book, task: 'head' | 'vise' | 'centre' | 'chuck'): AlignmentAnswer | undefined {
   const plan = alignmentOf(book, task);
   const passes = latestPass(book, task);
   return plan && passes > 0 ? alignmentPass(book, plan, passes).answer : undefined;
 }
 
 const saidOut = (answer: AlignmentAnswer): number =>
-  answer.task === 'vise' || answer.task === 'chuck' || (answer.task === 'centre' && answer.school === 'sweep')
-    ? answer.result.error
-    : NaN;
+  answer.task === 'head'
+    ? Math.max(Math.abs(answer.result.error), Math.abs(answer.other.error))
+    : answer.task === 'vise' || answer.task === 'chuck' || (answer.task === 'centre' && answer.school === 'sweep')
+      ? answer.result.error
+      : NaN;
 
 /** Largest less smallest of what a tool's end stands out at the places it is read at. */
 function runOutMark(mill: Mill, book: Book, { tool, contact }: { tool: number; contact: string }): ThingMark {

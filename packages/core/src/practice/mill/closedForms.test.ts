@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { lessonById } from '../lessons/lessons';
 import { BETWEENS, kneeMill, TRAY } from '../lessons/practiceShop';
-import { readChuck, readJaw, readSweep, type HiddenIndicator } from '../simulatedAlignment';
+import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../simulatedAlignment';
 import { simulatedDial } from '../simulatedDials';
 import { touchFace, touchHeight } from '../simulatedMill';
 import { act } from './act';
@@ -124,6 +124,20 @@ test('an indicator along a jaw, and at a part in a chuck, reads as the closed fo
       const form =
         readChuck({ x: off[0], y: off[1] }, 1e7, mark, QUIET) - readChuck({ x: off[0], y: off[1] }, 1e7, 0, QUIET);
       expect(at(mark) - at(0)).toBeCloseTo(form, 6);
+    }),
+  );
+});
+
+test('an indicator swung under a leaning head reads right and left as the closed form has it', () => {
+  fc.assert(
+    fc.property(seed, (of) => {
+      const mill = standing(specOf('head'), of, 'lever-indicator', () => ({ x: 0, y: 0, z: 0 }));
+      if (mill.work?.kind !== 'head') throw new Error('no head');
+      const { lean } = mill.work;
+      const at = (turned: number) => pressedBy({ ...mill, turned }) ?? NaN;
+      const swung = (out: number) => readSwing(out, 200, 'high', QUIET) - readSwing(out, 200, 'low', QUIET);
+      expect(at(0) - at(180)).toBeCloseTo(swung(lean.x), 9);
+      expect(at(90) - at(270)).toBeCloseTo(swung(lean.y), 9);
     }),
   );
 });

@@ -1,3 +1,5 @@
+import { cosDegrees, sinDegrees } from '../../units/degrees';
+import { SWING } from './work/swing';
 import { boxOf } from './box';
 import { tipOf } from './contact';
 import { drawn, offAxis } from './hidden';
@@ -33,6 +35,11 @@ export function pressedBy(mill: Mill): number | undefined {
     return held ? MIDDLE + x : -1;
   }
   if (held?.kind !== 'indicator') return undefined;
+  // Swung over the table it is pressed where the head leans toward.
+  if (work?.kind === 'head') {
+    const { x, y } = work.lean;
+    return MIDDLE + (SWING / 2) * (Math.tan(x) * cosDegrees(turned) + Math.tan(y) * sinDegrees(turned));
+  }
   const box = boxOf(mill);
   // A boss stands up from the part.
   if (!box || tipOf(mill) > box.top + (hidden.boss ? BOSS : 0)) return -1;

@@ -16,8 +16,11 @@ export const millAct = z.discriminatedUnion('do', [
   z.object({ do: z.literal('turn'), by: angle }),
   /** Turns the indicator's dial to nothing. */
   z.object({ do: z.literal('zero-dial') }),
-  /** Taps the vise's right end, or the part at the mark that looks here: away from the operator by so much. */
-  z.object({ do: z.literal('tap'), by: length }),
+  /**
+   * Taps the vise's right end, or the part at the mark that looks here: away from the operator by so much; or the head, so
+   * that its swing's right or back end goes down by so much.
+   */
+  z.object({ do: z.literal('tap'), by: length, along: z.enum(['x', 'y']).optional() }),
   /** Tightens the vise's bolts, or loosens them. */
   z.object({ do: z.literal('bolts'), tight: z.boolean() }),
   /** Commands the rotary axis so far on, degrees. */

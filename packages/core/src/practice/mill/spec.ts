@@ -67,5 +67,5 @@ export interface MillSpec {
   work?: WorkKind;
 }
 
-/** A jaw to be lined up, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height. */
-export type WorkKind = 'vise' | 'chuck' | 'tilt' | 'boring' | 'facing';
+/** A head that leans, a jaw to be lined up, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height. */
+export type WorkKind = 'head' | 'vise' | 'chuck' | 'tilt' | 'boring' | 'facing';

@@ -6,6 +6,8 @@ import type { MillSpec, WorkKind } from '../spec';
 export type Work =
   /** The jaw's turn, counter-clockwise from above, in radians; its bolts; and how far the indicator went along it since they were touched. */
   | { kind: 'vise'; turn: number; tight: boolean; gone: number }
+  /** How far the head leans to the right and away from the operator, radians. */
+  | { kind: 'head'; lean: { x: number; y: number } }
   /** The part's middle off the table's, toward its marks 0 and 90; the mark that looks at the operator; parallels under it. */
   | { kind: 'chuck'; off: readonly [number, number]; mark: number; parallels: boolean }
   /** The table's command; where its axis is in Y and Z in the mill's own frame; and its face above that. */
@@ -31,8 +33,9 @@ export type WorkOf<K extends WorkKind> = Extract<Work, { kind: K }>;
 /** Parts these draws from the part's own. */
 const WORKS = 0x90b5;
 
-/** A jaw is out by so much at least and at most, radians; a part in a chuck by so much, mm. */
+/** A jaw is out by so much at least and at most, and a head leans by so much, radians; a part in a chuck by so much, mm. */
 const JAW = { least: 0.0006, most: 0.0025 };
+const LEAN = { least: 0.0004, most: 0.0015 };
 const CHUCK = { least: 0.08, most: 0.3 };
 
 /** Where the table's axis is, mm from the frame's own zero, and its face above it. */
@@ -52,6 +55,11 @@ export function beginWork({ work, bore }: MillSpec, seed: number): Work | undefi
       return undefined;
     case 'vise':
       return { kind: work, turn: side() * between(JAW.least, JAW.most), tight: false, gone: 0 };
+    case 'head':
+      return {
+        kind: work,
+        lean: { x: side() * between(LEAN.least, LEAN.most), y: side() * between(LEAN.least, LEAN.most) },
+      };
     case 'chuck':
       return {
         kind: work,

@@ -1,6 +1,7 @@
 import { chance } from '../../../metrology/chance';
 import { tipOf } from '../contact';
 import { boxOf, reachOf } from '../box';
+import { SWING } from './swing';
 import { boredTo } from './bar';
 import { noted } from '../noted';
 import type { Mill } from '../mill';
@@ -41,11 +42,7 @@ export function workAct(mill: Mill, what: WorkAct): Mill {
   const { work } = mill;
   switch (what.do) {
     case 'tap':
-      return work?.kind === 'vise'
-        ? tapVise(next, work, what.by * (1 + TAP * by.normal()))
-        : work?.kind === 'chuck'
-          ? tapPart(next, work, what.by, 1 + TAP * by.normal())
-          : mill;
+      return tapped(next, what, 1 + TAP * by.normal());
     case 'bolts':
       return work?.kind === 'vise' ? bolted(next, work, what.tight, by.between(-BOLTED, BOLTED)) : mill;
     case 'index':
@@ -74,6 +71,23 @@ export function workAct(mill: Mill, what: WorkAct): Mill {
           : mill;
     case 'measure':
       return measured(next, by.normal());
+  }
+}
+
+/** What is tapped goes about as far as it was meant to. */
+function tapped(mill: Mill, { by, along = 'x' }: Extract<WorkAct, { do: 'tap' }>, times: number): Mill {
+  const { work } = mill;
+  switch (work?.kind) {
+    case 'vise':
+      return tapVise(mill, work, by * times);
+    case 'chuck':
+      return tapPart(mill, work, by, times);
+    case 'head': {
+      const lean = { ...work.lean, [along]: work.lean[along] + (by * times) / SWING };
+      return { ...mill, dialReads: mill.dialReads + 1, work: { ...work, lean } };
+    }
+    default:
+      return mill;
   }
 }
 
