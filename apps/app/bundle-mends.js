@@ -10,7 +10,7 @@ const own = (name) => ({ type: 'sourceFile', filePath: join(__dirname, 'src', 't
 
 /**
  * Leaves out of the bundle what no screen needs: Paper's 1.3 MB icon font (our own icons stand in) and every language
- * of Zod's messages but English. Paper's pressable is ours, so that screen readers are told what is chosen.
+ * of Zod's messages but English; and the animations that gesture-handler would use. Paper's pressable is ours, so that screen readers are told what is chosen.
  */
 function withBundleMends(config) {
   const resolve = config.resolver.resolveRequest;
@@ -23,6 +23,8 @@ function withBundleMends(config) {
     if (name.endsWith('/locales/index.js') && context.originModulePath.includes('/zod/')) {
       return next(context, 'zod/v4/locales/en.js', platform);
     }
+    // Gestures look whether it is there and do without: nothing here is animated by it.
+    if (name === 'react-native-reanimated') return { type: 'empty' };
     return next(context, name, platform);
   };
   return config;
