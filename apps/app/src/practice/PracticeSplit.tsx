@@ -71,16 +71,18 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
       </TakenFromHeight.Provider>
       {!side && (
         <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
-          <Choice
-            label="What is in sight"
-            showLabel={false}
-            value={at}
-            options={[
-              { value: 'mill', label: 'Mill' },
-              { value: 'page', label: 'Notebook' },
-            ]}
-            onChange={setAt}
-          />
+          <View style={styles.which}>
+            <Choice
+              label="What is in sight"
+              showLabel={false}
+              value={at}
+              options={[
+                { value: 'mill', label: 'Mill' },
+                { value: 'page', label: 'Notebook' },
+              ]}
+              onChange={setAt}
+            />
+          </View>
           <ToLog running={running} book={book} onGo={() => setAt('page')} />
         </View>
       )}
@@ -217,6 +219,7 @@ const styles = StyleSheet.create({
   mill: { flex: 1, minWidth: 0, borderRightWidth: 1 },
   page: { flex: 1, minWidth: 0, minHeight: 0 },
   away: { display: 'none' },
+  which: { flex: 1, maxWidth: 320 },
   switch: {
     flexDirection: 'row',
     alignItems: 'center',

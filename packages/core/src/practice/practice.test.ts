@@ -78,6 +78,7 @@ const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
   ['too-deep', 'face', { onePass: true }],
   ['whole-ball', 'face', { sets: (said) => 2 * said }],
   ['radius-for-diameter', 'two-circles', { circles: 0.5 }],
+  ['second-over-first', 'second-zero', { overFirst: true }],
   ['clip-left-on', 'lamp', { rpm: 600 }],
   ['clip-left-on', 'same-spot', { clipOn: true }],
   ['read-back-skipped', 'left-edge', { readBack: false }],

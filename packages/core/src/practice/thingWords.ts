@@ -16,6 +16,7 @@ const THINGS: Readonly<Record<ThingMark['thing'], { name: string; is: string; mi
   'rotary-centre': { name: 'The axis', is: 'lies at', missing: 'was not kept', signed: true },
   bore: { name: 'The bore', is: 'is', missing: 'was not measured' },
   height: { name: 'The face', is: 'is over its height by', missing: 'was not cut', signed: true },
+  'second-zero': { name: 'The second zero', is: 'is off the bore’s middle by', missing: 'was not set in X and Y' },
   holes: { name: 'The worst place', is: 'is off by', missing: 'was not marked' },
 };
 

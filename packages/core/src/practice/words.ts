@@ -145,6 +145,11 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     does: 'Every hole of it is in the wrong place, and all of them look right to each other.',
     habit: 'Radius or diameter: read which one the drawing says, and hold a rule over the first hole.',
   },
+  'second-over-first': {
+    what: 'The second zero was typed over the first.',
+    does: 'Where the part begins is lost: everything that counts from its corner is somewhere else.',
+    habit: 'Look which zero is in sight, ABS or INC, before a hand goes to the keys.',
+  },
   'read-back-skipped': {
     what: 'Nobody looked at what the scale shows after it was set.',
     does: 'A slip of the keys goes unseen until the first cut.',

@@ -94,6 +94,17 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
           unit={unit}
           onAct={onAct}
         />
+        {mill.spec.twoZeros && (
+          <Choice
+            label="The readout counts from"
+            value={mill.scale}
+            options={[
+              { value: 'absolute', label: 'ABS' },
+              { value: 'incremental', label: 'INC' },
+            ]}
+            onChange={(to) => onAct({ do: 'scale', to })}
+          />
+        )}
         {by === 'wheels' && axes.length > 0 && (
           <Handwheels unit={unit} axes={axes} mill={mill} onAct={onAct} onSet={setSetting} />
         )}

@@ -5,7 +5,7 @@ import { feel, tipOf } from '../mill/contact';
 import type { Surface } from '../mill/surface';
 import type { Mill } from '../mill/mill';
 import type { Approach, Axis } from '../../schema/quantities';
-import { shows } from '../mill/shown';
+import { shows, zeroInSight } from '../mill/shown';
 
 /** A scripted hand at the mill: it sees what a person sees, and moves as one does. */
 export interface Hand {
@@ -29,7 +29,8 @@ export function handAt(start: Mill): Hand {
     toward: (axis, place) => done({ do: 'move', axis, by: place - mill.at[axis] }),
     // By a scale on the table the play is driven through until it follows.
     drive: (axis, shown) => {
-      const off = () => shown + mill.zero[axis] - (mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis]);
+      const off = () =>
+        shown + zeroInSight(mill)[axis] - (mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis]);
       for (let i = 0; Math.abs(off()) > 1e-9 && i < 5 && !mill.broken; i += 1) done({ do: 'move', axis, by: off() });
     },
     reads: (axis) => shows(mill, axis),

@@ -85,20 +85,41 @@ function setMiddle(at: Worker, clumsy: Clumsy): void {
   at.set({ kind: 'face', face: 'left' }, 'x', (clumsy.sets ?? ((said) => said))(0));
 }
 
-/** Touches two walls of the bore that face each other, drives to their middle, and sets what it is on the part. */
-function setBore(at: Worker, axis: 'x' | 'y', of: string, clumsy: Clumsy): void {
+/** Touches two walls of the bore that face each other, and logs each touch; then stands between them. */
+function touchWalls(at: Worker, axis: 'x' | 'y', of: string): void {
   const { hand } = at;
   const walls: readonly Wall[] = axis === 'x' ? ['bore-left', 'bore-right'] : ['bore-front', 'bore-back'];
-  const subject = { kind: 'round', of } as const;
-  for (const wall of walls) {
+  const means = walls.map((wall) => {
     const values = touchesOf(hand, wall, TOUCHES);
-    for (const value of values) at.touch(subject, axis, value, toward(wall));
+    for (const value of values) at.touch({ kind: 'round', of }, axis, value, toward(wall));
     backOff(hand, wall);
-  }
+    return values.reduce((sum, one) => sum + one, 0) / values.length;
+  });
+  hand.drive(axis, means.reduce((sum, one) => sum + one, 0) / means.length);
+}
+
+/** The middle of two walls, and what it is on the part set there. */
+function setBore(at: Worker, axis: 'x' | 'y', of: string, clumsy: Clumsy): void {
+  const { hand } = at;
+  const subject = { kind: 'round', of } as const;
+  touchWalls(at, axis, of);
   const middle = featureAnswer(at.book(), subject)?.[axis];
   if (!middle) return;
   hand.drive(axis, middle.found);
   at.set(subject, axis, (clumsy.sets ?? ((said) => said))(middle.nominal));
+}
+
+/** The middle of the bore by its walls, and the readout's second zero there. */
+function setSecond(at: Worker, of: string, { overFirst }: Clumsy): void {
+  const { hand } = at;
+  standInBore(hand);
+  for (const axis of ['x', 'y'] as const) touchWalls(at, axis, of);
+  const answer = featureAnswer(at.book(), { kind: 'round', of });
+  if (!answer?.x || !answer.y) return;
+  for (const axis of ['x', 'y'] as const) hand.drive(axis, answer[axis]?.found ?? 0);
+  if (overFirst !== true) hand.do({ do: 'scale', to: 'incremental' });
+  for (const axis of ['x', 'y'] as const) hand.do({ do: 'set', axis, value: 0 });
+  hand.do({ do: 'scale', to: 'absolute' });
 }
 
 /** Puts the reference in, everything clear and the spindle stopped, where a finder is there. */
@@ -194,6 +215,8 @@ function doThing(at: Worker, thing: LessonThing, clumsy: Clumsy): void {
       return boreToSize(at, thing.of, clumsy);
     case 'height':
       return faceDown(at, thing.remove, clumsy);
+    case 'second-zero':
+      return setSecond(at, thing.of, clumsy);
     case 'holes':
       return spotHoles(at, 'spot-drill-6', clumsy);
   }
@@ -208,7 +231,7 @@ export function doLesson(
 ): { marks: Marks; mill: Mill; book: Book; entries: Entry[] } {
   const at = worker(lesson, clumsy, beginning);
   takeUp(at, lesson, clumsy);
-  if (lesson.mill.bore && lesson.aims.length > 0) standInBore(at.hand);
+  if (lesson.mill.bore && lesson.aims.some((aim) => aim.axis !== 'z' && aim.by.kind === 'round')) standInBore(at.hand);
   for (const aim of lesson.aims) doAim(at, aim, clumsy);
   if (clumsy.clipOn) at.hand.do({ do: 'spin', rpm: 600 });
   for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);

@@ -45,6 +45,8 @@ export interface Clumsy {
   leavesOn?: true;
   /** All that is to come off, in one pass. */
   onePass?: true;
+  /** Types the second zero over the first. */
+  overFirst?: true;
   /** Circles so many times as wide as they are drawn. */
   circles?: number;
 }

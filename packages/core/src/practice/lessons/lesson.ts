@@ -34,7 +34,9 @@ export type LessonThing =
   /** A bore cut to its size, a face cut to its height, holes marked at their places. */
   | { thing: 'bore'; of: string }
   | { thing: 'height'; remove: number }
-  | { thing: 'holes' };
+  | { thing: 'holes' }
+  /** The readout's second zero, over the middle of the bore. */
+  | { thing: 'second-zero'; of: string };
 
 /** Something to learn by doing: what is on the mill, where its reckoning is, and what must be right in the end. */
 export interface Lesson {

@@ -1,4 +1,5 @@
 import type { Feature } from '../../record/datumPlan';
+import { FRONT, LEFT } from './faces';
 import type { Lesson } from './lesson';
 import { BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
 
@@ -41,6 +42,26 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
       'Lower the finder into the bore by eye, near its middle. It must clear the wall all round as it swings.',
       'Opposite walls cancel the finder’s size. Set X in the middle before you touch front and back, so that those are across the middle.',
       'Left wall, right wall, twice each; drive X to the middle the page says, set it to 30. Then front and back, drive Y to their middle, set it to 20. Read both back.',
+    ],
+  },
+  {
+    id: 'second-zero',
+    title: 'A second zero over a bore',
+    job: 'J5',
+    does: 'Set X and Y from the left and front face, then have the readout’s second zero, INC, stand over the bore’s middle. The first stays.',
+    par: { minutes: 15, acts: 330 },
+    mill: { ...kneeMill([probe]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter }, twoZeros: true },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'A second zero', { bored: true, plan: { finderId: probe.id } }),
+    begins: { station: 'datum', query: 'f=face.left' },
+    aims: [
+      { axis: 'x', by: LEFT },
+      { axis: 'y', by: FRONT },
+    ],
+    things: [{ thing: 'second-zero', of: BORE.id }],
+    hints: [
+      'ABS counts from the corner. INC is for what is drawn round the bore, and may be set as often as you like.',
+      'Both faces on ABS, read back. Then the bore’s walls, still on ABS: the page tells where its middle is.',
+      'Left face, X to −2.000; front face, Y to −2.000, read both back. Into the bore: left and right, front and back; drive to the middle the page says, change to INC, set X and Y to 0. Back to ABS.',
     ],
   },
   {

@@ -80,7 +80,8 @@ const placeOf = ({ part, setup }: Book, surface: Surface): number | undefined =>
 const isFace = (surface: Surface): surface is Face => (FACES as readonly string[]).includes(surface);
 
 /** Whether the person set it at the mill. */
-const wasSet = ({ events }: Mill, axis: Axis): boolean => events.some((one) => one.kind === 'set' && one.axis === axis);
+const wasSet = ({ events }: Mill, axis: Axis): boolean =>
+  events.some((one) => one.kind === 'set' && one.scale === 'absolute' && one.axis === axis);
 
 function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
   const error = wasSet(mill, aim.axis) ? shownAtZero(mill, book, aim) : undefined;
@@ -144,6 +145,7 @@ export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Mark
       axes,
       notReadBack,
       notSet: (['x', 'y', 'z'] as const).filter((axis) => lastZeroing(book, axis) !== undefined && !wasSet(mill, axis)),
+      second: (lesson.things ?? []).some(({ thing }) => thing === 'second-zero'),
       bored: boredAt(lesson, book),
       holes: book.patterns.flatMap(patternPositions),
       placeOf: (surface) => placeOf(book, surface),

@@ -34,6 +34,7 @@ export const MILL_SLIPS = [
   'whole-ball',
   'too-deep',
   'radius-for-diameter',
+  'second-over-first',
 ] as const;
 
 export type MillSlip = (typeof MILL_SLIPS)[number];
@@ -53,6 +54,8 @@ interface Came {
   notReadBack: readonly Axis[];
   /** Axes that the notebook has as set, and that nobody set at the mill. */
   notSet: readonly Axis[];
+  /** A second zero is asked for beside the first. */
+  second: boolean;
   /** What the notebook has a bore cut at, pass by pass, mm on the diameter. */
   bored: readonly number[];
   /** Where holes are to be, mm from the middle they lie round. */
@@ -110,6 +113,8 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
         ? [{ slip: 'backed-into', axis: event.axis }]
         : [];
     case 'set':
+      // A second zero may be anything.
+      if (event.scale === 'incremental') return [];
       return event.touching ? ofSetting(mill, came, event, event.touching) : [];
   }
 }
@@ -130,11 +135,21 @@ const ON_CIRCLE = 0.5;
 /** So far the indicator goes along a jaw that is read again, mm. */
 const ALONG = 60;
 
-function ofWork({ work, events }: Mill, { bored, holes }: Came): FoundSlip[] {
+/** An axis that was set while touching, and set again away from everything, on the same zero. */
+const typedOver = (events: readonly MillEvent[]): boolean =>
+  (['x', 'y'] as const).some((axis) => {
+    const sets = events.filter((one) => one.kind === 'set' && one.scale === 'absolute' && one.axis === axis);
+    const last = sets.at(-1);
+    return sets.length > 1 && last?.kind === 'set' && last.touching === undefined;
+  });
+
+function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
+  const { bored, holes } = came;
   if (work?.kind === 'vise') {
     if (!work.tight) return events.length + work.gone > 0 && work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
     return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
   }
+  if (came.second && typedOver(events)) return [{ slip: 'second-over-first' }];
   const cuts = events.flatMap((one) => (one.kind === 'cut' ? [one.set] : []));
   const step = (all: readonly number[], i: number) => (all[i] ?? NaN) - (all[i - 1] ?? NaN);
   const shifted = bored.some((_, i) => i > 0 && Math.abs(step(bored, i) - step(cuts, i)) > SLIDE);

@@ -1,5 +1,6 @@
 import { alignmentOf } from '../../book/alignmentPlan';
 import type { Book } from '../../book/book';
+import { featureAnswer } from '../../book/featureAnswer';
 import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../book/subjects/alignment';
 import { boreLog, measuringU } from '../../book/subjects/bore';
 import { runOutAllowed, runOutPlaces, toolRunOut } from '../../book/subjects/runOut';
@@ -48,6 +49,8 @@ export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark 
       return heightMark(mill, book, what.remove);
     case 'holes':
       return holesMark(mill, book);
+    case 'second-zero':
+      return secondMark(mill, book, what.of);
   }
 }
 
@@ -204,5 +207,24 @@ function holesMark({ events, hidden }: Mill, book: Book): ThingMark {
     said: marks.length === 0 ? undefined : 0,
     U: undefined,
     good: worst <= book.setup.tolerance && marks.length === places.length,
+  };
+}
+
+/** How far the readout's second zero is from a bore's middle; the first one is marked for itself. */
+function secondMark({ hidden, second, events }: Mill, book: Book, of: string): ThingMark {
+  const { bore, corner } = hidden;
+  const set = (['x', 'y'] as const).every((axis) =>
+    events.some((one) => one.kind === 'set' && one.scale === 'incremental' && one.axis === axis),
+  );
+  const off = bore && { x: corner.x + bore.x - second.x, y: corner.y + bore.y - second.y };
+  const is = off ? Math.hypot(off.x, off.y) : NaN;
+  const answer = featureAnswer(book, { kind: 'round', of });
+  const U = Math.hypot(answer?.x?.uncertainty.U ?? NaN, answer?.y?.uncertainty.U ?? NaN);
+  return {
+    thing: 'second-zero',
+    is,
+    said: set ? 0 : undefined,
+    U: Number.isFinite(U) ? U : undefined,
+    good: set && is <= book.setup.tolerance,
   };
 }

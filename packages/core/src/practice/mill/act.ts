@@ -11,7 +11,7 @@ import { trueThickness } from './hidden';
 import type { Coordinates } from './spec';
 import type { Mill } from './mill';
 import type { MillAct } from './millAct';
-import { shown } from './shown';
+import { shown, zeroInSight } from './shown';
 
 /** Near something a move is followed in pieces of so much, mm, so that nothing is driven through unseen. */
 const PIECE = 0.25;
@@ -52,6 +52,8 @@ export function act(mill: Mill, what: MillAct): Mill {
     }
     case 'turn':
       return handsClear({ ...mill, turned: mill.turned + what.by, arms: mill.arms + 1, dialReads: mill.dialReads + 1 });
+    case 'scale':
+      return { ...mill, scale: what.to };
     case 'zero-dial':
       return zeroedDial(mill);
     case 'caliper':
@@ -59,8 +61,9 @@ export function act(mill: Mill, what: MillAct): Mill {
     case 'set': {
       const { axis, value } = what;
       const raw = mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis];
-      const set = { ...mill, zero: { ...mill.zero, [axis]: raw - value } };
-      return noted(set, { kind: 'set', axis, value, touching: touching(mill) });
+      const zero = { ...zeroInSight(mill), [axis]: raw - value };
+      const set = mill.scale === 'incremental' ? { ...mill, second: zero } : { ...mill, zero };
+      return noted(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) });
     }
     default:
       return workAct(mill, what);

@@ -49,5 +49,5 @@ export type MillEvent = {
   /** Something gave way; `crossing` where it had left a side it had found, and was not raised since. */
   | { kind: 'crash'; surface: Surface; axis: Axis; crossing: boolean }
   /** A scale was given a figure; with what it was found by, where it still stands there. */
-  | { kind: 'set'; axis: Axis; value: number; touching: Touching | undefined }
+  | { kind: 'set'; axis: Axis; value: number; scale: 'absolute' | 'incremental'; touching: Touching | undefined }
 );

@@ -15,6 +15,9 @@ export interface Mill {
   at: Coordinates;
   /** What the scales call nothing. */
   zero: Coordinates;
+  /** A readout's second zero, for another feature, and which of the two is in sight. */
+  second: Coordinates;
+  scale: 'absolute' | 'incremental';
   rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
@@ -64,6 +67,8 @@ export function createMill(spec: MillSpec, hidden: Hidden): Mill {
     screw: start,
     at: start,
     zero: { x: 0, y: 0, z: 0 },
+    second: { x: 0, y: 0, z: 0 },
+    scale: 'absolute',
     rpm: 0,
     held: spec.contacts.find(({ id }) => id === spec.holds),
     between: undefined,

@@ -57,6 +57,8 @@ export interface MillSpec {
   bore?: Bore;
   /** A boss on it, the same. */
   boss?: Bore;
+  /** Its readout keeps a second zero for another feature. */
+  twoZeros?: true;
   /** Axes that can be moved; all three where it is left out. */
   axes?: readonly Axis[];
   /** It finds its own zero by switches, each time a little elsewhere: standard deviation, mm. */
