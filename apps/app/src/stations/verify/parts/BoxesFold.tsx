@@ -46,8 +46,7 @@ export function BoxesFold({ book }: { book: Book }) {
   return (
     <Fold title={count === 0 ? 'Clamps, jaws and stock' : `Clamps, jaws and stock: ${count}`}>
       <Words tone="soft">
-        Tap where a clamp stands, drag it to its place, then say how large it is. From the part’s front left top
-        corner.
+        Tap where a clamp stands, drag it to its place, then say how large it is. From the part’s front left top corner.
       </Words>
       <BoxesDrawing
         part={part}
