@@ -146,7 +146,7 @@ const typedOver = (events: readonly MillEvent[]): boolean =>
 function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
   const { bored, holes } = came;
   if (work?.kind === 'vise') {
-    if (!work.tight) return events.length + work.gone > 0 && work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
+    if (!work.tight) return work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
     return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
   }
   if (came.second && typedOver(events)) return [{ slip: 'second-over-first' }];

@@ -199,3 +199,12 @@ test('a dial reads in whole lines, and nothing off the metal or beyond its stop'
   expect(shows.mm).toBeCloseTo(0, 1);
   expect(shows.mm / 0.002).toBeCloseTo(Math.round(shows.mm / 0.002), 6);
 });
+
+test('an indicator put on a head that turns is thrown, as one that was left on it is', () => {
+  const spec = specOf('bore-to-size');
+  const still = createMill(spec, hide(spec, 4));
+  const turning = act(still, { do: 'spin', rpm: 100 });
+  expect(act(turning, { do: 'indicator', on: true }).broken).toBe('thrown');
+  expect(act(act(still, { do: 'indicator', on: true }), { do: 'spin', rpm: 100 }).broken).toBe('thrown');
+  expect(act(act(turning, { do: 'spin', rpm: 0 }), { do: 'indicator', on: true }).broken).toBeUndefined();
+});

@@ -135,7 +135,9 @@ function tilted(mill: Mill, work: WorkOf<'tilt'>, by: number): Mill {
 /** A hand at the head, whose spindle should stand. */
 function atHead(mill: Mill, work: WorkOf<'boring'>): Mill {
   const there = { ...mill, dialReads: mill.dialReads + 1, work };
-  return mill.rpm > 0 ? noted(there, { kind: 'hand-at-turning' }) : there;
+  if (mill.rpm === 0) return there;
+  const turning = noted(there, { kind: 'hand-at-turning' });
+  return work.indicator ? { ...noted(turning, { kind: 'indicator-on' }), broken: 'thrown' } : turning;
 }
 
 /** The bar is fed through: of what it is set beyond the bore, its spring leaves a share. */
