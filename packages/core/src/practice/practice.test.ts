@@ -97,7 +97,7 @@ test('every slip there is can be made, and is named in one lesson at least', () 
 
 describe('each slip is named where it is made', () => {
   test.each(CASES)('%s in %s', (slip, id, clumsy) => {
-    const COUNT = 100;
+    const COUNT = 40;
     const named = seeds(COUNT).filter((seed) =>
       doLesson(lesson(id), seed, clumsy).marks.slips.some((one) => one.slip === slip),
     );
