@@ -60,7 +60,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
     if (wide && move && !setting) onAct({ do: 'move', axis: move.axis, by: move.way * stepBy });
   });
   const felt = feel(mill);
-  useMillSound(mill.rpm, felt, mill.held?.kind === 'spring-finder');
+  useMillSound(mill.broken ? 0 : mill.rpm, felt, mill.held?.kind === 'spring-finder');
   const dial = dialShows(mill);
   const axes = AXES.filter((axis) => (mill.spec.axes ?? AXES).includes(axis));
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
