@@ -1,4 +1,4 @@
-import { boredTo, type SpringyBar } from '../practice/mill/work/bar';
+import { boredTo, type SpringyBar } from '../practice/mill/works/bar';
 import { chance, type Chance } from '../metrology/chance';
 import { bore } from './bore';
 import { boreInput, type BoreInput, type BorePass } from './bore.schema';

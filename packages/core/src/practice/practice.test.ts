@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
+import { mark } from './marking/mark';
 import { MILL_SLIPS, type MillSlip } from './marking/slips';
 import { act } from './mill/act';
 import { feel, nearest, tipOf } from './mill/contact';
@@ -93,6 +94,20 @@ test('every job has its lesson', () => {
 
 test('every slip there is can be made, and is named in one lesson at least', () => {
   expect(MILL_SLIPS.filter((slip) => !CASES.some(([named]) => named === slip))).toEqual([]);
+});
+
+test('a free pass at the same setting, logged or not, is no slide that moved', () => {
+  const right = doLesson(lesson('bore-to-size'), 3);
+  // The last pass is fed through once more before it is measured.
+  const again = act(act(right.mill, { do: 'spin', rpm: 100 }), { do: 'cut' });
+  const marks = mark(lesson('bore-to-size'), again, right.book, 0);
+  expect(again.events.filter(({ kind }) => kind === 'cut').length).toBeGreaterThan(
+    right.mill.events.filter(({ kind }) => kind === 'cut').length,
+  );
+  const [first, ...rest] = right.mill.events.filter(({ kind }) => kind === 'cut');
+  if (!first) throw new Error('nothing was cut');
+  const early = mark(lesson('bore-to-size'), { ...right.mill, events: [first, first, ...rest] }, right.book, 0);
+  expect([marks.slips, early.slips]).toEqual([[], []]);
 });
 
 describe('each slip is named where it is made', () => {

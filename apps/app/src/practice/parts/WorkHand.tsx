@@ -1,7 +1,7 @@
 import { dialShows } from '@zero-point/core/practice/mill/indicator';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import type { Work } from '@zero-point/core/practice/mill/work/work';
+import type { Work } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState, type ReactNode } from 'react';

@@ -143,14 +143,18 @@ const typedOver = (events: readonly MillEvent[]): boolean =>
     return sets.length > 1 && last?.kind === 'set' && last.touching === undefined;
   });
 
+/** Each setting once: a free pass at the same one is no other setting. */
+const settings = (all: readonly number[]): number[] => all.filter((set, i) => set !== all[i - 1]);
+
 function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
-  const { bored, holes } = came;
+  const { holes } = came;
+  const bored = settings(came.bored);
   if (work?.kind === 'vise') {
     if (!work.tight) return work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
     return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
   }
   if (came.second && typedOver(events)) return [{ slip: 'second-over-first' }];
-  const cuts = events.flatMap((one) => (one.kind === 'cut' ? [one.set] : []));
+  const cuts = settings(events.flatMap((one) => (one.kind === 'cut' ? [one.set] : [])));
   const step = (all: readonly number[], i: number) => (all[i] ?? NaN) - (all[i - 1] ?? NaN);
   const shifted = bored.some((_, i) => i > 0 && Math.abs(step(bored, i) - step(cuts, i)) > SLIDE);
   const marks = events.flatMap((one) => (one.kind === 'spotted' ? [one.at] : []));

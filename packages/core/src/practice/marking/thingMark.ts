@@ -9,8 +9,8 @@ import { patternPositions } from '../../positions/pattern';
 import { boxOf } from '../mill/box';
 import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hidden';
 import type { Mill } from '../mill/mill';
-import { SWING } from '../mill/work/swing';
-import { JAW } from '../mill/work/workAct';
+import { SWING } from '../mill/works/swing';
+import { JAW } from '../mill/works/workAct';
 import type { LessonThing } from '../lessons/lesson';
 
 /** What became of something that was to be lined up, found or made. Lengths mm. */

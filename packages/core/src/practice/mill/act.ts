@@ -4,7 +4,7 @@ import type { Surface } from './surface';
 import { bentDial, zeroedDial } from './indicator';
 import { noted } from './noted';
 import { pushed } from './screw';
-import { workAct } from './work/workAct';
+import { workAct } from './works/workAct';
 import { boxOf, topOf } from './box';
 import type { Touching } from './events';
 import { trueThickness } from './hidden';

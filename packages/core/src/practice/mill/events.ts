@@ -40,8 +40,8 @@ export type MillEvent = {
   /** The table was tilted into what stood low over it. */
   | { kind: 'swung-into' }
   /** A bore was cut at a setting, mm on the diameter. */
-  | { kind: 'cut'; set: number; locked: boolean }
-  | { kind: 'too-deep'; depth: number; most: number }
+  | { kind: 'cut'; set: number }
+  | { kind: 'too-deep' }
   /** A turning drill has marked the part: where, mm from its front left corner. */
   | { kind: 'spotted'; at: { x: number; y: number } }
   | { kind: 'too-fast'; contact: string; rpm: number; most: number }

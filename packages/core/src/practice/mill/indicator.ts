@@ -1,5 +1,5 @@
 import { cosDegrees, sinDegrees } from '../../units/degrees';
-import { SWING } from './work/swing';
+import { SWING } from './works/swing';
 import { boxOf } from './box';
 import { tipOf } from './contact';
 import { drawn, offAxis } from './hidden';

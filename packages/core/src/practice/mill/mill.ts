@@ -1,6 +1,6 @@
 import type { Hidden } from './hidden';
 import type { MillEvent } from './events';
-import { beginWork, type Work } from './work/work';
+import { beginWork, type Work } from './works/work';
 import type { Between, Contact, Coordinates, MillSpec } from './spec';
 
 /**

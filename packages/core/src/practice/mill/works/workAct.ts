@@ -145,7 +145,7 @@ function bored(mill: Mill, work: WorkOf<'boring'>, chanced: number): Mill {
   if (mill.rpm === 0) return mill;
   const right = boredTo(work.spring, work.bore, work.set);
   const bore = right > work.bore ? right + CUT_SD * chanced : right;
-  const cut = noted(mill, { kind: 'cut', set: work.set, locked: work.locked });
+  const cut = noted(mill, { kind: 'cut', set: work.set });
   return { ...cut, work: { ...work, bore: Math.max(bore, work.bore), cuts: work.cuts + 1 } };
 }
 
@@ -156,9 +156,9 @@ function faced(mill: Mill, work: WorkOf<'facing'>): Mill {
   if (depth <= 0) return mill;
   const cut = {
     ...mill,
-    work: { ...work, off: work.off + depth, deepest: Math.max(work.deepest, depth), passes: work.passes + 1 },
+    work: { ...work, off: work.off + depth, passes: work.passes + 1 },
   };
-  return depth > DEEPEST ? noted(cut, { kind: 'too-deep', depth, most: DEEPEST }) : cut;
+  return depth > DEEPEST ? noted(cut, { kind: 'too-deep' }) : cut;
 }
 
 /** By bore gauge, or by micrometer over what is left. */

@@ -25,8 +25,8 @@ export type Work =
       locks: number;
       cuts: number;
     }
-  /** How much came off the top, and the deepest of the passes that took it. */
-  | { kind: 'facing'; off: number; deepest: number; passes: number };
+  /** How much came off the top, in how many passes. */
+  | { kind: 'facing'; off: number; passes: number };
 
 export type WorkOf<K extends WorkKind> = Extract<Work, { kind: K }>;
 
@@ -91,6 +91,6 @@ export function beginWork({ work, bore }: MillSpec, seed: number): Work | undefi
       };
     }
     case 'facing':
-      return { kind: work, off: 0, deepest: 0, passes: 0 };
+      return { kind: work, off: 0, passes: 0 };
   }
 }
