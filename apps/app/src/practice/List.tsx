@@ -1,4 +1,4 @@
-import { BAD_DAY } from '@zero-point/core/practice/badDay/badDay';
+import { BAD_DAYS } from '@zero-point/core/practice/badDay/badDay';
 import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
@@ -89,7 +89,9 @@ export function PracticeList() {
           </Section>
         ))}
         <Section title="Something went wrong">
-          <LessonCard lesson={BAD_DAY} seed={seed} practised={practised} />
+          {BAD_DAYS.map((lesson) => (
+            <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
+          ))}
         </Section>
         <Section title="Free play">
           {FREE_PLAY.map((lesson) => (

@@ -10,6 +10,12 @@ const THINGS: Readonly<Record<ThingMark['thing'], { name: string; is: string; mi
   vise: { name: 'The jaw', is: 'is out by', missing: 'was not read at both ends' },
   centre: { name: 'The spindle', is: 'is off the middle by', missing: 'was not swept all round' },
   chuck: { name: 'The part', is: 'is off the table’s middle by', missing: 'was not read on all four sides' },
+  skew: {
+    name: 'The part',
+    is: 'lies turned, over its length by',
+    missing: 'was not found turned: its front face needs two places',
+    signed: true,
+  },
   'run-out': { name: 'The tool', is: 'runs out', missing: 'was not read all round' },
   ball: { name: 'The ball', is: 'works as wide as', missing: 'was not kept' },
   trigger: { name: 'The setter', is: 'answers a tool of no length at Z', missing: 'was not kept', signed: true },

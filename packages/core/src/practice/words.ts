@@ -96,14 +96,29 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     habit: 'Half of what two opposite sides differ by; then set the dial anew and read both again.',
   },
   'not-read-again': {
-    what: 'The bolts were tightened, and the jaw was not read again.',
-    does: 'Bolts move a vise: every edge of the part is as far out as that.',
-    habit: 'Tighten by halves in turn, then run the indicator from end to end once more.',
+    what: 'The bolts were tightened, and nothing was read again.',
+    does: 'Bolts move a vise or a table: every place on the part is as far out as that.',
+    habit: 'Tighten by halves in turn, then go over it with the indicator once more.',
   },
   'left-loose': {
-    what: 'The vise’s bolts were left loose.',
-    does: 'The first cut turns it.',
+    what: 'The bolts were left loose.',
+    does: 'The first cut takes vise or table with it.',
     habit: 'In line, tightened, and read again: in this order.',
+  },
+  'plug-in-chuck': {
+    what: 'The plug was held in a drill chuck.',
+    does: 'A drill chuck runs out by a tenth or more, and the table is drawn as far beside the spindle.',
+    habit: 'A plug, a pin or a finder goes into a collet.',
+  },
+  'not-seated': {
+    what: 'Z was set with the part off its parallels.',
+    does: 'The first cut presses it down, and every depth is off by as much.',
+    habit: 'Vise tight, a soft blow on either side, and both parallels tried: neither may move.',
+  },
+  'quill-moved': {
+    what: 'The quill stood elsewhere than when Z was set.',
+    does: 'The readout is on the knee and sees none of it: the tool cuts deeper, or higher, by as much.',
+    habit: 'Quill up to its stop and locked before the first touch, and left there.',
   },
   'lock-not-read': {
     what: 'The slide was locked, and the dial was not read again.',
@@ -178,6 +193,7 @@ export function feelWords(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): stri
   if (held.kind === 'spring-finder' || held.kind === 'bearing-finder') return finderWords(held.kind, felt, rpm);
   if (held.kind === 'probe') return felt === 'found' ? 'Its light is on: it has tripped.' : 'Its light is off.';
   if (held.kind === 'contact-light') return felt === 'found' ? 'Its lamp is lit: it touches.' : 'Its lamp is out.';
+  if (held.kind === 'plug') return felt === 'found' ? 'The plug sits, and no longer rocks.' : 'The plug is free.';
   if (!between) return felt === 'past' ? 'Metal on metal.' : felt === 'near' ? 'Close by the part.' : 'Free.';
   if (between.kind === 'block')
     return { clear: 'The block goes under freely.', near: 'The block goes under freely.', found: 'The block just slides under.', past: 'The block does not go under.' }[felt]; // prettier-ignore

@@ -1,5 +1,5 @@
 import { foundOf, type Found } from '@zero-point/core/practice/badDay/found';
-import { TROUBLES, type Trouble } from '@zero-point/core/practice/badDay/troubles';
+import type { Trouble } from '@zero-point/core/practice/badDay/trouble';
 import { troubleWords } from '@zero-point/core/practice/badDay/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -22,12 +22,13 @@ const FRAME = 220;
 /** What went wrong, as far as it was found: ticked, then held against what did. */
 export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
   const { height } = useWindowDimensions();
+  const { troubles = [] } = running.lesson;
   const [said, setSaid] = useState<readonly Trouble[]>([]);
   const [found, setFound] = useState<Found | undefined>(undefined);
   const tick = (trouble: Trouble) =>
     setSaid(said.includes(trouble) ? said.filter((one) => one !== trouble) : [...said, trouble]);
   const say = () => {
-    const next = foundOf(running.seed, said);
+    const next = foundOf(running.seed, troubles, said);
     usePractice.getState().keep({
       session: running.id,
       lesson: running.lesson.id,
@@ -50,7 +51,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
         ) : (
           <>
             <Words tone="soft">One to three of these. Tick what your touches show, and nothing else.</Words>
-            {TROUBLES.map((trouble) => (
+            {troubles.map((trouble) => (
               <TickBox
                 key={trouble}
                 label={troubleWords(trouble).what}

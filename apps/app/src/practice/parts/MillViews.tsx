@@ -136,33 +136,35 @@ function Above({ mill, x, y, scale }: SideProps) {
   const free = held?.kind === 'spring-finder' && rpm > 0 && feel(mill) === 'clear';
   return (
     <G>
-      <Rect
-        {...SCRIBED}
-        x={x(box.corner.x)}
-        y={y(box.corner.y + box.size.y)}
-        width={box.size.x * scale}
-        height={box.size.y * scale}
-      />
-      {round && (
-        <Circle
+      <G rotation={-(hidden.turned ?? 0)} originX={x(box.corner.x)} originY={y(box.corner.y)}>
+        <Rect
           {...SCRIBED}
-          cx={x(box.corner.x + round.x)}
-          cy={y(box.corner.y + round.y)}
-          r={((bored ?? 0) / 2) * scale}
+          x={x(box.corner.x)}
+          y={y(box.corner.y + box.size.y)}
+          width={box.size.x * scale}
+          height={box.size.y * scale}
         />
-      )}
-      {mill.events.map(
-        (event, i) =>
-          event.kind === 'spotted' && (
-            <Circle
-              key={i}
-              cx={x(box.corner.x + event.at.x)}
-              cy={y(box.corner.y + event.at.y)}
-              r={3}
-              fill={METAL.silver}
-            />
-          ),
-      )}
+        {round && (
+          <Circle
+            {...SCRIBED}
+            cx={x(box.corner.x + round.x)}
+            cy={y(box.corner.y + round.y)}
+            r={((bored ?? 0) / 2) * scale}
+          />
+        )}
+        {mill.events.map(
+          (event, i) =>
+            event.kind === 'spotted' && (
+              <Circle
+                key={i}
+                cx={x(box.corner.x + event.at.x)}
+                cy={y(box.corner.y + event.at.y)}
+                r={3}
+                fill={METAL.silver}
+              />
+            ),
+        )}
+      </G>
       {work?.kind === 'chuck' && (
         <SvgText
           x={x(box.corner.x + box.size.x / 2)}
@@ -233,8 +235,8 @@ function Front({ mill, x, y, scale }: SideProps) {
         [-1, 1].map((side) => (
           <Line
             key={side}
-            x1={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
-            x2={x(hidden.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
+            x1={x(box.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
+            x2={x(box.corner.x + (hidden.bore?.x ?? 0) + (side * (hidden.bore?.diameter ?? 0)) / 2)}
             y1={y(box.top)}
             y2={y(box.top - box.size.z)}
             stroke={METAL.silver}

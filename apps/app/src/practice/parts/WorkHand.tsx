@@ -4,12 +4,11 @@ import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Work } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { useState } from 'react';
 import { Choice } from '../../frame/Choice';
 import { TickBox } from '../../frame/TickBox';
-import { Words } from '../../theme/Words';
+import { Do, Row } from './hand';
+import { QuillHand, SeatHand, TableHand } from './HoldHand';
 
 interface WorkHandProps {
   mill: Mill;
@@ -38,6 +37,9 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
           <Do label="Home it" onPress={() => onAct({ do: 'home' })} />
         </Row>
       )}
+      {mill.spec.quill && <QuillHand mill={mill} unit={unit} onAct={onAct} />}
+      {work?.kind === 'seat' && <SeatHand work={work} onAct={onAct} />}
+      {work?.kind === 'table' && <TableHand work={work} onAct={onAct} />}
       {work?.kind === 'head' && <HeadTaps onAct={onAct} />}
       {work?.kind === 'vise' && <ViseHand work={work} onAct={onAct} />}
       {work?.kind === 'chuck' && <ChuckHand work={work} onAct={onAct} />}
@@ -76,7 +78,8 @@ const turnsByHand = ({ held, between, work, spec }: Mill): boolean =>
   between?.kind === 'stand' ||
   (held?.kind === 'probe' && held.runsOut !== undefined) ||
   (held?.kind === 'indicator' &&
-    (work?.kind === 'head' || (work === undefined && (spec.bore ?? spec.boss) !== undefined)));
+    (work?.kind === 'head' ||
+      ((work === undefined || work.kind === 'table') && (spec.bore ?? spec.boss) !== undefined)));
 
 const TAPS = ['0.1', '0.02', '0.005'] as const;
 
@@ -179,26 +182,3 @@ function HeadHand({ work, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>>)
     </>
   );
 }
-
-const Do = ({ label, off = false, onPress }: { label: string; off?: boolean; onPress: () => void }) => (
-  <Button compact mode="outlined" disabled={off} onPress={onPress} style={styles.do}>
-    {label}
-  </Button>
-);
-
-const Row = ({ says, children }: { says?: string; children: ReactNode }) => (
-  <View style={styles.row}>
-    {children}
-    {says !== undefined && (
-      <View role="status" style={styles.says}>
-        <Words kind="note">{says}</Words>
-      </View>
-    )}
-  </View>
-);
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
-  do: { flexGrow: 1 },
-  says: { flexGrow: 1, flexBasis: 120 },
-});

@@ -1,4 +1,5 @@
-import { TROUBLES, troublesOf, type Trouble } from './troubles';
+import { troublesOf } from './troubles';
+import type { Trouble } from './trouble';
 
 /** What was said of a bad day, against what happened. */
 export interface Found {
@@ -10,12 +11,12 @@ export interface Found {
   wrong: Trouble[];
 }
 
-/** Holds what a person says went wrong against what did. */
-export function foundOf(seed: number, said: readonly Trouble[]): Found {
-  const happened = troublesOf(seed);
+/** Holds what a person says went wrong against what did, of all that can go wrong there. */
+export function foundOf(seed: number, from: readonly Trouble[], said: readonly Trouble[]): Found {
+  const happened = troublesOf(seed, from);
   return {
-    named: TROUBLES.filter((one) => happened.includes(one) && said.includes(one)),
-    missed: TROUBLES.filter((one) => happened.includes(one) && !said.includes(one)),
-    wrong: TROUBLES.filter((one) => !happened.includes(one) && said.includes(one)),
+    named: from.filter((one) => happened.includes(one) && said.includes(one)),
+    missed: from.filter((one) => happened.includes(one) && !said.includes(one)),
+    wrong: from.filter((one) => !happened.includes(one) && said.includes(one)),
   };
 }

@@ -1,4 +1,4 @@
-import type { Trouble } from './troubles';
+import type { Trouble } from './trouble';
 
 interface TroubleWords {
   /** What happened. */
@@ -11,29 +11,49 @@ interface TroubleWords {
 
 const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   'moved-x': {
-    what: 'The part moved along X in the vise.',
-    shows: 'The left face comes back elsewhere; so does the right one, by the same.',
-    mend: 'Tighten the vise, touch the left face again, and set X anew. Everything drilled since is off by as much.',
+    what: 'The part moved along X.',
+    shows: 'The left face comes back elsewhere; so does the right one, by the same. Homing does not mend it.',
+    mend: 'Tighten what holds it, touch the left face again, and set X anew. Everything drilled since is off by as much.',
   },
   'moved-y': {
     what: 'The part moved along Y.',
-    shows: 'The front face comes back elsewhere.',
-    mend: 'Look at the fixed jaw and the stop, touch the front face again, and set Y anew.',
+    shows: 'The front face comes back elsewhere, by the same at both ends. Homing does not mend it.',
+    mend: 'Look at jaw, clamps and stop, touch the front face again, and set Y anew.',
   },
   'came-up': {
-    what: 'The part came up off its parallels.',
-    shows: 'Z comes back higher, and by the same with every tool.',
-    mend: 'Chips out, part tapped down until no parallel moves, then set Z anew with the reference.',
+    what: 'The part came up off what it stands on.',
+    shows: 'Z comes back higher on the same gauge, and by the same with every tool.',
+    mend: 'Chips out, part tapped down until nothing under it moves, then set Z anew with the reference.',
+  },
+  'jaw-burr': {
+    what: 'A burr on the jaw holds the part turned.',
+    shows: 'The front face stands further away at one end than at the other.',
+    mend: 'Part out, burr stoned off, jaw and part wiped; clamp it anew, and set X and Y anew.',
   },
   'tool-slipped': {
     what: 'Tool 2 slipped in its collet.',
-    shows: 'Z comes back with the reference, and not with tool 2.',
+    shows: 'Z comes back with the reference, and some tenths off with tool 2.',
     mend: 'Clean collet and shank, tighten, and touch tool 2 again.',
   },
+  'tool-swapped': {
+    what: 'Another cutter is in tool 2’s place.',
+    shows: 'Z comes back with the reference, and millimetres off with tool 2: no collet lets go so far.',
+    mend: 'Look at what is in the spindle and by caliper at how wide it is. The right one in, and touched again.',
+  },
   'finder-off': {
-    what: 'The spring finder is not the size it is marked.',
+    what: 'The finder is not the size it is marked.',
     shows: 'Every face comes back where it was, and the part is too wide or too narrow between two of them.',
     mend: 'Take another finder, measure this one by a known block, and set X and Y anew.',
+  },
+  'homing-shifted': {
+    what: 'It homed elsewhere: a switch answered late.',
+    shows: 'A face comes back elsewhere; homed once more, it is back where it was.',
+    mend: 'Clean the switch, home it twice, and look that a face comes back both times before anything is cut.',
+  },
+  'plate-worn': {
+    what: 'The plate is not as thick as it is marked.',
+    shows: 'On the plate Z comes back; on a block it does not. The caliper says the same.',
+    mend: 'Measure the plate, type what it is, and set Z anew. The tools have cut too high by the difference.',
   },
 };
 

@@ -99,10 +99,11 @@ function turnTo(at: Worker, angle: number): void {
 function overRound(at: Worker): void {
   const { hand } = at;
   const { hidden } = hand.mill();
+  const { corner } = boxOf(hand.mill()) ?? hidden;
   const round = hidden.bore ?? hidden.boss ?? { x: 0, y: 0 };
   raise(hand);
-  hand.toward('x', hidden.corner.x + round.x + 0.25);
-  hand.toward('y', hidden.corner.y + round.y - 0.2);
+  hand.toward('x', corner.x + round.x + 0.25);
+  hand.toward('y', corner.y + round.y - 0.2);
   lowerTo(hand, hidden.bore ? -4 : 2);
 }
 

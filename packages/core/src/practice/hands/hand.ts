@@ -66,14 +66,15 @@ export function raise(hand: Hand): void {
 
 /** Stands in the bore, low, about in its middle. */
 export function standInBore(hand: Hand): void {
-  const { hidden, spec } = hand.mill();
+  const box = boxOf(hand.mill());
+  const { spec } = hand.mill();
   raise(hand);
-  for (const axis of ['x', 'y'] as const) hand.toward(axis, hidden.corner[axis] + (spec.bore?.[axis] ?? 0));
+  for (const axis of ['x', 'y'] as const) hand.toward(axis, (box?.corner[axis] ?? 0) + (spec.bore?.[axis] ?? 0));
   lowerTo(hand, -DEPTH);
 }
 
-/** Stands before a side, low, some way off it. */
-export function standBefore(hand: Hand, surface: Exclude<Surface, 'top'>): void {
+/** Stands before a side, low, some way off it; so far along it as a share of its length. */
+export function standBefore(hand: Hand, surface: Exclude<Surface, 'top'>, along = 0.5): void {
   const { held } = hand.mill();
   const box = boxOf(hand.mill());
   if (!box) return;
@@ -82,7 +83,7 @@ export function standBefore(hand: Hand, surface: Exclude<Surface, 'top'>): void 
   const off = (held?.diameter ?? 0) / 2 + 5;
   const low = surface === 'left' || surface === 'front';
   raise(hand);
-  hand.toward(other, box.corner[other] + box.size[other] / 2);
+  hand.toward(other, box.corner[other] + box.size[other] * along);
   hand.toward(axis, box.corner[axis] + (low ? -off : box.size[axis] + off));
   lowerTo(hand, -DEPTH);
 }

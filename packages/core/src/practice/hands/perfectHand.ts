@@ -11,6 +11,7 @@ import type { Lesson, LessonAim, LessonThing } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
 import { hide } from '../mill/hidden';
 import { createMill, type Mill } from '../mill/mill';
+import { cornerOfTurned } from './cornerHand';
 import { boreToSize, faceDown, spotHoles } from './cutHand';
 import { lineUpVise, readRunOut, squareHead, sweepAndSet, sweepCentre, trueInChuck } from './dialHand';
 import {
@@ -24,6 +25,7 @@ import {
   touchesOf,
   type Hand,
 } from './hand';
+import { seatPart, underByPlug } from './holdHand';
 import { flipFace, probeInRing, setterByMaster } from './routineHand';
 import { AT, worker, type Beginning, type Clumsy, type Worker } from './worker';
 
@@ -36,10 +38,17 @@ function takeUp({ hand }: Worker, lesson: Lesson, clumsy: Clumsy): void {
   const contact = lesson.mill.contacts.find(({ id }) => id === finderId) ?? first;
   const turning = contact?.kind === 'spring-finder' ? 1000 : contact?.kind === 'bearing-finder' ? 100 : 0;
   hand.do({ do: 'hold', contact: contact?.id });
+  if (lesson.mill.quill && clumsy.quill !== 'loose') {
+    hand.do({ do: 'quill', by: -QUILL });
+    hand.do({ do: 'quill-lock', on: true });
+  }
   const [between] = lesson.mill.betweens;
   if (between && between.kind !== 'block') hand.do({ do: 'put', between: between.id });
   hand.do({ do: 'spin', rpm: clumsy.rpm ?? (cutter === undefined ? turning : 0) });
 }
+
+/** Surely up to its stop, mm. */
+const QUILL = 100;
 
 const TOUCHES = 3;
 
@@ -91,7 +100,7 @@ function touchWalls(at: Worker, axis: 'x' | 'y', of: string): void {
   const walls: readonly Wall[] = axis === 'x' ? ['bore-left', 'bore-right'] : ['bore-front', 'bore-back'];
   const means = walls.map((wall) => {
     const values = touchesOf(hand, wall, TOUCHES);
-    for (const value of values) at.touch({ kind: 'round', of }, axis, value, toward(wall));
+    for (const value of values) at.touch({ kind: 'round', of }, axis, value, { way: toward(wall) });
     backOff(hand, wall);
     return values.reduce((sum, one) => sum + one, 0) / values.length;
   });
@@ -146,7 +155,8 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
   if (!answer) return;
   const setTo = (clumsy.sets ?? ((said: number) => said))(answer.result.setZ);
   at.set({ kind: 'z-zero', tool: 1 }, 'z', setTo);
-  if (at.book().machine.habits.toolLengthSchool === 'touch-every-change')
+  const drill = hand.mill().spec.contacts.some(({ id }) => id === 'drill-4-2');
+  if (drill && at.book().machine.habits.toolLengthSchool === 'touch-every-change')
     changeAtSpot(at, gauge, answer.result.setZ, clumsy);
 }
 
@@ -178,7 +188,10 @@ function findLength(at: Worker, tool: number, contact: string): void {
 function doAim(at: Worker, aim: LessonAim, clumsy: Clumsy): void {
   if (aim.axis === 'z') setHeight(at, clumsy);
   else if (aim.by.kind === 'middle') setMiddle(at, clumsy);
-  else if (aim.by.kind === 'round') {
+  else if (aim.by.kind === 'corner') {
+    // One corner gives both.
+    if (aim.axis === 'x') cornerOfTurned(at, clumsy);
+  } else if (aim.by.kind === 'round') {
     if (roundWay(at.book(), aim.by.of) !== 'sweep') setBore(at, aim.axis, aim.by.of, clumsy);
     else if (aim.axis === 'x') sweepAndSet(at, aim.by.of);
   } else if (aim.by.kind === 'face') {
@@ -197,10 +210,14 @@ function doThing(at: Worker, thing: LessonThing, clumsy: Clumsy): void {
   switch (thing.thing) {
     case 'head':
       return squareHead(at);
+    // Found with the corner.
+    case 'skew':
+      return;
     case 'vise':
       return lineUpVise(at, clumsy);
     case 'centre':
-      return sweepCentre(at);
+      if (at.hand.mill().work?.kind === 'table') underByPlug(at, clumsy);
+      return clumsy.plug === 'not-swept' ? undefined : sweepCentre(at);
     case 'chuck':
       return trueInChuck(at, clumsy);
     case 'run-out':
@@ -232,6 +249,7 @@ export function doLesson(
   const at = worker(lesson, clumsy, beginning);
   takeUp(at, lesson, clumsy);
   if (lesson.mill.bore && lesson.aims.some((aim) => aim.axis !== 'z' && aim.by.kind === 'round')) standInBore(at.hand);
+  seatPart(at, clumsy);
   for (const aim of lesson.aims) doAim(at, aim, clumsy);
   if (clumsy.clipOn) at.hand.do({ do: 'spin', rpm: 600 });
   for (const { tool, contact } of lesson.tools ?? []) findLength(at, tool, contact);

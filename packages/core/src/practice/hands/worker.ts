@@ -3,7 +3,7 @@ import { currentEpoch, scaleOf } from '../../book/inForce';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import type { Entry, RowEntry } from '../../record/entry';
 import { withEntries } from '../../record/merge';
-import type { DialSubject, TouchedSubject } from '../../record/subject';
+import type { DialSubject, Subject, TouchedSubject } from '../../record/subject';
 import type { Approach, Axis } from '../../schema/quantities';
 import type { Lesson } from '../lessons/lesson';
 import type { Mill } from '../mill/mill';
@@ -47,6 +47,12 @@ export interface Clumsy {
   onePass?: true;
   /** Types the second zero over the first. */
   overFirst?: true;
+  /** Takes the plug that is in the drill chuck, or does not sweep after the bolts. */
+  plug?: 'in-chuck' | 'not-swept';
+  /** Tightens the vise, and lets the part stand as the jaw lifted it. */
+  seats?: false;
+  /** Leaves the quill loose. */
+  quill?: 'loose';
   /** Circles so many times as wide as they are drawn. */
   circles?: number;
 }
@@ -71,8 +77,8 @@ export interface Worker {
   hand: Hand;
   book: () => Book;
   entries: Entry[];
-  touch: (subject: TouchedSubject, axis: Axis, value: number, way?: Approach) => void;
-  set: (subject: TouchedSubject, axis: Axis, value: number) => void;
+  touch: (subject: TouchedSubject, axis: Axis, value: number, where?: { way?: Approach; across?: number }) => void;
+  set: (subject: Subject, axis: Axis, value: number) => void;
   /** Logs what an indicator's dial reads. */
   dial: (subject: DialSubject, indicator: string, value: number) => void;
   /** Logs anything else. */
@@ -96,7 +102,7 @@ export function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at:
     hand,
     book,
     entries,
-    touch: (subject, axis, value, way = -1) => {
+    touch: (subject, axis, value, { way = -1, across } = {}) => {
       const now = book();
       const { setup } = now;
       const face = subject.kind === 'face';
@@ -114,6 +120,7 @@ export function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at:
           place: { scale: scaleOf(now) },
           epoch: currentEpoch(now, axis),
           value,
+          ...(across !== undefined && { across: { text: String(across), value: across } }),
           source: { by: 'typed', text: String(value), unit: 'mm' },
           ticked: [],
           takenAt: when,

@@ -1,8 +1,9 @@
 import type { Alignment } from '../../record/alignment';
 import type { Lesson } from './lesson';
-import { BORE, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';
+import { BETWEENS, BORE, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';
 
-const { indicator } = TRAY;
+const { indicator, plug, chucked, cutter } = TRAY;
+const { block } = BETWEENS;
 
 /** How far out of line is still in line, mm. */
 const ALLOWED = 0.02;
@@ -80,6 +81,43 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
       'The left bolt is snug, the right end is free to be tapped. Pressed is plus.',
       'Read the left end, zero the dial there, go 120 along X, read the right end. More there: tap it away from you, by what the page says.',
       'Tip of the stylus below the jaw’s top, Y up to it until the dial lives. Read both ends, tap, read again; then tighten the bolts and read both ends once more.',
+    ],
+  },
+  {
+    id: 'parallels',
+    title: 'Down onto the parallels',
+    job: 'J1',
+    does: 'A jaw that is tightened lifts the part. Tap it down until neither parallel moves, then set Z on a block.',
+    par: { minutes: 7, acts: 70 },
+    mill: { ...kneeMill([cutter], [block]), work: 'seat' },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'On parallels', { heights: { surface: 0, lift: 0, step: 0.02 } }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    hints: [
+      'Tight first: a part is tapped down in a vise that holds it, not in one that lets it jump up again.',
+      'A parallel that slides has nothing on it. The blow goes above that one.',
+      'Tighten, try the parallels, a blow on the side that slides, try again, until both are held. Then Z on the block as always.',
+    ],
+  },
+  {
+    id: 'plug',
+    title: 'A table under the spindle, by a plug',
+    job: 'J4',
+    does: 'The turning table lies loose. A tapered plug draws its bore under the spindle; bolt it there, take the plug out, and sweep: bolting moves things.',
+    par: { minutes: 14, acts: 110 },
+    mill: {
+      ...kneeMill([plug, chucked, indicator]),
+      bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter },
+      work: 'table',
+    },
+    snapshot: (id, at) => practiceSnapshot(id, at, 'By a plug', { bored: true, more: { alignments: [CENTRE] } }),
+    begins: { station: 'alignment', query: 'task=centre' },
+    aims: [],
+    things: [{ thing: 'centre' }],
+    hints: [
+      'In a collet, never in the drill chuck: what the plug runs out by, the table stands beside the spindle.',
+      'Plug down until it sits, bolts tight while it sits, then up and out with it. After that nothing is believed before it is swept.',
+      'Over the bore by eye, down by small steps until the plug sits; bolts; up; indicator in, 4 into the bore. Zero it at 0°, read all four, move as the page says, and read all four again.',
     ],
   },
   {

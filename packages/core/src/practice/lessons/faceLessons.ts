@@ -1,5 +1,6 @@
 import type { Lesson } from './lesson';
-import { BACK, FRONT, LEFT, RIGHT } from './faces';
+import { featureKey } from '../../datum/feature';
+import { BACK, CORNER, FRONT, LEFT, RIGHT } from './faces';
 import { BETWEENS, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
 
 const { springFinder, ringFinder, probe, pin, cutter } = TRAY;
@@ -111,6 +112,27 @@ export const FACE_LESSONS: readonly Lesson[] = [
       'A probe never turns. See that the spindle is off before it goes in.',
       'Its ball is 4: half of it stands between its middle and the face.',
       'Left face by the finest step until the light is on, three times; set X to −2.000. Raise, front face the same, Y to −2.000. Read both back.',
+    ],
+  },
+  {
+    id: 'turned',
+    title: 'A part that lies turned',
+    job: 'J2',
+    does: 'Nobody lined it up. Touch the front face near both its ends and the left face once: the page tells how far it is turned and where its corner is. Set X and Y over that.',
+    par: { minutes: 12, acts: 230 },
+    mill: { ...kneeMill([springFinder]), turned: true },
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'It lies turned', { datum: { ways: { [featureKey(CORNER)]: 'square' } } }),
+    begins: { station: 'datum', query: `f=${featureKey(CORNER)}` },
+    aims: [
+      { axis: 'x', by: CORNER },
+      { axis: 'y', by: CORNER },
+    ],
+    things: [{ thing: 'skew', at: CORNER }],
+    hints: [
+      'Two places of one face tell how it lies; the further apart, the better. Where along the face each was belongs to the touch.',
+      'The corner is taken as square, so the left face needs one place. Half of the finder stands square to each face, not along X and Y.',
+      'Front face near its left end, X written down with it; near its right end, the same; left face, Y with it. Raise, drive X and Y to where the page says the corner is, set both to 0.000, read both back.',
     ],
   },
   {

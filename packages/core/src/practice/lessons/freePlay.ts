@@ -31,6 +31,7 @@ export const FREE_PLAY: readonly Lesson[] = [
       ...kneeMill(Object.values(TRAY), Object.values(BETWEENS)),
       bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter },
       twoZeros: true,
+      quill: true,
     },
     snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the knee mill', { bored: true }),
   }),

@@ -83,6 +83,24 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     ],
   },
   {
+    id: 'quill',
+    title: 'Knee and quill',
+    job: 'J13',
+    does: 'Somebody left the quill let down and loose. The readout is on the knee and sees none of it. Quill up and locked, then Z and the drill’s length on the block.',
+    par: { minutes: 11, acts: 130 },
+    mill: { ...kneeMill([cutter, drill], [block]), quill: true },
+    snapshot: (id, at) =>
+      practiceSnapshot(id, at, 'Knee and quill', { heights: { surface: 0, lift: 0, step: 0.02, moves: 'knee' } }),
+    begins: { station: 'heights', query: '' },
+    aims: [{ axis: 'z' }],
+    tools: [{ tool: 2, contact: drill.id }],
+    hints: [
+      'Two things move the tool up and down, and only one of them is read.',
+      'A loose quill sinks as tools are changed. Lock it before the first touch, and do all the rest with Z.',
+      'Quill up to its stop, lock it. End mill, block, raise by 0.02 until it passes, log, set Z, read back. Raise 40, drill in, the same beneath it, log it as tool 2.',
+    ],
+  },
+  {
     id: 'three-tools',
     title: 'Three tools on one block',
     job: 'J12',

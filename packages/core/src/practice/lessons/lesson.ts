@@ -2,6 +2,7 @@ import type { Feature } from '../../record/datumPlan';
 import type { Entry } from '../../record/entry';
 import type { Snapshot } from '../../record/snapshot';
 import type { StationName } from '../../record/stations';
+import type { Trouble } from '../badDay/trouble';
 import type { Mill } from '../mill/mill';
 import type { MillSpec } from '../mill/spec';
 
@@ -25,6 +26,8 @@ export interface LessonTool {
 export type LessonThing =
   /** A jaw, a spindle over a bore, or a part in a chuck, lined up; by the alignment of that name. */
   | { thing: 'head' | 'vise' | 'centre' | 'chuck' }
+  /** How far the part lies turned. */
+  | { thing: 'skew'; at: Feature }
   /** How far a tool runs out. */
   | { thing: 'run-out'; tool: number; contact: string }
   /** What a routine found of a gauge, or of the table's axis. */
@@ -58,6 +61,8 @@ export interface Lesson {
   pages?: readonly StationName[];
   /** What was done there before, where it does not begin on a mill that nobody touched. */
   before?: (seed: number, id: string, at: string) => { mill: Mill; entries: Entry[] };
+  /** What can have gone wrong there, where that is to be found. */
+  troubles?: readonly Trouble[];
   aims: readonly LessonAim[];
   tools?: readonly LessonTool[];
   things?: readonly LessonThing[];

@@ -1,4 +1,4 @@
-import { BAD_DAY } from '../badDay/badDay';
+import { BAD_DAYS } from '../badDay/badDay';
 import { ALIGN_LESSONS } from './alignLessons';
 import { CUT_LESSONS } from './cutLessons';
 import { DIAL_LESSONS } from './dialLessons';
@@ -23,6 +23,6 @@ export const LESSON_GROUPS: readonly { title: string; lessons: readonly Lesson[]
 export const LESSONS: readonly Lesson[] = LESSON_GROUPS.flatMap(({ lessons }) => lessons);
 
 /** Everything that can be practised. */
-const ALL: readonly Lesson[] = [...LESSONS, ...FREE_PLAY, BAD_DAY];
+const ALL: readonly Lesson[] = [...LESSONS, ...FREE_PLAY, ...BAD_DAYS];
 
 export const lessonById = (id: string): Lesson | undefined => ALL.find((lesson) => lesson.id === id);

@@ -34,6 +34,17 @@ export const TRAY = {
   // Its lamp lights through the part and a clip: the spindle stands.
   lamp: { id: 'lamp-finder-10', name: 'Lamp finder 10', kind: 'contact-light', diameter: 10, length: 75 },
   indicator: { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', diameter: 2, length: 95 },
+  // Its nose; a tenth wider with every millimetre up.
+  plug: { id: 'plug-24', name: 'Tapered plug, in a collet', kind: 'plug', diameter: 24, length: 90 },
+  chucked: {
+    id: 'plug-24-chuck',
+    name: 'Tapered plug, in the drill chuck',
+    kind: 'plug',
+    diameter: 24,
+    length: 110,
+    runsOut: 0.12,
+    inChuck: true,
+  },
   pin: { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', diameter: 6, length: 60 },
   cutter: { id: 'end-mill-10', name: 'End mill 10', kind: 'cutter', diameter: 10, length: 65, sticksOut: 2 },
   drill: { id: 'drill-4-2', name: 'Drill 4.2', kind: 'cutter', diameter: 4.2, length: 78, sticksOut: 2 },

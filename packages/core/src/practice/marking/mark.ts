@@ -49,7 +49,7 @@ function shownAtZero(mill: Mill, { part, setup }: Book, aim: LessonAim): number 
     const set = events.findLast((one) => one.kind === 'set' && one.axis === 'z');
     const name = set?.kind === 'set' ? set.touching?.contact : undefined;
     const tool = spec.contacts.find(({ id }) => id === name) ?? held;
-    return box.top + (tool ? trueLength(hidden, tool) : 0) - zero.z;
+    return box.top + mill.quill + (tool ? trueLength(hidden, tool) : 0) - zero.z;
   }
   const nominal = nominalOf(part, setup.partZero, aim.by, {})[axis] ?? 0;
   const at = box.corner[axis] + fromCorner(hidden, aim.by, axis) - nominal;

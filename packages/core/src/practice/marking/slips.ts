@@ -26,6 +26,9 @@ export const MILL_SLIPS = [
   'whole-for-half',
   'not-read-again',
   'left-loose',
+  'plug-in-chuck',
+  'not-seated',
+  'quill-moved',
   'lock-not-read',
   'parallels-left-in',
   'swung-into',
@@ -90,6 +93,10 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
       return [{ slip: 'sensor-left-in' }];
     case 'indicator-on':
       return [{ slip: 'indicator-left-on' }];
+    case 'unseated':
+      return [{ slip: 'not-seated', axis: 'z', off: event.by }];
+    case 'quill-moved':
+      return [{ slip: 'quill-moved' }];
     case 'parallels-in':
       return [{ slip: 'parallels-left-in' }];
     case 'swung-into':
@@ -108,6 +115,8 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
     case 'crash':
       return [{ slip: event.crossing ? 'not-raised' : 'drove-in' }];
     case 'found':
+      if (mill.spec.contacts.some(({ id, inChuck }) => inChuck && id === event.contact))
+        return [{ slip: 'plug-in-chuck' }];
       // With collars, what is found while backing off is off by the play.
       return mill.spec.reads === 'screw' && event.way !== toward(event.surface)
         ? [{ slip: 'backed-into', axis: event.axis }]
@@ -152,6 +161,11 @@ function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
   if (work?.kind === 'vise') {
     if (!work.tight) return work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
     return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
+  }
+  if (work?.kind === 'table') {
+    const put = events.some(({ kind }) => kind === 'found');
+    if (!work.tight) return put ? [{ slip: 'left-loose' }] : [];
+    return work.swept ? [] : [{ slip: 'not-read-again' }];
   }
   if (came.second && typedOver(events)) return [{ slip: 'second-over-first' }];
   const cuts = settings(events.flatMap((one) => (one.kind === 'cut' ? [one.set] : [])));

@@ -11,6 +11,7 @@ import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/
 import type { Mill } from '../mill/mill';
 import { SWING } from '../mill/works/swing';
 import { JAW } from '../mill/works/workAct';
+import type { Feature } from '../../record/datumPlan';
 import type { LessonThing } from '../lessons/lesson';
 
 /** What became of something that was to be lined up, found or made. Lengths mm. */
@@ -35,6 +36,8 @@ export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark 
     case 'centre':
     case 'chuck':
       return linedUp(mill, book, what.thing);
+    case 'skew':
+      return skewMark(mill, book, what.at);
     case 'run-out':
       return runOutMark(mill, book, what);
     case 'ball':
@@ -55,13 +58,15 @@ export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark 
 }
 
 /** How far out it truly is, mm, as the alignment counts it. */
-function outOf({ work, at, hidden }: Mill): number {
+function outOf(mill: Mill): number {
+  const { work, at, hidden } = mill;
   if (work?.kind === 'vise') return Math.abs(Math.tan(work.turn) * JAW);
   if (work?.kind === 'chuck') return Math.hypot(...work.off);
   // The worse of its two planes, over the whole swing.
   if (work?.kind === 'head') return SWING * Math.max(...Object.values(work.lean).map((one) => Math.abs(Math.tan(one))));
   const round = hidden.bore ?? hidden.boss;
-  return round ? Math.hypot(at.x - hidden.corner.x - round.x, at.y - hidden.corner.y - round.y) : NaN;
+  const { corner } = boxOf(mill) ?? hidden;
+  return round ? Math.hypot(at.x - corner.x - round.x, at.y - corner.y - round.y) : NaN;
 }
 
 /** Lined up, proven by the last pass, and still so. */
@@ -90,6 +95,21 @@ const saidOut = (answer: AlignmentAnswer): number =>
     : answer.task === 'vise' || answer.task === 'chuck' || (answer.task === 'centre' && answer.school === 'sweep')
       ? answer.result.error
       : NaN;
+
+/** How far the part lies turned, as what its long side is out by from end to end. */
+function skewMark({ hidden }: Mill, book: Book, at: Feature): ThingMark {
+  const skew = featureAnswer(book, at)?.skew;
+  const out = (angle: number) => book.part.size.x * Math.tan((angle * Math.PI) / 180);
+  const is = out(hidden.turned ?? 0);
+  const said = skew && out(skew.angle);
+  return {
+    thing: 'skew',
+    is,
+    said,
+    U: skew && out(skew.U),
+    good: said !== undefined && Math.abs(said - is) <= book.setup.tolerance,
+  };
+}
 
 /** Largest less smallest of what a tool's end stands out at the places it is read at. */
 function runOutMark(mill: Mill, book: Book, { tool, contact }: { tool: number; contact: string }): ThingMark {

@@ -1,11 +1,13 @@
 import type { Approach, Axis } from '../../schema/quantities';
 import { caliperOn, drilling, feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
 import type { Surface } from './surface';
-import { bentDial, zeroedDial } from './indicator';
+import { bentDial, dialShows, zeroedDial } from './indicator';
 import { noted } from './noted';
 import { pushed } from './screw';
+import { chance } from '../../metrology/chance';
+import { drawnUnder } from './works/plug';
 import { workAct } from './works/workAct';
-import { boxOf, topOf } from './box';
+import { boxOf, onPart, topOf } from './box';
 import type { Touching } from './events';
 import { trueThickness } from './hidden';
 import type { Coordinates } from './spec';
@@ -36,7 +38,7 @@ export function act(mill: Mill, what: MillAct): Mill {
       return spun(clipOn({ ...mill, rpm: Math.max(0, what.rpm) }));
     case 'hold': {
       const held = mill.spec.contacts.find(({ id }) => id === what.contact);
-      return spun({ ...handsClear(mill), held, found: false, under: false, pressing: false });
+      return spun({ ...sunk(handsClear(mill)), held, found: false, under: false, pressing: false });
     }
     case 'put': {
       const between = mill.spec.betweens.find(({ id }) => id === what.between);
@@ -51,7 +53,13 @@ export function act(mill: Mill, what: MillAct): Mill {
       return settled(put, nearest(put));
     }
     case 'turn':
-      return handsClear({ ...mill, turned: mill.turned + what.by, arms: mill.arms + 1, dialReads: mill.dialReads + 1 });
+      return handsClear(
+        swept({ ...mill, turned: mill.turned + what.by, arms: mill.arms + 1, dialReads: mill.dialReads + 1 }),
+      );
+    case 'quill':
+      return quilled(mill, what.by);
+    case 'quill-lock':
+      return mill.spec.quill ? { ...mill, quillLocked: what.on } : mill;
     case 'scale':
       return { ...mill, scale: what.to };
     case 'zero-dial':
@@ -63,11 +71,29 @@ export function act(mill: Mill, what: MillAct): Mill {
       const raw = mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis];
       const zero = { ...zeroInSight(mill), [axis]: raw - value };
       const set = mill.scale === 'incremental' ? { ...mill, second: zero } : { ...mill, zero };
-      return noted(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) });
+      return unseated(noted(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) }), axis);
     }
     default:
       return workAct(mill, what);
   }
+}
+
+/** An indicator swept by hand in a bore whose table is bolted. */
+function swept(mill: Mill): Mill {
+  const { work } = mill;
+  if (work?.kind !== 'table' || typeof dialShows(mill) !== 'object') return mill;
+  return { ...mill, work: { ...work, swept: work.tight } };
+}
+
+/** So far off its parallels a part's top is not where it will be, mm. */
+const SEATED = 0.015;
+
+/** Z was set while the part stood off what carries it, or lay loose. */
+function unseated(mill: Mill, axis: Axis): Mill {
+  const { work } = mill;
+  if (work?.kind !== 'seat' || axis !== 'z') return mill;
+  const by = (work.off.left + work.off.right) / 2;
+  return work.tight && by <= SEATED ? mill : noted(mill, { kind: 'unseated', by });
 }
 
 /** A setting so near the part, mm, was made while touching. */
@@ -106,6 +132,13 @@ const STRIDE = 1;
 /** So far it may go at once, mm: half of what is free where something is near. */
 const pieceFrom = (near: Near | undefined): number => (near ? Math.max(PIECE, near.gap / 2) : STRIDE);
 
+/** The same place, elsewhere along one axis. */
+const along = ({ x, y, z }: Coordinates, axis: Axis, to: number): Coordinates => ({
+  x: axis === 'x' ? to : x,
+  y: axis === 'y' ? to : y,
+  z: axis === 'z' ? to : z,
+});
+
 function move(start: Mill, axis: Axis, by: number): Mill {
   const way: Approach = by < 0 ? -1 : 1;
   if (start.spec.axes && !start.spec.axes.includes(axis)) return start;
@@ -114,15 +147,46 @@ function move(start: Mill, axis: Axis, by: number): Mill {
   let near = nearest(start);
   for (let gone = 0; gone < most && !mill.broken;) {
     gone = Math.min(most, gone + pieceFrom(near));
-    const screw: Coordinates = { ...mill.screw, [axis]: start.screw[axis] + way * gone };
-    const at: Coordinates = { ...mill.at, [axis]: pushed(mill.at[axis], screw[axis], mill.spec.play[axis]) };
-    const there = { ...mill, screw, at };
+    const screw = along(mill.screw, axis, start.screw[axis] + way * gone);
+    const at = along(mill.at, axis, pushed(mill.at[axis], screw[axis], mill.spec.play[axis]));
+    const there = pulledUnder({ ...mill, screw, at });
     near = nearest(there);
     mill = touched(settled(there, near), near, axis, way);
     if (bentDial(mill))
       mill = { ...noted(mill, { kind: 'crash', surface: 'front', axis, crossing: false }), broken: 'bent' };
   }
   return alongJaw({ ...mill, dialReads: mill.dialReads + 1 }, axis, most);
+}
+
+/** A loose table goes with a plug that comes down into its bore. */
+function pulledUnder(mill: Mill): Mill {
+  const box = mill.held?.kind === 'plug' ? boxOf(mill) : undefined;
+  return box ? drawnUnder(mill, box) : mill;
+}
+
+/** The quill let down, or up, as far as its stop and its lock let it: what the knee would do the other way, and the scales see nothing. */
+function quilled(mill: Mill, by: number): Mill {
+  const { spec, quill, quillLocked } = mill;
+  if (!spec.quill || quillLocked) return mill;
+  const to = Math.min(QUILL, Math.max(0, quill + by));
+  const moved = move(mill, 'z', quill - to);
+  const went = { ...moved, at: mill.at, screw: mill.screw, quill: quill + mill.at.z - moved.at.z };
+  return zWasSet(went) ? noted(went, { kind: 'quill-moved' }) : went;
+}
+
+/** A quill goes down so far, mm. */
+const QUILL = 80;
+
+const zWasSet = ({ events }: Mill): boolean => events.some((one) => one.kind === 'set' && one.axis === 'z');
+
+/** So far a quill that nobody locked sinks as a tool is changed, mm at least and at most. */
+const SINKS = { least: 0.2, most: 0.6 };
+
+function sunk(mill: Mill): Mill {
+  const { spec, quill, quillLocked, hidden, arms } = mill;
+  if (!spec.quill || quillLocked) return mill;
+  const sinks = { ...mill, quill: quill + chance(hidden.seed + arms * 7).between(SINKS.least, SINKS.most) };
+  return zWasSet(mill) ? noted(sinks, { kind: 'quill-moved' }) : sinks;
 }
 
 /** How far an indicator went along the jaw since its bolts were touched. */
@@ -136,13 +200,12 @@ function alongJaw(mill: Mill, axis: Axis, by: number): Mill {
 function settled(mill: Mill, near: Near | undefined): Mill {
   const free = mill.found && (!near || near.gap > FREE);
   const slid = mill.between?.kind === 'block' && near?.surface === 'top' && near.gap >= tripOf(mill, 'top');
-  return {
-    ...mill,
-    under: mill.under || slid,
-    ...(tipOf(mill) > topOf(mill) && { raisedAt: mill.events.length }),
-    pressing: mill.pressing && near !== undefined && near.gap <= FREE,
-    ...(free && { found: false, arms: mill.arms + 1 }),
-  };
+  const under = mill.under || slid;
+  const pressing = mill.pressing && near !== undefined && near.gap <= FREE;
+  const raisedAt = tipOf(mill) > topOf(mill) ? mill.events.length : mill.raisedAt;
+  // Most pieces of a move change nothing of this.
+  if (!free && under === mill.under && pressing === mill.pressing && raisedAt === mill.raisedAt) return mill;
+  return { ...mill, under, pressing, raisedAt, ...(free && { found: false, arms: mill.arms + 1 }) };
 }
 
 /** What comes of a piece of a move, where it comes to the part. */
@@ -167,7 +230,7 @@ function spotted(mill: Mill): Mill {
   const box = boxOf(mill);
   const near = nearest(mill);
   if (mill.work?.kind === 'facing' || !box || mill.found || !near || near.gap > -MARK) return mill;
-  const at = { x: mill.at.x - box.corner.x, y: mill.at.y - box.corner.y };
+  const at = onPart(mill, box, mill.at);
   return noted({ ...mill, found: true }, { kind: 'spotted', at });
 }
 

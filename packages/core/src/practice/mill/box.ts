@@ -1,3 +1,5 @@
+import type { Point } from '../../geometry/point';
+import { rotate } from '../../geometry/rotate';
 import type { Hidden } from './hidden';
 import type { Mill } from './mill';
 
@@ -18,6 +20,8 @@ export interface Box {
 export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | undefined {
   const { corner, size, top } = hidden;
   if (work?.kind === 'facing') return { corner, size: { ...size, z: size.z - work.off }, top: top - work.off };
+  if (work?.kind === 'seat') return { corner, size, top: top + (work.off.left + work.off.right) / 2 };
+  if (work?.kind === 'table') return { corner: { x: corner.x + work.moved.x, y: corner.y + work.moved.y }, size, top };
   if (work?.kind !== 'tilt') return hidden;
   const { axis, face, command } = work;
   if (command === 0) return { corner: { x: corner.x, y: axis.y - size.y / 2 }, size, top: axis.z + face };
@@ -30,8 +34,19 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | un
   };
 }
 
-/** The part as it was clamped: nothing cut off it, and its table not tilted. */
+/** A place seen from above in the mill's own frame, as it is on the part: from its front left corner along its own sides, mm. */
+export const onPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: Box, at: Point): Point =>
+  rotate({ x: at.x - corner.x, y: at.y - corner.y }, -turned);
+
+/** The other way about: where a place of the part is in the mill's own frame. */
+export function fromPart({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: Box, on: Point): Point {
+  const { x, y } = rotate({ x: on.x, y: on.y }, turned);
+  return { x: corner.x + x, y: corner.y + y };
+}
+
+/** The part as it should be clamped: down on its parallels, nothing cut off it, and its table not tilted. */
 export function clampedBox({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box {
+  if (work?.kind === 'table') return boxOf({ hidden, work }) ?? hidden;
   return (work?.kind === 'tilt' && boxOf({ hidden, work: { ...work, command: 0 } })) || hidden;
 }
 

@@ -1,4 +1,6 @@
-import { boxOf } from './box';
+import type { Point } from '../../geometry/point';
+import { boxOf, onPart } from './box';
+import { plugOver } from './works/plug';
 import { offAxis, trip, trueLength, trueRadius, trueThickness } from './hidden';
 import { chance } from '../../metrology/chance';
 import type { Mill } from './mill';
@@ -22,7 +24,8 @@ export interface Near {
 const BESIDE = 0.2;
 
 /** The end of what is in the spindle, in the mill's own frame, mm; the nose where there is nothing. */
-export const tipOf = ({ at, held, hidden }: Mill): number => at.z - (held ? trueLength(hidden, held) : 0);
+export const tipOf = ({ at, held, hidden, quill }: Mill): number =>
+  at.z - quill - (held ? trueLength(hidden, held) : 0);
 
 /**
  * What the contact is nearest to, by plain geometry: a round contact of true radius beside a block, or its end over the top.
@@ -34,9 +37,8 @@ export function nearest(mill: Mill): Near | undefined {
   const box = boxOf(mill);
   if (!held || !box || held.kind === 'indicator' || between?.kind === 'stand') return undefined;
   const radius = trueRadius(hidden, held);
-  const at = endOf(mill);
-  const x = at.x - box.corner.x;
-  const y = at.y - box.corner.y;
+  if (held.kind === 'plug') return plugOver(mill, box);
+  const { x, y } = onPart(mill, box, endOf(mill));
   const [beyondX, beyondY] = [beyond(x, box.size.x), beyond(y, box.size.y)];
   const outside = Math.hypot(Math.max(beyondX, 0), Math.max(beyondY, 0));
   const away = outside > 0 ? outside : Math.max(beyondX, beyondY);
@@ -44,13 +46,15 @@ export function nearest(mill: Mill): Near | undefined {
   const thick = trueThickness(hidden, between, held);
   // What stands on the part is not beside it.
   const beside = between && ON_TOP.has(between.kind) ? 0 : thick;
-  const wall = wallAt(mill, radius, beside);
+  const wall = wallAt(mill, { x, y }, radius + beside);
   if (drilling(mill) && away < 0 && !wall) return { surface: 'top', gap: tip - box.top };
   if (tip > box.top - BESIDE) {
     const clear = away >= radius || (wall !== undefined && wall.gap >= 0);
     return clear ? undefined : { surface: 'top', gap: tip - box.top - thick };
   }
   if (wall) return wall;
+  // Its middle is over the metal: it came from above.
+  if (away < 0) return { surface: 'top', gap: tip - box.top - thick };
   const side: Surface =
     beyondX > beyondY ? (x < box.size.x / 2 ? 'left' : 'right') : y < box.size.y / 2 ? 'front' : 'back';
   return { surface: side, gap: away - radius - beside };
@@ -63,18 +67,16 @@ function endOf({ at, held, hidden, turned }: Mill): { x: number; y: number } {
   return { x: at.x + off.x, y: at.y + off.y };
 }
 
-/** The wall of the bore that a contact inside it is nearest to. */
-function wallAt(mill: Mill, radius: number, thick: number): Near | undefined {
-  const { bore, corner } = mill.hidden;
+/** The wall of the bore that a contact inside it is nearest to: where on the part it stands, and half of it with what lies between. */
+function wallAt({ hidden: { bore } }: Mill, on: Point, radius: number): Near | undefined {
   if (!bore) return undefined;
-  const at = endOf(mill);
-  const x = at.x - corner.x - bore.x;
-  const y = at.y - corner.y - bore.y;
+  const x = on.x - bore.x;
+  const y = on.y - bore.y;
   const off = Math.hypot(x, y);
   if (off >= bore.diameter / 2) return undefined;
   const sideways = Math.abs(x) >= Math.abs(y);
   const surface: Wall = sideways ? (x < 0 ? 'bore-left' : 'bore-right') : y < 0 ? 'bore-front' : 'bore-back';
-  return { surface, gap: bore.diameter / 2 - off - radius - thick };
+  return { surface, gap: bore.diameter / 2 - off - radius };
 }
 
 /** How far outside an extent from 0 something lies; negative inside. */
@@ -124,7 +126,7 @@ export function feel(mill: Mill): Feel {
   if (gap > NEAR) return 'clear';
   if (turns(mill)) return gap <= 0 ? (mill.rpm > 0 ? 'found' : 'near') : 'near';
   const { between, held } = mill;
-  if (!between) return gap > 0 ? 'near' : held && LIGHTS.has(held.kind) ? 'found' : 'past';
+  if (!between) return gap > 0 ? 'near' : held && (LIGHTS.has(held.kind) || held.kind === 'plug') ? 'found' : 'past';
   // Its light is on from the first touch, however far past it is.
   if (LIGHTS.has(between.kind)) return gap <= 0 ? 'found' : 'near';
   if (between.kind === 'block') return gap < 0 ? 'past' : gap <= DRAGS.block ? 'found' : 'near';

@@ -37,6 +37,10 @@ export type MillEvent = {
   /** A part in a chuck was tapped away by so much where it stood so far out, mm. */
   | { kind: 'tapped'; by: number; out: number }
   | { kind: 'parallels-in' }
+  /** Z was set with the part off its parallels by so much, mm. */
+  | { kind: 'unseated'; by: number }
+  /** The quill went elsewhere, by itself or by hand, after Z was set. */
+  | { kind: 'quill-moved' }
   /** The table was tilted into what stood low over it. */
   | { kind: 'swung-into' }
   /** A bore was cut at a setting, mm on the diameter. */

@@ -10,12 +10,16 @@ export interface Hidden {
   top: number;
   /** True size of the part. */
   size: { x: number; y: number; z: number };
+  /** How far it lies turned about its front left corner, degrees counter-clockwise from above; not at all where it is left out. */
+  turned?: number;
   /** Where its bore or boss truly is, from its front left corner, and how wide. */
   bore?: Bore;
   boss?: Bore;
   /** By contact: so much wider than it is marked, and so much longer than it was when it was put in. */
   wider?: Readonly<Record<string, number>>;
   longer?: Readonly<Record<string, number>>;
+  /** By what lies between: so much less thick than it is marked. */
+  thinner?: Readonly<Record<string, number>>;
 }
 
 /** How far below the spindle's nose the top of the part lies at the start, and how far the part lies from it, mm. */
@@ -32,8 +36,12 @@ const BORES = 0x5eed;
 /** A setting ring is as wide as it says to so much: standard deviation, mm. */
 const RING_SD = 0.0005;
 
-/** What parts the draw of a plate from the part's. */
+/** What parts the draw of a plate from the part's, and that of how it lies. */
 const WORN = 0x1ead;
+const LIES = 0x51de;
+
+/** A part that was not pushed against its stop lies turned by so much at least and at most, degrees. */
+const TURNED = { least: 0.25, most: 0.6 };
 
 /** A part clamped somewhere on the table, not quite of its drawn size. */
 export function hide(spec: MillSpec, seed: number): Hidden {
@@ -42,6 +50,7 @@ export function hide(spec: MillSpec, seed: number): Hidden {
     seed,
     corner: { x: between(BESIDE.least, BESIDE.most), y: between(BESIDE.least, BESIDE.most) },
     top: -between(DOWN.least, DOWN.most),
+    ...(spec.turned && { turned: turnedBy(seed) }),
     ...(spec.bore && { bore: hiddenBore(spec.bore, seed) }),
     ...(spec.boss && { boss: hiddenBore(spec.boss, seed) }),
     size: {
@@ -50,6 +59,12 @@ export function hide(spec: MillSpec, seed: number): Hidden {
       z: spec.part.z + PART_SD * normal(),
     },
   };
+}
+
+/** How far a part lies turned that nobody lined up, or that a burr holds off the jaw: degrees, either way. */
+export function turnedBy(seed: number): number {
+  const { between, pick } = chance(seed + LIES);
+  return pick(1, -1) * between(TURNED.least, TURNED.most);
 }
 
 /** A bore a little beside its drawn place, and a little wider or narrower. */
@@ -84,18 +99,39 @@ const factsOf = ({ kind }: Contact | Between) =>
 /** What decides how well a touch comes back: what lies between where there is something, else the contact itself. */
 const feltBy = (contact: Contact, between: Between | undefined) => factsOf(between ?? contact);
 
+/** What was reckoned of each thing on a mill: while it moves, the same is asked over and over. */
+const keeps = () => {
+  const of = new WeakMap<Hidden, Map<Contact, number>>();
+  return (hidden: Hidden, contact: Contact, reckon: () => number): number => {
+    const made = of.get(hidden) ?? new Map<Contact, number>();
+    of.set(hidden, made);
+    const value = made.get(contact) ?? reckon();
+    made.set(contact, value);
+    return value;
+  };
+};
+
+const radii = keeps();
+const lengths = keeps();
+
 /** True radius of a contact, mm: as marked, and off by its own error. A cutter is as a caliper has it. */
 export const trueRadius = (hidden: Hidden, contact: Contact): number =>
+  radii(hidden, contact, () => reckonedRadius(hidden, contact));
+
+const reckonedRadius = (hidden: Hidden, contact: Contact): number =>
   (contact.diameter + (hidden.wider?.[contact.id] ?? 0)) / 2 +
   (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
 
 /** From the spindle's nose to the contact's end, mm: a cutter is clamped a little deeper or less each time. */
-export const trueLength = (hidden: Hidden, { id, length, sticksOut = 0 }: Contact): number =>
+export const trueLength = (hidden: Hidden, contact: Contact): number =>
+  lengths(hidden, contact, () => reckonedLength(hidden, contact));
+
+const reckonedLength = (hidden: Hidden, { id, length, sticksOut = 0 }: Contact): number =>
   length + sticksOut * drawn(hidden, `length ${id}`) + (hidden.longer?.[id] ?? 0);
 
 /** How much less thick it is than its marking says, mm: a plate that was ground, or is another one. */
-function worn({ seed }: Hidden, { id, thinner }: Between): number {
-  return thinner ? chance(seed + id.length * WORN).between(thinner.least, thinner.most) : 0;
+function worn({ seed, thinner: known }: Hidden, { id, thinner }: Between): number {
+  return known?.[id] ?? (thinner ? chance(seed + id.length * WORN).between(thinner.least, thinner.most) : 0);
 }
 
 /** True thickness of what lies between, mm. Of a pin and a feeler the pin's error is that of both. */
@@ -106,25 +142,36 @@ export const trueThickness = (hidden: Hidden, between: Between | undefined, cont
       (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
     : 0;
 
+/** What touches what, with what between. */
+interface Tripping {
+  contact: Contact;
+  between: Between | undefined;
+  surface: string;
+  arms: number;
+}
+
 /**
  * How much before (+) or behind (−) true contact it trips, mm: another way at each surface, the same at every touch there,
  * and each time a little else.
  *
  * @param arms how often it was free to trip before
  */
-export function trip(
-  hidden: Hidden,
-  {
-    contact,
-    between,
-    surface,
-    arms,
-  }: { contact: Contact; between: Between | undefined; surface: string; arms: number },
-): number {
+export function trip(hidden: Hidden, of: Tripping): number {
+  const last = lastTrips.get(hidden);
+  if (last && same(last.of, of)) return last.value;
+  const { contact, between, surface, arms } = of;
   const { touchU } = feltBy(contact, between);
   const name = nameOf(contact, between);
-  return tripAt(hidden, contact, between, surface) + touchU * drawn(hidden, `touch ${name} ${arms}`);
+  const value = tripAt(hidden, contact, between, surface) + touchU * drawn(hidden, `touch ${name} ${arms}`);
+  lastTrips.set(hidden, { of, value });
+  return value;
 }
+
+/** The last trip that was asked for of a mill: while it moves, the same one is asked for over and over. */
+const lastTrips = new WeakMap<Hidden, { of: Tripping; value: number }>();
+
+const same = (a: Tripping, b: Tripping): boolean =>
+  a.arms === b.arms && a.surface === b.surface && a.contact === b.contact && a.between === b.between;
 
 const nameOf = (contact: Contact, between: Between | undefined): string => `${contact.id} ${between?.id ?? ''}`;
 

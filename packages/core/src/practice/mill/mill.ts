@@ -18,6 +18,11 @@ export interface Mill {
   /** A readout's second zero, for another feature, and which of the two is in sight. */
   second: Coordinates;
   scale: 'absolute' | 'incremental';
+  /** So far from its true place it found its own zero the last time. */
+  homedOff: Coordinates;
+  /** How far the quill is let down, mm, and whether it is locked; where the mill has one. */
+  quill: number;
+  quillLocked: boolean;
   rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
@@ -52,6 +57,9 @@ export interface Mill {
 /** An indicator's zero as it comes out of its box, mm of its travel. */
 const MIDDLE_OF_TRAVEL = 0.8;
 
+/** A quill is left let down by so much, mm. */
+const LEFT_DOWN = 12;
+
 /** High above and away from the part; over the middle of the work along an axis that cannot be moved. */
 function startAt({ axes = ['x', 'y', 'z'] }: MillSpec, { corner, size, bore }: Hidden): Coordinates {
   const over = (axis: 'x' | 'y') => (axes.includes(axis) ? 0 : corner[axis] + (bore?.[axis] ?? size[axis] / 2));
@@ -69,6 +77,10 @@ export function createMill(spec: MillSpec, hidden: Hidden): Mill {
     zero: { x: 0, y: 0, z: 0 },
     second: { x: 0, y: 0, z: 0 },
     scale: 'absolute',
+    homedOff: { x: 0, y: 0, z: 0 },
+    // As somebody left it.
+    quill: spec.quill ? LEFT_DOWN : 0,
+    quillLocked: false,
     rpm: 0,
     held: spec.contacts.find(({ id }) => id === spec.holds),
     between: undefined,

@@ -21,11 +21,17 @@ export const millAct = z.discriminatedUnion('do', [
    * that its swing's right or back end goes down by so much.
    */
   z.object({ do: z.literal('tap'), by: length, along: z.enum(['x', 'y']).optional() }),
-  /** Tightens the vise's bolts, or loosens them. */
+  /** Tightens the bolts of a vise or a table, or the vise on a part; or loosens them. */
   z.object({ do: z.literal('bolts'), tight: z.boolean() }),
   /** Commands the rotary axis so far on, degrees. */
   z.object({ do: z.literal('index'), by: angle }),
   z.object({ do: z.literal('parallels'), in: z.boolean() }),
+  /** A blow of a soft hammer on a side of the part, down onto its parallels; and a finger at them, whether they move. */
+  z.object({ do: z.literal('blow'), side: z.enum(['left', 'right']) }),
+  z.object({ do: z.literal('try') }),
+  /** Lets the quill down by so much, mm, or up to its stop; and locks it. */
+  z.object({ do: z.literal('quill'), by: length }),
+  z.object({ do: z.literal('quill-lock'), on: z.boolean() }),
   /** Puts the indicator on the boring head, or takes it off. */
   z.object({ do: z.literal('indicator'), on: z.boolean() }),
   /** Moves the boring head's slide out by so much on the radius, and locks it. */

@@ -2,7 +2,7 @@ import type { Axis } from '../../schema/quantities';
 
 /** What goes into the spindle and finds a face or a height, by how it shows that it has. */
 export type ContactKind =
-  'spring-finder' | 'bearing-finder' | 'contact-light' | 'probe' | 'pin' | 'cutter' | 'indicator';
+  'spring-finder' | 'bearing-finder' | 'contact-light' | 'probe' | 'pin' | 'cutter' | 'indicator' | 'plug';
 
 export interface Contact {
   id: string;
@@ -16,6 +16,8 @@ export interface Contact {
   sticksOut?: number;
   /** Fastest it may turn, rev/min. */
   mostRpm?: number;
+  /** It is held by three jaws that were never meant to be true. */
+  inChuck?: true;
   /** How far its end may stand off the spindle's axis: standard deviation, mm. */
   runsOut?: number;
 }
@@ -53,12 +55,16 @@ export interface MillSpec {
   betweens: readonly Between[];
   /** Size of the part as it is drawn, mm. */
   part: Coordinates;
+  /** It lies turned in its vise, nobody knows how far. */
+  turned?: true;
   /** A bore through it: its centre from the front left corner, and its diameter, as they are drawn, mm. */
   bore?: Bore;
   /** A boss on it, the same. */
   boss?: Bore;
   /** Its readout keeps a second zero for another feature. */
   twoZeros?: true;
+  /** The spindle's quill can be let down and locked apart from the knee. */
+  quill?: true;
   /** Axes that can be moved; all three where it is left out. */
   axes?: readonly Axis[];
   /** It finds its own zero by switches, each time a little elsewhere: standard deviation, mm. */
@@ -69,5 +75,8 @@ export interface MillSpec {
   work?: WorkKind;
 }
 
-/** A head that leans, a jaw to be lined up, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height. */
-export type WorkKind = 'head' | 'vise' | 'chuck' | 'tilt' | 'boring' | 'facing';
+/**
+ * A head that leans, a jaw to be lined up, a part to be tapped down onto its parallels, a turning table to be brought under
+ * the spindle, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height.
+ */
+export type WorkKind = 'head' | 'vise' | 'seat' | 'table' | 'chuck' | 'tilt' | 'boring' | 'facing';

@@ -6,6 +6,15 @@ import type { MillSpec, WorkKind } from '../spec';
 export type Work =
   /** The jaw's turn, counter-clockwise from above, in radians; its bolts; and how far the indicator went along it since they were touched. */
   | { kind: 'vise'; turn: number; tight: boolean; gone: number }
+  /** How far a part stands off its parallels at either side; whether the vise is tight; which parallel moved as they were tried. */
+  | {
+      kind: 'seat';
+      off: { left: number; right: number };
+      tight: boolean;
+      tried: { left: boolean; right: boolean } | undefined;
+    }
+  /** How far a table with its part has been moved; whether it is bolted, and was swept since. */
+  | { kind: 'table'; moved: { x: number; y: number }; tight: boolean; swept: boolean }
   /** How far the head leans to the right and away from the operator, radians. */
   | { kind: 'head'; lean: { x: number; y: number } }
   /** The part's middle off the table's, toward its marks 0 and 90; the mark that looks at the operator; parallels under it. */
@@ -60,6 +69,10 @@ export function beginWork({ work, bore }: MillSpec, seed: number): Work | undefi
         kind: work,
         lean: { x: side() * between(LEAN.least, LEAN.most), y: side() * between(LEAN.least, LEAN.most) },
       };
+    case 'seat':
+      return { kind: work, off: { left: 0, right: 0 }, tight: false, tried: undefined };
+    case 'table':
+      return { kind: work, moved: { x: 0, y: 0 }, tight: false, swept: false };
     case 'chuck':
       return {
         kind: work,

@@ -1,4 +1,4 @@
-import { chance } from '../../../metrology/chance';
+import { chance, type Chance } from '../../../metrology/chance';
 import { tipOf } from '../contact';
 import { boxOf, reachOf } from '../box';
 import { SWING } from './swing';
@@ -10,7 +10,21 @@ import type { WorkOf } from './work';
 
 export type WorkAct = Extract<
   MillAct,
-  { do: 'tap' | 'bolts' | 'index' | 'parallels' | 'indicator' | 'head' | 'lock' | 'home' | 'cut' | 'measure' }
+  {
+    do:
+      | 'tap'
+      | 'bolts'
+      | 'blow'
+      | 'try'
+      | 'index'
+      | 'parallels'
+      | 'indicator'
+      | 'head'
+      | 'lock'
+      | 'home'
+      | 'cut'
+      | 'measure';
+  }
 >;
 
 /** Length of the jaw that is lined up, mm, from the bolt that stays snug to the end that is tapped. */
@@ -44,7 +58,11 @@ export function workAct(mill: Mill, what: WorkAct): Mill {
     case 'tap':
       return tapped(next, what, 1 + TAP * by.normal());
     case 'bolts':
-      return work?.kind === 'vise' ? bolted(next, work, what.tight, by.between(-BOLTED, BOLTED)) : mill;
+      return tightened(next, what.tight, by);
+    case 'blow':
+      return work?.kind === 'seat' ? blown(next, work, what.side, by) : mill;
+    case 'try':
+      return work?.kind === 'seat' ? { ...next, work: { ...work, tried: loose(work) } } : mill;
     case 'index':
       return work?.kind === 'chuck'
         ? turnedChuck(next, work, what.by)
@@ -99,6 +117,44 @@ function tapVise(mill: Mill, work: WorkOf<'vise'>, moved: number): Mill {
 function bolted(mill: Mill, work: WorkOf<'vise'>, tight: boolean, moved: number): Mill {
   const turn = tight && !work.tight ? work.turn + moved / JAW : work.turn;
   return { ...mill, dialReads: mill.dialReads + 1, work: { ...work, turn, tight, gone: 0 } };
+}
+
+/** A table goes so far as it is bolted, mm either way; a part is lifted so far by the jaw that presses it, mm. */
+const BOLTED_TABLE = 0.03;
+const LIFTED = { least: 0.05, most: 0.2 };
+
+/** Whatever is held tight there, or let loose. */
+function tightened(mill: Mill, tight: boolean, by: Chance): Mill {
+  const { work } = mill;
+  switch (work?.kind) {
+    case 'vise':
+      return bolted(mill, work, tight, by.between(-BOLTED, BOLTED));
+    case 'table': {
+      const go = (mm: number) => (tight && !work.tight ? mm + by.between(-BOLTED_TABLE, BOLTED_TABLE) : mm);
+      const moved = { x: go(work.moved.x), y: go(work.moved.y) };
+      return { ...mill, dialReads: mill.dialReads + 1, work: { ...work, moved, tight, swept: false } };
+    }
+    case 'seat': {
+      const lifts = () => (tight ? by.between(LIFTED.least, LIFTED.most) : 0);
+      const off = tight === work.tight ? work.off : { left: lifts(), right: lifts() };
+      return { ...mill, work: { ...work, off, tight, tried: undefined } };
+    }
+    default:
+      return mill;
+  }
+}
+
+/** A parallel moves under a part that stands off it by more than this, mm. */
+const MOVES = 0.008;
+
+const loose = ({ off }: WorkOf<'seat'>) => ({ left: off.left > MOVES, right: off.right > MOVES });
+
+/** A blow takes a side most of the way down, and the other with it a little. */
+function blown(mill: Mill, work: WorkOf<'seat'>, side: 'left' | 'right', by: Chance): Mill {
+  const other = side === 'left' ? 'right' : 'left';
+  const leaves = by.between(0.05, 0.35);
+  const off = { ...work.off, [side]: work.off[side] * leaves, [other]: work.off[other] * 0.8 };
+  return { ...mill, work: { ...work, off, tried: undefined } };
 }
 
 /** Pushed away from the operator by so much, the mark that looks at him goes with it. */
@@ -175,12 +231,14 @@ function measured(mill: Mill, chanced: number): Mill {
 function homed(mill: Mill, chanced: () => number): Mill {
   const sd = mill.spec.homes;
   if (sd === undefined) return mill;
-  const { zero } = mill;
+  const { zero, homedOff: was } = mill;
+  const off = { x: sd * chanced(), y: sd * chanced(), z: sd * chanced() };
   return {
     ...mill,
     screw: START,
     at: START,
-    zero: { x: zero.x + sd * chanced(), y: zero.y + sd * chanced(), z: zero.z + sd * chanced() },
+    zero: { x: zero.x - was.x + off.x, y: zero.y - was.y + off.y, z: zero.z - was.z + off.z },
+    homedOff: off,
     found: false,
     pressing: false,
     under: false,
