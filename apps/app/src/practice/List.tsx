@@ -2,9 +2,9 @@ import { BAD_DAYS } from '@zero-point/core/practice/badDay/badDay';
 import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
-import { nextLesson, slipCounts, type Practised } from '@zero-point/core/practice/progress';
+import { nextLesson, practisedBy, slipCounts, type Practised } from '@zero-point/core/practice/progress';
 import { millSlipWords } from '@zero-point/core/practice/words';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';
 import { Choice } from '../frame/Choice';
@@ -15,6 +15,10 @@ import { useWide } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { usePractice } from '../stores/practice';
+import { usePractised } from '../stores/practised';
+import { useShop } from '../api/queries';
+import { ownLessons } from '../stores/ownMachines';
+import { WhoPractises } from './parts/WhoPractises';
 import { lessonPath } from './path';
 
 /** How a lesson went so far, in a few words. */
@@ -48,7 +52,12 @@ const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
 /** The practice mill's lessons, in the order people work; free play; and a bad day. */
 export function PracticeList() {
   const { palette } = useLook();
-  const practised = usePractice((state) => state.practised);
+  const all = usePractised((state) => state.practised);
+  const person = usePractised((state) => state.person);
+  const practised = useMemo(() => practisedBy(all, person), [all, person]);
+  const { data: shop } = useShop();
+  // Their copies are kept on this device as they are made.
+  const own = useMemo(() => (shop ? ownLessons(shop) : []), [shop]);
   const unit = usePractice((state) => state.unit);
   const setUnit = usePractice((state) => state.chooseUnit);
   // Another part, somewhere else on the table, each time.
@@ -73,6 +82,7 @@ export function PracticeList() {
           ]}
           onChange={setUnit}
         />
+        <WhoPractises />
         {next && (
           <Section title={`Next: ${WHY[why]}`}>
             <LessonCard lesson={next} seed={seed} practised={practised} />
@@ -93,7 +103,14 @@ export function PracticeList() {
             <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
           ))}
         </Section>
-        <Section title="Free play">
+        {own.length > 0 && (
+          <Section title="Free play, on your machines">
+            {own.map((lesson) => (
+              <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
+            ))}
+          </Section>
+        )}
+        <Section title="Free play, on the practice machines">
           {FREE_PLAY.map((lesson) => (
             <LessonCard key={lesson.id} lesson={lesson} seed={seed} practised={practised} />
           ))}

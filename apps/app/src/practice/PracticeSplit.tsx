@@ -13,7 +13,8 @@ import { TARGET } from '../frame/layout';
 import { ShapeOfPart, TakenFromHeight, useShape } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
-import { usePractice, type Running } from '../stores/practice';
+import type { Running } from '../stores/practice';
+import { usePractised } from '../stores/practised';
 import { stationPath } from '../stations/path';
 import { lessonPath } from './path';
 import { BadDayDialog } from './parts/BadDayDialog';
@@ -135,7 +136,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const hintNow = lesson.hints[Math.min(hint, lesson.hints.length - 1)];
   const haveMarked = () => {
     const { slips, passed } = mark(lesson, mill, book, countOf(running.acts));
-    usePractice.getState().keep({
+    usePractised.getState().keep({
       session: running.id,
       lesson: lesson.id,
       at: new Date().toISOString(),

@@ -15,7 +15,7 @@ const sent: Entry[] = [];
 beforeEach(() => {
   sent.length = 0;
   useOutbox.setState({ log: (entry) => sent.push(entry) });
-  usePractice.setState({ running: undefined, practised: [] });
+  usePractice.setState({ running: undefined });
   deviceStorage.removeItem(`zero-point.practice.${ID}`);
 });
 
@@ -94,18 +94,6 @@ test('another seed is another part, and no lesson is no session', () => {
   const other = usePractice.getState().open(practiceId('left-edge', 8));
   expect(one?.mill.hidden.corner).not.toEqual(other?.mill.hidden.corner);
   expect(usePractice.getState().open('practice-juggling-7')).toBeUndefined();
-});
-
-test('how lessons went is kept, the last two hundred', () => {
-  for (let i = 0; i < 205; i += 1)
-    usePractice.getState().keep({ session: `s${i}`, lesson: 'left-edge', at: '2026-11-27T09:00:00.000Z', passed: i > 203, slips: [] }); // prettier-ignore
-  const { practised } = usePractice.getState();
-  expect(practised).toHaveLength(200);
-  expect(practised.at(-1)?.passed).toBe(true);
-  // Marked again, it is the same time through.
-  usePractice.getState().keep({ session: 's204', lesson: 'left-edge', at: '2026-11-27T09:05:00.000Z', passed: false, slips: [] }); // prettier-ignore
-  expect(usePractice.getState().practised).toHaveLength(200);
-  expect(usePractice.getState().practised.at(-1)?.passed).toBe(false);
 });
 
 test('of lessons that were begun only the last few are kept to go on with', () => {

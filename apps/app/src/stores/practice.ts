@@ -1,7 +1,7 @@
 import type { Entry } from '@zero-point/core/record/entry';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
+import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownPlay';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
-import type { Practised } from '@zero-point/core/practice/progress';
 import { act } from '@zero-point/core/practice/mill/act';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import { hide } from '@zero-point/core/practice/mill/hidden';
@@ -9,6 +9,8 @@ import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
+import { stored, storeLocally } from '../api/storedJson';
+import { keptMachine } from './ownMachines';
 import { useSettings } from './settings';
 import { tellStored } from './tellStored';
 
@@ -17,6 +19,8 @@ interface Session {
   begun: string;
   /** The unit its notebook and its scales are in; mm where it is left out. */
   unit?: LengthUnit;
+  /** The shop's machine it is on, as that was when it began, where it is on one. */
+  own?: OwnMachine;
   acts: MillAct[];
   entries: Entry[];
 }
@@ -32,7 +36,6 @@ export interface Running extends Session {
 
 interface PracticeState {
   running: Running | undefined;
-  practised: Practised[];
   /** The unit that lessons begin in. */
   unit: LengthUnit;
   chooseUnit: (unit: LengthUnit) => void;
@@ -40,14 +43,11 @@ interface PracticeState {
   open: (id: string) => Running | undefined;
   do: (id: string, what: MillAct) => void;
   log: (id: string, entry: Entry) => void;
-  keep: (result: Practised) => void;
 }
 
-const PRACTISED = 'zero-point.practised';
 const UNIT = 'zero-point.practised-in';
 
-/** Of how lessons went the last so many are kept, and so many that can be gone on with. */
-const KEPT = 200;
+/** So many sessions are kept that can be gone on with. */
 const OPEN = 5;
 
 const NAME = /^practice-([a-z-]+)-(\d+)$/;
@@ -56,27 +56,13 @@ const NAME = /^practice-([a-z-]+)-(\d+)$/;
 export const isPractice = (setupId: string): boolean => NAME.test(setupId);
 
 /** Whether there is a lesson by this id of a set-up. */
-export const isLesson = (setupId: string): boolean => lessonById(NAME.exec(setupId)?.[1] ?? '') !== undefined;
+export function isLesson(setupId: string): boolean {
+  const name = NAME.exec(setupId)?.[1] ?? '';
+  return (lessonById(name) ?? keptMachine(name)) !== undefined;
+}
 
 /** An id for a lesson on a mill of this seed. */
 export const practiceId = (lesson: string, seed: number): string => `practice-${lesson}-${seed}`;
-
-function stored<T>(key: string, fallback: T): T {
-  try {
-    return (JSON.parse(deviceStorage.getItem(key) ?? 'null') as T | null) ?? fallback;
-  } catch {
-    return fallback;
-  }
-}
-
-/** What cannot be kept is only practice. */
-function store(key: string, value: unknown): void {
-  try {
-    deviceStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    deviceStorage.removeItem(key);
-  }
-}
 
 /** Lets go of the sessions that were begun longest ago. */
 function letGoOfOld(): void {
@@ -92,14 +78,16 @@ const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState
 
 function begin(id: string): Running | undefined {
   const [, name = '', seed] = NAME.exec(id) ?? [];
-  const lesson = lessonById(name);
-  if (!lesson) return undefined;
+  const machine = keptMachine(name);
   const session = stored<Session>(SESSION + id, {
     begun: new Date().toISOString(),
     unit: unitKept(),
+    ...(machine && { own: machine }),
     acts: [],
     entries: [],
   });
+  const lesson = session.own ? ownPlay(name, session.own) : lessonById(name);
+  if (!lesson) return undefined;
   const made = lesson.before?.(Number(seed), id, session.begun);
   const start = made?.mill ?? createMill(lesson.mill, hide(lesson.mill, Number(seed)));
   return {
@@ -123,9 +111,9 @@ function keepsSessions() {
     clearTimeout(timer);
     timer = undefined;
     if (!waiting) return;
-    const { id, begun, unit, acts, entries } = waiting;
+    const { id, begun, unit, own, acts, entries } = waiting;
     waiting = undefined;
-    store(SESSION + id, { begun, ...(unit && { unit }), acts, entries } satisfies Session);
+    storeLocally(SESSION + id, { begun, ...(unit && { unit }), ...(own && { own }), acts, entries } satisfies Session);
   };
   if (typeof window !== 'undefined') window.addEventListener('pagehide', now);
   return {
@@ -151,10 +139,9 @@ export const usePractice = create<PracticeState>((set, get) => {
   };
   return {
     running: undefined,
-    practised: stored<Practised[]>(PRACTISED, []),
     unit: unitKept(),
     chooseUnit: (unit) => {
-      store(UNIT, unit);
+      storeLocally(UNIT, unit);
       set({ unit });
     },
     open: (id) => {
@@ -175,12 +162,6 @@ export const usePractice = create<PracticeState>((set, get) => {
       change(id, (running) => ({ ...running, entries: [...running.entries, entry] }));
       keeper.now();
       if (entry.kind === 'reading') tellStored();
-    },
-    keep: (result) => {
-      const others = get().practised.filter(({ session }) => session !== result.session);
-      const practised = [...others, result].slice(-KEPT);
-      store(PRACTISED, practised);
-      set({ practised });
     },
   };
 });

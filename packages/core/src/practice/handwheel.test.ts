@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LINES, lineAt, PER_TURN, turnBetween, turnedTo, type Held } from './handwheel';
+import { lineAt, turnBetween, turnedTo, WHEEL, wheelOf, type Held } from './handwheel';
 
 const at = (degrees: number, r = 50) => {
   const angle = (degrees * Math.PI) / 180;
@@ -17,16 +17,17 @@ test('once round is one turn of the screw, however many pieces the hand makes of
       fc.integer({ min: 5, max: 300 }),
       fc.constantFrom(1, -1),
       fc.constantFrom(0.005, 0.025),
-      (pieces, way, step) => {
+      fc.constantFrom(2, 2.54, 3, 5.08),
+      (pieces, way, step, perTurn) => {
         let held: Held = { grip: at(17), rest: 0 };
         let gone = 0;
         for (let i = 1; i <= pieces; i += 1) {
-          const next = turnedTo(held, at(17 + (way * 360 * i) / pieces), step);
+          const next = turnedTo(held, at(17 + (way * 360 * i) / pieces), step, perTurn);
           held = next.held;
           gone += next.by;
           expect(Math.abs(next.by / step - Math.round(next.by / step))).toBeLessThan(1e-9);
         }
-        expect(gone + held.rest).toBeCloseTo(way * PER_TURN, 9);
+        expect(gone + held.rest).toBeCloseTo(way * perTurn, 9);
         expect(Math.abs(held.rest)).toBeLessThan(step);
       },
     ),
@@ -41,7 +42,15 @@ test('less than a step waits, and is not lost', () => {
 
 test('a collar goes round: its line is between nothing and all of them', () => {
   expect(lineAt(0)).toBe(0);
-  expect(lineAt(1.5)).toBeCloseTo(LINES / 2, 9);
-  expect(lineAt(-0.025)).toBeCloseTo(LINES - 1, 9);
-  expect(lineAt(7 * PER_TURN + 0.05)).toBeCloseTo(2, 9);
+  expect(lineAt(1.5)).toBeCloseTo(WHEEL.lines / 2, 9);
+  expect(lineAt(-0.025)).toBeCloseTo(WHEEL.lines - 1, 9);
+  expect(lineAt(7 * WHEEL.perTurn + 0.05)).toBeCloseTo(2, 9);
+});
+
+test('a machine may have other wheels, an axis at a time', () => {
+  const inch = { perTurn: 2.54, lines: 100 };
+  expect(wheelOf({ wheels: { x: inch } }, 'x')).toBe(inch);
+  expect([wheelOf({ wheels: { x: inch } }, 'y'), wheelOf({}, 'z')]).toEqual([WHEEL, WHEEL]);
+  expect(lineAt(0.0254, inch)).toBeCloseTo(1, 9);
+  expect(lineAt(-2.54 - 0.0508, inch)).toBeCloseTo(98, 9);
 });

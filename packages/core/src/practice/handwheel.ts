@@ -1,6 +1,17 @@
-/** Travel of one turn of the practice mill's handwheels, mm, and the lines of their collars. */
-export const PER_TURN = 3;
-export const LINES = 120;
+import type { Axis } from '../schema/quantities';
+import type { MillSpec } from './mill/spec';
+
+/** A handwheel: travel of one turn, mm, and the lines of its collar. */
+export interface Wheel {
+  perTurn: number;
+  lines: number;
+}
+
+/** The practice mill's own wheels, where a machine is not told otherwise. */
+export const WHEEL: Wheel = { perTurn: 3, lines: 120 };
+
+/** The wheel of an axis. */
+export const wheelOf = ({ wheels }: Pick<MillSpec, 'wheels'>, axis: Axis): Wheel => wheels?.[axis] ?? WHEEL;
 
 /** Where on a wheel a finger is, from its middle, y down as on a screen. */
 export interface Grip {
@@ -25,17 +36,23 @@ export function turnBetween(from: Grip, to: Grip): number {
  * A wheel turned on to a new grip: clockwise is plus. What is passed on comes in whole steps, the rest waits.
  *
  * @param step least travel that is passed on, mm
+ * @param perTurn travel of one turn, mm
  * @returns how far the screw goes, mm
  */
-export function turnedTo({ grip, rest }: Held, to: Grip, step: number): { held: Held; by: number } {
-  const turned = rest + (turnBetween(grip, to) / (2 * Math.PI)) * PER_TURN;
+export function turnedTo(
+  { grip, rest }: Held,
+  to: Grip,
+  step: number,
+  perTurn = WHEEL.perTurn,
+): { held: Held; by: number } {
+  const turned = rest + (turnBetween(grip, to) / (2 * Math.PI)) * perTurn;
   const steps = Math.trunc(turned / step);
   const by = steps * step;
   return { held: { grip: to, rest: turned - by }, by: steps === 0 ? 0 : by };
 }
 
 /** The line under the mark of a collar that shows this, mm. */
-export function lineAt(shown: number): number {
-  const line = (shown / PER_TURN) * LINES;
-  return ((line % LINES) + LINES) % LINES;
+export function lineAt(shown: number, { perTurn, lines } = WHEEL): number {
+  const line = (shown / perTurn) * lines;
+  return ((line % lines) + lines) % lines;
 }

@@ -6,8 +6,25 @@ export interface Practised {
   session: string;
   lesson: string;
   at: string;
+  /** Who did it, by name; left out for somebody without one. */
+  who?: string;
   passed: boolean;
   slips: MillSlip[];
+}
+
+/** Of how lessons went the last so many are kept, of each person. */
+const KEPT = 200;
+
+/** How lessons went for one person; for nobody in particular where that is no name. */
+export const practisedBy = (practised: readonly Practised[], person: string): Practised[] =>
+  practised.filter(({ who = '' }) => who === person);
+
+/** A result beside those before it: the same session marked again takes its own place, and of each person the latest stay. */
+export function withResult(practised: readonly Practised[], result: Practised): Practised[] {
+  const all = [...practised.filter(({ session }) => session !== result.session), result];
+  const own = practisedBy(all, result.who ?? '');
+  const tooOld = new Set(own.slice(0, Math.max(0, own.length - KEPT)));
+  return all.filter((one) => !tooOld.has(one));
 }
 
 /** Of the latest so many is told what comes back. */

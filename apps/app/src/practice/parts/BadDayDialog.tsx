@@ -7,7 +7,8 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Button } from 'react-native-paper';
 import { AskDialog } from '../../frame/AskDialog';
 import { TickBox } from '../../frame/TickBox';
-import { usePractice, type Running } from '../../stores/practice';
+import type { Running } from '../../stores/practice';
+import { usePractised } from '../../stores/practised';
 import { Words } from '../../theme/Words';
 import { lessonPath } from '../path';
 
@@ -29,7 +30,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
     setSaid(said.includes(trouble) ? said.filter((one) => one !== trouble) : [...said, trouble]);
   const say = () => {
     const next = foundOf(running.seed, troubles, said);
-    usePractice.getState().keep({
+    usePractised.getState().keep({
       session: running.id,
       lesson: running.lesson.id,
       at: new Date().toISOString(),

@@ -1,6 +1,6 @@
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import { LINES, lineAt, PER_TURN } from '@zero-point/core/practice/handwheel';
+import { lineAt, wheelOf, type Wheel as WheelFacts } from '@zero-point/core/practice/handwheel';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -40,6 +40,7 @@ export function Handwheels({ axes, unit, mill, onAct, onSet }: HandwheelsProps) 
           unit={unit}
           shown={shows(mill, axis)}
           step={mill.spec.step[axis]}
+          {...wheelOf(mill.spec, axis)}
           onAct={onAct}
           onSet={onSet}
         />
@@ -48,7 +49,7 @@ export function Handwheels({ axes, unit, mill, onAct, onSet }: HandwheelsProps) 
   );
 }
 
-interface WheelProps extends Pick<HandwheelsProps, 'unit' | 'onAct' | 'onSet'> {
+interface WheelProps extends Pick<HandwheelsProps, 'unit' | 'onAct' | 'onSet'>, WheelFacts {
   axis: Axis;
   /** What its scale shows, mm. */
   shown: number;
@@ -59,23 +60,23 @@ interface WheelProps extends Pick<HandwheelsProps, 'unit' | 'onAct' | 'onSet'> {
 const KEYS: Readonly<Record<string, Approach>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
 /** One wheel with its collar and what its scale shows; drawn anew only when that changes. */
-const Wheel = memo(function Wheel({ axis, unit, shown, step, onAct, onSet }: WheelProps) {
+const Wheel = memo(function Wheel({ axis, unit, shown, step, perTurn, lines, onAct, onSet }: WheelProps) {
   const [hand] = useState(createWheelHand);
   const box = useRef<View>(null);
   // One notch of the mouse wheel is one line; the page does not scroll under it.
   useEffect(() => {
     const element = box.current as unknown as HTMLElement | null;
-    const line = (way: number) => onAct({ do: 'move', axis, by: way * (PER_TURN / LINES), wheel: true });
+    const byLine = (way: number) => onAct({ do: 'move', axis, by: way * (perTurn / lines), wheel: true });
     const notch = (event: WheelEvent) => {
       event.preventDefault();
-      line(event.deltaY < 0 ? 1 : -1);
+      byLine(event.deltaY < 0 ? 1 : -1);
     };
     const key = (event: KeyboardEvent) => {
       const way = KEYS[event.key];
       if (way === undefined) return;
       event.preventDefault();
       event.stopPropagation();
-      line(way);
+      byLine(way);
     };
     element?.addEventListener('wheel', notch, { passive: false });
     element?.addEventListener('keydown', key);
@@ -83,7 +84,7 @@ const Wheel = memo(function Wheel({ axis, unit, shown, step, onAct, onSet }: Whe
       element?.removeEventListener('wheel', notch);
       element?.removeEventListener('keydown', key);
     };
-  }, [axis, onAct]);
+  }, [axis, perTurn, lines, onAct]);
   const gesture = useMemo(
     () =>
       Gesture.Pan()
@@ -91,12 +92,13 @@ const Wheel = memo(function Wheel({ axis, unit, shown, step, onAct, onSet }: Whe
         .minDistance(0)
         .onBegin(hand.take)
         .onUpdate((event) => {
-          const by = hand.turn(event, step);
+          const by = hand.turn(event, step, perTurn);
           if (by !== 0) onAct({ do: 'move', axis, by, wheel: true });
         })
         .onFinalize(hand.letGo),
-    [hand, axis, step, onAct],
+    [hand, axis, step, perTurn, onAct],
   );
+  const line = lineAt(shown, { perTurn, lines });
   return (
     <View style={styles.wheel}>
       <GestureDetector gesture={gesture}>
@@ -114,14 +116,14 @@ const Wheel = memo(function Wheel({ axis, unit, shown, step, onAct, onSet }: Whe
         >
           <Ground
             height={HEIGHT}
-            label={`Collar of ${axis.toUpperCase()} at line ${Math.round(lineAt(shown)) % LINES}`}
+            label={`Collar of ${axis.toUpperCase()} at line ${Math.round(line) % lines}`}
             draw={(width) => (
               <HandwheelDial
-                lines={LINES}
-                line={lineAt(shown)}
+                lines={lines}
+                line={line}
                 at={{ x: width / 2, y: HEIGHT / 2 + MARK / 2 }}
                 r={Math.min(width, HEIGHT) / 2 - MARK}
-                words={`line ${Math.round(lineAt(shown)) % LINES}`}
+                words={`line ${Math.round(line) % lines}`}
               />
             )}
           />

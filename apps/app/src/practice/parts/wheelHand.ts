@@ -14,9 +14,9 @@ export function createWheelHand() {
       held = { grip: gripAt(at), rest: 0 };
     },
     /** So far it turned on with this, mm, in whole steps; nothing where no hand is on it. */
-    turn: (at: Grip, step: number): number => {
+    turn: (at: Grip, step: number, perTurn: number): number => {
       if (!held) return 0;
-      const next = turnedTo(held, gripAt(at), step);
+      const next = turnedTo(held, gripAt(at), step, perTurn);
       held = next.held;
       return next.by;
     },

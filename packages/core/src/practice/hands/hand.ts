@@ -1,7 +1,8 @@
 import { act } from '../mill/act';
 import { boxOf, topOf } from '../mill/box';
 import type { MillAct } from '../mill/millAct';
-import { feel, tipOf } from '../mill/contact';
+import { feel } from '../mill/contact';
+import { tipOf } from '../mill/tip';
 import type { Surface } from '../mill/surface';
 import type { Mill } from '../mill/mill';
 import type { Approach, Axis } from '../../schema/quantities';

@@ -2,7 +2,8 @@ import { FRONT, LEFT } from './faces';
 import type { Lesson } from './lesson';
 import { benchMill, BETWEENS, BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';
 
-const free = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 'snapshot'>): Lesson => ({
+/** Nothing is asked there, and what was set is marked. */
+export const freePlay = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 'snapshot'>): Lesson => ({
   ...one,
   kind: 'free',
   job: '',
@@ -23,7 +24,7 @@ const free = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 'snapshot'>):
 
 /** Machines to do on what one likes, with all that lies in the tray. */
 export const FREE_PLAY: readonly Lesson[] = [
-  free({
+  freePlay({
     id: 'free-knee',
     title: 'Free, on the knee mill',
     does: 'A readout, every finder, a part with a bore. Set what you like.',
@@ -35,14 +36,14 @@ export const FREE_PLAY: readonly Lesson[] = [
     },
     snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the knee mill', { bored: true }),
   }),
-  free({
+  freePlay({
     id: 'free-bench',
     title: 'Free, on the bench mill',
     does: 'Collars only, and the play in the screws. Set what you like.',
     mill: benchMill(Object.values(TRAY), Object.values(BETWEENS)),
     snapshot: (id, at) => practiceSnapshot(id, at, 'Free, on the bench mill', { machine: 'bench' }),
   }),
-  free({
+  freePlay({
     id: 'free-router',
     title: 'Free, on the router',
     does: 'It homes by switches that are never quite alike. Paper, plate and block. Set what you like, home it, and look.',
@@ -57,7 +58,7 @@ export const FREE_PLAY: readonly Lesson[] = [
         plan: { finderId: 'probe-4', heightGaugeId: 'touch-plate' },
       }),
   }),
-  free({
+  freePlay({
     id: 'free-tilt',
     title: 'Free, on the tilting table',
     does: 'A probe, a setter, a table that tilts. Find where it turns, or set what you like.',

@@ -200,7 +200,9 @@ export const benchMill = (contacts: readonly Contact[], betweens: readonly Betwe
 });
 
 interface PracticeSetup {
-  machine?: keyof typeof MACHINES;
+  machine?: keyof typeof MACHINES | Machine;
+  /** What is known of its axes. */
+  calibrations?: readonly Calibration[];
   /** Another part than the foot plate, or the foot plate with its bore. */
   part?: Part;
   bored?: boolean;
@@ -212,7 +214,8 @@ interface PracticeSetup {
 
 /** A set-up on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
 export function practiceSnapshot(id: string, at: string, name: string, setup: PracticeSetup = {}): Snapshot {
-  const machine = MACHINES[setup.machine ?? 'knee'];
+  const { machine: named = 'knee' } = setup;
+  const machine = typeof named === 'string' ? MACHINES[named] : named;
   const part = setup.part ?? (setup.bored ? BORED : PART);
   return {
     setup: {
@@ -250,7 +253,7 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
         { number: 3, cutterId: TRAY.spot.id },
       ],
     },
-    calibrations: machine.id === TILT.id ? [senseSeen(at)] : [],
+    calibrations: [...(machine === TILT ? [senseSeen(at)] : []), ...(setup.calibrations ?? [])],
     readings: [],
     zeroings: [],
     patterns: [],

@@ -1,6 +1,7 @@
 import type { Approach, Axis } from '../../schema/quantities';
-import { caliperOn, drilling, feel, nearest, tipOf, tripOf, turns, type Near } from './contact';
-import type { Surface } from './surface';
+import { caliperOn, drilling, feel, nearest, tripOf, turns } from './contact';
+import { tipOf } from './tip';
+import type { Near, Surface } from './surface';
 import { bentDial, dialShows, zeroedDial } from './indicator';
 import { noted } from './noted';
 import { pushed } from './screw';

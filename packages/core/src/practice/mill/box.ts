@@ -23,7 +23,8 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | un
   if (work?.kind === 'seat') return { corner, size, top: top + (work.off.left + work.off.right) / 2 };
   if (work?.kind === 'table') return { corner: { x: corner.x + work.moved.x, y: corner.y + work.moved.y }, size, top };
   if (work?.kind !== 'tilt') return hidden;
-  const { axis, face, command } = work;
+  const { axis, face, sense } = work;
+  const command = sense * work.command;
   if (command === 0) return { corner: { x: corner.x, y: axis.y - size.y / 2 }, size, top: axis.z + face };
   if (Math.abs(command) !== 90) return undefined;
   const front = command > 0 ? axis.y + face - size.z : axis.y - face;

@@ -1,11 +1,12 @@
 import type { Point } from '../../geometry/point';
 import { boxOf, onPart } from './box';
 import { plugOver } from './works/plug';
-import { offAxis, trip, trueLength, trueRadius, trueThickness } from './hidden';
+import { offAxis, trip, trueRadius, trueThickness } from './hidden';
 import { chance } from '../../metrology/chance';
 import type { Mill } from './mill';
 import type { Between } from './spec';
-import type { Surface, Wall } from './surface';
+import type { Near, Surface, Wall } from './surface';
+import { tipOf } from './tip';
 
 /** A cutter that turns goes into the part, and does not stand against it. */
 export const drilling = ({ held, rpm, between }: Mill): boolean => held?.kind === 'cutter' && rpm > 0 && !between;
@@ -13,19 +14,8 @@ export const drilling = ({ held, rpm, between }: Mill): boolean => held?.kind ==
 /** What stands on the part. */
 const ON_TOP: ReadonlySet<string> = new Set(['setter', 'sensor']);
 
-/** Where the contact stands to the part. */
-export interface Near {
-  surface: Surface;
-  /** From the contact, or from what lies between, to the part, mm; negative where they press. */
-  gap: number;
-}
-
 /** Beside a part a contact goes down at least so far below its top, mm, or it finds the edge's rounding and not the face. */
 const BESIDE = 0.2;
-
-/** The end of what is in the spindle, in the mill's own frame, mm; the nose where there is nothing. */
-export const tipOf = ({ at, held, hidden, quill }: Mill): number =>
-  at.z - quill - (held ? trueLength(hidden, held) : 0);
 
 /**
  * What the contact is nearest to, by plain geometry: a round contact of true radius beside a block, or its end over the top.

@@ -1,7 +1,7 @@
 import { cosDegrees, sinDegrees } from '../../units/degrees';
 import { SWING } from './works/swing';
 import { boxOf } from './box';
-import { tipOf } from './contact';
+import { tipOf } from './tip';
 import { drawn, offAxis } from './hidden';
 import { wallAlong } from './wallAlong';
 import type { Mill } from './mill';

@@ -49,6 +49,8 @@ export interface MillSpec {
   step: Coordinates;
   /** What is read: scales on the table, or the collars of the handwheels, which go with the screw. */
   reads: 'table' | 'screw';
+  /** Its handwheels, where they are not as usual: travel of one turn, mm, and lines. */
+  wheels?: Partial<Readonly<Record<Axis, { perTurn: number; lines: number }>>>;
   /** Play of each screw in its nut, mm. */
   play: Coordinates;
   contacts: readonly Contact[];
@@ -71,6 +73,8 @@ export interface MillSpec {
   homes?: number;
   /** What is in the spindle when it begins; nothing where it is left out. */
   holds?: string;
+  /** Which way its table tilts: +1 as ISO 841 has it, where it is left out. */
+  sense?: 1 | -1;
   /** What else can be done there than moving and touching. */
   work?: WorkKind;
 }

@@ -1,9 +1,9 @@
 import type { Box } from '../box';
-import { tipOf } from '../contact';
+import { tipOf } from '../tip';
 import { drawn, offAxis, trueRadius } from '../hidden';
 import { GAUGE_FACTS } from '../../../metrology/gaugeKinds';
 import type { Mill } from '../mill';
-import type { Near } from '../contact';
+import type { Near } from '../surface';
 
 /** A plug is thinner at its nose, and so much wider by every millimetre up from there. */
 const TAPER = 0.1;

@@ -19,8 +19,8 @@ export type Work =
   | { kind: 'head'; lean: { x: number; y: number } }
   /** The part's middle off the table's, toward its marks 0 and 90; the mark that looks at the operator; parallels under it. */
   | { kind: 'chuck'; off: readonly [number, number]; mark: number; parallels: boolean }
-  /** The table's command; where its axis is in Y and Z in the mill's own frame; and its face above that. */
-  | { kind: 'tilt'; command: number; axis: { y: number; z: number }; face: number }
+  /** The table's command, and +1 where a plus one turns the tool right-handed about the part (ISO 841), −1 the other way; where its axis is in Y and Z in the mill's own frame; and its face above that. */
+  | { kind: 'tilt'; command: number; sense: 1 | -1; axis: { y: number; z: number }; face: number }
   /** What the head is set to, and the bore as it is, on the diameter; the share of a setting that is cut, and what is lost. */
   | {
       kind: 'boring';
@@ -56,7 +56,7 @@ const LOCKS = { least: 0.02, most: 0.035 };
 const SPRING = { least: 0.72, most: 0.95 };
 
 /** The work as somebody left it. */
-export function beginWork({ work, bore }: MillSpec, seed: number): Work | undefined {
+export function beginWork({ work, bore, sense = 1 }: MillSpec, seed: number): Work | undefined {
   const { between, normal } = chance(seed + WORKS);
   const side = () => (normal() < 0 ? -1 : 1);
   switch (work) {
@@ -84,6 +84,7 @@ export function beginWork({ work, bore }: MillSpec, seed: number): Work | undefi
       return {
         kind: work,
         command: 0,
+        sense,
         axis: { y: between(AXIS.y.least, AXIS.y.most), z: between(AXIS.z.least, AXIS.z.most) },
         face: between(AXIS.face.least, AXIS.face.most),
       };

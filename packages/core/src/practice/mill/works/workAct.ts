@@ -1,5 +1,5 @@
 import { chance, type Chance } from '../../../metrology/chance';
-import { tipOf } from '../contact';
+import { tipOf } from '../tip';
 import { boxOf, reachOf } from '../box';
 import { SWING } from './swing';
 import { boredTo } from './bar';

@@ -1,0 +1,52 @@
+import { withResult, type Practised } from '@zero-point/core/practice/progress';
+import { create } from 'zustand';
+import { stored, storeLocally } from '../api/storedJson';
+
+interface PractisedState {
+  /** How lessons went on this device, whoever did them. */
+  practised: Practised[];
+  /** Who practises here by name; nobody has to. */
+  people: string[];
+  /** Who practises now; nothing for somebody without a name. */
+  person: string;
+  choose: (person: string) => void;
+  /** Puts a name on the list, and has that person practise. */
+  add: (person: string) => void;
+  /** Takes a name off the list with all that was kept of how that person's lessons went. */
+  forget: (person: string) => void;
+  keep: (result: Practised) => void;
+}
+
+const PRACTISED = 'zero-point.practised';
+const PEOPLE = 'zero-point.practised-by';
+
+/** Who practises on this device, and how it went: nothing of it reaches the shop. */
+export const usePractised = create<PractisedState>((set, get) => {
+  const keepPeople = (people: string[], person: string) => {
+    storeLocally(PEOPLE, { people, person });
+    set({ people, person });
+  };
+  const keepAll = (practised: Practised[]) => {
+    storeLocally(PRACTISED, practised);
+    set({ practised });
+  };
+  return {
+    practised: stored<Practised[]>(PRACTISED, []),
+    people: [],
+    person: '',
+    ...stored<Partial<PractisedState>>(PEOPLE, {}),
+    choose: (person) => keepPeople(get().people, person),
+    add: (person) => keepPeople([...get().people.filter((one) => one !== person), person], person),
+    forget: (person) => {
+      keepPeople(
+        get().people.filter((one) => one !== person),
+        get().person === person ? '' : get().person,
+      );
+      keepAll(get().practised.filter(({ who = '' }) => who !== person));
+    },
+    keep: (result) => {
+      const { person, practised } = get();
+      keepAll(withResult(practised, { ...result, ...(person !== '' && { who: person }) }));
+    },
+  };
+});
