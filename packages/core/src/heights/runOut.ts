@@ -78,9 +78,13 @@ export function runOut(input: RunOutInput): RunOutOutput {
 /** From so many places on the fit is told beside the spread. */
 const FIT_FROM = 6;
 
+/** What a fit leaves is the indicator's own scatter until it is so many times as much: then the shank is not round. */
+const NOT_ROUND = 2;
+
 /**
  * Twice the fitted eccentricity, mm, with U at 95 %: the amplitude of a wave through n even places is known to
- * s √(2/n), s from what the fit leaves (n - 3 degrees of freedom) and no less than the method's own and half a step.
+ * s √(2/n). s is what the fit leaves (n - 3 degrees of freedom) pooled with the method's own scatter (JCGM 100:2008, 4.2.4);
+ * where the fit leaves far more, that alone; and half a step on top.
  */
 function fittedRunOut(
   readings: RunOutInput['rings'][number]['readings'],
@@ -90,9 +94,12 @@ function fittedRunOut(
   const n = readings.length;
   if (n < FIT_FROM) return null;
   const { a, b, squares, dof, varianceA, varianceB } = harmonicFit(readings);
-  const each = Math.hypot(Math.max(Math.sqrt(squares / dof), methodSd), resolution / Math.sqrt(12));
-  const u = 2 * each * Math.sqrt(Math.max(varianceA, varianceB));
-  const { U } = combine([{ name: 'what the fit leaves', u, shape: 'normal', dof }]);
+  const left = Math.sqrt(squares / dof);
+  const own = left <= NOT_ROUND * methodSd;
+  const known = own ? dof + METHOD_DOF : dof;
+  const s = own ? Math.sqrt((squares + METHOD_DOF * methodSd ** 2) / known) : left;
+  const u = 2 * Math.hypot(s, resolution / Math.sqrt(12)) * Math.sqrt(Math.max(varianceA, varianceB));
+  const { U } = combine([{ name: 'what the fit leaves', u, shape: 'normal', dof: known }]);
   return { tir: 2 * Math.hypot(a, b), U };
 }
 
