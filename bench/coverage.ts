@@ -1,19 +1,19 @@
 /** Whether the stated ± holds: every feature by every method, simulated; a table of shares and widths. */
 import { goal } from './lib/goal.mjs';
 import { chance, type Chance } from '@zero-point/core/metrology/chance';
-import { coverageOf, type Trial } from '@zero-point/core/practice/coverage';
-import { DATUM_SIMULATIONS } from '@zero-point/core/practice/simulatedDatum';
-import { HEIGHT_SIMULATIONS } from '@zero-point/core/practice/simulatedHeights';
+import { coverageOf, type Trial } from '@zero-point/core/practice/trials/coverage';
+import { DATUM_TRIALS } from '@zero-point/core/practice/trials/datumTrials';
+import { HEIGHT_TRIALS } from '@zero-point/core/practice/trials/heightTrials';
 
 const CASES = 20_000;
 const LEAST_SHARE = 0.94;
 const MOST_WIDTH = 1.25;
 
 const ALL: readonly { feature: string; method: string; simulate: (random: Chance) => Trial }[] = [
-  ...DATUM_SIMULATIONS.flatMap(({ feature, methods, simulate }) =>
+  ...DATUM_TRIALS.flatMap(({ feature, methods, simulate }) =>
     methods.map((method) => ({ feature, method, simulate: (random: Chance) => simulate(random, method) })),
   ),
-  ...HEIGHT_SIMULATIONS.flatMap(({ feature, methods, simulate }) =>
+  ...HEIGHT_TRIALS.flatMap(({ feature, methods, simulate }) =>
     methods.map((method) => ({ feature, method, simulate: (random: Chance) => simulate(random, method) })),
   ),
 ];

@@ -1,7 +1,7 @@
 import { chance } from '../metrology/chance';
 import { agreementOf } from '../metrology/agreement';
-import { coverageOf } from '../practice/coverage';
-import { simulatedProbe } from '../practice/simulatedCalibration';
+import { coverageOf } from '../practice/trials/coverage';
+import { simulatedProbe } from '../practice/trials/calibrationTrials';
 import { finderByBlock } from './finderByBlock';
 import { heightMaster } from './heightMaster';
 import { probeInRing } from './probeInRing';

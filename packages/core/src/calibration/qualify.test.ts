@@ -1,6 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/coverage';
-import { simulatedBall } from '../practice/simulatedCalibration';
+import { coverageOf } from '../practice/trials/coverage';
+import { simulatedBall } from '../practice/trials/calibrationTrials';
 import { tapeErrors } from '../tape/tape.case';
 import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';

@@ -1,11 +1,11 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/coverage';
-import { DATUM_SIMULATIONS } from '../practice/simulatedDatum';
+import { coverageOf } from '../practice/trials/coverage';
+import { DATUM_TRIALS } from '../practice/trials/datumTrials';
 
 /** The bench does twenty thousand of each feature and every method; here one method of each, on seeds of their own. */
 const CASES = 1500;
 
-const samples = DATUM_SIMULATIONS.map(({ feature, methods, simulate }, i) => {
+const samples = DATUM_TRIALS.map(({ feature, methods, simulate }, i) => {
   const method = methods[i % methods.length] ?? 'probe';
   return { feature, method, simulate };
 });

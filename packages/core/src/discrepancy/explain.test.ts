@@ -1,4 +1,4 @@
-import { criedWolf, namedFirst } from '../practice/simulatedSlips';
+import { criedWolf, namedFirst } from '../practice/trials/slipTrials';
 import { explain } from './explain';
 import type { ExplainInput, Slip } from './explain.schema';
 

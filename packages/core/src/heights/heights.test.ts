@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { touchHeight } from '../practice/simulatedMill';
+import { touchHeight } from '../practice/closedForms/touch';
 import { toolLength } from './toolLength';
 import { zZero } from './zZero';
 

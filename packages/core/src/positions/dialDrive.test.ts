@@ -1,5 +1,5 @@
 import { chance } from '../metrology/chance';
-import { simulatedDial } from '../practice/simulatedDials';
+import { simulatedDial } from '../practice/closedForms/dial';
 import { dialMove, turningWords, type DialAxis } from './dialDrive';
 
 const bench: DialAxis = { dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 };

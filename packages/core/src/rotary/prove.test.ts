@@ -1,6 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/coverage';
-import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../practice/simulatedCalibration';
+import { coverageOf } from '../practice/trials/coverage';
+import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../practice/trials/calibrationTrials';
 import { tapeErrors } from '../tape/tape.case';
 import { ballAngles } from './ballAngles';
 import type { BallAnglesInput } from './ballAngles.schema';

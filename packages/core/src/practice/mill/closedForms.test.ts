@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { lessonById } from '../lessons/lessons';
 import { BETWEENS, kneeMill, TRAY } from '../lessons/practiceShop';
-import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../simulatedAlignment';
-import { simulatedDial } from '../simulatedDials';
-import { touchFace, touchHeight } from '../simulatedMill';
+import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../closedForms/indicator';
+import { simulatedDial } from '../closedForms/dial';
+import { touchFace, touchHeight } from '../closedForms/touch';
 import { act } from './act';
 import { boxOf } from './box';
-import { nearest } from './contact';
+import { feel, nearest } from './contact';
+import { metAt, tipMetAt } from './metAt';
 import { hide, trueLength, trueRadius, trueThickness } from './hidden';
 import { dialShows, pressedBy } from './indicator';
 import { createMill, type Mill } from './mill';
@@ -207,4 +208,37 @@ test('an indicator put on a head that turns is thrown, as one that was left on i
   expect(act(turning, { do: 'indicator', on: true }).broken).toBe('thrown');
   expect(act(act(still, { do: 'indicator', on: true }), { do: 'spin', rpm: 100 }).broken).toBe('thrown');
   expect(act(act(turning, { do: 'spin', rpm: 0 }), { do: 'indicator', on: true }).broken).toBeUndefined();
+});
+
+test('stepped as finely as one likes, a side is found where the trials have it met, and a top too', () => {
+  const STEP = 0.0005;
+  fc.assert(
+    fc.property(seed, fc.constantFrom('spring-finder-10', 'probe-4', 'lamp-finder-10'), (of, name) => {
+      const spec = kneeMill([TRAY.springFinder, TRAY.probe, TRAY.lamp]);
+      const beside = standing(spec, of, name, ({ hidden }) => ({
+        x: hidden.corner.x - 5.2,
+        y: hidden.corner.y + 20,
+        z: hidden.top - 4 + 80,
+      }));
+      let mill = act({ ...beside, rpm: name === 'spring-finder-10' ? 1000 : 0 }, { do: 'move', axis: 'x', by: 0 });
+      const { hidden, held: contact } = mill;
+      if (!contact) throw new Error('nothing is held');
+      const met = metAt(hidden, { contact, between: undefined, surface: 'left', arms: mill.arms }, hidden.corner.x, 1);
+      const start = { x: met - 0.03, y: mill.at.y, z: hidden.top - 4 + contact.length };
+      mill = { ...mill, at: start, screw: start };
+      for (let i = 0; feel(mill) !== 'found' && i < 200; i += 1) mill = act(mill, { do: 'move', axis: 'x', by: STEP });
+      expect(Math.abs(mill.at.x - met)).toBeLessThanOrEqual(STEP);
+    }),
+    { numRuns: 40 },
+  );
+  const spec = kneeMill([TRAY.cutter], [BETWEENS.setter]);
+  const over = standing(spec, 11, 'end-mill-10', ({ hidden }) => ({ x: hidden.corner.x + 30, y: hidden.corner.y + 20, z: hidden.top + 140 })); // prettier-ignore
+  let mill = act(over, { do: 'put', between: BETWEENS.setter.id });
+  const { hidden, held: contact } = mill;
+  if (!contact) throw new Error('nothing is held');
+  const tip = tipMetAt(hidden, { contact, between: BETWEENS.setter, surface: 'top', arms: mill.arms }, hidden.top);
+  const start = { ...mill.at, z: tip + 0.03 + trueLength(hidden, contact) };
+  mill = { ...mill, at: start, screw: start };
+  for (let i = 0; feel(mill) !== 'found' && i < 200; i += 1) mill = act(mill, { do: 'move', axis: 'z', by: -STEP });
+  expect(Math.abs(mill.at.z - trueLength(hidden, contact) - tip)).toBeLessThanOrEqual(STEP);
 });

@@ -143,7 +143,7 @@ export const trueThickness = (hidden: Hidden, between: Between | undefined, cont
     : 0;
 
 /** What touches what, with what between. */
-interface Tripping {
+export interface Tripping {
   contact: Contact;
   between: Between | undefined;
   surface: string;

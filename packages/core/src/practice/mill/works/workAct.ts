@@ -145,7 +145,7 @@ function tightened(mill: Mill, tight: boolean, by: Chance): Mill {
 }
 
 /** A parallel moves under a part that stands off it by more than this, mm. */
-const MOVES = 0.008;
+const MOVES = 0.003;
 
 const loose = ({ off }: WorkOf<'seat'>) => ({ left: off.left > MOVES, right: off.right > MOVES });
 

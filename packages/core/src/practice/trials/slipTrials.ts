@@ -1,6 +1,6 @@
-import { explain } from '../discrepancy/explain';
-import type { ExplainInput, Slip } from '../discrepancy/explain.schema';
-import { chance, type Chance } from '../metrology/chance';
+import { explain } from '../../discrepancy/explain';
+import type { ExplainInput, Slip } from '../../discrepancy/explain.schema';
+import { chance, type Chance } from '../../metrology/chance';
 
 /** What was in use, as the explainer is told it; nothing measured yet. mm. */
 const shop = ({ between, pick }: Chance): ExplainInput => ({

@@ -1,7 +1,7 @@
-import type { Slip } from '../discrepancy/explain.schema';
-import { toolTableCheck } from '../heights/toolTableCheck';
-import type { ToolTableCheckInput, ToolTableCheckOutput } from '../heights/toolTableCheck.schema';
-import { chance, type Chance } from '../metrology/chance';
+import type { Slip } from '../../discrepancy/explain.schema';
+import { toolTableCheck } from '../../heights/toolTableCheck';
+import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../heights/toolTableCheck.schema';
+import { chance, type Chance } from '../../metrology/chance';
 
 /** A table of tools measured twice: what was known before, and now with this day's scatter. */
 function table(random: Chance): ToolTableCheckInput & { gauge: number } {

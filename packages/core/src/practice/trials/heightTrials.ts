@@ -1,51 +1,55 @@
-import { runOut } from '../heights/runOut';
-import { toolLength } from '../heights/toolLength';
-import { zZero } from '../heights/zZero';
-import type { Chance } from '../metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { runOut } from '../../heights/runOut';
+import { toolLength } from '../../heights/toolLength';
+import { zZero } from '../../heights/zZero';
+import type { Chance } from '../../metrology/chance';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import type { Hidden } from '../mill/hidden';
+import { tipMetAt } from '../mill/metAt';
+import type { Between, Contact } from '../mill/spec';
 import type { Trial } from './coverage';
+import { cutterOver, nothingOn, touchCount } from './shop';
 
-/** A gauge under tools and a hand, as only the mill knows them: thickness off by the same each time, trip anew each touch. */
-interface Hidden {
+/** A gauge under tools on the mill, and what is told of it, which is true on average. */
+interface Under {
   random: Chance;
+  mill: Hidden;
+  with: { contact: Contact; between: Between };
+  /** How often it was touched. */
+  count: () => number;
   told: { method: { resolution: number; methodSd: number }; touchU: number; sizeU: number };
+  /** As it is marked. */
   thickness: number;
-  /** What the thickness truly is more than told, mm. */
-  sizeError: number;
 }
 
-function hidden(random: Chance, kind: GaugeKind): Hidden {
+function under(random: Chance, kind: GaugeKind): Under {
   const { touchU, sizeU } = GAUGE_FACTS[kind];
+  const thickness = random.between(0.5, 30);
   return {
     random,
+    mill: nothingOn(random),
+    count: touchCount(),
+    with: cutterOver(kind, thickness),
     told: { method: { resolution: random.pick(0.001, 0.005, 0.01), methodSd: touchU }, touchU, sizeU },
-    thickness: random.between(0.5, 30),
-    sizeError: sizeU * random.normal(),
+    thickness,
   };
 }
 
-const shown = (value: number, { told }: Hidden): number =>
+const shown = (value: number, { told }: Under): number =>
   Math.round(value / told.method.resolution) * told.method.resolution;
 
-/** Readings of a tool whose tip should stand at `at` when it touches: this touch's trip, and each reading's scatter. */
-function touched(mill: Hidden, at: number): number[] {
-  const { random, told } = mill;
-  const trip = told.touchU * random.normal();
-  return Array.from({ length: random.pick(1, 2, 3, 5) }, () =>
-    shown(at + trip + told.method.methodSd * random.normal(), mill),
+/** Readings of a tool of some length whose gauge stands on a surface: each touch as the mill has it, and the display. */
+function touched(of: Under, surface: number, tool: string, length = 0): number[] {
+  return Array.from({ length: of.random.pick(1, 2, 3, 5) }, () =>
+    shown(length + tipMetAt(of.mill, { ...of.with, surface: tool, arms: of.count() }, surface), of),
   );
 }
 
 /** The same by steps from below: the gauge passes at the first step that leaves it room. */
-function searched(mill: Hidden, at: number, step: number): number[] {
-  const { random, told } = mill;
-  const trip = told.touchU * random.normal();
-  return Array.from({ length: random.pick(1, 1, 3) }, () => {
-    const passes = at + trip + told.method.methodSd * random.normal();
-    // Where the steps fall is chance each time.
-    const phase = random.between(0, step);
-    return shown(Math.ceil((passes - phase) / step) * step + phase, mill);
-  });
+function searched(of: Under, surface: number, step: number, tool: string, length = 0): number {
+  const passes = length + tipMetAt(of.mill, { ...of.with, surface: tool, arms: of.count() }, surface);
+  // Where the steps fall is chance each time.
+  const phase = of.random.between(0, step);
+  return shown(Math.ceil((passes - phase) / step) * step + phase, of);
 }
 
 export type HeightSimulation = (random: Chance, kind: GaugeKind) => Trial;
@@ -53,15 +57,14 @@ export type HeightSimulation = (random: Chance, kind: GaugeKind) => Trial;
 const simulateZ =
   (search: 'felt' | 'half taken' | 'gauge kept'): HeightSimulation =>
   (random, kind) => {
-    const mill = hidden(random, kind);
+    const of = under(random, kind);
     const surface = random.between(-300, 0);
     const step = random.pick(0.01, 0.02, 0.05, 0.1);
-    const touching = surface + mill.thickness + mill.sizeError;
     const found = zZero({
-      readings: search === 'felt' ? touched(mill, touching) : searched(mill, touching, step).slice(0, 1),
-      gaugeThickness: mill.thickness,
+      readings: search === 'felt' ? touched(of, surface, 'tool') : [searched(of, surface, step, 'tool')],
+      gaugeThickness: of.thickness,
       surfaceHeight: 0,
-      ...mill.told,
+      ...of.told,
       ...(search !== 'felt' && { search: { step, takeHalf: search === 'half taken' } }),
     });
     return { error: found.workOffset - surface, U: found.uncertainty.U };
@@ -70,17 +73,17 @@ const simulateZ =
 const simulateLength =
   (way: 'felt' | 'by steps'): HeightSimulation =>
   (random, kind) => {
-    const mill = hidden(random, kind);
+    const of = under(random, kind);
     const surface = random.between(-300, 0);
     const length = random.between(-80, 80);
     const step = random.pick(0.01, 0.02, 0.05, 0.1);
-    const at = surface + mill.thickness + mill.sizeError;
-    const read = (z: number) => (way === 'felt' ? touched(mill, z) : searched(mill, z, step).slice(0, 1));
-    const { sizeU: _, ...told } = mill.told;
+    const read = (tool: string, longer: number) =>
+      way === 'felt' ? touched(of, surface, tool, longer) : [searched(of, surface, step, tool, longer)];
+    const { sizeU: _, ...told } = of.told;
     const found = toolLength({
-      reference: { tool: 1, z: { readings: read(at) } },
+      reference: { tool: 1, z: { readings: read('reference', 0) } },
       tool: 2,
-      readings: read(at + length),
+      readings: read('tool', length),
       ...told,
       ...(way === 'by steps' && { searchStep: step }),
     });
@@ -127,7 +130,7 @@ const ON = ['block', 'feeler', 'paper', 'touch-plate', 'setter', 'contact-light'
 const PAST = ['block', 'feeler'] as const;
 
 /** Every height, length and run-out by every gauge that finds it. */
-export const HEIGHT_SIMULATIONS: readonly {
+export const HEIGHT_TRIALS: readonly {
   feature: string;
   methods: readonly GaugeKind[];
   simulate: HeightSimulation;

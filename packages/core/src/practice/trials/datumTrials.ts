@@ -1,22 +1,30 @@
-import { centrePlug } from '../alignment/centrePlug';
-import { centreSweep } from '../alignment/centreSweep';
-import type { Approach } from '../schema/quantities';
-import { circle } from '../datum/circle';
-import { corner } from '../datum/corner';
-import { edge } from '../datum/edge';
-import { holeLine } from '../datum/holeLine';
-import { oppositeFaces } from '../datum/oppositeFaces';
-import type { Point } from '../geometry/point';
-import { METHOD_FACTS, METHODS, type Method } from '../methods/method';
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
-import { rotate } from '../geometry/rotate';
-import { readSweep } from './simulatedAlignment';
-import type { Chance } from '../metrology/chance';
+import { centrePlug } from '../../alignment/centrePlug';
+import { centreSweep } from '../../alignment/centreSweep';
+import type { Approach } from '../../schema/quantities';
+import { circle } from '../../datum/circle';
+import { corner } from '../../datum/corner';
+import { edge } from '../../datum/edge';
+import { holeLine } from '../../datum/holeLine';
+import { oppositeFaces } from '../../datum/oppositeFaces';
+import type { Point } from '../../geometry/point';
+import { METHOD_FACTS, METHODS, type Method } from '../../methods/method';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { trueRadius, trueThickness, type Hidden } from '../mill/hidden';
+import { metAt } from '../mill/metAt';
+import type { Between, Contact } from '../mill/spec';
+import { nothingOn, touchCount, touchedWith } from './shop';
+import { rotate } from '../../geometry/rotate';
+import { readSweep } from '../closedForms/indicator';
+import type { Chance } from '../../metrology/chance';
 import type { Trial } from './coverage';
 
-/** A finder, a machine and a hand as only the mill knows them; what is told of them is true on average. */
-interface Hidden {
+/** A finder on the mill, and what is told of it, which is true on average. */
+interface Finder {
   random: Chance;
+  mill: Hidden;
+  with: { contact: Contact; between: Between | undefined };
+  /** How often it has touched. */
+  count: () => number;
   /** What the program is told. */
   told: {
     contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'slow' | 'standing' };
@@ -25,8 +33,8 @@ interface Hidden {
     sizeU: number;
     lostMotion?: { value: number; U: number };
   };
-  /** Effective radius: as told, and off by the finder's own size error, the same at every touch. */
-  radius: number;
+  /** A contact that turns touches with its high side: by so much more than half of it. */
+  high: number;
   /** Eccentricity of a contact that stands still. */
   eccentric: Point;
   lost: number;
@@ -45,8 +53,9 @@ const KIND: Readonly<Record<Method, GaugeKind>> = {
   plug: 'plug',
 };
 
-function hidden(random: Chance, method: Method): Hidden {
+function finderOf(random: Chance, method: Method): Finder {
   const { between, pick } = random;
+  if (method === 'indicator' || method === 'plug') throw new RangeError(`${method} touches no wall`);
   const { touchU, sizeU, spin } = GAUGE_FACTS[KIND[method]];
   const onDials = pick(false, false, true);
   const tir = pick(0, between(0, 0.02));
@@ -62,6 +71,9 @@ function hidden(random: Chance, method: Method): Hidden {
   };
   return {
     random,
+    mill: nothingOn(random),
+    count: touchCount(),
+    with: touchedWith(method, contact.diameter, contact.feeler),
     told: {
       contact,
       method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: touchU },
@@ -69,32 +81,33 @@ function hidden(random: Chance, method: Method): Hidden {
       sizeU,
       ...(onDials && { lostMotion: { value, U: 0.012 } }),
     },
-    radius: contact.diameter / 2 + contact.feeler + (spin === 'standing' ? 0 : tir / 2) + sizeU * random.normal(),
+    high: spin === 'standing' ? 0 : tir / 2,
     eccentric: { x: eccentricity * Math.cos(direction), y: eccentricity * Math.sin(direction) },
     lost: onDials ? value + 0.006 * random.normal() : 0,
   };
 }
 
-const shown = (value: number, { told }: Hidden): number =>
+const shown = (value: number, { told }: Finder): number =>
   Math.round(value / told.method.resolution) * told.method.resolution;
 
-/** What the scale shows with the contact's centre at `at` along an axis: backlash, this touch's scatter and the display on top. */
-const feel = (mill: Hidden, at: number, approach: Approach, finder: number): number =>
+/** Half of the contact as it truly is, with what lies between. */
+const radiusOf = ({ mill, with: { contact, between }, high }: Finder): number =>
+  trueRadius(mill, contact) + trueThickness(mill, between, contact) + high;
+
+/** What the scale shows as a flat at `at` is found once more: the mill's own trip there, backlash and the display on top. */
+const feel = (finder: Finder, at: number, approach: Approach, surface: string): number =>
   shown(
-    at + approach * finder + mill.told.method.methodSd * mill.random.normal() - (approach === -1 ? mill.lost : 0),
-    mill,
+    metAt(finder.mill, { ...finder.with, surface, arms: finder.count() }, at, approach) -
+      approach * finder.high -
+      (approach === -1 ? finder.lost : 0),
+    finder,
   );
 
-const touches = ({ random }: Hidden): number => random.pick(1, 2, 3, 5);
-
-/** Where it trips, anew in every direction. */
-const finderError = ({ random, told }: Hidden): number => told.touchU * random.normal();
+const touches = ({ random }: Finder): number => random.pick(1, 2, 3, 5);
 
 /** Readings of a face at `at` with its outward normal against `approach`; the eccentric contact touches early or late. */
-function face(mill: Hidden, at: number, approach: Approach, axis: 'x' | 'y'): number[] {
-  const finder = finderError(mill);
-  const centre = at - approach * mill.radius - mill.eccentric[axis];
-  return Array.from({ length: touches(mill) }, () => feel(mill, centre, approach, finder));
+function face(finder: Finder, at: number, approach: Approach, axis: 'x' | 'y', surface: string): number[] {
+  return Array.from({ length: touches(finder) }, () => feel(finder, at - finder.eccentric[axis], approach, surface));
 }
 
 type Simulation = (random: Chance, method: Method) => Trial;
@@ -102,22 +115,22 @@ type Simulation = (random: Chance, method: Method) => Trial;
 const place = ({ between }: Chance): Point => ({ x: between(-300, 300), y: between(-200, 200) });
 
 const simulateFace: Simulation = (random, method) => {
-  const mill = hidden(random, method);
+  const mill = finderOf(random, method);
   const at = random.between(-300, 300);
   const approach = random.pick<Approach>(1, -1);
-  const found = edge({ ...mill.told, readings: face(mill, at, approach, 'x'), approach, nominal: 0 });
+  const found = edge({ ...mill.told, readings: face(mill, at, approach, 'x', 'face'), approach, nominal: 0 });
   return { error: found.edge - at, U: found.uncertainty.U };
 };
 
 const simulateMiddle =
   (kind: 'web' | 'slot', of: 'place' | 'size'): Simulation =>
   (random, method) => {
-    const mill = hidden(random, method);
+    const mill = finderOf(random, method);
     const at = random.between(-300, 300);
-    const width = 2 * mill.radius + random.between(2, 200);
+    const width = 2 * radiusOf(mill) + random.between(2, 200);
     const sign: Approach = kind === 'web' ? 1 : -1;
-    const low = face(mill, at - width / 2, sign, 'x');
-    const high = face(mill, at + width / 2, sign === 1 ? -1 : 1, 'x');
+    const low = face(mill, at - width / 2, sign, 'x', 'low');
+    const high = face(mill, at + width / 2, sign === 1 ? -1 : 1, 'x', 'high');
     const found = oppositeFaces({
       ...mill.told,
       first: { readings: low, approach: sign },
@@ -134,24 +147,25 @@ const simulateMiddle =
 const simulateCorner =
   (way: 'axes' | 'square' | 'measured'): Simulation =>
   (random, method) => {
-    const mill = hidden(random, method);
+    const mill = finderOf(random, method);
     const { lostMotion: _, ...told } = mill.told;
-    const still: Hidden = { ...mill, told, lost: 0 };
+    const still: Finder = { ...mill, told, lost: 0 };
     const turn = way === 'axes' ? 0 : random.between(-3, 3);
     const at = place(random);
     const [sx, sy] = [random.pick<Approach>(1, -1), random.pick<Approach>(1, -1)];
+    const radius = radiusOf(still);
     const seen = (u: number, v: number) => {
       const { x, y } = rotate({ x: u, y: v }, turn);
       return { x: at.x + x - mill.eccentric.x, y: at.y + y - mill.eccentric.y };
     };
-    const walls = { x: finderError(still), y: finderError(still) };
+    // Its middle stands half of it, square to the face, before that; from there it is a touch like any other.
     const along = (u: number) => {
-      const { x, y } = seen(sx * u, -sy * mill.radius);
-      return { x, y: feel(still, y, sy, walls.y) };
+      const { x, y } = seen(sx * u, -sy * radius);
+      return { x, y: feel(still, y + sy * radius, sy, 'along x') };
     };
     const up = (v: number) => {
-      const { x, y } = seen(-sx * mill.radius, sy * v);
-      return { x: feel(still, x, sx, walls.x), y };
+      const { x, y } = seen(-sx * radius, sy * v);
+      return { x: feel(still, x + sx * radius, sx, 'along y'), y };
     };
     const far = random.between(60, 200);
     const found = corner({
@@ -165,13 +179,20 @@ const simulateCorner =
     return { error: found.corner[axis] - at[axis], U: found.U[axis] };
   };
 
-function touchRound(mill: Hidden, at: Point, radius: number, n: number, feature: 'bore' | 'boss'): Point[] {
+function touchRound(mill: Finder, at: Point, radius: number, n: number, feature: 'bore' | 'boss'): Point[] {
   const { random } = mill;
   const start = random.between(0, 360);
-  const reach = feature === 'bore' ? radius - mill.radius : radius + mill.radius;
+  const inward = feature === 'bore' ? -1 : 1;
   return Array.from({ length: n }, (_, i) => {
     const angle = ((start + (i * 360) / n) * Math.PI) / 180;
-    const felt = reach + finderError(mill) + mill.told.method.methodSd * random.normal();
+    // From the middle out to a wall of a bore, or in to that of a boss.
+    const met = metAt(
+      mill.mill,
+      { ...mill.with, surface: `wall ${i}`, arms: mill.count() },
+      radius,
+      inward === -1 ? 1 : -1,
+    );
+    const felt = met + inward * mill.high;
     return {
       x: shown(at.x + felt * Math.cos(angle) - mill.eccentric.x, mill),
       y: shown(at.y + felt * Math.sin(angle) - mill.eccentric.y, mill),
@@ -182,9 +203,9 @@ function touchRound(mill: Hidden, at: Point, radius: number, n: number, feature:
 const simulatePoints =
   (feature: 'bore' | 'boss', of: 'place' | 'size'): Simulation =>
   (random, method) => {
-    const mill = hidden(random, method);
+    const mill = finderOf(random, method);
     const at = place(random);
-    const radius = mill.radius + random.between(3, 40);
+    const radius = radiusOf(mill) + random.between(3, 40);
     const { lostMotion: _, ...told } = mill.told;
     const found = circle({
       ...told,
@@ -252,14 +273,14 @@ const simulatePlug: Simulation = (random) => {
 const simulateHoleLine =
   (of: 'origin' | 'direction'): Simulation =>
   (random, method) => {
-    const mill = hidden(random, method);
+    const mill = finderOf(random, method);
     const { lostMotion: _, ...told } = mill.told;
     const [turn, zero] = [random.between(-5, 5), place(random)];
     const nominals = [
       { x: random.between(5, 40), y: random.between(5, 40) },
       { x: random.between(80, 160), y: random.between(50, 90) },
     ] as const;
-    const radius = mill.radius + random.between(3, 10);
+    const radius = radiusOf(mill) + random.between(3, 10);
     const [from, to] = nominals.map((nominal) => {
       const turned = rotate(nominal, turn);
       const at = { x: zero.x + turned.x, y: zero.y + turned.y };
@@ -277,7 +298,7 @@ const touching = METHODS.filter((method) => METHOD_FACTS[method].contact !== 'ce
 const entering = touching.filter((method) => METHOD_FACTS[method].finds.includes('rounds'));
 
 /** Every feature by every method that finds it. */
-export const DATUM_SIMULATIONS: readonly { feature: string; methods: readonly Method[]; simulate: Simulation }[] = [
+export const DATUM_TRIALS: readonly { feature: string; methods: readonly Method[]; simulate: Simulation }[] = [
   { feature: 'face', methods: touching, simulate: simulateFace },
   { feature: 'corner, true to the axes', methods: touching, simulate: simulateCorner('axes') },
   { feature: 'corner with skew, square', methods: touching, simulate: simulateCorner('square') },

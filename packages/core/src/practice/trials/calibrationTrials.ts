@@ -1,59 +1,74 @@
-import { drift } from '../calibration/drift';
-import { ballTrue } from '../calibration/ballTrue';
-import { probeInRing } from '../calibration/probeInRing';
-import type { Chance } from '../metrology/chance';
-import { ballAngles } from '../rotary/ballAngles';
-import { indexTable } from '../rotary/indexTable';
-import { proveCentre } from '../rotary/proveCentre';
-import type { ProveCentreOutput } from '../rotary/proveCentre.schema';
-import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../rotary/turn';
+import { drift } from '../../calibration/drift';
+import { ballTrue } from '../../calibration/ballTrue';
+import { probeInRing } from '../../calibration/probeInRing';
+import type { Chance } from '../../metrology/chance';
+import { ballAngles } from '../../rotary/ballAngles';
+import { indexTable } from '../../rotary/indexTable';
+import { proveCentre } from '../../rotary/proveCentre';
+import type { ProveCentreOutput } from '../../rotary/proveCentre.schema';
+import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../../rotary/turn';
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { offAxis, trueRadius } from '../mill/hidden';
+import { metAt } from '../mill/metAt';
 import type { Trial } from './coverage';
+import { nothingOn, touchCount, touchedWith } from './shop';
 
 /** What a scale shows of a true place, mm. */
 const shown = (mm: number, step: number): number => Math.round(mm / step) * step;
 
 /**
- * A probe with lobing, eccentricity and pre-travel in a ring that is not quite as it is marked, two orientations, along one
- * axis or two: its mean effective radius.
+ * The mill's probe, off the spindle's axis, in a ring that is not quite as it is marked, two orientations, along one axis or
+ * two: its mean effective radius.
  */
 export function simulatedProbe(random: Chance, axes: 1 | 2): Trial {
-  const [step, methodSd, touchU] = [0.001, 0.002, 0.002];
+  const { touchU } = GAUGE_FACTS.probe;
+  const step = 0.001;
+  const [mill, count] = [nothingOn(random), touchCount()];
+  const tool = touchedWith('probe', random.between(1, 8), 0);
   const ring = { diameter: random.between(15, 50), U: 0.002 };
   const truth = ring.diameter + (ring.U / 2) * random.normal();
-  const radius = random.between(0.5, 4);
-  const along = () => {
+  const along = (axis: 'x' | 'y') => {
     const centre = random.between(-300, 300);
     const off = random.between(-0.02, 0.02);
-    const wall = (sign: 1 | -1, turned: 1 | -1) => {
+    const wall = (sign: 1 | -1, turned: 1 | -1) =>
       // Where it trips is another error in every direction of the probe's own body.
-      const trip = touchU * random.normal();
-      return Array.from({ length: random.pick(1, 2, 3) }, () =>
-        shown(centre + sign * (truth / 2 - radius + trip) - turned * off + methodSd * random.normal(), step),
+      Array.from({ length: random.pick(1, 2, 3) }, () =>
+        shown(
+          metAt(
+            mill,
+            { ...tool, surface: `${axis} ${sign} ${turned}`, arms: count() },
+            centre + (sign * truth) / 2,
+            sign,
+          ) -
+            turned * off,
+          step,
+        ),
       );
-    };
     const pair = (turned: 1 | -1) => ({ plus: wall(1, turned), minus: wall(-1, turned) });
     return { first: pair(1), turned: pair(-1) };
   };
   const found = probeInRing({
     ring,
-    x: along(),
-    ...(axes === 2 && { y: along() }),
-    method: { resolution: step, methodSd },
+    x: along('x'),
+    ...(axes === 2 && { y: along('y') }),
+    method: { resolution: step, methodSd: touchU },
     touchU,
   });
-  return { error: found.radius - radius, U: found.uncertainty.U };
+  return { error: found.radius - trueRadius(mill, tool.contact), U: found.uncertainty.U };
 }
 
-/** A ball that stands off the spindle, read at four quarters by an indicator: its total reading. */
+/** The mill's ball where it stands off the spindle, read at four quarters by an indicator: its total reading. */
 export function simulatedBall(random: Chance): Trial {
-  const tir = random.between(0.004, 0.03);
-  const high = random.between(0, 360);
+  const mill = nothingOn(random);
+  const { contact } = touchedWith('probe', 4, 0);
+  const off = (turned: number) => offAxis(mill, { ...contact, runsOut: 0.006 }, turned);
   const readings = [0, 90, 180, 270].map((angle) => ({
     angle,
-    reading: shown((tir / 2) * Math.cos(((angle - high) * Math.PI) / 180) + 0.001 * random.normal(), 0.001),
+    reading: shown(off(angle).x + 0.001 * random.normal(), 0.001),
   }));
   const found = ballTrue({ readings, allowed: 0.004, resolution: 0.001, methodSd: 0.001 });
-  return { error: found.tir - tir, U: found.uncertainty.U };
+  const { x, y } = off(0);
+  return { error: found.tir - 2 * Math.hypot(x, y), U: found.uncertainty.U };
 }
 
 /** One ball found at three to six angles of an axis of either sense: a coordinate of its centre. */
