@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { openBook } from '../book/book';
 import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
@@ -99,6 +100,22 @@ test('every job has its lesson', () => {
 
 test('every slip there is can be made, and is named in one lesson at least', () => {
   expect(MILL_SLIPS.filter((slip) => !CASES.some(([named]) => named === slip))).toEqual([]);
+});
+
+test('what is tapped in two goes is judged as one, and a tap too far that is taken back is none', () => {
+  const { mill } = lesson('chuck');
+  const start = createMill(mill, hide(mill, 3));
+  const out = start.work?.kind === 'chuck' ? start.work.off[0] : 0;
+  const marked = (...by: number[]) => {
+    const tapped = by.reduce((now, one) => act(now, { do: 'tap', by: one * out }), act(start, { do: 'parallels', in: false })); // prettier-ignore
+    const book = openBook(lesson('chuck').snapshot('practice-chuck-3', '2026-11-27T09:00:00.000Z'));
+    const now = mark(lesson('chuck'), tapped, book, 0).slips.map(({ slip }) => slip);
+    expect(mark(lesson('chuck'), act(tapped, { do: 'index', by: 90 }), book, 0).slips.map(({ slip }) => slip)).toEqual(now); // prettier-ignore
+    return now;
+  };
+  expect(marked(1, 1)).toEqual(['whole-for-half']);
+  expect(marked(2, -1)).toEqual([]);
+  expect(marked(1)).toEqual([]);
 });
 
 test('a free pass at the same setting, logged or not, is no slide that moved', () => {

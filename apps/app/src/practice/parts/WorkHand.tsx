@@ -49,14 +49,20 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
           <Do label="A +90°" onPress={() => onAct({ do: 'index', by: 90 })} />
         </Row>
       )}
-      {work?.kind === 'boring' && <HeadHand work={work} onAct={onAct} />}
+      {work?.kind === 'boring' && <HeadHand work={work} turns={mill.rpm > 0} onAct={onAct} />}
       {work?.kind === 'facing' && (
         <Row
           says={
-            work.passes === 0 ? 'Nothing cut yet.' : work.passes === 1 ? 'One pass cut.' : `${work.passes} passes cut.`
+            mill.rpm === 0
+              ? 'The spindle stands.'
+              : work.passes === 0
+                ? 'Nothing cut yet.'
+                : work.passes === 1
+                  ? 'One pass cut.'
+                  : `${work.passes} passes cut.`
           }
         >
-          <Do label="Cut across" onPress={() => onAct({ do: 'cut' })} />
+          <Do label="Cut across" off={mill.rpm === 0} onPress={() => onAct({ do: 'cut' })} />
         </Row>
       )}
       {(work?.kind === 'boring' || work?.kind === 'facing') && (
@@ -155,7 +161,7 @@ const ChuckHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'chuck' }>>)
 
 const MOVES = ['0.1', '0.02', '0.002'] as const;
 
-function HeadHand({ work, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>>) {
+function HeadHand({ work, turns, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>> & { turns: boolean }) {
   const [step, setStep] = useState<(typeof MOVES)[number]>('0.1');
   return (
     <>
@@ -176,8 +182,18 @@ function HeadHand({ work, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>>)
         <Do label="Slide out" onPress={() => onAct({ do: 'head', by: Number(step) })} />
         <Do label={work.locked ? 'Locked' : 'Lock it'} off={work.locked} onPress={() => onAct({ do: 'lock' })} />
       </Row>
-      <Row says={work.cuts === 0 ? 'Nothing cut yet.' : work.cuts === 1 ? 'One pass cut.' : `${work.cuts} passes cut.`}>
-        <Do label="Feed through" onPress={() => onAct({ do: 'cut' })} />
+      <Row
+        says={
+          !turns
+            ? 'The spindle stands.'
+            : work.cuts === 0
+              ? 'Nothing cut yet.'
+              : work.cuts === 1
+                ? 'One pass cut.'
+                : `${work.cuts} passes cut.`
+        }
+      >
+        <Do label="Feed through" off={!turns} onPress={() => onAct({ do: 'cut' })} />
       </Row>
     </>
   );

@@ -162,6 +162,7 @@ function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
     if (!work.tight) return work.gone > ALONG ? [{ slip: 'left-loose' }] : [];
     return work.gone < ALONG ? [{ slip: 'not-read-again' }] : [];
   }
+  if (work?.kind === 'chuck' && work.tapped && wholeTapped(work.tapped)) return [{ slip: 'whole-for-half' }];
   if (work?.kind === 'table') {
     const put = events.some(({ kind }) => kind === 'found');
     if (!work.tight) return put ? [{ slip: 'left-loose' }] : [];

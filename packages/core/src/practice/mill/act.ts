@@ -190,10 +190,10 @@ function sunk(mill: Mill): Mill {
   return zWasSet(mill) ? noted(sinks, { kind: 'quill-moved' }) : sinks;
 }
 
-/** How far an indicator went along the jaw since its bolts were touched. */
+/** How far an indicator that reads went along the jaw since its bolts were touched. */
 function alongJaw(mill: Mill, axis: Axis, by: number): Mill {
   const { work } = mill;
-  if (work?.kind !== 'vise' || axis !== 'x' || mill.held?.kind !== 'indicator') return mill;
+  if (work?.kind !== 'vise' || axis !== 'x' || typeof dialShows(mill) !== 'object') return mill;
   return { ...mill, work: { ...work, gone: work.gone + by } };
 }
 

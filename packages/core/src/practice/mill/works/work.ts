@@ -18,7 +18,14 @@ export type Work =
   /** How far the head leans to the right and away from the operator, radians. */
   | { kind: 'head'; lean: { x: number; y: number } }
   /** The part's middle off the table's, toward its marks 0 and 90; the mark that looks at the operator; parallels under it. */
-  | { kind: 'chuck'; off: readonly [number, number]; mark: number; parallels: boolean }
+  | {
+      kind: 'chuck';
+      off: readonly [number, number];
+      mark: number;
+      parallels: boolean;
+      /** Tapped so far since the table was turned, and how far it stood out before, mm. */
+      tapped: { by: number; out: number } | undefined;
+    }
   /** The table's command, and +1 where a plus one turns the tool right-handed about the part (ISO 841), −1 the other way; where its axis is in Y and Z in the mill's own frame; and its face above that. */
   | { kind: 'tilt'; command: number; sense: 1 | -1; axis: { y: number; z: number }; face: number }
   /** What the head is set to, and the bore as it is, on the diameter; the share of a setting that is cut, and what is lost. */
@@ -79,6 +86,7 @@ export function beginWork({ work, bore, sense = 1 }: MillSpec, seed: number): Wo
         off: [side() * between(CHUCK.least, CHUCK.most), side() * between(CHUCK.least, CHUCK.most)],
         mark: 0,
         parallels: true,
+        tapped: undefined,
       };
     case 'tilt':
       return {

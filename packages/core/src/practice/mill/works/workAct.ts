@@ -163,19 +163,25 @@ function tapPart(mill: Mill, work: WorkOf<'chuck'>, by: number, times: number): 
   const [c, s] = [Math.cos(towards), Math.sin(towards)];
   const out = work.off[0] * c + work.off[1] * s;
   const moved = by * times;
-  const tapped = noted(mill, { kind: 'tapped', by, out });
+  const before = work.tapped ?? { by: 0, out };
   return {
-    ...tapped,
+    ...mill,
     dialReads: mill.dialReads + 1,
-    work: { ...work, off: [work.off[0] - moved * c, work.off[1] - moved * s] },
+    work: {
+      ...work,
+      tapped: { ...before, by: before.by + by },
+      off: [work.off[0] - moved * c, work.off[1] - moved * s],
+    },
   };
 }
 
 function turnedChuck(mill: Mill, work: WorkOf<'chuck'>, by: number): Mill {
+  // What was tapped there, in however many taps, is judged as the table goes on.
+  const tapped = work.tapped ? noted(mill, { kind: 'tapped', ...work.tapped }) : mill;
   const turned = {
-    ...mill,
+    ...tapped,
     dialReads: mill.dialReads + 1,
-    work: { ...work, mark: (((work.mark + by) % 360) + 360) % 360 },
+    work: { ...work, tapped: undefined, mark: (((work.mark + by) % 360) + 360) % 360 },
   };
   return work.parallels ? noted(turned, { kind: 'parallels-in' }) : turned;
 }
