@@ -7,6 +7,7 @@ import { calibratePlate } from '../record/calibrate';
 import { logTouch } from '../record/log';
 import { logRow, saveThing } from '../record/logEntry';
 import { useOutbox } from './outbox';
+import { useDrafts } from './routineDrafts';
 import { isLesson, isPractice, practiceId, usePractice } from './practice';
 
 const ID = practiceId('left-edge', 7);
@@ -96,9 +97,16 @@ test('another seed is another part, and no lesson is no session', () => {
   expect(usePractice.getState().open('practice-juggling-7')).toBeUndefined();
 });
 
-test('of lessons that were begun only the last few are kept to go on with', () => {
-  for (let seed = 1; seed <= 9; seed += 1)
-    usePractice.getState().do(practiceId('block', seed), { do: 'spin', rpm: 100 });
-  usePractice.getState().open(practiceId('block', 10));
-  expect(keysOf(deviceStorage, PRACTICE)).toHaveLength(5);
+test('of lessons that were begun only the last few are kept to go on with, and what was read for them', () => {
+  const draft = { told: {}, readings: { z: [1] }, at: 1 };
+  const ids = Array.from({ length: 12 }, (_, i) => practiceId('block', i + 1));
+  // One of each lesson, and one of the shop's own.
+  useDrafts.setState({ drafts: Object.fromEntries([...ids, 'ring'].map((id) => [`${id} a`, draft])) });
+  for (const id of ids) usePractice.getState().do(id, { do: 'spin', rpm: 100 });
+  window.dispatchEvent(new Event('pagehide'));
+  usePractice.getState().open(practiceId('block', 13));
+  const kept = keysOf(deviceStorage, PRACTICE).map((key) => key.slice(PRACTICE.length));
+  expect(kept).toHaveLength(5);
+  const drafts = Object.keys(useDrafts.getState().drafts);
+  expect(drafts.sort()).toEqual([...kept, 'ring'].map((id) => `${id} a`).sort());
 });

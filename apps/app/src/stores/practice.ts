@@ -11,6 +11,7 @@ import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
 import { stored, storeLocally } from '../api/storedJson';
 import { keptMachine } from './ownMachines';
+import { useDrafts } from './routineDrafts';
 import { useSettings } from './settings';
 import { tellStored } from './tellStored';
 
@@ -70,7 +71,10 @@ function letGoOfOld(): void {
     .map((key) => ({ key, begun: stored<Partial<Session>>(key, {}).begun ?? '' }))
     .sort((a, b) => b.begun.localeCompare(a.begun))
     .slice(OPEN);
-  for (const { key } of old) deviceStorage.removeItem(key);
+  for (const { key } of old) {
+    deviceStorage.removeItem(key);
+    useDrafts.getState().forget(key.slice(SESSION.length));
+  }
 }
 
 /** As it was chosen here, else as new set-ups begin. */

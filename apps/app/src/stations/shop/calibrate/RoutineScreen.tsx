@@ -23,7 +23,7 @@ import { MainAction } from '../../../frame/MainAction';
 import { StationFrame } from '../../../frame/StationFrame';
 import { keepRoutine } from '../../../record/calibrate';
 import { Figure, Words } from '../../../theme/Words';
-import { useDrafts, type Draft } from './draft';
+import { draftsOf, useDrafts, type Draft } from '../../../stores/routineDrafts';
 import { RoutineDrawing } from './RoutineDrawing';
 import { RoutineNeeds } from './RoutineNeeds';
 import { RoutineResultView } from './RoutineResult';
@@ -45,7 +45,7 @@ const EMPTY: Draft = { told: {}, readings: {}, at: -1 };
 /** A guided routine: what it needs, one question after another, and what comes of it. */
 export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: RoutineScreenProps) {
   const router = useRouter();
-  const key = `${shownIn ?? ''}${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
+  const key = `${shownIn === undefined ? '' : draftsOf(shownIn)}${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
   const draft = useDrafts((state) => state.drafts[key]) ?? EMPTY;
   const setDraft = useDrafts((state) => state.set);
   const things = { gauges: shop.gauges, machines: shop.machines };

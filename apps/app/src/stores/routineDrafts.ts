@@ -11,7 +11,12 @@ export interface Draft {
 interface Drafts {
   drafts: Record<string, Draft>;
   set: (key: string, draft: Draft | undefined) => void;
+  /** Lets go of all that were begun in a lesson. */
+  forget: (lesson: string) => void;
 }
+
+/** How the keys of all drafts of a lesson begin. */
+export const draftsOf = (lesson: string): string => `${lesson} `;
 
 /** Readings not yet made into a result; kept on this device until they are. */
 export const useDrafts = create<Drafts>()(
@@ -20,6 +25,10 @@ export const useDrafts = create<Drafts>()(
       drafts: {},
       set: (key, draft) =>
         set(({ drafts: { [key]: _, ...others } }) => ({ drafts: draft ? { ...others, [key]: draft } : others })),
+      forget: (lesson) =>
+        set(({ drafts }) => ({
+          drafts: Object.fromEntries(Object.entries(drafts).filter(([key]) => !key.startsWith(draftsOf(lesson)))),
+        })),
     }),
     { name: 'zero-point.routines' },
   ),
