@@ -32,6 +32,20 @@ export function preloadEntry(folder) {
   writeFileSync(page, html.replace('</title>', `</title>\n    ${head.join('\n    ')}`));
 }
 
+/** The first page paints without asking for anything else: its few rules stand in it. */
+export function inlineShell(folder) {
+  const page = join(folder, 'index.html');
+  const link = '<link rel="stylesheet" href="/shell.css" />';
+  const html = readFileSync(page, 'utf8');
+  // Only our own has a shell; the floor's page is bare.
+  if (!html.includes(link)) return;
+  const css = readFileSync(join(folder, 'shell.css'), 'utf8');
+  writeFileSync(
+    page,
+    html.replace(link, () => `<style>\n${css}    </style>`),
+  );
+}
+
 /**
  * Exports an Expo app for the web into its own dist folder; where it is to be handed out, with who made what it is built
  * from, and with a worker that keeps it on the device.
@@ -44,6 +58,7 @@ export function exportApp(app, { handedOut = false } = {}) {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
   preloadEntry(join(ROOT, output));
+  inlineShell(join(ROOT, output));
   if (handedOut) {
     must(process.execPath, [join(ROOT, 'scripts/lib/notices.mjs'), ROOT, join(ROOT, output)]);
     must(process.execPath, [join(ROOT, 'scripts/lib/offline.mjs'), join(ROOT, output)]);

@@ -1,8 +1,10 @@
 import { withEntries } from '../record/merge';
 import { helpWords } from '../words/helpMost';
 import { openBook } from './book';
-import { helpMost } from './helpMost';
+import { featureAnswer } from './featureAnswer';
+import { helpDepth, helpMost } from './helpMost';
 import { plateSnapshot, reading, rowOf } from './snapshot.case';
+import { zZeroAnswer } from './subjects/heights';
 
 const touched = (face: 'left' | 'front', values: readonly number[]) =>
   values.map((value) => rowOf('reading', reading({ kind: 'face', face }, value)));
@@ -56,4 +58,20 @@ test('the sentence names the hole, the ± now and then', () => {
   expect(help && helpWords(book, help)).toMatch(
     /at hole 1 of Far is known to ±0\.0\d\d mm\. .+ would make it ±0\.0\d\d mm\.$/,
   );
+});
+
+test('the same thing is told with one ±: where the step of a search outweighs all else, and at part zero of two faces', () => {
+  const heights = { surface: 0, lift: 0, step: 0.1 };
+  const searched = openBook(
+    withEntries({ ...plateSnapshot, datumPlan: { ...plateSnapshot.datumPlan, heights } }, [
+      rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -50, { axis: 'z' })),
+      ...touched('left', [-5.01]),
+    ]),
+  );
+  const answer = zZeroAnswer(searched)?.uncertainty;
+  // A step is bounded: twice its standard uncertainty would be more than it can be off.
+  expect(answer?.U ?? NaN).toBeLessThan(1.99 * (answer?.u ?? 0));
+  expect(helpDepth(searched)?.U).toBe(answer?.U);
+  const faces = openBook(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  expect(helpMost(faces)?.U).toBeCloseTo(featureAnswer(faces, { kind: 'face', face: 'left' })?.x?.uncertainty.U ?? NaN, 12); // prettier-ignore
 });

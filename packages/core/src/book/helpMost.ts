@@ -37,6 +37,10 @@ const WORTH = 0.05;
 
 const K = 2;
 
+/** What makes ± of a standard uncertainty: an answer's own, so that the same thing is never told with two different ±. */
+const coverage = (known: ZeroAnswer | undefined): number =>
+  known && known.uncertainty.u > 0 ? known.uncertainty.U / known.uncertainty.u : K;
+
 /**
  * The one touch, repeat or calibration that would lower ± at the worst hole the most: each part of the job's budget is
  * made as small as that would make it, and the whole reckoned anew (JCGM 100:2008, 5.1.2).
@@ -52,22 +56,25 @@ function find(book: Book): HelpMost | undefined {
   const datum = { x: x?.uncertainty.u ?? 0, y: y?.uncertainty.u ?? 0 };
   const places = uniqueHoles(book);
   const turnU = (turn?.U ?? 0) / K;
-  let worst: { hole: Hole | undefined; axis: 'x' | 'y'; u: number; place: { x: number; y: number } } | undefined;
+  let worst: { hole: Hole | undefined; axis: 'x' | 'y'; U: number; place: { x: number; y: number } } | undefined;
   for (const hole of places.length > 0 ? places : [undefined]) {
     const place = hole ?? { x: 0, y: 0 };
     const u = rotatedU(place, datum, turnU);
-    for (const axis of ['x', 'y'] as const) if (u[axis] > (worst?.u ?? -1)) worst = { hole, axis, u: u[axis], place };
+    for (const axis of ['x', 'y'] as const) {
+      const U = u[axis] * coverage(axis === 'x' ? x : y);
+      if (U > (worst?.U ?? -1)) worst = { hole, axis, U, place };
+    }
   }
   if (!worst) return undefined;
-  const { axis, place, hole } = worst;
-  const U = K * worst.u;
+  const { axis, place, hole, U } = worst;
   const known = axis === 'x' ? x : y;
+  const k = coverage(known);
   const withVariance = (variance: number): number =>
-    K * rotatedU(place, { ...datum, [axis]: Math.sqrt(Math.max(0, variance)) }, turnU)[axis];
+    k * rotatedU(place, { ...datum, [axis]: Math.sqrt(Math.max(0, variance)) }, turnU)[axis];
   const helps: Help[] = [
     ...(known ? axisHelps(book, axis, known, withVariance) : []),
     // Two more touches far apart beside two: the angle is known that much better.
-    ...(turn ? [{ what: 'turn' as const, U: K * rotatedU(place, datum, turnU * Math.SQRT1_2)[axis] }] : []),
+    ...(turn ? [{ what: 'turn' as const, U: k * rotatedU(place, datum, turnU * Math.SQRT1_2)[axis] }] : []),
   ];
   return {
     hole,
@@ -83,8 +90,8 @@ export const helpDepth = (book: Book): HelpMost | undefined =>
   answered(book, 'help depth', () => {
     const { z } = zeroAnswers(book);
     if (!z) return undefined;
-    const U = K * z.uncertainty.u;
-    const helps = axisHelps(book, 'z', z, (variance) => K * Math.sqrt(Math.max(0, variance)));
+    const { U } = z.uncertainty;
+    const helps = axisHelps(book, 'z', z, (variance) => coverage(z) * Math.sqrt(Math.max(0, variance)));
     return {
       hole: undefined,
       U,

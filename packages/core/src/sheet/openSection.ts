@@ -52,7 +52,7 @@ export function openItems(book: Book, now: string): string[] {
         const { said, but } = agreementWords(book, agreement, setup.units);
         return `${said}, ${but.differs}.`;
       }),
-    ...(bare.length > 0 ? [`No length: tool ${bare.join(', ')}.`] : []),
+    ...(bare.length > 0 ? [`No length: ${bare.length === 1 ? 'tool' : 'tools'} ${bare.join(', ')}.`] : []),
     ...book.gauges.flatMap((gauge) => {
       if (!used.has(gauge.id)) return [];
       const standing = standingAt(book, gauge, now);
