@@ -240,8 +240,8 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await show(page, /^run-out/);
   for (const [tooth, value] of [
-    ['tooth 1 at 2.000', '0.03'],
-    ['tooth 2 at 2.000', '-0.01'],
+    ['tooth 1, 2.000 mm up', '0.03'],
+    ['tooth 2, 2.000 mm up', '-0.01'],
   ] as const) {
     const field = page.getByRole('textbox', { name: tooth });
     await field.fill(value);

@@ -42,7 +42,7 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   await expectAccessible(page);
   const start = await measured(page);
   await go(page, 'Notebook');
-  await logged(page, 'Diameter measured now', start);
+  await logged(page, 'Diameter now', start);
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.\d{3} mm/)).toBeVisible();
 
   // A tenth on the radius, and what locking makes of it: that is what was set.
@@ -65,7 +65,7 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   await go(page, 'Notebook');
   await page.getByRole('checkbox', { name: /indicator and keys off the head/ }).click();
   await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill((Number(start) + 2 * locked).toFixed(3));
-  await logged(page, 'Diameter measured then', bored);
+  await logged(page, 'Diameter then', bored);
   await press(page, 'Mark it');
   const marks = page.getByRole('dialog');
   await expect(marks.getByText(/^✗ The bore is 25\.\d{3} mm\. Your reckoning said 25\.\d{3} mm/)).toBeVisible();

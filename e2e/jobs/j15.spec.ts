@@ -6,8 +6,8 @@ test('J15 run-out of a tool: over the limit it is an alarm, and the stored lengt
   await job.tap('link', /^Heights/);
   await job.tap('button', /^Tool 2,/);
   await job.tap('radio', 'run-out');
-  await job.fill('tooth 1 at 2.000', '0.03');
-  await job.fill('tooth 2 at 2.000', '-0.01');
+  await job.fill('tooth 1, 2.000 mm up', '0.03');
+  await job.fill('tooth 2, 2.000 mm up', '-0.01');
   await expect(page.getByRole('alert')).toContainText('Tool 2 runs out 0.040 mm');
   await expect(page.getByRole('alert')).toContainText('its stored length and size stay as they were');
   job.done({ reads: 3, sums: 2, notes: 2 });

@@ -245,7 +245,7 @@ export const SHOTS = [
           await page.getByRole('checkbox', { name: /indicator and keys off/ }).click();
           await set.fill(to);
         }
-        await page.getByRole('textbox', { name: /^Diameter measured/ }).fill(size);
+        await page.getByRole('textbox', { name: /^Diameter (now|then)/ }).fill(size);
         await press(page, 'Log this reading');
         await page.getByRole('checkbox', { name: /indicator and keys off/ }).waitFor();
       }

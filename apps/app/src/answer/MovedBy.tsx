@@ -1,5 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
-import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { formatSmall } from '@zero-point/core/units/formatSmall';
 import { Choice } from '../frame/Choice';
 import { changeDatumPlan } from '../stations/datum/view';
 
@@ -21,7 +21,7 @@ export function MovedBy({ book, gaugeId }: { book: Book; gaugeId: string }) {
       label="The last bit is jogged by"
       value={said === undefined ? 'fed' : String(said)}
       options={[
-        ...steps.map((step) => ({ value: String(step), label: formatLengthUnit(step, { unit: setup.units }) })),
+        ...steps.map((step) => ({ value: String(step), label: formatSmall(step, { unit: setup.units }) })),
         { value: 'fed', label: 'no step: fed' },
       ]}
       onChange={(step) =>

@@ -97,6 +97,9 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   );
 }
 
+/** Room for the gauge's size beside it, px: the datum mark stands at the edge. */
+const SIZE_ROOM = 140;
+
 function Scene({
   view,
   width,
@@ -116,6 +119,11 @@ function Scene({
   const place = tools.findIndex(({ number }) => number === chosen);
   const gaugeWide = PITCH * 0.78 * view.scale;
   const beside = view.x(place * PITCH) + gaugeWide / 2 + 7;
+  // Its size does not fit on it: it stands beyond the arrow, or on the other side of it at the edge.
+  const shownAt =
+    width - beside > SIZE_ROOM
+      ? ({ x: beside + 9, anchor: 'start' } as const)
+      : ({ x: view.x(place * PITCH) - gaugeWide / 2 - 8, anchor: 'end' } as const);
   // Raised past it from below its top; or down onto its top from above.
   const [low, high] =
     arrives === 'raised'
@@ -157,7 +165,7 @@ function Scene({
             stroke={METAL.silver}
             strokeWidth={1.5}
           />
-          <Label x={view.x(place * PITCH)} y={view.y(gaugeThickness / 2) + 5} size={13} colour={METAL.steelInk}>
+          <Label x={shownAt.x} y={view.y(gaugeThickness / 2) + 5} size={13} anchor={shownAt.anchor}>
             {gaugeShown}
           </Label>
           <Arrow

@@ -4,6 +4,7 @@ import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Label } from './marks';
 import type { View } from './view';
+import { withRoom } from './withRoom';
 
 /** A hole to draw: its number, where it is from part zero, and its size, mm. */
 interface DrawnHole extends Point {
@@ -35,6 +36,15 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
     x: holes.reduce((sum, hole) => sum + at(hole).x, 0) / holes.length,
     y: holes.reduce((sum, hole) => sum + at(hole).y, 0) / holes.length,
   };
+  const beside = (hole: DrawnHole) => {
+    const { x, y } = at(hole);
+    const out = shownRadius(hole, view) + 12;
+    // Round a middle numbers stand outside; else above, where the next hole of a row is not.
+    const away = Math.hypot(x - middle.x, y - middle.y) || 1;
+    const [dx, dy] = hole.angle === null ? [0, -1] : [(x - middle.x) / away, (y - middle.y) / away];
+    return { hole: hole.hole, x: x + dx * out, y: y + dy * out + 5 };
+  };
+  const numbers = holes.length > MOST_NUMBERS ? [] : withRoom(holes.map(beside), ({ hole }) => hole === current);
   return (
     <>
       <Outlines holes={others} zero={zero} view={view} faint />
@@ -49,24 +59,11 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
           strokeWidth={3}
         />
       )}
-      {holes.length <= MOST_NUMBERS &&
-        holes.map((hole) => {
-          const { x, y } = at(hole);
-          const out = shownRadius(hole, view) + 12;
-          // Round a middle numbers stand outside; else above, where the next hole of a row is not.
-          const away = Math.hypot(x - middle.x, y - middle.y) || 1;
-          const [dx, dy] = hole.angle === null ? [0, -1] : [(x - middle.x) / away, (y - middle.y) / away];
-          return (
-            <Label
-              key={hole.hole}
-              x={x + dx * out}
-              y={y + dy * out + 5}
-              colour={hole.hole === current ? METAL.brass : METAL.silver}
-            >
-              {String(hole.hole)}
-            </Label>
-          );
-        })}
+      {numbers.map(({ hole, x, y }) => (
+        <Label key={hole} x={x} y={y} colour={hole === current ? METAL.brass : METAL.silver}>
+          {String(hole)}
+        </Label>
+      ))}
     </>
   );
 }

@@ -56,7 +56,8 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
         style={{
           ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: across }),
           minHeight: TARGET,
-          paddingHorizontal: upright ? 34 : 2,
+          paddingLeft: upright ? 34 : 2,
+          paddingRight: upright ? 8 : 2,
           justifyContent: upright ? 'center' : 'flex-end',
           alignItems: upright ? 'flex-start' : 'center',
           paddingBottom: upright ? 0 : 5,

@@ -16,7 +16,9 @@ export function Loading({ what }: { what: string }) {
 export function LoadingPage({ what }: { what: string }) {
   return (
     <View role="main" style={styles.page}>
-      <Words kind="title">Zero Point</Words>
+      <View style={styles.title}>
+        <Words kind="title">Zero Point</Words>
+      </View>
       <Loading what={what} />
     </View>
   );
@@ -38,7 +40,8 @@ export function Trouble({ title, detail, retry }: { title: string; detail: strin
 }
 
 const styles = StyleSheet.create({
-  loading: { paddingVertical: 24 },
-  page: { padding: 24, paddingTop: 16 },
+  loading: { padding: 24 },
+  page: { paddingTop: 16 },
+  title: { paddingHorizontal: 24 },
   trouble: { padding: 24, gap: GAP, alignItems: 'flex-start' },
 });

@@ -1,7 +1,7 @@
 import { CUT_MATERIALS, type CutMaterialName } from '../facing/materials';
 
 /** Most any tool may run out, mm, and the share of its diameter. */
-const MOST = 0.02;
+export const MOST_RUN_OUT = 0.02;
 const SHARE = 0.02;
 
 /**
@@ -13,7 +13,7 @@ const SHARE = 0.02;
  */
 export function runOutLimit(diameter: number, material: CutMaterialName = 'mild-steel'): number {
   const chip = CUT_MATERIALS[material].chip * diameter;
-  const least = diameter > 0 ? Math.min(MOST, SHARE * diameter, chip / 2) : MOST;
+  const least = diameter > 0 ? Math.min(MOST_RUN_OUT, SHARE * diameter, chip / 2) : MOST_RUN_OUT;
   return Math.max(0.001, Math.floor(least * 1000 + 1e-9) / 1000);
 }
 

@@ -1,9 +1,9 @@
-import { formatLengthUnit } from '../units/formatLength';
+import { formatSmall } from '../units/formatSmall';
 import type { LengthUnit } from '../units/unit';
 import type { Verdict } from '../metrology/judge';
 
 /** `±0.014 mm` */
-export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatLengthUnit(U, { unit })}`;
+export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatSmall(U, { unit })}`;
 
 /** Whether it is good enough, in a sentence that stands without colour. */
 export function verdictSentence(

@@ -6,7 +6,7 @@ import { depthTolerance } from '@zero-point/core/book/subjects/heights';
 import { TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
 import { noteWords } from '@zero-point/core/words/note';
 import { MovedBy } from '../../answer/MovedBy';
-import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { FormView } from '@zero-point/core/words/formView';
@@ -93,7 +93,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
           topAboveZero={topAboveZero(book) ?? 0}
           zSet={view.zSet}
           gaugeThickness={thickness}
-          gaugeShown={formatLength(thickness, { unit: setup.units })}
+          gaugeShown={formatLengthUnit(thickness, { unit: setup.units })}
           arrives={view.arrives}
           marking={view.gauge && plateMarking(view.gauge, setup.units)}
           tools={inView(view.tools, tool, setup.referenceTool)}

@@ -21,6 +21,7 @@ import {
 } from '@zero-point/core/book/subjects/heights';
 import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/book/inForce';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
+import { formatSmall } from '@zero-point/core/units/formatSmall';
 import { closingWords, type ClosingWords } from '@zero-point/core/words/closingCheck';
 import { offsetForm, zZeroForms } from '@zero-point/core/words/heightForms';
 import type { FormView } from '@zero-point/core/words/formView';
@@ -191,7 +192,7 @@ function stepWords({ machine }: Book, format: LengthFormat): string {
   const [coarse, fine] = [steps.at(-2), steps.at(-1)];
   return coarse === undefined || fine === undefined
     ? ''
-    : ` Coarse: ${formatLengthUnit(coarse, format)}, fine: ${formatLengthUnit(fine, format)}.`;
+    : ` Coarse: ${formatSmall(coarse, format)}, fine: ${formatSmall(fine, format)}.`;
 }
 
 function toolsOf(book: Book): Tool[] {

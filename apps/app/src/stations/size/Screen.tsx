@@ -217,7 +217,7 @@ function ToSize({ book }: { book: Book }) {
           gate
         ) : (
           <ReadingDock
-            label={log.start === undefined ? 'Diameter measured now' : 'Diameter measured then'}
+            label={log.start === undefined ? 'Diameter now' : 'Diameter then'}
             unit={unit}
             blocked={untouched && 'Tick first that the indicator is off the head.'}
             onLog={(text) => {

@@ -1,5 +1,6 @@
 import { noteWords } from '@zero-point/core/words/note';
 import type { Book } from '@zero-point/core/book/book';
+import { MOST_RUN_OUT } from '@zero-point/core/heights/runOutLimit';
 import type { Tool } from '@zero-point/core/record/cutter';
 import {
   runOutAllowed,
@@ -9,7 +10,7 @@ import {
   sistersOf,
   toolRunOut,
 } from '@zero-point/core/book/subjects/runOut';
-import { formatAngle, formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -68,9 +69,9 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
           </Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {places.map((place, k) => (
-              <View key={`${pass} ${place}`} style={{ width: 104 }}>
+              <View key={`${pass} ${place}`} style={{ width: 158 }}>
                 <OptionalLengthField
-                  label={`${on === 'teeth' && toothed ? `tooth ${k + 1}` : formatAngle(place, 0)} at ${formatLength(height, { unit })}`}
+                  label={`${on === 'teeth' && toothed ? `tooth ${k + 1}` : formatAngle(place, 0)}, ${formatLengthUnit(height, { unit })} up`}
                   unit={unit}
                   value={
                     readings
@@ -90,7 +91,7 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
       <LengthField
         label="Most it may run out"
         unit={unit}
-        hint="The least of 0.02 mm, a fiftieth of its diameter and half a chip, until you say otherwise."
+        hint={`The least of ${formatLengthUnit(MOST_RUN_OUT, { unit })}, a fiftieth of its diameter and half a chip, until you say otherwise.`}
         value={allowed}
         onCommit={(tolerance) => keepLimits({ tolerance })}
         check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}

@@ -150,6 +150,9 @@ interface QuestionProps {
   last: boolean;
 }
 
+/** A line of what was read stays in sight beneath the question, px. */
+const READ = 40;
+
 /** One question with its drawing, its readings and the keypad. */
 function Question({ ask, title, place, readings, unit, onReadings, onBack, onNext, last }: QuestionProps) {
   const log = (text: string) => {
@@ -164,6 +167,7 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
   return (
     <StationFrame
       touch
+      peek={READ}
       drawing={<RoutineDrawing picture={ask.picture} label={ask.say} />}
       prompt={
         <>

@@ -53,7 +53,7 @@ export function PassesDrawing({ passes, unit, height }: PassesDrawingProps) {
                       anchor={to - from < ROOM_FOR_NAME ? 'end' : 'start'}
                       size={13}
                     >
-                      {`${finish ? 'finish' : i + 1}  −${figure(depth)}`}
+                      {`${finish ? 'finish' : i + 1}  −${figure(depth)} ${unit}`}
                     </Label>
                   )}
                 </G>

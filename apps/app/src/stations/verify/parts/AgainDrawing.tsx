@@ -5,7 +5,7 @@ import { gapOf } from '@zero-point/core/book/heightGap';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { roundOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
-import { formatLength } from '@zero-point/core/units/formatLength';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ElevationDrawing } from '../../../drawing/ElevationDrawing';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow } from '../../../drawing/marks';
@@ -38,7 +38,7 @@ function FromFront({ book, touch }: AgainDrawingProps) {
       topAboveZero={topAboveZero(book) ?? 0}
       zSet={touch !== undefined}
       gaugeThickness={thickness}
-      gaugeShown={formatLength(thickness, { unit: setup.units })}
+      gaugeShown={formatLengthUnit(thickness, { unit: setup.units })}
       arrives={touch?.approach === -1 ? 'lowered' : 'raised'}
       tools={[
         {
