@@ -1,7 +1,6 @@
 import type { Page } from '@playwright/test';
+import { go, shown, step, until } from './mill';
 import { expect, expectAccessible, press, test } from './shop';
-
-const go = (page: Page, to: 'Mill' | 'Notebook') => page.getByRole('radio', { name: to, exact: true }).click();
 
 /** The figure in what a hand is told: `The dial shows −0.118 mm.` */
 async function dial(page: Page): Promise<number> {
@@ -173,26 +172,10 @@ test('in inches: the scales, the steps, what is set and what is marked', async (
   await expect(page.getByText(/^✗ X is off by [+−]\d\.\d{4} in\./)).toBeVisible();
 });
 
-/** One press of a step, so many times. */
-async function step(page: Page, mm: string, name: string, times: number): Promise<void> {
-  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
-  const button = page.getByRole('button', { name: new RegExp(`^${name} by`) });
-  for (let i = 0; i < times; i += 1) await button.click();
-}
-
 /** Toward the left face until the probe's light is on, and what X shows there. */
 async function probed(page: Page): Promise<string> {
-  await step(page, '0.1', 'X right', 1);
-  const light = page.getByText('Its light is on: it has tripped.').first();
-  const button = page.getByRole('button', { name: /^X right by/ });
-  for (let i = 0; i < 40 && !(await light.isVisible()); i += 1) await button.click();
-  await expect(light).toBeVisible();
-  const label =
-    (await page
-      .getByLabel(/^X shows/)
-      .first()
-      .getAttribute('aria-label')) ?? '';
-  return label.replace('X shows ', '').replace(' mm', '').replace('−', '-');
+  await until(page, '0.1', 'X right', 'Its light is on: it has tripped.', 40);
+  return shown(page, 'X');
 }
 
 test('a bad day at the router: a face comes back elsewhere, and homed once more it is where it was', async ({

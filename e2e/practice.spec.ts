@@ -1,37 +1,8 @@
 import type { Page } from '@playwright/test';
+import { feel, go, shown, step, until } from './mill';
 import { expect, expectAccessible, press, test } from './shop';
 
 const FIELD = /^X on the readout/;
-
-const feel = (page: Page, says: string | RegExp) => page.getByText(says).first();
-
-/** One press of a step, so many times. */
-async function step(page: Page, mm: string, name: string, times: number): Promise<void> {
-  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
-  const button = page.getByRole('button', { name: new RegExp(`^${name} by`) });
-  for (let i = 0; i < times; i += 1) await button.click();
-}
-
-/** Steps until the hand feels or the eye sees it; not for ever. */
-async function until(page: Page, mm: string, name: string, says: string | RegExp, most = 80): Promise<void> {
-  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
-  const button = page.getByRole('button', { name: new RegExp(`^${name} by`) });
-  for (let i = 0; i < most && !(await feel(page, says).isVisible()); i += 1) await button.click();
-  await expect(feel(page, says)).toBeVisible();
-}
-
-async function shown(page: Page, axis: string): Promise<string> {
-  const label = await page
-    .getByLabel(new RegExp(`^${axis} shows`))
-    .first()
-    .getAttribute('aria-label');
-  return (label ?? '')
-    .replace(/^. shows /, '')
-    .replace(' mm', '')
-    .replace('−', '-');
-}
-
-const go = (page: Page, to: 'Mill' | 'Notebook') => page.getByRole('radio', { name: to, exact: true }).click();
 
 async function takeFinder(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^In the spindle/ }).click();
