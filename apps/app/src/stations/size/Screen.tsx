@@ -117,6 +117,12 @@ function ToSize({ book }: { book: Book }) {
       detail={
         <>
           <WhichChoice value="bore" />
+          {!bore && (
+            <Words tone="soft">
+              Its limits, and what measures it, are asked once. Then each pass is told: what to set, on the diameter and
+              at the dial, and what to expect.
+            </Words>
+          )}
           {bore && answer && !done && (
             <DraftField
               label={`Set to, on the diameter, ${unit}: as it reads once locked.`}

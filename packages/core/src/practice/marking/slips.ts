@@ -3,6 +3,7 @@ import { toward, type Surface } from '../mill/surface';
 import type { MillEvent, Touching } from '../mill/events';
 import type { Mill } from '../mill/mill';
 import { trueThickness } from '../mill/hidden';
+import { quillElsewhere } from '../mill/quill';
 import type { AxisMark } from './axisMark';
 
 /** What people do wrong at a mill, as it sees it. */
@@ -155,7 +156,9 @@ const typedOver = (events: readonly MillEvent[]): boolean =>
 /** Each setting once: a free pass at the same one is no other setting. */
 const settings = (all: readonly number[]): number[] => all.filter((set, i) => set !== all[i - 1]);
 
-function ofWork({ work, events }: Mill, came: Came): FoundSlip[] {
+function ofWork(mill: Mill, came: Came): FoundSlip[] {
+  const { work, events } = mill;
+  if (quillElsewhere(mill)) return [{ slip: 'quill-moved' }];
   const { holes } = came;
   const bored = settings(came.bored);
   if (work?.kind === 'vise') {

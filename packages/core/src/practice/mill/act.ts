@@ -4,6 +4,7 @@ import { tipOf } from './tip';
 import type { Near, Surface } from './surface';
 import { bentDial, dialShows, zeroedDial } from './indicator';
 import { noted } from './noted';
+import { quillElsewhere } from './quill';
 import { pushed } from './screw';
 import { chance } from '../../metrology/chance';
 import { drawnUnder } from './works/plug';
@@ -71,7 +72,8 @@ export function act(mill: Mill, what: MillAct): Mill {
       const { axis, value } = what;
       const raw = mill.spec.reads === 'table' ? mill.at[axis] : mill.screw[axis];
       const zero = { ...zeroInSight(mill), [axis]: raw - value };
-      const set = mill.scale === 'incremental' ? { ...mill, second: zero } : { ...mill, zero };
+      const quillAtZ = axis === 'z' ? mill.quill : mill.quillAtZ;
+      const set = mill.scale === 'incremental' ? { ...mill, second: zero } : { ...mill, zero, quillAtZ };
       return unseated(noted(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) }), axis);
     }
     default:
@@ -171,14 +173,11 @@ function quilled(mill: Mill, by: number): Mill {
   if (!spec.quill || quillLocked) return mill;
   const to = Math.min(QUILL, Math.max(0, quill + by));
   const moved = move(mill, 'z', quill - to);
-  const went = { ...moved, at: mill.at, screw: mill.screw, quill: quill + mill.at.z - moved.at.z };
-  return zWasSet(went) ? noted(went, { kind: 'quill-moved' }) : went;
+  return { ...moved, at: mill.at, screw: mill.screw, quill: quill + mill.at.z - moved.at.z };
 }
 
 /** A quill goes down so far, mm. */
 const QUILL = 80;
-
-const zWasSet = ({ events }: Mill): boolean => events.some((one) => one.kind === 'set' && one.axis === 'z');
 
 /** So far a quill that nobody locked sinks as a tool is changed, mm at least and at most. */
 const SINKS = { least: 0.2, most: 0.6 };
@@ -186,8 +185,7 @@ const SINKS = { least: 0.2, most: 0.6 };
 function sunk(mill: Mill): Mill {
   const { spec, quill, quillLocked, hidden, arms } = mill;
   if (!spec.quill || quillLocked) return mill;
-  const sinks = { ...mill, quill: quill + chance(hidden.seed + arms * 7).between(SINKS.least, SINKS.most) };
-  return zWasSet(mill) ? noted(sinks, { kind: 'quill-moved' }) : sinks;
+  return { ...mill, quill: quill + chance(hidden.seed + arms * 7).between(SINKS.least, SINKS.most) };
 }
 
 /** How far an indicator that reads went along the jaw since its bolts were touched. */
@@ -218,6 +216,7 @@ function touched(mill: Mill, near: Near | undefined, axis: Axis, way: Approach):
   let next = mill;
   if (!mill.found && feel(mill) === 'found') {
     next = noted({ ...next, found: true }, { kind: 'found', surface, axis, way, contact, between: mill.between?.id });
+    if (surface === 'top' && quillElsewhere(mill)) next = noted(next, { kind: 'quill-moved' });
   }
   if (!mill.pressing && presses(mill, near)) next = pressed({ ...next, pressing: true }, surface, axis, way, contact);
   return crashed(next, near, axis);

@@ -39,7 +39,7 @@ export type MillEvent = {
   | { kind: 'parallels-in' }
   /** Z was set with the part off its parallels by so much, mm. */
   | { kind: 'unseated'; by: number }
-  /** The quill went elsewhere, by itself or by hand, after Z was set. */
+  /** Something was touched from above with the quill elsewhere than when Z was set. */
   | { kind: 'quill-moved' }
   /** The table was tilted into what stood low over it. */
   | { kind: 'swung-into' }

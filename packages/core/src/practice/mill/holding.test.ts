@@ -7,6 +7,7 @@ import { tipOf } from './tip';
 import { hide, trueRadius } from './hidden';
 import { createMill, type Mill } from './mill';
 import type { MillAct } from './millAct';
+import { quillElsewhere } from './quill';
 import { shows } from './shown';
 import type { MillSpec } from './spec';
 
@@ -188,12 +189,32 @@ describe('a quill', () => {
     expect(kinds(loose)).toEqual([]);
     const changed = act(act(loose, set), hold(TRAY.drill.id));
     expect(changed.quill).toBeGreaterThan(loose.quill);
-    expect(kinds(changed)).toContain('quill-moved');
+    expect(quillElsewhere(changed)).toBe(true);
     const locked = [{ do: 'quill-lock', on: true } as const, set, hold(TRAY.drill.id)].reduce<Mill>(act, loose);
     expect(locked.quill).toBe(loose.quill);
-    expect(kinds(locked)).not.toContain('quill-moved');
+    expect(quillElsewhere(locked)).toBe(false);
     expect(act(locked, { do: 'quill', by: -5 })).toEqual(locked);
   });
+});
+
+test('a quill that was let down and is up again is where it was; touched from above meanwhile, that is noticed', () => {
+  const spec: MillSpec = { ...kneeMill([TRAY.cutter], [BETWEENS.paper]), quill: true };
+  const up: MillAct = { do: 'quill', by: -200 };
+  const start = at(spec, 3, { do: 'hold', contact: TRAY.cutter.id }, up, { do: 'set', axis: 'z', value: 0 });
+  expect(quillElsewhere(act(start, up))).toBe(false);
+  const down = act(start, { do: 'quill', by: 5 });
+  expect(quillElsewhere(down)).toBe(true);
+  expect(quillElsewhere(act(down, up))).toBe(false);
+  const { corner, top } = start.hidden;
+  const over = { x: corner.x + 30, y: corner.y + 20, z: top + 76 };
+  const touched = (mill: Mill): Mill => {
+    let now = act({ ...mill, at: over, screw: over }, { do: 'put', between: BETWEENS.paper.id });
+    for (let i = 0; feel(now) !== 'found' && !now.broken && i < 9000; i += 1)
+      now = act(now, { do: 'move', axis: 'z', by: -0.005 });
+    return now;
+  };
+  expect(kinds(touched(down))).toContain('quill-moved');
+  expect(kinds(touched(start))).not.toContain('quill-moved');
 });
 
 test('what homing was off by last does not stay: the next one is off by its own', () => {

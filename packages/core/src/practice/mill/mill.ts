@@ -23,6 +23,8 @@ export interface Mill {
   /** How far the quill is let down, mm, and whether it is locked; where the mill has one. */
   quill: number;
   quillLocked: boolean;
+  /** How far it was let down when Z was set last. */
+  quillAtZ: number | undefined;
   rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
@@ -81,6 +83,7 @@ export function createMill(spec: MillSpec, hidden: Hidden): Mill {
     // As somebody left it.
     quill: spec.quill ? LEFT_DOWN : 0,
     quillLocked: false,
+    quillAtZ: undefined,
     rpm: 0,
     held: spec.contacts.find(({ id }) => id === spec.holds),
     between: undefined,
