@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { MONO, SANS } from '../theme/faces';
@@ -14,6 +14,8 @@ interface FieldBoxProps {
   onChange: (text: string) => void;
   onBlur?: (() => void) | undefined;
   onSubmit?: (() => void) | undefined;
+  /** Takes what was typed at Enter, and says whether it did: what it does not take is put right where one is. */
+  onTake?: (() => boolean) | undefined;
   /** What is wrong with it, and how to mend that. */
   error?: string | undefined;
   /** Words, not figures. */
@@ -34,6 +36,7 @@ export function FieldBox({
   onChange,
   onBlur,
   onSubmit,
+  onTake,
   error,
   words = false,
   tall = false,
@@ -41,6 +44,7 @@ export function FieldBox({
   inputMode = 'text',
 }: FieldBoxProps) {
   const noteId = useId();
+  const input = useRef<{ blur: () => void } | null>(null);
   const many = tall || rows !== undefined;
   return (
     <View style={styles.field}>
@@ -49,6 +53,9 @@ export function FieldBox({
         {hint === undefined ? '' : `. ${hint}`}
       </Words>
       <TextInput
+        ref={(one: { blur: () => void } | null) => {
+          input.current = one;
+        }}
         mode="outlined"
         dense
         aria-label={label}
@@ -59,7 +66,13 @@ export function FieldBox({
         onChangeText={onChange}
         {...(onBlur && { onBlur })}
         {...(onSubmit && { onSubmitEditing: onSubmit })}
-        {...(tall && { blurOnSubmit: true })}
+        {...(onTake && {
+          // Left at once where it was taken: a blur that comes later would take what is typed meanwhile.
+          blurOnSubmit: tall,
+          onSubmitEditing: () => {
+            if (onTake()) input.current?.blur();
+          },
+        })}
         multiline={many}
         {...(many && { numberOfLines: rows ?? 3 })}
         selectTextOnFocus={!words && !many}

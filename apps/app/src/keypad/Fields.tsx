@@ -2,7 +2,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { millimetresPer, type LengthUnit } from '@zero-point/core/units/unit';
 import { countToText, roundToCount } from '@zero-point/core/units/round';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { FieldBox } from './FieldBox';
 
 type Read<T> = { ok: true; value: T } | { ok: false; message: string };
@@ -26,16 +26,21 @@ interface FieldProps<T> {
 /** One value that is kept when it is valid; what is not stays as typed, with what is wrong under it. */
 function Field<T>({ shown, read, onCommit, check, ...box }: FieldProps<T>) {
   const [draft, setDraft] = useState<string | undefined>(undefined);
+  // What waits to be taken, whichever of Enter and leaving comes first: it is taken once.
+  const waiting = useRef<string | undefined>(undefined);
   const [error, setError] = useState<string | undefined>(undefined);
 
-  const commit = () => {
-    if (draft === undefined) return;
-    const value = read(draft);
+  const commit = (): boolean => {
+    const typed = waiting.current;
+    if (typed === undefined) return true;
+    const value = read(typed);
     const wrong = value.ok ? check?.(value.value) : value.message;
     setError(wrong);
-    if (wrong !== undefined || !value.ok) return;
+    if (wrong !== undefined || !value.ok) return false;
+    waiting.current = undefined;
     setDraft(undefined);
-    if (draft.trim() !== shown) onCommit(value.value);
+    if (typed.trim() !== shown) onCommit(value.value);
+    return true;
   };
   return (
     <FieldBox
@@ -43,11 +48,12 @@ function Field<T>({ shown, read, onCommit, check, ...box }: FieldProps<T>) {
       value={draft ?? shown}
       error={error}
       onChange={(text) => {
+        waiting.current = text;
         setDraft(text);
         setError(undefined);
       }}
       onBlur={commit}
-      onSubmit={commit}
+      onTake={commit}
     />
   );
 }

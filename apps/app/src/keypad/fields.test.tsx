@@ -46,6 +46,42 @@ describe('a length that is kept when it is left', () => {
     expect(kept).toHaveBeenCalledWith(12);
   });
 
+  describe('by Enter', () => {
+    const field = () => screen.getByLabelText<HTMLInputElement>('Thickness');
+    const enter = (text: string) => {
+      field().focus();
+      fireEvent.change(field(), { target: { value: text } });
+      fireEvent.keyDown(field(), { key: 'Enter' });
+    };
+
+    test('it is kept once, and the field is left', () => {
+      jest.useFakeTimers();
+      const kept = jest.fn();
+      shown(<LengthField label="Thickness" unit="mm" value={10} onCommit={kept} />);
+      enter('12');
+      expect(document.activeElement).not.toBe(field());
+      jest.runAllTimers();
+      expect(kept.mock.calls).toEqual([[12]]);
+      jest.useRealTimers();
+    });
+
+    test('what is refused is put right where one is, and nothing takes it half typed', () => {
+      jest.useFakeTimers();
+      const kept = jest.fn();
+      const check = (mm: number) => (mm > 0 ? undefined : 'It must be greater than zero.');
+      shown(<LengthField label="Thickness" unit="mm" value={10} onCommit={kept} check={check} />);
+      enter('0');
+      expect(screen.getByRole('alert').textContent).toBe('It must be greater than zero.');
+      fireEvent.change(field(), { target: { value: '1' } });
+      jest.runAllTimers();
+      expect(document.activeElement).toBe(field());
+      expect(kept).not.toHaveBeenCalled();
+      enter('12');
+      expect(kept.mock.calls).toEqual([[12]]);
+      jest.useRealTimers();
+    });
+  });
+
   test('left as it was nothing is written', () => {
     const kept = jest.fn();
     shown(<LengthField label="Thickness" unit="mm" value={10} onCommit={kept} />);
