@@ -46,9 +46,12 @@ function browserStorage(): DeviceStorage | undefined {
 export const keysOf = (storage: DeviceStorage, prefix: string): string[] =>
   Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter((key) => key.startsWith(prefix));
 
+/** Lessons on copies of the shop's own machines: each keeps its machine as it was. */
+const ON_COPIES = `${PRACTICE}practice-own-`;
+
 /** Lets go of every copy; what was logged stays. */
 export const forgetCopies = (storage: DeviceStorage): void =>
-  keysOf(storage, COPIES).forEach((key) => storage.removeItem(key));
+  [...keysOf(storage, COPIES), ...keysOf(storage, ON_COPIES)].forEach((key) => storage.removeItem(key));
 
 /** A storage in which copies give way, one after the other, to what needs the room; and lessons after them. */
 export function givingWay(storage: DeviceStorage): DeviceStorage {

@@ -1,5 +1,5 @@
 import type { Machine } from '@zero-point/core/record/machine';
-import { COPIES, deviceStorage, forgetCopies, keysOf } from '../api/deviceStorage';
+import { COPIES, deviceStorage, forgetCopies, keysOf, PRACTICE } from '../api/deviceStorage';
 import { ownLessons } from './ownMachines';
 import { isLesson, practiceId, usePractice } from './practice';
 
@@ -45,6 +45,15 @@ test('a session goes on at the machine as it was when it began, also when the sh
 test('a device that lets go of its copies keeps none of the shop’s machines', () => {
   const [lesson] = ownLessons(shop(machine('gantry-router', 'Gantry router')));
   expect(keysOf(deviceStorage, COPIES).length).toBeGreaterThan(0);
+  // A lesson that was begun on one keeps it, and goes with it; one on the mill's own machines stays.
+  const ids = [practiceId(lesson?.id ?? '', 9), practiceId('left-edge', 9)];
+  for (const id of ids) {
+    usePractice.getState().do(id, { do: 'spin', rpm: 100 });
+    window.dispatchEvent(new Event('pagehide'));
+  }
+  const kept = () => ids.filter((id) => deviceStorage.getItem(PRACTICE + id) !== null);
+  expect(kept()).toEqual(ids);
   forgetCopies(deviceStorage);
+  expect(kept()).toEqual(ids.slice(1));
   expect(isLesson(practiceId(lesson?.id ?? '', 9))).toBe(false);
 });
