@@ -39,12 +39,6 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | un
 export const onPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: Box, at: Point): Point =>
   rotate({ x: at.x - corner.x, y: at.y - corner.y }, -turned);
 
-/** The other way about: where a place of the part is in the mill's own frame. */
-export function fromPart({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: Box, on: Point): Point {
-  const { x, y } = rotate({ x: on.x, y: on.y }, turned);
-  return { x: corner.x + x, y: corner.y + y };
-}
-
 /** The part as it should be clamped: down on its parallels, nothing cut off it, and its table not tilted. */
 export function clampedBox({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box {
   if (work?.kind === 'table') return boxOf({ hidden, work }) ?? hidden;
