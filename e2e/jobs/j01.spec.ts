@@ -31,9 +31,9 @@ test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin an
   await job.tap('radio', /^Gauge pin 6/);
   await expect(page.getByText(/contact 6\.000 mm and 0\.050 mm feeler/)).toBeVisible();
   await job.log('187.05');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   // 3 mm of pin and 0.05 of feeler are off the reading, and the tape has both.
-  await job.tap('button', /^Tape: how it was reckoned/);
+  await job.tape();
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('feeler');
   await expect(page.getByRole('radio', { name: /^Raise Z, then move X −3\.050/ })).toBeVisible();
   job.done({ reads: 10, sums: 8, notes: 12 });

@@ -6,11 +6,11 @@ test('J5 edge and centre with a local zero: halved at the second face, and the f
   await job.tap('link', /^Datum/);
   await job.tap('button', 'left face');
   await job.log('-5.000', '-5.001');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await job.tap('button', 'Done: X is preset');
   await job.tap('button', 'front face');
   await job.log('-5.000');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await job.tap('button', 'Done: Y is preset');
   await job.tap('button', 'A second datum on this part');
   await job.tap('button', 'Add a local datum');

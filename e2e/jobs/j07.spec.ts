@@ -17,7 +17,7 @@ test('J7 corner by a probe’s own cycle: its result as it is, the radius not ta
   await job.log('-304.002');
   // What its cycle set is what it shows: nothing is asked back, and both are set.
   await expect(page.getByText(/was entered\. Does it read/)).toHaveCount(0);
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X −304\.002, Y −210\.004/ })).toBeVisible();
   job.done({ reads: 4, sums: 2, notes: 4 });
   await closeWithSheet(page, ['−304.002', '−210.004', 'Z not set.']);

@@ -10,7 +10,7 @@ test('J8 bore centre into a work offset by probe: four walls, the offset, its ±
   // The second pair goes through the middle of the first, or it is a chord.
   await expect(page.getByText(/First drive X to its middle, −287\.204 mm/)).toBeVisible();
   await job.log('-150.000', '-154.002');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await expect(page.getByText(/Diameter 7\.998 mm ±/)).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X −262\.204, Y −152\.001/ })).toBeChecked();
   await job.tap('button', 'Done: X and Y offsets entered');

@@ -12,7 +12,7 @@ test('J10 Z by a block slipped under, and a pass in the air that stays marked un
   await job.tap('radio', 'touching');
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
   await job.tap('button', 'Done: Z is set');
   await expect(page.getByText(/Lifted by 5\.000 mm for a pass in the air/)).toBeVisible();

@@ -6,7 +6,7 @@ test('J12 several tools on one gauge: the gauge comes off once for all, every ro
   await job.tap('link', /^Heights/);
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
-  await job.tap('button', 'Show the answer');
+  await job.answer();
   await job.tap('button', 'Done: Z is set');
   for (const [tool, z] of [
     ['2', '-2.31'],
@@ -15,7 +15,7 @@ test('J12 several tools on one gauge: the gauge comes off once for all, every ro
     await expect(page.getByText(new RegExp(`Change to tool ${tool}`))).toBeVisible();
     await job.tap('checkbox', /Never lower a tool onto a gauge/);
     await job.log(z);
-    await job.tap('button', 'Show the answer');
+    await job.answer();
     await job.tap('button', /^(Next: tool|Done: all tools)/);
   }
   await job.tap('radio', 'tool table');

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { appendFileSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { goTo } from '../keys';
 import { test as shopTest } from '../shop';
 
 /** What a job took of the person: presses, digits typed by our keypad, and characters typed into fields. */
@@ -21,7 +22,7 @@ export interface HandActs {
 
 const FILE = join(import.meta.dirname, '..', '..', 'test-results', 'acts.jsonl');
 
-/** A person at one job, with a thumb. */
+/** A person at one job: with a thumb on a phone, by keyboard alone on a wide screen. */
 export interface Job {
   page: Page;
   /** From the bench: opens a set-up's card. */
@@ -32,6 +33,10 @@ export interface Job {
   key: (text: string) => Promise<void>;
   /** Types numbers one after the other, logging each. */
   log: (...texts: string[]) => Promise<void>;
+  /** Turns to the answer, where it does not stand beside the readings. */
+  answer: () => Promise<void>;
+  /** Opens the tape, where it is not open of itself. */
+  tape: () => Promise<void>;
   /** Types into a field of a form. */
   fill: (name: string | RegExp, text: string) => Promise<void>;
   /** Ends the job: what it took is held against the acts of a hand, and kept for the table. */
@@ -50,12 +55,22 @@ const KEYS: Readonly<Record<string, string>> = {
 export const test = shopTest.extend<{ job: Job }>({
   job: async ({ page, shop }, use, info) => {
     const acts: Acts = { taps: 0, digits: 0, typed: 0, readings: 0 };
+    const byKeys = info.project.name === 'desk';
     const tap: Job['tap'] = async (role, name) => {
       const wanted = page.getByRole(role, { name, ...(typeof name === 'string' && { exact: true }) });
-      await wanted.first().click();
+      if (byKeys) {
+        await goTo(page, wanted);
+        await page.keyboard.press(role === 'button' || role === 'link' ? 'Enter' : 'Space');
+      } else await wanted.first().click();
       acts.taps += 1;
     };
     const key: Job['key'] = async (text) => {
+      if (byKeys) {
+        await goTo(page, page.locator('input[placeholder]'));
+        await page.keyboard.type(text);
+        acts.digits += text.length;
+        return;
+      }
       const pad = page.getByRole('group', { name: 'Keypad' });
       // The sign is turned last: our keypad has it so.
       for (const character of text.startsWith('-') ? `${text.slice(1)}-` : text) {
@@ -69,11 +84,20 @@ export const test = shopTest.extend<{ job: Job }>({
       acts,
       tap,
       key,
+      answer: async () => {
+        if (byKeys) await expect(page.getByRole('button', { name: 'Show the answer' })).toHaveCount(0);
+        else await tap('button', 'Show the answer');
+      },
+      tape: async () => {
+        if (!byKeys) await tap('button', /^Tape: how it was reckoned/);
+        await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
+      },
       open: (setup) => tap('link', new RegExp(`^${setup}`)),
       log: async (...texts) => {
         for (const text of texts) {
           await key(text);
-          await tap('button', 'Log this reading');
+          if (byKeys) await page.keyboard.press('Enter');
+          else await tap('button', 'Log this reading');
           acts.readings += 1;
           // The field is empty again, or gone where that was the last.
           const field = page.locator('input[placeholder]').first();
@@ -82,15 +106,25 @@ export const test = shopTest.extend<{ job: Job }>({
       },
       fill: async (name, text) => {
         const field = page.getByRole('textbox', { name }).first();
-        await field.fill(text);
-        await field.press('Enter');
+        if (byKeys) {
+          await goTo(page, field);
+          await page.keyboard.press('Control+a');
+          await page.keyboard.type(text);
+          await page.keyboard.press('Enter');
+        } else {
+          await field.fill(text);
+          await field.press('Enter');
+        }
         acts.typed += text.length + 1;
         acts.taps += 1;
       },
       done: (hand) => {
         const byHand = hand.reads + hand.sums + hand.notes;
-        mkdirSync(join(FILE, '..'), { recursive: true });
-        appendFileSync(FILE, `${JSON.stringify({ job: info.title, ...acts, ...hand, byHand })}\n`);
+        // The table is of thumbs.
+        if (!byKeys) {
+          mkdirSync(join(FILE, '..'), { recursive: true });
+          appendFileSync(FILE, `${JSON.stringify({ job: info.title, ...acts, ...hand, byHand })}\n`);
+        }
         expect(acts.taps, `presses against ${byHand} acts of a hand`).toBeLessThanOrEqual(byHand);
       },
     });

@@ -5,6 +5,7 @@ import { PaperProvider } from 'react-native-paper';
 import { askAhead } from '../api/bench';
 import { keepAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
+import { listenForChoiceKeys } from '../frame/choiceKeys';
 import { startWorkshop } from '../stations/lazy';
 import { useSettings } from '../stores/settings';
 import { PALETTES } from '../theme/palette';
@@ -18,6 +19,7 @@ export default function Layout() {
   const theme = useMemo(() => paperTheme(mode), [mode]);
   useEffect(startWorkshop, []);
   useEffect(keepAppOffline, []);
+  useEffect(listenForChoiceKeys, []);
   useEffect(() => {
     document.body.style.backgroundColor = PALETTES[mode].ground;
     document.documentElement.style.colorScheme = PALETTES[mode].dark ? 'dark' : 'light';

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
 import { Surface } from 'react-native-paper';
+import { useOpened } from './useOpened';
 
 interface BarProps {
   /** An alert is said at once, a status when there is time. */
@@ -11,11 +12,20 @@ interface BarProps {
 }
 
 /** A line over the page that stays until what it says is done: words at one end, what to press at the other. */
-export const Bar = ({ role, background, edge, children }: BarProps) => (
-  <Surface elevation={0} role={role} style={[styles.bar, { backgroundColor: background, borderColor: edge }]}>
-    {children}
-  </Surface>
-);
+export function Bar({ role, background, edge, children }: BarProps) {
+  const opened = useOpened();
+  return (
+    <Surface
+      ref={opened}
+      tabIndex={-1}
+      elevation={0}
+      role={role}
+      style={[styles.bar, { backgroundColor: background, borderColor: edge }]}
+    >
+      {children}
+    </Surface>
+  );
+}
 
 const styles = StyleSheet.create({
   bar: {

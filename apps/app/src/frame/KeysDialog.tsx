@@ -8,7 +8,6 @@ export function KeysDialog() {
   const [shown, setShown] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape') setShown(false);
       if (event.key !== '?') return;
       event.preventDefault();
       setShown(true);

@@ -26,6 +26,7 @@ const THICKNESS = { across: 60, low: TARGET, upright: 168 };
 
 /** Lower than this a page is low, px. */
 const LOW = 720;
+/** Most height of a station upright, px; on a low page they share what there is. */
 const UPRIGHT_PITCH = 84;
 /** Least width of a station across, px: its longest name. */
 const ACROSS_PITCH = 112;
@@ -41,6 +42,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
   const at = marks.findIndex(({ name }) => name === here);
   const pitch = Math.max(ACROSS_PITCH, size.width / marks.length);
   const along = pitch * marks.length;
+  const shared = Math.min(UPRIGHT_PITCH, size.height / marks.length);
 
   // The brass cursor is brought to the middle, its neighbours in sight on both sides.
   useEffect(() => {
@@ -54,7 +56,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
         aria-current={station === here ? 'step' : undefined}
         aria-label={`${title}${done ? ', done' : ''}`}
         style={{
-          ...(upright ? { height: UPRIGHT_PITCH } : { width: pitch, height: across }),
+          ...(upright ? { flex: 1, maxHeight: UPRIGHT_PITCH } : { width: pitch, height: across }),
           minHeight: TARGET,
           paddingLeft: upright ? 34 : 2,
           paddingRight: upright ? 8 : 2,
@@ -86,7 +88,7 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
     >
       {upright ? (
         <>
-          <Ticks count={marks.length} width={size.width} height={size.height} pitch={UPRIGHT_PITCH} upright here={at} />
+          <Ticks count={marks.length} width={size.width} height={size.height} pitch={shared} upright here={at} />
           {stations}
         </>
       ) : (

@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Appbar, Text } from 'react-native-paper';
 import { TARGET } from './layout';
+import { useArrival } from './useArrival';
+import { useWayOut } from './useWayOut';
 
 interface TopBarProps {
   title: string;
@@ -14,6 +16,8 @@ interface TopBarProps {
 /** Way back, where you are, and what stands beside the strip. */
 export function TopBar({ title, back, children }: TopBarProps) {
   const router = useRouter();
+  useArrival();
+  useWayOut();
   return (
     <View role="banner">
       <Appbar.Header mode="small" statusBarHeight={0} style={styles.bar}>

@@ -7,6 +7,7 @@ import { millimetresPer, type LengthUnit } from '@zero-point/core/units/unit';
 import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Choice } from '../../frame/Choice';
+import { ARROWS_TAKEN } from '../../frame/choiceKeys';
 import { useKeys } from '../../frame/useKeys';
 import { useShape } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
@@ -65,7 +66,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
   const axes = AXES.filter((axis) => (mill.spec.axes ?? AXES).includes(axis));
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
   return (
-    <View style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
+    <View id={ARROWS_TAKEN} style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
       <View style={[styles.seen, wide && dial !== undefined && styles.withDial]}>
         <MillViews mill={mill} height="fill" />
         <View style={styles.felt}>

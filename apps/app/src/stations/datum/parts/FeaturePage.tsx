@@ -12,7 +12,6 @@ import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
 import { isTouch } from '@zero-point/core/record/reading';
 import { controlResultWords, TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
-import { Choice } from '../../../frame/Choice';
 import { Fold } from '../../../answer/Fold';
 import { MovedBy } from '../../../answer/MovedBy';
 import { StandingLine } from '../../../answer/StandingLine';
@@ -20,7 +19,6 @@ import { TouchDetail } from '../../../answer/TouchDetail';
 import { TouchSummary } from '../../../answer/TouchSummary';
 import { TouchDock } from '../../../answer/TouchDock';
 import { useTouchPage } from '../../../answer/useTouchPage';
-import { CardButton } from '../../../frame/CardButton';
 import { StationFrame } from '../../../frame/StationFrame';
 import { useWide } from '../../../frame/useShape';
 import { Words } from '../../../theme/Words';
@@ -30,12 +28,12 @@ import { AgreementNote } from './AgreementNote';
 import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
-import { MethodPicker } from './MethodPicker';
 import { repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
 import { AskTolerance } from '../../plan/parts/AskTolerance';
 import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
+import { TouchesWith, WhatTouches } from './WhatTouches';
 import { checksOf } from '../view';
 import { featureView, type FeatureView } from './featureView';
 
@@ -92,15 +90,26 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const [untold] = untoldSizes(book.part, setup.partZero, feature, book.datumPlan.known);
   const quiet = choosing || picking || untold !== undefined;
   const touchesWith = (
-    <CardButton
-      label={withWords(view, choosing, setup.assumed?.includes('finder') ?? false)}
+    <TouchesWith
+      method={method}
+      assumed={setup.assumed?.includes('finder') ?? false}
       open={choosing}
       onPress={() => setChoosing(!choosing)}
+    />
+  );
+  const choice = choosing && (
+    <WhatTouches
+      book={book}
+      view={view}
+      as={as}
+      onAs={(one) => {
+        setTypedAs(one);
+        setChoosing(false);
+      }}
+      onTaken={() => setChoosing(false)}
     >
-      <Words kind="note" lines={2}>
-        {withWords(view, choosing, setup.assumed?.includes('finder') ?? false)} {choosing ? '▴' : '▾'}
-      </Words>
-    </CardButton>
+      {touchesWith}
+    </WhatTouches>
   );
 
   return (
@@ -131,12 +140,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
           {!quiet && page.showing === 'entry' && (
             <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
           )}
-          {!picking &&
-            untold === undefined &&
-            !compact &&
-            page.showing === 'entry' &&
-            view.slots.length === 1 &&
-            touchesWith}
+          {!quiet && !compact && page.showing === 'entry' && view.slots.length === 1 && touchesWith}
           {!quiet && page.showing === 'entry' && (
             <StandingLine book={book} gaugeId={method?.gauge.id} only="doubtful" />
           )}
@@ -149,26 +153,13 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               forms={view.forms}
             />
           )}
-          {choosing && (
-            <>
-              {view.typedAs.length > 1 && (
-                <Choice
-                  label="What you type"
-                  value={as}
-                  options={view.typedAs.map((one) => ({ value: one, label: TYPED_AS_NAMES[one] }))}
-                  onChange={(one) => {
-                    setTypedAs(one);
-                    setChoosing(false);
-                  }}
-                />
-              )}
-              <MethodPicker book={book} feature={feature} method={method} onTaken={() => setChoosing(false)} />
-            </>
-          )}
+          {!wide && choice}
         </>
       }
       detail={
-        !quiet && (
+        quiet ? (
+          wide && choice
+        ) : (
           <>
             {view.problem && (
               <View role="alert">
@@ -269,12 +260,6 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
     />
   );
 }
-
-/** What touches, on the way to choosing something else. */
-const withWords = ({ method }: FeatureView, choosing: boolean, assumed: boolean): string =>
-  choosing
-    ? 'Keep what touches'
-    : `with ${method?.words ?? 'nothing yet: choose what touches'}${assumed ? ' Another? Tap here.' : ''}`;
 
 function answerSentence({ name, answer }: FeatureView): string {
   const axes = [answer?.x ? 'X' : '', answer?.y ? 'Y' : ''].filter((axis) => axis !== '').join(' and ');
