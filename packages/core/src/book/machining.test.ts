@@ -111,7 +111,7 @@ describe('the tool of a step', () => {
       under: { what: 'free', room: 10 },
     });
     const [drill] = programSections(book, machiningOf(book, stopsOf(book)));
-    expect(drill?.tool).toMatchObject({ number: undefined, name: 'a tool of 4.90 mm' });
+    expect(drill?.tool).toMatchObject({ number: undefined, name: 'a tool of 4.900 mm' });
   });
 });
 
@@ -170,7 +170,7 @@ describe('what lies under the part', () => {
   });
 
   test('must leave room for the point and the break-through, and a little to spare over metal', () => {
-    expect(refused(() => write({ under: { what: 'solid', room: 0 } })).message).toMatch(/comes out 1\.76 mm under/);
+    expect(refused(() => write({ under: { what: 'solid', room: 0 } })).message).toMatch(/comes out 1\.762 mm under/);
     expect(refused(() => write({ under: { what: 'free', room: 1.8 } })).code).toBe('no-room');
     expect(write({ under: { what: 'free', room: 2 } })).toHaveLength(1);
     expect(write({ under: { what: 'board', room: 1.8 } })).toHaveLength(1);

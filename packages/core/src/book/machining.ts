@@ -6,6 +6,7 @@ import { startingCut, type Cut } from '../positions/startingCut';
 import { Refusal } from '../problem/problem';
 import type { Tool } from '../record/cutter';
 import type { HoleStep } from '../record/steps';
+import { formatLengthUnit } from '../units/formatLength';
 import type { Book } from './book';
 import type { Stop } from './driveList';
 import type { Hole } from './holes';
@@ -116,7 +117,7 @@ export function programSections(book: Book, machinings: readonly Machining[]): P
       step,
       tool: {
         number: tool?.number,
-        name: tool?.name ?? (wanted ? `a tool of ${wanted.aim.toFixed(2)} mm` : 'a spot drill'),
+        name: tool?.name ?? (wanted ? `a tool of ${formatLengthUnit(wanted.aim, { unit: book.setup.units })}` : 'a spot drill'),
         diameter: tool?.diameter ?? wanted?.aim ?? 0,
       },
       holes: stops.map(({ target }, i) => ({ x: target.x, y: target.y, tip: depths[i]?.tip ?? NaN })),
@@ -125,19 +126,20 @@ export function programSections(book: Book, machinings: readonly Machining[]): P
   });
 }
 
-function requireRoom({ cutPlan }: Book, below: number): void {
+function requireRoom({ cutPlan, setup }: Book, below: number): void {
   if (below <= 0) return;
+  const say = (mm: number) => formatLengthUnit(mm, { unit: setup.units });
   const under = cutPlan.program?.under;
   if (!under)
     throw new Refusal({
       code: 'under-unknown',
       field: 'under',
-      message: `The tool comes out ${below.toFixed(2)} mm under the part. Say what lies there: a gap, a board it may cut into, or the table.`,
+      message: `The tool comes out ${say(below)} under the part. Say what lies there: a gap, a board it may cut into, or the table.`,
     });
   if (under.room >= below + (under.what === 'board' ? 0 : SPARE)) return;
   throw new Refusal({
     code: 'no-room',
     field: 'under',
-    message: `The tool comes out ${below.toFixed(2)} mm under the part, and there is room for ${under.room.toFixed(2)} mm. Raise the part on parallels, put a board under it, or let less come through.`,
+    message: `The tool comes out ${say(below)} under the part, and there is room for ${say(under.room)}. Raise the part on parallels, put a board under it, or let less come through.`,
   });
 }

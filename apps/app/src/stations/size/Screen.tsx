@@ -23,10 +23,11 @@ import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
 import { ApproachChart } from './parts/ApproachChart';
 import { BoreFields } from './parts/BoreFields';
+import { BoreInHand } from './parts/BoreInHand';
 import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
 import { boreSentence, gaugeWords, GONE_OVER, turnWords } from '@zero-point/core/words/bore';
-import { boreGauges, boreView, keepSpring, keepBore, logSize, startBore } from './view';
+import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
 export default function SizeScreen({ book }: { book: Book }) {
@@ -62,6 +63,7 @@ function ToSize({ book }: { book: Book }) {
     keepBore(book, made);
     router.setParams({ bore: made.id });
   };
+  const drawn = bore && drawnBore(book, bore);
   const done = answer?.advice === 'in-size' || answer?.advice === 'over';
   const gaugeNote = gaugeWords(book, view);
 
@@ -86,6 +88,7 @@ function ToSize({ book }: { book: Book }) {
             zeroSet={isSet(book)}
             height="fill"
             label={`${part.name} from above`}
+            marks={(seen) => drawn && <BoreInHand at={drawn} view={seen} />}
           />
         )
       }

@@ -3,7 +3,7 @@ import type { Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
 import { boreSentence, gaugeWords, turnWords } from '@zero-point/core/words/bore';
-import { boreView, startBore } from './view';
+import { boreView, drawnBore, startBore } from './view';
 
 const bore: Bore = {
   id: 'b',
@@ -57,4 +57,20 @@ test('a new bore is the largest drawn hole to H7, and one the server takes', () 
   const largest = Math.max(...shop.part.holes.map(({ diameter }) => diameter), 0) || 20;
   expect(made).toMatchObject({ low: largest, fit: `${largest} H7` });
   expect(cutPlan.safeParse({ bores: [made] }).error).toBeUndefined();
+});
+
+describe('the bore on the drawing of the part', () => {
+  const holesOf = (...diameters: number[]): Book => ({
+    ...shop,
+    part: { ...shop.part, holes: diameters.map((diameter, i) => ({ x: 10 * i, y: 5, diameter })) },
+  });
+
+  test('is the only hole of its size', () => {
+    expect(drawnBore(holesOf(4.2, 26, 4.2), bore)).toMatchObject({ x: 10, y: 5 });
+  });
+
+  test('is none where two are of its size, or none is', () => {
+    expect(drawnBore(holesOf(26, 26), bore)).toBeUndefined();
+    expect(drawnBore(holesOf(25.8, 26.2), bore)).toBeUndefined();
+  });
 });

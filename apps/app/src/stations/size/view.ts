@@ -35,6 +35,17 @@ export function boreView(book: Book, boreId: string | undefined): BoreView {
   };
 }
 
+/** How near a drawn hole's diameter is to a bore's limits where it is that bore, mm. */
+const DRAWN_AS = 0.1;
+
+/** The drawn hole that a bore is, where only one of the part's holes is of its size: a bore's plan has no place. */
+export function drawnBore({ part }: Book, { low, high }: Bore): Book['part']['holes'][number] | undefined {
+  const [hole, another] = part.holes.filter(
+    ({ diameter }) => diameter >= low - DRAWN_AS && diameter <= high + DRAWN_AS,
+  );
+  return another ? undefined : hole;
+}
+
 /** Keeps a bore in place of the one with its id, or beside the others. */
 export function keepBore(book: Book, bore: Bore): void {
   const { bores } = book.cutPlan;

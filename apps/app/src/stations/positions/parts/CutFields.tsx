@@ -1,5 +1,6 @@
 import type { Machining } from '@zero-point/core/book/machining';
 import type { Cut } from '@zero-point/core/positions/startingCut';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { FieldRow } from '../../../keypad/FieldRow';
@@ -35,7 +36,7 @@ export function CutFields({ name, machining, cut, unit, onChange }: CutFieldsPro
       ) : (
         <Words tone="warn">
           ▲ This machine has no tool for it
-          {wanted ? ` of ⌀ ${wanted.aim.toFixed(2)} mm` : ''}. Give it one in Shop, with its number.
+          {wanted ? ` of ⌀ ${formatLengthUnit(wanted.aim, { unit })}` : ''}. Give it one in Shop, with its number.
         </Words>
       )}
     </View>
