@@ -6,6 +6,7 @@ import type { Part } from '@zero-point/core/record/part';
 import { ASSUMED, type NewSetup } from '@zero-point/core/record/plan';
 import { positiveLength } from '@zero-point/core/schema/quantities';
 import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
+import { usualGauge } from '@zero-point/core/shop/usualGauge';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
 import { capital } from '@zero-point/core/words/sentence';
@@ -61,7 +62,7 @@ const untoldPart = (id: string, unit: LengthUnit): Part => {
   return { id, name: 'Part', material: '', size: of, holes: [], untold: ['x', 'y', 'z'] };
 };
 
-const usualGauge = (id: string, kind: 'spring-finder' | 'block', unit: LengthUnit): Gauge => {
+const newGauge = (id: string, kind: 'spring-finder' | 'block', unit: LengthUnit): Gauge => {
   const size = unit === 'mm' ? 10 : kind === 'block' ? 0.5 * INCH : 0.375 * INCH;
   const told = unit === 'mm' ? '10 mm' : kind === 'block' ? '0.5 in' : '0.375 in';
   return { id, name: `${capital(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };
@@ -86,8 +87,6 @@ function newMachine({ kind, dial }: Extract<Where, { kind: Machine['kind'] }>, u
   return { ...start, axes: { x: turned(x), y: turned(y), z: turned(up) } };
 }
 
-const inUse = ({ gauges }: Pick<Shop, 'gauges'>) => gauges.filter(({ retiredOn }) => retiredOn === undefined);
-
 /**
  * A set-up from almost nothing: the machine and a unit. What else there is to know is taken as usual, and asked where it
  * is first needed.
@@ -102,10 +101,10 @@ export function makeSetup(
   const made = 'machine' in where ? undefined : newMachine(where, unit);
   const machine = 'machine' in where ? where.machine : made;
   if (!machine) throw new Error('no machine');
-  const finder = inUse(shop).find(({ kind }) => ['edges', 'both'].includes(GAUGE_FACTS[kind].finds));
-  const block = inUse(shop).find(({ kind }) => kind === 'block' || kind === 'touch-plate');
-  const newFinder = finder ? undefined : usualGauge(uuidv7(), 'spring-finder', unit);
-  const newBlock = block ? undefined : usualGauge(uuidv7(), 'block', unit);
+  const finder = usualGauge(shop.gauges, machine.kind, 'edges');
+  const block = usualGauge(shop.gauges, machine.kind, 'heights');
+  const newFinder = finder ? undefined : newGauge(uuidv7(), 'spring-finder', unit);
+  const newBlock = block ? undefined : newGauge(uuidv7(), 'block', unit);
   const newPart = part ? undefined : untoldPart(uuidv7(), unit);
   const on = part ?? newPart;
   const setup: NewSetup = {
