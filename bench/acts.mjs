@@ -11,7 +11,7 @@ const WANTED = 2;
 
 export function benchActs() {
   rmSync(FILE, { force: true });
-  must(tool('playwright'), ['test', '-c', 'e2e', 'jobs/', '--reporter=line']);
+  must(tool('playwright'), ['test', '-c', 'e2e', 'jobs/', '--project=phone', '--reporter=line']);
   const rows = existsSync(FILE)
     ? readFileSync(FILE, 'utf8')
         .trim()

@@ -1,45 +1,51 @@
-/** Every bench after the other, each in a process of its own, and at the end one table of every figure that has a goal. */
-import { spawnSync } from 'node:child_process';
+/**
+ * Every bench, each in a process of its own, and at the end one table of every figure that has a goal. What is timed runs
+ * alone; what is only counted runs beside each other, as many as there are processors.
+ */
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { ROOT, say } from '../scripts/lib/steps.mjs';
 import { goalTable } from './lib/goal.mjs';
 
-/** In this order: what needs a quiet machine first. */
-const BENCHES = [
-  'opening',
-  'chunks',
-  'frames',
-  'readings',
-  'growth',
-  'book',
-  'order',
-  'program',
-  'explainer',
-  'calibration',
-  'acts',
-  'tests',
-  'faults',
-  'practice',
-  'coverage',
-];
+const TIMED = ['opening', 'chunks', 'frames', 'readings', 'growth', 'book', 'order', 'program', 'acts', 'faults'];
 
-export function benchAll() {
-  say(`All ${BENCHES.length} benches. About an hour and a half; keep the machine quiet.`);
-  const file = join(ROOT, '.build', 'goals.jsonl');
-  const rows = [];
-  for (const bench of BENCHES) {
-    rmSync(file, { force: true });
-    const { status } = spawnSync(process.execPath, [join(ROOT, 'scripts/bench.mjs'), bench], {
-      stdio: 'inherit',
-      env: { ...process.env, BENCH_GOALS: file },
+/** The longest first, so that nothing waits for one of them at the end. */
+const COUNTED = ['coverage', 'practice', 'explainer', 'calibration', 'tests'];
+
+/** Runs one bench; what it says comes as it says it, or all at once when it ended. */
+function run(bench, atOnce) {
+  const goals = join(ROOT, '.build', `goals-${bench}.jsonl`);
+  rmSync(goals, { force: true });
+  const child = spawn(process.execPath, [join(ROOT, 'scripts/bench.mjs'), bench], {
+    stdio: ['ignore', atOnce ? 'pipe' : 'inherit', 'inherit'],
+    env: { ...process.env, BENCH_GOALS: goals },
+  });
+  const told = [];
+  child.stdout?.on('data', (text) => told.push(text));
+  return new Promise((resolve) => {
+    child.once('close', (status) => {
+      process.stdout.write(Buffer.concat(told));
+      const rows = existsSync(goals) ? readFileSync(goals, 'utf8').trim().split('\n').filter(Boolean) : [];
+      // A bench that broke is no figure that was met.
+      const broke = { what: 'ran to its end and told its figures', value: 0, least: 1, unit: '', met: false };
+      const figures = rows.map((line) => JSON.parse(line));
+      resolve([...figures, ...(status !== 0 || figures.length === 0 ? [broke] : [])].map((one) => ({ bench, ...one })));
     });
-    const told = existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n').filter(Boolean) : [];
-    rows.push(...told.map((line) => ({ bench, ...JSON.parse(line) })));
-    // A bench that broke is no figure that was met.
-    if (status !== 0 || told.length === 0)
-      rows.push({ bench, what: 'ran to its end and told its figures', value: 0, least: 1, unit: '', met: false });
-  }
-  console.log(`\n${goalTable(rows)}`);
-  console.log(`\n${rows.filter(({ met }) => met).length} of ${rows.length} met`);
+  });
+}
+
+export async function benchAll() {
+  say(`All ${TIMED.length + COUNTED.length} benches. About an hour; keep the machine quiet.`);
+  const rows = new Map();
+  for (const bench of TIMED) rows.set(bench, await run(bench, false));
+  const waiting = [...COUNTED];
+  const hand = async () => {
+    for (let bench = waiting.shift(); bench; bench = waiting.shift()) rows.set(bench, await run(bench, true));
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, hand));
+  const all = [...TIMED, ...COUNTED].flatMap((bench) => rows.get(bench) ?? []);
+  console.log(`\n${goalTable(all)}`);
+  console.log(`\n${all.filter(({ met }) => met).length} of ${all.length} met`);
 }

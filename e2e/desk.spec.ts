@@ -1,8 +1,9 @@
 import type { Page } from '@playwright/test';
+import { goTo } from './keys';
 import { expect, expectAccessible, expectOpened, test } from './shop';
 
-/** Tabs until what is wanted has the focus, as somebody without a mouse does. */
-async function tabTo(page: Page, name: string | RegExp): Promise<void> {
+/** Goes to what is called so, whatever it is. */
+async function keysTo(page: Page, name: string | RegExp): Promise<void> {
   const wanted = page
     .getByRole('button', { name })
     .or(page.getByRole('link', { name }))
@@ -10,16 +11,11 @@ async function tabTo(page: Page, name: string | RegExp): Promise<void> {
     .or(page.getByRole('textbox', { name }))
     .or(page.getByRole('radio', { name }))
     .or(page.getByRole('row', { name }));
-  await expect(wanted.first()).toBeVisible();
-  for (let i = 0; i < 80; i += 1) {
-    await page.keyboard.press('Tab');
-    if (await wanted.first().evaluate((element) => element === document.activeElement)) return;
-  }
-  throw new Error(`the keyboard never reached ${name}`);
+  await goTo(page, wanted);
 }
 
 async function enterAt(page: Page, name: string | RegExp): Promise<void> {
-  await tabTo(page, name);
+  await keysTo(page, name);
   await page.keyboard.press('Enter');
 }
 
@@ -58,24 +54,24 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, 'Done: Y is preset');
 
   await enterAt(page, 'On to Heights');
-  await tabTo(page, /Never lower a tool onto a gauge/);
+  await keysTo(page, /Never lower a tool onto a gauge/);
   await page.keyboard.press('Space');
   await type(page, 'Z with tool 1 on the gauge', '37.42');
   await expect(page.getByRole('radio', { name: /^Set Z to 10\.000/ })).toBeChecked();
   await expectAccessible(page);
   await enterAt(page, 'Done: Z is set');
-  await tabTo(page, /Never lower a tool onto a gauge/);
+  await keysTo(page, /Never lower a tool onto a gauge/);
   await page.keyboard.press('Space');
   await type(page, 'Z with tool 2 on the gauge', '-2.31');
   await expect(page.getByRole('radio', { name: /^Tool 2 is 12\.310 shorter: offset −12\.310/ })).toBeVisible();
 
   await enterAt(page, /^Positions/);
-  await tabTo(page, 'First angle');
+  await keysTo(page, 'First angle');
   await page.keyboard.type('30');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row').nth(1)).toContainText('82.785');
   await expectAccessible(page);
-  await tabTo(page, 'Files');
+  await keysTo(page, 'Files');
   await page.keyboard.press('Space');
   const saved = page.waitForEvent('download');
   await enterAt(page, 'Save positions as CSV');

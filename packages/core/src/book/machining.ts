@@ -117,7 +117,9 @@ export function programSections(book: Book, machinings: readonly Machining[]): P
       step,
       tool: {
         number: tool?.number,
-        name: tool?.name ?? (wanted ? `a tool of ${formatLengthUnit(wanted.aim, { unit: book.setup.units })}` : 'a spot drill'),
+        name:
+          tool?.name ??
+          (wanted ? `a tool of ${formatLengthUnit(wanted.aim, { unit: book.setup.units })}` : 'a spot drill'),
         diameter: tool?.diameter ?? wanted?.aim ?? 0,
       },
       holes: stops.map(({ target }, i) => ({ x: target.x, y: target.y, tip: depths[i]?.tip ?? NaN })),

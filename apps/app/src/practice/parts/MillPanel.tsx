@@ -66,7 +66,10 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
   const axes = AXES.filter((axis) => (mill.spec.axes ?? AXES).includes(axis));
   const sure = felt === 'found' || mill.broken !== undefined || felt === 'past';
   return (
-    <View id={ARROWS_TAKEN} style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}>
+    <View
+      id={ARROWS_TAKEN}
+      style={[styles.panel, shape === 'side' && styles.side, { backgroundColor: palette.ground }]}
+    >
       <View style={[styles.seen, wide && dial !== undefined && styles.withDial]}>
         <MillViews mill={mill} height="fill" />
         <View style={styles.felt}>
