@@ -216,7 +216,29 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
   await expectAccessible(page);
   await press(page, 'Tool 2 was re-fitted');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(page.getByText(/Re-fitted since its length was kept/)).toBeVisible();
+  await expect(page.getByText(/Re-fitted, ground or exchanged since its length was kept/)).toBeVisible();
+});
+
+test('a tool that was ground has no length in any machine until it is touched off again', async ({ page, shop }) => {
+  await twoTools(page, shop.url);
+  await show(page, /^tool table/);
+  const list = page.getByRole('list', { name: 'Tool lengths' });
+  await expect(list).toContainText('−12.310 mm');
+  await press(page, 'Keep these for the machine');
+  await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
+  await page.goto(`${shop.url}/shop/cutters/drill-4-2`);
+  await press(page, 'Something happened to it');
+  await press(page, 'It was ground, or has new inserts');
+  await expect(page.getByText(/counts in no machine until it was touched off again/)).toBeVisible();
+  await expectAccessible(page);
+  await press(page, 'Yes, from now on');
+  await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 2)}&show=table`);
+  await expect(page.getByText(/Re-fitted, ground or exchanged since its length was kept/)).toBeVisible();
+  await expect(list).not.toContainText('−12.310 mm');
+  await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
+  await touch(page, '25.31');
+  await show(page, /^tool table/);
+  await expect(list).toContainText('−12.110 mm');
 });
 
 test('rows of the table are written in the controller’s own words, and not where nobody said them', async ({

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
 import PaperIcon from '../theme/PaperIcon';
-import { Figure } from '../theme/Words';
+import { Figure, Words } from '../theme/Words';
 import { shopKeys } from './keys';
 
 interface KeypadProps {
@@ -38,10 +38,12 @@ export function Keypad({ dial = false, text, onChange, keyHeight }: KeypadProps)
             >
               {key.icon ? (
                 <PaperIcon name={key.icon} color={colors.onSurface} size={26} />
-              ) : (
-                <Figure size={key.face.length > 5 ? 12 : key.face.length > 4 ? 14 : key.face.length > 1 ? 16 : 22}>
+              ) : key.face.length > 2 ? (
+                <Words kind="strong" lines={1} style={styles.word}>
                   {key.face}
-                </Figure>
+                </Words>
+              ) : (
+                <Figure size={key.face.length > 1 ? 16 : 22}>{key.face}</Figure>
               )}
             </TouchableRipple>
           ))}
@@ -52,6 +54,8 @@ export function Keypad({ dial = false, text, onChange, keyHeight }: KeypadProps)
 }
 
 const styles = StyleSheet.create({
+  // Words are narrower in the face of words, and so may be larger.
+  word: { fontSize: 15 },
   pad: { gap: 4 },
   row: { flexDirection: 'row', gap: 4 },
   key: { flex: 1, minWidth: 0, borderWidth: 1.5, borderRadius: 8, alignItems: 'center', justifyContent: 'center' },

@@ -113,12 +113,12 @@ export function cutterSizeOf(
 /** Bars that stick out within this share of each other spring alike. */
 const ALIKE = 0.1;
 
-/** The spring that was kept of a bar sticking out about so far, in the same material; undefined where none was. */
+/** The spring that was kept of a bar sticking out about so far, in the same material, since it was last ground; undefined where none was. */
 export function springOf(
   calibrations: readonly Calibration[],
   { stickOut, material }: { stickOut: number; material: string },
 ): Extract<Found, { what: 'spring' }> | undefined {
-  return calibrations
+  return ofThisThing(calibrations, undefined)
     .map(({ found }) => found)
     .findLast(
       (found): found is Extract<Found, { what: 'spring' }> =>

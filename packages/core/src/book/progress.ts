@@ -7,14 +7,17 @@ import type { Book } from './book';
 import { doubtOf, type Doubt } from './comingBack';
 import { allStops, type Stop } from './driveList';
 import { holdingSteps } from './holdingSteps';
-import { isSet, lastZeroing } from './inForce';
+import { isSet, lastZeroing, readingsInForce } from './inForce';
 import { neededTools } from './neededTools';
 import { boreAnswer } from './subjects/bore';
-import { toolLengthAnswer } from './subjects/heights';
+import { referenceChanged, toolLengthAnswer } from './subjects/heights';
 
 /** Those of these tools that have no length yet, the reference left out. */
 const unmeasured = (book: Book, tools: readonly number[]): number[] =>
   tools.filter((number) => number !== book.setup.referenceTool && !toolLengthAnswer(book, number));
+
+const wasTouched = (book: Book, tool: number): boolean =>
+  readingsInForce(book, { kind: 'tool-length', tool }).length > 0;
 
 const inUse = ({ tools }: Book): number[] =>
   tools.flatMap(({ number, retiredOn }) => (retiredOn === undefined ? number : []));
@@ -34,7 +37,8 @@ export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>
   },
   alignment: alignmentDone,
   datum: (book) => isSet(book) && doubtOf(book) === undefined,
-  heights: (book) => lastZeroing(book, 'z') !== undefined && unmeasured(book, inUse(book)).length === 0,
+  heights: (book) =>
+    lastZeroing(book, 'z') !== undefined && !referenceChanged(book) && unmeasured(book, inUse(book)).length === 0,
   positions: (book) => {
     const stops = allStops(book);
     return stops.length > 0 && stops.every(({ done }) => done);
@@ -85,11 +89,15 @@ function nextThing(book: Book): NextThing {
   const axes = planAxes(book.machine).filter((axis) => lastZeroing(book, axis) === undefined);
   if (axes.length > 0) return { station: 'datum', what: 'find', axes };
   const tool = book.setup.referenceTool;
-  if (lastZeroing(book, 'z') === undefined) return { station: 'heights', what: 'set-z', tool };
+  const left = cutting(book);
+  // A tool that is ground once all is cut brings no finished work back.
+  const cut = left.what === 'finished';
+  if (lastZeroing(book, 'z') === undefined || (!cut && referenceChanged(book)))
+    return { station: 'heights', what: 'set-z', tool };
   // Only what the holes call for holds the work up.
-  const [open, ...rest] = unmeasured(book, neededTools(book));
+  const [open, ...rest] = unmeasured(book, neededTools(book)).filter((one) => !cut || !wasTouched(book, one));
   if (open !== undefined) return { station: 'heights', what: 'touch-tool', tool: open, left: rest.length + 1 };
-  return cutting(book);
+  return left;
 }
 
 function cutting(book: Book): NextThing {

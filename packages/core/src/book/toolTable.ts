@@ -6,9 +6,10 @@ import { mean } from '../metrology/mean';
 import { Refusal } from '../problem/problem';
 import { sizeOf, thicknessOf, touchU } from './gaugeUse';
 import { gapOf } from './heightGap';
-import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
+import { referenceChanged, toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { topAboveZero } from './zZeroPlace';
 import { neededTools } from './neededTools';
+import { stillItsLength } from './stillItsLength';
 import { runsOut } from './subjects/runOut';
 import { isTouch } from '../record/reading';
 import { currentEpoch, lastZeroing, onThisScale, readingsInForce, scaleOf } from './inForce';
@@ -21,9 +22,9 @@ export interface TableRow {
   /** In the machine's school, mm; null while it is not known. */
   length: number | null;
   U: number | null;
-  /** Kept for this machine from before, where it was not re-fitted since. */
+  /** Kept for this machine from before, where the tool is still as it was then. */
   kept: number | null;
-  /** It was re-fitted since its length was kept. */
+  /** It was re-fitted, ground or exchanged since its length was kept. */
   stale: boolean;
   /** It runs out too far: what is kept of it stays as it is. */
   runsOut: boolean;
@@ -77,6 +78,7 @@ export function tableAnswer(book: Book): TableAnswer {
   const school = book.machine.habits.toolLengthSchool;
   const { referenceTool } = book.setup;
   const frame = frameOf(book);
+  const changed = referenceChanged(book);
   let missing: string | null = null;
   const inSchool = (z: number): number | null => {
     try {
@@ -93,18 +95,22 @@ export function tableAnswer(book: Book): TableAnswer {
       const { number, name } = tool;
       const isReference = number === referenceTool;
       const answer = isReference ? undefined : toolLengthAnswer(book, number);
-      const offset = isReference ? 0 : answer?.result.offset;
+      const offset = isReference ? (changed ? undefined : 0) : answer?.result.offset;
       const z = offset === undefined || frame.reference === undefined ? undefined : frame.reference + offset;
       const own =
         book.toolTable?.school === school ? book.toolTable.rows.find((row) => row.number === number) : undefined;
+      const still =
+        own?.refittedAt === undefined &&
+        own !== undefined &&
+        stillItsLength(book, number, { cutterId: own.cutterId, at: own.keptAt });
       return {
         number,
         name,
         isReference,
         length: z === undefined ? null : inSchool(z),
         U: answer?.result.uncertainty.U ?? null,
-        kept: own && own.refittedAt === undefined ? own.length : null,
-        stale: own?.refittedAt !== undefined,
+        kept: still ? own.length : null,
+        stale: own !== undefined && !still,
         runsOut: runsOut(book, tool),
       };
     });

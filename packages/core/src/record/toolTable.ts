@@ -19,6 +19,8 @@ export const keptTable = z
           /** U of it, mm; left out where it came from a file. */
           U: nonNegativeLength.optional(),
           keptAt: moment,
+          /** The cutter that had the number then, where that is known. */
+          cutterId: id.optional(),
           /** Taken out of its holder and put back since: its length is not to be trusted. */
           refittedAt: moment.optional(),
         }),

@@ -48,7 +48,7 @@ export function toolSection(book: Book): SheetSection | undefined {
         isReference
           ? 'reference'
           : stale && length === null
-            ? 'refitted: touch again'
+            ? 'changed: touch again'
             : own === null
               ? keepsTable(school)
                 ? 'no length'

@@ -3,7 +3,8 @@ import { CLEAN } from '../program/fixtures/clean.case';
 import { FAULTY, lineOf } from '../program/fixtures/faulty.case';
 import { PLATE } from '../program/fixtures/plate.case';
 import { besideWords, envelopeWords } from './programBeside';
-import { findingWords, linesWords, zeroPlaceWords } from './programFinding';
+import { findingWords, linesWords } from './programFinding';
+import { zeroPlaceWords } from './programFinding/say';
 
 const checked = (text: string, set = PLATE) => checkProgram(programBytes(text), set);
 

@@ -14,6 +14,7 @@ import { homingPart } from '../comingBack';
 import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
+import { stillItsLength } from '../stillItsLength';
 
 /** Where the part's zero in Z is, by the reference tool. */
 export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
@@ -42,13 +43,35 @@ export function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGau
   return heightMethod(gauge.kind).arrives === 'raised' ? datumPlan.heights?.step : undefined;
 }
 
+/** What was touched with a cutter is of that one, as it was: another under its number, or one ground since, stands elsewhere. */
+const ofThisCutter = (book: Book, tool: number, { cutterId, takenAt: at }: TouchReading): boolean =>
+  stillItsLength(book, tool, { cutterId, at });
+
+/** Whether the tool itself touched: not what stands in the spindle or on an arm in its place, nor a cycle of the control. */
+function byTool(book: Book, { gaugeId, source }: TouchReading): boolean {
+  const gauge = book.gauges.find(({ id }) => id === gaugeId);
+  return source.by !== 'control' && gauge?.kind !== 'probe' && (!gauge || gaugeSits(book, gauge) === 'under');
+}
+
+/** Z was found by a reference tool that is not what it was then: another has its number, or it was ground since. */
+export function referenceChanged(book: Book): boolean {
+  const touched = readingsInForce(book, { kind: 'z-zero', tool: book.setup.referenceTool });
+  return touched.length > 0 && zZeroReadings(book).length === 0;
+}
+
+const zZeroReadings = (book: Book): TouchReading[] => {
+  const tool = book.setup.referenceTool;
+  return readingsInForce(book, { kind: 'z-zero', tool }).filter(
+    (reading) => !byTool(book, reading) || ofThisCutter(book, tool, reading),
+  );
+};
+
 /** Z zero, wherever it was said to be, from the reference tool's readings in force; undefined while there are none. */
 export const zZeroAnswer = (book: Book): ZZeroAnswer | undefined => answered(book, 'z-zero', () => zZeroOf(book));
 
 function zZeroOf(book: Book): ZZeroAnswer | undefined {
-  const { setup } = book;
   const { heights } = book.datumPlan;
-  const inForce = readingsInForce(book, { kind: 'z-zero', tool: setup.referenceTool });
+  const inForce = zZeroReadings(book);
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   // A cycle of the control has taken gauge and probe off already: what it gives is the surface itself.
@@ -85,7 +108,9 @@ export const toolLengthAnswer = (book: Book, tool: number): ToolLengthAnswer | u
   answered(book, `tool-length ${tool}`, () => toolLengthOf(book, tool));
 
 function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
-  const inForce = readingsInForce(book, { kind: 'tool-length', tool });
+  const inForce = readingsInForce(book, { kind: 'tool-length', tool }).filter((reading) =>
+    ofThisCutter(book, tool, reading),
+  );
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const referenceZ = last && referenceOn(book, last);

@@ -18,8 +18,8 @@ const RUN_OUT = 15;
 export function stockCheck({ set, findings, at }: CheckOf): Check {
   const { stock, turn, clear, room } = set;
   const radii = new Map(set.tools.map(({ number, diameter }) => [number, diameter / 2]));
-  /** How deep was fed where the tool stands: as far it may come back at a rapid. */
-  let fed = { x: NaN, y: NaN, z: Infinity };
+  /** How deep was fed where the tool stands: as far it may come back at a rapid. One object for a million moves. */
+  const fed = { x: NaN, y: NaN, z: Infinity };
   const stretch: Stretch = { x0: 0, y0: 0, z0: 0, x1: 0, y1: 0, z1: 0 };
 
   /** A move as it lies to the part. */
@@ -94,11 +94,15 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
           findings.add('into-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
       if (kind === FEED) {
         const same = fed.x === stretch.x1 && fed.y === stretch.y1;
-        fed = { x: stretch.x1, y: stretch.y1, z: same ? Math.min(fed.z, z) : z };
+        fed.x = stretch.x1;
+        fed.y = stretch.y1;
+        fed.z = same ? Math.min(fed.z, z) : z;
       }
     },
     change: () => {
-      fed = { x: NaN, y: NaN, z: Infinity };
+      fed.x = NaN;
+      fed.y = NaN;
+      fed.z = Infinity;
     },
   };
 }

@@ -7,7 +7,7 @@ import { LinkButton } from '../../../frame/LinkButton';
 import { LengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { changePlan } from '../../plan/view';
-import type { MethodView } from './featureView';
+import type { MethodView } from './methodView';
 import { MethodList } from './MethodList';
 import { takeMethod } from './methods';
 

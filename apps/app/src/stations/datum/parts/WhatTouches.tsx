@@ -6,7 +6,8 @@ import { CardButton } from '../../../frame/CardButton';
 import { Choice } from '../../../frame/Choice';
 import { useOpened } from '../../../frame/useOpened';
 import { Words } from '../../../theme/Words';
-import type { FeatureView, MethodView } from './featureView';
+import type { FeatureView } from './featureView';
+import type { MethodView } from './methodView';
 import { MethodPicker } from './MethodPicker';
 
 interface TouchesWithProps {

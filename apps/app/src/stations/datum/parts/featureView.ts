@@ -1,44 +1,24 @@
-import { hasController } from '@zero-point/core/record/machine';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { askWords } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { Tool } from '@zero-point/core/record/cutter';
-import type { Caution } from '@zero-point/core/cautions/caution';
-import { featureKey, featureName, nominalOf, roundOf } from '@zero-point/core/datum/feature';
+import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { shiftOf } from '@zero-point/core/book/comingBack';
 import { shiftWords } from '@zero-point/core/words/comingBack';
 import { featureState, type FeatureAnswer } from '@zero-point/core/book/featureAnswer';
-import { contactInUse, needsCutter, ownRepeatability, sizeOf } from '@zero-point/core/book/gaugeUse';
 import { onThisScale, scaleOf } from '@zero-point/core/book/inForce';
 import { middleAnswer } from '@zero-point/core/book/subjects/middle';
-import { roundGauge, roundWay } from '@zero-point/core/book/subjects/round';
-import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/methods/method';
+import { roundWay } from '@zero-point/core/book/subjects/round';
 import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { FormView } from '@zero-point/core/words/formView';
-import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
-import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../record/log';
-import { typedText, type Said } from '../../../record/said';
+import type { TypedAs } from '@zero-point/core/words/controlResult';
+import type { Said } from '../../../record/said';
 import { formsOf } from '@zero-point/core/words/answerForms';
+import { logSlot, markSet, typedAsOf } from './featureLog';
+import { methodView, type MethodView } from './methodView';
 import { nextSlot, slotsOf, type Slot } from './slots';
 import { ledgerOf } from '../view';
-
-/** What touches, with how it is worked. */
-export interface MethodView {
-  gauge: KnownGauge;
-  facts: MethodFacts;
-  /** Cutter in the spindle, where the method has one. */
-  cutter: Tool | undefined;
-  /** Contact radius along each axis, mm. */
-  radius: number;
-  words: string;
-  cautions: readonly Caution[];
-  /** What still has to be chosen before anything can be touched. */
-  missing: string | undefined;
-}
 
 /** What the Datum screen shows of a feature in hand. */
 export interface FeatureView {
@@ -168,154 +148,4 @@ function halvingWords(book: Book, { axis, of }: Extract<Feature, { kind: 'middle
   const near = axis === 'x' ? 'left' : 'front';
   const half = formatLength(found.result.halfway, { unit: book.setup.units, plus: true });
   return `By halving: zero ${name} at the ${near} touch, and the middle reads ${half} ${book.setup.units}. The finder’s radius cancels.`;
-}
-
-/** The gauge in hand for a touch: an indicator or plug where the way asks for one, else the finder of the plan. */
-function gaugeFor(book: Book, feature: Feature, slot: Slot | undefined): KnownGauge | undefined {
-  if (feature.kind !== 'round') return book.gauges.find(({ id }) => id === book.setup.finderId);
-  const way = roundWay(book, feature.of);
-  return roundGauge(book, slot?.dial ? 'sweep' : way);
-}
-
-/** Feeler or paper besides what touches, mm: none where a feeler itself is what stands between, or the contact is the centre. */
-function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
-  const method = methodOf(kind);
-  return kind === 'feeler' || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
-}
-
-function methodView(book: Book, feature: Feature, slot: Slot | undefined): MethodView | undefined {
-  const gauge = gaugeFor(book, feature, slot);
-  const method = gauge && methodOf(gauge.kind);
-  if (!gauge || !method) return undefined;
-  const facts = METHOD_FACTS[method];
-  const { setup, tools } = book;
-  const size = (mm: number) => formatLengthUnit(mm, { unit: setup.units });
-  const cutter = needsCutter(gauge)
-    ? tools.find(({ number }) => number === (setup.cutter ?? setup.referenceTool))
-    : undefined;
-  const use = contactInUse(
-    book,
-    {
-      gaugeId: gauge.id,
-      feeler: feelerBeside(book, gauge),
-      takenAt: new Date().toISOString(),
-      ...(cutter && { tool: cutter.number }),
-    },
-    slot?.axis ?? 'x',
-  );
-  const own = ownRepeatability(book, gauge.id);
-  const beside = feelerBeside(book, gauge);
-  const feeler = beside > 0 ? ` and ${size(beside)} feeler` : '';
-  const contact =
-    facts.contact === 'cutter'
-      ? `${cutter ? `T${cutter.number} ${cutter.name}, ${size(cutter.diameter)}` : 'no cutter chosen'}, with ${size(gauge.offsets?.[slot?.axis ?? 'x'] ?? sizeOf(gauge))} between${feeler}`
-      : facts.contact === 'gauge'
-        ? `contact ${size(sizeOf(gauge))}${feeler}`
-        : facts.radius;
-  const turns = GAUGE_FACTS[gauge.kind].spin !== 'standing';
-  const speed =
-    facts.speed === null ? '' : gauge.maxRpm ? `, turning, at most ${gauge.maxRpm} rev/min` : turns ? ', turning' : '';
-  const still = turns ? speed : ', spindle stopped';
-  return {
-    gauge,
-    facts,
-    cutter,
-    radius: use ? use.contact.diameter / 2 + use.contact.feeler : 0,
-    words: `${gauge.name}: ${contact}${still}.${own ? ` Repeats to ${size(own.sd)} by your log.` : ''}`,
-    cautions: facts.cautions,
-    missing:
-      slot && book.machine.without?.includes(slot.axis)
-        ? `This machine has no ${slot.axis.toUpperCase()}: nothing can be touched along it.`
-        : facts.contact === 'cutter' && !cutter
-          ? 'Choose the cutter that stands in the spindle, under “with”.'
-          : doesNotFit(book, feature, use),
-  };
-}
-
-/** A contact too large for the bore or slot it is to go into. */
-function doesNotFit(book: Book, feature: Feature, use: ReturnType<typeof contactInUse>): string | undefined {
-  if (
-    !use ||
-    feature.kind !== 'round' ||
-    roundWay(book, feature.of) === 'sweep' ||
-    roundWay(book, feature.of) === 'plug'
-  )
-    return undefined;
-  const round = roundOf(book.part, feature.of);
-  const wide = use.contact.diameter + 2 * use.contact.feeler;
-  const size = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
-  return round.kind === 'bore' && wide >= round.diameter
-    ? `A contact of ${size(wide)} does not go into a bore of ${size(round.diameter)}. Choose a smaller one, a sweep or a plug, under “with”.`
-    : undefined;
-}
-
-function logSlot(
-  book: Book,
-  slot: Slot | undefined,
-  method: MethodView | undefined,
-  { said, across, as }: { said: Said; across: string; as: TypedAs },
-): string | undefined {
-  if (!slot || !method) return 'Choose what touches first, under “with”.';
-  if (method.missing) return method.missing;
-  const { cutter, gauge } = method;
-  const { subject } = slot;
-  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, typedText(said));
-  const cycled = cycledFeature(subject);
-  const place = cycled
-    ? (nominalOf(book.part, book.setup.partZero, cycled, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
-    : 0;
-  const wrong = logTouch(
-    book,
-    {
-      subject,
-      axis: slot.axis,
-      approach: slot.approach,
-      gaugeId: gauge.id,
-      feeler: feelerBeside(book, gauge),
-      ...(cutter && { tool: cutter.number }),
-      ticked: [],
-    },
-    said,
-    slot.across ? across : undefined,
-    as === 'scale' ? undefined : as === 'zero' ? { place } : {},
-  );
-  if (wrong === undefined && as === 'zero' && cycled) {
-    // Its cycle has set the offset, and what was typed is what it shows.
-    const shown = readLength(book, slot.axis, said);
-    if (shown.ok) logReadBack(book, logZeroing(book, cycled, slot.axis, 'work-offset', shown.mm), said);
-  }
-  return wrong;
-}
-
-/** What a cycle of the control sets zero from: a face, or a bore or boss by its centre. */
-function cycledFeature(subject: Slot['subject']): Extract<Feature, { kind: 'face' | 'round' }> | undefined {
-  if (subject.kind === 'face') return subject;
-  return subject.kind === 'standing' ? { kind: 'round', of: subject.of } : undefined;
-}
-
-/** A control may have done it by itself: only one with cycles, and with something that trips it. */
-function typedAsOf(
-  book: Book,
-  feature: Feature,
-  slot: Slot | undefined,
-  method: MethodView | undefined,
-): readonly TypedAs[] {
-  // A centre from the control's cycle is nothing that any scale shows.
-  if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
-    return ['result', 'zero'];
-  const controller = hasController(book.machine);
-  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
-  if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
-  // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
-  const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);
-  return each ? TYPED_AS : ['scale', 'result'];
-}
-
-function markSet(book: Book, feature: Feature, { form, value, values }: FormView): void {
-  if (form === 'offset') return;
-  const tells = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known);
-  for (const axis of ['x', 'y'] as const) {
-    if (tells[axis] === undefined) continue;
-    logZeroing(book, feature, axis, form, values?.[axis] ?? value);
-  }
 }

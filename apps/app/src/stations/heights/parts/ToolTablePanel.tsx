@@ -152,7 +152,7 @@ function Row({ row, book, school, back }: RowProps) {
       )}
       {stale && (
         <Words kind="note" tone="warn">
-          Re-fitted since its length was kept: touch it again.
+          Re-fitted, ground or exchanged since its length was kept: touch it again.
         </Words>
       )}
       {kept !== null && (

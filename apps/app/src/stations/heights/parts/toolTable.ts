@@ -17,14 +17,21 @@ function keep(book: Book, school: School, rows: Rows): void {
 /** Rows kept so far, where they are of the same school. */
 const keptRows = ({ toolTable }: Book, school: School): Rows => (toolTable?.school === school ? toolTable.rows : []);
 
+/** The cutter a length is kept of: another one under the number has it not. */
+const cutterNow = ({ tools }: Book, number: number): { cutterId?: string } => {
+  const cutter = tools.find((one) => one.number === number);
+  return cutter ? { cutterId: cutter.id } : {};
+};
+
 /** Keeps the lengths measured now for the machine; what is not measured now stays as it was kept. */
 export function keepTable(book: Book): void {
   const { school, rows } = tableAnswer(book);
   const keptAt = new Date().toISOString();
   // A tool that runs out too far keeps what was kept of it before.
-  const measured = rows.flatMap(({ number, name, length, U, runsOut }) =>
-    length === null || runsOut ? [] : [{ number, name, length, keptAt, ...(U !== null && { U }) }],
-  );
+  const measured = rows.flatMap(({ number, name, length, U, runsOut }) => {
+    if (length === null || runsOut) return [];
+    return [{ number, name, length, keptAt, ...(U !== null && { U }), ...cutterNow(book, number) }];
+  });
   const others = keptRows(book, school).filter(({ number }) => !measured.some((one) => one.number === number));
   keep(book, school, [...others, ...measured]);
 }
@@ -45,7 +52,13 @@ export function refit(book: Book, number: number): void {
 export function takeOver(book: Book, changes: readonly TableChange[]): void {
   const school = book.machine.habits.toolLengthSchool;
   const keptAt = new Date().toISOString();
-  const taken = changes.map(({ number, name, after }) => ({ number, name, length: after, keptAt }));
+  const taken = changes.map(({ number, name, after }) => ({
+    number,
+    name,
+    length: after,
+    keptAt,
+    ...cutterNow(book, number),
+  }));
   const others = keptRows(book, school).filter(({ number }) => !taken.some((one) => one.number === number));
   keep(book, school, [...others, ...taken]);
 }

@@ -17,26 +17,32 @@ interface VoidItProps {
   of: Calibrated;
   name: string;
   ways: readonly VoidedBy[];
+  /** What it is called, where that is otherwise with such a thing. */
+  buttons?: Partial<Record<VoidedBy, string>>;
+  /** What counts no more, and until when. */
+  said?: string;
 }
 
+const usualWords = (name: string): string =>
+  `what is known of ${name} counts as sure no more from now on, until it is measured anew.`;
+
 /** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
-export function VoidIt({ of, name, ways }: VoidItProps) {
+export function VoidIt({ of, name, ways, buttons = {}, said = usualWords(name) }: VoidItProps) {
   const [why, setWhy] = useState<VoidedBy>();
+  const named = (way: VoidedBy) => buttons[way] ?? BUTTONS[way];
   return (
     <Fold title="Something happened to it">
       {why === undefined ? (
         <View style={styles.buttons}>
           {ways.map((way) => (
             <Button key={way} mode="outlined" onPress={() => setWhy(way)}>
-              {BUTTONS[way]}
+              {named(way)}
             </Button>
           ))}
         </View>
       ) : (
         <View style={styles.list}>
-          <Words live>
-            {`${BUTTONS[why]}: what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`}
-          </Words>
+          <Words live>{`${named(why)}: ${said} Touches already taken keep what was known then.`}</Words>
           <View style={styles.buttons}>
             <Button
               mode="contained"

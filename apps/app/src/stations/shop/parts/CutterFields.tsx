@@ -11,6 +11,7 @@ import { calibrate } from '../../../record/calibrate';
 import { saveThing } from '../../../record/logEntry';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
+import { VoidIt } from '../calibrate/VoidIt';
 import { giveNumber, numbersOf } from '../view';
 
 /** Everything of a cutter, and its number in each machine. */
@@ -67,6 +68,13 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
       />
       <EndFields cutter={cutter} keep={keep} />
       <Numbers cutter={cutter} shop={shop} />
+      <VoidIt
+        of={{ kind: 'cutter', cutterId: cutter.id }}
+        name={cutter.name}
+        ways={['repaired', 'crash']}
+        buttons={{ repaired: 'It was ground, or has new inserts' }}
+        said={`from now on the length of ${cutter.name} counts in no machine until it was touched off again. Measure its diameter anew too.`}
+      />
     </View>
   );
 }

@@ -1,0 +1,102 @@
+import { gaugesOf } from '@zero-point/core/book/alignmentPlan';
+import type { AlignmentOf } from '@zero-point/core/record/alignment';
+import { Choice } from '../../../frame/Choice';
+import { FieldRow } from '../../../keypad/FieldRow';
+import { AngleField, CountField, LengthField } from '../../../keypad/Fields';
+import { keepAlignment } from '../view';
+import type { ConfigProps } from './configOf';
+
+/** How a centre comes under the spindle: by a sweep and its angles, or by a plug and who says that it holds. */
+export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centre'>>) {
+  const keep = (change: Partial<AlignmentOf<'centre'>>) => keepAlignment(book, { ...alignment, ...change });
+  const unit = book.setup.units;
+  const plugs = gaugesOf(book, 'plug');
+  return (
+    <>
+      <Choice
+        label="By"
+        value={alignment.school}
+        options={[
+          { value: 'sweep', label: 'Indicator sweep' },
+          { value: 'plug', label: 'Tapered plug' },
+        ]}
+        onChange={(school) => keep({ school })}
+      />
+      {alignment.school === 'sweep' ? (
+        <>
+          <Choice
+            label="What is swept"
+            value={alignment.feature}
+            options={[
+              { value: 'bore', label: 'Bore, from inside' },
+              { value: 'boss', label: 'Boss or disc, from outside' },
+            ]}
+            onChange={(feature) => keep({ feature })}
+          />
+          <FieldRow>
+            <CountField
+              label="Angles read"
+              value={alignment.angles}
+              onCommit={(angles) => keep({ angles })}
+              check={(n) =>
+                n < 3
+                  ? 'Two angles leave the centre open. Read at 3 or more.'
+                  : n > 100
+                    ? 'At most 100 by hand; read more from a file.'
+                    : undefined
+              }
+            />
+            <AngleField
+              label="Spread over"
+              value={alignment.span}
+              onCommit={(span) => keep({ span })}
+              check={(span) =>
+                span > 60 && span <= 360
+                  ? undefined
+                  : 'Angles within 60° leave the centre open. Spread them over more, best all round: 360.'
+              }
+            />
+          </FieldRow>
+          <AngleField label="First angle" value={alignment.first} onCommit={(first) => keep({ first })} />
+        </>
+      ) : (
+        <>
+          {plugs.length > 0 && (
+            <Choice
+              label="Plug"
+              value={alignment.plugId ?? ''}
+              options={plugs.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(plugId) => keep({ plugId, plugTir: plugs.find(({ id }) => id === plugId)?.tir ?? 0 })}
+            />
+          )}
+          <LengthField
+            label="The plug’s own run-out in its collet"
+            hint="Total reading of an indicator on it; it goes into the ±."
+            unit={unit}
+            value={alignment.plugTir}
+            onCommit={(plugTir) => keep({ plugTir })}
+            check={(mm) => (mm >= 0 ? undefined : 'Run-out cannot be negative.')}
+          />
+          <Choice
+            label="Confirmed by"
+            value={alignment.confirmTir === null ? 'word' : 'sweep'}
+            options={[
+              { value: 'word', label: 'My word' },
+              { value: 'sweep', label: 'A sweep afterwards' },
+            ]}
+            onChange={(by) => keep({ confirmTir: by === 'word' ? null : 0.01 })}
+          />
+          {alignment.confirmTir !== null && (
+            <LengthField
+              label="Total run-out of that sweep"
+              unit={unit}
+              value={alignment.confirmTir}
+              onCommit={(confirmTir) => keep({ confirmTir })}
+              check={(mm) => (mm >= 0 ? undefined : 'Run-out cannot be negative.')}
+            />
+          )}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,24 @@
+import type { Book } from './book';
+
+/** A length that was found or kept: of which cutter, where that was told, and when. */
+interface LengthFound {
+  cutterId: string | undefined;
+  at: string;
+}
+
+/**
+ * Whether a length found under a tool's number is still that of what stands there: the same cutter has the number, and it
+ * was neither ground nor in a crash since. A length of before would send it into the part, or leave it above.
+ */
+export function stillItsLength(
+  { tools, calibrations }: Pick<Book, 'tools' | 'calibrations'>,
+  number: number,
+  { cutterId, at }: LengthFound,
+): boolean {
+  const cutter = tools.find((one) => one.number === number);
+  if (!cutter) return true;
+  if (cutterId !== undefined && cutterId !== cutter.id) return false;
+  return !calibrations.some(
+    ({ of, found, from }) => of.kind === 'cutter' && of.cutterId === cutter.id && found.what === 'void' && from > at,
+  );
+}

@@ -1,0 +1,55 @@
+import { capitalTool, zeroPlaceWords } from './say';
+import type { WordsOf } from './wordsOf';
+
+/** Less than this is the surface itself, mm. */
+const SURFACE = 0.0005;
+
+/** Where a program goes: stock, boxes, travel. */
+export const PLACES: WordsOf<
+  'under-part' | 'rapid-in-stock' | 'rapid-low' | 'into-box' | 'beside-stock' | 'not-at-part' | 'cuts-air' | 'travel'
+> = {
+  'under-part': (figures, { mm }) => ({
+    said: `${capitalTool(figures.tool)} goes ${mm(figures.below)} under the part${figures.room === null ? '.' : `, where there is room for ${mm(figures.room)}.`}`,
+    remedy:
+      figures.room === null
+        ? 'Say what lies there in Positions, raise the part, or lift its lowest Z.'
+        : 'Raise the part, put a board under it, or lift its lowest Z.',
+  }),
+  'rapid-in-stock': (figures, { mm }) => ({
+    said:
+      figures.below < SURFACE
+        ? `${capitalTool(figures.tool)} goes down to the stock’s very top at a rapid.`
+        : `${capitalTool(figures.tool)} goes ${mm(figures.below)} into the stock at a rapid.`,
+    remedy: 'Make it a feed (G1), or go up first.',
+  }),
+  'rapid-low': (figures, { mm }) => ({
+    said: `${capitalTool(figures.tool)} goes across ${mm(figures.above)} above the part; you said that ${mm(figures.clear)} clears everything.`,
+    remedy: 'Raise the CAM’s clearance, or look that nothing stands in its way.',
+  }),
+  'into-box': (figures) => ({
+    said: `${capitalTool(figures.tool)} runs into ${figures.box}.`,
+    remedy: 'Move what is in the way, or go round it or higher.',
+  }),
+  'beside-stock': (figures, { mm }) => ({
+    said: `It cuts ${mm(figures.by)} beyond the stock at the ${figures.side}.`,
+    remedy: 'Look whether its zero is yours, and whether the stock is larger than the part.',
+  }),
+  'not-at-part': (figures) =>
+    figures.zero
+      ? {
+          said: `Its zero seems to be at ${zeroPlaceWords(figures.zero)}: from there its cuts meet the stock.`,
+          remedy: 'Choose your zero in the CAM, or set zero where the program has it.',
+        }
+      : {
+          said: 'Its cuts do not meet the part anywhere.',
+          remedy: 'Look at the CAM’s zero, unit and work offset.',
+        },
+  'cuts-air': (figures, { mm }) => ({
+    said: `It cuts nothing: its lowest Z is ${mm(figures.above)} above the part’s top.`,
+    remedy: 'Look whether its Z zero is what the part stands on, and yours the top.',
+  }),
+  travel: (figures, { mm }) => ({
+    said: `It goes ${mm(figures.by)} beyond the travel of ${figures.axis}.`,
+    remedy: 'Clamp the part elsewhere on the table, or turn it.',
+  }),
+};

@@ -1,0 +1,62 @@
+import { UNITS } from './say';
+import type { WordsOf } from './wordsOf';
+
+/** What is in force as a program runs: unit, incremental, compensation, arcs and cycles. */
+export const STATE: WordsOf<
+  | 'unit-other'
+  | 'unit-unsaid'
+  | 'unit-changes'
+  | 'incremental-left'
+  | 'incremental-from-nowhere'
+  | 'radius-left'
+  | 'arc-no-centre'
+  | 'arc-off'
+  | 'cycle-word'
+  | 'cycle-order'
+  | 'cycles-not-kept'
+> = {
+  'unit-other': (figures) => ({
+    said: `The program is in ${UNITS[figures.program]}, this set-up in ${UNITS[figures.setup]}.`,
+    remedy: 'Say so to whoever reads the control’s display; or write it in the same unit.',
+  }),
+  'unit-unsaid': (figures) => ({
+    said: 'The program does not say its unit before it moves.',
+    remedy: `It was read in ${UNITS[figures.taken]}. Put ${figures.taken === 'mm' ? 'G21' : 'G20'} at its head.`,
+  }),
+  'unit-changes': (figures) => ({
+    said: `The unit changes to ${UNITS[figures.to]} in the middle.`,
+    remedy: 'Write the program in one unit throughout.',
+  }),
+  'incremental-left': (figures) => ({
+    said:
+      figures.where === 'end'
+        ? 'Incremental coordinates (G91) are in force at the end.'
+        : 'Incremental coordinates (G91) are in force at a tool change.',
+    remedy: 'Put G90 behind them: what comes next would count from where it stands.',
+  }),
+  'incremental-from-nowhere': () => ({
+    said: 'An incremental move begins where nobody knows the place.',
+    remedy: 'Go to an absolute place (G90) first.',
+  }),
+  'radius-left': (figures) => ({
+    said: `Radius compensation (${figures.code}) is still on at ${figures.where === 'end' ? 'the end' : 'a tool change'}.`,
+    remedy: 'Put G40 before the tool leaves the part.',
+  }),
+  'arc-no-centre': () => ({
+    said: 'An arc has no centre: neither I, J, K nor a radius that fits.',
+    remedy: 'Mend the line.',
+  }),
+  'arc-off': (figures, { mm }) => ({
+    said: `An arc’s two radii differ by ${mm(figures.by)}.`,
+    remedy: 'Its centre is counted from the wrong place, or a word is wrong. Look how the CAM writes I and J.',
+  }),
+  'cycle-word': (figures) => ({ said: `A drilling cycle has no ${figures.word}.`, remedy: 'Mend the line.' }),
+  'cycle-order': () => ({
+    said: 'A drilling cycle’s bottom is not below where it begins.',
+    remedy: 'Look whether R and Z are heights or distances on this control.',
+  }),
+  'cycles-not-kept': () => ({
+    said: 'Nobody has said how this control counts R and Z of drilling cycles.',
+    remedy: 'They were read as heights above zero. Choose the control’s words in Shop, and check again.',
+  }),
+};
