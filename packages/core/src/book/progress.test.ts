@@ -130,3 +130,24 @@ test.each([
 ] as const)('%j', (axes, words) => {
   expect(setWords(axes)).toBe(words);
 });
+
+test('a tool that is ground is touched again before more holes, and brings no finished work back', () => {
+  const ground = (cutterId: string): Entry => ({
+    kind: 'calibration',
+    setupId: '',
+    body: {
+      id: `${cutterId} ground`,
+      of: { kind: 'cutter', cutterId },
+      found: { what: 'void', why: 'repaired' },
+      from: '2027-01-02T10:00:00.000Z',
+      at: '2027-01-02T10:00:00.000Z',
+    },
+  });
+  const [first, second] = tools.map(({ id }) => id);
+  if (!first || !second) throw new Error('two tools');
+  const half = [...found, ...high, drilled(1)];
+  expect(told(shop([spots], ...half, ground(second)))[2]).toBe('Touch tool 2, the last one.');
+  expect(told(shop([spots], ...half, ground(first)))[2]).toBe('Set Z with tool 1.');
+  const all = [...half, drilled(2)];
+  expect(told(shop([spots], ...all, ground(second), ground(first)))[0]).toBe('finished');
+});
