@@ -235,6 +235,13 @@ test('a tool that was ground has no length in any machine until it is touched of
   await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 2)}&show=table`);
   await expect(page.getByText(/Re-fitted, ground or exchanged since its length was kept/)).toBeVisible();
   await expect(list).not.toContainText('−12.310 mm');
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/drive`);
+  // Six are spotted by tool 3 first.
+  for (let stop = 2; stop <= 7; stop += 1) {
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await expect(page.getByText(new RegExp(`^Stop ${stop} of 12`))).toBeVisible();
+  }
+  await expect(page.getByText(/^✗ Tool 2 was ground or exchanged since it was touched off/)).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
   await touch(page, '25.31');
   await show(page, /^tool table/);

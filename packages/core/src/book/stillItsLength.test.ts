@@ -5,7 +5,7 @@ import type { Axis } from '../schema/quantities';
 import type { Book } from './book';
 import { progressOf, STATION_DONE } from './progress';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from './snapshot.case';
-import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
+import { lengthIsOver, toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
 
 const setupId = plateSnapshot.setup.id;
@@ -55,9 +55,11 @@ describe('a length is of one cutter, as it was when it was touched', () => {
   test.each(['repaired', 'crash'] as const)('after %s it is open until it is touched again', (why) => {
     const ground = happened('t2', AFTER, { what: 'void', why });
     expect(offset(measured(ground))).toBeUndefined();
+    expect([1, 2].map((tool) => lengthIsOver(measured(ground), tool))).toEqual([false, true]);
     expect(STATION_DONE.heights(bookOf(measured(ground), [set('z', 10)]))).toBe(false);
     const again = touch({ kind: 'tool-length', tool: 2 }, -52.11, 't2', '2026-03-02T11:00:00.000Z');
     expect(offset(measured(ground, again))).toBeCloseTo(-12.11, 9);
+    expect(lengthIsOver(measured(ground, again), 2)).toBe(false);
   });
 
   test('a diameter that was measured takes no length away', () => {

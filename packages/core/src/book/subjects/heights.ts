@@ -53,11 +53,16 @@ function byTool(book: Book, { gaugeId, source }: TouchReading): boolean {
   return source.by !== 'control' && gauge?.kind !== 'probe' && (!gauge || gaugeSits(book, gauge) === 'under');
 }
 
-/** Z was found by a reference tool that is not what it was then: another has its number, or it was ground since. */
-export function referenceChanged(book: Book): boolean {
-  const touched = readingsInForce(book, { kind: 'z-zero', tool: book.setup.referenceTool });
-  return touched.length > 0 && zZeroReadings(book).length === 0;
+/** A tool was touched off, and is not what it was then: another has its number, or it was ground since. */
+export function lengthIsOver(book: Book, tool: number): boolean {
+  const isReference = tool === book.setup.referenceTool;
+  const touched = readingsInForce(book, { kind: isReference ? 'z-zero' : 'tool-length', tool });
+  const counting = isReference ? zZeroReadings(book) : touched.filter((reading) => ofThisCutter(book, tool, reading));
+  return touched.length > 0 && counting.length === 0;
 }
+
+/** Z was found by a reference tool that is not what it was then. */
+export const referenceChanged = (book: Book): boolean => lengthIsOver(book, book.setup.referenceTool);
 
 const zZeroReadings = (book: Book): TouchReading[] => {
   const tool = book.setup.referenceTool;

@@ -31,6 +31,7 @@ import { ComingBack } from './ComingBack';
 import { StandsAt } from './StandsAt';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
 import { Refusal } from '@zero-point/core/problem/problem';
+import { lengthIsOver } from '@zero-point/core/book/subjects/heights';
 import { driveMode } from '@zero-point/core/book/driveMode';
 import { dialLegs, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
@@ -125,6 +126,12 @@ export default function DriveScreen({ book }: { book: Book }) {
                 ? `tool ${tool.number}, ${tool.name}`
                 : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine has not yet,`}{' '}
               in the spindle. Spindle stopped to change it.
+            </Words>
+          )}
+          {stop.changeTool && tool && lengthIsOver(book, tool.number) && (
+            <Words tone="bad" style={{ fontWeight: '700' }}>
+              ✗ Tool {tool.number} was ground or exchanged since it was touched off: touch it again in Heights before it
+              goes down.
             </Words>
           )}
           {stop.changeTool && index > 0 && <Unloading machine={book.machine} />}
