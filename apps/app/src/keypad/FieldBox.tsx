@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { MONO, SANS } from '../theme/faces';
 import { Words } from '../theme/Words';
+import { selectWhole } from './selectWhole';
 
 interface FieldBoxProps {
   label: string;
@@ -75,7 +76,7 @@ export function FieldBox({
         })}
         multiline={many}
         {...(many && { numberOfLines: rows ?? 3 })}
-        selectTextOnFocus={!words && !many}
+        {...(!words && !many && { onFocus: selectWhole })}
         inputMode={inputMode}
         autoComplete="off"
         spellCheck={words}
