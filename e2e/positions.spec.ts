@@ -142,15 +142,15 @@ test('holes that come out underneath: what lies there is asked before a program 
   await clear.fill('25');
   await clear.press('Enter');
   await press(page, 'Write the program');
-  await expect(page.getByRole('alert')).toContainText('comes out 1.25 mm under the part. Say what lies there');
+  await expect(page.getByRole('alert')).toContainText('comes out 1.251 mm under the part. Say what lies there');
   await page.getByRole('radio', { name: 'Table, vise or parallels' }).click();
   await expect(page.getByText(/The tools would cut into it/)).toBeVisible();
   await press(page, 'Write the program');
-  await expect(page.getByRole('alert')).toContainText('there is room for 0.00 mm');
+  await expect(page.getByRole('alert')).toContainText('there is room for 0.000 mm');
   await page.getByRole('radio', { name: 'A board it may cut into' }).click();
   // How deep is asked, never assumed.
   await press(page, 'Write the program');
-  await expect(page.getByRole('alert')).toContainText('there is room for 0.00 mm');
+  await expect(page.getByRole('alert')).toContainText('there is room for 0.000 mm');
   const room = page.getByRole('textbox', { name: 'How deep it may go into the board' });
   await room.fill('3');
   await room.press('Enter');
