@@ -21,6 +21,8 @@ function rowOf(element: EventTarget | null): HTMLElement[] {
 export function listenForChoiceKeys(): () => void {
   let tabbed = false;
   const onKey = (event: KeyboardEvent) => {
+    // With these the browser has its own: a page back, another window.
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
     tabbed = event.key === 'Tab';
     const row = rowOf(event.target);
     const at = row.findIndex((one) => one === event.target);

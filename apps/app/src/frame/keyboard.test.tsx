@@ -96,6 +96,15 @@ describe('a row of choices by keyboard', () => {
     window.removeEventListener('keydown', heard);
   });
 
+  test('an arrow with Alt is the browser’s: a page back', () => {
+    shown(<Gauges />);
+    act(() => radio('Gauge block 25').focus());
+    expect(press('ArrowLeft', { altKey: true })).toBe(true);
+    expect(focused()).toBe('Gauge block 25');
+    expect(press('ArrowLeft')).toBe(false);
+    expect(focused()).toBe('Gauge block 10');
+  });
+
   test('once nobody listens, the arrows are the page’s own', () => {
     shown(<Gauges />);
     stop();
