@@ -24,7 +24,7 @@ interface VoidItProps {
 }
 
 const usualWords = (name: string): string =>
-  `what is known of ${name} counts as sure no more from now on, until it is measured anew.`;
+  `what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`;
 
 /** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
 export function VoidIt({ of, name, ways, buttons = {}, said = usualWords(name) }: VoidItProps) {
@@ -42,7 +42,7 @@ export function VoidIt({ of, name, ways, buttons = {}, said = usualWords(name) }
         </View>
       ) : (
         <View style={styles.list}>
-          <Words live>{`${named(why)}: ${said} Touches already taken keep what was known then.`}</Words>
+          <Words live>{`${named(why)}: ${said}`}</Words>
           <View style={styles.buttons}>
             <Button
               mode="contained"

@@ -73,7 +73,7 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
         name={cutter.name}
         ways={['repaired', 'crash']}
         buttons={{ repaired: 'It was ground, or has new inserts' }}
-        said={`from now on the length of ${cutter.name} counts in no machine until it was touched off again. Measure its diameter anew too.`}
+        said={`from now on the length of ${cutter.name} counts in no machine until it was touched off again. Measure its diameter anew too; faces already touched with it keep the one it had.`}
       />
     </View>
   );
