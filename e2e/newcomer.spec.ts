@@ -117,3 +117,16 @@ test('what was reckoned at once is carried into a set-up', async ({ page, shop }
   await expect(page.getByText(/Bolt circle: 6 holes/)).toBeVisible();
   await expect(page.getByRole('row').nth(1)).toContainText('15.000');
 });
+
+test('what is carried arrives before the set-up does, and the set-up is shown all the same', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/at-once/bolt-circle`);
+  await page.getByRole('textbox').first().fill('30');
+  await page.getByRole('button', { name: 'Carry into a set-up' }).click();
+  const delivered = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+  await page.route('**/api/setups/plinth-router', async (route) => {
+    await delivered;
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Plinth on the gantry router, Gantry router' }).click();
+  await expect(page.getByText(/Bolt circle: 6 holes/)).toBeVisible();
+});

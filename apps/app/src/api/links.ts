@@ -44,7 +44,7 @@ export function useLink(machineId: string | undefined): LinkView | undefined {
         setLive(JSON.parse(data) as LinkView);
         wait();
       },
-      'link',
+      { name: 'link' },
     );
     wait();
     return () => {

@@ -48,7 +48,7 @@ export function useNews(id: string, seq: number | undefined): void {
     return listen(
       `/setups/${encodeURIComponent(id)}/events?since=${from.current ?? 0}`,
       ({ data }) => take(id, JSON.parse(data) as News),
-      'news',
+      { name: 'news' },
     );
   }, [id, known]);
 }

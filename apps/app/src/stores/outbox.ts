@@ -5,6 +5,7 @@ import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
 import { deviceStorage } from '../api/deviceStorage';
 import { keepCopySoon } from '../api/keepCopy';
+import { overtake } from '../api/overtake';
 import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
 import { createOutbox, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
@@ -35,15 +36,14 @@ const RETRY = 2000;
 /** A delivered entry joins the snapshot before it leaves the outbox, so nothing flickers. */
 function intoSnapshot(entry: Entry): void {
   if (entry.setupId === '') return intoShop(entry);
-  // A fetch begun before the delivery would put the older state back.
-  void queryClient.cancelQueries({ queryKey: setupKey(entry.setupId) });
+  void overtake(queryClient, setupKey(entry.setupId));
   queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (known) => known && withEntries(known, [entry]));
   keepCopySoon(entry.setupId);
 }
 
 /** A delivered thing of the shop; set-ups that show it take it in. */
 function intoShop(entry: Entry): void {
-  void queryClient.cancelQueries({ queryKey: shopKey });
+  void overtake(queryClient, shopKey);
   queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));
   queryClient.setQueriesData<Snapshot>({ queryKey: ['setup'] }, (known) => known && withEntries(known, [entry]));
 }
