@@ -216,7 +216,7 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
   await expectAccessible(page);
   await press(page, 'Tool 2 was re-fitted');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(page.getByText(/Re-fitted, ground or exchanged since its length was kept/)).toBeVisible();
+  await expect(page.getByText(/Tool 2 was re-fitted, ground or exchanged since its length was taken/)).toBeVisible();
 });
 
 test('a tool that was ground has no length in any machine until it is touched off again', async ({ page, shop }) => {
@@ -233,7 +233,7 @@ test('a tool that was ground has no length in any machine until it is touched of
   await expectAccessible(page);
   await press(page, 'Yes, from now on');
   await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 2)}&show=table`);
-  await expect(page.getByText(/Re-fitted, ground or exchanged since its length was kept/)).toBeVisible();
+  await expect(page.getByText(/Tool 2 was re-fitted, ground or exchanged since its length was taken/)).toBeVisible();
   await expect(list).not.toContainText('−12.310 mm');
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/drive`);
   // Six are spotted by tool 3 first.
@@ -241,7 +241,7 @@ test('a tool that was ground has no length in any machine until it is touched of
     await page.getByRole('button', { name: 'Next', exact: true }).click();
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12`))).toBeVisible();
   }
-  await expect(page.getByText(/^✗ Tool 2 was ground or exchanged since it was touched off/)).toBeVisible();
+  await expect(page.getByText(/^✗ Tool 2 was re-fitted, ground or exchanged: touch it again in Heights/)).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
   await touch(page, '25.31');
   await show(page, /^tool table/);

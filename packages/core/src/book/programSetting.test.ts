@@ -1,5 +1,6 @@
 import { withEntries } from '../record/merge';
 import { openBook } from './book';
+import { AFTER, happened, keeping, measured, set, touch } from './lengths.case';
 import { programSetting } from './programSetting';
 import { plateSnapshot, reading, rowOf, settingBody, withTools } from './snapshot.case';
 
@@ -55,7 +56,7 @@ test('what is not set, in doubt or measured is said as it is', () => {
   expect(bare.unset).toEqual(['X', 'Y', 'Z']);
   expect(bare.tools.find(({ number }) => number === 2)).toMatchObject({
     length: null,
-    refitted: false,
+    stale: null,
     pointed: false,
   });
   const left = withEntries(plateSnapshot, [
@@ -120,4 +121,28 @@ describe('what is in the spindle as far as the ledger tells', () => {
   });
 
   test('nothing before anything was touched', () => expect(inSpindle('untouched')).toBeUndefined());
+});
+
+describe('lengths that were known once', () => {
+  test('a tool that was ground is told as such, and so is the tool Z was set with', () => {
+    const second = programSetting(measured(set('z', 10), happened('t2', AFTER)));
+    expect(second.zToolChanged).toBeUndefined();
+    expect(second.unset).not.toContain('Z');
+    const reference = programSetting(measured(set('z', 10), happened('t1', AFTER)));
+    expect(reference.zToolChanged).toBe(1);
+  });
+
+  test('of a kept length why it counts no more; touched again it is its own', () => {
+    const of = (...entries: Parameters<typeof keeping>[1][]) =>
+      programSetting(keeping({ against: 't1' }, ...entries)).tools.find(({ number }) => number === 2);
+    expect(of()).toMatchObject({ length: -12.3, stale: null });
+    expect(of(happened('t2', AFTER))).toMatchObject({ length: null, stale: 'tool' });
+    expect(of(happened('t1', AFTER))).toMatchObject({ length: null, stale: 'reference' });
+    const later = '2026-03-02T11:00:00.000Z';
+    const again = [
+      touch({ kind: 'z-zero', tool: 1 }, -40, 't1', later),
+      touch({ kind: 'tool-length', tool: 2 }, -52.5, 't2', later),
+    ];
+    expect(of(happened('t1', AFTER), ...again)).toMatchObject({ length: expect.closeTo(-12.5, 9), stale: null });
+  });
 });

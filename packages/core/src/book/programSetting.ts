@@ -16,7 +16,7 @@ import { indexState, type IndexState } from './indexPlan';
 import { datumInForce } from './localDatum';
 import { depthOfStop } from './machining';
 import { tableAnswer } from './toolTable';
-import { zSetWith } from './zAgain';
+import { zSetWith, zToolChanged } from './zAgain';
 import { topAboveZero } from './zZeroPlace';
 
 /**
@@ -43,6 +43,7 @@ export function programSetting(book: Book): WhatIsSet {
     keepsTable: keepsTable(machine.habits.toolLengthSchool),
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
     zSetWith: zSetWith(book),
+    zToolChanged: zToolChanged(book),
     tools: toolsOf(book, table.rows),
     gaugeIn: gaugeInSpindle(book),
     limits: machine.limits ?? {},
@@ -78,8 +79,8 @@ function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetT
         diameter,
         pointed: kind === 'spot-drill',
         length: row?.length ?? row?.kept ?? null,
-        // Measured anew since it was put back, its length is its own again.
-        refitted: row !== undefined && row.stale && row.length === null,
+        // Measured anew since, its length is its own again.
+        stale: row?.length == null ? (row?.stale ?? null) : null,
       };
     });
 }

@@ -1,48 +1,21 @@
-import type { Entry } from '../record/entry';
-import type { Found, NewCalibration } from '../record/calibration';
-import type { TouchedSubject } from '../record/subject';
-import type { Axis } from '../schema/quantities';
-import type { Book } from './book';
 import { progressOf, STATION_DONE } from './progress';
-import { bookOf, plateSnapshot, presetDone, reading, withTools } from './snapshot.case';
+import type { Book } from './book';
+import {
+  AFTER,
+  BEFORE,
+  happened,
+  keeping,
+  measured,
+  REFERENCE,
+  SECOND,
+  set,
+  tools,
+  touch,
+  TOUCHED,
+} from './lengths.case';
+import { bookOf, plateSnapshot, reading, withTools } from './snapshot.case';
 import { lengthIsOver, toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
-
-const setupId = plateSnapshot.setup.id;
-const tools = [1, 2].map((number) => ({ id: `t${number}`, number, name: `Tool ${number}`, diameter: 6 }));
-const BEFORE = '2026-03-02T08:00:00.000Z';
-const TOUCHED = '2026-03-02T09:00:00.000Z';
-const AFTER = '2026-03-02T10:00:00.000Z';
-
-const touch = (
-  subject: TouchedSubject,
-  value: number,
-  cutterId: string,
-  takenAt = TOUCHED,
-  gaugeId = 'block',
-): Entry => ({
-  kind: 'reading',
-  setupId,
-  body: reading(subject, value, { axis: 'z', gaugeId, cutterId, takenAt }),
-});
-
-const happened = (cutterId: string, from: string, found: Found = { what: 'void', why: 'repaired' }): Entry => ({
-  kind: 'calibration',
-  setupId: '',
-  body: { id: `${cutterId} ${from}`, of: { kind: 'cutter', cutterId }, found, from, at: from } satisfies NewCalibration,
-});
-
-const REFERENCE = touch({ kind: 'z-zero', tool: 1 }, -40, 't1');
-const SECOND = touch({ kind: 'tool-length', tool: 2 }, -52.31, 't2');
-
-const set = (axis: Axis, value: number): Entry => ({
-  kind: 'zeroing',
-  setupId,
-  body: presetDone({ kind: 'z-zero', tool: 1 }, axis, value, `${axis} set`),
-});
-
-const measured = (...more: Entry[]): Book =>
-  bookOf({ ...plateSnapshot, ...withTools(tools) }, [REFERENCE, SECOND, ...more]);
 
 const offset = (book: Book) => toolLengthAnswer(book, 2)?.result.offset;
 
@@ -75,9 +48,9 @@ describe('a length is of one cutter, as it was when it was touched', () => {
   });
 
   test('a reading of before anybody told the cutter still counts', () => {
-    const untold: Entry = {
-      kind: 'reading',
-      setupId,
+    const untold = {
+      kind: 'reading' as const,
+      setupId: plateSnapshot.setup.id,
       body: reading({ kind: 'tool-length', tool: 2 }, -52.31, { axis: 'z', gaugeId: 'block', takenAt: TOUCHED }),
     };
     const book = bookOf({ ...plateSnapshot, ...withTools(tools) }, [REFERENCE, untold]);
@@ -101,23 +74,44 @@ describe('the reference tool, ground since it set Z', () => {
   });
 });
 
-test('what a machine keeps of a tool counts only for the cutter it was kept of, until that is ground', () => {
-  const kept = (cutterId?: string, keptAt = TOUCHED): Book =>
-    bookOf(
-      {
-        ...plateSnapshot,
-        ...withTools(tools),
-        toolTable: {
-          id: plateSnapshot.machine.id,
-          school: 'reference-tool',
-          rows: [{ number: 2, name: 'Tool 2', length: -12.3, keptAt, ...(cutterId !== undefined && { cutterId }) }],
-        },
-      },
-      [happened('t2', AFTER)],
-    );
+describe('what a machine keeps of a tool counts', () => {
+  const LATER = '2026-03-03T08:00:00.000Z';
   const row = (book: Book) => tableAnswer(book).rows.find(({ number }) => number === 2);
-  expect(row(kept('t2'))).toMatchObject({ kept: null, stale: true });
-  expect(row(kept('t2', '2026-03-03T08:00:00.000Z'))).toMatchObject({ kept: -12.3, stale: false });
-  expect(row(kept('other', '2026-03-03T08:00:00.000Z'))).toMatchObject({ kept: null, stale: true });
-  expect(row(kept(undefined, '2026-03-03T08:00:00.000Z'))).toMatchObject({ kept: -12.3, stale: false });
+  const counts = { kept: -12.3, stale: null };
+  const ofTool = { kept: null, stale: 'tool' };
+  const ofReference = { kept: null, stale: 'reference' };
+
+  test('only for the cutter it was kept of, until that is ground', () => {
+    const ground = happened('t2', AFTER);
+    expect(row(keeping({ cutterId: 't2' }, ground))).toMatchObject(ofTool);
+    expect(row(keeping({ cutterId: 't2', keptAt: LATER }, ground))).toMatchObject(counts);
+    expect(row(keeping({ cutterId: 'other', keptAt: LATER }, ground))).toMatchObject(ofTool);
+    expect(row(keeping({ keptAt: LATER }, ground))).toMatchObject(counts);
+  });
+
+  test('only while the reference tool is the one it was held against, as it was', () => {
+    expect(row(keeping({ against: 't1' }))).toMatchObject(counts);
+    expect(row(keeping({ against: 'other' }))).toMatchObject(ofReference);
+    expect(row(keeping({ against: 't1' }, happened('t1', AFTER)))).toMatchObject(ofReference);
+    expect(row(keeping({ against: 't1' }, happened('t1', BEFORE)))).toMatchObject(counts);
+    expect(row(keeping({}, happened('t1', AFTER)))).toMatchObject(ofReference);
+  });
+
+  test('of a school that counts from no tool, whatever becomes of the reference tool', () => {
+    const one = keeping({}, happened('t1', AFTER));
+    const habits = { ...one.machine.habits, toolLengthSchool: 'true-length' as const };
+    const { toolTable } = one;
+    const kept = toolTable && { ...toolTable, school: 'true-length' as const };
+    expect(row(bookOf({ ...one, machine: { ...one.machine, habits }, toolTable: kept }))).toMatchObject(counts);
+  });
+
+  test('again when it is kept anew after it was put back, and a touch of before then does not', () => {
+    expect(row(keeping({ refittedAt: AFTER }))).toMatchObject(ofTool);
+    expect(row(keeping({ refittedAt: AFTER, keptAt: LATER }))).toMatchObject(counts);
+    const touched = keeping({ refittedAt: AFTER, keptAt: LATER }, REFERENCE, SECOND);
+    expect(row(touched)).toMatchObject({ length: null, ...counts });
+    expect(lengthIsOver(touched, 2)).toBe(true);
+    const before = keeping({ refittedAt: BEFORE }, REFERENCE, SECOND);
+    expect(row(before)?.length).toBeCloseTo(-12.31, 9);
+  });
 });

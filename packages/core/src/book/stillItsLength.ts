@@ -8,13 +8,15 @@ interface LengthFound {
 
 /**
  * Whether a length found under a tool's number is still that of what stands there: the same cutter has the number, and it
- * was neither ground nor in a crash since. A length of before would send it into the part, or leave it above.
+ * was neither re-fitted, ground nor in a crash since. A length of before would send it into the part, or leave it above.
  */
 export function stillItsLength(
-  { tools, calibrations }: Pick<Book, 'tools' | 'calibrations'>,
+  { tools, calibrations, toolTable }: Pick<Book, 'tools' | 'calibrations' | 'toolTable'>,
   number: number,
   { cutterId, at }: LengthFound,
 ): boolean {
+  const refitted = toolTable?.rows.find((row) => row.number === number)?.refittedAt;
+  if (refitted !== undefined && refitted >= at) return false;
   const cutter = tools.find((one) => one.number === number);
   if (!cutter) return true;
   if (cutterId !== undefined && cutterId !== cutter.id) return false;

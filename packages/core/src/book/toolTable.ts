@@ -1,5 +1,6 @@
 import { gaugeAt, type Book } from './book';
 import { lengthIn, workOffsetZ, type LengthFrame, type School } from '../heights/schools';
+import type { Stale } from '../heights/stale';
 import { toolTableCheck } from '../heights/toolTableCheck';
 import type { ToolTableCheckOutput } from '../heights/toolTableCheck.schema';
 import { mean } from '../metrology/mean';
@@ -24,8 +25,8 @@ export interface TableRow {
   U: number | null;
   /** Kept for this machine from before, where the tool is still as it was then. */
   kept: number | null;
-  /** It was re-fitted, ground or exchanged since its length was kept. */
-  stale: boolean;
+  /** Why a length that was kept counts no more: re-fitted, ground or exchanged since. Null where it counts, or none was kept. */
+  stale: Stale | null;
   /** It runs out too far: what is kept of it stays as it is. */
   runsOut: boolean;
 }
@@ -99,23 +100,31 @@ export function tableAnswer(book: Book): TableAnswer {
       const z = offset === undefined || frame.reference === undefined ? undefined : frame.reference + offset;
       const own =
         book.toolTable?.school === school ? book.toolTable.rows.find((row) => row.number === number) : undefined;
-      const still =
-        own?.refittedAt === undefined &&
-        own !== undefined &&
-        stillItsLength(book, number, { cutterId: own.cutterId, at: own.keptAt });
+      const stale = own ? staleOf(book, school, own) : null;
       return {
         number,
         name,
         isReference,
         length: z === undefined ? null : inSchool(z),
         U: answer?.result.uncertainty.U ?? null,
-        kept: still ? own.length : null,
-        stale: own !== undefined && !still,
+        kept: own && stale === null ? own.length : null,
+        stale,
         runsOut: runsOut(book, tool),
       };
     });
   const workOffset = offsetOf(school, frame);
   return { school, rows, workOffset, missing, findings: findingsOf(book, school, rows, workOffset) };
+}
+
+function staleOf(
+  book: Book,
+  school: School,
+  { number, cutterId, against, keptAt: at }: NonNullable<Book['toolTable']>['rows'][number],
+): Stale | null {
+  if (!stillItsLength(book, number, { cutterId, at })) return 'tool';
+  const { referenceTool } = book.setup;
+  if (school !== 'reference-tool' || number === referenceTool) return null;
+  return stillItsLength(book, referenceTool, { cutterId: against, at }) ? null : 'reference';
 }
 
 function offsetOf(school: School, frame: LengthFrame): number | null {
@@ -169,7 +178,7 @@ function findingsOf(
 const stillNeeded = (book: Book, rows: readonly TableRow[]): number[] =>
   neededTools(book).filter((number) =>
     rows.some(
-      (row) => row.number === number && !row.isReference && row.length === null && (row.kept === null || row.stale),
+      (row) => row.number === number && !row.isReference && row.length === null && row.kept === null,
     ),
   );
 

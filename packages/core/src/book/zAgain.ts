@@ -8,7 +8,7 @@ import type { Shift } from './comingBack';
 import { methodWith, sameUse, touchU } from './gaugeUse';
 import { lastZeroing, onThisScale, readingsInForce } from './inForce';
 import type { KnownGauge } from './known';
-import { depthTolerance, stepPast, zZeroAnswer } from './subjects/heights';
+import { depthTolerance, lengthIsOver, stepPast, zZeroAnswer } from './subjects/heights';
 
 /** The tool and gauge that Z was found with, and what Z should show where they meet once more. mm. */
 export interface ZAgain {
@@ -26,6 +26,12 @@ export interface ZAgain {
 export function zSetWith(book: Book): number | undefined {
   const subject = lastZeroing(book, 'z')?.subject;
   return subject && 'tool' in subject ? subject.tool : undefined;
+}
+
+/** The tool that Z was last set with, where it is not what it was then; undefined where Z stands by it. */
+export function zToolChanged(book: Book): number | undefined {
+  const tool = zSetWith(book);
+  return tool !== undefined && lengthIsOver(book, tool) ? tool : undefined;
 }
 
 /**

@@ -43,7 +43,7 @@ export function simulatedProgram(chance: Chance): SimulatedProgram {
     diameter: number === 2 ? 10 : drill,
     pointed: number === 2,
     length: number === 1 ? 0 : -between(chance, 1, 60),
-    refitted: false,
+    stale: null,
   }));
   const section = (step: ProgramSection['step'], number: number, depth: number): ProgramSection => ({
     step,
@@ -189,6 +189,7 @@ const PLANTS: Readonly<Record<string, Plant>> = {
   'zero moved': changing(/^S/, (line) => `G52 X1 Y1 ${line}`, ['zero-moved']),
   'Y never set': setOtherwise(() => ({ unset: ['Y'] }), ['zero-not-set']),
   'zero in doubt': setOtherwise(() => ({ inDoubt: true }), ['zero-in-doubt']),
+  'Z by a tool that was ground since': setOtherwise(() => ({ zToolChanged: 2 }), ['z-tool-changed']),
   'air pass in force': setOtherwise(() => ({ lift: 10 }), ['air-pass']),
   'no room under the part': (of, chance) =>
     (of.set.holes[0]?.tip ?? 0) > thickness(of.set) + 0.2

@@ -1,3 +1,4 @@
+import type { Stale } from '../heights/stale';
 import type { LengthUnit } from '../units/unit';
 
 /** What a program was found to have, and the figures that go with it. Lengths in mm, speeds in rev/min, feeds in mm/min. */
@@ -33,10 +34,11 @@ export interface FindingFigures {
   'offset-unsaid': { set: string };
   'zero-not-set': { axes: string };
   'zero-in-doubt': object;
+  'z-tool-changed': { tool: number };
   'air-pass': { lift: number };
   /** Tools. */
   'tool-unknown': { tool: number };
-  'tool-no-length': { tool: number; refitted: boolean };
+  'tool-no-length': { tool: number; stale: Stale | null };
   'no-compensation': { tool: number };
   'length-other': { tool: number; H: number };
   'length-unnamed': { tool: number };
@@ -130,6 +132,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'offset-unsaid': 'mind',
   'zero-not-set': 'stop',
   'zero-in-doubt': 'stop',
+  'z-tool-changed': 'stop',
   'air-pass': 'mind',
   'tool-unknown': 'mind',
   'tool-no-length': 'stop',

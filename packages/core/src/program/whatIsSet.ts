@@ -1,3 +1,4 @@
+import type { Stale } from '../heights/stale';
 import type { LengthUnit } from '../units/unit';
 import type { Machine } from '../record/machine';
 import type { DialectName } from '../record/dialects';
@@ -19,8 +20,8 @@ export interface SetTool {
   pointed: boolean;
   /** As the machine's table has it; null where nobody measured it. */
   length: number | null;
-  /** Taken out and put back since it was measured. */
-  refitted: boolean;
+  /** What is not as it was when its length was kept; null where it is. */
+  stale: Stale | null;
 }
 
 /** A position in hand, in the program's frame. mm. */
@@ -55,6 +56,8 @@ export interface WhatIsSet {
   referenceTool?: number | undefined;
   /** The tool Z was set with: without a table it is the only one that may run without being touched. */
   zSetWith?: number | undefined;
+  /** The tool Z was set with, where it was re-fitted, ground or exchanged since: Z is not where it was. */
+  zToolChanged?: number | undefined;
   tools: readonly SetTool[];
   /** The finder that the ledger last saw in the spindle, and how fast it may turn: rev/min, 0 where it must stand. */
   gaugeIn?: { name: string; mostRpm: number } | undefined;

@@ -21,7 +21,9 @@ export const keptTable = z
           keptAt: moment,
           /** The cutter that had the number then, where that is known. */
           cutterId: id.optional(),
-          /** Taken out of its holder and put back since: its length is not to be trusted. */
+          /** The reference tool's cutter it was held against, where lengths count from one and that is known. */
+          against: id.optional(),
+          /** Taken out of its holder and put back: a length of before then is not to be trusted. */
           refittedAt: moment.optional(),
         }),
       )

@@ -6,9 +6,11 @@ import { neededTools } from '../book/neededTools';
 import { readBackOf } from '../book/readBack';
 import { standingAt } from '../book/standingAt';
 import { tableAnswer } from '../book/toolTable';
+import { zToolChanged } from '../book/zAgain';
 import { keepsTable } from '../heights/schools';
 import { planAxes } from '../record/machine';
 import { agreementWords } from '../words/agreement';
+import { zToolChangedWords } from '../words/staleLength';
 import { dayWords, isDoubtful, standingWords } from '../words/kept';
 import type { SheetSection } from './sheet';
 
@@ -23,19 +25,19 @@ export function openItems(book: Book, now: string): string[] {
   const { setup, machine } = book;
   const axes = [...planAxes(machine), 'z' as const];
   const unset = axes.filter((axis) => lastZeroing(book, axis) === undefined);
+  const zTool = zToolChanged(book);
   const school = machine.habits.toolLengthSchool;
   const { rows } = tableAnswer(book);
   const bare = keepsTable(school)
     ? neededTools(book).filter((number) =>
-        rows.some(
-          (row) => row.number === number && !row.isReference && row.length === null && (row.kept === null || row.stale),
-        ),
+        rows.some((row) => row.number === number && !row.isReference && row.length === null && row.kept === null),
       )
     : [];
   const check = book.programChecks.at(-1);
   const used = new Set(book.readings.filter(({ struckBy }) => struckBy === null).map(({ gaugeId }) => gaugeId));
   return [
     ...(unset.length > 0 ? [`${unset.map((axis) => axis.toUpperCase()).join(', ')} not set.`] : []),
+    ...(zTool !== undefined ? [zToolChangedWords(zTool)] : []),
     ...(doubtOf(book) ? ['Zero in doubt: the machine was homed, off or left since. Touch one face again.'] : []),
     ...axes.flatMap((axis) => {
       const back = readBackOf(book, axis);

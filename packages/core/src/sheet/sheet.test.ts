@@ -1,4 +1,5 @@
-import { openBook } from '../book/book';
+import { openBook, type Book } from '../book/book';
+import { AFTER, happened, keeping, measured, set as setTo } from '../book/lengths.case';
 import { plateSnapshot, reading, rowOf, settingBody } from '../book/snapshot.case';
 import type { NewCalibration } from '../record/calibration';
 import type { RowEntry } from '../record/entry';
@@ -144,4 +145,23 @@ test('every index has its angles and its offset, and says what is not known yet'
   expect(indices?.rows[0]?.slice(0, 3)).toEqual(['Front', '-90.000°'.replace('-', '−'), 'G55']);
   expect(indices?.lines).toEqual(['Not every figure is known yet: see the page of the indices.']);
   expect(section(/^Faces that come up/)).toBeUndefined();
+});
+
+describe('lengths of tools', () => {
+  const toolRow = (book: Book, tool: string) =>
+    section(/^Tools/, sheetOf(book, NOW))?.rows.find(([number]) => number === tool);
+  const open = (book: Book) => section(/open/, sheetOf(book, NOW))?.lines ?? [];
+
+  test('with sign and words, and none where it was changed since', () => {
+    expect(toolRow(measured(setTo('z', 10)), '2')?.slice(2, 4)).toEqual(['−12.310', 'shorter']);
+    expect(toolRow(keeping({}), '2')?.slice(2, 4)).toEqual(['−12.300', 'shorter']);
+    expect(toolRow(keeping({}, happened('t2', AFTER)), '2')?.slice(2, 4)).toEqual(['', 'changed: touch again']);
+    expect(toolRow(keeping({}, happened('t1', AFTER)), '2')?.slice(2, 4)).toEqual(['', 'reference changed']);
+  });
+
+  test('the tool Z was set with, ground since, stands among what is open', () => {
+    const line = 'Z was set with tool 1, which was re-fitted, ground or exchanged since.';
+    expect(open(measured(setTo('z', 10)))).not.toContain(line);
+    expect(open(measured(setTo('z', 10), happened('t1', AFTER)))).toContain(line);
+  });
 });

@@ -6,6 +6,7 @@ import { keepsTable } from '../heights/schools';
 import { formatLength } from '../units/formatLength';
 import { plusMinus } from '../words/goodness';
 import { SCHOOL_NAMES } from '../words/names';
+import { STALE_SHORT } from '../words/staleLength';
 import type { SheetSection } from './sheet';
 
 /** Tools of the machine with their lengths, the sign in words, and run-out where it was read. */
@@ -15,8 +16,8 @@ export function toolSection(book: Book): SheetSection | undefined {
   const { school, rows } = tableAnswer(book);
   const needed = neededTools(book);
   const shown = rows.filter(
-    ({ number, isReference, length, kept }) =>
-      isReference || length !== null || kept !== null || needed.includes(number),
+    ({ number, isReference, length, kept, stale }) =>
+      isReference || length !== null || kept !== null || stale !== null || needed.includes(number),
   );
   if (shown.length === 0) return undefined;
   const signWords = (length: number | null): string => {
@@ -36,7 +37,7 @@ export function toolSection(book: Book): SheetSection | undefined {
     rows: shown.map(({ number, name, isReference, length, kept, U, stale }) => {
       const tool = book.tools.find((one) => one.number === number);
       const runOut = tool && toolRunOut(book, tool);
-      const own = length ?? (stale ? null : kept);
+      const own = length ?? kept;
       return [
         String(number),
         name,
@@ -48,7 +49,7 @@ export function toolSection(book: Book): SheetSection | undefined {
         isReference
           ? 'reference'
           : stale && length === null
-            ? 'changed: touch again'
+            ? STALE_SHORT[stale]
             : own === null
               ? keepsTable(school)
                 ? 'no length'

@@ -14,6 +14,14 @@ export interface Beside {
 
 const UNITS = { mm: 'millimetres', in: 'inches' } as const;
 
+const SET = 'set';
+
+function zeroWords({ unset, zToolChanged, inDoubt }: WhatIsSet): string {
+  if (unset.length > 0) return `${unset.join(', ')} not set`;
+  if (zToolChanged !== undefined) return `Z by tool ${zToolChanged} as it was before`;
+  return inDoubt ? 'in doubt' : SET;
+}
+
 /** What a program believes against what is set, line by line. Lengths as the set-up has them. */
 export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
   const { unit } = set;
@@ -53,8 +61,8 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
     {
       what: 'Zero',
       program: 'as in the CAM',
-      set: set.unset.length > 0 ? `${set.unset.join(', ')} not set` : set.inDoubt ? 'in doubt' : 'set',
-      agrees: set.unset.length === 0 && !set.inDoubt,
+      set: zeroWords(set),
+      agrees: zeroWords(set) === SET,
     },
     ...told.tools.flatMap((tool) => toolRows(tool, set)),
     ...axes,
@@ -89,7 +97,7 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
           ? known.name
           : number === of.referenceTool
             ? `${known.name}, reference`
-            : known.length === null || known.refitted
+            : known.length === null || known.stale
               ? `${known.name}, no length`
               : `${known.name}, ${formatLengthUnit(known.length, { unit, plus: true })}`;
     const called = number === 0 ? 'Tool in the spindle' : `Tool ${number}`;

@@ -27,6 +27,7 @@ export function modesCheck({ set, findings, at }: CheckOf, of: () => Interpreter
     end: (line) => {
       left(line, 'end');
       if (set.unset.length > 0) findings.add('zero-not-set', 0, { axes: set.unset.join(', ') });
+      if (set.zToolChanged !== undefined) findings.add('z-tool-changed', 0, { tool: set.zToolChanged });
       if (set.inDoubt) findings.add('zero-in-doubt', 0, {});
       if (set.lift > 0) findings.add('air-pass', 0, { lift: set.lift });
     },

@@ -11,8 +11,8 @@ export function toolsCheck({ set, findings, at }: CheckOf): Check {
     change: (line, { tool }) => {
       const known = byNumber.get(tool);
       if (!known) findings.add('tool-unknown', line, { tool }, String(tool), at());
-      else if (set.keepsTable && tool !== set.referenceTool && (known.length === null || known.refitted))
-        findings.add('tool-no-length', line, { tool, refitted: known.length !== null }, String(tool), at());
+      else if (set.keepsTable && tool !== set.referenceTool && (known.length === null || known.stale))
+        findings.add('tool-no-length', line, { tool, stale: known.stale }, String(tool), at());
       // The tool that Z was set with has been touched; where nobody knows which, it is taken to be the first.
       touched = first && (set.zSetWith === undefined || tool === set.zSetWith);
       first = false;

@@ -1,3 +1,4 @@
+import { staleWords, zToolChangedWords } from '../staleLength';
 import { toolWords, capitalTool } from './say';
 import type { WordsOf } from './wordsOf';
 
@@ -7,6 +8,7 @@ export const SETTING: WordsOf<
   | 'offset-unsaid'
   | 'zero-not-set'
   | 'zero-in-doubt'
+  | 'z-tool-changed'
   | 'air-pass'
   | 'tool-unknown'
   | 'tool-no-length'
@@ -32,6 +34,10 @@ export const SETTING: WordsOf<
     said: 'The machine was homed, off or left since zero was set.',
     remedy: 'Touch one face again first: Datum shows which.',
   }),
+  'z-tool-changed': ({ tool }) => ({
+    said: zToolChangedWords(tool),
+    remedy: `Touch tool ${tool} again in Heights, and set Z.`,
+  }),
   'air-pass': (figures, { mm }) => ({
     said: `An air pass is in force: everything runs ${mm(figures.lift)} higher.`,
     remedy: 'Good for a first run. Put Z back before you cut.',
@@ -41,9 +47,9 @@ export const SETTING: WordsOf<
     remedy: 'Give the number its cutter in Shop, or change the program. Its width was taken as nothing.',
   }),
   'tool-no-length': (figures) =>
-    figures.refitted
+    figures.stale
       ? {
-          said: `Tool ${figures.tool} was re-fitted, ground or exchanged since its length was measured.`,
+          said: staleWords(figures.tool, figures.stale),
           remedy: 'Touch it off again in Heights.',
         }
       : {

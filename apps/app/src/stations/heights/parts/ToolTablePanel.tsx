@@ -2,7 +2,7 @@ import { hasController } from '@zero-point/core/record/machine';
 import { findingWords } from '@zero-point/core/words/tableFinding';
 import type { Book } from '@zero-point/core/book/book';
 import type { TableAnswer, TableRow } from '@zero-point/core/book/toolTable';
-import { lengthWords } from '@zero-point/core/heights/schools';
+import { keepsTable, lengthWords } from '@zero-point/core/heights/schools';
 import { tableAnswer } from '@zero-point/core/book/toolTable';
 import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -25,6 +25,7 @@ import { RowBack } from './RowBack';
 import { saveTable } from '../../../files/saveTable';
 import { keepTable, logMaster, masterReading, refit } from './toolTable';
 import { SCHOOL_NAMES } from '@zero-point/core/words/names';
+import { staleWords } from '@zero-point/core/words/staleLength';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
 export function ToolTablePanel({ book }: { book: Book }) {
@@ -136,38 +137,38 @@ function Row({ row, book, school, back }: RowProps) {
         </Words>
         <Figure size={18}>{length === null ? 'not yet' : `${formatLength(length, signed)} ${unit}`}</Figure>
       </View>
-      {length !== null && (
-        <Words kind="note" tone="soft">
-          {isReference && school === 'reference-tool'
-            ? 'the reference itself'
-            : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
-          {U === null ? '' : `, ${plusMinus(U, unit)}`}
-        </Words>
-      )}
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+        <View style={{ flex: 1, gap: 2 }}>
+          {length !== null && (
+            <Words kind="note" tone="soft">
+              {isReference && school === 'reference-tool'
+                ? 'the reference itself'
+                : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
+              {U === null ? '' : `, ${plusMinus(U, unit)}`}
+            </Words>
+          )}
+          {kept !== null && (
+            <Words kind="note">
+              Kept: {formatLength(kept, signed)} {unit}
+            </Words>
+          )}
+        </View>
+        {(length !== null || kept !== null) && keepsTable(school) && (
+          <Button mode="outlined" onPress={() => refit(book, row)} accessibilityLabel={`Tool ${number} was re-fitted`}>
+            It was re-fitted
+          </Button>
+        )}
+      </View>
       {back && <RowBack book={book} number={number} back={back} />}
       {row.runsOut && (
         <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
           ▲ Runs out too far: what was kept of it stays.
         </Words>
       )}
-      {stale && (
-        <Words kind="note" tone="warn">
-          Re-fitted, ground or exchanged since its length was kept: touch it again.
+      {stale && length === null && (
+        <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {staleWords(number, stale)} Touch it again.
         </Words>
-      )}
-      {kept !== null && (
-        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-          <Words kind="note" style={{ flex: 1 }}>
-            Kept: {formatLength(kept, signed)} {unit}
-          </Words>
-          <Button
-            mode="outlined"
-            onPress={() => refit(book, number)}
-            accessibilityLabel={`Tool ${number} was re-fitted`}
-          >
-            It was re-fitted
-          </Button>
-        </View>
       )}
     </View>
   );

@@ -3,11 +3,12 @@ import type { Book } from '@zero-point/core/book/book';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import type { TableChange } from '@zero-point/core/formats/toolTable';
 import type { School } from '@zero-point/core/heights/schools';
-import { tableAnswer } from '@zero-point/core/book/toolTable';
+import { tableAnswer, type TableRow } from '@zero-point/core/book/toolTable';
 import { logTouch } from '../../../record/log';
 import { saveThing } from '../../../record/logEntry';
 
 type Rows = NonNullable<Book['toolTable']>['rows'];
+type Row = Rows[number];
 
 function keep(book: Book, school: School, rows: Rows): void {
   const sorted = [...rows].sort((a, b) => a.number - b.number);
@@ -17,11 +18,18 @@ function keep(book: Book, school: School, rows: Rows): void {
 /** Rows kept so far, where they are of the same school. */
 const keptRows = ({ toolTable }: Book, school: School): Rows => (toolTable?.school === school ? toolTable.rows : []);
 
-/** The cutter a length is kept of: another one under the number has it not. */
-const cutterNow = ({ tools }: Book, number: number): { cutterId?: string } => {
-  const cutter = tools.find((one) => one.number === number);
-  return cutter ? { cutterId: cutter.id } : {};
-};
+/** What a length is kept of and held against: another cutter under either number has it not. */
+function ofWhich(book: Book, school: School, number: number): Pick<Row, 'cutterId' | 'against' | 'refittedAt'> {
+  const cutterOf = (wanted: number) => book.tools.find((one) => one.number === wanted)?.id;
+  const [cutterId, against] = [cutterOf(number), cutterOf(book.setup.referenceTool)];
+  // A touch of before it was put back stays one of before, whatever is kept now.
+  const refittedAt = book.toolTable?.rows.find((row) => row.number === number)?.refittedAt;
+  return {
+    ...(cutterId !== undefined && { cutterId }),
+    ...(school === 'reference-tool' && against !== undefined && { against }),
+    ...(refittedAt !== undefined && { refittedAt }),
+  };
+}
 
 /** Keeps the lengths measured now for the machine; what is not measured now stays as it was kept. */
 export function keepTable(book: Book): void {
@@ -30,22 +38,22 @@ export function keepTable(book: Book): void {
   // A tool that runs out too far keeps what was kept of it before.
   const measured = rows.flatMap(({ number, name, length, U, runsOut }) => {
     if (length === null || runsOut) return [];
-    return [{ number, name, length, keptAt, ...(U !== null && { U }), ...cutterNow(book, number) }];
+    return [{ number, name, length, keptAt, ...(U !== null && { U }), ...ofWhich(book, school, number) }];
   });
   const others = keptRows(book, school).filter(({ number }) => !measured.some((one) => one.number === number));
   keep(book, school, [...others, ...measured]);
 }
 
-/** Says that a tool was taken out of its holder and put back: its kept length is not to be trusted. */
-export function refit(book: Book, number: number): void {
-  const { toolTable } = book;
-  if (!toolTable) return;
+/** Says that a tool was taken out of its holder and put back: no length of before then is to be trusted, kept or not. */
+export function refit(book: Book, { number, name, length }: TableRow): void {
+  const school = book.machine.habits.toolLengthSchool;
   const refittedAt = new Date().toISOString();
-  keep(
-    book,
-    toolTable.school,
-    toolTable.rows.map((row) => (row.number === number ? { ...row, refittedAt } : row)),
-  );
+  const rows = keptRows(book, school);
+  const own = rows.find((row) => row.number === number);
+  const before = own ?? (length === null ? undefined : { number, name, length, keptAt: refittedAt });
+  if (!before) return;
+  const others = rows.filter((row) => row !== own);
+  keep(book, school, [...others, { ...ofWhich(book, school, number), ...before, refittedAt }]);
 }
 
 /** Takes over what a file would change, and nothing else. */
@@ -57,7 +65,7 @@ export function takeOver(book: Book, changes: readonly TableChange[]): void {
     name,
     length: after,
     keptAt,
-    ...cutterNow(book, number),
+    ...ofWhich(book, school, number),
   }));
   const others = keptRows(book, school).filter(({ number }) => !taken.some((one) => one.number === number));
   keep(book, school, [...others, ...taken]);

@@ -31,7 +31,7 @@ import { ComingBack } from './ComingBack';
 import { StandsAt } from './StandsAt';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { lengthIsOver } from '@zero-point/core/book/subjects/heights';
+import { lengthAtChange } from '@zero-point/core/words/lengthAtChange';
 import { driveMode } from '@zero-point/core/book/driveMode';
 import { dialLegs, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
@@ -82,6 +82,7 @@ export default function DriveScreen({ book }: { book: Book }) {
   if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
   const Steps = STEPS[mode];
   const tool = toolOfStop(book, stop);
+  const length = stop.changeTool && tool ? lengthAtChange(book, tool.number) : undefined;
   const wanted = stop.changeTool ? machiningOf(book, [stop])[0]?.wanted?.aim : undefined;
 
   return (
@@ -128,10 +129,9 @@ export default function DriveScreen({ book }: { book: Book }) {
               in the spindle. Spindle stopped to change it.
             </Words>
           )}
-          {stop.changeTool && tool && lengthIsOver(book, tool.number) && (
-            <Words tone="bad" style={{ fontWeight: '700' }}>
-              ✗ Tool {tool.number} was ground or exchanged since it was touched off: touch it again in Heights before it
-              goes down.
+          {length && (
+            <Words tone={length.grave ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+              {length.grave ? '✗' : '▲'} {length.said}
             </Words>
           )}
           {stop.changeTool && index > 0 && <Unloading machine={book.machine} />}

@@ -11,6 +11,8 @@ import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProgramForm } from '@zero-point/core/record/cutPlan';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import { STEP_NAMES } from '@zero-point/core/words/names';
+import { zToolChanged } from '@zero-point/core/book/zAgain';
+import { zToolChangedWords } from '@zero-point/core/words/staleLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -67,6 +69,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   const one = written.find((machining) => nameOf(machining) === chosen) ?? (canAll ? undefined : written[0]);
   const now = one ? [one] : written;
   const unset = ([...planAxes(machine), 'z'] as const).filter((axis) => lastZeroing(book, axis) === undefined);
+  const zTool = zToolChanged(book);
   const write = async () => {
     setTrouble(undefined);
     try {
@@ -178,6 +181,11 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         <Words tone="warn" style={{ fontWeight: '700' }}>
           ▲ {unset.map((axis) => axis.toUpperCase()).join(', ')} not set here yet: the program runs from whatever the
           control has in {form.workOffset}.
+        </Words>
+      )}
+      {zTool !== undefined && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {zToolChangedWords(zTool)} Touch it again in Heights, and set Z.
         </Words>
       )}
       {trouble !== undefined && (
