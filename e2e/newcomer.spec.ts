@@ -122,9 +122,14 @@ test('what is carried arrives before the set-up does, and the set-up is shown al
   await page.goto(`${shop.url}/at-once/bolt-circle`);
   await page.getByRole('textbox').first().fill('30');
   await page.getByRole('button', { name: 'Carry into a set-up' }).click();
-  const delivered = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+  // The worst order: it is sent once the set-up was asked for, and answered before the set-up is.
+  const asked = page.waitForRequest('**/api/setups/plinth-router');
+  await page.route('**/api/setups/plinth-router/patterns/*', async (route) => {
+    await asked;
+    await route.continue();
+  });
   await page.route('**/api/setups/plinth-router', async (route) => {
-    await delivered;
+    await page.waitForFunction(() => !Object.keys(localStorage).some((key) => key.startsWith('zero-point.outbox.')));
     await route.continue();
   });
   await page.getByRole('button', { name: 'Plinth on the gantry router, Gantry router' }).click();
