@@ -242,10 +242,37 @@ test('a tool that was ground has no length in any machine until it is touched of
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12`))).toBeVisible();
   }
   await expect(page.getByText(/^✗ Tool 2 was re-fitted, ground or exchanged: touch it again in Heights/)).toBeVisible();
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/sheet`);
+  await expect(page.getByText('changed: touch again')).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
   await touch(page, '25.31');
   await show(page, /^tool table/);
   await expect(list).toContainText('−12.110 mm');
+});
+
+test('the reference tool put back: every length held against it is open again, kept or touched', async ({
+  page,
+  shop,
+}) => {
+  await twoTools(page, shop.url);
+  await show(page, /^tool table/);
+  const list = page.getByRole('list', { name: 'Tool lengths' });
+  // Nothing is kept yet: what was only touched here can be told of all the same.
+  await press(page, 'Tool 1 was re-fitted');
+  await expect(list).toContainText('Tool 1 was re-fitted, ground or exchanged since its length was taken.');
+  await expect(list).not.toContainText('−12.310 mm');
+  await page.goto(heights(shop.url, 'base-plate-knee-mill'));
+  await touch(page, '37.62');
+  await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
+  await touch(page, '25.11');
+  await show(page, /^tool table/);
+  await press(page, 'Keep these for the machine');
+  await expect(list).toContainText('Kept: −12.510 mm');
+  await press(page, 'Tool 1 was re-fitted');
+  await expect(list).toContainText('Tool 2 was held against the reference tool as it was before.');
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/sheet`);
+  await expect(page.getByText('reference changed')).toBeVisible();
+  await expectAccessible(page);
 });
 
 test('rows of the table are written in the controller’s own words, and not where nobody said them', async ({

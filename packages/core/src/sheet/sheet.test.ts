@@ -1,5 +1,5 @@
 import { openBook, type Book } from '../book/book';
-import { AFTER, happened, keeping, measured, set as setTo } from '../book/lengths.case';
+import { AFTER, happened, keeping, measured, REFERENCE, set as setTo } from '../book/lengths.case';
 import { plateSnapshot, reading, rowOf, settingBody } from '../book/snapshot.case';
 import type { NewCalibration } from '../record/calibration';
 import type { RowEntry } from '../record/entry';
@@ -156,6 +156,8 @@ describe('lengths of tools', () => {
     expect(toolRow(measured(setTo('z', 10)), '2')?.slice(2, 4)).toEqual(['−12.310', 'shorter']);
     expect(toolRow(keeping({}), '2')?.slice(2, 4)).toEqual(['−12.300', 'shorter']);
     expect(toolRow(keeping({}, happened('t2', AFTER)), '2')?.slice(2, 4)).toEqual(['', 'changed: touch again']);
+    expect(toolRow(keeping({}, REFERENCE), '1')?.slice(2, 4)).toEqual(['0.000', 'reference']);
+    expect(toolRow(keeping({ number: 1 }, happened('t1', AFTER)), '1')?.[3]).toBe('changed: touch again');
     expect(toolRow(keeping({}, happened('t1', AFTER)), '2')?.slice(2, 4)).toEqual(['', 'reference changed']);
   });
 

@@ -46,10 +46,10 @@ export function toolSection(book: Book): SheetSection | undefined {
           : own === null
             ? ''
             : formatLength(own, { unit, plus: true }),
-        isReference
-          ? 'reference'
-          : stale && length === null
-            ? STALE_SHORT[stale]
+        stale && length === null
+          ? STALE_SHORT[stale]
+          : isReference
+            ? 'reference'
             : own === null
               ? keepsTable(school)
                 ? 'no length'

@@ -47,7 +47,10 @@ test('of a kept length that the tool, or the reference tool, was changed since',
   const kept = (...entries: Parameters<typeof keeping>[1][]) => keeping({ against: 't1' }, set('z', 10), ...entries);
   expect(lengthAtChange(kept(), 2)).toBeUndefined();
   expect(lengthAtChange(kept(happened('t2', AFTER)), 2)).toMatchObject({ grave: true });
-  expect(lengthAtChange(kept(happened('t1', AFTER)), 2)).toMatchObject({ grave: true });
+  expect(lengthAtChange(kept(happened('t1', AFTER)), 2)).toEqual({
+    grave: true,
+    said: 'Tool 2 was held against the reference tool as it was before. Touch it again.',
+  });
 });
 
 test('whose Z it is, where no lengths are kept', () => {

@@ -4,7 +4,7 @@ import { lengthIsOver } from '../book/subjects/heights';
 import { tableAnswer } from '../book/toolTable';
 import { zSetWith, zToolChanged } from '../book/zAgain';
 import { keepsTable } from '../heights/schools';
-import { zToolChangedWords } from './staleLength';
+import { staleWords, zToolChangedWords } from './staleLength';
 
 /** What stands against a tool that goes into the spindle, and whether it was known once and is so no more. */
 export interface LengthAtChange {
@@ -26,9 +26,9 @@ export function lengthAtChange(book: Book, tool: number): LengthAtChange | undef
   if (known) return undefined;
   if (lengthIsOver(book, tool) || row?.stale === 'tool')
     return { grave: true, said: `Tool ${tool} was re-fitted, ground or exchanged: touch it again in Heights.` };
+  if (row?.stale === 'reference') return { grave: true, said: `${staleWords(tool, row.stale)} Touch it again.` };
   if (lastZeroing(book, 'z') === undefined || row?.isReference) return undefined;
-  if (keeps)
-    return { grave: row?.stale === 'reference', said: `Tool ${tool} has no length now: touch it off in Heights.` };
+  if (keeps) return { grave: false, said: `Tool ${tool} has no length now: touch it off in Heights.` };
   const by = zSetWith(book);
   return by === undefined || by === tool
     ? undefined

@@ -137,28 +137,24 @@ function Row({ row, book, school, back }: RowProps) {
         </Words>
         <Figure size={18}>{length === null ? 'not yet' : `${formatLength(length, signed)} ${unit}`}</Figure>
       </View>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-        <View style={{ flex: 1, gap: 2 }}>
-          {length !== null && (
-            <Words kind="note" tone="soft">
-              {isReference && school === 'reference-tool'
-                ? 'the reference itself'
-                : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
-              {U === null ? '' : `, ${plusMinus(U, unit)}`}
-            </Words>
-          )}
-          {kept !== null && (
-            <Words kind="note">
-              Kept: {formatLength(kept, signed)} {unit}
-            </Words>
-          )}
-        </View>
-        {(length !== null || kept !== null) && keepsTable(school) && (
+      {length !== null && (
+        <Words kind="note" tone="soft">
+          {isReference && school === 'reference-tool'
+            ? 'the reference itself'
+            : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
+          {U === null ? '' : `, ${plusMinus(U, unit)}`}
+        </Words>
+      )}
+      {(length !== null || kept !== null) && keepsTable(school) && (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+          <Words kind="note" style={{ flex: 1 }}>
+            {kept === null ? '' : `Kept: ${formatLength(kept, signed)} ${unit}`}
+          </Words>
           <Button mode="outlined" onPress={() => refit(book, row)} accessibilityLabel={`Tool ${number} was re-fitted`}>
             It was re-fitted
           </Button>
-        )}
-      </View>
+        </View>
+      )}
       {back && <RowBack book={book} number={number} back={back} />}
       {row.runsOut && (
         <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
