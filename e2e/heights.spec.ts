@@ -46,7 +46,7 @@ test('against a reference tool: shorter has a minus, and it must come back at th
   await show(page, /^tool table/);
   const list = page.getByRole('list', { name: 'Tool lengths' });
   await expect(list).toContainText('−12.310 mm');
-  await expect(list).toContainText('12.310 mm shorter than the reference tool');
+  await expect(list).toContainText('shorter than the reference tool, ±0.040 mm');
   await expectAccessible(page);
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 1));
   await expect(

@@ -86,7 +86,7 @@ export function workOffsetZ(school: School, frame: LengthFrame): number {
 
 /** What a school's number says of a tool, in plain words without its figure: "shorter than the reference tool". */
 export function lengthWords(school: School, length: number): string {
-  if (school === 'true-length') return 'long, from the gauge line to the tip';
+  if (school === 'true-length') return 'from the gauge line to the tip';
   if (school === 'touch-part') return 'from machine zero to the tip on part zero';
   if (Math.abs(length) < 1e-9) return 'as long as the reference tool';
   return length < 0 ? 'shorter than the reference tool' : 'longer than the reference tool';

@@ -53,6 +53,7 @@ const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
   ['hand-at-turning', 'second-tool', { rpm: 600 }],
   ['spindle-turning', 'pin-feeler', { rpm: 600 }],
   ['spindle-turning', 'paper', { rpm: 600 }],
+  ['touched-turning', 'plug', { rpm: 600 }],
   ['lowered-onto-block', 'block', { lowersOnto: 0.1 }],
   ['drove-in', 'left-edge', { drivesOn: 9 }],
   ['not-raised', 'two-zeros', { raises: false }],

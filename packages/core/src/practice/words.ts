@@ -35,6 +35,11 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     does: 'It takes the feeler or the paper with it, and the fingers after it.',
     habit: 'Stop the spindle and lock it before a hand comes near.',
   },
+  'touched-turning': {
+    what: 'The spindle turned while something touched that must stand.',
+    does: 'A plug seizes in its bore, and an indicator or a light is torn off.',
+    habit: 'Spindle stopped and locked before a plug, a light or an indicator comes near the part.',
+  },
   'lowered-onto-block': {
     what: 'The tool was lowered onto the block.',
     does: 'It chips the edge and marks the block, and everything after it is off.',

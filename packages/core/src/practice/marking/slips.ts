@@ -12,6 +12,7 @@ export const MILL_SLIPS = [
   'finder-still',
   'finder-too-fast',
   'spindle-turning',
+  'touched-turning',
   'lowered-onto-block',
   'not-raised',
   'drove-in',
@@ -87,7 +88,7 @@ function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
     case 'pushed-still':
       return [{ slip: 'finder-still' }];
     case 'touched-turning':
-      return [{ slip: 'spindle-turning' }];
+      return [{ slip: event.between === undefined ? 'touched-turning' : 'spindle-turning' }];
     case 'clip-on':
       return [{ slip: 'clip-left-on' }];
     case 'sensor-in':

@@ -244,7 +244,7 @@ function presses(mill: Mill, { surface, gap }: Near): boolean {
 /** The moment it begins to press: what was wrong about that. */
 function pressed(mill: Mill, surface: Surface, axis: Axis, way: Approach, contact: string): Mill {
   if (turns(mill)) return mill.rpm === 0 ? noted(mill, { kind: 'pushed-still', surface, contact }) : mill;
-  if (mill.rpm > 0) return noted(mill, { kind: 'touched-turning', surface, contact });
+  if (mill.rpm > 0) return noted(mill, { kind: 'touched-turning', surface, contact, between: mill.between?.id });
   const onto = mill.between?.kind === 'block' && mill.under && axis === 'z' && way === -1;
   return onto && mill.between ? noted(mill, { kind: 'lowered-onto', between: mill.between.id }) : mill;
 }

@@ -26,7 +26,7 @@ export type MillEvent = {
   /** Pushed against the part without a chance to show it: a finder that must turn stood still. */
   | { kind: 'pushed-still'; surface: Surface; contact: string }
   /** Touched while it turned, though it must stand. */
-  | { kind: 'touched-turning'; surface: Surface; contact: string }
+  | { kind: 'touched-turning'; surface: Surface; contact: string; between: string | undefined }
   /** A hand went to the spindle while it turned: to change what is in it, or to hold something there. */
   | { kind: 'hand-at-turning' }
   /** The spindle was started with the clip of a plate still on the tool. */

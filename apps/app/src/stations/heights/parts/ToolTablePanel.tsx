@@ -141,7 +141,7 @@ function Row({ row, book, school, back }: RowProps) {
         <Words kind="note" tone="soft">
           {isReference && school === 'reference-tool'
             ? 'the reference itself'
-            : `${formatLengthUnit(Math.abs(length), { unit })} ${lengthWords(school, length)}`}
+            : lengthWords(school, length)}
           {U === null ? '' : `, ${plusMinus(U, unit)}`}
         </Words>
       )}

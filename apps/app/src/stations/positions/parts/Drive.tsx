@@ -87,7 +87,7 @@ export default function DriveScreen({ book }: { book: Book }) {
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground, flexDirection: wide ? 'row' : 'column' }}>
-      <View style={wide ? { flex: 1 } : { height: 170 }}>
+      <View style={wide ? { flex: 1 } : { height: length ? 110 : 170 }}>
         <DriveDrawing book={book} drive={drive} stop={stop} />
       </View>
       <View
