@@ -67,21 +67,25 @@ export function checkProgram(
   let program: Interpreter | undefined;
   // Nothing is asked of it before the first block is read.
   const reader = (): Interpreter => program as Interpreter;
-  const checks: Check[] = [
-    told.check,
-    modesCheck(of, reader),
-    toolsCheck(of),
-    cuttingCheck(of),
-    stockCheck(of),
-    extentsCheck(of, extents),
-    holes.check,
-  ];
+  const checks: Checks = {
+    told: told.check,
+    modes: modesCheck(of, reader),
+    tools: toolsCheck(of),
+    cutting: cuttingCheck(of),
+    stock: stockCheck(of),
+    extents: extentsCheck(of, extents),
+    holes: holes.check,
+  };
+  let tool = 0;
   const listener = listenerOf(checks, {
     fault: (code, line, figures, key) => findings.add(code, line, figures, key, at),
     drawn: (next, state) => {
-      path.add(next, told.place(state.tool));
-      if (mayDiffer) states.take(at, state);
-      mayDiffer = false;
+      if (mayDiffer) {
+        tool = told.place(state.tool);
+        states.take(at, state);
+        mayDiffer = false;
+      }
+      path.add(next, tool);
       at += 1;
     },
   });
@@ -93,7 +97,7 @@ export function checkProgram(
     },
   });
   if (checkedTo === lines && !program.ended()) findings.add('no-end', lines, {});
-  for (const check of checks) check.end?.(checkedTo);
+  for (const check of Object.values(checks)) check.end?.(checkedTo);
   const holesTold = compareHoles(holes.holes(), set, findings, checkedTo === lines && !findings.has('zero-moved'));
   if (set.stock) {
     const { z } = extents.cut;
@@ -117,18 +121,28 @@ const PLACES = [...'XYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)
 
 type Drawn = Listener['move'];
 
+/** Every check by its subject, in the order they hear. */
+type Checks = Record<'told' | 'modes' | 'tools' | 'cutting' | 'stock' | 'extents' | 'holes', Check>;
+
 /** One listener of all checks: each hears before the path goes on. */
-function listenerOf(checks: readonly Check[], { fault, drawn }: { fault: Listener['fault']; drawn: Drawn }): Listener {
-  const moves = checks.flatMap(({ move }) => move ?? []);
+function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']; drawn: Drawn }): Listener {
+  const { told, modes, tools, cutting, stock, extents, holes } = checks;
   const each =
     <N extends 'change' | 'hole' | 'stop' | 'offset' | 'length' | 'spindle'>(name: N) =>
     (...told: Parameters<Listener[N]>) => {
-      for (const check of checks) (check[name] as ((...told: unknown[]) => void) | undefined)?.(...told);
+      for (const check of Object.values(checks)) (check[name] as ((...told: unknown[]) => void) | undefined)?.(...told);
     };
   return {
     fault,
     move: (next, state) => {
-      for (const move of moves) move(next, state);
+      // A million moves: called by name each stands in this place; out of a list every call would be looked up.
+      told.move?.(next, state);
+      modes.move?.(next, state);
+      tools.move?.(next, state);
+      cutting.move?.(next, state);
+      stock.move?.(next, state);
+      extents.move?.(next, state);
+      holes.move?.(next, state);
       drawn(next, state);
     },
     change: each('change'),

@@ -4,7 +4,7 @@ import { bookOf, plateSnapshot, reading, rowOf } from '../book/snapshot.case';
 import { isTouch } from '../record/reading';
 import { featureAnswer } from '../book/featureAnswer';
 import { formsOf } from './answerForms';
-import { controlResultWords } from './controlResult';
+import { controlResultWords, typedAsName } from './controlResult';
 
 const LEFT = { kind: 'face', face: 'left' } as const;
 const probe = { id: 'probe', name: 'Probe', kind: 'probe', nominal: 4 } as const;
@@ -23,6 +23,13 @@ test('the control’s result is the face itself: no radius is taken off again, a
   expect(answer && formsOf(book, answer).map(({ form }) => form)).toEqual(['work-offset']);
   const [first] = book.readings.filter(isTouch);
   expect(first && controlResultWords(book, first)).toContain('the spindle stood at X 10.500 mm at the touch');
+});
+
+test('what has been taken off is named after what touched', () => {
+  expect(typedAsName('result', 'probe')).toBe('the control’s result, ball already off');
+  expect(typedAsName('result', 'touch-plate')).toBe('the control’s result, plate already off');
+  expect(typedAsName('result', 'setter')).toBe('the control’s result, setter already off');
+  expect(typedAsName('scale', 'touch-plate')).toBe('what the scale shows');
 });
 
 test('what the scale shows is not the control’s', () => {

@@ -1,6 +1,7 @@
 import type { Book } from '../book/book';
 import { contactOf } from '../book/gaugeUse';
 import { gaugeAt } from '../book/book';
+import type { GaugeKind } from '../metrology/gaugeKinds';
 import type { TouchReading } from '../record/reading';
 import { formatLengthUnit } from '../units/formatLength';
 
@@ -9,11 +10,21 @@ export const TYPED_AS = ['scale', 'result', 'zero'] as const;
 
 export type TypedAs = (typeof TYPED_AS)[number];
 
-export const TYPED_AS_NAMES: Readonly<Record<TypedAs, string>> = {
-  scale: 'what the scale shows',
-  result: 'the control’s result, ball already off',
-  zero: 'the zero its cycle has set',
-};
+/** What a control has taken off of what tripped its cycle. */
+const takenOff = (kind: GaugeKind | undefined): string =>
+  kind === 'touch-plate' ? 'plate' : kind === 'setter' ? 'setter' : kind === 'contact-light' ? 'contact' : 'ball';
+
+/** What is typed of a touch, by what touches: "the control’s result, plate already off". */
+export function typedAsName(as: TypedAs, kind: GaugeKind | undefined): string {
+  switch (as) {
+    case 'scale':
+      return 'what the scale shows';
+    case 'result':
+      return `the control’s result, ${takenOff(kind)} already off`;
+    case 'zero':
+      return 'the zero its cycle has set';
+  }
+}
 
 /**
  * What a result of the control's own cycle means: nothing is taken off again, and where the spindle must have stood when
@@ -26,5 +37,5 @@ export function controlResultWords(book: Book, reading: TouchReading): string | 
   const { diameter, feeler } = contactOf(gauge, reading.feeler);
   const format = { unit: book.setup.units };
   const stood = reading.value - reading.approach * (diameter / 2 + feeler);
-  return `The control took the ball off itself, so nothing is taken off again. With its ⌀ ${formatLengthUnit(diameter, format)} the spindle stood at ${reading.axis.toUpperCase()} ${formatLengthUnit(stood, format)} at the touch. Touch it once more and type what the scale shows: the two must agree.`;
+  return `The control took the ${takenOff(gauge.kind)} off itself, so nothing is taken off again. With its ⌀ ${formatLengthUnit(diameter, format)} the spindle stood at ${reading.axis.toUpperCase()} ${formatLengthUnit(stood, format)} at the touch. Touch it once more and type what the scale shows: the two must agree.`;
 }

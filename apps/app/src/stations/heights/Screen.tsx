@@ -3,7 +3,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
-import { TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
+import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
 import { noteWords } from '@zero-point/core/words/note';
 import { MovedBy } from '../../answer/MovedBy';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -192,7 +192,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
               <Choice
                 label="What you type"
                 value={as}
-                options={view.typedAs.map((one) => ({ value: one, label: TYPED_AS_NAMES[one] }))}
+                options={view.typedAs.map((one) => ({ value: one, label: typedAsName(one, view.gauge?.kind) }))}
                 onChange={setTypedAs}
               />
             )}
@@ -215,7 +215,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
           <TouchDock
             page={page}
             unit={setup.units}
-            label={as === 'scale' ? `Z with tool ${tool} on the gauge` : `Z, ${TYPED_AS_NAMES[as]}`}
+            label={as === 'scale' ? `Z with tool ${tool} on the gauge` : `Z, ${typedAsName(as, view.gauge?.kind)}`}
             forms={view.forms}
             blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}

@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
 import { isTouch } from '@zero-point/core/record/reading';
-import { controlResultWords, TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
+import { controlResultWords, typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
 import { Fold } from '../../../answer/Fold';
 import { MovedBy } from '../../../answer/MovedBy';
 import { StandingLine } from '../../../answer/StandingLine';
@@ -242,7 +242,9 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             key={`${view.key} ${slot.id}`}
             page={page}
             unit={unit}
-            label={as === 'scale' ? view.label : `${slot.axis.toUpperCase()}, ${TYPED_AS_NAMES[as]}`}
+            label={
+              as === 'scale' ? view.label : `${slot.axis.toUpperCase()}, ${typedAsName(as, view.method?.gauge.kind)}`
+            }
             acrossLabel={view.acrossLabel}
             dial={scaleOf(book) === 'dial' && !slot.dial}
             forms={view.forms}

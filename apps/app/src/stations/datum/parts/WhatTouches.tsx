@@ -1,5 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
-import { TYPED_AS_NAMES, type TypedAs } from '@zero-point/core/words/controlResult';
+import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../../frame/CardButton';
@@ -53,7 +53,7 @@ export function WhatTouches({ book, view, as, onAs, onTaken, children }: WhatTou
         <Choice
           label="What you type"
           value={as}
-          options={view.typedAs.map((one) => ({ value: one, label: TYPED_AS_NAMES[one] }))}
+          options={view.typedAs.map((one) => ({ value: one, label: typedAsName(one, view.method?.gauge.kind) }))}
           onChange={onAs}
         />
       )}
