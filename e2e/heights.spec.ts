@@ -154,6 +154,16 @@ test('a plate is asked for by caliper, and what its marking would have done is s
   await expectAccessible(page);
 });
 
+test('another gauge is taken where heights are found, and the touch is told for that one', async ({ page, shop }) => {
+  await page.goto(heights(shop.url, 'plinth-router'));
+  await expect(page.getByText(/^Put the 12\.700 mm touch plate under tool 1/)).toBeVisible();
+  await show(page, /^gauge, air pass/);
+  await page.getByRole('radiogroup', { name: 'Gauge for heights' }).getByRole('radio', { name: /paper/i }).click();
+  await expectAccessible(page);
+  await show(page, /^touching/);
+  await expect(page.getByText(/paper under tool 1, the reference/)).toBeVisible();
+});
+
 test('a pass in the air is marked on every screen until it is put back', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'base-plate-knee-mill'));
   await show(page, /air pass/);

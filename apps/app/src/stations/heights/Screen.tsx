@@ -39,7 +39,7 @@ type Show = (typeof SHOWS)[number];
 const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: Book, tool: number) => string>> = {
   table: ({ machine }) => `Tool lengths, ${SCHOOL_NAMES[machine.habits.toolLengthSchool]}.`,
   'run-out': (_, tool) => `How far does tool ${tool} run out?`,
-  gauge: () => 'What the gauge stands on, and a pass in the air.',
+  gauge: () => 'The gauge, what it stands on, and a pass in the air.',
 };
 
 /** Heights: Z zero with the reference tool, then every other tool against it. */

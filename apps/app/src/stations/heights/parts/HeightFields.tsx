@@ -14,6 +14,7 @@ import { Choice } from '../../../frame/Choice';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { changeDatumPlan } from '../../datum/view';
+import { changePlan, planView, told } from '../../plan/view';
 import { logEntered } from '../../../record/log';
 import { calibratePlate } from '../../../record/calibrate';
 
@@ -47,7 +48,7 @@ const namedHeight = ({ bar, size, untold }: Book['part']) =>
     ? { at: 'named' as const, name: 'centre line', above: size.z / 2 }
     : { at: 'named' as const, name: 'another height', above: 0 };
 
-/** What the gauge stands on, how it is raised onto, and the lift of an air pass. */
+/** The gauge, what it stands on, how it is raised onto, and the lift of an air pass. */
 export function HeightFields({ book }: { book: Book }) {
   const { setup, part, datumPlan, gauges } = book;
   const unit = setup.units;
@@ -60,11 +61,17 @@ export function HeightFields({ book }: { book: Book }) {
   const zero = heights.zero ?? { at: 'top' as const };
   const byHand = !hasController(book.machine);
   // How far below the top the table is, nobody knows before.
-  const told = !part.untold?.includes('z');
+  const thick = !part.untold?.includes('z');
   const onTop = heights.surface === 0;
   const onTable = heights.surface === -part.size.z;
   return (
     <View style={{ gap: 12 }}>
+      <Choice
+        label="Gauge for heights"
+        value={setup.heightGaugeId}
+        options={planView(book).heightGauges}
+        onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+      />
       <Choice
         label="Z zero is"
         value={zero.at}
@@ -114,7 +121,7 @@ export function HeightFields({ book }: { book: Book }) {
         value={onTop ? 'top' : onTable ? 'table' : 'other'}
         options={[
           { value: 'top', label: 'the part’s top' },
-          ...(told ? [{ value: 'table' as const, label: 'what the part stands on' }] : []),
+          ...(thick ? [{ value: 'table' as const, label: 'what the part stands on' }] : []),
           { value: 'other', label: 'another height' },
         ]}
         onChange={(where) =>
