@@ -225,9 +225,11 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       return;
     }
     if (!across && !has(block, Z)) return;
-    next.x = place(block, X, state.x);
-    next.y = place(block, Y, state.y);
-    next.z = place(block, Z, state.z);
+    const { seen, value } = block;
+    // As `place` has it, for each axis by itself: a figure that is handed back a million times is made as often.
+    next.x = (seen & (1 << X)) === 0 ? state.x : (state.incremental ? state.x : 0) + (value[X] ?? 0) * per;
+    next.y = (seen & (1 << Y)) === 0 ? state.y : (state.incremental ? state.y : 0) + (value[Y] ?? 0) * per;
+    next.z = (seen & (1 << Z)) === 0 ? state.z : (state.incremental ? state.z : 0) + (value[Z] ?? 0) * per;
     // Most controls go at a rapid then, some refuse.
     if (state.motion < 0) tell.fault('no-motion', line, {});
     if (state.incremental && isFromNowhere(block)) tell.fault('incremental-from-nowhere', line, {});

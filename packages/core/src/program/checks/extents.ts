@@ -1,4 +1,6 @@
+import type { Move } from '../listener';
 import { FEED } from '../path';
+import type { ModalState } from '../state';
 import type { Check, CheckOf } from './check';
 
 /** How far something goes along one axis, mm. */
@@ -38,24 +40,15 @@ export function extentsCheck({ set, findings }: CheckOf, extents: Extents): Chec
   let inHand = NaN;
   let length = NaN;
   return {
-    move: ({ kind, x, y, z, line }, state) => {
-      widenAt(x, all.x, lines.x, line);
-      widenAt(y, all.y, lines.y, line);
-      widenAt(z, all.z, lines.z, line);
-      if (kind === FEED) {
-        // A cut begins where the move before it ended.
-        widen(cut.x, state.x);
-        widen(cut.y, state.y);
-        widen(cut.x, x);
-        widen(cut.y, y);
-        widen(cut.z, z);
-      }
+    move: (next, state) => {
+      widenAll(next, all, lines);
+      if (next.kind === FEED) widenCut(next, state, cut);
       if (!set.keepsTable) return;
       if (state.tool !== inHand) {
         inHand = state.tool;
         length = inHand === set.referenceTool ? 0 : (lengths.get(inHand) ?? NaN);
       }
-      widen(spindle, z + length);
+      widen(spindle, next.z + length);
     },
     end: () => {
       for (const axis of ['x', 'y', 'z'] as const) {
@@ -76,16 +69,41 @@ export function extentsCheck({ set, findings }: CheckOf, extents: Extents): Chec
   };
 }
 
-/** Takes a place into a span, and notes the line that takes it furthest. */
-function widenAt(at: number, span: Span, lines: number[], line: number): void {
-  if (at < span.least) {
-    span.least = at;
-    lines[0] = line;
+/** Takes a place into spans, and notes the lines that take them furthest. Axis by axis: a million places come. */
+function widenAll({ x, y, z, line }: Move, all: Extents['all'], lines: Record<'x' | 'y' | 'z', number[]>): void {
+  if (x < all.x.least) {
+    all.x.least = x;
+    lines.x[0] = line;
   }
-  if (at > span.most) {
-    span.most = at;
-    lines[1] = line;
+  if (x > all.x.most) {
+    all.x.most = x;
+    lines.x[1] = line;
   }
+  if (y < all.y.least) {
+    all.y.least = y;
+    lines.y[0] = line;
+  }
+  if (y > all.y.most) {
+    all.y.most = y;
+    lines.y[1] = line;
+  }
+  if (z < all.z.least) {
+    all.z.least = z;
+    lines.z[0] = line;
+  }
+  if (z > all.z.most) {
+    all.z.most = z;
+    lines.z[1] = line;
+  }
+}
+
+/** Takes a cut into spans: it begins where the move before it ended. */
+function widenCut({ x, y, z }: Move, from: ModalState, cut: Extents['cut']): void {
+  widen(cut.x, from.x);
+  widen(cut.y, from.y);
+  widen(cut.x, x);
+  widen(cut.y, y);
+  widen(cut.z, z);
 }
 
 /**

@@ -2,6 +2,7 @@ import { rotate } from '../../geometry/rotate';
 import { lowestWithin, type Pillar, type Stretch } from '../clip';
 import { FEED, RAPID } from '../path';
 import type { Box } from '../whatIsSet';
+import type { Move } from '../listener';
 import type { ModalState } from '../state';
 import type { Check, CheckOf } from './check';
 
@@ -20,10 +21,10 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
   const radii = new Map(set.tools.map(({ number, diameter }) => [number, diameter / 2]));
   /** How deep was fed where the tool stands: as far it may come back at a rapid. One object for a million moves. */
   const fed = { x: NaN, y: NaN, z: Infinity };
-  const stretch: Stretch = { x0: 0, y0: 0, z0: 0, x1: 0, y1: 0, z1: 0 };
+  const stretch: Stretch = { x0: NaN, y0: NaN, z0: NaN, x1: NaN, y1: NaN, z1: NaN };
 
-  /** A move as it lies to the part. */
-  function lay(x: number, y: number, z: number, state: ModalState): void {
+  /** A move as it lies to the part; handed over whole, since figures by themselves would each be made anew. */
+  function lay({ x, y, z }: Move, state: ModalState): void {
     stretch.z0 = state.z;
     stretch.z1 = z;
     if (turn === 0) {
@@ -81,13 +82,14 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
   }
 
   return {
-    move: ({ kind, x, y, z, line }, state) => {
-      if (state.lost || Number.isNaN(x + y + z)) return;
+    move: (next, state) => {
+      const { kind, line } = next;
+      if (state.lost || Number.isNaN(next.x + next.y + next.z)) return;
       if (state.tool !== inHand) {
         inHand = state.tool;
         outlines = outlinesFor(set, radii.get(inHand) ?? 0);
       }
-      lay(x, y, z, state);
+      lay(next, state);
       if (stock) stockMove(stock, kind, line, state.tool, outlines.radius);
       for (const { box, pillar } of outlines.boxes)
         if (lowestWithin(stretch, pillar) !== undefined)
@@ -96,7 +98,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
         const same = fed.x === stretch.x1 && fed.y === stretch.y1;
         fed.x = stretch.x1;
         fed.y = stretch.y1;
-        fed.z = same ? Math.min(fed.z, z) : z;
+        fed.z = same ? Math.min(fed.z, stretch.z1) : stretch.z1;
       }
     },
     change: () => {
