@@ -1,10 +1,10 @@
 import type { Point } from '@zero-point/core/geometry/point';
+import { wordsBeside } from '@zero-point/core/geometry/wordsBeside';
 import { memo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Label } from './marks';
 import type { View } from './view';
-import { withRoom } from './withRoom';
 
 /** A hole to draw: its number, where it is from part zero, and its size, mm. */
 interface DrawnHole extends Point {
@@ -28,6 +28,12 @@ interface HolesMarkProps {
 /** Beyond this many, numbers would only cover each other. */
 const MOST_NUMBERS = 48;
 
+/** A number as it is drawn, px: how high, and how wide each of its digits. */
+const HIGH = 14;
+const DIGIT = 9;
+
+const ABOVE: Point = { x: 0, y: -1 };
+
 /** Holes of a pattern: all in one scribed path, the one in hand in brass, numbered while there is room. */
 export function HolesMark({ holes, others = [], zero, current, view }: HolesMarkProps) {
   const at = ({ x, y }: Point) => ({ x: view.x(zero.x + x), y: view.y(zero.y + y) });
@@ -36,15 +42,17 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
     x: holes.reduce((sum, hole) => sum + at(hole).x, 0) / holes.length,
     y: holes.reduce((sum, hole) => sum + at(hole).y, 0) / holes.length,
   };
-  const beside = (hole: DrawnHole) => {
-    const { x, y } = at(hole);
-    const out = shownRadius(hole, view) + 12;
+  const marked = (hole: DrawnHole) => ({
+    ...at(hole),
+    hole: hole.hole,
+    reach: shownRadius(hole, view) + 3,
+    width: String(hole.hole).length * DIGIT,
     // Round a middle numbers stand outside; else above, where the next hole of a row is not.
-    const away = Math.hypot(x - middle.x, y - middle.y) || 1;
-    const [dx, dy] = hole.angle === null ? [0, -1] : [(x - middle.x) / away, (y - middle.y) / away];
-    return { hole: hole.hole, x: x + dx * out, y: y + dy * out + 5 };
-  };
-  const numbers = holes.length > MOST_NUMBERS ? [] : withRoom(holes.map(beside), ({ hole }) => hole === current);
+    toward: hole.angle === null ? ABOVE : { x: at(hole).x - middle.x, y: at(hole).y - middle.y },
+  });
+  // The one in hand has its number, whoever has to give way.
+  const first = [...holes].sort((a, b) => Number(b.hole === current) - Number(a.hole === current)).map(marked);
+  const boxes = holes.length > MOST_NUMBERS ? [] : wordsBeside(first, HIGH);
   return (
     <>
       <Outlines holes={others} zero={zero} view={view} faint />
@@ -59,11 +67,21 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
           strokeWidth={3}
         />
       )}
-      {numbers.map(({ hole, x, y }) => (
-        <Label key={hole} x={x} y={y} colour={hole === current ? METAL.brass : METAL.silver}>
-          {String(hole)}
-        </Label>
-      ))}
+      {first.map(({ hole }, i) => {
+        const box = boxes[i];
+        return (
+          box && (
+            <Label
+              key={hole}
+              x={box.x + box.width / 2}
+              y={box.y + 0.82 * HIGH}
+              colour={hole === current ? METAL.brass : METAL.silver}
+            >
+              {String(hole)}
+            </Label>
+          )
+        );
+      })}
     </>
   );
 }

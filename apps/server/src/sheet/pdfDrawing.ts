@@ -1,4 +1,5 @@
 import type { SheetDrawing } from '@zero-point/core/sheet/sheet';
+import { wordsBeside, type Marked, type Taken } from '@zero-point/core/geometry/wordsBeside';
 import { FACE, SIZES, type Doc } from './page';
 import { printable } from './printable';
 
@@ -41,15 +42,22 @@ export function pdfDrawing(doc: Doc, drawing: SheetDrawing, area: Area): void {
     .rect(x0, y1, size.x * k, size.y * k)
     .lineWidth(1.2)
     .stroke('#000');
-  doc.font(FACE.figures).fontSize(SIZES.small).fillColor('#000');
   for (const hole of holes) {
     const [x, y] = at(hole.x, hole.y);
-    doc
-      .circle(x, y, Math.max((hole.diameter / 2) * k, 1))
-      .lineWidth(0.8)
-      .stroke('#000');
-    if (holes.length <= MOST_NUMBERS)
-      doc.text(String(hole.number), x + Math.max((hole.diameter / 2) * k, 1) + 1.5, y - 9, { lineBreak: false });
+    doc.circle(x, y, radiusOf(hole, k)).lineWidth(0.8).stroke('#000');
+  }
+  if (holes.length <= MOST_NUMBERS) {
+    const [x, y] = at(zero.x, zero.y);
+    // The hand of X and Y, with its letters.
+    const hand = { x: x - 6, y: y - HAND - 18, width: HAND + 20, height: HAND + 24 };
+    numbers(
+      doc,
+      holes.map((hole) => {
+        const [cx, cy] = at(hole.x, hole.y);
+        return { x: cx, y: cy, reach: radiusOf(hole, k) + 1.5, number: hole.number };
+      }),
+      hand,
+    );
   }
   for (const box of boxes) {
     const [bx, by] = at(box.left, box.back);
@@ -76,9 +84,23 @@ export function pdfDrawing(doc: Doc, drawing: SheetDrawing, area: Area): void {
   doc.restore();
 }
 
+const radiusOf = ({ diameter }: SheetDrawing['holes'][number], k: number): number => Math.max((diameter / 2) * k, 1);
+
+/** Numbers of holes beside them; one without room is left out, since the list beneath has them all. */
+function numbers(doc: Doc, holes: readonly (Omit<Marked, 'width'> & { number: number })[], hand: Taken): void {
+  doc.font(FACE.figures).fontSize(SIZES.small).fillColor('#000');
+  const marks = holes.map((hole) => ({ ...hole, width: doc.widthOfString(String(hole.number)) + 1 }));
+  wordsBeside(marks, SIZES.small, [hand]).forEach((box, i) => {
+    if (box) doc.text(String(marks[i]?.number), box.x + 0.5, box.y, { lineBreak: false });
+  });
+}
+
+/** How long the hand of X and Y is, points. */
+const HAND = 22;
+
 /** Part zero and which way X and Y count from it. */
 function zeroMark(doc: Doc, [x, y]: [number, number]): void {
-  const long = 22;
+  const long = HAND;
   doc.lineWidth(1.6);
   doc.circle(x, y, 4).stroke('#000');
   doc

@@ -89,6 +89,27 @@ test.each(['base-plate-knee-mill', 'arm-bracket-trunnion', 'pivots-bench-mill'])
 const escaped = (text: string) =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll("'", '&#39;');
 
+test('the numbers of holes on the drawing are each read by themselves, though two patterns lie close', async () => {
+  const pdf = await pdfOf('base-plate-knee-mill');
+  const { holes } = sheetOf(await bookOf('base-plate-knee-mill'), new Date().toISOString()).drawing;
+  // The drawing stands in the upper half of the first page, left of the facts.
+  const [page = ''] = textOf(pdf, '-bbox', '-f', '1', '-l', '1').split('</page>');
+  const words = [...page.matchAll(/xMin="([\d.]+)" yMin="([\d.]+)" [^>]*>(\d+)</g)];
+  const seen = words.flatMap(([, x, y, text]) =>
+    Number(x) < 330 && Number(y) > 130 && Number(y) < 340 ? Number(text) : [],
+  );
+  expect(new Set(seen).size).toBe(seen.length);
+  const numbers = holes.map(({ number }) => number);
+  expect(numbers).toEqual(expect.arrayContaining(seen));
+  expect(seen.length).toBeGreaterThanOrEqual(numbers.length - 1);
+  const html = (await request(app).get('/api/setups/base-plate-knee-mill/sheet.html').expect(200)).text;
+  const drawn = [...(/<svg role="img".*?<\/svg>/s.exec(html)?.[0] ?? '').matchAll(/>(\d+)<\/text>/g)].map(([, text]) =>
+    Number(text),
+  );
+  expect(numbers).toEqual(expect.arrayContaining(drawn));
+  expect(drawn.length).toBeGreaterThanOrEqual(numbers.length - 1);
+});
+
 test('what is typed into a name never becomes part of the page', async () => {
   const book = await bookOf('base-plate-knee-mill');
   const name = `<script>alert("x")</script> & 'co'`;

@@ -1,3 +1,4 @@
+import { wordsBeside } from '@zero-point/core/geometry/wordsBeside';
 import type { Sheet, SheetSection } from '@zero-point/core/sheet/sheet';
 import { dayWords } from '@zero-point/core/words/kept';
 import QRCode from 'qrcode';
@@ -59,21 +60,38 @@ function sectionHtml({ title, columns, rows, lines, tone }: SheetSection): strin
 /** Wide enough for the hand of X and Y beside the part, in parts of the part's own size. */
 const ROUND = 0.12;
 
+/** More numbers than this would only cover each other. */
+const MOST_NUMBERS = 60;
+
+/** How wide a digit is, of its height. */
+const DIGIT = 0.65;
+
 /** The part to one scale, Y up: outline, holes by number, boxes dashed, zero with the way X and Y count. */
 function drawing({ drawing: { size, zero, zeroWords, holes, boxes } }: Sheet): string {
   const room = Math.max(size.x, size.y) * ROUND;
   const y = (mm: number) => size.y - mm;
   const thin = Math.max(size.x, size.y) / 400;
   const hand = room * 0.8;
+  const high = room * 0.28;
   const text = (x: number, at: number, words: string) =>
-    `<text x="${x}" y="${y(at)}" font-size="${room * 0.28}">${shown(words)}</text>`;
+    `<text x="${x}" y="${y(at)}" font-size="${high}">${shown(words)}</text>`;
+  const marks = holes.map(({ x, y: up, diameter, number }) => ({
+    x,
+    y: y(up),
+    reach: diameter / 2 + 2 * thin,
+    width: String(number).length * high * DIGIT,
+    number,
+  }));
+  const numbers = (holes.length > MOST_NUMBERS ? [] : wordsBeside(marks, high))
+    .map((box, i) => box && text(box.x, size.y - box.y - 0.85 * high, String(marks[i]?.number)))
+    .join('');
   return `<svg role="img" aria-label="From above, zero at the ${shown(zeroWords)}" viewBox="${-room} ${-room} ${size.x + 2 * room} ${size.y + 2 * room}" style="max-width:110mm;max-height:80mm;width:100%" fill="none" stroke="#000" stroke-width="${thin}">
 <rect x="0" y="0" width="${size.x}" height="${size.y}" stroke-width="${thin * 1.6}"/>
 ${holes.map((hole) => `<circle cx="${hole.x}" cy="${y(hole.y)}" r="${hole.diameter / 2}"/>`).join('')}
 ${boxes.map((box) => `<rect x="${box.left}" y="${y(box.back)}" width="${box.right - box.left}" height="${box.back - box.front}" stroke-dasharray="${thin * 6} ${thin * 4}"/>`).join('')}
 <path stroke-width="${thin * 2.4}" d="M${zero.x + hand} ${y(zero.y)}H${zero.x}V${y(zero.y + hand)}"/><circle cx="${zero.x}" cy="${y(zero.y)}" r="${thin * 5}"/>
 <g fill="#000" stroke="none">${text(zero.x + hand, zero.y - room * 0.1, 'X')}${text(zero.x - room * 0.1, zero.y + hand + room * 0.05, 'Y')}
-${holes.length > 60 ? '' : holes.map((hole) => text(hole.x + hole.diameter / 2, hole.y, String(hole.number))).join('')}</g>
+${numbers}</g>
 </svg>`;
 }
 
