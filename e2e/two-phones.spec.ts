@@ -144,3 +144,33 @@ test('a backup made while readings pour in restores to the same answers', async 
     await restored.kill();
   }
 });
+
+test('a page that nobody sees lets go of its line to the server, and has what was told meanwhile when it is seen', async ({
+  page,
+  shop,
+  context,
+}) => {
+  const open = `${shop.url}/setup/${SETUP}/datum`;
+  const see = (hidden: boolean) =>
+    page.evaluate((to) => {
+      Object.defineProperty(document, 'hidden', { configurable: true, value: to });
+      document.dispatchEvent(new Event('visibilitychange'));
+    }, hidden);
+  const line = (request: { url: () => string }) => request.url().includes(`/api/setups/${SETUP}/events`);
+  const first = page.waitForRequest(line);
+  await page.goto(open);
+  await first;
+  const log = page.getByRole('link', { name: /^Log \d+$/ });
+  const before = Number((await log.innerText()).replace('Log ', ''));
+  const closed = page.waitForEvent('requestfailed', line);
+  await see(true);
+  await closed;
+
+  const other = await context.newPage();
+  await other.goto(`${open}?f=face.left`);
+  await logReading(other, FIELD, '-5.003');
+  await expect(other.getByRole('link', { name: `Log ${before + 1}` })).toBeVisible();
+  await expect(log).toHaveText(`Log ${before}`);
+  await see(false);
+  await expect(log).toHaveText(`Log ${before + 1}`);
+});

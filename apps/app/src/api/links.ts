@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { request } from './client';
 import { queryClient } from './queryClient';
-import { listen } from './told';
+import { listen } from './listen';
 
 const linksKey = ['links'] as const;
 
@@ -39,12 +39,13 @@ export function useLink(machineId: string | undefined): LinkView | undefined {
       );
     };
     const stop = listen(
-      `${path(machineId)}/events`,
+      () => `${path(machineId)}/events`,
       ({ data }: MessageEvent<string>) => {
         setLive(JSON.parse(data) as LinkView);
         wait();
       },
-      { name: 'link' },
+      // A touch is told once: it is taken though nobody looks.
+      { name: 'link', unseen: true },
     );
     wait();
     return () => {

@@ -4,7 +4,7 @@ import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { useEffect, useRef } from 'react';
 import { keepCopySoon } from './keepCopy';
 import { queryClient, setupKey } from './queryClient';
-import { listen } from './told';
+import { listen } from './listen';
 
 /** What the server tells of a set-up as it comes. */
 interface News {
@@ -46,7 +46,7 @@ export function useNews(id: string, seq: number | undefined): void {
   useEffect(() => {
     if (!known) return undefined;
     return listen(
-      `/setups/${encodeURIComponent(id)}/events?since=${from.current ?? 0}`,
+      () => `/setups/${encodeURIComponent(id)}/events?since=${from.current ?? 0}`,
       ({ data }) => take(id, JSON.parse(data) as News),
       { name: 'news' },
     );
