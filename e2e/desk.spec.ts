@@ -103,7 +103,7 @@ const SCREENS = [
   '/setup/base-plate-knee-mill/alignment?task=vise',
   '/shop/machines/trunnion-mill',
   '/shop/machines/trunnion-mill?axis=A',
-  '/shop/gauges/contact-light-8',
+  '/shop/gauges/contact-light-10',
   '/shop/gauges/probe-4?do=in-ring',
   '/setup/arm-bracket-trunnion/datum?index=1',
 ];

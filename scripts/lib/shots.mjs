@@ -155,7 +155,7 @@ export const SHOTS = [
   {
     name: 'gauge',
     size: 'phone',
-    path: '/shop/gauges/contact-light-8',
+    path: '/shop/gauges/contact-light-10',
     act: (page) => page.getByText(/^▲ Creeps/).waitFor(),
   },
   {

@@ -28,7 +28,7 @@ const GAUGES: readonly (readonly [string, Gauge['kind'], number, number?])[] = [
   ['setter-50', 'setter', 50],
   ['ring-25', 'ring', 25],
   ['master-100', 'master-tool', 100],
-  ['contact-light-8', 'contact-light', 10],
+  ['contact-light-10', 'contact-light', 10],
   ['paper-slip', 'paper', 0.1],
   ['caliper-150', 'caliper', 0, 0.01],
   ['micrometer-25', 'micrometer', 0, 0.001],
@@ -278,7 +278,7 @@ describe('worked cases', () => {
   });
 
   test('a sensor on an arm, and the scale of an axis', () => {
-    expect(figures(run(gauge('contact-light-8'), 'on-arm', { sensor: [-82.4], cutter: [-89.95] }))).toEqual([7.6]);
+    expect(figures(run(gauge('contact-light-10'), 'on-arm', { sensor: [-82.4], cutter: [-89.95] }))).toEqual([7.6]);
     const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
     const found = run(axis, 'axis-scale', { 'block-10': [10], 'block-25': [25.02] });
     expect(figures(found)).toEqual([0, 0.02]);

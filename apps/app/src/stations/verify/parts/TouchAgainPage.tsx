@@ -5,6 +5,7 @@ import { roundOf } from '@zero-point/core/datum/feature';
 import { readBackQuestion } from '@zero-point/core/words/readBack';
 import { capital } from '@zero-point/core/words/sentence';
 import { againShiftWords } from '@zero-point/core/words/touchAgain';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
@@ -12,7 +13,7 @@ import { HelpLine } from '../../../answer/HelpLine';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { StandingLine } from '../../../answer/StandingLine';
 import { Choice } from '../../../frame/Choice';
-import { LinkButton } from '../../../frame/LinkButton';
+import { MainAction } from '../../../frame/MainAction';
 import { StationFrame } from '../../../frame/StationFrame';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
@@ -23,6 +24,7 @@ import { WhichChoice } from './WhichChoice';
 /** Touch a face, a bore or Z again: what it should show, what it did, and whether the zero stands. */
 export function TouchAgainPage({ book }: { book: Book }) {
   const { setup } = book;
+  const router = useRouter();
   const unit = setup.units;
   const [now] = useState(Date.now);
   const [start] = useState(() => againView(book, now, undefined).chosen?.key);
@@ -88,7 +90,10 @@ export function TouchAgainPage({ book }: { book: Book }) {
             next={undefined}
           />
         ) : (
-          <LinkButton to={stationPath(setup.id, station)} label={`On to ${capital(station)}`} />
+          <MainAction
+            label={`To ${capital(station)}`}
+            onPress={() => router.navigate(stationPath(setup.id, station))}
+          />
         )
       }
     />
