@@ -167,7 +167,7 @@ test('a page that nobody sees lets go of its line to the server, and has what wa
   await closed;
 
   const other = await context.newPage();
-  await other.goto(`${open}?f=face.left`);
+  await other.goto(`${shop.url}/setup/${SETUP}/verify`);
   await logReading(other, FIELD, '-5.003');
   await expect(other.getByRole('link', { name: `Log ${before + 1}` })).toBeVisible();
   await expect(log).toHaveText(`Log ${before}`);
