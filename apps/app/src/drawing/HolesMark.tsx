@@ -45,7 +45,8 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
   const marked = (hole: DrawnHole) => ({
     ...at(hole),
     hole: hole.hole,
-    reach: shownRadius(hole, view) + 3,
+    // Clear of its outline, and of the ring round the one in hand.
+    reach: shownRadius(hole, view) + (hole.hole === current ? 8 : 3),
     width: String(hole.hole).length * DIGIT,
     // Round a middle numbers stand outside; else above, where the next hole of a row is not.
     toward: hole.angle === null ? ABOVE : { x: at(hole).x - middle.x, y: at(hole).y - middle.y },
