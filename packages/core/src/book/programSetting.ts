@@ -80,7 +80,7 @@ function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetT
         pointed: kind === 'spot-drill',
         length: row?.length ?? row?.kept ?? null,
         // Measured anew since, its length is its own again.
-        stale: row?.length == null ? (row?.stale ?? null) : null,
+        stale: row?.length == null ? (row?.changed ?? null) : null,
       };
     });
 }

@@ -77,9 +77,9 @@ describe('the reference tool, ground since it set Z', () => {
 describe('what a machine keeps of a tool counts', () => {
   const LATER = '2026-03-03T08:00:00.000Z';
   const row = (book: Book) => tableAnswer(book).rows.find(({ number }) => number === 2);
-  const counts = { kept: -12.3, stale: null };
-  const ofTool = { kept: null, stale: 'tool' };
-  const ofReference = { kept: null, stale: 'reference' };
+  const counts = { kept: -12.3, stale: false };
+  const ofTool = { kept: null, stale: true, changed: 'tool' };
+  const ofReference = { kept: null, stale: true, changed: 'reference' };
 
   test('only for the cutter it was kept of, until that is ground', () => {
     const ground = happened('t2', AFTER);

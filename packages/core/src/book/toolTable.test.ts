@@ -98,7 +98,7 @@ describe('lengths kept for the machine', () => {
   test('of a tool that was re-fitted are compared no more, and said to be stale', () => {
     const answer = tableAnswer(kept(12.31, '2026-11-21T09:00:00.000Z'));
     expect(answer.findings).toEqual([]);
-    expect(answer.rows[1]).toMatchObject({ kept: null, stale: 'tool' });
+    expect(answer.rows[1]).toMatchObject({ kept: null, stale: true, changed: 'tool' });
   });
 });
 

@@ -25,8 +25,10 @@ export interface TableRow {
   U: number | null;
   /** Kept for this machine from before, where the tool is still as it was then. */
   kept: number | null;
-  /** Why a length that was kept counts no more: re-fitted, ground or exchanged since. Null where it counts, or none was kept. */
-  stale: Stale | null;
+  /** A length was kept, and counts no more. */
+  stale: boolean;
+  /** Why it does not. */
+  changed?: Stale;
   /** It runs out too far: what is kept of it stays as it is. */
   runsOut: boolean;
 }
@@ -100,15 +102,16 @@ export function tableAnswer(book: Book): TableAnswer {
       const z = offset === undefined || frame.reference === undefined ? undefined : frame.reference + offset;
       const own =
         book.toolTable?.school === school ? book.toolTable.rows.find((row) => row.number === number) : undefined;
-      const stale = own ? staleOf(book, school, own) : null;
+      const why = own && staleOf(book, school, own);
       return {
         number,
         name,
         isReference,
         length: z === undefined ? null : inSchool(z),
         U: answer?.result.uncertainty.U ?? null,
-        kept: own && stale === null ? own.length : null,
-        stale,
+        kept: own && !why ? own.length : null,
+        stale: why !== undefined,
+        ...(why && { changed: why }),
         runsOut: runsOut(book, tool),
       };
     });
@@ -120,11 +123,11 @@ function staleOf(
   book: Book,
   school: School,
   { number, cutterId, against, keptAt: at }: NonNullable<Book['toolTable']>['rows'][number],
-): Stale | null {
+): Stale | undefined {
   if (!stillItsLength(book, number, { cutterId, at })) return 'tool';
   const { referenceTool } = book.setup;
-  if (school !== 'reference-tool' || number === referenceTool) return null;
-  return stillItsLength(book, referenceTool, { cutterId: against, at }) ? null : 'reference';
+  if (school !== 'reference-tool' || number === referenceTool) return undefined;
+  return stillItsLength(book, referenceTool, { cutterId: against, at }) ? undefined : 'reference';
 }
 
 function offsetOf(school: School, frame: LengthFrame): number | null {
@@ -177,9 +180,7 @@ function findingsOf(
 /** Tools the holes call for that have no length, neither touched now nor kept. */
 const stillNeeded = (book: Book, rows: readonly TableRow[]): number[] =>
   neededTools(book).filter((number) =>
-    rows.some(
-      (row) => row.number === number && !row.isReference && row.length === null && row.kept === null,
-    ),
+    rows.some((row) => row.number === number && !row.isReference && row.length === null && row.kept === null),
   );
 
 /** The reference tool touched again after the others: what it should show, what it did, and whether that is good. */

@@ -17,7 +17,7 @@ export function toolSection(book: Book): SheetSection | undefined {
   const needed = neededTools(book);
   const shown = rows.filter(
     ({ number, isReference, length, kept, stale }) =>
-      isReference || length !== null || kept !== null || stale !== null || needed.includes(number),
+      isReference || length !== null || kept !== null || stale || needed.includes(number),
   );
   if (shown.length === 0) return undefined;
   const signWords = (length: number | null): string => {
@@ -34,7 +34,7 @@ export function toolSection(book: Book): SheetSection | undefined {
       { title: '±', figures: true, share: 1.2 },
       { title: 'Run-out', figures: true, share: 1.1 },
     ],
-    rows: shown.map(({ number, name, isReference, length, kept, U, stale }) => {
+    rows: shown.map(({ number, name, isReference, length, kept, U, changed }) => {
       const tool = book.tools.find((one) => one.number === number);
       const runOut = tool && toolRunOut(book, tool);
       const own = length ?? kept;
@@ -46,8 +46,8 @@ export function toolSection(book: Book): SheetSection | undefined {
           : own === null
             ? ''
             : formatLength(own, { unit, plus: true }),
-        stale && length === null
-          ? STALE_SHORT[stale]
+        changed && length === null
+          ? STALE_SHORT[changed]
           : isReference
             ? 'reference'
             : own === null

@@ -24,9 +24,9 @@ export function lengthAtChange(book: Book, tool: number): LengthAtChange | undef
   // Kept anew for the machine since, it is known again, whatever was touched here before.
   const known = keeps && row !== undefined && (row.length !== null || row.kept !== null);
   if (known) return undefined;
-  if (lengthIsOver(book, tool) || row?.stale === 'tool')
+  if (lengthIsOver(book, tool) || row?.changed === 'tool')
     return { grave: true, said: `Tool ${tool} was re-fitted, ground or exchanged: touch it again in Heights.` };
-  if (row?.stale === 'reference') return { grave: true, said: `${staleWords(tool, row.stale)} Touch it again.` };
+  if (row?.changed) return { grave: true, said: `${staleWords(tool, row.changed)} Touch it again.` };
   if (lastZeroing(book, 'z') === undefined || row?.isReference) return undefined;
   if (keeps) return { grave: false, said: `Tool ${tool} has no length now: touch it off in Heights.` };
   const by = zSetWith(book);

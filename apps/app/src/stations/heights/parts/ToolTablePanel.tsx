@@ -128,7 +128,7 @@ interface RowProps {
 function Row({ row, book, school, back }: RowProps) {
   const unit = book.setup.units;
   const signed = { unit, plus: school !== 'true-length' };
-  const { number, name, length, U, kept, stale, isReference } = row;
+  const { number, name, length, U, kept, changed, isReference } = row;
   return (
     <View role="listitem" style={{ paddingVertical: 4, gap: 2 }}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 10 }}>
@@ -159,9 +159,9 @@ function Row({ row, book, school, back }: RowProps) {
           ▲ Runs out too far: what was kept of it stays.
         </Words>
       )}
-      {stale && length === null && (
+      {changed && length === null && (
         <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
-          ▲ {staleWords(number, stale)} Touch it again.
+          ▲ {staleWords(number, changed)} Touch it again.
         </Words>
       )}
     </View>
