@@ -1,6 +1,6 @@
 import { agreements } from '../book/checks/agreements';
 import { faceAnswer } from '../book/subjects/face';
-import { bookOf, plateSnapshot, reading, rowOf } from '../book/snapshot.case';
+import { bookOf, plateSnapshot, reading, rowOf, withTools } from '../book/snapshot.case';
 import { isTouch } from '../record/reading';
 import { featureAnswer } from '../book/featureAnswer';
 import { formsOf } from './answerForms';
@@ -23,6 +23,20 @@ test('the control’s result is the face itself: no radius is taken off again, a
   expect(answer && formsOf(book, answer).map(({ form }) => form)).toEqual(['work-offset']);
   const [first] = book.readings.filter(isTouch);
   expect(first && controlResultWords(book, first)).toContain('the spindle stood at X 10.500 mm at the touch');
+});
+
+test('by a plate the spindle stood half the cutter and the plate away, not half the plate', () => {
+  const plate = { id: 'plate', name: 'Plate', kind: 'touch-plate', nominal: 12.5 } as const;
+  const cutter = { id: 'mill', number: 1, name: 'End mill 10', diameter: 10 };
+  const found = rowOf(
+    'reading',
+    reading(LEFT, 12.5, { gaugeId: 'plate', tool: 1, source: { by: 'control', text: '12.5', unit: 'mm' } }),
+  );
+  const book = bookOf({ ...shop, ...withTools([cutter]), gauges: [...shop.gauges, plate] }, [found]);
+  const [first] = book.readings.filter(isTouch);
+  expect(first && controlResultWords(book, first)).toContain(
+    'With the cutter’s ⌀ 10.000 mm and 12.500 mm of plate the spindle stood at X −5.000 mm at the touch.',
+  );
 });
 
 test('what has been taken off is named after what touched', () => {

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book';
-import { contactOf } from '../book/gaugeUse';
+import { contactInUse, needsCutter } from '../book/gaugeUse';
 import { gaugeAt } from '../book/book';
 import type { GaugeKind } from '../metrology/gaugeKinds';
 import type { TouchReading } from '../record/reading';
@@ -34,8 +34,17 @@ export function controlResultWords(book: Book, reading: TouchReading): string | 
   if (reading.source.by !== 'control') return undefined;
   const gauge = gaugeAt(book, reading.gaugeId, reading.takenAt);
   if (!gauge) return undefined;
-  const { diameter, feeler } = contactOf(gauge, reading.feeler);
-  const format = { unit: book.setup.units };
+  const { source: _, axis, ...use } = reading;
+  const took = `The control took the ${takenOff(gauge.kind)} off itself, so nothing is taken off again.`;
+  const again = 'Touch it once more and type what the scale shows: the two must agree.';
+  const contact = axis === 'z' ? undefined : contactInUse(book, use, axis)?.contact;
+  if (!contact) return `${took} ${again}`;
+  const length = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
+  const { diameter, feeler } = contact;
+  // Where it stood hangs on what touched: a ball alone, or a cutter with the plate before it.
+  const by = needsCutter(gauge)
+    ? `the cutter’s ⌀ ${length(diameter)} and ${length(feeler)} of ${takenOff(gauge.kind)}`
+    : `its ⌀ ${length(diameter)}`;
   const stood = reading.value - reading.approach * (diameter / 2 + feeler);
-  return `The control took the ${takenOff(gauge.kind)} off itself, so nothing is taken off again. With its ⌀ ${formatLengthUnit(diameter, format)} the spindle stood at ${reading.axis.toUpperCase()} ${formatLengthUnit(stood, format)} at the touch. Touch it once more and type what the scale shows: the two must agree.`;
+  return `${took} With ${by} the spindle stood at ${axis.toUpperCase()} ${length(stood)} at the touch. ${again}`;
 }
