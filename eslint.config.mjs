@@ -26,7 +26,15 @@ const rawControls = {
 };
 
 /** Own components: what no package has. */
-const OWN = ['drawing/**', 'dial/**', 'indicator/**', 'tape/**', 'frame/Rule.tsx', 'theme/PaperPressable.tsx'];
+const OWN = [
+  'drawing/**',
+  'dial/**',
+  'indicator/**',
+  'tape/**',
+  'frame/Rule.tsx',
+  'theme/PaperPressable.tsx',
+  'theme/Words.tsx',
+];
 
 const interfaceCode = [
   'react',

@@ -9,6 +9,10 @@ const node = (name, dir) => ({
 });
 
 export default {
+  // A limit, not a result: a machine that is five times slower than ours still ends in time.
+  testTimeout: 30_000,
+  globalSetup: '<rootDir>/scripts/lib/testFolder.mjs',
+  globalTeardown: '<rootDir>/scripts/lib/testFolderGone.mjs',
   projects: [
     node('core', 'packages/core'),
     node('server', 'apps/server'),

@@ -102,6 +102,12 @@ test('the head: caution ticked, four readings, and which way to turn and nod it'
   await press(page, 'Done: in line');
 });
 
+test('a part’s skew with a spring finder: it turns, so nobody is told to stop the spindle', async ({ page, shop }) => {
+  await page.goto(`${shop.url}${BASE}/alignment?task=skew`);
+  await expect(page.getByText(/Start the finder at 1000 rev\/min/)).toBeVisible();
+  await expect(page.getByText(/Spindle stopped/)).toHaveCount(0);
+});
+
 test('a bore under the spindle by sweep, then by plug', async ({ page, shop }) => {
   await page.goto(`${shop.url}${WHEEL}/alignment?task=centre`);
   await read(page, '+0.06', '-0.02', '-0.04', '+0.04');
@@ -120,8 +126,12 @@ test('a bore under the spindle by sweep, then by plug', async ({ page, shop }) =
   await read(page, '62.010', '57.990');
   await expect(answer).toContainText('Centre X+62.010mm');
   await expect(page.getByText('Taken on your word: no sweep has confirmed it.')).toBeVisible();
+  // On a word it is not good enough for this job: the sweep is the next thing.
+  await expect(page.getByRole('button', { name: 'Bolted, plug out: sweep it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Done/ })).toHaveCount(0);
   await page.getByRole('radio', { name: 'A sweep afterwards' }).click();
   await expect(page.getByText('Confirmed by a sweep.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /sweep it/ })).toHaveCount(0);
 });
 
 test('a part in a chuck: flipped both ways, pushed, packed, and levelled', async ({ page, shop }) => {

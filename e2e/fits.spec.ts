@@ -147,3 +147,21 @@ for (const mode of ['day', 'night', 'shop'] as const) {
     }
   });
 }
+
+test('what was logged is answered in sight, however far down the page was read', async ({ page, shop }) => {
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto(`${shop.url}/setup/calendar-wheel-rotary/alignment?task=vise`);
+  await log(page, '0');
+  await page.getByRole('button', { name: 'How it is done' }).click();
+  const last = page.getByText(/^4\. Tighten by halves/);
+  await last.scrollIntoViewIfNeeded();
+  const question = page.getByText(/^Run along the jaw to/);
+  await expect(question).not.toBeInViewport();
+  // What is refused is said where it was typed: the page stays where it was.
+  await page.getByRole('textbox').first().fill('1,234.5');
+  await page.getByRole('button', { name: 'Log this reading' }).click();
+  await expect(question).not.toBeInViewport();
+  await page.getByRole('textbox').first().fill('0.12');
+  await page.getByRole('textbox').first().press('Enter');
+  await expect(page.getByText(/^Tap the right end/).first()).toBeInViewport();
+});

@@ -3,6 +3,7 @@ import { defineConfig, devices } from '@playwright/test';
 /** Real server, real export, Debian's Chromium: a phone under a thumb, and a desk by keyboard; the jobs are done at both. */
 export default defineConfig({
   testDir: '.',
+  globalSetup: '../scripts/lib/testFolder.mjs',
   outputDir: '../test-results',
   // Every test has a server and a database of its own. Two cores: more than two would only wait for each other.
   workers: 2,

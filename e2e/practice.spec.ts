@@ -172,7 +172,10 @@ test('a bad day solved with the thumb: two faces come back elsewhere, and that i
   await press(page, 'Log this reading');
   await expect(page.getByText(/^✗ Front face: [+−]0\.\d\d\d mm/)).toBeVisible();
 
+  // The drawing is a strip here: what can be tapped on it lies apart.
+  await expectAccessible(page);
   await press(page, 'Say what it is');
+  await expect(page.getByRole('checkbox', { name: 'The part moved along X.' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('checkbox', { name: 'The part moved along X.' }).click();
   await page.getByRole('checkbox', { name: 'The part moved along Y.' }).click();

@@ -7,6 +7,8 @@ module.exports = {
       loader: file.endsWith('x') ? 'tsx' : 'ts',
       format: 'cjs',
       target: 'node20',
+      // Jest's own Node knows no `import()`: it becomes a `require` that waits.
+      supported: { 'dynamic-import': false },
       sourcefile: file,
       sourcemap: 'inline',
       define: { 'import.meta.url': '__zeroPointUrl' },

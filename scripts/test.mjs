@@ -92,7 +92,7 @@ add(
 
 build();
 
-say('End to end in Chromium. About 12 minutes.');
+say('End to end in Chromium. About 18 minutes.');
 const endCode = run(tool('playwright'), ['test', '-c', 'e2e']);
 const end = readJson(join(RESULTS, 'e2e.json'))?.stats;
 add('end to end', endCode, end?.expected ?? 0, (end?.unexpected ?? 0) + (end?.flaky ?? 0));

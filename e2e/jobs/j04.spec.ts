@@ -14,3 +14,25 @@ test('J4 rotary table under the spindle: swept, moved, swept again, with its ±'
   await job.tap('button', 'Done: in line');
   job.done({ reads: 8, sums: 4, notes: 4 });
 });
+
+test('J4 slips: a plug in a drill chuck is warned of before it is read, and the table is swept once it is bolted', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Calendar wheel on the rotary table');
+  await job.tap('link', /^Alignment/);
+  await job.tap('button', /^Centre under the spindle/);
+  await job.tap('button', 'How it is read');
+  await expect(page.getByText(/^Tapered plug, \d touch(es)?, about \d+ (s|min): ±0\.\d{3} mm$/)).toBeVisible();
+  await job.tap('radio', 'Tapered plug');
+  await expect(page.getByText(/in a collet, never in a drill chuck/)).toBeVisible();
+  await job.tap('button', 'How it is done');
+  await expect(page.getByText(/^4\. Draw the plug out, and sweep the bore: bolting moves things\.$/)).toBeVisible();
+  await job.log('61.982', '58.014');
+  await expect(page.getByText('Taken on your word: no sweep has confirmed it.')).toBeVisible();
+  await job.tap('button', 'Bolted, plug out: sweep it');
+  await job.log('0', '0.006', '0.048', '0.042');
+  await expect(page.getByRole('main')).toContainText('Move X by+0.024mm');
+  await expect(page.getByRole('main')).toContainText('Move Y by+0.018mm');
+  job.done({ reads: 6, sums: 4, notes: 4 });
+});

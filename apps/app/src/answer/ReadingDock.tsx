@@ -1,8 +1,9 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { useEffect, useRef, useState } from 'react';
+import { useContext, useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MainAction } from '../frame/MainAction';
+import { ToTop } from '../frame/toTop';
 import { useKeyHeight, useWide } from '../frame/useShape';
 import { Keypad } from '../keypad/Keypad';
 import { LengthEntry, type EntryRef } from '../keypad/LengthEntry';
@@ -55,6 +56,7 @@ export function ReadingDock({
   const linked = useLinked();
   const wide = useWide();
   const keyHeight = useKeyHeight();
+  const toTop = useContext(ToTop);
   const [ownText, setOwnText] = useState(typed);
   const { text, setText } = draft ?? { text: ownText, setText: setOwnText };
   const [error, setError] = useState<string | undefined>(undefined);
@@ -85,6 +87,7 @@ export function ReadingDock({
     const wrong = blocked ?? onLog(text, across);
     setError(wrong);
     if (wrong !== undefined) return;
+    toTop();
     setText('');
     setAcross('');
     setSecond(false);
@@ -95,6 +98,11 @@ export function ReadingDock({
   const byHand = useSettings((state) => state.byHand);
   const setByHand = useSettings((state) => state.setByHand);
   const live = linked !== undefined && axis !== undefined && onTake !== undefined;
+  const take = (figure: LiveFigure) => {
+    const wrong = blocked ?? onTake?.(figure);
+    if (wrong === undefined) toTop();
+    return wrong;
+  };
   // What the machine says needs no keys: they come when they are asked for.
   const taking = live && !wide && !byHand && linked.view.state !== 'away' && text === '';
   const ownKeypad = !wide && !system;
@@ -113,7 +121,7 @@ export function ReadingDock({
           wanted={{ axis, scale: linked.scale, byControl }}
           unit={unit}
           step={linked.steps[axis]}
-          onTake={(figure) => blocked ?? onTake(figure)}
+          onTake={take}
           typing={text !== ''}
         />
       )}

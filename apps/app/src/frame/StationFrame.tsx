@@ -1,8 +1,9 @@
-import { useState, type ReactNode } from 'react';
+import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useAwake } from '../signal/awake';
 import { useLook } from '../theme/useLook';
 import { GAP } from './layout';
+import { ToTop } from './toTop';
 import { useShape } from './useShape';
 
 interface StationFrameProps {
@@ -40,6 +41,8 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   // The drawing gives way first: it gets what sentence and entry leave.
   const [room, setRoom] = useState(0);
   const [said, setSaid] = useState(0);
+  const scroll = useRef<ScrollView>(null);
+  const toTop = useCallback(() => scroll.current?.scrollTo({ y: 0, animated: false }), []);
   if (shape === 'wide') {
     return (
       <View style={[styles.row, ground]}>
@@ -58,6 +61,7 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   }
   const page = (
     <ScrollView
+      ref={scroll}
       style={styles.page}
       contentContainerStyle={styles.whole}
       onLayout={({ nativeEvent }) => setRoom(nativeEvent.layout.height)}
@@ -76,7 +80,11 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   return (
     <View style={[side ? styles.row : styles.column, ground]}>
       {page}
-      {dock && <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>}
+      {dock && (
+        <ToTop.Provider value={toTop}>
+          <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>
+        </ToTop.Provider>
+      )}
     </View>
   );
 }

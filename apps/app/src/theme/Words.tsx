@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import { useWindowDimensions, type StyleProp, type TextStyle } from 'react-native';
+import { StyleSheet, Text as Run, useWindowDimensions, type StyleProp, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { MONO } from './faces';
+import { plainText, unparted } from './unparted';
 import { useLook } from './useLook';
 
 interface WordsProps {
@@ -46,10 +47,30 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
       {...(lines !== undefined && { numberOfLines: lines })}
       style={[{ color: colours[tone] }, style]}
     >
-      {children}
+      {inWholes(children)}
     </Text>
   );
 }
+
+/** Text whose figures keep their units at the end of a line. */
+function inWholes(children: ReactNode): ReactNode {
+  const text = plainText(children);
+  if (text === undefined) return children;
+  const pieces = unparted(text);
+  if (pieces.every(({ whole }) => !whole)) return children;
+  return pieces.map((piece, i) =>
+    piece.whole ? (
+      <Run key={i} style={styles.whole}>
+        {piece.text}
+      </Run>
+    ) : (
+      piece.text
+    ),
+  );
+}
+
+// The web's own; a phone's app would part them as before.
+const styles = StyleSheet.create({ whole: { whiteSpace: 'nowrap' } as TextStyle });
 
 interface FigureProps {
   children: ReactNode;

@@ -2,7 +2,6 @@ import { X509Certificate } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { isIP } from 'node:net';
-import { generate } from 'selfsigned';
 
 /** What a door needs to speak TLS, and what a phone is asked to trust. PEM. */
 export interface Certificates {
@@ -29,6 +28,9 @@ const DAYS = 390;
 const BEFORE_END = 30 * DAY;
 
 const EC = { keyType: 'ec', curve: 'P-256', algorithm: 'sha256' } as const;
+
+/** What makes certificates: fetched when one is made, which is seldom, not whenever the shop opens. */
+const maker = () => import('selfsigned');
 
 /** Where a shop's certificates are kept. */
 export const certificatesFolder = (file: string): string => join(dirname(file), 'tls');
@@ -79,6 +81,7 @@ function stands({ cert }: Pair, authority: Pair, names: readonly string[], now: 
 }
 
 async function newAuthority(now: Date): Promise<Pair> {
+  const { generate } = await maker();
   const { private: key, cert } = await generate(
     [{ name: 'commonName', value: `Zero Point, this shop, ${now.toISOString().slice(0, 10)}` }],
     {
@@ -95,6 +98,7 @@ async function newAuthority(now: Date): Promise<Pair> {
 }
 
 async function newShop(authority: Pair, names: readonly string[], now: Date): Promise<Pair> {
+  const { generate } = await maker();
   const { private: key, cert } = await generate([{ name: 'commonName', value: names[0] ?? 'localhost' }], {
     ...EC,
     ca: authority,

@@ -1,6 +1,5 @@
 import type { Sheet } from '@zero-point/core/sheet/sheet';
 import { dayWords } from '@zero-point/core/words/kept';
-import PDFDocument from 'pdfkit';
 import QRCode from 'qrcode';
 import type { SheetFonts } from './fonts';
 import {
@@ -32,13 +31,15 @@ interface SheetPrint {
 const WARN = '#8a1a10';
 
 /** A sheet as a PDF: one page to tape to the machine where it fits, its tapes on pages of their own. */
-export function sheetPdf(sheet: Sheet, print: SheetPrint): Promise<Buffer> {
+export async function sheetPdf(sheet: Sheet, print: SheetPrint): Promise<Buffer> {
+  // Only who prints waits for what prints: it is a third of what the server reads to start.
+  const { default: PDFDocument } = await import('pdfkit');
   const doc = new PDFDocument({
     size: PAPERS[print.paper],
     margin: MARGIN,
     bufferPages: true,
-    // Its own standard face is never loaded: every face is embedded.
-    font: print.fonts.words,
+    // None to begin with: a face opened here by its file would be opened again each time it is called by its name.
+    font: '',
     info: { Title: printable(sheet.title), Creator: 'Zero Point', CreationDate: new Date(sheet.at) },
   });
   const parts: Buffer[] = [];

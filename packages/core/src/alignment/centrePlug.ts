@@ -54,7 +54,7 @@ export function centrePlug(input: CentrePlugInput): CentrePlugOutput {
     verdict,
     uncertainty,
     tape: { sections: axes },
-    cautions: [ALIGNMENT_CAUTIONS.plugStopped],
+    cautions: [ALIGNMENT_CAUTIONS.plugStopped, ALIGNMENT_CAUTIONS.plugInCollet],
   };
 }
 

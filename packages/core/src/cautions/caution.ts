@@ -123,6 +123,11 @@ export const ALIGNMENT_CAUTIONS = {
     text: 'The head is heavy. Keep its bolts snug, never all loose at once, and keep your hands from under it.',
     mustTick: true,
   },
+  plugInCollet: {
+    id: 'plug-in-collet',
+    text: 'The plug in a collet, never in a drill chuck: the centre is off by half of what the chuck runs out.',
+    mustTick: false,
+  },
   plugStopped: {
     id: 'plug-stopped',
     text: 'Lower the plug by hand with the spindle stopped. Take it out before the spindle turns.',

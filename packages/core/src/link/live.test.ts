@@ -77,7 +77,7 @@ test('a display coarser than the machine is kept with would make the ± too smal
   expect(coarserStep(viewOf([inches, at(1)]), 'x', 0.005)).toBeCloseTo(0.0254, 12);
   expect(coarserStep(viewOf([HELLO, at(1)]), 'y', 0.001)).toBeUndefined();
   expect(coarserWords('x', 0.01, 0.005, 'mm')).toBe(
-    'X goes by 0.0100 mm there, and Shop has 0.0050 for this machine: the ± here is too small. Put the step right in Shop.',
+    'X goes by 0.0100 mm there, and Shop has 0.0050 mm for this machine: the ± here is too small. Put the step right in Shop.',
   );
 });
 

@@ -28,7 +28,7 @@ const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', in
 /** A device that shows less than the machine is kept with: the ± would be too small. */
 export const coarserWords = (axis: Axis, told: number, kept: number, unit: LengthUnit): string => {
   const of = (mm: number) => formatLength(mm, { unit, decimals: unit === 'mm' ? 4 : 5 });
-  return `${axis.toUpperCase()} goes by ${of(told)} ${unit} there, and Shop has ${of(kept)} for this machine: the ± here is too small. Put the step right in Shop.`;
+  return `${axis.toUpperCase()} goes by ${of(told)} ${unit} there, and Shop has ${of(kept)} ${unit} for this machine: the ± here is too small. Put the step right in Shop.`;
 };
 
 /** What is odd about a device, and what to do. */

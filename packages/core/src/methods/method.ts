@@ -176,7 +176,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     ],
     radius: 'it sits on the centre',
     speed: null,
-    cautions: [ALIGNMENT_CAUTIONS.plugStopped],
+    cautions: [ALIGNMENT_CAUTIONS.plugStopped, ALIGNMENT_CAUTIONS.plugInCollet],
     seconds: { ready: 40, touch: 15 },
   },
 };

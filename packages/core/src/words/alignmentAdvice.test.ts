@@ -4,7 +4,7 @@ import type { AlignmentTask } from '../record/subject';
 import { alignmentShop as shop, configured, readPass as read } from '../book/alignment.case';
 import { alignmentPass } from '../book/subjects/alignment';
 import { advise, type Advice } from './alignmentAdvice';
-import { placeTitle, question, toolWords } from './alignmentPlace';
+import { entryLabel, placeTitle, question, toolWords } from './alignmentPlace';
 
 function adviceOf(alignment: Alignment, values: number[], book = shop): Advice {
   const after = read(book, alignment, values);
@@ -89,6 +89,24 @@ describe('what to do about the rest', () => {
     expect(figures(adviceOf({ ...level, rotarySense: -1 } as Alignment, [0, 0.1]))['Turn the axis by']).toBe('−0.115°');
   });
 
+  test.each([
+    ['vise', {}, [0, 0.002], 'The right end is out by', '0.002'],
+    ['vise', { allowed: 0.002 }, [0, 0.002], 'The right end is out by', '0.002'],
+    ['centre', {}, [0.004, 0, -0.004, 0], 'The spindle is off in X by', '+0.004'],
+    ['chuck', {}, [0, -0.004, 0, 0], 'Off toward mark 0° by', '0.002'],
+    ['chuck', { jaws: 'two' }, [0, -0.004, 0, 0], 'Off toward mark 0° by', '0.002'],
+    ['level', {}, [0, 0.002], 'Left to turn', '+0.002°'],
+    ['skew', {}, [-3.812, -3.811], 'The right end is out by', '0.001'],
+  ] as const)(
+    '%s %j in line or not told from it: what is left is said, and nothing is to be done by it',
+    (task, change, values, say, figure) => {
+      const advice = adviceOf(configured(shop, task, change), [...values]);
+      expect(advice.state).not.toBe('off');
+      expect(figures(advice)).toMatchObject({ [say]: figure });
+      expect(Object.keys(figures(advice)).join()).not.toMatch(/Tap|Move|push|Turn the axis|Packing/);
+    },
+  );
+
   test('a turned part is tapped or carried', () => {
     const advice = adviceOf(configured(shop, 'skew'), [-3.812, -2.811]);
     expect(advice.sentence).toBe('Tap the right end toward you. Or carry the angle on.');
@@ -119,6 +137,7 @@ describe('the one thing to read next', () => {
   });
 
   test('says with what, and never a bare length for a place', () => {
+    expect(entryLabel(shop, configured(shop, 'skew'), 10)).toMatch(/^Y on the readout, at X 10\.000 mm$/);
     expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
     expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');
     expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');

@@ -9,6 +9,8 @@ import { FACE_TOUCH } from '../datum/partFrame';
 import { formatAngle, formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from './goodness';
 
+const AXES = ['x', 'y'] as const;
+
 /** What to do with a part that is off in its chuck, by the jaws it is held in. */
 function chuckSentence({ jaws, shim, toward, off }: ChuckFlipOutput): string {
   if (jaws === 'two') {
@@ -55,7 +57,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
         ...common(result),
         sentence: bySentence(result.state, 'The jaw runs true.', sentence),
         figures: [
-          figure(`Tap the ${end} end by`, Math.abs(result.tap), false),
+          figure(tapBy(result.state, end), Math.abs(result.tap), false),
           figure('Dial there now', result.reads),
           figure('Dial there when right', result.shouldRead),
         ],
@@ -105,8 +107,11 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
               'Move by these, then sweep again.',
             ),
             figures: [
-              figure('Move X by', answer.result.move.x),
-              figure('Move Y by', answer.result.move.y),
+              ...AXES.map((axis) =>
+                answer.result.state === 'off'
+                  ? figure(`Move ${axis.toUpperCase()} by`, answer.result.move[axis])
+                  : figure(`The spindle is off in ${axis.toUpperCase()} by`, -answer.result.move[axis]),
+              ),
               figure('Dial all round when right', answer.result.shouldRead),
             ],
             notes: [
@@ -119,14 +124,18 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
       const { result } = answer;
       const pushes = result.off.map(({ mark, off }) => {
         const high = off >= 0 ? mark : mark + 180;
-        return figure(`Mark ${high}° at the indicator: push away`, Math.abs(off), false);
+        const say =
+          result.state === 'off' ? `Mark ${high}° at the indicator: push away` : `Off toward mark ${high}° by`;
+        return figure(say, Math.abs(off), false);
       });
       return {
         ...common(result),
         sentence: bySentence(result.state, 'The part runs true.', chuckSentence(result)),
         figures: [
-          ...(result.shim === null ? pushes : [figure('Packing', result.shim, false)]),
-          ...(result.jaws === 'two' ? pushes.slice(1) : []),
+          // Along two jaws only packing moves it; across them it is tapped.
+          ...(result.shim === null || result.state !== 'off'
+            ? pushes
+            : [figure('Packing', result.shim, false), ...(result.jaws === 'two' ? pushes.slice(1) : [])]),
           ...result.shouldRead.map(({ mark, reading }) => figure(`Dial at mark ${mark}° when right`, reading)),
         ],
         notes: [
@@ -149,7 +158,11 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
           'Turn the rotary axis by this, and read again.',
         ),
         figures: [
-          { say: 'Turn the axis by', figure: signedAngle(result.turn), unit: '' },
+          {
+            say: result.state === 'off' ? 'Turn the axis by' : 'Left to turn',
+            figure: signedAngle(result.turn),
+            unit: '',
+          },
           figure('Second place is higher by', result.error),
         ],
         notes: ['Once it is level, make the rotary axis read zero.'],
@@ -169,7 +182,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
         sentence: bySentence(result.state, 'The part lies straight.', `${sentence} Or carry the angle on.`),
         figures: [
           { say: 'The part lies turned', figure: signedAngle(result.angle), unit: `±${formatAngle(result.angleU)}` },
-          figure(`Tap the ${end} end by`, Math.abs(result.tap), false),
+          figure(tapBy(result.state, end), Math.abs(result.tap), false),
         ],
         notes: ['Counter-clockwise is plus, seen from above.'],
       };
@@ -189,6 +202,10 @@ function bySentence(state: InLine, within: string, off: string): string {
   if (state === 'off') return off;
   return 'The readings cannot tell this from straight, nor prove it. Read each place again, or more places.';
 }
+
+/** What the figure at the loose end is: something to do only where it is known to be out. */
+const tapBy = (state: InLine, end: string): string =>
+  state === 'off' ? `Tap the ${end} end by` : `The ${end} end is out by`;
 
 const signedAngle = (degrees: number): string => `${degrees > 0 ? '+' : ''}${formatAngle(degrees)}`;
 

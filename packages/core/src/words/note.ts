@@ -22,7 +22,7 @@ export function noteWords(note: Note, unit: LengthUnit): string {
     case 'plug-proven':
       return 'The sweep proves the plug: go on.';
     case 'plug-suffices':
-      return 'The plug is good enough for this job; a sweep would not repay its time.';
+      return 'The plug is good enough for this job, as long as nothing moved since it seated.';
     case 'sweep-disproves':
       return 'The sweep shows more than this job takes. Move by the sweep’s own answer instead of the plug’s.';
     case 'sweep-worth-it':

@@ -24,7 +24,8 @@ export interface AlignmentView {
   /** Passes that were answered, for the chart. */
   history: { pass: number; error: number; U: number }[];
   dial: DialFace | undefined;
-  log: (said: Said) => string | undefined;
+  /** @param ticked cautions that were ticked for it */
+  log: (said: Said, ticked: readonly string[]) => string | undefined;
   /** The axis of a scale that is read; undefined where it is an indicator's dial. */
   axis: Axis | undefined;
 }
@@ -56,7 +57,8 @@ export function alignmentView(
       return [{ pass: one, error, U: uncertainty.U }];
     }),
     dial: dialOf(book, alignment),
-    log: (said) => (place === undefined ? 'Everything is read.' : logPlace(book, alignment, number, place, said)),
+    log: (said, ticked) =>
+      place === undefined ? 'Everything is read.' : logPlace(book, alignment, { place, pass: number, ticked }, said),
     axis: place === undefined ? undefined : axisRead(alignment, place),
   };
 }
@@ -78,21 +80,27 @@ function axisRead(alignment: Alignment, place: number): Axis | undefined {
   return isPlug(alignment) ? plugAxis(place) : undefined;
 }
 
-function logPlace(book: Book, alignment: Alignment, pass: number, place: number, said: Said) {
+interface Read {
+  place: number;
+  pass: number;
+  ticked: readonly string[];
+}
+
+function logPlace(book: Book, alignment: Alignment, { place, pass, ticked }: Read, said: Said) {
   if (alignment.task === 'skew') {
     const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
     const { axis, approach } = FACE_TOUCH[alignment.face];
     const { finderId, feeler } = book.setup;
-    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [] }, said);
+    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [...ticked] }, said);
   }
   if (isPlug(alignment)) {
     const axis = plugAxis(place);
     const gaugeId = alignment.plugId ?? alignment.indicatorId;
     const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [] }, said);
+    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [...ticked] }, said);
   }
   const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [] }, typedText(said));
+  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [...ticked] }, typedText(said));
 }
 
 /** Keeps how a task is read. */

@@ -1,8 +1,12 @@
 import { gaugesOf } from '@zero-point/core/book/alignmentPlan';
+import { rankedMethods } from '@zero-point/core/book/rankedMethods';
 import type { AlignmentOf } from '@zero-point/core/record/alignment';
+import { plusMinus } from '@zero-point/core/words/goodness';
+import { wayWords } from '@zero-point/core/words/wayWords';
 import { Choice } from '../../../frame/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/Words';
 import { keepAlignment } from '../view';
 import type { ConfigProps } from './configOf';
 
@@ -11,6 +15,10 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
   const keep = (change: Partial<AlignmentOf<'centre'>>) => keepAlignment(book, { ...alignment, ...change });
   const unit = book.setup.units;
   const plugs = gaugesOf(book, 'plug');
+  // Both ways, with what each takes and gives: of the indicator and the plug that are read here.
+  const ways = rankedMethods(book, 'round').ranked.filter(
+    ({ gaugeId }) => gaugeId === alignment.indicatorId || gaugeId === alignment.plugId,
+  );
   return (
     <>
       <Choice
@@ -22,6 +30,11 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
         ]}
         onChange={(school) => keep({ school })}
       />
+      {ways.map((way) => (
+        <Words key={way.gaugeId} kind="note" tone="soft">
+          {wayWords(way)}: {plusMinus(way.U, unit)}
+        </Words>
+      ))}
       {alignment.school === 'sweep' ? (
         <>
           <Choice

@@ -1,8 +1,8 @@
 import { TASK_TITLES } from '@zero-point/core/words/names';
 import type { Alignment } from '@zero-point/core/record/alignment';
-import { ALIGNMENT_CAUTIONS } from '@zero-point/core/cautions/caution';
+import { cautionsBefore, cautionsOfMoving } from '@zero-point/core/book/alignmentCautions';
 import type { Book } from '@zero-point/core/book/book';
-import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
+import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -15,7 +15,7 @@ import { Fold } from '../../../answer/Fold';
 import type { Said } from '../../../record/said';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { ReadingList } from '../../../answer/ReadingList';
-import { MainAction } from '../../../frame/MainAction';
+import { Steps } from '../../../answer/Steps';
 import { StationFrame } from '../../../frame/StationFrame';
 import { useShape, useShort } from '../../../frame/useShape';
 import { IndicatorDial } from '../../../indicator/IndicatorDial';
@@ -24,17 +24,22 @@ import { Words } from '../../../theme/Words';
 import { logStrike } from '../../../record/log';
 import { AdviceView } from './AdviceView';
 import { Config } from './Config';
+import { PassActions } from './PassActions';
 import { PassChart } from './PassChart';
 import { ResidualPlot } from './ResidualPlot';
 import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from '../view';
-import { placeTitle, toolWords } from '@zero-point/core/words/alignmentPlace';
+import { isPlug, placeTitle, toolWords } from '@zero-point/core/words/alignmentPlace';
+import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/words/alignmentSteps';
 
 interface TaskScreenProps {
   book: Book;
   alignment: Alignment;
 }
+
+/** What an answer's figures take beneath its sentence: the drawing gives way to them, px. */
+const FIGURES = 132;
 
 /** Lower than this the dial is small, px. */
 const LOW = 760;
@@ -50,22 +55,30 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
   const params = useLocalSearchParams();
   const [again, setAgain] = useState<number | undefined>(undefined);
   const [text, setText] = useState('');
-  const [ticked, setTicked] = useState(false);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
   const asked = /^\d{1,4}$/.test(String(params.pass)) ? Number(params.pass) : undefined;
   const view = alignmentView(book, alignment, asked, again);
   const { pass, advice, place, dial } = view;
   const unit = book.setup.units;
   const read = parseLength(text, unit);
-  const heavy = alignment.task === 'head' && pass.readings.length === 0 && !ticked;
+  // What must be ticked stands where the keypad will be, until it is.
+  const before = pass.readings.length === 0 ? cautionsBefore(book, alignment) : [];
+  const unticked = before.filter(({ id, mustTick }) => mustTick && !ticked.includes(id));
 
   const log = (said: Said) => {
-    const wrong = view.log(said);
+    const wrong = view.log(said, ticked);
     if (wrong === undefined) setAgain(undefined);
     return wrong;
   };
   const nextPass = () => {
     setAgain(undefined);
     router.setParams({ pass: String(pass.pass + 1) });
+  };
+  // A plug is proven by a sweep, in a pass of its own: bolting moves things.
+  const onWord = isPlug(alignment) && alignment.confirmTir === null && place === undefined;
+  const sweepIt = () => {
+    if (isPlug(alignment)) keepAlignment(book, { ...alignment, school: 'sweep' });
+    nextPass();
   };
   const leave = () => router.setParams({ task: '', pass: '' });
   const carry = (carriedPass: number | null) => {
@@ -84,6 +97,7 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
   return (
     <StationFrame
       touch
+      {...(place === undefined && { peek: FIGURES })}
       drawing={<TaskDrawing book={book} view={view} height="fill" />}
       prompt={
         <View style={{ gap: 8 }}>
@@ -109,8 +123,8 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
               {place !== undefined && <StandingLine book={book} gaugeId={touchedWith} only="doubtful" />}
             </View>
           </View>
-          {pass.readings.length === 0 && !heavy && (
-            <Cautions cautions={[ALIGNMENT_CAUTIONS.spindleStopped]} ticked={[]} onTick={() => undefined} />
+          {unticked.length === 0 && before.length > 0 && (
+            <Cautions cautions={before.filter(({ mustTick }) => !mustTick)} ticked={[]} onTick={() => undefined} />
           )}
         </View>
       }
@@ -119,9 +133,13 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
           {advice && place === undefined && (
             <>
               <AdviceView advice={advice} allowed={alignment.allowed} unit={unit} />
-              {alignment.task === 'vise' || alignment.task === 'skew' || alignment.task === 'chuck' ? (
-                <Cautions cautions={[ALIGNMENT_CAUTIONS.softTap]} ticked={[]} onTick={() => undefined} />
-              ) : null}
+              {pass.answer && advice.state !== 'within' && (
+                <Cautions
+                  cautions={cautionsOfMoving(book, alignment, pass.answer)}
+                  ticked={[]}
+                  onTick={() => undefined}
+                />
+              )}
               {pass.answer?.task === 'centre' &&
                 pass.answer.school === 'sweep' &&
                 pass.answer.result.residuals.length > 8 && (
@@ -174,14 +192,18 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
               />
             </Fold>
           )}
+          <Fold title="How it is done">
+            <Steps steps={alignmentSteps(alignment)} />
+            {isPlug(alignment) && <Words tone="soft">{MAKING_PLUG}</Words>}
+          </Fold>
           <Fold title="How it is read">
             <Config book={book} alignment={alignment} />
           </Fold>
         </>
       }
       dock={
-        heavy ? (
-          <Cautions cautions={[ALIGNMENT_CAUTIONS.headHeavy]} ticked={[]} onTick={() => setTicked(true)} />
+        unticked.length > 0 ? (
+          <Cautions cautions={unticked} ticked={[]} onTick={(id) => setTicked([...ticked, id])} />
         ) : place !== undefined ? (
           <ReadingDock
             label={view.label}
@@ -193,30 +215,17 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
             draft={{ text, setText }}
           />
         ) : (
-          <View style={{ gap: 8 }}>
-            {skewed && advice?.state !== 'within' && (
-              <Button mode="outlined" onPress={() => carry(carried ? null : pass.pass)}>
-                {carried
-                  ? 'Carried on: put it back'
-                  : `Carry ${skewed.angle > 0 ? '+' : ''}${formatAngle(skewed.angle)} on`}
-              </Button>
-            )}
-            {advice?.state === 'within' || carried ? (
-              <>
-                {!carried && (
-                  <Button mode="outlined" onPress={nextPass}>
-                    Read it all again
-                  </Button>
-                )}
-                <MainAction label={carried ? 'Done: the angle is carried' : 'Done: in line'} onPress={leave} />
-              </>
-            ) : (
-              <MainAction
-                label={pass.refusal ? 'Start this pass again' : 'Corrected: read it all again'}
-                onPress={nextPass}
-              />
-            )}
-          </View>
+          <PassActions
+            state={advice?.state}
+            refused={pass.refusal !== undefined}
+            skew={skewed?.angle}
+            carried={carried}
+            onWord={onWord}
+            onCarry={() => carry(carried ? null : pass.pass)}
+            onAgain={nextPass}
+            onSweep={sweepIt}
+            onDone={leave}
+          />
         )
       }
     />

@@ -12,6 +12,7 @@ import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../../answer/Cautions';
 import { isTouch } from '@zero-point/core/record/reading';
 import { controlResultWords, typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
+import { Steps } from '../../../answer/Steps';
 import { Fold } from '../../../answer/Fold';
 import { MovedBy } from '../../../answer/MovedBy';
 import { StandingLine } from '../../../answer/StandingLine';
@@ -216,11 +217,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
                     />
                     <Fold title={`${method.facts.name}: how it is done`}>
                       <View style={{ gap: 4 }}>
-                        {method.facts.steps.map((step, i) => (
-                          <Words key={step}>
-                            {i + 1}. {step}
-                          </Words>
-                        ))}
+                        <Steps steps={method.facts.steps} />
                         {method.facts.speed !== null && <Words>{method.facts.speed}</Words>}
                         <Words kind="note" tone="soft">
                           From the face to the spindle’s axis:{' '}

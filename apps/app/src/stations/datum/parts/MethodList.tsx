@@ -1,11 +1,11 @@
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
-import { METHOD_FACTS } from '@zero-point/core/methods/method';
+import { rankedMethods, type RankedMethod } from '@zero-point/core/book/rankedMethods';
+import { wayWords } from '@zero-point/core/words/wayWords';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { CardButton } from '../../../frame/CardButton';
 import { Figure, Words } from '../../../theme/Words';
-import { rankedMethods, type RankedMethod } from './methods';
 
 interface MethodListProps {
   book: Book;
@@ -49,10 +49,7 @@ interface WayProps {
   onPress: () => void;
 }
 
-const minutes = (seconds: number): string => (seconds < 90 ? `${seconds} s` : `${Math.round(seconds / 60)} min`);
-
 function Way({ way, chosen, unit, onPress }: WayProps) {
-  const often = way.touches === 1 ? '1 touch' : `${way.touches} touches`;
   return (
     <CardButton
       role="radio"
@@ -71,7 +68,7 @@ function Way({ way, chosen, unit, onPress }: WayProps) {
         </Figure>
       </View>
       <Words kind="note" tone="soft">
-        {METHOD_FACTS[way.method].name}, {often}, about {minutes(way.seconds)}. {way.reason}
+        {wayWords(way)}. {way.reason}
       </Words>
     </CardButton>
   );

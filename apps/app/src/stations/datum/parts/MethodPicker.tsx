@@ -9,7 +9,7 @@ import { Words } from '../../../theme/Words';
 import { changePlan } from '../../plan/view';
 import type { MethodView } from './methodView';
 import { MethodList } from './MethodList';
-import { takeMethod } from './methods';
+import { takeMethod } from './takeMethod';
 
 interface MethodPickerProps {
   book: Book;

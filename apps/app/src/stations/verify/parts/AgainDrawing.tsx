@@ -9,6 +9,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ElevationDrawing } from '../../../drawing/ElevationDrawing';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow } from '../../../drawing/marks';
+import { placeTargets, type Wanted } from '../../../drawing/place';
 import { Target } from '../../../drawing/Target';
 import type { View } from '../../../drawing/view';
 
@@ -69,21 +70,25 @@ function FromAbove({ book, things, chosen, touch, onChoose }: AgainDrawingProps)
       label={`${part.name} from above: the ${chosen?.name ?? 'part'} is touched again`}
       marks={(view) => chosen && touch && <Approach book={book} thing={chosen} touch={touch} view={view} />}
       targets={(view) =>
-        placed.map((one) => {
-          const at = middleOf(book, one);
-          return (
-            <Target
-              key={one.key}
-              label={`Touch the ${one.name} again`}
-              at={{ x: view.x(at.x), y: view.y(at.y), width: 48, height: 48 }}
-              chosen={one.key === chosen?.key}
-              onPress={() => onChoose(one.key)}
-            />
-          );
-        })
+        // On a low page they would lie over one another: what has no room is chosen in the row of names beneath.
+        placeTargets(placed.map((one) => wanted(book, one, view))).placed.map(({ thing, ...at }) => (
+          <Target
+            key={thing.key}
+            label={`Touch the ${thing.name} again`}
+            at={at}
+            chosen={thing.key === chosen?.key}
+            onPress={() => onChoose(thing.key)}
+          />
+        ))
       }
     />
   );
+}
+
+/** Where a thing wants to be tapped. */
+function wanted(book: Book, thing: AgainThing, view: View): Wanted<AgainThing> {
+  const at = middleOf(book, thing);
+  return { thing, x: view.x(at.x), y: view.y(at.y), width: 0, height: 0 };
 }
 
 /** Where on the part a thing is pressed, mm in the part's own frame. */

@@ -1,14 +1,11 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import { gaugeAt, type Book } from '@zero-point/core/book/book';
-import { standingAt } from '@zero-point/core/book/standingAt';
-import type { Gauge } from '@zero-point/core/record/gauge';
-import { featureKey } from '@zero-point/core/datum/feature';
-import { ownRepeatability, sizeU, touchU } from '@zero-point/core/book/gaugeUse';
-import { chooseMethod } from '@zero-point/core/methods/chooseMethod';
-import type { ChooseMethodOutput } from '@zero-point/core/methods/chooseMethod.schema';
-import { methodOf } from '@zero-point/core/methods/method';
-import { changePlan, told } from '../../plan/view';
-import { changeDatumPlan } from '../view';
+import type { Gauge } from '../record/gauge';
+import type { Feature } from '../record/datumPlan';
+import { chooseMethod } from '../methods/chooseMethod';
+import type { ChooseMethodOutput } from '../methods/chooseMethod.schema';
+import { methodOf } from '../methods/method';
+import { gaugeAt, type Book } from './book';
+import { ownRepeatability, sizeU, touchU } from './gaugeUse';
+import { standingAt } from './standingAt';
 
 /** A way to find the feature with what the shop has, best first. */
 export type RankedMethod = ChooseMethodOutput['ranked'][number] & { gauge: Gauge };
@@ -46,20 +43,4 @@ export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: Rank
       return gauge ? [{ ...way, gauge }] : [];
     }),
   };
-}
-
-/** Takes a method: its gauge becomes the finder, and a bore is swept or plugged where the gauge does that. */
-export function takeMethod(book: Book, feature: Feature, { gauge, method }: RankedMethod): void {
-  const round = feature.kind === 'round' ? featureKey(feature) : undefined;
-  const centred = method === 'indicator' ? 'sweep' : method === 'plug' ? 'plug' : undefined;
-  if (round !== undefined) {
-    const { [round]: way, ...ways } = book.datumPlan.ways;
-    const touched = way === 'points' || way === 'pairs' ? way : 'pairs';
-    changeDatumPlan(book, {
-      ways: { ...ways, [round]: centred ?? touched },
-      ...(centred && { centredWith: { ...book.datumPlan.centredWith, [centred]: gauge.id } }),
-    });
-  }
-  // A sweep or a plug finds bores only; the finder for faces stays.
-  if (!centred) changePlan(book, { finderId: gauge.id, ...told(book, 'finder') });
 }

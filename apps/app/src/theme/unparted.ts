@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { Children } from 'react';
+
+/** A figure with its unit, and the axis before it: `−5.012 mm`, `X +12.000 mm`, `±0.0005 in`, `1000 rev/min`. */
+const FIGURE = /((?:\b[XYZABC] )?[±+−-]?(?:\d[\d.,]*)(?: (?:mm\/min|mm|in\/min|in|thou|rev\/min)\b))/;
+
+/** A piece of a text; `whole` where no line may end within it. */
+export interface Piece {
+  text: string;
+  whole: boolean;
+}
+
+/**
+ * A text in pieces, so that a figure and its unit are never parted by the end of a line: *±0.012* at its end and *mm* on
+ * the next reads as a figure without a unit.
+ */
+export function unparted(text: string): Piece[] {
+  return text
+    .split(FIGURE)
+    .map((piece, i) => ({ text: piece, whole: i % 2 === 1 }))
+    .filter((piece) => piece.text !== '');
+}
+
+/** What stands in a paragraph as one text; nothing where there is more in it than words and figures. */
+export function plainText(children: ReactNode): string | undefined {
+  const parts = Children.toArray(children);
+  return parts.every((part) => typeof part === 'string' || typeof part === 'number') ? parts.join('') : undefined;
+}
