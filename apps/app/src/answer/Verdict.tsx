@@ -26,7 +26,7 @@ export function Verdict({ verdict, uncertainty, tolerance, unit, wild }: Verdict
         {SIGN[verdict]}
       </Words>
       <Words tone={TONE[verdict]} style={{ flex: 1, fontWeight: '700' }} live>
-        {verdictSentence(verdict, uncertainty.U, tolerance, unit, wild)}
+        {verdictSentence(verdict, uncertainty, tolerance, unit, wild)}
       </Words>
     </View>
   );

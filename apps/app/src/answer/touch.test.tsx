@@ -55,8 +55,8 @@ describe('typing a reading', () => {
 });
 
 test('the verdict says the ±, the tolerance and what to do', () => {
-  expect(verdictSentence('good', 0.0137, 0.1, 'mm', false)).toBe(
+  expect(verdictSentence('good', { U: 0.0137, parts: [] }, 0.1, 'mm', false)).toBe(
     'Good enough: ±0.014 mm is within a quarter of the ±0.100 mm this job allows.',
   );
-  expect(verdictSentence('poor', 0.3, 0.1, 'mm', true)).toMatch(/One reading is far from the others/);
+  expect(verdictSentence('poor', { U: 0.3, parts: [] }, 0.1, 'mm', true)).toMatch(/One reading is far from the others/);
 });

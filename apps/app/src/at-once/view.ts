@@ -51,9 +51,8 @@ export function nextEmpty(
 export function verdictOf(answer: AtOnceAnswer, allows: string, unit: LengthUnit) {
   const read = parseLength(allows, unit);
   if (!read.ok || read.mm <= 0 || !answer.uncertainty) return undefined;
-  const { U } = answer.uncertainty;
-  const verdict = judge(U, read.mm);
-  return { verdict, words: verdictSentence(verdict, U, read.mm, unit, false) };
+  const verdict = judge(answer.uncertainty.U, read.mm);
+  return { verdict, words: verdictSentence(verdict, answer.uncertainty, read.mm, unit, false) };
 }
 
 const MOST_WORDS = 12;

@@ -57,3 +57,13 @@ test('a mend says which face, what is struck, and what is written instead', () =
   expect(words).toContain('Right face: strike out 190.010, log 189.010 mm');
   for (const one of words) expect(one).toMatch(/^(Left|Right) face: strike out /);
 });
+
+test('what is further off than both are known does not agree, though no slip is named', () => {
+  const near = touched('mm', ['left', -5], ['right', 189.07]);
+  const { U, explanation } = width(near);
+  expect(Math.abs(explanation.difference)).toBeGreaterThan(U);
+  expect(explanation.agrees).toBe(true);
+  expect(said(near)).toMatch(
+    /, 0\.070 mm from the part’s 184\.000 mm\. That is more than ±0\.0\d{2} mm, and too little to name a slip: touch again\.$/,
+  );
+});

@@ -31,65 +31,83 @@ function faceOf({ part }: Book, subject: Mend['strike'][number]['subject']): str
   return subject.kind === 'round' ? capital(featureName(part, subject)) : 'Touch';
 }
 
-/** The comparison as a sentence: what was measured, and how it ends when it agrees or does not. */
+/** What was measured, what it is held against, and what is said of that where the two differ. */
+interface Compared {
+  said: string;
+  target: string;
+  differs: string;
+}
+
+/**
+ * The comparison as a sentence: what was measured, and how it ends when it agrees or does not. What is further off than
+ * both are known, and not far enough to name a slip, is not said to agree.
+ */
 export function agreementWords(
   book: Book,
-  { of, against, feature, measured, known, measuredU, U }: Agreement,
+  agreement: Agreement,
   unit: LengthUnit,
 ): { said: string; but: { agrees: string; differs: string } } {
+  const { said, target, differs } = comparedWords(book, agreement, unit);
+  const within = plusMinus(agreement.U, unit);
+  const off = formatLengthUnit(Math.abs(agreement.measured - agreement.known), { unit });
+  const agrees = withinBoth(agreement)
+    ? `which agrees with ${target}${target.includes(', ') ? ',' : ''} within ${within}`
+    : `${off} from ${target}. That is more than ${within}, and too little to name a slip: touch again`;
+  return { said, but: { agrees, differs } };
+}
+
+/** No further apart than both are known together: E_n up to 1 (ISO 13528). */
+export const withinBoth = ({ measured, known, U }: Pick<Agreement, 'measured' | 'known' | 'U'>): boolean =>
+  Math.abs(measured - known) <= U;
+
+function comparedWords(
+  book: Book,
+  { of, against, feature, measured, known, measuredU }: Agreement,
+  unit: LengthUnit,
+): Compared {
   const size = formatLengthUnit(known, { unit });
   const name = featureName(book.part, feature);
   const figure = `${formatLengthUnit(measured, { unit })} ${plusMinus(measuredU, unit)}`;
-  const within = `within ${plusMinus(U, unit)}`;
   switch (of) {
     case 'width': {
       const faces = feature.kind === 'middle' && feature.axis === 'x' ? 'Left and right' : 'Front and back';
       const shape = feature.kind === 'middle' ? shapeWords(book.part, feature.of) : '';
-      const source = against === 'caliper' ? 'the caliper said' : shape === '' ? 'the part is' : 'it is drawn';
+      const calipered = against === 'caliper';
       return {
         said: `${faces}${shape} are ${formatLengthUnit(measured, { unit })} apart ${plusMinus(measuredU, unit)}`,
-        but: {
-          agrees:
-            against === 'caliper'
-              ? `which agrees with the caliper’s ${size} ${within}`
-              : `which agrees with the ${shape === '' ? 'part’s' : 'drawn'} ${size} ${within}`,
-          differs: `but ${source} ${size}`,
-        },
+        target: `the ${calipered ? 'caliper’s' : shape === '' ? 'part’s' : 'drawn'} ${size}`,
+        differs: `but ${calipered ? 'the caliper said' : shape === '' ? 'the part is' : 'it is drawn'} ${size}`,
       };
     }
     case 'caliper':
       return {
         said: `The caliper says ${figure} along ${feature.kind === 'middle' ? feature.axis.toUpperCase() : ''}`,
-        but: {
-          agrees: `which agrees with the program’s stock, ${size}, ${within}`,
-          differs: `but the program’s stock is ${size}`,
-        },
+        target: `the program’s stock, ${size}`,
+        differs: `but the program’s stock is ${size}`,
       };
     case 'diameter':
       return {
         said: `The ${name} measures ${figure}`,
-        but: { agrees: `which agrees with the drawn ${size} ${within}`, differs: `but it is drawn ${size}` },
+        target: `the drawn ${size}`,
+        differs: `but it is drawn ${size}`,
       };
     case 'datum':
       return {
         said: against === 'offset' ? `By the ${name}, part zero is at ${figure}` : `The ${name} is at ${figure} now`,
-        but: {
-          agrees: `which agrees with where it was set, ${size}, ${within}`,
-          differs: against === 'offset' ? `but the offset entered is ${size}` : `but it was set to be at ${size}`,
-        },
+        target: `where it was set, ${size}`,
+        differs: against === 'offset' ? `but the offset entered is ${size}` : `but it was set to be at ${size}`,
       };
     case 'previous':
       return {
         said: `The ${name} is at ${figure} by this finder`,
-        but: {
-          agrees: `which agrees with the one before, ${size}, ${within}`,
-          differs: `but by the one before it was at ${size}`,
-        },
+        target: `the one before, ${size}`,
+        differs: `but by the one before it was at ${size}`,
       };
     case 'repeat':
       return {
         said: `One reading of the ${name} is ${figure}`,
-        but: { agrees: `which agrees with the others, ${size}, ${within}`, differs: `but the others say ${size}` },
+        target: `the others, ${size}`,
+        differs: `but the others say ${size}`,
       };
   }
 }

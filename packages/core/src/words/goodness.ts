@@ -1,6 +1,8 @@
 import { formatSmall } from '../units/formatSmall';
 import type { LengthUnit } from '../units/unit';
 import type { Verdict } from '../metrology/judge';
+import type { Uncertainty } from '../metrology/uncertainty';
+import { narrowsWords } from './narrows';
 
 /** `±0.014 mm` */
 export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatSmall(U, { unit })}`;
@@ -8,16 +10,14 @@ export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatSma
 /** Whether it is good enough, in a sentence that stands without colour. */
 export function verdictSentence(
   verdict: Verdict,
-  U: number,
+  uncertainty: Pick<Uncertainty, 'U' | 'parts'>,
   tolerance: number,
   unit: LengthUnit,
   wild: boolean,
 ): string {
-  const got = plusMinus(U, unit);
+  const got = plusMinus(uncertainty.U, unit);
   const allowed = plusMinus(tolerance, unit);
-  const remedy = wild
-    ? 'One reading is far from the others: look at that first.'
-    : 'More touches or a better finder narrow it.';
+  const remedy = wild ? 'One reading is far from the others: look at that first.' : narrowsWords(uncertainty);
   switch (verdict) {
     case 'good':
       return `Good enough: ${got} is within a quarter of the ${allowed} this job allows.`;

@@ -28,7 +28,5 @@ export function helpWords(book: Book, { hole, U, axis, enough, helps }: HelpMost
   const known = `${axis.toUpperCase()} ${where} is known to ${plusMinus(U, unit)}`;
   const [best] = helps;
   if (enough) return `${known}: good enough for this job.`;
-  return best
-    ? `${known}. ${actWords(book, best)} would make it ${plusMinus(best.U, unit)}.`
-    : `${known}. Found again with more touches or a better finder it would be surer.`;
+  return best ? `${known}. ${actWords(book, best)} would make it ${plusMinus(best.U, unit)}.` : `${known}.`;
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Menu } from 'react-native-paper';
 
@@ -23,16 +23,16 @@ export function FromTray({ label, short, things, chosen, onChoose }: FromTrayPro
     setOpen(false);
     onChoose(id);
   };
-  const button = (
-    <Button
-      mode="outlined"
-      compact
-      icon="chevron-down"
-      onPress={() => setOpen(true)}
-      accessibilityLabel={`${label}: ${chosen?.name ?? 'nothing'}`}
-    >
-      {chosen?.name ?? short}
-    </Button>
+  // The same button as long as it says the same: for another one a menu that opens would take its place and the focus again.
+  const said = chosen?.name ?? short;
+  const called = `${label}: ${chosen?.name ?? 'nothing'}`;
+  const button = useMemo(
+    () => (
+      <Button mode="outlined" compact icon="chevron-down" onPress={() => setOpen(true)} accessibilityLabel={called}>
+        {said}
+      </Button>
+    ),
+    [said, called],
   );
   // Mounted while it is open alone: a menu that is still fading out does not open again.
   return (

@@ -100,7 +100,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
         : `Change to tool ${tool}.`,
     where: [
       whereToTouch(known?.kind, known?.teeth),
-      method.fine + stepWords(book, format),
+      method.fine + stepWords(book, format, method.arrives === 'raised'),
       barWords(book),
       movesWords(book),
       zZeroWords(book),
@@ -186,10 +186,11 @@ function movesWords({ datumPlan }: Book): string | undefined {
     : 'Knee locked where it is: Z is the quill’s.';
 }
 
-/** The machine's own steps, coarse and fine. */
-function stepWords({ machine }: Book, format: LengthFormat): string {
-  const steps = [...(machine.jogSteps ?? [])].sort((a, b) => b - a);
-  const [coarse, fine] = [steps.at(-2), steps.at(-1)];
+/** The machine's own steps, coarse and fine; the fine one as it was said, where a gauge is raised past by it. */
+function stepWords({ machine, datumPlan }: Book, format: LengthFormat, raised: boolean): string {
+  const said = raised ? datumPlan.heights?.step : undefined;
+  const steps = [...(machine.jogSteps ?? [])].filter((step) => said === undefined || step > said).sort((a, b) => b - a);
+  const [coarse, fine] = said === undefined ? [steps.at(-2), steps.at(-1)] : [steps.at(-1), said];
   return coarse === undefined || fine === undefined
     ? ''
     : ` Coarse: ${formatSmall(coarse, format)}, fine: ${formatSmall(fine, format)}.`;

@@ -5,7 +5,7 @@ import { SLIP_NAMES, slipWords } from '@zero-point/core/words/slip';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { agreementWords, mendWords } from '@zero-point/core/words/agreement';
+import { agreementWords, mendWords, withinBoth } from '@zero-point/core/words/agreement';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { logMend } from '../../../record/log';
@@ -27,8 +27,8 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
   const stale = check.against === 'offset' && check.suspects.length === 0;
   if (agrees) {
     return (
-      <Words kind="note" tone="good">
-        ✓ {said}, {but.agrees}.
+      <Words kind="note" tone={withinBoth(check) ? 'good' : 'warn'}>
+        {withinBoth(check) ? '✓' : '~'} {said}, {but.agrees}.
       </Words>
     );
   }

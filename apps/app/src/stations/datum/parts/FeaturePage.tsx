@@ -26,10 +26,12 @@ import { Words } from '../../../theme/Words';
 import { logStrike } from '../../../record/log';
 import type { Said } from '../../../record/said';
 import { AgreementNote } from './AgreementNote';
+import { FeelerBetween } from './FeelerBetween';
+import { besideFeeler } from './methodView';
 import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
-import { repeatWords } from '@zero-point/core/words/repeatAdvice';
+import { axisToFind, repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
 import { AskTolerance } from '../../plan/parts/AskTolerance';
 import { AskSize } from './AskSize';
@@ -203,6 +205,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             {page.showing === 'entry' && (
               <>
                 {(compact || view.slots.length > 1) && touchesWith}
+                {method && besideFeeler(method.gauge) && <FeelerBetween book={book} />}
                 <StandingLine book={book} gaugeId={method?.gauge.id} only="rest" />
                 {method && as === 'scale' && method.facts.contact !== 'centre' && (
                   <MovedBy book={book} gaugeId={method.gauge.id} />
@@ -262,7 +265,10 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
 
 function answerSentence({ name, answer }: FeatureView): string {
   const axes = [answer?.x ? 'X' : '', answer?.y ? 'Y' : ''].filter((axis) => axis !== '').join(' and ');
-  return `The ${name} is found. Set ${axes} one of these ways.`;
+  const open = answer && axisToFind(answer);
+  return open
+    ? `${axes} of the ${name} is found, ${open} not yet. Set ${axes} one of these ways.`
+    : `The ${name} is found. Set ${axes} one of these ways.`;
 }
 
 /** The answer as the readings' panel takes it. */

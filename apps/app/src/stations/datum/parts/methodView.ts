@@ -38,6 +38,9 @@ export function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
   return kind === 'feeler' || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
 }
 
+/** A pin is felt for by a feeler: whether one is between is said with it. */
+export const besideFeeler = ({ kind }: KnownGauge): boolean => kind === 'pin';
+
 /** What touches in a feature's slot, as it is worked and said; nothing where no gauge is chosen. */
 export function methodView(book: Book, feature: Feature, slot: Slot | undefined): MethodView | undefined {
   const gauge = gaugeFor(book, feature, slot);
@@ -61,7 +64,7 @@ export function methodView(book: Book, feature: Feature, slot: Slot | undefined)
   );
   const own = ownRepeatability(book, gauge.id);
   const beside = feelerBeside(book, gauge);
-  const feeler = beside > 0 ? ` and ${size(beside)} feeler` : '';
+  const feeler = beside > 0 ? ` and ${size(beside)} feeler` : besideFeeler(gauge) ? ', no feeler between' : '';
   const contact =
     facts.contact === 'cutter'
       ? `${cutter ? `T${cutter.number} ${cutter.name}, ${size(cutter.diameter)}` : 'no cutter chosen'}, with ${size(gauge.offsets?.[slot?.axis ?? 'x'] ?? sizeOf(gauge))} between${feeler}`
