@@ -38,3 +38,31 @@ test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin an
   await expect(page.getByRole('radio', { name: /^Raise Z, then move X −3\.050/ })).toBeVisible();
   job.done({ reads: 10, sums: 8, notes: 12 });
 });
+
+test('J1 slips: a feeler left out at both faces, a pin in a drill chuck, a jaw moved by its bolts', async ({ job }) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'front face');
+  await job.tap('button', /^with Spring finder/);
+  await job.tap('radio', /^Gauge pin 6/);
+  // Before anything is read: what is between pin and face, and what holds the pin.
+  await expect(page.getByText(/contact 6\.000 mm, no feeler between/)).toBeVisible();
+  await expect(page.getByText(/The pin in a collet, never in a drill chuck/)).toBeVisible();
+  await job.log('-3.050', '-3.050', '-3.050');
+  await job.tap('button', 'back face');
+  await job.log('119.050', '119.050', '119.050');
+  await expect(page.getByText(/^✗ Front and back are 116\.100 mm apart ±/)).toBeVisible();
+  await expect(page.getByText(/It is off by the feeler’s thickness at both faces\./)).toBeVisible();
+  // From here on it is in the sum.
+  await job.tap('radio', '0.050 mm');
+  await expect(page.getByText(/contact 6\.000 mm and 0\.050 mm feeler/)).toBeVisible();
+
+  await job.tap('link', /^Alignment/);
+  await job.tap('button', /^Vise or fence/);
+  await job.log('0', '0.001');
+  await expect(page.getByText('The jaw runs true.')).toBeVisible();
+  await job.tap('button', 'Read it all again');
+  await job.log('0', '0.06');
+  await expect(page.getByText(/^It was in line in the pass before: tightening its bolts moved it\./)).toBeVisible();
+});

@@ -19,3 +19,47 @@ test('J2 spring finder, two zeros: three touches a face, preset, and the spindle
   await expect(page.getByText(/X and Y are set/)).toBeVisible();
   job.done({ reads: 6, sums: 6, notes: 6 });
 });
+
+test('J2 slips: zeroed before moving, half taken the wrong way, and not over the corner when it is looked at', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'left face');
+  await expect(page.getByText('Raise Z clear of the part before any move across it.')).toBeVisible();
+  await job.log('-5.012', '-5.008', '-5.010');
+  await job.answer();
+  await job.tap('button', 'Done: X is preset');
+  const showsInstead = async (figure: string) => {
+    await job.tap('button', 'No');
+    const field = page.getByRole('dialog').getByRole('textbox');
+    await field.fill(figure);
+    await field.press('Enter');
+  };
+  await showsInstead('0');
+  await expect(
+    page.getByText(/^✗ X shows 0\.000 mm, not −5\.000 mm: it is off by the contact’s radius\./),
+  ).toBeVisible();
+  await showsInstead('5');
+  await expect(page.getByText(/^✗ X shows 5\.000 mm, not −5\.000 mm: the sign is the other one/)).toBeVisible();
+  await job.tap('button', 'Now it does');
+  await job.tap('button', 'front face');
+  await job.log('-5.010');
+  await job.answer();
+  await job.tap('button', 'Done: Y is preset');
+  await job.tap('button', /^Yes$/);
+  await expect(
+    page.getByText(/drive to X 0 and Y 0, stop the spindle and look: it stands over the front left/),
+  ).toBeVisible();
+  await job.tap('button', 'It does not');
+  await expect(
+    page.getByText(/Off by about 5\.000 mm: half of what touched was left out or taken the wrong way/),
+  ).toBeVisible();
+  await job.tap('button', 'Now it stands there');
+  const seen = page.getByText('✓ Seen at X 0 and Y 0: it stands over the front left corner.');
+  await expect(seen).toBeVisible();
+  // It is in the record, not on this page alone.
+  await page.reload();
+  await expect(seen).toBeVisible();
+});

@@ -20,3 +20,25 @@ test('J3 a block in a scroll chuck: flipped, half the difference tapped, until i
   await expect(page.getByText('Once it is level, make the rotary axis read zero.')).toBeVisible();
   job.done({ reads: 10, sums: 8, notes: 6 });
 });
+
+test('J3 slips: the whole difference tapped instead of half; parallels out, ticked by hand, before the first index', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Calendar wheel on the rotary table');
+  await job.tap('link', /^Alignment/);
+  await job.tap('button', /^Part in a chuck/);
+  await job.log('0', '-0.06', '-0.07', '0.01');
+  await expect(page.getByText('Move half the difference, zero the dial, and flip again.')).toBeVisible();
+  await job.tap('button', 'Corrected: read it all again');
+  await job.log('0', '0.06', '0.01', '-0.07');
+  await expect(page.getByText(/the whole difference was moved\. Move half of it\.$/)).toBeVisible();
+  await job.tap('link', /^Workholding/);
+  for (let i = 0; i < 5; i += 1) await job.tap('button', 'Done: next step');
+  // What hurts when it is missed is ticked on its own, and no press in passing does it.
+  await job.tap('checkbox', /Take the chuck key out, now/);
+  const out = page.getByRole('checkbox', { name: /Parallels and spacers behind the part out, before the first index/ });
+  await expect(out).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Done: next step' })).toHaveCount(0);
+  await expect(out).not.toBeChecked();
+});

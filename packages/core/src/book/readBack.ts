@@ -1,10 +1,10 @@
 import type { Axis } from '../schema/quantities';
 import type { Zeroing } from '../record/zeroing';
-import { contactInUse, sizeOf } from './gaugeUse';
-import { isTouch } from '../record/reading';
+import { radiusBefore, touchBefore } from './contactBefore';
+import { sizeOf } from './gaugeUse';
 import { airPass } from './airPass';
 import type { Book } from './book';
-import { allReadingsOf, lastZeroing, settingsOf } from './inForce';
+import { lastZeroing, settingsOf } from './inForce';
 import { INCH } from '../units/unit';
 import { withinStep } from './withinStep';
 
@@ -68,12 +68,8 @@ export const openReadBacks = (book: Book, now: number): ReadBackState[] =>
 function slipsOf(book: Book, axis: Axis, setting: Zeroing, shown: number): ReadBackSlip[] {
   const { value } = setting;
   const fits = (would: number) => withinStep(book, axis, shown - would);
-  const before = allReadingsOf(book, setting.subject)
-    .filter(isTouch)
-    .filter((one) => one.axis === axis && one.takenAt <= setting.at && one.struckBy === null)
-    .at(-1);
-  const use = before && axis !== 'z' ? contactInUse(book, before, axis) : undefined;
-  const radius = use ? use.contact.diameter / 2 + use.contact.feeler : 0;
+  const before = touchBefore(book, axis, setting);
+  const radius = radiusBefore(book, axis, setting);
   const gauge = before && book.gauges.find(({ id }) => id === before.gaugeId);
   const thickness = axis === 'z' && gauge ? sizeOf(gauge) : 0;
   const plate = gauge?.kind === 'touch-plate' ? gauge.nominal - sizeOf(gauge) : 0;

@@ -55,6 +55,11 @@ export const METHOD_CAUTIONS = {
     text: 'Try the plate by hand before you probe. Clip and plate off before the spindle turns.',
     mustTick: true,
   },
+  pinInCollet: {
+    id: 'pin-in-collet',
+    text: 'The pin in a collet, never in a drill chuck: the face is off by half of what the chuck runs out.',
+    mustTick: false,
+  },
   cutterStill: {
     id: 'cutter-still',
     text: 'Spindle stopped and locked: your fingers are at the cutter. Turn it backwards by hand only.',

@@ -106,7 +106,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     ],
     radius: 'half the pin, and the feeler',
     speed: null,
-    cautions: [EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
+    cautions: [METHOD_CAUTIONS.pinInCollet, EDGE_CAUTIONS.standingFinder, EDGE_CAUTIONS.raiseFirst],
     seconds: { ready: 45, touch: 35 },
   },
   'touch-plate': {

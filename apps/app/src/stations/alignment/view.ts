@@ -9,6 +9,7 @@ import { logDial, logTouch } from '../../record/log';
 import { typedText, type Said } from '../../record/said';
 import { saveInSetup } from '../../record/logEntry';
 import { advise, type Advice } from '@zero-point/core/words/alignmentAdvice';
+import { sincePass, type SincePass } from '@zero-point/core/book/sincePass';
 import { entryLabel, isPlug, question } from '@zero-point/core/words/alignmentPlace';
 
 /** What the screen of one task shows. */
@@ -21,6 +22,8 @@ export interface AlignmentView {
   question: string | undefined;
   label: string;
   advice: Advice | undefined;
+  /** What went wrong since the pass before. */
+  since: SincePass | undefined;
   /** Passes that were answered, for the chart. */
   history: { pass: number; error: number; U: number }[];
   dial: DialFace | undefined;
@@ -50,6 +53,7 @@ export function alignmentView(
     question: place === undefined ? undefined : question(book, alignment, place, place === places[0]),
     label: place === undefined ? '' : entryLabel(book, alignment, place),
     advice: pass.answer && advise(book, pass.answer),
+    since: sincePass(book, alignment, number),
     history: Array.from({ length: number }, (_, i) => i + 1).flatMap((one) => {
       const { answer } = alignmentPass(book, alignment, one);
       if (!answer || isPlug(alignment)) return [];

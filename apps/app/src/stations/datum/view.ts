@@ -38,7 +38,7 @@ function nextSentence(
     return `${only.toUpperCase()} is set. Tap a face to touch it again as a check, or go on to Heights.`;
   if (only)
     return `Tap the ${only === 'y' ? 'front or the back' : 'left or the right'} face: this machine has ${only.toUpperCase()} and Z only.`;
-  if (set.x && set.y) return 'X and Y are set. Tap a face to touch it again as a check, or go on to Heights.';
+  if (set.x && set.y) return 'X and Y are set. Look where zero is, or tap a face to touch it again as a check.';
   const middle = found.find(({ feature, stands }) => feature.kind === 'middle' && stands);
   if (set.x) return 'X is set. Now Y: tap the front or the back face.';
   if (set.y) return 'Y is set. Now X: tap the left or the right face.';

@@ -31,6 +31,7 @@ import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from '../view';
 import { isPlug, placeTitle, toolWords } from '@zero-point/core/words/alignmentPlace';
+import { sinceWords } from '@zero-point/core/words/sincePass';
 import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/words/alignmentSteps';
 
 interface TaskScreenProps {
@@ -119,6 +120,11 @@ export function TaskScreen({ book, alignment }: TaskScreenProps) {
               <Words kind="sentence" live>
                 {view.question ?? pass.refusal?.message ?? advice?.sentence ?? ''}
               </Words>
+              {place === undefined && view.since !== undefined && (
+                <Words tone="warn" style={{ fontWeight: '700' }}>
+                  {sinceWords(view.since, alignment.task)}
+                </Words>
+              )}
               {pass.readings.length === 0 && <Words kind="note">{toolWords(book, alignment)}</Words>}
               {place !== undefined && <StandingLine book={book} gaugeId={touchedWith} only="doubtful" />}
             </View>

@@ -25,6 +25,7 @@ import { stationPath } from '../../path';
 import { AddShape } from './AddShape';
 import { AgreementNote } from './AgreementNote';
 import { LinkButton } from '../../../frame/LinkButton';
+import { LookOverZero } from './LookOverZero';
 import { LocalDatums } from './LocalDatums';
 import { ReckonAnew } from './ReckonAnew';
 import { ScalePanel } from './ScalePanel';
@@ -67,9 +68,12 @@ export function Overview({ book }: { book: Book }) {
         />
       }
       prompt={
-        <Words kind="sentence" live>
-          {view.sentence}
-        </Words>
+        <>
+          <Words kind="sentence" live>
+            {view.sentence}
+          </Words>
+          <LookOverZero book={book} />
+        </>
       }
       detail={
         <>
