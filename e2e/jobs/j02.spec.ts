@@ -31,17 +31,11 @@ test('J2 slips: zeroed before moving, half taken the wrong way, and not over the
   await job.log('-5.012', '-5.008', '-5.010');
   await job.answer();
   await job.tap('button', 'Done: X is preset');
-  const showsInstead = async (figure: string) => {
-    await job.tap('button', 'No');
-    const field = page.getByRole('dialog').getByRole('textbox');
-    await field.fill(figure);
-    await field.press('Enter');
-  };
-  await showsInstead('0');
+  await job.shows('0');
   await expect(
     page.getByText(/^✗ X shows 0\.000 mm, not −5\.000 mm: it is off by the contact’s radius\./),
   ).toBeVisible();
-  await showsInstead('5');
+  await job.shows('5');
   await expect(page.getByText(/^✗ X shows 5\.000 mm, not −5\.000 mm: the sign is the other one/)).toBeVisible();
   await job.tap('button', 'Now it does');
   await job.tap('button', 'front face');

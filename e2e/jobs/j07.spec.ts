@@ -22,3 +22,28 @@ test('J7 corner by a probe’s own cycle: its result as it is, the radius not ta
   job.done({ reads: 4, sums: 2, notes: 4 });
   await closeWithSheet(page, ['−304.002', '−210.004', 'Z not set.']);
 });
+
+test('J7 slips: the ball taken off twice, and a program that calls another work offset', async ({ job }) => {
+  const { page } = job;
+  await job.open('Arm bracket on the trunnion mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'right face');
+  // The cycle's own figure, typed as if the scale showed it at the touch.
+  await job.log('-225.204');
+  await expect(page.getByText(/It is off by the finder’s radius, once\./)).toBeVisible();
+  await job.tap('button', /^Right face: strike out −225\.204, and touch again/);
+  await expect(page.getByText(/It is off by the finder’s radius/)).toHaveCount(0);
+  // A probe stays in nobody's spindle.
+  await expect(page.getByText(/Out of the spindle, unplugged, before it can turn/)).toBeVisible();
+  await job.answer();
+  await job.tap('radio', 'G55');
+  await job.tap('button', 'Done: X offset entered');
+  await page.getByRole('link', { name: /^Verify/ }).click();
+  await page.getByRole('radio', { name: 'Program', exact: true }).click();
+  await page.getByLabel('A program to check').setInputFiles({
+    name: 'arm.nc',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('G21 G90 G17\nG54\nT1 M6\nS6000 M3\nG0 X0 Y0\nG0 G43 Z10 H1\nG1 Z-2 F200\nG0 Z10\nM5\nM30\n'),
+  });
+  await expect(page.getByText('The program calls G54; you have set G55.')).toBeVisible();
+});

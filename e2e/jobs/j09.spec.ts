@@ -32,3 +32,28 @@ test('J9 router corner with paper: cutter and paper off both faces, in machine c
   await expect(page.getByText('Nobody has set Z in this set-up.')).toBeVisible();
   await closeWithSheet(page, ['Z not set.', /walnut/]);
 });
+
+test('J9 slips: half the cutter converted wrongly, paper never left out, the dust shoe off and on again', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Plinth on the gantry router');
+  await job.tap('link', /^Workholding/);
+  await expect(
+    page.getByText(/Dust shoe off while you touch; on again before the spindle cuts\./).first(),
+  ).toBeVisible();
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'left face');
+  await job.tap('button', /^with Touch plate/);
+  await job.tap('radio', /^Slip of paper/);
+  await expect(page.getByText(/10\.000 mm, with 0\.090 mm between, spindle stopped/)).toBeVisible();
+  await job.log('84.910', '84.910');
+  await job.tap('button', 'right face');
+  // 1/8 in halved to its neighbour: a 128th of an inch too far.
+  await job.log('355.288', '355.288');
+  await expect(page.getByText(/^✗ Left and right are 260\.198 mm apart ±/)).toBeVisible();
+  await expect(page.getByText(/It is off by half of a 64th of an inch\./)).toBeVisible();
+  await job.answer();
+  await job.tape();
+  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('0.090');
+});

@@ -39,6 +39,8 @@ export interface Job {
   tape: () => Promise<void>;
   /** Types into a field of a form. */
   fill: (name: string | RegExp, text: string) => Promise<void>;
+  /** Answers a read-back: it shows this instead. */
+  shows: (figure: string) => Promise<void>;
   /** Ends the job: what it took is held against the acts of a hand, and kept for the table. */
   done: (hand: HandActs) => void;
   acts: Acts;
@@ -116,6 +118,15 @@ export const test = shopTest.extend<{ job: Job }>({
           await field.press('Enter');
         }
         acts.typed += text.length + 1;
+        acts.taps += 1;
+      },
+      shows: async (figure) => {
+        await tap('button', 'No');
+        const field = page.getByRole('dialog').getByRole('textbox');
+        await field.fill(figure);
+        await field.press('Enter');
+        await expect(page.getByRole('dialog')).toHaveCount(0);
+        acts.typed += figure.length + 1;
         acts.taps += 1;
       },
       done: (hand) => {

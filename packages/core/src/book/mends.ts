@@ -37,7 +37,9 @@ export function mendsOf(book: Book, agreement: Agreement): Mend[] {
   const named = likely.slice(0, NAMED);
   // A slip in what was typed need not be one of the size: the reading is tried on its own.
   const typed = TYPED.filter((slip) => !named.some((one) => one.slip === slip)).map((slip) => ({ slip, size: 0 }));
-  const mends = [...named, ...typed].flatMap(({ slip, size }) =>
+  // Any shorter chord would agree: which figure it should have been, nothing tells.
+  const tellable = agreement.of === 'chord' ? [] : [...named, ...typed];
+  const mends = tellable.flatMap(({ slip, size }) =>
     agreement.suspects.flatMap((readings) => {
       const tried = corrections(slip, size, readings).map((again): Mend => ({ slip, strike: readings, again }));
       const cured = tried.filter((mend) => agreesWith(book, mend, agreement.key));

@@ -10,7 +10,7 @@ export interface Caution {
 export const EDGE_CAUTIONS = {
   turningFinder: {
     id: 'finder-speed',
-    text: 'Start the finder at 1000 rev/min and never above its maker’s figure. Keep hands and rag clear of the turning spindle.',
+    text: 'Start the finder at 1000 rev/min, never above its maker’s figure, and the same at every face: at another speed it trips elsewhere. Keep hands and rag clear of the turning spindle.',
     mustTick: false,
   },
   ringFinder: {

@@ -60,11 +60,8 @@ export function agreementWords(
 export const withinBoth = ({ measured, known, U }: Pick<Agreement, 'measured' | 'known' | 'U'>): boolean =>
   Math.abs(measured - known) <= U;
 
-function comparedWords(
-  book: Book,
-  { of, against, feature, measured, known, measuredU }: Agreement,
-  unit: LengthUnit,
-): Compared {
+function comparedWords(book: Book, agreement: Agreement, unit: LengthUnit): Compared {
+  const { of, against, feature, measured, known, measuredU } = agreement;
   const size = formatLengthUnit(known, { unit });
   const name = featureName(book.part, feature);
   const figure = `${formatLengthUnit(measured, { unit })} ${plusMinus(measuredU, unit)}`;
@@ -103,6 +100,14 @@ function comparedWords(
         target: `the one before, ${size}`,
         differs: `but by the one before it was at ${size}`,
       };
+    case 'chord': {
+      const [first, second] = agreement.suspects[0]?.[0]?.axis === 'y' ? ['Y', 'X'] : ['X', 'Y'];
+      return {
+        said: `Across ${first} the ${name} is ${figure}`,
+        target: `what it is across ${second}, ${size}`,
+        differs: `but across ${second} it is ${size}, and no chord is longer than the diameter`,
+      };
+    }
     case 'repeat':
       return {
         said: `One reading of the ${name} is ${figure}`,

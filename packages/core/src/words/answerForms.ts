@@ -7,6 +7,7 @@ import { scaleOf } from '../book/inForce';
 import { dialSetting, dialTravel, type Dial } from '../units/dial';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
 import type { FormView } from './formView';
+import { offsetWords } from './offsetWords';
 
 type AxisName = 'x' | 'y';
 
@@ -66,7 +67,7 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
   const dial = dialOf(book, axis);
   // After a cycle of the control nothing touches any more: only its figure is left to enter.
   const [last] = found.readings.slice(-1);
-  if (last?.source.by === 'control') return [offsetForm(name, result.workOffset, format)];
+  if (last?.source.by === 'control') return [offsetForm(book, name, result.workOffset)];
   const there = isZero(result.moveTo) ? `zero ${name}` : `set ${name} to ${formatLengthUnit(result.moveTo, format)}`;
   return habitFirst(book, [
     {
@@ -89,14 +90,14 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
       done: `Done: moved, ${name} set`,
       value: result.moveTo,
     },
-    offsetForm(name, result.workOffset, format),
+    offsetForm(book, name, result.workOffset),
   ]);
 }
 
-const offsetForm = (name: string, value: number, format: LengthFormat): FormView => ({
+const offsetForm = (book: Book, name: string, value: number): FormView => ({
   form: 'work-offset',
-  say: `Work offset ${name}`,
-  figure: formatLength(value, format),
+  say: `${offsetWords(book)} ${name}`,
+  figure: formatLength(value, { unit: book.setup.units }),
   then: 'part zero on the scale as it stands',
   done: `Done: ${name} offset entered`,
   value,
@@ -139,7 +140,7 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
   };
   const offset: FormView = {
     form: 'work-offset',
-    say: `Work offset ${names}`,
+    say: `${offsetWords(book)} ${names}`,
     ...figures((axis) => at(axis).workOffset),
     then: 'part zero on the scale as it stands',
     done: `Done: ${names} ${known.length === 1 ? 'offset' : 'offsets'} entered`,
@@ -209,7 +210,7 @@ function sweptForms(book: Book, answer: FeatureAnswer): FormView[] {
     const offsets = { x: answer.x.workOffset, y: answer.y.workOffset };
     forms.push({
       form: 'work-offset',
-      say: 'Work offset X and Y',
+      say: `${offsetWords(book)} X and Y`,
       ...figuresOf(AXES, (axis) => offsets[axis], format),
       then: 'part zero on the scale as it stands',
       done: 'Done: X and Y offsets entered',

@@ -5,6 +5,7 @@ import { tableAnswer } from '../book/toolTable';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
 import type { FormView } from './formView';
 import { SCHOOL_NAMES } from './names';
+import { offsetWords } from './offsetWords';
 import { zZeroName } from './zZero';
 
 /** The ways to set Z from the reference tool; the machine’s habit first. */
@@ -20,7 +21,7 @@ export function zZeroForms(book: Book, { result, readings }: ZZeroAnswer, format
     },
     {
       form: 'work-offset',
-      say: 'Work offset Z',
+      say: `${offsetWords(book)} Z`,
       figure: formatLength(result.workOffset, format),
       then: `${zZeroName(book)} on the scale as it stands`,
       done: 'Done: Z offset entered',

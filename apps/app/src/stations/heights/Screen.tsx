@@ -1,6 +1,7 @@
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
+import { AskOffset } from '../plan/parts/OffsetChoice';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
 import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
@@ -171,6 +172,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
               more={
                 view.answer && (
                   <>
+                    {page.form?.form === 'work-offset' && <AskOffset book={book} />}
                     {view.answer.kind === 'z-zero' &&
                       view.answer.result.notes.map((note) => (
                         <Words key={note.code} tone="warn">

@@ -16,6 +16,7 @@ import { Words } from '../../theme/Words';
 import { Fold } from '../../answer/Fold';
 import { MethodList } from '../datum/parts/MethodList';
 import { stationPath } from '../path';
+import { OffsetChoice } from './parts/OffsetChoice';
 import { StockForm } from './parts/StockForm';
 import { UntoldSizes } from './parts/UntoldSizes';
 import { calipered, changePlan, planView, told } from './view';
@@ -137,17 +138,7 @@ export default function PlanScreen({ book }: { book: Book }) {
               onChange={(tool) => changePlan(book, { referenceTool: Number(tool) })}
             />
           )}
-          {(book.machine.workOffsets ?? []).length > 1 && (
-            <Choice
-              label="Work offset that is set"
-              value={setup.workOffset ?? ''}
-              options={[
-                { value: '', label: 'whichever is in force' },
-                ...(book.machine.workOffsets ?? []).map((name) => ({ value: name, label: name })),
-              ]}
-              onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}
-            />
-          )}
+          <OffsetChoice book={book} label="Work offset that is set" />
           <TextField
             label="Name"
             value={setup.name}

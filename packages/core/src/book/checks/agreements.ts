@@ -2,6 +2,7 @@ import { featureKey, featureOf } from '../../datum/feature';
 import type { Feature } from '../../record/datumPlan';
 import { answered, type Book } from '../book';
 import { caliperCheck } from './caliper';
+import { chordCheck } from './chord';
 import { explained, type Agreement, type Check } from './check';
 import { datumCheck } from './datum';
 import { diameterCheck } from './diameter';
@@ -10,7 +11,15 @@ import { repeatCheck } from './repeat';
 import { widthCheck } from './width';
 
 /** Every check there is, in the order they are said. */
-const CHECKS: readonly Check[] = [repeatCheck, caliperCheck, widthCheck, diameterCheck, datumCheck, previousCheck];
+const CHECKS: readonly Check[] = [
+  repeatCheck,
+  caliperCheck,
+  widthCheck,
+  chordCheck,
+  diameterCheck,
+  datumCheck,
+  previousCheck,
+];
 
 /** Everything known of a set-up held against everything measured, those that do not agree first. */
 export const agreements = (book: Book): Agreement[] =>

@@ -16,7 +16,7 @@ export interface Agreement {
   /** The check's name and the feature's: by it the same check is made again. */
   key: string;
   /** What is compared: the face or shape it is of, and what is known of it. */
-  of: 'width' | 'diameter' | 'caliper' | 'datum' | 'previous' | 'repeat';
+  of: 'width' | 'diameter' | 'caliper' | 'datum' | 'previous' | 'repeat' | 'chord';
   against: 'drawing' | 'caliper' | 'zero' | 'offset' | 'touch';
   feature: Feature;
   measured: number;

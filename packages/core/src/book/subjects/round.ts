@@ -162,8 +162,8 @@ export function pairAlong(
 function byPairs(book: Book, of: string, all: TouchReading[], use: Use): RoundAnswer | undefined {
   const [x, y] = [pairAlong(book, of, 'x', all, use), pairAlong(book, of, 'y', all, use)];
   if (!x && !y) return undefined;
-  // The first pair is a chord; the second, taken through its middle, is the diameter.
-  const second = x && y ? (all.at(-1)?.axis === 'x' ? x : y) : undefined;
+  // The pair begun first is a chord; the other, taken through its middle, is the diameter. A wall touched again changes neither.
+  const second = x && y ? (all[0]?.axis === 'x' ? y : x) : undefined;
   return {
     way: 'pairs',
     x,

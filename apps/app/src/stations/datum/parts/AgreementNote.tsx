@@ -45,7 +45,12 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
         </Words>
       )}
       {!stale && ask === null && likely.length === 0 && (
-        <Words>No usual slip of this size is known. Check the size in Plan, and touch again.</Words>
+        <Words>
+          No usual slip of this size is known.{' '}
+          {check.against === 'drawing'
+            ? 'Check the size in Plan, and touch again.'
+            : 'Look for a chip or a burr, and touch again.'}
+        </Words>
       )}
       {(stale ? [] : named).map((slip, i) => (
         <Words key={`${slip.slip} ${slip.size}`}>

@@ -18,16 +18,18 @@ interface FeatureMoreProps {
   book: Book;
   view: FeatureView;
   answer: FeatureAnswer;
+  /** Something it is held against does not agree. */
+  disagrees: boolean;
 }
 
 /** What else an answer says: size, roundness, skew with what can be done about it, repeats still needed, the trial. */
-export function FeatureMore({ book, view, answer }: FeatureMoreProps) {
+export function FeatureMore({ book, view, answer, disagrees }: FeatureMoreProps) {
   const { setup } = book;
   const unit = setup.units;
   const { size, form, offSquare, onMyWord } = answer;
   return (
     <View style={{ gap: 10 }}>
-      <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} />
+      <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} disagrees={disagrees} />
       <HelpLine book={book} />
       {view.halving !== undefined && (
         <Words kind="note" tone="soft">

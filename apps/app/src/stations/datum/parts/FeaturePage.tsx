@@ -34,6 +34,7 @@ import { FeatureWays } from './FeatureWays';
 import { axisToFind, repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
 import { AskTolerance } from '../../plan/parts/AskTolerance';
+import { AskOffset } from '../../plan/parts/OffsetChoice';
 import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
 import { TouchesWith, WhatTouches } from './WhatTouches';
@@ -63,6 +64,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   const { answer, method, slot } = view;
   const all = useMemo(() => agreements(book), [book]);
   const checks = checksOf(feature, all);
+  const disagrees = checks.some(({ explanation }) => !explanation.agrees);
   const lastTouch = view.readings.filter(isTouch).findLast(({ struckBy }) => struckBy === null);
   const control = lastTouch && controlResultWords(book, lastTouch);
   const take = (next: Feature) => {
@@ -189,12 +191,13 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               readings={view.readings}
               answer={touchAnswer(view)}
               forms={view.forms}
-              hint={answer && repeatWords(answer, setup.tolerance, unit)}
+              hint={answer && !disagrees ? repeatWords(answer, setup.tolerance, unit) : undefined}
               more={
                 answer && (
                   <>
+                    {page.form?.form === 'work-offset' && <AskOffset book={book} />}
                     <AskTolerance book={book} />
-                    <FeatureMore book={book} view={view} answer={answer} />
+                    <FeatureMore book={book} view={view} answer={answer} disagrees={disagrees} />
                   </>
                 )
               }

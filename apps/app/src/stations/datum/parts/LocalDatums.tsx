@@ -68,7 +68,7 @@ interface GoProps {
 
 /** Going over to a local datum: by its own work offset on a controller, else by zeroing there. */
 function Go({ book, datum }: GoProps) {
-  const { at, pair, offset, onController } = situation(book, datum);
+  const { at, pair, offset, onController, twoZeros } = situation(book, datum);
   const there = offset && { x: offset.x + at.x, y: offset.y + at.y };
   const own = there ? `enter ${pair(there)}` : `enter part zero’s own plus ${pair(at)}`;
   return (
@@ -77,7 +77,9 @@ function Go({ book, datum }: GoProps) {
       words={
         onController
           ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, ${own}.`
-          : `${datum.name}: raise Z, drive to ${pair(at)}, then zero both.`
+          : twoZeros
+            ? `${datum.name}: raise Z, drive to ${pair(at)}, switch the readout to INC and zero both there. The first zero, ABS, stays as it is.`
+            : `${datum.name}: raise Z, drive to ${pair(at)}, then zero both.`
       }
       done={`Done: ${datum.name} is in force`}
       to={datum.id}
@@ -88,14 +90,16 @@ function Go({ book, datum }: GoProps) {
 
 /** Going back to part zero: at the local zero, the scale is told where it is on the part. */
 function Back({ book, datum }: GoProps) {
-  const { at, pair, offset, onController } = situation(book, datum);
+  const { at, pair, offset, onController, twoZeros } = situation(book, datum);
   return (
     <Change
       book={book}
       words={
         onController
           ? 'Back to part zero: choose its work offset again.'
-          : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
+          : twoZeros
+            ? `Back to part zero: switch the readout to ABS. Over ${datum.name} it must show ${pair(at)}. If it shows 0 there, the local zero was typed over the main one: set it to that, there.`
+            : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
       }
       done="Done: back at part zero"
       to="main"
@@ -113,6 +117,8 @@ function situation(book: Book, datum: LocalDatum) {
     pair: ({ x, y }: Point) => `X ${figure(x)}, Y ${figure(y)} ${unit}`,
     offset: mainOffset(book),
     onController: scaleOf(book) === 'machine',
+    // A readout has a second zero: the first need not be lost for a local one.
+    twoZeros: scaleOf(book) === 'readout',
   };
 }
 

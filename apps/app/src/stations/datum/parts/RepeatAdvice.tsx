@@ -9,13 +9,15 @@ interface RepeatAdviceProps {
   answer: FeatureAnswer;
   tolerance: number;
   unit: LengthUnit;
+  /** Something it is held against does not agree: that comes before how often it was touched. */
+  disagrees: boolean;
 }
 
 /** How many more touches would be good enough, or that more would not help and why; with what makes up the ±. */
-export function RepeatAdvice({ answer, tolerance, unit }: RepeatAdviceProps) {
+export function RepeatAdvice({ answer, tolerance, unit, disagrees }: RepeatAdviceProps) {
   return (
     <View style={{ gap: 6 }}>
-      <Words>{repeatWords(answer, tolerance, unit)}</Words>
+      {!disagrees && <Words>{repeatWords(answer, tolerance, unit)}</Words>}
       <StackedBudget uncertainty={answer.uncertainty} />
     </View>
   );

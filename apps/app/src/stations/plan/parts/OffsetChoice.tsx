@@ -1,0 +1,27 @@
+import type { Book } from '@zero-point/core/book/book';
+import { Choice } from '../../../frame/Choice';
+import { changePlan } from '../view';
+
+interface OffsetChoiceProps {
+  book: Book;
+  label: string;
+}
+
+/** Which work offset is set, on a control that keeps several. */
+export function OffsetChoice({ book, label }: OffsetChoiceProps) {
+  const { machine, setup } = book;
+  const names = machine.workOffsets ?? [];
+  if (names.length < 2) return null;
+  return (
+    <Choice
+      label={label}
+      value={setup.workOffset ?? ''}
+      options={[{ value: '', label: 'whichever is in force' }, ...names.map((name) => ({ value: name, label: name }))]}
+      onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}
+    />
+  );
+}
+
+/** Asks for it where a figure of it is first entered; nothing once that was told. */
+export const AskOffset = ({ book }: { book: Book }) =>
+  book.setup.workOffset === undefined ? <OffsetChoice book={book} label="Which one does the program call?" /> : null;
