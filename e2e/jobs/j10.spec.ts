@@ -29,3 +29,34 @@ test('J10 Z by a block slipped under, and a pass in the air that stays marked un
   // both readings, both settings, the lift and its end written down.
   job.done({ reads: 4, sums: 4, notes: 6 });
 });
+
+test('J10 slips: a block under a tool that comes down, moved instead of set, the lift left in', async ({ job }) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Heights/);
+  const slow = page.getByRole('checkbox', {
+    name: /raise until it just slips under\. Never lower a tool onto a gauge/,
+  });
+  await expect(slow).not.toBeChecked();
+  // Nothing is logged before that is ticked.
+  await expect(page.getByRole('group', { name: 'Keypad' })).toHaveCount(0);
+  await job.tap('checkbox', /Never lower a tool onto a gauge/);
+  await job.log('37.42');
+  await job.answer();
+  await job.tap('button', 'Done: Z is set');
+  await job.shows('37.42');
+  await expect(page.getByText(/^✗ Z shows 37\.420 mm, not 10\.000 mm: .* it was moved or left, not set/)).toBeVisible();
+  await job.tap('button', 'Now it does');
+  await job.tap('radio', 'gauge, air pass');
+  await job.fill(/Lift the whole job/, '5');
+  await job.tap('radio', 'touching');
+  await job.tap('button', /^Tool 1,/);
+  await job.log('10.000');
+  await job.tap('button', 'Done: Z is set');
+  await job.shows('10.000');
+  await expect(page.getByText(/the lift of the air pass is in it, or was left out/)).toBeVisible();
+  await job.tap('button', 'Now it does');
+  // It stays said, on every other page too.
+  await job.tap('link', /^Positions/);
+  await expect(page.getByText(/Lifted by 5\.000 mm for a pass in the air/)).toBeVisible();
+});

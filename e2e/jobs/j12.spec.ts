@@ -26,3 +26,40 @@ test('J12 several tools on one gauge: the gauge comes off once for all, every ro
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   job.done({ reads: 6, sums: 6, notes: 7 });
 });
+
+test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, two gauges mixed', async ({ job }) => {
+  const { page } = job;
+  await job.open('Arm bracket on the trunnion mill');
+  await job.tap('link', /^Heights/);
+  const touch = async (tool: number, z: string) => {
+    await job.tap('button', new RegExp(`^Tool ${tool},`));
+    await job.tap('checkbox', /Never lower a tool onto a gauge/);
+    await job.log(z);
+  };
+  // Tool 5 is the reference there.
+  await touch(5, '-100');
+  await touch(2, '-112.31');
+  await touch(3, '-95.4');
+  await job.tap('radio', 'tool table');
+  await job.tap('button', 'Read them back, row by row');
+  const reads = async (figure: string, slip: RegExp) => {
+    await job.tap('button', 'Tool 2 reads something else in the control');
+    await job.fill('Tool 2 reads', figure);
+    await expect(page.getByText(slip)).toBeVisible();
+  };
+  // The block of 25 not taken off in that row; taken off twice; no minus; the row below it.
+  await reads('12.69', /left out or taken twice/);
+  await reads('12.31', /the sign is the other one/);
+  await reads('4.6', /that is another tool’s length: the wrong row/);
+  await job.tap('button', 'Tool 2 reads the same in the control');
+  await expect(page.getByText('✓ Read back: the control has it so.')).toBeVisible();
+  // A tool touched on another gauge than the reference does not compare.
+  await job.tap('radio', 'gauge, air pass');
+  await job.tap('radio', /^Gauge block 10/);
+  await job.tap('radio', 'touching');
+  await touch(4, '-109');
+  await job.tap('radio', 'tool table');
+  await expect(
+    page.getByText(/Touched on another gauge than the reference tool, so the two do not compare\./),
+  ).toBeVisible();
+});

@@ -22,3 +22,33 @@ test('J14 tool change without a table: the same spot touched by both, and Z set 
   await expect(steps).toContainText('3. While it still touches, set Z to 10.000 mm');
   job.done({ reads: 4, sums: 4, notes: 6 });
 });
+
+test('J14 slips: the clip left on, another spot, and a shift on top of what the display has already', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Plinth on the gantry router');
+  await job.tap('link', /^Heights/);
+  await expect(page.getByText(/Clip off the tool and plate off the part before the spindle turns\./)).toBeVisible();
+  await job.tap('checkbox', /Touch plate and clip together by hand first/);
+  await job.log('-61.5');
+  await job.tap('radio', 'tool table');
+  const steps = page.getByRole('list', { name: 'The change, step by step' });
+  if (!(await steps.isVisible())) {
+    await job.tap('button', 'Keep them another way');
+    await job.tap('radio', 'touched again at every change');
+  }
+  await job.tap('radio', 'T2');
+  await expect(steps).toContainText('2. Clip on and tried by hand. Touch the same spot with it');
+  await expect(steps).toContainText('where tool 1 touched');
+  await expect(steps).toContainText('Nothing to add, no sign to get wrong.');
+  await expect(steps).toContainText('4. Clip and plate off before the spindle turns.');
+  await expect(steps).toContainText('how well this spot repeats');
+  await job.tap('button', 'Touch with tool 2');
+  await job.tap('checkbox', /Touch plate and clip together by hand first/);
+  await job.log('-70');
+  await job.tap('radio', 'tool table');
+  await job.tap('radio', 'T2');
+  // A shorter tool touches lower: the offset goes down by as much, and the display is left alone.
+  await expect(steps).toContainText(/let work offset Z shift by −8\.500, to .*One of the two, never both\./);
+});

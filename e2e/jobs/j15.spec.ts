@@ -12,3 +12,14 @@ test('J15 run-out of a tool: over the limit it is an alarm, and the stored lengt
   await expect(page.getByRole('alert')).toContainText('its stored length and size stay as they were');
   job.done({ reads: 3, sums: 2, notes: 2 });
 });
+
+test('J15 slips: measured without a true length, and a limit that was meant for a larger cutter', async ({ job }) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Heights/);
+  await job.tap('button', /^Tool 4,/);
+  await job.tap('radio', 'run-out');
+  await expect(page.getByText(/^Tool 4 has no true length yet.* Touch it off first\.$/)).toBeVisible();
+  await job.fill('Most it may run out', '0.1');
+  await expect(page.getByText(/^0\.100 mm is more than the 0\.0\d\d mm usual for a cutter of 2\.500 mm/)).toBeVisible();
+});

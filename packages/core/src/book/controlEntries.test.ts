@@ -102,6 +102,19 @@ describe('a touch plate in the control', () => {
     expect(plateWords(found, 'mm')).toMatch(/▲ Every tool would cut 0\.420 mm of air/);
   });
 
+  test('in the other unit, and as another plate of the shop: each is named', () => {
+    expect(plateWords(entry(measured(12.42), entered(0.489)), 'mm')).toMatch(
+      /The entry is in the other unit\. ▲ Every/,
+    );
+    const other = { id: 'corner', name: 'Corner plate', kind: 'touch-plate' as const, nominal: 9 };
+    const gauges = [...shop.gauges, PLATE, other];
+    const found = plateEntry(bookOf({ ...shop, gauges }, [measured(12.42), entered(9.02)]), PLATE);
+    expect(plateWords(found, 'mm')).toMatch(
+      /The entry is that of Corner plate\. ▲ Every tool would cut 3\.400 mm of air/,
+    );
+    expect(entry(measured(12.42), entered(11)).likely).toBeUndefined();
+  });
+
   test('as it measures: ticked; never measured: asked for, not judged', () => {
     expect(entry(measured(12.42), entered(12.42)).agrees).toBe(true);
     expect(plateWords(entry(entered(12)), 'mm')).toMatch(/Measure it: which of the two is right is not known/);

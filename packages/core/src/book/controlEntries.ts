@@ -61,6 +61,20 @@ export interface PlateEntry {
    */
   runsHigh: number | null;
   agrees: boolean | undefined;
+  /** What would make just this entry, where it is wrong: the other unit, or another plate of the shop by its name. */
+  likely: 'unit' | { plate: string } | undefined;
+}
+
+/** An entry is some other figure where it comes this near to it: a control rounds. Share of it. */
+const NEAR = 0.005;
+
+function likelyEntry(book: Book, plate: KnownGauge, entered: number, size: number): PlateEntry['likely'] {
+  const near = (would: number) => Math.abs(entered - would) <= NEAR * would;
+  if (near(size * INCH) || near(size / INCH)) return 'unit';
+  const other = book.gauges.find(
+    (one) => one.id !== plate.id && one.kind === 'touch-plate' && (near(one.nominal) || near(thicknessOf(one))),
+  );
+  return other && { plate: other.name };
 }
 
 /** The three figures of a plate held against each other. */
@@ -68,12 +82,15 @@ export function plateEntry(book: Book, plate: KnownGauge): PlateEntry {
   const today = gaugeAt(book, plate.id, '9999') ?? plate;
   const entered = shownOf(book, (of) => of.kind === 'plate' && of.gaugeId === plate.id)?.shown;
   const true_ = today.offsets?.z ?? today.measured;
+  const size = true_ ?? sizeOf(today);
+  const agrees = entered === undefined ? undefined : withinStep(book, 'z', entered - size);
   const runsHigh = entered === undefined || true_ === undefined ? null : true_ - entered;
   return {
     marked: plate.nominal,
     measured: true_,
     entered,
     runsHigh,
-    agrees: entered === undefined ? undefined : withinStep(book, 'z', entered - (true_ ?? sizeOf(today))),
+    agrees,
+    likely: entered === undefined || agrees === true ? undefined : likelyEntry(book, plate, entered, size),
   };
 }

@@ -41,13 +41,22 @@ export function rowTrouble({ expected, shown, slips }: RowReadBack, unit: Length
 }
 
 /** A plate's marking, its measured thickness and the control's entry, and what the difference does to every tool. */
-export function plateWords({ marked, measured, entered, runsHigh, agrees }: PlateEntry, unit: LengthUnit): string {
+export function plateWords(
+  { marked, measured, entered, runsHigh, agrees, likely }: PlateEntry,
+  unit: LengthUnit,
+): string {
   const size = (mm: number) => formatLengthUnit(Math.abs(mm), { unit });
   const figures = `Marked ${size(marked)}${measured === undefined ? ', not measured' : `, measures ${size(measured)}`}${entered === undefined ? '' : `, entered in the control ${size(entered)}`}.`;
   if (entered === undefined) return figures;
-  if (runsHigh === null) return `${figures} Measure it: which of the two is right is not known.`;
+  const slip =
+    likely === undefined
+      ? ''
+      : likely === 'unit'
+        ? ' The entry is in the other unit.'
+        : ` The entry is that of ${likely.plate}.`;
+  if (runsHigh === null) return `${figures}${slip} Measure it: which of the two is right is not known.`;
   if (agrees) return `${figures} ✓ The control has it right.`;
   return runsHigh < 0
-    ? `${figures} ▼ Every tool would dig in ${size(runsHigh)}. Enter ${size(measured ?? 0)}.`
-    : `${figures} ▲ Every tool would cut ${size(runsHigh)} of air. Enter ${size(measured ?? 0)}.`;
+    ? `${figures}${slip} ▼ Every tool would dig in ${size(runsHigh)}. Enter ${size(measured ?? 0)}.`
+    : `${figures}${slip} ▲ Every tool would cut ${size(runsHigh)} of air. Enter ${size(measured ?? 0)}.`;
 }

@@ -9,9 +9,13 @@ import { runOutHeights, runOutLimit } from '../../heights/runOutLimit';
 import type { RunOutOutput } from '../../heights/runOut.schema';
 import { touchU } from '../gaugeUse';
 
-/** Most a tool may run out: as it was said for this set-up, else by its size and the part's material. mm. */
-export const runOutAllowed = ({ datumPlan, part }: Pick<Book, 'datumPlan' | 'part'>, tool: Tool): number =>
-  datumPlan.heights?.runOut?.tolerance ?? runOutLimit(tool.diameter, materialOf(part.material));
+/** Most a tool may usually run out, by its size and the part's material, mm. */
+export const runOutUsual = ({ part }: Pick<Book, 'part'>, tool: Tool): number =>
+  runOutLimit(tool.diameter, materialOf(part.material));
+
+/** How far a tool may run out here: as it was said for this set-up, else what is usual for a tool of its size, mm. */
+export const runOutAllowed = (book: Pick<Book, 'datumPlan' | 'part'>, tool: Tool): number =>
+  book.datumPlan.heights?.runOut?.tolerance ?? runOutUsual(book, tool);
 
 /** Places round a tool without teeth. */
 const AROUND = 4;

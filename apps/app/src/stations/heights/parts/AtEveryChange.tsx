@@ -33,6 +33,7 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
   const hasOffsets = (book.machine.workOffsets ?? []).length > 0;
   const zero = zZeroAnswer(book);
   const setTo = zero ? formatLengthUnit(zero.result.setZ, format) : `what tool ${setup.referenceTool} was set to there`;
+  const clip = gauge?.kind === 'touch-plate';
   return (
     <View style={{ gap: 10 }}>
       {others.length > 1 && (
@@ -47,7 +48,7 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
         <Step done={touched}>{`1. Spindle stopped. Raise Z clear, and put tool ${number} in.`}</Step>
         <Step
           done={touched}
-        >{`2. Touch the same spot with it: ${spot}, where tool ${setup.referenceTool} touched.`}</Step>
+        >{`2. ${clip ? 'Clip on and tried by hand. ' : ''}Touch the same spot with it: ${spot}, where tool ${setup.referenceTool} touched.`}</Step>
         <Step
           done={false}
         >{`3. While it still touches, set Z to ${setTo}. Nothing to add, no sign to get wrong.`}</Step>
@@ -57,7 +58,9 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
             plus: true,
           })}, to ${formatLengthUnit(workOffset + length, format)}. One of the two, never both.`}</Step>
         )}
-        <Step done={false}>{`4. Gauge off before the spindle turns. ${repeatWords(book)}`}</Step>
+        <Step
+          done={false}
+        >{`4. ${clip ? 'Clip and plate' : 'Gauge'} off before the spindle turns. ${repeatWords(book)}`}</Step>
       </View>
       <Button
         mode="outlined"

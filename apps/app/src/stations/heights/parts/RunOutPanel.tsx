@@ -1,3 +1,4 @@
+import { runOutDoubts } from '@zero-point/core/words/runOut';
 import { noteWords } from '@zero-point/core/words/note';
 import type { Book } from '@zero-point/core/book/book';
 import { MOST_RUN_OUT } from '@zero-point/core/heights/runOutLimit';
@@ -60,6 +61,11 @@ export function RunOutPanel({ book, number }: { book: Book; number: number }) {
         Spindle stopped. Turn it by hand, backwards past a cutting edge, and read {indicator.name} at{' '}
         {toothed ? 'each tooth' : 'four places'}; on the shank at four angles of the spindle. Pressed counts plus.
       </Words>
+      {runOutDoubts(book, tool).map((doubt) => (
+        <Words key={doubt} tone="warn">
+          {doubt}
+        </Words>
+      ))}
       {runOutRings(tool).map(({ on, height, places }, i) => (
         <View key={height} style={{ gap: 6 }}>
           <Words kind="note">
