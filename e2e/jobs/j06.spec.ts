@@ -47,3 +47,21 @@ test('J6 slip: touches nearer than the block is wide are refused with the remedy
   await page.reload();
   await expect(page.getByText('15.002')).toBeVisible();
 });
+
+test('J6 slips: a ring finder run like a spring finder, and a lamp’s clip left on', async ({ job }) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'left face');
+  await job.tap('button', /^with Spring finder/);
+  await job.tap('radio', /^Ring finder 19/);
+  await expect(
+    page.getByText(/A ring finder runs slowly: start at 60 rev\/min, in steps up to 150 at most\./),
+  ).toBeVisible();
+  await expect(page.getByText(/1000 rev\/min/)).toHaveCount(0);
+  await job.tap('button', /^with Ring finder/);
+  await job.tap('radio', /^Contact light, 10 mm ball/);
+  await expect(
+    page.getByText(/It must not turn: spindle stopped, and clip and wires off before it runs\./),
+  ).toBeVisible();
+});

@@ -21,3 +21,26 @@ test('J18 holes by dials: fewest reversals, turns and lines, past and back where
   // By hand: each target divided by the pitch, its difference to the last, the backlash remembered, the hole ticked off.
   job.done({ reads: 11, sums: 22, notes: 11 });
 });
+
+test('J18 slips: a turn lost between two faces, an overshoot backed out of, the collar turned with the wheel', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Pivots on the bench mill');
+  await job.tap('link', /^Datum/);
+  await job.tap('button', 'front face');
+  await job.log('-5.000', '-5.000', '-5.000');
+  await job.answer();
+  // The collar is set with the wheel held still.
+  await expect(page.getByText(/set the collar, the wheel held still/).first()).toBeVisible();
+  if (await page.getByRole('button', { name: 'Take another reading' }).isVisible())
+    await job.tap('button', 'Take another reading');
+  await job.tap('button', 'back face');
+  await job.log('117.780', '117.780', '117.780');
+  await expect(page.getByText(/^✗ Front and back are 113\.000 mm apart ±/)).toBeVisible();
+  await expect(page.getByText(/It is off by one turn of the handwheel\./).first()).toBeVisible();
+  await job.tap('link', /^Positions/);
+  await job.tap('button', 'Drive hole by hole');
+  await expect(page.getByText(/Gone past a line\? Turn back half a turn, then come to it again\./)).toBeVisible();
+  await expect(page.getByText(/^Then \d+ turns \d+ lines from zero/).first()).toBeVisible();
+});

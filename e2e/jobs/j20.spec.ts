@@ -27,3 +27,33 @@ test('J20 a bore to size: the spring learned, the next setting told on the radiu
   await expect(page.getByText('In size: 26.008 mm. Stop here.')).toBeVisible();
   job.done({ reads: 9, sums: 8, notes: 9 });
 });
+
+test('J20 slips: the indicator left on the head, set on the diameter by a dial of the radius, gone the wrong way', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Size/);
+  await job.log('25.4');
+  await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.100 mm, that is 20 lines/)).toBeVisible();
+  // First on the page, and nothing is logged before it is ticked.
+  const off = page.getByRole('checkbox', { name: /indicator read again; then indicator and keys off the head/ });
+  await expect(off).not.toBeChecked();
+  await expect(page.getByText(/Gone the wrong way or too far: back beyond the slack, then come again/)).toBeVisible();
+  await job.tap('checkbox', /indicator and keys off the head/);
+  await job.fill(/^Set to, on the diameter/, '25.6');
+  // The dial was turned by what belongs on the diameter: it takes twice as much.
+  await job.key('25.8');
+  await job.tap('button', 'Log this reading');
+  await expect(
+    page.getByText(/^▲ It took twice what was set: the dial counts on the radius, and was turned by/),
+  ).toBeVisible();
+  // Set again, and locked carelessly: the slide went back as it was clamped.
+  await job.tap('checkbox', /indicator and keys off the head/);
+  await job.fill(/^Set to, on the diameter/, '25.9');
+  await job.key('25.801');
+  await job.tap('button', 'Log this reading');
+  await expect(
+    page.getByText(/^▲ Nothing was cut: the slide went the wrong way, or shifted as it was locked\./),
+  ).toBeVisible();
+});

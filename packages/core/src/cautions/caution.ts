@@ -94,6 +94,16 @@ export const HEIGHT_CAUTIONS = {
     text: 'Clip off the tool and plate off the part before the spindle turns.',
     mustTick: false,
   },
+  armAway: {
+    id: 'arm-away',
+    text: 'Sensor and its arm out of the way before the spindle turns or anything is jogged there.',
+    mustTick: false,
+  },
+  outOfSpindle: {
+    id: 'out-of-spindle',
+    text: 'Out of the spindle, unplugged, before it can turn or coolant starts.',
+    mustTick: false,
+  },
   gaugeOff: {
     id: 'gauge-off',
     text: 'Take the gauge off before the spindle turns.',

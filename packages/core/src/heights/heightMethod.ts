@@ -59,6 +59,17 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   },
 };
 
+/** What to take away before the spindle turns, by where the gauge sits. */
+const AWAY = {
+  under: HEIGHT_CAUTIONS.gaugeOff,
+  arm: HEIGHT_CAUTIONS.armAway,
+  spindle: HEIGHT_CAUTIONS.outOfSpindle,
+} as const;
+
+/** What to mind of a way to find heights: what stands in the spindle or on an arm is taken away from there. */
+export const cautionsWhere = ({ cautions }: HeightMethod, sits: keyof typeof AWAY): readonly Caution[] =>
+  cautions.map((one) => (one === HEIGHT_CAUTIONS.gaugeOff ? AWAY[sits] : one));
+
 /** How a gauge finds heights; what is not known is taken as a block, the most careful way. */
 export const heightMethod = (kind: GaugeKind | undefined): HeightMethod => (kind && METHODS[kind]) ?? STILL;
 

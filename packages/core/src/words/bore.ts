@@ -1,6 +1,7 @@
 import type { Book } from '../book/book';
 import { boreAnswer, measuringU } from '../book/subjects/bore';
 import type { BoreOutput } from '../boring/bore.schema';
+import { passSlip } from '../boring/passSlip';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import type { Bore } from '../record/cutPlan';
 import { formatLengthUnit, formatLength } from '../units/formatLength';
@@ -29,6 +30,22 @@ export function boreSentence({ bore, log, answer, refused }: BoreInHand, unit: L
       const which = advice === 'last-cut' ? 'Last pass' : `${passesLeft} passes to go`;
       return `${which}: set ${figure(next?.set ?? 0)} on the diameter, cut, measure, log.`;
     }
+  }
+}
+
+/** What the last pass did that its setting does not explain, with what to do; undefined where nothing is amiss. */
+export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | undefined {
+  const gauge = book.gauges.find(({ id }) => id === bore?.gaugeId);
+  if (!bore || !gauge || log.start === undefined) return undefined;
+  switch (passSlip(log.start, log.passes, 2 * measuringU(gauge))) {
+    case 'twice':
+      return bore.counts === 'radius'
+        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter?'
+        : 'It took twice what was set: does this dial count on the radius?';
+    case 'nothing':
+      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Back beyond the slack, come again, lock, and read the indicator again.';
+    case undefined:
+      return undefined;
   }
 }
 

@@ -4,7 +4,13 @@ import type { Book } from '@zero-point/core/book/book';
 import type { Gauge } from '@zero-point/core/record/gauge';
 import type { Tool } from '@zero-point/core/record/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
-import { heightApproach, heightMethod, putWords, whereToTouch } from '@zero-point/core/heights/heightMethod';
+import {
+  cautionsWhere,
+  heightApproach,
+  heightMethod,
+  putWords,
+  whereToTouch,
+} from '@zero-point/core/heights/heightMethod';
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/record/machine';
@@ -107,7 +113,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
     ]
       .filter((one) => one !== undefined)
       .join(' '),
-    cautions: method.cautions,
+    cautions: cautionsWhere(method, sits ?? 'under'),
     closing: closingWords(book, format),
     brief: `Tool ${tool} on the ${gaugeWords}`,
     readings: readingsOf(book, subject),

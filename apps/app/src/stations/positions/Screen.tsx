@@ -6,6 +6,7 @@ import { holeCount } from '@zero-point/core/positions/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { HolesMark } from '../../drawing/HolesMark';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
@@ -41,6 +42,7 @@ export default function PositionsScreen({ book }: { book: Book }) {
   const view = useMemo(() => positionsView(book, inHand), [book, inHand]);
   const { part, setup } = book;
   const { pattern, holes, others } = view;
+  const overlap = pattern && overlapWords(book, pattern);
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
   const show: Panel = PANELS.find(({ value }) => value === params.show)?.value ?? 'holes';
   const choosePattern = (id: string) => router.setParams({ pattern: id, hole: '1' });
@@ -74,6 +76,11 @@ export default function PositionsScreen({ book }: { book: Book }) {
           <>
             <Words kind="sentence">{patternSentence(view)}</Words>
             <Words tone="soft">{datumSentence(view, setup.units)}</Words>
+            {overlap !== undefined && (
+              <Words tone="bad" style={{ fontWeight: '700' }} live>
+                ▲ {overlap}
+              </Words>
+            )}
             {view.rotation !== 0 && (
               <Words tone="warn">
                 The part lies turned {view.rotation > 0 ? '+' : ''}

@@ -26,7 +26,7 @@ import { BoreFields } from './parts/BoreFields';
 import { BoreInHand } from './parts/BoreInHand';
 import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
-import { boreSentence, gaugeWords, GONE_OVER, turnWords } from '@zero-point/core/words/bore';
+import { boreSentence, gaugeWords, GONE_OVER, passSlipWords, turnWords } from '@zero-point/core/words/bore';
 import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
@@ -67,6 +67,7 @@ function ToSize({ book }: { book: Book }) {
   const done = answer?.advice === 'in-size' || answer?.advice === 'over';
   const gaugeNote = gaugeWords(book, view);
 
+  const slip = passSlipWords(book, view);
   return (
     <StationFrame
       touch
@@ -98,6 +99,11 @@ function ToSize({ book }: { book: Book }) {
           <Words kind="sentence" live tone={answer?.advice === 'over' || view.refused !== undefined ? 'bad' : 'ink'}>
             {boreSentence(view, unit)}
           </Words>
+          {slip !== undefined && (
+            <Words tone="bad" style={{ fontWeight: '700' }} live>
+              ▲ {slip}
+            </Words>
+          )}
           <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
           {bore && answer && (
             <>

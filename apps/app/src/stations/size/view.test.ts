@@ -2,7 +2,7 @@ import { cutPlan, type Bore } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
-import { boreSentence, gaugeWords, turnWords } from '@zero-point/core/words/bore';
+import { boreSentence, gaugeWords, passSlipWords, turnWords } from '@zero-point/core/words/bore';
 import { boreView, drawnBore, startBore } from './view';
 
 const bore: Bore = {
@@ -43,6 +43,15 @@ test('what the head is turned by is plainly on the radius or the diameter', () =
   if (!answer) throw new Error('it was measured');
   expect(turnWords(bore, answer, 'mm')).toMatch(/^Dial or indicator, on the radius: \+\d\.\d{3} mm, that is \d+ lines/);
   expect(turnWords({ ...bore, counts: 'diameter' }, answer, 'mm')).toContain('on the diameter');
+});
+
+test('a pass that took twice what was set, or nothing, is asked about by what the dial counts on', () => {
+  const slip = (measured: number, counts: 'radius' | 'diameter' = 'radius') =>
+    passSlipWords(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
+  expect(slip(25.8)).toMatch(/^It took twice what was set: the dial counts on the radius, and was turned/);
+  expect(slip(25.8, 'diameter')).toBe('It took twice what was set: does this dial count on the radius?');
+  expect(slip(25.401)).toMatch(/^Nothing was cut: the slide went the wrong way, or shifted as it was locked\./);
+  expect(slip(25.56)).toBeUndefined();
 });
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {

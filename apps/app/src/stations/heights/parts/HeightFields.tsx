@@ -7,6 +7,7 @@ import { lastZeroing } from '@zero-point/core/book/inForce';
 import { plateEntry } from '@zero-point/core/book/controlEntries';
 import { plateWords } from '@zero-point/core/words/readBack';
 import { GAUGE_SITS } from '@zero-point/core/record/datumPlan';
+import { wholeBallWords } from '@zero-point/core/words/wholeBall';
 import { SITS_NAMES } from '@zero-point/core/words/names';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
@@ -55,6 +56,7 @@ export function HeightFields({ book }: { book: Book }) {
   const heights = datumPlan.heights ?? NONE;
   const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
   const sits = gauge && gaugeSits(book, gauge);
+  const ball = gauge && wholeBallWords(book, gauge);
   const lift = airPass(book);
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
     changeDatumPlan(book, { heights: { ...heights, ...more } });
@@ -161,6 +163,11 @@ export function HeightFields({ book }: { book: Book }) {
           value={heights.armOffset}
           onCommit={(armOffset) => armOffset !== undefined && change({ armOffset })}
         />
+      )}
+      {ball !== undefined && (
+        <Words tone="bad" style={{ fontWeight: '700' }}>
+          ▲ {ball}
+        </Words>
       )}
       <OptionalLengthField
         label="Raised in steps of"

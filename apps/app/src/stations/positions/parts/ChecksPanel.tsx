@@ -4,6 +4,7 @@ import { outlineOf } from '@zero-point/core/datum/partFrame';
 import { holeMeasures } from '@zero-point/core/positions/holeMeasures';
 import { patternCheck } from '@zero-point/core/positions/patternCheck';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
 import { holeFindingWords } from '@zero-point/core/words/holeFinding';
 import { lastCheck } from '@zero-point/core/book/holdingSteps';
 import { useMemo, useState } from 'react';
@@ -58,7 +59,7 @@ export function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
         check={(mm) => (mm >= 0 ? undefined : 'It must not be negative.')}
       />
       <View style={{ gap: 6 }} role="list" aria-label="Findings">
-        {found?.findings.length === 0 && (
+        {found?.findings.length === 0 && overlapWords(book, pattern) === undefined && (
           <Words tone="good" style={{ fontWeight: '700' }}>
             ✓ Nothing amiss in {all.length} {all.length === 1 ? 'hole' : 'holes'}
             {found.leastMetal === null ? '.' : `: at least ${figure(found.leastMetal)} of metal everywhere.`}

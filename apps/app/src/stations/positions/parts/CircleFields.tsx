@@ -18,7 +18,12 @@ export function CircleFields({ circle, unit, onChange }: CircleFieldsProps) {
   return (
     <View style={{ gap: 12 }}>
       <FieldRow>
-        <AngleField label="First angle" value={circle.firstAngle} onCommit={(firstAngle) => change({ firstAngle })} />
+        <AngleField
+          label="First angle"
+          hint="From +X, to the right; plus goes counter-clockwise."
+          value={circle.firstAngle}
+          onCommit={(firstAngle) => change({ firstAngle })}
+        />
         <CountField
           label="Holes"
           value={circle.holes}
@@ -32,13 +37,22 @@ export function CircleFields({ circle, unit, onChange }: CircleFieldsProps) {
           }
         />
       </FieldRow>
-      <LengthField
-        label="Circle diameter"
-        unit={unit}
-        value={circle.diameter}
-        onCommit={(diameter) => change({ diameter })}
-        check={(mm) => (mm > 0 ? undefined : 'The diameter must be greater than zero.')}
-      />
+      <FieldRow>
+        <LengthField
+          label="Circle diameter"
+          unit={unit}
+          value={circle.diameter}
+          onCommit={(diameter) => change({ diameter })}
+          check={(mm) => (mm > 0 ? undefined : 'The diameter must be greater than zero.')}
+        />
+        <LengthField
+          label="or its radius"
+          unit={unit}
+          value={circle.diameter / 2}
+          onCommit={(radius) => change({ diameter: 2 * radius })}
+          check={(mm) => (mm > 0 ? undefined : 'The radius must be greater than zero.')}
+        />
+      </FieldRow>
       <FieldRow>
         <LengthField
           label="Centre X"

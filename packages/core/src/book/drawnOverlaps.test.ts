@@ -1,0 +1,44 @@
+import type { Pattern } from '../record/pattern';
+import { overlapWords } from '../words/drawnOverlaps';
+import { clearAtTwice, drawnOverlaps } from './drawnOverlaps';
+import { bookOf, plateSnapshot } from './snapshot.case';
+
+const book = bookOf({
+  ...plateSnapshot,
+  part: { ...plateSnapshot.part, holes: [{ x: 62, y: 58, diameter: 26 }] },
+});
+
+const circle = (diameter: number): Pattern => ({
+  id: 'screws',
+  name: 'Bearing screws',
+  kind: 'bolt-circle',
+  holeDiameter: 4.2,
+  circle: { centre: { x: 62, y: 58 }, diameter, holes: 6, firstAngle: 15, direction: 'counter-clockwise' },
+});
+
+test('screws round a bore are clear of it; by the radius typed for the diameter they lie in it, and that is asked', () => {
+  expect(drawnOverlaps(book, circle(48))).toEqual([]);
+  expect(drawnOverlaps(book, circle(24))).toHaveLength(6);
+  expect(drawnOverlaps(book, circle(24))[0]?.by).toBeCloseTo(3.1, 9);
+  expect(clearAtTwice(book, circle(24))).toBe(true);
+  expect(overlapWords(book, circle(24))).toBe(
+    'Hole 1 and 5 more of Bearing screws would run 3.100 mm into a drawn hole of 26.000 mm. Was the radius of the circle typed for its diameter?',
+  );
+});
+
+test('where twice the diameter would not be clear either, no slip is named', () => {
+  expect(clearAtTwice(book, circle(12))).toBe(false);
+  expect(overlapWords(book, circle(12))).toMatch(/into a drawn hole of 26\.000 mm\.$/);
+});
+
+test('a hole in the middle of a drawn one is that one, drilled before it is bored', () => {
+  const pilot: Pattern = {
+    id: 'pilot',
+    name: 'Pilot',
+    kind: 'points',
+    holeDiameter: 20,
+    points: [{ x: 62.01, y: 58 }],
+  };
+  expect(drawnOverlaps(book, pilot)).toEqual([]);
+  expect(overlapWords(book, circle(48))).toBeUndefined();
+});
