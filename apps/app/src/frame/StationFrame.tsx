@@ -78,14 +78,12 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   );
   const side = shape === 'side';
   return (
-    <View style={[side ? styles.row : styles.column, ground]}>
-      {page}
-      {dock && (
-        <ToTop.Provider value={toTop}>
-          <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>
-        </ToTop.Provider>
-      )}
-    </View>
+    <ToTop.Provider value={toTop}>
+      <View style={[side ? styles.row : styles.column, ground]}>
+        {page}
+        {dock && <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>}
+      </View>
+    </ToTop.Provider>
   );
 }
 

@@ -40,7 +40,9 @@ test('a corner is named, with what a finder’s half and whole would do', () => 
   expect(lookWords(book, look)).toBe(
     'Raise Z, drive to X 0 and Y 0, stop the spindle and look: it stands over the front left corner.',
   );
-  expect(elsewhereWords(look, 'mm')).toMatch(/about 5\.000 mm: half .* about 10\.000 mm: its whole width/);
+  expect(elsewhereWords(look, 'mm')).toMatch(
+    /about 5\.000 mm: half .* By 10\.000 mm: the whole of it\. Touch that face again\.$/,
+  );
 });
 
 test('a middle is told by a rule', () => {

@@ -26,6 +26,6 @@ export function elsewhereWords({ radius }: OverZero, unit: Book['setup']['units'
   const by =
     half === 0
       ? ''
-      : ` Off by about ${size(half)}: half of what touched was left out or taken the wrong way. By about ${size(2 * half)}: its whole width was taken for half of it.`;
-  return `It does not stand where zero is.${by} Touch that face again before anything is cut.`;
+      : ` Off by about ${size(half)}: half of what touched was left out or went the wrong way. By ${size(2 * half)}: the whole of it.`;
+  return `It stands elsewhere.${by} Touch that face again.`;
 }

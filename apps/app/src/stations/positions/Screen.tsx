@@ -6,7 +6,6 @@ import { holeCount } from '@zero-point/core/positions/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { HolesMark } from '../../drawing/HolesMark';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
@@ -19,6 +18,7 @@ import { stationPath } from '../path';
 import { AddPattern } from './parts/AddPattern';
 import { ChecksPanel } from './parts/ChecksPanel';
 import { FilesPanel } from './parts/FilesPanel';
+import { Overlap } from './parts/Overlap';
 import { HolesPanel } from './parts/HolesPanel';
 import { OrderPanel } from './parts/OrderPanel';
 import { KIND_NAMES } from './parts/startPattern';
@@ -42,7 +42,6 @@ export default function PositionsScreen({ book }: { book: Book }) {
   const view = useMemo(() => positionsView(book, inHand), [book, inHand]);
   const { part, setup } = book;
   const { pattern, holes, others } = view;
-  const overlap = pattern && overlapWords(book, pattern);
   const hole = Math.min(Math.max(Number(params.hole) || 1, 1), Math.max(holes.length, 1));
   const show: Panel = PANELS.find(({ value }) => value === params.show)?.value ?? 'holes';
   const choosePattern = (id: string) => router.setParams({ pattern: id, hole: '1' });
@@ -76,11 +75,7 @@ export default function PositionsScreen({ book }: { book: Book }) {
           <>
             <Words kind="sentence">{patternSentence(view)}</Words>
             <Words tone="soft">{datumSentence(view, setup.units)}</Words>
-            {overlap !== undefined && (
-              <Words tone="bad" style={{ fontWeight: '700' }} live>
-                ▲ {overlap}
-              </Words>
-            )}
+            <Overlap book={book} pattern={pattern} />
             {view.rotation !== 0 && (
               <Words tone="warn">
                 The part lies turned {view.rotation > 0 ? '+' : ''}

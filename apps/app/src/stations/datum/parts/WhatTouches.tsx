@@ -1,9 +1,10 @@
 import type { Book } from '@zero-point/core/book/book';
 import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../../frame/CardButton';
 import { Choice } from '../../../frame/Choice';
+import { ToTop } from '../../../frame/toTop';
 import { useOpened } from '../../../frame/useOpened';
 import { Words } from '../../../theme/Words';
 import type { FeatureView } from './featureView';
@@ -46,6 +47,12 @@ interface WhatTouchesProps {
 /** What may touch, and what is typed of it: the scale's figure, or a control's. */
 export function WhatTouches({ book, view, as, onAs, onTaken, children }: WhatTouchesProps) {
   const opened = useOpened();
+  const toTop = useContext(ToTop);
+  // What is chosen is read at the top: the sentence, and what the thumb does next.
+  const taken = () => {
+    toTop();
+    onTaken();
+  };
   return (
     <View ref={opened} tabIndex={-1} role="group" aria-label="What touches" style={styles.choice}>
       {children}
@@ -57,7 +64,7 @@ export function WhatTouches({ book, view, as, onAs, onTaken, children }: WhatTou
           onChange={onAs}
         />
       )}
-      <MethodPicker book={book} feature={view.feature} method={view.method} onTaken={onTaken} />
+      <MethodPicker book={book} feature={view.feature} method={view.method} onTaken={taken} />
     </View>
   );
 }

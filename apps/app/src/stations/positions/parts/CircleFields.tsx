@@ -20,7 +20,7 @@ export function CircleFields({ circle, unit, onChange }: CircleFieldsProps) {
       <FieldRow>
         <AngleField
           label="First angle"
-          hint="From +X, to the right; plus goes counter-clockwise."
+          hint="From +X, plus counter-clockwise."
           value={circle.firstAngle}
           onCommit={(firstAngle) => change({ firstAngle })}
         />

@@ -9,9 +9,11 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
+import { useWide } from '../../../frame/useShape';
 import { TickChips } from '../../../frame/TickChips';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, LongTextField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { Overlap } from './Overlap';
 import { MovedFields } from './MovedFields';
 import { positive, ShapeFields } from './ShapeFields';
 import { asPoints, copyOf } from './startPattern';
@@ -32,6 +34,7 @@ function without<K extends 'depth' | 'datum' | 'moved' | 'through' | 'pitch'>(pa
 
 /** Everything of a pattern: its shape, what its holes are, and what is done with the whole of it. */
 export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsProps) {
+  const wide = useWide();
   const unit = book.setup.units;
   const { local } = book.datumPlan;
   const steps = stepsOf(pattern);
@@ -43,6 +46,8 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
   };
   return (
     <View style={{ gap: 12 }}>
+      {/* On a phone the sentence that says it is out of sight while the fields are. */}
+      {!wide && <Overlap book={book} pattern={pattern} />}
       <ShapeFields pattern={pattern} unit={unit} onChange={onChange} />
       <FieldRow>
         <LengthField
