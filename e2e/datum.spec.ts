@@ -233,7 +233,9 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
   await page.getByRole('textbox', { name: 'Name' }).press('Enter');
   await press(page, 'Keep this datum');
   await expect(
-    page.getByText(/Bearing bore: raise Z, drive to X \+62\.000, Y \+58\.000 mm, switch the readout to INC and zero both there/),
+    page.getByText(
+      /Bearing bore: raise Z, drive to X \+62\.000, Y \+58\.000 mm, switch the readout to INC and zero both there/,
+    ),
   ).toBeVisible();
   await expectAccessible(page);
   await press(page, 'Done: Bearing bore is in force');
