@@ -39,6 +39,14 @@ describe('facing to height', () => {
     expect(fast.toothLoad).toBeCloseTo(0.015, 9);
   });
 
+  test('a cutter with inserts is told to have them turned all together, and one without is not', () => {
+    const together = /All inserts turned to a fresh edge together/;
+    const texts = (inserts: boolean) =>
+      facing({ ...plate, cutter: { ...plate.cutter, inserts } }).cautions.map(({ text }) => text);
+    expect(texts(true)).toContainEqual(expect.stringMatching(together));
+    expect(texts(false)).not.toContainEqual(expect.stringMatching(together));
+  });
+
   test('a cutter wider than the face needs one path; time is path over feed', () => {
     const one = facing({ ...plate, width: 18, finish: 0, remove: 0.5, toothLoad: 0.05, cuttingSpeed: 62.831853 });
     expect(one.paths).toBe(1);
