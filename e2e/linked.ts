@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
+import { freePort } from './freePort';
 import { expect, ROOT, test as base, type RunningShop } from './shop';
 
 /** A simulated device as a process of its own, that can be switched off and on again at the same port. */
@@ -15,8 +16,9 @@ function device(kind: 'readout' | 'controller'): Device {
   let port = 0;
   return {
     port: () => port,
-    start: () =>
-      new Promise((resolve, reject) => {
+    start: async () => {
+      if (port === 0) port = await freePort();
+      return new Promise((resolve, reject) => {
         const started = spawn(process.execPath, [join(ROOT, 'apps/device/dist/device.mjs')], {
           env: { ...process.env, KIND: kind, PORT: String(port) },
           stdio: ['ignore', 'pipe', 'inherit'],
@@ -24,12 +26,10 @@ function device(kind: 'readout' | 'controller'): Device {
         child = started;
         started.once('exit', (code) => reject(new Error(`the device ended with ${code}`)));
         started.stdout?.on('data', (text: Buffer) => {
-          const at = /:(\d+)\s/.exec(text.toString())?.[1];
-          if (at === undefined) return;
-          port = Number(at);
-          resolve();
+          if (/:\d+\s/.test(text.toString())) resolve();
         });
-      }),
+      });
+    },
     kill: () =>
       new Promise((resolve) => {
         if (!child || child.exitCode !== null || child.signalCode !== null) return resolve();

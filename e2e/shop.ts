@@ -2,9 +2,9 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort } from './freePort';
 
 export const ROOT = join(import.meta.dirname, '..');
 
@@ -17,19 +17,6 @@ export interface RunningShop {
   start: (over?: NodeJS.ProcessEnv) => Promise<void>;
   /** As a power cut would: no time to tidy up. */
   kill: () => Promise<void>;
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() =>
-        address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port')),
-      );
-    });
-  });
 }
 
 /** A server on a demo shop or an empty one; on a file of one's own where that is named. */
