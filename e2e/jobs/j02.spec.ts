@@ -48,7 +48,9 @@ test('J2 slips: zeroed before moving, half taken the wrong way, and not over the
   ).toBeVisible();
   await job.tap('button', 'It does not');
   await expect(
-    page.getByText(/Off by about 5\.000 mm: half of what touched was left out or went the wrong way/),
+    page.getByText(
+      /Off by about 5\.000 mm: half of what touched was left out, or the whole of it taken\. By 10\.000 mm: half taken the wrong way\./,
+    ),
   ).toBeVisible();
   await job.tap('button', 'Now it stands there');
   const seen = page.getByText('✓ Seen at X 0 and Y 0: it stands over the front left corner.');

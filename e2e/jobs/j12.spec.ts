@@ -31,15 +31,10 @@ test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, tw
   const { page } = job;
   await job.open('Arm bracket on the trunnion mill');
   await job.tap('link', /^Heights/);
-  const touch = async (tool: number, z: string) => {
-    await job.tap('button', new RegExp(`^Tool ${tool},`));
-    await job.tap('checkbox', /Never lower a tool onto a gauge/);
-    await job.log(z);
-  };
   // Tool 5 is the reference there.
-  await touch(5, '-100');
-  await touch(2, '-112.31');
-  await touch(3, '-95.4');
+  await job.touch(5, '-100');
+  await job.touch(2, '-112.31');
+  await job.touch(3, '-95.4');
   await job.tap('radio', 'tool table');
   await job.tap('button', 'Read them back, row by row');
   const reads = async (figure: string, slip: RegExp) => {
@@ -57,7 +52,7 @@ test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, tw
   await job.tap('radio', 'gauge, air pass');
   await job.tap('radio', /^Gauge block 10/);
   await job.tap('radio', 'touching');
-  await touch(4, '-109');
+  await job.touch(4, '-109');
   await job.tap('radio', 'tool table');
   await expect(
     page.getByText(/Touched on another gauge than the reference tool, so the two do not compare\./),

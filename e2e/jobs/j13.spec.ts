@@ -23,21 +23,16 @@ test('J13 slips: the sign dropped in a row, and a reference that does not come b
   const { page } = job;
   await job.open('Arm bracket on the trunnion mill');
   await job.tap('link', /^Heights/);
-  const touch = async (tool: number, z: string) => {
-    await job.tap('button', new RegExp(`^Tool ${tool},`));
-    await job.tap('checkbox', /Never lower a tool onto a gauge/);
-    await job.log(z);
-  };
   // Tool 5 is the reference there; tool 2 is shorter.
-  await touch(5, '-100');
-  await touch(2, '-112.31');
+  await job.touch(5, '-100');
+  await job.touch(2, '-112.31');
   await job.tap('radio', 'tool table');
   await job.tap('button', 'Read them back, row by row');
   await job.tap('button', 'Tool 2 reads something else in the control');
   await job.fill('Tool 2 reads', '12.31');
   await expect(page.getByText(/It reads \+12\.310 mm, not −12\.310 mm: the sign is the other one/)).toBeVisible();
   await job.tap('radio', 'touching');
-  await touch(5, '-99.8');
+  await job.touch(5, '-99.8');
   await expect(
     page.getByText(
       /Tool 5 came back to −99\.800 mm, but must show −100\.000 mm ±.* Something slipped or moved: touch the tools again\./,

@@ -39,6 +39,8 @@ export interface Job {
   tape: () => Promise<void>;
   /** Types into a field of a form. */
   fill: (name: string | RegExp, text: string) => Promise<void>;
+  /** Touches the gauge with a tool, its caution ticked. */
+  touch: (tool: number, z: string) => Promise<void>;
   /** Answers a read-back: it shows this instead. */
   shows: (figure: string) => Promise<void>;
   /** Ends the job: what it took is held against the acts of a hand, and kept for the table. */
@@ -80,6 +82,17 @@ export const test = shopTest.extend<{ job: Job }>({
         acts.digits += 1;
       }
     };
+    const log: Job['log'] = async (...texts) => {
+      for (const text of texts) {
+        await key(text);
+        if (byKeys) await page.keyboard.press('Enter');
+        else await tap('button', 'Log this reading');
+        acts.readings += 1;
+        // The field is empty again, or gone where that was the last.
+        const field = page.locator('input[placeholder]').first();
+        await expect.poll(async () => ((await field.count()) === 0 ? '' : field.inputValue())).toBe('');
+      }
+    };
     await page.goto(shop.url);
     await use({
       page,
@@ -95,16 +108,11 @@ export const test = shopTest.extend<{ job: Job }>({
         await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
       },
       open: (setup) => tap('link', new RegExp(`^${setup}`)),
-      log: async (...texts) => {
-        for (const text of texts) {
-          await key(text);
-          if (byKeys) await page.keyboard.press('Enter');
-          else await tap('button', 'Log this reading');
-          acts.readings += 1;
-          // The field is empty again, or gone where that was the last.
-          const field = page.locator('input[placeholder]').first();
-          await expect.poll(async () => ((await field.count()) === 0 ? '' : field.inputValue())).toBe('');
-        }
+      log,
+      touch: async (tool, z) => {
+        await tap('button', new RegExp(`^Tool ${tool},`));
+        await tap('checkbox', /Never lower a tool onto a gauge/);
+        await log(z);
       },
       fill: async (name, text) => {
         const field = page.getByRole('textbox', { name }).first();

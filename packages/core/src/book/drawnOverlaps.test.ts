@@ -31,6 +31,30 @@ test('where twice the diameter would not be clear either, no slip is named', () 
   expect(overlapWords(book, circle(12))).toMatch(/into a drawn hole of 26\.000 mm\.$/);
 });
 
+test('of several drawn ones the one it runs into furthest counts, and holes keep their order', () => {
+  const plate = bookOf({
+    ...plateSnapshot,
+    part: {
+      ...plateSnapshot.part,
+      holes: [
+        { x: 100, y: 50, diameter: 10 },
+        { x: 20, y: 50, diameter: 8 },
+        { x: 26, y: 50, diameter: 8 },
+      ],
+    },
+  });
+  const points = [
+    { x: 104, y: 50 },
+    { x: 60, y: 50 },
+    { x: 24, y: 50 },
+  ];
+  const row: Pattern = { id: 'row', name: 'Row', kind: 'points', holeDiameter: 4, points };
+  expect(drawnOverlaps(plate, row).map(({ hole, drawn, by }) => [hole.hole, drawn, by])).toEqual([
+    [1, 10, 3],
+    [3, 8, 4],
+  ]);
+});
+
 test('a hole in the middle of a drawn one is that one, drilled before it is bored', () => {
   const pilot: Pattern = {
     id: 'pilot',

@@ -36,12 +36,12 @@ test('nothing to look at until X and Y are both set, nor on a machine that has o
 test('a corner is named, with what a finder’s half and whole would do', () => {
   const { book, look } = after(both);
   if (!look) throw new Error('both are set');
-  expect(look).toMatchObject({ item: 'over-zero-set-y', seen: undefined, radius: { x: 5, y: 5 } });
+  expect(look).toMatchObject({ item: 'over-zero-set-x-set-y', seen: undefined, radius: { x: 5, y: 5 } });
   expect(lookWords(book, look)).toBe(
     'Raise Z, drive to X 0 and Y 0, stop the spindle and look: it stands over the front left corner.',
   );
   expect(elsewhereWords(look, 'mm')).toMatch(
-    /about 5\.000 mm: half .* By 10\.000 mm: the whole of it\. Touch that face again\.$/,
+    /about 5\.000 mm: half of what touched was left out, or the whole of it taken\. By 10\.000 mm: half taken the wrong way\. Touch that face again\.$/,
   );
 });
 
@@ -52,11 +52,16 @@ test('a middle is told by a rule', () => {
 });
 
 test('what was seen stands until an axis is set anew', () => {
-  expect(after([...both, looked('over-zero-set-y', true)]).look?.seen).toBe('there');
-  expect(after([...both, looked('over-zero-set-y', false)]).look?.seen).toBe('elsewhere');
+  expect(after([...both, looked('over-zero-set-x-set-y', true)]).look?.seen).toBe('there');
+  expect(after([...both, looked('over-zero-set-x-set-y', false)]).look?.seen).toBe('elsewhere');
   const anew = set('x', 'set-x-again', '2026-11-24T09:40:00.000Z');
-  expect(after([...both, looked('over-zero-set-y', true), ...anew]).look).toMatchObject({
-    item: 'over-zero-set-x-again',
+  expect(after([...both, looked('over-zero-set-x-set-y', true), ...anew]).look).toMatchObject({
+    item: 'over-zero-set-x-again-set-y',
     seen: undefined,
   });
+  // By a device whose clock is behind, too.
+  const behind = set('x', 'set-x-behind', '2026-11-24T09:25:00.000Z');
+  expect(after([...both, looked('over-zero-set-x-set-y', true), ...behind]).look?.item).not.toBe(
+    'over-zero-set-x-set-y',
+  );
 });

@@ -16,6 +16,9 @@ export interface OverZero {
   from: { x: number; y: number } | undefined;
 }
 
+/** So much of a setting's id tells it from every other; a check's name holds 64 letters. */
+const TAIL = 20;
+
 /** What is kept with a look that found the spindle somewhere else. */
 export const ELSEWHERE = 'It stands elsewhere.';
 
@@ -26,7 +29,8 @@ export function overZero(book: Book): OverZero | undefined {
   // Under a local datum 0,0 is somewhere else on the part.
   if (datumInForce(book)) return undefined;
   if (!x || !y || machine.without?.includes('x') || machine.without?.includes('y')) return undefined;
-  const item = `over-zero-${x.at > y.at ? x.id : y.id}`;
+  // Of both settings: whichever was made anew, by whatever device's clock, it is looked at again.
+  const item = `over-zero-${x.id.slice(-TAIL)}-${y.id.slice(-TAIL)}`;
   const last = book.index.lastCheck.get(item);
   const zero = zeroOf(part, setup.partZero);
   const untold = part.untold?.some((axis) => axis !== 'z') ?? false;

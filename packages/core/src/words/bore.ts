@@ -40,10 +40,10 @@ export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | u
   switch (passSlip(log.start, log.passes, 2 * measuringU(gauge))) {
     case 'twice':
       return bore.counts === 'radius'
-        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter?'
-        : 'It took twice what was set: does this dial count on the radius?';
+        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter? Strike it out, and log it with what was really set.'
+        : 'It took twice what was set: does this dial count on the radius? Strike it out, and log it with what was really set.';
     case 'nothing':
-      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Back beyond the slack, come again, lock, and read the indicator again.';
+      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Strike it out; back beyond the slack, come again, lock, and read the indicator again.';
     case undefined:
       return undefined;
   }

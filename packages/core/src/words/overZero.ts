@@ -26,6 +26,6 @@ export function elsewhereWords({ radius }: OverZero, unit: Book['setup']['units'
   const by =
     half === 0
       ? ''
-      : ` Off by about ${size(half)}: half of what touched was left out or went the wrong way. By ${size(2 * half)}: the whole of it.`;
+      : ` Off by about ${size(half)}: half of what touched was left out, or the whole of it taken. By ${size(2 * half)}: half taken the wrong way.`;
   return `It stands elsewhere.${by} Touch that face again.`;
 }

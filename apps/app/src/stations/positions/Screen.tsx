@@ -137,7 +137,7 @@ function patternSentence({ pattern }: PositionsView): string {
 
 function datumSentence(view: PositionsView, unit: LengthUnit): string {
   const { datumU, datum } = view;
-  const from = `From ${datum ?? 'part zero'}`;
+  const from = `From ${datum === undefined ? 'part zero' : `${datum}, on the zero set there`}`;
   if (datumU.x === null || datumU.y === null) return `${from}. X or Y is not set in Datum yet, so these have no ±.`;
   const { farthestU } = view;
   if (farthestU)

@@ -49,7 +49,9 @@ test('a pass that took twice what was set, or nothing, is asked about by what th
   const slip = (measured: number, counts: 'radius' | 'diameter' = 'radius') =>
     passSlipWords(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
   expect(slip(25.8)).toMatch(/^It took twice what was set: the dial counts on the radius, and was turned/);
-  expect(slip(25.8, 'diameter')).toBe('It took twice what was set: does this dial count on the radius?');
+  expect(slip(25.8, 'diameter')).toBe(
+    'It took twice what was set: does this dial count on the radius? Strike it out, and log it with what was really set.',
+  );
   expect(slip(25.401)).toMatch(/^Nothing was cut: the slide went the wrong way, or shifted as it was locked\./);
   expect(slip(25.56)).toBeUndefined();
 });

@@ -47,6 +47,7 @@ export function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
       leastWeb,
     });
   }, [all, part, setup.partZero, machine.axes, leastWeb]);
+  const overlaps = useMemo(() => overlapWords(book, pattern) !== undefined, [book, pattern]);
   const measures = holeMeasures(holes, pattern.kind === 'bolt-circle' && pattern.circle.arc === undefined);
   const figure = (mm: number) => `${formatLength(mm, { unit })} ${unit}`;
   return (
@@ -59,7 +60,7 @@ export function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
         check={(mm) => (mm >= 0 ? undefined : 'It must not be negative.')}
       />
       <View style={{ gap: 6 }} role="list" aria-label="Findings">
-        {found?.findings.length === 0 && overlapWords(book, pattern) === undefined && (
+        {found?.findings.length === 0 && !overlaps && (
           <Words tone="good" style={{ fontWeight: '700' }}>
             ✓ Nothing amiss in {all.length} {all.length === 1 ? 'hole' : 'holes'}
             {found.leastMetal === null ? '.' : `: at least ${figure(found.leastMetal)} of metal everywhere.`}

@@ -1,11 +1,12 @@
 import type { Book } from '@zero-point/core/book/book';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
+import { useMemo } from 'react';
 import { Words } from '../../../theme/Words';
 
 /** Holes that would run into what is drawn on the part; nothing where none does. */
 export function Overlap({ book, pattern }: { book: Book; pattern: Pattern }) {
-  const words = overlapWords(book, pattern);
+  const words = useMemo(() => overlapWords(book, pattern), [book, pattern]);
   return words === undefined ? null : (
     <Words tone="bad" style={{ fontWeight: '700' }} live>
       ▲ {words}
