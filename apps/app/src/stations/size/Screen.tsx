@@ -67,7 +67,9 @@ function ToSize({ book }: { book: Book }) {
   const done = answer?.advice === 'in-size' || answer?.advice === 'over';
   const gaugeNote = gaugeWords(book, view);
 
-  const slip = passSlipWords(book, view);
+  // A bore in size, or gone over, says that first.
+  const slip = answer?.next ? passSlipWords(book, view) : undefined;
+  const troubled = slip !== undefined || view.refused !== undefined || answer?.advice === 'over';
   return (
     <StationFrame
       touch
@@ -96,24 +98,20 @@ function ToSize({ book }: { book: Book }) {
       prompt={
         <>
           {wide && gate}
-          <Words kind="sentence" live tone={answer?.advice === 'over' || view.refused !== undefined ? 'bad' : 'ink'}>
-            {boreSentence(view, unit)}
+          {/* Where the head stands is not known then: what to set next would be counted from the wrong place. */}
+          <Words kind="sentence" live tone={troubled ? 'bad' : 'ink'}>
+            {slip === undefined ? boreSentence(view, unit) : `▲ ${slip}`}
           </Words>
-          {slip !== undefined && (
-            <Words tone="bad" style={{ fontWeight: '700' }} live>
-              ▲ {slip}
-            </Words>
-          )}
           <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
           {bore && answer && (
             <>
-              {answer.next && <Words>{turnWords(bore, answer, unit)}</Words>}
+              {answer.next && slip === undefined && <Words>{turnWords(bore, answer, unit)}</Words>}
               <Words tone="soft">
                 Now {formatLength(answer.now, { unit })} {unit} {plusMinus(view.measureU ?? 0, unit)}; limits{' '}
                 {formatLength(bore.low, { unit })} to {formatLength(bore.high, { unit })} {unit}
                 {bore.fit === undefined ? '' : `, ${bore.fit}`}.
               </Words>
-              {answer.next && (
+              {answer.next && slip === undefined && (
                 <Words tone="soft">
                   Expected then: {formatLength(answer.next.expected, { unit })} {unit}{' '}
                   {plusMinus(answer.uncertainty.U, unit)}.
