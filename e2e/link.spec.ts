@@ -75,8 +75,9 @@ test('the device’s own touch counts from when it is switched on, and only then
   const hand = handAt(page, shop, 'knee-mill');
   await page.goto(shop.url + LEFT);
   await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
-  await hand({ do: 'act', act: { do: 'set', axis: 'x', value: -5.015 } });
+  // Touched, and then set: what shows the second has heard the first, whose line came before it.
   await hand({ do: 'press' });
+  await hand({ do: 'act', act: { do: 'set', axis: 'x', value: -5.015 } });
   await expect(page.getByLabel(/^X shows −5\.015 mm/)).toBeVisible();
   const own = page.getByRole('checkbox', { name: 'Its own touch takes it' });
   await own.click();
@@ -191,6 +192,7 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   await page.getByRole('button', { name: 'front face', exact: true }).click();
   await page.getByRole('button', { name: /^with / }).click();
   await page.getByRole('radio', { name: /control’s result/ }).click();
+  await expect(page.getByText('No cycle of this axis was run yet.')).toBeVisible();
   await hand({ do: 'probe', axis: 'y', way: 1 });
   await press(page, 'Take its result');
   await press(page, 'Show the answer');
