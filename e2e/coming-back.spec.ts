@@ -8,7 +8,7 @@ async function setX(page: Page, url: string): Promise<void> {
   await page.goto(`${url}${ROUTER}/datum?f=face.left`);
   await press(page, /^with /);
   await page.getByRole('radio', { name: /^Gauge pin/ }).click();
-  await log(page, /^X on the controller/, '97');
+  await log(page, /^X on the control/, '97');
   await press(page, 'Show the answer');
   await page.getByRole('radio', { name: /^Work offset X/ }).click();
   await press(page, 'Done: X offset entered');
@@ -36,7 +36,7 @@ test('homed again, the zero is in doubt: one touch proves it, kept through a kil
   await expect(doubt).toBeVisible();
   await press(page, 'Touch the left face');
   await expect(page.getByText(/^Drive to zero, Z raised, and look\. Then touch the left face again/)).toBeVisible();
-  await log(page, /^X on the controller/, '97.004');
+  await log(page, /^X on the control/, '97.004');
   await expect(page.getByText(/^✓ The left face came back to where it was, off by \+0\.004 mm ±/)).toBeVisible();
   await expect(doubt).toHaveCount(0);
   await expectAccessible(page);
@@ -48,7 +48,7 @@ test('a face that comes back elsewhere: said by how much, and the zero is set an
   await setX(page, shop.url);
   await homed(page);
   await press(page, 'Touch the left face');
-  await log(page, /^X on the controller/, '97.9');
+  await log(page, /^X on the control/, '97.9');
   const alert = page.getByRole('alert').filter({ hasText: 'The left face is off by +0.900 mm' });
   await expect(alert).toContainText('the zero of X is not where it was');
   await press(page, 'Set it anew');

@@ -104,7 +104,7 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   await expect(page.getByText(/^Stop 3 of 4, 1 done/)).toBeVisible();
 
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions?show=files`);
-  await press(page, /A program for a controller/);
+  await press(page, /A program for a control/);
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('Give the clear height first');
   const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
@@ -137,7 +137,7 @@ test('holes that come out underneath: what lies there is asked before a program 
   await press(page, /^(Edit|Change|Pattern)/);
   await page.getByRole('radio', { name: 'Through' }).click();
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions?show=files`);
-  await press(page, /A program for a controller/);
+  await press(page, /A program for a control/);
   const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
   await clear.fill('25');
   await clear.press('Enter');
@@ -156,8 +156,8 @@ test('holes that come out underneath: what lies there is asked before a program 
   await room.press('Enter');
   expect((await saved(page, 'Write the program')).text).toContain('Z-23.251');
   await page.goto(`${shop.url}${PLATE}/positions?show=files`);
-  await press(page, /A program for a controller/);
-  await expect(page.getByText(/^The knee mill has no controller that could run a program/)).toBeVisible();
+  await press(page, /A program for a control/);
+  await expect(page.getByText(/^The knee mill has no control that could run a program/)).toBeVisible();
 });
 
 test('from a drawing to the drive: the unit asked, a layer left out, blocks named, driven', async ({ page, shop }) => {

@@ -30,3 +30,35 @@ test('J21 slips: the whole ball for half of it, the sensor left in the way', asy
   await job.tap('radio', 'touching');
   await expect(page.getByText(/Sensor and its arm out of the way before the spindle turns/)).toBeVisible();
 });
+
+test('J21 slips: one insert turned: all of them are asked for, kept, and the cutter is touched off anew', async ({
+  job,
+  shop,
+}) => {
+  const { page } = job;
+  const body = { id: 'face-mill-40', name: 'Face mill 40', diameter: 40, kind: 'face-mill', teeth: 4 };
+  const bought = await page.request.put(`${shop.url}/api/cutters/face-mill-40`, {
+    data: { version: 'bought', began: 'first', body },
+  });
+  expect(bought.status()).toBe(200);
+  await page.goto(`${shop.url}/shop/cutters/face-mill-40`);
+  await job.fill('Number in Knee mill', '9');
+  await page.goto(`${shop.url}/setup/base-plate-knee-mill/size?show=facing`);
+  await job.tap('radio', 'T9 Face mill 40');
+  const together = page.getByRole('checkbox', { name: /^All inserts turned to a fresh edge together/ });
+  await expect(together).not.toBeChecked();
+  await expect(page.getByText('Nobody said yet when its inserts were turned.')).toBeVisible();
+  await job.tap('checkbox', /^All inserts turned to a fresh edge together/);
+  await expect(together).toBeChecked();
+  // What was ticked is kept, and asked again once they are turned.
+  await page.reload();
+  await expect(together).toBeChecked();
+  await job.tap('button', /^Inserts turned, or new ones/);
+  await job.tap('button', 'All of them, to a fresh edge');
+  await expect(
+    page.getByText(/the length of Face mill 40 counts in no machine until it was touched off again/),
+  ).toBeVisible();
+  await job.tap('button', 'Yes, from now on');
+  await expect(page.getByText(/^Its inserts were turned on \d{4}-\d\d-\d\d\.$/)).toBeVisible();
+  await expect(together).not.toBeChecked();
+});

@@ -28,6 +28,8 @@ interface TouchDetailProps {
   onStrike: (reading: Reading, action: 'strike' | 'restore', reason: string) => void;
   /** While readings are still taken on a phone: whether more of them are worth it. */
   hint?: string | undefined;
+  /** What must be known before it is said that it was set, for wide screens. */
+  ask?: ReactNode;
   /** Under the verdict: what else is to be said of it. */
   more?: ReactNode;
   /** What was touched, for answers of more than one touch. */
@@ -46,6 +48,7 @@ export function TouchDetail({
   forms,
   onStrike,
   hint,
+  ask,
   more,
   titleOf,
   onDone,
@@ -83,6 +86,7 @@ export function TouchDetail({
         unit={unit}
         plusMinus={plusMinus(uncertainty.U, unit)}
       />
+      {wide && ask}
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
       <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
       {more}

@@ -27,6 +27,8 @@ interface TouchDockProps {
   blocked?: string | undefined;
   /** What stands in the field at first: carried here from elsewhere. */
   typed?: string;
+  /** What must be known before it is said that it was set. */
+  ask?: ReactNode;
   /** A caution still to be ticked; on a phone it stands where the keypad will be. */
   gate?: ReactNode;
 }
@@ -45,6 +47,7 @@ export function TouchDock({
   onTake,
   onDone,
   blocked,
+  ask,
   gate,
   typed = '',
 }: TouchDockProps) {
@@ -65,6 +68,7 @@ export function TouchDock({
         <Button mode="outlined" onPress={() => page.show('entry')}>
           Take another reading
         </Button>
+        {ask}
         {form && <MainAction label={form.done} onPress={() => onDone(form)} />}
       </View>
     );

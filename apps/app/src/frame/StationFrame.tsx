@@ -45,18 +45,22 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   const toTop = useCallback(() => scroll.current?.scrollTo({ y: 0, animated: false }), []);
   if (shape === 'wide') {
     return (
-      <View style={[styles.row, ground]}>
-        <View style={styles.left}>
-          {drawing}
-          <ScrollView style={styles.wideSentence} contentContainerStyle={styles.widePrompt}>
-            {prompt}
-          </ScrollView>
+      <ToTop.Provider value={toTop}>
+        <View style={[styles.row, ground]}>
+          <View style={styles.left}>
+            {drawing}
+            <ScrollView style={styles.wideSentence} contentContainerStyle={styles.widePrompt}>
+              {prompt}
+            </ScrollView>
+          </View>
+          <View style={[styles.right, ground]}>
+            {dock && <View style={[styles.wideDock, ground]}>{dock}</View>}
+            <ScrollView ref={scroll} contentContainerStyle={styles.widePrompt}>
+              {detail}
+            </ScrollView>
+          </View>
         </View>
-        <View style={[styles.right, ground]}>
-          {dock && <View style={[styles.wideDock, ground]}>{dock}</View>}
-          <ScrollView contentContainerStyle={styles.widePrompt}>{detail}</ScrollView>
-        </View>
-      </View>
+      </ToTop.Provider>
     );
   }
   const page = (

@@ -54,7 +54,7 @@ export function toolTableProgram({ school, unit, rows }: ToolTable, dialect: Dia
       code: 'no-table-words',
       field: 'dialect',
       message:
-        'This controller’s words for a row of its tool table are not known. Type the rows by hand, or choose what the controller understands.',
+        'This control’s words for a row of its tool table are not known. Type the rows by hand, or choose what its control understands.',
     });
   const lines = rows.map(({ number, name, length }) => `${row(number, ascii(length, unit))} ${commented(name, 40)}`);
   return ['%', commented(`Lengths kept ${school}`), unit === 'mm' ? 'G21' : 'G20', 'G90', ...lines, '%', ''].join('\n');

@@ -54,7 +54,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     seconds: { ready: 60, touch: 10 },
   },
   'spring-finder': {
-    name: 'Spring edge finder',
+    name: 'Spring finder',
     contact: 'gauge',
     finds: ['faces', 'rounds'],
     steps: [

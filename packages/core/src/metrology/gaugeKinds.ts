@@ -45,7 +45,7 @@ export interface GaugeKindFacts {
  */
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   'spring-finder': {
-    name: 'spring edge finder',
+    name: 'spring finder',
     touchU: 0.005,
     sizeU: 0.003,
     spin: 'turning',

@@ -197,7 +197,7 @@ export function feelWords(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): stri
   if (working !== undefined) return working;
   if (held.kind === 'spring-finder' || held.kind === 'bearing-finder') return finderWords(held.kind, felt, rpm);
   if (held.kind === 'probe') return felt === 'found' ? 'Its light is on: it has tripped.' : 'Its light is off.';
-  if (held.kind === 'contact-light') return felt === 'found' ? 'Its lamp is lit: it touches.' : 'Its lamp is out.';
+  if (held.kind === 'contact-light') return felt === 'found' ? 'Its light is on: it touches.' : 'Its light is off.';
   if (held.kind === 'plug') return felt === 'found' ? 'The plug sits, and no longer rocks.' : 'The plug is free.';
   if (!between) return felt === 'past' ? 'Metal on metal.' : felt === 'near' ? 'Close by the part.' : 'Free.';
   if (between.kind === 'block')

@@ -7,7 +7,7 @@ import type { LengthUnit } from '../units/unit';
 export function lackWords(lack: IndexLack, machine: string): string {
   switch (lack.code) {
     case 'other-scale':
-      return `Its numbers are not read from the controller, and only machine coordinates hold while the part turns. Choose that under ${machine}.`;
+      return `Its numbers are not read from the control, and only machine coordinates hold while the part turns. Choose that under ${machine}.`;
     case 'sense':
       return `Nobody has seen yet which way ${lack.axis} counts: make its trial turn.`;
     case 'centre':

@@ -63,7 +63,7 @@ const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords
     remedy: 'The gauge was taken off where it should have been added. See its sign.',
   },
   backlash: {
-    what: 'It is off by this axis’ backlash.',
+    what: 'It is off by this axis’s backlash.',
     remedy: 'One touch was approached from the other side. Back off half a turn and come again the usual way.',
   },
   'inch-for-mm': {

@@ -62,6 +62,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
   const toggle = (id: string) =>
     setTicks({ tool, ids: ticked.includes(id) ? ticked.filter((other) => other !== id) : [...ticked, id] });
 
+  const ask = page.form?.form === 'work-offset' && <AskOffset book={book} />;
   const done = (form: FormView) => {
     const next = view.finish(form);
     if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
@@ -169,10 +170,10 @@ export default function HeightsScreen({ book }: { book: Book }) {
               page={page}
               unit={setup.units}
               tolerance={depthTolerance(book)}
+              ask={ask}
               more={
                 view.answer && (
                   <>
-                    {page.form?.form === 'work-offset' && <AskOffset book={book} />}
                     {view.answer.kind === 'z-zero' &&
                       view.answer.result.notes.map((note) => (
                         <Words key={note.code} tone="warn">
@@ -220,6 +221,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
             label={as === 'scale' ? `Z with tool ${tool} on the gauge` : `Z, ${typedAsName(as, view.gauge?.kind)}`}
             forms={view.forms}
             blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
+            ask={ask}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
             onLog={(text) => view.log(text, ticked, as)}
             axis={as === 'zero' ? undefined : 'z'}

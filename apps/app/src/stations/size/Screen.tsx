@@ -55,7 +55,6 @@ function ToSize({ book }: { book: Book }) {
   const gate = untouched && (
     <Cautions cautions={[untouched]} ticked={ticked} onTick={(id) => setTicks({ setting, ids: [...ticked, id] })} />
   );
-  const advised = answer?.next ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
   const [gauge] = boreGauges(book);
   const add = () => {
     if (!gauge) return;
@@ -69,6 +68,9 @@ function ToSize({ book }: { book: Book }) {
 
   // A bore in size, or gone over, says that first.
   const slip = answer?.next ? passSlipWords(book, view) : undefined;
+  // After a pass that is not explained the hand has to say what it sets: no figure of ours stands there.
+  const advised =
+    answer?.next && slip === undefined ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
   const troubled = slip !== undefined || view.refused !== undefined || answer?.advice === 'over';
   return (
     <StationFrame

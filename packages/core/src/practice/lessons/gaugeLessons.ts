@@ -20,17 +20,17 @@ const RING = { x: 30, y: 20, diameter: 25.001, ring: true } as const;
 export const GAUGE_LESSONS: readonly Lesson[] = [
   {
     id: 'lamp',
-    title: 'The left edge by a lamp finder',
+    title: 'The left edge by a contact light',
     job: 'J6',
-    does: 'Its lamp lights at the first touch, through part and clip. The spindle stands.',
+    does: 'Its light comes on at the first touch, through part and clip. The spindle stands.',
     par: { minutes: 6, acts: 90 },
     mill: kneeMill([lamp]),
-    snapshot: (id, at) => practiceSnapshot(id, at, 'By a lamp', { plan: { finderId: lamp.id } }),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'By a contact light', { plan: { finderId: lamp.id } }),
     begins: { station: 'datum', query: 'f=face.left' },
     aims: [{ axis: 'x', by: LEFT }],
     hints: [
       'Clip on, and its light tried by hand. Nothing turns while it is on.',
-      'By the finest step until the lamp lights; back off and come again. It is 10: half of that stands before the face.',
+      'By the finest step until the light is on; back off and come again. It is 10: half of that stands before the face.',
       'Left face three times by 0.002; at the mean set X to −5.000, read it back. Clip off before anything turns.',
     ],
   },

@@ -32,7 +32,7 @@ export const TRAY = {
   // A probe never turns.
   probe: { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 },
   // Its lamp lights through the part and a clip: the spindle stands.
-  lamp: { id: 'lamp-finder-10', name: 'Lamp finder 10', kind: 'contact-light', diameter: 10, length: 75 },
+  lamp: { id: 'lamp-finder-10', name: 'Contact light 10', kind: 'contact-light', diameter: 10, length: 75 },
   indicator: { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', diameter: 2, length: 95 },
   // Its nose; a tenth wider with every millimetre up.
   plug: { id: 'plug-24', name: 'Tapered plug, in a collet', kind: 'plug', diameter: 24, length: 90 },
@@ -77,7 +77,7 @@ const GAUGES: readonly Gauge[] = [
   { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
   { id: 'block-10', name: 'Block 10', kind: 'block', nominal: 10 },
   { id: 'touch-plate', name: 'Touch plate, marked 12.70', kind: 'touch-plate', nominal: 12.7 },
-  { id: 'lamp-finder-10', name: 'Lamp finder 10', kind: 'contact-light', nominal: 10 },
+  { id: 'lamp-finder-10', name: 'Contact light 10', kind: 'contact-light', nominal: 10 },
   { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.8 },
   { id: 'spot-plate', name: 'Touch plate on its spot', kind: 'touch-plate', nominal: 12.42 },
   { id: 'tool-setter', name: 'Tool setter 50', kind: 'setter', nominal: 50 },

@@ -93,6 +93,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   // Once there is an answer, the readings are what must be in sight on a phone.
   const compact = !wide && answer !== undefined && page.showing === 'entry' && !choosing;
   const [untold] = untoldSizes(book.part, setup.partZero, feature, book.datumPlan.known);
+  const ask = page.form?.form === 'work-offset' && <AskOffset book={book} />;
   const quiet = choosing || picking || untold !== undefined;
   const touchesWith = (
     <TouchesWith
@@ -191,11 +192,11 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
               readings={view.readings}
               answer={touchAnswer(view)}
               forms={view.forms}
+              ask={ask}
               hint={answer && !disagrees ? repeatWords(answer, setup.tolerance, unit) : undefined}
               more={
                 answer && (
                   <>
-                    {page.form?.form === 'work-offset' && <AskOffset book={book} />}
                     <AskTolerance book={book} />
                     <FeatureMore book={book} view={view} answer={answer} disagrees={disagrees} />
                   </>
@@ -256,6 +257,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
             byControl={as === 'result'}
             onTake={log}
             onDone={done}
+            ask={ask}
             typed={typeof params.typed === 'string' ? params.typed : ''}
             blocked={method?.missing ?? (gate ? `Tick first: ${gate.text}` : undefined)}
             gate={gate && <Cautions cautions={[gate]} ticked={ticked} onTick={tick} />}

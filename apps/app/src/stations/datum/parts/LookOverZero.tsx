@@ -35,7 +35,7 @@ export function LookOverZero({ book }: { book: Book }) {
       )}
       <Words>{lookWords(book, look)}</Words>
       <View style={styles.row}>
-        <Button mode="contained-tonal" onPress={() => keep(true)}>
+        <Button mode="contained" onPress={() => keep(true)}>
           {look.seen === 'elsewhere' ? 'Now it stands there' : 'It stands there'}
         </Button>
         {look.seen === undefined && (

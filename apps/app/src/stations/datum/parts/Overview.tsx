@@ -1,6 +1,7 @@
 import { capital } from '@zero-point/core/words/sentence';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Book } from '@zero-point/core/book/book';
+import { overZero } from '@zero-point/core/book/overZero';
 import { featureKey, featureName, featureOf } from '@zero-point/core/datum/feature';
 import type { Part } from '@zero-point/core/record/part';
 import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
@@ -48,6 +49,9 @@ export function Overview({ book }: { book: Book }) {
   const [adding, setAdding] = useState(false);
   const take = (feature: Feature) => router.setParams({ f: featureKey(feature) });
   const trouble = view.checks.filter(({ explanation }) => !explanation.agrees);
+  // Until zero was looked at, that is the next thing to do; the way on stands by.
+  const looked = (overZero(book)?.seen ?? 'there') === 'there';
+  const on = () => router.navigate(stationPath(setup.id, 'heights'));
   const fine = view.checks.filter(({ explanation }) => explanation.agrees);
   return (
     <StationFrame
@@ -121,9 +125,14 @@ export function Overview({ book }: { book: Book }) {
       }
       dock={
         view.set.x &&
-        view.set.y && (
-          <MainAction label="On to Heights" onPress={() => router.navigate(stationPath(setup.id, 'heights'))} />
-        )
+        view.set.y &&
+        (looked ? (
+          <MainAction label="On to Heights" onPress={on} />
+        ) : (
+          <Button mode="outlined" onPress={on}>
+            On to Heights
+          </Button>
+        ))
       }
     />
   );

@@ -113,7 +113,7 @@ function scaleWords(book: Book): string {
   const scale = scaleOf(book);
   if (scale === 'readout') return 'the readout';
   if (scale === 'incremental') return 'the readout, INC';
-  return scale === 'machine' ? 'the controller' : `the ${SCALE_NAMES[scale]}`;
+  return scale === 'machine' ? 'the control' : `the ${SCALE_NAMES[scale]}`;
 }
 
 function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale: boolean): string {

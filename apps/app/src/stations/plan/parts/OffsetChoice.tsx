@@ -5,10 +5,12 @@ import { changePlan } from '../view';
 interface OffsetChoiceProps {
   book: Book;
   label: string;
+  /** It may stay untold, and that can be chosen too. */
+  untold?: boolean;
 }
 
 /** Which work offset is set, on a control that keeps several. */
-export function OffsetChoice({ book, label }: OffsetChoiceProps) {
+export function OffsetChoice({ book, label, untold = true }: OffsetChoiceProps) {
   const { machine, setup } = book;
   const names = machine.workOffsets ?? [];
   if (names.length < 2) return null;
@@ -16,7 +18,10 @@ export function OffsetChoice({ book, label }: OffsetChoiceProps) {
     <Choice
       label={label}
       value={setup.workOffset ?? ''}
-      options={[{ value: '', label: 'whichever is in force' }, ...names.map((name) => ({ value: name, label: name }))]}
+      options={[
+        ...(untold ? [{ value: '', label: 'whichever is in force' }] : []),
+        ...names.map((name) => ({ value: name, label: name })),
+      ]}
       onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}
     />
   );
@@ -24,4 +29,6 @@ export function OffsetChoice({ book, label }: OffsetChoiceProps) {
 
 /** Asks for it where a figure of it is first entered; nothing once that was told. */
 export const AskOffset = ({ book }: { book: Book }) =>
-  book.setup.workOffset === undefined ? <OffsetChoice book={book} label="Which one does the program call?" /> : null;
+  book.setup.workOffset === undefined ? (
+    <OffsetChoice book={book} label="Which one does the program call?" untold={false} />
+  ) : null;

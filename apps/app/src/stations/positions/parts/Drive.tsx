@@ -37,7 +37,7 @@ import { dialLegs, driveModes, markDone, type DriveView } from './drive';
 import { useDrive } from './useDrive';
 import { logCut } from '../view';
 
-const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Controller' } as const;
+const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Control' } as const;
 const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
 
 /** The drive view: one hole at a time, in figures that read from two metres. */

@@ -52,7 +52,7 @@ export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
               </View>
             )}
           </View>
-          <Fold title="A program for a controller">
+          <Fold title="A program for a control">
             <ProgramFields book={book} pattern={view.pattern} />
           </Fold>
         </>

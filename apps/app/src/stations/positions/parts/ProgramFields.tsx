@@ -57,7 +57,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   if (machine.kind !== 'router' && machine.kind !== 'machining-centre')
     return (
       <Words>
-        The {machine.name.toLowerCase()} has no controller that could run a program. Drive from hole to hole instead.
+        The {machine.name.toLowerCase()} has no control that could run a program. Drive from hole to hole instead.
       </Words>
     );
   const unit = setup.units;
@@ -162,7 +162,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         label="Work offset"
         value={form.workOffset}
         onCommit={(workOffset) => change({ workOffset })}
-        check={(name) => (/^[A-Za-z0-9. #_-]{1,12}$/.test(name) ? undefined : 'As the controller calls it, as G54.')}
+        check={(name) => (/^[A-Za-z0-9. #_-]{1,12}$/.test(name) ? undefined : 'As the control calls it, as G54.')}
       />
       <Choice
         label="Coordinates"

@@ -16,7 +16,7 @@ import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { Kept } from './Kept';
 import { RoutineLinks } from './RoutineLinks';
-import { VoidIt } from './VoidIt';
+import { VoidIt } from '../../../answer/VoidIt';
 
 interface GaugeCalibrationProps {
   gauge: KnownGauge;

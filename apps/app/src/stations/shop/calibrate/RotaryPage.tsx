@@ -12,7 +12,7 @@ import { Kept } from './Kept';
 import { ProveCentre } from './ProveCentre';
 import { RoutineLinks } from './RoutineLinks';
 import { rotarySubject } from './subject';
-import { VoidIt } from './VoidIt';
+import { VoidIt } from '../../../answer/VoidIt';
 
 interface RotaryPageProps {
   machine: KnownMachine;

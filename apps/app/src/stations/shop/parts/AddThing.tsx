@@ -39,7 +39,7 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
                 mode="outlined"
                 key={kind}
                 onPress={() => open(addGauge(shop, kind, units))}
-                accessibilityLabel={`Add ${/^[aeiou]/.test(GAUGE_FACTS[kind].name) ? 'an' : 'a'} ${GAUGE_FACTS[kind].name}`}
+                accessibilityLabel={`Add a gauge: ${GAUGE_FACTS[kind].name}`}
               >
                 {GAUGE_FACTS[kind].name}
               </Button>

@@ -11,7 +11,7 @@ import { calibrate } from '../../../record/calibrate';
 import { saveThing } from '../../../record/logEntry';
 import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
-import { VoidIt } from '../calibrate/VoidIt';
+import { VoidIt } from '../../../answer/VoidIt';
 import { giveNumber, numbersOf } from '../view';
 
 /** Everything of a cutter, and its number in each machine. */

@@ -70,7 +70,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         options={[
           { value: 'dial', label: 'Its dials' },
           { value: 'readout', label: 'A readout' },
-          { value: 'machine', label: 'The controller' },
+          { value: 'machine', label: 'The control' },
         ]}
         onChange={(scale) => keep({ scale })}
       />
@@ -142,7 +142,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         />
         <TextField
           label="Work offsets it has, with a blank between"
-          hint="As its controller calls them; leave empty if it has none."
+          hint="As its control calls them; leave empty if it has none."
           value={(machine.workOffsets ?? []).join(' ')}
           onCommit={(text) => keep({ workOffsets: text.split(/\s+/).filter((name) => name !== '') })}
           check={(text) =>

@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import { feedFigure, speedFrom, speedIn, speedUnit } from '@zero-point/core/units/cuttingFigures';
 import { capital } from '@zero-point/core/words/sentence';
 import type { Facing } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
+import { insertsOf } from '@zero-point/core/book/inserts';
 import { facing } from '@zero-point/core/facing/facing';
 import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
 import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/facing/materials';
@@ -18,8 +18,10 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Figure, Words } from '../../../theme/Words';
+import { logCheck } from '../../../record/logCheck';
 import { logCut } from '../../positions/view';
 import { PassesDrawing } from './PassesDrawing';
+import { TurnedInserts } from './TurnedInserts';
 import { WhichChoice } from './WhichChoice';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
@@ -75,10 +77,22 @@ export default function FacingScreen({ book }: { book: Book }) {
   const unit = book.setup.units;
   const plan = book.cutPlan.facing ?? startFacing(book);
   const answer = reckon(book, plan);
-  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const tool = book.tools.find(({ number }) => number === plan.toolNumber);
+  const inserts = tool?.kind === 'face-mill' ? insertsOf(book, tool.id) : undefined;
   const change = (part: Partial<Facing>) => logCut(book, { facing: { ...plan, ...part } });
   const cutters = facingCutters(book);
   const wrong = typeof answer === 'string' ? answer : undefined;
+  const cautions = typeof answer === 'string' ? [] : answer.cautions;
+  const toTick = (
+    <Cautions
+      cautions={cautions.filter(({ mustTick }) => mustTick)}
+      ticked={inserts?.ticked === true ? cautions.map(({ id }) => id) : []}
+      onTick={(id) => {
+        const text = cautions.find((one) => one.id === id)?.text ?? id;
+        if (inserts) logCheck(book, inserts.item, text, inserts.ticked ? 'clear' : 'tick', '');
+      }}
+    />
+  );
   return (
     <StationFrame
       drawing={
@@ -116,6 +130,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             {answer.feedLimit && (
               <Words tone="warn">The fastest this machine feeds stands in: chips are thinner.</Words>
             )}
+            {inserts?.ticked === false && toTick}
           </>
         )
       }
@@ -157,6 +172,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             options={cutters.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` }))}
             onChange={(number) => change({ toolNumber: Number(number) })}
           />
+          {inserts && tool && <TurnedInserts book={book} cutter={tool} />}
           <Choice
             label="Made of"
             value={plan.toolMaterial}
@@ -210,11 +226,8 @@ export default function FacingScreen({ book }: { book: Book }) {
               <Fold title="Tape of the passes">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
-              <Cautions
-                cautions={answer.cautions}
-                ticked={ticked}
-                onTick={(id) => setTicked(ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id])}
-              />
+              {inserts?.ticked === true && toTick}
+              <Cautions cautions={cautions.filter(({ mustTick }) => !mustTick)} ticked={[]} onTick={() => undefined} />
             </>
           )}
         </>

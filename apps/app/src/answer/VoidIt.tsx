@@ -2,9 +2,9 @@ import type { Calibrated, VoidedBy } from '@zero-point/core/record/calibration';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Fold } from '../../../answer/Fold';
-import { calibrate } from '../../../record/calibrate';
-import { Words } from '../../../theme/Words';
+import { calibrate } from '../record/calibrate';
+import { Words } from '../theme/Words';
+import { Fold } from './Fold';
 
 const BUTTONS: Readonly<Record<VoidedBy, string>> = {
   crash: 'It was in a crash',
@@ -21,17 +21,28 @@ interface VoidItProps {
   buttons?: Partial<Record<VoidedBy, string>>;
   /** What counts no more, and until when. */
   said?: string;
+  title?: string;
+  /** The set-up whose page it stands on. */
+  shownIn?: string;
 }
 
 const usualWords = (name: string): string =>
   `what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`;
 
 /** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
-export function VoidIt({ of, name, ways, buttons = {}, said = usualWords(name) }: VoidItProps) {
+export function VoidIt({
+  of,
+  name,
+  ways,
+  buttons = {},
+  said = usualWords(name),
+  title = 'Something happened to it',
+  shownIn,
+}: VoidItProps) {
   const [why, setWhy] = useState<VoidedBy>();
   const named = (way: VoidedBy) => buttons[way] ?? BUTTONS[way];
   return (
-    <Fold title="Something happened to it">
+    <Fold title={title}>
       {why === undefined ? (
         <View style={styles.buttons}>
           {ways.map((way) => (
@@ -47,7 +58,7 @@ export function VoidIt({ of, name, ways, buttons = {}, said = usualWords(name) }
             <Button
               mode="contained"
               onPress={() => {
-                calibrate(of, { what: 'void', why });
+                calibrate(of, { what: 'void', why }, { ...(shownIn !== undefined && { shownIn }) });
                 setWhy(undefined);
               }}
             >

@@ -1,0 +1,22 @@
+import { FACING_CAUTIONS } from '../cautions/caution';
+import type { Book } from './book';
+import { voidsOf } from './series';
+
+/** What is known of the inserts of a cutter before it faces. */
+export interface Inserts {
+  /** The tick's name in the ledger of checks. */
+  item: string;
+  /** When all of them were last turned, ISO time; undefined where nobody said so. */
+  turnedAt: string | undefined;
+  /** Looked at since, and ticked: pockets clean, all of them turned, none standing out. */
+  ticked: boolean;
+}
+
+/** The inserts of a cutter, by its id: when they were turned, and whether they were looked at since. A turn unticks. */
+export function insertsOf({ calibrations, index }: Pick<Book, 'calibrations' | 'index'>, cutterId: string): Inserts {
+  const own = calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutterId);
+  const turnedAt = voidsOf(own).findLast(({ why }) => why === 'repaired')?.at;
+  const item = `${FACING_CAUTIONS.inserts.id}-${cutterId}`.slice(0, 64);
+  const last = index.lastCheck.get(item);
+  return { item, turnedAt, ticked: last?.action === 'tick' && last.at > (turnedAt ?? '') };
+}
