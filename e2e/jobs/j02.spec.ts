@@ -49,7 +49,7 @@ test('J2 slips: zeroed before moving, half taken the wrong way, and not over the
   await job.tap('button', 'It does not');
   await expect(
     page.getByText(
-      /Off by about 5\.000 mm: half of what touched was left out, or the whole of it taken\. By 10\.000 mm: half taken the wrong way\./,
+      /Off by about 5\.0 mm: half of what touched was left out, or the whole of it taken\. By 10\.0 mm: half taken the wrong way\./,
     ),
   ).toBeVisible();
   await job.tap('button', 'Now it stands there');

@@ -50,6 +50,11 @@ test('J20 slips: the indicator left on the head, set on the diameter by a dial o
   ).toBeVisible();
   // Where the head stands is not known then: nothing is told to be turned.
   await expect(page.getByText(/^Dial or indicator, on the radius/)).toHaveCount(0);
+  // It is put right with a tap: as it was really set, and the spring is learned from that.
+  await job.tap('button', 'It was set to 25.800 mm: log it so');
+  await expect(page.getByText(/^▲ It took twice/)).toHaveCount(0);
+  await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.\d{3} mm/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^set 25\.800 mm, measured, 25\.800 mm/ })).toBeVisible();
   // Set again, and locked carelessly: the slide went back as it was clamped.
   await job.tap('checkbox', /indicator and keys off the head/);
   await job.fill(/^Set to, on the diameter/, '25.9');
@@ -58,4 +63,6 @@ test('J20 slips: the indicator left on the head, set on the diameter by a dial o
   await expect(
     page.getByText(/^▲ Nothing was cut: the slide went the wrong way, or shifted as it was locked\./),
   ).toBeVisible();
+  await job.tap('button', 'Strike this pass out');
+  await expect(page.getByText(/^▲ Nothing was cut/)).toHaveCount(0);
 });

@@ -44,12 +44,18 @@ const NOSE = 12;
 /** A drawing lower than this is a strip, px. */
 const STRIP = 150;
 
+/** Room above the holders for what is said of each, px. */
+const LETTERING = 16;
+
+/** Side by side with less room each, words run into each other, px. */
+const WORDS_ROOM = 50;
+
 /** What a strip shows above the gauge, mm. */
 const STRIP_ABOVE = 22;
 
 /**
- * Spindle noses at one height with the tools side by side, as when the reference tool touches the
- * gauge: a shorter tool hangs above it, a longer one would dig in.
+ * The tool in hand on its gauge; the others beside it with their spindle noses as when the reference tool touches it: a
+ * shorter one hangs above the gauge, a longer one would dig in.
  */
 export function ElevationDrawing(props: ElevationDrawingProps) {
   const { tools, partThickness, gaugeThickness } = props;
@@ -58,7 +64,7 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
     left: -PITCH * 0.8,
     right: PITCH * (tools.length - 0.2),
     bottom: -Math.max(partThickness, props.topAboveZero) - 5,
-    top: gaugeThickness + STICK_OUT + longest + NOSE + 14,
+    top: gaugeThickness + STICK_OUT + longest + NOSE + 4,
   };
   const place = Math.max(
     0,
@@ -66,7 +72,10 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   );
   // A strip has room for the tip, the gauge and the arrow of the tool in hand.
   const viewOf = (width: number, height: number) => {
-    if (height >= STRIP) return fit(whole, width, height);
+    if (height >= STRIP) {
+      const view = fit(whole, width, height - LETTERING);
+      return { ...view, y: (mm: number) => view.y(mm) + LETTERING };
+    }
     const high = gaugeThickness * 1.5 + STRIP_ABOVE;
     const reach = (high * width) / height / 2;
     const middle = place * PITCH;
@@ -96,6 +105,9 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
     />
   );
 }
+
+/** The datum mark stands in so much at the edge, px. */
+const MARK_ROOM = 74;
 
 /** Room for the gauge's size beside it, px: the datum mark stands at the edge. */
 const SIZE_ROOM = 140;
@@ -201,7 +213,7 @@ function Marking({ difference, words, view, width }: { difference: number; words
   return (
     <>
       <Rect x={0} y={top} width={width} height={tall} fill={difference < 0 ? METAL.wrong : METAL.band} />
-      <Label x={width - 10} y={difference < 0 ? top + tall + 15 : top - 6} anchor="end" size={13} words>
+      <Label x={width - MARK_ROOM} y={difference < 0 ? top + tall + 15 : top - 6} anchor="end" size={13} words>
         {words}
       </Label>
     </>
@@ -220,16 +232,18 @@ interface HangingProps {
 }
 
 function Hanging({ tool, x, nose, gauge, view, chosen, isReference, strip }: HangingProps) {
-  const tip = gauge - (tool.offset ?? 0);
+  // In hand it touches: its spindle stands higher by what it is longer.
+  const rise = chosen ? (tool.offset ?? 0) : 0;
+  const tip = gauge + rise - (tool.offset ?? 0);
   const half = Math.max((tool.diameter / 2) * view.scale, 2);
   const holder = 12 * view.scale;
   const colour = chosen ? METAL.brass : METAL.silver;
   const unknown = tool.offset === null && !isReference;
-  const noseY = view.y(nose);
+  const noseY = view.y(nose + rise);
   return (
     <>
       <Path
-        d={`M${x - holder} ${view.y(nose + NOSE)}H${x + holder}L${x + holder * 0.72} ${noseY}H${x - holder * 0.72}Z`}
+        d={`M${x - holder} ${view.y(nose + rise + NOSE)}H${x + holder}L${x + holder * 0.72} ${noseY}H${x - holder * 0.72}Z`}
         fill="rgba(228,235,241,0.14)"
         stroke={colour}
         strokeWidth={1.5}
@@ -250,11 +264,11 @@ function Hanging({ tool, x, nose, gauge, view, chosen, isReference, strip }: Han
         </Label>
       ) : (
         <>
-          <Label x={x} y={view.y(nose + NOSE / 2) + 5} colour={colour}>
+          <Label x={x} y={view.y(nose + rise + NOSE / 2) + 5} colour={colour}>
             {`T${tool.number}`}
           </Label>
-          <Label x={x} y={view.y(nose + NOSE) - 7} size={13} colour={colour} words={isReference || unknown}>
-            {tool.shown}
+          <Label x={x} y={view.y(nose + rise + NOSE) - 7} size={13} colour={colour} words={isReference || unknown}>
+            {unknown && PITCH * view.scale < WORDS_ROOM ? '–' : tool.shown}
           </Label>
         </>
       )}

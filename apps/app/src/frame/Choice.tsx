@@ -65,6 +65,7 @@ export function OneOf({ label, chosen, onChoose }: OneOfProps) {
   return (
     <Chip
       mode="outlined"
+      compact
       accessibilityRole="radio"
       accessibilityLabel={label}
       selected={chosen}

@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useAwake } from '../signal/awake';
 import { useLook } from '../theme/useLook';
@@ -17,6 +17,8 @@ interface StationFrameProps {
   dock: ReactNode;
   /** Something is read and typed here: drawing, sentence and dock stay in sight together. The drawing fills what it is given. */
   touch?: boolean;
+  /** What the page is of now: another begins at its sentence, however far down the one before was read. */
+  at?: string;
   /** How much of the detail is to be seen beneath the sentence, px. */
   peek?: number;
 }
@@ -33,7 +35,7 @@ const drawingHeight = (room: number, said: number, peek: number): number =>
  * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right.
  * Wide: drawing and sentence, then dock and detail.
  */
-export function StationFrame({ drawing, prompt, detail, dock, touch = false, peek = GOES_ON }: StationFrameProps) {
+export function StationFrame({ drawing, prompt, detail, dock, touch = false, at = '', peek = GOES_ON }: StationFrameProps) {
   const shape = useShape();
   useAwake(touch);
   const { palette } = useLook();
@@ -43,6 +45,7 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, pee
   const [said, setSaid] = useState(0);
   const scroll = useRef<ScrollView>(null);
   const toTop = useCallback(() => scroll.current?.scrollTo({ y: 0, animated: false }), []);
+  useEffect(toTop, [at, toTop]);
   if (shape === 'wide') {
     return (
       <ToTop.Provider value={toTop}>

@@ -8,7 +8,7 @@ import type { TextInput as NativeTextInput } from 'react-native';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, TextInput } from 'react-native-paper';
 import { TARGET } from '../frame/layout';
-import { MONO } from '../theme/faces';
+import { MONO, SANS } from '../theme/faces';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 
@@ -30,6 +30,9 @@ interface LengthEntryProps {
   /** Brings the system keyboard up instead, where our own keypad is. */
   onSystem?: (() => void) | undefined;
 }
+
+/** So many letters of what is asked fit beside the keyboard's key on a phone at full size. */
+const LONG = 30;
 
 export type EntryRef = NativeTextInput;
 
@@ -75,7 +78,11 @@ export function LengthEntry({
           outlineColor={palette.ink}
           right={<TextInput.Affix text={beside ?? unit ?? ''} />}
           style={styles.field}
-          contentStyle={[styles.figure, { fontSize: Math.round((text === '' ? 17 : 26) * digits) }]}
+          contentStyle={
+            text === ''
+              ? [styles.asked, label.length > LONG && styles.askedLong]
+              : [styles.figure, { fontSize: Math.round(26 * digits) }]
+          }
         />
         {onSystem && (
           <IconButton
@@ -110,5 +117,8 @@ const styles = StyleSheet.create({
   field: { height: 52, flex: 1, minWidth: 0 },
   system: { width: TARGET, height: TARGET, margin: 0 },
   figure: { fontFamily: MONO, fontWeight: '700' },
+  // What is asked is words, not a figure.
+  asked: { fontFamily: SANS, fontWeight: '700', fontSize: 17 },
+  askedLong: { fontSize: 15 },
   wrong: { fontWeight: '700' },
 });

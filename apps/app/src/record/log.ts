@@ -1,12 +1,13 @@
 import type { Book } from '@zero-point/core/book/book';
 import { currentEpoch, scaleOf } from '@zero-point/core/book/inForce';
 import type { Mend } from '@zero-point/core/book/mends';
+import type { PassInDoubt } from '@zero-point/core/book/passInDoubt';
 import type { NewInterruption } from '@zero-point/core/record/interruption';
 import type { AnswerForm } from '@zero-point/core/record/machine';
 import type { Place, ReadingScale } from '@zero-point/core/record/place';
 import type { NewReadBack } from '@zero-point/core/record/readBack';
 import type { NewReading, Reading } from '@zero-point/core/record/reading';
-import type { Source } from '@zero-point/core/record/source';
+import { unitOf, type Source } from '@zero-point/core/record/source';
 import type { DialSubject, SizeSubject, Subject, TouchedSubject } from '@zero-point/core/record/subject';
 import type { NewZeroing } from '@zero-point/core/record/zeroing';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
@@ -182,6 +183,20 @@ export function logMend(book: Book, mend: Mend, reason: string): void {
     const body: NewReading = { ...reading, ...change, id: uuidv7() };
     logRow({ kind: 'reading', setupId: book.setup.id, body });
   }
+}
+
+/** Writes into the ledger what a boring pass in doubt was: struck out, and where its true setting is known logged with that. */
+export function logPassMend(book: Book, { readings, setTo }: PassInDoubt, reason: string): void {
+  for (const reading of readings) logStrike(book, reading, 'strike', reason);
+  const last = readings.at(-1);
+  if (!last || setTo === undefined) return;
+  const unit = unitOf(last.source) ?? book.setup.units;
+  const setText = formatLength(setTo, { unit, decimals: unit === 'mm' ? 4 : 5 });
+  const read = parseLength(setText, unit);
+  const { seq: _, receivedAt: _received, struckBy: _by, struckReason: _reason, ...reading } = last;
+  if (!read.ok) return;
+  const body: NewReading = { ...reading, id: uuidv7(), subject: { ...last.subject, set: read.mm, setText } };
+  logRow({ kind: 'reading', setupId: book.setup.id, body });
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { Book } from '../book/book';
-import { boreAnswer, measuringU } from '../book/subjects/bore';
+import { passInDoubt, type PassInDoubt } from '../book/passInDoubt';
+import { measuringU, type boreAnswer } from '../book/subjects/bore';
 import type { BoreOutput } from '../boring/bore.schema';
-import { passSlip } from '../boring/passSlip';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import type { Bore } from '../record/cutPlan';
 import { formatLengthUnit, formatLength } from '../units/formatLength';
@@ -35,19 +35,21 @@ export function boreSentence({ bore, log, answer, refused }: BoreInHand, unit: L
 
 /** What the last pass did that its setting does not explain, with what to do; undefined where nothing is amiss. */
 export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | undefined {
-  const gauge = book.gauges.find(({ id }) => id === bore?.gaugeId);
-  if (!bore || !gauge || log.start === undefined) return undefined;
-  switch (passSlip(log.start, log.passes, 2 * measuringU(gauge))) {
+  switch (bore && passInDoubt(book, bore, log)?.slip) {
     case 'twice':
-      return bore.counts === 'radius'
-        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter? Strike it out, and log it with what was really set.'
-        : 'It took twice what was set: does this dial count on the radius? Strike it out, and log it with what was really set.';
+      return bore?.counts === 'radius'
+        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter?'
+        : 'It took twice what was set: does this dial count on the radius?';
     case 'nothing':
-      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Strike it out; back beyond the slack, come again, lock, and read the indicator again.';
+      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Back beyond the slack, come again, lock, and read the indicator again.';
     case undefined:
       return undefined;
   }
 }
+
+/** What puts the record of such a pass right, as a button says it. */
+export const passMendWords = ({ setTo }: Pick<PassInDoubt, 'setTo'>, unit: LengthUnit): string =>
+  setTo === undefined ? 'Strike this pass out' : `It was set to ${formatLengthUnit(setTo, { unit })}: log it so`;
 
 /** What the boring head is turned by, plainly on the diameter or the radius. */
 export function turnWords({ counts }: Bore, { next }: BoreOutput, unit: LengthUnit): string | undefined {

@@ -55,8 +55,8 @@ describe('a tool against the reference', () => {
   const { habits } = plateSnapshot.machine;
 
   test.each([
-    [25.11, 'Tool 2 is 12.310 shorter: offset', '−12.310'],
-    [40.02, 'Tool 2 is 2.600 longer: offset', '2.600'],
+    [25.11, 'Tool 2 is shorter: offset', '−12.310'],
+    [40.02, 'Tool 2 is longer: offset', '+2.600'],
     [37.42, 'Tool 2 is as long as tool 1: offset', '0.000'],
   ])('Z %d', (z, say, figure) => {
     expect(lengthForm(shop(habits, touch(REFERENCE, 37.42), tool(2, z)), 2)).toMatchObject({ say, figure });

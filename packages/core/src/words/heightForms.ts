@@ -35,7 +35,7 @@ export function zZeroForms(book: Book, { result, readings }: ZZeroAnswer, format
   return book.machine.habits.answerFirst === 'work-offset' ? forms.reverse() : forms;
 }
 
-/** A tool’s offset, said as longer or shorter, with what the machine’s own table has it as. */
+/** A tool’s offset with its sign, said as longer or shorter too, with what the machine’s own table has it as. */
 export function offsetForm(
   book: Book,
   { result }: ToolLengthAnswer,
@@ -46,15 +46,14 @@ export function offsetForm(
   const reference = book.setup.referenceTool;
   const { school, rows } = tableAnswer(book);
   const own = rows.find(({ number }) => number === tool)?.length ?? null;
-  const difference = formatLength(Math.abs(result.offset), format);
   const say =
     result.comparison === 'same'
       ? `Tool ${tool} is as long as tool ${reference}: offset`
-      : `Tool ${tool} is ${difference} ${result.comparison}: offset`;
+      : `Tool ${tool} is ${result.comparison}: offset`;
   return {
     form: 'offset',
     say,
-    figure: formatLength(result.offset, format),
+    figure: formatLength(result.offset, { ...format, plus: true }),
     then:
       school === 'reference-tool' || own === null
         ? `the length offset of tool ${tool} against tool ${reference}`

@@ -1,6 +1,11 @@
 import type { Book } from '../book/book';
 import type { OverZero } from '../book/overZero';
-import { formatLength, formatLengthUnit } from '../units/formatLength';
+import { formatLength } from '../units/formatLength';
+import type { LengthUnit } from '../units/unit';
+
+/** What a rule or an eye can tell. */
+const byRule = (mm: number, unit: LengthUnit): string =>
+  `${formatLength(mm, { unit, decimals: unit === 'mm' ? 1 : 2 })} ${unit}`;
 
 /** Where the spindle must stand at part zero, as it goes after "stands": what an eye and a rule can see. */
 export function zeroPlaceWords(
@@ -9,9 +14,8 @@ export function zeroPlaceWords(
 ): string {
   if (setup.partZero !== 'centre') return `over the ${setup.partZero.replace('-', ' ')} corner`;
   const unit = setup.units;
-  const rule = (mm: number) => `${formatLength(mm, { unit, decimals: unit === 'mm' ? 1 : 2 })} ${unit}`;
   return from
-    ? `over the middle of the ${part.bar === undefined ? 'part' : 'bar'}: by a rule ${rule(from.x)} from the left face and ${rule(from.y)} from the front`
+    ? `over the middle of the ${part.bar === undefined ? 'part' : 'bar'}: by a rule ${byRule(from.x, unit)} from the left face and ${byRule(from.y, unit)} from the front`
     : 'over the middle of the part';
 }
 
@@ -20,12 +24,11 @@ export const lookWords = (book: Pick<Book, 'part' | 'setup'>, look: OverZero): s
   `Raise Z, drive to X 0 and Y 0, stop the spindle and look: it stands ${zeroPlaceWords(book, look)}.`;
 
 /** What a look that found it elsewhere may come from, by how far off it stands, and what to do. */
-export function elsewhereWords({ radius }: OverZero, unit: Book['setup']['units']): string {
-  const size = (mm: number) => formatLengthUnit(mm, { unit });
+export function elsewhereWords({ radius }: OverZero, unit: LengthUnit): string {
   const half = Math.max(radius.x, radius.y);
   const by =
     half === 0
       ? ''
-      : ` Off by about ${size(half)}: half of what touched was left out, or the whole of it taken. By ${size(2 * half)}: half taken the wrong way.`;
+      : ` Off by about ${byRule(half, unit)}: half of what touched was left out, or the whole of it taken. By ${byRule(2 * half, unit)}: half taken the wrong way.`;
   return `It stands elsewhere.${by} Touch that face again.`;
 }

@@ -87,6 +87,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
   return (
     <StationFrame
       touch
+      at={`${show} ${tool} ${page.showing}`}
       drawing={
         <ElevationDrawing
           height="fill"

@@ -74,8 +74,8 @@ describe('another tool', () => {
   });
 
   test.each([
-    [-2.31, 'Tool 2 is 12.310 shorter: offset', '−12.310'],
-    [14.5, 'Tool 2 is 4.500 longer: offset', '4.500'],
+    [-2.31, 'Tool 2 is shorter: offset', '−12.310'],
+    [14.5, 'Tool 2 is longer: offset', '+4.500'],
     [10, 'Tool 2 is as long as tool 1: offset', '0.000'],
   ])('at %d', (z, say, figure) => {
     const [form] = heightsView(touched(set, DRILL, z, 'z-2'), 2).forms;

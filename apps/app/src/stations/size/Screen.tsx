@@ -20,13 +20,21 @@ import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { Words } from '../../theme/Words';
-import { logStrike } from '../../record/log';
+import { logPassMend, logStrike } from '../../record/log';
 import { ApproachChart } from './parts/ApproachChart';
 import { BoreFields } from './parts/BoreFields';
 import { BoreInHand } from './parts/BoreInHand';
 import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
-import { boreSentence, gaugeWords, GONE_OVER, passSlipWords, turnWords } from '@zero-point/core/words/bore';
+import { passInDoubt } from '@zero-point/core/book/passInDoubt';
+import {
+  boreSentence,
+  gaugeWords,
+  GONE_OVER,
+  passMendWords,
+  passSlipWords,
+  turnWords,
+} from '@zero-point/core/words/bore';
 import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
@@ -68,6 +76,7 @@ function ToSize({ book }: { book: Book }) {
 
   // A bore in size, or gone over, says that first.
   const slip = answer?.next ? passSlipWords(book, view) : undefined;
+  const doubt = bore && slip !== undefined ? passInDoubt(book, bore, log) : undefined;
   // After a pass that is not explained the hand has to say what it sets: no figure of ours stands there.
   const advised =
     answer?.next && slip === undefined ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
@@ -82,7 +91,7 @@ function ToSize({ book }: { book: Book }) {
             passes={log.passes}
             low={bore.low}
             high={bore.high}
-            expected={answer?.next?.expected}
+            expected={doubt ? undefined : answer?.next?.expected}
             unit={unit}
             height="fill"
           />
@@ -104,6 +113,15 @@ function ToSize({ book }: { book: Book }) {
           <Words kind="sentence" live tone={troubled ? 'bad' : 'ink'}>
             {slip === undefined ? boreSentence(view, unit) : `▲ ${slip}`}
           </Words>
+          {doubt && (
+            <Button
+              mode="outlined"
+              onPress={() => logPassMend(book, doubt, slip ?? '')}
+              style={{ alignSelf: 'flex-start' }}
+            >
+              {passMendWords(doubt, unit)}
+            </Button>
+          )}
           <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
           {bore && answer && (
             <>

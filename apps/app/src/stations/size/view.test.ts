@@ -2,7 +2,8 @@ import { cutPlan, type Bore } from '@zero-point/core/record/cutPlan';
 import type { Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
-import { boreSentence, gaugeWords, passSlipWords, turnWords } from '@zero-point/core/words/bore';
+import { passInDoubt } from '@zero-point/core/book/passInDoubt';
+import { boreSentence, gaugeWords, passMendWords, passSlipWords, turnWords } from '@zero-point/core/words/bore';
 import { boreView, drawnBore, startBore } from './view';
 
 const bore: Bore = {
@@ -49,11 +50,24 @@ test('a pass that took twice what was set, or nothing, is asked about by what th
   const slip = (measured: number, counts: 'radius' | 'diameter' = 'radius') =>
     passSlipWords(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
   expect(slip(25.8)).toMatch(/^It took twice what was set: the dial counts on the radius, and was turned/);
-  expect(slip(25.8, 'diameter')).toBe(
-    'It took twice what was set: does this dial count on the radius? Strike it out, and log it with what was really set.',
-  );
+  expect(slip(25.8, 'diameter')).toBe('It took twice what was set: does this dial count on the radius?');
   expect(slip(25.401)).toMatch(/^Nothing was cut: the slide went the wrong way, or shifted as it was locked\./);
   expect(slip(25.56)).toBeUndefined();
+});
+
+test('a pass that took twice can be logged with what was set; what was measured of it again goes with it', () => {
+  const doubt = (...entries: Entry[]) => {
+    const { log } = after(size(25.4), ...entries);
+    return passInDoubt(shop, bore, log);
+  };
+  const twice = doubt(size(25.8, 25.6), size(25.802));
+  expect(twice?.setTo).toBeCloseTo(25.8, 9);
+  expect(twice?.readings.map(({ value }) => value)).toEqual([25.8, 25.802]);
+  expect(passMendWords({ setTo: 25.8 }, 'mm')).toBe('It was set to 25.800 mm: log it so');
+  expect(doubt(size(25.56, 25.6))).toBeUndefined();
+  expect(doubt()).toBeUndefined();
+  expect(doubt(size(25.401, 25.6))).toMatchObject({ slip: 'nothing', setTo: undefined });
+  expect(passMendWords({ setTo: undefined }, 'mm')).toBe('Strike this pass out');
 });
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {

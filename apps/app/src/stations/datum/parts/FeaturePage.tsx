@@ -121,6 +121,7 @@ export function FeaturePage({ book, feature }: FeaturePageProps) {
   return (
     <StationFrame
       touch
+      at={`${view.key} ${page.showing}`}
       drawing={<FeatureDrawing book={book} view={view} picking={picking} height="fill" onTake={take} />}
       prompt={
         <>

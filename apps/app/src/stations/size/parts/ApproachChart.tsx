@@ -7,6 +7,7 @@ import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { Ground } from '../../../drawing/Ground';
 import { Label } from '../../../drawing/marks';
 import { METAL } from '../../../theme/palette';
+import { ApproachStrip } from './ApproachStrip';
 
 interface ApproachChartProps {
   start: number;
@@ -20,6 +21,10 @@ interface ApproachChartProps {
 }
 
 const SHOWN = 8;
+
+/** Lower than this there is no height to show a size by, px. */
+const LOW = 120;
+
 const ROOM = { left: 14, right: 76, top: 34, bottom: 30 };
 
 /** The way to size, pass by pass: what was set, what was measured, and the band it must come into. */
@@ -37,6 +42,10 @@ export function ApproachChart({ start, passes, low, high, expected, unit, height
       height={height}
       label={words}
       draw={(width, tall) => {
+        if (tall < LOW) {
+          const measured = shown.map((one) => one.measured);
+          return <ApproachStrip {...{ sizes: measured, low, high, expected, width, tall, figure }} />;
+        }
         const x = scaleLinear([0, Math.max(1, count - 1)], [ROOM.left + 24, width - ROOM.right - 24]);
         const y = scaleLinear([least, Math.max(most, least + 1e-6)], [tall - ROOM.bottom, ROOM.top]);
         const way = line<(typeof shown)[number]>(
