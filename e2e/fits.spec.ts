@@ -130,6 +130,44 @@ for (const { width, height } of SIZES) {
   });
 }
 
+/** Drives with all that is warned of at their first stop, in each way a place is told. */
+const DRIVES = [
+  { name: 'a readout', path: `${PLATE}/drive?stop=1`, figures: [/^Distance to go$/] },
+  { name: 'a control', path: '/setup/arm-bracket-trunnion/drive?stop=1', figures: [/^Coordinates$/] },
+  { name: 'dials', path: '/setup/pivots-bench-mill/drive?stop=1', figures: [/^Turn X$/, /^Turn Y$/] },
+] as const;
+
+for (const mode of ['day', 'shop'] as const) {
+  test(`the way to a hole is in sight at every drive, however the phone is held, by ${mode}`, async ({
+    page,
+    shop,
+  }) => {
+    await page.addInitScript(
+      (chosen) => localStorage.setItem('zero-point.settings', JSON.stringify({ state: { mode: chosen }, version: 0 })),
+      mode,
+    );
+    // A job that was left is asked about first.
+    await page.goto(`${shop.url}${DRIVES[2].path}`);
+    await page.getByRole('button', { name: /^Nothing moved/ }).click();
+    await expect(page.getByRole('group', { name: 'Turn X' })).toBeVisible();
+    for (const { width, height } of SIZES) {
+      await page.setViewportSize({ width, height });
+      for (const { name, path, figures } of DRIVES) {
+        await page.goto(`${shop.url}${path}`);
+        const done = page.getByRole('button', { name: /^Done/ });
+        await expect(done).toBeVisible();
+        const things = [await seen('Done', done)];
+        for (const figure of figures)
+          things.push(await seen(String(figure), page.getByRole('group', { name: figure }).first()));
+        const hidden = things.filter(({ shown }) => shown < 0.995);
+        expect(
+          hidden.map(({ what, shown }) => `${width}×${height}, ${name}: ${what} ${Math.round(100 * shown)} %`),
+        ).toEqual([]);
+      }
+    }
+  });
+}
+
 for (const mode of ['day', 'night', 'shop'] as const) {
   test(`low pages are accessible by ${mode}`, async ({ page, shop }) => {
     await page.addInitScript(

@@ -28,6 +28,9 @@ interface HolesMarkProps {
 /** Beyond this many, numbers would only cover each other. */
 const MOST_NUMBERS = 48;
 
+/** A pattern drawn smaller than this has the number of the hole in hand alone, px. */
+const LEAST_SPREAD = 60;
+
 /** A number as it is drawn, px: how high, and how wide each of its digits. */
 const HIGH = 14;
 const DIGIT = 9;
@@ -53,7 +56,9 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
   });
   // The one in hand has its number, whoever has to give way.
   const first = [...holes].sort((a, b) => Number(b.hole === current) - Number(a.hole === current)).map(marked);
-  const boxes = holes.length > MOST_NUMBERS ? [] : wordsBeside(first, HIGH);
+  const spread = Math.max(rangeOf(first.map(({ x }) => x)), rangeOf(first.map(({ y }) => y)));
+  const numbered = holes.length > MOST_NUMBERS ? [] : spread < LEAST_SPREAD ? first.slice(0, 1) : first;
+  const boxes = wordsBeside(numbered, HIGH);
   return (
     <>
       <Outlines holes={others} zero={zero} view={view} faint />
@@ -68,7 +73,7 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
           strokeWidth={3}
         />
       )}
-      {first.map(({ hole }, i) => {
+      {numbered.map(({ hole }, i) => {
         const box = boxes[i];
         return (
           box && (
@@ -86,6 +91,8 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
     </>
   );
 }
+
+const rangeOf = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
 
 const shownRadius = ({ diameter }: DrawnHole, view: View): number => Math.max((diameter / 2) * view.scale, 1.5);
 

@@ -121,13 +121,16 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
   );
 }
 
+/** So many signs of a figure fit beside its axis on a phone at full size, in shop light too. */
+const FITS = 7;
+
 function Big({ axis, figure }: { axis: string; figure: string }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between' }}>
       <Words kind="strong" style={{ fontSize: 34, lineHeight: 46 }}>
         {axis}
       </Words>
-      <Figure size={62}>{figure}</Figure>
+      <Figure size={figure.length > FITS ? 52 : 62}>{figure}</Figure>
     </View>
   );
 }

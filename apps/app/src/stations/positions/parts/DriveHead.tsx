@@ -1,0 +1,103 @@
+import type { Book } from '@zero-point/core/book/book';
+import type { Stop } from '@zero-point/core/book/driveList';
+import { isSet } from '@zero-point/core/book/inForce';
+import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
+import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
+import { Refusal } from '@zero-point/core/problem/problem';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { lengthAtChange } from '@zero-point/core/words/lengthAtChange';
+import { STEP_NAMES } from '@zero-point/core/words/names';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Unloading } from '../../../answer/Unloading';
+import { speak } from '../../../signal/speak';
+import { Words } from '../../../theme/Words';
+import type { DriveView } from './drive';
+import { spokenOf } from './spokenOf';
+
+interface DriveHeadProps {
+  book: Book;
+  drive: DriveView;
+  stop: Stop;
+}
+
+/** Which hole is next and with what tool, and what must be known before anything moves. */
+export function DriveHead({ book, drive, stop }: DriveHeadProps) {
+  const { stops, index, done } = drive;
+  const tool = toolOfStop(book, stop);
+  const length = stop.changeTool && tool ? lengthAtChange(book, tool.number) : undefined;
+  const wanted = stop.changeTool ? machiningOf(book, [stop])[0]?.wanted?.aim : undefined;
+  return (
+    <>
+      <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <Words kind="sentence" live>
+            {stop.done ? '✓ ' : ''}
+            {STEP_NAMES[stop.step]} hole {stop.hole}
+            {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
+          </Words>
+          <Words kind="note" tone="soft">
+            Stop {index + 1} of {stops.length}, {done} done. {sizeWords(book, stop)}
+          </Words>
+        </View>
+        <Button mode="outlined" onPress={() => speak(spokenOf(book, drive))}>
+          Say it
+        </Button>
+      </View>
+      {!isSet(book) && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ X and Y are not set here yet: these count from whatever zero the scale has.
+        </Words>
+      )}
+      {stop.changeTool && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {STEP_NAMES[stop.step]}:{' '}
+          {tool
+            ? `tool ${tool.number}, ${tool.name}`
+            : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine has not yet,`}{' '}
+          in the spindle. Spindle stopped to change it.
+        </Words>
+      )}
+      {length && (
+        <Words tone={length.grave ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+          {length.grave ? '✗' : '▲'} {length.said}
+        </Words>
+      )}
+      {stop.changeTool && index > 0 && <Unloading machine={book.machine} />}
+      {stop.note !== undefined && <Words>{stop.note}</Words>}
+      {drive.lastDone && !drive.stands && (
+        <Button
+          mode="outlined"
+          onPress={() => drive.standAt(drive.lastDone?.target, true)}
+          style={{ alignSelf: 'flex-start' }}
+        >
+          It still stands at hole {drive.lastDone.hole}, marked done last
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** The tool's size, and how deep its point goes with what that is made of. */
+function sizeWords(book: Book, stop: Stop): string {
+  const unit = book.setup.units;
+  const figure = (mm: number) => formatLengthUnit(mm, { unit });
+  const tool = toolOfStop(book, stop);
+  const size = `⌀ ${figure(stop.diameter)}`;
+  try {
+    const { tip, point, below, capped } = depthOfStop(book, stop);
+    const top = topAboveZero(book);
+    // The figure of the point itself, where zero is not the top it is counted from.
+    const shows = top === undefined || top === 0 ? '' : ` Z shows ${figure(top - tip)} at its deepest.`;
+    if (stop.step === 'spot')
+      return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.${shows}`;
+    const drilled =
+      tool && Math.abs(tool.diameter - stop.diameter) > 0.005 ? `${size}, with ⌀ ${figure(tool.diameter)}` : size;
+    if (below > 0)
+      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.${shows}`;
+    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.${shows}`;
+  } catch (error) {
+    if (error instanceof Refusal) return `${size}. ${error.message}`;
+    throw error;
+  }
+}

@@ -1,0 +1,19 @@
+import type { Book } from '@zero-point/core/book/book';
+import { driveMode } from '@zero-point/core/book/driveMode';
+import { formatLength } from '@zero-point/core/units/formatLength';
+import { dialLegs, type DriveView } from './drive';
+
+/** What is said aloud of a stop, in the words of the mode it is driven in. */
+export function spokenOf(book: Book, drive: DriveView): string {
+  const { stop, toGo } = drive;
+  if (!stop) return '';
+  const unit = book.setup.units;
+  const name = `Hole ${stop.hole}.`;
+  if (driveMode(book) === 'dials')
+    return `${name} ${dialLegs(book, drive)
+      .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
+      .join('. ')}.`;
+  const told = driveMode(book) === 'cnc' ? stop.target : toGo;
+  const figure = (mm: number) => formatLength(mm, { unit, plus: driveMode(book) === 'readout' });
+  return `${name} X ${figure(told.x)}, Y ${figure(told.y)}.`;
+}
