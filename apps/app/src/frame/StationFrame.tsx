@@ -32,10 +32,19 @@ const drawingHeight = (room: number, said: number, peek: number): number =>
   Math.max(LEAST, Math.min(MOST, room - said - peek));
 
 /**
- * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right.
+ * The layout every station shares. Upright: drawing, sentence, detail, dock; on its side the dock stands to the right, and
+ * with it the detail where nothing is typed.
  * Wide: drawing and sentence, then dock and detail.
  */
-export function StationFrame({ drawing, prompt, detail, dock, touch = false, at = '', peek = GOES_ON }: StationFrameProps) {
+export function StationFrame({
+  drawing,
+  prompt,
+  detail,
+  dock,
+  touch = false,
+  at = '',
+  peek = GOES_ON,
+}: StationFrameProps) {
   const shape = useShape();
   useAwake(touch);
   const { palette } = useLook();
@@ -66,6 +75,8 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, at 
       </ToTop.Provider>
     );
   }
+  const side = shape === 'side';
+  const apart = side && !touch;
   const page = (
     <ScrollView
       ref={scroll}
@@ -80,15 +91,21 @@ export function StationFrame({ drawing, prompt, detail, dock, touch = false, at 
       >
         {prompt}
       </View>
-      <View style={styles.detail}>{detail}</View>
+      {!apart && <View style={styles.detail}>{detail}</View>}
     </ScrollView>
   );
-  const side = shape === 'side';
   return (
     <ToTop.Provider value={toTop}>
       <View style={[side ? styles.row : styles.column, ground]}>
         {page}
-        {dock && <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>}
+        {apart ? (
+          <View style={[styles.sideDock, ground]}>
+            <ScrollView contentContainerStyle={styles.beside}>{detail}</ScrollView>
+            {dock && <View style={styles.under}>{dock}</View>}
+          </View>
+        ) : (
+          dock && <View style={[side ? styles.sideDock : styles.dock, ground]}>{dock}</View>
+        )}
       </View>
     </ToTop.Provider>
   );
@@ -108,5 +125,7 @@ const styles = StyleSheet.create({
   prompt: { padding: 16, paddingTop: 10, paddingBottom: 6, gap: GAP },
   detail: { paddingHorizontal: 16, paddingTop: 6, gap: GAP },
   dock: { paddingHorizontal: 12, paddingVertical: 8, gap: 8, borderTopWidth: 1, alignItems: 'stretch' },
+  beside: { paddingHorizontal: 8, paddingTop: 6, paddingBottom: 16, gap: GAP },
+  under: { paddingTop: 6, gap: 8 },
   sideDock: { width: 372, padding: 6, borderLeftWidth: 1, justifyContent: 'flex-end' },
 });

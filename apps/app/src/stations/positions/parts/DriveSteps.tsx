@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
 import { TapeStrip } from '../../../tape/TapeStrip';
+import { useWide } from '../../../frame/useShape';
 import { Figure, Words } from '../../../theme/Words';
 import { dialLegs, type DriveView } from './drive';
 import { datumU } from '../view';
@@ -125,12 +126,13 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
 const FITS = 7;
 
 function Big({ axis, figure }: { axis: string; figure: string }) {
+  const wide = useWide();
   return (
     <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between' }}>
       <Words kind="strong" style={{ fontSize: 34, lineHeight: 46 }}>
         {axis}
       </Words>
-      <Figure size={figure.length > FITS ? 52 : 62}>{figure}</Figure>
+      <Figure size={wide ? 76 : figure.length > FITS ? 52 : 62}>{figure}</Figure>
     </View>
   );
 }

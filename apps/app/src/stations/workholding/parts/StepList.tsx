@@ -1,6 +1,7 @@
 import type { StepState } from '@zero-point/core/book/holdingSteps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { useShape } from '../../../frame/useShape';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 
@@ -13,12 +14,14 @@ interface StepListProps {
 const SIGN = { open: '○', ticked: '✓', skipped: '–' } as const;
 const SAID = { open: 'open', ticked: 'done', skipped: 'skipped' } as const;
 
-/** The whole list with what became of each step; a step can be opened again. */
+/** The list with what became of each step; a step can be opened again. Beneath the sentence the step in hand stands in that alone. */
 export function StepList({ steps, next, onReopen }: StepListProps) {
   const { palette } = useLook();
+  const beside = useShape() !== 'upright';
   return (
     <View role="list" aria-label="Steps" style={{ gap: 2 }}>
       {steps.map((state) => {
+        if (state === next && !beside) return null;
         const here = state === next;
         return (
           <View
