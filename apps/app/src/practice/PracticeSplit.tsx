@@ -231,7 +231,8 @@ const styles = StyleSheet.create({
   },
   bar: { flexDirection: 'row', alignItems: 'center', gap: 6, paddingLeft: 12, paddingRight: 6, borderBottomWidth: 2 },
   back: { width: TARGET + 2, height: TARGET + 2, margin: 0, marginLeft: -10 },
-  low: { height: TARGET, borderBottomWidth: 0 },
+  // A button is its target and its frame.
+  low: { height: TARGET + 4, borderBottomWidth: 0 },
   // For who hears the page: its place is taken by the scales.
   unseen: { position: 'absolute', width: 1, height: 1, overflow: 'hidden' },
   says: { flex: 1, minWidth: 0, paddingVertical: 4 },
