@@ -92,6 +92,35 @@ const seen = (what: string, thing: Locator): Promise<Seen> =>
     };
   }, what);
 
+/** Words and figures that stand out of their drawing, or out of the page sideways where nothing scrolls to them. */
+const outside = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const told = (element: Element) => (element.textContent ?? '').trim().slice(0, 40);
+    const drawn = [...document.querySelectorAll('svg text')].filter((text) => {
+      const own = text.getBoundingClientRect();
+      const frame = (text as SVGTextElement).ownerSVGElement?.getBoundingClientRect();
+      return (
+        frame !== undefined &&
+        frame.width > 0 &&
+        (own.left < frame.left - 2 ||
+          own.right > frame.right + 2 ||
+          own.top < frame.top - 2 ||
+          own.bottom > frame.bottom + 2)
+      );
+    });
+    const scrolls = (element: Element | null): boolean =>
+      element !== null &&
+      ((['auto', 'scroll'].includes(getComputedStyle(element).overflowX) &&
+        element.scrollWidth > element.clientWidth + 1) ||
+        scrolls(element.parentElement));
+    const said = [...document.querySelectorAll('main *, [role=main] *')].filter((element) => {
+      if (![...element.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim())) return false;
+      const { width, left, right } = element.getBoundingClientRect();
+      return width > 2 && (right > window.innerWidth + 1 || left < -1) && !scrolls(element.parentElement);
+    });
+    return [...new Set([...drawn, ...said].map(told))];
+  });
+
 const overlap = (a: Seen, b: Seen): boolean =>
   a.box.left < b.box.right - 1 &&
   b.box.left < a.box.right - 1 &&
@@ -126,6 +155,7 @@ for (const { width, height } of SIZES) {
       const pairs = things.flatMap((a, i) => things.slice(i + 1).map((b) => [a, b] as const));
       const over = pairs.filter(([a, b]) => overlap(a, b)).map(([a, b]) => `${name}: ${a.what} over ${b.what}`);
       expect(over).toEqual([]);
+      expect((await outside(page)).map((text) => `${name}: ${text}`)).toEqual([]);
     }
   });
 }
@@ -163,6 +193,7 @@ for (const mode of ['day', 'shop'] as const) {
         expect(
           hidden.map(({ what, shown }) => `${width}×${height}, ${name}: ${what} ${Math.round(100 * shown)} %`),
         ).toEqual([]);
+        expect((await outside(page)).map((text) => `${width}×${height}, ${name}: ${text}`)).toEqual([]);
       }
     }
   });

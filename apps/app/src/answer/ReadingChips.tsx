@@ -16,7 +16,7 @@ export function ReadingChips({ readings, wild, unit }: ReadingChipsProps) {
     <View
       role="list"
       aria-label="Readings so far"
-      style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 2 }}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, columnGap: 14, rowGap: 2 }}
     >
       {readings.map((reading) => {
         const struck = reading.struckBy !== null;

@@ -106,6 +106,9 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   );
 }
 
+/** A tool’s name stands beside it in a strip, px. */
+const SIDE = 44;
+
 /** The datum mark stands in so much at the edge, px. */
 const MARK_ROOM = 74;
 
@@ -128,6 +131,10 @@ function Scene({
   strip,
 }: ElevationDrawingProps & { view: View; width: number; strip: boolean }) {
   const nose = gaugeThickness + STICK_OUT;
+  // A strip has those beside the one in hand alone.
+  const shown = tools
+    .map((tool, i) => ({ tool, x: view.x(i * PITCH) }))
+    .filter(({ x }) => !strip || (x > SIDE && x < width - 8));
   const place = tools.findIndex(({ number }) => number === chosen);
   const gaugeWide = PITCH * 0.78 * view.scale;
   const beside = view.x(place * PITCH) + gaugeWide / 2 + 7;
@@ -144,9 +151,11 @@ function Scene({
   return (
     <>
       <ScribedBlock x={-10} y={view.y(0)} width={width + 20} height={partThickness * view.scale} />
-      <Label x={10} y={view.y(-partThickness / 2) + 5} anchor="start" size={13} words>
-        part
-      </Label>
+      {!strip && (
+        <Label x={10} y={view.y(-partThickness / 2) + 5} anchor="start" size={13} words>
+          part
+        </Label>
+      )}
       <Line
         x1={0}
         x2={width}
@@ -186,11 +195,11 @@ function Scene({
           />
         </>
       )}
-      {tools.map((tool, i) => (
+      {shown.map(({ tool, x }) => (
         <Hanging
           key={tool.number}
           tool={tool}
-          x={view.x(i * PITCH)}
+          x={x}
           nose={nose}
           view={view}
           gauge={gaugeThickness}

@@ -36,6 +36,7 @@ const HIGH = 14;
 const DIGIT = 9;
 
 const ABOVE: Point = { x: 0, y: -1 };
+const BESIDE: Point = { x: 1, y: 0 };
 
 /** Holes of a pattern: all in one scribed path, the one in hand in brass, numbered while there is room. */
 export function HolesMark({ holes, others = [], zero, current, view }: HolesMarkProps) {
@@ -57,7 +58,9 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
   // The one in hand has its number, whoever has to give way.
   const first = [...holes].sort((a, b) => Number(b.hole === current) - Number(a.hole === current)).map(marked);
   const spread = Math.max(rangeOf(first.map(({ x }) => x)), rangeOf(first.map(({ y }) => y)));
-  const numbered = holes.length > MOST_NUMBERS ? [] : spread < LEAST_SPREAD ? first.slice(0, 1) : first;
+  const small = spread < LEAST_SPREAD;
+  const numbered =
+    holes.length > MOST_NUMBERS ? [] : small ? first.slice(0, 1).map((one) => ({ ...one, toward: BESIDE })) : first;
   const boxes = wordsBeside(numbered, HIGH);
   return (
     <>

@@ -29,8 +29,14 @@ interface LineDrawingProps {
   what: string;
 }
 
-/** Rise of the drawn face over its length, px, whatever the true one. */
-const SHOWN_RISE = 16;
+/** Rise of the drawn face over its length, px, whatever the true one; how thick the body is drawn, and how far off words stand. */
+const WHOLE = { rise: 16, thick: 30, back: 24, words: 38 };
+
+/** The same in a strip, that has room for the face, the stylus and where it is read alone. */
+const STRIP = { rise: 6, thick: 10, back: 18, words: 17 };
+
+/** A face along X in a drawing lower than this is drawn as a strip, px. */
+const LOW = 90;
 
 /** A face from above (or a flat from the front): where it is read, how it lies, and where to tap. */
 export function LineDrawing(props: LineDrawingProps) {
@@ -61,9 +67,13 @@ function Scene({
   const ends = [from, to, ...(pivot === undefined ? [] : [pivot]), ...(loose === undefined ? [] : [loose])];
   const least = Math.min(...ends);
   const length = Math.max(...ends) - least || 1;
-  const room = (along === 'x' ? width : tall) - 2 * (along === 'x' ? inset : 34);
-  const middle = { x: width / 2, y: tall / 2 };
-  const rise = error === 0 ? 0 : Math.sign(error) * SHOWN_RISE;
+  const low = along === 'x' && tall < LOW;
+  const drawn = low ? STRIP : WHOLE;
+  const room = Math.max(tall / 2, (along === 'x' ? width : tall) - 2 * (along === 'x' ? inset : 34));
+  // The body lies on the far side of the face from the stylus.
+  const body = side === 'low' ? 1 : -1;
+  const middle = { x: width / 2, y: tall / 2 - (low ? body * 8 : 0) };
+  const rise = error === 0 ? 0 : Math.sign(error) * drawn.rise;
   /** A place along the face, so far across it on the drawing, px. */
   const place = (at: number, across: number) => {
     const u = ((at - least) / length - 0.5) * room;
@@ -71,9 +81,7 @@ function Scene({
   };
   const leans = (at: number) => ((at - least) / length - 0.5) * rise;
   const [a, b] = [place(least, leans(least)), place(least + length, leans(least + length))];
-  // The body lies on the far side of the face from the stylus.
-  const body = side === 'low' ? 1 : -1;
-  const thick = 30;
+  const { thick } = drawn;
   const straight = [place(least, 0), place(least + length, 0)] as const;
   return (
     <>
@@ -94,20 +102,22 @@ function Scene({
         strokeDasharray="6 5"
       />
       <Line x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke={METAL.silver} strokeWidth={3} />
-      <Label
-        x={along === 'x' ? middle.x : middle.x + body * (thick + 12)}
-        y={along === 'x' ? middle.y - body * (thick / 2) + 5 : middle.y + 5}
-        anchor={along === 'x' ? 'middle' : body === 1 ? 'start' : 'end'}
-        size={14}
-        words
-      >
-        {what}
-      </Label>
+      {!low && (
+        <Label
+          x={along === 'x' ? middle.x : middle.x + body * (thick + 12)}
+          y={along === 'x' ? middle.y - body * (thick / 2) + 5 : middle.y + 5}
+          anchor={along === 'x' ? 'middle' : body === 1 ? 'start' : 'end'}
+          size={14}
+          words
+        >
+          {what}
+        </Label>
+      )}
       {pivot !== undefined && (
         <Circle
-          cx={place(pivot, leans(pivot) + body * 14).x}
-          cy={place(pivot, leans(pivot) + body * 14).y}
-          r={7}
+          cx={place(pivot, leans(pivot) + body * (low ? 6 : 14)).x}
+          cy={place(pivot, leans(pivot) + body * (low ? 6 : 14)).y}
+          r={low ? 5 : 7}
           fill={METAL.blueDeep}
           stroke={METAL.silver}
           strokeWidth={2}
@@ -115,8 +125,8 @@ function Scene({
       )}
       {places.map(({ at, name, state }) => {
         const tip = place(at, leans(at) - body * 3);
-        const back = place(at, leans(at) - body * 24);
-        const word = place(at, leans(at) - body * (along === 'x' ? 38 : 30));
+        const back = place(at, leans(at) - body * drawn.back);
+        const word = place(at, leans(at) - body * (along === 'x' ? drawn.words : 30));
         const colour = state === 'now' ? METAL.brass : METAL.silver;
         return (
           <G key={at}>
@@ -134,7 +144,7 @@ function Scene({
             )}
             {places.length <= 4 && !tap && (
               <Label
-                x={word.x}
+                x={low && state === 'now' ? word.x + (at === least + length ? -58 : 58) : word.x}
                 y={word.y + 5}
                 size={13}
                 colour={colour}

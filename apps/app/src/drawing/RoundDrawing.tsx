@@ -22,6 +22,9 @@ interface RoundDrawingProps {
   move?: { x: number; y: number } | undefined;
 }
 
+/** Lower than this there is room for the name of the place in hand alone, px. */
+const LOW = 130;
+
 /** Seen from above: what is swept, where it is read, and which way to move. */
 export function RoundDrawing({ height, label, places, what, move }: RoundDrawingProps) {
   return (
@@ -32,6 +35,8 @@ export function RoundDrawing({ height, label, places, what, move }: RoundDrawing
         const c = { x: width / 2, y: tall / 2 };
         const r = Math.min(width, tall) * 0.32;
         const many = places.length > 12;
+        const low = tall < LOW;
+        const now = places.find(({ state }) => state === 'now');
         const lettering = Math.max(15, r / 10);
         const length = move ? Math.hypot(move.x, move.y) : 0;
         return (
@@ -62,7 +67,7 @@ export function RoundDrawing({ height, label, places, what, move }: RoundDrawing
                     stroke={colour}
                     strokeWidth={2}
                   />
-                  {!many && (
+                  {!many && !low && (
                     <Label
                       x={c.x + ux * (r + 20)}
                       y={c.y + uy * (r + 16) + 5}
@@ -77,6 +82,11 @@ export function RoundDrawing({ height, label, places, what, move }: RoundDrawing
                 </G>
               );
             })}
+            {low && now && (
+              <Label x={c.x + r + 26} y={c.y + 5} anchor="start" size={15} colour={METAL.brass} words>
+                {now.name}
+              </Label>
+            )}
             {move && length > 0 && (
               <Arrow from={c} to={{ x: c.x + (move.x / length) * r * 0.72, y: c.y - (move.y / length) * r * 0.72 }} />
             )}

@@ -111,9 +111,10 @@ export function IndicatorDial({ face, value, unit, size, onChange }: IndicatorDi
   );
 }
 
-/** Lines all round: ten long ones a turn, a short one at each fifth of it. */
-/** A smaller dial has no room for figures at its sides, px. */
+/** A smaller dial has no room for figures at its sides, nor for more than a word beneath its middle, px. */
 const ROOM_FOR_SIDES = 120;
+
+/** Lines all round: ten long ones a turn, a short one at each fifth of it. */
 
 function Lines({ face, unit, size }: { face: DialFace; unit: LengthUnit; size: number }) {
   const centre = size / 2;
@@ -162,6 +163,7 @@ function Lines({ face, unit, size }: { face: DialFace; unit: LengthUnit; size: n
 function Sense({ sense, size }: { sense: 1 | -1; size: number }) {
   const centre = size / 2;
   const r = centre * 0.5;
+  const small = size < ROOM_FOR_SIDES;
   const end = { x: centre + r * Math.sin(0.9), y: centre - r * Math.cos(0.9) };
   return (
     <G>
@@ -179,12 +181,12 @@ function Sense({ sense, size }: { sense: 1 | -1; size: number }) {
         x={centre}
         y={centre + centre * 0.36}
         textAnchor="middle"
-        fontSize={14}
+        fontSize={small ? 12 : 14}
         fontWeight="700"
         fontFamily={SANS}
         fill={METAL.steelInk}
       >
-        {sense === 1 ? 'pressed = +' : 'pressed = −'}
+        {`${small ? 'press' : 'pressed ='} ${sense === 1 ? '+' : '−'}`}
       </SvgText>
     </G>
   );
@@ -204,6 +206,8 @@ function Pointer({ angle, size, faint }: { angle: number; size: number; faint: b
 /** How many turns from zero the pointer is, and how many it may go: the range. */
 function Turns({ reading, face, size }: { reading: number; face: DialFace; size: number }) {
   const turns = Math.trunc(reading / face.perTurn + Math.sign(reading) * 1e-9);
+  const small = size < ROOM_FOR_SIDES;
+  if (small && turns === 0) return null;
   return (
     <SvgText
       x={size / 2}
@@ -214,7 +218,7 @@ function Turns({ reading, face, size }: { reading: number; face: DialFace; size:
       fontFamily={MONO}
       fill={METAL.steelInk}
     >
-      {`turn ${turns === 0 ? '0' : `${turns > 0 ? '+' : '−'}${Math.abs(turns)}`} of ±${Number((face.range / face.perTurn).toFixed(1))}`}
+      {`turn ${turns === 0 ? '0' : `${turns > 0 ? '+' : '−'}${Math.abs(turns)}`}${small ? '' : ` of ±${Number((face.range / face.perTurn).toFixed(1))}`}`}
     </SvgText>
   );
 }

@@ -137,7 +137,7 @@ describe('the one thing to read next', () => {
   });
 
   test('says with what, and never a bare length for a place', () => {
-    expect(entryLabel(shop, configured(shop, 'skew'), 10)).toMatch(/^Y on the readout, at X 10\.000 mm$/);
+    expect(entryLabel(shop, configured(shop, 'skew'), 10)).toMatch(/^Y, at X 10\.000 mm$/);
     expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
     expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');
     expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');

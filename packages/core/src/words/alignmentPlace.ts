@@ -99,11 +99,11 @@ export function question(book: Book, alignment: Alignment, place: number, first:
 
 /** What the number in the field is. */
 export function entryLabel(book: Book, alignment: Alignment, place: number): string {
-  const scale = book.machine.scale === 'machine' ? 'controller' : book.machine.scale;
+  const scale = book.machine.scale === 'machine' ? 'control' : book.machine.scale;
   if (alignment.task === 'skew') {
     const { axis } = FACE_TOUCH[alignment.face];
     // Where along the face is said with its axis: a bare length could be taken for the reading.
-    return `${axis.toUpperCase()} on the ${scale}, at ${axis === 'x' ? 'Y' : 'X'} ${placeName(alignment, place, book.setup.units)}`;
+    return `${axis.toUpperCase()}, at ${axis === 'x' ? 'Y' : 'X'} ${placeName(alignment, place, book.setup.units)}`;
   }
   if (isPlug(alignment)) return `${placeName(alignment, place, book.setup.units)} on the ${scale}`;
   return `Dial at ${placeName(alignment, place, book.setup.units)}`;

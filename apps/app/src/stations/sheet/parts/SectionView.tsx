@@ -56,7 +56,7 @@ export function SectionView({ section, wide }: SectionViewProps) {
                       <Words kind="note" style={[ink, styles.name]}>
                         {column.title}
                       </Words>
-                      <Words kind="note" style={[ink, styles.strong, column.figures && styles.mono]}>
+                      <Words kind="note" style={[ink, styles.strong, styles.said, column.figures && styles.mono]}>
                         {row[j]}
                       </Words>
                     </View>
@@ -85,9 +85,10 @@ const styles = StyleSheet.create({
   rows: { gap: 4 },
   row: { flexDirection: 'row', gap: 8 },
   told: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 12, rowGap: 2, paddingVertical: 3 },
-  pair: { flexDirection: 'row', gap: 4, alignItems: 'baseline' },
+  pair: { flexDirection: 'row', flexShrink: 1, gap: 4, alignItems: 'baseline' },
   name: { opacity: 0.75 },
   strong: { fontWeight: '700' },
+  said: { flexShrink: 1 },
   right: { textAlign: 'right' },
   mono: { fontFamily: MONO },
   figures: { textAlign: 'right', fontFamily: MONO },

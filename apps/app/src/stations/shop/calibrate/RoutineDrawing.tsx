@@ -186,15 +186,18 @@ function Jaws({ width, tall, thing, closed }: Size & { thing: string; closed: bo
 
 /** A block between an indicator and a stop on the table. */
 function Travel({ width, tall, axis }: Size & { axis: string }) {
-  const [x, y] = [width / 2, tall / 2];
+  // Which way it goes stands beneath, and stays in the drawing however low that is.
+  const [x, y] = [width / 2, Math.min(tall / 2, tall - 49)];
   return (
     <G>
       <Line x1={x - 150} x2={x + 150} y1={y + 20} y2={y + 20} stroke={METAL.silver} strokeWidth={1.8} />
       <ScribedBlock x={x - 120} y={y - 14} width={24} height={34} />
       <ScribedBlock x={x - 96} y={y - 6} width={100} height={26} />
-      <Label x={x - 46} y={y + 11} size={13} words>
-        block
-      </Label>
+      {tall >= 66 && (
+        <Label x={x - 46} y={y + 11} size={13} words>
+          block
+        </Label>
+      )}
       <Line x1={x + 6} x2={x + 50} y1={y + 6} y2={y + 6} stroke={METAL.brass} strokeWidth={3} />
       <Circle cx={x + 68} cy={y + 6} r={17} fill="none" stroke={METAL.brass} strokeWidth={2} />
       <Line x1={x + 68} x2={x + 68} y1={y + 6} y2={y - 7} stroke={METAL.brass} strokeWidth={2} />
