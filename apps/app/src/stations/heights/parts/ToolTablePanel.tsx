@@ -139,7 +139,9 @@ function Row({ row, book, school, back }: RowProps) {
       </View>
       {length !== null && (
         <Words kind="note" tone="soft">
-          {isReference && (school === 'reference-tool' || !keepsTable(school)) ? 'the reference itself' : lengthWords(school, length)}
+          {isReference && (school === 'reference-tool' || !keepsTable(school))
+            ? 'the reference itself'
+            : lengthWords(school, length)}
           {U === null ? '' : `, ${plusMinus(U, unit)}`}
         </Words>
       )}
