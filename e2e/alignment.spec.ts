@@ -14,7 +14,7 @@ async function read(page: Page, ...texts: string[]): Promise<void> {
   for (const text of texts) {
     const place = page.locator('[role=main]').getByText(/ · pass \d+ · \d+ of \d+/);
     const before = await place.textContent();
-    const entry = page.getByRole('textbox', { name: /^Dial at | on the / });
+    const entry = page.getByRole('textbox', { name: /^Dial at | on the |^[XY], at / });
     await entry.fill(text);
     await entry.press('Enter');
     await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
