@@ -66,3 +66,21 @@ test('J20 slips: the indicator left on the head, set on the diameter by a dial o
   await job.tap('button', 'Strike this pass out');
   await expect(page.getByText(/^▲ Nothing was cut/)).toHaveCount(0);
 });
+
+test('J20 slips: a dial said to count on the diameter that counts on the radius: what was set and the dial are put right', async ({
+  job,
+}) => {
+  const { page } = job;
+  await job.open('Base plate on the knee mill');
+  await job.tap('link', /^Size/);
+  await job.tap('radio', 'on the diameter');
+  await job.log('25.4');
+  await expect(page.getByText(/^Dial or indicator, on the diameter: \+0\.200 mm/)).toBeVisible();
+  await job.tap('checkbox', /indicator and keys off the head/);
+  await job.key('25.8');
+  await job.tap('button', 'Log this reading');
+  await expect(page.getByText('▲ It took twice what was set: does this dial count on the radius?')).toBeVisible();
+  await job.tap('button', 'It counts on the radius, and was set to 25.800 mm: log it so');
+  // From here on half as much is turned.
+  await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.0\d\d mm/)).toBeVisible();
+});

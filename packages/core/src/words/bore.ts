@@ -47,9 +47,16 @@ export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | u
   }
 }
 
-/** What puts the record of such a pass right, as a button says it. */
-export const passMendWords = ({ setTo }: Pick<PassInDoubt, 'setTo'>, unit: LengthUnit): string =>
-  setTo === undefined ? 'Strike this pass out' : `It was set to ${formatLengthUnit(setTo, { unit })}: log it so`;
+/** What puts the record of such a pass right, as a button says it: with it, what the dial counts on. */
+export function passMendWords(
+  { setTo }: Pick<PassInDoubt, 'setTo'>,
+  { counts }: Pick<Bore, 'counts'>,
+  unit: LengthUnit,
+): string {
+  if (setTo === undefined) return 'Strike this pass out';
+  const it = counts === 'radius' ? 'It' : 'It counts on the radius, and';
+  return `${it} was set to ${formatLengthUnit(setTo, { unit })}: log it so`;
+}
 
 /** What the boring head is turned by, plainly on the diameter or the radius. */
 export function turnWords({ counts }: Bore, { next }: BoreOutput, unit: LengthUnit): string | undefined {

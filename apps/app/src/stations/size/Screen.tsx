@@ -113,13 +113,18 @@ function ToSize({ book }: { book: Book }) {
           <Words kind="sentence" live tone={troubled ? 'bad' : 'ink'}>
             {slip === undefined ? boreSentence(view, unit) : `▲ ${slip}`}
           </Words>
-          {doubt && (
+          {doubt && bore && (
             <Button
               mode="outlined"
-              onPress={() => logPassMend(book, doubt, slip ?? '')}
+              onPress={() => {
+                logPassMend(book, doubt, slip ?? '');
+                // Else the next turn would be told twice too large again.
+                if (doubt.setTo !== undefined && bore.counts === 'diameter')
+                  keepBore(book, { ...bore, counts: 'radius' });
+              }}
               style={{ alignSelf: 'flex-start' }}
             >
-              {passMendWords(doubt, unit)}
+              {passMendWords(doubt, bore, unit)}
             </Button>
           )}
           <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />

@@ -63,11 +63,14 @@ test('a pass that took twice can be logged with what was set; what was measured 
   const twice = doubt(size(25.8, 25.6), size(25.802));
   expect(twice?.setTo).toBeCloseTo(25.8, 9);
   expect(twice?.readings.map(({ value }) => value)).toEqual([25.8, 25.802]);
-  expect(passMendWords({ setTo: 25.8 }, 'mm')).toBe('It was set to 25.800 mm: log it so');
+  expect(passMendWords({ setTo: 25.8 }, bore, 'mm')).toBe('It was set to 25.800 mm: log it so');
+  expect(passMendWords({ setTo: 25.8 }, { counts: 'diameter' }, 'mm')).toBe(
+    'It counts on the radius, and was set to 25.800 mm: log it so',
+  );
   expect(doubt(size(25.56, 25.6))).toBeUndefined();
   expect(doubt()).toBeUndefined();
   expect(doubt(size(25.401, 25.6))).toMatchObject({ slip: 'nothing', setTo: undefined });
-  expect(passMendWords({ setTo: undefined }, 'mm')).toBe('Strike this pass out');
+  expect(passMendWords({ setTo: undefined }, bore, 'mm')).toBe('Strike this pass out');
 });
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {
