@@ -27,8 +27,10 @@ test('the last turn counts, of this cutter, and a crash is none', () => {
   expect(insertsWords(insertsOf(book, 't2'))).toBe('Its inserts were turned on 2026-03-02.');
 });
 
-test('a look counts until they are turned again, or it is taken back', () => {
+test('a look counts until they are turned again or in a crash, or it is taken back', () => {
   expect(insertsOf(measured(happened('t2', BEFORE), looked('tick', TOUCHED)), 't2').ticked).toBe(true);
   expect(insertsOf(measured(looked('tick', TOUCHED), happened('t2', AFTER)), 't2').ticked).toBe(false);
   expect(insertsOf(measured(looked('tick', TOUCHED), looked('clear', AFTER)), 't2').ticked).toBe(false);
+  const crash = happened('t2', AFTER, { what: 'void', why: 'crash' });
+  expect(insertsOf(measured(looked('tick', TOUCHED), crash), 't2').ticked).toBe(false);
 });

@@ -12,11 +12,15 @@ export interface Inserts {
   ticked: boolean;
 }
 
-/** The inserts of a cutter, by its id: when they were turned, and whether they were looked at since. A turn unticks. */
+/** So much of a cutter's id tells it from every other; a check's name holds 64 letters. */
+const TAIL = 40;
+
+/** The inserts of a cutter, by its id: when they were turned, and whether they were looked at since. A turn unticks, and so does a crash. */
 export function insertsOf({ calibrations, index }: Pick<Book, 'calibrations' | 'index'>, cutterId: string): Inserts {
   const own = calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutterId);
-  const turnedAt = voidsOf(own).findLast(({ why }) => why === 'repaired')?.at;
-  const item = `${FACING_CAUTIONS.inserts.id}-${cutterId}`.slice(0, 64);
+  const happened = voidsOf(own);
+  const turnedAt = happened.findLast(({ why }) => why === 'repaired')?.at;
+  const item = `${FACING_CAUTIONS.inserts.id}-${cutterId.slice(-TAIL)}`;
   const last = index.lastCheck.get(item);
-  return { item, turnedAt, ticked: last?.action === 'tick' && last.at > (turnedAt ?? '') };
+  return { item, turnedAt, ticked: last?.action === 'tick' && last.at > (happened.at(-1)?.at ?? '') };
 }

@@ -1,11 +1,8 @@
 import type { Book } from '../book/book';
 import type { OverZero } from '../book/overZero';
-import { formatLength } from '../units/formatLength';
 import type { LengthUnit } from '../units/unit';
-
-/** What a rule or an eye can tell. */
-const byRule = (mm: number, unit: LengthUnit): string =>
-  `${formatLength(mm, { unit, decimals: unit === 'mm' ? 1 : 2 })} ${unit}`;
+import { byRule } from './byRule';
+import { proveWords } from './proveList';
 
 /** Where the spindle must stand at part zero, as it goes after "stands": what an eye and a rule can see. */
 export function zeroPlaceWords(
@@ -13,9 +10,8 @@ export function zeroPlaceWords(
   { from }: Pick<OverZero, 'from'>,
 ): string {
   if (setup.partZero !== 'centre') return `over the ${setup.partZero.replace('-', ' ')} corner`;
-  const unit = setup.units;
   return from
-    ? `over the middle of the ${part.bar === undefined ? 'part' : 'bar'}: by a rule ${byRule(from.x, unit)} from the left face and ${byRule(from.y, unit)} from the front`
+    ? `over the middle of the ${part.bar === undefined ? 'part' : 'bar'}: by a rule ${proveWords({ part, setup }, { x: 0, y: 0 })}`
     : 'over the middle of the part';
 }
 

@@ -2,7 +2,7 @@ import type { Pattern } from '../record/pattern';
 import type { Book } from '../book/book';
 import { zeroOf } from '../datum/partFrame';
 import type { Hole } from '../book/holes';
-import { formatLength } from '../units/formatLength';
+import { byRule } from './byRule';
 
 /** A thing to try before drilling, by the name its tick has in the ledger. */
 export interface Proof {
@@ -16,9 +16,7 @@ const EACH = 24;
 /** Where a hole is by a rule, from the faces a hand can hold it against: a tenth is all that can be read. */
 export function proveWords({ part, setup }: Pick<Book, 'part' | 'setup'>, { x, y }: Pick<Hole, 'x' | 'y'>): string {
   const zero = zeroOf(part, setup.partZero);
-  const rule = (mm: number) =>
-    `${formatLength(mm, { unit: setup.units, decimals: setup.units === 'mm' ? 1 : 2 })} ${setup.units}`;
-  return `${rule(zero.x + x)} from the left face and ${rule(zero.y + y)} from the front`;
+  return `${byRule(zero.x + x, setup.units)} from the left face and ${byRule(zero.y + y, setup.units)} from the front`;
 }
 
 /** What proves a pattern with a rule and a spot before metal is gone: every hole, each with what it must come to. */
