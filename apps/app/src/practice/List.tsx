@@ -2,6 +2,7 @@ import { BAD_DAYS } from '@zero-point/core/practice/badDay/badDay';
 import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
+import { lessonText } from '@zero-point/core/practice/lessons/lessonText';
 import { nextLesson, practisedBy, slipCounts, type Practised } from '@zero-point/core/practice/progress';
 import { millSlipWords } from '@zero-point/core/practice/words';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -139,14 +140,18 @@ interface LessonCardProps {
 
 function LessonCard({ lesson, seed, practised }: LessonCardProps) {
   const wide = useWide();
+  const does = lessonText(
+    lesson.does,
+    usePractice((state) => state.unit),
+  );
   const went = lesson.kind === 'free' ? '' : wentWords(practised, lesson);
   return (
     <View role="listitem" style={wide ? styles.half : styles.whole}>
-      <LinkButton to={lessonPath(lesson, seed)} label={`${lesson.title}: ${lesson.does}`}>
+      <LinkButton to={lessonPath(lesson, seed)} label={`${lesson.title}: ${does}`}>
         <View style={styles.link}>
           <Words kind="strong">{lesson.title}</Words>
           <Words kind="note" tone="soft">
-            {lesson.does}
+            {does}
           </Words>
           <Words kind="note">{`${lesson.par ? `About ${lesson.par.minutes} min. ` : ''}${went}`.trim()}</Words>
         </View>

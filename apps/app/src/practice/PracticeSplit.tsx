@@ -2,6 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { shows } from '@zero-point/core/practice/mill/shown';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
+import { lessonText } from '@zero-point/core/practice/lessons/lessonText';
 import { mark } from '@zero-point/core/practice/marking/mark';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -133,7 +134,9 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const [hint, setHint] = useState(0);
   const [asked, setAsked] = useState<'hint' | 'marks' | 'day'>();
   const { lesson, mill } = running;
-  const hintNow = lesson.hints[Math.min(hint, lesson.hints.length - 1)];
+  const unit = book.setup.units;
+  const does = lessonText(lesson.does, unit);
+  const hintNow = lessonText(lesson.hints[Math.min(hint, lesson.hints.length - 1)] ?? '', unit);
   const haveMarked = () => {
     const { slips, passed } = mark(lesson, mill, book, countOf(running.acts));
     usePractised.getState().keep({
@@ -164,14 +167,14 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
             <View style={styles.figures} role="status" aria-label="What the scales show">
               {(['x', 'y', 'z'] as const).map((axis) => (
                 <Figure key={axis} size={15}>
-                  {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit: book.setup.units, plus: true })}`}
+                  {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit, plus: true })}`}
                 </Figure>
               ))}
             </View>
           </>
         ) : (
           <View {...(beside === 'mill' && { role: 'heading', 'aria-level': 1 })}>
-            {beside === 'mill' ? <Words kind="strong">{lesson.title}</Words> : <Words kind="note">{lesson.does}</Words>}
+            {beside === 'mill' ? <Words kind="strong">{lesson.title}</Words> : <Words kind="note">{does}</Words>}
           </View>
         )}
       </View>
@@ -194,12 +197,10 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
       )}
       {asked === 'hint' && (
         <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
-          <Words tone="soft">{lesson.does}</Words>
+          <Words tone="soft">{does}</Words>
           <Words>{hintNow}</Words>
           <Words kind="note" tone="soft">
-            {book.setup.units === 'in'
-              ? 'Figures here are in millimetres; type one as “-5 mm”.'
-              : 'Figures here are in millimetres.'}
+            {unit === 'mm' ? 'Figures here are in millimetres.' : 'Figures here are in inches.'}
           </Words>
           {hint < lesson.hints.length - 1 && (
             <Button mode="outlined" onPress={() => setHint(hint + 1)}>

@@ -79,7 +79,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     things: [{ thing: 'vise' }],
     hints: [
       'The left bolt is snug, the right end is free to be tapped. Pressed is plus.',
-      'Read the left end, zero the dial there, go 120 along X, read the right end. More there: tap it away from you, by what the page says.',
+      'Read the left end, zero the dial there, go {120} along X, read the right end. More there: tap it away from you, by what the page says.',
       'Tip of the stylus below the jaw’s top, Y up to it until the dial lives. Read both ends, tap, read again; then tighten the bolts and read both ends once more.',
     ],
   },
@@ -117,14 +117,14 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     hints: [
       'In a collet, never in the drill chuck: what the plug runs out by, the table stands beside the spindle.',
       'Plug down until it sits, bolts tight while it sits, then up and out with it. After that nothing is believed before it is swept.',
-      'Over the bore by eye, down by small steps until the plug sits; bolts; up; indicator in, 4 into the bore. Zero it at 0°, read all four, move as the page says, and read all four again.',
+      'Over the bore by eye, down by small steps until the plug sits; bolts; up; indicator in, {4} into the bore. Zero it at 0°, read all four, move as the page says, and read all four again.',
     ],
   },
   {
     id: 'sweep',
     title: 'A bore under the spindle, swept',
     job: 'J4',
-    does: 'The indicator turns with the spindle, by hand. Bring the spindle over the bore’s middle to a few hundredths.',
+    does: 'The indicator turns with the spindle, by hand. Bring the spindle over the bore’s middle, until every side reads alike.',
     par: { minutes: 9, acts: 70 },
     mill: { ...kneeMill([indicator]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
     snapshot: (id, at) => practiceSnapshot(id, at, 'Swept', { bored: true, more: { alignments: [CENTRE] } }),
@@ -134,7 +134,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     hints: [
       'By eye first: the spindle about over the middle, the stylus in the bore.',
       'Turn the spindle by hand, a quarter at a time, and read at each. The page says how far to move X and Y.',
-      'Lower 4 into the bore, zero the dial at 0°, read at 0°, 90°, 180° and 270°; move as the page says, and read all four again.',
+      'Lower {4} into the bore, zero the dial at 0°, read at 0°, 90°, 180° and 270°; move as the page says, and read all four again.',
     ],
   },
   {

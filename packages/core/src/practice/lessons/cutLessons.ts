@@ -76,14 +76,14 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'What Z showed on the plate with the old tool is what it must show there with the new one.',
       'Nothing is added, no sign to get wrong: still touching, set Z to the same figure again.',
-      'End mill: lower until the plate’s light is on, log, set Z, read back. Plate away, up 40, drill in, plate back, lower until its light is on, set Z to the same figure.',
+      'End mill: lower until the plate’s light is on, log, set Z, read back. Plate away, up {40}, drill in, plate back, lower until its light is on, set Z to the same figure.',
     ],
   },
   {
     id: 'two-circles',
     title: 'Holes on two circles round a spigot',
     job: 'J19',
-    does: 'Sweep the spigot, set X and Y to 0 over it, then mark five places with the spot drill: three on a 34 circle, two on a 24 one.',
+    does: 'Sweep the spigot, set X and Y to {0.000} over it, then mark five places with the spot drill: three on a circle of {34.00 mm}, two on one of {24.00 mm}.',
     par: { minutes: 20, acts: 260 },
     mill: { ...kneeMill([indicator, spot]), boss: { x: SPIGOT.x, y: SPIGOT.y, diameter: SPIGOT.diameter } },
     snapshot: (id, at) =>
@@ -102,8 +102,8 @@ export const CUT_LESSONS: readonly Lesson[] = [
     things: [{ thing: 'holes' }],
     hints: [
       'Both circles are told by their diameter. Half of it is the radius.',
-      'Sweep: read at four quarters, move as the page says, read again; where all four are alike set X and Y to 0.',
-      'Then raise, spot drill in, 1000 rev/min; on the page: Positions. Drive X and Y to each place, lower until it has gone in 0.3, raise, the next.',
+      'Sweep: read at four quarters, move as the page says, read again; where all four are alike set X and Y to {0.000}.',
+      'Then raise, spot drill in, 1000 rev/min; on the page: Positions. Drive X and Y to each place, lower until it has gone in {0.3}, raise, the next.',
     ],
   },
   {
@@ -154,7 +154,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     id: 'face',
     title: 'A face to height',
     job: 'J21',
-    does: 'A machine with Y and Z only. Find the top by the ball sensor on its arm, set Z, then take 1.2 off in equal passes.',
+    does: 'A machine with Y and Z only. Find the top by the ball sensor on its arm, set Z, then take {1.2 mm} off in equal passes.',
     par: { minutes: 9, acts: 70 },
     mill: { ...kneeMill([FACE_MILL], [sensor]), axes: ['y', 'z'], work: 'facing' },
     snapshot: (id, at) =>
@@ -187,9 +187,9 @@ export const CUT_LESSONS: readonly Lesson[] = [
     aims: [{ axis: 'z' }],
     things: [{ thing: 'height', remove: REMOVE }],
     hints: [
-      'The ball is 10 and its middle is level with the cutter: at its light the cutter stands half a ball above the work.',
-      'Z to 5.000 at the light, sensor away. Passes as the page under Size says, none deeper than 0.4.',
-      'Lower until the sensor’s light is on, log, set Z to 5.000, read back. Sensor away, 1000 rev/min, Z to −0.4, cut; −0.8, cut; −1.1, cut; −1.2, cut. Stop, measure.',
+      'The ball is {10.000} and its middle is level with the cutter: at its light the cutter stands half a ball above the work.',
+      'Z to {5.000} at the light, sensor away. Passes as the page under Size says, none deeper than {0.40 mm}.',
+      'Lower until the sensor’s light is on, log, set Z to {5.000}, read back. Sensor away, 1000 rev/min, Z to {−0.40}, cut; {−0.80}, cut; {−1.10}, cut; {−1.20}, cut. Stop, measure.',
     ],
   },
 ];

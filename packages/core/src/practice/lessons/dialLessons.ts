@@ -24,7 +24,7 @@ export const DIAL_LESSONS: readonly Lesson[] = [
     hints: [
       'A collar tells where the screw is. The table follows only once the play is used up.',
       'Come in from the left in one go. Gone too far? Back half a turn, then come again.',
-      'Three touches, each come at from the left; at the last, still touching, set the collar to −3.050.',
+      'Three touches, each come at from the left; at the last, still touching, set the collar to {−3.050}.',
     ],
   },
   {
@@ -46,8 +46,8 @@ export const DIAL_LESSONS: readonly Lesson[] = [
     ],
     hints: [
       'Every touch is come at from the same side, and so is every hole after it.',
-      'A collar is set while it touches: −3.050 in X, −3.050 in Y. The wheel must not turn with it.',
-      'Left face, three touches, collar to −3.050. Raise. Front face, three touches, collar to −3.050.',
+      'A collar is set while it touches: {−3.050} in X, {−3.050} in Y. The wheel must not turn with it.',
+      'Left face, three touches, collar to {−3.050}. Raise. Front face, three touches, collar to {−3.050}.',
     ],
   },
 ];

@@ -21,7 +21,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'The finder must turn, about 1000 rev/min, or it cannot jump.',
       'Lower it beside the part, come in from the left by smaller and smaller steps, and stop at the jump.',
-      'Read X at the jump, back off half a millimetre, come again: three times. Then drive to the mean, set X to −5.000, and read it back.',
+      'Read X at the jump, back off {0.5 mm}, come again: three times. Then drive to the mean, set X to {−5.000}, and read it back.',
     ],
   },
   {
@@ -36,8 +36,8 @@ export const FACE_LESSONS: readonly Lesson[] = [
     aims: [{ axis: 'x', by: LEFT }],
     hints: [
       'About 100 rev/min. At a spring finder’s speed its ring would fly.',
-      'It is 19 wide: half of that is 9.5, and half of that alone.',
-      'Lower it before the left face, come in until the ring stops, three times. Drive to the mean, set X to −9.500, read it back.',
+      'It is {19.000} wide: half of that is {9.500}, and half of that alone.',
+      'Lower it before the left face, come in until the ring stops, three times. Drive to the mean, set X to {−9.500}, read it back.',
     ],
   },
   {
@@ -55,8 +55,8 @@ export const FACE_LESSONS: readonly Lesson[] = [
     ],
     hints: [
       'Raise Z above the part before you go from one face to the next.',
-      'Each face has its own setting: −5.000 in X at the left one, −5.000 in Y at the front one, both while it touches.',
-      'Left face: three touches, set X, read it back. Raise 20, go before the front face, lower, three touches, set Y, read it back.',
+      'Each face has its own setting: {−5.000} in X at the left one, {−5.000} in Y at the front one, both while it touches.',
+      'Left face: three touches, set X, read it back. Raise {20}, go before the front face, lower, three touches, set Y, read it back.',
     ],
   },
   {
@@ -74,15 +74,15 @@ export const FACE_LESSONS: readonly Lesson[] = [
     ],
     hints: [
       'At the right face the spindle stands beyond zero: the figure is plus.',
-      'X +5.000 at the right face, Y +5.000 at the back one, both while it touches.',
-      'Right face from the right: three touches, set X, read it back. Raise 20, go behind the back face, lower, three touches, set Y, read it back.',
+      'X {+5.000} at the right face, Y {+5.000} at the back one, both while it touches.',
+      'Right face from the right: three touches, set X, read it back. Raise {20}, go behind the back face, lower, three touches, set Y, read it back.',
     ],
   },
   {
     id: 'pin-feeler',
     title: 'A pin and a feeler',
     job: 'J1',
-    does: 'Find the left face with a 6 mm pin and a 0.05 feeler, spindle stopped. The feeler is part of the sum.',
+    does: 'Find the left face with a pin and a feeler, spindle stopped. The feeler is part of the sum.',
     par: { minutes: 7, acts: 90 },
     mill: kneeMill([pin, springFinder], [feeler]),
     snapshot: (id, at) =>
@@ -92,7 +92,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'The spindle stands. Hold the feeler between pin and face before you come near.',
       'It drags just before it is stuck. Stuck is too far: back off and come again.',
-      'Three touches where it drags; then, at the mean, X shows −3.050: half the pin and the whole feeler.',
+      'Three touches where it drags; then, at the mean, X shows {−3.050}: half the pin and the whole feeler.',
     ],
   },
   {
@@ -110,8 +110,8 @@ export const FACE_LESSONS: readonly Lesson[] = [
     ],
     hints: [
       'A probe never turns. See that the spindle is off before it goes in.',
-      'Its ball is 4: half of it stands between its middle and the face.',
-      'Left face by the finest step until the light is on, three times; set X to −2.000. Raise, front face the same, Y to −2.000. Read both back.',
+      'Its ball is {4.000}: half of it stands between its middle and the face.',
+      'Left face by the finest step until the light is on, three times; set X to {−2.000}. Raise, front face the same, Y to {−2.000}. Read both back.',
     ],
   },
   {
@@ -132,7 +132,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'Two places of one face tell how it lies; the further apart, the better. Where along the face each was belongs to the touch.',
       'The corner is taken as square, so the left face needs one place. Half of the finder stands square to each face, not along X and Y.',
-      'Front face near its left end, X written down with it; near its right end, the same; left face, Y with it. Raise, drive X and Y to where the page says the corner is, set both to 0.000, read both back.',
+      'Front face near its left end, X written down with it; near its right end, the same; left face, Y with it. Raise, drive X and Y to where the page says the corner is, set both to {0.000}, read both back.',
     ],
   },
   {
@@ -152,9 +152,9 @@ export const FACE_LESSONS: readonly Lesson[] = [
       { axis: 'y', by: FRONT },
     ],
     hints: [
-      'Paper is a tenth of a millimetre: it counts at each face, in full.',
+      'Paper is {0.10 mm} thick: it counts at each face, in full.',
       'Keep it moving between cutter and face; it drags, then it is grabbed. Where it drags is the reading.',
-      'X shows −5.100 at the left face and Y −5.100 at the front one: half the cutter and the paper. Raise between them.',
+      'X shows {−5.100} at the left face and Y {−5.100} at the front one: half the cutter and the paper. Raise between them.',
     ],
   },
 ];

@@ -30,8 +30,8 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     aims: [{ axis: 'x', by: LEFT }],
     hints: [
       'Clip on, and its light tried by hand. Nothing turns while it is on.',
-      'By the finest step until the light is on; back off and come again. It is 10: half of that stands before the face.',
-      'Left face three times by 0.002; at the mean set X to −5.000, read it back. Clip off before anything turns.',
+      'By the finest step until the light is on; back off and come again. It is {10.000}: half of that stands before the face.',
+      'Left face three times by {0.002}; at the mean set X to {−5.000}, read it back. Clip off before anything turns.',
     ],
   },
   {
@@ -55,7 +55,7 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     id: 'ring',
     title: 'A probe in a ring',
     job: 'J16',
-    does: 'How wide its ball works, and how far it stands off: four walls of a 25.001 ring, then the spindle half a turn on, and again.',
+    does: 'How wide its ball works, and how far it stands off: four walls of a ring of {25.001 mm}, then the spindle half a turn on, and again.',
     par: { minutes: 14, acts: 260 },
     mill: { ...kneeMill([probe]), bore: RING },
     snapshot: (id, at) =>
@@ -74,14 +74,14 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     hints: [
       'The ball at half the ring’s height. Find the middle first, roughly: beside it every wall is short. Touch right and left, stand between; back and front, stand between.',
       'Turned half round, a ball that stands off trips on the other side: the mean of both is the spindle.',
-      'From the middle: right, left, back, front wall by 0.002 until the light is on; type each. Then the spindle half a turn by hand, and the four again. Keep it.',
+      'From the middle: right, left, back, front wall by {0.002} until the light is on; type each. Then the spindle half a turn by hand, and the four again. Keep it.',
     ],
   },
   {
     id: 'setter',
     title: 'A setter by a master tool',
     job: 'J16',
-    does: 'The master is 100.000 long. Come down on the setter with it five times: where a tool of no length would touch is what is kept.',
+    does: 'The master is {100.000 mm} long. Come down on the setter with it five times: where a tool of no length would touch is what is kept.',
     par: { minutes: 8, acts: 120 },
     mill: kneeMill([MASTER], [setter]),
     snapshot: (id, at) => practiceSnapshot(id, at, 'A setter', { plan: { heightGaugeId: setter.id } }),
@@ -90,15 +90,15 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     things: [{ thing: 'trigger', gaugeId: setter.id, between: setter.id }],
     hints: [
       'Wiped, spindle stopped. The setter answers by its light.',
-      'Slowly at the end, by 0.002, always from above. Up by half a millimetre between touches.',
-      'Master in, setter on the part, down until its light is on, type Z; up 0.5, down again: five times. Keep it.',
+      'Slowly at the end, by {0.002}, always from above. Up by {0.5 mm} between touches.',
+      'Master in, setter on the part, down until its light is on, type Z; up {0.5}, down again: five times. Keep it.',
     ],
   },
   {
     id: 'tilt',
     title: 'Where a table tilts',
     job: 'J17',
-    does: 'The bare face is touched at A +90 and at A −90, then from above. The probe is 90.000 long.',
+    does: 'The bare face is touched at A +90 and at A −90, then from above. The probe is {90.000 mm} long.',
     par: { minutes: 14, acts: 190 },
     mill: { ...kneeMill([TRAY.probe]), work: 'tilt' },
     snapshot: (id, at) =>
@@ -112,7 +112,7 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     hints: [
       'Raise well clear before every tilt. At A +90 the face looks away from you, at −90 toward you.',
       'The middle of the two is the axis; half their difference is how far the face stands from it.',
-      'A +90: touch the face from behind, three times; raise, A −90: touch it from the front; raise, A 0: from above, and take 90 off what Z shows. Type each, keep it.',
+      'A +90: touch the face from behind, three times; raise, A −90: touch it from the front; raise, A 0: from above, and take {90.000} off what Z shows. Type each, keep it.',
     ],
   },
 ];

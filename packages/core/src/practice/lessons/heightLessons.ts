@@ -10,7 +10,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     id: 'paper-top',
     title: 'Z on a slip of paper',
     job: 'J9',
-    does: 'The cutter comes down on paper that is kept moving, spindle stopped. Where it drags is a tenth above the part.',
+    does: 'The cutter comes down on paper that is kept moving, spindle stopped. Where it drags is {0.10 mm} above the part.',
     par: { minutes: 5, acts: 80 },
     mill: kneeMill([cutter], [paper]),
     snapshot: (id, at) =>
@@ -23,14 +23,14 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     hints: [
       'Paper gives way; a block does not. Onto paper a tool may be lowered, by the finest step at the end.',
       'Too far and it is stuck: up again, and once more.',
-      'Lower to just above, paper between, by 0.02 and then 0.002 until it drags; log Z, set it to 0.100, read it back.',
+      'Lower to just above, paper between, by {0.02} and then {0.002} until it drags; log Z, set it to {0.100}, read it back.',
     ],
   },
   {
     id: 'block',
     title: 'Z on a block that is slipped under',
     job: 'J10',
-    does: 'Set Z by a 10 mm block: the tool stands low, and is raised past it until it just slides under.',
+    does: 'Set Z by a block: the tool stands low, and is raised past it until it just slides under.',
     par: { minutes: 6, acts: 60 },
     mill: kneeMill([cutter], [block]),
     snapshot: (id, at) =>
@@ -41,15 +41,15 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     aims: [{ axis: 'z' }],
     hints: [
       'Never lower a tool onto a block. Block away, lower beside its height, then try it as you raise.',
-      'Raise by 0.02 steps, trying the block each time. The first step at which it passes is the reading.',
-      'Lower to 8 above the part with the block away; take the block, raise by 0.02 until it passes; log Z, set it to what the page says, read it back.',
+      'Raise by {0.02 mm} steps, trying the block each time. The first step at which it passes is the reading.',
+      'Lower to {8 mm} above the part with the block away; take the block, raise by {0.02} until it passes; log Z, set it to what the page says, read it back.',
     ],
   },
   {
     id: 'plate',
     title: 'Z on a touch plate',
     job: 'J11',
-    does: 'The plate is marked 12.70, and that is not what it is. Measure it by caliper, then touch, spindle stopped.',
+    does: 'The plate is marked {12.70}, and that is not what it is. Measure it by caliper, then touch, spindle stopped.',
     par: { minutes: 7, acts: 80 },
     mill: kneeMill([cutter], [plate]),
     snapshot: (id, at) =>
@@ -62,14 +62,14 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     hints: [
       'A marking is what a plate was once. The caliper lies beside it.',
       'Plate in the hand, caliper on it; what that says goes into the notebook, under the plate. Z is set by that.',
-      'Measure; type it in the notebook. Plate on the part, lower by 0.1 and then 0.002 until its light is on; log Z, set it to what the page says, read it back. Clip off before anything turns.',
+      'Measure; type it in the notebook. Plate on the part, lower by {0.1} and then {0.002} until its light is on; log Z, set it to what the page says, read it back. Clip off before anything turns.',
     ],
   },
   {
     id: 'second-tool',
     title: 'A second tool’s length',
     job: 'J13',
-    does: 'Set Z with the end mill on a 10 mm block, change to the drill, and find how much longer it is on the same block.',
+    does: 'Set Z with the end mill on a block, change to the drill, and find how much longer it is on the same block.',
     par: { minutes: 10, acts: 120 },
     mill: kneeMill([cutter, drill], [block]),
     snapshot: (id, at) => practiceSnapshot(id, at, 'A second tool', { heights: { surface: 0, lift: 0, step: 0.02 } }),
@@ -79,7 +79,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     hints: [
       'The end mill is the reference. Its block and its place are the drill’s too, or the two do not compare.',
       'Z is set once, with the reference. With the drill nothing is set: what Z shows at the block is logged, and the page tells its length.',
-      'End mill: block, raise by 0.02 until it passes, log, set Z, read back. Raise 40, change to the drill, the same again beneath it, log it as tool 2. Longer is plus.',
+      'End mill: block, raise by {0.02} until it passes, log, set Z, read back. Raise {40}, change to the drill, the same again beneath it, log it as tool 2. Longer is plus.',
     ],
   },
   {
@@ -97,7 +97,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     hints: [
       'Two things move the tool up and down, and only one of them is read.',
       'A loose quill sinks as tools are changed. Lock it before the first touch, and do all the rest with Z.',
-      'Quill up to its stop, lock it. End mill, block, raise by 0.02 until it passes, log, set Z, read back. Raise 40, drill in, the same beneath it, log it as tool 2.',
+      'Quill up to its stop, lock it. End mill, block, raise by {0.02} until it passes, log, set Z, read back. Raise {40}, drill in, the same beneath it, log it as tool 2.',
     ],
   },
   {
@@ -117,7 +117,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     hints: [
       'One block for all of them: what is the same for all cancels.',
       'Z is set once, with the end mill. The others are only logged, each as the tool it is.',
-      'End mill: block, raise by 0.02, log, set Z, read back. Raise 60, drill in, the same beneath it, log it as tool 2; raise, spot drill, log it as tool 3.',
+      'End mill: block, raise by {0.02}, log, set Z, read back. Raise {60}, drill in, the same beneath it, log it as tool 2; raise, spot drill, log it as tool 3.',
     ],
   },
 ];

@@ -13,7 +13,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     id: 'middle',
     title: 'The middle of two faces',
     job: 'J5',
-    does: 'Touch the left and the right face, same finder, same speed, and set X to 0 in the middle between them.',
+    does: 'Touch the left and the right face, same finder, same speed, and set X to {0.000} in the middle between them.',
     par: { minutes: 9, acts: 170 },
     mill: kneeMill([springFinder, ringFinder]),
     snapshot: (id, at) => practiceSnapshot(id, at, 'The middle', { plan: { partZero: 'centre' } }),
@@ -22,14 +22,14 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     hints: [
       'What is alike at both faces cancels: the finder’s size does not matter in the middle.',
       'Raise before you cross the part. The right face is touched coming from the right.',
-      'Twice at each face. The page says where the middle is; drive there with Z raised, and set X to 0.000.',
+      'Twice at each face. The page says where the middle is; drive there with Z raised, and set X to {0.000}.',
     ],
   },
   {
     id: 'bore',
     title: 'The middle of a bore',
     job: 'J5',
-    does: 'Inside the 26 mm bore touch left and right, then front and back, and set X to 30 and Y to 20 in its middle.',
+    does: 'Inside the bore touch left and right, then front and back, and set X to {30.000} and Y to {20.000} in its middle.',
     par: { minutes: 11, acts: 200 },
     mill: { ...kneeMill([springFinder]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
     snapshot: (id, at) => practiceSnapshot(id, at, 'The middle of a bore', { bored: true }),
@@ -41,7 +41,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     hints: [
       'Lower the finder into the bore by eye, near its middle. It must clear the wall all round as it swings.',
       'Opposite walls cancel the finder’s size. Set X in the middle before you touch front and back, so that those are across the middle.',
-      'Left wall, right wall, twice each; drive X to the middle the page says, set it to 30. Then front and back, drive Y to their middle, set it to 20. Read both back.',
+      'Left wall, right wall, twice each; drive X to the middle the page says, set it to {30.000}. Then front and back, drive Y to their middle, set it to {20.000}. Read both back.',
     ],
   },
   {
@@ -61,14 +61,14 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     hints: [
       'ABS counts from the corner. INC is for what is drawn round the bore, and may be set as often as you like.',
       'Both faces on ABS, read back. Then the bore’s walls, still on ABS: the page tells where its middle is.',
-      'Left face, X to −2.000; front face, Y to −2.000, read both back. Into the bore: left and right, front and back; drive to the middle the page says, change to INC, set X and Y to 0. Back to ABS.',
+      'Left face, X to {−2.000}; front face, Y to {−2.000}, read both back. Into the bore: left and right, front and back; drive to the middle the page says, change to INC, set X and Y to {0.000}. Back to ABS.',
     ],
   },
   {
     id: 'probe-bore',
     title: 'A bore’s middle by the probe',
     job: 'J8',
-    does: 'Four walls of the 26 mm bore, and its middle set to X 30, Y 20. The light tells the touch.',
+    does: 'Four walls of the bore, and its middle set to X {30.000}, Y {20.000}. The light tells the touch.',
     par: { minutes: 10, acts: 200 },
     mill: { ...kneeMill([probe]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter } },
     snapshot: (id, at) =>
@@ -81,7 +81,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     hints: [
       'Opposite walls cancel the ball: the middle is the middle of what X shows.',
       'First left and right, set X in the middle; then front and back, which are across the middle only now.',
-      'Left, right, twice each; drive X to the middle the page says, set it to 30. Front, back; drive Y, set it to 20. Read both back.',
+      'Left, right, twice each; drive X to the middle the page says, set it to {30.000}. Front, back; drive Y, set it to {20.000}. Read both back.',
     ],
   },
 ];
