@@ -105,13 +105,19 @@ export function OptionalLengthField({
 
 const MOST_DEGREES = 3600;
 
+/** To a thousandth of a degree, and no nought behind it: as an angle is commanded, and short enough for half a phone. */
+const shownAngle = (degrees: number): string => {
+  const text = countToText(roundToCount(degrees, 3), 3);
+  return text.replace(/\.?0+$/, '');
+};
+
 /** An angle in degrees, counter-clockwise from +X. */
 export function AngleField({ value, ...rest }: ValueFieldProps<number>) {
   return (
     <Field
       {...rest}
       unit="°"
-      shown={countToText(roundToCount(value, 3), 3)}
+      shown={shownAngle(value)}
       read={(text) => {
         const plain = text.trim().replace('°', '').replace('−', '-').replace(',', '.');
         if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain))

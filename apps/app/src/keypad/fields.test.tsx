@@ -109,6 +109,17 @@ test.each([
 });
 
 test.each([
+  [0, '0'],
+  [-110, '−110'],
+  [100, '100'],
+  [22.5, '22.5'],
+  [-0.0251, '−0.025'],
+])('the angle %s is shown as it is commanded, %s', (degrees, text) => {
+  shown(<AngleField label="First angle" value={degrees} onCommit={jest.fn()} />);
+  expect(screen.getByLabelText<HTMLInputElement>('First angle').value).toBe(text);
+});
+
+test.each([
   ['quarter', 'Type the angle in degrees, as 15 or 22.5.'],
   ['3601', 'More than ten turns. Check the decimal point.'],
 ])('no angle as %s', (text, why) => {

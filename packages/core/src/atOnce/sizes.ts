@@ -130,7 +130,7 @@ export const PASSES: AtOnce = {
     { key: 'teeth', label: 'Teeth', kind: 'count', start: { mm: '4', in: '4' } },
     choiceField('madeOf', 'Cutter of', [
       { value: 'carbide', label: 'Carbide' },
-      { value: 'hss', label: 'High-speed steel' },
+      { value: 'hss', label: 'HSS' },
     ]),
     choiceField(
       'material',

@@ -116,7 +116,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   plug: { name: 'tapered plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
   caliper: { name: 'caliper', touchU: 0.02, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
   micrometer: {
-    name: 'micrometer',
+    name: 'outside micrometer',
     touchU: 0.004,
     sizeU: 0,
     spin: 'standing',

@@ -246,7 +246,10 @@ function ToSize({ book }: { book: Book }) {
       dock={
         !gauge ? (
           <>
-            <Words>No gauge of the shop measures bores. Add a caliper, a micrometer or a bore gauge first.</Words>
+            <Words>
+              No gauge of the shop measures bores. Add a caliper or a bore gauge first; an inside micrometer goes as a
+              bore gauge.
+            </Words>
             <LinkButton to="/shop/gauges" label="To the gauges" />
           </>
         ) : !bore ? (

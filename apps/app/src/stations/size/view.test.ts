@@ -4,7 +4,7 @@ import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
 import { passInDoubt } from '@zero-point/core/book/passInDoubt';
 import { boreSentence, gaugeWords, passMendWords, passSlipWords, turnWords } from '@zero-point/core/words/bore';
-import { boreView, drawnBore, startBore } from './view';
+import { boreGauges, boreView, drawnBore, startBore } from './view';
 
 const bore: Bore = {
   id: 'b',
@@ -71,6 +71,17 @@ test('a pass that took twice can be logged with what was set; what was measured 
   expect(doubt()).toBeUndefined();
   expect(doubt(size(25.401, 25.6))).toMatchObject({ slip: 'nothing', setTo: undefined });
   expect(passMendWords({ setTo: undefined }, bore, 'mm')).toBe('Strike this pass out');
+});
+
+test('an outside micrometer is not offered for a bore, but stays with one that was measured by it', () => {
+  const of = (id: string, kind: 'caliper' | 'micrometer' | 'bore-gauge', more = {}) => ({
+    ...{ id, name: id, kind, nominal: 0 },
+    ...more,
+  });
+  const gauges = [of('b', 'bore-gauge'), of('m', 'micrometer'), of('c', 'caliper', { retiredOn: '2026-01-01' })];
+  const owned = { ...shop, gauges };
+  expect(boreGauges(owned).map(({ id }) => id)).toEqual(['b']);
+  expect(boreGauges(owned, 'm').map(({ id }) => id)).toEqual(['b', 'm']);
 });
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {

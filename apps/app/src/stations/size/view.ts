@@ -8,12 +8,15 @@ import { calibrate } from '../../record/calibrate';
 import { logMeasured } from '../../record/log';
 import { logCut } from '../positions/view';
 
-/** Kinds of gauge that measure a bore, the surest first. */
-const MEASURES_BORES = ['bore-gauge', 'micrometer', 'caliper'] as const;
+/** Kinds of gauge that measure a bore, the surest first: a micrometer spans what lies between its anvils, not a bore. */
+const MEASURES_BORES = ['bore-gauge', 'caliper'] as const;
 
-/** The shop's own gauges that measure a bore. */
-export const boreGauges = ({ gauges }: Book) =>
-  gauges.filter(({ kind, retiredOn }) => retiredOn === undefined && MEASURES_BORES.some((one) => one === kind));
+/** The shop's own gauges that measure a bore; with the one that this bore was measured with until now. */
+export const boreGauges = ({ gauges }: Book, until?: string) =>
+  gauges.filter(
+    ({ id, kind, retiredOn }) =>
+      id === until || (retiredOn === undefined && MEASURES_BORES.some((one) => one === kind)),
+  );
 
 /** What the Bore screen shows of the bore in hand. */
 export interface BoreView extends ReturnType<typeof boreAnswer> {

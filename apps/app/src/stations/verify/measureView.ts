@@ -10,6 +10,9 @@ import { logRow } from '../../record/logEntry';
 /** Kinds of gauge that measure a part: first what measures any of it, then what is surer where it fits. */
 const MEASURES = ['caliper', 'micrometer', 'bore-gauge', 'probe'] as const;
 
+/** A hole's size is taken from inside, which a micrometer can't; everything else from outside, which a bore gauge can't. */
+const cannot = (kind: MeasureKind): (typeof MEASURES)[number] => (kind === 'size' ? 'micrometer' : 'bore-gauge');
+
 export type MeasureKind = MeasuredThing['kind'];
 
 /** What is measured next, as far as it was said. */
@@ -28,9 +31,12 @@ export interface MeasureDraft {
   gaugeId: string | undefined;
 }
 
-export const measuringGauges = ({ gauges }: Book) =>
+/** The shop's own gauges that measure such a thing. */
+export const measuringGauges = ({ gauges }: Book, what: MeasureKind) =>
   gauges
-    .filter(({ kind, retiredOn }) => retiredOn === undefined && MEASURES.some((one) => one === kind))
+    .filter(
+      ({ kind, retiredOn }) => retiredOn === undefined && kind !== cannot(what) && MEASURES.some((one) => one === kind),
+    )
     .sort((a, b) => MEASURES.findIndex((one) => one === a.kind) - MEASURES.findIndex((one) => one === b.kind));
 
 /** Every hole in hand that can be picked on the drawing. */
@@ -40,8 +46,9 @@ export function startDraft(book: Book): MeasureDraft {
   const [first] = allHoles(book);
   const size = first?.diameter ?? 6;
   const untold = book.part.untold?.includes('z') === true;
+  const kind = first ? 'size' : 'height';
   return {
-    kind: first ? 'size' : 'height',
+    kind,
     from: first && { pattern: first.pattern.id, hole: first.hole },
     to: undefined,
     face: 'left',
@@ -52,13 +59,14 @@ export function startDraft(book: Book): MeasureDraft {
     should: untold ? undefined : book.part.size.z,
     tool: undefined,
     counts: 'thickness',
-    gaugeId: measuringGauges(book)[0]?.id,
+    gaugeId: measuringGauges(book, kind)[0]?.id,
   };
 }
 
-/** What another kind of measuring begins with: over pins both holes are pressed anew. */
-export const kindChanged = (kind: MeasureKind): Partial<MeasureDraft> => ({
+/** What another kind of measuring begins with: over pins both holes are pressed anew; the same gauge, if it can. */
+export const kindChanged = (book: Book, { gaugeId }: MeasureDraft, kind: MeasureKind): Partial<MeasureDraft> => ({
   kind,
+  gaugeId: (measuringGauges(book, kind).find(({ id }) => id === gaugeId) ?? measuringGauges(book, kind)[0])?.id,
   ...(kind === 'chord' && { from: undefined, to: undefined }),
   ...(kind === 'wall' && { name: 'Wall', should: undefined }),
 });

@@ -8,7 +8,7 @@ import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
 import { stretchOfLine } from '@zero-point/core/program/step';
 import { withEntries } from '@zero-point/core/record/merge';
 import { againView } from './againView';
-import { exaggeration, kindChanged, lacking, startDraft, type MeasureDraft } from './measureView';
+import { exaggeration, kindChanged, lacking, measuringGauges, startDraft, type MeasureDraft } from './measureView';
 import { countOf, cursorView, isStale, lineText, worldOf } from './programView';
 
 const checked = checkProgram(programBytes(POST_A_POCKET), PLATE_MILLED);
@@ -77,8 +77,21 @@ describe('what is measured next', () => {
     expect(lacking(draft)).toBeUndefined();
   });
 
+  test('a hole is measured from inside, all else from outside, and a gauge that cannot is left for one that can', () => {
+    const of = (kind: 'caliper' | 'micrometer' | 'bore-gauge') => ({ id: kind, name: kind, kind, nominal: 0 });
+    const shop = { ...book, gauges: [of('bore-gauge'), of('micrometer'), of('caliper')] };
+    const ids = (kind: MeasureDraft['kind']) => measuringGauges(shop, kind).map(({ id }) => id);
+    expect(ids('size')).toEqual(['caliper', 'bore-gauge']);
+    for (const kind of ['chord', 'edge', 'height', 'wall'] as const)
+      expect(ids(kind)).toEqual(['caliper', 'micrometer']);
+    const inside = { ...draft, gaugeId: 'bore-gauge' };
+    expect(kindChanged(shop, inside, 'wall').gaugeId).toBe('caliper');
+    expect(kindChanged(shop, { ...draft, gaugeId: 'micrometer' }, 'wall').gaugeId).toBe('micrometer');
+    expect(kindChanged({ ...shop, gauges: [of('micrometer')] }, inside, 'size').gaugeId).toBeUndefined();
+  });
+
   test('over pins both holes are pressed anew, and must be two', () => {
-    const over: MeasureDraft = { ...draft, ...kindChanged('chord') };
+    const over: MeasureDraft = { ...draft, ...kindChanged(book, draft, 'chord') };
     expect(lacking(over)).toBe('Tap the first hole on the drawing.');
     expect(lacking({ ...over, from: hole(1) })).toBe('Tap the other hole on the drawing.');
     expect(lacking({ ...over, from: hole(1), to: hole(1) })).toMatch(/one and the same/);
@@ -86,7 +99,7 @@ describe('what is measured next', () => {
   });
 
   test('a wall wants its name and what it should be', () => {
-    const wall: MeasureDraft = { ...draft, ...kindChanged('wall') };
+    const wall: MeasureDraft = { ...draft, ...kindChanged(book, draft, 'wall') };
     expect(lacking(wall)).toBe('Say what it should be.');
     expect(lacking({ ...wall, name: ' ', should: 4 })).toBe('Say what it is.');
     expect(lacking({ ...wall, should: 4 })).toBeUndefined();

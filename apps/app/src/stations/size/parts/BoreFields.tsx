@@ -108,7 +108,7 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
       <Choice
         label="Measured with"
         value={bore.gaugeId}
-        options={boreGauges(book).map(({ id, name }) => ({ value: id, label: name }))}
+        options={boreGauges(book, bore.gaugeId).map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(gaugeId) => change({ gaugeId })}
       />
       <TextField

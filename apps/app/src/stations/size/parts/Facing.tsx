@@ -177,7 +177,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             label="Made of"
             value={plan.toolMaterial}
             options={[
-              { value: 'hss', label: 'High-speed steel' },
+              { value: 'hss', label: 'HSS' },
               { value: 'carbide', label: 'Carbide' },
             ]}
             onChange={(toolMaterial) => change({ toolMaterial })}

@@ -49,7 +49,7 @@ export function MeasurePage({ book }: { book: Book }) {
   const holes = allHoles(book);
   const found = verified(book);
   const zero = zeroOf(part, setup.partZero);
-  const gauges = measuringGauges(book);
+  const gauges = measuringGauges(book, draft.kind);
   const lack = lacking(draft);
   const kinds = KINDS.filter(({ value }) => holes.length > 0 || value === 'height' || value === 'wall');
   const told = found.holes.filter((hole) => hole.told);
@@ -132,7 +132,7 @@ export function MeasurePage({ book }: { book: Book }) {
             label="What is measured"
             value={draft.kind}
             options={kinds}
-            onChange={(kind) => change(kindChanged(kind))}
+            onChange={(kind) => change(kindChanged(book, draft, kind))}
           />
           <DraftFields draft={draft} book={book} onChange={change} />
           {gauges.length > 1 && (
@@ -151,7 +151,11 @@ export function MeasurePage({ book }: { book: Book }) {
       dock={
         gauges.length === 0 ? (
           <>
-            <Words>No gauge of the shop measures parts. Add a caliper or a micrometer first.</Words>
+            <Words>
+              {draft.kind === 'size'
+                ? 'No gauge of the shop measures a hole. Add a caliper or a bore gauge first.'
+                : 'No gauge of the shop measures this. Add a caliper or a micrometer first.'}
+            </Words>
             <LinkButton to="/shop/gauges" label="To the gauges" />
           </>
         ) : (
