@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Chip, SegmentedButtons, useTheme } from 'react-native-paper';
 import { Words } from '../theme/Words';
-import { TARGET } from './layout';
+import { CHIP_WORDS, TARGET } from './layout';
 
 interface ChoiceProps<T extends string> {
   label: string;
@@ -71,6 +71,7 @@ export function OneOf({ label, chosen, onChoose }: OneOfProps) {
       selected={chosen}
       selectedColor={chosen ? colors.onPrimary : colors.onSurface}
       onPress={onChoose}
+      textStyle={CHIP_WORDS}
       style={[styles.chip, { backgroundColor: chosen ? colors.primary : colors.surface, borderColor: colors.outline }]}
     >
       {label}

@@ -91,7 +91,7 @@ export function StationFrame({
       >
         {prompt}
       </View>
-      {!apart && <View style={styles.detail}>{detail}</View>}
+      {!apart && <View style={touch ? styles.within : styles.detail}>{detail}</View>}
     </ScrollView>
   );
   return (
@@ -124,6 +124,8 @@ const styles = StyleSheet.create({
   sentence: { paddingHorizontal: 12, paddingTop: 8, paddingBottom: 4, gap: 6 },
   prompt: { padding: 16, paddingTop: 10, paddingBottom: 6, gap: GAP },
   detail: { paddingHorizontal: 16, paddingTop: 6, gap: GAP },
+  // In line with the sentence above it and the entry below.
+  within: { paddingHorizontal: 12, paddingTop: 6, gap: GAP },
   dock: { paddingHorizontal: 12, paddingVertical: 8, gap: 8, borderTopWidth: 1, alignItems: 'stretch' },
   beside: { paddingHorizontal: 8, paddingTop: 6, paddingBottom: 16, gap: GAP },
   under: { paddingTop: 6, gap: 8 },

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Chip, useTheme } from 'react-native-paper';
 import { Words } from '../theme/Words';
-import { TARGET } from './layout';
+import { CHIP_WORDS, TARGET } from './layout';
 
 interface TickChipsProps {
   label: string;
@@ -34,6 +34,7 @@ export function TickChips({ label, showLabel = true, options, ticked, onToggle }
             showSelectedCheck={false}
             selectedColor={colors.onSurface}
             onPress={() => onToggle(option.value)}
+            textStyle={CHIP_WORDS}
             style={[styles.chip, { backgroundColor: colors.surface, borderColor: colors.outline }]}
           >
             {option.label}

@@ -6,7 +6,7 @@ import { HEIGHT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { formatLengthUnit } from '../units/formatLength';
 import {
   knownSize,
-  machineNeed,
+  controlledNeed,
   ownGauge,
   toldGauge,
   toldMachine,
@@ -32,7 +32,7 @@ export const IN_RING: Routine = {
   about: 'its ball’s effective radius, and how far it stands off the spindle',
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
   needs: () => [
-    machineNeed,
+    controlledNeed,
     { kind: 'gauge', key: 'ring', label: 'Ring; see its marking', of: ['ring'] },
     {
       kind: 'choice',
@@ -129,7 +129,7 @@ export const PROBE_LENGTH: Routine = {
   about: 'against a master tool of known length, on one surface',
   suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'probe',
   needs: () => [
-    machineNeed,
+    controlledNeed,
     { kind: 'gauge', key: 'master', label: 'Master tool of known length', of: ['master-tool'] },
     { kind: 'gauge', key: 'block', label: 'Block on the surface', of: ['block'] },
   ],
@@ -191,7 +191,7 @@ export const ON_ARM: Routine = {
   about: 'sensor and cutter on one surface',
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
   needs: () => [
-    machineNeed,
+    controlledNeed,
     { kind: 'gauge', key: 'under', label: 'Under the cutter', of: ['feeler', 'block', 'paper'] },
   ],
   asks: () => [

@@ -24,7 +24,8 @@ export type Subject =
 /** Said before the first question: what it is done with, each with something that stands there at first. Lengths mm. */
 export type Need =
   | { kind: 'gauge'; key: string; label: string; of: readonly GaugeKind[] }
-  | { kind: 'machine'; key: string; label: string }
+  /** `controlled`: it is mostly done on a machine with a control, and one of those stands there at first. */
+  | { kind: 'machine'; key: string; label: string; controlled?: true }
   | { kind: 'choice'; key: string; label: string; options: readonly { value: string; label: string }[] }
   | { kind: 'length'; key: string; label: string; hint?: string; start: number }
   | { kind: 'angles'; key: string; label: string; hint?: string; start: readonly number[] };
@@ -146,6 +147,16 @@ export const nothing = (field: string, message: string): never => {
 export const gaugesOfKinds = (gauges: readonly KnownGauge[], kinds: readonly GaugeKind[]): KnownGauge[] =>
   kinds.flatMap((of) => gauges.filter(({ kind, retiredOn }) => kind === of && retiredOn === undefined));
 
+/** A machining centre before any other control, where a control is wanted; else the first in use. */
+function startOfMachines(machines: readonly KnownMachine[], controlled: boolean): KnownMachine | undefined {
+  const inUse = machines.filter(({ retiredOn }) => retiredOn === undefined);
+  return (
+    (controlled
+      ? (inUse.find(({ kind }) => kind === 'machining-centre') ?? inUse.find(({ scale }) => scale === 'machine'))
+      : undefined) ?? inUse[0]
+  );
+}
+
 /** What stands in each need at first. */
 export function startOfNeeds(
   needs: readonly Need[],
@@ -156,7 +167,7 @@ export function startOfNeeds(
       case 'gauge':
         return gaugesOfKinds(gauges, need.of)[0]?.id ?? '';
       case 'machine':
-        return machines.find(({ retiredOn }) => retiredOn === undefined)?.id ?? '';
+        return startOfMachines(machines, need.controlled === true)?.id ?? '';
       case 'choice':
         return need.options[0]?.value ?? '';
       case 'length':
@@ -231,6 +242,9 @@ export const machineNeed: Need = {
   key: 'machine',
   label: 'On which machine; its smallest step counts',
 };
+
+/** Of what answers a control by wire: a probe, a tool setter. */
+export const controlledNeed: Need = { ...machineNeed, controlled: true };
 
 /** Degrees as they are said in a sentence. */
 export const degrees = (angle: number): string => `${angle < 0 ? '−' : ''}${Math.abs(angle)}°`;

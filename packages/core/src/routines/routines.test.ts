@@ -169,6 +169,20 @@ describe('every routine', () => {
   });
 });
 
+test.each([
+  ['probe-4', 'in-ring', ['dials', 'router', 'machining-centre'], 'machining-centre'],
+  ['setter-50', 'setter-height', ['dials', 'router'], 'router'],
+  ['probe-4', 'in-ring', ['dials'], 'dials'],
+  ['spring-finder-10', 'fixed-face', ['dials', 'machining-centre'], 'dials'],
+] as const)('%s, %s: of %j the %s stands there at first', (gaugeId, name, kinds, first) => {
+  const gauge = must(shop.gauges.find(({ id }) => id === gaugeId));
+  const subject: Subject = { kind: 'gauge', gauge };
+  const machines = kinds.map((kind) => startingMachine(kind, kind, kind, 'mm'));
+  const needs = must(routineNamed(subject, name)).needs({ subject, gauges: shop.gauges, told: {} });
+  const { machines: known } = knownToday({ gauges: [], machines, calibrations: [] });
+  expect(startOfNeeds(needs, { gauges: shop.gauges, machines: known })).toMatchObject({ machine: first });
+});
+
 describe('worked cases', () => {
   test('a probe in a ring of 25.001, two orientations: 3.968 across, and what each wall takes', () => {
     const found = run(

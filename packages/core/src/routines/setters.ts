@@ -3,7 +3,7 @@ import { heightMaster } from '../calibration/heightMaster';
 import { EDGE_CAUTIONS, HEIGHT_CAUTIONS } from '../cautions/caution';
 import {
   knownSize,
-  machineNeed,
+  controlledNeed,
   ownGauge,
   toldGauge,
   toldLength,
@@ -21,7 +21,7 @@ export const SETTER_HEIGHT: Routine = {
   about: 'where the bare gauge line would touch it',
   suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'setter',
   needs: () => [
-    machineNeed,
+    controlledNeed,
     { kind: 'gauge', key: 'master', label: 'Master tool of known length', of: ['master-tool'] },
   ],
   asks: () => [
@@ -62,7 +62,7 @@ export const SETTER_SIDES: Routine = {
   about: 'the plate’s effective width, which diameters are measured from',
   suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'setter',
   needs: () => [
-    machineNeed,
+    controlledNeed,
     { kind: 'length', key: 'diameter', label: 'Diameter of the master tool', start: 10 },
     { kind: 'length', key: 'diameterU', label: 'That diameter is known to ±', start: 0.002 },
   ],

@@ -113,7 +113,12 @@ export function ThingScreen() {
     ? { to: own as '/shop', label: `Back to the ${COLLECTION_TITLES[collection].one}` }
     : { to: `/shop/${collection}` as const, label: `Back to ${COLLECTION_TITLES[collection].many}` };
   return (
-    <ShopPage title={COLLECTION_TITLES[collection].many} back={back} bare={measuring}>
+    <ShopPage
+      title={COLLECTION_TITLES[collection].many}
+      called={(shop) => keptOf(shop, collection).find(({ thing }) => thing.id === id)?.thing.name}
+      back={back}
+      bare={measuring}
+    >
       {(shop) => {
         const kept = keptOf(shop, collection).find(({ thing }) => thing.id === id);
         if (!kept)
@@ -132,7 +137,7 @@ export function ThingScreen() {
               key={`${chosen.name} ${kept.thing.id} ${String(axis)}`}
               routine={chosen}
               subject={subject}
-              name={subjectName(subject)}
+              name={'machine' in subject ? subjectName(subject) : undefined}
               shop={shop}
               unit={machine?.units ?? units}
             />
@@ -198,6 +203,8 @@ function ThingActions({ shop, kept }: KeptProps) {
 
 interface ShopPageProps {
   title: string;
+  /** What it is called instead, once the shop is there. */
+  called?: (shop: Shop) => string | undefined;
   back: { to: Href; label: string };
   /** Without a scroll of its own. */
   bare?: boolean;
@@ -205,12 +212,12 @@ interface ShopPageProps {
 }
 
 /** The frame of every page of the shop: bar, outbox, and what stands in while it is not there. */
-function ShopPage({ title, back, bare = false, children }: ShopPageProps) {
+function ShopPage({ title, called, back, bare = false, children }: ShopPageProps) {
   const { palette } = useLook();
   const { shop, away, retry } = useShopNow();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <TopBar title={title} back={back} />
+      <TopBar title={(shop && called?.(shop)) ?? title} back={back} />
       <OutboxLine />
       {shop && bare ? (
         <View role="main" style={{ flex: 1, minHeight: 0 }}>

@@ -32,8 +32,8 @@ import { calibrationsOf } from './subject';
 interface RoutineScreenProps {
   routine: Routine;
   subject: Subject;
-  /** The name of what is qualified. */
-  name: string;
+  /** The name of what is qualified, where the page is not called by it. */
+  name?: string | undefined;
   shop: Pick<Shop, 'gauges' | 'machines' | 'calibrations'>;
   unit: LengthUnit;
   /** The lesson it is a part of, which keeps what is found to itself; the shop's where there is none. */
@@ -45,6 +45,7 @@ const EMPTY: Draft = { told: {}, readings: {}, at: -1 };
 /** A guided routine: what it needs, one question after another, and what comes of it. */
 export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: RoutineScreenProps) {
   const router = useRouter();
+  const title = name === undefined ? routine.title : `${routine.title} · ${name}`;
   const key = `${shownIn === undefined ? '' : draftsOf(shownIn)}${routine.name} ${Object.values(calibratedOf(subject)).join(' ')}`;
   const draft = useDrafts((state) => state.drafts[key]) ?? EMPTY;
   const setDraft = useDrafts((state) => state.set);
@@ -62,7 +63,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
     return (
       <Question
         ask={ask}
-        title={`${routine.title} · ${name}`}
+        title={title}
         place={{ at: draft.at + 1, of: asks.length }}
         readings={draft.readings[ask.key] ?? []}
         unit={unit}
@@ -89,7 +90,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
       prompt={
         <>
           <Words kind="note" tone="soft">
-            {routine.title} · {name}
+            {title}
           </Words>
           <Words kind="sentence" live>
             {finished ? 'This is what it came to. Keep it, or do it once more.' : `${capital(routine.about)}.`}
