@@ -216,7 +216,7 @@ test('a part off its parallels: Z set too soon is named, and what was kept is of
 }) => {
   await page.setViewportSize({ width: 390, height: 664 });
   await page.goto(`${shop.url}/practice`);
-  await press(page, 'Keep it under a name');
+  await press(page, 'Practise under a name');
   await page.getByRole('button', { name: 'Practise under this name' }).click();
   await expect(page.getByRole('dialog').getByText('must not be empty')).toBeVisible();
   await page.getByRole('textbox', { name: 'Name' }).fill('Ida');

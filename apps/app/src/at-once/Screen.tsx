@@ -110,7 +110,13 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
       <StationFrame
         touch
         peek={PEEK}
-        drawing={<AtOnceDrawing spec={answer?.drawing} label={`${calculation.title}, as it is typed`} unit={unit} />}
+        drawing={
+          <AtOnceDrawing
+            spec={answer?.drawing ?? calculation.before?.(values)}
+            label={`${calculation.title}, ${answer ? 'as it is typed' : 'how it is done'}`}
+            unit={unit}
+          />
+        }
         prompt={
           first ? (
             <View aria-live="polite" style={styles.first}>

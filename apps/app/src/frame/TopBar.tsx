@@ -46,5 +46,6 @@ const styles = StyleSheet.create({
   bar: { height: TARGET, backgroundColor: 'transparent', paddingHorizontal: 4 },
   back: { width: TARGET, height: TARGET, margin: 0 },
   title: { paddingRight: 8, alignItems: 'flex-start' },
-  first: { paddingLeft: 12, alignItems: 'flex-start' },
+  // In line with what stands below it.
+  first: { marginLeft: 0, paddingLeft: 12, alignItems: 'flex-start' },
 });

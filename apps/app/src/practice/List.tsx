@@ -40,12 +40,12 @@ function wentWords(practised: readonly Practised[], { id, kind }: Lesson): strin
   return `${went}. Tried ${tries.length === 1 ? 'once' : `${tries.length} times`}.`;
 }
 
-/** Why a lesson is the next, in a few words. */
+/** Over the lesson that is the next: why it is. */
 const WHY = {
-  first: 'Not tried yet.',
-  'not-yet': 'It was not well set the last time.',
-  slipped: 'It was well set, with a slip.',
-  'all-done': 'All of them are done; this one longest ago.',
+  first: 'Next',
+  'not-yet': 'Next, for it was not well set the last time',
+  slipped: 'Next, for it was well set with a slip',
+  'all-done': 'All are done; next, the one from longest ago',
 } as const;
 
 const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
@@ -85,7 +85,7 @@ export function PracticeList() {
         />
         <WhoPractises />
         {next && (
-          <Section title={`Next: ${WHY[why]}`}>
+          <Section title={WHY[why]}>
             <LessonCard lesson={next} seed={seed} practised={practised} />
           </Section>
         )}

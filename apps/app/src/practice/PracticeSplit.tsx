@@ -170,6 +170,9 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
                   {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit, plus: true })}`}
                 </Figure>
               ))}
+              <Words kind="note" tone="soft">
+                {unit}
+              </Words>
             </View>
           </>
         ) : (

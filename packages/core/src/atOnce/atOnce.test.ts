@@ -34,6 +34,17 @@ function answer(
   return found.answer;
 }
 
+test.each([
+  ['edge', {}, { kind: 'edge', face: 'left' }],
+  ['edge', { face: 'back' }, { kind: 'edge', face: 'back' }],
+  ['halfway', { kind: 'slot' }, { kind: 'between', slot: true }],
+  ['bolt-circle', {}, { kind: 'holes', holes: [] }],
+] as const)('%s with %j is drawn as it is done before there is an answer', (name, change, drawn) => {
+  const { calculation, values } = valuesOf(name, change);
+  expect(reckonAtOnce(calculation, values, 'mm').ok).toBe(false);
+  expect(calculation.before?.(values)).toMatchObject(drawn);
+});
+
 const figures = ({ lines }: AtOnceAnswer) => lines.map(({ say, figure, unit }) => `${say} ${figure} ${unit}`);
 
 describe.each(AT_ONCE.map(({ name }) => name))('%s', (name) => {

@@ -74,6 +74,8 @@ export interface AtOnce {
   about: string;
   /** Fields in the order they are asked; some are asked only where others say so. */
   fields: (values: AtOnceValues) => readonly AtOnceField[];
+  /** How it is done, drawn until there is an answer: sides as they are chosen, sizes that mean nothing. */
+  before?: (values: AtOnceValues) => AtOnceDrawing;
   /** @throws Refusal that names the field */
   reckon: (read: AtOnceReader) => AtOnceAnswer;
 }

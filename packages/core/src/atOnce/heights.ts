@@ -34,6 +34,7 @@ export const Z_ON_GAUGE: AtOnce = {
     optionalLengthField('surface', 'It stands at this height of the part', '0'),
     optionalLengthField('step', 'Raised in steps of, where it was slipped under'),
   ],
+  before: () => ({ kind: 'block', thickness: 10 }),
   reckon: (read) => {
     const thickness = read.length('thickness');
     const step = read.optionalLength('step');
@@ -70,6 +71,7 @@ export const TOOL_LENGTH: AtOnce = {
     lengthField('reference', 'Z of the reference tool on it'),
     ...readingFields('Z of the other tool on it'),
   ],
+  before: () => ({ kind: 'tools', reference: 0, other: 0, gauge: 10 }),
   reckon: (read) => {
     const toolLength = REGISTRY['tool-length'];
     const reference = read.length('reference');

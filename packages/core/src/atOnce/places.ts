@@ -31,6 +31,7 @@ export const BOLT_CIRCLE: AtOnce = {
     lengthField('x', 'Centre X', '0'),
     lengthField('y', 'Centre Y', '0'),
   ],
+  before: () => ({ kind: 'holes', holes: [], diameter: 48, centre: { x: 0, y: 0 } }),
   reckon: (read) => {
     const told = read.length('size');
     const diameter = read.text('told') === 'radius' ? 2 * told : told;
@@ -81,6 +82,7 @@ export const TURNS: AtOnce = {
       { value: 'minus', label: 'toward −' },
     ]),
   ],
+  before: () => ({ kind: 'wheel', lines: 100, line: 0, turns: 0 }),
   reckon: (read) => {
     const dial = { perTurn: read.length('perTurn'), lines: read.number('lines') };
     const move = REGISTRY['dial-move'];

@@ -186,6 +186,7 @@ export const TURN_LENGTH: AtOnce = {
   title: 'A fraction or unit turned',
   about: '1 3/8 in, 5 thou, 12.7 mm: in millimetres, inches and the nearest fraction',
   fields: () => [{ key: 'text', label: 'Length, as you have it', kind: 'length', start: { mm: '', in: '' } }],
+  before: () => ({ kind: 'rule', mm: 0 }),
   reckon: (read) => {
     // Refused by its own field where it is no length.
     read.length('text');

@@ -31,6 +31,7 @@ export const EDGE: AtOnce = {
     ...finderFields(),
     lengthField('nominal', 'The face is at, from part zero', '0'),
   ],
+  before: ({ face = 'left' }) => ({ kind: 'edge', face: faceNamed(face), radius: 5 }),
   reckon: (read) => {
     const face = faceNamed(read.text('face'));
     const { axis, approach } = FACES[face];
@@ -72,6 +73,7 @@ export const BETWEEN: AtOnce = {
     lengthField('second', 'Reads at the second face'),
     ...finderFields(),
   ],
+  before: ({ kind }) => ({ kind: 'between', width: 60, radius: 5, slot: kind === 'slot' }),
   reckon: (read) => {
     const [a, b] = [read.length('first'), read.length('second')];
     const slot = read.text('kind') === 'slot';
@@ -118,6 +120,7 @@ export const BORE_CENTRE: AtOnce = {
     lengthField('back', 'Y at the back wall'),
     ...finderFields(),
   ],
+  before: () => ({ kind: 'bore', diameter: 26, radius: 3 }),
   reckon: (read) => {
     const touch = touchOf(read);
     const { 'opposite-faces': faces } = REGISTRY;

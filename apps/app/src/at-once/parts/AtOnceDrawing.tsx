@@ -8,7 +8,7 @@ import { PassesDrawing } from '../../stations/size/parts/PassesDrawing';
 import { METAL } from '../../theme/palette';
 
 interface DrawingProps {
-  /** Nothing is answered yet. */
+  /** Undefined where nothing is answered yet, and there is nothing to be shown of how it is done. */
   spec: Spec | undefined;
   label: string;
   unit: 'mm' | 'in';

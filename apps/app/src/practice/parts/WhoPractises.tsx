@@ -30,7 +30,7 @@ export function WhoPractises() {
       )}
       <View style={styles.row}>
         <Button mode="text" compact onPress={() => setAsking('add')}>
-          {people.length === 0 ? 'Keep it under a name' : 'Somebody else'}
+          {people.length === 0 ? 'Practise under a name' : 'Somebody else'}
         </Button>
         {person !== '' && (
           <Button mode="text" compact onPress={() => setAsking('forget')}>
