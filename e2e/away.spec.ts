@@ -102,6 +102,61 @@ test('what the server refuses is said, with nothing else held up', async ({ page
   await expect.poll(() => backReadings(page, shop.url)).toEqual(['121.010']);
 });
 
+test('a set-up begun with the server away is worked in, survives a reload, and is handed over with all of it', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await page.goto(shop.url);
+  await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Start a set-up' }).click();
+  await expect(page.getByRole('button', { name: 'Knee mill', exact: true })).toBeVisible();
+  await context.route('**/api/**', (route) => route.abort());
+  await page.reload();
+  await expect(page.getByText(/^The server is away\. What you start waits on this device/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Knee mill', exact: true }).click();
+  await page.getByRole('button', { name: 'left face', exact: true }).click();
+  await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
+  await log(page, '-5.010');
+  await expect(page.getByText('Preset X to')).toBeVisible();
+  await expectAccessible(page);
+  const [, id = ''] = /setup\/([^/]+)/.exec(page.url()) ?? [];
+
+  // The device alone has it: it is on its bench, and as it was after a reload.
+  await page.goto(shop.url);
+  await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
+  await page.getByRole('link', { name: /^Part on the knee mill/ }).click();
+  await page.goto(`${shop.url}/setup/${id}/datum?f=face.left`);
+  await expect(page.getByText('1 reading gives')).toBeVisible();
+  await expect(page.getByText(/entries wait on this device/)).toBeVisible();
+
+  await context.unroute('**/api/**');
+  await expect(page.getByText(/wait on this device/)).toBeHidden({ timeout: 20_000 });
+  const stored = (await (await page.request.get(`${shop.url}/api/setups/${id}`)).json()) as Stored & {
+    setup: { machineId: string; name: string };
+    seq: number;
+  };
+  expect(stored.readings.map(({ source }) => source.text)).toEqual(['-5.010']);
+  expect(stored.setup).toMatchObject({ machineId: 'knee-mill', name: 'Part on the knee mill' });
+  // From here it is a set-up as any other: what the next touch says is told by the server.
+  await log(page, '-5.008');
+  await expect(page.getByText('2 readings give')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('2 readings give')).toBeVisible();
+  await expect(page.getByText(/wait on this device/)).toBeHidden();
+});
+
+test('a device that never saw the shop says what it takes to begin', async ({ page, shop, context }) => {
+  await context.route('**/api/**', (route) => route.abort());
+  await page.goto(`${shop.url}/new`);
+  await expect(page.getByText(/This device never saw the shop/)).toBeVisible();
+  await expectAccessible(page);
+  await context.unroute('**/api/**');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('button', { name: 'Knee mill', exact: true })).toBeVisible();
+});
+
 test('with the server away the bench says so, and carries on when it is back', async ({ page, shop, context }) => {
   await context.route('**/api/**', (route) => route.abort());
   await page.goto(shop.url);

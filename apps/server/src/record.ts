@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/record/kind';
 import {
   DOCUMENT_KINDS,
   DOCUMENT_NAMES,
@@ -133,9 +133,16 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       ? store.readings.insert(columnsOf(entry.setupId, entry.body), receivedAt)
       : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
 
+  /** Makes the set-up that a plan is saved for, where there is none: it was started while this server was away. */
+  function startBy(kind: DocumentName, setupId: string, began: string): void {
+    if (kind === 'plan' && began === NO_VERSION && !store.setups.get(setupId))
+      store.setups.insert({ id: setupId, createdAt: now() });
+  }
+
   /** Saves a document whole, where it began from the version that stands. */
   function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>, turn?: Turn): Saved<K> {
     store.write(() => {
+      startBy(kind, setupId, saved.began);
       requireOwner(setupId);
       if (turn) store.lines.settle(turn);
       const current = store.documents.get(kind, setupId, key);
@@ -145,8 +152,11 @@ export function createRecord(store: Store, now: () => string = () => new Date().
           `The version “${saved.version}” was saved with other content. Save the new content under a new version.`,
         );
       }
-      const stands = current?.version ?? FIRST_VERSION;
-      if (stands !== saved.began) {
+      const stands = current?.version ?? (kind === 'plan' ? NO_VERSION : FIRST_VERSION);
+      // Started by the one way and, its answer lost, by the other: one start.
+      const startedTwice =
+        saved.began === NO_VERSION && stands === FIRST_VERSION && sameBody(current?.body, saved.body);
+      if (stands !== saved.began && !startedTwice) {
         throw superseded(DOCUMENT_KINDS[kind].title, {
           version: stands,
           body: current?.body ?? DOCUMENT_KINDS[kind].empty ?? null,

@@ -16,14 +16,17 @@ export const kept =
     return answer;
   };
 
+/** What was last seen; undefined where nothing was, or nothing that can be read. */
+export function seenLast<T>(name: string): T | undefined {
+  try {
+    return (JSON.parse(deviceStorage.getItem(nameOf(name)) ?? 'null') as T | null) ?? undefined;
+  } catch {
+    return undefined;
+  }
+}
+
 /** How a query begins with what was last seen, as something long out of date. */
 export const lastSeen = <T>(name: string): { initialData: () => T | undefined; initialDataUpdatedAt: number } => ({
-  initialData: () => {
-    try {
-      return (JSON.parse(deviceStorage.getItem(nameOf(name)) ?? 'null') as T | null) ?? undefined;
-    } catch {
-      return undefined;
-    }
-  },
+  initialData: () => seenLast<T>(name),
   initialDataUpdatedAt: 0,
 });

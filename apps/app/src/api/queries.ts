@@ -10,11 +10,14 @@ import type { Magazine } from '@zero-point/core/record/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
 import { documentKey, type Repeatability, type Snapshot } from '@zero-point/core/record/snapshot';
+import type { ShopTold } from '@zero-point/core/record/startSnapshot';
 import { useQuery } from '@tanstack/react-query';
-import { request } from './client';
+import { useEffect } from 'react';
+import { request, ServerAway } from './client';
 import { keptSetups } from './keptSetups';
+import { kept, seenLast } from './lastSeen';
 import { useNews } from './news';
-import { setupKey, shopKey } from './queryClient';
+import { queryClient, setupKey, shopKey } from './queryClient';
 import { REFRESH, useTold } from './told';
 
 /** Everything the shop owns, gauges and machines as they are known today. */
@@ -62,12 +65,30 @@ function withShopEntry(shop: Shop, entry: Entry): Shop {
   };
 }
 
+/** The shop as this device last saw it, as it was told; undefined where it never did, or an older program kept it. */
+export function shopSeen(): (Shop & ShopTold) | undefined {
+  try {
+    const shop = seenLast<Shop & ShopTold>('shop');
+    if (shop) knownToday(shop);
+    return shop;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Keeps the shop on this device where it was never seen, so that a set-up can be begun while the server is away. */
+export async function keepShop(): Promise<void> {
+  if (shopSeen() === undefined) await askShop().catch(() => undefined);
+}
+
+const askShop = (): Promise<Shop> => request<Shop>('GET', '/shop').then(kept('shop'));
+
 export function useShop() {
   useTold(shopKey);
   return useQuery({
     queryKey: shopKey,
     queryFn: async () => {
-      const shop = await request<Shop>('GET', '/shop');
+      const shop = await askShop();
       return { ...shop, ...knownToday(shop) };
     },
     structuralSharing: false,
@@ -85,20 +106,33 @@ export const useMachineRepeats = (gaugeId: string) =>
 export const useUses = () =>
   useQuery({ queryKey: [...shopKey, 'uses'], queryFn: () => request<GaugeUses[]>('GET', '/uses') });
 
+/** A set-up that this device alone has. @throws ServerAway where its copy had to give way: it is told once it was sent */
+function ownCopy(id: string): Snapshot {
+  const known = queryClient.getQueryData<Snapshot>(setupKey(id));
+  if (!known) throw new ServerAway();
+  return known;
+}
+
 /**
  * A set-up as the server last told it: whole once, then what is new as it comes. The copy kept on this device stands in
  * while the server is away.
+ *
+ * @param begunHere it was begun on this device, and the server has not heard of it: it is not asked
  */
-export function useStoredSnapshot(id: string) {
+export function useStoredSnapshot(id: string, begunHere: boolean) {
   const query = useQuery({
     queryKey: setupKey(id),
-    queryFn: () => request<Snapshot>('GET', `/setups/${encodeURIComponent(id)}`),
+    queryFn: () => (begunHere ? ownCopy(id) : request<Snapshot>('GET', `/setups/${encodeURIComponent(id)}`)),
     persister: keptSetups.persisterFn,
     // Nothing is asked twice: what is new is told. Readings keep their identity, so that only what changed is reckoned.
     staleTime: Infinity,
     structuralSharing: false,
     refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
   });
-  useNews(id, query.data?.seq);
+  useNews(id, begunHere ? undefined : query.data?.seq);
+  useEffect(() => {
+    if (!begunHere) return undefined;
+    return () => void queryClient.invalidateQueries({ queryKey: setupKey(id) });
+  }, [id, begunHere]);
   return query;
 }

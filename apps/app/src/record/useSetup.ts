@@ -1,5 +1,5 @@
 import { openBook, type Book } from '@zero-point/core/book/book';
-import { withEntries } from '@zero-point/core/record/merge';
+import { startsSetup, withEntries } from '@zero-point/core/record/merge';
 import { useMemo } from 'react';
 import { ServerRefusal } from '../api/client';
 import { useStoredSnapshot } from '../api/queries';
@@ -12,8 +12,11 @@ export type SetupState =
 
 /** A set-up as it stands on this device, opened: what the server has, and what waits in the outbox. */
 export function useSetup(id: string): SetupState {
-  const query = useStoredSnapshot(id);
   const waiting = useOutbox((state) => state.waiting);
+  const query = useStoredSnapshot(
+    id,
+    waiting.some(({ entry }) => startsSetup(entry) === id),
+  );
   const book = useMemo(
     () =>
       query.data &&

@@ -30,8 +30,10 @@ export function startWorkshop(): () => void {
   let stop: (() => void) | undefined;
   let over = false;
   const start = async () => {
-    const { startOutbox } = await loadWorkshop();
-    if (!over) stop = startOutbox();
+    const { startOutbox, keepShop } = await loadWorkshop();
+    if (over) return;
+    stop = startOutbox();
+    void keepShop();
   };
   // A workshop that cannot be had is told by the screen that wants it; what is on the device stays there.
   const timer = setTimeout(() => void start().catch(() => undefined), somethingLeft(deviceStorage) ? 0 : READ);

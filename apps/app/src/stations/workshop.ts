@@ -2,6 +2,7 @@
 
 export { OutboxLine } from '../frame/OutboxLine';
 export { startOutbox } from '../stores/outbox';
+export { keepShop } from '../api/queries';
 export { AtOnceList } from '../at-once/List';
 export { AtOnceScreen } from '../at-once/Screen';
 export { PracticeList } from '../practice/List';

@@ -1,5 +1,5 @@
 import type { DocumentEntry, Entry } from '@zero-point/core/record/entry';
-import { withEntries } from '@zero-point/core/record/merge';
+import { startsSetup, withEntries } from '@zero-point/core/record/merge';
 import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
@@ -39,6 +39,9 @@ function intoSnapshot(entry: Entry): void {
   void overtake(queryClient, setupKey(entry.setupId));
   queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (known) => known && withEntries(known, [entry]));
   keepCopySoon(entry.setupId);
+  // Started on this device alone: the server has more to tell of it now.
+  if (startsSetup(entry) !== undefined)
+    void queryClient.invalidateQueries({ queryKey: setupKey(entry.setupId), refetchType: 'none' });
 }
 
 /** A delivered thing of the shop; set-ups that show it take it in. */

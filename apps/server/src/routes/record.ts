@@ -8,6 +8,7 @@ import {
   type DocumentName,
   type RowName,
 } from '@zero-point/core/record/kinds';
+import { NO_VERSION } from '@zero-point/core/record/kind';
 import { newSetup } from '@zero-point/core/record/plan';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
@@ -58,6 +59,8 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
         const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
         if (key !== asked)
           throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the set-up'}` }]);
+        // A set-up is started under this id.
+        if (saved.began === NO_VERSION) parsed(idSchema, owner(request));
         response.json(record.save(name, owner(request), key, saved, turn));
       });
     });

@@ -3,6 +3,9 @@ import type { z } from 'zod';
 /** The version of a document that nobody has saved yet. */
 export const FIRST_VERSION = 'first';
 
+/** What a plan begins from whose set-up is not there yet: saving it starts the set-up. */
+export const NO_VERSION = 'none';
+
 /** A thing another entry names: which kind it is of, under which field it is named. */
 export interface Named {
   kind: string;

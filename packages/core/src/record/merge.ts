@@ -1,4 +1,4 @@
-import { FIRST_VERSION, type Stored } from './kind';
+import { FIRST_VERSION, NO_VERSION, type Stored } from './kind';
 import { DOCUMENT_KINDS, isRowName, ROW_KINDS, type DocumentName } from './kinds';
 import type { DocumentEntry, Entry, KeptEntry, RowEntry } from './entry';
 import { documentKey, type Snapshot } from './snapshot';
@@ -20,6 +20,10 @@ function withEntry(snapshot: Snapshot, entry: Entry | KeptEntry): Snapshot {
   const next = isRow(entry) ? withRow(snapshot, entry, stored) : withDocument(snapshot, entry);
   return stored && stored.seq > next.seq ? { ...next, seq: stored.seq } : next;
 }
+
+/** The set-up that an entry starts; undefined for every other entry. */
+export const startsSetup = (entry: Entry): string | undefined =>
+  entry.kind === 'plan' && entry.began === NO_VERSION ? entry.setupId : undefined;
 
 export const isRow = (entry: Entry): entry is RowEntry => isRowName(entry.kind);
 

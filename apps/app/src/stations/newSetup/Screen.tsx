@@ -2,11 +2,12 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import type { Machine } from '@zero-point/core/record/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { ServerAway } from '../../api/client';
 import { openSetupFile } from '../../api/openSetupFile';
-import { useShop, type Shop } from '../../api/queries';
+import { shopSeen, useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { CardButton } from '../../frame/CardButton';
 import { Choice } from '../../frame/Choice';
@@ -22,7 +23,17 @@ import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../path';
 import { DialPicture } from './parts/DialPicture';
-import { dialForm, makeSetup, storeSetup, usualDial, type DialForm, type DialTold, type Where } from './startSetup';
+import { startAway } from './startAway';
+import {
+  dialForm,
+  makeSetup,
+  storeSetup,
+  usualDial,
+  type DialForm,
+  type DialTold,
+  type Made,
+  type Where,
+} from './startSetup';
 
 const BACK = { to: '/', label: 'Back to the bench' } as const;
 
@@ -33,27 +44,40 @@ const LATER = '';
 export default function NewSetupScreen() {
   const { palette } = useLook();
   const shop = useShop();
+  const away = shop.isError;
+  const seen = useMemo(() => (away ? shopSeen() : undefined), [away]);
+  const known = shop.data ?? seen;
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title="Start a set-up" back={BACK}>
         <UnitSwitch />
       </TopBar>
-      {shop.data ? (
-        <Start shop={shop.data} />
-      ) : shop.isError ? (
-        <Trouble
-          title="The server is away"
-          detail="A new set-up needs it. Start the server, then try again."
-          retry={() => void shop.refetch()}
-        />
+      {known ? (
+        <Start shop={known} away={away} />
+      ) : away ? (
+        <View role="main">
+          <Trouble
+            title="The server is away"
+            detail="This device never saw the shop, so it does not know its machines. Start the server, then try again."
+            retry={() => void shop.refetch()}
+          />
+        </View>
       ) : (
-        <Loading what="the shop" />
+        <View role="main">
+          <Loading what="the shop" />
+        </View>
       )}
     </View>
   );
 }
 
-function Start({ shop }: { shop: Shop }) {
+interface StartProps {
+  shop: Pick<Shop, 'machines' | 'parts' | 'gauges'>;
+  /** The server did not answer when it was last asked. */
+  away: boolean;
+}
+
+function Start({ shop, away }: StartProps) {
   const router = useRouter();
   const units = useSettings((state) => state.units);
   const [partId, setPartId] = useState(LATER);
@@ -72,8 +96,7 @@ function Start({ shop }: { shop: Shop }) {
         shop,
         units,
       );
-      await storeSetup(made);
-      void queryClient.invalidateQueries();
+      await begin(made, away);
       router.replace(stationPath(made.setup.id, 'datum'));
     } catch (error) {
       setFailure(
@@ -102,6 +125,11 @@ function Start({ shop }: { shop: Shop }) {
     <ScrollView role="main" contentContainerStyle={styles.body}>
       <Words kind="sentence">Which machine? The first touch comes next; the rest is asked when it is needed.</Words>
       {failure !== undefined && <Failure>{failure}</Failure>}
+      {away && (
+        <Words kind="note" tone="warn" live>
+          The server is away. What you start waits on this device until it is back, with all you log in it.
+        </Words>
+      )}
       <View role="list" style={styles.list}>
         {machines.map((machine) => (
           <View role="listitem" key={machine.id}>
@@ -151,6 +179,19 @@ function Start({ shop }: { shop: Shop }) {
       />
     </ScrollView>
   );
+}
+
+/** Stores it; where the server does not answer it begins on this device. */
+async function begin(made: Made, away: boolean): Promise<void> {
+  try {
+    if (away) throw new ServerAway();
+    await storeSetup(made);
+    void queryClient.invalidateQueries();
+  } catch (error) {
+    const shop = error instanceof ServerAway && error.fault === undefined ? shopSeen() : undefined;
+    if (!shop) throw error;
+    startAway(made, shop);
+  }
 }
 
 const Failure = ({ children }: { children: string }) => (
