@@ -60,7 +60,7 @@ test('the centre of the stock by halving', async ({ page, shop }) => {
   await expect(page.getByText('Y is set. Now X: tap the left or the right face.')).toBeVisible();
 });
 
-test('a bore by the 3D probe, wall by wall and by points', async ({ page, shop }) => {
+test('a bore by the probe, wall by wall and by points', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'arm-bracket-trunnion'));
   await tap(page, 'bore, hole 1');
   await expect(page.getByText(/In hole 1, touch the right wall/)).toBeVisible();

@@ -46,7 +46,7 @@ const FINDERS = [
 
 const FINDER_NAMES: Readonly<Record<(typeof FINDERS)[number], string>> = {
   'spring-finder': 'Spring finder',
-  'bearing-finder': 'Bearing finder',
+  'bearing-finder': 'Ring finder',
   pin: 'Pin',
   probe: 'Probe',
   'contact-light': 'Contact light',

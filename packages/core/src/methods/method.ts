@@ -40,7 +40,7 @@ export interface MethodFacts {
 /** Facts by method, in the order they are offered where nothing else tells them apart. */
 export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
   probe: {
-    name: '3D probe',
+    name: 'Probe',
     contact: 'gauge',
     finds: ['faces', 'rounds'],
     steps: [

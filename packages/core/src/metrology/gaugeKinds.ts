@@ -69,7 +69,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     due: { days: 180, uses: 2000 },
   },
   probe: {
-    name: '3D probe',
+    name: 'probe',
     touchU: 0.002,
     sizeU: 0.002,
     spin: 'standing',
