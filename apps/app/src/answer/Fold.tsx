@@ -8,6 +8,9 @@ interface FoldProps {
   children: ReactNode;
 }
 
+/** It has the ground of what it stands on: the page's, or a card's. */
+const CLEAR = { colors: { background: 'transparent' } } as const;
+
 /** Something that opens when asked for. */
 export function Fold({ title, open = false, children }: FoldProps) {
   const [shown, setShown] = useState(open);
@@ -18,6 +21,7 @@ export function Fold({ title, open = false, children }: FoldProps) {
       titleStyle={styles.title}
       contentStyle={styles.content}
       style={styles.row}
+      theme={CLEAR}
       expanded={shown}
       onPress={() => setShown(!shown)}
     >

@@ -105,11 +105,11 @@ export function OptionalLengthField({
 
 const MOST_DEGREES = 3600;
 
-/** To a thousandth of a degree, and no nought behind it: as an angle is commanded, and short enough for half a phone. */
-const shownAngle = (degrees: number): string => {
-  const text = countToText(roundToCount(degrees, 3), 3);
-  return text.replace(/\.?0+$/, '');
-};
+/** A figure without the noughts behind its point. */
+const withoutNoughts = (text: string): string => text.replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '');
+
+/** To a thousandth of a degree: as an angle is commanded, and short enough for half a phone. */
+const shownAngle = (degrees: number): string => withoutNoughts(countToText(roundToCount(degrees, 3), 3));
 
 /** An angle in degrees, counter-clockwise from +X. */
 export function AngleField({ value, ...rest }: ValueFieldProps<number>) {
@@ -176,13 +176,20 @@ export function FeedField({
   );
 }
 
+interface LengthsFieldProps extends ValueFieldProps<readonly number[]> {
+  unit: LengthUnit;
+  /** Chosen figures, not measured ones: shown without the noughts behind their points. */
+  chosen?: boolean;
+}
+
 /** Several lengths with semicolons between, since a comma may be a decimal mark; none when empty. */
-export function LengthsField({ value, unit, ...rest }: ValueFieldProps<readonly number[]> & { unit: LengthUnit }) {
+export function LengthsField({ value, unit, chosen = false, ...rest }: LengthsFieldProps) {
+  const show = (mm: number) => formatLength(mm, { unit });
   return (
     <Field
       {...rest}
       unit={unit}
-      shown={value.map((mm) => formatLength(mm, { unit })).join('; ')}
+      shown={value.map((mm) => (chosen ? withoutNoughts(show(mm)) : show(mm))).join('; ')}
       inputMode="text"
       read={(text) => {
         const lengths: number[] = [];

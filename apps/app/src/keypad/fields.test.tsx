@@ -148,6 +148,14 @@ test('several lengths stand with semicolons between, and the one that is none is
   expect(kept).toHaveBeenCalledWith([10, 0.1]);
 });
 
+test.each([
+  [true, '10; 1; 0.1; 0.005'],
+  [false, '10.000; 1.000; 0.100; 0.005'],
+])('several lengths, chosen %s, are shown as %s', (chosen, text) => {
+  shown(<LengthsField label="Steps" unit="mm" chosen={chosen} value={[10, 1, 0.1, 0.005]} onCommit={jest.fn()} />);
+  expect(screen.getByLabelText<HTMLInputElement>('Steps').value).toBe(text);
+});
+
 test('words have room for a name, and no more', () => {
   const kept = jest.fn();
   shown(<TextField label="Name" value="Knee mill" onCommit={kept} />);

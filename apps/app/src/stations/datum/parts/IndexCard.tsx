@@ -112,12 +112,12 @@ function Turned({ index, book }: { index: PartIndex; book: Book }) {
       label={`${index.name}: ${label}`}
       draw={(width, tall) =>
         rotary.map(({ name, confirmed, sense }, i) => {
-          const x = (width * i) / rotary.length + 40;
+          const x = (width * i) / rotary.length + 30;
           const y = tall / 2;
           const turn = partTurn({ sense: confirmed ?? sense, command: index[name] ?? 0 });
           return (
             <G key={name}>
-              <Circle cx={x} cy={y} r={32} fill="none" stroke={METAL.silver} strokeWidth={1.4} />
+              <Circle cx={x} cy={y} r={26} fill="none" stroke={METAL.silver} strokeWidth={1.4} />
               <G transform={`rotate(${-turn} ${x} ${y})`}>
                 <Rect
                   x={x - 22}
@@ -130,8 +130,8 @@ function Turned({ index, book }: { index: PartIndex; book: Book }) {
                 />
                 <Line x1={x - 22} x2={x + 22} y1={y - 12} y2={y - 12} stroke={METAL.brass} strokeWidth={4} />
               </G>
-              <Label x={x + 38} y={y - 4} anchor="start" size={13}>{`${name} ${degrees(index[name] ?? 0)}`}</Label>
-              <Label x={x + 38} y={y + 14} anchor="start" size={13} words>
+              <Label x={x + 31} y={y - 4} anchor="start" size={13}>{`${name} ${degrees(index[name] ?? 0)}`}</Label>
+              <Label x={x + 31} y={y + 14} anchor="start" size={13} words>
                 {turnSeenFrom(name)}
               </Label>
             </G>

@@ -136,6 +136,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           label="Jog steps, with ; between"
           hint="For raising in known steps onto a gauge."
           unit={units}
+          chosen
           value={machine.jogSteps ?? []}
           onCommit={(jogSteps) => keep({ jogSteps: [...jogSteps] })}
           check={positiveAll}
