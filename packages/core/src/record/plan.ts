@@ -59,7 +59,7 @@ export const planKind = documentKind({
   of: 'setup',
   collection: 'plan',
   title: 'plan',
-  summary: 'Change the plan',
+  summary: 'Change the plan, or start a set-up by it',
   version: 1,
   schema: plan,
   names: ({ machineId, partId, finderId, heightGaugeId }) => [
