@@ -31,12 +31,15 @@ export function startEntries({ setup, machine, part, gauges }: Made): DocumentEn
  * when the server is back.
  *
  * @param shop as this device last saw it
+ * @throws when the device has no room
  */
 export function startAway(made: Made, shop: Shop & ShopTold): void {
   const { setup } = made;
   const entries = startEntries(made);
   const bare = startSnapshot({ ...setup, changedAt: setup.createdAt }, shop);
   const snapshot = withEntries(bare, entries);
+  // First of all: a device without room refuses here, and then nothing was begun.
+  for (const entry of entries) useOutbox.getState().log(entry);
   queryClient.setQueryData(setupKey(setup.id), snapshot);
   keepCopySoon(setup.id);
   const line: SetupSummary = {
@@ -53,5 +56,4 @@ export function startAway(made: Made, shop: Shop & ShopTold): void {
   queryClient.setQueryData<SetupSummary[]>(benchKey, (bench = seenLast<SetupSummary[]>('bench')) =>
     kept('bench')([line, ...(bench ?? [])]),
   );
-  for (const entry of entries) useOutbox.getState().log(entry);
 }
