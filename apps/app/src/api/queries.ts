@@ -76,9 +76,9 @@ export function shopSeen(): (Shop & ShopTold) | undefined {
   }
 }
 
-/** Keeps the shop on this device where it was never seen, so that a set-up can be begun while the server is away. */
+/** Keeps the shop on this device as it is now: a set-up begun while the server is away goes by its sizes and calibrations. */
 export async function keepShop(): Promise<void> {
-  if (shopSeen() === undefined) await askShop().catch(() => undefined);
+  await askShop().catch(() => undefined);
 }
 
 const askShop = (): Promise<Shop> => request<Shop>('GET', '/shop').then(kept('shop'));

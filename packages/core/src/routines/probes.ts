@@ -7,6 +7,7 @@ import { formatLengthUnit } from '../units/formatLength';
 import {
   knownSize,
   controlledNeed,
+  machineNeed,
   ownGauge,
   toldGauge,
   toldMachine,
@@ -31,8 +32,9 @@ export const IN_RING: Routine = {
   title: 'Probe in a ring',
   about: 'its ball’s effective radius, and how far it stands off the spindle',
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
-  needs: () => [
-    controlledNeed,
+  needs: ({ subject }) => [
+    // A contact light needs no control: it lights on any machine.
+    subject.kind === 'gauge' && subject.gauge.kind === 'probe' ? controlledNeed : machineNeed,
     { kind: 'gauge', key: 'ring', label: 'Ring; see its marking', of: ['ring'] },
     {
       kind: 'choice',
@@ -191,7 +193,7 @@ export const ON_ARM: Routine = {
   about: 'sensor and cutter on one surface',
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
   needs: () => [
-    controlledNeed,
+    machineNeed,
     { kind: 'gauge', key: 'under', label: 'Under the cutter', of: ['feeler', 'block', 'paper'] },
   ],
   asks: () => [

@@ -173,6 +173,8 @@ test.each([
   ['probe-4', 'in-ring', ['dials', 'router', 'machining-centre'], 'machining-centre'],
   ['setter-50', 'setter-height', ['dials', 'router'], 'router'],
   ['probe-4', 'in-ring', ['dials'], 'dials'],
+  ['contact-light-10', 'in-ring', ['readout', 'machining-centre'], 'readout'],
+  ['probe-4', 'on-arm', ['readout', 'machining-centre'], 'readout'],
   ['spring-finder-10', 'fixed-face', ['dials', 'machining-centre'], 'dials'],
 ] as const)('%s, %s: of %j the %s stands there at first', (gaugeId, name, kinds, first) => {
   const gauge = must(shop.gauges.find(({ id }) => id === gaugeId));
