@@ -125,10 +125,7 @@ export default [
     ],
   ),
   only(['apps/app/**'], [appOnly], [rawControls]),
-  only(
-    OWN.map((own) => `apps/app/src/${own}`),
-    [appOnly],
-  ),
+  only([...OWN.map((own) => `apps/app/src/${own}`), 'apps/app/router-natives.js'], [appOnly]),
   only(
     ['apps/device/**'],
     [

@@ -9,7 +9,19 @@ import { join } from 'node:path';
 import { ROOT, say } from '../scripts/lib/steps.mjs';
 import { goalTable } from './lib/goal.mjs';
 
-const TIMED = ['opening', 'chunks', 'frames', 'readings', 'growth', 'book', 'order', 'program', 'acts', 'faults'];
+const TIMED = [
+  'opening',
+  'touchpage',
+  'chunks',
+  'frames',
+  'readings',
+  'growth',
+  'book',
+  'order',
+  'program',
+  'acts',
+  'faults',
+];
 
 /** The longest first, so that nothing waits for one of them at the end. */
 const COUNTED = ['coverage', 'practice', 'explainer', 'calibration', 'tests'];

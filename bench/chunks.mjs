@@ -8,8 +8,6 @@ const MOST_KB = 150;
 
 /** Scripts larger than that, by the beginning of their names, and the reason. */
 const REASONS = {
-  'workshop-':
-    'every station in one script: a phone in a shop with bad reception has all of them once it has one, and each shares most of core with the next',
   'entry-': 'the first script, held to the floor by `-- opening`',
 };
 

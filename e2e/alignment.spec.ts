@@ -21,7 +21,7 @@ async function read(page: Page, ...texts: string[]): Promise<void> {
   }
 }
 
-test('the vise: two readings, a tap, and proven in line on the second pass', async ({ page, shop }) => {
+test('the vise: two readings, a tap, and proven in line on the second pass', async ({ page, killableShop: shop }) => {
   await page.goto(`${shop.url}${BASE}/alignment`);
   await expectOpened(page);
   await expectAccessible(page);

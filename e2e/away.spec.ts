@@ -18,7 +18,7 @@ async function backReadings(page: Page, url: string): Promise<string[]> {
   return snapshot.readings.filter(({ subject }) => subject.face === 'back').map(({ source }) => source.text);
 }
 
-test('a reading the server acknowledged survives kill -9', async ({ page, shop }) => {
+test('a reading the server acknowledged survives kill -9', async ({ page, killableShop: shop }) => {
   await page.goto(`${shop.url}${DATUM}`);
   const acknowledged = page.waitForResponse(
     (response) => response.url().endsWith('/readings') && response.status() === 201,
@@ -30,7 +30,10 @@ test('a reading the server acknowledged survives kill -9', async ({ page, shop }
   expect(await backReadings(page, shop.url)).toEqual(['121.005']);
 });
 
-test('five readings with the server away are kept, shown, and delivered in order, once', async ({ page, shop }) => {
+test('five readings with the server away are kept, shown, and delivered in order, once', async ({
+  page,
+  killableShop: shop,
+}) => {
   const texts = ['121.005', '121.010', '121.000', '121.005', '121.015'];
   await page.goto(`${shop.url}${DATUM}`);
   await expect(page.getByRole('textbox')).toBeVisible();
@@ -177,9 +180,11 @@ test('the bench as it was last seen stands while the server is away', async ({ p
   await expectAccessible(page);
 });
 
-test('while the first script is on its way the page says so', async ({ page, shop }) => {
+test('while the first script is on its way the page’s own shape stands there', async ({ page, shop }) => {
   await page.route('**/entry-*.js', (route) => route.abort());
   await page.goto(shop.url);
-  await expect(page.getByText('Laying out the bench')).toBeVisible();
+  const shape = page.getByRole('main', { name: 'The page is on its way' });
+  await expect(shape).toBeVisible();
+  await expect(shape).toContainText('Zero Point');
   await expectAccessible(page);
 });

@@ -22,7 +22,7 @@ async function homed(page: Page): Promise<void> {
 
 test('homed again, the zero is in doubt: one touch proves it, kept through a kill, and counts in the ± after', async ({
   page,
-  shop,
+  killableShop: shop,
 }) => {
   await setX(page, shop.url);
   await homed(page);

@@ -65,7 +65,7 @@ test('what a dismissed phone has logged waits on it until it joins again', async
 
 test('over TLS a phone that trusts the shop keeps the app: it starts with the server stopped', async ({
   page,
-  shop,
+  killableShop: shop,
 }) => {
   const { letIn, secure: there } = await doors(page.request, shop);
   expect(there).toMatch(/^https:\/\/127\.0\.0\.2:/);

@@ -8,7 +8,7 @@ test.describe('kept on the device', () => {
 
   test('with the server stopped the app starts, the last set-up works, and what is logged is handed over', async ({
     page,
-    shop,
+    killableShop: shop,
   }) => {
     await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
     await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
@@ -60,7 +60,10 @@ function newerApp(): string {
 test.describe('kept on the device', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('a newer app is fetched while the older goes on, and taken when it is asked for', async ({ page, shop }) => {
+  test('a newer app is fetched while the older goes on, and taken when it is asked for', async ({
+    page,
+    killableShop: shop,
+  }) => {
     const build = () => page.evaluate(() => document.querySelector<HTMLMetaElement>('meta[name=build]')?.content);
     await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
     await expect(page.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
@@ -110,11 +113,11 @@ test('a part of the app that the server has no more: begun again once, then said
   page.on('load', () => {
     pages += 1;
   });
-  await page.route(/\/_expo\/static\/js\/web\/workshop-/, (route) => route.fulfill({ status: 404, body: '' }));
+  await page.route(/\/_expo\/static\/js\/web\/StationPage-/, (route) => route.fulfill({ status: 404, body: '' }));
   await page.goto(`${shop.url}/setup/feet-knee-mill/verify`);
   await expect(page.getByText('A part of the app is missing.')).toBeVisible();
   expect(pages).toBe(2);
-  await page.unroute(/\/_expo\/static\/js\/web\/workshop-/);
+  await page.unroute(/\/_expo\/static\/js\/web\/StationPage-/);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText(/^Touch the left face again/)).toBeVisible();
 });

@@ -27,7 +27,7 @@ async function saved(page: Page, name: string): Promise<{ name: string; text: st
 
 test('a dial mill: the order with fewest reversals, then turns and lines, kept through a kill', async ({
   page,
-  shop,
+  killableShop: shop,
 }) => {
   await page.goto(`${shop.url}${PIVOTS}/positions?show=order`);
   await page.getByRole('checkbox', { name: 'Corner holes' }).click();

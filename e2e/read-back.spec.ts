@@ -2,7 +2,7 @@ import { expect, expectAccessible, logReading as log, press, test } from './shop
 
 test('after a setting the machine is looked at: the sign is named, the mend proven, kept through a kill', async ({
   page,
-  shop,
+  killableShop: shop,
 }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?f=face.left`);
   await log(page, /^X on the readout/, '31.2');

@@ -161,7 +161,7 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await expect(page.getByText('No such drawer')).toBeVisible();
 });
 
-test('the shop changed with the server away is kept and delivered', async ({ page, shop }) => {
+test('the shop changed with the server away is kept and delivered', async ({ page, killableShop: shop }) => {
   await page.goto(`${shop.url}/shop/gauges/spring-finder-10`);
   await expectOpened(page);
   await shop.kill();

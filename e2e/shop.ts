@@ -1,29 +1,34 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
-import { spawn, type ChildProcess } from 'node:child_process';
+import { fork, spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { HostAnswer, HostAsked } from '../apps/server/src/testing/shopHost';
 import { freePort } from './freePort';
 
 export const ROOT = join(import.meta.dirname, '..');
 
-/** A real server on a database of its own, that can be killed and started again at the same address. */
+/** A real server on a database of its own. */
 export interface RunningShop {
   url: string;
   /** Where its file lies, and what belongs to it. */
   folder: string;
+}
+
+/** A shop whose server is a process of its own: it can be killed, and started again at the same address. */
+export interface KillableShop extends RunningShop {
   /** @param over what is otherwise than before, as a newer app that is handed out */
   start: (over?: NodeJS.ProcessEnv) => Promise<void>;
   /** As a power cut would: no time to tidy up. */
   kill: () => Promise<void>;
 }
 
-/** A server on a demo shop or an empty one; on a file of one's own where that is named. */
-export async function runShop(demo: boolean, file?: string): Promise<RunningShop> {
+/** What a server is told: a demo shop or an empty one; on a file of one's own where that is named. */
+async function environmentOf(demo: boolean, file?: string) {
   const port = await freePort();
   const folder = mkdtempSync(join(tmpdir(), 'zero-point-e2e-'));
-  const env = {
+  const environment = {
     ...process.env,
     PORT: String(port),
     DATABASE: file ?? join(folder, 'shop.sqlite'),
@@ -33,14 +38,20 @@ export async function runShop(demo: boolean, file?: string): Promise<RunningShop
     LAN_ADDRESS: '127.0.0.2',
     ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),
   };
+  return { folder, environment, url: `http://127.0.0.1:${port}` };
+}
+
+/** A server that is a process of its own, for tests that kill it. */
+export async function runShop(demo: boolean, file?: string): Promise<KillableShop> {
+  const { folder, environment, url } = await environmentOf(demo, file);
   let child: ChildProcess | undefined;
   return {
-    url: `http://127.0.0.1:${port}`,
+    url,
     folder,
     start: (over = {}) =>
       new Promise((resolve, reject) => {
         const started = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
-          env: { ...env, ...over },
+          env: { ...environment, ...over },
           stdio: ['ignore', 'pipe', 'inherit'],
         });
         child = started;
@@ -58,16 +69,63 @@ export async function runShop(demo: boolean, file?: string): Promise<RunningShop
   };
 }
 
-/** Tests with a demo shop, or with a person's own empty one, running. */
-export const test = base.extend<{ shop: RunningShop; ownShop: RunningShop; quiet: undefined }>({
-  shop: async ({}, use) => {
+/** One process a worker that serves the shops of its tests, each on a file and a port of its own. */
+interface ShopHost {
+  open: (environment: NodeJS.ProcessEnv) => Promise<string>;
+  close: (url: string) => Promise<void>;
+}
+
+function startHost(): ShopHost & { end: () => void } {
+  const child = fork(join(ROOT, 'apps/server/dist/host.mjs'), { stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  const waiting = new Map<number, (answer: HostAnswer) => void>();
+  child.on('message', (answer: HostAnswer) => {
+    waiting.get(answer.number)?.(answer);
+    waiting.delete(answer.number);
+  });
+  let numbers = 0;
+  const ask = (asked: { do: 'open'; environment: NodeJS.ProcessEnv } | { do: 'close'; url: string }) =>
+    new Promise<string>((resolve, reject) => {
+      numbers += 1;
+      waiting.set(numbers, ({ url, error }) => (url === undefined ? reject(new Error(error)) : resolve(url)));
+      child.send({ ...asked, number: numbers } satisfies HostAsked);
+    });
+  return {
+    open: (environment) => ask({ do: 'open', environment }),
+    close: async (url) => void (await ask({ do: 'close', url })),
+    end: () => child.disconnect(),
+  };
+}
+
+async function hosted(host: ShopHost, demo: boolean, use: (shop: RunningShop) => Promise<void>): Promise<void> {
+  const { folder, environment } = await environmentOf(demo);
+  const url = await host.open(environment);
+  await use({ url, folder });
+  await host.close(url);
+}
+
+interface ShopFixtures {
+  /** The demo shop, running. */
+  shop: RunningShop;
+  /** A person's own empty shop, running. */
+  ownShop: RunningShop;
+  /** The demo shop in a process of its own. */
+  killableShop: KillableShop;
+  quiet: undefined;
+}
+
+export const test = base.extend<ShopFixtures, { shopHost: ShopHost }>({
+  shopHost: [
+    async ({}, use) => {
+      const host = startHost();
+      await use(host);
+      host.end();
+    },
+    { scope: 'worker' },
+  ],
+  shop: ({ shopHost }, use) => hosted(shopHost, true, use),
+  ownShop: ({ shopHost }, use) => hosted(shopHost, false, use),
+  killableShop: async ({}, use) => {
     const shop = await runShop(true);
-    await shop.start();
-    await use(shop);
-    await shop.kill();
-  },
-  ownShop: async ({}, use) => {
-    const shop = await runShop(false);
     await shop.start();
     await use(shop);
     await shop.kill();

@@ -21,7 +21,7 @@ async function logReadings(page: Page, ...texts: string[]): Promise<void> {
   }
 }
 
-test('from the first touch to the last hole, and through a power cut', async ({ page, shop }) => {
+test('from the first touch to the last hole, and through a power cut', async ({ page, killableShop: shop }) => {
   await page.goto(shop.url);
 
   await test.step('the bench shows the orrery shop', async () => {

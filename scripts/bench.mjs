@@ -31,7 +31,7 @@ if (wanted === 'all') {
 } else {
   ensureChromium();
   build();
-  if (asked('opening'))
+  if (asked('opening') || wanted === 'touchpage')
     once(
       'floor',
       [
@@ -40,17 +40,22 @@ if (wanted === 'all') {
         'apps/app/bundle-mends.js',
         'apps/app/paper-babel.js',
         'apps/app/icon-babel.js',
+        'apps/app/router-stubs.js',
+        'apps/app/router-natives.js',
+        'scripts/lib',
       ],
       'bench/floor/dist/index.html',
       () => {
         say('Building the floor app. About 1 minute.');
         exportApp('bench/floor');
+        must(process.execPath, [join(ROOT, 'scripts/lib/offline.mjs'), join(ROOT, 'bench/floor/dist')]);
       },
     );
   say(
     'Measuring. About 4 minutes; keep the machine quiet. For the simulated tables: -- coverage, -- calibration, -- explainer.',
   );
   if (asked('opening')) await (await import('../bench/opening.mjs')).benchOpening();
+  if (wanted === 'touchpage') await (await import('../bench/touchpage.mjs')).benchTouchPage();
   if (asked('readings')) await (await import('../bench/readings.mjs')).benchReadings();
   if (asked('growth')) {
     // The book is core's own source; a bundle of it runs in plain Node.

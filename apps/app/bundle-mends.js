@@ -6,6 +6,10 @@ const ICON_PACKAGES = new Set([
   'react-native-vector-icons/MaterialCommunityIcons',
 ]);
 
+/** Of the router: stacks, tabs and their headers, none of which is shown here; 100 kB of the first script. */
+const NAVIGATORS = /^(\.\.\/fork\/native-stack\/createNativeStackNavigator|\.\.\/react-navigation\/bottom-tabs)$/;
+const NO_NAVIGATOR = new Set(['./stack-utils', './layouts/experimental-stack', './standard-navigation']);
+
 const own = (name) => ({ type: 'sourceFile', filePath: join(__dirname, 'src', 'theme', name) });
 
 /**
@@ -23,6 +27,18 @@ function withBundleMends(config) {
     if (name.endsWith('/locales/index.js') && context.originModulePath.includes('/zod/')) {
       return next(context, 'zod/v4/locales/en.js', platform);
     }
+    if (context.originModulePath.includes('/expo-router/build/')) {
+      if (NAVIGATORS.test(name)) return { type: 'sourceFile', filePath: join(__dirname, 'router-stubs.js') };
+      if (/^react-native(-web\/dist\/index)?$/.test(name))
+        return { type: 'sourceFile', filePath: join(__dirname, 'router-natives.js') };
+      if (NO_NAVIGATOR.has(name)) return { type: 'empty' };
+    }
+    // Themes of Paper's older look, with every colour of its table.
+    if (/^\.\/v2\/|\/themes\/v2\//.test(name) && context.originModulePath.includes('/react-native-paper/')) {
+      return { type: 'empty' };
+    }
+    // Lists that move as they are scrolled: nothing here does, and a list that does not is only where one is shown.
+    if (/\/Animated(FlatList|SectionList)$/.test(name)) return { type: 'empty' };
     // Gestures look whether it is there and do without: nothing here is animated by it.
     if (name === 'react-native-reanimated') return { type: 'empty' };
     return next(context, name, platform);

@@ -1,8 +1,9 @@
 const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withBundleMends } = require('./bundle-mends.js');
+const { withSplitChunks } = require('./split-chunks.js');
 
-const config = withBundleMends(getDefaultConfig(__dirname));
+const config = withSplitChunks(withBundleMends(getDefaultConfig(__dirname)));
 
 // While developing, Metro serves the app and passes /api on to the server.
 const port = process.env.API_PORT;

@@ -24,6 +24,8 @@ test('J19 slips: the radius for the diameter, an angle from another axis, clockw
   const { page } = job;
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Positions/);
+  // Wide it stands open already.
+  await expect(page.getByRole('button', { name: 'Change this pattern' })).toBeVisible();
   if (!(await page.getByRole('textbox', { name: 'Circle diameter' }).isVisible()))
     await job.tap('button', 'Change this pattern');
   // Either may be typed, and both are in sight.

@@ -1,4 +1,5 @@
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { buildSync } from 'esbuild';
 import { basename, extname, join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, once, ROOT, say, tool } from './steps.mjs';
@@ -32,6 +33,33 @@ export function preloadEntry(folder) {
   writeFileSync(page, html.replace('</title>', `</title>\n    ${head.join('\n    ')}`));
 }
 
+/** What runs before any other script stands in the page itself: it knows the files of every part, and which of them each page needs. */
+function inlineBoot(app, folder) {
+  const page = join(folder, 'index.html');
+  const html = readFileSync(page, 'utf8');
+  const [tag, entry] = /<script src="([^"]+\/entry-[^"]+\.js)"[^>]*><\/script>/.exec(html);
+  const parts = JSON.parse(readFileSync(join(ROOT, app, '.expo/parts.json'), 'utf8'));
+  const files = [...new Set(Object.values(parts).flat())];
+  const numbered = Object.entries(parts).map(([part, own]) => [part, own.map((file) => files.indexOf(file))]);
+  const { outputFiles } = buildSync({
+    entryPoints: [join(ROOT, app, 'src/boot/boot.ts')],
+    bundle: true,
+    minify: true,
+    write: false,
+    format: 'iife',
+    target: 'es2020',
+    define: {
+      ENTRY: JSON.stringify(entry),
+      FILES: JSON.stringify(files),
+      PARTS: JSON.stringify(Object.fromEntries(numbered)),
+    },
+  });
+  writeFileSync(
+    page,
+    html.replace(tag, () => `<script>${outputFiles[0].text.trim()}</script>`),
+  );
+}
+
 /** The first page paints without asking for anything else: its few rules stand in it. */
 export function inlineShell(folder) {
   const page = join(folder, 'index.html');
@@ -58,6 +86,7 @@ export function exportApp(app, { handedOut = false } = {}) {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
   preloadEntry(join(ROOT, output));
+  if (handedOut) inlineBoot(app, join(ROOT, output));
   inlineShell(join(ROOT, output));
   if (handedOut) {
     must(process.execPath, [join(ROOT, 'scripts/lib/notices.mjs'), ROOT, join(ROOT, output)]);
@@ -79,6 +108,7 @@ function bundleServer() {
   must(tool('esbuild'), [
     'server=apps/server/src/main.ts',
     'copies=apps/server/src/copiesMain.ts',
+    'host=apps/server/src/testing/shopHost.ts',
     '--bundle',
     '--platform=node',
     '--format=esm',

@@ -13,7 +13,7 @@ import {
 import type { KeptEntry, RowEntry } from '@zero-point/core/record/entry';
 import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
 import type { NewSetup, Setup } from '@zero-point/core/record/plan';
-import { plan as planSchema } from '@zero-point/core/record/plan';
+import { plan as planSchema } from '@zero-point/core/record/plan.schema';
 import { guardRow } from './guards';
 import { conflict, invalid, notFound, superseded } from './http/problem';
 import { shopHoldings } from './shopHoldings';
@@ -217,7 +217,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     for (const { field } of Object.values(ROW_KINDS)) fields[field] = [];
     for (const { kind, seq, receivedAt, body } of [...store.entries.ofShop(), ...store.entries.ofSetup(setupId)]) {
       const { field } = ROW_KINDS[kind];
-      (fields[field] as unknown[]).push({ ...body, seq, receivedAt });
+      (fields[field] as unknown[]).push({ ...(body as object), seq, receivedAt });
     }
     fields.holdings = shopHoldings(fields.holdings as Snapshot['holdings']);
     const { strikes: _, readings: _none, reckonings: _apart, ...rest } = fields;

@@ -4,7 +4,7 @@ import { helpWords } from '@zero-point/core/words/helpMost';
 import { Words } from '../theme/Words';
 
 /** What would help most: the one act that makes the worst hole, or every depth, surer. Nothing while zero is not found. */
-export function HelpLine({ book, of = 'place' }: { book: Book; of?: 'place' | 'depth' }) {
+export default function HelpLine({ book, of = 'place' }: { book: Book; of?: 'place' | 'depth' }) {
   const help = of === 'depth' ? helpDepth(book) : helpMost(book);
   return help ? <Words tone={help.enough ? 'soft' : 'ink'}>{helpWords(book, help)}</Words> : null;
 }

@@ -35,14 +35,15 @@ export async function request<T>(
 ): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      signal: AbortSignal.timeout(patience),
-      ...(body !== undefined && {
-        headers: { 'Content-Type': 'application/json', ...headers },
-        body: JSON.stringify(body),
-      }),
-    });
+    response = await (asked(method, path) ??
+      fetch(`/api${path}`, {
+        method,
+        signal: AbortSignal.timeout(patience),
+        ...(body !== undefined && {
+          headers: { 'Content-Type': 'application/json', ...headers },
+          body: JSON.stringify(body),
+        }),
+      }));
   } catch {
     throw new ServerAway();
   }
@@ -52,6 +53,14 @@ export async function request<T>(
   if (response.status === 401 && isProblem(answer) && answer.code === 'not-paired') return join();
   if (response.status >= 400 && response.status < 500 && isProblem(answer)) throw new ServerRefusal(answer);
   throw new ServerAway(isProblem(answer) ? answer.detail : undefined);
+}
+
+/** What was asked before the app ran (`src/boot/boot.ts`), once; it is never older than the page. */
+function asked(method: string, path: string): Promise<Response> | undefined {
+  if (method !== 'GET' || typeof window === 'undefined') return undefined;
+  const answer = window.zeroPointAsked?.get(path);
+  window.zeroPointAsked?.delete(path);
+  return answer;
 }
 
 /**

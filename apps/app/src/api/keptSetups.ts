@@ -1,10 +1,12 @@
-import { fromKept, toKeep } from '@zero-point/core/record/keptSnapshot';
+import { toKeep, type KeptSnapshot } from '@zero-point/core/record/keptSnapshot';
+import { sealed, unsealed } from './seal';
+import { loadPart } from './offline';
 import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { experimental_createQueryPersister, type PersistedQuery } from '@tanstack/query-persist-client-core';
 import { COPIES, deviceStorage } from './deviceStorage';
 
 /** Counts up when copies are kept another way; older ones are not understood, and not read. */
-const BUSTER = '6';
+const BUSTER = '7';
 
 const DAYS = 90 * 24 * 60 * 60 * 1000;
 
@@ -21,19 +23,33 @@ const copies = {
   },
 };
 
+const restored = new Set<string>();
+
+/** Whether a query stands as the device kept it and was not asked of the server since; said once. */
+export const takeRestored = (queryHash: string): boolean => restored.delete(queryHash);
+
+/** A copy of another build, or a damaged one, is read field by field. */
+async function readKept(data: unknown): Promise<Snapshot | undefined> {
+  const { fromKept } = await loadPart(() => import('@zero-point/core/record/readKeptSnapshot'));
+  return fromKept(data);
+}
+
 /** Copies of set-ups kept on this device, so that a reload with the server away still shows the work. */
 export const keptSetups = experimental_createQueryPersister({
   storage: copies,
   prefix: COPIES,
   buster: BUSTER,
   maxAge: DAYS,
-  refetchOnRestore: 'always',
+  // Asked for by who shows it: what the library begins by itself tells its failure to nobody.
+  refetchOnRestore: false,
   serialize: ({ state, ...query }) =>
-    JSON.stringify({ ...query, state: { ...state, data: toKeep(state.data as Snapshot) } }),
-  deserialize: (text): PersistedQuery => {
+    sealed(JSON.stringify({ ...query, state: { ...state, data: toKeep(state.data as Snapshot) } })),
+  deserialize: async (text): Promise<PersistedQuery> => {
     try {
-      const query = JSON.parse(text) as PersistedQuery;
-      const data = fromKept(query.state.data);
+      const { json, own } = unsealed(text);
+      const query = JSON.parse(json) as PersistedQuery;
+      restored.add(query.queryHash);
+      const data = own ? (query.state.data as KeptSnapshot).snapshot : await readKept(query.state.data);
       // What is no longer understood is of no version that is.
       return data ? { ...query, state: { ...query.state, data } } : { ...query, buster: '' };
     } catch {

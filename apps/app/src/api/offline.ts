@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { whenIdle } from '../frame/whenIdle';
 
 interface VersionState {
   /** The server is of another build than this page. */
@@ -6,7 +7,8 @@ interface VersionState {
   tell: (build: string | null) => void;
 }
 
-const ownBuild = (): string | undefined =>
+/** The build of this page; none in development. */
+export const ownBuild = (): string | undefined =>
   typeof document === 'undefined' ? undefined : document.querySelector<HTMLMetaElement>('meta[name=build]')?.content;
 
 /** Whether the server that answers is of this page's build; a page without one, as in development, never asks. */
@@ -27,13 +29,27 @@ const registration = () => worker()?.getRegistration();
 const worker = (): ServiceWorkerContainer | undefined =>
   typeof navigator !== 'undefined' && 'serviceWorker' in navigator ? navigator.serviceWorker : undefined;
 
-/** Keeps the app on this device once the page has settled; browsers only do so over a secure connection. */
+/**
+ * Keeps the whole app on this device once the page has settled. Browsers have a worker only over a secure connection;
+ * elsewhere the scripts of the other pages are fetched ahead, so that a phone in bad reception has them once it has one.
+ */
 export function keepAppOffline(): void {
+  if (ownBuild() === undefined) return;
   const container = worker();
-  if (!container || ownBuild() === undefined) return;
-  const register = () => void container.register('/sw.js').catch(() => undefined);
-  if (document.readyState === 'complete') setTimeout(register, SETTLED);
-  else window.addEventListener('load', () => setTimeout(register, SETTLED), { once: true });
+  const keep = () =>
+    whenIdle(() => void (container ? container.register('/sw.js').catch(() => undefined) : fetchAhead()));
+  if (document.readyState === 'complete') setTimeout(keep, SETTLED);
+  else window.addEventListener('load', () => setTimeout(keep, SETTLED), { once: true });
+}
+
+/** Has the browser fetch every script of the app when it has nothing else to do. */
+function fetchAhead(): void {
+  for (const file of window.zeroPointFiles ?? []) {
+    const link = document.createElement('link');
+    link.rel = 'prefetch';
+    link.href = file;
+    document.head.append(link);
+  }
 }
 
 /** After the first screen has what it needs, ms. */
@@ -61,11 +77,21 @@ const settled = (installing: ServiceWorker | null | undefined): Promise<void> =>
 
 const TRIED = 'zero-point.chunk-reloaded';
 
+/** Whether the server answers at all. */
+const serverAnswers = (): Promise<boolean> =>
+  fetch('/api/health', { signal: AbortSignal.timeout(PATIENCE) }).then(
+    () => true,
+    () => false,
+  );
+
+/** Waited for so long, ms. */
+const PATIENCE = 3000;
+
 /**
  * Loads a part of the app; where the server has it no more, since a newer app took its place, the page begins again with
- * that one, once.
+ * that one, once. While the server is away the page stays as it is: what is on it can still be used.
  *
- * @throws the error, where that was tried already
+ * @throws the error, where that was tried already, or the server is away
  */
 export async function loadPart<T>(load: () => Promise<T>): Promise<T> {
   try {
@@ -73,7 +99,7 @@ export async function loadPart<T>(load: () => Promise<T>): Promise<T> {
     sessionStorage.removeItem(TRIED);
     return part;
   } catch (error) {
-    if (sessionStorage.getItem(TRIED) !== null) throw error;
+    if (sessionStorage.getItem(TRIED) !== null || !(await serverAnswers())) throw error;
     sessionStorage.setItem(TRIED, 'yes');
     await takeNewer();
     // The page is going; nothing more is shown until it has.

@@ -11,10 +11,10 @@ import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/record/merge';
 import type { Part } from '@zero-point/core/record/part';
 import { documentKey, type Repeatability, type Snapshot } from '@zero-point/core/record/snapshot';
 import type { ShopTold } from '@zero-point/core/record/startSnapshot';
-import { useQuery } from '@tanstack/react-query';
+import { hashKey, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { request, ServerAway } from './client';
-import { keptSetups } from './keptSetups';
+import { keptSetups, takeRestored } from './keptSetups';
 import { kept, seenLast } from './lastSeen';
 import { useNews } from './news';
 import { queryClient, setupKey, shopKey } from './queryClient';
@@ -129,6 +129,10 @@ export function useStoredSnapshot(id: string, begunHere: boolean) {
     structuralSharing: false,
     refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
   });
+  const { data, refetch } = query;
+  useEffect(() => {
+    if (data && !begunHere && takeRestored(hashKey(setupKey(id)))) void refetch();
+  }, [data, begunHere, id, refetch]);
   useNews(id, begunHere ? undefined : query.data?.seq);
   useEffect(() => {
     if (!begunHere) return undefined;

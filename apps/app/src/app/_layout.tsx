@@ -6,23 +6,26 @@ import { askAhead } from '../api/bench';
 import { keepAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
 import { listenForChoiceKeys } from '../frame/choiceKeys';
-import { startWorkshop } from '../stations/lazy';
+import { loadPiecesTogether } from '../api/loadPieces';
+import { startDelivery } from '../stations/delivery';
 import { useSettings } from '../stores/settings';
 import { PALETTES } from '../theme/palette';
+import { setShellColours } from '../theme/shellColours';
 import { paperTheme } from '../theme/paperTheme';
 
+loadPiecesTogether();
 askAhead(window.location.pathname);
 
 /** What every screen stands in. */
 export default function Layout() {
   const mode = useSettings((state) => state.mode);
   const theme = useMemo(() => paperTheme(mode), [mode]);
-  useEffect(startWorkshop, []);
+  useEffect(startDelivery, []);
   useEffect(keepAppOffline, []);
   useEffect(listenForChoiceKeys, []);
   useEffect(() => {
     document.body.style.backgroundColor = PALETTES[mode].ground;
-    document.documentElement.style.colorScheme = PALETTES[mode].dark ? 'dark' : 'light';
+    setShellColours(mode, document);
   }, [mode]);
   return (
     <QueryClientProvider client={queryClient}>

@@ -1,1 +1,3 @@
-export { BenchScreen as default } from '../stations/bench/Screen';
+import { laterPage } from '../frame/later';
+
+export default laterPage(() => import('../stations/bench/Screen'));

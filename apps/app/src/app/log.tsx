@@ -1,3 +1,3 @@
-import { lazyScreen } from '../stations/lazy';
+import { laterPage } from '../frame/later';
 
-export default lazyScreen(({ ShopLogScreen }) => ShopLogScreen);
+export default laterPage(() => import('../stations/log/ShopLog'));

@@ -1,3 +1,3 @@
-import { lazyScreen } from '../stations/lazy';
+import { laterPage } from '../frame/later';
 
-export default lazyScreen(({ NewSetupScreen }) => NewSetupScreen);
+export default laterPage(() => import('../stations/newSetup/Screen'));

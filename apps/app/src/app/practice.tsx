@@ -1,3 +1,3 @@
-import { lazyScreen } from '../stations/lazy';
+import { laterPage } from '../frame/later';
 
-export default lazyScreen(({ PracticeList }) => PracticeList);
+export default laterPage(() => import('../practice/List'));

@@ -1,3 +1,3 @@
-import { lazyScreen } from '../stations/lazy';
+import { laterPage } from '../frame/later';
 
-export default lazyScreen(({ SettingsScreen }) => SettingsScreen);
+export default laterPage(() => import('../stations/settings/Screen'));

@@ -13,7 +13,7 @@ import { inOrderOfUse } from './view';
 import { momentWords } from '../frame/moment';
 
 /** At once: everything that can be reckoned without a set-up, what was used last first, and what was reckoned. */
-export function AtOnceList() {
+export default function AtOnceList() {
   const { palette } = useLook();
   const wide = useWide();
   const kept = useReckonings();

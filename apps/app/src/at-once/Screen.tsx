@@ -32,7 +32,7 @@ const PEEK = 84;
 const BACK = { to: '/at-once', label: 'Back to what can be reckoned' } as const;
 
 /** One calculation without a set-up: drawing, fields, keypad, answer with its ±, tape. */
-export function AtOnceScreen() {
+export default function AtOnceScreen() {
   const { name } = useLocalSearchParams();
   const { palette } = useLook();
   const units = useSettings((state) => state.units);

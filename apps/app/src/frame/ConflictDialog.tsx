@@ -25,7 +25,7 @@ function namesOf(shop: Shop | undefined): Record<string, string> {
 }
 
 /** Two versions of one thing side by side, by what they differ in, to choose from. */
-export function ConflictDialog({ title, refused, onMine, onTheirs, onLeave }: ConflictDialogProps) {
+export default function ConflictDialog({ title, refused, onMine, onTheirs, onLeave }: ConflictDialogProps) {
   const names = namesOf(queryClient.getQueryData<Shop>(shopKey));
   const all = differenceWords(refused.entry.body, refused.current?.body, names);
   return (

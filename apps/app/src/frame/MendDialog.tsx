@@ -1,4 +1,5 @@
-import { mended, mendFields, type MendField } from '@zero-point/core/record/mend';
+import { mended } from '@zero-point/core/record/mend';
+import { mendFields, type MendField } from '@zero-point/core/record/mendFields';
 import type { Entry } from '@zero-point/core/record/entry';
 import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
 import type { Snapshot } from '@zero-point/core/record/snapshot';
@@ -40,7 +41,7 @@ function useThings(kind: DocumentName, setupId: string): { value: string; label:
 }
 
 /** A refused entry put right in its place: the fields that were named, and the figure as it was typed. */
-export function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
+export default function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
   // What is typed comes before what is chosen from many.
   const fields = mendFields(refused.entry, refused.errors).sort(
     (a, b) => Number(a.as === 'thing') - Number(b.as === 'thing'),

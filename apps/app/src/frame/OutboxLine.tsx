@@ -1,161 +1,49 @@
-import { mendFields } from '@zero-point/core/record/mend';
-import { isKindName, KINDS } from '@zero-point/core/record/kinds';
-import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Surface } from 'react-native-paper';
+import { Surface } from 'react-native-paper';
 import { keepsNothing } from '../api/deviceStorage';
-import { takeNewer, useVersion } from '../api/offline';
-import type { Refused, SetAside } from '../outbox/outbox';
+import { useVersion } from '../api/offline';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
-import { ConflictDialog } from './ConflictDialog';
-import { MendDialog } from './MendDialog';
-import { saveFile } from './saveFile';
+import { later } from './later';
+
+const OutboxTroubles = later(() => import('./OutboxTroubles'));
 
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
 export function OutboxLine() {
   const { palette } = useLook();
   const { waiting, refused, aside, away, fault } = useOutbox();
   const other = useVersion((state) => state.other);
-  if (!away && !other && refused.length === 0 && aside.length === 0 && !keepsNothing) return null;
+  const troubled = other || refused.length > 0 || aside.length > 0;
+  if (!away && !troubled && !keepsNothing) return null;
   const count = waiting.length === 1 ? '1 entry waits' : `${waiting.length} entries wait`;
   return (
     <Surface elevation={0} style={[styles.surface, { backgroundColor: palette.surface, borderColor: palette.warn }]}>
       {keepsNothing && (
-        <Status>
-          This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store
-          data.
-        </Status>
+        <Status say="This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store data." />
       )}
-      {other && (
-        <Line say="The server is of another version than this page. What you logged is kept.">
-          <Button mode="outlined" onPress={() => void takeNewer()}>
-            Take the server’s version
-          </Button>
-        </Line>
-      )}
-      {away && fault !== undefined && <Status>{`The server has a fault. ${fault} ${count} on this device.`}</Status>}
-      {away && fault === undefined && (
-        <Status>
-          {keepsNothing
-            ? `The server is away. ${count} on this page, and will be sent when it is back.`
-            : `The server is away. ${count} on this device, safe, and will be sent when it is back.`}
-        </Status>
-      )}
-      {refused.map((one) => (
-        <RefusedLine key={one.key} refused={one} />
-      ))}
-      {aside.length > 0 && <AsideLine aside={aside} />}
+      {away && <Status say={awayWords(count, fault)} />}
+      {troubled && <OutboxTroubles />}
     </Surface>
   );
 }
 
-const Status = ({ children }: { children: ReactNode }) => (
+function awayWords(count: string, fault: string | undefined): string {
+  if (fault !== undefined) return `The server has a fault. ${fault} ${count} on this device.`;
+  return keepsNothing
+    ? `The server is away. ${count} on this page, and will be sent when it is back.`
+    : `The server is away. ${count} on this device, safe, and will be sent when it is back.`;
+}
+
+const Status = ({ say }: { say: string }) => (
   <View role="status">
     <Words kind="note" tone="warn" style={styles.strong}>
-      {children}
-    </Words>
-  </View>
-);
-
-const titleOf = ({ entry: { kind } }: Refused): string => (isKindName(kind) ? KINDS[kind].title : 'entry');
-
-/** What a refused entry says, as it was typed where it was: `entry “-5.012”`. */
-function valueOf({ entry }: Refused): string {
-  const { body } = entry as { body: { source?: { text?: string }; name?: string; value?: number } };
-  const value = body.source?.text ?? body.name ?? body.value;
-  const title = titleOf({ entry } as Refused);
-  return value === undefined ? title : `${title} “${value}”`;
-}
-
-const saveRefused = ({ entry, reason }: Refused) =>
-  saveFile(`${JSON.stringify({ entry, reason }, null, 2)}\n`, 'application/json', 'zero-point-not-stored.json');
-
-/** What the server would not take; of two versions of a thing, both to choose from. */
-function RefusedLine({ refused }: { refused: Refused }) {
-  const { dismiss, again, keepMine } = useOutbox();
-  const [open, setOpen] = useState(false);
-  const { key, reason, current } = refused;
-  if (!current) {
-    return (
-      <Line say={`Not stored: ${valueOf(refused)}. ${reason}`}>
-        {mendFields(refused.entry, refused.errors).length > 0 && (
-          <Button mode="outlined" onPress={() => setOpen(true)}>
-            Put it right
-          </Button>
-        )}
-        <Button mode="outlined" onPress={() => again(key)}>
-          Send again
-        </Button>
-        <Button mode="outlined" onPress={() => saveRefused(refused)}>
-          Save to a file
-        </Button>
-        <Button onPress={() => dismiss(key)}>Let it go</Button>
-        {open && (
-          <MendDialog
-            what={valueOf(refused)}
-            refused={refused}
-            onMended={(entry) => again(key, entry)}
-            onLeave={() => setOpen(false)}
-          />
-        )}
-      </Line>
-    );
-  }
-  return (
-    <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
-      <Button mode="outlined" onPress={() => setOpen(true)}>
-        See both
-      </Button>
-      {open && (
-        <ConflictDialog
-          title={titleOf(refused)}
-          refused={refused}
-          onMine={() => keepMine(refused)}
-          onTheirs={() => dismiss(key)}
-          onLeave={() => setOpen(false)}
-        />
-      )}
-    </Line>
-  );
-}
-
-function AsideLine({ aside }: { aside: readonly SetAside[] }) {
-  const { dismiss } = useOutbox();
-  const one = aside.length === 1;
-  const save = () => {
-    const text = `${JSON.stringify(
-      aside.map(({ text: kept, reason }) => ({ kept, reason })),
-      null,
-      2,
-    )}\n`;
-    saveFile(text, 'application/json', 'zero-point-set-aside.json');
-    for (const { key } of aside) dismiss(key);
-  };
-  return (
-    <Line
-      say={`${one ? '1 entry' : `${aside.length} entries`} kept on this device could not be read, ${one ? 'and was' : 'and were'} set aside. Save ${one ? 'it' : 'them'} to a file; everything else goes on.`}
-    >
-      <Button mode="outlined" onPress={save}>
-        Save to a file
-      </Button>
-    </Line>
-  );
-}
-
-const Line = ({ say, children }: { say: string; children: ReactNode }) => (
-  <View role="alert" style={styles.line}>
-    <Words kind="note" tone="bad" style={styles.say}>
       {say}
     </Words>
-    {children}
   </View>
 );
 
 const styles = StyleSheet.create({
   surface: { borderBottomWidth: 2, paddingHorizontal: 16, paddingVertical: 6 },
   strong: { fontWeight: '700' },
-  line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
-  say: { flex: 1, minWidth: 200 },
 });

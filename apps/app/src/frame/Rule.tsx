@@ -1,10 +1,11 @@
 import { Link } from 'expo-router';
 import { Pressable, ScrollView, useWindowDimensions, View, type LayoutChangeEvent } from 'react-native';
 import { useEffect, useRef, useState } from 'react';
-import Svg, { Line, Polygon, Rect } from 'react-native-svg';
+import Svg, { Path, Polygon, Rect } from 'react-native-svg';
 import { useLook } from '../theme/useLook';
 import { Words } from '../theme/Words';
 import { TARGET } from './layout';
+import { useSettled } from './useSettled';
 
 /** A long tick of the rule: where it leads, and whether what is done there is done, told by a tick as well. */
 interface Mark {
@@ -49,7 +50,8 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
     if (at >= 0) strip.current?.scrollTo({ x: (at + 0.5) * pitch - size.width / 2, animated: false });
   }, [at, pitch, size.width]);
 
-  const stations = marks.map(({ name: station, title, path, done }) => (
+  const settled = useSettled();
+  const stations = (settled ? marks : []).map(({ name: station, title, path, done }) => (
     <Link key={station} href={path} asChild>
       <Pressable
         role="link"
@@ -121,22 +123,20 @@ function Ticks({ width, height, pitch, upright, here, count }: TicksProps) {
   const { palette } = useLook();
   const along = upright ? height : width;
   if (along === 0) return null;
-  const ticks = Array.from({ length: Math.floor((along / pitch) * MINOR) }, (_, i) => {
+  // One path a thickness: ninety lines of their own took a third of the page to draw.
+  const path = { fine: '', strong: '' };
+  for (let i = 0; i < Math.floor((along / pitch) * MINOR); i += 1) {
     const at = ((i + MINOR / 2) * pitch) / MINOR;
     const long = i % MINOR === 0 && i < count * MINOR;
-    const half = i % (MINOR / 2) === 0;
-    const length = long ? 22 : half ? 14 : 8;
-    return upright ? (
-      <Line key={i} x1={0} x2={length} y1={at} y2={at} stroke={palette.steelInk} strokeWidth={long ? 2 : 1} />
-    ) : (
-      <Line key={i} x1={at} x2={at} y1={0} y2={length} stroke={palette.steelInk} strokeWidth={long ? 2 : 1} />
-    );
-  });
+    const length = long ? 22 : i % (MINOR / 2) === 0 ? 14 : 8;
+    path[long ? 'strong' : 'fine'] += upright ? `M0 ${at}H${length}` : `M${at} 0V${length}`;
+  }
   const at = (here + 0.5) * pitch;
   return (
     <View aria-hidden style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}>
       <Svg width={width} height={height}>
-        {ticks}
+        <Path d={path.fine} stroke={palette.steelInk} strokeWidth={1} fill="none" />
+        <Path d={path.strong} stroke={palette.steelInk} strokeWidth={2} fill="none" />
         {here >= 0 &&
           (upright ? (
             <>

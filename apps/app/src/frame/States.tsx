@@ -12,18 +12,6 @@ export function Loading({ what }: { what: string }) {
   );
 }
 
-/** A whole page on its way, before it has a bar of its own. */
-export function LoadingPage({ what }: { what: string }) {
-  return (
-    <View role="main" style={styles.page}>
-      <View style={styles.title}>
-        <Words kind="title">Zero Point</Words>
-      </View>
-      <Loading what={what} />
-    </View>
-  );
-}
-
 /** When it could not be had: what happened, and what to do. */
 export function Trouble({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
   return (
@@ -41,7 +29,5 @@ export function Trouble({ title, detail, retry }: { title: string; detail: strin
 
 const styles = StyleSheet.create({
   loading: { padding: 24 },
-  page: { paddingTop: 16 },
-  title: { paddingHorizontal: 24 },
   trouble: { padding: 24, gap: GAP, alignItems: 'flex-start' },
 });

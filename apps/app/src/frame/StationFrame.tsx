@@ -4,6 +4,7 @@ import { useAwake } from '../signal/awake';
 import { useLook } from '../theme/useLook';
 import { GAP } from './layout';
 import { ToTop } from './toTop';
+import { useSettled } from './useSettled';
 import { useShape } from './useShape';
 
 interface StationFrameProps {
@@ -39,7 +40,7 @@ const drawingHeight = (room: number, said: number, peek: number): number =>
 export function StationFrame({
   drawing,
   prompt,
-  detail,
+  detail: whole,
   dock,
   touch = false,
   at = '',
@@ -47,6 +48,9 @@ export function StationFrame({
 }: StationFrameProps) {
   const shape = useShape();
   useAwake(touch);
+  // Where a figure is typed, what is read further down comes right after the field.
+  const settled = useSettled();
+  const detail = touch && !settled ? null : whole;
   const { palette } = useLook();
   const ground = { backgroundColor: palette.ground, borderColor: palette.line };
   // The drawing gives way first: it gets what sentence and entry leave.

@@ -5,7 +5,7 @@ import { PaperProvider } from 'react-native-paper';
 import type { Refused } from '../outbox/outbox';
 import { paperTheme } from '../theme/paperTheme';
 import { AskDialog } from './AskDialog';
-import { ConflictDialog } from './ConflictDialog';
+import ConflictDialog from './ConflictDialog';
 import { MainAction } from './MainAction';
 import { ProgressBar } from './ProgressBar';
 import { Loading, Trouble } from './States';
@@ -60,6 +60,9 @@ describe('a table', () => {
   });
 });
 
+// Its script is fetched when it is first shown.
+beforeAll(() => AskDialog.fetch());
+
 describe('two versions of one thing', () => {
   const { setup } = plateSnapshot;
   const entry = {
@@ -76,9 +79,10 @@ describe('two versions of one thing', () => {
     current: { version: 'theirs', body: { ...setup, note: 'turned over' } },
   };
 
-  test('are told by what they differ in, both values side by side, before one is chosen', () => {
+  test('are told by what they differ in, both values side by side, before one is chosen', async () => {
     const [mine, theirs] = [jest.fn(), jest.fn()];
     shown(<ConflictDialog title="plan" refused={refused} onMine={mine} onTheirs={theirs} onLeave={() => undefined} />);
+    expect(await screen.findByText('Which plan counts?')).toBeTruthy();
     for (const text of ['Which plan counts?', 'Tolerance', '0.0500', '0.1000', 'Note', 'nothing', 'turned over'])
       expect(screen.getByText(text)).toBeTruthy();
     fireEvent.click(screen.getByText('The other’s'));
@@ -87,7 +91,7 @@ describe('two versions of one thing', () => {
     expect(mine).toHaveBeenCalledTimes(1);
   });
 
-  test('that say the same are said to', () => {
+  test('that say the same are said to', async () => {
     const same = { ...refused, current: { version: 'theirs', body: entry.body } };
     shown(
       <ConflictDialog
@@ -98,7 +102,7 @@ describe('two versions of one thing', () => {
         onLeave={() => undefined}
       />,
     );
-    expect(screen.getByText('Both say the same. Either will do.')).toBeTruthy();
+    expect(await screen.findByText('Both say the same. Either will do.')).toBeTruthy();
   });
 });
 

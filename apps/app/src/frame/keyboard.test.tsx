@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Button, PaperProvider } from 'react-native-paper';
 import { paperTheme } from '../theme/paperTheme';
 import { Words } from '../theme/Words';
-import { AskDialog } from './AskDialog';
+import AskDialog from './AskedDialog';
 import { Choice } from './Choice';
 import { ARROWS_TAKEN, listenForChoiceKeys } from './choiceKeys';
 import { useOpened } from './useOpened';

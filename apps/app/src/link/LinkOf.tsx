@@ -2,7 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { scaleOf } from '@zero-point/core/book/inForce';
 import { useMemo, type ReactNode } from 'react';
 import { useLink } from '../api/links';
-import { isPractice } from '../stores/practice';
+import { isPractice } from '../record/practiceLog';
 import { LinkContext } from './LinkContext';
 
 /** A set-up's pages with what its machine's link shows in reach. The practice mill has none. */

@@ -1,3 +1,4 @@
+import { later } from '../frame/later';
 import {
   coarserStep,
   liveFigure,
@@ -18,7 +19,8 @@ import { TickBox } from '../frame/TickBox';
 import { useWide } from '../frame/useShape';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
-import { StandInDialog } from './StandInDialog';
+
+const StandInDialog = later(() => import('./StandInDialog'));
 
 interface LiveEntryProps {
   view: LinkView;

@@ -1,3 +1,4 @@
+import { later } from '../frame/later';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { addressWords, linkForm, type LinkAddress } from '@zero-point/core/link/address';
 import { linkNoteWords, linkWords } from '@zero-point/core/link/words';
@@ -13,7 +14,8 @@ import { saveLink, useLink } from '../api/links';
 import { Choice } from '../frame/Choice';
 import { FieldBox } from '../keypad/FieldBox';
 import { Figure, Words } from '../theme/Words';
-import { StandInDialog } from './StandInDialog';
+
+const StandInDialog = later(() => import('./StandInDialog'));
 
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const SPEEDS = ['9600', '19200', '38400', '57600', '115200'] as const;

@@ -20,7 +20,15 @@ const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const FRAME = 190;
 
 /** What a simulated machine has in place of handwheels and buttons of metal. */
-export function StandInDialog({ view, unit, onLeave }: { view: LinkView; unit: LengthUnit; onLeave: () => void }) {
+export default function StandInDialog({
+  view,
+  unit,
+  onLeave,
+}: {
+  view: LinkView;
+  unit: LengthUnit;
+  onLeave: () => void;
+}) {
   const { height } = useWindowDimensions();
   const [step, setStep] = useState<(typeof STEPS)[number]>('1');
   const [wrong, setWrong] = useState<string | undefined>(undefined);

@@ -1,3 +1,4 @@
+import { fromWaiting } from '@zero-point/core/record/readWaiting';
 import { documentOf } from '@zero-point/core/record/waiting';
 import type { DocumentEntry, Entry } from '@zero-point/core/record/entry';
 import fc from 'fast-check';
@@ -70,6 +71,8 @@ function tab(
     exclusive: (work) => work(),
     onDelivered: () => undefined,
     onChange: () => undefined,
+    reader: () => fromWaiting,
+    loadReader: async () => undefined,
   });
 }
 

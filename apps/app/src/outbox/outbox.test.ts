@@ -1,3 +1,4 @@
+import { fromWaiting } from '@zero-point/core/record/readWaiting';
 import type { Entry } from '@zero-point/core/record/entry';
 import { KeptStorage } from '../testing/keptStorage';
 import { createOutbox, type OutboxWorld } from './outbox';
@@ -18,6 +19,8 @@ function device(send: OutboxWorld['send'], storage = new KeptStorage(), change: 
     exclusive: (work) => work(),
     onDelivered: () => undefined,
     onChange: () => undefined,
+    reader: () => fromWaiting,
+    loadReader: async () => undefined,
     ...change,
   });
   return { outbox, storage };

@@ -1,6 +1,6 @@
 import type { Entry } from '@zero-point/core/record/entry';
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
-import { documentOf, fromWaiting, toWaiting, type WaitingEntry } from '@zero-point/core/record/waiting';
+import { documentOf, toWaiting, type WaitingEntry } from '@zero-point/core/record/waiting';
 import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
 import { ASIDE, REFUSED, WAITING } from './keys';
 
@@ -56,7 +56,14 @@ export interface OutboxWorld {
   exclusive: (work: () => Promise<void>) => Promise<void>;
   onDelivered: (entry: Entry) => void;
   onChange: () => void;
+  /** Reads what another page left, by the schemas of every kind: undefined while that script is not there. */
+  reader: () => ReadWaiting | undefined;
+  /** Fetches it. */
+  loadReader: () => Promise<void>;
 }
+
+/** @throws Error when what was stored is not understood */
+export type ReadWaiting = (stored: unknown, name: string) => Entry[];
 
 type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 
@@ -72,13 +79,39 @@ export function createOutbox(world: OutboxWorld) {
       .sort();
   }
 
+  /** What this page wrote itself, by its text: it need not be read. */
+  const own = new Map<string, Entry>();
+
+  const write = (key: string, kept: WaitingEntry): void => {
+    const text = JSON.stringify(kept);
+    storage.setItem(key, text);
+    own.set(text, kept.entry);
+  };
+
+  const remove = (key: string): void => {
+    own.delete(storage.getItem(key) ?? '');
+    storage.removeItem(key);
+  };
+
+  /** Whether something is kept that cannot be read yet. */
+  const unread = (): boolean =>
+    world.reader() === undefined &&
+    [WAITING, REFUSED].some((prefix) => keys(prefix).some((key) => !own.has(storage.getItem(key) ?? '')));
+
+  const learn = async (): Promise<void> => {
+    if (unread()) await world.loadReader();
+  };
+
   /** One kept thing; what cannot be read is set aside as it is, so that the rest goes on. */
   function read<T extends Waiting>(prefix: string, key: string): T[] {
     const text = storage.getItem(key);
     if (text === null) return [];
+    const written = own.get(text);
+    const reader = world.reader();
+    if (!written && !reader) return [];
     try {
       const kept = JSON.parse(text) as Kept<T>;
-      const entries = fromWaiting(kept, key.slice(prefix.length));
+      const entries = written ? [written] : (reader?.(kept, key.slice(prefix.length)) ?? []);
       return entries.map((entry) => ({ ...kept, key: key.slice(prefix.length), entry })) as unknown as T[];
     } catch (error) {
       const reason = error instanceof Error && !error.message.startsWith('[') ? error.message : 'not what it should be';
@@ -110,8 +143,8 @@ export function createOutbox(world: OutboxWorld) {
         : waiting().filter(({ key, entry }) => key !== next.key && documentOf(entry) === document);
     const { entry } = later.at(-1) ?? next;
     const kept = { ...toWaiting(entry), reason, ...(errors && { errors }), ...(current && { current }) };
-    storage.setItem(REFUSED + next.key, JSON.stringify(kept));
-    for (const { key } of later) storage.removeItem(WAITING + key);
+    write(REFUSED + next.key, kept);
+    for (const { key } of later) remove(WAITING + key);
   }
 
   const turnOf = (key: string): Turn | undefined => {
@@ -121,7 +154,7 @@ export function createOutbox(world: OutboxWorld) {
 
   const keep = (entry: Entry): void => {
     const waitingKeys = keys(WAITING).map((key) => key.slice(WAITING.length));
-    storage.setItem(WAITING + keyAt(line.next(waitingKeys), world.newKey()), JSON.stringify(toWaiting(entry)));
+    write(WAITING + keyAt(line.next(waitingKeys), world.newKey()), toWaiting(entry));
   };
 
   /** Numbers all that wait anew, in their order: what the server asks for before them is no longer on this device. */
@@ -169,7 +202,7 @@ export function createOutbox(world: OutboxWorld) {
         if (!mendOrder(first.key, delivery.expects, renumbered)) return false;
         continue;
       }
-      storage.removeItem(WAITING + first.key);
+      remove(WAITING + first.key);
       world.onChange();
     }
   }
@@ -188,6 +221,9 @@ export function createOutbox(world: OutboxWorld) {
   return {
     waiting,
     refused,
+    unread,
+    /** Fetches what reads it, where something is kept that cannot be read yet. */
+    learn,
     /** What the server said is the matter with it, where it answered but could not store. */
     fault: (): string | undefined => fault,
     /** What could not be read. */
@@ -208,6 +244,7 @@ export function createOutbox(world: OutboxWorld) {
     flush(): Promise<boolean> {
       running ??= (async () => {
         let done = false;
+        await learn();
         await world.exclusive(async () => {
           done = await deliverAll();
         });
@@ -222,12 +259,12 @@ export function createOutbox(world: OutboxWorld) {
       const [kept] = read<Refused>(REFUSED, REFUSED + key);
       if (!kept) return;
       keep(mended ?? kept.entry);
-      storage.removeItem(REFUSED + key);
+      remove(REFUSED + key);
       world.onChange();
     },
     /** The person has seen a refusal, or saved what was set aside. */
     dismiss(key: string): void {
-      storage.removeItem(key.startsWith(ASIDE) ? key : REFUSED + key);
+      remove(key.startsWith(ASIDE) ? key : REFUSED + key);
       world.onChange();
     },
   };

@@ -51,7 +51,7 @@ const WHY = {
 const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
 
 /** The practice mill's lessons, in the order people work; free play; and a bad day. */
-export function PracticeList() {
+export default function PracticeList() {
   const { palette } = useLook();
   const all = usePractised((state) => state.practised);
   const person = usePractised((state) => state.person);

@@ -1,6 +1,7 @@
-import { machineKind, type Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/record/machine';
+import { machine as machineSchema } from '@zero-point/core/record/machine.schema';
 import { saveThing, type Versioned } from './logEntry';
 
 /** Keeps a machine; what was found of its axes stands apart, and is not saved with it. */
 export const keepMachine = (shop: Versioned, machine: Machine): void =>
-  saveThing(shop, 'machine', machineKind.schema.parse(machine));
+  saveThing(shop, 'machine', machineSchema.parse(machine));

@@ -10,7 +10,7 @@ import {
 import { allReadingsOf, currentEpoch } from '@zero-point/core/book/inForce';
 import { openBook, type Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
-import { ROW_KINDS } from '@zero-point/core/record/kinds';
+import { BODIES } from '@zero-point/core/record/schemas';
 import { isRow, withEntries } from '@zero-point/core/record/merge';
 import { FIRST_EPOCH } from '@zero-point/core/record/place';
 import { useOutbox } from '../stores/outbox';
@@ -36,7 +36,7 @@ const only = (): Entry => {
 /** Whatever is logged is what the server takes. */
 afterEach(() => {
   for (const entry of entries)
-    if (isRow(entry)) expect(ROW_KINDS[entry.kind].schema.safeParse(entry.body).error).toBeUndefined();
+    if (isRow(entry)) expect(BODIES[entry.kind].schema.safeParse(entry.body).error).toBeUndefined();
 });
 
 const machine = (change: Partial<Book['machine']>): Book =>

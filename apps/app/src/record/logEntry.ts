@@ -3,7 +3,7 @@ import type { BodyOf, DocumentName, RowName, SetupKind, ShopKind } from '@zero-p
 import { keyOf, versionOf } from '@zero-point/core/record/merge';
 import { uuidv7 } from 'uuidv7';
 import { useOutbox } from '../stores/outbox';
-import { isPractice, usePractice } from '../stores/practice';
+import { isPractice, logInPractice } from './practiceLog';
 
 /** What is shown of documents: a book or the shop, with the version of each. */
 export interface Versioned {
@@ -12,7 +12,7 @@ export interface Versioned {
 
 /** What is logged on the practice mill stays on this device; everything else is the shop's. */
 function log(shownIn: string, entry: Entry): void {
-  if (isPractice(shownIn)) usePractice.getState().log(shownIn, entry);
+  if (isPractice(shownIn)) logInPractice(shownIn, entry);
   else useOutbox.getState().log(entry);
 }
 

@@ -13,6 +13,7 @@ export type SetupState =
 /** A set-up as it stands on this device, opened: what the server has, and what waits in the outbox. */
 export function useSetup(id: string): SetupState {
   const waiting = useOutbox((state) => state.waiting);
+  const read = useOutbox((state) => state.read);
   const query = useStoredSnapshot(
     id,
     waiting.some(({ entry }) => startsSetup(entry) === id),
@@ -20,13 +21,14 @@ export function useSetup(id: string): SetupState {
   const book = useMemo(
     () =>
       query.data &&
+      read &&
       openBook(
         withEntries(
           query.data,
           waiting.map(({ entry }) => entry),
         ),
       ),
-    [query.data, waiting],
+    [query.data, waiting, read],
   );
   if (book) return { kind: 'ready', book };
   if (query.error) {

@@ -5,14 +5,17 @@ import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
 import { deviceStorage } from '../api/deviceStorage';
 import { keepCopySoon } from '../api/keepCopy';
+import { loadPart } from '../api/offline';
 import { overtake } from '../api/overtake';
 import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
-import { createOutbox, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
+import { createOutbox, type ReadWaiting, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
 import { deliver } from '../outbox/deliver';
 import { tellStored } from './tellStored';
 
 interface OutboxState {
+  /** All that is kept was read: until then what a set-up shows would lack what an earlier page left. */
+  read: boolean;
   waiting: Waiting[];
   refused: Refused[];
   aside: SetAside[];
@@ -58,6 +61,14 @@ async function exclusive(work: () => Promise<void>): Promise<void> {
   else await work();
 }
 
+let reader: ReadWaiting | undefined;
+
+/** Fetches what reads entries of an earlier page: the schemas of every kind, which no other page needs. */
+async function loadReader(): Promise<void> {
+  const { fromWaiting } = await loadPart(() => import('@zero-point/core/record/readWaiting'));
+  reader = fromWaiting;
+}
+
 /** The device's outbox as screens see it. */
 export const useOutbox = create<OutboxState>((set, get) => {
   const outbox = createOutbox({
@@ -67,8 +78,18 @@ export const useOutbox = create<OutboxState>((set, get) => {
     exclusive,
     onDelivered: intoSnapshot,
     onChange: () => set(seen()),
+    reader: () => reader,
+    loadReader: async () => {
+      await loadReader();
+      set(seen());
+    },
   });
-  const seen = () => ({ waiting: outbox.waiting(), refused: outbox.refused(), aside: outbox.aside() });
+  const seen = () => ({
+    read: !outbox.unread(),
+    waiting: outbox.waiting(),
+    refused: outbox.refused(),
+    aside: outbox.aside(),
+  });
   let retry: ReturnType<typeof setTimeout> | undefined;
 
   return {
@@ -80,7 +101,11 @@ export const useOutbox = create<OutboxState>((set, get) => {
       if (entry.kind === 'reading') tellStored();
       void get().flush();
     },
-    look: () => set(seen()),
+    look: () => {
+      set(seen());
+      // What another tab left is read as soon as that can be.
+      if (outbox.unread()) void outbox.learn().catch(() => undefined);
+    },
     dismiss: outbox.dismiss,
     again: (key, mended) => {
       outbox.again(key, mended);
@@ -92,7 +117,8 @@ export const useOutbox = create<OutboxState>((set, get) => {
     },
     flush: async () => {
       clearTimeout(retry);
-      const done = await outbox.flush();
+      // Without the script that reads it, what an earlier page left waits; it is tried again.
+      const done = await outbox.flush().catch(() => false);
       set({ away: !done, fault: done ? undefined : outbox.fault() });
       // An entry added while the last delivery was ending is still here.
       if (outbox.waiting().length > 0) retry = setTimeout(() => void get().flush(), done ? 0 : RETRY);

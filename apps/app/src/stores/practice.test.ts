@@ -8,7 +8,8 @@ import { logTouch } from '../record/log';
 import { logRow, saveThing } from '../record/logEntry';
 import { useOutbox } from './outbox';
 import { useDrafts } from './routineDrafts';
-import { isLesson, isPractice, practiceId, usePractice } from './practice';
+import { isPractice } from '../record/practiceLog';
+import { isLesson, practiceId, usePractice } from './practice';
 
 const ID = practiceId('left-edge', 7);
 const sent: Entry[] = [];

@@ -10,6 +10,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
 import { stored, storeLocally } from '../api/storedJson';
+import { logPracticeBy, PRACTICE_ID } from '../record/practiceLog';
 import { keptMachine } from './ownMachines';
 import { useDrafts } from './routineDrafts';
 import { useSettings } from './settings';
@@ -51,14 +52,9 @@ const UNIT = 'zero-point.practised-in';
 /** So many sessions are kept that can be gone on with. */
 const OPEN = 5;
 
-const NAME = /^practice-([a-z-]+)-(\d+)$/;
-
-/** Whether a set-up is of the practice mill, by its id. */
-export const isPractice = (setupId: string): boolean => NAME.test(setupId);
-
 /** Whether there is a lesson by this id of a set-up. */
 export function isLesson(setupId: string): boolean {
-  const name = NAME.exec(setupId)?.[1] ?? '';
+  const name = PRACTICE_ID.exec(setupId)?.[1] ?? '';
   return (lessonById(name) ?? keptMachine(name)) !== undefined;
 }
 
@@ -81,7 +77,7 @@ function letGoOfOld(): void {
 const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units);
 
 function begin(id: string): Running | undefined {
-  const [, name = '', seed] = NAME.exec(id) ?? [];
+  const [, name = '', seed] = PRACTICE_ID.exec(id) ?? [];
   const machine = keptMachine(name);
   const session = stored<Session>(SESSION + id, {
     begun: new Date().toISOString(),
@@ -169,3 +165,5 @@ export const usePractice = create<PracticeState>((set, get) => {
     },
   };
 });
+
+logPracticeBy((id, entry) => usePractice.getState().log(id, entry));

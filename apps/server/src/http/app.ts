@@ -23,7 +23,7 @@ import { onlyKnownHosts, onlyOwnPages } from './callers';
 import { onlyPaired } from './paired';
 import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
-import { securityHeaders } from './securityHeaders';
+import { inlineScripts, securityHeaders } from './securityHeaders';
 
 export interface AppOptions {
   store: Store;
@@ -48,8 +48,8 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors, links
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
-  app.use(securityHeaders());
-  if (staticFolder !== undefined) app.use(tellBuild(staticFolder));
+  const page = staticFolder === undefined ? '' : firstPage(staticFolder);
+  app.use(securityHeaders(inlineScripts(page)), tellBuild(page));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
   if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
   app.use('/api', api({ store, db, fonts, doors, links }));
@@ -101,12 +101,15 @@ const onlyReads =
     next(writes ? unavailable(fault) : undefined);
   };
 
-/** Names the build of the app that is served, so that a page of another one notices. */
-function tellBuild(folder: string): express.RequestHandler {
+/** The app's own page, as it is handed out; empty where there is none. */
+function firstPage(folder: string): string {
   const page = join(folder, 'index.html');
-  const build = existsSync(page)
-    ? /<meta name="build" content="([^"]+)"/.exec(readFileSync(page, 'utf8'))?.[1]
-    : undefined;
+  return existsSync(page) ? readFileSync(page, 'utf8') : '';
+}
+
+/** Names the build of the app that is served, so that a page of another one notices. */
+function tellBuild(page: string): express.RequestHandler {
+  const build = /<meta name="build" content="([^"]+)"/.exec(page)?.[1];
   return (request, response, next) => {
     if (build !== undefined && request.path.startsWith('/api')) response.setHeader('X-Zero-Point-Build', build);
     next();

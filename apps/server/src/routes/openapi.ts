@@ -1,10 +1,11 @@
 import { linkAddress } from '@zero-point/core/link/address';
 import { told } from '@zero-point/core/link/message';
 import { shopBackup } from '@zero-point/core/formats/shopBackup';
+import { BODIES } from '@zero-point/core/record/schemas';
 import { savedBody } from '@zero-point/core/record/entry';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES } from '@zero-point/core/record/kinds';
-import { newSetup } from '@zero-point/core/record/plan';
-import { setupSummary } from '@zero-point/core/record/snapshot';
+import { newSetup } from '@zero-point/core/record/plan.schema';
+import { setupSummary } from '@zero-point/core/record/snapshot.schema';
 import { shopCheck } from '@zero-point/core/schema/shopCheck';
 import { problemDocument } from '@zero-point/core/schema/problemDocument';
 import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
@@ -74,7 +75,8 @@ const storing = (path: string) => {
 /** Every kind of entry, by what its descriptor says. */
 function recordPaths(): ZodOpenApiPathsObject {
   const rows = ROW_NAMES.map((name) => {
-    const { summary, schema } = ROW_KINDS[name];
+    const { summary } = ROW_KINDS[name];
+    const { schema } = BODIES[name];
     const path = rowPath(name);
     return [
       address(path),
@@ -89,7 +91,8 @@ function recordPaths(): ZodOpenApiPathsObject {
     ] as const;
   });
   const documents = DOCUMENT_NAMES.map((name) => {
-    const { summary, schema, of, title } = DOCUMENT_KINDS[name];
+    const { summary, of, title } = DOCUMENT_KINDS[name];
+    const { schema } = BODIES[name];
     const path = documentPath(name);
     const saved = savedBody(schema as z.ZodType);
     const put = { summary, ...storing(path), requestBody: json(saved), ...answers('As stored', saved) };
@@ -97,7 +100,8 @@ function recordPaths(): ZodOpenApiPathsObject {
     return [address(path), of === 'shop' ? { put, get: one } : { put }] as const;
   });
   const lists = SHOP_DOCUMENTS.map((name) => {
-    const { collection, schema } = DOCUMENT_KINDS[name];
+    const { collection } = DOCUMENT_KINDS[name];
+    const { schema } = BODIES[name];
     return [
       `/api/${collection}`,
       { get: { summary: `All ${collection}`, ...answers('By name', z.array(schema as z.ZodType)) } },

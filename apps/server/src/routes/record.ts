@@ -1,3 +1,4 @@
+import { BODIES } from '@zero-point/core/record/schemas';
 import { savedBody } from '@zero-point/core/record/entry';
 import {
   DOCUMENT_KINDS,
@@ -9,7 +10,7 @@ import {
   type RowName,
 } from '@zero-point/core/record/kinds';
 import { NO_VERSION } from '@zero-point/core/record/kind';
-import { newSetup } from '@zero-point/core/record/plan';
+import { newSetup } from '@zero-point/core/record/plan.schema';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
@@ -38,7 +39,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   const router = Router();
   // Readings first, since they are sent most and a router looks through its routes in order.
   for (const name of ROW_NAMES) {
-    const schema = ROW_KINDS[name].schema as z.ZodType<BodyOf<RowName>>;
+    const schema = BODIES[name].schema as z.ZodType<BodyOf<RowName>>;
     router.post(rowPath(name), (request, response) => {
       inTurn(request, lines, (turn) =>
         created(response, record.append(name, owner(request), parsed(schema, request.body), turn)),
@@ -50,7 +51,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   });
   for (const name of DOCUMENT_NAMES) {
     const kind = DOCUMENT_KINDS[name];
-    const schema = savedBody(kind.schema as z.ZodType<BodyOf<DocumentName>>);
+    const schema = savedBody(BODIES[name].schema as z.ZodType<BodyOf<DocumentName>>);
     const keyOf = kind.key as (body: unknown) => string;
     router.put(documentPath(name), (request, response) => {
       inTurn(request, lines, (turn) => {

@@ -1,4 +1,5 @@
 import { parseStored } from '@zero-point/core/record/storedBody';
+import { BODIES } from '@zero-point/core/record/schemas';
 import type { z } from 'zod';
 import { KINDS, type BodyOf, type KindName } from '@zero-point/core/record/kinds';
 
@@ -9,8 +10,8 @@ import { KINDS, type BodyOf, type KindName } from '@zero-point/core/record/kinds
  * @throws ZodError when what is stored is not of its kind: the file was changed by something else
  */
 export function readBody<K extends KindName>(name: K, v: number, body: string): BodyOf<K> {
-  const kind = KINDS[name] as (typeof KINDS)[KindName] & { upgrade?: (old: unknown, from: number) => unknown };
+  const { schema, upgrade } = BODIES[name];
   const stored: unknown = JSON.parse(body);
-  const brought = v < kind.version && kind.upgrade ? kind.upgrade(stored, v) : stored;
-  return parseStored(kind.schema as z.ZodType<BodyOf<K>>, brought);
+  const brought = v < KINDS[name].version && upgrade ? upgrade(stored, v) : stored;
+  return parseStored(schema as z.ZodType<BodyOf<K>>, brought);
 }

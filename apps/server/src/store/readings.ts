@@ -1,4 +1,5 @@
-import { newReading, type NewReading } from '@zero-point/core/record/reading';
+import type { NewReading } from '@zero-point/core/record/reading';
+import { newReading } from '@zero-point/core/record/reading.schema';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 

@@ -1,8 +1,8 @@
 import type { NewInterruption } from '../record/interruption';
 import type { RowEntry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
-import { doubtWords, leftWords, shiftWords } from '../words/comingBack';
-import { nextWords } from '../words/progress';
+import { doubtWords, shiftWords } from '../words/comingBack';
+import { leftWords, nextWords } from '../words/progress';
 import type { Book } from './book';
 import { doubtOf, homingPart, leftSince, shiftOf } from './comingBack';
 import { featureAnswer } from './featureAnswer';

@@ -1,4 +1,4 @@
-import { readBackKind } from '../record/readBack';
+import { BODIES } from '../record/schemas';
 import type { RowEntry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
 import { plateWords, rowTrouble } from '../words/readBack';
@@ -124,5 +124,8 @@ describe('a touch plate in the control', () => {
 
 test('a read-back from before rows and plates could be is one of a setting', () => {
   const old = { id: 'r', zeroingId: 'z', shown: 1, source: { by: 'typed', text: '1', unit: 'mm' }, at: AT };
-  expect(readBackKind.schema.parse(readBackKind.upgrade?.(old, 1)).of).toEqual({ kind: 'setting', zeroingId: 'z' });
+  expect(BODIES.readBack.schema.parse(BODIES.readBack.upgrade?.(old, 1)).of).toEqual({
+    kind: 'setting',
+    zeroingId: 'z',
+  });
 });

@@ -1,6 +1,7 @@
-import { datumPlanKind, EMPTY_DATUM_PLAN } from '../record/datumPlan';
+import { BODIES } from '../record/schemas';
+import { EMPTY_DATUM_PLAN } from '../record/datumPlan';
 import type { NewCalibration } from '../record/calibration';
-import { newCalibration } from '../record/calibration';
+import { newCalibration } from '../record/calibration.schema';
 import type { RowEntry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
 import { agreements } from './checks/agreements';
@@ -144,10 +145,10 @@ describe('a search by steps', () => {
       local: [],
       heights: { surface: 0, lift: 0, step: 0.1 },
     };
-    const plan = datumPlanKind.schema.parse(datumPlanKind.upgrade?.(old, 2));
+    const plan = BODIES.datumPlan.schema.parse(BODIES.datumPlan.upgrade?.(old, 2));
     expect(plan.heights).toMatchObject({ step: 0.1, keepsGauge: true });
-    const touched = datumPlanKind.schema.parse(
-      datumPlanKind.upgrade?.({ ...old, heights: { surface: 0, lift: 0 } }, 2),
+    const touched = BODIES.datumPlan.schema.parse(
+      BODIES.datumPlan.upgrade?.({ ...old, heights: { surface: 0, lift: 0 } }, 2),
     );
     expect(touched.heights?.keepsGauge).toBeUndefined();
   });

@@ -1,4 +1,4 @@
-import { holding } from '../record/holding';
+import { holding } from '../record/holding.schema';
 import type { NewCheck } from '../record/check';
 import type { Book } from './book';
 import { bookOf, plateSnapshot } from './snapshot.case';

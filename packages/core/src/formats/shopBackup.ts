@@ -1,3 +1,4 @@
+import { BODIES } from '../record/schemas';
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
 import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../record/kinds';
@@ -97,8 +98,8 @@ function upToDate(
   if (!isKindName(name)) throw damaged({ path: ['record', place, 'kind'], message: `names no kind: ${name}` });
   const kind = KINDS[name];
   const from = kinds[name] ?? 1;
-  const upgrade = (kind as { upgrade?: (old: unknown, from: number) => unknown }).upgrade;
-  const checked = (kind.schema as z.ZodType).safeParse(from < kind.version && upgrade ? upgrade(body, from) : body);
+  const { schema, upgrade } = BODIES[name];
+  const checked = (schema as z.ZodType).safeParse(from < kind.version && upgrade ? upgrade(body, from) : body);
   if (!checked.success) {
     const [issue] = checked.error.issues;
     throw damaged({ path: ['record', place, 'body', ...(issue?.path ?? [])], message: issue?.message ?? '' });

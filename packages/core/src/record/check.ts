@@ -1,31 +1,9 @@
-import { z } from 'zod';
-import { id, moment } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
+import type { NewCheck, Check } from './check.schema';
 
-/** A step of the workholding list, or a whole task, ticked, skipped with a reason, or opened again. */
-export const newCheck = z
-  .object({
-    id,
-    /** The step's id in its list, or `align-` and the task. */
-    item: id,
-    /** The step as it was worded then: lists may change. */
-    text: z.string().min(1).max(300),
-    action: z.enum(['tick', 'skip', 'clear']),
-    reason: z.string().max(200),
-    at: moment,
-  })
-  .refine(({ action, reason }) => action !== 'skip' || reason.trim() !== '', {
-    path: ['reason'],
-    error: 'must say why it was skipped',
-  })
-  .meta({ id: 'NewCheck' });
+export type { NewCheck, Check };
 
-export const check = newCheck.safeExtend({ seq: z.number().int(), receivedAt: moment }).meta({ id: 'Check' });
-
-export type NewCheck = z.output<typeof newCheck>;
-export type Check = z.output<typeof check>;
-
-export const checkKind = rowKind({
+export const checkKind = rowKind<NewCheck>()({
   name: 'check',
   field: 'checks',
   of: 'setup',
@@ -33,7 +11,6 @@ export const checkKind = rowKind({
   title: 'tick',
   summary: 'Tick or skip a step of workholding, or a whole alignment',
   version: 1,
-  schema: newCheck,
   asKept: withStored<NewCheck>,
   when: ({ at }) => at,
 });

@@ -1,6 +1,7 @@
-import { z } from 'zod';
-import { id, moment } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
+import type { NewInterruption } from './interruption.schema';
+
+export type { NewInterruption };
 
 /**
  * What may have shifted a zero without anyone setting it: the machine was homed again, its power was off, or people came
@@ -8,17 +9,7 @@ import { rowKind, withStored } from './kind';
  */
 export const INTERRUPTIONS = ['homed', 'power-off', 'away', 'stands'] as const;
 
-export const newInterruption = z
-  .object({
-    id,
-    what: z.enum(INTERRUPTIONS),
-    at: moment,
-  })
-  .meta({ id: 'NewInterruption' });
-
-export type NewInterruption = z.output<typeof newInterruption>;
-
-export const interruptionKind = rowKind({
+export const interruptionKind = rowKind<NewInterruption>()({
   name: 'interruption',
   field: 'interruptions',
   of: 'setup',
@@ -26,7 +17,6 @@ export const interruptionKind = rowKind({
   title: 'interruption',
   summary: 'Say that the machine was homed, without power or left, or that its zero stands all the same',
   version: 1,
-  schema: newInterruption,
   asKept: withStored<NewInterruption>,
   when: ({ at }) => at,
 });

@@ -1,5 +1,3 @@
-import type { z } from 'zod';
-
 /** The version of a document that nobody has saved yet. */
 export const FIRST_VERSION = 'first';
 
@@ -27,12 +25,8 @@ interface Common<Name extends string, Field extends string, Of extends Owner, Co
   title: string;
   /** What sending one does. */
   summary: string;
-  /** Counts up when the schema no longer takes what was stored before. */
+  /** Counts up when its schema (`schemas.ts`) no longer takes what was stored before. */
   version: number;
-  /** A body as it is sent. */
-  schema: z.ZodType<Body>;
-  /** A body of an older version as this one has it; a field with a default needs none. */
-  upgrade?: (old: unknown, from: number) => unknown;
   /** What it names, so that nothing names what is not there. */
   names?: (body: Body) => Named[];
 }
@@ -88,27 +82,29 @@ export interface Stored {
 /** A row with its place in the ledger, as most kinds give it back. */
 export const withStored = <Body extends object>(body: Body, stored: Stored): Body & Stored => ({ ...body, ...stored });
 
-/** Describes a row; only there so that its types are read off it. */
-export const rowKind = <
-  const Name extends string,
-  const Field extends string,
-  const Of extends Owner,
-  const Collection extends string,
-  Body,
-  Kept,
->(
-  kind: Omit<RowKind<Name, Field, Of, Collection, Body, Kept>, 'keeping'>,
-): RowKind<Name, Field, Of, Collection, Body, Kept> => ({ ...kind, keeping: 'row' });
+/** Describes a row, by what its body is; only there so that its types are read off it. */
+export const rowKind =
+  <Body>() =>
+  <
+    const Name extends string,
+    const Field extends string,
+    const Of extends Owner,
+    const Collection extends string,
+    Kept,
+  >(
+    kind: Omit<RowKind<Name, Field, Of, Collection, Body, Kept>, 'keeping'>,
+  ): RowKind<Name, Field, Of, Collection, Body, Kept> => ({ ...kind, keeping: 'row' });
 
-/** Describes a document; only there so that its types are read off it. */
-export const documentKind = <
-  const Name extends string,
-  const Field extends string,
-  const Of extends Owner,
-  const Collection extends string,
-  const Shown extends Shows,
-  Body,
-  Empty = undefined,
->(
-  kind: Omit<DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty>, 'keeping'>,
-): DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty> => ({ ...kind, keeping: 'document' });
+/** Describes a document, by what its body is; only there so that its types are read off it. */
+export const documentKind =
+  <Body>() =>
+  <
+    const Name extends string,
+    const Field extends string,
+    const Of extends Owner,
+    const Collection extends string,
+    const Shown extends Shows,
+    Empty = undefined,
+  >(
+    kind: Omit<DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty>, 'keeping'>,
+  ): DocumentKind<Name, Field, Of, Collection, Shown, Body, Empty> => ({ ...kind, keeping: 'document' });

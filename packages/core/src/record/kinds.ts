@@ -70,7 +70,8 @@ export type DocumentName = keyof DocumentKinds;
 export type KindName = RowName | DocumentName;
 
 /** The body of a kind of entry, as it is sent. */
-export type BodyOf<K extends KindName> = (typeof KINDS)[K] extends { schema: { _zod: { output: infer Body } } }
+export type BodyOf<K extends KindName> = (typeof KINDS)[K] extends
+  { when: (body: infer Body) => string } | { key: (body: infer Body) => string }
   ? Body
   : never;
 

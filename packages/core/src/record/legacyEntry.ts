@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { DOCUMENT_KINDS } from './kinds';
+import { isKindName } from './kinds';
+import { BODIES } from './schemas';
 import { FIRST_EPOCH } from './place';
 
 /** An entry of before kinds were described in one place, loosely read. */
@@ -61,8 +62,8 @@ export function legacyEntries(stored: unknown, now: string = new Date().toISOStr
 }
 
 function upgraded(kind: string, body: Body): unknown {
-  const found = (DOCUMENT_KINDS as Record<string, { upgrade?: (old: unknown, from: number) => unknown }>)[kind];
-  return found?.upgrade ? found.upgrade(body, 1) : body;
+  const found = isKindName(kind) ? BODIES[kind].upgrade : undefined;
+  return found ? found(body, 1) : body;
 }
 
 function legacyReading({ text, unit, scale, epoch, axis, approach, feeler, across, tool, ...common }: Body): Body {

@@ -1,23 +1,8 @@
-import { z } from 'zod';
-import { id } from '../schema/quantities';
-import { toolNumber } from '../schema/toolNumber';
 import type { Cutter, Tool } from './cutter';
 import { documentKind } from './kind';
+import type { Magazine } from './magazine.schema';
 
-/** Which cutter each number of one machine stands for, kept under the machine's id. */
-export const magazine = z
-  .object({
-    id,
-    tools: z
-      .array(z.object({ number: toolNumber, cutterId: id }))
-      .max(9999, { error: 'must hold at most 9999 tools' })
-      .refine((tools) => new Set(tools.map(({ number }) => number)).size === tools.length, {
-        error: 'must not hold a tool number twice',
-      }),
-  })
-  .meta({ id: 'Magazine' });
-
-export type Magazine = z.output<typeof magazine>;
+export type { Magazine };
 
 /** The tools of a machine by their numbers, smallest first. */
 export function toolsOf(cutters: readonly Cutter[], held: Magazine | null): Tool[] {
@@ -30,7 +15,7 @@ export function toolsOf(cutters: readonly Cutter[], held: Magazine | null): Tool
     .sort((a, b) => a.number - b.number);
 }
 
-export const magazineKind = documentKind({
+export const magazineKind = documentKind<Magazine>()({
   name: 'magazine',
   field: 'magazine',
   of: 'shop',
@@ -38,7 +23,6 @@ export const magazineKind = documentKind({
   title: 'list of tool numbers',
   summary: 'Say which cutter each number of a machine stands for',
   version: 1,
-  schema: magazine,
   names: ({ id, tools }) => [
     { kind: 'machine', id, field: 'id' },
     ...tools.map(({ cutterId }, i) => ({ kind: 'cutter', id: cutterId, field: `tools.${i}.cutterId` })),

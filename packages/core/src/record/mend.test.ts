@@ -1,6 +1,7 @@
 import { Refusal } from '../problem/problem';
 import type { Entry } from './entry';
-import { mended, mendFields } from './mend';
+import { mended } from './mend';
+import { mendFields } from './mendFields';
 
 const touch = (change: object = {}): Entry =>
   ({

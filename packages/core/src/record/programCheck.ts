@@ -1,32 +1,9 @@
-import { z } from 'zod';
-import { id, moment } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
+import type { NewProgramCheck } from './programCheck.schema';
 
-const count = z.number().int().min(0);
+export type { NewProgramCheck };
 
-/** A program was held against what is set: which file, and how much was found. The file itself is not kept. */
-export const programCheck = z
-  .object({
-    id,
-    file: z
-      .string()
-      .trim()
-      .min(1, { error: 'must not be empty' })
-      .max(255, { error: 'must be at most 255 characters' }),
-    /** Bytes and lines of it, and the last line that could be read. */
-    size: count,
-    lines: count,
-    checkedTo: count,
-    /** Findings that forbid running it, and those to look at. */
-    stops: count,
-    minds: count,
-    at: moment,
-  })
-  .meta({ id: 'ProgramCheck' });
-
-export type NewProgramCheck = z.output<typeof programCheck>;
-
-export const programCheckKind = rowKind({
+export const programCheckKind = rowKind<NewProgramCheck>()({
   name: 'programCheck',
   field: 'programChecks',
   of: 'setup',
@@ -34,7 +11,6 @@ export const programCheckKind = rowKind({
   title: 'check of a program',
   summary: 'Log that a program was held against what is set',
   version: 1,
-  schema: programCheck,
   asKept: withStored<NewProgramCheck>,
   when: ({ at }) => at,
 });

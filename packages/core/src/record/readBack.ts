@@ -1,31 +1,9 @@
-import { z } from 'zod';
-import { id, length, moment } from '../schema/quantities';
-import { toolNumber } from '../schema/toolNumber';
 import { rowKind, withStored } from './kind';
-import { source } from './source';
+import type { NewReadBack } from './readBack.schema';
 
-/** What was looked at: a setting of an axis, a row of the control's tool table, or the plate's thickness entered in the control. */
-const lookedAt = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('setting'), zeroingId: id }),
-  z.object({ kind: z.literal('tool'), number: toolNumber }),
-  z.object({ kind: z.literal('plate'), gaugeId: id }),
-]);
+export type { NewReadBack };
 
-/** What the machine showed of something that was entered or set, read by the person at it. */
-export const newReadBack = z
-  .object({
-    id,
-    of: lookedAt,
-    /** What it showed, mm. */
-    shown: length,
-    source,
-    at: moment,
-  })
-  .meta({ id: 'NewReadBack' });
-
-export type NewReadBack = z.output<typeof newReadBack>;
-
-export const readBackKind = rowKind({
+export const readBackKind = rowKind<NewReadBack>()({
   name: 'readBack',
   field: 'readBacks',
   of: 'setup',
@@ -33,12 +11,6 @@ export const readBackKind = rowKind({
   title: 'read-back',
   summary: 'Say what the machine shows after a setting, in a row of its tool table, or of a plate’s thickness',
   version: 2,
-  schema: newReadBack,
-  // Only settings were read back once.
-  upgrade: (old) => {
-    const { zeroingId, ...body } = z.looseObject({ zeroingId: z.string() }).parse(old);
-    return { ...body, of: { kind: 'setting', zeroingId } };
-  },
   names: ({ of }) => (of.kind === 'plate' ? [{ kind: 'gauge', id: of.gaugeId, field: 'of.gaugeId' }] : []),
   asKept: withStored<NewReadBack>,
   when: ({ at }) => at,

@@ -1,32 +1,9 @@
-import { z } from 'zod';
-import { id, moment } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
+import type { NewReckoning, Reckoning } from './reckoning.schema';
 
-const short = z.string().max(200, { error: 'must be at most 200 characters' });
+export type { NewReckoning, Reckoning };
 
-/** Something that was reckoned without a set-up: what was typed, and what came of it as it was shown. */
-export const newReckoning = z
-  .object({
-    id,
-    /** Which calculation, by its address. */
-    name: z.string().min(1).max(60),
-    unit: z.enum(['mm', 'in']),
-    /** What was typed, by field. */
-    values: z.record(z.string().max(40), short),
-    /** The answer in words, as it stood on the screen. */
-    answer: z.array(short).min(1).max(12),
-    at: moment,
-  })
-  .meta({ id: 'NewReckoning' });
-
-export const reckoning = newReckoning
-  .safeExtend({ seq: z.number().int(), receivedAt: moment })
-  .meta({ id: 'Reckoning' });
-
-export type NewReckoning = z.output<typeof newReckoning>;
-export type Reckoning = z.output<typeof reckoning>;
-
-export const reckoningKind = rowKind({
+export const reckoningKind = rowKind<NewReckoning>()({
   name: 'reckoning',
   field: 'reckonings',
   of: 'shop',
@@ -35,7 +12,6 @@ export const reckoningKind = rowKind({
   title: 'reckoning',
   summary: 'Keep what was reckoned at once',
   version: 1,
-  schema: newReckoning,
   asKept: withStored<NewReckoning>,
   when: ({ at }) => at,
 });

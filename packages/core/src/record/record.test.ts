@@ -1,11 +1,14 @@
+import { BODIES } from './schemas';
 import fc from 'fast-check';
 import { plateSnapshot, presetDone, reading } from '../book/snapshot.case';
 import type { Entry } from './entry';
 import { FIRST_VERSION } from './kind';
-import { KINDS, ROW_KINDS } from './kinds';
-import { fromKept, toKeep } from './keptSnapshot';
+import { KINDS } from './kinds';
+import { toKeep } from './keptSnapshot';
+import { fromKept } from './readKeptSnapshot';
+import { fromWaiting } from './readWaiting';
 import { UNSENT, versionOf, withEntries } from './merge';
-import { fromWaiting, toWaiting } from './waiting';
+import { toWaiting } from './waiting';
 
 const setupId = plateSnapshot.setup.id;
 const touch = (id: string): Entry => ({
@@ -155,7 +158,7 @@ describe('a copy of a set-up kept on a device', () => {
 });
 
 test('what a calibration is of and what it found go together', () => {
-  const { schema } = ROW_KINDS.calibration;
+  const { schema } = BODIES.calibration;
   const body = { id: 'c', of: { kind: 'gauge', gaugeId: 'g' }, found: { what: 'size', value: 10 }, from: '2026-11-24T09:10:00.000Z', at: '2026-11-24T09:10:00.000Z' }; // prettier-ignore
   expect(schema.safeParse(body).success).toBe(true);
   const backlash = { what: 'backlash', value: 0.1, U: 0.01, fromMinus: [1], fromPlus: [1] };

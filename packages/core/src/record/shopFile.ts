@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { KINDS, type BodyOf, type KindName, type SetupKind, type ShopKind } from './kinds';
-import { newSetup, type NewSetup } from './plan';
+import type { NewSetup } from './plan';
+import { BODIES } from './schemas';
+import { newSetup } from './plan.schema';
 
 type ShopLists = { [K in ShopKind as (typeof KINDS)[K]['collection']]: BodyOf<K>[] };
 type OfSetup = { [K in Exclude<SetupKind, 'plan'> as (typeof KINDS)[K]['collection']]: BodyOf<K>[] };
@@ -14,7 +16,7 @@ const lists = (of: 'shop' | 'setup'): Record<string, z.ZodType> =>
   Object.fromEntries(
     (Object.keys(KINDS) as KindName[])
       .filter((name) => KINDS[name].of === of && name !== 'plan')
-      .map((name) => [KINDS[name].collection, z.array(KINDS[name].schema as z.ZodType).default([])]),
+      .map((name) => [KINDS[name].collection, z.array(BODIES[name].schema as z.ZodType).default([])]),
   );
 
 export const shopFile = z

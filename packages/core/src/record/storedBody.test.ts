@@ -1,7 +1,7 @@
-import { machine } from './machine';
+import { machine } from './machine.schema';
 import { parseStored } from './storedBody';
 import { name } from '../schema/quantities';
-import { workOffsetName } from './place';
+import { workOffsetName } from './place.schema';
 import { z } from 'zod';
 
 const thing = z.object({ name, holes: z.array(z.object({ name })).optional(), note: z.string().optional() });

@@ -1,21 +1,9 @@
-import { z } from 'zod';
-import { id, moment } from '../schema/quantities';
 import { rowKind, withStored } from './kind';
+import type { NewStrike } from './strike.schema';
 
-/** Strikes a reading out, or takes the strike back. Both stay in the ledger. */
-export const newStrike = z
-  .object({
-    id,
-    readingId: id,
-    action: z.enum(['strike', 'restore']),
-    reason: z.string().max(200),
-    at: moment,
-  })
-  .meta({ id: 'NewStrike' });
+export type { NewStrike };
 
-export type NewStrike = z.output<typeof newStrike>;
-
-export const strikeKind = rowKind({
+export const strikeKind = rowKind<NewStrike>()({
   name: 'strike',
   field: 'strikes',
   of: 'setup',
@@ -23,7 +11,6 @@ export const strikeKind = rowKind({
   title: 'strike',
   summary: 'Strike a reading out, or restore it',
   version: 1,
-  schema: newStrike,
   names: ({ readingId }) => [{ kind: 'reading', id: readingId, field: 'readingId' }],
   asKept: withStored<NewStrike>,
   when: ({ at }) => at,

@@ -1,23 +1,9 @@
-import { z } from 'zod';
-import { id, moment, name } from '../schema/quantities';
-import { sweepPoints } from '../schema/sweepPoints';
 import { rowKind, withStored } from './kind';
+import type { NewSweep } from './sweep.schema';
 
-/** An indicator sweep read in whole from a file; it stands in for its pass. */
-export const newSweep = z
-  .object({
-    id,
-    pass: z.number().int().min(1).max(1000),
-    /** Where it came from. */
-    name,
-    points: sweepPoints,
-    at: moment,
-  })
-  .meta({ id: 'NewSweep' });
+export type { NewSweep };
 
-export type NewSweep = z.output<typeof newSweep>;
-
-export const sweepKind = rowKind({
+export const sweepKind = rowKind<NewSweep>()({
   name: 'sweep',
   field: 'sweeps',
   of: 'setup',
@@ -25,7 +11,6 @@ export const sweepKind = rowKind({
   title: 'sweep',
   summary: 'Add an indicator sweep read from a file',
   version: 1,
-  schema: newSweep,
   asKept: withStored<NewSweep>,
   when: ({ at }) => at,
 });

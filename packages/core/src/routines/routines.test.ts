@@ -1,6 +1,7 @@
 import { knownToday, type KnownMachine } from '../book/book';
 import type { KnownGauge } from '../book/known';
-import { newCalibration, type Calibration } from '../record/calibration';
+import type { Calibration } from '../record/calibration';
+import { newCalibration } from '../record/calibration.schema';
 import type { Gauge } from '../record/gauge';
 import type { Machine } from '../record/machine';
 import { startingMachine } from '../shop/startingMachine';

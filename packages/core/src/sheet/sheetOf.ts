@@ -5,7 +5,7 @@ import { zeroAnswers } from '../book/zeroAnswers';
 import { STANDING_CAUTION } from '../cautions/caution';
 import { zeroOf } from '../datum/partFrame';
 import { materialSize } from '../words/partWords';
-import { ZERO_LABELS } from '../words/progress';
+import { ZERO_LABELS } from '../words/zeroLabels';
 import { zZeroName } from '../words/zZero';
 import { printTape } from '../tape/printTape';
 import { plusMinus } from '../words/goodness';

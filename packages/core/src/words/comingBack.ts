@@ -1,10 +1,8 @@
 import type { Doubt, FaceShift } from '../book/comingBack';
 import type { Book } from '../book/book';
-import { progressOf } from '../book/progress';
 import { featureName } from '../datum/feature';
 import { formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from './goodness';
-import { nextWords } from './progress';
 
 const HAPPENED: Readonly<Record<Doubt['what'], string>> = {
   homed: 'The machine was homed',
@@ -34,9 +32,4 @@ export function shiftWords(book: Book, { feature, axis, off, U, stands }: FaceSh
   return stands
     ? `The ${name} came back to where it was, off by ${by}: the zero stands. What homing scatters counts in every ± from here on.`
     : `The ${name} is off by ${by}: the zero of ${axis.toUpperCase()} is not where it was. Touch it again to be sure; else set X, Y and Z anew.`;
-}
-
-/** Where work stopped, after a night: when, and what is next. */
-export function leftWords(book: Book, since: string, day: (moment: string) => string): string {
-  return `You were last here ${day(since)}. Next: ${nextWords(book, progressOf(book).next)} Has anything moved since?`;
 }

@@ -1,32 +1,8 @@
 import type { Book } from '../book/book';
-import type { NextThing } from '../book/progress';
-import type { StationName } from '../record/stations';
+import { progressOf, type NextThing } from '../book/progress';
 import { featureName } from '../datum/feature';
-import type { PartZero } from '../record/plan';
 import { agreementWords } from './agreement';
 import { STEP_NAMES } from './names';
-
-/** What each station is called. */
-export const STATION_TITLES: Readonly<Record<StationName, string>> = {
-  plan: 'Plan',
-  workholding: 'Workholding',
-  alignment: 'Alignment',
-  datum: 'Datum',
-  heights: 'Heights',
-  positions: 'Positions',
-  size: 'Size',
-  verify: 'Verify',
-  sheet: 'Sheet',
-};
-
-/** Where zero may lie, in words. */
-export const ZERO_LABELS: Readonly<Record<PartZero, string>> = {
-  'front-left': 'front left corner',
-  'front-right': 'front right corner',
-  'back-left': 'back left corner',
-  'back-right': 'back right corner',
-  centre: 'centre',
-};
 
 /** The next thing to do, in a sentence. */
 export function nextWords(book: Book, next: NextThing): string {
@@ -58,4 +34,9 @@ export function nextWords(book: Book, next: NextThing): string {
     case 'finished':
       return 'Finished: every hole is done.';
   }
+}
+
+/** Where work stopped, after a night: when, and what is next. */
+export function leftWords(book: Book, since: string, day: (moment: string) => string): string {
+  return `You were last here ${day(since)}. Next: ${nextWords(book, progressOf(book).next)} Has anything moved since?`;
 }

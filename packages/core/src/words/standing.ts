@@ -5,7 +5,8 @@ import { STATION_NAMES } from '../record/stations';
 import { featureKey } from '../datum/feature';
 import { zeroOf } from '../datum/partFrame';
 import { id } from '../schema/quantities';
-import { nextWords, ZERO_LABELS } from './progress';
+import { nextWords } from './progress';
+import { ZERO_LABELS } from './zeroLabels';
 
 /** Holes of the part that a small drawing shows. */
 const MOST_HOLES = 60;

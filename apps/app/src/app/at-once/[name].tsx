@@ -1,3 +1,3 @@
-import { lazyScreen } from '../../stations/lazy';
+import { laterPage } from '../../frame/later';
 
-export default lazyScreen(({ AtOnceScreen }) => AtOnceScreen);
+export default laterPage(() => import('../../at-once/Screen'));

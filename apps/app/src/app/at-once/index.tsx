@@ -1,3 +1,3 @@
-import { lazyScreen } from '../../stations/lazy';
+import { laterPage } from '../../frame/later';
 
-export default lazyScreen(({ AtOnceList }) => AtOnceList);
+export default laterPage(() => import('../../at-once/List'));

@@ -1,3 +1,5 @@
-import { lazyScreen } from '../../stations/lazy';
+import { laterPage } from '../../frame/later';
 
-export default lazyScreen(({ ShopScreen }) => ShopScreen);
+export default laterPage(() =>
+  import('../../stations/shop/Screen').then(({ ShopScreen }) => ({ default: ShopScreen })),
+);

@@ -1,10 +1,14 @@
+import { LoadingPage } from '../../frame/LoadingPage';
+import { later } from '../../frame/later';
 import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
 import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
 import type { AlignmentTask } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
 import { useLocalSearchParams } from 'expo-router';
-import { Chooser } from './parts/Chooser';
-import { TaskScreen } from './parts/TaskScreen';
+
+const TaskScreen = later(() => import('./parts/TaskScreen'), LoadingPage);
+
+const Chooser = later(() => import('./parts/Chooser'), LoadingPage);
 
 const isTask = (value: unknown): value is AlignmentTask => ALIGNMENT_TASKS.some((task) => task === value);
 

@@ -13,7 +13,8 @@ import { TopBar } from '../../frame/TopBar';
 import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
 import { Words } from '../../theme/Words';
-import { useWorkshop } from '../lazy';
+import { useDelivery } from '../delivery';
+import { later } from '../../frame/later';
 import { DueList } from './parts/DueList';
 import { SetupCard } from './parts/SetupCard';
 import { benchView, type CardView, type Sorting } from './view';
@@ -21,12 +22,16 @@ import { benchView, type CardView, type Sorting } from './view';
 /** So many cards tell where they stand; what lies further back is found by its name. */
 const TOLD = 60;
 
+const OutboxLine = later<object>(() =>
+  import('../../frame/OutboxLine').then((module) => ({ default: module.OutboxLine })),
+);
+
 /** The bench: carry on with a set-up, or reckon something at once. */
-export function BenchScreen() {
+export default function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
   const { palette } = useLook();
-  const workshop = useWorkshop();
+  const delivering = useDelivery(({ begun }) => begun);
   const bench = useBench();
   const [wanted, setWanted] = useState('');
   const [sorting, setSorting] = useState<Sorting>('newest');
@@ -74,7 +79,7 @@ export function BenchScreen() {
         <LinkButton bare to="/shop" label="Shop" />
         <LinkButton bare to="/settings" label="Settings" />
       </TopBar>
-      {workshop && <workshop.OutboxLine />}
+      {delivering && <OutboxLine />}
       <ScrollView role="main" style={styles.page} contentContainerStyle={styles.body}>
         {bench.data && (
           <Words kind="sentence">

@@ -1,9 +1,14 @@
+import { LoadingPage } from '../../frame/LoadingPage';
+import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
-import { FeaturePage } from './parts/FeaturePage';
-import { IndexPage } from './parts/IndexPage';
-import { Overview } from './parts/Overview';
+
+const Overview = later(() => import('./parts/Overview'), LoadingPage);
+
+const IndexPage = later(() => import('./parts/IndexPage'), LoadingPage);
+
+const FeaturePage = later(() => import('./parts/FeaturePage'), LoadingPage);
 
 /** Datum: X and Y from whatever of the part can be touched, and where part zero is as rotary axes turn. */
 export default function DatumScreen({ book }: { book: Book }) {

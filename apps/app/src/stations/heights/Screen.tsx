@@ -1,3 +1,4 @@
+import { later } from '../../frame/later';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
@@ -14,7 +15,6 @@ import type { FormView } from '@zero-point/core/words/formView';
 import { Cautions } from '../../answer/Cautions';
 import { StandingLine } from '../../answer/StandingLine';
 import { TouchDetail } from '../../answer/TouchDetail';
-import { HelpLine } from '../../answer/HelpLine';
 import { TouchSummary } from '../../answer/TouchSummary';
 import { TouchDock } from '../../answer/TouchDock';
 import { useTouchPage } from '../../answer/useTouchPage';
@@ -24,13 +24,17 @@ import { StationFrame } from '../../frame/StationFrame';
 import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
-import { RunOutPanel } from './parts/RunOutPanel';
 import { DepthTolerance, HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
-import { ToolTablePanel } from './parts/ToolTablePanel';
 import { SCHOOL_NAMES, SITS_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
 import { changePlan, planView, told } from '../plan/view';
 import { heightsView } from './view';
+
+const HelpLine = later(() => import('../../answer/HelpLine'));
+
+const ToolTablePanel = later(() => import('./parts/ToolTablePanel'));
+
+const RunOutPanel = later(() => import('./parts/RunOutPanel'));
 
 const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
 

@@ -1,6 +1,6 @@
-import { machine as machineSchema } from '@zero-point/core/record/machine';
-import { newSetup } from '@zero-point/core/record/plan';
-import { part as partSchema } from '@zero-point/core/record/part';
+import { machine as machineSchema } from '@zero-point/core/record/machine.schema';
+import { newSetup } from '@zero-point/core/record/plan.schema';
+import { part as partSchema } from '@zero-point/core/record/part.schema';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { dialForm, makeSetup, usualDial } from './startSetup';
 

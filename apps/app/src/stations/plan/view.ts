@@ -8,7 +8,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { sizeOf } from '@zero-point/core/book/gaugeUse';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { ZERO_LABELS } from '@zero-point/core/words/progress';
+import { ZERO_LABELS } from '@zero-point/core/words/zeroLabels';
 import { saveInSetup, saveThing } from '../../record/logEntry';
 
 /** A place zero may stand on, in the part's own frame. */

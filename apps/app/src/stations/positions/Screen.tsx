@@ -1,3 +1,4 @@
+import { later } from '../../frame/later';
 import { useMemo } from 'react';
 import type { Book } from '@zero-point/core/book/book';
 import { isSet } from '@zero-point/core/book/inForce';
@@ -16,13 +17,16 @@ import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { stationPath } from '../path';
 import { AddPattern } from './parts/AddPattern';
-import { ChecksPanel } from './parts/ChecksPanel';
-import { FilesPanel } from './parts/FilesPanel';
 import { Overlap } from './parts/Overlap';
 import { HolesPanel } from './parts/HolesPanel';
-import { OrderPanel } from './parts/OrderPanel';
 import { KIND_NAMES } from './parts/startPattern';
 import { positionsView, type PositionsView } from './view';
+
+const OrderPanel = later(() => import('./parts/OrderPanel'));
+
+const FilesPanel = later(() => import('./parts/FilesPanel'));
+
+const ChecksPanel = later(() => import('./parts/ChecksPanel'));
 
 const PANELS = [
   { value: 'holes', label: 'Holes' },

@@ -1,6 +1,6 @@
-import { gauge } from '@zero-point/core/record/gauge';
-import { machine } from '@zero-point/core/record/machine';
-import { cutter } from '@zero-point/core/record/cutter';
+import { gauge } from '@zero-point/core/record/gauge.schema';
+import { machine } from '@zero-point/core/record/machine.schema';
+import { cutter } from '@zero-point/core/record/cutter.schema';
 import type { Entry } from '@zero-point/core/record/entry';
 import { plateBook } from '@zero-point/core/book/snapshot.case';
 import { GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';

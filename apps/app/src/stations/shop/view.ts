@@ -2,7 +2,8 @@ import { capital } from '@zero-point/core/words/sentence';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { KnownMachine } from '@zero-point/core/book/book';
 import type { Cutter } from '@zero-point/core/record/cutter';
-import { gaugeKind, type Gauge } from '@zero-point/core/record/gauge';
+import type { Gauge } from '@zero-point/core/record/gauge';
+import { gauge as gaugeSchema } from '@zero-point/core/record/gauge.schema';
 import type { Holding } from '@zero-point/core/record/holding';
 import type { Machine } from '@zero-point/core/record/machine';
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
@@ -50,8 +51,7 @@ export const COLLECTION_TITLES: Readonly<Record<Collection, { many: string; one:
 export const isCollection = (value: unknown): value is Collection => COLLECTIONS.some((name) => name === value);
 
 /** Keeps a gauge; what it was measured to be stands apart, and is not saved with it. */
-export const keepGauge = (shop: Versioned, gauge: Gauge): void =>
-  saveThing(shop, 'gauge', gaugeKind.schema.parse(gauge));
+export const keepGauge = (shop: Versioned, gauge: Gauge): void => saveThing(shop, 'gauge', gaugeSchema.parse(gauge));
 
 export const today = (): string => new Date().toISOString().slice(0, 10);
 

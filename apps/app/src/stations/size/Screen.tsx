@@ -1,3 +1,5 @@
+import { LoadingPage } from '../../frame/LoadingPage';
+import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { isSet } from '@zero-point/core/book/inForce';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -21,10 +23,8 @@ import { DraftField } from '../../keypad/DraftField';
 import { TapeStrip } from '../../tape/TapeStrip';
 import { Words } from '../../theme/Words';
 import { logPassMend, logStrike } from '../../record/log';
-import { ApproachChart } from './parts/ApproachChart';
 import { BoreFields } from './parts/BoreFields';
 import { BoreInHand } from './parts/BoreInHand';
-import FacingScreen from './parts/Facing';
 import { WhichChoice } from './parts/WhichChoice';
 import { passInDoubt } from '@zero-point/core/book/passInDoubt';
 import {
@@ -36,6 +36,10 @@ import {
   turnWords,
 } from '@zero-point/core/words/bore';
 import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
+
+const ApproachChart = later(() => import('./parts/ApproachChart'));
+
+const FacingScreen = later(() => import('./parts/Facing'), LoadingPage);
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
 export default function SizeScreen({ book }: { book: Book }) {

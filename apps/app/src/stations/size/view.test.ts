@@ -1,4 +1,5 @@
-import { cutPlan, type Bore } from '@zero-point/core/record/cutPlan';
+import type { Bore } from '@zero-point/core/record/cutPlan';
+import { cutPlan } from '@zero-point/core/record/cutPlan.schema';
 import type { Book } from '@zero-point/core/book/book';
 import type { Entry } from '@zero-point/core/record/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';

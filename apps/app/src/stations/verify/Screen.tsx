@@ -1,8 +1,13 @@
+import { LoadingPage } from '../../frame/LoadingPage';
+import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { useLocalSearchParams } from 'expo-router';
-import { MeasurePage } from './parts/MeasurePage';
-import { ProgramPage } from './parts/ProgramPage';
-import { TouchAgainPage } from './parts/TouchAgainPage';
+
+const TouchAgainPage = later(() => import('./parts/TouchAgainPage'), LoadingPage);
+
+const ProgramPage = later(() => import('./parts/ProgramPage'), LoadingPage);
+
+const MeasurePage = later(() => import('./parts/MeasurePage'), LoadingPage);
 
 /** Verify: touch again, check the program before it runs, measure what was made. */
 export default function VerifyScreen({ book }: { book: Book }) {

@@ -1,6 +1,7 @@
 import { knownToday } from '../../book/book';
 import type { Calibration } from '../../record/calibration';
-import { machine as machineSchema, type Machine } from '../../record/machine';
+import type { Machine } from '../../record/machine';
+import { machine as machineSchema } from '../../record/machine.schema';
 import type { Axis } from '../../schema/quantities';
 import type { Between, Contact, MillSpec } from '../mill/spec';
 import { freePlay } from './freePlay';

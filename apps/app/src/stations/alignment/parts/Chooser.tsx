@@ -38,7 +38,7 @@ const WORDS: Readonly<Record<AlignmentTask, string>> = {
 const REASONS = ['true since the last job', 'does not matter for this part', 'not on this machine'];
 
 /** All that can be lined up, on a drawing of the mill and as a list with where each stands. */
-export function Chooser({ book, missing }: ChooserProps) {
+export default function Chooser({ book, missing }: ChooserProps) {
   const router = useRouter();
   const wide = useWide();
   const { palette } = useLook();

@@ -46,7 +46,7 @@ const FIGURES = 132;
 const LOW = 760;
 
 /** One thing lined up: read place by place, told what to move, read again until it is proven in line. */
-export function TaskScreen({ book, alignment }: TaskScreenProps) {
+export default function TaskScreen({ book, alignment }: TaskScreenProps) {
   const router = useRouter();
   const shape = useShape();
   const wide = shape === 'wide';

@@ -8,7 +8,7 @@ import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Words } from '../../../theme/Words';
-import { HelpLine } from '../../../answer/HelpLine';
+import HelpLine from '../../../answer/HelpLine';
 import { RepeatAdvice } from './RepeatAdvice';
 import { TrialCheck } from './TrialCheck';
 import { changeDatumPlan } from '../view';
@@ -23,7 +23,7 @@ interface FeatureMoreProps {
 }
 
 /** What else an answer says: size, roundness, skew with what can be done about it, repeats still needed, the trial. */
-export function FeatureMore({ book, view, answer, disagrees }: FeatureMoreProps) {
+export default function FeatureMore({ book, view, answer, disagrees }: FeatureMoreProps) {
   const { setup } = book;
   const unit = setup.units;
   const { size, form, offSquare, onMyWord } = answer;

@@ -1,3 +1,4 @@
+import { later } from '../../../frame/later';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
@@ -29,7 +30,6 @@ import { AgreementNote } from './AgreementNote';
 import { FeelerBetween } from './FeelerBetween';
 import { besideFeeler } from './methodView';
 import { FeatureDrawing } from './FeatureDrawing';
-import { FeatureMore } from './FeatureMore';
 import { FeatureWays } from './FeatureWays';
 import { axisToFind, repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
@@ -41,13 +41,15 @@ import { TouchesWith, WhatTouches } from './WhatTouches';
 import { checksOf } from '../view';
 import { featureView, type FeatureView } from './featureView';
 
+const FeatureMore = later(() => import('./FeatureMore'));
+
 interface FeaturePageProps {
   book: Book;
   feature: Feature;
 }
 
 /** Datum with a feature in hand: one touch after another, then its answer. */
-export function FeaturePage({ book, feature }: FeaturePageProps) {
+export default function FeaturePage({ book, feature }: FeaturePageProps) {
   const router = useRouter();
   const params = useLocalSearchParams();
   const wide = useWide();

@@ -34,7 +34,7 @@ const SCHOOLS = ['per-index', 'centre', 'follows'] as const;
 const NAMES = ['Top', 'Front', 'Back', 'Left', 'Right', 'Under'] as const;
 
 /** Which faces come up at which angles, and where part zero is then. */
-export function IndexPage({ book }: { book: Book }) {
+export default function IndexPage({ book }: { book: Book }) {
   const router = useRouter();
   const { palette } = useLook();
   const { setup, machine, indexPlan } = book;

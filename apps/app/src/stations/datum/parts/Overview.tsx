@@ -40,7 +40,7 @@ const SHORT = 250;
 const LETTERING = 52;
 
 /** Datum while nothing is in hand: the part to tap, what was found, and what does not agree. */
-export function Overview({ book }: { book: Book }) {
+export default function Overview({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
   const view = useMemo(() => datumView(book), [book]);

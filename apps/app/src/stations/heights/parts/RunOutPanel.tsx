@@ -26,7 +26,7 @@ import { changeDatumPlan } from '../../datum/view';
 import { logDial } from '../../../record/log';
 
 /** Run-out of a tool, tooth by tooth: pass or alarm; its kept length is touched only by a pass. */
-export function RunOutPanel({ book, number }: { book: Book; number: number }) {
+export default function RunOutPanel({ book, number }: { book: Book; number: number }) {
   const tool = book.tools.find((one) => one.number === number);
   const indicator = book.gauges.find(({ kind, retiredOn }) => kind === 'indicator' && retiredOn === undefined);
   const [again, setAgain] = useState(0);

@@ -28,7 +28,7 @@ import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 import { staleWords } from '@zero-point/core/words/staleLength';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
-export function ToolTablePanel({ book }: { book: Book }) {
+export default function ToolTablePanel({ book }: { book: Book }) {
   const { machine, setup } = book;
   const unit = setup.units;
   const table = useMemo(() => tableAnswer(book), [book]);

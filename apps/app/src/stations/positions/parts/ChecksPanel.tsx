@@ -29,7 +29,7 @@ const LEAST_WEB = 1;
 const SHOWN = 12;
 
 /** What is amiss, what to prove before drilling, and what to measure after. */
-export function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
+export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
   const [leastWeb, setLeastWeb] = useState(LEAST_WEB);
   const { part, setup, machine } = book;
   const unit = setup.units;

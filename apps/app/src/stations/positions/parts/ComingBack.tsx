@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { scaleOf } from '@zero-point/core/book/inForce';
-import { leftWords } from '@zero-point/core/words/comingBack';
+import { leftWords } from '@zero-point/core/words/progress';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MainAction } from '../../../frame/MainAction';

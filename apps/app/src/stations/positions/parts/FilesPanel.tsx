@@ -18,7 +18,7 @@ interface FilesPanelProps {
 }
 
 /** Holes out to files and in from them. */
-export function FilesPanel({ book, view, onRead }: FilesPanelProps) {
+export default function FilesPanel({ book, view, onRead }: FilesPanelProps) {
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const save = async (format: HolesFile) => {
     setTrouble(undefined);

@@ -25,7 +25,7 @@ interface OrderPanelProps {
 const MOST_BY_HAND = 100;
 
 /** The order holes are driven to in: found, as numbered, or fixed by hand. */
-export function OrderPanel({ book, view, pattern }: OrderPanelProps) {
+export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
   const unit = book.setup.units;
   const { order, patterns, numbered, holes, state, ...act } = useOrder(book, pattern.id);
   const before = orderFigures(book, numbered);

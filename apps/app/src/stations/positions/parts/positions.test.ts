@@ -1,4 +1,4 @@
-import { pattern as patternSchema } from '@zero-point/core/record/pattern';
+import { pattern as patternSchema } from '@zero-point/core/record/pattern.schema';
 import type { Pattern } from '@zero-point/core/record/pattern';
 import type { Book } from '@zero-point/core/book/book';
 import { driveList, PLAIN_ORDER } from '@zero-point/core/book/driveList';

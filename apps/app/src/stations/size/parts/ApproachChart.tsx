@@ -28,7 +28,7 @@ const LOW = 120;
 const ROOM = { left: 14, right: 76, top: 34, bottom: 30 };
 
 /** The way to size, pass by pass: what was set, what was measured, and the band it must come into. */
-export function ApproachChart({ start, passes, low, high, expected, unit, height }: ApproachChartProps) {
+export default function ApproachChart({ start, passes, low, high, expected, unit, height }: ApproachChartProps) {
   const all = [{ set: undefined, measured: start }, ...passes];
   // As many as fit; the first of them is where the chart begins.
   const shown = all.slice(-SHOWN);

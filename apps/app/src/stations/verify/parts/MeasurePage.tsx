@@ -41,7 +41,7 @@ const KINDS: readonly { value: MeasureKind; label: string; ask: string }[] = [
 const MOST_TARGETS = 80;
 
 /** What was made, measured: sizes, places, heights; what the whole of it says, and what to change for the next part. */
-export function MeasurePage({ book }: { book: Book }) {
+export default function MeasurePage({ book }: { book: Book }) {
   const { setup, part } = book;
   const unit = setup.units;
   const [draft, setDraft] = useState<MeasureDraft>(() => startDraft(book));

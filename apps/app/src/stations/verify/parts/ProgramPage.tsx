@@ -25,7 +25,7 @@ type State = { state: 'idle' } | { state: 'reading'; name: string; share: number
 const UNREAD = 'The file could not be read: it may have been written anew since. Choose it once more.';
 
 /** A program held against what is set: chosen, read in a worker, and told what was found. */
-export function ProgramPage({ book }: { book: Book }) {
+export default function ProgramPage({ book }: { book: Book }) {
   const { setup, part, machine } = book;
   const checked = usePrograms(({ checked: all }) => all[setup.id]);
   const keep = usePrograms((programs) => programs.keep);

@@ -9,7 +9,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
-import { HelpLine } from '../../../answer/HelpLine';
+import HelpLine from '../../../answer/HelpLine';
 import { ReadingDock } from '../../../answer/ReadingDock';
 import { StandingLine } from '../../../answer/StandingLine';
 import { Choice } from '../../../frame/Choice';
@@ -22,7 +22,7 @@ import { AgainDrawing } from './AgainDrawing';
 import { WhichChoice } from './WhichChoice';
 
 /** Touch a face, a bore or Z again: what it should show, what it did, and whether the zero stands. */
-export function TouchAgainPage({ book }: { book: Book }) {
+export default function TouchAgainPage({ book }: { book: Book }) {
   const { setup } = book;
   const router = useRouter();
   const unit = setup.units;

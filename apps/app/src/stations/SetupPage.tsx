@@ -1,0 +1,131 @@
+import type { Book } from '@zero-point/core/book/book';
+import { doubtOf, type Doubt } from '@zero-point/core/book/comingBack';
+import { featureKey } from '@zero-point/core/datum/feature';
+import { airPass } from '@zero-point/core/book/airPass';
+import { STATION_NAMES, type StationName } from '@zero-point/core/record/stations';
+import { STATION_TITLES } from '@zero-point/core/words/stationTitles';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Choice } from '../frame/Choice';
+import { ReadBackBar } from '../answer/ReadBackBar';
+import { OutboxLine } from '../frame/OutboxLine';
+import { LinkButton } from '../frame/LinkButton';
+import { Rule } from '../frame/Rule';
+import { TopBar } from '../frame/TopBar';
+import { useBarElsewhere, useShape } from '../frame/useShape';
+import { Words } from '../theme/Words';
+import { DoubtBar } from './DoubtBar';
+import { LiftedBar } from './LiftedBar';
+import { PAGES, type PageName } from './pages';
+import { stationPath } from './path';
+import { useDone } from './useDone';
+import { LinkOf } from '../link/LinkOf';
+import { isPractice } from '../record/practiceLog';
+
+export const BENCH_BACK = { to: '/', label: 'Back to the bench' } as const;
+export const LESSONS_BACK = { to: '/practice', label: 'Back to the lessons' } as const;
+
+/** Whether the page in sight is the touch that settles the doubt. */
+const proving = ({ faces }: Doubt, key: string): boolean => faces.some((face) => featureKey(face) === key);
+
+interface SetupPageProps {
+  book: Book;
+  page: PageName;
+  /** The pages of a lesson's notebook; a set-up has its rule. */
+  pages?: readonly StationName[] | undefined;
+}
+
+/** A page of a set-up, with the strip that leads to the others and what is to be minded on all of them. */
+export function SetupPage({ book, page, pages }: SetupPageProps) {
+  const shape = useShape();
+  const wide = shape === 'wide';
+  const barElsewhere = useBarElsewhere();
+  const { id, name } = book.setup;
+  const { f } = useLocalSearchParams();
+  const lift = airPass(book);
+  const doubt = doubtOf(book);
+  const Screen = PAGES[page];
+  const here = page === 'drive' ? 'positions' : STATION_NAMES.find((name) => name === page);
+  const done = useDone(book);
+  const marks = useMemo(
+    () =>
+      STATION_NAMES.map((to) => ({
+        name: to,
+        title: STATION_TITLES[to],
+        path: stationPath(id, to),
+        done: done.includes(to),
+      })),
+    [done, id],
+  );
+  const rule = <Rule stations={marks} here={here} upright={wide} />;
+  const bar = (
+    <TopBar
+      title={name}
+      back={
+        page === 'drive'
+          ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
+          : isPractice(id)
+            ? LESSONS_BACK
+            : BENCH_BACK
+      }
+    >
+      <LinkButton bare to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'}>
+        <Words kind="strong">{`Log ${book.readings.length}`}</Words>
+      </LinkButton>
+    </TopBar>
+  );
+  return (
+    <LinkOf book={book}>
+      {barElsewhere ? null : shape === 'side' ? (
+        // On its side a phone has no height for both.
+        <View style={styles.side}>
+          <View style={styles.sideBar}>{bar}</View>
+          <View style={styles.sideRule}>{rule}</View>
+        </View>
+      ) : (
+        bar
+      )}
+      <OutboxLine />
+      {pages && <Pages setupId={id} pages={pages} here={here} />}
+      <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
+        {!isPractice(id) && (wide || (shape === 'upright' && page !== 'drive')) && rule}
+        <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
+          {lift.set > 0 && <LiftedBar book={book} lift={lift} />}
+          <ReadBackBar book={book} />
+          {doubt && <DoubtBar book={book} doubt={doubt} here={page === 'datum' && proving(doubt, String(f))} />}
+          <Screen book={book} />
+        </View>
+      </View>
+    </LinkOf>
+  );
+}
+
+interface PagesProps {
+  setupId: string;
+  pages: readonly StationName[];
+  here: StationName | undefined;
+}
+
+/** A lesson's way from one page of its notebook to the other. */
+function Pages({ setupId, pages, here }: PagesProps) {
+  const router = useRouter();
+  return (
+    <View role="navigation" aria-label="Pages of the notebook" style={styles.pages}>
+      <Choice
+        label="Page of the notebook"
+        showLabel={false}
+        value={here ?? ''}
+        options={pages.map((value) => ({ value: value as string, label: STATION_TITLES[value] }))}
+        onChange={(to) => router.navigate(stationPath(setupId, to as StationName))}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  pages: { paddingHorizontal: 12, paddingBottom: 4 },
+  side: { flexDirection: 'row', alignItems: 'center' },
+  sideBar: { flex: 2, minWidth: 0 },
+  sideRule: { flex: 3, minWidth: 0 },
+});

@@ -1,0 +1,7 @@
+import type { Book } from '@zero-point/core/book/book';
+import { STATION_DONE } from '@zero-point/core/book/progress';
+import { STATION_NAMES, type StationName } from '@zero-point/core/record/stations';
+
+/** The stations of a set-up whose work is done, in the order people work. */
+export const doneStations = (book: Book): readonly StationName[] =>
+  STATION_NAMES.filter((name) => STATION_DONE[name](book));
