@@ -65,18 +65,45 @@ export function once(name, inputs, output, work) {
   return true;
 }
 
-/** Node 20.20 or newer, and every package of the lock file. */
-export function ensureInstalled() {
+/** Node 20.20 or newer, and the files of every package of the lock file. */
+export function ensurePackages() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 20)) {
     fail(
       `Zero Point needs Node 20.20 or newer; this is ${process.versions.node}. Install a newer one, then run the same command again.`,
     );
   }
-  once('install', ['package-lock.json'], 'node_modules/better-sqlite3/build/Release/better_sqlite3.node', () => {
-    say('Installing packages. About 4 minutes the first time; building the database binding is the slow part.');
-    must('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
+  once('packages', ['package-lock.json'], 'node_modules/.package-lock.json', () => {
+    say('Installing packages. About 2 minutes the first time.');
+    must('npm', ['ci', '--ignore-scripts', '--no-fund', '--no-audit', '--loglevel=error']);
   });
+}
+
+const BINDING = 'node_modules/better-sqlite3/build/Release/better_sqlite3.node';
+
+/** The database binding is compiled where it is not there: the one package that needs more than its files. */
+const needsBinding = () => !existsSync(join(ROOT, BINDING));
+
+const REBUILD = ['rebuild', 'better-sqlite3', '--loglevel=error'];
+
+/** Begins to compile the database binding, where that is needed; resolves once it is there. */
+export function startBinding() {
+  if (!needsBinding()) return Promise.resolve();
+  say('Compiling the database binding, beside what needs none. About 3 minutes the first time.');
+  const child = background('npm', REBUILD);
+  return new Promise((resolve) => {
+    child.once('close', (code) =>
+      code === 0 ? resolve() : fail('The database binding could not be compiled. What was said is above.'),
+    );
+  });
+}
+
+/** Node 20.20 or newer, every package of the lock file, and the database binding. */
+export function ensureInstalled() {
+  ensurePackages();
+  if (!needsBinding()) return;
+  say('Compiling the database binding. About 3 minutes the first time.');
+  must('npm', REBUILD);
 }
 
 export const CHROMIUM = '/usr/bin/chromium';
