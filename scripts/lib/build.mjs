@@ -1,5 +1,5 @@
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { buildSync } from 'esbuild';
+import { execFileSync } from 'node:child_process';
 import { basename, extname, join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, once, ROOT, say, tool } from './steps.mjs';
@@ -41,22 +41,24 @@ function inlineBoot(app, folder) {
   const parts = JSON.parse(readFileSync(join(ROOT, app, '.expo/parts.json'), 'utf8'));
   const files = [...new Set(Object.values(parts).flat())];
   const numbered = Object.entries(parts).map(([part, own]) => [part, own.map((file) => files.indexOf(file))]);
-  const { outputFiles } = buildSync({
-    entryPoints: [join(ROOT, app, 'src/boot/boot.ts')],
-    bundle: true,
-    minify: true,
-    write: false,
-    format: 'iife',
-    target: 'es2020',
-    define: {
-      ENTRY: JSON.stringify(entry),
-      FILES: JSON.stringify(files),
-      PARTS: JSON.stringify(Object.fromEntries(numbered)),
-    },
-  });
+  const script = execFileSync(
+    tool('esbuild'),
+    [
+      join(ROOT, app, 'src/boot/boot.ts'),
+      '--bundle',
+      '--minify',
+      '--format=iife',
+      '--target=es2020',
+      `--define:ENTRY=${JSON.stringify(entry)}`,
+      `--define:FILES=${JSON.stringify(files)}`,
+      `--define:PARTS=${JSON.stringify(Object.fromEntries(numbered))}`,
+      '--log-level=warning',
+    ],
+    { encoding: 'utf8' },
+  );
   writeFileSync(
     page,
-    html.replace(tag, () => `<script>${outputFiles[0].text.trim()}</script>`),
+    html.replace(tag, () => `<script>${script.trim()}</script>`),
   );
 }
 
