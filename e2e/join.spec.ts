@@ -46,8 +46,11 @@ test('what a dismissed phone has logged waits on it until it joins again', async
   const { own, letIn, there } = await doors(page.request, shop);
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 664 } })).newPage();
   await joinAs(phone, there, await letIn());
+  // What it asks by itself once the page is there would find it dismissed before the hand does.
+  const settled = phone.waitForResponse((response) => response.url().endsWith('/api/shop'));
   await phone.goto(`${there}/setup/feet-knee-mill/verify`);
   await expect(phone.getByRole('textbox', { name: /^X shows/ })).toBeVisible();
+  await settled;
   const { devices } = (await own('/network', 'GET')) as { devices: { id: string }[] };
   await own(`/network/devices/${devices[0]?.id}`, 'DELETE');
   await phone.getByRole('textbox', { name: /^X shows/ }).fill('-5.003');
