@@ -5,7 +5,7 @@
 import { spawnSync } from 'node:child_process';
 import { build } from './lib/build.mjs';
 import { endToEndOf, partsOf } from './lib/reach.mjs';
-import { ensureChromium, ensureInstalled, ROOT, run, say, tool } from './lib/steps.mjs';
+import { ensureChromium, ensureInstalled, ROOT, run, say, tool, TSC } from './lib/steps.mjs';
 
 const git = (...args) =>
   spawnSync('git', args, { cwd: ROOT, encoding: 'utf8' })
@@ -30,7 +30,7 @@ const check = (name, program, args) => {
   if (run(program, args) !== 0) failed.push(name);
 };
 
-for (const part of partsOf(scripts)) check(`Types of ${part}`, tool('tsc'), ['--noEmit', '-p', part]);
+for (const part of partsOf(scripts)) check(`Types of ${part}`, TSC, ['--noEmit', '-p', part]);
 if (scripts.length > 0) check('Lint', tool('eslint'), ['--max-warnings', '0', ...scripts]);
 check('Format', tool('prettier'), ['--check', '--ignore-unknown', '--log-level', 'warn', ...changed]);
 const sources = scripts.filter((file) => /^(packages|apps)\//.test(file));

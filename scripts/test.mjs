@@ -6,7 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './lib/build.mjs';
-import { ensureChromium, ensurePackages, ROOT, run, say, startBinding, tool } from './lib/steps.mjs';
+import { ensureChromium, ensurePackages, ROOT, run, say, startBinding, tool, TSC } from './lib/steps.mjs';
 import { slowest } from './lib/slowest.mjs';
 
 const RESULTS = join(ROOT, 'test-results');
@@ -82,10 +82,11 @@ await stage('types and lint', async () => {
     ['lint', tool('eslint'), ['.', '--max-warnings', '0']],
     ...['packages/core', 'apps/server', 'apps/device', 'apps/app', 'e2e'].map((part) => [
       `types of ${part}`,
-      tool('tsc'),
+      TSC,
       ['--noEmit', '-p', part],
     ]),
     ['nothing unused', tool('knip'), ['--no-progress']],
+    ['no circles', tool('knip'), ['--no-progress', '--cycles']],
     ['format', tool('prettier'), ['--check', '--log-level', 'warn', '.']],
   ]);
 });

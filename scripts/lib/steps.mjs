@@ -38,6 +38,9 @@ export const background = (program, args, { env = {}, cwd = ROOT } = {}) =>
 /** A tool of this project's own node_modules. */
 export const tool = (name) => join(ROOT, 'node_modules', '.bin', name);
 
+/** The native compiler checks types in a quarter of the time; the linter and Expo read the older one's tree. */
+export const TSC = join(ROOT, 'node_modules', 'typescript-native', 'bin', 'tsc');
+
 function files(path) {
   if (!existsSync(path)) return [];
   if (statSync(path).isFile()) return [path];
