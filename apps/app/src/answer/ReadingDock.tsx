@@ -2,6 +2,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useContext, useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
+import { hasMovedFocus } from '../frame/focusMoved';
 import { MainAction } from '../frame/MainAction';
 import { ToTop } from '../frame/toTop';
 import { useKeyHeight, useWide } from '../frame/useShape';
@@ -66,8 +67,11 @@ export function ReadingDock({
   const acrossField = useRef<EntryRef>(null);
   const field = useRef<EntryRef>(null);
 
+  const arriving = useRef(true);
   useEffect(() => {
-    if (wide && !blocked) field.current?.focus();
+    const late = arriving.current && hasMovedFocus();
+    arriving.current = false;
+    if (wide && !blocked && !late) field.current?.focus();
   }, [wide, label, blocked]);
 
   const change = (value: string) => {

@@ -2,6 +2,8 @@ import { edge } from '@zero-point/core/datum/edge';
 import { edgeCase } from '@zero-point/core/datum/edge.case';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
+import { resetMovedFocus } from '../frame/focusMoved';
+import { ShapeOfPart } from '../frame/useShape';
 import { TapeStrip } from '../tape/TapeStrip';
 import { ReadingDock } from './ReadingDock';
 import { verdictSentence } from '@zero-point/core/words/goodness';
@@ -42,6 +44,21 @@ describe('typing a reading', () => {
     fireEvent.click(screen.getByText('Log this reading'));
     expect(logged).toEqual(['-5.012']);
     expect(field.value).toBe('');
+  });
+
+  test('on a wide page its field has the focus as it arrives, unless somebody went on by key meanwhile', () => {
+    const dock = (
+      <ShapeOfPart.Provider value="wide">
+        <ReadingDock label="Z" unit="mm" onLog={() => undefined} next={undefined} />
+      </ShapeOfPart.Provider>
+    );
+    const first = shown(dock);
+    expect(document.activeElement).toBe(screen.getByLabelText('Z'));
+    first.unmount();
+    fireEvent.keyDown(document.body, { key: 'Tab' });
+    shown(dock);
+    expect(document.activeElement).toBe(document.body);
+    resetMovedFocus();
   });
 
   test('a blocked touch logs nothing and says what comes first', () => {

@@ -1,5 +1,6 @@
 import { useGlobalSearchParams, usePathname } from 'expo-router';
 import { useEffect } from 'react';
+import { resetMovedFocus } from './focusMoved';
 
 /**
  * Puts the focus at the start of a page that was come to, so that the next Tab is at what it asks and not at all that
@@ -9,6 +10,7 @@ export function useArrival(): void {
   const pathname = usePathname();
   const { f } = useGlobalSearchParams();
   useEffect(() => {
+    resetMovedFocus();
     const main = document.querySelector<HTMLElement>('[role="main"]');
     if (!main || main.contains(document.activeElement)) return;
     main.tabIndex = -1;
