@@ -183,7 +183,7 @@ test('the bench as it was last seen stands while the server is away', async ({ p
 test('while the first script is on its way the page’s own shape stands there', async ({ page, shop }) => {
   await page.route('**/entry-*.js', (route) => route.abort());
   await page.goto(shop.url);
-  const shape = page.getByRole('main', { name: 'The page is on its way' });
+  const shape = page.getByRole('main', { name: 'The page is loading' });
   await expect(shape).toBeVisible();
   await expect(shape).toContainText('Zero Point');
   await expectAccessible(page);

@@ -35,6 +35,9 @@ function modeKept(): keyof typeof PALETTES {
   }
 }
 
+/** After the page has loaded, ms. */
+const TAKEN_WITHIN = 5000;
+
 const { pathname, search } = window.location;
 document.documentElement.dataset.shape = shapeOf({ pathname, search });
 setShellColours(modeKept(), document);
@@ -54,3 +57,5 @@ for (const file of [ENTRY, ...[...needed].map((at) => FILES[at])]) {
 window.zeroPointAsked = new Map(asks.map((path) => [path, fetch(`/api${path}`)]));
 // Who takes it says what was wrong with it.
 for (const asked of window.zeroPointAsked.values()) asked.catch(() => undefined);
+// What nobody took soon after is old by the time somebody asks.
+window.addEventListener('load', () => setTimeout(() => window.zeroPointAsked?.clear(), TAKEN_WITHIN));

@@ -6,12 +6,28 @@ import { shapeOf } from './pageShape';
  */
 export function LoadingPage() {
   return (
-    <main className={`shell shell-${shapeOf(window.location)}`} aria-busy="true" aria-label="The page is on its way">
+    <main className={`shell shell-${shapeOf(window.location)}`} aria-busy="true" aria-label="The page is loading">
       <div className="shell-bar" />
       <div className="shell-rule" />
       <div className="shell-drawing" />
       <div className="shell-lines" />
       <div className="shell-keys" />
     </main>
+  );
+}
+
+/** What stands under the bar and beside the rule, on its way where those two are there already. */
+export function LoadingPart() {
+  return (
+    <div
+      className={`shell shell-part shell-${shapeOf(window.location)}`}
+      role="status"
+      aria-busy="true"
+      aria-label="The page is loading"
+    >
+      <div className="shell-drawing" />
+      <div className="shell-lines" />
+      <div className="shell-keys" />
+    </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { loadPart } from '../api/offline';
 import { LoadingPage } from './LoadingPage';
+import { Words } from '../theme/Words';
 import { Trouble } from './States';
 
 /** A component whose script is fetched when it is first shown, or before by `fetch`. */
@@ -51,7 +52,8 @@ export function later<P extends object>(
       };
     }, [asked, Found]);
     if (Found) return <Found {...props} />;
-    return state === 'missing' ? <Missing /> : <Meanwhile />;
+    if (state !== 'missing') return <Meanwhile />;
+    return Meanwhile === Nothing ? <MissingPart /> : <MissingPage />;
   }
   return Object.assign(Part, { fetch });
 }
@@ -69,8 +71,17 @@ function Nothing() {
   return null;
 }
 
-/** A part of the app that could not be had, after the page began again once. */
-function Missing() {
+/** A panel or a chart that could not be had: the page around it goes on. */
+function MissingPart() {
+  return (
+    <Words kind="note" tone="warn" live>
+      This part could not be loaded. What you logged is kept. Start the server, then load the page again.
+    </Words>
+  );
+}
+
+/** A page that could not be had, after it began again once. */
+function MissingPage() {
   return (
     <Trouble
       title="A part of the app is missing."

@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import type { StationName } from '@zero-point/core/record/stations';
-import { LoadingPage } from '../frame/LoadingPage';
+import { LoadingPart } from '../frame/LoadingPage';
 import { later, type Later } from '../frame/later';
 
 /** A page of a set-up: a station, or what stands beside the strip. */
@@ -10,18 +10,18 @@ type Page = Later<{ book: Book }>;
 
 /** Every page of a set-up, each with a script of its own. */
 export const PAGES: Readonly<Record<PageName, Page>> = {
-  plan: later(() => import('./plan/Screen'), LoadingPage),
-  workholding: later(() => import('./workholding/Screen'), LoadingPage),
-  alignment: later(() => import('./alignment/Screen'), LoadingPage),
-  datum: later(() => import('./datum/Screen'), LoadingPage),
-  heights: later(() => import('./heights/Screen'), LoadingPage),
-  positions: later(() => import('./positions/Screen'), LoadingPage),
-  size: later(() => import('./size/Screen'), LoadingPage),
-  verify: later(() => import('./verify/Screen'), LoadingPage),
-  sheet: later(() => import('./sheet/Screen'), LoadingPage),
-  drive: later(() => import('./positions/parts/Drive'), LoadingPage),
-  log: later(() => import('./log/Screen'), LoadingPage),
-  routine: later(() => import('../practice/RoutinePage'), LoadingPage),
+  plan: later(() => import('./plan/Screen'), LoadingPart),
+  workholding: later(() => import('./workholding/Screen'), LoadingPart),
+  alignment: later(() => import('./alignment/Screen'), LoadingPart),
+  datum: later(() => import('./datum/Screen'), LoadingPart),
+  heights: later(() => import('./heights/Screen'), LoadingPart),
+  positions: later(() => import('./positions/Screen'), LoadingPart),
+  size: later(() => import('./size/Screen'), LoadingPart),
+  verify: later(() => import('./verify/Screen'), LoadingPart),
+  sheet: later(() => import('./sheet/Screen'), LoadingPart),
+  drive: later(() => import('./positions/parts/Drive'), LoadingPart),
+  log: later(() => import('./log/Screen'), LoadingPart),
+  routine: later(() => import('../practice/RoutinePage'), LoadingPart),
 };
 
 export const isPage = (name: unknown): name is PageName => typeof name === 'string' && Object.hasOwn(PAGES, name);

@@ -1,4 +1,4 @@
-import { LoadingPage } from '../../frame/LoadingPage';
+import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
 import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
 import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
@@ -6,9 +6,9 @@ import type { AlignmentTask } from '@zero-point/core/record/subject';
 import type { Book } from '@zero-point/core/book/book';
 import { useLocalSearchParams } from 'expo-router';
 
-const TaskScreen = later(() => import('./parts/TaskScreen'), LoadingPage);
+const TaskScreen = later(() => import('./parts/TaskScreen'), LoadingPart);
 
-const Chooser = later(() => import('./parts/Chooser'), LoadingPage);
+const Chooser = later(() => import('./parts/Chooser'), LoadingPart);
 
 const isTask = (value: unknown): value is AlignmentTask => ALIGNMENT_TASKS.some((task) => task === value);
 

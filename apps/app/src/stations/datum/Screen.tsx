@@ -1,14 +1,14 @@
-import { LoadingPage } from '../../frame/LoadingPage';
+import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
 
-const Overview = later(() => import('./parts/Overview'), LoadingPage);
+const Overview = later(() => import('./parts/Overview'), LoadingPart);
 
-const IndexPage = later(() => import('./parts/IndexPage'), LoadingPage);
+const IndexPage = later(() => import('./parts/IndexPage'), LoadingPart);
 
-const FeaturePage = later(() => import('./parts/FeaturePage'), LoadingPage);
+const FeaturePage = later(() => import('./parts/FeaturePage'), LoadingPart);
 
 /** Datum: X and Y from whatever of the part can be touched, and where part zero is as rotary axes turn. */
 export default function DatumScreen({ book }: { book: Book }) {

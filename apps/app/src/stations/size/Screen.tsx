@@ -1,4 +1,4 @@
-import { LoadingPage } from '../../frame/LoadingPage';
+import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { isSet } from '@zero-point/core/book/inForce';
@@ -39,7 +39,7 @@ import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBo
 
 const ApproachChart = later(() => import('./parts/ApproachChart'));
 
-const FacingScreen = later(() => import('./parts/Facing'), LoadingPage);
+const FacingScreen = later(() => import('./parts/Facing'), LoadingPart);
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
 export default function SizeScreen({ book }: { book: Book }) {

@@ -1,13 +1,13 @@
-import { LoadingPage } from '../../frame/LoadingPage';
+import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
 import type { Book } from '@zero-point/core/book/book';
 import { useLocalSearchParams } from 'expo-router';
 
-const TouchAgainPage = later(() => import('./parts/TouchAgainPage'), LoadingPage);
+const TouchAgainPage = later(() => import('./parts/TouchAgainPage'), LoadingPart);
 
-const ProgramPage = later(() => import('./parts/ProgramPage'), LoadingPage);
+const ProgramPage = later(() => import('./parts/ProgramPage'), LoadingPart);
 
-const MeasurePage = later(() => import('./parts/MeasurePage'), LoadingPage);
+const MeasurePage = later(() => import('./parts/MeasurePage'), LoadingPart);
 
 /** Verify: touch again, check the program before it runs, measure what was made. */
 export default function VerifyScreen({ book }: { book: Book }) {
