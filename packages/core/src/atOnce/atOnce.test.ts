@@ -150,7 +150,12 @@ describe('the worked cases', () => {
 
   test('turns and lines of the cumulative target', () => {
     const { lines, notes } = answer('turns', { to: '62' });
-    expect(lines[0]).toMatchObject({ figure: '20', unit: 'line 80' });
+    expect(lines[0]).toMatchObject({ figure: '80', unit: '20 turns 80 lines past zero' });
+    // 12.5 mm before zero: no minus turns, and the line that the dial shows there.
+    expect(answer('turns', { to: '-12.5' }).lines[0]).toMatchObject({
+      figure: '100',
+      unit: '4 turns 20 lines before zero',
+    });
     expect(notes).toEqual(['1. 20 turns counting up, then on to line 80.']);
     expect(answer('turns').lines[1]?.figure).toBe('+0.005');
   });

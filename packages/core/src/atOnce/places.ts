@@ -1,5 +1,6 @@
 import { REGISTRY } from '../registry/registry';
 import { formatAngle, formatLength } from '../units/formatLength';
+import { dialPosition } from '../words/dialPosition';
 import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, said } from './fields';
 import { reckon, type AtOnce } from './form';
 
@@ -96,11 +97,7 @@ export const TURNS: AtOnce = {
     });
     return {
       lines: [
-        {
-          say: 'The dial then stands at turn',
-          figure: `${found.at.turns}`.replace('-', '−'),
-          unit: `line ${found.at.line}`,
-        },
+        { say: 'The dial then shows line', figure: `${found.at.line}`, unit: dialPosition(found.lines, dial).far },
         lengthLine('Left over between two lines', found.left, read, undefined, true),
       ],
       uncertainty: null,

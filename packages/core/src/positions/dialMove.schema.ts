@@ -24,6 +24,8 @@ export const dialMoveOutput = z.object({
   words: z.array(z.string()),
   reversal: z.boolean(),
   at: z.object({ turns: z.number(), line: z.number() }),
+  /** Lines from the dial's zero once there, minus before it. */
+  lines: z.number(),
   /** What rounding to a line leaves over, mm. */
   left: z.number(),
   uncertainty: z.null(),

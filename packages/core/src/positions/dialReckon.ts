@@ -4,33 +4,36 @@ import type { Dial } from '../units/dial';
 import { dialLines, dialMove, turningWords, type DialMove } from './dialDrive';
 import type { DialMoveInput, DialMoveOutput } from './dialMove.schema';
 
-/** Where a coordinate is on a dial: whole turns, lines, and what rounding leaves over. */
-export const dialTape = (coordinate: number, { at, left }: DialMove, { perTurn, lines }: Dial): Tape => ({
-  sections: [
-    sumSection(
-      'On the dial, from its zero',
-      [
-        {
-          label: `${at.turns} ${at.turns === 1 ? 'turn' : 'turns'}`,
-          value: at.turns * perTurn,
-          detail: [`${at.turns} × `, { length: perTurn }],
-        },
-        {
-          label: `${at.line} lines`,
-          value: (at.line * perTurn) / lines,
-          detail: [`${at.line} × `, { length: perTurn / lines }],
-        },
-        // The rest of the coordinate, so that the strip closes on it to the last digit.
-        {
-          label: 'between two lines',
-          value: coordinate - at.turns * perTurn - (at.line * perTurn) / lines,
-          detail: [{ length: left }],
-        },
-      ],
-      'coordinate',
-    ),
-  ],
-});
+/** Where a coordinate is on a dial: whole turns and lines past zero or before it, and what rounding leaves over. */
+export function dialTape(coordinate: number, { lines: at, left }: DialMove, { perTurn, lines }: Dial): Tape {
+  const sense = at < 0 ? -1 : 1;
+  const [turns, rest] = [Math.floor(Math.abs(at) / lines), Math.abs(at) % lines];
+  const side = at < 0 ? ' before zero' : '';
+  const whole = sense * turns * perTurn;
+  const part = (sense * rest * perTurn) / lines;
+  return {
+    sections: [
+      sumSection(
+        'On the dial, from its zero',
+        [
+          {
+            label: `${turns} ${turns === 1 ? 'turn' : 'turns'}${side}`,
+            value: whole,
+            detail: [`${turns} × `, { length: perTurn }],
+          },
+          {
+            label: `${rest} ${rest === 1 ? 'line' : 'lines'}${side}`,
+            value: part,
+            detail: [`${rest} × `, { length: perTurn / lines }],
+          },
+          // The rest of the coordinate, so that the strip closes on it to the last digit.
+          { label: 'between two lines', value: coordinate - whole - part, detail: [{ length: left }] },
+        ],
+        'coordinate',
+      ),
+    ],
+  };
+}
 
 /**
  * A handwheel move in turns and lines, the backlash always taken up on the approach side; see {@link dialMove}. mm.
@@ -44,6 +47,7 @@ export function dialReckon({ to, from, taken, dial, backlash, approach }: DialMo
     words: move.turnings.map((one) => turningWords(one)),
     reversal: move.reversal,
     at: move.at,
+    lines: move.lines,
     left: move.left + 0,
     uncertainty: null,
     tape: dialTape(to, move, dial),

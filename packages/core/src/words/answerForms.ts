@@ -6,6 +6,7 @@ import { lostMotionOf } from '../book/gaugeUse';
 import { scaleOf } from '../book/inForce';
 import { dialSetting, dialTravel, type Dial } from '../units/dial';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../units/formatLength';
+import { dialPositionWords } from './dialPosition';
 import type { FormView } from './formView';
 import { offsetWords } from './offsetWords';
 
@@ -40,13 +41,10 @@ function turned(travel: number, dial: Dial, format: LengthFormat): string {
   return `${turns(whole)} ${lines(line)}${leftOver(left, format)}`;
 }
 
-/** A coordinate, as it stands on the dial: the line, and how far past or before zero that is. */
+/** A coordinate, as it is on the dial: the line, and how far past or before zero that is. */
 function onDial(coordinate: number, dial: Dial, format: LengthFormat): string {
-  const { line, left } = dialSetting(coordinate, dial);
-  const { turns: whole, line: rest } = dialTravel(coordinate, dial);
-  const far = [...(whole > 0 ? [turns(whole)] : []), ...(whole === 0 || rest > 0 ? [lines(rest)] : [])].join(' ');
-  if (isZero(coordinate)) return 'line 0, zero itself';
-  return `line ${line}, ${far} ${coordinate < 0 ? 'before' : 'past'} zero${leftOver(left, format)}`;
+  const { turns: whole, line, left } = dialSetting(coordinate, dial);
+  return `${dialPositionWords(whole * dial.lines + line, dial)}${leftOver(left, format)}`;
 }
 
 /** The ways to use an answer, whatever feature it is of; the machine's habit first. */

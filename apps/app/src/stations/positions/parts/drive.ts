@@ -4,6 +4,7 @@ import { dialLegsTo, type DialLeg } from '@zero-point/core/book/dialLegs';
 import type { Stop } from '@zero-point/core/book/driveList';
 import type { DriveMode } from '@zero-point/core/book/driveMode';
 import { formatLength } from '@zero-point/core/units/formatLength';
+import { dialPositionWords } from '@zero-point/core/words/dialPosition';
 import { logCheck } from '../../../record/logCheck';
 
 /** The modes this machine can be driven in. */
@@ -56,5 +57,8 @@ export function markDone(book: Book, stop: Stop, done: boolean): void {
  * Both handwheels from where they stand to the stop. At the first one the backlash counts as taken up where the zero
  * was set going the approach way; where the person says it stands somewhere else, nobody knows.
  */
-export const dialLegs = (book: Book, { from, stop, taken }: DriveView): DialLeg[] =>
-  stop ? dialLegsTo(book, from, stop.target, taken) : [];
+export const dialLegs = (book: Book, { from, stop, taken }: DriveView): (DialLeg & { position: string })[] =>
+  (stop ? dialLegsTo(book, from, stop.target, taken) : []).map((leg) => {
+    const { dial } = book.machine.axes[leg.axis === 'X' ? 'x' : 'y'];
+    return { ...leg, position: dial ? dialPositionWords(leg.move.lines, dial) : '' };
+  });
