@@ -5,6 +5,11 @@ import { driveMode } from '../book/driveMode';
 import { patternsInHand } from '../book/holes';
 import { toolOfStop } from '../book/machining';
 import { formatLength } from '../units/formatLength';
+import { plusMinus } from '../words/goodness';
+import { zShows } from '../words/toolDepth';
+import { hasController } from '../record/machine';
+import { depthAtStop } from '../book/toolDepth';
+import { dialPositionWords } from '../words/dialPosition';
 import { STEP_NAMES } from '../words/names';
 import type { SheetSection } from './sheet';
 
@@ -16,12 +21,26 @@ export function drivenStops(book: Book): Stop[] {
   return driveList(book, { ...order, patterns: [...first, ...all.filter((id) => !first.includes(id))] });
 }
 
+/** What Z shows at full depth with the stop's own tool, or what comes before there is a figure. */
+function zAtDepth(book: Book, stop: Stop): string {
+  const found = depthAtStop(book, stop);
+  if (!found) return '';
+  const { tool, depth } = found;
+  if (depth.kind === 'shown') {
+    const U = depth.U === null ? '' : ` ${plusMinus(depth.U, book.setup.units)}`;
+    return `${zShows(book, depth.deepest)}${U}`;
+  }
+  return depth.kind === 'touch-off' ? `touch off T${tool}` : depth.kind === 'not-set' ? 'set Z first' : '';
+}
+
 /** Positions in driven order: as the machine shows them, and turns and lines where it has dials only. */
 export function holeSection(book: Book): SheetSection | undefined {
   const stops = drivenStops(book);
   if (stops.length === 0) return undefined;
   const unit = book.setup.units;
   const dials = driveMode(book) === 'dials';
+  // A control adds a tool's length itself: on a manual mill the figure has it.
+  const byHand = !hasController(book.machine);
   let from = { x: 0, y: 0 };
   return {
     title: 'Holes, in the order they are driven',
@@ -34,10 +53,11 @@ export function holeSection(book: Book): SheetSection | undefined {
       { title: `Y, ${unit}`, figures: true, share: 1.3 },
       ...(dials
         ? [
-            { title: 'X dial, turns + line', share: 1.9 },
-            { title: 'Y dial, turns + line', share: 1.9 },
+            { title: 'X dial', share: 1.9 },
+            { title: 'Y dial', share: 1.9 },
           ]
         : []),
+      ...(byHand ? [{ title: dials ? 'Z dial at depth' : `Z at depth, ${unit}`, figures: true, share: 1.5 }] : []),
       { title: 'Done', share: 0.7 },
     ],
     rows: stops.map((stop, i) => {
@@ -45,7 +65,9 @@ export function holeSection(book: Book): SheetSection | undefined {
       from = stop.target;
       const dial = (axis: 'X' | 'Y') => {
         const leg = legs.find((one) => one.axis === axis);
-        return leg ? `${leg.move.at.turns} + ${leg.move.at.line}${leg.move.reversal ? ', past and back' : ''}` : '';
+        const { dial: wheel } = book.machine.axes[axis === 'X' ? 'x' : 'y'];
+        if (!leg || !wheel) return '';
+        return `${dialPositionWords(leg.move.lines, wheel)}${leg.move.reversal ? ', go past and come back' : ''}`;
       };
       return [
         String(i + 1),
@@ -55,6 +77,7 @@ export function holeSection(book: Book): SheetSection | undefined {
         formatLength(stop.target.x, { unit }),
         formatLength(stop.target.y, { unit }),
         ...(dials ? [dial('X'), dial('Y')] : []),
+        ...(byHand ? [zAtDepth(book, stop)] : []),
         stop.done ? 'done' : '',
       ];
     }),

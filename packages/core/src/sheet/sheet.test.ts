@@ -83,7 +83,7 @@ test('on dials each hole has its turns and its line', () => {
     NOW,
   );
   const row = section(/^Holes/, dials)?.rows[0];
-  expect(row?.slice(6, 8)).toEqual(['6 + 80', '6 + 80']);
+  expect(row?.slice(6, 8)).toEqual(['line 80, 6 turns 80 lines past zero', 'line 80, 6 turns 80 lines past zero']);
 });
 
 test('a pass in the air cannot be missed', () => {

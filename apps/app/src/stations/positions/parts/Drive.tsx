@@ -19,6 +19,7 @@ import { stationPath } from '../../path';
 import { logCut } from '../view';
 import { ComingBack } from './ComingBack';
 import { driveModes, markDone } from './drive';
+import { DepthNotes } from './DriveDepth';
 import { DriveDrawing } from './DriveDrawing';
 import { DriveHead } from './DriveHead';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './DriveSteps';
@@ -87,6 +88,7 @@ export default function DriveScreen({ book }: { book: Book }) {
   const steps = <Steps book={book} drive={drive} />;
   const rest = (
     <>
+      <DepthNotes book={book} stop={stop} />
       {mode === 'readout' && <WhereItIs book={book} drive={drive} />}
       <Words kind="note" tone="soft">
         By a rule: {proveWords(book, stop)}.

@@ -2,7 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import type { Stop } from '@zero-point/core/book/driveList';
 import { isSet } from '@zero-point/core/book/inForce';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/book/machining';
-import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
+import { depthAtStop } from '@zero-point/core/book/toolDepth';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { lengthAtChange } from '@zero-point/core/words/lengthAtChange';
@@ -25,7 +25,9 @@ interface DriveHeadProps {
 export function DriveHead({ book, drive, stop }: DriveHeadProps) {
   const { stops, index, done } = drive;
   const tool = toolOfStop(book, stop);
-  const length = stop.changeTool && tool ? lengthAtChange(book, tool.number) : undefined;
+  const atChange = stop.changeTool && tool ? lengthAtChange(book, tool.number) : undefined;
+  // Where its depth has no figure the reason is said there, with the way to it.
+  const length = atChange?.grave || depthAtStop(book, stop)?.depth.kind !== 'touch-off' ? atChange : undefined;
   const wanted = stop.changeTool ? machiningOf(book, [stop])[0]?.wanted?.aim : undefined;
   return (
     <>
@@ -86,16 +88,12 @@ function sizeWords(book: Book, stop: Stop): string {
   const size = `⌀ ${figure(stop.diameter)}`;
   try {
     const { tip, point, below, capped } = depthOfStop(book, stop);
-    const top = topAboveZero(book);
-    // The figure of the point itself, where zero is not the top it is counted from.
-    const shows = top === undefined || top === 0 ? '' : ` Z shows ${figure(top - tip)} at its deepest.`;
-    if (stop.step === 'spot')
-      return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.${shows}`;
+    if (stop.step === 'spot') return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.`;
     const drilled =
       tool && Math.abs(tool.diameter - stop.diameter) > 0.005 ? `${size}, with ⌀ ${figure(tool.diameter)}` : size;
     if (below > 0)
-      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.${shows}`;
-    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.${shows}`;
+      return `${drilled}, through: point ${figure(tip)} below the top, ${figure(below)} out under the part.`;
+    return `${drilled}, ${figure(tip - point)} deep${point > 0 ? `, its point to ${figure(tip)}` : ''}.`;
   } catch (error) {
     if (error instanceof Refusal) return `${size}. ${error.message}`;
     throw error;

@@ -10,6 +10,7 @@ import { useWide } from '../../../frame/useShape';
 import { Figure, Words } from '../../../theme/Words';
 import { dialLegs, type DriveView } from './drive';
 import { datumU } from '../view';
+import { DepthFigure } from './DriveDepth';
 
 interface DriveStepsProps {
   book: Book;
@@ -19,7 +20,7 @@ interface DriveStepsProps {
 /** A readout: how far still to go, in figures that read from two metres. */
 export function ReadoutSteps({ book, drive }: DriveStepsProps) {
   const unit = book.setup.units;
-  const { toGo, fromWords } = drive;
+  const { toGo, fromWords, stop } = drive;
   const signed = (mm: number) => formatLength(mm, { unit, plus: true });
   return (
     <>
@@ -30,6 +31,7 @@ export function ReadoutSteps({ book, drive }: DriveStepsProps) {
         <Big axis="X" figure={signed(toGo.x)} />
         <Big axis="Y" figure={signed(toGo.y)} />
       </View>
+      {stop && <DepthFigure book={book} stop={stop} />}
       <Words kind="note" tone="soft">
         Counting to zero: set the incremental scale to X {signed(-toGo.x)}, Y {signed(-toGo.y)}, then drive it to 0 and
         0.
@@ -45,7 +47,7 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
   return (
     <View style={{ gap: 10 }}>
       <Words tone="soft">Turn, from {drive.fromWords}:</Words>
-      {legs.map(({ axis, move, words }) => (
+      {legs.map(({ axis, move, words, position }) => (
         <View key={axis} role="group" aria-label={`Turn ${axis}`} style={{ flexDirection: 'row', gap: 12 }}>
           <Words kind="strong" style={{ fontSize: 34, lineHeight: 40 }}>
             {axis}
@@ -68,7 +70,7 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
               </Words>
             )}
             <Words kind="note" tone="soft">
-              Then {move.at.turns} turns {move.at.line} lines from zero
+              The dial then shows {position}
               {Math.abs(move.left) < 0.0005
                 ? ', on the line.'
                 : `; ${formatLength(Math.abs(move.left), { unit })} ${unit} ${move.left > 0 ? 'short of' : 'beyond'} the place.`}
@@ -76,6 +78,7 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
           </View>
         </View>
       ))}
+      {drive.stop && <DepthFigure book={book} stop={drive.stop} />}
       <Words kind="note" tone="soft">
         {drive.index === 0 && drive.stands === undefined
           ? 'Mark your zero: both dials at 0 over part zero, reached the approach way. '
@@ -109,8 +112,9 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
         <Big axis="X" figure={formatLength(stop.target.x, { unit })} />
         <Big axis="Y" figure={formatLength(stop.target.y, { unit })} />
       </View>
+      <DepthFigure book={book} stop={stop} />
       <Words>
-        Type:{' '}
+        First raise Z above every clamp, rapid override low. Then type:{' '}
         <Figure
           size={18}
         >{`${unit === 'mm' ? 'G21' : 'G20'} G90 ${isOffsetWord(offset) ? `${offset} ` : ''}G0 X${plain(stop.target.x)} Y${plain(stop.target.y)}`}</Figure>

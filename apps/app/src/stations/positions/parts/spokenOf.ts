@@ -1,5 +1,8 @@
 import type { Book } from '@zero-point/core/book/book';
 import { driveMode } from '@zero-point/core/book/driveMode';
+import type { Stop } from '@zero-point/core/book/driveList';
+import { depthAtStop } from '@zero-point/core/book/toolDepth';
+import { noDepthWords, zShows } from '@zero-point/core/words/toolDepth';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { dialLegs, type DriveView } from './drive';
 
@@ -12,8 +15,18 @@ export function spokenOf(book: Book, drive: DriveView): string {
   if (driveMode(book) === 'dials')
     return `${name} ${dialLegs(book, drive)
       .map(({ axis, words }) => `${axis}: ${words.length > 0 ? words.join('; then ') : 'stays'}`)
-      .join('. ')}.`;
+      .join('. ')}.${depthSpoken(book, stop)}`;
   const told = driveMode(book) === 'cnc' ? stop.target : toGo;
   const figure = (mm: number) => formatLength(mm, { unit, plus: driveMode(book) === 'readout' });
-  return `${name} X ${figure(told.x)}, Y ${figure(told.y)}.`;
+  return `${name} X ${figure(told.x)}, Y ${figure(told.y)}.${depthSpoken(book, stop)}`;
+}
+
+/** How deep, for the tool in the spindle: what Z shows there; on a manual mill that differs from tool to tool. */
+function depthSpoken(book: Book, stop: Stop): string {
+  const found = depthAtStop(book, stop);
+  if (!found) return '';
+  const { tool, depth } = found;
+  return depth.kind === 'shown'
+    ? ` T${tool}. Full depth: Z ${zShows(book, depth.deepest)}.`
+    : ` ${noDepthWords(depth)}`;
 }
