@@ -35,7 +35,7 @@ test('homed again, the zero is in doubt: one touch proves it, kept through a kil
   await page.reload();
   await expect(doubt).toBeVisible();
   await press(page, 'Touch the left face');
-  await expect(page.getByText(/^Drive to zero, Z raised, and look\. Then touch the left face again/)).toBeVisible();
+  await expect(page.getByText(/^Drive to zero, tool raised, and look\. Then touch the left face again/)).toBeVisible();
   await log(page, /^X on the control/, '97.004');
   await expect(page.getByText(/^✓ The left face came back to where it was, off by \+0\.004 mm ±/)).toBeVisible();
   await expect(doubt).toHaveCount(0);

@@ -35,7 +35,9 @@ test('a corner by cutter and paper on the router', async ({ page, shop }) => {
   await log(page, '112.43');
   await press(page, 'Show the answer');
   // 112.43 + 5 + 0.09, and 84.91 + 5 + 0.09, in machine coordinates.
-  const move = page.getByRole('radio', { name: /^Raise Z, drive to X 117\.520, Y 90\.000 mm, then zero X and Y/ });
+  const move = page.getByRole('radio', {
+    name: /^Raise the tool, drive to X 117\.520, Y 90\.000 mm, then zero X and Y/,
+  });
   await expect(move).toBeChecked();
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X 117\.520, Y 90\.000/ })).toBeVisible();
   await expectAccessible(page);
@@ -54,7 +56,7 @@ test('the centre of the stock by halving', async ({ page, shop }) => {
     page.getByText(/By halving: zero Y at the front touch, and the middle reads \+63\.010 mm/),
   ).toBeVisible();
   await expect(
-    page.getByRole('radio', { name: /^Raise Z, drive Y to 58\.000 mm, then set Y to 58\.000 mm/ }),
+    page.getByRole('radio', { name: /^Raise the tool, drive Y to 58\.000 mm, then set Y to 58\.000 mm/ }),
   ).toBeChecked();
   await press(page, 'Done: Y set at the middle');
   await expect(page.getByText('Y is set. Now X: tap the left or the right face.')).toBeVisible();
@@ -234,7 +236,7 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
   await press(page, 'Keep this datum');
   await expect(
     page.getByText(
-      /Bearing bore: raise Z, drive to X \+62\.000, Y \+58\.000 mm, switch the readout to INC and zero both there/,
+      /Bearing bore: raise the tool, drive to X \+62\.000, Y \+58\.000 mm, switch the readout to INC and zero both there/,
     ),
   ).toBeVisible();
   await expectAccessible(page);

@@ -87,7 +87,7 @@ test('touched again at every change: the change is led step by step, and Z shift
   await expect(steps).toContainText('3. While it still touches, set Z to 10.000 mm.');
   await expect(steps).not.toContainText('work offset');
   await page.getByRole('radio', { name: 'T3' }).click();
-  await expect(steps).toContainText('1. Spindle stopped. Raise Z clear, and put tool 3 in.');
+  await expect(steps).toContainText('1. Spindle stopped. Raise the tool clear, and put tool 3 in.');
   await expectAccessible(page);
   await press(page, 'Touch with tool 3');
   await touch(page, '40.02');

@@ -95,7 +95,9 @@ test('by hand: a hole is put later by its arrow and dragged by key, and the driv
 test('a controller: coordinates as they are typed, and the same as a program', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/drive`);
   await expect(page.getByRole('group', { name: 'Coordinates' })).toContainText('X');
-  await expect(page.getByText(/^First raise Z above every clamp, rapid override low. Then type: G21 G90 G54 G0 X/)).toBeVisible();
+  await expect(
+    page.getByText(/^First raise the tool above every clamp, rapid override low. Then type: G21 G90 G54 G0 X/),
+  ).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/^Stop 2 of 4/)).toBeVisible();
   await page.getByRole('radio', { name: 'Readout' }).click();

@@ -45,7 +45,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(
       page.getByRole('radio', { name: 'Preset X to −5.000 mm, while the finder still touches' }),
     ).toBeChecked();
-    await expect(page.getByRole('radio', { name: 'Raise Z, then move X +5.000 mm, then zero X' })).toBeVisible();
+    await expect(page.getByRole('radio', { name: 'Raise the tool, then move X +5.000 mm, then zero X' })).toBeVisible();
     await expect(page.getByRole('radio', { name: /^Work offset X −0\.010/ })).toBeVisible();
     await expect(
       page.getByText('Good enough: ±0.013 mm is within a quarter of the ±0.100 mm this job allows.'),
@@ -76,7 +76,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
   });
 
   await test.step('Z is set on the gauge block, the caution ticked first', async () => {
-    await expect(page.getByText(/Slip the 10.000 mm gauge block under tool 1, the reference/)).toBeVisible();
+    await expect(page.getByText(/10.000 mm gauge block beside tool 1, the reference/)).toBeVisible();
     await expect(page.getByRole('group', { name: 'Keypad' })).toBeHidden();
     const caution = page.getByRole('checkbox', { name: /Never lower a tool onto a gauge/ });
     await expect(caution).not.toBeChecked();

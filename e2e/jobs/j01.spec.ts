@@ -35,7 +35,7 @@ test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin an
   // 3 mm of pin and 0.05 of feeler are off the reading, and the tape has both.
   await job.tape();
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('feeler');
-  await expect(page.getByRole('radio', { name: /^Raise Z, then move X −3\.050/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^Raise the tool, then move X −3\.050/ })).toBeVisible();
   job.done({ reads: 10, sums: 8, notes: 12 });
 });
 

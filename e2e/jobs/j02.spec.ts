@@ -27,7 +27,7 @@ test('J2 slips: zeroed before moving, half taken the wrong way, and not over the
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'left face');
-  await expect(page.getByText('Raise Z clear of the part before any move across it.')).toBeVisible();
+  await expect(page.getByText('Raise the tool clear of the part before any move across it.')).toBeVisible();
   await job.log('-5.012', '-5.008', '-5.010');
   await job.answer();
   await job.tap('button', 'Done: X is preset');

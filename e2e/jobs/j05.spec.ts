@@ -16,7 +16,7 @@ test('J5 edge and centre with a local zero: halved at the second face, and the f
   await job.tap('button', 'Add a local datum');
   await job.fill('Name', 'Bearing bore');
   await job.tap('button', 'Keep this datum');
-  await expect(page.getByText(/Bearing bore: raise Z, drive to X \+62\.000, Y \+58\.000 mm/)).toBeVisible();
+  await expect(page.getByText(/Bearing bore: raise the tool, drive to X \+62\.000, Y \+58\.000 mm/)).toBeVisible();
   await job.tap('button', 'Done: Bearing bore is in force');
   await expect(page.getByText('In force now: Bearing bore.')).toBeVisible();
   await job.tap('button', 'Done: back at part zero');

@@ -13,7 +13,7 @@ test('J14 tool change without a table: the same spot touched by both, and Z set 
   await job.tap('radio', 'touched again at every change');
   await job.tap('radio', 'T2');
   const steps = page.getByRole('list', { name: 'The change, step by step' });
-  await expect(steps).toContainText('1. Spindle stopped. Raise Z clear, and put tool 2 in.');
+  await expect(steps).toContainText('1. Spindle stopped. Raise the tool clear, and put tool 2 in.');
   await job.tap('button', 'Touch with tool 2');
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('25.11');

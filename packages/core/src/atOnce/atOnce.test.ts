@@ -87,7 +87,7 @@ describe('the worked cases', () => {
   test('an edge by three touches of a 10 mm finder: all three forms, with their signs', () => {
     expect(figures(answer('edge'))).toEqual([
       'Still touching: preset X to −5.000 mm',
-      'Or raise Z, then move X by +5.000 mm',
+      'Or raise the tool, then move X by +5.000 mm',
       'Or work offset X −0.010 mm',
     ]);
   });
@@ -96,7 +96,7 @@ describe('the worked cases', () => {
     const right = { face: 'right', finder: 'pin', diameter: '6', feeler: '0.05', r1: '187.062', nominal: '184' };
     expect(figures(answer('edge', right))).toEqual([
       'Still touching: preset X to 187.050 mm',
-      'Or raise Z, then move X by −3.050 mm',
+      'Or raise the tool, then move X by −3.050 mm',
       'Or work offset X 0.012 mm',
     ]);
   });

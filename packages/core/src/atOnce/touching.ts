@@ -42,7 +42,7 @@ export const EDGE: AtOnce = {
     return {
       lines: [
         lengthLine(`Still touching: preset ${axis} to`, found.preset, read, found.uncertainty.U),
-        lengthLine(`Or raise Z, then move ${axis} by`, found.move, read, found.uncertainty.U, true),
+        lengthLine(`Or raise the tool, then move ${axis} by`, found.move, read, found.uncertainty.U, true),
         lengthLine(`Or work offset ${axis}`, found.workOffset, read, found.uncertainty.U),
       ],
       uncertainty: found.uncertainty,

@@ -16,16 +16,18 @@ const at = (
   ).map(({ id }) => id);
 
 test('locks belong to machines that are wound by hand', () => {
-  expect(at('dials', 'mild steel', 10)).toEqual(['raise-z-first', 'axis-locks']);
-  expect(at('machining-centre', 'mild steel', 10)).toEqual(['raise-z-first']);
+  expect(at('dials', 'mild steel', 10)).toEqual(['raise-z-first', 'axis-locks', 'drill-grabs']);
+  expect(at('machining-centre', 'mild steel', 10)).toEqual(['raise-z-first', 'drill-grabs']);
 });
 
-test('what climbs a drill is said where it does: thin brass, any plastic, and only while drilling', () => {
-  expect(at('readout', 'brass', 3)).toContain('drill-grabs');
-  expect(at('readout', 'brass', 9.5)).not.toContain('drill-grabs');
-  expect(at('readout', 'Acetal', 20)).toContain('drill-grabs');
-  expect(at('readout', 'brass', 3, 'spot')).not.toContain('drill-grabs');
-});
+test.each(['brass', 'mild steel', 'Acetal'])(
+  'any drill can grab as it breaks through: %s of any thickness',
+  (material) => {
+    expect(at('readout', material, 3)).toContain('drill-grabs');
+    expect(at('readout', material, 30)).toContain('drill-grabs');
+    expect(at('readout', material, 3, 'spot')).not.toContain('drill-grabs');
+  },
+);
 
 test('dust and embers belong to wood on a router', () => {
   expect(at('router', 'walnut', 20)).toContain('wood-dust');

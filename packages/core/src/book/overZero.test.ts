@@ -38,7 +38,7 @@ test('a corner is named, with what a finder’s half and whole would do', () => 
   if (!look) throw new Error('both are set');
   expect(look).toMatchObject({ item: 'over-zero-set-x-set-y', seen: undefined, radius: { x: 5, y: 5 } });
   expect(lookWords(book, look)).toBe(
-    'Raise Z, drive to X 0 and Y 0, stop the spindle and look: it stands over the front left corner.',
+    'Raise the tool, drive to X 0 and Y 0, stop the spindle and look: it stands over the front left corner.',
   );
   expect(elsewhereWords(look, 'mm')).toMatch(
     /about 5\.0 mm: half of what touched was left out, or the whole of it taken\. By 10\.0 mm: half taken the wrong way\. Touch that face again\.$/,

@@ -25,7 +25,7 @@ export const EDGE_CAUTIONS = {
   },
   raiseFirst: {
     id: 'raise-z-first',
-    text: 'Raise Z clear of the part before any move across it.',
+    text: 'Raise the tool clear of the part before any move across it. Knee mill: wind the knee down.',
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;
@@ -62,7 +62,7 @@ export const METHOD_CAUTIONS = {
   },
   cutterStill: {
     id: 'cutter-still',
-    text: 'Spindle stopped and locked: your fingers are at the cutter. Turn it backwards by hand only.',
+    text: 'Spindle off. Turn the cutter by its shank, backwards, until a tooth points at the face. Then lock it. Fingers off the edges.',
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;
@@ -81,7 +81,7 @@ export const HEIGHT_CAUTIONS = {
   },
   paperStill: {
     id: 'paper-still',
-    text: 'Spindle stopped and locked: your fingers are under the tool. Come down by the finest step only.',
+    text: 'Spindle stopped and locked. Hold a long paper strip by its end. Keep fingers out from under the tool. Come down by the finest step only.',
     mustTick: true,
   },
   plateTried: {
@@ -160,7 +160,7 @@ export const POSITION_CAUTIONS = {
   },
   grabs: {
     id: 'drill-grabs',
-    text: 'Thin brass and plastic climb up a drill as it breaks through: clamped, never held by hand.',
+    text: 'Any drill can grab as it breaks through. Clamp every part, ease the feed, never hold it by hand.',
     mustTick: false,
   },
   woodDust: {
@@ -179,7 +179,7 @@ export const BORE_CAUTIONS = {
   },
   headStopped: {
     id: 'boring-head-stopped',
-    text: 'Spindle stopped before you touch the boring head. A head out of balance starts slowly, and stays inside its maker’s limits.',
+    text: 'Spindle stopped before you touch the boring head. Start an offset boring head at the lowest speed. Never exceed its maker’s limit.',
     mustTick: false,
   },
   wrongWay: {
@@ -189,7 +189,7 @@ export const BORE_CAUTIONS = {
   },
   measureStopped: {
     id: 'measure-stopped',
-    text: 'Measure with the spindle stopped, Z raised and chips brushed out. Edges of a bored hole are sharp.',
+    text: 'Measure with the spindle stopped, the bar raised out of the bore and chips brushed out. Edges of a bored hole are sharp.',
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;
@@ -231,12 +231,12 @@ export const CALIBRATION_CAUTIONS = {
 export const ROTARY_CAUTIONS = {
   lockedAndClear: {
     id: 'rotary-clear',
-    text: 'Raise Z clear of everything the part will sweep before an axis turns; hands away. Parallels and spacers out before the first index, its brake on before the cut.',
+    text: 'Raise the tool clear of everything the part will sweep before an axis turns; hands away. Parallels and spacers out before the first turn, its brake on before the cut.',
     mustTick: true,
   },
   trial: {
     id: 'rotary-trial',
-    text: 'Z all the way up, rapid override low, a hand on stop. Turn by a few degrees only, and look.',
+    text: 'Tool fully raised, rapid override low, hand on feed hold, emergency stop within reach. Turn by a few degrees only, and look.',
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;

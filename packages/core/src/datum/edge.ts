@@ -36,7 +36,7 @@ export function edge(input: EdgeInput): EdgeOutput {
     'face',
   );
   const presetSection = sumSection('Preset, still touching', [place, ...lostAway, ...away], 'preset to');
-  const moveSection = sumSection('Move, Z raised', toward, 'move by');
+  const moveSection = sumSection('Move, tool raised', toward, 'move by');
   const moveToSection = sumSection('What to set it to then', [place, ...lostAway], 'set to');
   const offsetSection = sumSection(
     'Work offset',

@@ -107,7 +107,7 @@ const cutterSection = ({ width, cutter }: FacingInput): TapeSection =>
 const MOST_PASSES = 200;
 
 const COOLANT = {
-  hss: 'High-speed steel likes to be wet: a brush of cutting fluid or a steady flow.',
+  hss: 'High-speed steel likes to be wet: flood or drip, or brush it on with the spindle stopped. Never brush at a turning cutter.',
   carbide:
     'Carbide: fluid always or never. Flood it from the first chip to the last, or cut dry: now and then cracks the edge.',
 } as const;

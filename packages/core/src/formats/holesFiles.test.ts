@@ -270,7 +270,9 @@ describe('programs', () => {
   test('without a table there is no length to call: the program stops until Z was set with that tool', () => {
     const text = program({ school: 'touch-every-change' });
     expect(text).not.toMatch(/G43|T\d|M6/);
-    expect(text).toContain('(In the spindle: Drill 4.2)\n(Set Z by touching with this tool, then start again)\nM0\n');
+    expect(text).toContain(
+      '(In the spindle: Drill 4.2)\n(Set Z with this tool. Gauge and clip off,)\n(tool raised, hands clear. Then cycle start)\nM0\n',
+    );
     const section: ProgramSection = { step: 'drill', tool: { name: 'x', diameter: 1 }, holes: [], rpm: 1, feed: 1 };
     expect(() => program({ school: 'touch-every-change', sections: [section, section] })).toThrow(/one tool only/);
   });

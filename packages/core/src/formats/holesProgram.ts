@@ -58,7 +58,7 @@ export function holesProgram(job: ProgramJob): string {
     ),
     commented(unit === 'mm' ? 'Millimetres' : 'Inches'),
     commented('First run: above the part, single block, rapids low,'),
-    commented('a hand on stop'),
+    commented('hand on feed hold, emergency stop within reach'),
     `${unit === 'mm' ? 'G21' : 'G20'} G17 G90 G94 G40 G80 ${workOffset}`,
     ...sections.flatMap((section) => [
       ...(keepsTable(school) ? withTable(job, section, scribe) : touchedAgain(job, section, scribe)),
@@ -84,7 +84,8 @@ function touchedAgain({ top, clear }: ProgramJob, section: ProgramSection, scrib
   return [
     headline(section, scribe),
     commented(`In the spindle: ${section.tool.name}`),
-    commented('Set Z by touching with this tool, then start again'),
+    commented('Set Z with this tool. Gauge and clip off,'),
+    commented('tool raised, hands clear. Then cycle start'),
     'M0',
     `S${Math.round(section.rpm)} M3`,
     `G0 ${scribe.to({ Z: top + clear })}`,

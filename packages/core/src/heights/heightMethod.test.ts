@@ -29,10 +29,12 @@ describe('a gauge under a tool', () => {
       const { arrives, approach, words, cautions } = heightMethod(kind);
       const raised = arrives === 'raised';
       expect(heightApproach(heightMethod(kind))).toBe(raised ? 1 : -1);
-      expect(/^Raise/.test(approach)).toBe(raised);
+      expect(/^Lower beside it .* raise until/.test(approach)).toBe(raised);
       expect(/^Come down/.test(approach)).toBe(!raised);
       expect(/Never lower a tool onto/.test(cautions[0].text)).toBe(raised);
-      expect(putWords(heightMethod(kind), '10.000 mm')).toBe(`${raised ? 'Slip' : 'Put'} the 10.000 mm ${words} under`);
+      expect(putWords(heightMethod(kind), '10.000 mm')).toBe(
+        raised ? `10.000 mm ${words} beside` : `Put the 10.000 mm ${words} under`,
+      );
     }
     expect(heights.filter((kind) => heightMethod(kind).arrives === 'raised')).toEqual(['feeler', 'block']);
   });
@@ -43,7 +45,9 @@ describe('a gauge under a tool', () => {
   });
 
   test('is touched where no edge is chipped', () => {
-    expect(whereToTouch('end-mill', 3)).toMatch(/behind a cutting edge.*lowest tooth/);
+    expect(whereToTouch('end-mill', 3)).toMatch(
+      /lowest cutting edge is what touches.*from behind it, never against it/,
+    );
     expect(whereToTouch('drill', 2)).toMatch(/its point/);
     expect(whereToTouch(undefined, undefined)).toBe('Touch with its end.');
   });

@@ -17,8 +17,8 @@ export interface HeightMethod {
 const STILL: HeightMethod = {
   words: 'gauge block',
   arrives: 'raised',
-  approach: 'Raise from below until it just slides under, then type what Z shows.',
-  fine: 'Below the gauge first, then up by the coarse step until it goes under, down one, and up by the fine step until it just passes.',
+  approach: 'Lower beside it to below its height, then raise until it just slides under. Then type what Z shows.',
+  fine: 'From below its height raise by the coarse step, trying it each time, until it goes under. Slide it out, lower one coarse step, then raise by the fine step, trying it each time.',
   cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
 };
 
@@ -87,10 +87,10 @@ export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefin
     case 'boring-bar':
       return 'Touch with the insert’s lowest point, turned away from the gauge’s edge.';
     case 'face-mill':
-      return 'Touch behind a cutting edge, at the lowest insert; turn it by hand to see which that is.';
+      return 'The lowest insert is what touches; turn the cutter by hand to see which that is. Slide a block in from behind it, never against it.';
     default:
       return teeth !== undefined && teeth >= 2
-        ? 'Touch behind a cutting edge, not on it, at the lowest tooth.'
+        ? 'The lowest cutting edge is what touches. Slide a block in from behind it, never against it.'
         : 'Touch with its end.';
   }
 }
@@ -98,8 +98,8 @@ export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefin
 /** Which way Z goes as the tool touches: +1 where it is raised past the gauge, -1 where it comes down onto it (ISO 841). */
 export const heightApproach = ({ arrives }: Pick<HeightMethod, 'arrives'>): 1 | -1 => (arrives === 'raised' ? 1 : -1);
 
-/** What to do with a gauge that finds a height, up to the tool: "Slip the gauge block under", "Put the touch plate under". */
+/** What to do with a gauge that finds a height, up to the tool: "Gauge block beside", "Put the touch plate under". */
 export function putWords({ arrives, words }: Pick<HeightMethod, 'arrives' | 'words'>, size = ''): string {
   const gauge = size === '' ? words : `${size} ${words}`;
-  return arrives === 'raised' ? `Slip the ${gauge} under` : `Put the ${gauge} under`;
+  return arrives === 'raised' ? `${gauge.charAt(0).toUpperCase()}${gauge.slice(1)} beside` : `Put the ${gauge} under`;
 }

@@ -58,7 +58,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     contact: 'gauge',
     finds: ['faces', 'rounds'],
     steps: [
-      'Let it run and push the tip a little out of true with a scrap of wood.',
+      'Spindle stopped: push the tip off centre. Hand away. Then start the spindle.',
       'Close in on the face: the tip steadies, then jumps aside. That jump is the touch.',
       'Log what the scale shows. Back off, and come again from the same side.',
     ],
@@ -114,7 +114,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     contact: 'cutter',
     finds: ['faces'],
     steps: [
-      'Set the plate against the corner or face, clip on the cutter. Touch plate and clip together by hand: it must answer.',
+      'Set the plate against the corner or face, clip on the cutter. Turn a tooth square to the plate, or use a plain pin of known diameter. Touch plate and clip together by hand: it must answer.',
       'Close in slowly until it answers; back off, and touch once more more slowly.',
       'Log what the scale shows. Take clip and plate off before anything turns.',
     ],
@@ -128,8 +128,8 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     contact: 'cutter',
     finds: ['faces', 'rounds'],
     steps: [
-      'Spindle stopped and locked. Wet a slip of paper so that it clings to the face.',
-      'Turn the cutter by hand so that a tooth points at the face; close in by the smallest step until the paper just drags.',
+      'Spindle off. Turn the cutter by its shank until a tooth points at the face. Then lock it.',
+      'Hold a long dry strip between cutter and face. Keep it moving; close in by the smallest step until it just drags.',
       'Log what the scale shows. Back off, and come again from the same side.',
     ],
     radius: 'half the cutter, and the paper',
@@ -142,7 +142,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     contact: 'cutter',
     finds: ['faces', 'rounds'],
     steps: [
-      'Spindle stopped and locked. Below the edge of the face, a tooth turned by hand to point at it; a drill by its shank.',
+      'Spindle off, below the edge of the face. Turn the cutter by its shank until a tooth points at the face; a drill touches with its shank. Then lock it.',
       'Hold the feeler against the face and close in by the smallest step until it drags between cutter and face.',
       'Log what the scale shows. Back off, and come again from the same side.',
     ],
@@ -170,7 +170,7 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
     contact: 'centre',
     finds: ['rounds'],
     steps: [
-      'Spindle stopped, table free. Lower the plug by hand into the bore until it seats and draws the table over.',
+      'Spindle stopped, X and Y free. Lower the plug by hand, and move X and Y by hand until it enters without force. Never push it.',
       'Lock the table and log what X and Y show.',
       'Confirm: sweep it with an indicator, or say that you take it on your word.',
     ],

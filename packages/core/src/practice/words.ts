@@ -17,7 +17,7 @@ interface SlipWords {
 const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   'hand-at-turning': {
     what: 'A hand went to the spindle while it turned.',
-    does: 'It takes the glove and the fingers with it.',
+    does: 'It takes the fingers with it; a glove or a sleeve is drawn in first. None near a spindle that can turn.',
     habit: 'Spindle off and standing still, locked where it can be, before anything is changed or held there.',
   },
   'finder-still': {

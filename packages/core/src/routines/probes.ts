@@ -64,7 +64,7 @@ export const IN_RING: Routine = {
         say:
           i === 0
             ? turned
-              ? `Leave the ring. Turn the spindle half round and touch again ${say}. What does ${axis.toUpperCase()} show?`
+              ? `Back off the wall, ring still clamped. Turn the spindle half a turn by hand. Touch again ${say}. What does ${axis.toUpperCase()} show?`
               : `Ring flat and clamped, the ball in it at half its height. Touch ${say}. What does ${axis.toUpperCase()} show?`
             : `Touch ${say}${turned ? ', spindle still turned' : ''}. What does ${axis.toUpperCase()} show?`,
         label: `${axis.toUpperCase()} ${say.split(',')[0] ?? ''}${turned ? ', turned' : ''}`,

@@ -12,7 +12,7 @@ export function cautionSection(book: Book): SheetSection {
     ...holdingSteps(book).flatMap(({ step, state }) => (step.hurts && state !== 'ticked' ? [step.text] : [])),
     ...(method ? METHOD_FACTS[method].cautions.map(({ text }) => text) : []),
     ...driveCautions(book, { step: 'drill' }).map(({ text }) => text),
-    'First run above the part, single block where there is one, rapids low, a hand on stop.',
+    'First run above the part, single block where there is one, rapids low, hand on feed hold, emergency stop within reach.',
   ];
   return { title: 'Mind', columns: [], rows: [], lines: [...new Set(lines)], tone: 'plain' };
 }

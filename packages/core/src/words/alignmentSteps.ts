@@ -51,7 +51,7 @@ const STEPS: Readonly<Record<Exclude<Alignment['task'], 'centre'>, readonly stri
   ],
   skew: [
     'Touch along one face, at places far apart, always from the same side.',
-    'Tap the part straight as the answer says, clamps snug, and touch again; or carry its angle on.',
+    'On clamps, snug, tap it straight as the answer says. In a vise, clean it and seat it again against the fixed jaw. Touch again; or carry its angle on.',
     'Tighten, and touch once more: tightening moves it.',
   ],
 };

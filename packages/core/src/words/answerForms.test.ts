@@ -45,14 +45,14 @@ describe('a face touched from the left by a 10 mm finder', () => {
   test('is preset while touching, or moved from, or entered as an offset: all three, with their signs', () => {
     expect(said(at({}))).toEqual([
       ['Preset X to', '−5.000', 'while the finder still touches'],
-      ['Raise Z, then move X', '+5.000', 'then zero X'],
+      ['Raise the tool, then move X', '+5.000', 'then zero X'],
       ['Work offset X', '−0.010', 'part zero on the scale as it stands'],
     ]);
   });
 
   test.each<[AnswerForm, string]>([
     ['preset', 'Preset X to'],
-    ['move', 'Raise Z, then move X'],
+    ['move', 'Raise the tool, then move X'],
     ['work-offset', 'Work offset X'],
   ])('the habit of the machine comes first: %s', (answerFirst, first) => {
     const habits = { answerFirst, toolLengthSchool: 'reference-tool' as const };
@@ -88,7 +88,7 @@ describe('the same from the right', () => {
     const right = forms(touched(shop({}), [['right', 189.01]]), { kind: 'face', face: 'right' });
     expect(said(right).slice(0, 2)).toEqual([
       ['Preset X to', '189.000', 'while the finder still touches'],
-      ['Raise Z, then move X', '−5.000', 'then set X to 184.000 mm'],
+      ['Raise the tool, then move X', '−5.000', 'then set X to 184.000 mm'],
     ]);
   });
 });
@@ -100,9 +100,9 @@ describe('the middle of two faces', () => {
     ['right', 189.04],
   ]);
 
-  test('is driven to with Z raised before it is zeroed, and only then preset where it stands', () => {
+  test('is driven to with tool raised before it is zeroed, and only then preset where it stands', () => {
     expect(said(forms(both, middle))).toEqual([
-      ['Raise Z, drive X to', '92.020', 'then zero X'],
+      ['Raise the tool, drive X to', '92.020', 'then zero X'],
       ['Work offset X', '92.020', 'part zero on the scale as it stands'],
       ['Not moved since: preset X to', '97.020', 'where it stands at the last touch'],
     ]);

@@ -80,7 +80,7 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
     },
     {
       form: 'move',
-      say: `Raise Z, then move ${name}`,
+      say: `Raise the tool, then move ${name}`,
       figure: formatLength(result.move, { ...format, plus: true }),
       then: dial
         ? `${turned(result.move, dial, format)} on, the way it came, so no backlash; then ${there}`
@@ -127,7 +127,7 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
     answer.feature.kind === 'middle' ? 'the middle' : answer.feature.kind === 'corner' ? 'the corner' : 'the centre';
   const move: FormView = {
     form: 'move',
-    say: known.length === 1 ? `Raise Z, drive ${names} to` : 'Raise Z, drive to',
+    say: known.length === 1 ? `Raise the tool, drive ${names} to` : 'Raise the tool, drive to',
     ...figures((axis) => at(axis).found),
     then: dials
       ? `${known.map((axis) => `${axis.toUpperCase()} ${onDial(at(axis).found, dialOf(book, axis) ?? { perTurn: 1, lines: 1 }, format)}`).join('; ')}; ${then}.${known[0] ? arrival(book, known[0], format) : ''}`

@@ -21,7 +21,7 @@ export function doubtWords(book: Book, { what, axes, faces, shift }: Doubt): str
   const [face] = faces;
   const touch = face ? `, then touch the ${featureName(book.part, face)} once more` : '';
 
-  return `${HAPPENED[what]} since ${names} ${axes.length > 1 ? 'were' : 'was'} set. Z raised, drive to zero and look${touch}.`;
+  return `${HAPPENED[what]} since ${names} ${axes.length > 1 ? 'were' : 'was'} set. Tool fully raised, rapids low: move toward zero slowly, ready to stop, and look${touch}.`;
 }
 
 /** Where a face is now against where it was, and what that means. */

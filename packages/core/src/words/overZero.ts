@@ -17,7 +17,7 @@ export function zeroPlaceWords(
 
 /** What to do to look, in a sentence. */
 export const lookWords = (book: Pick<Book, 'part' | 'setup'>, look: OverZero): string =>
-  `Raise Z, drive to X 0 and Y 0, stop the spindle and look: it stands ${zeroPlaceWords(book, look)}.`;
+  `Raise the tool, drive to X 0 and Y 0, stop the spindle and look: it stands ${zeroPlaceWords(book, look)}.`;
 
 /** What a look that found it elsewhere may come from, by how far off it stands, and what to do. */
 export function elsewhereWords({ radius }: OverZero, unit: LengthUnit): string {

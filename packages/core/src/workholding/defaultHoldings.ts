@@ -8,14 +8,18 @@ const step = (id: string, text: string, more: Partial<HoldingStep> = {}): Holdin
 });
 
 const CLEAN = step('clean', 'Brush and wipe the table and whatever the part sits on. No chip, no oil puddle.');
-const DEBURR = step('deburr', 'Deburr the part’s edges and run a fingertip round: nothing stands up.');
+const DEBURR = step('deburr', 'Deburr every edge. Check by drawing a flat stone across it, never a finger along it.');
 const KEYS_OUT = step('keys-out', 'Take out handles, keys, spanners and setting pieces before the spindle can turn.', {
   hurts: true,
 });
-const GUARD = step('guards', 'Put guards back and eye protection on.', { hurts: true });
+const GUARD = step(
+  'guards',
+  'Guards closed, eye protection on. No gloves, rings or loose sleeves. Long hair tied back.',
+  { hurts: true },
+);
 const COLLET = step(
   'collet',
-  'Spindle locked, the cutter held in a cloth: wipe collet and taper, keyway to its key, tighten the drawbar with its spanner, and take that off. Finger-tight, a cutter pulls down.',
+  'Wipe collet and taper, keyway to its key, the cutter held in a cloth. Spindle isolated and locked: tighten the drawbar. Take the spanner off at once. Finger-tight, a cutter pulls down.',
   { hurts: true, machines: ['dials', 'readout'] },
 );
 const COLLET_NUT = step(
@@ -43,14 +47,21 @@ export const DEFAULT_HOLDINGS: Holding[] = [
     steps: [
       CLEAN,
       DEBURR,
-      step('parallels', 'Set a matched pair of parallels so that more than half the part is between the jaws.'),
+      step(
+        'parallels',
+        'Set a matched pair of parallels, clear of every hole and cut, so that more than half the part is between the jaws.',
+      ),
       step('seat', 'Seat the part on the parallels against the fixed jaw and close the vise.'),
       step('clamp', 'Tighten the vise, once and for good.'),
       step(
         'tap-down',
         'Now, after the last tightening, tap the part down with a soft hammer until neither parallel moves by hand.',
       ),
-      step('parallels-out', 'Take out parallels that a cutter could reach, and everything loose.', { hurts: true }),
+      step(
+        'parallels-out',
+        'See that no cutter can reach a parallel: if one can, unclamp and set it elsewhere. Take away everything loose.',
+        { hurts: true },
+      ),
       ...TOOL,
       KEYS_OUT,
       GUARD,
@@ -62,7 +73,7 @@ export const DEFAULT_HOLDINGS: Holding[] = [
     steps: [
       CLEAN,
       DEBURR,
-      step('under', 'Put packing under the part wherever a cutter goes through, never where it would spring.'),
+      step('under', 'Pack directly under each clamp, and keep packing clear of every drill and cutter.'),
       step('near', 'Set each bolt nearer the part than the heel block, and the heel a little higher than the part.'),
       step('clamp', 'Tighten the clamps in turn, crosswise, little by little.'),
       step(
@@ -87,13 +98,15 @@ export const DEFAULT_HOLDINGS: Holding[] = [
       step('seat', 'Seat the part against the chuck’s face or jaw steps and close the jaws.'),
       step('clamp', 'Tighten every key hole, tap the part down, tighten again.'),
       step('key-out', 'Take the chuck key out, now.', { hurts: true }),
-      step('spacers-out', 'Parallels and spacers behind the part out, before the first index: they fall, or jam.', {
+      step('spacers-out', 'Parallels and spacers behind the part out before the first turn: they fall, or jam.', {
         hurts: true,
       }),
-      step('lock', 'Lock the rotary table, and know how to see that it is locked.'),
-      step('clearance', 'Turn it a full round by hand: no jaw, bolt or clamp meets spindle or column.', {
-        hurts: true,
-      }),
+      step(
+        'clearance',
+        'Turn it once round by hand, clear of everything: no jaw, bolt or clamp meets spindle or column.',
+        { hurts: true },
+      ),
+      step('lock', 'Then lock it and try the lock.'),
       ...TOOL,
       KEYS_OUT,
       GUARD,

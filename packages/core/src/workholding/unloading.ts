@@ -25,7 +25,7 @@ const STEPS: readonly UnloadingStep[] = [
   },
   {
     id: 'release',
-    text: 'One hand under the holder before its release is pressed, and none under the edge.',
+    text: 'Grip the holder body in a cloth, hand above the cutter, before you press release.',
     hurts: true,
     machines: ['machining-centre'],
   },

@@ -31,7 +31,7 @@ describe('the reference tool', () => {
     const view = heightsView(shop, 1);
     expect(view.isReference).toBe(true);
     expect(view.sentence).toBe(
-      'Slip the 10.000 mm gauge block under tool 1, the reference. Raise from below until it just slides under, then type what Z shows.',
+      '10.000 mm gauge block beside tool 1, the reference. Lower beside it to below its height, then raise until it just slides under. Then type what Z shows.',
     );
     expect(view.tools.map(({ shown }) => shown)).toEqual(['reference', 'not yet', 'not yet']);
   });

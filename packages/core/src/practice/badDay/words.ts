@@ -53,7 +53,7 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   'plate-worn': {
     what: 'The plate is not as thick as it is marked.',
     shows: 'On the plate Z comes back; on a block it does not. The caliper says the same.',
-    mend: 'Measure the plate, type what it is, and set Z anew. The tools have cut too high by the difference.',
+    mend: 'Measure the plate, enter it, set Z again. Everything cut so far is too deep by the difference.',
   },
 };
 

@@ -63,7 +63,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     hints: [
       'The head first: the vise is lined up beneath it. Pressed is plus, so it leans toward where the dial shows more.',
       'Left and right against each other, front and back against each other. What two sides differ by is how far the swing is out in that plane.',
-      'Indicator in, zero it at 180°. Read 180°, 0°, 270°, 90°. Tap the side that shows more up, by what the two differ, in each plane. Then read all four again.',
+      'Indicator in, zero it at 180°. Read 180°, 0°, 270°, 90°. Raise the high-reading side until its reading drops by half the difference, in each plane. Then read all four again.',
     ],
   },
   {

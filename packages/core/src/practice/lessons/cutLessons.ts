@@ -76,7 +76,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'What Z showed on the plate with the old tool is what it must show there with the new one.',
       'Nothing is added, no sign to get wrong: still touching, set Z to the same figure again.',
-      'End mill: lower until the plate’s light is on, log, set Z, read back. Plate away, up {40}, drill in, plate back, lower until its light is on, set Z to the same figure.',
+      'End mill: lower until the plate’s light is on, log, set Z, read back. Raise clear by {40}, clip and plate off, change to the drill. Plate back, then touch: lower until its light is on, set Z to the same figure.',
     ],
   },
   {
@@ -189,7 +189,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'The ball is {10.000} and its middle is level with the cutter: at its light the cutter stands half a ball above the work.',
       'Z to {5.000} at the light, sensor away. Passes as the page under Size says, none deeper than {0.40 mm}.',
-      'Lower until the sensor’s light is on, log, set Z to {5.000}, read back. Sensor away, 1000 rev/min, Z to {−0.40}, cut; {−0.80}, cut; {−1.10}, cut; {−1.20}, cut. Stop, measure.',
+      'Lower until the sensor’s light is on, log, set Z to {5.000}, read back. Sensor away, 1000 rev/min. For each pass move clear of the part, set the depth, then feed across: Z {−0.40}, {−0.80}, {−1.10}, {−1.20}. Stop, measure.',
     ],
   },
 ];

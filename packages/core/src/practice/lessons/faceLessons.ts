@@ -54,7 +54,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
       { axis: 'y', by: FRONT },
     ],
     hints: [
-      'Raise Z above the part before you go from one face to the next.',
+      'Raise the tool above the part before you go from one face to the next.',
       'Each face has its own setting: {−5.000} in X at the left one, {−5.000} in Y at the front one, both while it touches.',
       'Left face: three touches, set X, read it back. Raise {20}, go before the front face, lower, three touches, set Y, read it back.',
     ],

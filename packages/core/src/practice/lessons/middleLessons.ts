@@ -22,7 +22,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     hints: [
       'What is alike at both faces cancels: the finder’s size does not matter in the middle.',
       'Raise before you cross the part. The right face is touched coming from the right.',
-      'Twice at each face. The page says where the middle is; drive there with Z raised, and set X to {0.000}.',
+      'Twice at each face. The page says where the middle is; drive there with tool raised, and set X to {0.000}.',
     ],
   },
   {

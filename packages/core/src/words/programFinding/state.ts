@@ -40,7 +40,7 @@ export const STATE: WordsOf<
   }),
   'radius-left': (figures) => ({
     said: `Radius compensation (${figures.code}) is still on at ${figures.where === 'end' ? 'the end' : 'a tool change'}.`,
-    remedy: 'Put G40 before the tool leaves the part.',
+    remedy: 'Put G40 on a straight lead-out move, after the cutter has left the finished wall.',
   }),
   'arc-no-centre': () => ({
     said: 'An arc has no centre: neither I, J, K nor a radius that fits.',

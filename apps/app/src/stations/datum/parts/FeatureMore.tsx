@@ -120,7 +120,8 @@ function Skew({ book, view, answer, skew }: SkewProps) {
         {mine ? 'Carry it no more' : 'Carry it: turn every position with the part'}
       </Button>
       <Words kind="note" tone="soft">
-        Or tap it out: over the part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
+        Or set it straight. In a vise: clean it and seat it again against the fixed jaw. On clamps, tap it: over the
+        part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
         {formatLengthUnit(Math.abs(tap), { unit: setup.units })} {tap > 0 ? 'toward you' : 'away from you'}. Then touch
         again.
       </Words>

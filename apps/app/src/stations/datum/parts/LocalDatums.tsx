@@ -78,8 +78,8 @@ function Go({ book, datum }: GoProps) {
         onController
           ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, ${own}.`
           : twoZeros
-            ? `${datum.name}: raise Z, drive to ${pair(at)}, switch the readout to INC and zero both there. The first zero, ABS, stays as it is.`
-            : `${datum.name}: raise Z, drive to ${pair(at)}, then zero both.`
+            ? `${datum.name}: raise the tool, drive to ${pair(at)}, switch the readout to INC and zero both there. The first zero, ABS, stays as it is.`
+            : `${datum.name}: raise the tool, drive to ${pair(at)}, then zero both.`
       }
       done={`Done: ${datum.name} is in force`}
       to={datum.id}
@@ -99,7 +99,7 @@ function Back({ book, datum }: GoProps) {
           ? 'Back to part zero: choose its work offset again.'
           : twoZeros
             ? `Back to part zero: switch the readout to ABS. Over ${datum.name} it must show ${pair(at)}. If it shows 0 there, the local zero was typed over the main one: set it to that, there.`
-            : `Back to part zero: raise Z, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
+            : `Back to part zero: raise the tool, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
       }
       done="Done: back at part zero"
       to="main"

@@ -81,7 +81,7 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
     slot,
     sentence:
       proving && slot
-        ? askWords(slot.ask, { lead: 'Drive to zero, Z raised, and look. Then', again: true })
+        ? askWords(slot.ask, { lead: 'Drive to zero, tool raised, and look. Then', again: true })
         : sentenceOf(book, feature, slot, found !== undefined && !stands),
     returned: proving ? undefined : returnedWords(book, feature),
     label: slot ? `${slot.dial ? 'Dial' : slot.axis.toUpperCase()} on ${scale}` : '',

@@ -45,7 +45,7 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
         />
       )}
       <View role="list" aria-label="The change, step by step" style={{ gap: 8 }}>
-        <Step done={touched}>{`1. Spindle stopped. Raise Z clear, and put tool ${number} in.`}</Step>
+        <Step done={touched}>{`1. Spindle stopped. Raise the tool clear, and put tool ${number} in.`}</Step>
         <Step
           done={touched}
         >{`2. ${clip ? 'Clip on and tried by hand. ' : ''}Touch the same spot with it: ${spot}, where tool ${setup.referenceTool} touched.`}</Step>

@@ -114,7 +114,7 @@ export function CncSteps({ book, drive }: DriveStepsProps) {
       </View>
       <DepthFigure book={book} stop={stop} />
       <Words>
-        First raise Z above every clamp, rapid override low. Then type:{' '}
+        First raise the tool above every clamp, rapid override low. Then type:{' '}
         <Figure
           size={18}
         >{`${unit === 'mm' ? 'G21' : 'G20'} G90 ${isOffsetWord(offset) ? `${offset} ` : ''}G0 X${plain(stop.target.x)} Y${plain(stop.target.y)}`}</Figure>

@@ -212,6 +212,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             }))}
             onChange={(share) => change({ stepOver: Number(share) })}
           />
+          <Words>Feed against the cutter’s rotation (conventional). Climb mill only without backlash.</Words>
           {typeof answer !== 'string' && (
             <>
               <Words>{answer.coolant}</Words>

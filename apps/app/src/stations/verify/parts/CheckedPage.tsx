@@ -163,7 +163,10 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
             {LOOKED_FOR.map((line) => (
               <Words key={line}>· {line}</Words>
             ))}
-            <Words tone="soft">Nothing is called safe: first run above the part, single block, a hand on stop.</Words>
+            <Words tone="soft">
+              Nothing is called safe: first run above the part, single block, hand on feed hold, emergency stop within
+              reach.
+            </Words>
           </Fold>
           <FilePick rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
           <WhichChoice value="program" />

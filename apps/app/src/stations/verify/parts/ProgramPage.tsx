@@ -123,7 +123,7 @@ export default function ProgramPage({ book }: { book: Book }) {
             cautions={[
               {
                 id: 'first-run',
-                text: 'A check finds slips, and makes nothing safe. First run above the part, single block, rapids low, a hand on stop.',
+                text: 'A check finds slips, and makes nothing safe. First run above the part, single block, rapids low, hand on feed hold, emergency stop within reach.',
                 mustTick: false,
               },
             ]}
