@@ -60,6 +60,11 @@ export const METHOD_CAUTIONS = {
     text: 'The pin in a collet, never in a drill chuck: the face is off by half of what the chuck runs out.',
     mustTick: false,
   },
+  cutterInHand: {
+    id: 'cutter-in-hand',
+    text: 'Spindle stopped and locked, or the cutter out of it. Its edges cut: hold it by the shank, in a cloth.',
+    mustTick: false,
+  },
   cutterStill: {
     id: 'cutter-still',
     text: 'Spindle off. Turn the cutter by its shank, backwards, until a tooth points at the face. Then lock it. Fingers off the edges.',

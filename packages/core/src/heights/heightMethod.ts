@@ -7,7 +7,7 @@ export interface HeightMethod {
   words: string;
   /** Whether the tool comes down onto it, or is raised past it from below. */
   arrives: 'lowered' | 'raised';
-  /** What to do with it under a tool, after "Change to tool 2.", as a sentence. */
+  /** What to do with it under a tool, up to the touch, as a sentence. */
   approach: string;
   /** The finer way of it, once it is near. */
   fine: string;
@@ -17,7 +17,7 @@ export interface HeightMethod {
 const STILL: HeightMethod = {
   words: 'gauge block',
   arrives: 'raised',
-  approach: 'Lower beside it to below its height, then raise until it just slides under. Then type what Z shows.',
+  approach: 'Lower beside it to below its height, then raise until it just slides under.',
   fine: 'From below its height raise by the coarse step, trying it each time, until it goes under. Slide it out, lower one coarse step, then raise by the fine step, trying it each time.',
   cautions: [HEIGHT_CAUTIONS.raiseOnto, HEIGHT_CAUTIONS.gaugeOff],
 };
@@ -25,7 +25,7 @@ const STILL: HeightMethod = {
 const SPRUNG: HeightMethod = {
   words: 'tool setter',
   arrives: 'lowered',
-  approach: 'Come down onto it slowly, until it answers, then type what Z shows.',
+  approach: 'Come down onto it slowly, until it answers.',
   fine: 'Coarse steps until it is near, then the finest step until it answers; off again, and once more.',
   cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
 };
@@ -36,7 +36,7 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   paper: {
     words: 'slip of paper',
     arrives: 'lowered',
-    approach: 'Come down by the finest step while you draw it to and fro, until it just drags; then type what Z shows.',
+    approach: 'Come down by the finest step while you draw it to and fro, until it just drags.',
     fine: 'Coarse steps until it is near, then the finest step; one step too many tears it: raise, and take a new slip.',
     cautions: [HEIGHT_CAUTIONS.paperStill, HEIGHT_CAUTIONS.gaugeOff],
   },
@@ -54,7 +54,7 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   probe: {
     ...SPRUNG,
     words: 'probe',
-    approach: 'Come down slowly until it answers, then type what Z shows.',
+    approach: 'Come down slowly until it answers.',
     cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
   },
 };

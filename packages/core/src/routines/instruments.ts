@@ -21,6 +21,7 @@ import {
   type RoutineState,
   type Subject,
 } from './routine';
+import { underTool } from './underTool';
 
 const MEASURED: readonly GaugeKind[] = ['touch-plate', 'block', 'feeler', 'paper', 'pin', 'master-tool', 'ring'];
 const INSTRUMENTS: readonly GaugeKind[] = ['caliper', 'micrometer', 'bore-gauge', 'indicator'];
@@ -50,7 +51,7 @@ export const BY_INSTRUMENT: Routine = {
       least: 1,
       good: 5,
       picture: { kind: 'jaws', thing: subject.kind === 'cutter' ? 'cutter' : 'gauge', closed: false },
-      cautions: subject.kind === 'cutter' ? [METHOD_CAUTIONS.cutterStill] : [CALIBRATION_CAUTIONS.cleanAndEven],
+      cautions: subject.kind === 'cutter' ? [METHOD_CAUTIONS.cutterInHand] : [CALIBRATION_CAUTIONS.cleanAndEven],
     },
   ],
   result: (state) => {
@@ -208,17 +209,20 @@ export const FIXED_SPOT: Routine = {
   needs: () => [
     { kind: 'gauge', key: 'with', label: 'Touched by', of: ['touch-plate', 'setter', 'paper', 'feeler', 'block'] },
   ],
-  asks: () => [
-    {
-      key: 'again',
-      say: 'One tool, left in the spindle. Touch the spot; raise, and come again the same way each time. What does Z show?',
-      label: 'Z at the spot',
-      least: 3,
-      good: GOOD_APPROACHES,
-      picture: { kind: 'onto', tool: 'tool', on: 'spot' },
-      cautions: [METHOD_CAUTIONS.plateClip],
-    },
-  ],
+  asks: (state) => {
+    const { does, picture, cautions } = underTool(state, 'with', 'tool');
+    return [
+      {
+        key: 'again',
+        say: `One tool, left in the spindle, at the spot. ${does} Leave it, and come again the same way each time. What does Z show?`,
+        label: 'Z at the spot',
+        least: 3,
+        good: GOOD_APPROACHES,
+        picture,
+        cautions,
+      },
+    ];
+  },
   result: (state) => {
     const { subject } = state;
     if (subject.kind !== 'spot') throw new RangeError('this routine is of a spot');

@@ -17,7 +17,9 @@ import {
   touchingWith,
   type Routine,
   type RoutineAsk,
+  type RoutineState,
 } from './routine';
+import { underTool } from './underTool';
 
 const WALLS = [
   { key: 'x+', axis: 'x', wall: 'plus', say: 'toward +X, the right wall' },
@@ -142,7 +144,7 @@ export const PROBE_LENGTH: Routine = {
       label: 'Z, the master on the block',
       least: 1,
       good: 3,
-      picture: { kind: 'onto', tool: 'master', on: 'block' },
+      picture: { kind: 'onto', tool: 'master', on: 'block', raised: true },
       cautions: [HEIGHT_CAUTIONS.raiseOnto],
     },
     {
@@ -151,7 +153,7 @@ export const PROBE_LENGTH: Routine = {
       label: 'Z, the probe on the block',
       least: 1,
       good: 3,
-      picture: { kind: 'onto', tool: 'probe', on: 'block' },
+      picture: { kind: 'onto', tool: 'probe', on: 'block', raised: false },
       cautions: [HEIGHT_CAUTIONS.comeSlowly],
     },
   ],
@@ -186,6 +188,19 @@ export const PROBE_LENGTH: Routine = {
   },
 };
 
+/** The cutter on the surface that the sensor touched, by what is under it. */
+function cutterAsk(state: Pick<RoutineState, 'gauges' | 'told'>): RoutineAsk {
+  const { does, ...shown } = underTool(state, 'under', 'cutter');
+  return {
+    key: 'cutter',
+    say: `Spindle stopped, arm swung away. The cutter over the same surface. ${does} What does Z show?`,
+    label: 'Z, the cutter touches',
+    least: 1,
+    good: 3,
+    ...shown,
+  };
+}
+
 /** The offset of a sensor on an arm to the cutter beside it. */
 export const ON_ARM: Routine = {
   name: 'on-arm',
@@ -196,25 +211,17 @@ export const ON_ARM: Routine = {
     machineNeed,
     { kind: 'gauge', key: 'under', label: 'Under the cutter', of: ['feeler', 'block', 'paper'] },
   ],
-  asks: () => [
+  asks: (state) => [
     {
       key: 'sensor',
       say: 'Arm swung in to its stop. Come down slowly until the sensor answers on a flat surface. What does Z show?',
       label: 'Z, the sensor answers',
       least: 1,
       good: 3,
-      picture: { kind: 'onto', tool: 'sensor', on: 'surface' },
+      picture: { kind: 'onto', tool: 'sensor', on: 'surface', raised: false },
       cautions: [HEIGHT_CAUTIONS.comeSlowly],
     },
-    {
-      key: 'cutter',
-      say: 'Arm swung away. The cutter on the same surface, what is under it just held. What does Z show?',
-      label: 'Z, the cutter touches',
-      least: 1,
-      good: 3,
-      picture: { kind: 'onto', tool: 'cutter', on: 'feeler' },
-      cautions: [HEIGHT_CAUTIONS.paperStill],
-    },
+    cutterAsk(state),
   ],
   result: (state) => {
     const under = toldGauge(state, 'under');

@@ -40,8 +40,8 @@ export type RoutinePicture =
   | { kind: 'turn'; angle: number }
   /** Inside a ring, toward a wall; the spindle as it stands for work, or half a turn on. */
   | { kind: 'ring'; toward: 'x+' | 'x-' | 'y+' | 'y-'; turned: boolean }
-  /** Down onto something that stands on a surface. */
-  | { kind: 'onto'; tool: string; on: string }
+  /** Down onto something that stands on a surface; or raised past it, from beside it. */
+  | { kind: 'onto'; tool: string; on: string; raised: boolean }
   /** Between the jaws of an instrument. */
   | { kind: 'jaws'; thing: string; closed: boolean }
   /** A block between an indicator and a stop, along an axis. */

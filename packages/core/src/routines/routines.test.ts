@@ -130,6 +130,33 @@ describe('every routine', () => {
     }
   });
 
+  test('a block under a tool is raised past, never come down onto: words, caution and arrow, whatever it is chosen from', () => {
+    let seen = 0;
+    for (const routine of ROUTINES)
+      for (const subject of things.filter((thing) => routine.suits(thing))) {
+        const choices = routine
+          .needs({ subject, gauges: shop.gauges, told: {} })
+          .flatMap((need) =>
+            need.kind === 'gauge'
+              ? shop.gauges
+                  .filter(({ kind }) => need.of.includes(kind))
+                  .map(({ id, kind }) => ({ key: need.key, id, kind }))
+              : [],
+          );
+        for (const { key, id, kind } of choices)
+          for (const { say, picture, cautions = [] } of routine.asks(stateOf(subject, routine, { [key]: id }, {}))) {
+            if (picture.kind !== 'onto' || !['block', 'feeler'].includes(kind) || picture.tool === 'probe') continue;
+            if (picture.on === 'surface' || picture.on === 'setter') continue;
+            seen += 1;
+            expect([routine.name, picture.raised]).toEqual([routine.name, true]);
+            expect(say).toMatch(/[Rr]aise until/);
+            expect(say).not.toMatch(/[Cc]ome down/);
+            expect(cautions.map((one) => one.id)).toContain('raise-onto-gauge');
+          }
+      }
+    expect(seen).toBeGreaterThan(5);
+  });
+
   test('every gauge of the shop can be qualified somehow', () => {
     for (const one of shop.gauges)
       expect([one.name, routinesFor({ kind: 'gauge', gauge: one }).length > 0]).toEqual([one.name, true]);

@@ -31,7 +31,7 @@ export const SETTER_HEIGHT: Routine = {
       label: 'Z as it answers',
       least: 1,
       good: 5,
-      picture: { kind: 'onto', tool: 'master', on: 'setter' },
+      picture: { kind: 'onto', tool: 'master', on: 'setter', raised: false },
       cautions: [HEIGHT_CAUTIONS.comeSlowly],
     },
   ],

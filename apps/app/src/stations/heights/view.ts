@@ -100,9 +100,9 @@ export function heightsView(book: Book, tool: number): HeightsView {
     tool,
     isReference,
     sentence: isReference
-      ? `${put} tool ${tool}, the reference. ${method.approach}`
+      ? `${put} tool ${tool}, the reference. ${method.approach} Then type what Z shows.`
       : sits === 'under'
-        ? `Change to tool ${tool}. ${putWords({ ...method, words: `same ${gaugeWords}` })} it. ${method.approach}`
+        ? `Change to tool ${tool}. ${putWords({ ...method, words: `same ${gaugeWords}` })} it. ${method.approach} Then type what Z shows.`
         : `Change to tool ${tool}.`,
     where: [
       whereToTouch(known?.kind, known?.teeth),

@@ -39,7 +39,7 @@ function drawn(picture: RoutinePicture, size: Size) {
     case 'ring':
       return <InRing {...size} toward={picture.toward} turned={picture.turned} />;
     case 'onto':
-      return <Onto {...size} tool={picture.tool} on={picture.on} />;
+      return <Onto {...size} tool={picture.tool} on={picture.on} raised={picture.raised} />;
     case 'jaws':
       return <Jaws {...size} thing={picture.thing} closed={picture.closed} />;
     case 'travel':
@@ -137,7 +137,7 @@ function InRing({ width, tall, toward, turned }: Size & { toward: keyof typeof T
 }
 
 /** From the front: a tool coming down onto something. */
-function Onto({ width, tall, tool, on }: Size & { tool: string; on: string }) {
+function Onto({ width, tall, tool, on, raised }: Size & { tool: string; on: string; raised: boolean }) {
   const x = width / 2;
   const floor = tall - Math.min(26, tall * 0.2);
   const block = on === 'surface' ? 0 : Math.min(30, tall * 0.22);
@@ -154,7 +154,11 @@ function Onto({ width, tall, tool, on }: Size & { tool: string; on: string }) {
       <Label x={x - 26} y={Math.max(20, top / 2)} anchor="end" size={13} words>
         {tool}
       </Label>
-      <Arrow from={{ x: x + 26, y: 8 }} to={{ x: x + 26, y: Math.max(24, top - 14) }} />
+      {raised ? (
+        <Arrow from={{ x: x + 26, y: Math.max(24, top - 14) }} to={{ x: x + 26, y: 8 }} />
+      ) : (
+        <Arrow from={{ x: x + 26, y: 8 }} to={{ x: x + 26, y: Math.max(24, top - 14) }} />
+      )}
     </G>
   );
 }
