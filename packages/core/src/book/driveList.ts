@@ -9,6 +9,7 @@ import { doneSteps, holeItem, patternHoles, patternsInHand, targetOf, type Hole 
 import { lastZeroing } from './inForce';
 import { wantedSize } from '../positions/holeSizes';
 import { pitchOf, toolFor } from './neededTools';
+import { byTool } from './toolOrder';
 
 /** One stop of the drive: what is done at which hole. */
 export interface Stop extends Hole {
@@ -70,7 +71,7 @@ export function driveList(book: Book, order: DriveOrder, patternId?: string): St
     sizes.set(key, `${step} ${size}`);
     return `${step} ${size}`;
   };
-  const grouped = order.grouping === 'hole' ? stops : byToolOfStep(stops, toolOf);
+  const grouped = order.grouping === 'hole' ? stops : byTool(stops, toolOf).flat();
   return grouped.map((stop, i) => {
     const before = grouped[i - 1];
     return { ...stop, changeTool: before === undefined || toolOf(before) !== toolOf(stop) };
@@ -80,19 +81,6 @@ export function driveList(book: Book, order: DriveOrder, patternId?: string): St
 /** Every hole of every pattern in hand, step by step. */
 export const allStops = (book: Book): Stop[] =>
   driveList(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
-
-const STEP_ORDER: Readonly<Record<HoleStep, number>> = { spot: 0, drill: 1, ream: 2, tap: 3, bore: 4 };
-
-function byToolOfStep<S extends Pick<Stop, 'step'>>(stops: readonly S[], toolOf: (stop: S) => string): S[] {
-  const firstSeen = new Map<string, number>();
-  const tools = new Map(stops.map((stop) => [stop, toolOf(stop)]));
-  stops.forEach((stop, i) => {
-    const tool = tools.get(stop) ?? '';
-    if (!firstSeen.has(tool)) firstSeen.set(tool, i);
-  });
-  const seen = (stop: S) => firstSeen.get(tools.get(stop) ?? '') ?? 0;
-  return [...stops].sort((a, b) => STEP_ORDER[a.step] - STEP_ORDER[b.step] || seen(a) - seen(b));
-}
 
 /** The direction an axis was going when its zero was touched; a dial is right only when it is arrived at the same way. */
 export function zeroApproach(book: Book, axis: 'x' | 'y'): Approach {

@@ -11,6 +11,7 @@ import type { Book } from './book';
 import type { Stop } from './driveList';
 import type { Hole } from './holes';
 import { pitchOf, toolFor } from './neededTools';
+import { byTool } from './toolOrder';
 
 /** Stops that one tool does one after the other. */
 export interface Machining {
@@ -27,21 +28,24 @@ const wantedBy = ({ pattern, diameter, steps }: Hole) => ({ diameter, steps, pit
 export const toolOfStop = ({ tools }: Pick<Book, 'tools'>, stop: Pick<Stop, keyof Hole | 'step'>): Tool | undefined =>
   toolFor(tools, { step: stop.step, ...wantedBy(stop) });
 
-/** Stops put together by step and tool, in the order they come first. */
+/** Stops put together by step and tool, each hole's own order kept: see {@link byTool}. */
 export function machiningOf(book: Pick<Book, 'tools'>, stops: readonly Stop[]): Machining[] {
-  const groups = new Map<string, Machining>();
   const known = new Map<string, Pick<Machining, 'tool' | 'wanted'>>();
-  for (const stop of stops) {
+  const toolFound = (stop: Stop): Pick<Machining, 'tool' | 'wanted'> => {
     const hole = wantedBy(stop);
     const key = `${stop.step} ${hole.diameter} ${hole.pitch ?? ''} ${hole.steps.join()}`;
     const found = known.get(key) ?? { tool: toolOfStop(book, stop), wanted: wantedSize(stop.step, hole) };
     known.set(key, found);
-    const name = `${stop.step} ${found.tool?.number ?? `⌀ ${found.wanted?.aim ?? 'any'}`}`;
-    const group = groups.get(name);
-    if (group) group.stops.push(stop);
-    else groups.set(name, { step: stop.step, ...found, stops: [stop] });
-  }
-  return [...groups.values()];
+    return found;
+  };
+  const nameOf = (stop: Stop): string => {
+    const { tool, wanted } = toolFound(stop);
+    return `${stop.step} ${tool?.number ?? `⌀ ${wanted?.aim ?? 'any'}`}`;
+  };
+  return byTool(stops, nameOf).flatMap((group) => {
+    const [first] = group;
+    return first ? [{ step: first.step, ...toolFound(first), stops: group }] : [];
+  });
 }
 
 /**
