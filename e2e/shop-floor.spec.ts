@@ -26,10 +26,10 @@ test('workholding: step by step, a skipped one with its reason, the hurting ones
   await expect(page.getByText('skipped: cast edges stay')).toBeVisible();
   for (let i = 0; i < 4; i += 1) await press(page, 'Done: next step');
   for (const step of [
-    /Take out parallels/,
+    /no cutter can reach a parallel/,
     /tighten the drawbar/,
     /Take out handles, keys, spanners/,
-    /Put guards back/,
+    /Guards closed, eye protection on/,
   ]) {
     await expect(page.getByRole('button', { name: 'Tick the box when it is done' })).toBeDisabled();
     await page.getByRole('checkbox', { name: step }).click();

@@ -219,6 +219,25 @@ describe('a part in a chuck', () => {
     expect(chuckFlip({ ...flip, jaws: 'four', pairs, chuckTir: 0.06 })).toMatchObject({ chuckOut: true, shim: null });
   });
 
+  test('two scroll jaws, off across them alone: tapped, nothing packed', () => {
+    const pairs = [
+      { mark: 0 as const, here: [0], flipped: [0] },
+      { mark: 90 as const, here: [2.2], flipped: [-2.2] },
+    ];
+    const result = chuckFlip({ ...flip, jaws: 'two', pairs });
+    expect(result.shim).toBeNull();
+    expect(result.off).toEqual([
+      { mark: 0, off: 0 },
+      { mark: 90, off: 2.2 },
+    ]);
+  });
+
+  test('read one way alone it is never called true', () => {
+    const pairs = [{ mark: 0 as const, here: [0], flipped: [0] }];
+    expect(chuckFlip({ ...flip, pairs }).state).toBe('unsure');
+    expect(chuckFlip({ ...flip, pairs: [...pairs, { mark: 90, here: [0], flipped: [0] }] }).state).toBe('within');
+  });
+
   test('a chuck that is out itself is told apart', () => {
     expect(chuckFlip({ ...flip, chuckTir: 0.03 }).chuckOut).toBe(false);
     expect(chuckFlip({ ...flip, chuckTir: 0.06 })).toMatchObject({ chuckOut: true, shim: expect.closeTo(0.045, 12) });

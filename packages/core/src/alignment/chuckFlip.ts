@@ -49,7 +49,10 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
   const times = PACKING[jaws] ?? (chuckOut && jaws === 'free' ? PACKING.three : undefined);
   // Two jaws hold across their line by pressing only: along it packing moves the part, across it a tap does.
   const packed = jaws === 'two' ? Math.abs(a) : error;
-  const shim = times === undefined ? null : times * packed;
+  // What the readings cannot tell from nothing is not packed.
+  const along = jaws !== 'two' || inLine(a, uncertainty.U, allowed) === 'off';
+  const shim = times === undefined || !along ? null : times * packed;
+  const state = inLine(error, uncertainty.U, allowed);
   return {
     off: halves.map(({ mark, off }) => ({ mark, off })),
     error,
@@ -58,7 +61,8 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
     shim,
     jaws,
     chuckOut,
-    state: inLine(error, uncertainty.U, allowed),
+    // Across one pair alone nobody knows of the other way.
+    state: state === 'within' && pairs.length < 2 ? 'unsure' : state,
     uncertainty,
     tape: {
       sections: [

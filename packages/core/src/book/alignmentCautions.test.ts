@@ -36,11 +36,16 @@ describe('before the first reading', () => {
     expect(before('centre', { school: 'plug' })).toEqual(['plug-stopped', 'plug-in-collet']);
   });
 
+  test('a chuck read with the table still turns nothing', () => {
+    expect(before('chuck')).toEqual(['indicator-spindle-stopped']);
+  });
+
   test.each([
-    ['head', alignmentShop, 'head-heavy'],
-    ['skew', finding('touch-plate'), 'plate-clip'],
-  ] as const)('%s: what hurts must be ticked', (task, book, id) => {
-    const must = cautionsBefore(book, configured(book, task)).filter(({ mustTick }) => mustTick);
+    ['head', alignmentShop, 'head-heavy', {}],
+    ['skew', finding('touch-plate'), 'plate-clip', {}],
+    ['chuck', alignmentShop, 'before-turning-chuck', { standing: false }],
+  ] as const)('%s: what hurts must be ticked', (task, book, id, change) => {
+    const must = cautionsBefore(book, configured(book, task, change)).filter(({ mustTick }) => mustTick);
     expect(must.map((one) => one.id)).toEqual([id]);
   });
 });

@@ -7,6 +7,8 @@ import type { AlignmentAnswer } from './subjects/alignment';
 /** What to mind before the first reading of a pass: a spring finder turns, an indicator and a plug must not. */
 export function cautionsBefore(book: Book, alignment: Alignment): readonly Caution[] {
   if (alignment.task === 'head') return [ALIGNMENT_CAUTIONS.headHeavy, ALIGNMENT_CAUTIONS.spindleStopped];
+  if (alignment.task === 'chuck' && alignment.standing !== true)
+    return [ALIGNMENT_CAUTIONS.beforeTurning, ALIGNMENT_CAUTIONS.spindleStopped];
   if (alignment.task === 'skew') {
     const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
     const method = finder && methodOf(finder.kind);

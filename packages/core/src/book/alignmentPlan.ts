@@ -43,7 +43,8 @@ export function defaultAlignment(book: Book, task: AlignmentTask): Alignment | u
         ...read,
       };
     case 'chuck':
-      return { task, jaws: 'free', pairs: 2, chuckTir: null, ...read };
+      // Both faces compared with the table still: nothing turns while the jaws are only snug.
+      return { task, jaws: 'free', pairs: 2, chuckTir: null, standing: true, ...read };
     case 'level':
       return { task, distance: 50, rotarySense: levelSense(book), ...read };
   }

@@ -31,7 +31,8 @@ export function byTool<S extends StepOfHole>(stops: readonly S[], toolOf: (stop:
   const groups: S[][] = [];
   const queues = [...left.values()];
   for (let ready = heads(queues); ready.length > 0; ready = heads(queues)) {
-    const rank = (stop: S) => HOLE_STEPS.indexOf(stop.step) * (stops.length + 1) + (firstSeen.get(tool.get(stop) ?? '') ?? 0);
+    const rank = (stop: S) =>
+      HOLE_STEPS.indexOf(stop.step) * (stops.length + 1) + (firstSeen.get(tool.get(stop) ?? '') ?? 0);
     const next = ready.reduce((best, stop) => (rank(stop) < rank(best) ? stop : best));
     const name = tool.get(next);
     const group: S[] = [];

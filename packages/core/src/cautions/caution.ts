@@ -133,6 +133,11 @@ export const ALIGNMENT_CAUTIONS = {
     text: 'Jaws snug, not tight; tap with a soft hammer. Tighten little by little and read again: tightening moves it.',
     mustTick: false,
   },
+  beforeTurning: {
+    id: 'before-turning-chuck',
+    text: 'Before the table turns: parallels and spacers out, jaws tight enough to hold the part, and room all round for it to turn.',
+    mustTick: true,
+  },
   softTapPart: {
     id: 'soft-tap-part',
     text: 'Clamps snug, not tight; tap with a soft hammer. Tighten little by little and touch again: tightening moves it.',

@@ -77,6 +77,18 @@ describe('what to do about the rest', () => {
     );
   });
 
+  test('two scroll jaws, readings 0, 0, +0.22, −0.22: tap across the jaws, no packing', () => {
+    const advice = adviceOf(configured(shop, 'chuck', { jaws: 'two' }), [0, 0, 0.22, -0.22]);
+    expect(advice.sentence).toBe('Tap across the jaws by half the difference, no packing. Then read again.');
+    expect(figures(advice)).toMatchObject({ 'Mark 90° at the indicator: push away': '0.220' });
+    expect(Object.keys(figures(advice)).join()).not.toMatch(/Packing|Mark 0° at the indicator: push/);
+  });
+
+  test('a chucked part read one way is not called true', () => {
+    const advice = adviceOf(configured(shop, 'chuck', { pairs: 1 }), [0, 0]);
+    expect(advice.sentence).toMatch(/Read mark 90° and 270° as well/);
+  });
+
   test('a chuck that is out itself is said before any packing', () => {
     const advice = adviceOf(configured(shop, 'chuck', { chuckTir: 0.2 }), [0, -0.06, 0, 0]);
     expect(figures(advice).Packing).toBe('0.045');
@@ -119,7 +131,7 @@ describe('the one thing to read next', () => {
     ['vise', 0, /from your side, 0\.000 mm from its left end\. Set the dial to zero/],
     ['head', 0, /100\.000 mm out to the left/],
     ['centre', 1, /Turn on to 90°, away from you\. What does the dial show/],
-    ['chuck', 1, /until mark 180° faces the indicator/],
+    ['chuck', 1, /^Table still\. Z up.*face at mark 180°/],
     ['level', 1, /Move 50\.000 mm along \+Y/],
     ['skew', 0, /Touch the front face from the front, X 10\.000 mm along it/],
   ])('%s, place %i', (task, i, words) => {

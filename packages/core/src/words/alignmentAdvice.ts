@@ -16,13 +16,14 @@ function chuckSentence({ jaws, shim, toward, off }: ChuckFlipOutput): string {
   if (jaws === 'two') {
     const [along] = off;
     const jaw = (along?.off ?? 0) >= 0 ? 0 : 180;
-    return `Pack under the jaw at mark ${jaw}°: along the jaws only packing moves it. Across them tap half the difference, then flip again.`;
+    if (shim === null) return 'Tap across the jaws by half the difference, no packing. Then read again.';
+    return `Pack under the jaw at mark ${jaw}°: along the jaws only packing moves it. Across them tap half the difference. Then read again.`;
   }
   if (jaws === 'four')
-    return 'Turn the jaws’ screws by half the difference, one out and the other in, then flip again.';
+    return 'Turn the jaws’ screws by half the difference, one out and the other in. Then read again.';
   return shim === null
-    ? 'Move half the difference, zero the dial, and flip again.'
-    : `Pack under the jaw nearest mark ${Math.round(toward) % 360}°, then flip again.`;
+    ? 'Move half the difference, zero the dial, and read again.'
+    : `Pack under the jaw nearest mark ${Math.round(toward) % 360}°. Then read again.`;
 }
 
 /** One figure of the advice: what it is, and the number with its unit. */
@@ -130,11 +131,14 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
       });
       return {
         ...common(result),
-        sentence: bySentence(result.state, 'The part runs true.', chuckSentence(result)),
+        sentence:
+          result.state === 'unsure' && result.off.length < 2
+            ? 'One way is read. Read mark 90° and 270° as well: until then nobody knows whether the part runs true.'
+            : bySentence(result.state, 'The part runs true.', chuckSentence(result)),
         figures: [
           // Along two jaws only packing moves it; across them it is tapped.
           ...(result.shim === null || result.state !== 'off'
-            ? pushes
+            ? pushes.slice(result.jaws === 'two' && result.state === 'off' && result.off.length > 1 ? 1 : 0)
             : [figure('Packing', result.shim, false), ...(result.jaws === 'two' ? pushes.slice(1) : [])]),
           ...result.shouldRead.map(({ mark, reading }) => figure(`Dial at mark ${mark}° when right`, reading)),
         ],

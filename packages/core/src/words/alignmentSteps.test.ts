@@ -22,7 +22,7 @@ test('a plug: seated, bolted while it sits, drawn out, swept', () => {
   expectInOrder(
     steps('centre', { school: 'plug' }),
     /in a collet/,
-    /snug/,
+    /enters without force\. Never push/,
     /Bolt .* still seated/,
     /Draw .* out/,
     /sweep/,
@@ -30,8 +30,9 @@ test('a plug: seated, bolted while it sits, drawn out, swept', () => {
   expect(MAKING_PLUG).toMatch(/one setting.*1:20/);
 });
 
-test('parallels are out before a chuck is indexed, and the brake is on before it is cut', () => {
-  expectInOrder(steps('chuck'), /by parallels/, /Parallels out before the first index/);
+test('parallels are out before a chuck is first turned, however it is read, and the brake is on before it is cut', () => {
+  expectInOrder(steps('chuck'), /by parallels/, /stays still/, /out before the table first turns/);
+  expectInOrder(steps('chuck', { standing: false }), /tight enough/, /Parallels and spacers out/, /Then turn/, /Read/);
   expectInOrder(steps('level'), /brake off/, /read zero/, /Brake on/);
 });
 

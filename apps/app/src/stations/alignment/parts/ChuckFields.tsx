@@ -10,7 +10,7 @@ export function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'
   return (
     <>
       <Choice
-        label="Flip"
+        label="Read"
         value={String(alignment.pairs)}
         options={[
           { value: '2', label: 'Both ways: 0°, 180°, 90°, 270°' },
