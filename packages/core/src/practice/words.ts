@@ -152,7 +152,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   },
   'whole-ball': {
     what: 'The whole ball was counted, where half of it belongs.',
-    does: 'Everything is cut half a ball too high.',
+    does: 'Everything is cut half a ball too deep.',
     habit: 'The arm’s offset, as it was measured: with the ball’s middle level with the cutter, half the ball.',
   },
   'too-deep': {
