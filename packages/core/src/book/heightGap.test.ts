@@ -46,6 +46,30 @@ describe('where a gauge sits decides what stands between tool and surface', () =
       ),
     )?.result.setZ;
 
+  const answerOf = (heights: Partial<Heights>) =>
+    zZeroAnswer(
+      bookOf(
+        {
+          ...plateSnapshot,
+          ...planned(heights),
+          gauges: [...plateSnapshot.gauges, ball],
+          setup: { ...plateSnapshot.setup, heightGaugeId: 'ball' },
+        },
+        [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, { gaugeId: 'ball' }))],
+      ),
+    );
+
+  test('in the spindle it sets no Z until its length against the tools is known, and then with that ±', () => {
+    expect(answerOf({ sits: 'spindle' })?.longer).toBeUndefined();
+    expect(answerOf({ sits: 'spindle', probeLonger: 0 })?.longer).toBe(0);
+    expect(answerOf({ sits: 'spindle', probeLonger: 12.5 })?.longer).toBe(12.5);
+    expect(answerOf({ sits: 'under' })?.longer).toBe(0);
+    const U = (probeLongerU: number) =>
+      answerOf({ sits: 'spindle', probeLonger: 12.5, probeLongerU })?.result.uncertainty.U ?? 0;
+    expect(U(0.1)).toBeGreaterThan(U(0.01));
+    expect(U(0.1)).toBeGreaterThan(0.09);
+  });
+
   test('Z is set to the height of the surface and what stands between', () => {
     expect(zOf({ sits: 'spindle' })).toBe(0);
     expect(zOf({ sits: 'spindle', probeLonger: 12.5 })).toBe(12.5);

@@ -1,4 +1,5 @@
-import { AFTER, happened, keeping, measured, set, touch } from './lengths.case';
+import { AFTER, happened, keeping, measured, set, touch, TOUCHED, tools } from './lengths.case';
+import { bookOf, plateSnapshot, withTools } from './snapshot.case';
 import { toolDepth } from './toolDepth';
 
 const setWith = (tool: number, value: number, id: string) => {
@@ -68,6 +69,31 @@ test('touched off at every change: Z counts for the tool that set it alone', () 
   };
   expect(toolDepth(again, 1, 6)).toMatchObject({ kind: 'shown', deepest: -6 });
   expect(toolDepth(again, 2, 6)).toEqual({ kind: 'touch-off', tool: 2, setter: 1 });
+});
+
+test('Z found by a probe whose length nobody knows is no cutter’s', () => {
+  const probe = { id: 'probe', name: 'Probe 4', kind: 'probe' as const, nominal: 4 };
+  const by = (probeLonger?: number) => {
+    const { datumPlan } = plateSnapshot;
+    const heights = {
+      surface: 0,
+      lift: 0,
+      sits: 'spindle' as const,
+      ...(probeLonger !== undefined && { probeLonger }),
+    };
+    return bookOf(
+      {
+        ...plateSnapshot,
+        ...withTools(tools),
+        gauges: [...plateSnapshot.gauges, probe],
+        setup: { ...plateSnapshot.setup, heightGaugeId: 'probe' },
+        datumPlan: { ...datumPlan, heights },
+      },
+      [touch({ kind: 'z-zero', tool: 1 }, -40, 't1', TOUCHED, 'probe'), Z_SET],
+    );
+  };
+  expect(toolDepth(by(), 1, 6)).toEqual({ kind: 'by-probe', tool: 1 });
+  expect(toolDepth(by(12.5), 1, 6)).toMatchObject({ kind: 'shown', deepest: -6 });
 });
 
 test('a control with a table adds the length itself', () => {

@@ -7,7 +7,7 @@ import type { Book } from './book';
 import type { Stop } from './driveList';
 import { lastZeroing } from './inForce';
 import { depthOfStop, toolOfStop } from './machining';
-import { referenceChanged, zZeroAnswer } from './subjects/heights';
+import { referenceChanged, zByProbe, zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
 import { zSetWith, zToolChanged } from './zAgain';
 import { topAboveZero } from './zZeroPlace';
@@ -31,7 +31,8 @@ export type ToolDepth =
     }
   /** Nothing tells how long this tool is against the one that set Z. */
   | { kind: 'touch-off'; tool: number; setter: number | undefined }
-  /** Z was not set here, or nobody said how high the top is above zero. */
+  /** Z is by a probe whose length against the tools nobody knows; not set here; or the top's height above zero is not known. */
+  | { kind: 'by-probe'; tool: number }
   | { kind: 'not-set' }
   | { kind: 'no-top' };
 
@@ -81,6 +82,7 @@ export function toolDepth(book: Book, tool: number, tip: number): ToolDepth {
   const setter = zSetWith(book);
   const top = topAboveZero(book);
   if (setter === undefined || zToolChanged(book) !== undefined) return { kind: 'touch-off', tool, setter };
+  if (setter === book.setup.referenceTool && zByProbe(book)) return { kind: 'by-probe', tool };
   const own = tool === setter ? { H: 0, U: 0 } : lengthOf(book, tool);
   const other = tool === setter ? { H: 0, U: 0 } : lengthOf(book, setter);
   if (!own || !other) return { kind: 'touch-off', tool, setter };

@@ -159,3 +159,9 @@ test('a probe puts nothing under itself, a corner plate what it adds on Z', () =
   expect(zZeroAnswer(withGauge(plate))?.result.setZ).toBe(9);
   expect(zZeroAnswer(withGauge(plate, measured))?.result.setZ).toBe(9.02);
 });
+
+test('the reference touched by another gauge afterwards is no closing check', () => {
+  const other = touch(REFERENCE, -37, { gaugeId: 'spring' });
+  expect(closingCheck(measured('reference-tool', other))).toMatchObject({ shown: null, agrees: null });
+  expect(closingCheck(measured('reference-tool', touch(REFERENCE, -37)))).toMatchObject({ shown: -37, agrees: false });
+});

@@ -58,7 +58,9 @@ export function frameOf(book: Book): LengthFrame {
   const top = topAboveZero(book);
   const byControl = last?.source.by === 'control';
   // Set while the reference tool touched, the scale shows there what it was set to.
-  const reference = here ? zero?.result.repeats.mean : set?.form === 'preset' ? set.value : undefined;
+  // A probe's touch is the reference tool's only by what it is longer.
+  const seen = zero?.longer === undefined ? undefined : zero.result.repeats.mean - zero.longer;
+  const reference = here ? seen : set?.form === 'preset' ? set.value : undefined;
   return {
     reference,
     gauge: byControl ? 0 : gauge && gapOf(book, gauge),
@@ -207,7 +209,8 @@ export function closingCheck(book: Book): ClosingCheck | undefined {
   const others = here.filter(({ subject }) => subject.kind === 'tool-length');
   const first = others[0];
   if (!first) return undefined;
-  const reference = here.filter(({ subject }) => subject.kind === 'z-zero');
+  // On the same gauge alone: a probe, or another block, touches elsewhere.
+  const reference = here.filter(({ subject, gaugeId }) => subject.kind === 'z-zero' && gaugeId === first.gaugeId);
   const at = here.indexOf(first);
   const before = reference.filter((reading) => here.indexOf(reading) < at);
   const after = reference.filter((reading) => here.indexOf(reading) > at);

@@ -72,6 +72,8 @@ export const datumPlan = z
         tolerance: positiveLength.optional(),
         /** How much longer the probe is than the reference tool, as it was calibrated, mm. */
         probeLonger: length.optional(),
+        /** U of that, mm. */
+        probeLongerU: nonNegativeLength.optional(),
         /** Where a gauge sits that could sit anywhere: under the tool, in the spindle, on an arm beside the cutter. */
         sits: z.enum(GAUGE_SITS).optional(),
         /** How far the cutter's lowest point stands above the surface when a sensor on an arm answers, mm. */

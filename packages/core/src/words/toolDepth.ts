@@ -38,6 +38,8 @@ export function noDepthWords(depth: Exclude<ToolDepth, Shown>): string {
       return depth.setter === undefined
         ? `Z was set by no tool. Touch off T${depth.tool} first.`
         : `Z was set with T${depth.setter}, and T${depth.tool} has no length. Touch off T${depth.tool} first.`;
+    case 'by-probe':
+      return `Z is the probe’s: how long it is against T${depth.tool} is not known. Touch off T${depth.tool} first.`;
     case 'not-set':
       return 'Z is not set. Set Z first.';
     case 'no-top':

@@ -114,9 +114,11 @@ export default function HeightsScreen({ book }: { book: Book }) {
           <Words kind="sentence" live>
             {show !== 'touching'
               ? SHOWN_AS[show](book, tool)
-              : page.showing === 'answer' && view.isReference
-                ? 'The gauge is found. Set Z while the tool still touches it.'
-                : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
+              : view.byProbeAlone
+                ? 'Top found with the probe. Touch off each cutter, or enter how much longer the probe is.'
+                : page.showing === 'answer' && view.isReference
+                  ? 'The gauge is found. Set Z while the tool still touches it.'
+                  : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />

@@ -21,6 +21,7 @@ import type { KnownGauge } from '@zero-point/core/book/known';
 import type { GaugeSits } from '@zero-point/core/record/datumPlan';
 import {
   toolLengthAnswer,
+  zByProbe,
   zZeroAnswer,
   type ToolLengthAnswer,
   type ZZeroAnswer,
@@ -59,6 +60,8 @@ export interface HeightsView {
   readings: readonly Reading[];
   answer: ZZeroAnswer | ToolLengthAnswer | undefined;
   forms: FormView[];
+  /** A probe found the top, and how long it is against the tools is not known: Z is not set by it. */
+  byProbeAlone: boolean;
   /** Why this tool cannot be touched yet. */
   blocked: string | undefined;
   /** What can be typed of this touch, where a control could have made it. */
@@ -116,10 +119,11 @@ export function heightsView(book: Book, tool: number): HeightsView {
     cautions: cautionsWhere(method, sits ?? 'under'),
     closing: closingWords(book, format),
     brief: `Tool ${tool} on the ${gaugeWords}`,
+    byProbeAlone: isReference && zByProbe(book),
     readings: readingsOf(book, subject),
     answer: isReference ? zero : length,
     forms: isReference
-      ? zero && onThisScale(book, zero.readings)
+      ? zero && zero.longer !== undefined && onThisScale(book, zero.readings)
         ? zZeroForms(book, zero, format)
         : []
       : length

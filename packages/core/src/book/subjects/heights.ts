@@ -14,12 +14,15 @@ import { homingPart } from '../comingBack';
 import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
 import { lastZeroing, readingsInForce } from '../inForce';
+import { probeRelation } from '../probeRelation';
 import { stillItsLength } from '../stillItsLength';
 
 /** Where the part's zero in Z is, by the reference tool. */
 export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
   result: ZZeroOutput;
   readings: readonly TouchReading[];
+  /** How much longer what touched is than the reference tool, mm; undefined where a probe touched and nobody knows. */
+  longer: number | undefined;
 }
 
 /** A tool's length against the reference tool's. */
@@ -87,11 +90,12 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const step = byControl ? undefined : stepPast(book, gauge);
   const direct = byControl || (gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe'));
+  const relation = direct && !byControl ? probeRelation(book, gauge) : undefined;
   const touched = zZero({
     readings: readings.map(({ value }) => value),
     gaugeThickness: gap,
     direct,
-    ...(direct && !byControl && heights?.probeLonger && { longer: heights.probeLonger }),
+    ...(relation && relation.longer !== 0 && { longer: relation.longer }),
     surfaceHeight: (heights?.surface ?? 0) + top,
     ...(heights?.lift && { lift: heights.lift }),
     ...(step !== undefined && { search: { step, takeHalf: heights?.keepsGauge !== true } }),
@@ -100,9 +104,25 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
     sizeU: direct && !byControl ? 0 : sizeU(gauge, 'thickness'),
     tolerance: depthTolerance(book),
   });
-  const homing = homingPart(book, last.takenAt);
-  const result = homing ? lessSure(touched, homing, depthTolerance(book)) : touched;
-  return { ...answerWith('z-zero', result, readings, depthTolerance(book)), readings };
+  const more: (BudgetPart | undefined)[] = [
+    relation && { name: 'probe against the reference tool', u: relation.U / 2, shape: 'normal' },
+    homingPart(book, last.takenAt),
+  ];
+  const result = more.reduce<ZZeroOutput>(
+    (found, part) => (part ? lessSure(found, part, depthTolerance(book)) : found),
+    touched,
+  );
+  return {
+    ...answerWith('z-zero', result, readings, depthTolerance(book)),
+    readings,
+    longer: direct && !byControl ? relation?.longer : 0,
+  };
+}
+
+/** Z was found by a probe in the spindle, and how long that is against the tools is not known: it is the probe's Z alone. */
+export function zByProbe(book: Book): boolean {
+  const zero = zZeroAnswer(book);
+  return zero !== undefined && zero.longer === undefined;
 }
 
 /**

@@ -147,13 +147,24 @@ export function HeightFields({ book }: { book: Book }) {
         />
       )}
       {sits === 'spindle' && (
-        <LengthField
-          label={`Longer than tool ${setup.referenceTool}`}
-          hint="As it was calibrated; minus where it is shorter, 0 where it is that tool itself."
-          unit={unit}
-          value={heights.probeLonger ?? 0}
-          onCommit={(probeLonger) => change({ probeLonger })}
-        />
+        <>
+          <OptionalLengthField
+            label={`Longer than tool ${setup.referenceTool}`}
+            hint="As measured: both touched on one spot. Minus where it is shorter, 0 where it is that tool itself. Empty: the probe finds the top, and sets no Z."
+            unit={unit}
+            value={heights.probeLonger}
+            onCommit={(probeLonger) => change({ probeLonger })}
+          />
+          {heights.probeLonger !== undefined && (
+            <OptionalLengthField
+              label="± of that"
+              hint={`Empty: ${formatLengthUnit(0.02, { unit })}.`}
+              unit={unit}
+              value={heights.probeLongerU}
+              onCommit={(probeLongerU) => change({ probeLongerU })}
+            />
+          )}
+        </>
       )}
       {sits === 'arm' && (
         <OptionalLengthField

@@ -35,7 +35,7 @@ export function DepthFigure({ book, stop }: DriveDepthProps) {
           onPress={() => router.navigate(`${stationPath(book.setup.id, 'heights')}?tool=${tool}`)}
           style={{ alignSelf: 'flex-start' }}
         >
-          {depth.kind === 'touch-off' ? `Touch off T${tool}` : 'Set Z'}
+          {depth.kind === 'touch-off' || depth.kind === 'by-probe' ? `Touch off T${tool}` : 'Set Z'}
         </Button>
       </View>
     );
