@@ -1,3 +1,4 @@
+import { heightMethod } from '../heights/heightMethod';
 import { tapeErrors } from '../tape/tape.case';
 import { reckonAtOnce, startOf, type AtOnceAnswer } from './form';
 import { AT_ONCE, atOnceNamed } from './list';
@@ -141,6 +142,45 @@ describe('the worked cases', () => {
     const { lines, notes } = answer('tool-length');
     expect(lines[0]?.figure).toBe('−12.310');
     expect(notes[0]).toMatch(/^12\.310 mm shorter than the reference: minus\./);
+  });
+
+  test('each gauge has its own thickness, words and caution: what was typed of a block is none of the paper’s', () => {
+    const z = (values: Record<string, string>) =>
+      reckonAtOnce(
+        valuesOf('z-on-gauge').calculation,
+        { ...valuesOf('z-on-gauge', { r1: '37.42' }).values, ...values },
+        'mm',
+      );
+    expect(z({ gauge: 'paper' })).toMatchObject({ ok: false, field: 'paper-thickness' });
+    for (const gauge of ['block', 'feeler', 'paper', 'touch-plate', 'setter'] as const) {
+      const found = z({ gauge, [`${gauge}-thickness`]: '0.1', thickness: '10' });
+      if (!found.ok) throw new Error(found.message);
+      const raised = gauge === 'block' || gauge === 'feeler';
+      expect(found.answer.cautions).toEqual(heightMethod(gauge).cautions);
+      expect(found.answer.notes[0]).toMatch(raised ? /raise until/ : /^Come down/);
+      expect(found.answer.lines[0]?.figure).toBe(gauge === 'block' ? '10.000' : '0.100');
+      const fields = valuesOf('z-on-gauge')
+        .calculation.fields({ gauge })
+        .map(({ key }) => key);
+      expect(fields.includes('step')).toBe(raised);
+      const length = reckonAtOnce(
+        valuesOf('tool-length').calculation,
+        { ...valuesOf('tool-length', TYPED['tool-length']).values, gauge },
+        'mm',
+      );
+      expect(length.ok && length.answer.cautions).toEqual(heightMethod(gauge).cautions);
+    }
+  });
+
+  test('what is between cutter and face is asked for, and an empty field is not nothing', () => {
+    const edge = (values: Record<string, string>) =>
+      reckonAtOnce(valuesOf('edge').calculation, { ...valuesOf('edge', TYPED.edge).values, ...values }, 'mm');
+    expect(edge({ finder: 'paper', feeler: '' })).toMatchObject({ ok: false, field: 'feeler' });
+    expect(edge({ finder: 'pin', feeler: '' })).toMatchObject({ ok: false, field: 'feeler' });
+    expect(edge({ finder: 'pin', feeler: '0' })).toMatchObject({ ok: true });
+    // A probe has nothing between: what was typed for another is not counted.
+    const probe = edge({ finder: 'probe', feeler: '3' });
+    expect(probe.ok && probe.answer.lines[0]?.figure).toBe('−5.000');
   });
 
   test('Z is set to the block, and half of the last step where it was slipped under', () => {

@@ -1,7 +1,7 @@
 import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
 import { formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from '../words/goodness';
-import type { AtOnceField, AtOnceLine, AtOnceReader } from './form';
+import type { AtOnceField, AtOnceLine, AtOnceReader, AtOnceValues } from './form';
 
 /** The same start in both units, or one for each. */
 const starts = (mm: string, inch = mm) => ({ mm, in: inch });
@@ -53,29 +53,46 @@ const FINDER_NAMES: Readonly<Record<(typeof FINDERS)[number], string>> = {
   paper: 'Cutter, paper',
 };
 
-export const finderFields = (): AtOnceField[] => [
-  choiceField(
-    'finder',
-    'With',
-    FINDERS.map((value) => ({ value, label: FINDER_NAMES[value] })),
-  ),
-  lengthField('diameter', 'Contact diameter', '10', '0.375'),
-  optionalLengthField('feeler', 'Feeler or paper between'),
-  optionalLengthField('tir', 'Its run-out, where it turns'),
-];
+type Finder = (typeof FINDERS)[number];
+
+const finderNamed = (name: string | undefined): Finder => FINDERS.find((one) => one === name) ?? 'spring-finder';
+
+/** What is between contact and face, where something is: typed always, since nothing there is a figure too. */
+const BETWEEN: Readonly<Partial<Record<Finder, string>>> = {
+  pin: 'Feeler gauge between, 0 for none',
+  paper: 'Thickness of the paper',
+};
+
+const isTurning = (finder: Finder): boolean => GAUGE_FACTS[finder].spin !== 'standing';
+
+/** What touches, and what must be known of it: no more than its kind has. */
+export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
+  const finder = finderNamed(name);
+  const between = BETWEEN[finder];
+  return [
+    choiceField(
+      'finder',
+      'With',
+      FINDERS.map((value) => ({ value, label: FINDER_NAMES[value] })),
+    ),
+    lengthField('diameter', finder === 'paper' ? 'Cutter diameter' : 'Contact diameter', '10', '0.375'),
+    ...(between === undefined ? [] : [lengthField('feeler', between)]),
+    ...(isTurning(finder) ? [optionalLengthField('tir', 'Its run-out')] : []),
+  ];
+};
 
 /** The display step that is taken until a set-up says another, mm. */
 const STEP = { mm: 0.005, in: 0.00254 } as const;
 
 /** What is known of a touch by what touched. */
 export function touchOf(read: AtOnceReader) {
-  const kind = FINDERS.find((one) => one === read.text('finder')) ?? 'spring-finder';
+  const kind = finderNamed(read.text('finder'));
   const { touchU, sizeU, spin } = GAUGE_FACTS[kind];
   return {
     contact: {
       diameter: read.length('diameter'),
-      feeler: read.optionalLength('feeler') ?? 0,
-      tir: read.optionalLength('tir') ?? 0,
+      feeler: BETWEEN[kind] === undefined ? 0 : read.length('feeler'),
+      tir: isTurning(kind) ? (read.optionalLength('tir') ?? 0) : 0,
       spin,
     },
     method: { resolution: STEP[read.unit], methodSd: touchU },

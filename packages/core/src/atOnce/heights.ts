@@ -1,7 +1,8 @@
+import { heightMethod } from '../heights/heightMethod';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { REGISTRY } from '../registry/registry';
 import { choiceField, lengthField, lengthLine, optionalLengthField, readingFields, readingsOf, said } from './fields';
-import { reckon, type AtOnce, type AtOnceReader } from './form';
+import { reckon, type AtOnce, type AtOnceField, type AtOnceReader } from './form';
 
 const GAUGES = ['block', 'feeler', 'paper', 'touch-plate', 'setter'] as const;
 
@@ -13,12 +14,23 @@ const GAUGE_FIELD = choiceField('gauge', 'On', [
   { value: 'setter', label: 'Setter' },
 ]);
 
+type HeightGauge = (typeof GAUGES)[number];
+
 const STEP = { mm: 0.005, in: 0.00254 } as const;
+
+const gaugeNamed = (name: string | undefined): HeightGauge => GAUGES.find((one) => one === name) ?? 'block';
+
+/** Each gauge has a thickness of its own: what was typed of a block is none of the paper's. */
+const thicknessKey = (kind: HeightGauge): string => (kind === 'block' ? 'thickness' : `${kind}-thickness`);
+
+const thicknessField = (kind: HeightGauge): AtOnceField => {
+  const label = `Thickness of the ${heightMethod(kind).words}`;
+  return kind === 'block' ? lengthField('thickness', label, '10', '0.5') : lengthField(thicknessKey(kind), label);
+};
 
 /** What is known of a touch by what it is on. */
 function touchOf(read: AtOnceReader) {
-  const kind = GAUGES.find((one) => one === read.text('gauge')) ?? 'block';
-  const { touchU, sizeU } = GAUGE_FACTS[kind];
+  const { touchU, sizeU } = GAUGE_FACTS[gaugeNamed(read.text('gauge'))];
   return { method: { resolution: STEP[read.unit], methodSd: touchU }, touchU, sizeU };
 }
 
@@ -27,17 +39,24 @@ export const Z_ON_GAUGE: AtOnce = {
   name: 'z-on-gauge',
   title: 'Z on a gauge',
   about: 'what to set Z to while the tool touches a block, plate or paper',
-  fields: () => [
-    GAUGE_FIELD,
-    ...readingFields('Z reads, touching'),
-    lengthField('thickness', 'Thickness of the gauge', '10', '0.5'),
-    optionalLengthField('surface', 'It stands at this height of the part', '0'),
-    optionalLengthField('step', 'Raised in steps of, where it was slipped under'),
-  ],
+  fields: ({ gauge }) => {
+    const kind = gaugeNamed(gauge);
+    return [
+      GAUGE_FIELD,
+      ...readingFields('Z reads, touching'),
+      thicknessField(kind),
+      optionalLengthField('surface', 'It stands at this height of the part', '0'),
+      ...(heightMethod(kind).arrives === 'raised'
+        ? [optionalLengthField('step', 'Raised in steps of, until it was under')]
+        : []),
+    ];
+  },
   before: () => ({ kind: 'block', thickness: 10 }),
   reckon: (read) => {
-    const thickness = read.length('thickness');
-    const step = read.optionalLength('step');
+    const kind = gaugeNamed(read.text('gauge'));
+    const { approach, arrives, cautions } = heightMethod(kind);
+    const thickness = read.length(thicknessKey(kind));
+    const step = arrives === 'raised' ? read.optionalLength('step') : undefined;
     const zZero = REGISTRY['z-zero'];
     const found = reckon(zZero, {
       readings: readingsOf(read),
@@ -53,8 +72,8 @@ export const Z_ON_GAUGE: AtOnce = {
       ],
       uncertainty: found.uncertainty,
       tape: found.tape,
-      cautions: found.cautions,
-      notes: ['Set it, do not move to it: moving there drives the tool through the gauge.'],
+      cautions,
+      notes: [approach, 'Set it, do not move to it: moving there drives the tool through the gauge.'],
       drawing: { kind: 'block', thickness },
       carry: { to: 'heights', typed: read.text('r1') },
     };
@@ -76,6 +95,7 @@ export const TOOL_LENGTH: AtOnce = {
     const toolLength = REGISTRY['tool-length'];
     const reference = read.length('reference');
     const { method, touchU } = touchOf(read);
+    const { approach, cautions } = heightMethod(gaugeNamed(read.text('gauge')));
     const found = reckon(toolLength, {
       reference: { tool: 1, z: { readings: [reference] } },
       tool: 2,
@@ -92,9 +112,10 @@ export const TOOL_LENGTH: AtOnce = {
       lines: [lengthLine('Tool length offset', found.offset, read, found.uncertainty.U, true)],
       uncertainty: found.uncertainty,
       tape: found.tape,
-      cautions: found.cautions,
+      cautions,
       notes: [
         `${said(Math.abs(found.offset), read)} ${words}. The same gauge at the same place, or it does not cancel.`,
+        approach,
       ],
       drawing: { kind: 'tools', reference: 0, other: found.offset, gauge: 10 },
     };

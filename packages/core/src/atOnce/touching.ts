@@ -20,15 +20,15 @@ export const EDGE: AtOnce = {
   name: 'edge',
   title: 'An edge',
   about: 'preset, move or offset from one touch of a face',
-  fields: ({ face = 'left' }) => [
+  fields: (values) => [
     choiceField('face', 'Face touched', [
       { value: 'left', label: 'Left' },
       { value: 'right', label: 'Right' },
       { value: 'front', label: 'Front' },
       { value: 'back', label: 'Back' },
     ]),
-    ...readingFields(`${FACES[faceNamed(face)].axis} reads, touching`),
-    ...finderFields(),
+    ...readingFields(`${FACES[faceNamed(values.face ?? '')].axis} reads, touching`),
+    ...finderFields(values),
     lengthField('nominal', 'The face is at, from part zero', '0'),
   ],
   before: ({ face = 'left' }) => ({ kind: 'edge', face: faceNamed(face), radius: 5 }),
@@ -60,7 +60,7 @@ export const BETWEEN: AtOnce = {
   name: 'halfway',
   title: 'Halfway between two faces',
   about: 'the middle of a part or slot, and how wide it is',
-  fields: () => [
+  fields: (values) => [
     choiceField('axis', 'Along', [
       { value: 'X', label: 'X' },
       { value: 'Y', label: 'Y' },
@@ -71,7 +71,7 @@ export const BETWEEN: AtOnce = {
     ]),
     lengthField('first', 'Reads at the first face'),
     lengthField('second', 'Reads at the second face'),
-    ...finderFields(),
+    ...finderFields(values),
   ],
   before: ({ kind }) => ({ kind: 'between', width: 60, radius: 5, slot: kind === 'slot' }),
   reckon: (read) => {
@@ -113,12 +113,12 @@ export const BORE_CENTRE: AtOnce = {
   name: 'bore-centre',
   title: 'A bore’s centre',
   about: 'from its walls left, right, front and back',
-  fields: () => [
+  fields: (values) => [
     lengthField('left', 'X at the left wall'),
     lengthField('right', 'X at the right wall'),
     lengthField('front', 'Y at the front wall'),
     lengthField('back', 'Y at the back wall'),
-    ...finderFields(),
+    ...finderFields(values),
   ],
   before: () => ({ kind: 'bore', diameter: 26, radius: 3 }),
   reckon: (read) => {
