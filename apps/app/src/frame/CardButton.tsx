@@ -14,11 +14,22 @@ interface CardButtonProps {
   /** Opens something beneath it. */
   open?: boolean;
   bare?: boolean;
+  /** It cannot be pressed; why stands on it. */
+  disabled?: boolean;
   children: ReactNode;
 }
 
 /** A card that is pressed as a whole: more than a word stands on it. */
-export function CardButton({ label, onPress, role = 'button', chosen, open, bare = false, children }: CardButtonProps) {
+export function CardButton({
+  label,
+  onPress,
+  role = 'button',
+  chosen,
+  open,
+  bare = false,
+  disabled = false,
+  children,
+}: CardButtonProps) {
   const { colors } = useTheme();
   return (
     <TouchableRipple
@@ -26,8 +37,10 @@ export function CardButton({ label, onPress, role = 'button', chosen, open, bare
       accessibilityState={{
         ...(chosen !== undefined && { selected: chosen }),
         ...(open !== undefined && { expanded: open }),
+        ...(disabled && { disabled }),
       }}
       accessibilityLabel={label}
+      disabled={disabled}
       onPress={onPress}
       style={[
         styles.card,

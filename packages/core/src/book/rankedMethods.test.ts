@@ -18,6 +18,50 @@ test('a sweep and a plug find rounds alone, each with its gauge, time and ±', (
   expect(plug?.seconds).toBeLessThan(way(alignmentShop, 'lever')?.seconds ?? 0);
 });
 
+describe('what cannot be used here comes last, with its reason, and is never good enough', () => {
+  const PLACED = { kind: 'contact-light' as const, id: 'lamp', name: 'Lamp 10', nominal: 10 };
+  const RING = { kind: 'bearing-finder' as const, id: 'ring', name: 'Ring 19', nominal: 19 };
+  const SPRING = { kind: 'spring-finder' as const, id: 'kicker', name: 'Kicker 10', nominal: 10, maxRpm: 1500 };
+  const shop = (change: Partial<Book>): Book => ({
+    ...alignmentShop,
+    gauges: [...alignmentShop.gauges, PLACED, RING, SPRING],
+    ...change,
+  });
+  const last = (book: Book, kind: Parameters<typeof rankedMethods>[1], feature?: Parameters<typeof rankedMethods>[2]) =>
+    rankedMethods(book, kind, feature).ranked.filter(({ unfit }) => unfit);
+
+  test('a spindle that cannot run slowly would throw what turns', () => {
+    const { machine } = alignmentShop;
+    const router = shop({ machine: { ...machine, limits: { leastRpm: 8000 } } });
+    const unfit = last(router, 'face');
+    expect(unfit.map(({ gaugeId }) => gaugeId)).toEqual(expect.arrayContaining(['ring', 'kicker']));
+    expect(unfit.find(({ gaugeId }) => gaugeId === 'kicker')?.reason).toBe(
+      'This spindle runs no slower than 8000 rpm, and this finder no faster than 1500: it would be thrown.',
+    );
+    expect(unfit.every(({ reaches }) => !reaches)).toBe(true);
+    const { ranked } = rankedMethods(router, 'face');
+    expect(ranked.slice(-unfit.length)).toEqual(unfit);
+    const slow = shop({ machine: { ...machine, limits: { leastRpm: 60 } } });
+    expect(last(slow, 'face')).toEqual([]);
+  });
+
+  test('on walnut a lamp stays dark', () => {
+    const walnut = shop({ part: { ...alignmentShop.part, material: 'walnut' } });
+    expect(last(walnut, 'face').map(({ gaugeId }) => gaugeId)).toEqual(['lamp']);
+    expect(last(shop({ part: { ...alignmentShop.part, material: 'brass' } }), 'face')).toEqual([]);
+  });
+
+  test('a ball of 10 does not fit into a bore of 8', () => {
+    const { part } = alignmentShop;
+    const bored = (diameter: number) => shop({ part: { ...part, holes: [{ x: 20, y: 20, diameter }] } });
+    const feature = { kind: 'round' as const, of: 'hole-1' };
+    expect(last(bored(8), 'round', feature).find(({ gaugeId }) => gaugeId === 'lamp')?.reason).toMatch(
+      /^It is 10\.000 mm wide and does not fit into a bore of 8\.000 mm/,
+    );
+    expect(last(bored(26), 'round', feature).map(({ gaugeId }) => gaugeId)).not.toContain('lamp');
+  });
+});
+
 test('what was retired is offered no more', () => {
   const gauges = alignmentShop.gauges.map((one) => (one.id === 'plug' ? { ...one, retiredOn: '2026-01-01' } : one));
   expect(ids({ ...alignmentShop, gauges }, 'round')).not.toContain('plug');

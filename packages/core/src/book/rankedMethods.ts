@@ -5,13 +5,18 @@ import type { ChooseMethodOutput } from '../methods/chooseMethod.schema';
 import { methodOf } from '../methods/method';
 import { gaugeAt, type Book } from './book';
 import { ownRepeatability, sizeU, touchU } from './gaugeUse';
+import { unfitReason } from './methodFitness';
 import { standingAt } from './standingAt';
 
 /** A way to find the feature with what the shop has, best first. */
 export type RankedMethod = ChooseMethodOutput['ranked'][number] & { gauge: Gauge };
 
-/** The shop's own gauges ranked for a kind of feature at this job's tolerance. */
-export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: RankedMethod[]; anyReaches: boolean } {
+/** The shop's own gauges ranked for a kind of feature at this job's tolerance; what cannot be used there last, with its reason. */
+export function rankedMethods(
+  book: Book,
+  kind: Feature['kind'],
+  feature?: Feature,
+): { ranked: RankedMethod[]; anyReaches: boolean } {
   const { gauges, machine, setup } = book;
   const now = new Date().toISOString();
   const usable = gauges.filter(({ kind: of, retiredOn }) => retiredOn === undefined && methodOf(of) !== undefined);
@@ -24,6 +29,7 @@ export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: Rank
       // Overdue, or dropped since, it is no surer than any of its kind.
       const gauge = gaugeAt(book, one.id, now) ?? one;
       const { state } = standingAt(book, gauge, now);
+      const unfit = unfitReason(book, gauge, feature);
       return {
         id: gauge.id,
         name: gauge.name,
@@ -33,6 +39,7 @@ export function rankedMethods(book: Book, kind: Feature['kind']): { ranked: Rank
         tir: gauge.tir ?? 0,
         ...(own && { sd: own.sd, dof: own.dof }),
         ...((state === 'overdue' || state === 'voided') && { doubtful: state }),
+        ...(unfit !== undefined && { unfit }),
       };
     }),
   });

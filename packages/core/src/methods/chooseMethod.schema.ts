@@ -26,6 +26,8 @@ export const chooseMethodInput = z.object({
         dof: z.number().int().min(1).max(100_000).optional(),
         /** What is known of it counts as sure no more: it comes behind what is as good and can be relied on. */
         doubtful: z.enum(['overdue', 'voided']).optional(),
+        /** Why it cannot be used here at all; it comes last, with this for its reason. */
+        unfit: z.string().max(300).optional(),
       }),
     )
     .max(500),
@@ -44,6 +46,8 @@ export const chooseMethodOutput = z.object({
       seconds: z.number(),
       reaches: z.boolean(),
       reason: z.string(),
+      /** It cannot be used here, for that reason. */
+      unfit: z.boolean(),
     }),
   ),
   /** Whether anything reaches a quarter of the tolerance. */

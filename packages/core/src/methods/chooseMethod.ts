@@ -38,8 +38,10 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
     alike.set(key, plan);
     return [{ ...plan, gaugeId }];
   });
+  const unfit = new Map(input.gauges.flatMap((one) => (one.unfit ? [[one.id, one.unfit] as const] : [])));
   const doubtful = new Map(input.gauges.flatMap((one) => (one.doubtful ? [[one.id, one.doubtful] as const] : [])));
   const ranked = ways.sort((a, b) => {
+    if (a.unfit !== b.unfit) return a.unfit ? 1 : -1;
     if (a.reaches !== b.reaches) return a.reaches ? -1 : 1;
     if (doubtful.has(a.gaugeId) !== doubtful.has(b.gaugeId)) return doubtful.has(a.gaugeId) ? 1 : -1;
     return a.reaches ? a.seconds - b.seconds : a.U - b.U;
@@ -47,7 +49,7 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
   return {
     ranked: ranked.map((way, i) => ({
       ...way,
-      reason: reason(way, i, ranked) + DOUBTS[doubtful.get(way.gaugeId) ?? 'none'],
+      reason: unfit.get(way.gaugeId) ?? reason(way, i, ranked) + DOUBTS[doubtful.get(way.gaugeId) ?? 'none'],
     })),
     anyReaches: ranked[0]?.reaches ?? false,
     tape: {
@@ -80,7 +82,8 @@ function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target:
     touches += 1;
     uncertainty = predicted(input, gauge, method, touches);
   } while (uncertainty.U > target && touches < MOST_TOUCHES);
-  const reaches = uncertainty.U <= target;
+  const unfit = gauge.unfit !== undefined;
+  const reaches = !unfit && uncertainty.U <= target;
   return {
     method,
     touches,
@@ -89,6 +92,7 @@ function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target:
     seconds: ready + touch * PLACES[input.feature] * touches,
     reaches,
     reason: '',
+    unfit,
   };
 }
 

@@ -11,14 +11,16 @@ interface MethodListProps {
   book: Book;
   /** What is to be found. */
   kind: Feature['kind'];
+  /** Which one, where that is known: what touches must fit into it. */
+  feature?: Feature;
   /** Gauge in hand. */
   chosen: string | undefined;
   onTake: (way: RankedMethod) => void;
 }
 
 /** The shop's ways for this job's tolerance: the quickest that is good enough first, each with its reason. */
-export function MethodList({ book, kind, chosen, onTake }: MethodListProps) {
-  const { ranked, anyReaches } = rankedMethods(book, kind);
+export function MethodList({ book, kind, feature, chosen, onTake }: MethodListProps) {
+  const { ranked, anyReaches } = rankedMethods(book, kind, feature);
   const { setup } = book;
   return (
     <>
@@ -54,7 +56,8 @@ function Way({ way, chosen, unit, onPress }: WayProps) {
     <CardButton
       role="radio"
       chosen={chosen}
-      label={`${way.gauge.name}, ${plusMinus(way.U, unit)}. ${way.reason}`}
+      label={`${way.gauge.name}, ${way.unfit ? 'not here' : plusMinus(way.U, unit)}. ${way.reason}`}
+      disabled={way.unfit}
       onPress={onPress}
     >
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 10 }}>
@@ -64,11 +67,11 @@ function Way({ way, chosen, unit, onPress }: WayProps) {
         </Words>
         <Figure size={17}>
           {way.reaches ? '' : '✗ '}
-          {plusMinus(way.U, unit)}
+          {way.unfit ? 'not here' : plusMinus(way.U, unit)}
         </Figure>
       </View>
       <Words kind="note" tone="soft">
-        {wayWords(way)}. {way.reason}
+        {way.unfit ? way.reason : `${wayWords(way)}. ${way.reason}`}
       </Words>
     </CardButton>
   );

@@ -27,6 +27,7 @@ export function MethodPicker({ book, feature, method, onTaken }: MethodPickerPro
       <MethodList
         book={book}
         kind={feature.kind}
+        feature={feature}
         chosen={method?.gauge.id}
         onTake={(way) => {
           takeMethod(book, feature, way);
