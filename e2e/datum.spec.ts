@@ -252,6 +252,32 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
   await expect(page.getByText('In force now: part zero.')).toBeVisible();
 });
 
+test('a bore touched as a second zero never takes the first by a press in passing', async ({ page, shop }) => {
+  for (const [feature, reading] of [
+    ['face.left', '-5.000'],
+    ['face.front', '-5.000'],
+  ] as const) {
+    await page.goto(datum(shop.url, 'base-plate-knee-mill', feature));
+    await log(page, reading);
+    await press(page, 'Show the answer');
+    await press(page, /^Done: [XY] is preset/);
+  }
+  await page.goto(datum(shop.url, 'base-plate-knee-mill', 'round.hole-1'));
+  // A bore of 26 with a 10 mm finder, its middle 0.010 off in X.
+  for (const reading of ['70.010', '54.010', '66.000', '50.000']) await log(page, reading);
+  await press(page, 'Show the answer');
+  await press(page, /^Done:/);
+  const dialog = page.getByRole('dialog', { name: 'Part zero is set already' });
+  await expect(dialog).toContainText('X was set by the left face, Y was set by the front face.');
+  await expect(dialog).toContainText('kept at X +62.010, Y +58.000 mm from part zero');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Keep it as a second zero' }).click();
+  await expect(dialog).toHaveCount(0);
+  await press(page, /A second datum on this part/);
+  await expect(page.getByText(/drive to X \+62\.010, Y \+58\.000 mm, switch the readout to INC/)).toBeVisible();
+  await expect(page.getByText('In force now: part zero.')).toBeVisible();
+});
+
 test('a hundred thousand trials bear the ± out', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill', 'face.left'));
   await log(page, '-5.010');

@@ -5,6 +5,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { agreements } from '@zero-point/core/book/checks/agreements';
 import { scaleOf } from '@zero-point/core/book/inForce';
+import { overwrittenZero } from '@zero-point/core/book/overwrittenZero';
 import { subjectKey } from '@zero-point/core/book/subjectKey';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -35,11 +36,14 @@ import { axisToFind, repeatWords } from '@zero-point/core/words/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
 import { AskTolerance } from '../../plan/parts/AskTolerance';
 import { AskOffset } from '../../plan/parts/OffsetChoice';
+import type { OverwriteDialogProps } from './OverwriteDialog';
 import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
 import { TouchesWith, WhatTouches } from './WhatTouches';
 import { checksOf } from '../view';
 import { featureView, type FeatureView } from './featureView';
+
+const OverwriteDialog = later<OverwriteDialogProps>(() => import('./OverwriteDialog'));
 
 const FeatureMore = later(() => import('./FeatureMore'));
 
@@ -86,10 +90,13 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
     if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
     return wrong;
   };
-  const done = (form: FormView) => {
+  const [overwriting, setOverwriting] = useState<FormView | undefined>(undefined);
+  const lost = answer && overwrittenZero(book, feature, answer);
+  const setBy = (form: FormView) => {
     view.markSet(form);
     router.setParams({ f: '' });
   };
+  const done = (form: FormView) => (lost ? setOverwriting(form) : setBy(form));
   const gate = method?.cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
   const tick = (id: string) => setTicked((before) => [...before, id]);
   // Once there is an answer, the readings are what must be in sight on a phone.
@@ -163,6 +170,16 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
             />
           )}
           {!wide && choice}
+          {overwriting && lost && (
+            <OverwriteDialog
+              book={book}
+              name={view.name}
+              zero={lost}
+              onKept={() => router.setParams({ f: '' })}
+              onOverwrite={() => setBy(overwriting)}
+              onLeave={() => setOverwriting(undefined)}
+            />
+          )}
         </>
       }
       detail={
