@@ -49,6 +49,9 @@ const [G, M, N, O] = [6, 12, 13, 14] as const;
 /** Tens, for figures behind the point: a whole number over one of these is the nearest there is to the decimal. */
 const TENS = Array.from({ length: 23 }, (_, i) => 10 ** i);
 
+/** Digits that a figure holds exactly. */
+const MOST_DIGITS = 15;
+
 const isEnd = (byte: number): boolean => byte === LF || byte === CR;
 
 /** From `at` to the end of the line. */
@@ -106,8 +109,10 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
     }
     const first = at;
     let whole = 0;
+    let kept = 0;
     while (next >= 48 && next <= 57) {
       whole = whole * 10 + (next - 48);
+      kept += 1;
       next = bytes[(at += 1)] ?? LF;
     }
     let digits = at - first;
@@ -115,19 +120,28 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
     if (next === POINT) {
       next = bytes[(at += 1)] ?? LF;
       while (next >= 48 && next <= 57) {
-        whole = whole * 10 + (next - 48);
-        places += 1;
+        // More places than a figure holds say nothing more.
+        if (kept < MOST_DIGITS) {
+          whole = whole * 10 + (next - 48);
+          kept += 1;
+          places += 1;
+        }
+        digits += 1;
         next = bytes[(at += 1)] ?? LF;
       }
-      digits += places;
     }
-    if (digits === 0 || digits > 15)
-      return troubled(bytes, at, block, macroSign(next) || (next & ~32) >= 65 ? 'macro' : 'unreadable');
+    // A power of ten, as spreadsheets write it, is no word of its own: 6.1e-17 is not 6.1.
+    const power = (next & ~32) === 69 && isPower(bytes[at + 1] ?? LF);
+    if (digits === 0 || kept > MOST_DIGITS || power)
+      return troubled(bytes, at, block, !power && (macroSign(next) || (next & ~32) >= 65) ? 'macro' : 'unreadable');
     const size = places > 0 ? whole / (TENS[places] ?? 1) : whole;
     take(block, letter, negative ? -size : size);
   }
   return at;
 }
+
+/** What goes on a power of ten: its sign, or its first digit. */
+const isPower = (byte: number): boolean => byte === PLUS || byte === MINUS || (byte >= 48 && byte <= 57);
 
 /** Signs of variables, sums and conditions. */
 const macroSign = (byte: number): boolean => '#[]=<>*&'.includes(String.fromCharCode(byte));

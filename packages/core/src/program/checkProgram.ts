@@ -165,7 +165,8 @@ function readLines(
   let starts = new Uint32Array(Math.max(256, Math.ceil(bytes.length / BYTES_A_LINE)));
   let line = 0;
   let next = SLICE;
-  let at = 0;
+  // A byte-order mark, as some editors write it, is no word.
+  let at = bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf ? 3 : 0;
   let checkedTo = 0;
   let reading = true;
   while (at < bytes.length) {

@@ -10,6 +10,7 @@ export interface FindingFigures {
   unreadable: { text: string };
   'unknown-word': { word: string };
   'word-twice': { word: string };
+  'modes-clash': { words: string };
   'no-motion': object;
   'no-end': object;
   'after-end': object;
@@ -51,6 +52,8 @@ export interface FindingFigures {
   'spindle-reversed': { tool: number };
   'gauge-in-spindle': { name: string; rpm: number; most: number };
   'feed-missing': object;
+  /** F as it was written: a feed per turn where it counts per minute, or the other way round. mm. */
+  'feed-mode': { feed: number; mode: 94 | 95 };
   'feed-over': { feed: number; most: number };
   /** Where it goes. */
   'under-part': { tool: number; below: number; room: number | null };
@@ -110,6 +113,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   unreadable: 'stop',
   'unknown-word': 'mind',
   'word-twice': 'stop',
+  'modes-clash': 'stop',
   'no-motion': 'mind',
   'no-end': 'mind',
   'after-end': 'note',
@@ -147,6 +151,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'spindle-reversed': 'stop',
   'gauge-in-spindle': 'mind',
   'feed-missing': 'stop',
+  'feed-mode': 'stop',
   'feed-over': 'mind',
   'under-part': 'stop',
   'rapid-in-stock': 'stop',

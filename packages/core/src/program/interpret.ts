@@ -43,10 +43,19 @@ const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | 
 
 /**
  * Codes that change nothing that is looked at here, in tenths: exact stop, ends of polar, scaled and turned coordinates,
- * ways of passing corners; a stop that a switch leaves out, coolant, orienting the spindle, overrides.
+ * ways of passing corners; a stop that a switch leaves out, coolant, orienting the spindle, rigid tapping, overrides.
  */
 const HARMLESS_G = new Set([90, 150, 500, 501, 610, 611, 640, 690]);
-const HARMLESS_M = new Set([10, 70, 80, 90, 190, 480, 490]);
+const HARMLESS_M = new Set([10, 70, 80, 90, 190, 290, 480, 490]);
+
+/** Words of which one alone can hold: motion and cycles, distances, feed, unit, plane. In tenths. */
+const MODAL_GROUPS: readonly ((code: number) => boolean)[] = [
+  (code) => [0, 10, 20, 30].includes(code) || isCycle(code),
+  (code) => code === 900 || code === 910,
+  (code) => code === 930 || code === 940 || code === 950,
+  (code) => code === 200 || code === 210,
+  (code) => code === 170 || code === 180 || code === 190,
+];
 
 /** What moves, turns or scales the zero, in tenths. */
 const MOVES_ZERO = new Set([510, 511, 520, 680, 920, 921, 922, 923]);
@@ -87,6 +96,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   /** Modal and other G codes; what the block's coordinates are for. */
   function preparatory(block: Block, line: number): 'motion' | 'home' | 'machine' | 'none' {
     let use: 'motion' | 'home' | 'machine' | 'none' = 'motion';
+    if (block.g.count > 1) clashes(block, line);
     for (let i = 0; i < block.g.count; i += 1) {
       const code = block.g.codes[i] ?? 0;
       if (code === 0 || code === 10 || code === 20 || code === 30) setMotion(code / 10);
@@ -98,7 +108,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       else if (code === 410 || code === 420) state.radius = (code / 10) as 41 | 42;
       else if (code === 430) compensate(block, line);
       else if (code === 490) compensateBy(0, line);
-      else if (code >= 930 && code <= 950 && code % 10 === 0) state.feedMode = (code / 10) as ModalState['feedMode'];
+      else if (code >= 930 && code <= 950 && code % 10 === 0) setFeedMode((code / 10) as ModalState['feedMode']);
       else if (code === 980 || code === 990) state.toInitial = code === 980;
       else if (code === 800) setMotion(-1);
       else if (isCycle(code)) {
@@ -120,6 +130,26 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       } else if (!HARMLESS_G.has(code)) unknown(`G${code / 10}`, line);
     }
     return use;
+  }
+
+  /** Another way of counting F leaves no F in force: the old figure would mean something else. */
+  function setFeedMode(mode: ModalState['feedMode']): void {
+    if (state.feedMode !== mode) state.feed = 0;
+    state.feedMode = mode;
+  }
+
+  /** Two words of one modal group in a line (ISO 6983-1 allows one). */
+  function clashes(block: Block, line: number): void {
+    for (const group of MODAL_GROUPS) {
+      const found = new Set<number>();
+      for (let i = 0; i < block.g.count; i += 1) {
+        const code = block.g.codes[i] ?? 0;
+        if (group(code)) found.add(code);
+      }
+      if (found.size < 2) continue;
+      const words = [...found].map((code) => `G${code / 10}`).join(' and ');
+      tell.fault('modes-clash', line, { words }, words);
+    }
   }
 
   /** G10 writes a row: of the tool table, or of the work offsets, which moves the zero. */
@@ -282,7 +312,9 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   }
 
   function offsetName(code: number, block: Block): string | undefined {
-    if (code >= 540 && code <= 590 && code % 10 === 0) return `G${code / 10}`;
+    // With P it is another offset on many controls: never taken for the plain one.
+    if (code >= 540 && code <= 590 && code % 10 === 0)
+      return code === 540 && has(block, P) ? `G54 P${block.value[P] ?? 0}` : `G${code / 10}`;
     if (code >= 591 && code <= 593) return `G59.${code - 590}`;
     if (code === 541) return `G54.1 P${has(block, P) ? (block.value[P] ?? 0) : '?'}`;
     return undefined;

@@ -1,6 +1,10 @@
 import { FEED } from '../path';
 import type { Check, CheckOf } from './check';
 
+/** A feed slower than this is one per turn, faster than that one per minute. mm/min and mm. */
+const LEAST_A_MINUTE = 1;
+const MOST_A_TURN = 5;
+
 /** Spindle and feed: turning while it feeds, the right way, within what the machine does. */
 export function cuttingCheck({ set, findings, at }: CheckOf): Check {
   const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = set.limits;
@@ -28,6 +32,10 @@ export function cuttingCheck({ set, findings, at }: CheckOf): Check {
       if (state.spindle === 'stopped' || state.speed <= 0)
         findings.add('spindle-stopped', line, { tool: state.tool }, String(state.tool), at());
       if (state.feed <= 0) findings.add('feed-missing', line, {}, '', at());
+      else if (state.feedMode === 94 && state.feed < LEAST_A_MINUTE)
+        findings.add('feed-mode', line, { feed: state.feed, mode: 94 }, String(state.feed), at());
+      else if (state.feedMode === 95 && state.feed > MOST_A_TURN)
+        findings.add('feed-mode', line, { feed: state.feed, mode: 95 }, String(state.feed), at());
       else if (state.feedMode === 94 && state.feed > mostFeed + 1e-6)
         findings.add('feed-over', line, { feed: state.feed, most: mostFeed }, String(state.feed), at());
     },

@@ -7,8 +7,11 @@ export function toolsCheck({ set, findings, at }: CheckOf): Check {
   /** A change after which nothing was stopped for yet: where there is no table, the tool must be touched again. */
   let touched = true;
   let first = true;
+  /** H that was in force at the last tool change, until another is called: it is of the tool before. */
+  let lengthOfOther = NaN;
   return {
-    change: (line, { tool }) => {
+    change: (line, { tool, length }) => {
+      lengthOfOther = length;
       const known = byNumber.get(tool);
       if (!known) findings.add('tool-unknown', line, { tool }, String(tool), at());
       else if (set.keepsTable && tool !== set.referenceTool && (known.length === null || known.stale))
@@ -21,6 +24,7 @@ export function toolsCheck({ set, findings, at }: CheckOf): Check {
       touched = true;
     },
     length: (H, line, { tool }) => {
+      lengthOfOther = NaN;
       if (H === 0) return;
       if (!set.keepsTable) findings.add('no-table', line, { H: Number.isNaN(H) ? 0 : H }, '', at());
       else if (Number.isNaN(H)) findings.add('length-unnamed', line, { tool }, String(tool), at());
@@ -28,6 +32,21 @@ export function toolsCheck({ set, findings, at }: CheckOf): Check {
     },
     move: ({ z, line }, state) => {
       if (Number.isNaN(z) || z === state.z) return;
+      // The length of the tool before, still in force.
+      if (
+        set.keepsTable &&
+        state.tool !== 0 &&
+        state.length !== 0 &&
+        state.length !== state.tool &&
+        state.length === lengthOfOther
+      )
+        findings.add(
+          'length-other',
+          line,
+          { tool: state.tool, H: state.length },
+          `${state.tool} ${state.length}`,
+          at(),
+        );
       if (set.keepsTable && state.length === 0 && state.tool !== 0)
         findings.add('no-compensation', line, { tool: state.tool }, String(state.tool), at());
       if (!set.keepsTable && !touched) {

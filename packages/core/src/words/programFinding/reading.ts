@@ -8,6 +8,7 @@ export const READING: WordsOf<
   | 'unreadable'
   | 'unknown-word'
   | 'word-twice'
+  | 'modes-clash'
   | 'no-motion'
   | 'no-end'
   | 'after-end'
@@ -39,6 +40,10 @@ export const READING: WordsOf<
   'word-twice': (figures) => ({
     said: `${figures.word} stands twice in one line.`,
     remedy: 'Controls differ in which one they take. Mend the line.',
+  }),
+  'modes-clash': (figures) => ({
+    said: `${figures.words} are in one line.`,
+    remedy: 'Only one of them can hold, and controls differ in which. Write one a line.',
   }),
   'no-motion': () => ({
     said: 'Places stand here and no word that says how to go there.',

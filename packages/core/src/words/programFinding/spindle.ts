@@ -1,4 +1,5 @@
 import { toolWords, capitalTool, feedWords } from './say';
+import { formatLengthUnit } from '../../units/formatLength';
 import type { WordsOf } from './wordsOf';
 
 /** Spindle and feed, and what may not turn. */
@@ -9,6 +10,7 @@ export const SPINDLE: WordsOf<
   | 'spindle-reversed'
   | 'gauge-in-spindle'
   | 'feed-missing'
+  | 'feed-mode'
   | 'feed-over'
 > = {
   'spindle-stopped': (figures) => ({
@@ -34,7 +36,17 @@ export const SPINDLE: WordsOf<
       remedy: 'Take it out, unplugged where it has a lead, and put the cutter in before this line.',
     };
   },
-  'feed-missing': () => ({ said: 'It feeds, and no feed was ever said.', remedy: 'Put F on the line.' }),
+  'feed-missing': () => ({ said: 'Feed move without a feed rate (F).', remedy: 'Put F on the line.' }),
+  'feed-mode': (figures, { unit }) =>
+    figures.mode === 94
+      ? {
+          said: `F asks for ${feedWords(figures.feed, unit)}: that is a feed per revolution, and G94 counts per minute.`,
+          remedy: 'Write the feed per minute, or put G95 before it where the control has it.',
+        }
+      : {
+          said: `F asks for ${formatLengthUnit(figures.feed, { unit })} in every revolution: that is a feed per minute, and G95 counts per revolution.`,
+          remedy: 'Put G94 before it, or write the feed per revolution.',
+        },
   'feed-over': (figures, { unit }) => ({
     said: `F asks for ${feedWords(figures.feed, unit)}; this machine feeds at most ${feedWords(figures.most, unit)}.`,
     remedy: 'Lower F, or mend the machine’s limits in Shop.',

@@ -1,0 +1,67 @@
+import { checkProgram, programBytes } from './checkProgram';
+import { PLATE_MILLED } from './fixtures/plate.case';
+
+const told = (text: string, bom = false) => {
+  const bytes = programBytes(text);
+  const file = bom ? new Uint8Array([0xef, 0xbb, 0xbf, ...bytes]) : bytes;
+  return checkProgram(file, PLATE_MILLED).findings.map(({ code, line }) => `${code} ${line}`);
+};
+
+const HEAD = 'G21 G90 G94 G54\nT5 M6\nS2000 M3\n';
+const NEXT = PLATE_MILLED.tools.find(({ number, length }) => number !== 5 && length !== null)?.number ?? NaN;
+
+describe('a length that is another tool’s', () => {
+  const two = (H: string) =>
+    `${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nG0 Z20.\nT${NEXT} M6\nS2000 M3\nG0 X30. Y20.\nG0 ${H}Z20.\nG0 Z15.\nM30\n`;
+  test('there is another tool with a length', () => expect(NEXT).toBeGreaterThan(0));
+  test('tool change, then down with the old length still in force', () =>
+    expect(told(two(''))).toContain('length-other 10'));
+  test('its own length called: nothing', () => {
+    expect(told(two(`G43 H${NEXT} `)).filter((one) => one.startsWith('length'))).toEqual([]);
+  });
+});
+
+describe('two words of one group in a line', () => {
+  test.each([
+    ['G0 G1 X30. F200', 'G0 and G1'],
+    ['G90 G91 G0 X30.', 'G90 and G91'],
+    ['G94 G95 G0 X30.', 'G94 and G95'],
+  ])('%s', (line, words) => {
+    const { findings } = checkProgram(programBytes(`${HEAD}${line}\nM30\n`), PLATE_MILLED);
+    expect(findings.find(({ code }) => code === 'modes-clash')).toMatchObject({ line: 4, figures: { words } });
+  });
+  test('words of different groups go together', () => {
+    expect(told(`${HEAD}G90 G17 G0 X30.\nM30\n`).filter((one) => one.startsWith('modes'))).toEqual([]);
+  });
+});
+
+test('G54 P12 is another offset than G54', () => {
+  expect(told('G21 G90 G54 P12\nG0 X20.\nM30\n')).toContain('offset-other 1');
+});
+
+test('a power of ten is never read as two words', () => {
+  expect(told(`${HEAD}G0 X6.1e-17 Y20.\nM30\n`)).toContain('unreadable 4');
+  expect(told(`${HEAD}G0 X6.1E5\nM30\n`)).toContain('unreadable 4');
+});
+
+describe('feed', () => {
+  const feeds = (line: string) =>
+    told(`${HEAD}G0 X20. Y20.\nG43 H5 Z20.\n${line}\nM30\n`).filter((one) => one.startsWith('feed'));
+  test('a feed per turn under G94', () => expect(feeds('G1 X30. F0.2')).toEqual(['feed-mode 6']));
+  test('a feed per minute under G95', () => expect(feeds('G95 G1 X30. F800')).toEqual(['feed-mode 6']));
+  test('none after the way of counting changed', () =>
+    expect(feeds('G1 X30. F200\nG95\nG1 X40.')).toEqual(['feed-missing 8']));
+  test('as it should be', () => expect(feeds('G1 X30. F200\nG95 G1 X40. F0.1')).toEqual([]));
+});
+
+describe('no fault is told of what is none', () => {
+  const plain = `${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nM30\n`;
+  test('a byte-order mark', () => expect(told(plain, true)).toEqual(told(plain)));
+  test('figures of seventeen digits, read as they are', () => {
+    const long = plain.replace('X20.', 'X20.000000000000004');
+    expect(told(long)).toEqual(told(plain));
+  });
+  test('rigid tapping called by M29', () => {
+    expect(told(plain.replace('M30', 'M29 S200\nM30'))).toEqual(told(plain));
+  });
+});
