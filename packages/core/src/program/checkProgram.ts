@@ -128,7 +128,7 @@ type Checks = Record<'told' | 'modes' | 'tools' | 'cutting' | 'stock' | 'extents
 function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']; drawn: Drawn }): Listener {
   const { told, modes, tools, cutting, stock, extents, holes } = checks;
   const each =
-    <N extends 'change' | 'hole' | 'stop' | 'offset' | 'length' | 'spindle'>(name: N) =>
+    <N extends 'change' | 'hole' | 'stop' | 'offset' | 'length' | 'spindle' | 'home'>(name: N) =>
     (...told: Parameters<Listener[N]>) => {
       for (const check of Object.values(checks)) (check[name] as ((...told: unknown[]) => void) | undefined)?.(...told);
     };
@@ -151,6 +151,7 @@ function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']
     offset: each('offset'),
     length: each('length'),
     spindle: each('spindle'),
+    home: each('home'),
   };
 }
 

@@ -60,6 +60,8 @@ export interface FindingFigures {
   'rapid-in-stock': { tool: number; below: number };
   'rapid-low': { tool: number; above: number; clear: number };
   'into-box': { tool: number; box: string };
+  /** Low at a rapid, or down, where X and Y are not known: before they were named, from a home place, or to one. */
+  'place-unknown': { tool: number; z: number; how: 'down' | 'from' | 'home' };
   'beside-stock': { side: 'left' | 'right' | 'front' | 'back'; by: number };
   /** Where its zero seems to be instead; null where no place of the part makes it fit. */
   'not-at-part': { zero: ZeroPlace | null };
@@ -157,6 +159,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'rapid-in-stock': 'stop',
   'rapid-low': 'mind',
   'into-box': 'stop',
+  'place-unknown': 'stop',
   'beside-stock': 'mind',
   'not-at-part': 'stop',
   'cuts-air': 'mind',

@@ -235,6 +235,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     const [x, y, z] = [place(block, X, state.x), place(block, Y, state.y), place(block, Z, state.z)];
     const goes = (to: number, from: number) => !Number.isNaN(to) && to !== from;
     if (any && (goes(x, state.x) || goes(y, state.y) || goes(z, state.z))) go(0, x, y, z, line);
+    tell.home(!any || has(block, X) || has(block, Y), line, state);
     if (!any || has(block, X)) state.x = NaN;
     if (!any || has(block, Y)) state.y = NaN;
     if (!any || has(block, Z)) state.z = NaN;
@@ -298,6 +299,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       if ((block.seen & ROTARY) !== 0) turnAxes(block, line);
       if (use === 'home') home(block, line);
       else if (use === 'machine') {
+        tell.home(has(block, X) || has(block, Y), line, state);
         if (has(block, X)) state.x = NaN;
         if (has(block, Y)) state.y = NaN;
         if (has(block, Z)) state.z = NaN;

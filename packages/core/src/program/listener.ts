@@ -24,6 +24,8 @@ export interface Listener {
   offset: (name: string, line: number) => void;
   /** Length compensation is called for: H, NaN where it names none, 0 where it ends. */
   length: (H: number, line: number, state: ModalState) => void;
+  /** Axes go to a place the machine knows and the program does not, at a rapid; the state still has where from. */
+  home: (across: boolean, line: number, state: ModalState) => void;
   /** The spindle is set turning or its speed changed. */
   spindle: (line: number, state: ModalState) => void;
   fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;

@@ -54,6 +54,23 @@ describe('feed', () => {
   test('as it should be', () => expect(feeds('G1 X30. F200\nG95 G1 X40. F0.1')).toEqual([]));
 });
 
+describe('what is not known is not safe', () => {
+  const unknown = (text: string) => told(text).filter((one) => one.startsWith('place-unknown'));
+  test('down before X and Y were named', () =>
+    expect(unknown(`${HEAD}G43 H5 Z-5.\nG0 X20. Y20.\nM30\n`)).toContain('place-unknown 4'));
+  test('a rapid across low from where nobody knows', () =>
+    expect(unknown(`${HEAD}G43 H5\nG0 X20. Y20. Z-5.\nM30\n`)).toEqual(['place-unknown 5']));
+  test.each(['G91 G28 X0 Y0', 'G53 X0 Y0'])('home in X and Y from inside the stock: %s', (home) =>
+    expect(unknown(`${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nG1 Z-5. F100\n${home}\nG90\nM30\n`)).toEqual(['place-unknown 7']),
+  );
+  test('Z home first, then X and Y: nothing', () =>
+    expect(
+      unknown(`${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nG1 Z-5. F100\nG0 Z20.\nG91 G28 Z0\nG28 X0 Y0\nG90\nM30\n`),
+    ).toEqual([]));
+  test('high above everything: nothing', () =>
+    expect(unknown(`${HEAD}G43 H5 Z50.\nG0 X20. Y20.\nG28 X20. Y20.\nM30\n`)).toEqual([]));
+});
+
 describe('no fault is told of what is none', () => {
   const plain = `${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nM30\n`;
   test('a byte-order mark', () => expect(told(plain, true)).toEqual(told(plain)));

@@ -81,10 +81,28 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
     if (y1 - y[1] > most) findings.add('beside-stock', line, { side: 'back', by: y1 - y[1] }, 'back', at());
   }
 
+  /** The highest of all that stands there, mm; what is above it meets nothing. */
+  const highest = stock && Math.max(stock.z[1], ...set.boxes.map((box) => box.z[1]));
+
+  /** What is not known is not safe: low where nobody knows over what. */
+  function unplaced({ kind, x, y, z, line }: Move, { x: x0, y: y0, z: z0, tool }: ModalState): void {
+    if (highest === undefined || Number.isNaN(z) || z >= highest - SKIN) return;
+    const down = Number.isNaN(x) || Number.isNaN(y);
+    if (down && z !== z0) findings.add('place-unknown', line, { tool, z, how: 'down' }, `${tool} down`, at());
+    if (!down && kind === RAPID && Number.isNaN(x0 + y0))
+      findings.add('place-unknown', line, { tool, z, how: 'from' }, `${tool} from`, at());
+  }
+
   return {
+    home: (across, line, { z, tool, lost, x, y }) => {
+      if (highest === undefined || lost || !across || Number.isNaN(x + y) || !(z < highest - SKIN)) return;
+      findings.add('place-unknown', line, { tool, z, how: 'home' }, `${tool} home`, at());
+    },
     move: (next, state) => {
       const { kind, line } = next;
-      if (state.lost || Number.isNaN(next.x + next.y + next.z)) return;
+      if (state.lost) return;
+      if (Number.isNaN(next.x + next.y + next.z) || Number.isNaN(state.x + state.y)) unplaced(next, state);
+      if (Number.isNaN(next.x + next.y + next.z)) return;
       if (state.tool !== inHand) {
         inHand = state.tool;
         outlines = outlinesFor(set, radii.get(inHand) ?? 0);

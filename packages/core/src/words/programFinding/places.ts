@@ -6,7 +6,15 @@ const SURFACE = 0.0005;
 
 /** Where a program goes: stock, boxes, travel. */
 export const PLACES: WordsOf<
-  'under-part' | 'rapid-in-stock' | 'rapid-low' | 'into-box' | 'beside-stock' | 'not-at-part' | 'cuts-air' | 'travel'
+  | 'under-part'
+  | 'rapid-in-stock'
+  | 'rapid-low'
+  | 'into-box'
+  | 'place-unknown'
+  | 'beside-stock'
+  | 'not-at-part'
+  | 'cuts-air'
+  | 'travel'
 > = {
   'under-part': (figures, { mm }) => ({
     said: `${capitalTool(figures.tool)} goes ${mm(figures.below)} under the part${figures.room === null ? '.' : `, where there is room for ${mm(figures.room)}.`}`,
@@ -30,6 +38,23 @@ export const PLACES: WordsOf<
     said: `${capitalTool(figures.tool)} runs into ${figures.box}.`,
     remedy: 'Move what is in the way, or go round it or higher.',
   }),
+  'place-unknown': (figures, { mm }) => {
+    const low = `Z ${mm(figures.z)}`;
+    if (figures.how === 'down')
+      return {
+        said: `${capitalTool(figures.tool)} goes down to ${low} before X and Y were named: nobody knows over what.`,
+        remedy: 'Go to X and Y first, high above everything. Then down.',
+      };
+    if (figures.how === 'home')
+      return {
+        said: `${capitalTool(figures.tool)} goes home in X and Y at a rapid from ${low}, lower than what stands there.`,
+        remedy: 'Raise Z first (G91 G28 Z0). Then send X and Y home.',
+      };
+    return {
+      said: `${capitalTool(figures.tool)} goes at a rapid from an unknown place to ${low}, lower than what stands there.`,
+      remedy: 'Raise Z first, go across high, and then down.',
+    };
+  },
   'beside-stock': (figures, { mm }) => ({
     said: `It cuts ${mm(figures.by)} beyond the stock at the ${figures.side}.`,
     remedy: 'Look whether its zero is yours, and whether the stock is larger than the part.',
