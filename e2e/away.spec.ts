@@ -1,3 +1,4 @@
+import type {} from '../apps/app/src/boot/boot';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, test } from './shop';
 
@@ -187,4 +188,28 @@ test('while the first script is on its way the page’s own shape stands there',
   await expect(shape).toBeVisible();
   await expect(shape).toContainText('Zero Point');
   await expectAccessible(page);
+});
+
+test('over plain http every station starts with the server killed, once the page had fetched ahead', async ({
+  page,
+  killableShop: shop,
+}) => {
+  // Off loopback and without TLS a browser has no worker.
+  await page.addInitScript(() => Object.defineProperty(navigator, 'serviceWorker', { value: undefined }));
+  await page.goto(`${shop.url}${DATUM}`);
+  await expect(page.getByRole('textbox')).toBeVisible();
+  // As many scripts have come as there are.
+  await page.waitForFunction(() => {
+    const files = window.zeroPointFiles ?? [];
+    const come = new Set(performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname));
+    return files.length > 10 && files.every((file) => come.has(file));
+  });
+  await shop.kill();
+  for (const station of ['Verify', 'Heights']) {
+    await page.getByRole('link', { name: station, exact: true }).click();
+    await expect(page).toHaveURL(new RegExp(`/${station.toLowerCase()}`));
+    await expect(page.getByText('A part of the app is missing.')).toHaveCount(0);
+    await expect(page.getByRole('main').getByRole('button').first()).toBeVisible();
+  }
+  await expect(page.getByRole('checkbox').first()).toBeVisible();
 });

@@ -76,7 +76,7 @@ try {
       mode,
     );
     await page.goto(`${server.url}${path}`);
-    await page.locator('[role=main]').waitFor();
+    await page.locator('[role=main]').first().waitFor();
     await page.getByText(/^(Getting|Laying out) /).waitFor({ state: 'hidden' });
     await page.evaluate(() => document.fonts.ready);
     await act(page, hands(page));
