@@ -19,6 +19,16 @@ async function log(page: Page, value: string, across?: string): Promise<void> {
 const datum = (url: string, setup: string, feature = '') =>
   `${url}/setup/${setup}/datum${feature === '' ? '' : `?f=${feature}`}`;
 
+/** Sets X by the left and Y by the front face. */
+async function setAtCorner(page: Page, url: string): Promise<void> {
+  for (const feature of ['face.left', 'face.front']) {
+    await page.goto(datum(url, 'base-plate-knee-mill', feature));
+    await log(page, '-5.000');
+    await press(page, 'Show the answer');
+    await press(page, /^Done: [XY] is preset/);
+  }
+}
+
 test('a corner by cutter and paper on the router', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'plinth-router'));
   await tap(page, 'front left corner');
@@ -220,15 +230,7 @@ test('a zero that was lost shows what still stands, and asks for that axis again
 });
 
 test('a second datum on the part, and back again', async ({ page, shop }) => {
-  for (const [feature, reading] of [
-    ['face.left', '-5.000'],
-    ['face.front', '-5.000'],
-  ] as const) {
-    await page.goto(datum(shop.url, 'base-plate-knee-mill', feature));
-    await log(page, reading);
-    await press(page, 'Show the answer');
-    await press(page, /^Done: [XY] is preset/);
-  }
+  await setAtCorner(page, shop.url);
   await press(page, /A second datum on this part/);
   await press(page, 'Add a local datum');
   await page.getByRole('textbox', { name: 'Name' }).fill('Bearing bore');
@@ -253,15 +255,7 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
 });
 
 test('a bore touched as a second zero never takes the first by a press in passing', async ({ page, shop }) => {
-  for (const [feature, reading] of [
-    ['face.left', '-5.000'],
-    ['face.front', '-5.000'],
-  ] as const) {
-    await page.goto(datum(shop.url, 'base-plate-knee-mill', feature));
-    await log(page, reading);
-    await press(page, 'Show the answer');
-    await press(page, /^Done: [XY] is preset/);
-  }
+  await setAtCorner(page, shop.url);
   await page.goto(datum(shop.url, 'base-plate-knee-mill', 'round.hole-1'));
   // A bore of 26 with a 10 mm finder, its middle 0.010 off in X.
   for (const reading of ['70.010', '54.010', '66.000', '50.000']) await log(page, reading);

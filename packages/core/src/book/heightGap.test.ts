@@ -33,19 +33,6 @@ describe('where a gauge sits decides what stands between tool and surface', () =
     expect(gapOf(planned({}), block)).toBe(10);
   });
 
-  const zOf = (heights: Partial<Heights>) =>
-    zZeroAnswer(
-      bookOf(
-        {
-          ...plateSnapshot,
-          ...planned(heights),
-          gauges: [...plateSnapshot.gauges, ball],
-          setup: { ...plateSnapshot.setup, heightGaugeId: 'ball' },
-        },
-        [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, { gaugeId: 'ball' }))],
-      ),
-    )?.result.setZ;
-
   const answerOf = (heights: Partial<Heights>) =>
     zZeroAnswer(
       bookOf(
@@ -58,6 +45,8 @@ describe('where a gauge sits decides what stands between tool and surface', () =
         [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, { gaugeId: 'ball' }))],
       ),
     );
+
+  const zOf = (heights: Partial<Heights>) => answerOf(heights)?.result.setZ;
 
   test('in the spindle it sets no Z until its length against the tools is known, and then with that ±', () => {
     expect(answerOf({ sits: 'spindle' })?.longer).toBeUndefined();
