@@ -1,3 +1,4 @@
+import { coarsePitch } from '../positions/holeSizes';
 import { keepsTable } from '../heights/schools';
 import { zeroOf } from '../datum/partFrame';
 import { Refusal } from '../problem/problem';
@@ -71,13 +72,14 @@ function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetT
   const measured = new Map(rows.map((row) => [row.number, row]));
   return book.tools
     .filter(({ retiredOn }) => retiredOn === undefined)
-    .map(({ number, name, diameter, kind }) => {
+    .map(({ number, name, diameter, kind, pitch }) => {
       const row = measured.get(number);
       return {
         number,
         name,
         diameter,
         pointed: kind === 'spot-drill',
+        ...(kind === 'tap' && { pitch: pitch ?? coarsePitch(diameter) }),
         length: row?.length ?? row?.kept ?? null,
         // Measured anew since, its length is its own again.
         stale: row?.length == null ? (row?.changed ?? null) : null,

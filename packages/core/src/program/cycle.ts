@@ -26,7 +26,17 @@ const PECKS = new Set([73, 83]);
 
 export const isCycle = (code: number): boolean => CYCLES.has(code);
 
-const [K, L, Q, R, X, Y, Z] = [...'KLQRXYZ'].map(letterAt) as [number, number, number, number, number, number, number];
+const [I, J, K, L, Q, R, X, Y, Z] = [...'IJKLQRXYZ'].map(letterAt) as [
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+];
 
 /** More places than this no block repeats. */
 const MOST_REPEATS = 10_000;
@@ -57,7 +67,10 @@ export function cycleMoves(at: CycleBlock, ways: Ways): Cycle {
       if (Number.isNaN(value)) ways.fault('cycle-word', line, { word }, word);
     if (cycle.z >= cycle.r) ways.fault('cycle-order', line, {});
   }
-  const repeats = has(L) ? block.value[L] : has(K) && state.motion !== 76 ? block.value[K] : 1;
+  // First, less and least peck, as some controls have them: K is no count then.
+  const pecks = PECKS.has(state.motion) && (has(I) || has(J));
+  const repeats = has(L) ? block.value[L] : has(K) && state.motion !== 76 && !pecks ? block.value[K] : 1;
+  if ((repeats ?? 1) > 1 && !state.incremental) ways.fault('repeats-in-place', line, { times: repeats ?? 1 });
   for (let i = 0; i < Math.min(repeats ?? 1, MOST_REPEATS); i += 1) {
     const place = (letter: number, now: number) =>
       has(letter) ? (state.incremental ? now : 0) + (block.value[letter] ?? 0) * at.per : now;
@@ -75,7 +88,12 @@ function saidBy({ block, state, cycle, per, dialect }: CycleBlock, has: (letter:
   const value = (letter: number) => (block.value[letter] ?? 0) * per;
   const r = has(R) ? (counted ? initial : 0) + value(R) : cycle.r;
   const moved = has(Z) ? (counted ? r : 0) + value(Z) : cycle.z;
-  return { initial, r, z: moved, peck: has(Q) ? Math.abs(value(Q)) : cycle.peck };
+  return {
+    initial,
+    r,
+    z: moved,
+    peck: has(Q) ? Math.abs(value(Q)) : has(I) && PECKS.has(state.motion) ? Math.abs(value(I)) : cycle.peck,
+  };
 }
 
 function drill({ r, z, peck, initial }: Cycle, { line, state }: CycleBlock, { go, hole }: Ways): void {

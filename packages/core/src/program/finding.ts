@@ -29,6 +29,9 @@ export interface FindingFigures {
   'arc-off': { by: number };
   'cycle-word': { word: string };
   'cycle-order': object;
+  'repeats-in-place': { times: number };
+  'plane-left': { plane: string; where: 'end' | 'change' };
+  'optional-grave': object;
   'cycles-not-kept': object;
   /** Zero and offsets. */
   'offset-other': { program: string; set: string };
@@ -43,6 +46,7 @@ export interface FindingFigures {
   'no-compensation': { tool: number };
   'length-other': { tool: number; H: number };
   'length-unnamed': { tool: number };
+  'radius-other': { tool: number; D: number };
   'no-table': { H: number };
   'no-stop': { tool: number };
   /** Spindle and feed. */
@@ -55,6 +59,8 @@ export interface FindingFigures {
   /** F as it was written: a feed per turn where it counts per minute, or the other way round. mm. */
   'feed-mode': { feed: number; mode: 94 | 95 };
   'feed-over': { feed: number; most: number };
+  /** What a tap's pitch asks for, against F: mm/min under G94, mm under G95. */
+  'tap-feed': { tool: number; feed: number; wanted: number; mode: 94 | 95 };
   /** Where it goes. */
   'under-part': { tool: number; below: number; room: number | null };
   'rapid-in-stock': { tool: number; below: number };
@@ -133,6 +139,9 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'arc-off': 'stop',
   'cycle-word': 'stop',
   'cycle-order': 'stop',
+  'repeats-in-place': 'mind',
+  'plane-left': 'mind',
+  'optional-grave': 'mind',
   'cycles-not-kept': 'mind',
   'offset-other': 'stop',
   'offset-unsaid': 'mind',
@@ -145,6 +154,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'no-compensation': 'stop',
   'length-other': 'stop',
   'length-unnamed': 'mind',
+  'radius-other': 'mind',
   'no-table': 'stop',
   'no-stop': 'stop',
   'spindle-stopped': 'stop',
@@ -155,6 +165,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'feed-missing': 'stop',
   'feed-mode': 'stop',
   'feed-over': 'mind',
+  'tap-feed': 'stop',
   'under-part': 'stop',
   'rapid-in-stock': 'stop',
   'rapid-low': 'mind',

@@ -21,7 +21,8 @@ export interface Interpreter {
   state: ModalState;
 }
 
-const [A, B, C, F, H, L, P, S, T, X, Y, Z] = [...'ABCFHLPSTXYZ'].map(letterAt) as [
+const [A, B, C, D, F, H, L, P, S, T, X, Y, Z] = [...'ABCDFHLPSTXYZ'].map(letterAt) as [
+  number,
   number,
   number,
   number,
@@ -105,7 +106,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       else if (code === 170 || code === 180 || code === 190) state.plane = (code / 10) as ModalState['plane'];
       else if (code === 901 || code === 911) state.absoluteCentres = code === 901;
       else if (code === 400) state.radius = 0;
-      else if (code === 410 || code === 420) state.radius = (code / 10) as 41 | 42;
+      else if (code === 410 || code === 420) compensateRadius(block, (code / 10) as 41 | 42, line);
       else if (code === 430) compensate(block, line);
       else if (code === 490) compensateBy(0, line);
       else if (code >= 930 && code <= 950 && code % 10 === 0) setFeedMode((code / 10) as ModalState['feedMode']);
@@ -196,6 +197,13 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     compensateBy((block.seen & (1 << H)) !== 0 ? (block.value[H] ?? NaN) : NaN, line);
   }
 
+  function compensateRadius(block: Block, side: 41 | 42, line: number): void {
+    state.radius = side;
+    const row = has(block, D) ? (block.value[D] ?? 0) : state.tool;
+    if (row !== state.tool && row !== 0)
+      tell.fault('radius-other', line, { tool: state.tool, D: row }, `${state.tool} ${row}`);
+  }
+
   function compensateBy(row: number, line: number): void {
     tell.length(row, line, state);
     // Another length is another tip: where it stands is not said until the next Z.
@@ -283,7 +291,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
         const word = String.fromCharCode(block.twice);
         tell.fault('word-twice', line, { word }, word);
       }
-      if (block.optional) tell.fault('optional-blocks', line, {});
+      if (block.optional) tell.fault(isGrave(block) ? 'optional-grave' : 'optional-blocks', line, {});
       const strange = block.seen & ~KNOWN_LETTERS;
       if (strange !== 0)
         for (let letter = 0; letter < 26; letter += 1)
@@ -307,6 +315,16 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       if (endsHere) ended = true;
     },
   };
+
+  /** A line that sets a length, an offset, a way of counting or a height: without it all that follows is elsewhere. */
+  function isGrave(block: Block): boolean {
+    if (has(block, Z) || has(block, T)) return true;
+    for (let i = 0; i < block.g.count; i += 1) {
+      const code = block.g.codes[i] ?? 0;
+      if ([200, 210, 430, 490, 900, 910].includes(code) || offsetName(code, block) !== undefined) return true;
+    }
+    return false;
+  }
 
   function hasCode(block: Block, code: number): boolean {
     for (let i = 0; i < block.g.count; i += 1) if (block.g.codes[i] === code) return true;

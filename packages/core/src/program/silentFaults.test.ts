@@ -54,6 +54,44 @@ describe('feed', () => {
   test('as it should be', () => expect(feeds('G1 X30. F200\nG95 G1 X40. F0.1')).toEqual([]));
 });
 
+describe('cycles, planes and rows', () => {
+  const drill = (line: string) => `${HEAD}G0 X20. Y20.\nG43 H5 Z20.\nG99 ${line}\nG80\nG0 Z20.\nM30\n`;
+  const of = (text: string, code: string) => told(text).filter((one) => one.startsWith(code));
+  test('a count under G90 drills at one place', () =>
+    expect(of(drill('G81 R2. Z-5. F100 L3'), 'repeats')).toEqual(['repeats-in-place 6']));
+  test('I, J and K of a peck are no count', () =>
+    expect(of(drill('G83 R2. Z-5. I2. J.5 K1. F100'), 'repeats')).toEqual([]));
+  test('and need no Q', () => expect(of(drill('G83 R2. Z-5. I2. J.5 K1. F100'), 'cycle-word')).toEqual([]));
+  test('G18 left on', () => expect(of(`${HEAD}G18\nG0 X20.\nM30\n`, 'plane')).toEqual(['plane-left 6']));
+  test('D of another tool', () => {
+    expect(of(`${HEAD}G41 D7 G1 X20. F100\nG40\nM30\n`, 'radius-other')).toEqual(['radius-other 4']);
+    expect(of(`${HEAD}G41 D5 G1 X20. F100\nG40\nM30\n`, 'radius-other')).toEqual([]);
+  });
+  test.each(['/G43 H5 Z20.', '/G55', '/G0 Z5.', '/G91'])('a slash before %s', (line) =>
+    expect(of(`${HEAD}${line}\nM30\n`, 'optional-grave')).toEqual(['optional-grave 4']),
+  );
+  test('a slash before coolant is a note', () => {
+    expect(of(`${HEAD}/M8\nM30\n`, 'optional')).toEqual(['optional-blocks 4']);
+  });
+});
+
+describe('a tap', () => {
+  const taps = PLATE_MILLED.tools.map((tool) => (tool.number === 5 ? { ...tool, pitch: 0.5 } : tool));
+  const feed = (line: string) =>
+    checkProgram(programBytes(`${HEAD}G0 X20. Y20.\nG43 H5 Z20.\n${line}\nG80\nM30\n`), {
+      ...PLATE_MILLED,
+      tools: taps,
+    }).findings.filter(({ code }) => code === 'tap-feed');
+  test('G94: pitch times S, and nothing else', () => {
+    expect(feed('G84 R2. Z-5. F1000')).toEqual([]);
+    expect(feed('G84 R2. Z-5. F900')).toMatchObject([{ figures: { feed: 900, wanted: 1000, mode: 94 } }]);
+  });
+  test('G95: the pitch itself', () => {
+    expect(feed('G95 G84 R2. Z-5. F0.5')).toEqual([]);
+    expect(feed('G95 G84 R2. Z-5. F0.4')).toMatchObject([{ figures: { wanted: 0.5, mode: 95 } }]);
+  });
+});
+
 describe('what is not known is not safe', () => {
   const unknown = (text: string) => told(text).filter((one) => one.startsWith('place-unknown'));
   test('down before X and Y were named', () =>

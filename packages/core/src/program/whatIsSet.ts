@@ -18,6 +18,8 @@ export interface SetTool {
   diameter: number;
   /** Cuts with its point: how wide a hole it makes hangs on how deep it goes. */
   pointed: boolean;
+  /** A tap's pitch. */
+  pitch?: number | undefined;
   /** As the machine's table has it; null where nobody measured it. */
   length: number | null;
   /** What is not as it was when its length was kept; null where it is. */

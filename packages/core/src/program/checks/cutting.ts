@@ -5,9 +5,15 @@ import type { Check, CheckOf } from './check';
 const LEAST_A_MINUTE = 1;
 const MOST_A_TURN = 5;
 
+/** A tap's feed may be off by so much of it: what figures leave. */
+const TAP_SHARE = 0.01;
+
 /** Spindle and feed: turning while it feeds, the right way, within what the machine does. */
 export function cuttingCheck({ set, findings, at }: CheckOf): Check {
   const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = set.limits;
+  const pitches = new Map(
+    set.tools.flatMap(({ number, pitch }) => (pitch === undefined ? [] : [[number, pitch] as const])),
+  );
   /** What touched last is in the spindle until a tool is changed for it, or the program stops so that it can be. */
   let gauge = set.gaugeIn;
   const out = (): void => {
@@ -26,6 +32,13 @@ export function cuttingCheck({ set, findings, at }: CheckOf): Check {
       // A left-hand thread is cut the other way round.
       if (spindle === 'anticlockwise' && motion !== 74)
         findings.add('spindle-reversed', line, { tool }, String(tool), at());
+    },
+    hole: (_x, _y, _bottom, line, { motion, tool, speed, feed, feedMode }) => {
+      const pitch = pitches.get(tool);
+      if ((motion !== 84 && motion !== 74) || pitch === undefined || feedMode === 93 || feed <= 0) return;
+      const wanted = feedMode === 95 ? pitch : pitch * speed;
+      if (Math.abs(feed - wanted) > TAP_SHARE * wanted)
+        findings.add('tap-feed', line, { tool, feed, wanted, mode: feedMode }, String(tool), at());
     },
     move: ({ kind, line }, state) => {
       if (kind !== FEED) return;

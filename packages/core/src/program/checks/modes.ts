@@ -7,6 +7,7 @@ export function modesCheck({ set, findings, at }: CheckOf, of: () => Interpreter
   const left = (line: number, where: 'end' | 'change') => {
     const { state, incrementalSince } = of();
     if (state.incremental) findings.add('incremental-left', incrementalSince(), { where }, where, at());
+    if (state.plane !== 17) findings.add('plane-left', line, { plane: `G${state.plane}`, where }, where, at());
     if (state.radius !== 0) findings.add('radius-left', line, { code: `G${state.radius}`, where }, where, at());
   };
   return {

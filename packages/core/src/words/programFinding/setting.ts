@@ -15,6 +15,7 @@ export const SETTING: WordsOf<
   | 'no-compensation'
   | 'length-other'
   | 'length-unnamed'
+  | 'radius-other'
   | 'no-table'
   | 'no-stop'
 > = {
@@ -67,6 +68,10 @@ export const SETTING: WordsOf<
   'length-unnamed': (figures) => ({
     said: `G43 names no row for ${toolWords(figures.tool)}.`,
     remedy: `Some controls take the tool’s own, some the last one. Write H${figures.tool}.`,
+  }),
+  'radius-other': (figures) => ({
+    said: `Radius compensation takes D${figures.D}, and ${toolWords(figures.tool)} is in the spindle.`,
+    remedy: `Write D${figures.tool}, or look that D${figures.D} is this tool’s own row.`,
   }),
   'no-table': () => ({
     said: 'G43 calls for a tool length, and this machine keeps none.',

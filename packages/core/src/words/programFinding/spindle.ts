@@ -12,6 +12,7 @@ export const SPINDLE: WordsOf<
   | 'feed-missing'
   | 'feed-mode'
   | 'feed-over'
+  | 'tap-feed'
 > = {
   'spindle-stopped': (figures) => ({
     said: `${capitalTool(figures.tool)} feeds with the spindle standing.`,
@@ -47,6 +48,14 @@ export const SPINDLE: WordsOf<
           said: `F asks for ${formatLengthUnit(figures.feed, { unit })} in every revolution: that is a feed per minute, and G95 counts per revolution.`,
           remedy: 'Put G94 before it, or write the feed per revolution.',
         },
+  'tap-feed': (figures, { unit }) => {
+    const say = (feed: number) =>
+      figures.mode === 94 ? feedWords(feed, unit) : `${formatLengthUnit(feed, { unit })} per revolution`;
+    return {
+      said: `${capitalTool(figures.tool)} is a tap and feeds ${say(figures.feed)}; its pitch asks for ${say(figures.wanted)}.`,
+      remedy: 'Set F to pitch times S (G94), or to the pitch (G95). Else the thread is torn and the tap breaks.',
+    };
+  },
   'feed-over': (figures, { unit }) => ({
     said: `F asks for ${feedWords(figures.feed, unit)}; this machine feeds at most ${feedWords(figures.most, unit)}.`,
     remedy: 'Lower F, or mend the machine’s limits in Shop.',

@@ -11,6 +11,9 @@ export const STATE: WordsOf<
   | 'radius-left'
   | 'arc-no-centre'
   | 'arc-off'
+  | 'repeats-in-place'
+  | 'plane-left'
+  | 'optional-grave'
   | 'cycle-word'
   | 'cycle-order'
   | 'cycles-not-kept'
@@ -49,6 +52,18 @@ export const STATE: WordsOf<
   'arc-off': (figures, { mm }) => ({
     said: `An arc’s two radii differ by ${mm(figures.by)}.`,
     remedy: 'Its centre is counted from the wrong place, or a word is wrong. Look how the CAM writes I and J.',
+  }),
+  'repeats-in-place': (figures) => ({
+    said: `The hole is drilled ${figures.times} times at one place: L or K repeats it under G90.`,
+    remedy: 'Put G91 before a row of holes, or take the count out.',
+  }),
+  'plane-left': (figures) => ({
+    said: `The plane ${figures.plane} is still in force at ${figures.where === 'end' ? 'the end' : 'a tool change'}.`,
+    remedy: 'Put G17 after it: the next arc or cycle would go in another plane.',
+  }),
+  'optional-grave': () => ({
+    said: 'A line with a slash sets a length, an offset, a tool or a height: the switch leaves it out.',
+    remedy: 'Take the slash out. Left out, all that follows goes elsewhere.',
   }),
   'cycle-word': (figures) => ({ said: `A drilling cycle has no ${figures.word}.`, remedy: 'Mend the line.' }),
   'cycle-order': () => ({
