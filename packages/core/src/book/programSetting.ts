@@ -52,6 +52,7 @@ export function programSetting(book: Book): WhatIsSet {
     turn: carriedRotation(book)?.angle ?? 0,
     room,
     clear: cutPlan.program?.clear,
+    rapidsStraight: machine.rapids === 'straight',
     boxes: book.obstacles.boxes.flatMap((box) => inFrame(book, box) ?? []),
     holes: holesOf(book),
     offset: {

@@ -21,6 +21,21 @@ export interface Pillar {
 const known = (from: number, to: number): number => (Number.isNaN(from) ? to : from);
 
 /**
+ * Whether the box between the two ends of a stretch reaches into a pillar: where each axis goes at its own full speed until
+ * it is there, the way across is anywhere in that box. What goes along one axis alone, or is not known, is a line.
+ */
+export function sweepsInto({ x0, y0, z0, x1, y1, z1 }: Stretch, pillar: Pillar): boolean {
+  if (Number.isNaN(x0 + y0) || x0 === x1 || y0 === y1) return false;
+  if (Math.min(known(z0, z1), z1) >= pillar.top) return false;
+  return (
+    Math.max(x0, x1) > pillar.x0 &&
+    Math.min(x0, x1) < pillar.x1 &&
+    Math.max(y0, y1) > pillar.y0 &&
+    Math.min(y0, y1) < pillar.y1
+  );
+}
+
+/**
  * The lowest a stretch comes inside a pillar, mm; undefined where it stays out of it, or where nothing is known of it.
  * A tool reaches up from its tip, so what counts is to be within its outline and lower than its top.
  */

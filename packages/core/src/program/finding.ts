@@ -66,6 +66,8 @@ export interface FindingFigures {
   'rapid-in-stock': { tool: number; below: number };
   'rapid-low': { tool: number; above: number; clear: number };
   'into-box': { tool: number; box: string };
+  /** A rapid whose straight line clears it, on a machine that is not known to go straight. */
+  'sweeps-box': { tool: number; box: string };
   /** Low at a rapid, or down, where X and Y are not known: before they were named, from a home place, or to one. */
   'place-unknown': { tool: number; z: number; how: 'down' | 'from' | 'home' };
   'beside-stock': { side: 'left' | 'right' | 'front' | 'back'; by: number };
@@ -170,6 +172,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'rapid-in-stock': 'stop',
   'rapid-low': 'mind',
   'into-box': 'stop',
+  'sweeps-box': 'mind',
   'place-unknown': 'stop',
   'beside-stock': 'mind',
   'not-at-part': 'stop',

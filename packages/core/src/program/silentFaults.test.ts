@@ -92,6 +92,25 @@ describe('a tap', () => {
   });
 });
 
+describe('a rapid past a clamp', () => {
+  // The clamp of the plate: X 120 to 150, Y -20 to 12, up to 12. The line passes it in front of its corner.
+  const past = `${HEAD}G0 X60. Y-40.\nG43 H5 Z5.\nG0 X125. Y40.\nM30\n`;
+  const codes = (rapidsStraight: boolean | undefined, text = past) =>
+    checkProgram(programBytes(text), { ...PLATE_MILLED, stock: undefined, rapidsStraight }).findings.flatMap(
+      ({ code, line }) => (['into-box', 'sweeps-box'].includes(code) ? [`${code} ${line}`] : []),
+    );
+  test('each axis at full speed: it may be met', () => expect(codes(undefined)).toEqual(['sweeps-box 6']));
+  test('known to go straight: it is not', () => expect(codes(true)).toEqual([]));
+  test('above it, or along one axis: nothing', () => {
+    expect(codes(undefined, past.replace('Z5.', 'Z15.'))).toEqual([]);
+    expect(codes(undefined, past.replace('X125. Y40.', 'X125.'))).toEqual([]);
+  });
+  test('through it in a straight line it is met on any machine', () =>
+    expect(codes(true, past.replace('X60. Y-40.', 'X60. Y0.').replace('X125. Y40.', 'X170. Y1.'))).toEqual([
+      'into-box 6',
+    ]));
+});
+
 describe('what is not known is not safe', () => {
   const unknown = (text: string) => told(text).filter((one) => one.startsWith('place-unknown'));
   test('down before X and Y were named', () =>

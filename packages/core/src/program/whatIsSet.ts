@@ -74,6 +74,8 @@ export interface WhatIsSet {
   clear?: number | undefined;
   /** Clamps, jaws, screws, in the part's frame from part zero. */
   boxes: readonly Box[];
+  /** Rapids go in a straight line; else each axis goes at its own full speed until it is there. */
+  rapidsStraight?: boolean | undefined;
   holes: readonly SetHole[];
   /** Machine coordinates of part zero, and travel, where the machine counts from its own zero. */
   offset: Axes<number>;

@@ -67,6 +67,8 @@ export const machine = z
     jogSteps: z.array(positiveLength).max(8, { error: 'must hold at most 8 steps' }).optional(),
     /** Whether it finds its own zero when switched on, or keeps it. */
     homing: z.enum(['none', 'homes', 'absolute']).optional(),
+    /** Rapids go straight from place to place, or each axis at its own full speed until it is there; left out where nobody said. */
+    rapids: z.enum(['straight', 'each-axis']).optional(),
     /** Names of the work offsets it has. */
     workOffsets: z.array(workOffsetName).max(60, { error: 'must hold at most 60 names' }).optional(),
     rotary: z.array(rotaryAxis).max(3).optional(),

@@ -1,5 +1,5 @@
 import { rotate } from '../../geometry/rotate';
-import { lowestWithin, type Pillar, type Stretch } from '../clip';
+import { lowestWithin, sweepsInto, type Pillar, type Stretch } from '../clip';
 import { FEED, RAPID } from '../path';
 import type { Box } from '../whatIsSet';
 import type { Move } from '../listener';
@@ -112,6 +112,8 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
       for (const { box, pillar } of outlines.boxes)
         if (lowestWithin(stretch, pillar) !== undefined)
           findings.add('into-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
+        else if (kind === RAPID && set.rapidsStraight !== true && sweepsInto(stretch, pillar))
+          findings.add('sweeps-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
       if (kind === FEED) {
         const same = fed.x === stretch.x1 && fed.y === stretch.y1;
         fed.x = stretch.x1;

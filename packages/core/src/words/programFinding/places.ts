@@ -10,6 +10,7 @@ export const PLACES: WordsOf<
   | 'rapid-in-stock'
   | 'rapid-low'
   | 'into-box'
+  | 'sweeps-box'
   | 'place-unknown'
   | 'beside-stock'
   | 'not-at-part'
@@ -37,6 +38,10 @@ export const PLACES: WordsOf<
   'into-box': (figures) => ({
     said: `${capitalTool(figures.tool)} runs into ${figures.box}.`,
     remedy: 'Move what is in the way, or go round it or higher.',
+  }),
+  'sweeps-box': (figures) => ({
+    said: `${capitalTool(figures.tool)} may pass through ${figures.box} at a rapid: many machines run each axis at full speed, not in a straight line.`,
+    remedy: 'Go higher, or round it in two moves. Does this machine go straight? Say so in Shop, machine.',
   }),
   'place-unknown': (figures, { mm }) => {
     const low = `Z ${mm(figures.z)}`;

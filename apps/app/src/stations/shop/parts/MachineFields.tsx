@@ -132,6 +132,16 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           ]}
           onChange={(homing) => keep({ homing })}
         />
+        <Choice
+          label="Rapids (G0) across"
+          value={machine.rapids ?? 'not-known'}
+          options={[
+            { value: 'not-known', label: 'Not known' },
+            { value: 'straight', label: 'In a straight line' },
+            { value: 'each-axis', label: 'Each axis at full speed' },
+          ]}
+          onChange={(rapids) => keep({ rapids: rapids === 'not-known' ? undefined : rapids })}
+        />
         <LengthsField
           label="Jog steps, with ; between"
           hint="For raising in known steps onto a gauge."
