@@ -97,24 +97,33 @@ test('touched again at every change: the change is led step by step, and Z shift
   await expect(page.getByText(/add it/)).toHaveCount(0);
 });
 
-test('a controller that touches again may shift its work offset instead, and only one of the two', async ({
+test('a control without a table: the tool that went in sets Z at the spot, and the drive has its depth', async ({
   page,
   shop,
 }) => {
   await page.goto(heights(shop.url, 'plinth-router'));
+  await show(page, /^tool table/);
+  if (!(await page.getByRole('list', { name: 'The change, step by step' }).isVisible())) {
+    await press(page, /Keep them another way/);
+    await page.getByRole('radio', { name: 'touched again at every change' }).click();
+  }
+  await page.goto(heights(shop.url, 'plinth-router'));
   await page.getByRole('checkbox').first().click();
   await again(page, '-60.2');
+  await press(page, 'Show the answer');
+  await page.getByRole('radio', { name: /^Set Z to/ }).click();
+  await press(page, 'Done: Z is set');
   await page.goto(heights(shop.url, 'plinth-router', 2));
   await page.getByRole('checkbox').first().click();
-  await again(page, '-71.5');
-  await show(page, /^tool table/);
-  await press(page, /Keep them another way/);
-  await page.getByRole('radio', { name: 'touched again at every change' }).click();
-  const steps = page.getByRole('list', { name: 'The change, step by step' });
-  await page.getByRole('radio', { name: 'T2' }).click();
-  await expect(steps).toContainText(
-    /Or leave the display, and let work offset Z shift by [−+]\d+\.\d+, to .* mm\. One of the two, never both/,
-  );
+  await again(page, '4.2');
+  await press(page, 'Show the answer');
+  // The same figure as the tool before: no offset, no sign, and nothing to touch again at the end.
+  await expect(page.getByRole('radio', { name: /^Set Z to 12\.700 mm/ })).toBeChecked();
+  await expect(page.getByText(/offset [−+]/)).toHaveCount(0);
+  await expect(page.getByText(/At the end touch the gauge/)).toHaveCount(0);
+  await press(page, 'Done: Z is set with tool 2');
+  await page.goto(heights(shop.url, 'plinth-router', 2));
+  await expect(page.getByText(/Z is by tool 1/)).toHaveCount(0);
 });
 
 test('a probe of calibrated length finds Z for the reference tool', async ({ page, shop }) => {

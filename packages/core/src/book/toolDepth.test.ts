@@ -1,5 +1,6 @@
 import { AFTER, happened, keeping, measured, set, touch, TOUCHED, tools } from './lengths.case';
 import { bookOf, plateSnapshot, withTools } from './snapshot.case';
+import { spotFigure } from './spotFigure';
 import { toolDepth } from './toolDepth';
 
 const setWith = (tool: number, value: number, id: string) => {
@@ -69,6 +70,18 @@ test('touched off at every change: Z counts for the tool that set it alone', () 
   };
   expect(toolDepth(again, 1, 6)).toMatchObject({ kind: 'shown', deepest: -6 });
   expect(toolDepth(again, 2, 6)).toEqual({ kind: 'touch-off', tool: 2, setter: 1 });
+  // Set at the spot with tool 2, to what it was set to with tool 1: two touches more in its ±.
+  expect(spotFigure(again)).toBe(10);
+  const changed = measured(Z_SET, setWith(2, 10, 'z by 2'));
+  const { machine } = changed;
+  const two = {
+    ...changed,
+    machine: { ...machine, habits: { ...machine.habits, toolLengthSchool: 'touch-every-change' as const } },
+  };
+  const [before, after] = [toolDepth(again, 1, 6), toolDepth(two, 2, 6)];
+  expect(after).toMatchObject({ kind: 'shown', setter: 2, shift: 0, deepest: -6 });
+  expect(after.kind === 'shown' && before.kind === 'shown' && (after.U ?? 0) > (before.U ?? 0)).toBe(true);
+  expect(toolDepth(two, 1, 6)).toEqual({ kind: 'touch-off', tool: 1, setter: 2 });
 });
 
 test('Z found by a probe whose length nobody knows is no cutter’s', () => {

@@ -7,6 +7,7 @@ import type { Book } from './book';
 import type { Stop } from './driveList';
 import { lastZeroing } from './inForce';
 import { depthOfStop, toolOfStop } from './machining';
+import { touchU } from './gaugeUse';
 import { referenceChanged, zByProbe, zZeroAnswer } from './subjects/heights';
 import { tableAnswer } from './toolTable';
 import { zSetWith, zToolChanged } from './zAgain';
@@ -48,6 +49,15 @@ export function depthAtStop(book: Book, stop: Stop): { tool: number; depth: Tool
     if (error instanceof Refusal) return undefined;
     throw error;
   }
+}
+
+/** U of a change at the spot, mm: the touch of the tool that set Z first there, and that of the tool that sets it now. */
+function changeU(book: Book, setter: number): number {
+  const { machine, setup, gauges } = book;
+  if (keepsTable(machine.habits.toolLengthSchool) || setter === setup.referenceTool) return 0;
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  const once = Math.hypot(gauge ? touchU(gauge) : KEPT_U / 2, machine.axes.z.step / Math.sqrt(12));
+  return 2 * Math.SQRT2 * once;
 }
 
 /** U of a length that was kept without its own, mm. */
@@ -97,7 +107,7 @@ export function toolDepth(book: Book, tool: number, tip: number): ToolDepth {
     deepest: deepest.shown,
     shift: byControl ? 0 : own.H - other.H,
     setter,
-    U: zero === undefined ? null : Math.hypot(zero, own.U, other.U),
+    U: zero === undefined ? null : Math.hypot(zero, own.U, other.U, changeU(book, setter)),
     byControl,
     tape: deepest.tape,
   };

@@ -30,7 +30,11 @@ function zAtDepth(book: Book, stop: Stop): string {
     const U = depth.U === null ? '' : ` ${plusMinus(depth.U, book.setup.units)}`;
     return `${zShows(book, depth.deepest)}${U}`;
   }
-  return depth.kind === 'touch-off' || depth.kind === 'by-probe' ? `touch off T${tool}` : depth.kind === 'not-set' ? 'set Z first' : '';
+  return depth.kind === 'touch-off' || depth.kind === 'by-probe'
+    ? `touch off T${tool}`
+    : depth.kind === 'not-set'
+      ? 'set Z first'
+      : '';
 }
 
 /** Positions in driven order: as the machine shows them, and turns and lines where it has dials only. */

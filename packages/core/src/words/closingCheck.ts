@@ -1,5 +1,6 @@
 import type { Book } from '../book/book';
 import { closingCheck } from '../book/toolTable';
+import { keepsTable } from '../heights/schools';
 import { formatLengthUnit, type LengthFormat } from '../units/formatLength';
 
 /** The reference tool touched again at the end: what it must show, or whether it came back. */
@@ -10,6 +11,8 @@ export interface ClosingWords {
 
 /** What is said of the closing check; undefined while no other tool was touched. */
 export function closingWords(book: Book, format: LengthFormat): ClosingWords | undefined {
+  // Touched off at every change: each tool sets Z itself, and no round of tools is to be closed.
+  if (!keepsTable(book.machine.habits.toolLengthSchool)) return undefined;
   const check = closingCheck(book);
   if (!check) return undefined;
   const tool = book.setup.referenceTool;

@@ -12,6 +12,8 @@ import {
   whereToTouch,
 } from '@zero-point/core/heights/heightMethod';
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
+import { spotFigure } from '@zero-point/core/book/spotFigure';
+import { keepsTable } from '@zero-point/core/heights/schools';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/record/machine';
 import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
@@ -94,6 +96,8 @@ export function heightsView(book: Book, tool: number): HeightsView {
         ? `Touch the surface with the ${method.words} on its arm, for`
         : putWords(method, size);
   const known = book.tools.find(({ number }) => number === tool);
+  // Where no table is kept every tool sets Z anew, at the same spot.
+  const again = !isReference && !keepsTable(book.machine.habits.toolLengthSchool) && length !== undefined;
   const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
 
   return {
@@ -126,9 +130,11 @@ export function heightsView(book: Book, tool: number): HeightsView {
       ? zero && zero.longer !== undefined && onThisScale(book, zero.readings)
         ? zZeroForms(book, zero, format)
         : []
-      : length
-        ? [offsetForm(book, length, tool, format, onward)]
-        : [],
+      : again
+        ? againForms(book, tool, format)
+        : length
+          ? [offsetForm(book, length, tool, format, onward)]
+          : [],
     gap: gap ?? 0,
     arrives: method.arrives,
     askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
@@ -154,9 +160,25 @@ export function heightsView(book: Book, tool: number): HeightsView {
     },
     finish: ({ form, value }) => {
       if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
-      return next;
+      return keepsTable(book.machine.habits.toolLengthSchool) ? next : undefined;
     },
   };
+}
+
+/** Z set at the spot by the tool that went in: to the same figure, with nothing to add. */
+function againForms(book: Book, tool: number, format: LengthFormat): FormView[] {
+  const figure = spotFigure(book);
+  if (figure === undefined) return [];
+  return [
+    {
+      form: 'preset',
+      say: 'Set Z to',
+      figure: formatLength(figure, format),
+      then: 'still touching the same spot: nothing to add',
+      done: `Done: Z is set with tool ${tool}`,
+      value: figure,
+    },
+  ];
 }
 
 /** Gauges that a control's own cycle can be tripped by. */

@@ -1,8 +1,8 @@
 import type { Book } from '@zero-point/core/book/book';
 import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import type { TableAnswer } from '@zero-point/core/book/toolTable';
-import { zZeroAnswer } from '@zero-point/core/book/subjects/heights';
-import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { spotFigure } from '@zero-point/core/book/spotFigure';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -29,10 +29,9 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
   const spot = gauge ? `${gauge.name} (${formatLengthUnit(thicknessOf(gauge), format)})` : 'the gauge';
   const { number, length } = row;
   const touched = length !== null;
-  const { workOffset } = table;
-  const hasOffsets = (book.machine.workOffsets ?? []).length > 0;
-  const zero = zZeroAnswer(book);
-  const setTo = zero ? formatLengthUnit(zero.result.setZ, format) : `what tool ${setup.referenceTool} was set to there`;
+  const figure = spotFigure(book);
+  const setTo =
+    figure !== undefined ? formatLengthUnit(figure, format) : `what tool ${setup.referenceTool} was set to there`;
   const clip = gauge?.kind === 'touch-plate';
   return (
     <View style={{ gap: 10 }}>
@@ -52,12 +51,6 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
         <Step
           done={false}
         >{`3. While it still touches, set Z to ${setTo}. Nothing to add, no sign to get wrong.`}</Step>
-        {touched && workOffset !== null && hasOffsets && (
-          <Step done={false}>{`Or leave the display, and let work offset Z shift by ${formatLength(length, {
-            ...format,
-            plus: true,
-          })}, to ${formatLengthUnit(workOffset + length, format)}. One of the two, never both.`}</Step>
-        )}
         <Step
           done={false}
         >{`4. ${clip ? 'Clip and plate' : 'Gauge'} off before the spindle turns. ${repeatWords(book)}`}</Step>
