@@ -110,10 +110,10 @@ test('a program written anew since is read again at a press, without choosing it
   await write(bare);
   await page.getByRole('button', { name: 'Choose the program' }).click();
   const found = page.getByRole('list', { name: 'What was found' });
-  await expect(found.getByText('It feeds, and no feed was ever said.')).toBeVisible();
+  await expect(found.getByText('Feed move without a feed rate (F).')).toBeVisible();
   await write(PROGRAM);
   await page.getByRole('button', { name: 'Check again' }).click();
-  await expect(found.getByText('It feeds, and no feed was ever said.')).toBeHidden();
+  await expect(found.getByText('Feed move without a feed rate (F).')).toBeHidden();
   await expect(found.getByRole('button').first()).toBeVisible();
 });
 
