@@ -17,16 +17,7 @@ export default defineConfig({
     launchOptions: {
       // Debian's Chromium without the browser's own windows: the same pages in three quarters of the time.
       executablePath: '/usr/bin/chromium-headless-shell',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        // Two cores: fewer processes to pass every frame and every answer on to.
-        '--in-process-gpu',
-        '--enable-features=NetworkServiceInProcess2',
-      ],
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
     },
     acceptDownloads: true,
     // Keeping the whole app on the device is a story of its own (offline.spec).
