@@ -1,16 +1,19 @@
 import type { Book } from './book';
-import { lastZeroing } from './inForce';
-import { zZeroAnswer } from './subjects/heights';
+import { lastZeroing, onThisScale } from './inForce';
+import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 
 /**
- * What Z must show again at the spot where tools are touched off at every change, mm: what it was set to while the tool that
- * set it touched there, whichever tool that was. Nothing is added to it, and its gauge cancels.
+ * What Z must show again while a tool touches the spot where tools are touched off at every change, mm: what it showed there
+ * with the tool before, on the same gauge and the scale as it is. Nothing is added to it, and its gauge cancels.
  *
- * @returns undefined while Z was not set here by a touch
+ * @returns undefined while this tool touched nothing that compares: another gauge, or a scale that is no more
  */
-export function spotFigure(book: Book): number | undefined {
-  const set = lastZeroing(book, 'z');
+export function spotFigure(book: Book, tool: number): number | undefined {
   const zero = zZeroAnswer(book);
-  if (set?.form === 'preset') return set.value;
-  return zero?.longer === undefined ? undefined : zero.result.setZ;
+  const length = toolLengthAnswer(book, tool);
+  if (!length || zero?.longer === undefined) return undefined;
+  const set = lastZeroing(book, 'z');
+  // Z was not set yet, or the scale counts from the machine's own zero: the height of the gauge's top above part zero.
+  if (set === undefined || set.form === 'work-offset') return zero.result.setZ;
+  return onThisScale(book, length.readings) ? length.result.repeats.mean - length.result.offset : undefined;
 }

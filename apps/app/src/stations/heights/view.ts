@@ -167,7 +167,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
 
 /** Z set at the spot by the tool that went in: to the same figure, with nothing to add. */
 function againForms(book: Book, tool: number, format: LengthFormat): FormView[] {
-  const figure = spotFigure(book);
+  const figure = spotFigure(book, tool);
   if (figure === undefined) return [];
   return [
     {

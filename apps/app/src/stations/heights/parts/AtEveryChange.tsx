@@ -2,6 +2,7 @@ import type { Book } from '@zero-point/core/book/book';
 import { thicknessOf } from '@zero-point/core/book/gaugeUse';
 import type { TableAnswer } from '@zero-point/core/book/toolTable';
 import { spotFigure } from '@zero-point/core/book/spotFigure';
+import { zZeroAnswer } from '@zero-point/core/book/subjects/heights';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -29,9 +30,11 @@ export function AtEveryChange({ book, table }: AtEveryChangeProps) {
   const spot = gauge ? `${gauge.name} (${formatLengthUnit(thicknessOf(gauge), format)})` : 'the gauge';
   const { number, length } = row;
   const touched = length !== null;
-  const figure = spotFigure(book);
-  const setTo =
-    figure !== undefined ? formatLengthUnit(figure, format) : `what tool ${setup.referenceTool} was set to there`;
+  const zero = zZeroAnswer(book);
+  // Before this tool has touched: what the reference was set by, where it was this very gauge.
+  const sameGauge = zero?.readings.at(-1)?.gaugeId === setup.heightGaugeId;
+  const figure = spotFigure(book, number) ?? (zero && sameGauge ? zero.result.setZ : undefined);
+  const setTo = figure !== undefined ? formatLengthUnit(figure, format) : 'what it showed there with the tool before';
   const clip = gauge?.kind === 'touch-plate';
   return (
     <View style={{ gap: 10 }}>
