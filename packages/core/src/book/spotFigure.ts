@@ -1,5 +1,5 @@
 import type { Book } from './book';
-import { lastZeroing, onThisScale } from './inForce';
+import { lastZeroing, onThisScale, scaleOf } from './inForce';
 import { toolLengthAnswer, zZeroAnswer } from './subjects/heights';
 
 /**
@@ -13,7 +13,7 @@ export function spotFigure(book: Book, tool: number): number | undefined {
   const length = toolLengthAnswer(book, tool);
   if (!length || zero?.longer === undefined) return undefined;
   const set = lastZeroing(book, 'z');
-  // Z was not set yet, or the scale counts from the machine's own zero: the height of the gauge's top above part zero.
-  if (set === undefined || set.form === 'work-offset') return zero.result.setZ;
+  // Z was not set yet, or what is read counts from the machine's own zero: the height of the gauge's top above part zero.
+  if (set === undefined || set.form === 'work-offset' || scaleOf(book) === 'machine') return zero.result.setZ;
   return onThisScale(book, length.readings) ? length.result.repeats.mean - length.result.offset : undefined;
 }
