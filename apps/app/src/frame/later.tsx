@@ -58,6 +58,19 @@ export function later<P extends object>(
   return Object.assign(Part, { fetch });
 }
 
+/**
+ * Fetches parts while the page that will show them is still asking for something else, so that none of them comes in
+ * late and pushes down what a thumb is just pressing.
+ *
+ * @param parts a constant of the page's module
+ */
+export function useFetchAhead(parts: readonly { fetch: () => Promise<void> }[]): void {
+  useEffect(() => {
+    // What is missing says so where it is shown.
+    for (const part of parts) part.fetch().catch(() => undefined);
+  }, [parts]);
+}
+
 /** A module whose script ran before it was imported: the packer's own import says so beside its promise. */
 function atOnce<M>(asked: Promise<M> & { _result?: M | Promise<M> }): M | undefined {
   const { _result } = asked;

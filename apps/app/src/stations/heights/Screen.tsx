@@ -1,4 +1,4 @@
-import { later } from '../../frame/later';
+import { later, useFetchAhead } from '../../frame/later';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
@@ -36,6 +36,8 @@ const ToolTablePanel = later(() => import('./parts/ToolTablePanel'));
 
 const RunOutPanel = later(() => import('./parts/RunOutPanel'));
 
+const AHEAD = [HelpLine];
+
 const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
 
 type Show = (typeof SHOWS)[number];
@@ -51,6 +53,7 @@ const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: Book, tool: nu
 export default function HeightsScreen({ book }: { book: Book }) {
   const router = useRouter();
   const wide = useWide();
+  useFetchAhead(AHEAD);
   const params = useLocalSearchParams();
   const { setup, part } = book;
   const tool = /^\d{1,4}$/.test(String(params.tool)) ? Number(params.tool) : setup.referenceTool;

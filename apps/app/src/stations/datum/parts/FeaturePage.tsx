@@ -1,4 +1,4 @@
-import { later } from '../../../frame/later';
+import { later, useFetchAhead } from '../../../frame/later';
 import type { Feature } from '@zero-point/core/record/datumPlan';
 import type { Reading } from '@zero-point/core/record/reading';
 import type { Book } from '@zero-point/core/book/book';
@@ -47,6 +47,8 @@ const OverwriteDialog = later<OverwriteDialogProps>(() => import('./OverwriteDia
 
 const FeatureMore = later(() => import('./FeatureMore'));
 
+const AHEAD = [FeatureMore];
+
 interface FeaturePageProps {
   book: Book;
   feature: Feature;
@@ -57,6 +59,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
   const router = useRouter();
   const params = useLocalSearchParams();
   const wide = useWide();
+  useFetchAhead(AHEAD);
   const [slotId, setSlotId] = useState<string | undefined>(undefined);
   const [choosing, setChoosing] = useState(false);
   const [picking, setPicking] = useState(false);
