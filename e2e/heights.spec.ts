@@ -79,51 +79,27 @@ test('true length: a master tool says where the gauge line is', async ({ page, s
   await expect(list).toContainText('75.108 mm');
 });
 
-test('touched again at every change: the change is led step by step, and Z shifts', async ({ page, shop }) => {
-  await keptAs(page, shop.url, 'touched again at every change');
-  const steps = page.getByRole('list', { name: 'The change, step by step' });
-  await page.getByRole('radio', { name: 'T2' }).click();
-  // The figure Z showed there with the tool before comes first; a readout has no work offset to shift.
-  await expect(steps).toContainText('3. While it still touches, set Z to 10.000 mm.');
-  await expect(steps).not.toContainText('work offset');
-  await page.getByRole('radio', { name: 'T3' }).click();
-  await expect(steps).toContainText('1. Spindle stopped. Raise the tool clear, and put tool 3 in.');
-  await expectAccessible(page);
-  await press(page, 'Touch with tool 3');
-  await touch(page, '40.02');
-  await show(page, /^tool table/);
-  await page.getByRole('radio', { name: 'T3' }).click();
-  await expect(steps).toContainText('set Z to 10.000 mm');
-  await expect(page.getByText(/add it/)).toHaveCount(0);
-});
-
-test('a control without a table: the tool that went in sets Z at the spot, and the drive has its depth', async ({
+test('touched again at every change: no lengths are kept, the page leads to the spot instead', async ({
   page,
   shop,
 }) => {
-  await page.goto(heights(shop.url, 'plinth-router'));
-  await show(page, /^tool table/);
-  if (!(await page.getByRole('list', { name: 'The change, step by step' }).isVisible())) {
-    await press(page, /Keep them another way/);
-    await page.getByRole('radio', { name: 'touched again at every change' }).click();
-  }
-  await page.goto(heights(shop.url, 'plinth-router'));
-  await page.getByRole('checkbox').first().click();
-  await again(page, '-60.2');
+  await keptAs(page, shop.url, 'touched again at every change');
+  // Z was not set yet: the tool that sets it comes first.
+  await expect(page.getByText('Set Z with T1 or the probe first.')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Tool lengths' })).toHaveCount(0);
+  await expectAccessible(page);
+  await press(page, 'Set Z with tool 1');
+  await page.getByRole('checkbox', { name: /Never lower a tool onto a gauge/ }).click();
   await press(page, 'Show the answer');
-  await page.getByRole('radio', { name: /^Set Z to/ }).click();
   await press(page, 'Done: Z is set');
-  await page.goto(heights(shop.url, 'plinth-router', 2));
-  await page.getByRole('checkbox').first().click();
-  await again(page, '4.2');
-  await press(page, 'Show the answer');
-  // The same figure as the tool before: no offset, no sign, and nothing to touch again at the end.
-  await expect(page.getByRole('radio', { name: /^Set Z to 12\.700 mm/ })).toBeChecked();
-  await expect(page.getByText(/offset [−+]/)).toHaveCount(0);
-  await expect(page.getByText(/At the end touch the gauge/)).toHaveCount(0);
-  await press(page, 'Done: Z is set with tool 2');
-  await page.goto(heights(shop.url, 'plinth-router', 2));
-  await expect(page.getByText(/Z is by tool 1/)).toHaveCount(0);
+  await expect(page.getByText('Where do all tools touch off?')).toBeVisible();
+  await expectAccessible(page);
+  // Set on the block that lies on the part: where nothing is cut there, that is the spot's figure already.
+  await page.getByRole('radio', { name: 'on the part, not cut' }).click();
+  await press(page, 'Use this spot');
+  await press(page, 'Still where Z was set: log +10.000 mm');
+  await expect(page.getByText(/^On the spot: Z \+10\.000 mm ±/)).toBeVisible();
+  await expectAccessible(page);
 });
 
 test('a probe of calibrated length finds Z for the reference tool', async ({ page, shop }) => {

@@ -15,7 +15,8 @@ export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void 
   switch (kind) {
     case 'reading':
       checkText(body, () => dialOf(store, setupId, body));
-      if (body.on === 'scale') checkEpoch(store, setupId, body.axis, body.place.scale, body.epoch, 'epoch');
+      if (body.on === 'scale' && !countsFromSetting(store, setupId, body))
+        checkEpoch(store, setupId, body.axis, body.place.scale, body.epoch, 'epoch');
       return;
     case 'zeroing':
       checkEpoch(store, setupId, body.axis, body.place.scale, body.began, 'began');
@@ -58,6 +59,13 @@ function checkEpoch(store: Store, setupId: string, axis: string, scale: string, 
     },
   ]);
 }
+
+/** A reading at the tool touch-off point counts from the setting of Z it names, on a scale in machine coordinates too. */
+const countsFromSetting = (
+  store: Store,
+  setupId: string,
+  { subject, axis, epoch }: Extract<NewReading, { on: 'scale' }>,
+): boolean => subject.kind === 'tool-spot' && store.entries.isSetting(setupId, axis, epoch);
 
 /** The handwheel a reading may have been typed from, as turns and lines. */
 function dialOf(store: Store, setupId: string, reading: NewReading): Dial | undefined {

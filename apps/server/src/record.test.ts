@@ -69,6 +69,29 @@ describe('epochs', () => {
     await post(`${base}/readings`, leftFace({ id: 'y', axis: 'y', epoch: 'x-2', text: '-5', value: -5 })).expect(422);
   });
 
+  test('a work offset opens none: a tool at the touch-off point counts from its setting all the same', async () => {
+    const { opens: _, ...offset } = xSet({
+      id: 'z-set',
+      axis: 'z',
+      form: 'work-offset',
+      subject: { kind: 'z-zero', tool: 1 },
+    });
+    const spot = leftFace({
+      id: 'spot',
+      axis: 'z',
+      subject: { kind: 'tool-spot', tool: 1 },
+      epoch: 'z-set',
+      text: '-5',
+      value: -5,
+    });
+    await post(`${base}/readings`, spot).expect(422);
+    await post(`${base}/zeroings`, offset).expect(201);
+    await post(`${base}/readings`, spot).expect(201);
+    // No other touch counts so, nor does this one on another axis.
+    await post(`${base}/readings`, { ...spot, id: 'y', axis: 'y' }).expect(422);
+    await post(`${base}/readings`, { ...spot, id: 'top', subject: { kind: 'z-zero', tool: 1 } }).expect(422);
+  });
+
   test('are never opened twice: two devices make two', async () => {
     await post(`${base}/zeroings`, xSet()).expect(201);
     const second = await post(`${base}/zeroings`, xSet({ id: 'zero-2' })).expect(409);

@@ -1,5 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { currentEpoch, scaleOf } from '@zero-point/core/book/inForce';
+import { readingEpoch } from '@zero-point/core/book/toolSpot';
 import type { Mend } from '@zero-point/core/book/mends';
 import type { PassInDoubt } from '@zero-point/core/book/passInDoubt';
 import type { NewInterruption } from '@zero-point/core/record/interruption';
@@ -91,7 +92,7 @@ export function logTouch(
     on: 'scale',
     id: uuidv7(),
     place: placeNow(book),
-    epoch: currentEpoch(book, touch.axis),
+    epoch: readingEpoch(book, touch.subject, touch.axis),
     source: byControl ? controlSource(book, said, byControl) : sourceOf(book, said),
     value: read.mm + (byControl?.place ?? 0),
     ...(across?.ok &&

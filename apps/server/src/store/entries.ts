@@ -56,6 +56,11 @@ export function entries(db: Database) {
          AND body ->> '$.place.scale' = ? AND body ->> 'opens' = ?`,
     )
     .pluck();
+  const setting = db
+    .prepare<[string, string, string], 1>(
+      `SELECT 1 FROM entries WHERE kind = 'zeroing' AND setup_id = ? AND body ->> 'axis' = ? AND id = ?`,
+    )
+    .pluck();
   const all = db.prepare<[], Row>(`SELECT ${COLUMNS} FROM entries ORDER BY seq`);
   return {
     insert: <K extends BodyRow>(
@@ -88,6 +93,8 @@ export function entries(db: Database) {
     /** Whether somebody opened this epoch of an axis' scale. */
     isOpened: (setupId: string, axis: string, scale: string, epoch: string): boolean =>
       opened.get(setupId, axis, scale, epoch) === 1,
+    /** Whether an axis was set under this id. */
+    isSetting: (setupId: string, axis: string, id: string): boolean => setting.get(setupId, axis, id) === 1,
   };
 }
 

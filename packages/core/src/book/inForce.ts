@@ -26,6 +26,9 @@ export function epochPlace(book: Book, axis: Axis, scale: ReadingScale, epoch: s
   return at < 0 ? -1 : at + 1;
 }
 
+/** Settings of Z on the scale and in the work offset in hand, in the order they were made. */
+export const zSettings = (book: Book): Zeroing[] => settingsOf(book, 'z').filter((one) => ofThisOffset(book, one));
+
 /** A setting counts for the work offset in hand; where either names none, there is but one. */
 const ofThisOffset = ({ setup }: Book, { place }: Zeroing): boolean =>
   setup.workOffset === undefined || place.workOffset === undefined || place.workOffset === setup.workOffset;

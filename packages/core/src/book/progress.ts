@@ -1,3 +1,4 @@
+import { keepsTable } from '../heights/schools';
 import { planAxes } from '../record/machine';
 import { STATION_NAMES, type StationName } from '../record/stations';
 import { agreements } from './checks/agreements';
@@ -12,9 +13,11 @@ import { neededTools } from './neededTools';
 import { boreAnswer } from './subjects/bore';
 import { referenceChanged, toolLengthAnswer } from './subjects/heights';
 
-/** Those of these tools that have no length yet, the reference left out. */
+/** Those of these tools that have no length yet, the reference left out; none where each is touched off as it goes in. */
 const unmeasured = (book: Book, tools: readonly number[]): number[] =>
-  tools.filter((number) => number !== book.setup.referenceTool && !toolLengthAnswer(book, number));
+  keepsTable(book.machine.habits.toolLengthSchool)
+    ? tools.filter((number) => number !== book.setup.referenceTool && !toolLengthAnswer(book, number))
+    : [];
 
 const wasTouched = (book: Book, tool: number): boolean =>
   readingsInForce(book, { kind: 'tool-length', tool }).length > 0;

@@ -36,6 +36,8 @@ export function subjectKey(subject: Subject | Touched): string {
       return `datum ${subject.datum}`;
     case 'lost':
       return `lost ${subject.why}`;
+    case 'tool-spot':
+      return `tool-spot ${subject.tool ?? 'probe'}`;
     case 'z-zero':
     case 'tool-length':
       return `${subject.kind} ${subject.tool}`;

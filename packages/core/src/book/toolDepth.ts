@@ -7,8 +7,8 @@ import type { Book } from './book';
 import type { Stop } from './driveList';
 import { lastZeroing } from './inForce';
 import { depthOfStop, toolOfStop } from './machining';
-import { touchU } from './gaugeUse';
-import { referenceChanged, zByProbe, zZeroAnswer } from './subjects/heights';
+import { referenceChanged, zSetByProbe, zZeroAnswer } from './subjects/heights';
+import { changeU } from './toolSpot';
 import { tableAnswer } from './toolTable';
 import { zSetWith, zToolChanged } from './zAgain';
 import { topAboveZero } from './zZeroPlace';
@@ -51,15 +51,6 @@ export function depthAtStop(book: Book, stop: Stop): { tool: number; depth: Tool
   }
 }
 
-/** U of a change at the spot, mm: the touch of the tool that set Z first there, and that of the tool that sets it now. */
-function changeU(book: Book, setter: number): number {
-  const { machine, setup, gauges } = book;
-  if (keepsTable(machine.habits.toolLengthSchool) || setter === setup.referenceTool) return 0;
-  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
-  const once = Math.hypot(gauge ? touchU(gauge) : KEPT_U / 2, machine.axes.z.step / Math.sqrt(12));
-  return 2 * Math.SQRT2 * once;
-}
-
 /** U of a length that was kept without its own, mm. */
 const KEPT_U = 0.05;
 
@@ -88,11 +79,12 @@ function lengthOf(book: Book, number: number): { H: number; U: number } | undefi
  * @param tip how far the tool's lowest point goes below the part's top, mm
  */
 export function toolDepth(book: Book, tool: number, tip: number): ToolDepth {
-  if (lastZeroing(book, 'z') === undefined) return { kind: 'not-set' };
+  const set = lastZeroing(book, 'z');
+  if (set === undefined) return { kind: 'not-set' };
   const setter = zSetWith(book);
   const top = topAboveZero(book);
+  if (zSetByProbe(book, set)) return { kind: 'by-probe', tool };
   if (setter === undefined || zToolChanged(book) !== undefined) return { kind: 'touch-off', tool, setter };
-  if (setter === book.setup.referenceTool && zByProbe(book)) return { kind: 'by-probe', tool };
   const own = tool === setter ? { H: 0, U: 0 } : lengthOf(book, tool);
   const other = tool === setter ? { H: 0, U: 0 } : lengthOf(book, setter);
   if (!own || !other) return { kind: 'touch-off', tool, setter };
@@ -107,7 +99,7 @@ export function toolDepth(book: Book, tool: number, tip: number): ToolDepth {
     deepest: deepest.shown,
     shift: byControl ? 0 : own.H - other.H,
     setter,
-    U: zero === undefined ? null : Math.hypot(zero, own.U, other.U, changeU(book, setter)),
+    U: zero === undefined ? null : Math.hypot(zero, own.U, other.U, changeU(book)),
     byControl,
     tape: deepest.tape,
   };

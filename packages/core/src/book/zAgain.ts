@@ -8,6 +8,7 @@ import type { Shift } from './comingBack';
 import { methodWith, sameUse, touchU } from './gaugeUse';
 import { lastZeroing, onThisScale, readingsInForce } from './inForce';
 import type { KnownGauge } from './known';
+import { stillItsLength } from './stillItsLength';
 import { depthTolerance, lengthIsOver, stepPast, zZeroAnswer } from './subjects/heights';
 
 /** The tool and gauge that Z was found with, and what Z should show where they meet once more. mm. */
@@ -30,8 +31,14 @@ export function zSetWith(book: Book): number | undefined {
 
 /** The tool that Z was last set with, where it is not what it was then; undefined where Z stands by it. */
 export function zToolChanged(book: Book): number | undefined {
+  const set = lastZeroing(book, 'z');
   const tool = zSetWith(book);
-  return tool !== undefined && lengthIsOver(book, tool) ? tool : undefined;
+  if (!set || tool === undefined) return undefined;
+  const stands =
+    set.subject.kind === 'tool-spot'
+      ? stillItsLength(book, tool, { cutterId: undefined, at: set.at })
+      : !lengthIsOver(book, tool);
+  return stands ? undefined : tool;
 }
 
 /**

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { approach, id, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { approach, id, length, name, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { toolNumber } from '../schema/toolNumber';
 import { workOffsetName } from './place.schema';
 import { HOLE_STEPS } from './steps';
@@ -98,6 +98,8 @@ export const cutPlan = z
     approach: z.object({ x: approach, y: approach }).optional(),
     bores: z.array(bore).max(50, { error: 'must hold at most 50 bores' }),
     facing: facing.optional(),
+    /** Where Z stands with the knee locked while the quill drills, mm, and from which setting of Z it counts. */
+    kneeLocked: z.object({ at: length, zeroingId: id }).optional(),
     program: programForm.optional(),
   })
   .meta({ id: 'CutPlan' });

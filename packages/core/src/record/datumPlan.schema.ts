@@ -78,6 +78,8 @@ export const datumPlan = z
         sits: z.enum(GAUGE_SITS).optional(),
         /** How far the cutter's lowest point stands above the surface when a sensor on an arm answers, mm. */
         armOffset: length.optional(),
+        /** The spot where every tool is touched off after a change, on the part only where nothing is cut, and what is put on it. */
+        spot: z.object({ where: z.enum(['off-part', 'on-part']), gaugeId: id }).optional(),
         /** Most a tool may run out, mm, and whether that is only measured and guards no length. */
         runOut: z.object({ tolerance: positiveLength.optional(), measureOnly: z.boolean() }).optional(),
       })

@@ -77,6 +77,8 @@ export const machine = z
       .object({
         leastRpm: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
         mostRpm: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
+        /** How far the quill goes down, mm. */
+        quillTravel: positiveLength.optional(),
         mostFeed: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),
       })
       .optional(),

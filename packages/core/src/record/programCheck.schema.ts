@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { id, moment } from '../schema/quantities';
+import { toolNumber } from '../schema/toolNumber';
 
 const count = z.number().int().min(0);
 
@@ -16,6 +17,8 @@ export const programCheck = z
     size: count,
     lines: count,
     checkedTo: count,
+    /** Tools in the order the program first calls them. */
+    tools: z.array(toolNumber).max(500, { error: 'must hold at most 500 tools' }).optional(),
     /** Findings that forbid running it, and those to look at. */
     stops: count,
     minds: count,

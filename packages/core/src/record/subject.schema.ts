@@ -28,6 +28,8 @@ export const touchedSubject = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('return-z'), after: id, tool: toolNumber }),
   z.object({ kind: z.literal('z-zero'), tool: toolNumber }),
   z.object({ kind: z.literal('tool-length'), tool: toolNumber }),
+  /** The spot where every tool is touched off in turn; no tool where the probe stands in the spindle. */
+  z.object({ kind: z.literal('tool-spot'), tool: toolNumber.optional() }),
   /** A master tool of known length on the gauge: where the bare gauge line would touch. */
   z.object({ kind: z.literal('master'), master: id }),
   /** A face along its length, or where a plug stands: lined up by the machine's own scales. */

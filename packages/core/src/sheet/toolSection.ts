@@ -2,7 +2,9 @@ import type { Book } from '../book/book';
 import { tableAnswer } from '../book/toolTable';
 import { toolRunOut } from '../book/subjects/runOut';
 import { neededTools } from '../book/neededTools';
+import { toolSpot } from '../book/toolSpot';
 import { keepsTable } from '../heights/schools';
+import { figureWords, setterName } from '../words/toolChange';
 import { formatLength } from '../units/formatLength';
 import { plusMinus } from '../words/goodness';
 import { SCHOOL_NAMES } from '../words/names';
@@ -59,7 +61,15 @@ export function toolSection(book: Book): SheetSection | undefined {
         runOut ? formatLength(Math.max(...runOut.result.tir), { unit }) : '',
       ];
     }),
-    lines: [],
+    lines: spotLines(book),
     tone: 'plain',
   };
+}
+
+/** Where no table is kept: what the touch-off point shows, and the tool that Z counts with. */
+function spotLines(book: Book): string[] {
+  const { kept, setter } = toolSpot(book);
+  if (keepsTable(book.machine.habits.toolLengthSchool) || setter === undefined) return [];
+  const counts = `Z counts with ${setterName(setter)}.`;
+  return kept ? [`Tool touch-off point: ${figureWords(book, kept)}. ${counts}`] : [counts];
 }

@@ -44,6 +44,8 @@ function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, uni
       return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
     case 'z-zero':
       return `Z, tool ${subject.tool}, reference`;
+    case 'tool-spot':
+      return `Z, ${subject.tool === undefined ? 'probe' : `tool ${subject.tool}`} on the tool touch-off point`;
     case 'tool-length':
       return `Z, tool ${subject.tool}`;
   }

@@ -22,6 +22,8 @@ export function subjectWords({ part, datumPlan }: Pick<Book, 'part' | 'datumPlan
     case 'tool-length':
     case 'return-z':
       return `tool ${subject.tool}`;
+    case 'tool-spot':
+      return `${subject.tool === undefined ? 'the probe' : `tool ${subject.tool}`}, at the tool touch-off point`;
     case 'master':
       return 'master tool';
     case 'alignment':

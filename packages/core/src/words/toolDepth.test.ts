@@ -1,5 +1,5 @@
 import { bookOf, plateSnapshot } from '../book/snapshot.case';
-import { noDepthWords, quillWords, shiftWords, zShows } from './toolDepth';
+import { noDepthWords, shiftWords, zShows } from './toolDepth';
 
 const book = bookOf(plateSnapshot, []);
 const depth = (deepest: number, shift: number) => ({
@@ -31,13 +31,6 @@ test('a longer tool shows more, a shorter one less', () => {
   );
   expect(shiftWords(book, 3, depth(-18.31, -12.31))).toMatch(/12\.310 mm shorter than T1, .* 12\.310 mm less\.$/);
   expect(shiftWords(book, 1, depth(-6, 0))).toBeUndefined();
-});
-
-test('the quill’s stop is what Z shows with the knee locked less the figure at depth', () => {
-  const knee = { ...book, datumPlan: { ...book.datumPlan, heights: { surface: 0, lift: 0, moves: 'knee' as const } } };
-  expect(quillWords(knee, depth(3.15, 5.4))).toContain('what Z then shows, less 3.150 mm');
-  expect(quillWords(knee, depth(-2.25, 0))).toContain('what Z then shows, plus 2.250 mm');
-  expect(quillWords(book, depth(-2.25, 0))).toBeUndefined();
 });
 
 test('no figure says what comes first', () => {

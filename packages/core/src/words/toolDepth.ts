@@ -1,7 +1,7 @@
 import type { Book } from '../book/book';
 import type { ToolDepth } from '../book/toolDepth';
 import { dialSetting } from '../units/dial';
-import { formatLength, formatLengthUnit } from '../units/formatLength';
+import { formatLengthUnit } from '../units/formatLength';
 import { dialPositionWords } from './dialPosition';
 
 type Shown = Extract<ToolDepth, { kind: 'shown' }>;
@@ -21,14 +21,6 @@ export function shiftWords(book: Book, tool: number, { shift, setter }: Shown): 
   const by = formatLengthUnit(Math.abs(shift), { unit: book.setup.units });
   const [long, more] = shift > 0 ? ['longer', 'more'] : ['shorter', 'less'];
   return `T${tool} is ${by} ${long} than T${setter}, which set Z: at the same depth Z shows ${by} ${more}.`;
-}
-
-/** What to do on a knee mill: the display stays where the knee was locked, and the quill has a stop of its own. */
-export function quillWords(book: Book, { deepest }: Shown): string | undefined {
-  if (book.datumPlan.heights?.moves !== 'knee') return undefined;
-  const { units: unit } = book.setup;
-  const sum = `${deepest < 0 ? 'plus' : 'less'} ${formatLength(Math.abs(deepest), { unit })}`;
-  return `Drilling with the quill: lock the knee. Quill travel to the stop = what Z then shows, ${sum} ${unit}, counted from where the quill was when Z was set.`;
 }
 
 /** Why there is no figure, and what comes first. */

@@ -1,8 +1,10 @@
+import { LoadingPart } from '../../frame/LoadingPage';
 import { later, useFetchAhead } from '../../frame/later';
 import type { KnownGauge } from '@zero-point/core/book/known';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Book } from '@zero-point/core/book/book';
 import { AskOffset } from '../plan/parts/OffsetChoice';
+import { toolsInOrder } from '@zero-point/core/book/changeOrder';
 import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
 import { depthTolerance } from '@zero-point/core/book/subjects/heights';
 import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
@@ -25,6 +27,7 @@ import { useWide } from '../../frame/useShape';
 import { Words } from '../../theme/Words';
 import { logStrike } from '../../record/log';
 import { DepthTolerance, HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
+import { keepsTable } from '@zero-point/core/heights/schools';
 import { SCHOOL_NAMES, SITS_NAMES } from '@zero-point/core/words/names';
 import { stationPath } from '../path';
 import { changePlan, planView, told } from '../plan/view';
@@ -33,6 +36,8 @@ import { heightsView } from './view';
 const HelpLine = later(() => import('../../answer/HelpLine'));
 
 const ToolTablePanel = later(() => import('./parts/ToolTablePanel'));
+
+const ToolChangePage = later(() => import('./parts/ToolChangePage'), LoadingPart);
 
 const RunOutPanel = later(() => import('./parts/RunOutPanel'));
 
@@ -59,6 +64,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
   const tool = /^\d{1,4}$/.test(String(params.tool)) ? Number(params.tool) : setup.referenceTool;
   const show: Show = SHOWS.find((one) => one === params.show) ?? 'touching';
   const view = heightsView(book, tool);
+  const keeps = keepsTable(book.machine.habits.toolLengthSchool);
   const page = useTouchPage(`tool ${tool}`, view.forms);
   const [ticks, setTicks] = useState<{ tool: number; ids: string[] }>({ tool, ids: [] });
   // Each tool is a new approach to the gauge, so each asks for the tick again.
@@ -72,7 +78,10 @@ export default function HeightsScreen({ book }: { book: Book }) {
   const ask = page.form?.form === 'work-offset' && <AskOffset book={book} />;
   const done = (form: FormView) => {
     const next = view.finish(form);
-    if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
+    // The tool that set Z, or the probe, touches the spot before it comes out: every later one is set there.
+    const others = !keeps && toolsInOrder(book).some((one) => one !== tool);
+    if (view.byProbeAlone || others) router.setParams({ show: 'table', act: '' });
+    else if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
     else router.setParams({ tool: String(next) });
   };
   const shows = (
@@ -82,7 +91,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
       value={show}
       options={[
         { value: 'touching', label: 'touching' },
-        { value: 'table', label: 'tool table' },
+        { value: 'table', label: keeps ? 'tool table' : 'tool change' },
         { value: 'run-out', label: 'run-out' },
         { value: 'gauge', label: 'gauge, air pass' },
       ]}
@@ -90,6 +99,8 @@ export default function HeightsScreen({ book }: { book: Book }) {
     />
   );
   const thickness = view.gap;
+  if (!keeps && (show === 'table' || (show === 'touching' && !view.isReference)))
+    return <ToolChangePage book={book} shows={shows} />;
 
   return (
     <StationFrame
@@ -118,7 +129,9 @@ export default function HeightsScreen({ book }: { book: Book }) {
             {show !== 'touching'
               ? SHOWN_AS[show](book, tool)
               : view.byProbeAlone
-                ? 'Top found with the probe. Touch off each cutter, or enter how much longer the probe is.'
+                ? keeps
+                  ? 'Top found with the probe. Touch off each cutter, or enter how much longer the probe is.'
+                  : 'Top found with the probe. Set Z for the probe, then touch off each cutter on one spot.'
                 : page.showing === 'answer' && view.isReference
                   ? 'The gauge is found. Set Z while the tool still touches it.'
                   : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}

@@ -12,7 +12,6 @@ import {
   whereToTouch,
 } from '@zero-point/core/heights/heightMethod';
 import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
-import { spotFigure } from '@zero-point/core/book/spotFigure';
 import { keepsTable } from '@zero-point/core/heights/schools';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/record/machine';
@@ -96,8 +95,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
         ? `Touch the surface with the ${method.words} on its arm, for`
         : putWords(method, size);
   const known = book.tools.find(({ number }) => number === tool);
-  // Where no table is kept every tool sets Z anew, at the same spot.
-  const again = !isReference && !keepsTable(book.machine.habits.toolLengthSchool) && length !== undefined;
+  const keeps = keepsTable(book.machine.habits.toolLengthSchool);
   const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
 
   return {
@@ -127,14 +125,16 @@ export function heightsView(book: Book, tool: number): HeightsView {
     readings: readingsOf(book, subject),
     answer: isReference ? zero : length,
     forms: isReference
-      ? zero && zero.longer !== undefined && onThisScale(book, zero.readings)
-        ? zZeroForms(book, zero, format)
+      ? zero && onThisScale(book, zero.readings)
+        ? zero.longer !== undefined
+          ? zZeroForms(book, zero, format)
+          : keeps
+            ? []
+            : probeForms(book, zero, format)
         : []
-      : again
-        ? againForms(book, tool, format)
-        : length
-          ? [offsetForm(book, length, tool, format, onward)]
-          : [],
+      : length
+        ? [offsetForm(book, length, tool, format, onward)]
+        : [],
     gap: gap ?? 0,
     arrives: method.arrives,
     askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
@@ -160,26 +160,16 @@ export function heightsView(book: Book, tool: number): HeightsView {
     },
     finish: ({ form, value }) => {
       if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
-      return keepsTable(book.machine.habits.toolLengthSchool) ? next : undefined;
+      return keeps ? next : undefined;
     },
   };
 }
 
-/** Z set at the spot by the tool that went in: to the same figure, with nothing to add. */
-function againForms(book: Book, tool: number, format: LengthFormat): FormView[] {
-  const figure = spotFigure(book, tool);
-  if (figure === undefined) return [];
-  return [
-    {
-      form: 'preset',
-      say: 'Set Z to',
-      figure: formatLength(figure, format),
-      then: 'still touching the same spot: nothing to add',
-      done: `Done: Z is set with tool ${tool}`,
-      value: figure,
-    },
-  ];
-}
+/** Z as the probe found it counts for the probe alone, until cutters are touched off on one spot with it. */
+const probeForms = (book: Book, zero: ZZeroAnswer, format: LengthFormat): FormView[] =>
+  zZeroForms(book, zero, format)
+    .filter(({ form }) => form === 'preset')
+    .map((form) => ({ ...form, done: 'Log Z set for the probe' }));
 
 /** Gauges that a control's own cycle can be tripped by. */
 const TRIPS: readonly GaugeKind[] = ['probe', 'touch-plate', 'setter', 'contact-light'];

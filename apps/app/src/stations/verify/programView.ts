@@ -31,6 +31,7 @@ export function logProgramCheck(book: Book, file: File, { told, findings }: Chec
       size: file.size,
       lines: told.lines,
       checkedTo: told.checkedTo,
+      tools: told.tools.flatMap(({ number }) => (number > 0 ? [number] : [])).slice(0, 500),
       stops: countOf(findings, 'stop'),
       minds: countOf(findings, 'mind'),
       at: new Date().toISOString(),

@@ -1,4 +1,5 @@
-import type { TouchReading } from '../../record/reading';
+import { isTouch, type TouchReading } from '../../record/reading';
+import type { Zeroing } from '../../record/zeroing';
 import { answerWith, type BookAnswer } from '../answer';
 import { answered, gaugeAt, type Book } from '../book';
 import { toolLength } from '../../heights/toolLength';
@@ -13,7 +14,7 @@ import { combine, type BudgetPart } from '../../metrology/uncertainty';
 import { homingPart } from '../comingBack';
 import type { KnownGauge } from '../known';
 import { gapOf, gaugeSits } from '../heightGap';
-import { lastZeroing, readingsInForce } from '../inForce';
+import { allReadingsOf, lastZeroing, readingsInForce } from '../inForce';
 import { probeRelation } from '../probeRelation';
 import { stillItsLength } from '../stillItsLength';
 
@@ -123,6 +124,22 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
 export function zByProbe(book: Book): boolean {
   const zero = zZeroAnswer(book);
   return zero !== undefined && zero.longer === undefined;
+}
+
+/**
+ * A setting of Z from what a probe found, while its length against the tools was not known: no cutter's Z, until one touches
+ * the spot that the probe touched.
+ */
+export function zSetByProbe(book: Book, { subject, at }: Pick<Zeroing, 'subject' | 'at'>): boolean {
+  if (subject.kind !== 'z-zero') return false;
+  const before = allReadingsOf(book, subject).filter(
+    (one): one is TouchReading => isTouch(one) && one.struckBy === null && one.takenAt <= at,
+  );
+  const last = before.at(-1);
+  const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
+  if (!last || !gauge || last.source.by === 'control') return false;
+  const inSpindle = gauge.kind === 'probe' || gaugeSits(book, gauge) === 'spindle';
+  return inSpindle && probeRelation(book, gauge) === undefined;
 }
 
 /**

@@ -6,6 +6,7 @@ import { FACE_TOUCH } from '../../datum/partFrame';
 import type { Face } from '../../record/subject';
 import { toward, type Wall } from '../mill/surface';
 import { faceAnswer } from '../../book/subjects/face';
+import { toolSpot } from '../../book/toolSpot';
 import { zZeroAnswer } from '../../book/subjects/heights';
 import type { Lesson, LessonAim, LessonThing } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
@@ -164,13 +165,15 @@ function setHeight(at: Worker, clumsy: Clumsy): void {
 function changeAtSpot(at: Worker, gauge: string, setTo: number, clumsy: Clumsy): void {
   const { hand } = at;
   if (clumsy.clipOn) return;
+  // Still on the plate: what Z was set to is what the spot shows.
+  at.touch({ kind: 'tool-spot', tool: 1 }, 'z', setTo);
   hand.do({ do: 'put', between: undefined });
   hand.do({ do: 'move', axis: 'z', by: 60 });
   hand.do({ do: 'hold', contact: 'drill-4-2' });
   standOver(hand, 16);
   hand.do({ do: 'put', between: gauge });
-  at.touch({ kind: 'tool-length', tool: 2 }, 'z', comeDownTo(hand));
-  at.set({ kind: 'z-zero', tool: 1 }, 'z', setTo);
+  comeDownTo(hand);
+  at.set({ kind: 'tool-spot', tool: 2 }, 'z', toolSpot(at.book()).kept?.figure ?? setTo);
 }
 
 /** Changes the tool, with everything clear, and finds it on the same block. */

@@ -1,5 +1,6 @@
 import { openBook, type Book } from '../../book/book';
 import { currentEpoch, scaleOf } from '../../book/inForce';
+import { readingEpoch } from '../../book/toolSpot';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import type { Entry, RowEntry } from '../../record/entry';
 import { withEntries } from '../../record/merge';
@@ -118,7 +119,7 @@ export function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at:
           gaugeId: sideways ? setup.finderId : setup.heightGaugeId,
           feeler: sideways ? setup.feeler : 0,
           place: { scale: scaleOf(now) },
-          epoch: currentEpoch(now, axis),
+          epoch: readingEpoch(now, subject, axis),
           value,
           ...(across !== undefined && { across: { text: String(across), value: across } }),
           source: { by: 'typed', text: String(value), unit: 'mm' },

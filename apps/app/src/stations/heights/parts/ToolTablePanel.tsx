@@ -2,7 +2,7 @@ import { hasController } from '@zero-point/core/record/machine';
 import { findingWords } from '@zero-point/core/words/tableFinding';
 import type { Book } from '@zero-point/core/book/book';
 import type { TableAnswer, TableRow } from '@zero-point/core/book/toolTable';
-import { keepsTable, lengthWords } from '@zero-point/core/heights/schools';
+import { lengthWords } from '@zero-point/core/heights/schools';
 import { tableAnswer } from '@zero-point/core/book/toolTable';
 import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -12,19 +12,17 @@ import { FlatList, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { plusMinus } from '@zero-point/core/words/goodness';
 import { Fold } from '../../../answer/Fold';
-import { Choice } from '../../../frame/Choice';
 import { LengthField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
 import { setsRows } from '@zero-point/core/formats/toolTable';
 import { DialectChoice } from '../../../frame/DialectChoice';
 import { keepMachine } from '../../../record/keepMachine';
-import { AtEveryChange } from './AtEveryChange';
 import { ImportTable } from './ImportTable';
 import { RowBack } from './RowBack';
+import { SchoolChoice } from './SchoolChoice';
 import { saveTable } from '../../../files/saveTable';
 import { keepTable, logMaster, masterReading, refit } from './toolTable';
-import { SCHOOL_NAMES } from '@zero-point/core/words/names';
 import { staleWords } from '@zero-point/core/words/staleLength';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
@@ -39,7 +37,6 @@ export default function ToolTablePanel({ book }: { book: Book }) {
   return (
     <View style={{ gap: 12 }}>
       {table.school === 'true-length' && <Master book={book} />}
-      {table.school === 'touch-every-change' && <AtEveryChange book={book} table={table} />}
       {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
       {table.school === 'touch-part' && <GaugeOff book={book} />}
       {table.findings.map((finding) => (
@@ -64,9 +61,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
       />
       {table.workOffset !== null && (
         <Words>
-          {table.school === 'touch-every-change'
-            ? 'Work offset Z with the reference tool: '
-            : 'Work offset Z with these: '}
+          {'Work offset Z with these: '}
           {formatLengthUnit(table.workOffset, { unit })}.
         </Words>
       )}
@@ -101,17 +96,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
       )}
       <ImportTable book={book} />
       <Fold title="Keep them another way">
-        <Choice
-          label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
-          value={table.school}
-          options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({
-            value: value as typeof table.school,
-            label,
-          }))}
-          onChange={(toolLengthSchool) =>
-            keepMachine(book, { ...machine, habits: { ...machine.habits, toolLengthSchool } })
-          }
-        />
+        <SchoolChoice book={book} />
       </Fold>
     </View>
   );
@@ -139,13 +124,11 @@ function Row({ row, book, school, back }: RowProps) {
       </View>
       {length !== null && (
         <Words kind="note" tone="soft">
-          {isReference && (school === 'reference-tool' || !keepsTable(school))
-            ? 'the reference itself'
-            : lengthWords(school, length)}
+          {isReference && school === 'reference-tool' ? 'the reference itself' : lengthWords(school, length)}
           {U === null ? '' : `, ${plusMinus(U, unit)}`}
         </Words>
       )}
-      {(length !== null || kept !== null) && keepsTable(school) && (
+      {(length !== null || kept !== null) && (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
           <Words kind="note" style={{ flex: 1 }}>
             {kept === null ? '' : `Kept: ${formatLength(kept, signed)} ${unit}`}

@@ -3,15 +3,20 @@ import type { Stop } from '@zero-point/core/book/driveList';
 import { doneSteps } from '@zero-point/core/book/holes';
 import { depthAtStop } from '@zero-point/core/book/toolDepth';
 import { plusMinus } from '@zero-point/core/words/goodness';
-import { noDepthWords, quillWords, shiftWords, zShows } from '@zero-point/core/words/toolDepth';
+import { kneeLockedAt } from '@zero-point/core/book/quillDepth';
+import { lastZeroing } from '@zero-point/core/book/inForce';
+import { quillWords } from '@zero-point/core/words/quill';
+import { noDepthWords, shiftWords, zShows } from '@zero-point/core/words/toolDepth';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
+import { OptionalLengthField } from '../../../keypad/Fields';
 import { logCheck } from '../../../record/logCheck';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { Figure, Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
+import { logCut } from '../view';
 
 interface DriveDepthProps {
   book: Book;
@@ -72,13 +77,33 @@ function unconfirmedShift(book: Book, stop: Stop): string | undefined {
   return shiftWords(book, found.tool, found.depth);
 }
 
+/** The quill's stop, where the scale is on the knee: what Z shows with the knee locked is asked for. */
+function QuillStop({ book, deepest }: { book: Book; deepest: number }) {
+  const quill = quillWords(book, deepest);
+  const set = lastZeroing(book, 'z');
+  if (!quill || !set) return null;
+  return (
+    <View role="group" aria-label="Quill stop" style={{ gap: 6 }}>
+      <Words tone={quill.trouble ? 'bad' : 'ink'} style={{ fontWeight: '700' }}>
+        {quill.trouble ? '✗ ' : ''}
+        {quill.said}
+      </Words>
+      <OptionalLengthField
+        label="Z shows, knee locked"
+        unit={book.setup.units}
+        value={kneeLockedAt(book)}
+        onCommit={(at) => logCut(book, { kneeLocked: at === undefined ? undefined : { at, zeroingId: set.id } })}
+      />
+    </View>
+  );
+}
+
 /** What goes with the depth: what changed with the tool, where its tip is at the top, the quill's stop, the working. */
 export function DepthNotes({ book, stop }: DriveDepthProps) {
   const found = depthAtStop(book, stop);
   if (found?.depth.kind !== 'shown') return null;
   const { tool, depth } = found;
   const shift = unconfirmedShift(book, stop);
-  const quill = quillWords(book, depth);
   return (
     <View style={{ gap: 6 }}>
       {shift !== undefined && (
@@ -94,7 +119,7 @@ export function DepthNotes({ book, stop }: DriveDepthProps) {
         {`The tip is at the part’s top where Z shows ${zShows(book, depth.start)}.`}
         {depth.byControl ? ` The length of T${tool} must be called.` : ''}
       </Words>
-      {quill !== undefined && <Words>{quill}</Words>}
+      <QuillStop book={book} deepest={depth.deepest} />
       {depth.shift !== 0 && (
         <Fold title="Working of the depth">
           <TapeStrip tape={depth.tape} unit={book.setup.units} />

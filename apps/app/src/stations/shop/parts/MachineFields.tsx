@@ -8,7 +8,7 @@ import { Choice } from '../../../frame/Choice';
 import { DialectChoice } from '../../../frame/DialectChoice';
 import { UnitChoice } from '../../../frame/UnitChoice';
 import { FieldRow } from '../../../keypad/FieldRow';
-import { CountField, LengthsField, TextField } from '../../../keypad/Fields';
+import { CountField, LengthsField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { LinkButton } from '../../../frame/LinkButton';
 import { Kept } from '../calibrate/Kept';
@@ -180,6 +180,14 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
               value * millimetresPer(units) <= 100_000 ? undefined : 'That is faster than any machine.'
             }
           />
+          {!hasController(machine) && (
+            <OptionalLengthField
+              label="Quill travel"
+              unit={units}
+              value={machine.limits?.quillTravel}
+              onCommit={(travel) => keep({ limits: withLimit(machine.limits, 'quillTravel', travel ?? 0) })}
+            />
+          )}
         </FieldRow>
         <Words kind="note" tone="soft">
           0 where it is not known: then nothing is held back.
