@@ -135,7 +135,9 @@ function spotScatter(book: Book, at: string): { sd: number; dof: number } | unde
   const last = book.calibrations.findLast(
     ({ of, from }) => of.kind === 'spot' && of.machineId === book.machine.id && from <= at,
   );
-  return last?.found.what === 'touch' ? { sd: last.found.value, dof: Math.max(1, (last.found.approaches ?? 4) - 1) } : undefined;
+  return last?.found.what === 'touch'
+    ? { sd: last.found.value, dof: Math.max(1, (last.found.approaches ?? 4) - 1) }
+    : undefined;
 }
 
 function methodFor(book: Book, gaugeId: string, at: string) {
