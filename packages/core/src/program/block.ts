@@ -14,6 +14,9 @@ export interface Block {
   m: Codes;
   /** It begins with the mark that lets a control leave it out. */
   optional: boolean;
+  /** Bits of letters of lengths whose figure has no point though it is not nought, and of those that have one and no places. */
+  bare: number;
+  pointed: number;
   /** A letter that stands twice; 0 for none. */
   twice: number;
   /** What cannot be read as plain words. */
@@ -34,6 +37,8 @@ export const emptyBlock = (): Block => ({
   g: codes(),
   m: codes(),
   optional: false,
+  bare: 0,
+  pointed: 0,
   twice: 0,
   trouble: undefined,
 });
@@ -44,6 +49,9 @@ export const letterAt = (letter: string): number => letter.charCodeAt(0) - 65;
 const [TAB, LF, CR, SPACE, PERCENT, OPEN, CLOSE, PLUS, MINUS, POINT, SLASH, COLON, SEMICOLON] = [
   9, 10, 13, 32, 37, 40, 41, 43, 45, 46, 47, 58, 59,
 ] as const;
+/** Letters of lengths. */
+const LENGTHS = [...'XYZRIJKQ'].reduce((bits, letter) => bits | (1 << letterAt(letter)), 0);
+
 const [G, M, N, O] = [6, 12, 13, 14] as const;
 
 /** Tens, for figures behind the point: a whole number over one of these is the nearest there is to the decimal. */
@@ -71,6 +79,8 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
   block.g.count = 0;
   block.m.count = 0;
   block.optional = false;
+  block.bare = 0;
+  block.pointed = 0;
   block.twice = 0;
   block.trouble = undefined;
   const length = bytes.length;
@@ -117,7 +127,8 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
     }
     let digits = at - first;
     let places = 0;
-    if (next === POINT) {
+    const point = next === POINT;
+    if (point) {
       next = bytes[(at += 1)] ?? LF;
       while (next >= 48 && next <= 57) {
         // More places than a figure holds say nothing more.
@@ -136,6 +147,10 @@ export function scanBlock(bytes: Uint8Array, start: number, block: Block): numbe
       return troubled(bytes, at, block, !power && (macroSign(next) || (next & ~32) >= 65) ? 'macro' : 'unreadable');
     const size = places > 0 ? whole / (TENS[places] ?? 1) : whole;
     take(block, letter, negative ? -size : size);
+    if (whole !== 0 && (LENGTHS & (1 << letter)) !== 0) {
+      if (!point) block.bare |= 1 << letter;
+      else if (places === 0) block.pointed |= 1 << letter;
+    }
   }
   return at;
 }

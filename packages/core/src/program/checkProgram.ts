@@ -15,6 +15,7 @@ import { gatherHoles } from './programHoles';
 import { gatherStates, type StateAt } from './states';
 import { gatherTold, type ProgramTold } from './told';
 import type { WhatIsSet } from './whatIsSet';
+import { inInches } from './inInches';
 import { meetsStock, zeroThatFits } from './zeroElsewhere';
 
 /** The largest file that is read, bytes. */
@@ -97,6 +98,8 @@ export function checkProgram(
     },
   });
   if (checkedTo === lines && !program.ended()) findings.add('no-end', lines, {});
+  const bare = program.withoutPoint();
+  for (const line of bare?.lines ?? []) findings.add('no-point', line, { word: bare?.word ?? '' });
   for (const check of Object.values(checks)) check.end?.(checkedTo);
   const holesTold = compareHoles(holes.holes(), set, findings, checkedTo === lines && !findings.has('zero-moved'));
   if (set.stock) {
@@ -104,6 +107,8 @@ export function checkProgram(
     const beside = !meetsStock(extents, set.stock) || findings.has('beside-stock');
     const zero = beside ? zeroThatFits(extents, set.stock) : null;
     if (!meetsStock(extents, set.stock) || zero) findings.add('not-at-part', 0, { zero });
+    if (program.state.unit !== 'in' && !findings.has('holes-changed') && inInches(extents, set.stock))
+      findings.add('inch-figures', 0, {});
     if (!isEmptySpan(z) && z.least > set.stock.z[1] + 1)
       findings.add('cuts-air', 0, { above: z.least - set.stock.z[1] });
   }
@@ -128,7 +133,7 @@ type Checks = Record<'told' | 'modes' | 'tools' | 'cutting' | 'stock' | 'extents
 function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']; drawn: Drawn }): Listener {
   const { told, modes, tools, cutting, stock, extents, holes } = checks;
   const each =
-    <N extends 'change' | 'hole' | 'stop' | 'offset' | 'length' | 'spindle' | 'home'>(name: N) =>
+    <N extends 'change' | 'hole' | 'stop' | 'offset' | 'length' | 'spindle' | 'home' | 'machineHeight'>(name: N) =>
     (...told: Parameters<Listener[N]>) => {
       for (const check of Object.values(checks)) (check[name] as ((...told: unknown[]) => void) | undefined)?.(...told);
     };
@@ -152,6 +157,7 @@ function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']
     length: each('length'),
     spindle: each('spindle'),
     home: each('home'),
+    machineHeight: each('machineHeight'),
   };
 }
 

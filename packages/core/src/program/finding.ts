@@ -18,10 +18,15 @@ export interface FindingFigures {
   'rotary-moves': object;
   'zero-moved': { word: string };
   'row-set': { word: string };
+  polar: object;
+  /** A length without a point, as it was written, where whole lengths of the program have theirs. */
+  'no-point': { word: string };
   /** Units and modes. */
   'unit-other': { program: LengthUnit; setup: LengthUnit };
   'unit-unsaid': { taken: LengthUnit };
   'unit-changes': { to: LengthUnit };
+  /** Under G21 all it cuts is the stock's outline over 25.4. */
+  'inch-figures': object;
   'incremental-left': { where: 'end' | 'change' };
   'incremental-from-nowhere': object;
   'radius-left': { code: string; where: 'end' | 'change' };
@@ -70,6 +75,8 @@ export interface FindingFigures {
   'sweeps-box': { tool: number; box: string };
   /** Low at a rapid, or down, where X and Y are not known: before they were named, from a home place, or to one. */
   'place-unknown': { tool: number; z: number; how: 'down' | 'from' | 'home' };
+  /** A height in machine coordinates, where it is not known what that is over the part. mm. */
+  'machine-height': { z: number };
   'beside-stock': { side: 'left' | 'right' | 'front' | 'back'; by: number };
   /** Where its zero seems to be instead; null where no place of the part makes it fit. */
   'not-at-part': { zero: ZeroPlace | null };
@@ -131,9 +138,12 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'rotary-moves': 'mind',
   'zero-moved': 'stop',
   'row-set': 'mind',
+  polar: 'stop',
+  'no-point': 'mind',
   'unit-other': 'mind',
   'unit-unsaid': 'mind',
   'unit-changes': 'stop',
+  'inch-figures': 'stop',
   'incremental-left': 'mind',
   'incremental-from-nowhere': 'mind',
   'radius-left': 'mind',
@@ -174,6 +184,7 @@ const LEVELS: Readonly<Record<FindingCode, FindingLevel>> = {
   'into-box': 'stop',
   'sweeps-box': 'mind',
   'place-unknown': 'stop',
+  'machine-height': 'mind',
   'beside-stock': 'mind',
   'not-at-part': 'stop',
   'cuts-air': 'mind',

@@ -17,6 +17,8 @@ export interface Interpreter {
   block: (block: Block, line: number) => void;
   /** Since when incremental coordinates are in force; 0 while they are not. */
   incrementalSince: () => number;
+  /** Lines with a length without its point, where whole lengths of the program have theirs; the first such word. */
+  withoutPoint: () => { lines: number[]; word: string } | undefined;
   ended: () => boolean;
   state: ModalState;
 }
@@ -39,6 +41,9 @@ const [A, B, C, D, F, H, L, P, S, T, X, Y, Z] = [...'ABCDFHLPSTXYZ'].map(letterA
 
 const ROTARY = (1 << A) | (1 << B) | (1 << C);
 
+/** Distances along X, Y and Z by the way home, as some controls have them. */
+const HOME_BY = (1 << letterAt('U')) | (1 << letterAt('V')) | (1 << letterAt('W'));
+
 /** Letters that go with some word or other, and are no fault of themselves. */
 const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)), 0);
 
@@ -46,7 +51,7 @@ const KNOWN_LETTERS = [...'ABCDFHIJKLPQRSTXYZ'].reduce((bits, letter) => bits | 
  * Codes that change nothing that is looked at here, in tenths: exact stop, ends of polar, scaled and turned coordinates,
  * ways of passing corners; a stop that a switch leaves out, coolant, orienting the spindle, rigid tapping, overrides.
  */
-const HARMLESS_G = new Set([90, 150, 500, 501, 610, 611, 640, 690]);
+const HARMLESS_G = new Set([90, 500, 501, 610, 611, 640, 690]);
 const HARMLESS_M = new Set([10, 70, 80, 90, 190, 290, 480, 490]);
 
 /** Words of which one alone can hold: motion and cycles, distances, feed, unit, plane. In tenths. */
@@ -59,7 +64,17 @@ const MODAL_GROUPS: readonly ((code: number) => boolean)[] = [
 ];
 
 /** What moves, turns or scales the zero, in tenths. */
-const MOVES_ZERO = new Set([510, 511, 520, 680, 920, 921, 922, 923]);
+const MOVES_ZERO = new Set([510, 511, 520, 680, 920, 923]);
+
+/** Ends of a zero that G92 moved: nothing where none was moved. */
+const ENDS_MOVED = new Set([921, 922]);
+
+/** Letters of lengths. */
+const LENGTHS = [...'XYZRIJKQ'].map(letterAt);
+
+/** So many whole lengths with a point show that whoever wrote the program writes it always. */
+const SURE_OF_POINTS = 3;
+const BARE_KEPT = 50;
 
 /** Interprets a program (ISO 6983-1 and what its dialects have in common); nothing is guessed. */
 export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpreter {
@@ -68,6 +83,9 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   let ended = false;
   let since = 0;
   let zeroMoved = false;
+  let polar = false;
+  let pointed = 0;
+  const bare = { lines: [] as number[], word: '' };
   const turned = [0, 0, 0];
   let per = millimetresPer(unit);
   // One object for a million moves: figures handed over one by one would each be made anew.
@@ -125,9 +143,11 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       else if (offsetName(code, block) !== undefined) {
         state.workOffset = offsetName(code, block);
         tell.offset(state.workOffset ?? '', line);
-      } else if (MOVES_ZERO.has(code)) {
+      } else if (code === 150 || code === 160) {
+        setPolar(code === 160, line);
+      } else if (MOVES_ZERO.has(code) || ENDS_MOVED.has(code)) {
         use = 'none';
-        moveZero(`G${code / 10}`, line);
+        if (shifts(code, block)) moveZero(`G${code / 10}`, line);
       } else if (!HARMLESS_G.has(code)) unknown(`G${code / 10}`, line);
     }
     return use;
@@ -160,6 +180,21 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     else tell.fault('row-set', line, { word: 'G10' });
   }
 
+  /** A local shift of nothing, and the end of a shift there is none of, move no zero. */
+  function shifts(code: number, block: Block): boolean {
+    if (zeroMoved) return true;
+    if (ENDS_MOVED.has(code)) return false;
+    return code !== 520 || [X, Y, Z].some((axis) => has(block, axis) && block.value[axis] !== 0);
+  }
+
+  /** X and Y as a radius and an angle: what is drawn of them would be wrong. */
+  function setPolar(on: boolean, line: number): void {
+    if (on && !polar) tell.fault('polar', line, {});
+    polar = on;
+    state.lost = zeroMoved || polar || turned.some((angle) => angle !== 0);
+    if (on) state.x = state.y = NaN;
+  }
+
   function moveZero(word: string, line: number): void {
     zeroMoved = true;
     state.lost = true;
@@ -172,7 +207,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       if (has(block, axis)) turned[i] = (state.incremental ? (turned[i] ?? 0) : 0) + (block.value[axis] ?? 0);
     });
     tell.fault('rotary-moves', line, {});
-    state.lost = zeroMoved || turned.some((angle) => angle !== 0);
+    state.lost = zeroMoved || polar || turned.some((angle) => angle !== 0);
   }
 
   function setMotion(motion: number): void {
@@ -239,14 +274,18 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
 
   /** By way of the place named, then to a place the machine knows and the program does not. */
   function home(block: Block, line: number): void {
-    const any = has(block, X) || has(block, Y) || has(block, Z);
-    const [x, y, z] = [place(block, X, state.x), place(block, Y, state.y), place(block, Z, state.z)];
+    const names = (axis: number) => has(block, axis) || has(block, axis - 3);
+    const any = names(X) || names(Y) || names(Z);
+    // U, V and W stand three places before X, Y and Z: the same axes, as distances.
+    const by = (axis: number, now: number) =>
+      has(block, axis - 3) ? now + (block.value[axis - 3] ?? 0) * per : place(block, axis, now);
+    const [x, y, z] = [by(X, state.x), by(Y, state.y), by(Z, state.z)];
     const goes = (to: number, from: number) => !Number.isNaN(to) && to !== from;
     if (any && (goes(x, state.x) || goes(y, state.y) || goes(z, state.z))) go(0, x, y, z, line);
-    tell.home(!any || has(block, X) || has(block, Y), line, state);
-    if (!any || has(block, X)) state.x = NaN;
-    if (!any || has(block, Y)) state.y = NaN;
-    if (!any || has(block, Z)) state.z = NaN;
+    tell.home(!any || names(X) || names(Y), line, state);
+    if (!any || names(X)) state.x = NaN;
+    if (!any || names(Y)) state.y = NaN;
+    if (!any || names(Z)) state.z = NaN;
   }
 
   /** A distance from a place that nobody knows. */
@@ -282,17 +321,21 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
     state,
     ended: () => ended,
     incrementalSince: () => since,
+    withoutPoint: () => (pointed >= SURE_OF_POINTS && bare.lines.length > 0 ? bare : undefined),
     block: (block, line) => {
       if (ended) {
         if (block.seen !== 0 || block.g.count + block.m.count > 0) tell.fault('after-end', line, {});
         return;
       }
+      if (block.pointed !== 0) pointed += 1;
+      if (block.bare !== 0 && bare.lines.length < BARE_KEPT) bareFigure(block, line);
       if (block.twice !== 0) {
         const word = String.fromCharCode(block.twice);
         tell.fault('word-twice', line, { word }, word);
       }
       if (block.optional) tell.fault(isGrave(block) ? 'optional-grave' : 'optional-blocks', line, {});
-      const strange = block.seen & ~KNOWN_LETTERS;
+      const goesHome = hasCode(block, 280) || hasCode(block, 300);
+      const strange = block.seen & ~KNOWN_LETTERS & (goesHome ? ~HOME_BY : ~0);
       if (strange !== 0)
         for (let letter = 0; letter < 26; letter += 1)
           if ((strange & (1 << letter)) !== 0) unknown(String.fromCharCode(65 + letter), line);
@@ -302,12 +345,15 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
         if (state.spindle !== 'stopped') tell.spindle(line, state);
       }
       const use = block.g.count === 0 ? 'motion' : preparatory(block, line);
+      // Inverse time is of one line: it holds for no other.
+      if (state.feedMode === 93) state.feed = 0;
       if (has(block, F)) state.feed = (block.value[F] ?? 0) * (state.feedMode === 93 ? 1 : per);
       const endsHere = block.m.count > 0 && miscellaneous(block, line);
       if ((block.seen & ROTARY) !== 0) turnAxes(block, line);
       if (use === 'home') home(block, line);
       else if (use === 'machine') {
         tell.home(has(block, X) || has(block, Y), line, state);
+        if (has(block, Z)) tell.machineHeight((block.value[Z] ?? 0) * per, line, state);
         if (has(block, X)) state.x = NaN;
         if (has(block, Y)) state.y = NaN;
         if (has(block, Z)) state.z = NaN;
@@ -315,6 +361,14 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
       if (endsHere) ended = true;
     },
   };
+
+  /** A length without a point: a thousandth of it, or less, on some controls. */
+  function bareFigure(block: Block, line: number): void {
+    const axis = LENGTHS.find((one) => (block.bare & (1 << one)) !== 0);
+    if (axis === undefined) return;
+    if (bare.lines.length === 0) bare.word = `${String.fromCharCode(axis + 65)}${block.value[axis] ?? 0}`;
+    bare.lines.push(line);
+  }
 
   /** A line that sets a length, an offset, a way of counting or a height: without it all that follows is elsewhere. */
   function isGrave(block: Block): boolean {

@@ -26,6 +26,8 @@ export interface Listener {
   length: (H: number, line: number, state: ModalState) => void;
   /** Axes go to a place the machine knows and the program does not, at a rapid; the state still has where from. */
   home: (across: boolean, line: number, state: ModalState) => void;
+  /** Z goes to a height in machine coordinates (G53), mm. */
+  machineHeight: (z: number, line: number, state: ModalState) => void;
   /** The spindle is set turning or its speed changed. */
   spindle: (line: number, state: ModalState) => void;
   fault: <C extends FindingCode>(code: C, line: number, figures: FindingFigures[C], key?: string) => void;

@@ -1,5 +1,6 @@
 import { rotate } from '../../geometry/rotate';
 import { lowestWithin, sweepsInto, type Pillar, type Stretch } from '../clip';
+import { cutAway } from '../cutAway';
 import { FEED, RAPID } from '../path';
 import type { Box } from '../whatIsSet';
 import type { Move } from '../listener';
@@ -12,6 +13,9 @@ const TOUCH = 1e-6;
 /** A tool that only touches the outline of something is not in it, mm. */
 const SKIN = 0.01;
 
+/** Nearer to home than this a height in machine coordinates is the way to it, mm. */
+const HOME = 30;
+
 /** Feeds this far beside the stock, more than the tool is wide, go where nothing is to cut, mm. */
 const RUN_OUT = 15;
 
@@ -21,6 +25,10 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
   const radii = new Map(set.tools.map(({ number, diameter }) => [number, diameter / 2]));
   /** How deep was fed where the tool stands: as far it may come back at a rapid. One object for a million moves. */
   const fed = { x: NaN, y: NaN, z: Infinity };
+  /** What was cut away so far: a rapid may go there. */
+  const away = stock && cutAway(stock);
+  const pointed = new Set(set.tools.flatMap((tool) => (tool.pointed ? [tool.number] : [])));
+  const lengths = new Map(set.tools.map(({ number, length }) => [number, length]));
   const stretch: Stretch = { x0: NaN, y0: NaN, z0: NaN, x1: NaN, y1: NaN, z1: NaN };
 
   /** A move as it lies to the part; handed over whole, since figures by themselves would each be made anew. */
@@ -49,7 +57,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
     const { z1: z } = stretch;
     const top = box.z[1];
     const lowest = kind === RAPID && outlines.stock ? lowestWithin(stretch, outlines.stock) : undefined;
-    if (kind === RAPID && lowest !== undefined && !inItsOwnHole()) {
+    if (kind === RAPID && lowest !== undefined && !inItsOwnHole() && !away?.isOpen(stretch, radius)) {
       findings.add('rapid-in-stock', line, { tool, below: top - lowest }, String(tool), at());
     } else if (kind === RAPID && clear !== undefined && lowest === undefined && goesAcross()) {
       const low = outlines.clear && lowestWithin(stretch, outlines.clear);
@@ -93,7 +101,25 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
       findings.add('place-unknown', line, { tool, z, how: 'from' }, `${tool} from`, at());
   }
 
+  /** Z in machine coordinates at a rapid: where the tip then is, where the offset and its length are known. */
+  function machineHeight(z: number, line: number, { tool, x, y, lost }: ModalState): void {
+    if (!stock || lost || z > -HOME) return;
+    const offset = set.offset.z;
+    const length = tool === set.referenceTool ? 0 : lengths.get(tool);
+    if (offset === undefined || length === undefined || length === null) {
+      findings.add('machine-height', line, { z }, '', at());
+      return;
+    }
+    const tip = z - offset - length;
+    if (tip >= stock.z[1] || Number.isNaN(x + y)) return;
+    const radius = radii.get(tool) ?? 0;
+    const over = { x0: x, y0: y, z0: tip, x1: x, y1: y, z1: tip };
+    if (lowestWithin(over, pillarOf(stock, radius, stock.z[1])) !== undefined && !away?.isOpen(over, radius))
+      findings.add('rapid-in-stock', line, { tool, below: stock.z[1] - tip }, String(tool), at());
+  }
+
   return {
+    machineHeight,
     home: (across, line, { z, tool, lost, x, y }) => {
       if (highest === undefined || lost || !across || Number.isNaN(x + y) || !(z < highest - SKIN)) return;
       findings.add('place-unknown', line, { tool, z, how: 'home' }, `${tool} home`, at());
@@ -114,6 +140,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
           findings.add('into-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
         else if (kind === RAPID && set.rapidsStraight !== true && sweepsInto(stretch, pillar))
           findings.add('sweeps-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
+      if (kind === FEED && !pointed.has(inHand)) away?.cut(stretch, outlines.radius);
       if (kind === FEED) {
         const same = fed.x === stretch.x1 && fed.y === stretch.y1;
         fed.x = stretch.x1;

@@ -12,6 +12,7 @@ export const PLACES: WordsOf<
   | 'into-box'
   | 'sweeps-box'
   | 'place-unknown'
+  | 'machine-height'
   | 'beside-stock'
   | 'not-at-part'
   | 'cuts-air'
@@ -42,6 +43,10 @@ export const PLACES: WordsOf<
   'sweeps-box': (figures) => ({
     said: `${capitalTool(figures.tool)} may pass through ${figures.box} at a rapid: many machines run each axis at full speed, not in a straight line.`,
     remedy: 'Go higher, or round it in two moves. Does this machine go straight? Say so in Shop, machine.',
+  }),
+  'machine-height': (figures, { mm }) => ({
+    said: `Z goes to ${mm(figures.z)} in machine coordinates (G53). How high that is over the part is not known here.`,
+    remedy: 'Log the work offset of Z and the tool’s length, or look where the tip would be before you run it.',
   }),
   'place-unknown': (figures, { mm }) => {
     const low = `Z ${mm(figures.z)}`;

@@ -16,6 +16,8 @@ export const READING: WordsOf<
   | 'rotary-moves'
   | 'zero-moved'
   | 'row-set'
+  | 'polar'
+  | 'no-point'
 > = {
   macro: (figures) => ({
     said: `A variable, a sum or a condition stands here: “${figures.text.trim()}”. Nothing from here on was checked.`,
@@ -72,5 +74,13 @@ export const READING: WordsOf<
   'row-set': (figures) => ({
     said: `${figures.word} writes an offset or a tool’s length into the control.`,
     remedy: 'Compare it with what you have set: it takes its place.',
+  }),
+  polar: () => ({
+    said: 'Polar coordinates (G16): X is a radius and Y an angle from here.',
+    remedy: 'These places were not checked. Let the CAM write X and Y, and check again.',
+  }),
+  'no-point': (figures) => ({
+    said: `${figures.word} has no decimal point, and other whole figures here have theirs.`,
+    remedy: 'Some controls read it as thousandths. Write the point.',
   }),
 };

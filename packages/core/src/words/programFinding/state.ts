@@ -6,6 +6,7 @@ export const STATE: WordsOf<
   | 'unit-other'
   | 'unit-unsaid'
   | 'unit-changes'
+  | 'inch-figures'
   | 'incremental-left'
   | 'incremental-from-nowhere'
   | 'radius-left'
@@ -29,6 +30,10 @@ export const STATE: WordsOf<
   'unit-changes': (figures) => ({
     said: `The unit changes to ${UNITS[figures.to]} in the middle.`,
     remedy: 'Write the program in one unit throughout.',
+  }),
+  'inch-figures': () => ({
+    said: 'All it cuts is the stock divided by 25.4: these look like inches, and G21 says millimetres.',
+    remedy: 'Put G20 in place of G21, or let the CAM write millimetres.',
   }),
   'incremental-left': (figures) => ({
     said:
