@@ -91,7 +91,11 @@ export interface Worker {
   measured: (gaugeId: string) => void;
 }
 
-export function worker(lesson: Lesson, clumsy: Clumsy, { start, id: setupId, at: when }: Beginning): Worker {
+export function worker(
+  lesson: Pick<Lesson, 'snapshot'>,
+  clumsy: Clumsy,
+  { start, id: setupId, at: when }: Beginning,
+): Worker {
   const hand = handAt(start);
   const snapshot = lesson.snapshot(setupId, when);
   const entries: Entry[] = [];
