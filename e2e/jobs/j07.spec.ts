@@ -1,5 +1,6 @@
 import { closeWithSheet } from './closing';
 import { expect, test } from './job';
+import { changePlan, keepsNoTable } from './prepared';
 
 test('J7 corner by a probe’s own cycle: its result as it is, the radius not taken again, read back, proven', async ({
   job,
@@ -46,4 +47,37 @@ test('J7 slips: the ball taken off twice, and a program that calls another work 
     buffer: Buffer.from('G21 G90 G17\nG54\nT1 M6\nS6000 M3\nG0 X0 Y0\nG0 G43 Z10 H1\nG1 Z-2 F200\nG0 Z10\nM5\nM30\n'),
   });
   await expect(page.getByText('The program calls G54; you have set G55.')).toBeVisible();
+});
+
+test('J7 on a router: the cycle sets X, Y and the probe’s Z; out with it, and the cutter sets Z on the same plate', async ({
+  job,
+  shop,
+}) => {
+  const { page } = job;
+  await keepsNoTable(job, shop.url, 'plinth-router');
+  await changePlan(job, shop.url, 'plinth-router', { finderId: 'probe-4', heightGaugeId: 'probe-4' });
+  await job.open('Plinth on the gantry router');
+  await job.tap('link', /^Heights/);
+  await job.tap('radio', 'in the spindle');
+  await job.tap('checkbox', /./);
+  await job.tap('radio', 'the zero its cycle has set');
+  await job.log('0');
+  // What a control without a table set counts for the probe: no cutter has a depth by it.
+  await job.tap('radio', 'tool change');
+  await expect(page.getByText(/^The probe set Z: a plate or a block only\./)).toBeVisible();
+  await job.tap('radio', 'beside the part');
+  await job.tap('radio', /^Touch plate/);
+  await job.tap('button', 'Use this spot');
+  await job.tap('checkbox', /./);
+  await job.log('-8.15');
+  await job.tap('radio', /^T1 /);
+  await job.tap('button', 'Change to T1');
+  await expect(page.getByText(/Raise the probe clear of everything\./)).toBeVisible();
+  await job.tap('button', 'Clear and unplugged');
+  await job.tap('button', 'T1 is in and tight');
+  await job.tap('button', 'The light came on');
+  await job.tap('checkbox', /./);
+  await job.tap('button', 'Log Z set to −8.150 mm');
+  await job.tap('button', 'Yes');
+  await expect(page.getByText(/^Z counts with T1\. Clip and plate off/)).toBeVisible();
 });

@@ -33,6 +33,10 @@ test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, tw
   await job.tap('link', /^Heights/);
   // Tool 5 is the reference there.
   await job.touch(5, '-100');
+  await job.tap('button', /^Tool 2,/);
+  await expect(
+    page.getByText(/Calling the next tool can set the jog step coarse again\. Read the step before you come near\./),
+  ).toBeVisible();
   await job.touch(2, '-112.31');
   await job.touch(3, '-95.4');
   await job.tap('radio', 'tool table');

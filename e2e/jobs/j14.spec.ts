@@ -1,16 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type Job } from './job';
-
-/** A machine that keeps no table of lengths. */
-async function keepsNoTable(job: Job, url: string, setup: string): Promise<void> {
-  const { machine, versions } = await (await job.page.request.get(`${url}/api/setups/${setup}`)).json();
-  const body = { ...machine, habits: { ...machine.habits, toolLengthSchool: 'touch-every-change' } };
-  const began = versions[`machine.${machine.id}`];
-  const put = await job.page.request.put(`${url}/api/machines/${machine.id}`, {
-    data: { version: 'no-table', began, body },
-  });
-  expect(put.ok()).toBe(true);
-}
+import { changePlan, keepsNoTable } from './prepared';
 
 /** Z set with tool 1, still touching, and read back. */
 async function setZ(job: Job, z: string, caution: RegExp): Promise<void> {
@@ -116,11 +106,7 @@ test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a
 
 test('J14 by probe: the top, then the spot, then a cutter on the same plate', async ({ job, shop }) => {
   const { page } = job;
-  const path = `${shop.url}/api/setups/plinth-router`;
-  const { setup, versions } = await (await page.request.get(path)).json();
-  await page.request.put(`${path}/plan`, {
-    data: { version: 'by-probe', began: versions.plan, body: { ...setup, heightGaugeId: 'probe-4' } },
-  });
+  await changePlan(job, shop.url, 'plinth-router', { heightGaugeId: 'probe-4' });
   await keepsNoTable(job, shop.url, 'plinth-router');
   await job.open('Plinth on the gantry router');
   await job.tap('link', /^Heights/);

@@ -1,6 +1,8 @@
 import { roundsOf } from '../datum/shapes';
 import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import type { Feature } from '../record/datumPlan';
+import type { Machine } from '../record/machine';
+import type { Part } from '../record/part';
 import { formatLengthUnit } from '../units/formatLength';
 import type { Book } from './book';
 import { sizeOf } from './gaugeUse';
@@ -22,7 +24,7 @@ const ROOM = 0.5;
  * @param feature what is to be found; nothing of its size is asked where it is left out
  */
 export function unfitReason(
-  { machine, part, setup }: Pick<Book, 'machine' | 'part' | 'setup'>,
+  { machine, part, setup }: { machine: Pick<Machine, 'limits'>; part: Part; setup: Pick<Book['setup'], 'units'> },
   gauge: KnownGauge,
   feature?: Feature,
 ): string | undefined {

@@ -42,6 +42,10 @@ const setAt = (tool: number, value: number, opens: string): Entry => ({
   body: { ...presetDone({ kind: 'tool-spot', tool }, 'z', value, opens), id: opens },
 });
 
+const never = (): never => {
+  throw new Error('not there');
+};
+
 const done = (...entries: Entry[]) => bookOf(shop(), [...BY_PART, ...entries]);
 
 describe('the spot where tools are touched off', () => {
@@ -149,6 +153,24 @@ describe('the probe is one more tool at the spot', () => {
     const book = byProbe(spot(undefined, 12.5, 'z set', 'probe'));
     expect(toolSpot(book)).toMatchObject({ setter: 'probe', kept: { figure: 12.5, by: 'probe' } });
     expect(toolDepth(book, 1, 6)).toEqual({ kind: 'by-probe', tool: 1 });
+  });
+
+  test('a cycle of a control without a table set the probe’s Z; with one it has taken the probe’s length off', () => {
+    const [first, ...rest] = topByProbe;
+    const byCycle =
+      first?.kind === 'reading'
+        ? { ...first, body: { ...first.body, source: { by: 'control', text: '0', unit: 'mm' } as const } }
+        : never();
+    const of = (school: 'touch-every-change' | 'reference-tool') =>
+      bookOf(
+        {
+          ...shop(heights),
+          machine: { ...EVERY_CHANGE, habits: { ...EVERY_CHANGE.habits, toolLengthSchool: school } },
+        },
+        [byCycle, ...rest],
+      );
+    expect(toolSpot(of('touch-every-change')).setter).toBe('probe');
+    expect(toolSpot(of('reference-tool')).setter).toBe(1);
   });
 
   test('a cutter on the same spot sets Z to the probe’s figure: its depths count from the top', () => {

@@ -46,6 +46,13 @@ describe('the reference tool', () => {
     expect(heightsView({ ...seen, machine: { ...seen.machine, habits } }, 1).forms[0]?.form).toBe('work-offset');
   });
 
+  test('where a control calls the next tool, the jog step it may bring back is said', () => {
+    const control = { ...shop, machine: { ...shop.machine, kind: 'router' as const, jogSteps: [1, 0.01] } };
+    expect(heightsView(control, 2).where).toContain('can set the jog step coarse again');
+    expect(heightsView(control, 1).where).not.toContain('coarse again');
+    expect(heightsView(shop, 2).where).not.toContain('coarse again');
+  });
+
   test('once set leads on to the first tool without a length', () => {
     const view = heightsView(touched(shop, ZERO, 37.42), 1);
     const [preset] = view.forms;

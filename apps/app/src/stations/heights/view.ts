@@ -112,6 +112,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
     where: [
       whereToTouch(known?.kind, known?.teeth),
       method.fine + stepWords(book, format, method.arrives === 'raised'),
+      jogWords(book, isReference),
       barWords(book),
       movesWords(book),
       zZeroWords(book),
@@ -207,6 +208,12 @@ function movesWords({ datumPlan }: Book): string | undefined {
     ? 'Quill locked where it is: Z is the knee’s, and winding it down raises the tool.'
     : 'Knee locked where it is: Z is the quill’s.';
 }
+
+/** A tool called by the control may bring the coarse jog step back. */
+const jogWords = ({ machine }: Book, isReference: boolean): string | undefined =>
+  !isReference && hasController(machine) && (machine.jogSteps ?? []).length > 1
+    ? 'Calling the next tool can set the jog step coarse again. Read the step before you come near.'
+    : undefined;
 
 /** The machine's own steps, coarse and fine; the fine one as it was said, where a gauge is raised past by it. */
 function stepWords({ machine, datumPlan }: Book, format: LengthFormat, raised: boolean): string {

@@ -43,6 +43,18 @@ test('an empty shop gets a usual finder and block, in its own unit', () => {
   expect(setup.tolerance).toBeCloseTo(0.1016, 9);
 });
 
+test('a finder that this spindle would throw, or a lamp on wood, is not what a setup begins with', () => {
+  const router = { ...startingMachine('r', 'Router', 'router', 'mm'), limits: { leastRpm: 8000 } };
+  const spring = { id: 's', name: 'Edge finder', kind: 'spring-finder' as const, nominal: 10, maxRpm: 1500 };
+  const lamp = { id: 'l', name: 'Lamp', kind: 'contact-light' as const, nominal: 10 };
+  const wood = { ...plate, material: 'walnut' };
+  const from = (...own: (typeof spring | typeof lamp)[]) => makeSetup({ machine: router }, wood, { gauges: own }, 'mm');
+  const { setup, gauges: made } = from(spring, lamp);
+  expect(made[0]).toMatchObject({ id: setup.finderId, kind: 'paper', nominal: 0.1 });
+  expect(makeSetup({ machine: router }, plate, { gauges: [spring, lamp] }, 'mm').setup.finderId).toBe('l');
+  expect(makeSetup({ machine: mill }, wood, { gauges: [spring, lamp] }, 'mm').setup.finderId).toBe('s');
+});
+
 test('a dial tells travel and lines, and each axis steps by one of them', () => {
   const told = dialForm('mm').parse({ perTurn: '3', lines: '120' });
   const { machine } = makeSetup({ kind: 'dials', dial: told }, undefined, { gauges }, 'mm');

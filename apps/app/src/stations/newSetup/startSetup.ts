@@ -6,6 +6,7 @@ import type { Part } from '@zero-point/core/record/part';
 import { ASSUMED, type NewSetup } from '@zero-point/core/record/plan';
 import { positiveLength } from '@zero-point/core/schema/quantities';
 import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
+import { unfitReason } from '@zero-point/core/book/methodFitness';
 import { usualGauge } from '@zero-point/core/shop/usualGauge';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
@@ -62,9 +63,17 @@ const untoldPart = (id: string, unit: LengthUnit): Part => {
   return { id, name: 'Part', material: '', size: of, holes: [], untold: ['x', 'y', 'z'] };
 };
 
-const newGauge = (id: string, kind: 'spring-finder' | 'block', unit: LengthUnit): Gauge => {
-  const size = unit === 'mm' ? 10 : kind === 'block' ? 0.5 * INCH : 0.375 * INCH;
-  const told = unit === 'mm' ? '10 mm' : kind === 'block' ? '0.5 in' : '0.375 in';
+/** What is made up for a shop that has none: size in each unit. */
+const NEW_GAUGES = {
+  'spring-finder': { mm: 10, in: 0.375 },
+  block: { mm: 10, in: 0.5 },
+  paper: { mm: 0.1, in: 0.004 },
+} as const;
+
+const newGauge = (id: string, kind: keyof typeof NEW_GAUGES, unit: LengthUnit): Gauge => {
+  const figure = NEW_GAUGES[kind][unit];
+  const size = unit === 'mm' ? figure : figure * INCH;
+  const told = `${figure} ${unit}`;
   return { id, name: `${capital(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };
 };
 
@@ -101,12 +110,16 @@ export function makeSetup(
   const made = 'machine' in where ? undefined : newMachine(where, unit);
   const machine = 'machine' in where ? where.machine : made;
   if (!machine) throw new Error('no machine');
-  const finder = usualGauge(shop.gauges, machine.kind, 'edges');
-  const block = usualGauge(shop.gauges, machine.kind, 'heights');
-  const newFinder = finder ? undefined : newGauge(uuidv7(), 'spring-finder', unit);
-  const newBlock = block ? undefined : newGauge(uuidv7(), 'block', unit);
   const newPart = part ? undefined : untoldPart(uuidv7(), unit);
   const on = part ?? newPart;
+  // What this spindle would throw, or what stays dark on this part, is nobody's first choice.
+  const fits = (gauge: Gauge) => !on || unfitReason({ machine, part: on, setup: { units: unit } }, gauge) === undefined;
+  const finder = usualGauge(shop.gauges.filter(fits), machine.kind, 'edges');
+  const block = usualGauge(shop.gauges, machine.kind, 'heights');
+  const newFinder = finder
+    ? undefined
+    : (['spring-finder', 'paper'] as const).map((kind) => newGauge(uuidv7(), kind, unit)).find(fits);
+  const newBlock = block ? undefined : newGauge(uuidv7(), 'block', unit);
   const setup: NewSetup = {
     id: uuidv7(),
     name: `${on?.name ?? 'Part'} on the ${machine.name.toLowerCase()}`,

@@ -2,6 +2,7 @@ import { isTouch, type TouchReading } from '../../record/reading';
 import type { Zeroing } from '../../record/zeroing';
 import { answerWith, type BookAnswer } from '../answer';
 import { answered, gaugeAt, type Book } from '../book';
+import { keepsTable } from '../../heights/schools';
 import { toolLength } from '../../heights/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../heights/toolLength.schema';
 import { zZero } from '../../heights/zZero';
@@ -137,7 +138,9 @@ export function zSetByProbe(book: Book, { subject, at }: Pick<Zeroing, 'subject'
   );
   const last = before.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
-  if (!last || !gauge || last.source.by === 'control') return false;
+  // A control with a table takes the probe's length off itself; one without knows only the probe.
+  if (!last || !gauge || (last.source.by === 'control' && keepsTable(book.machine.habits.toolLengthSchool)))
+    return false;
   const inSpindle = gauge.kind === 'probe' || gaugeSits(book, gauge) === 'spindle';
   return inSpindle && probeRelation(book, gauge) === undefined;
 }
