@@ -15,7 +15,7 @@ const HELD: readonly GaugeKind[] = [
 ];
 
 /** How fast a finder turns where its maker says nothing, rev/min. */
-const MOST_RPM = { turning: 1000, slow: 150, standing: 0 } as const;
+export const MOST_RPM = { turning: 1000, slow: 150 } as const;
 
 /**
  * The finder that is still in the spindle as far as the ledger tells: it touched last, and nothing was driven, made or
@@ -36,6 +36,13 @@ export function gaugeInSpindle(book: Book): { name: string; mostRpm: number } | 
   if (sits === 'arm' || sits === 'under') return undefined;
   if (last.on === 'dial' && last.subject.kind === 'run-out') return undefined;
   if (book.checks.some(({ at }) => at > last.takenAt)) return undefined;
+  // A tool that set Z at the touch-off point is in.
+  if (
+    book.zeroings.some(
+      ({ subject, at }) => subject.kind === 'tool-spot' && subject.tool !== undefined && at > last.takenAt,
+    )
+  )
+    return undefined;
   const { spin } = GAUGE_FACTS[gauge.kind];
   return { name: gauge.name, mostRpm: spin === 'standing' ? 0 : (gauge.maxRpm ?? MOST_RPM[spin]) };
 }

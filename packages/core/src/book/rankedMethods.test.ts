@@ -51,6 +51,25 @@ describe('what cannot be used here comes last, with its reason, and is never goo
     expect(last(shop({ part: { ...alignmentShop.part, material: 'brass' } }), 'face')).toEqual([]);
   });
 
+  test('a tip that reaches less far than the clamp beside the face stands up', () => {
+    const clamp = { id: 'c', name: 'Clamp', from: { x: -30, y: 10, z: -9 }, to: { x: -5, y: 30, z: 14 } };
+    const clamped = (reach: number) =>
+      shop({
+        gauges: [...alignmentShop.gauges, { ...PLACED, reach }],
+        obstacles: { boxes: [clamp] },
+      });
+    const face = (name: 'left' | 'right') => ({ kind: 'face' as const, face: name });
+    expect(last(clamped(12), 'face', face('left')).map(({ gaugeId, reason }) => [gaugeId, reason])).toEqual([
+      [
+        'lamp',
+        'Clamp stands 14.000 mm above the part beside this face, and its tip reaches only 12.000 mm below its body.',
+      ],
+    ]);
+    // Far from the other face; and with a tip that is long enough.
+    expect(last(clamped(12), 'face', face('right'))).toEqual([]);
+    expect(last(clamped(16), 'face', face('left'))).toEqual([]);
+  });
+
   test('a ball of 10 does not fit into a bore of 8', () => {
     const { part } = alignmentShop;
     const bored = (diameter: number) => shop({ part: { ...part, holes: [{ x: 20, y: 20, diameter }] } });

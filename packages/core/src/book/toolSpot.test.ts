@@ -2,6 +2,7 @@ import type { Entry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
 import { movedWords, spotMissing } from '../words/toolChange';
 import { toolsInOrder, toolToGoIn } from './changeOrder';
+import { gaugeInSpindle } from './gaugeInSpindle';
 import { happened, set, touch, tools } from './lengths.case';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from './snapshot.case';
 import { spotGauges } from './spotGauge';
@@ -176,6 +177,14 @@ describe('the probe is one more tool at the spot', () => {
   test('a cutter on the same spot sets Z to the probe’s figure: its depths count from the top', () => {
     const book = byProbe(spot(undefined, 12.5, 'z set', 'probe'), setAt(2, 12.5, 'by 2'));
     expect(toolDepth(book, 2, 6)).toMatchObject({ kind: 'shown', deepest: -6, setter: 2 });
+  });
+
+  test('the probe is in the spindle until a tool has set Z there', () => {
+    const touched = spot(undefined, 12.5, 'z set', 'probe');
+    expect(gaugeInSpindle(byProbe(touched))?.name).toBe('Probe 4');
+    const set = setAt(2, 12.5, 'by 2');
+    const later = set.kind === 'zeroing' ? { ...set, body: { ...set.body, at: '2026-03-02T09:20:00.000Z' } } : never();
+    expect(gaugeInSpindle(byProbe(touched, later))).toBeUndefined();
   });
 
   test('a probe and a cutter meet a rigid gauge alike, and a sprung setter not', () => {

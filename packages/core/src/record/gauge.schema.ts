@@ -13,6 +13,8 @@ export const gauge = z
     nominal: nonNegativeLength,
     /** Highest spindle speed its maker gives, rev/min. */
     maxRpm: z.number().int().positive({ error: 'must be greater than zero' }).optional(),
+    /** How far its tip stands below its body, mm: so deep it reaches beside something that stands higher. */
+    reach: positiveLength.optional(),
     /** Smallest step it shows, mm: an indicator's line, a caliper's digit. */
     resolution: positiveLength.optional(),
     /** How far an indicator's pointer can be from zero, mm, and what one turn of it is. */

@@ -141,6 +141,16 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         onCommit={(value) => value !== undefined && found({ what: 'touch', value })}
         check={positive}
       />
+      {facts.finds !== 'heights' && (
+        <OptionalLengthField
+          label="How far its tip reaches below its body"
+          hint="Left empty, it is taken to clear every clamp."
+          unit={unit}
+          value={gauge.reach}
+          onCommit={(reach) => keep({ reach })}
+          check={positive}
+        />
+      )}
       {facts.spin !== 'standing' && (
         <CountField
           label="Highest speed its maker gives, rev/min"
