@@ -1,6 +1,7 @@
 import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
 import boundaries from 'eslint-plugin-boundaries';
+import regexp from 'eslint-plugin-regexp';
 import { FLOORS } from './packages/core/floors.mjs';
 
 /** Dependencies point one way: app → core ← server. */
@@ -84,6 +85,16 @@ export default [
       // Circles are found by knip, over all files at once; what a namespace has, by the compiler.
       'import/namespace': 'off',
       'import/no-named-as-default-member': 'off',
+    },
+  },
+  {
+    // A text of any length is read in a time that grows with it, and no faster.
+    files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/*.case.ts'],
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential' }],
     },
   },
   {

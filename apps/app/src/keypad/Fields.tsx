@@ -106,7 +106,7 @@ export function OptionalLengthField({
 const MOST_DEGREES = 3600;
 
 /** A figure without the noughts behind its point. */
-const withoutNoughts = (text: string): string => text.replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '');
+const withoutNoughts = (text: string): string => (text.includes('.') ? text.replace(/\.?0{1,20}$/, '') : text);
 
 /** To a thousandth of a degree: as an angle is commanded, and short enough for half a phone. */
 const shownAngle = (degrees: number): string => withoutNoughts(countToText(roundToCount(degrees, 3), 3));
@@ -120,7 +120,7 @@ export function AngleField({ value, ...rest }: ValueFieldProps<number>) {
       shown={shownAngle(value)}
       read={(text) => {
         const plain = text.trim().replace('°', '').replace('−', '-').replace(',', '.');
-        if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain))
+        if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(plain))
           return { ok: false, message: 'Type the angle in degrees, as 15 or 22.5.' };
         const degrees = Number(plain);
         return Math.abs(degrees) <= MOST_DEGREES
@@ -167,7 +167,7 @@ export function FeedField({
       read={(text) => {
         const plain = text.trim().replace(',', '.');
         const feed = Number(plain) * per;
-        return /^(\d+\.?\d*|\.\d+)$/.test(plain) && feed > 0 && feed <= 100_000
+        return /^(\d+(?:\.\d*)?|\.\d+)$/.test(plain) && feed > 0 && feed <= 100_000
           ? { ok: true, value: feed }
           : { ok: false, message: `Type the feed as a number of ${unit} a minute, over 0.` };
       }}

@@ -133,7 +133,7 @@ export function readerOf(values: AtOnceValues, fields: readonly AtOnceField[], u
     length: (key) => optionalLength(key) ?? refuse(key, `Type ${labelOf(key).toLowerCase()}.`),
     number: (key) => {
       const plain = typed(key).replace('−', '-').replace(',', '.').replace('°', '');
-      return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)
+      return /^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(plain)
         ? Number(plain)
         : refuse(key, plain === '' ? `Type ${labelOf(key).toLowerCase()}.` : `${labelOf(key)}: type a number.`);
     },

@@ -47,6 +47,9 @@ const refuse = (message: string): never => {
   throw new Refusal({ code: 'unknown-fit', field: 'fit', message });
 };
 
+/** So many characters a fit has at most. */
+const LONGEST = 80;
+
 /**
  * Limits of a hole from its fit as it stands on a drawing: nominal size, in millimetres unless it says its unit, letter
  * and grade. Ranges and deviations are those of the size in millimetres, whatever it was drawn in.
@@ -56,8 +59,10 @@ const refuse = (message: string): never => {
  * @example isoFit('26 H7') // { nominal: 26, low: 26, high: 26.021, text: '26 H7' }
  */
 export function isoFit(text: string): HoleLimits {
-  const read = /^\s*(\S.*?)\s*([A-Za-z]{1,2})\s*(\d{1,2})\s*$/.exec(text);
-  const [, size = '', letters = '', gradeText = ''] = read ?? [];
+  const said = text.length > LONGEST ? '' : text.trim();
+  const read = /([A-Za-z]{1,2})\s{0,20}(\d{1,2})$/.exec(said);
+  const [, letters = '', gradeText = ''] = read ?? [];
+  const size = said.slice(0, read?.index ?? 0).trim();
   const length = parseLength(size, 'mm');
   if (!read || !length.ok) return refuse('Type the size and the fit, as 26 H7 or 1 in H7; a bare number is in mm.');
   const nominal = length.mm;

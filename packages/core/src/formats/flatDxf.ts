@@ -3,7 +3,7 @@ import { Refusal } from '../problem/problem';
 /** Group codes that hold places, sizes and angles; and those that are never shown to be read. */
 const isFigure = (code: number): boolean => (code >= 10 && code <= 59) || (code >= 210 && code <= 239);
 
-const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?$/;
+const NUMBER = /^[+-]?(\d+(?:\.\d*)?|\.\d+)([eE][+-]?\d+)?$/;
 
 /** Kinds that are read as holes, and whose places are told in a plane of their own, which may look down from below. */
 const IN_OWN_PLANE = new Set(['CIRCLE', 'ARC', 'LWPOLYLINE']);

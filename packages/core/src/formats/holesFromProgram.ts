@@ -16,11 +16,8 @@ const refuse = (line: number, code: string, why: string): Refusal =>
 
 /** One line as words (ISO 6983-1): comments, block numbers and skipped blocks taken out. */
 function wordsOf(line: string, number: number): Word[] {
-  const plain = line
-    .replace(/\([^)]*\)?/g, '')
-    .replace(/;.*$/, '')
-    .replace(/\s+/g, '')
-    .toUpperCase();
+  const [said = ''] = line.replace(/\([^)]*\)?/g, '').split(';', 1);
+  const plain = said.replace(/\s+/g, '').toUpperCase();
   if (plain === '' || plain === '%' || plain.startsWith('/') || /^[O:]\d+$/.test(plain)) return [];
   const words = plain.match(/[A-Z][+-]?(?:\d+\.?\d*|\.\d+)/g) ?? [];
   if (words.join('') !== plain)

@@ -61,7 +61,7 @@ export function sweepFromCsv(text: string, unit: LengthUnit): SweepPoint[] {
   return rows.map((cells, i) => {
     const row = i + (headed ? 2 : 1);
     const angleText = (cells[angleAt] ?? '').trim().replace(',', '.');
-    if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(angleText))
+    if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(angleText))
       refuse(row, 'angle', `“${cells[angleAt] ?? ''}” is not an angle in degrees.`);
     const angle = Number(angleText);
     if (Math.abs(angle) > 3600) refuse(row, 'angle', 'An angle must be between -3600 and 3600 degrees.');

@@ -128,7 +128,7 @@ function pick(columns: readonly string[], names: readonly string[], what: string
 
 function lengthOf(row: Record<string, string>, column: string, line: number, unit: LengthUnit): number {
   const typed = (row[column] ?? '').trim().replace('−', '-').replace(',', '.');
-  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(typed)) throw refuse(line, column, `“${row[column] ?? ''}” is no length`);
+  if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(typed)) throw refuse(line, column, `“${row[column] ?? ''}” is no length`);
   const own = (row.unit ?? '').trim();
   if (own !== '' && own !== 'mm' && own !== 'in') throw refuse(line, 'unit', `“${own}” is neither mm nor in`);
   const mm = Number(typed) * millimetresPer(own === '' ? unit : (own as LengthUnit));

@@ -3,7 +3,7 @@ import { cautions, tape } from '../schema/results';
 
 export const turnLengthInput = z.object({
   /** As a person types it: `1 3/8`, `12.7 mm`, `5 thou`, `25.4/2 + 0.05`. */
-  text: z.string({ error: 'must be a text as 1 3/8 or 12.7 mm' }),
+  text: z.string({ error: 'must be a text as 1 3/8 or 12.7 mm' }).max(80, { error: 'must have at most 80 characters' }),
   /** What a bare number is in. */
   unit: z.enum(['mm', 'in'], { error: 'must be mm or in' }),
 });

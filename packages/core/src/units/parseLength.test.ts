@@ -123,3 +123,13 @@ describe('as people in a shop write it', () => {
     expect(half.ok && half.mm).toBeCloseTo(5.06, 12);
   });
 });
+
+test.each([
+  ['figures', '1'.repeat(1_000_000)],
+  ['blanks behind a figure', `1${' '.repeat(1_000_000)}x`],
+  ['turns', `5t${' '.repeat(1_000_000)}x`],
+  ['fractions', '1 '.repeat(500_000)],
+])('a million %s are refused before any pattern looks at them', (_, text) => {
+  const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
+  expect(parseLength(text, 'mm', dial)).toMatchObject({ ok: false, code: 'too-long' });
+});

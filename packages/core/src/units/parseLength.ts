@@ -141,6 +141,8 @@ class Reader {
  * @example parseLength('1/2 + 0.002', 'in') // { ok: true, mm: 12.7508 }
  */
 export function parseLength(text: string, unit: LengthUnit, dial?: Dial): ParsedLength {
+  // Before any pattern looks at it: a text of a million figures is no length, and would be read for ever.
+  if (text.length > LONGEST_TEXT) return tooLong(text);
   const turned = dial && readTurns(text, dial);
   if (turned) return turned;
   try {
@@ -153,8 +155,18 @@ export function parseLength(text: string, unit: LengthUnit, dial?: Dial): Parsed
   }
 }
 
-/** Fractions of one sign, with the whole number before them. */
-const VULGAR = /(\d+)?\s*([½¼¾⅓⅔⅛⅜⅝⅞])/g;
+const tooLong = (text: string): ParsedLength =>
+  text.length <= LONGEST_BLANK && text.trim() === ''
+    ? { ok: false, code: 'empty', at: 0, message: NOTHING }
+    : { ok: false, code: 'too-long', at: LONGEST_TEXT, message: `A length has at most ${LONGEST_TEXT} characters.` };
+
+/** Blanks are nothing, however many a thumb leaves. */
+const LONGEST_BLANK = 1000;
+
+const NOTHING = 'Nothing was entered. Type the length.';
+
+/** Fractions of one sign, with the whole number before them. No run in any of these is longer than a text may be. */
+const VULGAR = /(\d{1,80})?\s{0,80}([½¼¾⅓⅔⅛⅜⅝⅞])/g;
 
 /** `½` as `1/2`, `1½` and `1 ½` as `1 1/2`. */
 function asFraction(_: string, whole: string | undefined, sign: string): string {
@@ -163,9 +175,10 @@ function asFraction(_: string, whole: string | undefined, sign: string): string 
 }
 
 /** A whole number bound to a fraction by a dash, a comma before three figures, a decimal inside a mixed fraction. */
-const DASHED = /(?:^|[^\d.,])(\d+)-(\d+)\/(\d+)/;
+const DASHED = /(?:^|[^\d.,])(\d{1,80})-(\d{1,80})\/(\d{1,80})/;
 const THOUSANDS = /\d,\d{3}(?![\d.,])/;
-const DECIMAL_FRACTION = /\d+[.,]\d*\s+\d+\s*\/|\d+\s+\d+[.,]\d*\s*\/|\d+\s+\d+\s*\/\s*\d+[.,]\d/;
+const DECIMAL_FRACTION =
+  /\d{1,80}[.,]\d{0,80}\s{1,80}\d{1,80}\s{0,80}\/|\d{1,80}\s{1,80}\d{1,80}[.,]\d{0,80}\s{0,80}\/|\d{1,80}\s{1,80}\d{1,80}\s{0,80}\/\s{0,80}\d{1,80}[.,]\d/;
 
 /** @throws Misread where a text can be read in two ways, with what to type for each */
 function refuseAmbiguous(text: string): void {
@@ -180,7 +193,7 @@ function refuseAmbiguous(text: string): void {
   }
   const thousands = THOUSANDS.exec(text);
   if (thousands) {
-    const figure = /\d+,\d{3}/.exec(text)?.[0] ?? '';
+    const figure = /\d{1,80},\d{3}/.exec(text)?.[0] ?? '';
     throw new Misread(
       'ambiguous',
       text.indexOf(figure) + figure.indexOf(','),
@@ -196,7 +209,7 @@ function refuseAmbiguous(text: string): void {
     );
 }
 
-const TURNS = /^\s*([+-]?)(\d{1,4})\s*(?:t|turns?)(?:\s*(\d{1,4}(?:[.,]\d+)?)\s*(?:l|lines?)?)?\s*$/i;
+const TURNS = /^\s*([+-]?)(\d{1,4})\s*(?:t|turns?)(?:\s*(\d{1,4}(?:[.,]\d+)?)(?:\s*(?:l|lines?))?)?\s*$/i;
 
 /** `5t 40`: turns and lines; undefined where it is not written so. */
 function readTurns(text: string, { perTurn, lines }: Dial): ParsedLength | undefined {
@@ -219,9 +232,7 @@ function readTurns(text: string, { perTurn, lines }: Dial): ParsedLength | undef
 }
 
 function readSum(text: string, bareFactor: number): number {
-  if (text.trim() === '') throw new Misread('empty', 0, 'Nothing was entered. Type the length.');
-  if (text.length > LONGEST_TEXT)
-    throw new Misread('too-long', LONGEST_TEXT, `A length has at most ${LONGEST_TEXT} characters.`);
+  if (text.trim() === '') throw new Misread('empty', 0, NOTHING);
   const reader = new Reader(text);
   const named: boolean[] = [];
   let sum = 0;

@@ -61,7 +61,7 @@ export async function lineText(file: File, { lineStarts }: CheckedProgram, line:
   const from = lineStarts[line - 1];
   if (from === undefined) return '';
   const text = await file.slice(from, Math.min(lineStarts[line] ?? file.size, from + 200)).text();
-  return text.replace(/[\r\n]+$/, '');
+  return text.split(/[\r\n]/, 1)[0] ?? '';
 }
 
 /** Where the tool stands at a stretch, and what is in force there, in words. */

@@ -29,7 +29,7 @@ export function PolarFields({ polar, unit, onChange }: ListFieldsProps<Polar> & 
       const angle = turned.trim().replace('°', '').replace(',', '.').replace('−', '-');
       if (!radius.ok) return `Line ${i + 1}: ${radius.message}`;
       if (radius.mm < 0) return `Line ${i + 1}: a distance is not negative; turn the angle by 180 instead.`;
-      if (more.length > 0 || !/^[+-]?(\d+\.?\d*|\.\d+)$/.test(angle) || Math.abs(Number(angle)) > 3600)
+      if (more.length > 0 || !/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(angle) || Math.abs(Number(angle)) > 3600)
         return `Line ${i + 1}: give the distance; the angle in degrees, as 24; 15.`;
       places.push({ radius: radius.mm, angle: Number(angle) });
     }
@@ -82,8 +82,8 @@ export function PointsFields({ points, unit, onChange }: ListFieldsProps<Points>
         depth === undefined ? '' : plain(depth, unit),
         note ?? '',
       ]
-        .join('; ')
-        .replace(/[; ]+$/, ''),
+        .filter((_, i, all) => all.slice(i).some((one) => one !== ''))
+        .join('; '),
     )
     .join('\n');
   return (

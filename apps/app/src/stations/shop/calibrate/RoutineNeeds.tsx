@@ -66,7 +66,7 @@ function NeedField({ need, state: { gauges, machines, told, unit }, onTell }: Ne
           value={value}
           onCommit={onTell}
           check={(text) =>
-            text.split(';').every((part) => /^\s*[-−+]?\d+([.,]\d+)?\s*°?\s*$/.test(part))
+            text.split(';').every((part) => /^\s*[-−+]?\d+([.,]\d+)?\s*(?:°\s*)?$/.test(part))
               ? undefined
               : 'Degrees with ; between, as 0; 120; 240.'
           }
