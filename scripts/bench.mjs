@@ -25,7 +25,9 @@ if (wanted === 'all') {
   await (await import('../bench/all.mjs')).benchAll();
 } else if (wanted === 'tests') {
   (await import('../bench/tests.mjs')).benchTests();
-} else if (['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practice', 'depths'].includes(wanted)) {
+} else if (
+  ['coverage', 'calibration', 'explainer', 'order', 'book', 'program', 'practice', 'depths'].includes(wanted)
+) {
   if (wanted === 'coverage') say('Simulating every feature by every method. About 12 minutes.');
   simulate(wanted);
 } else {
