@@ -45,3 +45,14 @@ test('what was struck out says why, and what stands apart is marked', async () =
   expect(await line()).toMatchObject({ wild: false, struck: 'misread' });
   shop.store.close();
 });
+
+test('a touch of a bore that another device saved the part without is told as of an unknown feature', async () => {
+  const shop = demoServer();
+  const wall = leftFace({ id: 'wall', subject: { kind: 'round', of: 'bore-of-the-other-device' } });
+  await request(shop.app).post(`/api/setups/${SETUP}/readings`).send(wall).expect(201);
+  const [first] = await log(shop);
+  expect(first).toMatchObject({ id: 'wall', title: 'X, unknown feature' });
+  // The setup itself still opens, and its sheet.
+  await request(shop.app).get(`/api/setups/${SETUP}`).expect(200);
+  shop.store.close();
+});

@@ -92,7 +92,9 @@ export function nominalOf(
 
 /** Which shape of the part a face or middle is of, in words; empty for the stock. */
 export const shapeWords = (part: Part, of: string | undefined): string =>
-  of === undefined || of === 'stock' ? '' : ` of ${rectangleOf(part, of).name}`;
+  of === undefined || of === 'stock'
+    ? ''
+    : ` of ${rectanglesOf(part).find(({ id }) => id === of)?.name ?? `an ${UNKNOWN}`}`;
 
 /** A feature in words, as it goes after "the". */
 export function featureName(part: Part, feature: Feature): string {
@@ -104,10 +106,17 @@ export function featureName(part: Part, feature: Feature): string {
     case 'middle':
       return `middle of ${feature.axis === 'x' ? 'left and right' : 'front and back'}${shapeWords(part, feature.of)}`;
     case 'round': {
-      const { kind, name } = roundOf(part, feature.of);
-      return `${kind === 'bore' ? 'bore' : 'boss'}, ${name}`;
+      const round = roundsOf(part).find(({ id }) => id === feature.of);
+      return round ? `${round.kind === 'bore' ? 'bore' : 'boss'}, ${round.name}` : UNKNOWN;
     }
     case 'hole-line':
-      return `line from ${roundOf(part, feature.from).name} to ${roundOf(part, feature.to).name}`;
+      return `line from ${roundName(part, feature.from)} to ${roundName(part, feature.to)}`;
   }
 }
+
+/** What is said of a shape that the part does not have: another device saved the part without it. */
+const UNKNOWN = 'unknown feature';
+
+/** A bore's or boss's name, whether the part has it or not. */
+export const roundName = (part: Part, of: string): string =>
+  roundsOf(part).find(({ id }) => id === of)?.name ?? UNKNOWN;

@@ -1,4 +1,4 @@
-import { featureName, roundOf } from '../datum/feature';
+import { featureName, roundName } from '../datum/feature';
 import type { Book } from '../book/book';
 import { epochPlace } from '../book/inForce';
 import type { Reading, TouchReading } from '../record/reading';
@@ -37,7 +37,7 @@ function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, uni
     case 'return-z':
       return `Z, tool ${subject.tool} once more`;
     case 'standing':
-      return `${axis.toUpperCase()}, over ${roundOf(part, subject.of).name}`;
+      return `${axis.toUpperCase()}, over ${roundName(part, subject.of)}`;
     case 'master':
       return 'Z, master tool';
     case 'alignment':
@@ -56,7 +56,7 @@ function dialTitle({ part }: Book, subject: Extract<Reading, { on: 'dial' }>['su
     case 'alignment':
       return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
     case 'sweep':
-      return `Dial at ${subject.place}°, ${roundOf(part, subject.of).name}, pass ${subject.pass}`;
+      return `Dial at ${subject.place}°, ${roundName(part, subject.of)}, pass ${subject.pass}`;
     case 'run-out':
       return `Run-out of tool ${subject.tool}, ${subject.place}°, ${formatLengthUnit(subject.height, { unit })} above its tip`;
   }

@@ -1,5 +1,5 @@
 import type { Book } from '../book/book';
-import { featureName, roundOf } from '../datum/feature';
+import { featureName, roundName } from '../datum/feature';
 import type { Subject } from '../record/subject';
 import { TASK_TITLES } from './names';
 
@@ -17,7 +17,7 @@ export function subjectWords({ part, datumPlan }: Pick<Book, 'part' | 'datumPlan
     case 'return-round':
       return featureName(part, { kind: 'round', of: subject.of });
     case 'standing':
-      return `over ${roundOf(part, subject.of).name}`;
+      return `over ${roundName(part, subject.of)}`;
     case 'z-zero':
     case 'tool-length':
     case 'return-z':
