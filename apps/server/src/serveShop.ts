@@ -93,7 +93,14 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
   const server = createServer(app);
   const stopCopies = store.fault
     ? () => undefined
-    : keepCopiesDaily(db, settings.database, (error) => logger.error({ err: error }, 'no daily copy'));
+    : keepCopiesDaily(db, settings.database, {
+        onFault: (error) => logger.error({ err: error }, 'no daily copy'),
+        onJump: (days) =>
+          logger.warn(
+            { days },
+            'The clock is far from the latest daily copy. Set it right; no copy is let go until then.',
+          ),
+      });
 
   server.on('clientError', answerClientError);
   const stop = () =>

@@ -8,7 +8,7 @@ import { readMigrations } from '../store/migrations';
 import { DatabaseRefused, openDatabase } from '../store/openDatabase';
 import { createStore } from '../store/store';
 import { demoServer, freshFile, leftFace, MIGRATIONS, SETUP } from '../testing/shop';
-import { copiesFolder, copyWhole, keepDailyCopy, letGo } from './keepCopies';
+import { clockJump, copiesFolder, copyWhole, keepDailyCopy, letGo } from './keepCopies';
 import { openBackup } from './openBackup';
 import { restore } from './restore';
 import { shopJson } from './shopJson';
@@ -165,7 +165,7 @@ describe('daily copies', () => {
 
   test('two weeks whole, then the first of each week, then of each month', () => {
     const names = Array.from({ length: 400 }, (_, i) => `shop-${day(i)}.sqlite`);
-    const gone = new Set(letGo(names, '2026-11-26'));
+    const gone = new Set(letGo(names));
     const kept = names.filter((name) => !gone.has(name));
     expect(kept.slice(0, 15)).toEqual(names.slice(0, 15));
     const ages = kept.map((name) => names.indexOf(name));
@@ -175,11 +175,47 @@ describe('daily copies', () => {
     expect(ages.filter((age) => age > 90).length).toBeLessThanOrEqual(12);
     expect(ages.filter((age) => age > 90).length).toBeGreaterThanOrEqual(10);
     // Thinned day by day it comes to the same kept span, and the oldest stays.
-    expect(letGo(kept, '2026-11-26')).toEqual([]);
+    expect(letGo(kept)).toEqual([]);
+  });
+
+  test('a start with the clock 400 days ahead, or two of them, makes no copy old by that', () => {
+    const names = Array.from({ length: 32 }, (_, i) => `shop-${day(i)}.sqlite`);
+    const thinned = names.filter((name) => !letGo(names).includes(name));
+    const ahead = [`shop-${day(-400)}.sqlite`, `shop-${day(-401)}.sqlite`];
+    // At the most the thinning goes on as after a week more: 23 of 32 went once.
+    expect(letGo([...thinned, ahead[0] ?? '']).length).toBeLessThanOrEqual(2);
+    expect(letGo([...thinned, ...ahead]).length).toBeLessThanOrEqual(3);
+    expect(letGo([...names, ahead[0] ?? '']).length).toBeLessThanOrEqual(letGo(names).length + 1);
+  });
+
+  test('a shop that stood still for a year loses none of its copies by that', () => {
+    const names = Array.from({ length: 20 }, (_, i) => `shop-${day(365 + i)}.sqlite`);
+    expect(letGo([`shop-${day(0)}.sqlite`, ...names]).length).toBeLessThanOrEqual(letGo(names).length + 4);
+  });
+
+  test('a jump of the clock is noticed, both ways; a holiday is none', () => {
+    const names = [`shop-${day(0)}.sqlite`, `shop-${day(1)}.sqlite`];
+    expect(clockJump(names, day(-400))).toBe(400);
+    expect(clockJump(names, day(365))).toBe(-365);
+    expect(clockJump(names, day(-40))).toBeUndefined();
+    expect(clockJump(names, day(-1))).toBeUndefined();
+    expect(clockJump([], day(0))).toBeUndefined();
+  });
+
+  test('with the clock a year ahead a copy is made, none is let go, and that is told', async () => {
+    const { db, file, store } = demoServer();
+    const folder = copiesFolder(file);
+    for (let i = 0; i < 32; i += 1) await keepDailyCopy(db, file, new Date(`${day(32 - i)}T08:00:00Z`));
+    const before = readdirSync(folder);
+    const told: number[] = [];
+    await keepDailyCopy(db, file, new Date(`${day(-400)}T08:00:00Z`), (days) => told.push(days));
+    expect(readdirSync(folder)).toEqual(expect.arrayContaining(before));
+    expect(told).toEqual([401]);
+    store.close();
   });
 
   test('files that are no daily copies are left alone', () => {
-    expect(letGo(['notes.txt', 'shop-2020-01-01T10-00-00.json'], '2026-11-26')).toEqual([]);
+    expect(letGo(['notes.txt', 'shop-2020-01-01T10-00-00.json'])).toEqual([]);
   });
 
   test('once a day, whole, while readings come in', async () => {

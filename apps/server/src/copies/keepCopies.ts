@@ -7,50 +7,87 @@ export const copiesFolder = (file: string): string => join(dirname(file), 'copie
 
 const DAY = /(\d{4}-\d{2}-\d{2})\.sqlite$/;
 
-/** Every copy for so many days; then the first of each week; then the first of each month. */
+/** So many of the newest are kept whatever their days say; then the first of each week; then the first of each month. */
+const NEWEST = 15;
 const ALL_DAYS = 14;
 const WEEKLY_DAYS = 90;
+
+/** Between two copies no more than so many days count: a clock that jumped, or a shop that stood still, makes none of them old. */
+const LONGEST_GAP = 7;
+
+/** A copy so many days after the last one, or before it, says that the clock may have jumped. */
+const JUMP = 62;
 
 const MS = 86_400_000;
 
 /** Which week a day is in, counted from a Monday. */
 const weekOf = (day: string): number => Math.floor((Date.parse(day) / MS + 3) / 7);
 
+/** Names of dated copies with their days, the newest first. */
+const dated = (names: readonly string[]): { name: string; day: string }[] =>
+  names
+    .flatMap((name) => {
+      const day = DAY.exec(name)?.[1];
+      return day === undefined ? [] : [{ name, day }];
+    })
+    .sort((a, b) => b.day.localeCompare(a.day));
+
 /**
  * Of dated copies those that are let go: beyond two weeks all but the first of each week, beyond three months all but the
- * first of each month.
+ * first of each month. How old a copy is goes by the copies after it alone, never by today: a clock a year ahead would make all
+ * of them old at once.
  *
  * @param names of files that end in their day, `2026-11-26.sqlite`; others are left alone
- * @param today as `2026-11-26`
  */
-export function letGo(names: readonly string[], today: string): string[] {
-  const seen = new Set<string>();
-  return [...names].sort().filter((name) => {
-    const day = DAY.exec(name)?.[1];
-    if (day === undefined) return false;
-    const age = (Date.parse(today) - Date.parse(day)) / MS;
-    if (age <= ALL_DAYS) return false;
-    const span = age <= WEEKLY_DAYS ? `week ${weekOf(day)}` : `month ${day.slice(0, 7)}`;
-    if (!seen.has(span)) {
-      seen.add(span);
-      return false;
-    }
-    return true;
+export function letGo(names: readonly string[]): string[] {
+  const copies = dated(names);
+  let age = 0;
+  const spans = copies.map(({ name, day }, i) => {
+    const after = copies[i - 1]?.day;
+    if (after !== undefined) age += Math.min(LONGEST_GAP, (Date.parse(after) - Date.parse(day)) / MS);
+    if (i < NEWEST || age <= ALL_DAYS) return { name, span: undefined };
+    return { name, span: age <= WEEKLY_DAYS ? `week ${weekOf(day)}` : `month ${day.slice(0, 7)}` };
   });
+  const seen = new Set<string>();
+  // The first of each week and month stays: the oldest come first.
+  return spans.reverse().flatMap(({ name, span }) => {
+    if (span === undefined) return [];
+    if (seen.has(span)) return [name];
+    seen.add(span);
+    return [];
+  });
+}
+
+/** How many days the clock is from the latest copy, where that is so far that it may have jumped; undefined where it is not. */
+export function clockJump(names: readonly string[], today: string): number | undefined {
+  const last = dated(names).find(({ day }) => day !== today)?.day;
+  if (last === undefined) return undefined;
+  const days = Math.round((Date.parse(today) - Date.parse(last)) / MS);
+  return days > JUMP || days < -1 ? days : undefined;
 }
 
 /**
  * Copies a shop's file once a day, by SQLite's own online backup, while people go on logging; lets the oldest go.
  *
+ * @param onJump told where the clock is so far from the latest copy that it may be wrong: then none is let go
  * @returns the copy, or undefined where today's is there already
  */
-export async function keepDailyCopy(db: Database.Database, file: string, now: Date): Promise<string | undefined> {
+export async function keepDailyCopy(
+  db: Database.Database,
+  file: string,
+  now: Date,
+  onJump: (days: number) => void = () => undefined,
+): Promise<string | undefined> {
   const folder = copiesFolder(file);
   const today = now.toISOString().slice(0, 10);
   const copy = join(folder, `${basename(file, '.sqlite')}-${today}.sqlite`);
   if (existsSync(copy)) return undefined;
   await copyWhole(db, copy);
-  for (const name of letGo(readdirSync(folder), today)) rmSync(join(folder, name));
+  const names = readdirSync(folder);
+  const jump = clockJump(names, today);
+  // Where the clock may be wrong nothing is let go.
+  if (jump !== undefined) onJump(jump);
+  else for (const name of letGo(names)) rmSync(join(folder, name));
   return copy;
 }
 
@@ -72,8 +109,12 @@ const FIRST = 60_000;
 const AGAIN = 3_600_000;
 
 /** Keeps daily copies for as long as the server runs. @returns how to stop */
-export function keepCopiesDaily(db: Database.Database, file: string, onFault: (error: unknown) => void): () => void {
-  const copy = () => void keepDailyCopy(db, file, new Date()).catch(onFault);
+export function keepCopiesDaily(
+  db: Database.Database,
+  file: string,
+  { onFault, onJump }: { onFault: (error: unknown) => void; onJump: (days: number) => void },
+): () => void {
+  const copy = () => void keepDailyCopy(db, file, new Date(), onJump).catch(onFault);
   const first = setTimeout(copy, FIRST).unref();
   const again = setInterval(copy, AGAIN).unref();
   return () => {
