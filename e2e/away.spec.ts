@@ -220,3 +220,50 @@ test('over plain http every station starts with the server killed, once the page
   }
   await expect(page.getByRole('checkbox').first()).toBeVisible();
 });
+
+/** Shapes that something else might have left under any name. */
+const DAMAGE = [
+  '{"a":1}',
+  '{"half',
+  '[1,null]',
+  '"text"',
+  '{"state":{"drafts":7,"mode":"pink","people":3},"version":0}',
+];
+
+test('whatever the device kept, of whatever shape: every page opens, and what waits is delivered', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await page.goto(`${shop.url}/practice`);
+  await page.goto(shop.url);
+  await expect(page.getByRole('link', { name: /^Base plate on the knee mill/ })).toBeVisible();
+  await page.goto(`${shop.url}${DATUM}`);
+  await expect(page.getByRole('textbox')).toBeVisible();
+  await context.route('**/api/**', (route) => route.abort());
+  await log(page, '121.005');
+  for (const [n, text] of DAMAGE.entries()) {
+    const damaged = await page.evaluate((damage) => {
+      const names = [
+        ...Object.keys(localStorage),
+        ...['settings', 'routines', 'practised', 'practised-by', 'practised-in', 'practice.practice-left-edge-3'].map(
+          (name) => `zero-point.${name}`,
+        ),
+        ...['bench', 'standings', 'shop'].map((name) => `zero-point.copy.last.${name}`),
+      ].filter((key) => key.startsWith('zero-point.') && !/^zero-point\.(outbox|line|device|aside)/.test(key));
+      for (const name of names) localStorage.setItem(name, damage);
+      return names.length;
+    }, text);
+    expect(damaged).toBeGreaterThan(6);
+    if (n === DAMAGE.length - 1) await context.unroute('**/api/**');
+    for (const path of ['/', '/practice', '/settings']) {
+      await page.goto(`${shop.url}${path}`);
+      await expect(page.getByRole('main').or(page.getByRole('alert')).first()).toBeVisible();
+      // The page itself, and not the blank of one that fell over.
+      await expect(page.getByText(/Settings|Practi[cs]e|Your setups|bench|server is away/i).first()).toBeVisible();
+    }
+  }
+  await page.goto(`${shop.url}${DATUM}`);
+  await expect(page.getByText('waiting to be sent')).toHaveCount(0);
+  await expect.poll(() => backReadings(page, shop.url)).toEqual(['121.005']);
+});

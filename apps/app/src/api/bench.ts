@@ -5,15 +5,46 @@ import type { Standing } from '@zero-point/core/words/standing';
 import { useQuery } from '@tanstack/react-query';
 import { request } from './client';
 import { kept, lastSeen } from './lastSeen';
+import { hasFields, isListOf, isNumber, isText } from './shapes';
 import { REFRESH, useTold } from './told';
 import { benchKey, queryClient } from './queryClient';
+
+/** Set-ups as the bench shows them. */
+export const isBench = (value: unknown): value is SetupSummary[] =>
+  isListOf((one) =>
+    hasFields(one, {
+      id: isText,
+      name: isText,
+      machine: isText,
+      part: isText,
+      purpose: isText,
+      changedAt: isText,
+      readings: isNumber,
+      set: isListOf(isText),
+      patterns: isNumber,
+    }),
+  )(value);
+
+const isPoint = (value: unknown): boolean => hasFields(value, { x: isNumber, y: isNumber });
+
+const isStandings = (value: unknown): value is Standing[] =>
+  isListOf((one) =>
+    hasFields(one, {
+      id: isText,
+      part: (part) => hasFields(part, { size: isPoint, zero: isPoint, holes: isListOf(isPoint) }),
+      zero: isText,
+      state: isText,
+      done: isListOf(isText),
+      next: (next) => hasFields(next, { station: isText, words: isText }),
+    }),
+  )(value);
 
 /** What the bench asks of the server; nothing here knows what an entry is, so that the first script stays small. */
 
 const setupsQuery = {
   queryKey: benchKey,
   queryFn: () => request<SetupSummary[]>('GET', '/setups').then(kept('bench')),
-  ...lastSeen<SetupSummary[]>('bench'),
+  ...lastSeen('bench', isBench),
 };
 
 /** Asks for the bench while the script is still being read, where it is what the page opens with. */
@@ -38,7 +69,7 @@ export function useStandings(ids: readonly string[]) {
     enabled: ids.length > 0,
     // Another set-up on the bench must not empty the cards of the others meanwhile.
     placeholderData: (before) => before,
-    ...lastSeen<Standing[]>('standings'),
+    ...lastSeen('standings', isStandings),
   });
 }
 

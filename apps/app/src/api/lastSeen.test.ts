@@ -1,13 +1,16 @@
+import { isBench } from './bench';
 import { deviceStorage, forgetCopies } from './deviceStorage';
 import { kept, lastSeen } from './lastSeen';
 
-const seen = (name: string) => lastSeen<unknown>(name).initialData();
+const anything = (value: unknown): value is unknown => value !== undefined;
+
+const seen = (name: string) => lastSeen(name, anything).initialData();
 
 test('an answer passes as it is, and stands the next time as something long out of date', () => {
   const answer = [{ id: 'base-plate' }];
   expect(kept('bench')(answer)).toBe(answer);
   expect(seen('bench')).toEqual(answer);
-  expect(lastSeen('bench').initialDataUpdatedAt).toBe(0);
+  expect(lastSeen('bench', anything).initialDataUpdatedAt).toBe(0);
   expect(seen('standings')).toBeUndefined();
 });
 
@@ -29,3 +32,13 @@ test('a device without room lets the answer pass, and forgets the older one', ()
   expect(kept('bench')(circular)).toBe(circular);
   expect(seen('bench')).toBeUndefined();
 });
+
+test.each(['{"a":1}', '[{"id":1}]', '[null]', '"text"', '7', 'true', '[[]]', '{"length":3}'])(
+  '%s in the place of the bench is as if it had never been seen, and is let go',
+  (text) => {
+    const name = 'zero-point.copy.last.bench';
+    deviceStorage.setItem(name, text);
+    expect(lastSeen('bench', isBench).initialData()).toBeUndefined();
+    expect(deviceStorage.getItem(name)).toBeNull();
+  },
+);

@@ -1,4 +1,6 @@
 import { COPIES, deviceStorage } from './deviceStorage';
+import type { Guard } from './shapes';
+import { parsed } from './storedJson';
 
 /** What a page last showed, kept on the device: it stands there at once the next time, and while the server is away. */
 
@@ -16,17 +18,20 @@ export const kept =
     return answer;
   };
 
-/** What was last seen; undefined where nothing was, or nothing that can be read. */
-export function seenLast<T>(name: string): T | undefined {
-  try {
-    return (JSON.parse(deviceStorage.getItem(nameOf(name)) ?? 'null') as T | null) ?? undefined;
-  } catch {
-    return undefined;
-  }
+/** What was last seen; undefined where nothing was, or nothing of its shape: the server has it still. */
+export function seenLast<T>(name: string, is: Guard<T>): T | undefined {
+  const text = deviceStorage.getItem(nameOf(name));
+  const value = text === null ? undefined : parsed(text);
+  if (is(value)) return value;
+  if (text !== null) deviceStorage.removeItem(nameOf(name));
+  return undefined;
 }
 
 /** How a query begins with what was last seen, as something long out of date. */
-export const lastSeen = <T>(name: string): { initialData: () => T | undefined; initialDataUpdatedAt: number } => ({
-  initialData: () => seenLast<T>(name),
+export const lastSeen = <T>(
+  name: string,
+  is: Guard<T>,
+): { initialData: () => T | undefined; initialDataUpdatedAt: number } => ({
+  initialData: () => seenLast(name, is),
   initialDataUpdatedAt: 0,
 });

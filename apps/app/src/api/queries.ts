@@ -16,6 +16,7 @@ import { useEffect } from 'react';
 import { request, ServerAway } from './client';
 import { keptSetups, takeRestored } from './keptSetups';
 import { kept, seenLast } from './lastSeen';
+import { hasFields, isList, isListOf, isRecord, isText } from './shapes';
 import { useNews } from './news';
 import { queryClient, setupKey, shopKey } from './queryClient';
 import { REFRESH, useTold } from './told';
@@ -65,10 +66,18 @@ function withShopEntry(shop: Shop, entry: Entry): Shop {
   };
 }
 
+/** Every kind of thing is a list of things with an id. */
+const isShop = (value: unknown): value is Shop & ShopTold =>
+  hasFields(value, { versions: isRecord, calibrations: isList, repeatability: isList }) &&
+  isRecord(value) &&
+  ['machines', 'gauges', 'parts', 'cutters', 'magazines', 'holdings'].every((list) =>
+    isListOf((one) => hasFields(one, { id: isText }))(value[list]),
+  );
+
 /** The shop as this device last saw it, as it was told; undefined where it never did, or an older program kept it. */
 export function shopSeen(): (Shop & ShopTold) | undefined {
   try {
-    const shop = seenLast<Shop & ShopTold>('shop');
+    const shop = seenLast('shop', isShop);
     if (shop) knownToday(shop);
     return shop;
   } catch {

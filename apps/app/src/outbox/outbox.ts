@@ -67,6 +67,16 @@ export type ReadWaiting = (stored: unknown, name: string) => Entry[];
 
 type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 
+/** What was set aside, with why; undefined where that itself cannot be read. */
+function asideOf(stored: string): Pick<SetAside, 'text' | 'reason'> | undefined {
+  try {
+    const { text, reason } = JSON.parse(stored) as { text?: unknown; reason?: unknown };
+    return typeof text === 'string' && typeof reason === 'string' ? { text, reason } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
 export function createOutbox(world: OutboxWorld) {
   const { storage } = world;
   const line = deviceLine(storage, world.newKey);
@@ -229,8 +239,8 @@ export function createOutbox(world: OutboxWorld) {
     /** What could not be read. */
     aside: (): SetAside[] =>
       keys(ASIDE).map((key) => {
-        const { text, reason } = JSON.parse(storage.getItem(key) ?? '{}') as { text: string; reason: string };
-        return { key, text, reason };
+        const text = storage.getItem(key) ?? '';
+        return { key, ...(asideOf(text) ?? { text, reason: 'not what it should be' }) };
       }),
     /**
      * Keeps an entry on the device.

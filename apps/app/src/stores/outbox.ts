@@ -7,6 +7,7 @@ import { deviceStorage } from '../api/deviceStorage';
 import { keepCopySoon } from '../api/keepCopy';
 import { loadPart } from '../api/offline';
 import { overtake } from '../api/overtake';
+import { persistStorage } from '../api/persistStorage';
 import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
 import { createOutbox, type ReadWaiting, type Refused, type SetAside, type Waiting } from '../outbox/outbox';
@@ -121,6 +122,7 @@ export const useOutbox = create<OutboxState>((set, get) => {
       const done = await outbox.flush().catch(() => false);
       set({ away: !done, fault: done ? undefined : outbox.fault() });
       // An entry added while the last delivery was ending is still here.
+      if (!done && outbox.waiting().length > 0) persistStorage();
       if (outbox.waiting().length > 0) retry = setTimeout(() => void get().flush(), done ? 0 : RETRY);
     },
   };

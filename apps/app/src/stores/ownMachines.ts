@@ -3,6 +3,7 @@ import type { Machine } from '@zero-point/core/record/machine';
 import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownPlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { COPIES } from '../api/deviceStorage';
+import { hasFields, isListOf, isRecord, isText } from '../api/shapes';
 import { stored, storeLocally } from '../api/storedJson';
 
 const OWN = 'own-';
@@ -32,6 +33,12 @@ export function ownLessons(shop: { machines: readonly Machine[]; calibrations: r
     });
 }
 
+const isOwnMachine = (value: unknown): value is OwnMachine =>
+  hasFields(value, {
+    machine: (one) => hasFields(one, { id: isText, name: isText, kind: isText, units: isText, axes: isRecord }),
+    calibrations: isListOf(isRecord),
+  });
+
 /** The machine that a lesson's name stands for, as it was kept; undefined where it is no such name, or nothing was kept. */
 export const keptMachine = (lesson: string): OwnMachine | undefined =>
-  lesson.startsWith(OWN) ? stored<OwnMachine | undefined>(KEPT + lesson, undefined) : undefined;
+  lesson.startsWith(OWN) ? stored<OwnMachine | undefined>(KEPT + lesson, undefined, isOwnMachine) : undefined;

@@ -9,7 +9,8 @@ import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../api/deviceStorage';
-import { stored, storeLocally } from '../api/storedJson';
+import { hasFields, isListOf, isRecord, isText } from '../api/shapes';
+import { setAside, stored, storeLocally } from '../api/storedJson';
 import { logPracticeBy, PRACTICE_ID } from '../record/practiceLog';
 import { keptMachine } from './ownMachines';
 import { useDrafts } from './routineDrafts';
@@ -52,6 +53,20 @@ const UNIT = 'zero-point.practised-in';
 /** So many sessions are kept that can be gone on with. */
 const OPEN = 5;
 
+const isBegun = (value: unknown): value is { begun?: string } =>
+  hasFields(value, { begun: (begun) => begun === undefined || isText(begun) });
+
+const isUnit = (value: unknown): value is LengthUnit => value === 'mm' || value === 'in';
+
+const isSession = (value: unknown): value is Session =>
+  hasFields(value, {
+    begun: isText,
+    unit: (unit) => unit === undefined || isUnit(unit),
+    own: (own) => own === undefined || isRecord(own),
+    acts: isListOf((act) => hasFields(act, { do: isText })),
+    entries: isListOf((entry) => hasFields(entry, { kind: isText, body: isRecord })),
+  });
+
 /** Whether there is a lesson by this id of a set-up. */
 export function isLesson(setupId: string): boolean {
   const name = PRACTICE_ID.exec(setupId)?.[1] ?? '';
@@ -64,7 +79,7 @@ export const practiceId = (lesson: string, seed: number): string => `practice-${
 /** Lets go of the sessions that were begun longest ago. */
 function letGoOfOld(): void {
   const old = keysOf(deviceStorage, SESSION)
-    .map((key) => ({ key, begun: stored<Partial<Session>>(key, {}).begun ?? '' }))
+    .map((key) => ({ key, begun: stored<{ begun?: string }>(key, {}, isBegun).begun ?? '' }))
     .sort((a, b) => b.begun.localeCompare(a.begun))
     .slice(OPEN);
   for (const { key } of old) {
@@ -74,26 +89,37 @@ function letGoOfOld(): void {
 }
 
 /** As it was chosen here, else as new set-ups begin. */
-const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units);
+const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units, isUnit);
 
 function begin(id: string): Running | undefined {
   const [, name = '', seed] = PRACTICE_ID.exec(id) ?? [];
   const machine = keptMachine(name);
-  const session = stored<Session>(SESSION + id, {
+  const fresh: Session = {
     begun: new Date().toISOString(),
     unit: unitKept(),
     ...(machine && { own: machine }),
     acts: [],
     entries: [],
-  });
+  };
+  try {
+    return goOn(id, name, Number(seed), stored(SESSION + id, fresh, isSession));
+  } catch {
+    // What was done there cannot be done again: it is set aside, and the lesson begins anew.
+    setAside(SESSION + id);
+    return goOn(id, name, Number(seed), fresh);
+  }
+}
+
+/** A session with all that was done in it done again. */
+function goOn(id: string, name: string, seed: number, session: Session): Running | undefined {
   const lesson = session.own ? ownPlay(name, session.own) : lessonById(name);
   if (!lesson) return undefined;
-  const made = lesson.before?.(Number(seed), id, session.begun);
-  const start = made?.mill ?? createMill(lesson.mill, hide(lesson.mill, Number(seed)));
+  const made = lesson.before?.(seed, id, session.begun);
+  const start = made?.mill ?? createMill(lesson.mill, hide(lesson.mill, seed));
   return {
     ...session,
     id,
-    seed: Number(seed),
+    seed,
     lesson,
     mill: session.acts.reduce(act, start),
     given: made?.entries ?? [],

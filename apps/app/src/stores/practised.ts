@@ -1,5 +1,6 @@
 import { withResult, type Practised } from '@zero-point/core/practice/progress';
 import { create } from 'zustand';
+import { hasFields, isListOf, isText } from '../api/shapes';
 import { stored, storeLocally } from '../api/storedJson';
 
 interface PractisedState {
@@ -20,6 +21,12 @@ interface PractisedState {
 const PRACTISED = 'zero-point.practised';
 const PEOPLE = 'zero-point.practised-by';
 
+const isPractised = (value: unknown): value is Practised[] =>
+  isListOf((one) => hasFields(one, { session: isText, lesson: isText, at: isText, slips: isListOf(isText) }))(value);
+
+const isPeople = (value: unknown): value is Pick<PractisedState, 'people' | 'person'> =>
+  hasFields(value, { people: isListOf(isText), person: isText });
+
 /** Who practises on this device, and how it went: nothing of it reaches the shop. */
 export const usePractised = create<PractisedState>((set, get) => {
   const keepPeople = (people: string[], person: string) => {
@@ -31,10 +38,8 @@ export const usePractised = create<PractisedState>((set, get) => {
     set({ practised });
   };
   return {
-    practised: stored<Practised[]>(PRACTISED, []),
-    people: [],
-    person: '',
-    ...stored<Partial<PractisedState>>(PEOPLE, {}),
+    practised: stored(PRACTISED, [], isPractised),
+    ...stored(PEOPLE, { people: [], person: '' }, isPeople),
     choose: (person) => keepPeople(get().people, person),
     add: (person) => keepPeople([...get().people.filter((one) => one !== person), person], person),
     forget: (person) => {

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { hasFields, isListOf, isNumber, isRecord, isText } from '../api/shapes';
 
 /** How far a routine has come: what was said of its needs, its readings, and the question it stands at; -1 before the first. */
 export interface Draft {
@@ -18,6 +19,18 @@ interface Drafts {
 /** How the keys of all drafts of a lesson begin. */
 export const draftsOf = (lesson: string): string => `${lesson} `;
 
+const isDraft = (value: unknown): value is Draft =>
+  hasFields(value, {
+    told: (told) => isRecord(told) && Object.values(told).every(isText),
+    readings: (readings) => isRecord(readings) && Object.values(readings).every(isListOf(isNumber)),
+    at: isNumber,
+  });
+
+const draftsIn = (kept: unknown): Record<string, Draft> =>
+  isRecord(kept) && isRecord(kept.drafts)
+    ? Object.fromEntries(Object.entries(kept.drafts).flatMap(([key, draft]) => (isDraft(draft) ? [[key, draft]] : [])))
+    : {};
+
 /** Readings not yet made into a result; kept on this device until they are. */
 export const useDrafts = create<Drafts>()(
   persist(
@@ -30,6 +43,10 @@ export const useDrafts = create<Drafts>()(
           drafts: Object.fromEntries(Object.entries(drafts).filter(([key]) => !key.startsWith(draftsOf(lesson)))),
         })),
     }),
-    { name: 'zero-point.routines' },
+    {
+      name: 'zero-point.routines',
+      // Drafts that are none are left out; the others go on.
+      merge: (kept, now) => ({ ...now, drafts: { ...now.drafts, ...draftsIn(kept) } }),
+    },
   ),
 );

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { isRecord } from '../api/shapes';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Mode } from '../theme/palette';
 
@@ -22,6 +23,23 @@ interface Settings {
   setByHand: (byHand: boolean) => void;
 }
 
+const ONE_OF: Readonly<Record<'mode' | 'units', readonly string[]>> = {
+  mode: ['day', 'night', 'shop'],
+  units: ['mm', 'in'],
+};
+
+/** Of what was kept only what is a setting: anything else is as if it had never been chosen. */
+const settingsIn = (kept: unknown): Partial<Settings> =>
+  isRecord(kept)
+    ? Object.fromEntries(
+        Object.entries(kept).filter(([name, value]) =>
+          name === 'mode' || name === 'units'
+            ? ONE_OF[name].includes(String(value))
+            : ['click', 'shake', 'millSound', 'byHand'].includes(name) && typeof value === 'boolean',
+        ),
+      )
+    : {};
+
 /** What a person prefers on this device. */
 export const useSettings = create<Settings>()(
   persist(
@@ -39,6 +57,6 @@ export const useSettings = create<Settings>()(
       setMillSound: (millSound) => set({ millSound }),
       setByHand: (byHand) => set({ byHand }),
     }),
-    { name: 'zero-point.settings' },
+    { name: 'zero-point.settings', merge: (kept, now) => ({ ...now, ...settingsIn(kept) }) },
   ),
 );

@@ -6,6 +6,7 @@ import type { SetupSummary } from '@zero-point/core/record/snapshot';
 import { startSnapshot, type ShopTold } from '@zero-point/core/record/startSnapshot';
 import { uuidv7 } from 'uuidv7';
 import { keepCopySoon } from '../../api/keepCopy';
+import { isBench } from '../../api/bench';
 import { kept, seenLast } from '../../api/lastSeen';
 import type { Shop } from '../../api/queries';
 import { benchKey, queryClient, setupKey } from '../../api/queryClient';
@@ -53,7 +54,7 @@ export function startAway(made: Made, shop: Shop & ShopTold): void {
     set: [],
     patterns: 0,
   };
-  queryClient.setQueryData<SetupSummary[]>(benchKey, (bench = seenLast<SetupSummary[]>('bench')) =>
+  queryClient.setQueryData<SetupSummary[]>(benchKey, (bench = seenLast('bench', isBench)) =>
     kept('bench')([line, ...(bench ?? [])]),
   );
 }
