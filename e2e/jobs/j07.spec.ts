@@ -1,6 +1,6 @@
 import { closeWithSheet } from './closing';
 import { expect, test } from './job';
-import { changePlan, keepsNoTable } from './prepared';
+import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from './prepared';
 
 test('J7 corner by a probe’s own cycle: its result as it is, the radius not taken again, read back, proven', async ({
   job,
@@ -65,19 +65,7 @@ test('J7 on a router: the cycle sets X, Y and the probe’s Z; out with it, and 
   // What a control without a table set counts for the probe: no cutter has a depth by it.
   await job.tap('radio', 'tool change');
   await expect(page.getByText(/^The probe set Z: a plate or a block only\./)).toBeVisible();
-  await job.tap('radio', 'beside the part');
-  await job.tap('radio', /^Touch plate/);
-  await job.tap('button', 'Use this spot');
-  await job.tap('checkbox', /./);
-  await job.log('-8.15');
-  await job.tap('radio', /^T1 /);
-  await job.tap('button', 'Change to T1');
-  await expect(page.getByText(/Raise the probe clear of everything\./)).toBeVisible();
-  await job.tap('button', 'Clear and unplugged');
-  await job.tap('button', 'T1 is in and tight');
-  await job.tap('button', 'The light came on');
-  await job.tap('checkbox', /./);
-  await job.tap('button', 'Log Z set to −8.150 mm');
-  await job.tap('button', 'Yes');
+  await learnSpot(job, '-8.15');
+  await changeAtSpot(job, 1, '−8.150 mm');
   await expect(page.getByText(/^Z counts with T1\. Clip and plate off/)).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test, type Job } from './job';
-import { changePlan, keepsNoTable } from './prepared';
+import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from './prepared';
 
 /** Z set with tool 1, still touching, and read back. */
 async function setZ(job: Job, z: string, caution: RegExp): Promise<void> {
@@ -121,20 +121,8 @@ test('J14 by probe: the top, then the spot, then a cutter on the same plate', as
   await job.tap('button', 'Log Z set for the probe');
   await job.tap('button', 'Yes');
   await says(page, /^The probe set Z: a plate or a block only\./);
-  await job.tap('radio', 'beside the part');
-  await job.tap('radio', /^Touch plate/);
-  await job.tap('button', 'Use this spot');
-  await says(page, 'Probe in the spindle: touch the top of the touch plate on the spot. Type what Z shows.');
-  await job.tap('checkbox', /./);
-  await job.log('-8.15');
+  await learnSpot(job, '-8.15');
   await says(page, /^On the spot: Z −8\.150 mm ±.*, with the probe, /);
-  await job.tap('radio', /^T1 /);
-  await job.tap('button', 'Change to T1');
-  await job.tap('button', 'Clear and unplugged');
-  await job.tap('button', 'T1 is in and tight');
-  await job.tap('button', 'The light came on');
-  await job.tap('checkbox', /./);
-  await job.tap('button', 'Log Z set to −8.150 mm');
-  await job.tap('button', 'Yes');
+  await changeAtSpot(job, 1, '−8.150 mm');
   await says(page, /^Z counts with T1\./);
 });

@@ -154,6 +154,7 @@ export const SHOTS = [
   },
   {
     name: 'gauge',
+    shown: false,
     size: 'phone',
     path: '/shop/gauges/contact-light-10',
     act: (page) => page.getByText(/^▲ Creeps/).waitFor(),
@@ -269,4 +270,42 @@ export const SHOTS = [
     },
   },
   { name: 'sheet', size: 'phone', path: `${BASE}/sheet`, pdf: '/api/setups/base-plate-knee-mill/sheet.pdf' },
+  {
+    name: 'tool-change',
+    size: 'low',
+    path: '/setup/plinth-router/heights',
+    act: async (page) => {
+      const { origin } = new URL(page.url());
+      const { machine, versions } = await (await page.request.get(`${origin}/api/setups/plinth-router`)).json();
+      await page.request.put(`${origin}/api/machines/${machine.id}`, {
+        data: {
+          version: 'no-table',
+          began: versions[`machine.${machine.id}`],
+          body: { ...machine, habits: { ...machine.habits, toolLengthSchool: 'touch-every-change' } },
+        },
+      });
+      await page.reload();
+      await page.getByRole('checkbox').first().click();
+      const type = async (text) => {
+        await page.locator('input[placeholder]').first().fill(text);
+        await press(page, 'Log this reading');
+      };
+      await type('-60.2');
+      await press(page, 'Show the answer');
+      await page.getByRole('radio', { name: /^Set Z to/ }).click();
+      await press(page, /^Done: Z is set/);
+      await press(page, 'Yes');
+      await page.goto(`${origin}/setup/plinth-router/heights?show=table`);
+      await page.getByRole('radio', { name: 'beside the part' }).click();
+      await press(page, 'Use this spot');
+      await page.getByRole('checkbox').first().click();
+      await type('-3.41');
+      await press(page, /^Change to T2/);
+      await press(page, 'Clear and unplugged');
+      await press(page, /is in and tight/);
+      await press(page, 'The light came on');
+      await page.getByRole('checkbox').first().click();
+      await page.getByText('Still touching, set Z to').waitFor();
+    },
+  },
 ];
