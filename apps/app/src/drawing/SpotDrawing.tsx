@@ -42,7 +42,7 @@ function Scene({ where, gauge, clipOn, tool, at, figure, w, h }: SpotDrawingProp
   const size = Math.max(1, Math.min(2.4, h / 260));
   const partHigh = Math.min(h * 0.3, 56 * size);
   const partTop = table - partHigh;
-  const part = { x: 24, width: w * (where === 'on-part' ? 0.56 : 0.32) };
+  const part = { x: 24, width: w * (where === 'on-part' ? 0.56 : 0.28) };
   const onPart = where === 'on-part';
   const ground = onPart ? partTop : table;
   const x = onPart ? part.x + part.width * 0.72 : w * 0.68;
