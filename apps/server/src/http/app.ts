@@ -21,6 +21,7 @@ import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
 import { onlyKnownHosts, onlyOwnPages } from './callers';
 import { onlyPaired } from './paired';
+import { boundedJson } from './boundedJson';
 import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
 import { inlineScripts, securityHeaders } from './securityHeaders';
@@ -75,7 +76,7 @@ function api({
   if (store.fault) router.use(onlyReads(store.fault));
   // A whole set-up is larger than any other request.
   router.use(requireJson, setupFileRoutes(store, record));
-  router.use(express.json({ limit: BODY_LIMIT }));
+  router.use(boundedJson(BODY_LIMIT));
   router.use(
     recordRoutes(record, store.lines),
     readingRoutes(store, record),

@@ -115,6 +115,20 @@ function asProblem(error: unknown): HttpProblem | undefined {
         'Too large',
         'The body is larger than is taken. Send less at a time. Nothing was stored.',
       );
+    case 'entity.too.deep':
+      return new HttpProblem(
+        413,
+        'too-deep',
+        'Too deep',
+        'The body has brackets within brackets, more than anything here has. Nothing was read or stored.',
+      );
+    case 'entity.too.many':
+      return new HttpProblem(
+        413,
+        'too-many',
+        'Too many',
+        'The body holds more than a million lists and objects. Send less at a time. Nothing was stored.',
+      );
     case 'encoding.unsupported':
     case 'charset.unsupported':
       return new HttpProblem(415, 'encoding', 'Unknown encoding', 'Send the body as plain UTF-8 JSON.');

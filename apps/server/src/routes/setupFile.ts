@@ -1,5 +1,6 @@
 import { readSetupFile } from '@zero-point/core/formats/setupFile';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import { boundedJson } from '../http/boundedJson';
 import { created } from '../http/problem';
 import type { ShopRecord } from '../record';
 import { exportSetup, importSetup } from '../setupFile';
@@ -18,7 +19,7 @@ export function setupFileRoutes(store: Store, record: ShopRecord): Router {
       .type('application/json')
       .send(JSON.stringify(file));
   });
-  router.post('/setup-files', express.json({ limit: LARGEST }), (request, response) => {
+  router.post('/setup-files', boundedJson(LARGEST), (request, response) => {
     created(response, { id: importSetup(store, readSetupFile(request.body)) });
   });
   return router;
