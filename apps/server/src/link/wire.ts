@@ -1,5 +1,6 @@
-import type { LinkAddress } from '@zero-point/core/link/address';
-import { connect } from 'node:net';
+import { isOwnAddress, type LinkAddress } from '@zero-point/core/link/address';
+import { lookup } from 'node:dns';
+import { connect, type LookupFunction } from 'node:net';
 import { SerialPort } from 'serialport';
 
 /** What comes over a wire, and that it is there or gone. */
@@ -21,6 +22,7 @@ const PATIENCE = 4000;
 const REASONS: Readonly<Record<string, string>> = {
   ECONNREFUSED: 'Nothing listens there. Is it switched on?',
   ENOTFOUND: 'There is no machine of that name here.',
+  ENOTOWN: 'That name stands for an address outside the shop. Only something in the shop can be linked.',
   EHOSTUNREACH: 'There is no way to that address. Is it on this network?',
   ENETUNREACH: 'There is no way to that address. Is it on this network?',
   ETIMEDOUT: 'It did not answer.',
@@ -50,12 +52,24 @@ export function openWire(address: LinkAddress, ears: WireEars): Wire {
   return address.over === 'tcp' ? overTcp(address, ears, end) : overSerial(address, ears, end);
 }
 
+/** Looks a name up, and goes nowhere but to this machine and the shop's own network, whatever the name stands for. */
+export const ownNetworkOnly: LookupFunction = (hostname, options, done) => {
+  lookup(hostname, { ...options, all: true }, (error, found) => {
+    if (error) return done(error, '', 0);
+    const own = found.filter(({ address }) => isOwnAddress(address));
+    const [first] = own;
+    if (!first) return done(Object.assign(new Error(), { code: 'ENOTOWN' }), '', 0);
+    if (options.all === true) done(null, own);
+    else done(null, first.address, first.family);
+  });
+};
+
 function overTcp(
   { host, port }: Extract<LinkAddress, { over: 'tcp' }>,
   ears: WireEars,
   end: (reason: string) => void,
 ): Wire {
-  const socket = connect({ host, port, noDelay: true });
+  const socket = connect({ host, port, noDelay: true, lookup: ownNetworkOnly });
   socket.setEncoding('utf8');
   socket.setTimeout(PATIENCE);
   socket.once('connect', () => {

@@ -1,4 +1,4 @@
-import { addressWords, linkForm } from './address';
+import { addressWords, isOwnAddress, linkForm } from './address';
 
 const typed = (at: string, over: 'tcp' | 'serial' = 'tcp', baud = '9600') => linkForm.safeParse({ over, at, baud });
 const wrong = (at: string, over: 'tcp' | 'serial' = 'tcp') => typed(at, over).error?.issues[0]?.message;
@@ -26,4 +26,28 @@ test('what is wrong is said with an example of what is right', () => {
   expect(wrong('/etc/passwd', 'serial')).toMatch(/\/dev\/ttyUSB0/);
   expect(wrong('/dev/tty/../sda', 'serial')).toMatch(/\/dev\/ttyUSB0/);
   expect(typed('COM3', 'serial', '12345').success).toBe(false);
+});
+
+test.each([
+  ['a figure for 127.0.0.1', '2130706433'],
+  ['the same in hexadecimal', '0x7f000001'],
+  ['octal parts: 8.8.8.8', '010.8.8.8'],
+  ['a part in octal', '192.168.1.010'],
+  ['fewer parts', '10.1'],
+  ['a part over 255', '10.0.0.256'],
+  ['link-local', '169.254.1.1'],
+  ['where clouds keep their keys', '169.254.169.254'],
+  ['a public one', '93.184.216.34'],
+  ['one of another family', '2001:db8::1'],
+])('%s is no address of the shop: %s', (_, host) => {
+  expect(wrong(`${host}:80`)).toMatch(/^Only something in the shop/);
+});
+
+test('what a name stands for is looked at by its figures too', () => {
+  expect(
+    ['127.0.0.1', '10.0.0.9', '192.168.1.1', '172.31.255.255', '::1', 'fd12::1', '::ffff:10.0.0.1'].every(isOwnAddress),
+  ).toBe(true);
+  expect(
+    ['8.8.8.8', '169.254.1.1', '172.32.0.1', 'fe80::1', '2001:db8::1', '::ffff:8.8.8.8', '0.0.0.0'].some(isOwnAddress),
+  ).toBe(false);
 });

@@ -4,8 +4,24 @@ import { z } from 'zod';
  * Where a device is found: a port of this machine or of one on the shop's own network, or a serial port. No address beyond
  * the shop: a link is for what stands in it.
  */
-const OWN =
-  /^(localhost|127(\.\d{1,3}){3}|10(\.\d{1,3}){3}|192\.168(\.\d{1,3}){2}|172\.(1[6-9]|2\d|3[01])(\.\d{1,3}){2}|169\.254(\.\d{1,3}){2}|[A-Za-z0-9-]{1,63}(\.local)?)$/;
+const OWN_ADDRESS = /^(127|10|192\.168|172\.(1[6-9]|2\d|3[01]))(\.(0|[1-9]\d{0,2})){2,3}$/;
+
+/** A name of one word, or of this network; a figure in any base is an address in disguise. */
+const OWN_NAME = /^(?!0x)(?!\d{1,63}$)[a-z0-9-]{1,63}(\.local)?$/i;
+
+/** Whether an address, by its figures, is one of this machine or of the shop's own network (RFC 1918, RFC 4193). */
+export function isOwnAddress(address: string): boolean {
+  if (OWN_ADDRESS.test(address)) {
+    const parts = address.split('.');
+    return parts.length === 4 && parts.every((part) => Number(part) <= 255);
+  }
+  const plain = address.toLowerCase();
+  return (
+    plain === '::1' || /^f[cd][0-9a-f]{2}:/.test(plain) || (plain.startsWith('::ffff:') && isOwnAddress(plain.slice(7)))
+  );
+}
+
+const isOwn = (host: string): boolean => isOwnAddress(host) || OWN_NAME.test(host);
 
 const SERIAL = /^(\/dev\/(tty|cu\.|pts\/|serial\/)[A-Za-z0-9._:/-]{0,80}|COM\d{1,3})$/;
 
@@ -14,7 +30,8 @@ export const linkAddress = z.discriminatedUnion('over', [
     over: z.literal('tcp'),
     host: z
       .string()
-      .regex(OWN, { error: 'must be an address of the shop’s own network, as 192.168.1.30 or mill.local' }),
+      .max(80, { error: 'must be an address of the shop’s own network, as 192.168.1.30 or mill.local' })
+      .refine(isOwn, { error: 'must be an address of the shop’s own network, as 192.168.1.30 or mill.local' }),
     port: z
       .number({ error: 'must be a whole number' })
       .int({ error: 'must be a whole number' })
