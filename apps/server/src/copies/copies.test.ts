@@ -1,6 +1,6 @@
 import type { ShopBackup } from '@zero-point/core/formats/shopBackup';
 import { readShopBackup } from '@zero-point/core/formats/shopBackup';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import request from 'supertest';
@@ -225,6 +225,7 @@ describe('daily copies', () => {
     await request(app).post(`/api/setups/${SETUP}/readings`).send(leftFace()).expect(201);
     const copy = await copying;
     expect(copy).toMatch(/shop-2026-11-26\.sqlite$/);
+    expect(statSync(copy ?? '').mode & 0o777).toBe(0o600);
     expect(await keepDailyCopy(db, file, now)).toBeUndefined();
     // One file alone, nothing beside it that belongs to it.
     expect(readdirSync(copiesFolder(file))).toEqual(['shop-2026-11-26.sqlite']);

@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 
 /** Where daily copies of a shop's file are kept. */
@@ -97,6 +97,8 @@ export async function copyWhole(db: Database.Database, to: string): Promise<void
   const begun = `${to}.part`;
   rmSync(begun, { force: true });
   await db.backup(begun);
+  // As the shop's own file: its owner's alone.
+  chmodSync(begun, 0o600);
   // One file alone: no journal of its own beside it that could be lost, or taken for another's.
   const copy = new Database(begun);
   copy.pragma('journal_mode = DELETE');

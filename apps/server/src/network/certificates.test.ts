@@ -40,6 +40,16 @@ test('a new address or a near end makes the certificate anew, by the same author
   expect(old.cert).not.toBe(moved.cert);
 });
 
+test('made while the clock was ahead, both are made anew once it is right', async () => {
+  const folder = folderOf();
+  const ahead = await certificatesFor(folder, NAMES, later(400));
+  const now = await certificatesFor(folder, NAMES, NOW);
+  expect(now.authority).not.toBe(ahead.authority);
+  for (const one of [now.authority, now.cert])
+    expect(Date.parse(new X509Certificate(one).validFrom)).toBeLessThanOrEqual(NOW.getTime());
+  expect(await certificatesFor(folder, NAMES, later(1))).toEqual(now);
+});
+
 test('keys are this user’s alone', async () => {
   const folder = folderOf();
   await certificatesFor(folder, NAMES, NOW);

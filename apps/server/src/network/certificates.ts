@@ -37,14 +37,18 @@ export const certificatesFolder = (file: string): string => join(dirname(file), 
 
 /**
  * The shop's certificate for these names and addresses, signed by its own authority: both made where there are none yet, the
- * certificate made anew when the names change or its end is near. Keys are readable by this user alone.
+ * certificate made anew when the names change, its end is near, or it was made while the clock was ahead and does not hold yet. Keys are readable by this user alone.
  *
  * @param folder where they are kept
  * @param names names and addresses the shop is called by
  */
 export async function certificatesFor(folder: string, names: readonly string[], now: Date): Promise<Certificates> {
   mkdirSync(folder, { recursive: true });
-  const authority = read(folder, 'authority') ?? write(folder, 'authority', await newAuthority(now));
+  const trusted = read(folder, 'authority');
+  const authority =
+    trusted && isValid(new X509Certificate(trusted.cert), now)
+      ? trusted
+      : write(folder, 'authority', await newAuthority(now));
   const kept = read(folder, 'shop');
   const own =
     kept && stands(kept, authority, names, now) ? kept : write(folder, 'shop', await newShop(authority, names, now));
@@ -76,9 +80,14 @@ function stands({ cert }: Pair, authority: Pair, names: readonly string[], now: 
   return (
     read.verify(new X509Certificate(authority.cert).publicKey) &&
     names.every(named) &&
+    isValid(read, now) &&
     Date.parse(read.validTo) - now.getTime() > BEFORE_END
   );
 }
+
+/** Whether a certificate holds now: one made while the clock was ahead does not yet. */
+const isValid = ({ validFrom, validTo }: X509Certificate, now: Date): boolean =>
+  Date.parse(validFrom) <= now.getTime() && now.getTime() < Date.parse(validTo);
 
 async function newAuthority(now: Date): Promise<Pair> {
   const { generate } = await maker();

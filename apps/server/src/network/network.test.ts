@@ -222,6 +222,13 @@ test('a foreign page cannot write by a paired phone’s key, nor under a foreign
   expect([answer.status, await codeOf(answer)]).toEqual([403, 'foreign-origin']);
 });
 
+test('a device’s name keeps no signs that are not seen or that turn it round', async () => {
+  await open();
+  await join_(await newCode(), 'Bench\u202E\u2066 pho\u0000ne\u200F');
+  const { devices } = (await (await fetch(`${shop.here}/api/network`)).json()) as { devices: { name: string }[] };
+  expect(devices.map(({ name }) => name)).toEqual(['Bench phone']);
+});
+
 /** Asks over TLS, trusting one authority alone; the status, or why it was not believed. */
 const securely = (path: string, authority: string | undefined, cookie = ''): Promise<number | string> =>
   new Promise((resolve) => {
@@ -232,6 +239,20 @@ const securely = (path: string, authority: string | undefined, cookie = ''): Pro
     });
     asked.on('error', (error: NodeJS.ErrnoException) => resolve(error.code ?? error.message));
   });
+
+test('over TLS nothing older than 1.3 is spoken', async () => {
+  await open();
+  const [url = ''] = shop.network.secureUrls();
+  const older = new Promise((resolve) => {
+    const asked = get(`${url}/api/health`, { ca: shop.network.authority(), maxVersion: 'TLSv1.2' }, (answer) => {
+      answer.resume();
+      resolve('spoken');
+    });
+    asked.on('error', (error: NodeJS.ErrnoException) => resolve(error.code));
+  });
+  expect(await older).toMatch(/PROTOCOL_VERSION|EPROTO/);
+  expect(await securely('/api/health', shop.network.authority())).toBe(401);
+});
 
 test('over TLS a device that trusts the shop’s own authority is served; others are not even asked', async () => {
   await open();

@@ -73,7 +73,9 @@ export function createNetwork({ pairing, port, addresses, certificates }: Networ
         fromNetwork.add(request);
         listener(request, response);
       };
-      const server = tls ? createSecureServer({ key: tls.key, cert: tls.cert }, enter) : createServer(enter);
+      const server = tls
+        ? createSecureServer({ key: tls.key, cert: tls.cert, minVersion: 'TLSv1.3' }, enter)
+        : createServer(enter);
       server.on('clientError', answerClientError);
       server.once('error', reject);
       server.listen(at, address, () => resolve({ server, address, port: at, secure: tls !== undefined }));

@@ -16,6 +16,9 @@ const TRIES_OF_ALL = 30;
 
 const YEAR = 365 * 86_400;
 
+/** Signs that are not seen, and those that turn the reading of what follows: a name could look like another by them. */
+const visible = (name: string): string => name.replace(/[\p{Cc}\p{Cf}]/gu, '');
+
 /** The page that pairs a device, for those that are not let in yet. */
 export function pairRoutes(pairing: Pairing): Router {
   const router = Router();
@@ -44,7 +47,10 @@ export function pairRoutes(pairing: Pairing): Router {
     express.urlencoded({ extended: false, limit: '2kb' }),
     (request, response) => {
       const body = z
-        .object({ code: z.string().max(40).catch(''), name: z.string().trim().max(40).catch('') })
+        .object({
+          code: z.string().max(40).catch(''),
+          name: z.string().transform(visible).pipe(z.string().trim().max(40)).catch(''),
+        })
         .parse(request.body ?? {});
       const key = pairing.pair(body.code, body.name === '' ? 'A device' : body.name);
       if (key === undefined)

@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { loadShop, settleShop } from '../demo';
 import { demoServer, demoShop, freshFile, MIGRATIONS } from '../testing/shop';
@@ -16,6 +16,14 @@ describe('opening a database', () => {
     expect(db.pragma('synchronous', { simple: true })).toBe(2);
     expect(db.pragma('foreign_keys', { simple: true })).toBe(1);
     expect(db.pragma('user_version', { simple: true })).toBe(migrations.length);
+    db.close();
+  });
+
+  test('a new file and its journal are their owner’s alone', () => {
+    const file = freshFile();
+    const db = openDatabase(file, migrations);
+    db.exec('CREATE TABLE trial (id INTEGER)');
+    for (const one of [file, `${file}-wal`, `${file}-shm`]) expect(statSync(one).mode & 0o777).toBe(0o600);
     db.close();
   });
 

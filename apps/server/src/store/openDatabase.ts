@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { existsSync, mkdirSync, statSync } from 'node:fs';
+import { closeSync, existsSync, mkdirSync, openSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { databaseFault } from './databaseFault';
 import type { Migration } from './migrations';
@@ -45,12 +45,19 @@ const PATIENCE = 250;
 function openFile(file: string): Database.Database {
   try {
     mkdirSync(dirname(file), { recursive: true });
+    ownersAlone(file);
     return new Database(file);
   } catch (error) {
     throw new DatabaseRefused(
       `${file} cannot be opened (${error instanceof Error ? error.message : String(error)}). Look whether its folder is there and may be written to, or name another file with DATABASE.`,
     );
   }
+}
+
+/** A new file is its owner's alone to read; its journal takes that from it. */
+function ownersAlone(file: string): void {
+  if (existsSync(file) || file === ':memory:') return;
+  closeSync(openSync(file, 'ax', 0o600));
 }
 
 /** Faults of the file or its disk as a refusal that names the file; any other error as it is. */
