@@ -64,7 +64,7 @@ test('J7 on a router: the cycle sets X, Y and the probe’s Z; out with it, and 
   await job.log('0');
   // What a control without a table set counts for the probe: no cutter has a depth by it.
   await job.tap('radio', 'tool change');
-  await expect(page.getByText(/^The probe set Z: a plate or a block only\./)).toBeVisible();
+  await expect(page.getByText(/^The probe set Z: a touch plate only\./)).toBeVisible();
   await learnSpot(job, '-8.15');
   await changeAtSpot(job, 1, '−8.150 mm');
   await expect(page.getByText(/^Z counts with T1\. Clip and plate off/)).toBeVisible();

@@ -88,6 +88,14 @@ test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a
   await job.tap('button', 'Now it does');
   await says(page, /Clip and plate off, tool raised, before the spindle turns\./);
   await job.tap('button', 'All off and clear');
+  // Another spot is another height: its figure is asked for with the tool that is in, and the one before is none.
+  await job.tap('button', 'Choose another spot');
+  await job.tap('radio', 'on the part, not cut');
+  await job.tap('button', 'Use this spot');
+  await says(page, /^Put the touch plate under T2 on the spot\./);
+  await job.tap('checkbox', /Touch plate and clip together by hand first/);
+  await job.log('-3.41');
+  await says(page, /^On the spot: Z −3\.410 mm ±.*, with T2, /);
   // The old tool on the same spot before it comes out: the spot is 0.4 higher than it was.
   await job.tap('button', 'Touch the spot with T2 again');
   await job.tap('checkbox', /Touch plate and clip together by hand first/);
@@ -120,7 +128,7 @@ test('J14 by probe: the top, then the spot, then a cutter on the same plate', as
   await job.answer();
   await job.tap('button', 'Log Z set for the probe');
   await job.tap('button', 'Yes');
-  await says(page, /^The probe set Z: a plate or a block only\./);
+  await says(page, /^The probe set Z: a touch plate only\./);
   await learnSpot(job, '-8.15');
   await says(page, /^On the spot: Z −8\.150 mm ±.*, with the probe, /);
   await changeAtSpot(job, 1, '−8.150 mm');

@@ -149,6 +149,18 @@ describe('setting an axis', () => {
   });
 });
 
+test('Z set at the touch-off point keeps the lift it was set with, whatever was asked for since', () => {
+  const heights = (lift: number) => ({ ...plateSnapshot.datumPlan, heights: { surface: 0, lift } });
+  const lifted = { ...presetDone({ kind: 'z-zero', tool: 1 }, 'z', 0, 'z-set'), lift: 10 };
+  const book = bookOf({ ...plateSnapshot, datumPlan: heights(0) }, [rowOf('zeroing', lifted)]);
+  logZeroing(book, { kind: 'tool-spot', tool: 2 }, 'z', 'preset', -3.41);
+  expect(only().body).toMatchObject({ lift: 10, value: -3.41 });
+  // Set on the part anew it is what is asked for.
+  entries = [];
+  logZeroing(book, { kind: 'z-zero', tool: 1 }, 'z', 'preset', 10);
+  expect(only().body).toMatchObject({ lift: 0 });
+});
+
 describe('what was wrong', () => {
   const touched = bookOf(plateSnapshot, [rowOf('reading', reading(LEFT, 5.01, { id: 'slip' }))]);
   const [slip] = touched.readings;

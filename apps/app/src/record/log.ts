@@ -1,5 +1,6 @@
 import type { Book } from '@zero-point/core/book/book';
 import { currentEpoch, scaleOf } from '@zero-point/core/book/inForce';
+import { airPass } from '@zero-point/core/book/airPass';
 import { readingEpoch } from '@zero-point/core/book/toolSpot';
 import type { Mend } from '@zero-point/core/book/mends';
 import type { PassInDoubt } from '@zero-point/core/book/passInDoubt';
@@ -225,7 +226,10 @@ export function logZeroing(
     form,
     value,
     // What Z was set with counts until it is set again, whatever is asked for in between.
-    ...(axis === 'z' && { lift: book.datumPlan.heights?.lift ?? 0 }),
+    // At the touch-off point Z is set to what it showed: the lift stays that of before, whatever was asked for since.
+    ...(axis === 'z' && {
+      lift: subject.kind === 'tool-spot' ? airPass(book).set : (book.datumPlan.heights?.lift ?? 0),
+    }),
     at: now(),
   };
   logRow({ kind: 'zeroing', setupId: book.setup.id, body });

@@ -1,4 +1,5 @@
 import { coarsePitch } from '../positions/holeSizes';
+import { pointLength } from '../positions/stepDepth';
 import { keepsTable } from '../heights/schools';
 import { zeroOf } from '../datum/partFrame';
 import { Refusal } from '../problem/problem';
@@ -16,9 +17,13 @@ import { lastZeroing } from './inForce';
 import { indexState, type IndexState } from './indexPlan';
 import { datumInForce } from './localDatum';
 import { depthOfStop } from './machining';
+import { zSetByProbe } from './subjects/heights';
 import { tableAnswer } from './toolTable';
 import { zSetWith, zToolChanged } from './zAgain';
 import { topAboveZero } from './zZeroPlace';
+
+/** The number of no tool. */
+const NO_TOOL = 0;
 
 /**
  * Everything a program is held against, in the program's own frame: what is set, measured, planned and known of a set-up.
@@ -30,6 +35,7 @@ export function programSetting(book: Book): WhatIsSet {
   const zero: IndexState['zero'] = machine.scale === 'machine' && !datumInForce(book) ? indexState(book).zero : {};
   const table = tableAnswer(book);
   const { workOffset } = table;
+  const setZ = lastZeroing(book, 'z');
   const room = cutPlan.program?.under?.room;
   return {
     unit: setup.units,
@@ -43,7 +49,8 @@ export function programSetting(book: Book): WhatIsSet {
     lift: airPass(book).set,
     keepsTable: keepsTable(machine.habits.toolLengthSchool),
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
-    zSetWith: zSetWith(book),
+    // Set by the probe it counts with no tool: none may run before it is touched off.
+    zSetWith: setZ && zSetByProbe(book, setZ) ? NO_TOOL : zSetWith(book),
     zToolChanged: zToolChanged(book),
     tools: toolsOf(book, table.rows),
     gaugeIn: gaugeInSpindle(book),
@@ -73,13 +80,15 @@ function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetT
   const measured = new Map(rows.map((row) => [row.number, row]));
   return book.tools
     .filter(({ retiredOn }) => retiredOn === undefined)
-    .map(({ number, name, diameter, kind, pitch }) => {
+    .map(({ number, name, diameter, kind, pitch, pointAngle }) => {
       const row = measured.get(number);
       return {
         number,
         name,
         diameter,
         pointed: kind === 'spot-drill',
+        ...(kind === 'drill' && { point: pointLength(diameter, pointAngle) }),
+        ...(kind === 'ball-mill' && { point: diameter / 2 }),
         ...(kind === 'tap' && { pitch: pitch ?? coarsePitch(diameter) }),
         length: row?.length ?? row?.kept ?? null,
         // Measured anew since, its length is its own again.

@@ -16,12 +16,15 @@ const UNDER: readonly GaugeKind[] = ['block', 'feeler', 'paper', 'touch-plate', 
 
 const isUnderTool = (kind: GaugeKind): boolean => UNDER.includes(kind);
 
-/** Solid under a probe and a cutter alike: nothing gives way, so both meet the same height. */
-const RIGID: readonly GaugeKind[] = ['block', 'touch-plate'];
+/**
+ * Solid, and met from above by a probe and a cutter alike, so both meet the same height. A block is not: a cutter is raised past
+ * it, and stands up to a step above the top that the probe touches.
+ */
+const RIGID: readonly GaugeKind[] = ['touch-plate'];
 
 /**
- * Gauges that can be put on the spot. Where the probe set Z it must be a rigid one: a sprung setter and a strip of paper are
- * not met alike by a probe and by a cutter.
+ * Gauges that can be put on the spot. Where the probe set Z it must be a plate: a sprung setter, a strip of paper and a block
+ * that is slid under are not met alike by a probe and by a cutter.
  */
 export const spotGauges = (book: Book, setter: ZSetter | undefined): Gauge[] =>
   book.gauges.filter(

@@ -1,10 +1,12 @@
 import type { Entry } from '../record/entry';
 import type { Snapshot } from '../record/snapshot';
+import { lengthAtChange } from '../words/lengthAtChange';
 import { movedWords, spotMissing } from '../words/toolChange';
 import { toolsInOrder, toolToGoIn } from './changeOrder';
 import { gaugeInSpindle } from './gaugeInSpindle';
 import { happened, set, touch, tools } from './lengths.case';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from './snapshot.case';
+import { programSetting } from './programSetting';
 import { spotGauges } from './spotGauge';
 import { toolDepth } from './toolDepth';
 import { changeU, spotMoved, toolSpot } from './toolSpot';
@@ -102,6 +104,10 @@ describe('the spot where tools are touched off', () => {
     expect(movedWords(at(23.81))).toMatch(/\+0\.400 mm ±.*Part, spot or tool has moved/);
     expect(spotMoved(at(23.415))).toMatchObject({ moved: false });
     expect(spotMoved(done(spot(1, 23.41, 'z set')))).toBeUndefined();
+    // The same tool before any change: no mean of two places.
+    const again = done(spot(1, 23.41, 'z set'), spot(1, 23.81, 'z set'));
+    expect(toolSpot(again).kept?.figure).toBe(23.81);
+    expect(spotMoved(again)).toMatchObject({ moved: true, by: expect.closeTo(0.4, 9) });
   });
 });
 
@@ -116,6 +122,18 @@ test('the shop’s own scatter of its spot takes the place of what is usual; voi
   const U = (...entries: Entry[]) => toolSpot(done(spot(1, 23.41, 'z set'), ...entries)).kept?.U ?? NaN;
   expect(U(good)).toBeLessThan(U() / 2);
   expect(U(good, crash)).toBe(U());
+});
+
+test('another spot chosen since: the figure of the one before is none, whatever the tool', () => {
+  const since = (moment: string) =>
+    toolSpot(
+      bookOf(shop({ spot: { where: 'off-part', gaugeId: 'block', since: moment } }), [
+        ...BY_PART,
+        spot(1, 23.41, 'z set'),
+      ]),
+    );
+  expect(since('2026-03-02T09:00:00.000Z').kept?.figure).toBe(23.41);
+  expect(since('2026-03-02T09:11:00.000Z')).toMatchObject({ kept: undefined, setter: 1, beforeNewZero: false });
 });
 
 describe('depths after a change', () => {
@@ -154,6 +172,12 @@ describe('the probe is one more tool at the spot', () => {
     const book = byProbe(spot(undefined, 12.5, 'z set', 'probe'));
     expect(toolSpot(book)).toMatchObject({ setter: 'probe', kept: { figure: 12.5, by: 'probe' } });
     expect(toolDepth(book, 1, 6)).toEqual({ kind: 'by-probe', tool: 1 });
+    // Nor does a program's first tool run by it, the reference no more than another.
+    expect(programSetting(book).zSetWith).toBe(0);
+    expect(lengthAtChange(book, 1)).toEqual({
+      grave: true,
+      said: 'Z counts with the probe. Touch off tool 1 in Heights first.',
+    });
   });
 
   test('a cycle of a control without a table set the probe’s Z; with one it has taken the probe’s length off', () => {
@@ -177,6 +201,8 @@ describe('the probe is one more tool at the spot', () => {
   test('a cutter on the same spot sets Z to the probe’s figure: its depths count from the top', () => {
     const book = byProbe(spot(undefined, 12.5, 'z set', 'probe'), setAt(2, 12.5, 'by 2'));
     expect(toolDepth(book, 2, 6)).toMatchObject({ kind: 'shown', deepest: -6, setter: 2 });
+    expect(programSetting(book).zSetWith).toBe(2);
+    expect(lengthAtChange(book, 2)).toBeUndefined();
   });
 
   test('the probe is in the spindle until a tool has set Z there', () => {
@@ -187,13 +213,13 @@ describe('the probe is one more tool at the spot', () => {
     expect(gaugeInSpindle(byProbe(touched, later))).toBeUndefined();
   });
 
-  test('a probe and a cutter meet a rigid gauge alike, and a sprung setter not', () => {
+  test('a probe and a cutter meet a plate alike: not a sprung setter, nor a block that is slid under', () => {
     const setter = { id: 'setter', name: 'Setter 50', kind: 'setter' as const, nominal: 50 };
-    const book = { ...byProbe(), gauges: [...byProbe().gauges, setter] };
+    const plate = { id: 'plate', name: 'Plate', kind: 'touch-plate' as const, nominal: 12.7 };
+    const book = { ...byProbe(), gauges: [...byProbe().gauges, setter, plate] };
     const kinds = (by: 'probe' | 1) => spotGauges(book, by).map(({ kind }) => kind);
-    expect(kinds('probe')).not.toContain('setter');
-    expect(kinds('probe')).toContain('block');
-    expect(kinds(1)).toContain('setter');
+    expect(kinds('probe')).toEqual(['touch-plate']);
+    expect(kinds(1)).toEqual(expect.arrayContaining(['setter', 'block', 'touch-plate']));
   });
 });
 

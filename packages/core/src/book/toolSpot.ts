@@ -65,8 +65,11 @@ export const toolSpot = (book: Book): ToolSpot => answered(book, 'tool spot', ()
 const isSpot = ({ subject }: Zeroing): boolean => subject.kind === 'tool-spot' || subject.kind === 'tool-length';
 
 function spotOf(book: Book): ToolSpot {
+  // Another spot, or another gauge on it, is another height: it begins without a figure.
+  const since = book.datumPlan.heights?.spot?.since ?? '';
   const touched = book.readings.filter(
-    (one): one is TouchReading => isTouch(one) && one.subject.kind === 'tool-spot' && one.struckBy === null,
+    (one): one is TouchReading =>
+      isTouch(one) && one.subject.kind === 'tool-spot' && one.struckBy === null && one.takenAt >= since,
   );
   const settings = lastZeroing(book, 'z') ? zSettings(book) : [];
   const from = settings.findLastIndex((one) => !isSpot(one));
@@ -89,9 +92,13 @@ function spotOf(book: Book): ToolSpot {
       (one) =>
         one.epoch === spotEpoch(setting) && (toolOf(one) ?? 'probe') === found.setter && found.setter !== undefined,
     );
-    const figure = figureOf(book, own, found.touches + 1);
+    const touches = found.touches + 1;
+    const [rest, last] = [figureOf(book, own.slice(0, -1), touches), figureOf(book, own.slice(-1), touches)];
+    // A touch that comes back elsewhere is no repeat: the mean of the two would be wrong for both.
+    const apart = rest && last && Math.abs(last.figure - rest.figure) > Math.hypot(rest.U, last.U);
+    const figure = apart ? last : figureOf(book, own, touches);
     if (!figure || found.setter === undefined) continue;
-    found.before = there ? found.kept : undefined;
+    found.before = apart ? { ...rest, by: found.setter } : there ? found.kept : undefined;
     found.kept = { ...figure, by: found.setter };
   }
   return { ...found, beforeNewZero: found.kept === undefined && touched.length > 0 };

@@ -16,8 +16,8 @@ const SAME = 0.01;
  * it: so that a rapid in a pocket is told from one through solid stock. mm in the part's frame.
  */
 export interface CutAway {
-  /** A feed of a flat tool of this radius. */
-  cut: (stretch: Stretch, radius: number) => void;
+  /** A feed of a tool of this radius, which it has from so far above its tip. */
+  cut: (stretch: Stretch, radius: number, point?: number) => void;
   /** Whether a tool of this radius goes along it without meeting what still stands. */
   isOpen: (stretch: Stretch, radius: number) => boolean;
 }
@@ -91,8 +91,8 @@ export function cutAway({ x, y, z }: Box): CutAway {
   }
 
   return {
-    cut: ({ x0, y0, z0, x1, y1, z1 }, radius) => {
-      if (!known || radius <= half || (z1 >= z[1] && !(z0 < z[1]))) return;
+    cut: ({ x0, y0, z0, x1, y1, z1 }, radius, point = 0) => {
+      if (!known || radius <= half || (z1 + point >= z[1] && !(z0 + point < z[1]))) return;
       const at = 7 * feeds;
       if (at === waiting.length) {
         const more = new Float32Array(2 * at);
@@ -101,10 +101,10 @@ export function cutAway({ x, y, z }: Box): CutAway {
       }
       waiting[at] = x0;
       waiting[at + 1] = y0;
-      waiting[at + 2] = z0;
+      waiting[at + 2] = z0 + point;
       waiting[at + 3] = x1;
       waiting[at + 4] = y1;
-      waiting[at + 5] = z1;
+      waiting[at + 5] = z1 + point;
       waiting[at + 6] = radius;
       feeds += 1;
     },

@@ -97,6 +97,21 @@ describe('no blame for what is none', () => {
     };
     expect(all(program(wide), set)).toEqual(['rapid-in-stock 19']);
   });
+  test('the cone that a drill leaves is not cut away', () => {
+    const tools = [
+      ...PLATE_MILLED.tools,
+      { number: 8, name: 'Drill 12', diameter: 12, pointed: false, point: 3.6, length: -2, stale: null },
+    ];
+    const down = (z: string) =>
+      all(
+        `G21 G90 G94 G54\nT8 M6\nS800 M3\nG0 X62. Y58.\nG43 H8 Z20.\nG1 Z-9. F80\nG0 Z20.\nM5\nT5 M6\nS2000 M3\nG0 X62. Y58.\nG43 H5 Z20.\nG0 Z${z}\n${TAIL}`,
+        { ...PLATE_MILLED, tools },
+      );
+    expect(down('-5.')).toEqual([]);
+    // Within 3.6 of the drill's tip only its middle is gone.
+    expect(down('-7.')).toEqual(['rapid-in-stock 13']);
+  });
+
   test('R below the top in an earlier counterbore', () => {
     const holes = (first: string) =>
       program(`${first}G0 Z20.\nM5\nT3 M6\nS2400 M3\nG0 X62. Y58.\nG43 H3 Z20.\nG98 G81 Z-9. R-2.5 F100\nG80`);

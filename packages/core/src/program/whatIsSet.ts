@@ -18,6 +18,8 @@ export interface SetTool {
   diameter: number;
   /** Cuts with its point: how wide a hole it makes hangs on how deep it goes. */
   pointed: boolean;
+  /** How far above its tip it has its full diameter: a drill's point, the round end of a ball mill; 0 where it is left out. */
+  point?: number | undefined;
   /** A tap's pitch. */
   pitch?: number | undefined;
   /** As the machine's table has it; null where nobody measured it. */

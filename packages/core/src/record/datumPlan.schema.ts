@@ -79,7 +79,14 @@ export const datumPlan = z
         /** How far the cutter's lowest point stands above the surface when a sensor on an arm answers, mm. */
         armOffset: length.optional(),
         /** The spot where every tool is touched off after a change, on the part only where nothing is cut, and what is put on it. */
-        spot: z.object({ where: z.enum(['off-part', 'on-part']), gaugeId: id }).optional(),
+        spot: z
+          .object({
+            where: z.enum(['off-part', 'on-part']),
+            gaugeId: id,
+            /** Chosen at this moment: what was touched before it was touched elsewhere, and gives no figure for it. */
+            since: moment,
+          })
+          .optional(),
         /** Most a tool may run out, mm, and whether that is only measured and guards no length. */
         runOut: z.object({ tolerance: positiveLength.optional(), measureOnly: z.boolean() }).optional(),
       })

@@ -1,6 +1,6 @@
 import type { Book } from '../book/book';
 import { lastZeroing } from '../book/inForce';
-import { lengthIsOver } from '../book/subjects/heights';
+import { lengthIsOver, zSetByProbe } from '../book/subjects/heights';
 import { tableAnswer } from '../book/toolTable';
 import { zSetWith, zToolChanged } from '../book/zAgain';
 import { keepsTable } from '../heights/schools';
@@ -19,6 +19,9 @@ export interface LengthAtChange {
 export function lengthAtChange(book: Book, tool: number): LengthAtChange | undefined {
   const zTool = zToolChanged(book);
   if (zTool !== undefined) return { grave: true, said: `${zToolChangedWords(zTool)} Set Z again in Heights.` };
+  const set = lastZeroing(book, 'z');
+  if (set && zSetByProbe(book, set))
+    return { grave: true, said: `Z counts with the probe. Touch off tool ${tool} in Heights first.` };
   const keeps = keepsTable(book.machine.habits.toolLengthSchool);
   const row = tableAnswer(book).rows.find(({ number }) => number === tool);
   // Kept anew for the machine since, it is known again, whatever was touched here before.

@@ -5,8 +5,6 @@ import { zShows } from './toolDepth';
 
 /** What is said of the quill's stop at a depth: a figure, what comes first, or nothing where the quill has its own scale. */
 export interface QuillWords {
-  /** What Z shows with the knee locked is asked for. */
-  asks: boolean;
   trouble: boolean;
   said: string;
 }
@@ -22,22 +20,19 @@ export function quillWords(book: Book, deepest: number): QuillWords | undefined 
   const mm = (value: number) => formatLengthUnit(value, { unit: book.setup.units });
   switch (found.kind) {
     case 'ask':
-      return { asks: true, trouble: false, said: 'Drilling with the quill: lock the knee, then enter what Z shows.' };
+      return { trouble: false, said: 'Drilling with the quill: lock the knee, then enter what Z shows.' };
     case 'travel':
       return {
-        asks: true,
         trouble: false,
-        said: `Quill stop: ${mm(found.travel)} down, from where the quill was when Z was set. Knee locked at ${zShows(book, kneeLockedAt(book) ?? 0)}.`,
+        said: `Quill stop: ${mm(found.travel)} down, from where the quill was when Z was set. This holds only while Z shows ${zShows(book, kneeLockedAt(book) ?? 0)}.`,
       };
     case 'knee-too-high':
       return {
-        asks: true,
         trouble: true,
         said: `With the knee there, the tool is at full depth before the quill moves. Wind the knee down until Z shows more than ${zShows(book, deepest)}, lock it, then enter what Z shows.`,
       };
     case 'out-of-reach':
       return {
-        asks: true,
         trouble: true,
         said: `This depth needs ${mm(found.needs)} of quill, ${mm(found.over)} more than it has. Raise the knee by that or more, lock it, then enter what Z shows.`,
       };

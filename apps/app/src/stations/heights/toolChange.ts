@@ -49,10 +49,10 @@ export function toolGoingIn(book: Book, asked: number | undefined): number | und
   return fits.some(({ number }) => number === asked) ? asked : (toolToGoIn(book) ?? fits[0]?.number);
 }
 
-/** What must be ticked before a gauge is used under a tool. */
-export function spotCautions(book: Book): readonly Caution[] {
-  const method = heightMethod(keptSpotGauge(book)?.kind);
-  return cautionsWhere(method, 'under').filter(({ mustTick }) => mustTick);
+/** What must be ticked before a tool, or the probe in the spindle, touches the gauge on the spot. */
+export function spotCautions(book: Book, by: 'tool' | 'probe'): readonly Caution[] {
+  const method = heightMethod(by === 'probe' ? 'probe' : keptSpotGauge(book)?.kind);
+  return cautionsWhere(method, by === 'probe' ? 'spindle' : 'under').filter(({ mustTick }) => mustTick);
 }
 
 /** Logs what Z shows with the tool that set Z, or the probe, on the spot. */

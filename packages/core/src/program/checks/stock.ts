@@ -28,6 +28,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
   /** What was cut away so far: a rapid may go there. */
   const away = stock && cutAway(stock);
   const pointed = new Set(set.tools.flatMap((tool) => (tool.pointed ? [tool.number] : [])));
+  const points = new Map(set.tools.map(({ number, point }) => [number, point]));
   const lengths = new Map(set.tools.map(({ number, length }) => [number, length]));
   const stretch: Stretch = { x0: NaN, y0: NaN, z0: NaN, x1: NaN, y1: NaN, z1: NaN };
 
@@ -140,7 +141,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
           findings.add('into-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
         else if (kind === RAPID && set.rapidsStraight !== true && sweepsInto(stretch, pillar))
           findings.add('sweeps-box', line, { tool: state.tool, box: box.name }, `${state.tool} ${box.name}`, at());
-      if (kind === FEED && !pointed.has(inHand)) away?.cut(stretch, outlines.radius);
+      if (kind === FEED && !pointed.has(inHand)) away?.cut(stretch, outlines.radius, points.get(inHand));
       if (kind === FEED) {
         const same = fed.x === stretch.x1 && fed.y === stretch.y1;
         fed.x = stretch.x1;

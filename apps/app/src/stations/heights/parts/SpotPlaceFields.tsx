@@ -51,11 +51,11 @@ export function SpotPlaceFields({ book, draft, onDraft }: SpotPlaceProps & { onD
           onChange={(gaugeId) => onDraft({ ...draft, gaugeId })}
         />
       ) : (
-        <Words tone="warn">Add a touch plate, a block or a tool setter in Shop first.</Words>
+        <Words tone="warn">Add a touch plate, or for cutters alone a block or a tool setter, in Shop first.</Words>
       )}
       {toolSpot(book).setter === 'probe' && (
         <Words tone="soft">
-          The probe set Z: a plate or a block only. A sprung setter and paper are not met alike by probe and cutter.
+          The probe set Z: a touch plate only. A probe and a cutter do not meet a setter, paper or a block alike.
         </Words>
       )}
       <Words tone="soft">It must stay where it is through the whole job. Its height does not matter.</Words>
@@ -74,7 +74,9 @@ export function SpotPlaceAction({ book, draft, onDone }: SpotPlaceProps & { onDo
       onPress={() => {
         if (!usable) return;
         const heights = book.datumPlan.heights ?? { surface: 0, lift: 0 };
-        changeDatumPlan(book, { heights: { ...heights, spot: { where: place, gaugeId: gauge.id } } });
+        changeDatumPlan(book, {
+          heights: { ...heights, spot: { where: place, gaugeId: gauge.id, since: new Date().toISOString() } },
+        });
         onDone();
       }}
     />

@@ -63,12 +63,17 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
   const tool = act === 'off' ? asked : toolGoingIn(book, asked);
   const unit = book.setup.units;
   const gauge = keptSpotGauge(book);
-  const go = (next: ChangeAct | '', into = tool) =>
+  const go = (next: ChangeAct | '', into = tool) => {
+    // Each touch is a new approach: its caution is ticked anew.
+    setTicked({ at: '', ids: [] });
     router.setParams({ show: 'table', act: next, into: into === undefined ? '' : String(into) });
+  };
   const on = (now: ChangeAct) => () => go(actAfter(book, now));
   const at = `${act} ${tool ?? ''}`;
   const ids = ticked.at === at ? ticked.ids : [];
-  const open = spotCautions(book).find(({ id }) => !ids.includes(id));
+  const open = spotCautions(book, act === 'learn' && setter === 'probe' ? 'probe' : 'tool').find(
+    ({ id }) => !ids.includes(id),
+  );
   const gate = open && (
     <Cautions cautions={[open]} ticked={ids} onTick={(id) => setTicked({ at, ids: [...ids, id] })} />
   );
@@ -169,7 +174,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
           label="The tool touch-off point, the part and the tool over it"
           where={book.datumPlan.heights?.spot?.where}
           gauge={gauge?.kind === 'touch-plate' ? 'plate' : 'block'}
-          clipOn={act === 'set' || act === 'clip' || act === 'learn'}
+          clipOn={act === 'set' || act === 'clip' || (act === 'learn' && setter !== 'probe')}
           tool={
             act === 'fit' || inSpindle === undefined
               ? undefined
@@ -195,7 +200,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
             </View>
           )}
           {moved !== undefined && (
-            <Words tone={moved.includes('has moved:') ? 'bad' : 'good'} style={{ fontWeight: '700' }}>
+            <Words tone={spotMoved(book)?.moved === true ? 'bad' : 'good'} style={{ fontWeight: '700' }}>
               {moved}
             </Words>
           )}
