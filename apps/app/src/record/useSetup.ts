@@ -2,6 +2,7 @@ import { openBook, type Book } from '@zero-point/core/book/book';
 import { startsSetup, withEntries } from '@zero-point/core/record/merge';
 import { useMemo } from 'react';
 import { ServerRefusal } from '../api/client';
+import { requestTrouble } from '../api/requestTrouble';
 import { useStoredSnapshot } from '../api/queries';
 import { useOutbox } from '../stores/outbox';
 
@@ -32,13 +33,13 @@ export function useSetup(id: string): SetupState {
   );
   if (book) return { kind: 'ready', book };
   if (query.error) {
-    const gone = query.error instanceof ServerRefusal;
     return {
       kind: 'trouble',
-      title: gone ? 'No such set-up' : 'The server is away',
-      detail: gone
-        ? query.error.message
-        : 'This set-up was never opened on this device, so there is no copy of it here. Start the server, then try again.',
+      ...requestTrouble(
+        query.error,
+        'This setup was never opened on this device, so there is no copy of it here. Start the server, then try again.',
+      ),
+      ...(query.error instanceof ServerRefusal && query.error.problem.status === 404 && { title: 'No such set-up' }),
       retry: () => void query.refetch(),
     };
   }

@@ -7,7 +7,8 @@ import { Divider, Searchbar } from 'react-native-paper';
 import { request } from '../../api/client';
 import { LinkButton } from '../../frame/LinkButton';
 import { OutboxLine } from '../../frame/OutboxLine';
-import { Loading, Trouble } from '../../frame/States';
+import { RequestTrouble } from '../../frame/RequestTrouble';
+import { Loading } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import { useLook } from '../../theme/useLook';
 import { Figure, Words } from '../../theme/Words';
@@ -39,9 +40,9 @@ export default function ShopLogScreen() {
         </View>
         {log.isPending && <Loading what="the log" />}
         {log.isError && !log.data && (
-          <Trouble
-            title="The server is away"
-            detail="What you logged on this device is safe, and in its set-up’s own log."
+          <RequestTrouble
+            error={log.error}
+            away="What you logged on this device is safe, and in its setup’s own log."
             retry={() => void log.refetch()}
           />
         )}

@@ -14,7 +14,8 @@ import { Choice } from '../../frame/Choice';
 import { FilePick } from '../../frame/FilePick';
 import { GAP } from '../../frame/layout';
 import { MainAction } from '../../frame/MainAction';
-import { Loading, Trouble } from '../../frame/States';
+import { RequestTrouble } from '../../frame/RequestTrouble';
+import { Loading } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import { UnitSwitch } from '../../frame/UnitSwitch';
 import { FieldBox } from '../../keypad/FieldBox';
@@ -44,7 +45,7 @@ const LATER = '';
 export default function NewSetupScreen() {
   const { palette } = useLook();
   const shop = useShop();
-  const away = shop.isError;
+  const away = shop.error !== null;
   const seen = useMemo(() => (away ? shopSeen() : undefined), [away]);
   const known = shop.data ?? seen;
   return (
@@ -56,9 +57,9 @@ export default function NewSetupScreen() {
         <Start shop={known} away={away} />
       ) : away ? (
         <View role="main">
-          <Trouble
-            title="The server is away"
-            detail="This device never saw the shop, so it does not know its machines. Start the server, then try again."
+          <RequestTrouble
+            error={shop.error}
+            away="This device never saw the shop, so it does not know its machines. Start the server, then try again."
             retry={() => void shop.refetch()}
           />
         </View>

@@ -6,6 +6,7 @@ import { Button } from 'react-native-paper';
 import { GAP } from '../../frame/layout';
 import { OutboxLine } from '../../frame/OutboxLine';
 import { LinkButton } from '../../frame/LinkButton';
+import { RequestTrouble } from '../../frame/RequestTrouble';
 import { Loading, Trouble } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import type { Shop } from '../../api/queries';
@@ -214,7 +215,7 @@ interface ShopPageProps {
 /** The frame of every page of the shop: bar, outbox, and what stands in while it is not there. */
 function ShopPage({ title, called, back, bare = false, children }: ShopPageProps) {
   const { palette } = useLook();
-  const { shop, away, retry } = useShopNow();
+  const { shop, error, retry } = useShopNow();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar title={(shop && called?.(shop)) ?? title} back={back} />
@@ -238,10 +239,10 @@ function ShopPage({ title, called, back, bare = false, children }: ShopPageProps
         >
           {shop ? (
             children(shop)
-          ) : away ? (
-            <Trouble
-              title="The server is away"
-              detail="The shop is kept there. Start the server, then try again."
+          ) : error ? (
+            <RequestTrouble
+              error={error}
+              away="The shop is kept there. Start the server, then try again."
               retry={retry}
             />
           ) : (

@@ -15,5 +15,5 @@ export function useShopNow() {
       ),
     [query.data, waiting],
   );
-  return { shop, away: query.isError && !query.data, retry: () => void query.refetch() };
+  return { shop, error: query.data ? null : query.error, retry: () => void query.refetch() };
 }
