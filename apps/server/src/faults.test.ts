@@ -1,6 +1,6 @@
 import Database from 'better-sqlite3';
-import { mkdirSync, openSync, readFileSync, writeSync, closeSync, statSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { closeSync, linkSync, mkdirSync, openSync, readFileSync, statSync, symlinkSync, writeSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './http/app';
@@ -114,6 +114,24 @@ describe('at the start', () => {
     expect(() => holdAlone(file)).toThrow(/open in another Zero Point/);
     letGo();
     holdAlone(file)();
+  });
+
+  test.each([
+    ['a symbolic link', symlinkSync],
+    ['a link to its folder', (file: string, name: string) => symlinkSync(dirname(file), dirname(name))],
+    ['a hard link', linkSync],
+  ])('the same file by %s is the same file', (what, link) => {
+    const file = freshFile();
+    openDatabase(file, migrations).close();
+    const beside = freshFile();
+    const name = what.includes('folder') ? join(`${dirname(beside)}-link`, basename(file)) : beside;
+    link(file, name);
+    const letGo = holdAlone(file);
+    expect(() => holdAlone(name)).toThrow(/open in another Zero Point/);
+    letGo();
+    const other = holdAlone(name);
+    expect(() => holdAlone(file)).toThrow(/open in another Zero Point/);
+    other();
   });
 
   test('HOST and PORT that cannot be used are named', () => {

@@ -1,6 +1,7 @@
 import Database from 'better-sqlite3';
-import { closeSync, existsSync, mkdirSync, openSync, statSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { closeSync, existsSync, mkdirSync, openSync, realpathSync, rmSync, statSync } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
+import { basename, dirname, join } from 'node:path';
 import { databaseFault } from './databaseFault';
 import type { Migration } from './migrations';
 
@@ -44,8 +45,7 @@ const PATIENCE = 250;
 
 function openFile(file: string): Database.Database {
   try {
-    mkdirSync(dirname(file), { recursive: true });
-    ownersAlone(file);
+    makeFile(file);
     return new Database(file);
   } catch (error) {
     throw new DatabaseRefused(
@@ -92,17 +92,54 @@ export function damageOf(file: string): string | undefined {
 export const openDamaged = (file: string): Database.Database => new Database(file, { readonly: true });
 
 /**
- * Keeps a second server off the same file for as long as this one runs, by a lock that ends with the process, however it
- * ends: two would not hear of each other's readings.
+ * Keeps a second server off the same file for as long as this one runs, by locks that end with the process, however it
+ * ends: two would not hear of each other's readings. One lies beside the file it really is, one by the file's own number:
+ * another name of it, by whatever link, is the same file.
  *
  * @throws DatabaseRefused where another has it
  */
 export function holdAlone(file: string): () => void {
-  const lock = openFile(`${file}.in-use`);
+  const held: Database.Database[] = [];
+  const numbered = existsSync(file) ? numberedLock(file) : undefined;
+  const letGo = () => {
+    for (const lock of held) lock.close();
+    if (numbered !== undefined && held.length > 1) rmSync(numbered, { force: true });
+  };
+  try {
+    held.push(hold(`${realPath(file)}.in-use`, file));
+    if (numbered !== undefined) held.push(hold(numbered, file));
+    return letGo;
+  } catch (error) {
+    letGo();
+    throw error;
+  }
+}
+
+/** Makes a new shop's file, empty, so that it has a number to be held by. */
+export function makeFile(file: string): void {
+  mkdirSync(dirname(file), { recursive: true });
+  ownersAlone(file);
+}
+
+/** Where a file really is, or will be. */
+function realPath(file: string): string {
+  if (existsSync(file)) return realpathSync(file);
+  return existsSync(dirname(file)) ? join(realpathSync(dirname(file)), basename(file)) : file;
+}
+
+/** A lock's file by the device and number of the file it is for, in a folder of this user's own. */
+function numberedLock(file: string): string {
+  const { dev, ino } = statSync(file, { bigint: true });
+  return join(tmpdir(), `zero-point-in-use-${userInfo().uid}`, `${dev}-${ino}`);
+}
+
+function hold(path: string, file: string): Database.Database {
+  const lock = openFile(path);
   try {
     lock.pragma('busy_timeout = 0');
     lock.pragma('journal_mode = MEMORY');
     lock.exec('BEGIN EXCLUSIVE');
+    return lock;
   } catch (error) {
     lock.close();
     if (databaseFault(error)?.code !== 'locked') throw error;
@@ -110,7 +147,6 @@ export function holdAlone(file: string): () => void {
       `${file} is open in another Zero Point. Stop that one, or use it: two on one file would not hear of each other’s readings.`,
     );
   }
-  return () => lock.close();
 }
 
 function readVersion(db: Database.Database, file: string, existed: boolean, newest: number): number {
@@ -153,7 +189,10 @@ function migrate(db: Database.Database, migrations: readonly Migration[]): void 
   db.pragma('foreign_keys = OFF');
   db.transaction(() => {
     const version = Number(db.pragma('user_version', { simple: true }));
-    for (const { sql } of migrations.slice(version)) db.exec(sql);
+    for (const { sql, then } of migrations.slice(version)) {
+      db.exec(sql);
+      then?.(db);
+    }
     const broken = db.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) throw new Error(`after the migration ${broken.length} rows name what is not there`);
     db.pragma(`application_id = ${APPLICATION_ID}`);
