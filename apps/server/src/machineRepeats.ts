@@ -3,6 +3,7 @@ import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/book/gaugeRepe
 import type { MachineRepeats } from '@zero-point/core/record/gaugeUses';
 import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { median } from 'simple-statistics';
+import { orLeftOut } from './http/problem';
 import type { ShopRecord } from './record';
 import type { Store } from './store/store';
 
@@ -10,8 +11,8 @@ import type { Store } from './store/store';
 export function machineRepeats(store: Store, record: ShopRecord, gaugeId: string): MachineRepeats[] {
   const machines = new Map<string, GaugeRepeats & { name: string }>();
   for (const { id } of store.readings.usesOf(gaugeId, '')) {
-    const book = openBook(JSON.parse(record.snapshotText(id)) as Snapshot);
-    if (book.setup.purpose === 'practice') continue;
+    const book = orLeftOut(() => openBook(JSON.parse(record.snapshotText(id)) as Snapshot));
+    if (!book || book.setup.purpose === 'practice') continue;
     const { squares, dof, readings, seconds } = gaugeRepeats(book, gaugeId);
     const { id: machineId, name } = book.machine;
     const so = machines.get(machineId) ?? { name, squares: 0, dof: 0, readings: 0, seconds: [] };

@@ -15,8 +15,9 @@ import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
 import type { NewSetup, Setup } from '@zero-point/core/record/plan';
 import { plan as planSchema } from '@zero-point/core/record/plan.schema';
 import { guardRow } from './guards';
-import { conflict, invalid, notFound, superseded } from './http/problem';
+import { conflict, invalid, notFound, superseded, unavailable } from './http/problem';
 import { shopHoldings } from './shopHoldings';
+import { leftOut } from './store/databaseFault';
 import type { BodyRow } from './store/entries';
 import type { Turn } from './store/lines';
 import { columnsOf } from './store/readings';
@@ -101,7 +102,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       if (turn) store.lines.settle(turn);
       const at = now();
       try {
-        const seq = insert(entry, at);
+        const seq = insert(entry, at, turn?.line);
         if (turn?.repeat) throw settledBefore();
         return { fresh: true, seq, receivedAt: at };
       } catch (error) {
@@ -128,10 +129,16 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     );
   }
 
-  const insert = (entry: RowEntry, receivedAt: string): number =>
+  const insert = (entry: RowEntry, receivedAt: string, line?: string): number =>
     entry.kind === 'reading'
-      ? store.readings.insert(columnsOf(entry.setupId, entry.body), receivedAt)
-      : store.entries.insert(entry.kind, entry.setupId, entry.body as BodyOf<BodyRow> & { id: string }, receivedAt);
+      ? store.readings.insert(columnsOf(entry.setupId, entry.body), receivedAt, line)
+      : store.entries.insert(
+          entry.kind,
+          entry.setupId,
+          entry.body as BodyOf<BodyRow> & { id: string },
+          receivedAt,
+          line,
+        );
 
   /** Makes the set-up that a plan is saved for, where there is none: it was started while this server was away. */
   function startBy(kind: DocumentName, setupId: string, began: string): void {
@@ -164,7 +171,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       }
       checkNames(kind, saved.body);
       if (turn?.repeat) throw settledBefore();
-      store.documents.put(kind, setupId, key, saved, now());
+      store.documents.put(kind, setupId, key, saved, now(), turn?.line);
       // What a set-up is for, and of what kind a gauge is, decides what counts.
       if (kind === 'plan' || kind === 'gauge') store.tallies.forget();
     });
@@ -195,13 +202,22 @@ export function createRecord(store: Store, now: () => string = () => new Date().
   function setupOf(id: string): Setup {
     const there = store.setups.get(id);
     const plan = store.documents.get('plan', id, '');
+    if (there && !plan) requireSound('plan', id, '');
     if (!there || !plan) throw notFound('set-up', id);
     return { ...plan.body, ...there, changedAt: store.tallies.changedAt(id, plan.savedAt) };
+  }
+
+  /** @throws HttpProblem 503 where what a set-up stands on is left out, since something else changed it */
+  function requireSound(kind: DocumentName, setupId: string, key: string): void {
+    if (store.unsound.some((row) => row.kind === kind && row.setupId === setupId && row.id === key))
+      throw unavailable(leftOut(`${DOCUMENT_KINDS[kind].title}${key === '' ? '' : ` “${key}”`}`));
   }
 
   /** Everything of a set-up but its readings. */
   function documentsOf(setupId: string): Omit<Snapshot, 'readings'> {
     const setup = setupOf(setupId);
+    requireSound('machine', '', setup.machineId);
+    requireSound('part', '', setup.partId);
     const versions: Record<string, string> = {};
     const fields: Record<string, unknown> = {};
     for (const name of DOCUMENT_NAMES) {
@@ -210,6 +226,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       const owner = of === 'setup' ? setupId : '';
       const own = shows === 'of-machine' ? setup.machineId : shows === 'of-part' ? setup.partId : '';
       const all = shows === 'all' ? store.documents.all(name, owner) : [store.documents.get(name, owner, own)];
+      if (all.length === 1 && all[0] === undefined) requireSound(name, owner, own);
       for (const one of all) if (one) versions[documentKey(name, one.key)] = one.version;
       fields[field] = shows === 'all' ? all.flatMap((one) => one?.body ?? []) : (all[0]?.body ?? empty);
     }

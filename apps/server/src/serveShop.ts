@@ -15,9 +15,10 @@ import { createNetwork, ownAddresses } from './network/network';
 import { createPairing } from './network/pairing';
 import type { Settings } from './settings';
 import { sheetFonts } from './sheet/fonts';
-import { DAMAGED } from './store/databaseFault';
+import { DAMAGED, HOW_TO_RESTORE } from './store/databaseFault';
 import { readMigrations } from './store/migrations';
-import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
+import { damageOf, DatabaseRefused, holdAlone, makeFile, openDamaged, openDatabase } from './store/openDatabase';
+import { unsoundRows } from './store/soundness';
 import { createStore, type Store } from './store/store';
 
 /** A shop that is served. */
@@ -40,7 +41,12 @@ function openShop({ database, migrations, demo }: Settings): Opened {
     return damagedStore(database);
   }
   const db = openDatabase(database, readMigrations(migrations));
-  const store = createStore(db);
+  const unsound = unsoundRows(db);
+  if (unsound.length > 0)
+    process.stderr.write(
+      `\n${database}: ${unsound.length} entries are not as they were stored. They are left out; the rest works. Settings has the full check. ${HOW_TO_RESTORE}\n`,
+    );
+  const store = createStore(db, undefined, unsound);
   try {
     settleShop(
       store,
@@ -50,6 +56,14 @@ function openShop({ database, migrations, demo }: Settings): Opened {
   } catch (error) {
     db.close();
     throw error;
+  }
+}
+
+function tryToMake(file: string): void {
+  try {
+    makeFile(file);
+  } catch {
+    // Opening it says why.
   }
 }
 
@@ -77,6 +91,8 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
     settings.staticFolder !== undefined && existsSync(settings.staticFolder) ? settings.staticFolder : undefined;
   const logger = pino({ level: settings.logLevel }, pino.destination({ dest: 2, sync: false }));
   const fonts = sheetFonts(join(filesOf, 'fonts'), join(process.cwd(), 'node_modules'));
+  // Faults of making it are told as those of opening it.
+  tryToMake(settings.database);
   const letGo = holdAlone(settings.database);
   const { db, store } = openShop(settings);
   const pairing = createPairing(store.devices);

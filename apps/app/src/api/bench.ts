@@ -73,13 +73,20 @@ export function useStandings(ids: readonly string[]) {
   });
 }
 
+/** What the server says of itself and its file. */
+interface Health {
+  shop: 'demo' | 'own';
+  setAside: { count: number };
+}
+
+const useHealth = () =>
+  useQuery({ queryKey: ['health'], queryFn: () => request<Health>('GET', '/health'), staleTime: Infinity }).data;
+
 /** Whether this is the demo shop or a person's own; undefined until the server said. */
-export const useShopKind = (): 'demo' | 'own' | undefined =>
-  useQuery({
-    queryKey: ['health'],
-    queryFn: () => request<{ shop: 'demo' | 'own' }>('GET', '/health'),
-    staleTime: Infinity,
-  }).data?.shop;
+export const useShopKind = (): 'demo' | 'own' | undefined => useHealth()?.shop;
+
+/** How many entries of the shop's file are left out because something else changed them. */
+export const useSetAside = (): number => useHealth()?.setAside.count ?? 0;
 
 /** Gauges that ought to be looked at; told anew with the bench. */
 export const useDue = (unit: LengthUnit) =>

@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 
 /** Where daily copies of a shop's file are kept. */
@@ -96,14 +96,31 @@ export async function copyWhole(db: Database.Database, to: string): Promise<void
   mkdirSync(dirname(to), { recursive: true });
   const begun = `${to}.part`;
   rmSync(begun, { force: true });
-  await db.backup(begun);
-  // As the shop's own file: its owner's alone.
-  chmodSync(begun, 0o600);
-  // One file alone: no journal of its own beside it that could be lost, or taken for another's.
-  const copy = new Database(begun);
-  copy.pragma('journal_mode = DELETE');
-  copy.close();
-  renameSync(begun, to);
+  try {
+    await db.backup(begun);
+    // As the shop's own file: its owner's alone.
+    chmodSync(begun, 0o600);
+    // One file alone: no journal of its own beside it that could be lost, or taken for another's.
+    const copy = new Database(begun);
+    copy.pragma('journal_mode = DELETE');
+    copy.close();
+    renameSync(begun, to);
+  } catch (error) {
+    for (const end of ['', '-journal', '-wal', '-shm']) rmSync(begun + end, { force: true });
+    throw error;
+  }
+}
+
+/** A text's file that is there whole or not at all, its owner's alone. */
+export function writeWhole(to: string, text: string): void {
+  const begun = `${to}.part`;
+  try {
+    writeFileSync(begun, text, { mode: 0o600 });
+    renameSync(begun, to);
+  } catch (error) {
+    rmSync(begun, { force: true });
+    throw error;
+  }
 }
 
 /** How long after the start the first copy is made, and how often it is looked whether a day went by, ms. */

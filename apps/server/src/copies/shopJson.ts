@@ -1,6 +1,7 @@
 import { kindsToday, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES } from '@zero-point/core/record/kinds';
 import type { Store } from '../store/store';
+import { backupSum } from './backupSum';
 
 /**
  * A whole shop on one state of its database: documents by kind in the order they were added, then every row in the order it
@@ -28,14 +29,17 @@ export function shopJson(store: Store, madeAt: string): ShopBackup {
     ]
       .sort((a, b) => a.seq - b.seq)
       .map(({ kind, setupId, receivedAt, body }): BackedRow => ({ kind, setupId, at: receivedAt, body }));
+    const record = [...documents, ...rows];
     return {
       format: 'zero-point-shop',
       version: 1,
       madeAt,
       shop: store.kind() ?? 'own',
       kinds: kindsToday(),
+      count: record.length,
+      sha256: backupSum({ setups, record }),
       setups,
-      record: [...documents, ...rows],
+      record,
     };
   });
 }

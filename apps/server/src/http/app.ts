@@ -44,6 +44,9 @@ export interface AppOptions {
 /** As large as the largest thing the record takes: ten thousand points, or all numbers of a tool table. */
 const BODY_LIMIT = '4mb';
 
+/** So many rows that are left out are named. */
+const MOST_SET_ASIDE = 20;
+
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
 export function createApp({ store, db, logger, fonts, staticFolder, doors, links }: AppOptions): Express {
   const app = express();
@@ -88,7 +91,13 @@ function api({
     openApiRoutes(),
   );
   router.get('/health', (_request, response) => {
-    response.json({ ok: store.fault === undefined, shop: store.kind(), ...(store.fault && { fault: store.fault }) });
+    const { fault, unsound } = store;
+    response.json({
+      ok: fault === undefined,
+      shop: store.kind(),
+      ...(fault && { fault }),
+      setAside: { count: unsound.length, rows: unsound.slice(0, MOST_SET_ASIDE) },
+    });
   });
   router.use(unknownRoute);
   return router;

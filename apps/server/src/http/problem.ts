@@ -146,6 +146,16 @@ function asProblem(error: unknown): HttpProblem | undefined {
 export const unavailable = ({ code, title, detail }: DatabaseFault): HttpProblem =>
   new HttpProblem(code === 'disk-full' ? 507 : 503, code, title, `${detail} Nothing was stored.`);
 
+/** What is told of many set-ups at once is told of the others where one of them stands on something that is left out. */
+export function orLeftOut<T>(work: () => T): T | undefined {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof HttpProblem && error.status === 503) return undefined;
+    throw error;
+  }
+}
+
 /** What HTTP itself refuses, by its number (RFC 9110); those with a body name what to mend. */
 const REFUSED: Readonly<Record<number, [code: string, title: string, detail: string]>> = {
   400: [

@@ -10,7 +10,7 @@ import { createSession } from 'better-sse';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
-import { invalid, notFound, parsed } from '../http/problem';
+import { invalid, notFound, orLeftOut, parsed } from '../http/problem';
 import type { ShopRecord } from '../record';
 import { gaugeUses } from '../gaugeUses';
 import { machineRepeats } from '../machineRepeats';
@@ -75,7 +75,7 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
   });
   const standingOf = createStandings(record);
   router.get('/standings', small, (request, response) => {
-    response.json(idsOf(request.query.of).map(standingOf));
+    response.json(idsOf(request.query.of).flatMap((id) => orLeftOut(() => standingOf(id)) ?? []));
   });
   router.get('/log', small, (_request, response) => {
     response.json(shopLog(store, record));

@@ -66,3 +66,10 @@ export function databaseFault(error: unknown): DatabaseFault | undefined {
 
 /** A damaged file that is only read from: every write is answered so. */
 export const DAMAGED: DatabaseFault | undefined = FAULTS.find(([, { code }]) => code === 'damaged')?.[1];
+
+/** Something needed was changed by another program, and is left out. */
+export const leftOut = (what: string): DatabaseFault => ({
+  code: 'damaged',
+  title: 'Left out',
+  detail: `The ${what} was changed outside Zero Point and is left out. ${HOW_TO_RESTORE}`,
+});

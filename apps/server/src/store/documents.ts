@@ -3,6 +3,8 @@ import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
+import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import { SOUND } from './setAside';
 
 interface Row {
   kind: DocumentName;
@@ -28,6 +30,11 @@ export interface StoredDocument<K extends DocumentName = DocumentName> {
 
 const COLUMNS = 'kind, setup_id AS setupId, key, version, v, body, seq, saved_at AS savedAt';
 
+export const SUMMED_DOCUMENTS: SummedTable = {
+  table: 'documents',
+  columns: 'r.kind, r.setup_id, r.key, r.version, r.v, r.body, r.saved_at',
+};
+
 const toDocument = <K extends DocumentName>({ v, body, ...row }: Row): StoredDocument<K> => ({
   ...row,
   kind: row.kind as K,
@@ -35,26 +42,28 @@ const toDocument = <K extends DocumentName>({ v, body, ...row }: Row): StoredDoc
 });
 
 /** Queries of the documents table: one row a document, saved whole. The empty set-up is the shop. */
-export function documents(db: Database) {
+export function documents(db: Database, sums: RowSums) {
   const get = db.prepare<[string, string, string], Row>(
-    `SELECT ${COLUMNS} FROM documents WHERE kind = ? AND setup_id = ? AND key = ?`,
+    `SELECT ${COLUMNS} FROM documents r WHERE kind = ? AND setup_id = ? AND key = ? AND ${SOUND}`,
   );
   const has = db
-    .prepare<[string, string, string], 1>('SELECT 1 FROM documents WHERE kind = ? AND setup_id = ? AND key = ?')
+    .prepare<[string, string, string], 1>(
+      `SELECT 1 FROM documents r WHERE kind = ? AND setup_id = ? AND key = ? AND ${SOUND}`,
+    )
     .pluck();
   const version = db
     .prepare<[string, string, string], string>(
-      'SELECT version FROM documents WHERE kind = ? AND setup_id = ? AND key = ?',
+      `SELECT version FROM documents r WHERE kind = ? AND setup_id = ? AND key = ? AND ${SOUND}`,
     )
     .pluck();
   const ofKind = db.prepare<[string, string], Row>(
-    `SELECT ${COLUMNS} FROM documents WHERE kind = ? AND setup_id = ? ORDER BY place, body ->> 'name', key`,
+    `SELECT ${COLUMNS} FROM documents r WHERE kind = ? AND setup_id = ? AND ${SOUND} ORDER BY place, body ->> 'name', key`,
   );
   const count = db
-    .prepare<[string, string], number>('SELECT count(*) FROM documents WHERE kind = ? AND setup_id = ?')
+    .prepare<[string, string], number>(`SELECT count(*) FROM documents r WHERE kind = ? AND setup_id = ? AND ${SOUND}`)
     .pluck();
   const since = db.prepare<[string, number], Row>(
-    `SELECT ${COLUMNS} FROM documents WHERE setup_id = ? AND seq > ? ORDER BY seq`,
+    `SELECT ${COLUMNS} FROM documents r WHERE setup_id = ? AND seq > ? AND ${SOUND} ORDER BY seq`,
   );
   const put = db.prepare<[Record<string, string | number>], { seq: number }>(`
     INSERT INTO documents (kind, setup_id, key, place, version, v, body, seq, saved_at)
@@ -85,18 +94,16 @@ export function documents(db: Database) {
       kind: K,
       setupId: string,
       key: string,
-      { version: saved, body }: { version: string; body: BodyOf<K> },
+      { version, body }: { version: string; body: BodyOf<K> },
       savedAt: string,
-    ): number =>
-      put.get({
-        kind,
-        setupId,
-        key,
-        version: saved,
-        v: DOCUMENT_KINDS[kind].version,
-        body: JSON.stringify(body),
-        savedAt,
-      })?.seq ?? 0,
+      line = NO_LINE,
+    ): number => {
+      const v = DOCUMENT_KINDS[kind].version;
+      const text = JSON.stringify(body);
+      const seq = put.get({ kind, setupId, key, version, v, body: text, savedAt })?.seq ?? 0;
+      sums.add(seq, kind, [setupId, key, version, v, text, savedAt], line);
+      return seq;
+    },
   };
 }
 

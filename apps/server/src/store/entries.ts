@@ -2,6 +2,8 @@ import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/record/ki
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
+import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import { SOUND } from './setAside';
 
 /** Rows that are kept as bodies: every kind but readings, which have columns. */
 export type BodyRow = Exclude<RowName, 'reading'>;
@@ -27,6 +29,11 @@ export interface StoredRow<K extends BodyRow = BodyRow> {
 
 const COLUMNS = 'seq, id, kind, setup_id AS setupId, v, body, received_at AS receivedAt';
 
+export const SUMMED_ENTRIES: SummedTable = {
+  table: 'entries',
+  columns: 'r.kind, r.setup_id, r.id, r.v, r.body, r.received_at',
+};
+
 const toRow = ({ seq, kind, setupId, v, body, receivedAt }: Row): StoredRow => ({
   seq,
   kind,
@@ -36,19 +43,19 @@ const toRow = ({ seq, kind, setupId, v, body, receivedAt }: Row): StoredRow => (
 });
 
 /** Queries of the entries table: added, never changed. */
-export function entries(db: Database) {
+export function entries(db: Database, sums: RowSums) {
   const insert = db.prepare<[string, string, string | null, number, string, string], { seq: number }>(`
     INSERT INTO entries (seq, id, kind, setup_id, v, body, received_at)
     VALUES (${NEXT_SEQ}, ?, ?, ?, ?, ?, ?) RETURNING seq`);
-  const get = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM entries WHERE id = ?`);
+  const get = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM entries r WHERE id = ? AND ${SOUND}`);
   const ofSetup = db.prepare<[string, number], Row>(
-    `SELECT ${COLUMNS} FROM entries WHERE setup_id = ? AND seq > ? ORDER BY seq`,
+    `SELECT ${COLUMNS} FROM entries r WHERE setup_id = ? AND seq > ? AND ${SOUND} ORDER BY seq`,
   );
   const ofShop = db.prepare<[number], Row>(
-    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND kind <> 'reckoning' AND seq > ? ORDER BY seq`,
+    `SELECT ${COLUMNS} FROM entries r WHERE setup_id IS NULL AND kind <> 'reckoning' AND seq > ? AND ${SOUND} ORDER BY seq`,
   );
   const latest = db.prepare<[string, number], Row>(
-    `SELECT ${COLUMNS} FROM entries WHERE setup_id IS NULL AND kind = ? ORDER BY seq DESC LIMIT ?`,
+    `SELECT ${COLUMNS} FROM entries r WHERE setup_id IS NULL AND kind = ? AND ${SOUND} ORDER BY seq DESC LIMIT ?`,
   );
   const opened = db
     .prepare<[string, string, string, string], 1>(
@@ -61,22 +68,23 @@ export function entries(db: Database) {
       `SELECT 1 FROM entries WHERE kind = 'zeroing' AND setup_id = ? AND body ->> 'axis' = ? AND id = ?`,
     )
     .pluck();
-  const all = db.prepare<[], Row>(`SELECT ${COLUMNS} FROM entries ORDER BY seq`);
+  const all = db.prepare<[], Row>(`SELECT ${COLUMNS} FROM entries r WHERE ${SOUND} ORDER BY seq`);
   return {
+    /** @param line the line of the device it came by */
     insert: <K extends BodyRow>(
       kind: K,
       setupId: string,
       body: BodyOf<K> & { id: string },
       receivedAt: string,
-    ): number =>
-      insert.get(
-        body.id,
-        kind,
-        setupId === '' ? null : setupId,
-        ROW_KINDS[kind].version,
-        JSON.stringify(body),
-        receivedAt,
-      )?.seq ?? 0,
+      line = NO_LINE,
+    ): number => {
+      const owner = setupId === '' ? null : setupId;
+      const { version } = ROW_KINDS[kind];
+      const text = JSON.stringify(body);
+      const seq = insert.get(body.id, kind, owner, version, text, receivedAt)?.seq ?? 0;
+      sums.add(seq, kind, [owner, body.id, version, text, receivedAt], line);
+      return seq;
+    },
     get: (id: string): StoredRow | undefined => {
       const row = get.get(id);
       return row && toRow(row);

@@ -6,6 +6,9 @@ import { setImmediate as nextTurn } from 'node:timers/promises';
 import { databaseFault, HOW_TO_RESTORE } from './databaseFault';
 import { readBody } from './readBody';
 import { readings } from './readings';
+import { rowSums } from './rowSums';
+import { setAside } from './setAside';
+import { brokenLines, goneRows, rowName, unsoundRows } from './soundness';
 
 type Found = ShopCheck['found'];
 
@@ -96,11 +99,26 @@ export async function fullCheck(file: string): Promise<ShopCheck> {
     }
     const astray = await part('names', found, [], () => db.pragma('foreign_key_check') as { table: string }[]);
     found.push(...astray.slice(0, MOST).map(({ table }) => ({ where: table, what: 'names what is not there' })));
+    const unsound = await part('checksums', found, [], () => unsoundRows(db));
+    const gone = await part('checksums', found, [], () => goneRows(db));
+    const lines = await part('checksums', found, [], () => brokenLines(db));
+    found.push(
+      ...unsound.slice(0, MOST).map((row) => ({
+        where: 'checksums',
+        what: `${rowName(row)} ${row.what === 'changed' ? 'is not as it was stored' : 'was put in by another program'}`,
+      })),
+      ...gone.slice(0, MOST).map((row) => ({ where: 'checksums', what: `${rowName(row)} was taken away` })),
+      ...lines
+        .slice(0, MOST)
+        .map(() => ({ where: 'checksums', what: 'the checksums of a device do not follow each other' })),
+    );
+    await nextTurn();
     const counts = [
       await part('entries', found, 0, () => eachBody(db, 'entries', found)),
       await part('documents', found, 0, () => eachBody(db, 'documents', found)),
       await part('readings', found, 0, () => {
-        const { some } = readings(db);
+        setAside(db, []);
+        const { some } = readings(db, rowSums(db));
         return eachOf(
           (after) => some(after, AT_ONCE),
           ({ body }) => newReading.parse(JSON.parse(body)),

@@ -2,6 +2,8 @@ import type { NewReading } from '@zero-point/core/record/reading';
 import { newReading } from '@zero-point/core/record/reading.schema';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
+import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import { SOUND } from './setAside';
 
 /** A reading as columns: what it is, and what of it decides which touch it repeats. */
 export interface ReadingColumns {
@@ -86,6 +88,13 @@ const COLUMNS = [
   'cutter_id',
 ] as const satisfies readonly (keyof ReadingColumns)[];
 
+const SUMMED = ['setup_id', 'id', ...COLUMNS.filter((column) => column !== 'id' && column !== 'setup_id')] as const;
+
+export const SUMMED_READINGS: SummedTable = {
+  table: 'readings',
+  columns: `'reading', ${SUMMED.map((column) => `r.${column}`).join(', ')}, r.received_at`,
+};
+
 /** A reading as the table has it. */
 export function columnsOf(setupId: string, r: NewReading): ReadingColumns {
   const touch = r.on === 'scale' ? r : undefined;
@@ -113,39 +122,46 @@ export function columnsOf(setupId: string, r: NewReading): ReadingColumns {
 }
 
 /** Queries of the readings table: added, never changed. */
-export function readings(db: Database) {
+export function readings(db: Database, sums: RowSums) {
   const insert = db.prepare<[ReadingColumns & { received_at: string }], { seq: number }>(`
     INSERT INTO readings (seq, ${COLUMNS.join(', ')}, received_at)
     VALUES (${NEXT_SEQ}, ${COLUMNS.map((column) => `@${column}`).join(', ')}, @received_at) RETURNING seq`);
-  const get = db.prepare<[string], Row>(`${ROW} WHERE r.id = ?`);
-  const ofSetup = db.prepare<[string, number], Row>(`${ROW} WHERE setup_id = ? AND seq > ? ORDER BY seq`);
+  const get = db.prepare<[string], Row>(`${ROW} WHERE r.id = ? AND ${SOUND}`);
+  const ofSetup = db.prepare<[string, number], Row>(`${ROW} WHERE setup_id = ? AND seq > ? AND ${SOUND} ORDER BY seq`);
   const some = db.prepare<[number, number], { place: number; body: string }>(
     `SELECT seq AS place, ${BODY} || '}' AS body FROM readings r WHERE seq > ? ORDER BY seq LIMIT ?`,
   );
   const latest = db.prepare<[number], { id: string; setupId: string }>(
-    'SELECT id, setup_id AS setupId FROM readings ORDER BY seq DESC LIMIT ?',
+    `SELECT id, setup_id AS setupId FROM readings r WHERE ${SOUND} ORDER BY seq DESC LIMIT ?`,
   );
   const uses = db.prepare<[string, string], { id: string; touches: number; last: string }>(`
-    SELECT setup_id AS id, count(*) AS touches, max(taken_at) AS last FROM readings
-    WHERE gauge_id = ? AND taken_at > ? GROUP BY setup_id ORDER BY last DESC`);
-  const all = db.prepare<[], ReadingColumns>(`SELECT ${COLUMNS.join(', ')} FROM readings ORDER BY seq`);
+    SELECT setup_id AS id, count(*) AS touches, max(taken_at) AS last FROM readings r
+    WHERE gauge_id = ? AND taken_at > ? AND ${SOUND} GROUP BY setup_id ORDER BY last DESC`);
+  const all = db.prepare<[], ReadingColumns>(
+    `SELECT ${COLUMNS.join(', ')} FROM readings r WHERE ${SOUND} ORDER BY seq`,
+  );
   const textOfSetup = db
     .prepare<{ setupId: string }, string | null>(
       `
     WITH struck AS (
       SELECT body ->> 'readingId' AS reading_id, body ->> 'action' AS action, body ->> 'reason' AS reason, id, max(seq)
-      FROM entries WHERE kind = 'strike' AND setup_id = @setupId GROUP BY reading_id
+      FROM entries r WHERE kind = 'strike' AND setup_id = @setupId AND ${SOUND} GROUP BY reading_id
     )
     SELECT group_concat(one, ',') FROM (
       SELECT ${BODY} || ',"seq":' || seq || ',"receivedAt":' || json_quote(received_at)
              || ',"struckBy":' || json_quote(s.id) || ',"struckReason":' || json_quote(s.reason) || '}' AS one
       FROM readings r LEFT JOIN struck s ON s.reading_id = r.id AND s.action = 'strike'
-      WHERE setup_id = @setupId ORDER BY seq)`,
+      WHERE setup_id = @setupId AND ${SOUND} ORDER BY seq)`,
     )
     .pluck();
   return {
-    insert: (columns: ReadingColumns, receivedAt: string): number =>
-      insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0,
+    /** @param line the line of the device it came by */
+    insert: (columns: ReadingColumns, receivedAt: string, line = NO_LINE): number => {
+      const seq = insert.get({ ...columns, received_at: receivedAt })?.seq ?? 0;
+      const [setupId, id, ...rest] = SUMMED;
+      sums.add(seq, 'reading', [columns[setupId], columns[id], ...rest.map((one) => columns[one]), receivedAt], line);
+      return seq;
+    },
     /** So many behind a place in the record, as JSON that nobody has looked at. */
     some: (after: number, most: number) => some.all(after, most),
     /** The latest of the whole shop, newest first. */

@@ -7,20 +7,35 @@ import { lines } from './lines';
 import { links } from './links';
 import { LAST_SEQ } from './nextSeq';
 import { readings } from './readings';
+import { rowSums } from './rowSums';
+import { setAside } from './setAside';
 import { setups } from './setups';
+import type { UnsoundRow } from './soundness';
 import { tallies } from './tallies';
 
 /** Every table's queries, and the one way to write: a transaction. */
-export function createStore(db: Database, fault?: DatabaseFault) {
+export function createStore(db: Database, fault?: DatabaseFault, unsound: readonly UnsoundRow[] = []) {
+  setAside(
+    db,
+    unsound.map(({ seq }) => seq),
+  );
+  const sums = rowSums(db);
   const kind = db.prepare<[], 'demo' | 'own'>('SELECT kind FROM shop').pluck();
   const transact = db.transaction((work: () => unknown) => work());
   const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
   const lastSeq = db.prepare<[], number>(LAST_SEQ).pluck();
-  const tables = { setups: setups(db), readings: readings(db), entries: entries(db), documents: documents(db) };
+  const tables = {
+    setups: setups(db),
+    readings: readings(db, sums),
+    entries: entries(db, sums),
+    documents: documents(db, sums),
+  };
   return {
     ...tables,
     /** The file is damaged and only read from. */
     fault,
+    /** Rows that are not as they were stored: they are in no answer. */
+    unsound,
     tallies: tallies(db, tables),
     devices: devices(db),
     lines: lines(db),

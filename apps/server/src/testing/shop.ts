@@ -12,6 +12,7 @@ import { createApp } from '../http/app';
 import { sheetFonts } from '../sheet/fonts';
 import { readMigrations } from '../store/migrations';
 import { openDatabase } from '../store/openDatabase';
+import { unsoundRows } from '../store/soundness';
 import { createStore } from '../store/store';
 
 const SERVER = join(__dirname, '..', '..');
@@ -40,7 +41,7 @@ export function filledBy(version: number): string {
 /** The whole server on a real database file, with the demo shop in it. */
 export function demoServer(file = freshFile()) {
   const db = openDatabase(file, readMigrations(MIGRATIONS));
-  const store = createStore(db);
+  const store = createStore(db, undefined, unsoundRows(db));
   settleShop(store, demoShop());
   return { file, db, store, app: createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
 }

@@ -31,6 +31,10 @@ export interface ShopBackup {
   shop: 'demo' | 'own';
   /** The version of every kind it was written by. */
   kinds: Record<string, number>;
+  /** Entries of the record. */
+  count?: number | undefined;
+  /** SHA-256 over the JSON of `{"setups":…,"record":…}`, hexadecimal: whether it is as it was made. */
+  sha256?: string | undefined;
   setups: { id: string; createdAt: string }[];
   record: (BackedDocument | BackedRow)[];
 }
@@ -54,6 +58,8 @@ export const shopBackup = z
     madeAt: moment,
     shop: z.enum(['demo', 'own']),
     kinds: z.record(z.string(), z.number().int().min(1)),
+    count: z.number().int().min(0).optional(),
+    sha256: z.string().max(64).optional(),
     setups: z.array(z.object({ id, createdAt: moment })),
     record: z.array(entry),
   })

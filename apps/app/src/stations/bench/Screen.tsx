@@ -3,12 +3,14 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import { useBench, useShopKind, useStandings } from '../../api/bench';
+import { useBench, useSetAside, useShopKind, useStandings } from '../../api/bench';
+import { requestTrouble } from '../../api/requestTrouble';
 import { Fold } from '../../answer/Fold';
 import { Choice } from '../../frame/Choice';
 import { GAP } from '../../frame/layout';
 import { LinkButton } from '../../frame/LinkButton';
-import { Loading, Trouble } from '../../frame/States';
+import { RequestTrouble } from '../../frame/RequestTrouble';
+import { Loading } from '../../frame/States';
 import { TopBar } from '../../frame/TopBar';
 import { useWide } from '../../frame/useShape';
 import { useLook } from '../../theme/useLook';
@@ -112,18 +114,18 @@ export default function BenchScreen() {
         )}
         {bench.isPending && <Loading what="the bench" />}
         {bench.isError && !bench.data && (
-          <Trouble
-            title="The server is away"
-            detail="Start it with npm run demo or npm start, then try again. What you logged on this device is safe."
+          <RequestTrouble
+            error={bench.error}
+            away="Start it with npm run demo or npm start, then try again. What you logged on this device is safe."
             retry={() => void bench.refetch()}
           />
         )}
         {bench.isError && bench.data && (
           <Words kind="note" tone="warn" live>
-            The server is away. This is the bench as this device last saw it; what you log is kept here until it is
-            back.
+            {`${requestTrouble(bench.error, '').title}. This is the bench as this device last saw it; what you log is kept here until it answers.`}
           </Words>
         )}
+        {bench.data && <SetAsideLine />}
         <DueList />
         <Cards cards={view.open} wide={wide} />
         {view.finished.length > 0 && (
@@ -141,6 +143,20 @@ export default function BenchScreen() {
         {wide && ways}
       </ScrollView>
       {!wide && <View style={[styles.dock, { borderColor: palette.line }]}>{ways}</View>}
+    </View>
+  );
+}
+
+/** Rows of the file that were changed behind the server's back, with the way to the full check and to a backup. */
+function SetAsideLine() {
+  const rows = useSetAside();
+  if (rows === 0) return null;
+  return (
+    <View role="alert" style={styles.aside}>
+      <Words tone="bad">
+        {`${rows === 1 ? '1 entry of the shop’s file was' : `${rows} entries of the shop’s file were`} changed outside Zero Point. ${rows === 1 ? 'It is' : 'They are'} left out; everything else works.`}
+      </Words>
+      <LinkButton to="/settings" label="Check the whole file" />
     </View>
   );
 }
@@ -171,6 +187,7 @@ function Cards({ cards, wide }: { cards: readonly CardView[]; wide: boolean }) {
 const styles = StyleSheet.create({
   page: { flex: 1 },
   body: { padding: 16, paddingTop: 4, gap: GAP, maxWidth: 1240 },
+  aside: { gap: 8, alignItems: 'flex-start' },
   search: { gap: 8, maxWidth: 640 },
   searchbar: { borderWidth: 1.5 },
   cards: { flexDirection: 'row', flexWrap: 'wrap', gap: GAP },
