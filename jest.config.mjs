@@ -5,7 +5,7 @@ const node = (name, dir) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   transform: { '^.+\\.[cm]?[jt]sx?$': '<rootDir>/../../scripts/jest-esbuild.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!uuidv7)'],
+  transformIgnorePatterns: ['/node_modules/(?!uuidv7|tinypool)'],
 });
 
 export default {

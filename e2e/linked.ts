@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
 import { freePort } from './freePort';
-import { expect, ROOT, test as base, type RunningShop } from './shop';
+import { expect, ROOT, SIMULATION_KEY, test as base, type RunningShop } from './shop';
 
 /** A simulated device as a process of its own, that can be switched off and on again at the same port. */
 export interface Device {
@@ -20,7 +20,7 @@ function device(kind: 'readout' | 'controller'): Device {
       if (port === 0) port = await freePort();
       return new Promise((resolve, reject) => {
         const started = spawn(process.execPath, [join(ROOT, 'apps/device/dist/device.mjs')], {
-          env: { ...process.env, KIND: kind, PORT: String(port) },
+          env: { ...process.env, KIND: kind, PORT: String(port), SIMULATION_KEY },
           stdio: ['ignore', 'pipe', 'inherit'],
         });
         child = started;

@@ -24,6 +24,9 @@ export interface KillableShop extends RunningShop {
   kill: () => Promise<void>;
 }
 
+/** What servers and simulated devices of the tests are started with. */
+export const SIMULATION_KEY = 'end-to-end';
+
 /** What a server is told: a demo shop or an empty one; on a file of one's own where that is named. */
 async function environmentOf(demo: boolean, file?: string) {
   const port = await freePort();
@@ -36,6 +39,7 @@ async function environmentOf(demo: boolean, file?: string) {
     LOG_LEVEL: 'error',
     // Another address of this machine stands for the network.
     LAN_ADDRESS: '127.0.0.2',
+    SIMULATION_KEY,
     ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),
   };
   return { folder, environment, url: `http://127.0.0.1:${port}` };

@@ -36,8 +36,10 @@ const folder = words.find((word) => word.startsWith('/')) ?? join(ROOT, 'docs/sc
 const wanted = words.filter((word) => !word.startsWith('/'));
 mkdirSync(folder, { recursive: true });
 
-const server = await startServer('apps/app/dist');
 const devices = await startDevices();
+const server = await startServer('apps/app/dist', undefined, {
+  SIMULATION_KEY: devices.environment.SIMULATION_KEY,
+});
 
 /** What a person does beside the app: links a simulated device, and turns its wheels. */
 const hands = (page) => ({

@@ -37,13 +37,14 @@ function stop(child) {
 }
 
 /** The built server on a database of its own with the demo shop. */
-export const startServer = (staticFolder, database = freshDatabase()) =>
+export const startServer = (staticFolder, database = freshDatabase(), env = {}) =>
   startProgram(join(ROOT, 'apps/server/dist/server.mjs'), {
     PORT: '0',
     DATABASE: database,
     DEMO: join(ROOT, 'demo/shop.json'),
     LOG_LEVEL: 'warn',
     ...(staticFolder && { STATIC: join(ROOT, staticFolder) }),
+    ...env,
   });
 
 export const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];

@@ -110,6 +110,7 @@ function bundleServer() {
   must(tool('esbuild'), [
     'server=apps/server/src/main.ts',
     'copies=apps/server/src/copiesMain.ts',
+    'worker=apps/server/src/work/worker.ts',
     'host=apps/server/src/testing/shopHost.ts',
     '--bundle',
     '--platform=node',
@@ -117,8 +118,9 @@ function bundleServer() {
     '--target=node20',
     '--external:better-sqlite3',
     '--external:pdfkit',
+    '--external:tinypool',
     '--external:qrcode',
-    '--external:selfsigned',
+    '--external:@peculiar/*',
     '--external:serialport',
     '--outdir=apps/server/dist',
     '--out-extension:.js=.mjs',

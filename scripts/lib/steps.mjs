@@ -111,13 +111,14 @@ export function ensureInstalled() {
 
 export const CHROMIUM = '/usr/bin/chromium';
 
-/** What the tests need of Debian: its Chromium, whole and without windows; what reads PDFs, to see that every figure of a sheet is in it; what has a browser trust the shop's certificates; what makes a pair of serial ports. */
+/** What the tests need of Debian: its Chromium, whole and without windows; what reads PDFs, to see that every figure of a sheet is in it; what has a browser trust the shop's certificates; what makes a pair of serial ports; what reads certificates. */
 const OF_DEBIAN = [
   [CHROMIUM, 'chromium'],
   ['/usr/bin/chromium-headless-shell', 'chromium-headless-shell'],
   ['/usr/bin/pdftotext', 'poppler-utils'],
   ['/usr/bin/certutil', 'libnss3-tools'],
   ['/usr/bin/socat', 'socat'],
+  ['/usr/bin/openssl', 'openssl'],
 ];
 
 /** Debian's Chromium, for the end-to-end tests, benchmarks and pictures; and what goes with it. */

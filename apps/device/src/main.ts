@@ -1,10 +1,11 @@
 import { STAND_INS } from '@zero-point/core/link/standIns';
 import { serveStandIn } from './serve';
 
-/** A simulated device as a process of its own: `KIND` is `readout` or `controller`, `PORT` where it listens on this machine. */
+/** A simulated device as a process of its own: `KIND` is `readout` or `controller`, `PORT` where it listens on this machine,
+ * `SIMULATION_KEY` what the server that may move it was started with. */
 const kind = process.env.KIND === 'controller' ? 'controller' : 'readout';
 const port = Number(process.env.PORT ?? 0);
-const { server, close } = serveStandIn(STAND_INS[kind]);
+const { server, close } = serveStandIn(STAND_INS[kind], process.env.SIMULATION_KEY);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   process.stderr.write(`The simulated ${kind} cannot listen on port ${port}: ${error.code ?? error.message}\n`);

@@ -11,19 +11,22 @@ const written = (line: Said): string => `${JSON.stringify(line)}\n`;
 /**
  * A stand-in that listens on a port of this machine: says who it is and where it stands to everybody who is connected, and
  * does what it is told by any of them.
+ *
+ * @param key told in its hello, so that the server that was started with it knows it
  */
-export function serveStandIn(spec: StandInSpec): { server: Server; close: () => void } {
+export function serveStandIn(spec: StandInSpec, key?: string): { server: Server; close: () => void } {
   let standIn = createStandIn(spec);
   const sockets = new Set<Socket>();
   const sayAll = (lines: readonly Said[]) => {
     const text = lines.map(written).join('');
     for (const socket of sockets) socket.write(text);
   };
+  const keyed = (line: Said): Said => (line.is === 'hello' && key !== undefined ? { ...line, key } : line);
   const hear = (line: string): Said[] => {
     try {
       const { next, lines } = answer(standIn, told.parse(JSON.parse(line)));
       standIn = next;
-      return lines;
+      return lines.map(keyed);
     } catch {
       return [{ is: 'trouble', says: 'That was not understood.' }];
     }
@@ -37,7 +40,7 @@ export function serveStandIn(spec: StandInSpec): { server: Server; close: () => 
     });
     socket.on('error', () => socket.destroy());
     socket.on('close', () => sockets.delete(socket));
-    socket.write(written(helloLine(standIn)) + written(positionLine(standIn)));
+    socket.write(written(keyed(helloLine(standIn))) + written(positionLine(standIn)));
   });
   const beat = setInterval(() => sayAll([positionLine(standIn)]), BEAT);
   return {

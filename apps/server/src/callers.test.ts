@@ -4,6 +4,7 @@ import { createNetwork } from './network/network';
 import { createPairing } from './network/pairing';
 import { demoServer, FONTS, leftFace, SETUP } from './testing/shop';
 import { pino } from 'pino';
+import { inThisThread } from './work/workers';
 
 let server: ReturnType<typeof demoServer>;
 beforeAll(() => {
@@ -36,7 +37,7 @@ describe('the name a shop is called by', () => {
       hosts: () => ['Shop-PC.local'],
     };
     const logger = pino({ level: 'silent' });
-    const app = createApp({ store, db, fonts: FONTS, logger, doors: { network, pairing } });
+    const app = createApp({ store, db, fonts: FONTS, workers: inThisThread, logger, doors: { network, pairing } });
     await request(app).get('/api/health').set('Host', 'shop-pc.local:4747').expect(200);
   });
 });

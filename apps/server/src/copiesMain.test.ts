@@ -1,4 +1,4 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { backupSum } from './copies/backupSum';
@@ -8,24 +8,10 @@ import { createRecord } from './record';
 import { readMigrations } from './store/migrations';
 import { damageOf, holdAlone } from './store/openDatabase';
 import { behind } from './testing/behind';
+import { bundled } from './testing/bundled';
 import { demoServer, filledBy, freshFile, leftFace, MIGRATIONS, SETUP } from './testing/shop';
 
-const ROOT = join(__dirname, '..', '..', '..');
-const bundle = join(dirname(freshFile()), 'copies.mjs');
-
-beforeAll(() => {
-  const banner = "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);";
-  const options = ['--bundle', '--platform=node', '--format=esm', '--external:better-sqlite3', '--log-level=error'];
-  mkdirSync(dirname(bundle), { recursive: true });
-  execFileSync(
-    join(ROOT, 'node_modules/.bin/esbuild'),
-    [join(__dirname, 'copiesMain.ts'), ...options, `--outfile=${bundle}`, `--banner:js=${banner}`],
-    { cwd: ROOT },
-  );
-  // Beside the project's own packages, so that the binding is found.
-  writeFileSync(join(dirname(bundle), 'package.json'), '{"type":"module"}');
-  execFileSync('ln', ['-s', join(ROOT, 'node_modules'), join(dirname(bundle), 'node_modules')]);
-});
+const bundle = bundled('copiesMain.ts');
 
 /** The command, as a person runs it. */
 function command(file: string, ...args: string[]) {

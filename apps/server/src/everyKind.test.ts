@@ -19,6 +19,7 @@ import { readMigrations } from './store/migrations';
 import { openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { FONTS, demoServer, leftFace, MIGRATIONS, saved, SETUP, xSet } from './testing/shop';
+import { inThisThread } from './work/workers';
 
 const at = '2026-11-25T10:00:00.000Z';
 
@@ -171,7 +172,7 @@ async function afterRestart(look: (app: ReturnType<typeof createApp>) => Promise
   const db = openDatabase(server.file, readMigrations(MIGRATIONS));
   const store = createStore(db);
   try {
-    await look(createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }));
+    await look(createApp({ store, db, fonts: FONTS, workers: inThisThread, logger: pino({ level: 'silent' }) }));
   } finally {
     store.close();
   }

@@ -10,6 +10,7 @@ import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { demoServer, FONTS, freshFile, leftFace, MIGRATIONS, SETUP } from './testing/shop';
+import { inThisThread } from './work/workers';
 
 const READINGS = `/api/setups/${SETUP}/readings`;
 const migrations = readMigrations(MIGRATIONS);
@@ -80,7 +81,13 @@ describe('a damaged file', () => {
     expect(damageOf(file)).toEqual(expect.any(String));
     const db = openDamaged(file);
     const damaged = createStore(db, DAMAGED);
-    const app = createApp({ store: damaged, db, fonts: FONTS, logger: pino({ level: 'silent' }) });
+    const app = createApp({
+      store: damaged,
+      db,
+      fonts: FONTS,
+      workers: inThisThread,
+      logger: pino({ level: 'silent' }),
+    });
     const { body } = await request(app).post(READINGS).send(leftFace()).expect(503);
     expect(body).toMatchObject({ code: 'damaged', detail: expect.stringMatching(/npm run restore/) });
     expect((await request(app).get('/api/health').expect(200)).body).toMatchObject({ ok: false });

@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './http/app';
 import { demoServer, FONTS, saved, SETUP } from './testing/shop';
+import { inThisThread } from './work/workers';
 
 let server: ReturnType<typeof demoServer>;
 beforeAll(() => {
@@ -74,6 +75,7 @@ describe('what HTTP itself refuses is a problem document too', () => {
       store: server.store,
       db: server.db,
       fonts: FONTS,
+      workers: inThisThread,
       logger: pino({ level: 'silent' }),
       staticFolder: folder,
     });

@@ -1,18 +1,13 @@
-import { openBook } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/book/book';
 import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/book/gaugeRepeats';
 import type { MachineRepeats } from '@zero-point/core/record/gaugeUses';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { median } from 'simple-statistics';
-import { orLeftOut } from './http/problem';
-import type { ShopRecord } from './record';
-import type { Store } from './store/store';
 
-/** How a gauge repeated on each machine over the whole log, the most used first; practice says nothing of it. */
-export function machineRepeats(store: Store, record: ShopRecord, gaugeId: string): MachineRepeats[] {
+/** How a gauge repeated on each machine over set-ups it was used in, the most used first; practice says nothing of it. */
+export function machineRepeats(books: readonly Book[], gaugeId: string): MachineRepeats[] {
   const machines = new Map<string, GaugeRepeats & { name: string }>();
-  for (const { id } of store.readings.usesOf(gaugeId, '')) {
-    const book = orLeftOut(() => openBook(JSON.parse(record.snapshotText(id)) as Snapshot));
-    if (!book || book.setup.purpose === 'practice') continue;
+  for (const book of books) {
+    if (book.setup.purpose === 'practice') continue;
     const { squares, dof, readings, seconds } = gaugeRepeats(book, gaugeId);
     const { id: machineId, name } = book.machine;
     const so = machines.get(machineId) ?? { name, squares: 0, dof: 0, readings: 0, seconds: [] };

@@ -272,6 +272,8 @@ export function createRecord(store: Store, now: () => string = () => new Date().
         entries.sort((a, b) => a.seq - b.seq);
         return { entries, seq: store.lastSeq(), repeatability: store.tallies.repeatability() };
       }),
+    /** Says that something was stored, where another process stored it. */
+    tell,
     /** Calls `heard` whenever something is stored; gives back how to stop it. */
     listen: (heard: Heard): (() => void) => {
       listeners.add(heard);

@@ -7,6 +7,7 @@ import { keepCopiesDaily } from './copies/keepCopies';
 import { settleShop } from './demo';
 import { lastTouchedYesterday } from './demoDays';
 import { createApp } from './http/app';
+import { PATIENCE } from './http/patience';
 import { answerClientError } from './http/clientError';
 import { announce } from './network/announce';
 import { certificatesFolder, certificatesFor } from './network/certificates';
@@ -19,6 +20,7 @@ import { DAMAGED, HOW_TO_RESTORE } from './store/databaseFault';
 import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, makeFile, openDamaged, openDatabase } from './store/openDatabase';
 import { unsoundRows } from './store/soundness';
+import { createWorkers } from './work/workers';
 import { createStore, type Store } from './store/store';
 
 /** A shop that is served. */
@@ -102,11 +104,12 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
     addresses: () => settings.lanAddresses ?? ownAddresses(),
     certificates: (names) => certificatesFor(certificatesFolder(settings.database), names, new Date()),
   });
-  const links = store.fault ? undefined : createLinks(store.links);
+  const links = store.fault ? undefined : createLinks(store.links, settings.simulationKey);
   for (const { machineId, port } of settings.demoLinks) links?.set(machineId, { over: 'tcp', host: '127.0.0.1', port });
-  const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing }, links });
+  const workers = createWorkers(join(filesOf, 'worker.mjs'));
+  const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing }, links, workers });
   network.answer(app);
-  const server = createServer(app);
+  const server = createServer(PATIENCE, app);
   const stopCopies = store.fault
     ? () => undefined
     : keepCopiesDaily(db, settings.database, {
@@ -124,6 +127,7 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
       stopCopies();
       links?.close();
       void network.close();
+      void workers.close();
       server.close(() => {
         store.close();
         letGo();

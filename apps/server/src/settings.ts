@@ -15,6 +15,8 @@ export interface Settings {
   /** Where it opens; every network this machine is on where nobody says. */
   lanAddresses: string[] | undefined;
   /** Of the demo: machines and the ports of this machine where their simulated devices listen. */
+  /** What simulated devices were started with; without it none is moved. */
+  simulationKey: string | undefined;
   demoLinks: { machineId: string; port: number }[];
 }
 
@@ -43,6 +45,7 @@ export function readSettings(env: NodeJS.ProcessEnv, folder: string): Settings {
     logLevel: env.LOG_LEVEL ?? 'info',
     lan: env.LAN === '1',
     lanAddresses: env.LAN_ADDRESS?.split(','),
+    simulationKey: env.SIMULATION_KEY,
     demoLinks: linksOf(env.DEMO_LINKS ?? ''),
   };
 }

@@ -9,13 +9,18 @@ import { readMigrations } from './store/migrations';
 import { openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { demoServer, FONTS, freshFile, leftFace, MIGRATIONS, SETUP } from './testing/shop';
+import { inThisThread } from './work/workers';
 
 /** A shop of somebody's own, empty. */
 function emptyShop() {
   const db = openDatabase(freshFile(), readMigrations(MIGRATIONS));
   const store = createStore(db);
   settleShop(store, undefined);
-  return { db, store, app: createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
+  return {
+    db,
+    store,
+    app: createApp({ store, db, fonts: FONTS, workers: inThisThread, logger: pino({ level: 'silent' }) }),
+  };
 }
 
 const exported = async (app: Parameters<typeof request>[0], id = SETUP): Promise<SetupFile> =>

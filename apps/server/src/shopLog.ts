@@ -1,25 +1,23 @@
-import { openBook, type Book } from '@zero-point/core/book/book';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { Book } from '@zero-point/core/book/book';
 import { logLineOf, type LogLine } from '@zero-point/core/words/logLine';
-import { orLeftOut } from './http/problem';
-import type { ShopRecord } from './record';
-import type { Store } from './store/store';
 
 /** So many readings are told at once. */
-const TOLD = 200;
+export const LOG_LENGTH = 200;
+
+/** A reading by its id, and whose it is. */
+export interface LatestReading {
+  id: string;
+  setupId: string;
+}
 
 /** The latest readings of the whole shop, newest first, each by the book of its own set-up. */
-export function shopLog(store: Store, record: ShopRecord): LogLine[] {
+export function logLines(latest: readonly LatestReading[], open: (setupId: string) => Book | undefined): LogLine[] {
   const books = new Map<string, Book | undefined>();
   const bookOf = (setupId: string): Book | undefined => {
-    if (!books.has(setupId))
-      books.set(
-        setupId,
-        orLeftOut(() => openBook(JSON.parse(record.snapshotText(setupId)) as Snapshot)),
-      );
+    if (!books.has(setupId)) books.set(setupId, open(setupId));
     return books.get(setupId);
   };
-  return store.readings.latest(TOLD).flatMap(({ id, setupId }) => {
+  return latest.flatMap(({ id, setupId }) => {
     const book = bookOf(setupId);
     const reading = book?.readings.find((one) => one.id === id);
     return book && reading ? [logLineOf(book, reading)] : [];

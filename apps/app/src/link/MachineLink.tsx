@@ -117,7 +117,7 @@ function AddressForm({ onSave }: { onSave: (address: LinkAddress) => Promise<voi
         render={({ field, fieldState }) => (
           <FieldBox
             label={over === 'serial' ? 'Port' : 'Address'}
-            hint={over === 'serial' ? 'As /dev/ttyUSB0 or COM3.' : 'With its port: 192.168.1.30:4750.'}
+            hint={over === 'serial' ? 'As /dev/ttyUSB0.' : 'With its port: 192.168.1.30:4750.'}
             value={field.value}
             onChange={field.onChange}
             onBlur={field.onBlur}

@@ -19,11 +19,12 @@ import { setupFileRoutes } from '../routes/setupFile';
 import { sheetRoutes } from '../routes/sheet';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
+import type { Workers } from '../work/workers';
 import { onlyKnownHosts, onlyOwnPages } from './callers';
 import { onlyPaired } from './paired';
-import { boundedJson } from './boundedJson';
 import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
+import { createWriteGate } from './writeGate';
 import { inlineScripts, securityHeaders } from './securityHeaders';
 
 export interface AppOptions {
@@ -37,18 +38,17 @@ export interface AppOptions {
   staticFolder?: string | undefined;
   /** The shop's doors to the local network, where it may have any. */
   doors?: { network: Network; pairing: Pairing } | undefined;
+  /** Where long work is done. */
+  workers: Workers;
   /** Readouts and controls that are linked, where there may be any. */
   links?: Links | undefined;
 }
-
-/** As large as the largest thing the record takes: ten thousand points, or all numbers of a tool table. */
-const BODY_LIMIT = '4mb';
 
 /** So many rows that are left out are named. */
 const MOST_SET_ASIDE = 20;
 
 /** The whole HTTP interface: API under /api, the exported app everywhere else. */
-export function createApp({ store, db, logger, fonts, staticFolder, doors, links }: AppOptions): Express {
+export function createApp({ store, db, logger, fonts, staticFolder, doors, links, workers }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
@@ -56,7 +56,7 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors, links
   app.use(securityHeaders(inlineScripts(page)), tellBuild(page));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
   if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
-  app.use('/api', api({ store, db, fonts, doors, links }));
+  app.use('/api', api({ store, db, fonts, doors, links, workers }));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);
   app.use(sendProblem(logger));
@@ -69,7 +69,8 @@ function api({
   fonts,
   doors,
   links,
-}: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors' | 'links'>): express.Router {
+  workers,
+}: Pick<AppOptions, 'store' | 'db' | 'fonts' | 'doors' | 'links' | 'workers'>): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -77,17 +78,19 @@ function api({
   });
   const record = createRecord(store);
   if (store.fault) router.use(onlyReads(store.fault));
-  // A whole set-up is larger than any other request.
-  router.use(requireJson, setupFileRoutes(store, record));
-  router.use(boundedJson(BODY_LIMIT));
+  const shop = { file: db.name, unsound: store.unsound };
+  const gate = createWriteGate();
   router.use(
+    requireJson,
+    setupFileRoutes(store, record, shop, workers, gate),
+    gate.pass,
     recordRoutes(record, store.lines),
-    readingRoutes(store, record),
-    sheetRoutes(record, fonts),
-    copyRoutes(store, db),
+    readingRoutes(store, record, workers),
+    sheetRoutes(record, fonts, workers, doors?.network),
+    copyRoutes(db, shop, workers),
     ...(doors ? [networkRoutes(doors.network, doors.pairing, store.devices)] : []),
     ...(links ? [linkRoutes(links, store)] : []),
-    reckonRoutes(),
+    reckonRoutes(workers),
     openApiRoutes(),
   );
   router.get('/health', (_request, response) => {

@@ -36,3 +36,20 @@ describe('a few kilobytes that unpack to millions of brackets', () => {
     await request(shop.app).get('/api/health').expect(200);
   });
 });
+
+describe('each route takes as much as what it stores can be', () => {
+  const shop = demoServer();
+  afterAll(() => shop.store.close());
+  const of = (size: number) => ({ note: 'x'.repeat(size) });
+  test.each([
+    ['a reading', 'post', '/api/setups/base-plate-knee-mill/readings', 33_000, 413],
+    ['a reading of a usual size', 'post', '/api/setups/base-plate-knee-mill/readings', 1000, 422],
+    ['a gauge', 'put', '/api/gauges/spring-finder-10', 300_000, 413],
+    ['a pattern', 'put', '/api/setups/base-plate-knee-mill/patterns/x', 300_000, 422],
+    ['a pattern beyond ten thousand points', 'put', '/api/setups/base-plate-knee-mill/patterns/x', 4_300_000, 413],
+    ['a calculation', 'post', '/api/reckon/bolt-circle', 300_000, 422],
+    ['the switch to the network', 'put', '/api/network', 5000, 404],
+  ] as const)('%s', async (_name, method, path, size, status) => {
+    await request(shop.app)[method](path).send(of(size)).expect(status);
+  });
+});

@@ -32,9 +32,21 @@ export function refuseNested(body: Uint8Array): void {
   }
 }
 
+/** JSON out of bytes. @throws Error of the type `entity.parse.failed` */
+export function parsedJson(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+  } catch {
+    throw Object.assign(new Error('not JSON'), { type: 'entity.parse.failed' });
+  }
+}
+
 /** Reads JSON bodies of so much at the most, unpacked, and no deeper than anything here is. */
 export const boundedJson = (limit: string): express.RequestHandler =>
   express.json({
     limit,
     verify: (_request: IncomingMessage, _response: ServerResponse, body: Buffer) => refuseNested(body),
   });
+
+/** Takes a body as bytes, unpacked, for another process to read. */
+export const boundedBytes = (limit: string): express.RequestHandler => express.raw({ limit, type: 'application/json' });

@@ -92,7 +92,8 @@ export const unknownRoute: RequestHandler = (request) => {
   );
 };
 
-function asProblem(error: unknown): HttpProblem | undefined {
+/** What an error is told as; undefined for a fault of ours. */
+export function problemOf(error: unknown): HttpProblem | undefined {
   if (error instanceof HttpProblem) return error;
   if (error instanceof Refusal) {
     return new HttpProblem(422, error.code, 'Cannot be reckoned', error.message, [
@@ -191,7 +192,7 @@ export const sendProblem =
   (logger: Logger): ErrorRequestHandler =>
   (error, request, response, next) => {
     if (response.headersSent) return next(error);
-    const known = asProblem(error);
+    const known = problemOf(error);
     if (!known || known.status >= 500) logger.error({ err: error, requestId: request.id }, known?.code ?? 'unexpected');
     const problem =
       known ??

@@ -13,6 +13,7 @@ import request from 'supertest';
 import { createApp } from '../http/app';
 import { demoServer, FONTS } from '../testing/shop';
 import { createLinks, type Links } from './links';
+import { inThisThread } from '../work/workers';
 
 const MACHINE = 'knee-mill';
 const HELLO = {
@@ -24,6 +25,9 @@ const HELLO = {
   step: { x: 0.005, y: 0.005, z: 0.005 },
 };
 const at = (x: number) => ({ is: 'position', unit: 'mm', scale: 'readout', at: { x, y: 0, z: 0 } });
+
+/** What the server and its simulated devices were started with. */
+const KEY = 'the-tests';
 
 /** A device of a test: says what it is told to, to whoever is connected. */
 async function device() {
@@ -63,9 +67,9 @@ afterEach(async () => {
 
 function shop() {
   const { store, db, file } = demoServer();
-  const links = createLinks(store.links);
+  const links = createLinks(store.links, KEY);
   closing.push(() => links.close());
-  const app = createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }), links });
+  const app = createApp({ store, db, fonts: FONTS, workers: inThisThread, logger: pino({ level: 'silent' }), links });
   return { app, links, store, file };
 }
 
@@ -191,6 +195,31 @@ describe('over TCP', () => {
   });
 });
 
+test.each([
+  ['without a key', {}],
+  ['with another key', { key: 'guessed' }],
+])('a device that calls itself simulated %s is told no move, and is shown as any other', async (_what, key) => {
+  const { metal, app, links } = await linked();
+  metal.say({ ...HELLO, standIn: true, ...key }, at(0));
+  const view = await until(links, ({ state }) => state === 'live');
+  expect(view.hello).toEqual(HELLO);
+  const tell = (body: object) => request(app).post(`/api/machines/${MACHINE}/link/told`).send(body);
+  await tell({ do: 'act', act: { do: 'move', axis: 'x', by: 1 } }).expect(409);
+  await tell({ do: 'home' }).expect(409);
+  // Nor after another word of it.
+  metal.say({ ...HELLO, standIn: true, ...key }, at(1));
+  await until(links, ({ position }) => position?.at.x === 1);
+  await tell({ do: 'home' }).expect(409);
+});
+
+test('one that was started with this server is, and its key is told to nobody', async () => {
+  const { metal, app, links } = await linked();
+  metal.say({ ...HELLO, standIn: true, key: KEY }, at(0), at(0.5));
+  const view = await until(links, ({ position }) => position?.at.x === 0.5);
+  expect(view.hello).toEqual({ ...HELLO, standIn: true });
+  await request(app).post(`/api/machines/${MACHINE}/link/told`).send({ do: 'home' }).expect(202);
+});
+
 describe('what cannot be', () => {
   test.each([
     ['an address beyond the shop', { over: 'tcp', host: '8.8.8.8', port: 80 }],
@@ -262,16 +291,14 @@ describe('over a serial port', () => {
       for (const line of lines) {
         const { next, lines: said } = answer(standIn, told.parse(JSON.parse(line)));
         standIn = next;
-        far.write(said.map((one) => `${JSON.stringify(one)}\n`).join(''));
+        far.write(said.map((one) => `${JSON.stringify(one.is === 'hello' ? { ...one, key: KEY } : one)}\n`).join(''));
       }
     });
     far.on('error', () => undefined);
     await new Promise((resolve) => far.once('open', resolve));
     const { app, links } = shop();
-    await request(app)
-      .put(`/api/machines/${MACHINE}/link`)
-      .send({ address: { over: 'serial', path: a, baud: 9600 } })
-      .expect(200);
+    // A pair of terminals stands for the cable, which nobody may name in the app.
+    links.set(MACHINE, { over: 'serial', path: a, baud: 9600 });
     const live = await until(links, ({ state }) => state === 'live');
     expect(live.hello?.name).toBe('Simulated readout');
     await request(app)

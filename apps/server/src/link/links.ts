@@ -36,14 +36,29 @@ export type NotTold = 'no-link' | 'away' | 'not-a-stand-in';
 
 /**
  * The shop's links to readouts and controls: keeps each wire open, reads what comes, and tells pages what stands. It stores
- * nothing by itself, and says to a device of metal nothing that could move it.
+ * nothing by itself, and says nothing that could move anything to a device of metal, nor to one that calls itself simulated
+ * without having been started with this server.
+ *
+ * @param simulationKey what the simulated devices were started with
  */
-export function createLinks(rows: LinkRows) {
+export function createLinks(rows: LinkRows, simulationKey?: string) {
   const links = new Map<string, Link>();
   let closed = false;
 
   const viewOf = (machineId: string, { address, heard, open, reason }: Link): LinkView =>
     linkView(machineId, address, heard, { open, reason, now: Date.now() });
+
+  /** What a device says of itself, with what it may not say: its key stays here, and only one with ours is simulated. */
+  const proven = (heard: Heard): Heard => {
+    if (!heard.hello) return heard;
+    const { key, standIn, ...hello } = heard.hello;
+    const own = standIn === true && (key === undefined ? ours.has(heard.hello) : key === simulationKey);
+    const known = own ? { ...hello, standIn } : hello;
+    if (own) ours.add(known);
+    return { ...heard, hello: known };
+  };
+  /** Hellos that were proven already. */
+  const ours = new WeakSet<object>();
 
   const tellNow = (machineId: string, link: Link): void => {
     clearTimeout(link.telling);
@@ -65,7 +80,7 @@ export function createLinks(rows: LinkRows) {
         return;
       }
       link.budget.read += 1;
-      link.heard = hear(link.heard, line, now);
+      link.heard = proven(hear(link.heard, line, now));
     });
     for (; link.tooLong < link.splitter.tooLong(); link.tooLong += 1)
       link.heard = hear(link.heard, `(a line over ${LONGEST_LINE} characters)`, now);

@@ -24,13 +24,14 @@ const AUTHORITY_DAYS = 3650;
 /** Phones refuse certificates that last longer than 398 days. */
 const DAYS = 390;
 
+/** Networks that an authority may vouch for: this machine's own, and those no stranger's server is on (RFC 1918). */
+const OWN_NETWORKS = ['127.0.0.0/8', '10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16'];
+
 /** Made anew so long before its end. */
 const BEFORE_END = 30 * DAY;
 
-const EC = { keyType: 'ec', curve: 'P-256', algorithm: 'sha256' } as const;
-
 /** What makes certificates: fetched when one is made, which is seldom, not whenever the shop opens. */
-const maker = () => import('selfsigned');
+const maker = () => import('./issue');
 
 /** Where a shop's certificates are kept. */
 export const certificatesFolder = (file: string): string => join(dirname(file), 'tls');
@@ -46,9 +47,9 @@ export async function certificatesFor(folder: string, names: readonly string[], 
   mkdirSync(folder, { recursive: true });
   const trusted = read(folder, 'authority');
   const authority =
-    trusted && isValid(new X509Certificate(trusted.cert), now)
+    trusted && vouches(new X509Certificate(trusted.cert), names, now)
       ? trusted
-      : write(folder, 'authority', await newAuthority(now));
+      : write(folder, 'authority', await newAuthority(names, now));
   const kept = read(folder, 'shop');
   const own =
     kept && stands(kept, authority, names, now) ? kept : write(folder, 'shop', await newShop(authority, names, now));
@@ -85,43 +86,36 @@ function stands({ cert }: Pair, authority: Pair, names: readonly string[], now: 
   );
 }
 
+/** Whether an authority holds now, and may vouch for these names: it is bound to those it was made for. */
+const vouches = (authority: X509Certificate, names: readonly string[], now: Date): boolean =>
+  isValid(authority, now) && authority.subject.includes(`OU=${hostOf(names)}`);
+
+/** What this machine is called, of the names it has. */
+const hostOf = (names: readonly string[]): string =>
+  names.find((name) => isIP(name) === 0) ?? 'a machine without a name';
+
 /** Whether a certificate holds now: one made while the clock was ahead does not yet. */
 const isValid = ({ validFrom, validTo }: X509Certificate, now: Date): boolean =>
   Date.parse(validFrom) <= now.getTime() && now.getTime() < Date.parse(validTo);
 
-async function newAuthority(now: Date): Promise<Pair> {
-  const { generate } = await maker();
-  const { private: key, cert } = await generate(
-    [{ name: 'commonName', value: `Zero Point, this shop, ${now.toISOString().slice(0, 10)}` }],
-    {
-      ...EC,
-      notBeforeDate: new Date(now.getTime() - DAY),
-      notAfterDate: new Date(now.getTime() + AUTHORITY_DAYS * DAY),
-      extensions: [
-        { name: 'basicConstraints', cA: true, pathLenConstraint: 0, critical: true },
-        { name: 'keyUsage', keyCertSign: true, cRLSign: true, critical: true },
-      ],
-    },
-  );
-  return { key, cert };
+async function newAuthority(names: readonly string[], now: Date): Promise<Pair> {
+  const { issue } = await maker();
+  const host = hostOf(names);
+  return issue({
+    subject: { O: 'Zero Point', OU: host, CN: `Zero Point shop on ${host} (${now.toISOString().slice(0, 10)})` },
+    from: new Date(now.getTime() - DAY),
+    until: new Date(now.getTime() + AUTHORITY_DAYS * DAY),
+    permitted: { names: names.filter((name) => isIP(name) === 0), networks: OWN_NETWORKS },
+  });
 }
 
 async function newShop(authority: Pair, names: readonly string[], now: Date): Promise<Pair> {
-  const { generate } = await maker();
-  const { private: key, cert } = await generate([{ name: 'commonName', value: names[0] ?? 'localhost' }], {
-    ...EC,
-    ca: authority,
-    notBeforeDate: new Date(now.getTime() - DAY),
-    notAfterDate: new Date(now.getTime() + DAYS * DAY),
-    extensions: [
-      { name: 'basicConstraints', cA: false, critical: true },
-      { name: 'keyUsage', digitalSignature: true, critical: true },
-      { name: 'extKeyUsage', serverAuth: true },
-      {
-        name: 'subjectAltName',
-        altNames: names.map((name) => (isIP(name) === 0 ? { type: 2, value: name } : { type: 7, ip: name })),
-      },
-    ],
+  const { issue } = await maker();
+  return issue({
+    subject: { O: 'Zero Point', CN: names[0] ?? 'localhost' },
+    from: new Date(now.getTime() - DAY),
+    until: new Date(now.getTime() + DAYS * DAY),
+    by: authority,
+    names,
   });
-  return { key, cert };
 }

@@ -1,15 +1,17 @@
 import { createServer, type Server } from 'node:http';
 import { get, request as requestSecurely } from 'node:https';
-import type { AddressInfo } from 'node:net';
+import { connect, type AddressInfo } from 'node:net';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from '../http/app';
+import { MOST_CONNECTIONS } from '../http/patience';
 import { demoServer, FONTS, leftFace, SETUP } from '../testing/shop';
 import { certificatesFor } from './certificates';
 import { createNetwork, namesOf } from './network';
 import { createPairing } from './pairing';
+import { inThisThread } from '../work/workers';
 
 /** A shop with its door on a second address of this machine, which stands for the network. */
 async function shopWithDoor() {
@@ -24,7 +26,15 @@ async function shopWithDoor() {
   const staticFolder = mkdtempSync(join(tmpdir(), 'zero-point-static-'));
   writeFileSync(join(staticFolder, 'index.html'), '<!doctype html><title>the app</title>');
   const logger = pino({ level: 'silent' });
-  const app = createApp({ store, db, logger, fonts: FONTS, staticFolder, doors: { network, pairing } });
+  const app = createApp({
+    store,
+    db,
+    logger,
+    fonts: FONTS,
+    workers: inThisThread,
+    staticFolder,
+    doors: { network, pairing },
+  });
   network.answer(app);
   server.on('request', app);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
@@ -58,6 +68,13 @@ const json = (method: string, body?: unknown) => ({
   headers: { 'content-type': 'application/json' },
   ...(body !== undefined && { body: JSON.stringify(body) }),
 });
+
+/** Waits until it is so. */
+const until = (so: () => boolean): Promise<void> =>
+  new Promise((resolve) => {
+    const look = () => (so() ? resolve() : setTimeout(look, 20));
+    look();
+  });
 
 const open = async () => (await fetch(`${shop.here}/api/network`, json('PUT', { open: true }))).json();
 
@@ -311,3 +328,24 @@ test('keys are kept as hashes alone', async () => {
   const { hash } = shop.store.devices.key(key.replace('zero-point-device=', '').split('.')[0] ?? '') ?? {};
   expect(hash?.toString('base64url')).not.toContain(secret.slice(0, 10));
 });
+
+test('connections that say nothing: more than a door holds are turned away, the rest is dropped in seconds, the owner is answered', async () => {
+  await open();
+  const { hostname, port } = new URL(shop.there);
+  const silent = Array.from({ length: 400 }, () => connect(Number(port), hostname));
+  const gone = silent.map(
+    (socket) =>
+      new Promise<void>((resolve) => {
+        socket.on('error', () => undefined);
+        socket.on('data', () => undefined);
+        socket.on('close', () => resolve());
+      }),
+  );
+  let closed = 0;
+  for (const one of gone) void one.then(() => (closed += 1));
+  await until(() => closed >= 400 - MOST_CONNECTIONS);
+  expect((await fetch(`${shop.here}/api/health`)).status).toBe(200);
+  await Promise.all(gone);
+  // There is room again for who has something to say.
+  expect((await fetch(`${shop.there}/pair`)).status).toBe(200);
+}, 30_000);

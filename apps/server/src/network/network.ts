@@ -1,6 +1,7 @@
 import { createServer, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { hostname, networkInterfaces } from 'node:os';
+import { MOST_CONNECTIONS, PATIENCE } from '../http/patience';
 import { answerClientError } from '../http/clientError';
 import type { Certificates } from './certificates';
 import type { Pairing } from './pairing';
@@ -74,8 +75,18 @@ export function createNetwork({ pairing, port, addresses, certificates }: Networ
         listener(request, response);
       };
       const server = tls
-        ? createSecureServer({ key: tls.key, cert: tls.cert, minVersion: 'TLSv1.3' }, enter)
-        : createServer(enter);
+        ? createSecureServer(
+            {
+              key: tls.key,
+              cert: tls.cert,
+              minVersion: 'TLSv1.3',
+              handshakeTimeout: PATIENCE.headersTimeout,
+              ...PATIENCE,
+            },
+            enter,
+          )
+        : createServer(PATIENCE, enter);
+      server.maxConnections = MOST_CONNECTIONS;
       server.on('clientError', answerClientError);
       server.once('error', reject);
       server.listen(at, address, () => resolve({ server, address, port: at, secure: tls !== undefined }));

@@ -4,27 +4,27 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyWhole } from '../copies/keepCopies';
-import { shopJson } from '../copies/shopJson';
-import { fullCheck } from '../store/fullCheck';
-import type { Store } from '../store/store';
+import type { ShopOnDisk } from '../work/tasks';
+import type { Workers } from '../work/workers';
+import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 
 const named = (end: string, now: Date): string => `shop-${now.toISOString().slice(0, 10)}.${end}`;
 
 /** A copy of the whole shop to keep elsewhere: the database itself, or all of it as open JSON; and a look through all of it. */
-export function copyRoutes(store: Store, db: Database): Router {
+export function copyRoutes(db: Database, shop: ShopOnDisk, workers: Workers): Router {
   const router = Router();
-  let looking: ReturnType<typeof fullCheck> | undefined;
+  let looking: Promise<ShopCheck> | undefined;
   router.get('/shop/check', async (_request, response) => {
     // Whoever asks meanwhile is told what the same look finds.
-    looking ??= fullCheck(db.name).finally(() => (looking = undefined));
+    looking ??= workers.run('fullCheck', shop.file).finally(() => (looking = undefined));
     response.json(await looking);
   });
-  router.get('/shop/copy.json', (_request, response) => {
+  router.get('/shop/copy.json', async (_request, response) => {
     const now = new Date();
     response
       .set('Content-Disposition', `attachment; filename="${named('json', now)}"`)
       .type('application/json')
-      .send(JSON.stringify(shopJson(store, now.toISOString())));
+      .send(await workers.run('shopJson', { shop, at: now.toISOString() }));
   });
   router.get('/shop/copy.sqlite', (_request, response, next) => {
     const folder = mkdtempSync(join(tmpdir(), 'zero-point-copy-'));

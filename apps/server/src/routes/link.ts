@@ -1,11 +1,13 @@
 import { linkAddress } from '@zero-point/core/link/address';
+import type { LinkView } from '@zero-point/core/link/linkView';
 import { told } from '@zero-point/core/link/message';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
-import { createSession } from 'better-sse';
 import { Router } from 'express';
 import { z } from 'zod';
+import { boundedJson } from '../http/boundedJson';
 import { onlyHere } from '../http/paired';
 import { HttpProblem, notFound, parsed } from '../http/problem';
+import { openStream } from '../http/stream';
 import type { Links, NotTold } from '../link/links';
 import type { Store } from '../store/store';
 
@@ -43,7 +45,7 @@ export function linkRoutes(links: Links, store: Store): Router {
     response.json(links.views());
   });
   const here = onlyHere('A link is set up on the machine the shop runs on. Open Shop there.');
-  router.put('/machines/:id/link', here, (request, response) => {
+  router.put('/machines/:id/link', here, boundedJson('4kb'), (request, response) => {
     const id = machineOf(request.params.id);
     const { address } = parsed(linkBody, request.body);
     links.set(id, address ?? undefined);
@@ -54,14 +56,20 @@ export function linkRoutes(links: Links, store: Store): Router {
   });
   router.get('/machines/:id/link/events', async (request, response) => {
     const { id, view } = linked(request.params.id);
-    const session = await createSession(request, response, { keepAlive: 15_000 });
-    session.once(
-      'disconnected',
-      links.listen(id, (next) => session.push(next, 'link')),
+    let latest: LinkView | undefined = view;
+    const stream = await openStream(request, response, (push) => {
+      if (latest) push(latest, 'link');
+      latest = undefined;
+    });
+    stream.onEnd(
+      links.listen(id, (next) => {
+        latest = next;
+        stream.wake();
+      }),
     );
-    session.push(view, 'link');
+    stream.wake();
   });
-  router.post('/machines/:id/link/told', (request, response) => {
+  router.post('/machines/:id/link/told', boundedJson('4kb'), (request, response) => {
     const { id } = linked(request.params.id);
     const why = links.tell(id, parsed(told, request.body));
     if (why === undefined) return void response.status(202).json({ told: true });

@@ -1,23 +1,20 @@
-import { openBook } from '@zero-point/core/book/book';
-import { fileHoles, patternsInHand } from '@zero-point/core/book/holes';
-import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
-import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
+import { documentKey } from '@zero-point/core/record/snapshot';
 import type { Calibration, NewCalibration } from '@zero-point/core/record/calibration';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { dueList } from '@zero-point/core/words/dueList';
-import { createSession } from 'better-sse';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
 import { invalid, notFound, orLeftOut, parsed } from '../http/problem';
+import { openStream } from '../http/stream';
 import type { ShopRecord } from '../record';
 import { gaugeUses } from '../gaugeUses';
-import { machineRepeats } from '../machineRepeats';
 import { shopHoldings } from '../shopHoldings';
-import { shopLog } from '../shopLog';
+import { LOG_LENGTH } from '../shopLog';
 import { createStandings } from '../standings';
 import type { Store } from '../store/store';
+import type { Workers } from '../work/workers';
 
 /** Kinds of things the whole shop has. */
 export const SHOP_DOCUMENTS = DOCUMENT_NAMES.filter((name) => DOCUMENT_KINDS[name].of === 'shop');
@@ -68,23 +65,35 @@ const calibrationsOf = (store: Store): Calibration[] =>
     );
 
 /** The bench, the shop, and a set-up: whole once, then what is new. */
-export function readingRoutes(store: Store, record: ShopRecord): Router {
+export function readingRoutes(store: Store, record: ShopRecord, workers: Workers): Router {
   const router = Router();
   router.get('/setups', small, (_request, response) => {
     response.json(store.tallies.summaries());
   });
-  const standingOf = createStandings(record);
-  router.get('/standings', small, (request, response) => {
-    response.json(idsOf(request.query.of).flatMap((id) => orLeftOut(() => standingOf(id)) ?? []));
+  const standingsOf = createStandings(record, workers);
+  router.get('/standings', small, async (request, response) => {
+    response.json(await standingsOf(idsOf(request.query.of)));
   });
-  router.get('/log', small, (_request, response) => {
-    response.json(shopLog(store, record));
+  /** Snapshots of set-ups, without those that stand on something left out. */
+  const snapshots = (ids: readonly string[]): Map<string, string> =>
+    new Map(
+      [...new Set(ids)].flatMap((id) => {
+        const snapshot = orLeftOut(() => record.snapshotText(id));
+        return snapshot === undefined ? [] : [[id, snapshot] as const];
+      }),
+    );
+  router.get('/log', small, async (_request, response) => {
+    const latest = store.readings.latest(LOG_LENGTH);
+    const of = snapshots(latest.map(({ setupId }) => setupId));
+    response.json(await workers.run('log', { latest, snapshots: of }));
   });
   router.get('/uses', small, (_request, response) => {
     response.json(gaugeUses(store));
   });
-  router.get('/gauges/:key/repeatability', small, (request, response) => {
-    response.json(machineRepeats(store, record, parsed(idSchema, request.params.key)));
+  router.get('/gauges/:key/repeatability', small, async (request, response) => {
+    const gaugeId = parsed(idSchema, request.params.key);
+    const of = snapshots(store.readings.usesOf(gaugeId, '').map(({ id }) => id));
+    response.json(await workers.run('repeatability', { gaugeId, snapshots: [...of.values()] }));
   });
   router.get('/due', small, (request, response) => {
     const unit = request.query.unit === 'in' ? 'in' : 'mm';
@@ -118,29 +127,30 @@ export function readingRoutes(store: Store, record: ShopRecord): Router {
     const id = String(request.params.id);
     let seq = sinceOf(request.headers['last-event-id'] ?? request.query.since) ?? 0;
     record.setupOf(id);
-    const session = await createSession(request, response, { keepAlive: 15_000 });
-    const send = () => {
+    const stream = await openStream(request, response, (push) => {
       const news = record.since(id, seq);
-      if (news.entries.length > 0) session.push(news, 'news', String(news.seq));
+      if (news.entries.length > 0) push(news, 'news', String(news.seq));
       seq = news.seq;
-    };
-    const stop = record.listen((of) => {
-      if (of === '' || of === id) send();
     });
-    session.once('disconnected', stop);
-    send();
+    stream.onEnd(
+      record.listen((of) => {
+        if (of === '' || of === id) stream.wake();
+      }),
+    );
+    stream.wake();
   });
   router.get('/events', async (request, response) => {
-    const session = await createSession(request, response, { keepAlive: 15_000 });
-    const stop = record.listen((of) => session.push({ setupId: of }, 'changed', String(store.lastSeq())));
-    session.once('disconnected', stop);
-  });
-  router.get('/setups/:id/positions.csv', (request, response) => {
-    const book = openBook(JSON.parse(record.snapshotText(String(request.params.id))) as Snapshot);
-    response
-      .type('text/csv')
-      .attachment(`${book.setup.id}-positions.csv`)
-      .send(positionsCsv(fileHoles(book, patternsInHand(book)), book.setup.units));
+    const changed = new Set<string>();
+    const stream = await openStream(request, response, (push) => {
+      for (const setupId of changed) push({ setupId }, 'changed', String(store.lastSeq()));
+      changed.clear();
+    });
+    stream.onEnd(
+      record.listen((of) => {
+        changed.add(of);
+        stream.wake();
+      }),
+    );
   });
   router.get('/shop', small, (_request, response) => {
     const all = SHOP_DOCUMENTS.map((name) => [DOCUMENT_KINDS[name].collection, allOf(store, name)] as const);

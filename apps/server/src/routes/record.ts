@@ -7,6 +7,7 @@ import {
   ROW_NAMES,
   type BodyOf,
   type DocumentName,
+  type KindName,
   type RowName,
 } from '@zero-point/core/record/kinds';
 import { NO_VERSION } from '@zero-point/core/record/kind';
@@ -14,6 +15,7 @@ import { newSetup } from '@zero-point/core/record/plan.schema';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
+import { boundedJson } from '../http/boundedJson';
 import { inTurn } from '../http/inTurn';
 import { created, invalid, parsed } from '../http/problem';
 import type { Saved, ShopRecord } from '../record';
@@ -32,6 +34,29 @@ export const documentPath = (name: DocumentName): string => {
   return of === 'setup' && shows === 'one' ? base : `${base}/:key`;
 };
 
+/** What most things take at the most, and what is read off an instrument. */
+const USUAL = '256kb';
+const READ_OFF = '32kb';
+
+/** Ten thousand points, or all numbers of a tool table. */
+const LONG = '4mb';
+
+const LARGEST: Readonly<Partial<Record<KindName, string>>> = {
+  reading: READ_OFF,
+  strike: READ_OFF,
+  zeroing: READ_OFF,
+  check: READ_OFF,
+  sweep: LONG,
+  pattern: LONG,
+  cutPlan: LONG,
+  part: LONG,
+  magazine: LONG,
+  toolTable: LONG,
+};
+
+/** How large a body of a kind may be, unpacked. */
+const largestBody = (name: KindName): string => LARGEST[name] ?? USUAL;
+
 const owner = (request: Request): string => String(request.params.id ?? '');
 
 /** Adding rows and saving documents, whatever their kind. */
@@ -40,20 +65,20 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   // Readings first, since they are sent most and a router looks through its routes in order.
   for (const name of ROW_NAMES) {
     const schema = BODIES[name].schema as z.ZodType<BodyOf<RowName>>;
-    router.post(rowPath(name), (request, response) => {
+    router.post(rowPath(name), boundedJson(largestBody(name)), (request, response) => {
       inTurn(request, lines, (turn) =>
         created(response, record.append(name, owner(request), parsed(schema, request.body), turn)),
       );
     });
   }
-  router.post('/setups', (request, response) => {
+  router.post('/setups', boundedJson(USUAL), (request, response) => {
     created(response, record.createSetup(parsed(newSetup, request.body)));
   });
   for (const name of DOCUMENT_NAMES) {
     const kind = DOCUMENT_KINDS[name];
     const schema = savedBody(BODIES[name].schema as z.ZodType<BodyOf<DocumentName>>);
     const keyOf = kind.key as (body: unknown) => string;
-    router.put(documentPath(name), (request, response) => {
+    router.put(documentPath(name), boundedJson(largestBody(name)), (request, response) => {
       inTurn(request, lines, (turn) => {
         const saved = parsed(schema, request.body) as Saved<DocumentName>;
         const key = keyOf(saved.body);

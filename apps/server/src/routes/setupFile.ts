@@ -1,26 +1,39 @@
-import { readSetupFile } from '@zero-point/core/formats/setupFile';
 import { Router } from 'express';
-import { boundedJson } from '../http/boundedJson';
+import { boundedBytes } from '../http/boundedJson';
+import type { WriteGate } from '../http/writeGate';
 import { created } from '../http/problem';
 import type { ShopRecord } from '../record';
-import { exportSetup, importSetup } from '../setupFile';
 import type { Store } from '../store/store';
+import type { ShopOnDisk } from '../work/tasks';
+import type { Workers } from '../work/workers';
 
 /** A set-up of 50 000 readings is about so large. */
 const LARGEST = '40mb';
 
 /** A whole set-up out to a file, and in from one. */
-export function setupFileRoutes(store: Store, record: ShopRecord): Router {
+export function setupFileRoutes(
+  store: Store,
+  record: ShopRecord,
+  shop: ShopOnDisk,
+  workers: Workers,
+  gate: WriteGate,
+): Router {
   const router = Router();
-  router.get('/setups/:id/file', (request, response) => {
-    const file = exportSetup(store, record, String(request.params.id));
+  router.get('/setups/:id/file', async (request, response) => {
+    const id = String(request.params.id);
+    record.setupOf(id);
     response
-      .set('Content-Disposition', `attachment; filename="${String(request.params.id)}.json"`)
+      .set('Content-Disposition', `attachment; filename="${id}.json"`)
       .type('application/json')
-      .send(JSON.stringify(file));
+      .send(await workers.run('setupFileOut', { shop, id }));
   });
-  router.post('/setup-files', boundedJson(LARGEST), (request, response) => {
-    created(response, { id: importSetup(store, readSetupFile(request.body)) });
+  router.post('/setup-files', boundedBytes(LARGEST), async (request, response) => {
+    const body = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
+    const id = await gate.closedFor(() => workers.run('setupFileIn', { shop, body }));
+    store.tallies.imported(id);
+    record.tell(id);
+    record.tell('');
+    created(response, { id });
   });
   return router;
 }

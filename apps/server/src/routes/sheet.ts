@@ -1,13 +1,11 @@
-import { openBook } from '@zero-point/core/book/book';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { Router, type Request } from 'express';
 import { z } from 'zod';
 import { parsed } from '../http/problem';
+import type { Network } from '../network/network';
+import { reachableOrigin } from '../network/reachableOrigin';
 import type { ShopRecord } from '../record';
 import type { SheetFonts } from '../sheet/fonts';
-import { sheetHtml } from '../sheet/sheetHtml';
-import { sheetPdf } from '../sheet/sheetPdf';
+import type { Workers } from '../work/workers';
 
 /** What may be asked of a sheet. */
 export const sheetQuery = z.object({
@@ -16,24 +14,29 @@ export const sheetQuery = z.object({
 });
 
 /** A set-up's sheet as a PDF, and as a page that prints from the browser. */
-export function sheetRoutes(record: ShopRecord, fonts: SheetFonts): Router {
+export function sheetRoutes(record: ShopRecord, fonts: SheetFonts, workers: Workers, network?: Network): Router {
   const router = Router();
-  const made = (request: Request) => {
-    const book = openBook(JSON.parse(record.snapshotText(String(request.params.id))) as Snapshot);
-    const sheet = sheetOf(book, new Date().toISOString());
-    const link = `${request.protocol}://${request.get('host') ?? 'localhost'}${sheet.path}`;
-    return { sheet, link, id: book.setup.id };
+  const wanted = (request: Request) => {
+    const { paper, by } = parsed(sheetQuery, request.query);
+    const id = String(request.params.id);
+    const origin = reachableOrigin(request, network);
+    return { id, paper, by, origin, snapshot: record.snapshotText(id), at: new Date().toISOString() };
   };
   router.get('/setups/:id/sheet.pdf', async (request, response) => {
-    const { paper, by } = parsed(sheetQuery, request.query);
-    const { sheet, link, id } = made(request);
-    const pdf = await sheetPdf(sheet, { paper, by, fonts, link });
-    response.type('application/pdf').set('Content-Disposition', `inline; filename="${id}-sheet.pdf"`).send(pdf);
+    const { id, ...sheet } = wanted(request);
+    const pdf = await workers.run('sheetPdf', { ...sheet, fonts });
+    response
+      .type('application/pdf')
+      .set('Content-Disposition', `inline; filename="${id}-sheet.pdf"`)
+      .send(Buffer.from(pdf));
   });
   router.get('/setups/:id/sheet.html', async (request, response) => {
-    const { by } = parsed(sheetQuery, request.query);
-    const { sheet, link } = made(request);
-    response.type('html').send(await sheetHtml(sheet, { by, link }));
+    response.type('html').send(await workers.run('sheetHtml', wanted(request)));
+  });
+  router.get('/setups/:id/positions.csv', async (request, response) => {
+    const id = String(request.params.id);
+    const csv = await workers.run('positionsCsv', record.snapshotText(id));
+    response.type('text/csv').attachment(`${id}-positions.csv`).send(csv);
   });
   return router;
 }

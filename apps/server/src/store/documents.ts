@@ -35,14 +35,25 @@ export const SUMMED_DOCUMENTS: SummedTable = {
   columns: 'r.kind, r.setup_id, r.key, r.version, r.v, r.body, r.saved_at',
 };
 
-const toDocument = <K extends DocumentName>({ v, body, ...row }: Row): StoredDocument<K> => ({
-  ...row,
-  kind: row.kind as K,
-  body: readBody(row.kind as K, v, body),
-});
+/**
+ * Bodies as they were read last, by whose they are: most documents of a set-up's snapshot are the shop's, and the same from
+ * one to the next. Held against the text itself, so that nothing that was taken back stands here.
+ */
+function readOnce() {
+  const known = new Map<string, { text: string; v: number; body: unknown }>();
+  return <K extends DocumentName>({ v, body: text, ...row }: Row): StoredDocument<K> => {
+    const name = `${row.kind} ${row.setupId} ${row.key}`;
+    const before = known.get(name);
+    const body =
+      before?.text === text && before.v === v ? (before.body as BodyOf<K>) : readBody(row.kind as K, v, text);
+    known.set(name, { text, v, body });
+    return { ...row, kind: row.kind as K, body };
+  };
+}
 
 /** Queries of the documents table: one row a document, saved whole. The empty set-up is the shop. */
 export function documents(db: Database, sums: RowSums) {
+  const toDocument = readOnce();
   const get = db.prepare<[string, string, string], Row>(
     `SELECT ${COLUMNS} FROM documents r WHERE kind = ? AND setup_id = ? AND key = ? AND ${SOUND}`,
   );

@@ -26,8 +26,7 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Da
   try {
     const version = readVersion(db, file, existed, migrations.length);
     db.pragma('journal_mode = WAL');
-    db.pragma('synchronous = FULL');
-    db.pragma(`busy_timeout = ${PATIENCE}`);
+    durable(db);
     if (version < migrations.length) {
       if (version > 0) keepCopy(db, file, version);
       migrate(db, migrations);
@@ -38,6 +37,20 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Da
     db.close();
     throw refusalOf(file, error);
   }
+}
+
+/** What is acknowledged is on the disk. */
+function durable(db: Database.Database): void {
+  db.pragma('synchronous = FULL');
+  db.pragma(`busy_timeout = ${PATIENCE}`);
+}
+
+/** A shop's file that is open already, to write to from another process. */
+export function openToWrite(file: string): Database.Database {
+  const db = new Database(file, { fileMustExist: true });
+  durable(db);
+  db.pragma('foreign_keys = ON');
+  return db;
 }
 
 /** How long another program's lock is waited for, ms: everyone else waits as long, and the sender tries again anyway. */

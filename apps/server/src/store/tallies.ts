@@ -73,6 +73,12 @@ export function tallies(db: Database, tables: Tables) {
     added: (entry: RowEntry, seq: number): void => {
       if (counted && entry.setupId !== '') take(counted, entry, seq, tables);
     },
+    /** Takes in a set-up that another process stored whole; nothing else was written meanwhile. */
+    imported: (setupId: string): void => {
+      if (!counted) return;
+      countSetup(counted, setupId, tables);
+      seen = dataVersion();
+    },
     /** What was counted may be wrong: a transaction was taken back, or a set-up changed what it is for. */
     forget: (): void => {
       counted = undefined;
@@ -152,11 +158,18 @@ function count(tables: Tables): Counted {
     changed: new Set(),
   };
   for (const columns of tables.readings.each()) takeReading(counted, columns, tables);
-  for (const { id } of tables.setups.all()) {
-    for (const { seq, kind, body } of tables.entries.ofSetup(id))
-      take(counted, { kind, setupId: id, body } as RowEntry, seq, tables);
-  }
+  for (const { id } of tables.setups.all()) countEntries(counted, id, tables);
   return counted;
+}
+
+function countSetup(counted: Counted, setupId: string, tables: Tables): void {
+  for (const { body } of tables.readings.ofSetup(setupId)) takeReading(counted, columnsOf(setupId, body), tables);
+  countEntries(counted, setupId, tables);
+}
+
+function countEntries(counted: Counted, setupId: string, tables: Tables): void {
+  for (const { seq, kind, body } of tables.entries.ofSetup(setupId))
+    take(counted, { kind, setupId, body } as RowEntry, seq, tables);
 }
 
 const tallyOf = ({ setups }: Counted, setupId: string): SetupTally => {

@@ -13,6 +13,7 @@ import { sheetFonts } from '../sheet/fonts';
 import { readMigrations } from '../store/migrations';
 import { openDatabase } from '../store/openDatabase';
 import { unsoundRows } from '../store/soundness';
+import { inThisThread } from '../work/workers';
 import { createStore } from '../store/store';
 
 const SERVER = join(__dirname, '..', '..');
@@ -43,7 +44,12 @@ export function demoServer(file = freshFile()) {
   const db = openDatabase(file, readMigrations(MIGRATIONS));
   const store = createStore(db, undefined, unsoundRows(db));
   settleShop(store, demoShop());
-  return { file, db, store, app: createApp({ store, db, fonts: FONTS, logger: pino({ level: 'silent' }) }) };
+  return {
+    file,
+    db,
+    store,
+    app: createApp({ store, db, fonts: FONTS, workers: inThisThread, logger: pino({ level: 'silent' }) }),
+  };
 }
 
 export const SETUP = 'base-plate-knee-mill';

@@ -11,11 +11,14 @@ test.each([
   expect(typed(at).data).toEqual(address);
 });
 
-test.each(['/dev/ttyUSB0', '/dev/cu.usbserial-10', 'COM3', '/dev/serial/by-id/usb-0'])('%s is a serial port', (at) => {
-  const { data } = typed(at, 'serial', '115200');
-  expect(data).toEqual({ over: 'serial', path: at, baud: 115_200 });
-  expect(data && addressWords(data)).toBe(`${at} at 115200`);
-});
+test.each(['/dev/ttyUSB0', '/dev/tty.usbserial-10', '/dev/ttyACM1', '/dev/serial/by-id/usb-0:1.0'])(
+  '%s is a serial port',
+  (at) => {
+    const { data } = typed(at, 'serial', '115200');
+    expect(data).toEqual({ over: 'serial', path: at, baud: 115_200 });
+    expect(data && addressWords(data)).toBe(`${at} at 115200`);
+  },
+);
 
 test('what is wrong is said with an example of what is right', () => {
   expect(wrong('192.168.1.30')).toMatch(/with a colon between/);
@@ -24,8 +27,10 @@ test('what is wrong is said with an example of what is right', () => {
   expect(wrong('example.org:80')).toMatch(/^Only something in the shop/);
   expect(wrong('172.32.0.1:80')).toMatch(/^Only something in the shop/);
   expect(wrong('/etc/passwd', 'serial')).toMatch(/\/dev\/ttyUSB0/);
+  for (const other of ['/dev/pts/3', '/dev/sda', '/dev/tty', '/dev/mem', '/dev/serial/by-path/x', 'COM3'])
+    expect(wrong(other, 'serial')).toMatch(/\/dev\/ttyUSB0/);
   expect(wrong('/dev/tty/../sda', 'serial')).toMatch(/\/dev\/ttyUSB0/);
-  expect(typed('COM3', 'serial', '12345').success).toBe(false);
+  expect(typed('/dev/ttyUSB0', 'serial', '12345').success).toBe(false);
 });
 
 test.each([

@@ -23,7 +23,7 @@ export function isOwnAddress(address: string): boolean {
 
 const isOwn = (host: string): boolean => isOwnAddress(host) || OWN_NAME.test(host);
 
-const SERIAL = /^(\/dev\/(tty|cu\.|pts\/|serial\/)[A-Za-z0-9._:/-]{0,80}|COM\d{1,3})$/;
+const SERIAL = /^\/dev\/(tty[A-Za-z0-9._-]{1,80}|serial\/by-id\/[A-Za-z0-9._:-]{1,160})$/;
 
 export const linkAddress = z.discriminatedUnion('over', [
   z.object({
@@ -42,8 +42,8 @@ export const linkAddress = z.discriminatedUnion('over', [
     over: z.literal('serial'),
     path: z
       .string()
-      .regex(SERIAL, { error: 'must be a serial port, as /dev/ttyUSB0 or COM3' })
-      .refine((path) => !path.includes('..'), { error: 'must be a serial port, as /dev/ttyUSB0 or COM3' }),
+      .regex(SERIAL, { error: 'must be a serial port, as /dev/ttyUSB0' })
+      .refine((path) => !path.includes('..'), { error: 'must be a serial port, as /dev/ttyUSB0' }),
     baud: z.union([
       z.literal(1200),
       z.literal(2400),
@@ -79,7 +79,7 @@ export const linkForm = z
 
 const formWords = (over: LinkAddress['over'], field: PropertyKey | undefined): string =>
   over === 'serial'
-    ? 'Type the serial port as this computer calls it: /dev/ttyUSB0, or COM3.'
+    ? 'Type the serial port as this computer calls it: /dev/ttyUSB0.'
     : field === 'port'
       ? 'Type the port behind the address, with a colon between: 192.168.1.30:4750.'
       : 'Only something in the shop can be linked: an address of its own network, as 192.168.1.30:4750.';

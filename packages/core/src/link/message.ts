@@ -43,6 +43,8 @@ const hello = z.object({
   step: z.object({ x: step.optional(), y: step.optional(), z: step.optional() }),
   /** Nothing moves behind it: a simulated one, which alone takes `act`, `home`, `probe` and `press`. */
   standIn: z.boolean().optional(),
+  /** Of a stand-in: what it was started with, so that whoever started it knows it as its own. */
+  key: text(64).optional(),
   /** Of a stand-in: what can be put in its spindle, and between. */
   tray: z
     .array(z.object({ id: text(60), name: text(60), goes: z.enum(['spindle', 'hand']) }))

@@ -37,6 +37,9 @@ function zAtDepth(book: Book, stop: Stop): string {
       : '';
 }
 
+/** So many holes are listed on paper; more are taken as a file. */
+const MOST_ROWS = 2000;
+
 /** Positions in driven order: as the machine shows them, and turns and lines where it has dials only. */
 export function holeSection(book: Book): SheetSection | undefined {
   const stops = drivenStops(book);
@@ -64,7 +67,7 @@ export function holeSection(book: Book): SheetSection | undefined {
       ...(byHand ? [{ title: dials ? 'Z dial at depth' : `Z at depth, ${unit}`, figures: true, share: 1.5 }] : []),
       { title: 'Done', share: 0.7 },
     ],
-    rows: stops.map((stop, i) => {
+    rows: stops.slice(0, MOST_ROWS).map((stop, i) => {
       const legs = dials ? dialLegsTo(book, from, stop.target, true) : [];
       from = stop.target;
       const dial = (axis: 'X' | 'Y') => {
@@ -85,7 +88,10 @@ export function holeSection(book: Book): SheetSection | undefined {
         stop.done ? 'done' : '',
       ];
     }),
-    lines: [],
+    lines:
+      stops.length > MOST_ROWS
+        ? [`The first ${MOST_ROWS} of ${stops.length} are listed. Save all of them as CSV on the setup sheet’s page.`]
+        : [],
     tone: 'plain',
   };
 }

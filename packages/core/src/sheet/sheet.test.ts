@@ -56,6 +56,17 @@ test('read back, it says so', () => {
   expect(section(/open/, read)?.lines).not.toContain('X not read back.');
 });
 
+test('of more holes than paper should list the first two thousand are listed, and where all are is said', () => {
+  const points = Array.from({ length: 2001 }, (_, i) => ({ x: 1 + (i % 100), y: 1 + Math.floor(i / 100) }));
+  const many = { ...withX, patterns: [{ ...ring, points }] };
+  const holes = section(/^Holes/, sheetOf(openBook(many), NOW));
+  expect(holes?.rows).toHaveLength(2000);
+  expect(holes?.lines).toEqual([
+    'The first 2000 of 2001 are listed. Save all of them as CSV on the setup sheet’s page.',
+  ]);
+  expect(section(/^Holes/)?.lines).toEqual([]);
+});
+
 test('holes stand in the order they are driven, with the coordinates of the drive', () => {
   const holes = section(/^Holes/);
   expect(holes?.rows.map((row) => [row[0], row[1], row[4], row[5]])).toEqual([
