@@ -1,5 +1,6 @@
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { basename, extname, join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { must, once, ROOT, say, tool } from './steps.mjs';
@@ -62,6 +63,28 @@ function inlineBoot(app, folder) {
   );
 }
 
+/** The worker that all windows of a browser share, as a script of its own; the page says where it is. */
+function bundleSharedHub(app, folder) {
+  const code = execFileSync(
+    tool('esbuild'),
+    [
+      join(ROOT, app, 'src/stream/sharedHub.worker.ts'),
+      '--bundle',
+      '--minify',
+      '--format=iife',
+      '--target=es2020',
+      '--log-level=warning',
+    ],
+    { encoding: 'utf8' },
+  );
+  const hash = createHash('sha256').update(code).digest('hex').slice(0, 16);
+  const path = `_expo/static/js/web/stream-${hash}.js`;
+  writeFileSync(join(folder, path), code);
+  const page = join(folder, 'index.html');
+  const html = readFileSync(page, 'utf8');
+  writeFileSync(page, html.replace('</title>', `</title>\n    <meta name="stream" content="/${path}" />`));
+}
+
 /** The first page paints without asking for anything else: its few rules stand in it. */
 export function inlineShell(folder) {
   const page = join(folder, 'index.html');
@@ -88,7 +111,10 @@ export function exportApp(app, { handedOut = false } = {}) {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
   preloadEntry(join(ROOT, output));
-  if (handedOut) inlineBoot(app, join(ROOT, output));
+  if (handedOut) {
+    inlineBoot(app, join(ROOT, output));
+    bundleSharedHub(app, join(ROOT, output));
+  }
   inlineShell(join(ROOT, output));
   if (handedOut) {
     must(process.execPath, [join(ROOT, 'scripts/lib/notices.mjs'), ROOT, join(ROOT, output)]);

@@ -12,6 +12,8 @@ const TEXT_MATCHES = 1e-9;
 
 /** What a row must hold beside its own schema, by what is in the record already. @throws HttpProblem 422 naming the field */
 export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void {
+  if (kind === 'reading') checkTime(store, 'takenAt', body.takenAt);
+  else checkTime(store, 'at', body.at);
   switch (kind) {
     case 'reading':
       checkText(body, () => dialOf(store, setupId, body));
@@ -27,9 +29,6 @@ export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void 
       if (store.readings.get(body.readingId)?.setupId !== setupId)
         throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
       return;
-    case 'calibration':
-      checkNotAhead(body.at);
-      return;
     default:
       return;
   }
@@ -38,13 +37,35 @@ export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void 
 /** Clocks of two devices may be so far apart, ms; more is a wrong day. */
 const CLOCKS = 86_400_000;
 
-/** @throws HttpProblem 422 when it is dated in the future: it would count before it was made */
-function checkNotAhead(at: string): void {
-  if (Date.parse(at) <= Date.now() + CLOCKS) return;
+/** Nothing was logged before: an earlier time is that of a clock that was never set. */
+const FIRST_DAY = '2020-01-01T00:00:00.000Z';
+
+/**
+ * A time that cannot be is asked about: before this program, or in the future, where it would count before it was made. This
+ * computer's own clock may be the wrong one: what it received last was not after now.
+ *
+ * @throws HttpProblem 422 naming the field, and whose clock is to be set
+ */
+function checkTime(store: Store, field: 'at' | 'takenAt', at: string): void {
+  const time = Date.parse(at);
+  const day = at.slice(0, 10);
+  if (time < Date.parse(FIRST_DAY))
+    throw invalid([
+      {
+        field,
+        message: `is ${day}: the clock of the device was not set; set it, and say when this was: 2026-12-02T09:30:00Z`,
+      },
+    ]);
+  const now = Date.now();
+  const last = Date.parse(store.lastReceivedAt() ?? at);
+  if (time <= Math.max(now, last) + CLOCKS) return;
   throw invalid([
     {
-      field: 'at',
-      message: `lies in the future, ${at.slice(0, 10)}; set the clock of the device it was found on, and find it again`,
+      field,
+      message:
+        last > now + CLOCKS
+          ? `is ${day}, but the clock of the shop’s computer says ${new Date(now).toISOString().slice(0, 10)}, before its own last entry; set the clock of the shop’s computer, then send this again`
+          : `lies in the future, ${day}; set the clock of the device, and say when this was: 2026-12-02T09:30:00Z`,
     },
   ]);
 }

@@ -87,7 +87,7 @@ describe('what HTTP itself refuses is a problem document too', () => {
 });
 
 test('the head of a stream that has no end is answered at once', async () => {
-  for (const path of ['/api/events', `/api/setups/${SETUP}/events`])
+  for (const path of ['/api/events', '/api/stream', `/api/setups/${SETUP}/events`])
     await request(server.app)
       .head(path)
       .expect(200)

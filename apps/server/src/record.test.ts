@@ -278,6 +278,28 @@ describe('told as it comes', () => {
     expect((JSON.parse(news ?? '') as News).entries).toHaveLength(1);
   });
 
+  test('one stream tells of several things: each event says of what', async () => {
+    const { seq } = await snapshot();
+    const of = `/api/stream?of=shop&of=setup:${SETUP}:${seq}&of=setup:nowhere:0`;
+    const told = await heard(of, 2, () => post(`${base}/readings`, leftFace()));
+    const events = told.map((one) => JSON.parse(one) as { of: string; data: unknown });
+    expect(events.find((one) => one.of === `setup:${SETUP}`)?.data).toMatchObject({
+      entries: [{ kind: 'reading', body: { id: 'touch-1' } }],
+    });
+    expect(events.find((one) => one.of === 'shop')?.data).toEqual({ setupId: SETUP });
+  });
+
+  test.each([
+    ['nothing', ''],
+    ['what is no topic', '?of=weather'],
+    ['a place that is none', `?of=setup:${SETUP}:minus`],
+    ['a name that is none', '?of=link:../x'],
+    ['too much', `?${Array.from({ length: 65 }, () => 'of=shop').join('&')}`],
+  ])('a stream of %s is refused with its field', async (_what, query) => {
+    const { body } = await request(server.app).get(`/api/stream${query}`).expect(422);
+    expect((body as { errors: { field: string }[] }).errors[0]?.field).toBe('of');
+  });
+
   test('the bench hears that something changed', async () => {
     const [said] = await heard('/api/events', 1, () => post(`${base}/readings`, leftFace()));
     expect(JSON.parse(said ?? '')).toEqual({ setupId: SETUP });

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { request } from './client';
 import { queryClient } from './queryClient';
-import { listen } from './listen';
+import { listen } from '../stream/listen';
 
 const linksKey = ['links'] as const;
 
@@ -39,13 +39,13 @@ export function useLink(machineId: string | undefined): LinkView | undefined {
       );
     };
     const stop = listen(
-      () => `${path(machineId)}/events`,
-      ({ data }: MessageEvent<string>) => {
-        setLive(JSON.parse(data) as LinkView);
+      `link:${machineId}`,
+      (view) => {
+        setLive(view as LinkView);
         wait();
       },
       // A touch is told once: it is taken though nobody looks.
-      { name: 'link', unseen: true },
+      { unseen: true },
     );
     wait();
     return () => {

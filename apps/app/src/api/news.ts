@@ -4,7 +4,7 @@ import type { Snapshot } from '@zero-point/core/record/snapshot';
 import { useEffect, useRef } from 'react';
 import { keepCopySoon } from './keepCopy';
 import { queryClient, setupKey } from './queryClient';
-import { listen } from './listen';
+import { listen } from '../stream/listen';
 
 /** What the server tells of a set-up as it comes. */
 interface News {
@@ -45,10 +45,6 @@ export function useNews(id: string, seq: number | undefined): void {
   });
   useEffect(() => {
     if (!known) return undefined;
-    return listen(
-      () => `/setups/${encodeURIComponent(id)}/events?since=${from.current ?? 0}`,
-      ({ data }) => take(id, JSON.parse(data) as News),
-      { name: 'news' },
-    );
+    return listen(`setup:${id}`, (data) => take(id, data as News), { since: () => from.current ?? 0 });
   }, [id, known]);
 }

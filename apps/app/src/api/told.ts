@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { listen } from './listen';
+import { listen } from '../stream/listen';
 import { askAnew } from './overtake';
 import { queryClient } from './queryClient';
 
@@ -10,5 +10,5 @@ export const REFRESH = 5000;
 export const useTold = (key: readonly string[]): void =>
   useEffect(() => {
     const ask = () => void askAnew(queryClient, key);
-    return listen(() => '/events', ask, { again: ask });
+    return listen('shop', ask, { again: ask });
   }, [key]);

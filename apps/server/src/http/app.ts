@@ -17,6 +17,7 @@ import { readingRoutes } from '../routes/reading';
 import { recordRoutes } from '../routes/record';
 import { setupFileRoutes } from '../routes/setupFile';
 import { sheetRoutes } from '../routes/sheet';
+import { streamRoutes } from '../routes/stream';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
 import type { Workers } from '../work/workers';
@@ -87,6 +88,7 @@ function api({
     recordRoutes(record, store.lines),
     readingRoutes(store, record, workers),
     sheetRoutes(record, fonts, workers, doors?.network),
+    streamRoutes(record, store, links),
     copyRoutes(db, shop, workers),
     ...(doors ? [networkRoutes(doors.network, doors.pairing, store.devices)] : []),
     ...(links ? [linkRoutes(links, store)] : []),

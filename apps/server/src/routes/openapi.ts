@@ -20,6 +20,7 @@ import { linkBody } from './link';
 import { SHOP_DOCUMENTS } from './reading';
 import { documentPath, rowPath } from './record';
 import { sheetQuery } from './sheet';
+import { streamQuery } from './stream';
 
 const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
 
@@ -163,6 +164,16 @@ function setupPaths(): ZodOpenApiPathsObject {
           'Every kind of entry under its own field; behind a seq the entries alone',
           z.looseObject({ seq: z.number().int() }),
         ),
+      },
+    },
+    '/api/stream': {
+      get: {
+        summary: 'What is new in any number of set-ups, the shop and links, as it comes',
+        requestParams: { query: streamQuery },
+        responses: {
+          '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
+          ...refused,
+        },
       },
     },
     '/api/setups/{id}/events': {

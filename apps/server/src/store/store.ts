@@ -24,6 +24,12 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
   const transact = db.transaction((work: () => unknown) => work());
   const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
   const lastSeq = db.prepare<[], number>(LAST_SEQ).pluck();
+  const lastReceivedAt = db
+    .prepare<[], string>(
+      `SELECT max(coalesce((SELECT received_at FROM readings ORDER BY seq DESC LIMIT 1), ''),
+                  coalesce((SELECT received_at FROM entries ORDER BY seq DESC LIMIT 1), ''))`,
+    )
+    .pluck();
   const tables = {
     setups: setups(db),
     readings: readings(db, sums),
@@ -45,6 +51,8 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     setKind: (value: 'demo' | 'own') => setKind.run(value),
     /** The latest place in the record. */
     lastSeq: (): number => lastSeq.get() ?? 0,
+    /** When the latest row was received, by the clock of then; undefined where there is none. */
+    lastReceivedAt: (): string | undefined => lastReceivedAt.get() || undefined,
     /** Runs `work` in one transaction that either stores all of it or nothing. */
     write: <T>(work: () => T): T => transact.immediate(work) as T,
     /** Runs `work` on one state of the database. */

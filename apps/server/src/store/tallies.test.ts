@@ -108,7 +108,7 @@ describe('the bench', () => {
     const record = createRecord(store);
     const row = (id: string) => store.tallies.summaries().find((one) => one.id === id);
     const was = row(OTHER)?.readings ?? 0;
-    const late = '2026-12-24T09:00:00.000Z';
+    const late = '2026-12-01T09:00:00.000Z';
     record.append('reading', OTHER, {
       ...leftFace({ id: 'late', takenAt: late, scale: 'machine', gaugeId: 'touch-plate' }),
     });

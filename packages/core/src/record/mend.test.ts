@@ -72,8 +72,16 @@ describe('what of a refused entry can be put right', () => {
     ]);
   });
 
-  test('never an id, a moment or a whole table', () => {
-    const errors = ['id', 'takenAt', 'epoch', 'subject', 'place', 'subject.kind'].map((field) => ({
+  test('a time that a wrong clock gave', () => {
+    const fields = mendFields(touch(), [{ field: 'takenAt', message: 'is 1970-01-01' }]);
+    expect(fields[0]).toMatchObject({ field: 'takenAt', as: 'words', text: '2026-11-24T09:00:00.000Z' });
+    const right = mended(touch(), fields, { takenAt: '2026-12-02T09:30:00Z' }, 'touch-2');
+    expect(right.body).toMatchObject({ id: 'touch-2', takenAt: '2026-12-02T09:30:00Z' });
+    expect(() => mended(touch(), fields, { takenAt: 'yesterday' }, 'touch-2')).toThrow(/date and time/);
+  });
+
+  test('never an id or a whole table', () => {
+    const errors = ['id', 'epoch', 'subject', 'place', 'subject.kind'].map((field) => ({
       field,
       message: 'no',
     }));

@@ -34,8 +34,8 @@ export const isTable = (one: unknown): one is Table => typeof one === 'object' &
 const at = (body: unknown, path: readonly string[]): unknown =>
   path.reduce<unknown>((one, key) => (isTable(one) ? one[key] : undefined), body);
 
-/** Names and moments that entries are told apart by: not a person's to change. */
-const KEPT = /(^|\.)(id|at|takenAt|createdAt|version|began|opens|epoch|readingId|zeroingId|kind|on|by)$/;
+/** Names that entries are told apart by: not a person's to change. A time is, where a clock was wrong. */
+const KEPT = /(^|\.)(id|createdAt|version|began|opens|epoch|readingId|zeroingId|kind|on|by)$/;
 
 /** What was typed, where the body keeps it beside its value. */
 export const typedSource = (body: unknown): Extract<Source, { text: string }> | undefined => {
