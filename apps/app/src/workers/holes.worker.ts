@@ -1,10 +1,11 @@
-import type { ReadHoles } from '@zero-point/core/positions/fileHole';
+import { LARGEST_FILE, type ReadHoles } from '@zero-point/core/positions/fileHole';
 import { holesDxf, holesFromDxf } from '@zero-point/core/formats/holesDxf';
 import { holesFromProgram } from '@zero-point/core/formats/holesFromProgram';
 import { holesFromJson, holesJson } from '@zero-point/core/formats/holesJson';
 import { holesProgram } from '@zero-point/core/formats/holesProgram';
 import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import { readText } from '../files/readText';
 import type { HolesFormat, HolesJob } from './holesJob';
 import { serveWork } from './serveWork';
 
@@ -18,7 +19,7 @@ const READERS: Readonly<Record<HolesFormat, (text: string, unit: LengthUnit | un
 async function work(job: HolesJob): Promise<ReadHoles | string> {
   switch (job.kind) {
     case 'read':
-      return READERS[job.format](await job.file.text(), job.unit);
+      return READERS[job.format](await readText(job.file, LARGEST_FILE), job.unit);
     case 'write-dxf':
       return holesDxf(job.holes, job.unit);
     case 'write-json':

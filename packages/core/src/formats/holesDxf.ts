@@ -55,11 +55,11 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
         ? 'The drawing is cut off: its end is missing. Save or copy it again.'
         : 'The file is not a DXF drawing in text form. Save it as ASCII DXF.',
     });
+  const { text: flat, others } = flatDxf(text);
   let drawing;
   try {
-    drawing = new Parser().parseSync(flatDxf(text));
-  } catch (error) {
-    if (error instanceof Refusal) throw error;
+    drawing = new Parser().parseSync(flat);
+  } catch {
     drawing = null;
   }
   if (!drawing)
@@ -70,7 +70,7 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
     });
   const declared = DXF_UNITS[Number(drawing.header?.$INSUNITS ?? 0)];
   const per = declared ?? millimetresPer(unit ?? askUnit());
-  const skipped: string[] = [];
+  const skipped = others.map((kind) => NAMES[kind] ?? kind.toLowerCase().slice(0, 30));
   const arcs: IArcEntity[] = [];
   const holes = drawing.entities.flatMap((entity): FileHole[] => {
     const found = holeOf(entity);

@@ -5,6 +5,7 @@ import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
 import { askUnit, checked, type FileHole, type ReadHoles } from '../positions/fileHole';
 import { plainFigure, plainLength, safeText, unsafeText } from './plainFigure';
+import { cellWords, refuseLongLines } from './tableText';
 
 const FIELDS = ['pattern', 'hole', 'x', 'y', 'unit', 'angle_deg', 'diameter', 'depth', 'note'];
 
@@ -44,6 +45,7 @@ const MOST_ROWS = 2 * MAX_HOLES + 1;
  */
 export function holesFromCsv(text: string, unit: LengthUnit | undefined): ReadHoles {
   const plain = text.replace(/^\uFEFF/, '').trim();
+  refuseLongLines(plain);
   // A comma may be a decimal mark where columns are parted by something else, so that is looked for first.
   const firstLine = plain.split('\n', 1)[0] ?? '';
   const delimiter = [';', '\t'].find((mark) => firstLine.includes(mark)) ?? ',';
@@ -58,7 +60,7 @@ export function holesFromCsv(text: string, unit: LengthUnit | undefined): ReadHo
       throw new Refusal({
         code: 'missing-column',
         field: 'file',
-        message: `The columns x and y are needed; this file has ${names.filter((name) => name !== '').join(', ') || 'none'}. Name them so in its first line.`,
+        message: `The columns x and y are needed; this file has ${cellWords(names.filter((name) => name !== '').join(', ')) || 'none'}. Name them so in its first line.`,
       });
   }
   const units = new Set(headed ? names.flatMap((name) => /_(mm|in)$/.exec(name)?.[1] ?? []) : []);

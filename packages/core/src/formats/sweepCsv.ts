@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { MAX_SWEEP } from '../schema/maxSweep';
 import { Refusal } from '../problem/problem';
+import { cellWords, refuseLongLines } from './tableText';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
 
@@ -26,7 +27,8 @@ const refuse = (row: number, column: string, message: string): never => {
  * @example sweepFromCsv('angle,reading\n0,0.06\n90,-0.02\n180,-0.04', 'mm').length // 3
  */
 export function sweepFromCsv(text: string, unit: LengthUnit): SweepPoint[] {
-  const plain = text.replace(/^\uFEFF/, '');
+  const plain = text.replace(/^\uFEFF/, '').trim();
+  refuseLongLines(plain);
   // A comma may be a decimal mark where columns are parted by something else, so that is looked for first.
   const delimiter = [';', '\t'].find((mark) => plain.split('\n', 1)[0]?.includes(mark)) ?? ',';
   const { data } = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy', delimiter });
@@ -45,7 +47,7 @@ export function sweepFromCsv(text: string, unit: LengthUnit): SweepPoint[] {
     throw new Refusal({
       code: 'missing-column',
       field: 'file',
-      message: `The columns angle and reading are needed; this file has ${names.filter((cell) => cell !== '').join(', ') || 'none'}. Name them so in its first line.`,
+      message: `The columns angle and reading are needed; this file has ${cellWords(names.filter((cell) => cell !== '').join(', ')) || 'none'}. Name them so in its first line.`,
     });
   }
   const named = headed ? /_(mm|in)$/.exec(names[readingAt] ?? '')?.[1] : undefined;
@@ -62,11 +64,12 @@ export function sweepFromCsv(text: string, unit: LengthUnit): SweepPoint[] {
     const row = i + (headed ? 2 : 1);
     const angleText = (cells[angleAt] ?? '').trim().replace(',', '.');
     if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(angleText))
-      refuse(row, 'angle', `“${cells[angleAt] ?? ''}” is not an angle in degrees.`);
+      refuse(row, 'angle', `“${cellWords(cells[angleAt] ?? '')}” is not an angle in degrees.`);
     const angle = Number(angleText);
     if (Math.abs(angle) > 3600) refuse(row, 'angle', 'An angle must be between -3600 and 3600 degrees.');
     const read = parseLength(cells[readingAt] ?? '', readingUnit);
-    if (!read.ok) return refuse(row, 'reading', `“${cells[readingAt] ?? ''}” is not a reading. ${read.message}`);
+    if (!read.ok)
+      return refuse(row, 'reading', `“${cellWords(cells[readingAt] ?? '')}” is not a reading. ${read.message}`);
     return { angle, reading: read.mm };
   });
 }

@@ -8,6 +8,7 @@ import { commented } from './programText';
 import { Refusal } from '../problem/problem';
 import { formatLength } from '../units/formatLength';
 import { millimetresPer, MAX_LENGTH, type LengthUnit } from '../units/unit';
+import { cellWords, refuseLongLines } from './tableText';
 
 /** One tool of a table: its number, its name, and its length in the table's school, mm. */
 export interface ToolRow {
@@ -60,6 +61,9 @@ export function toolTableProgram({ school, unit, rows }: ToolTable, dialect: Dia
   return ['%', commented(`Lengths kept ${school}`), unit === 'mm' ? 'G21' : 'G20', 'G90', ...lines, '%', ''].join('\n');
 }
 
+/** Largest table that is read, bytes: ten thousand tools with long names. */
+export const LARGEST_TABLE = 2_000_000;
+
 /**
  * A tool table read from CSV: columns `tool` (or `number`) and `length` (or `offset`), `unit` and `name` where there are any.
  *
@@ -68,7 +72,9 @@ export function toolTableProgram({ school, unit, rows }: ToolTable, dialect: Dia
  * beyond 10 metres, decimal marks are mixed, or there are more than 9999 tools
  */
 export function toolTableFromCsv(text: string, unit: LengthUnit): ToolRow[] {
-  const { data, errors } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+  const plain = text.replace(/^\uFEFF/, '').trim();
+  refuseLongLines(plain);
+  const { data, errors } = Papa.parse<Record<string, string>>(plain, {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (name) => name.trim().toLowerCase(),
@@ -128,9 +134,11 @@ function pick(columns: readonly string[], names: readonly string[], what: string
 
 function lengthOf(row: Record<string, string>, column: string, line: number, unit: LengthUnit): number {
   const typed = (row[column] ?? '').trim().replace('−', '-').replace(',', '.');
-  if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(typed)) throw refuse(line, column, `“${row[column] ?? ''}” is no length`);
+  if (!/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(typed))
+    throw refuse(line, column, `“${cellWords(row[column] ?? '')}” is no length`);
   const own = (row.unit ?? '').trim();
-  if (own !== '' && own !== 'mm' && own !== 'in') throw refuse(line, 'unit', `“${own}” is neither mm nor in`);
+  if (own !== '' && own !== 'mm' && own !== 'in')
+    throw refuse(line, 'unit', `“${cellWords(own)}” is neither mm nor in`);
   const mm = Number(typed) * millimetresPer(own === '' ? unit : (own as LengthUnit));
   if (Math.abs(mm) > MAX_LENGTH)
     throw refuse(line, column, 'that is more than 10 metres; check the decimal point and the unit');

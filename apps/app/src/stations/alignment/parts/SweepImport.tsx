@@ -1,10 +1,12 @@
 import type { AlignmentOf } from '@zero-point/core/record/alignment';
 import type { Book } from '@zero-point/core/book/book';
+import { Refusal } from '@zero-point/core/problem/problem';
 import { indicatorUseOf } from '@zero-point/core/book/subjects/alignment';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
+import { readText } from '../../../files/readText';
 import { FilePick } from '../../../frame/FilePick';
 import { UnitChoice } from '../../../frame/UnitChoice';
 import { Button } from 'react-native-paper';
@@ -20,6 +22,9 @@ interface SweepImportProps {
   /** The pass the sweep will be. */
   pass: number;
 }
+
+/** Two thousand lines, and some. */
+const LARGEST = 1_000_000;
 
 type State =
   | { kind: 'idle' }
@@ -45,6 +50,14 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
       setState({ kind: 'refused', name, text, message });
     }
   };
+  const pick = async (file: File) => {
+    try {
+      await fit(file.name, await readText(file, LARGEST), unit);
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      setState({ kind: 'refused', name: file.name, text: '', message: error.message });
+    }
+  };
   const keep = ({ name }: { name: string }, points: { angle: number; reading: number }[]) => {
     logRow({
       kind: 'sweep',
@@ -65,14 +78,15 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
         value={unit}
         onChange={(as) => {
           setUnit(as);
-          if (state.kind === 'answered' || state.kind === 'refused') void fit(state.name, state.text, as);
+          if (state.kind === 'answered' || (state.kind === 'refused' && state.text !== ''))
+            void fit(state.name, state.text, as);
         }}
       />
       <FilePick
         label="Choose a file"
         what="Sweep from a file"
         accept=".csv,text/csv,text/plain"
-        onPick={(file) => void file.text().then((text) => fit(file.name, text, unit))}
+        onPick={(file) => void pick(file)}
       />
       {state.kind === 'working' && (
         <View role="status">

@@ -1,5 +1,5 @@
 import type { Book } from '@zero-point/core/book/book';
-import type { TableChange } from '@zero-point/core/formats/toolTable';
+import { LARGEST_TABLE, type TableChange } from '@zero-point/core/formats/toolTable';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useMemo, useRef, useState } from 'react';
@@ -17,9 +17,6 @@ type Read =
   | { state: 'reading'; name: string }
   | { state: 'refused'; why: string }
   | { state: 'read'; name: string; changes: TableChange[] };
-
-/** Largest table that is read, bytes: ten thousand tools with long names. */
-const LARGEST_TABLE = 2 * 1024 * 1024;
 
 /** A tool table read from a CSV file in a worker: what it would change is shown, and nothing is taken over unasked. */
 export function ImportTable({ book }: { book: Book }) {
