@@ -21,6 +21,7 @@ const TIMED = [
   'program',
   'acts',
   'faults',
+  'soak',
 ];
 
 /** The longest first, so that nothing waits for one of them at the end. */

@@ -3,10 +3,9 @@
  * this machine alone: `npm run bench -- faults [kills] [requests]`.
  */
 import { goal } from './lib/goal.mjs';
-import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { ROOT } from '../scripts/lib/steps.mjs';
+import { gzipSync } from 'node:zlib';
+import { HEAVY } from './lib/heavy.mjs';
+import { memoryOf, quantile, startKillable } from './lib/killable.mjs';
 import { freshDatabase } from './lib/server.mjs';
 import { touch } from './lib/touch.mjs';
 
@@ -14,32 +13,6 @@ const SETUP = 'base-plate-knee-mill';
 
 /** Devices that log at the same time; each is away for a third of the kills. */
 const DEVICES = 3;
-
-/** Starts the built server on a file; gives its address, and how to end it as a power cut does. */
-function start(file) {
-  const child = spawn(process.execPath, [join(ROOT, 'apps/server/dist/server.mjs')], {
-    cwd: ROOT,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, PORT: '0', DATABASE: file, DEMO: join(ROOT, 'demo/shop.json'), LOG_LEVEL: 'fatal' },
-  });
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  return new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
-    child.stdout.on('data', (text) => {
-      const url = /http:\/\/\S+?(?=\/?\s)/.exec(text.toString())?.[0];
-      if (!url) return;
-      resolve({
-        url,
-        pid: child.pid,
-        ended: () => child.exitCode !== null || child.signalCode !== null,
-        kill: async () => {
-          child.kill('SIGKILL');
-          await ended;
-        },
-      });
-    });
-  });
-}
 
 const post = (url, path, body, headers) =>
   fetch(`${url}${path}`, {
@@ -77,7 +50,7 @@ async function kills(times) {
   const file = freshDatabase();
   const devices = Array.from({ length: DEVICES }, (_, i) => device(`device-${i}`));
   for (let i = 0; i < times; i += 1) {
-    const server = await start(file);
+    const server = await startKillable(file);
     let over = false;
     const away = Math.floor((i * DEVICES) / times) % DEVICES;
     const logging = devices.flatMap((one, at) => (at === away ? [] : [one.log(server.url, () => over)]));
@@ -86,7 +59,7 @@ async function kills(times) {
     over = true;
     await Promise.all(logging);
   }
-  const server = await start(file);
+  const server = await startKillable(file);
   let over = false;
   setTimeout(() => (over = true), 200);
   await Promise.all(devices.map((one) => one.log(server.url, () => over)));
@@ -130,9 +103,19 @@ const ODD = [
   "'; DROP TABLE readings; --",
   '<script>alert(1)</script>',
   'x'.repeat(10_000),
+  '1'.repeat(40_000),
+  '['.repeat(20_000),
   { __proto__: { polluted: true }, constructor: { prototype: {} } },
   '2026-13-45T99:99:99.999Z',
 ];
+
+/** Bodies that unpack to far more than they are. */
+const BOMBS = [
+  '['.repeat(4_000_000),
+  '{"a":'.repeat(900_000),
+  `[${'[],'.repeat(900_000)}[]]`,
+  `"${'9'.repeat(3_900_000)}"`,
+].map((text) => gzipSync(text));
 
 const pick = (list) => list[Math.floor(Math.random() * list.length)];
 
@@ -178,11 +161,8 @@ const HEADERS = [
   { 'content-type': 'application/json; charset=utf-7' },
 ];
 
-/** Resident memory of a process, MB. */
-const memory = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
-
 async function hostile(requests) {
-  const server = await start(freshDatabase());
+  const server = await startKillable(freshDatabase());
   const root = await (await fetch(`${server.url}/api/openapi.json`)).json();
   const routes = Object.entries(root.paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, { requestBody }]) => ({
@@ -191,6 +171,8 @@ async function hostile(requests) {
       schema: requestBody?.content?.['application/json']?.schema,
     })),
   );
+  /** Paths of work that takes long by its nature. */
+  const LONG = /sheet|copy|check$|setup-files/;
   const tally = { sent: 0, faults: [], broken: 0, slowest: 0, at: '' };
   const memories = [];
   const one = async () => {
@@ -201,15 +183,20 @@ async function hostile(requests) {
     );
     const text = JSON.stringify(like(route.schema ?? {}, root) ?? null);
     const cut = Math.random() < 0.05 ? text.slice(0, Math.floor(Math.random() * text.length)) : text;
+    const bomb = Math.random() < 0.002 ? pick(BOMBS) : undefined;
     const began = performance.now();
     try {
       const answer = await fetch(`${server.url}${path}`, {
         method,
         signal: AbortSignal.timeout(10_000),
-        headers: { 'content-type': 'application/json', ...(Math.random() < 0.1 && pick(HEADERS)) },
-        ...(method !== 'GET' && method !== 'HEAD' && { body: cut }),
+        headers: {
+          'content-type': 'application/json',
+          ...(Math.random() < 0.1 && pick(HEADERS)),
+          ...(bomb && { 'content-encoding': 'gzip' }),
+        },
+        ...(method !== 'GET' && method !== 'HEAD' && { body: bomb ?? cut }),
       });
-      if (!path.endsWith('/events')) await answer.arrayBuffer();
+      if (!/\/(events|stream)$/.test(route.path)) await answer.arrayBuffer();
       else await answer.body?.cancel();
       if (answer.status >= 500)
         tally.faults.push(`${answer.status} ${method} ${path.slice(0, 80)} ${cut.slice(0, 160)}`);
@@ -217,9 +204,11 @@ async function hostile(requests) {
       tally.broken += 1;
     }
     const ms = performance.now() - began;
-    if (ms > tally.slowest) Object.assign(tally, { slowest: ms, at: `${method} ${route.path}` });
+    // What is told to take long is held against others below.
+    if (ms > tally.slowest && !LONG.test(route.path))
+      Object.assign(tally, { slowest: ms, at: `${method} ${route.path}` });
     tally.sent += 1;
-    if (tally.sent % Math.ceil(requests / 10) === 0) memories.push(memory(server.pid));
+    if (tally.sent % Math.ceil(requests / 10) === 0) memories.push(memoryOf(server.pid).own);
   };
   const worker = async () => {
     while (tally.sent < requests && !server.ended()) await one();
@@ -236,9 +225,61 @@ async function hostile(requests) {
   });
   goal('slowest answer to a hostile request', tally.slowest, { most: 1000, unit: ' ms' });
   console.log(`  memory by tenths: ${memories.map((mb) => mb.toFixed(0)).join(' ')} MB`);
+  goal('memory under hostile requests', Math.max(...memories), { most: 400, unit: ' MB' });
+}
+
+/** What one request can ask at the most, each while others look at the setup and log readings. */
+async function heavy() {
+  const server = await startKillable(freshDatabase());
+  const made = {};
+  let slowest = 0;
+  let faults = 0;
+  let most = 0;
+  let number = 0;
+  for (const { name, ready, run } of HEAVY) {
+    await ready?.(server.url, made);
+    const times = [];
+    let over = false;
+    const others = async () => {
+      while (!over) {
+        number += 1;
+        const began = performance.now();
+        const answer =
+          number % 3 === 0
+            ? await post(server.url, '/api/setups/feet-knee-mill/readings', touch(`heavy-${number}`))
+            : await fetch(`${server.url}/api/${number % 3 === 1 ? 'health' : 'setups/feet-knee-mill?since=0'}`);
+        await answer.arrayBuffer();
+        times.push(performance.now() - began);
+        const { own } = memoryOf(server.pid);
+        most = Math.max(most, own);
+        await new Promise((resolve) => setTimeout(resolve, 5));
+      }
+    };
+    const meanwhile = others();
+    const began = performance.now();
+    const status = await run(server.url, made);
+    const took = performance.now() - began;
+    over = true;
+    await meanwhile;
+    times.sort((a, b) => a - b);
+    slowest = Math.max(slowest, times.at(-1));
+    if (status >= 500) faults += 1;
+    console.log(
+      `  ${name}: ${status} after ${took.toFixed(0)} ms; ${times.length} others p50 ${quantile(times, 0.5).toFixed(1)}, p99 ${quantile(times, 0.99).toFixed(1)}, slowest ${times.at(-1).toFixed(0)} ms (goal p99 200)`,
+    );
+    goal(`others during ${name}, 99th percentile`, quantile(times, 0.99), { most: 200, unit: ' ms' });
+  }
+  await server.kill();
+  console.log(
+    `heavy requests: ${faults} answered 5xx, slowest other ${slowest.toFixed(0)} ms, memory ${most.toFixed(0)} MB (goal 0, 1000, 400)`,
+  );
+  goal('heavy requests answered by a fault of ours', faults, { most: 0 });
+  goal('slowest other request during heavy ones', slowest, { most: 1000, unit: ' ms' });
+  goal('memory under heavy requests', most, { most: 400, unit: ' MB' });
 }
 
 export async function benchFaults(times = 50, requests = 10_000) {
   await kills(times);
   await hostile(requests);
+  await heavy();
 }

@@ -73,6 +73,7 @@ if (wanted === 'all') {
   }
   // As many kills and requests as asked for; few where nobody says.
   if (wanted === 'faults') await (await import('../bench/faults.mjs')).benchFaults(...sizes.map(Number));
+  if (wanted === 'soak') await (await import('../bench/soak.mjs')).benchSoak(...sizes.map(Number));
   if (wanted === 'chunks') (await import('../bench/chunks.mjs')).benchChunks();
   if (wanted === 'acts') (await import('../bench/acts.mjs')).benchActs();
   if (asked('frames')) await (await import('../bench/frames.mjs')).benchFrames();

@@ -50,6 +50,9 @@ const sameBody = (a: unknown, b: unknown): boolean =>
 /** Something new under a number that was settled before: it has come out of its order. */
 const settledBefore = (): Error => conflict('Another entry of this device came under this number. Nothing was stored.');
 
+/** A set-up's own record of more characters than this is long. */
+const LONG = 100_000;
+
 /** Told whenever something was stored: whose it is; the empty text for the shop. */
 export type Heard = (setupId: string) => void;
 
@@ -252,6 +255,8 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     save,
     createSetup,
     setupOf,
+    /** Whether a set-up holds so much that it takes long to work anything out of it. */
+    isLong: (setupId: string): boolean => store.weight(setupId) > LONG,
     /** A set-up whole, as JSON: many readings are put together without being taken apart first. */
     snapshotText: (setupId: string): string =>
       store.read(() => {

@@ -4,16 +4,19 @@ import { standingOf, type Standing } from '@zero-point/core/words/standing';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { orLeftOut } from './http/problem';
 import type { ShopRecord } from './record';
+import type { ShopOnDisk } from './work/stageSetup';
 import type { Workers } from './work/workers';
 
-/** A set-up of more than so many characters may take long: it is worked out in another process. */
-const SHORT = 100_000;
+const leftOut = (error: unknown): undefined =>
+  orLeftOut(() => {
+    throw error;
+  });
 
 /**
  * Where set-ups stand: worked out when asked for, and anew only after something of them, or of the shop, was stored.
- * One after the other, with others answered between. A set-up that stands on something left out is left out.
+ * One after the other, with others answered between; a long one by another process. A set-up that stands on something left out is left out.
  */
-export function createStandings(record: ShopRecord, workers: Workers) {
+export function createStandings(record: ShopRecord, shop: ShopOnDisk, workers: Workers) {
   const known = new Map<string, Standing>();
   /** How often something was stored: what was worked out of an older record is not kept. */
   let changes = 0;
@@ -25,12 +28,10 @@ export function createStandings(record: ShopRecord, workers: Workers) {
 
   async function find(id: string): Promise<Standing | undefined> {
     const asOf = changes;
-    const snapshot = orLeftOut(() => record.snapshotText(id));
-    if (snapshot === undefined) return undefined;
-    const standing =
-      snapshot.length > SHORT
-        ? await workers.run('standing', snapshot)
-        : standingOf(openBook(JSON.parse(snapshot) as Snapshot));
+    const standing = record.isLong(id)
+      ? await workers.run('standing', { shop, id }).catch(leftOut)
+      : orLeftOut(() => standingOf(openBook(JSON.parse(record.snapshotText(id)) as Snapshot)));
+    if (!standing) return undefined;
     if (asOf === changes) known.set(id, standing);
     await nextTurn();
     return standing;

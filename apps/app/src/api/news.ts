@@ -13,6 +13,12 @@ interface News {
   repeatability: Snapshot['repeatability'];
 }
 
+/** So much is new that it is fetched whole. */
+interface FarBehind {
+  seq: number;
+  behind: number;
+}
+
 /** The snapshot with what is new; undefined where it has to be fetched whole again. */
 export function withNews(snapshot: Snapshot, { entries, seq, repeatability }: News): Snapshot | undefined {
   // The record went back: another file stands behind the server.
@@ -24,10 +30,14 @@ export function withNews(snapshot: Snapshot, { entries, seq, repeatability }: Ne
   return next.setup.machineId === machineId && next.setup.partId === partId ? next : undefined;
 }
 
-function take(id: string, news: News): void {
+function take(id: string, news: News | FarBehind): void {
   const key = setupKey(id);
   const known = queryClient.getQueryData<Snapshot>(key);
   if (!known) return;
+  if ('behind' in news) {
+    if (news.seq > known.seq) void queryClient.invalidateQueries({ queryKey: key });
+    return;
+  }
   const next = withNews(known, news);
   if (!next) void queryClient.invalidateQueries({ queryKey: key });
   else if (news.entries.length > 0 || next.seq !== known.seq) {
@@ -45,6 +55,6 @@ export function useNews(id: string, seq: number | undefined): void {
   });
   useEffect(() => {
     if (!known) return undefined;
-    return listen(`setup:${id}`, (data) => take(id, data as News), { since: () => from.current ?? 0 });
+    return listen(`setup:${id}`, (data) => take(id, data as News | FarBehind), { since: () => from.current ?? 0 });
   }, [id, known]);
 }

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyWhole } from '../copies/keepCopies';
-import type { ShopOnDisk } from '../work/tasks';
+import type { ShopOnDisk } from '../work/stageSetup';
 import type { Workers } from '../work/workers';
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 

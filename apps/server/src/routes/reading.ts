@@ -6,7 +6,7 @@ import { dueList } from '@zero-point/core/words/dueList';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
-import { invalid, notFound, orLeftOut, parsed } from '../http/problem';
+import { invalid, notFound, parsed } from '../http/problem';
 import { openStream } from '../http/stream';
 import type { ShopRecord } from '../record';
 import { gaugeUses } from '../gaugeUses';
@@ -14,6 +14,7 @@ import { shopHoldings } from '../shopHoldings';
 import { LOG_LENGTH } from '../shopLog';
 import { createStandings } from '../standings';
 import type { Store } from '../store/store';
+import type { ShopOnDisk } from '../work/stageSetup';
 import type { Workers } from '../work/workers';
 
 /** Kinds of things the whole shop has. */
@@ -65,35 +66,25 @@ const calibrationsOf = (store: Store): Calibration[] =>
     );
 
 /** The bench, the shop, and a set-up: whole once, then what is new. */
-export function readingRoutes(store: Store, record: ShopRecord, workers: Workers): Router {
+export function readingRoutes(store: Store, record: ShopRecord, shop: ShopOnDisk, workers: Workers): Router {
   const router = Router();
   router.get('/setups', small, (_request, response) => {
     response.json(store.tallies.summaries());
   });
-  const standingsOf = createStandings(record, workers);
+  const standingsOf = createStandings(record, shop, workers);
   router.get('/standings', small, async (request, response) => {
     response.json(await standingsOf(idsOf(request.query.of)));
   });
-  /** Snapshots of set-ups, without those that stand on something left out. */
-  const snapshots = (ids: readonly string[]): Map<string, string> =>
-    new Map(
-      [...new Set(ids)].flatMap((id) => {
-        const snapshot = orLeftOut(() => record.snapshotText(id));
-        return snapshot === undefined ? [] : [[id, snapshot] as const];
-      }),
-    );
   router.get('/log', small, async (_request, response) => {
-    const latest = store.readings.latest(LOG_LENGTH);
-    const of = snapshots(latest.map(({ setupId }) => setupId));
-    response.json(await workers.run('log', { latest, snapshots: of }));
+    response.json(await workers.run('log', { shop, latest: store.readings.latest(LOG_LENGTH) }));
   });
   router.get('/uses', small, (_request, response) => {
     response.json(gaugeUses(store));
   });
   router.get('/gauges/:key/repeatability', small, async (request, response) => {
     const gaugeId = parsed(idSchema, request.params.key);
-    const of = snapshots(store.readings.usesOf(gaugeId, '').map(({ id }) => id));
-    response.json(await workers.run('repeatability', { gaugeId, snapshots: [...of.values()] }));
+    const ids = store.readings.usesOf(gaugeId, '').map(({ id }) => id);
+    response.json(await workers.run('repeatability', { shop, gaugeId, ids }));
   });
   router.get('/due', small, (request, response) => {
     const unit = request.query.unit === 'in' ? 'in' : 'mm';

@@ -1,10 +1,13 @@
 import { Router } from 'express';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { boundedBytes } from '../http/boundedJson';
 import type { WriteGate } from '../http/writeGate';
 import { created } from '../http/problem';
 import type { ShopRecord } from '../record';
 import type { Store } from '../store/store';
-import type { ShopOnDisk } from '../work/tasks';
+import type { ShopOnDisk } from '../work/stageSetup';
 import type { Workers } from '../work/workers';
 
 /** A set-up of 50 000 readings is about so large. */
@@ -29,11 +32,18 @@ export function setupFileRoutes(
   });
   router.post('/setup-files', boundedBytes(LARGEST), async (request, response) => {
     const body = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
-    const id = await gate.closedFor(() => workers.run('setupFileIn', { shop, body }));
-    store.tallies.imported(id);
-    record.tell(id);
-    record.tell('');
-    created(response, { id });
+    const folder = mkdtempSync(join(tmpdir(), 'zero-point-file-'));
+    try {
+      const staged = await workers.run('setupFileRead', { shop, body, to: join(folder, 'copy.sqlite') });
+      // Others log meanwhile, but for the moment in which it is taken over.
+      await gate.closedFor(() => workers.run('setupFileIn', { shop, staged }));
+      store.tallies.imported(staged.id);
+      record.tell(staged.id);
+      record.tell('');
+      created(response, { id: staged.id });
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+    }
   });
   return router;
 }

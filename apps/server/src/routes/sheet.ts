@@ -5,6 +5,7 @@ import type { Network } from '../network/network';
 import { reachableOrigin } from '../network/reachableOrigin';
 import type { ShopRecord } from '../record';
 import type { SheetFonts } from '../sheet/fonts';
+import type { ShopOnDisk } from '../work/stageSetup';
 import type { Workers } from '../work/workers';
 
 /** What may be asked of a sheet. */
@@ -14,20 +15,27 @@ export const sheetQuery = z.object({
 });
 
 /** A set-up's sheet as a PDF, and as a page that prints from the browser. */
-export function sheetRoutes(record: ShopRecord, fonts: SheetFonts, workers: Workers, network?: Network): Router {
+export function sheetRoutes(
+  record: ShopRecord,
+  shop: ShopOnDisk,
+  fonts: SheetFonts,
+  workers: Workers,
+  network?: Network,
+): Router {
   const router = Router();
   const wanted = (request: Request) => {
     const { paper, by } = parsed(sheetQuery, request.query);
     const id = String(request.params.id);
     const origin = reachableOrigin(request, network);
-    return { id, paper, by, origin, snapshot: record.snapshotText(id), at: new Date().toISOString() };
+    record.setupOf(id);
+    return { paper, by, origin, setup: { shop, id }, at: new Date().toISOString() };
   };
   router.get('/setups/:id/sheet.pdf', async (request, response) => {
-    const { id, ...sheet } = wanted(request);
+    const sheet = wanted(request);
     const pdf = await workers.run('sheetPdf', { ...sheet, fonts });
     response
       .type('application/pdf')
-      .set('Content-Disposition', `inline; filename="${id}-sheet.pdf"`)
+      .set('Content-Disposition', `inline; filename="${sheet.setup.id}-sheet.pdf"`)
       .send(Buffer.from(pdf));
   });
   router.get('/setups/:id/sheet.html', async (request, response) => {
@@ -35,7 +43,8 @@ export function sheetRoutes(record: ShopRecord, fonts: SheetFonts, workers: Work
   });
   router.get('/setups/:id/positions.csv', async (request, response) => {
     const id = String(request.params.id);
-    const csv = await workers.run('positionsCsv', record.snapshotText(id));
+    record.setupOf(id);
+    const csv = await workers.run('positionsCsv', { shop, id });
     response.type('text/csv').attachment(`${id}-positions.csv`).send(csv);
   });
   return router;

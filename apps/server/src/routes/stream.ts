@@ -10,6 +10,9 @@ import type { Store } from '../store/store';
 /** So many things one browser hears of at a time: twenty windows with two each, and some. */
 const MOST_TOPICS = 64;
 
+/** So many entries are told as news; of more a set-up is fetched whole. */
+const MOST_NEWS = 200;
+
 /** What is heard of: the shop, a set-up from a place in its record on, a machine's link. */
 type Topic = { kind: 'shop' } | { kind: 'setup'; id: string; since: number } | { kind: 'link'; id: string };
 
@@ -55,6 +58,13 @@ export function streamRoutes(record: ShopRecord, store: Store, links: Links | un
     const stream = await openStream(request, response, (push) => {
       const seq = String(store.lastSeq());
       for (const [id, since] of seqs) {
+        const behind = store.behind(id, since);
+        if (behind > MOST_NEWS) {
+          // Told one by one it would take longer than all of it at once, which is asked for.
+          push({ of: `setup:${id}`, data: { seq: store.lastSeq(), behind } }, 'told', seq);
+          seqs.set(id, store.lastSeq());
+          continue;
+        }
         const news = record.since(id, since);
         if (news.entries.length > 0) push({ of: `setup:${id}`, data: news }, 'told', seq);
         seqs.set(id, news.seq);

@@ -3,7 +3,7 @@ import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
-import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import type { RowSums, SummedTable } from './rowSums';
 import { SOUND } from './setAside';
 
 interface Row {
@@ -107,7 +107,7 @@ export function documents(db: Database, sums: RowSums) {
       key: string,
       { version, body }: { version: string; body: BodyOf<K> },
       savedAt: string,
-      line = NO_LINE,
+      line?: string,
     ): number => {
       const v = DOCUMENT_KINDS[kind].version;
       const text = JSON.stringify(body);

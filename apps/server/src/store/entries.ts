@@ -2,7 +2,7 @@ import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/record/ki
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
-import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import type { RowSums, SummedTable } from './rowSums';
 import { SOUND } from './setAside';
 
 /** Rows that are kept as bodies: every kind but readings, which have columns. */
@@ -76,7 +76,7 @@ export function entries(db: Database, sums: RowSums) {
       setupId: string,
       body: BodyOf<K> & { id: string },
       receivedAt: string,
-      line = NO_LINE,
+      line?: string,
     ): number => {
       const owner = setupId === '' ? null : setupId;
       const { version } = ROW_KINDS[kind];

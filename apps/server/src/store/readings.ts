@@ -2,7 +2,7 @@ import type { NewReading } from '@zero-point/core/record/reading';
 import { newReading } from '@zero-point/core/record/reading.schema';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
-import { NO_LINE, type RowSums, type SummedTable } from './rowSums';
+import type { RowSums, SummedTable } from './rowSums';
 import { SOUND } from './setAside';
 
 /** A reading as columns: what it is, and what of it decides which touch it repeats. */
@@ -157,7 +157,7 @@ export function readings(db: Database, sums: RowSums) {
     .pluck();
   return {
     /** @param line the line of the device it came by */
-    insert: (columns: ReadingColumns, receivedAt: string, line = NO_LINE): number => {
+    insert: (columns: ReadingColumns, receivedAt: string, line?: string): number => {
       const [setupId, id, ...rest] = SUMMED;
       const values = [columns[setupId], columns[id], ...rest.map((one) => columns[one]), receivedAt] as const;
       const seq = insert.get(...values)?.seq ?? 0;

@@ -34,12 +34,12 @@ const prepared = (db: Database): Statements => ({
 });
 
 /** Queries of the checksums: one a row and one a save of a document, added in the same transaction, never changed. */
-export function rowSums(db: Database) {
+export function rowSums(db: Database, own = NO_LINE) {
   // A damaged file of before there were checksums is still read from.
   let statements: Statements | undefined;
   return {
     /** Adds the checksum of what was just stored at this place in the record. */
-    add: (seq: number, kind: KindName, values: Canonical, line: string): void => {
+    add: (seq: number, kind: KindName, values: Canonical, line = own): void => {
       statements ??= prepared(db);
       const [setupId, id] = values;
       const sum = rowSum(kind, values);

@@ -7,19 +7,23 @@ import { lines } from './lines';
 import { links } from './links';
 import { LAST_SEQ } from './nextSeq';
 import { readings } from './readings';
-import { rowSums } from './rowSums';
+import { NO_LINE, rowSums } from './rowSums';
 import { setAside } from './setAside';
 import { setups } from './setups';
 import type { UnsoundRow } from './soundness';
 import { tallies } from './tallies';
 
-/** Every table's queries, and the one way to write: a transaction. */
-export function createStore(db: Database, fault?: DatabaseFault, unsound: readonly UnsoundRow[] = []) {
+/**
+ * Every table's queries, and the one way to write: a transaction.
+ *
+ * @param line the line of rows that come by no device's own
+ */
+export function createStore(db: Database, fault?: DatabaseFault, unsound: readonly UnsoundRow[] = [], line = NO_LINE) {
   setAside(
     db,
     unsound.map(({ seq }) => seq),
   );
-  const sums = rowSums(db);
+  const sums = rowSums(db, line);
   const kind = db.prepare<[], 'demo' | 'own'>('SELECT kind FROM shop').pluck();
   const transact = db.transaction((work: () => unknown) => work());
   const setKind = db.prepare('INSERT INTO shop (kind) VALUES (?)');
@@ -28,6 +32,19 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     .prepare<[], string>(
       `SELECT max(coalesce((SELECT received_at FROM readings ORDER BY seq DESC LIMIT 1), ''),
                   coalesce((SELECT received_at FROM entries ORDER BY seq DESC LIMIT 1), ''))`,
+    )
+    .pluck();
+  const weight = db
+    .prepare<{ id: string }, number>(
+      `SELECT coalesce((SELECT sum(length(body)) FROM documents WHERE setup_id = @id), 0)
+            + coalesce((SELECT sum(length(body)) FROM entries WHERE setup_id = @id), 0)
+            + 400 * (SELECT count(*) FROM readings WHERE setup_id = @id)`,
+    )
+    .pluck();
+  const behind = db
+    .prepare<{ id: string; seq: number }, number>(
+      `SELECT (SELECT count(*) FROM readings WHERE setup_id = @id AND seq > @seq)
+            + (SELECT count(*) FROM entries WHERE setup_id = @id AND seq > @seq)`,
     )
     .pluck();
   const tables = {
@@ -53,6 +70,10 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     lastSeq: (): number => lastSeq.get() ?? 0,
     /** When the latest row was received, by the clock of then; undefined where there is none. */
     lastReceivedAt: (): string | undefined => lastReceivedAt.get() || undefined,
+    /** How many rows a set-up has behind a place in the record. */
+    behind: (id: string, seq: number): number => behind.get({ id, seq }) ?? 0,
+    /** About how many characters a set-up's own record has. */
+    weight: (id: string): number => weight.get({ id }) ?? 0,
     /** Runs `work` in one transaction that either stores all of it or nothing. */
     write: <T>(work: () => T): T => transact.immediate(work) as T,
     /** Runs `work` on one state of the database. */

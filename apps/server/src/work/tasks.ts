@@ -1,4 +1,4 @@
-import { openBook } from '@zero-point/core/book/book';
+import { openBook, type Book } from '@zero-point/core/book/book';
 import { fileHoles, patternsInHand } from '@zero-point/core/book/holes';
 import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
 import { readSetupFile } from '@zero-point/core/formats/setupFile';
@@ -11,40 +11,35 @@ import { standingOf, type Standing } from '@zero-point/core/words/standing';
 import type { MachineRepeats } from '@zero-point/core/record/gaugeUses';
 import { shopJson } from '../copies/shopJson';
 import { parsedJson, refuseNested } from '../http/boundedJson';
-import { parsed } from '../http/problem';
+import { orLeftOut, parsed } from '../http/problem';
 import { machineRepeats } from '../machineRepeats';
 import { createRecord } from '../record';
-import { exportSetup, importSetup } from '../setupFile';
+import { exportSetup } from '../setupFile';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Paper } from '../sheet/page';
 import { sheetHtml } from '../sheet/sheetHtml';
 import { sheetPdf } from '../sheet/sheetPdf';
 import { logLines, type LatestReading } from '../shopLog';
 import { fullCheck } from '../store/fullCheck';
-import { openDamaged, openToWrite } from '../store/openDatabase';
-import type { UnsoundRow } from '../store/soundness';
+import { openDamaged } from '../store/openDatabase';
 import { createStore, type Store } from '../store/store';
+import { stageSetup, takeOver, type ShopOnDisk, type Staged } from './stageSetup';
 
-/** A shop's file, to be read from in another process. */
-export interface ShopOnDisk {
-  file: string;
-  unsound: readonly UnsoundRow[];
+/** One of its setups. */
+export interface SetupOnDisk {
+  shop: ShopOnDisk;
+  id: string;
 }
 
 /** What a sheet is made of and how. */
 interface SheetWanted {
-  /** The setup whole, as JSON. */
-  snapshot: string;
+  setup: SetupOnDisk;
   /** When it is made. */
   at: string;
   by: string;
   /** Where the server is found; the setup's own path follows. */
   origin: string;
 }
-
-const bookOf = (snapshot: string) => openBook(JSON.parse(snapshot) as Snapshot);
-
-const sheetIn = ({ snapshot, at }: SheetWanted) => sheetOf(bookOf(snapshot), at);
 
 function reading<T>({ file, unsound }: ShopOnDisk, work: (store: Store) => T): T {
   const db = openDamaged(file);
@@ -54,6 +49,23 @@ function reading<T>({ file, unsound }: ShopOnDisk, work: (store: Store) => T): T
     db.close();
   }
 }
+
+const bookOf = ({ shop, id }: SetupOnDisk): Book =>
+  reading(shop, (store) => openBook(JSON.parse(createRecord(store).snapshotText(id)) as Snapshot));
+
+/** Books of setups, without those that stand on something left out. */
+const booksOf = (shop: ShopOnDisk, ids: readonly string[]): Map<string, Book> =>
+  reading(shop, (store) => {
+    const record = createRecord(store);
+    return new Map(
+      [...new Set(ids)].flatMap((id) => {
+        const snapshot = orLeftOut(() => record.snapshotText(id));
+        return snapshot === undefined ? [] : [[id, openBook(JSON.parse(snapshot) as Snapshot)] as const];
+      }),
+    );
+  });
+
+const sheetIn = ({ setup, at }: SheetWanted) => sheetOf(bookOf(setup), at);
 
 /** What takes long enough to hold up others, by name: each a function of what can be handed to another process. */
 export const TASKS = {
@@ -69,35 +81,27 @@ export const TASKS = {
     const sheet = sheetIn(wanted);
     return sheetHtml(sheet, { by: wanted.by, link: `${wanted.origin}${sheet.path}` });
   },
-  positionsCsv: (snapshot: string): string => {
-    const book = bookOf(snapshot);
+  positionsCsv: (setup: SetupOnDisk): string => {
+    const book = bookOf(setup);
     return positionsCsv(fileHoles(book, patternsInHand(book)), book.setup.units);
   },
-  standing: (snapshot: string): Standing => standingOf(bookOf(snapshot)),
-  log: ({
-    latest,
-    snapshots,
-  }: {
-    latest: readonly LatestReading[];
-    snapshots: ReadonlyMap<string, string>;
-  }): LogLine[] =>
-    logLines(latest, (id) => {
-      const snapshot = snapshots.get(id);
-      return snapshot === undefined ? undefined : bookOf(snapshot);
-    }),
-  repeatability: ({ gaugeId, snapshots }: { gaugeId: string; snapshots: readonly string[] }): MachineRepeats[] =>
-    machineRepeats(snapshots.map(bookOf), gaugeId),
-  /** Stores a set-up's file in the shop, all of it or nothing. @returns its id */
-  setupFileIn: ({ shop, body }: { shop: ShopOnDisk; body: Uint8Array }): string => {
-    refuseNested(body);
-    const file = readSetupFile(parsedJson(body));
-    const db = openToWrite(shop.file);
-    try {
-      return importSetup(createStore(db, undefined, shop.unsound), file);
-    } finally {
-      db.close();
-    }
+  standing: (setup: SetupOnDisk): Standing => standingOf(bookOf(setup)),
+  log: ({ shop, latest }: { shop: ShopOnDisk; latest: readonly LatestReading[] }): LogLine[] => {
+    const books = booksOf(
+      shop,
+      latest.map(({ setupId }) => setupId),
+    );
+    return logLines(latest, (id) => books.get(id));
   },
+  repeatability: ({ shop, gaugeId, ids }: { shop: ShopOnDisk; gaugeId: string; ids: string[] }): MachineRepeats[] =>
+    machineRepeats([...booksOf(shop, ids).values()], gaugeId),
+  /** Reads and checks a set-up's file, and opens it in a copy of the shop; what is new there is taken over by `setupFileIn`. */
+  setupFileRead: ({ shop, body, to }: { shop: ShopOnDisk; body: Uint8Array; to: string }): Promise<Staged> => {
+    refuseNested(body);
+    return stageSetup(shop, readSetupFile(parsedJson(body)), to);
+  },
+  /** Stores what was opened in a copy, all of it or nothing. */
+  setupFileIn: ({ shop, staged }: { shop: ShopOnDisk; staged: Staged }): void => takeOver(shop.file, staged),
   setupFileOut: ({ shop, id }: { shop: ShopOnDisk; id: string }): string =>
     reading(shop, (store) => JSON.stringify(exportSetup(store, createRecord(store), id))),
   shopJson: ({ shop, at }: { shop: ShopOnDisk; at: string }): string =>
