@@ -104,7 +104,9 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
     addresses: () => settings.lanAddresses ?? ownAddresses(),
     certificates: (names) => certificatesFor(certificatesFolder(settings.database), names, new Date()),
   });
-  const links = store.fault ? undefined : createLinks(store.links, settings.simulationKey);
+  const links = store.fault
+    ? undefined
+    : createLinks(store.links, { simulationKey: settings.simulationKey, hosts: settings.linkHosts });
   for (const { machineId, port } of settings.demoLinks) links?.set(machineId, { over: 'tcp', host: '127.0.0.1', port });
   const workers = createWorkers(join(filesOf, 'worker.mjs'));
   const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing }, links, workers });

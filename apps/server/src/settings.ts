@@ -17,6 +17,8 @@ export interface Settings {
   /** Of the demo: machines and the ports of this machine where their simulated devices listen. */
   /** What simulated devices were started with; without it none is moved. */
   simulationKey: string | undefined;
+  /** Hosts beyond the shop's own network that may be linked. */
+  linkHosts: string[];
   demoLinks: { machineId: string; port: number }[];
 }
 
@@ -46,6 +48,7 @@ export function readSettings(env: NodeJS.ProcessEnv, folder: string): Settings {
     lan: env.LAN === '1',
     lanAddresses: env.LAN_ADDRESS?.split(','),
     simulationKey: env.SIMULATION_KEY,
+    linkHosts: (env.LINK_HOSTS ?? '').split(',').filter((host) => host !== ''),
     demoLinks: linksOf(env.DEMO_LINKS ?? ''),
   };
 }

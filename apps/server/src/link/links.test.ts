@@ -67,7 +67,7 @@ afterEach(async () => {
 
 function shop() {
   const { store, db, file } = demoServer();
-  const links = createLinks(store.links, KEY);
+  const links = createLinks(store.links, { simulationKey: KEY, hosts: ['scale.example.org'] });
   closing.push(() => links.close());
   const app = createApp({ store, db, fonts: FONTS, workers: inThisThread, logger: pino({ level: 'silent' }), links });
   return { app, links, store, file };
@@ -233,6 +233,20 @@ describe('what cannot be', () => {
     const { body } = await request(app).put(`/api/machines/${MACHINE}/link`).send({ address }).expect(422);
     expect((body as { errors: { field: string }[] }).errors[0]?.field).toMatch(/^address/);
     expect(links.views()).toEqual([]);
+  });
+
+  test('an address beyond the shop is refused with the reason and the way, one that was named at the start is not', async () => {
+    const { app, links } = shop();
+    const link = (host: string) =>
+      request(app)
+        .put(`/api/machines/${MACHINE}/link`)
+        .send({ address: { over: 'tcp', host, port: 80 } });
+    for (const host of ['example.org', '8.8.8.8', '169.254.169.254', '2130706433', '0x7f000001', '010.8.8.8']) {
+      const { body } = await link(host).expect(422);
+      expect(body.detail).toMatch(/^Only something in the shop.*outside its own network.*LINK_HOSTS=/);
+    }
+    expect(links.views()).toEqual([]);
+    await link('scale.example.org').expect(200);
   });
 
   test('a machine that is not of this shop has no link, and one without is told so', async () => {

@@ -1,4 +1,4 @@
-import type { LinkAddress } from '@zero-point/core/link/address';
+import { isShopHost, type LinkAddress } from '@zero-point/core/link/address';
 import { hear, NOTHING_HEARD, type Heard } from '@zero-point/core/link/heard';
 import { createLineSplitter, type LineSplitter } from '@zero-point/core/link/lineSplitter';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
@@ -31,6 +31,14 @@ interface Link {
   listeners: Set<(view: LinkView) => void>;
 }
 
+/** What is said at the start of the server of its links. */
+export interface LinkSettings {
+  /** What the simulated devices were started with. */
+  simulationKey?: string | undefined;
+  /** Hosts beyond the shop's own network that may be linked all the same. */
+  hosts?: readonly string[];
+}
+
 /** Why nothing was said to a device. */
 export type NotTold = 'no-link' | 'away' | 'not-a-stand-in';
 
@@ -38,10 +46,11 @@ export type NotTold = 'no-link' | 'away' | 'not-a-stand-in';
  * The shop's links to readouts and controls: keeps each wire open, reads what comes, and tells pages what stands. It stores
  * nothing by itself, and says nothing that could move anything to a device of metal, nor to one that calls itself simulated
  * without having been started with this server.
- *
- * @param simulationKey what the simulated devices were started with
  */
-export function createLinks(rows: LinkRows, simulationKey?: string) {
+export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkSettings = {}) {
+  const named: ReadonlySet<string> = new Set(hosts);
+  const mayLink = (address: LinkAddress): boolean =>
+    address.over === 'serial' || isShopHost(address.host) || named.has(address.host);
   const links = new Map<string, Link>();
   let closed = false;
 
@@ -88,25 +97,29 @@ export function createLinks(rows: LinkRows, simulationKey?: string) {
   }
 
   function open(machineId: string, link: Link): void {
-    link.wire = openWire(link.address, {
-      opened: () => {
-        link.open = true;
-        link.reason = undefined;
-        link.heard = NOTHING_HEARD;
-        link.splitter = createLineSplitter(LONGEST_LINE);
-        link.tooLong = 0;
-        link.wire?.say(JSON.stringify({ do: 'hello' } satisfies Told));
-        tellSoon(machineId, link);
+    link.wire = openWire(
+      link.address,
+      {
+        opened: () => {
+          link.open = true;
+          link.reason = undefined;
+          link.heard = NOTHING_HEARD;
+          link.splitter = createLineSplitter(LONGEST_LINE);
+          link.tooLong = 0;
+          link.wire?.say(JSON.stringify({ do: 'hello' } satisfies Told));
+          tellSoon(machineId, link);
+        },
+        piece: (text) => take(machineId, link, text),
+        ended: (reason) => {
+          link.open = false;
+          link.reason = reason;
+          tellSoon(machineId, link);
+          if (closed || links.get(machineId) !== link) return;
+          link.again = setTimeout(() => open(machineId, link), AGAIN);
+        },
       },
-      piece: (text) => take(machineId, link, text),
-      ended: (reason) => {
-        link.open = false;
-        link.reason = reason;
-        tellSoon(machineId, link);
-        if (closed || links.get(machineId) !== link) return;
-        link.again = setTimeout(() => open(machineId, link), AGAIN);
-      },
-    });
+      named,
+    );
   }
 
   function add(machineId: string, address: LinkAddress): void {
@@ -138,12 +151,15 @@ export function createLinks(rows: LinkRows, simulationKey?: string) {
     link.wire?.close();
   }
 
-  for (const { machineId, address } of rows.all()) add(machineId, address);
+  // One that was named at an earlier start, and is not now, is not opened.
+  for (const { machineId, address } of rows.all()) if (mayLink(address)) add(machineId, address);
   // What has gone quiet is told too, and a page that hears nothing knows that it is cut off.
   const beat = setInterval(() => links.forEach((link, machineId) => tellNow(machineId, link)), BEAT);
   beat.unref();
 
   return {
+    /** Whether a device at this address may be linked. */
+    mayLink,
     views: (): LinkView[] => [...links].map(([machineId, link]) => viewOf(machineId, link)),
     view: (machineId: string): LinkView | undefined => {
       const link = links.get(machineId);

@@ -42,34 +42,41 @@ function reasonOf(error: Error & { code?: string }): string {
 }
 
 /** Opens a wire to a device, whichever kind it is. */
-export function openWire(address: LinkAddress, ears: WireEars): Wire {
+export function openWire(address: LinkAddress, ears: WireEars, named?: ReadonlySet<string>): Wire {
   let over = false;
   const end = (reason: string) => {
     if (over) return;
     over = true;
     ears.ended(reason);
   };
-  return address.over === 'tcp' ? overTcp(address, ears, end) : overSerial(address, ears, end);
+  return address.over === 'tcp' ? overTcp(address, ears, end, named) : overSerial(address, ears, end);
 }
 
-/** Looks a name up, and goes nowhere but to this machine and the shop's own network, whatever the name stands for. */
-export const ownNetworkOnly: LookupFunction = (hostname, options, done) => {
-  lookup(hostname, { ...options, all: true }, (error, found) => {
-    if (error) return done(error, '', 0);
-    const own = found.filter(({ address }) => isOwnAddress(address));
-    const [first] = own;
-    if (!first) return done(Object.assign(new Error(), { code: 'ENOTOWN' }), '', 0);
-    if (options.all === true) done(null, own);
-    else done(null, first.address, first.family);
-  });
-};
+/**
+ * Looks a name up, and goes nowhere but to this machine and the shop's own network, whatever the name stands for.
+ *
+ * @param named hosts that the person at the machine named besides
+ */
+export const ownNetworkOnly =
+  (named: ReadonlySet<string> = new Set()): LookupFunction =>
+  (hostname, options, done) => {
+    lookup(hostname, { ...options, all: true }, (error, found) => {
+      if (error) return done(error, '', 0);
+      const own = named.has(hostname) ? found : found.filter(({ address }) => isOwnAddress(address));
+      const [first] = own;
+      if (!first) return done(Object.assign(new Error(), { code: 'ENOTOWN' }), '', 0);
+      if (options.all === true) done(null, own);
+      else done(null, first.address, first.family);
+    });
+  };
 
 function overTcp(
   { host, port }: Extract<LinkAddress, { over: 'tcp' }>,
   ears: WireEars,
   end: (reason: string) => void,
+  named?: ReadonlySet<string>,
 ): Wire {
-  const socket = connect({ host, port, noDelay: true, lookup: ownNetworkOnly });
+  const socket = connect({ host, port, noDelay: true, lookup: ownNetworkOnly(named) });
   socket.setEncoding('utf8');
   socket.setTimeout(PATIENCE);
   socket.once('connect', () => {

@@ -27,6 +27,12 @@ const NOT_TOLD: Readonly<Record<Exclude<NotTold, 'no-link'>, [code: string, titl
   ],
 };
 
+/** An address that is linked only where the person at the machine says so by name. */
+const beyondTheShop = (host: string): HttpProblem => {
+  const message = `Only something in the shop can be linked, and ${host} is outside its own network. If it is meant, name it when you start the server: LINK_HOSTS=${host}`;
+  return new HttpProblem(422, 'outside', 'Outside the shop', message, [{ field: 'address.host', message }]);
+};
+
 /** Links to readouts and controls: how they stand, live, and what they are asked. How they are wired is said at the shop's own machine alone. */
 export function linkRoutes(links: Links, store: Store): Router {
   const router = Router();
@@ -48,6 +54,7 @@ export function linkRoutes(links: Links, store: Store): Router {
   router.put('/machines/:id/link', here, boundedJson('4kb'), (request, response) => {
     const id = machineOf(request.params.id);
     const { address } = parsed(linkBody, request.body);
+    if (address?.over === 'tcp' && !links.mayLink(address)) throw beyondTheShop(address.host);
     links.set(id, address ?? undefined);
     response.json(links.view(id) ?? null);
   });

@@ -1,9 +1,6 @@
 import { z } from 'zod';
 
-/**
- * Where a device is found: a port of this machine or of one on the shop's own network, or a serial port. No address beyond
- * the shop: a link is for what stands in it.
- */
+/** Addresses of this machine and of private networks (RFC 1918). */
 const OWN_ADDRESS = /^(127|10|192\.168|172\.(1[6-9]|2\d|3[01]))(\.(0|[1-9]\d{0,2})){2,3}$/;
 
 /** A name of one word, or of this network; a figure in any base is an address in disguise. */
@@ -21,17 +18,22 @@ export function isOwnAddress(address: string): boolean {
   );
 }
 
-const isOwn = (host: string): boolean => isOwnAddress(host) || OWN_NAME.test(host);
+/** Whether a host is of the shop, by its figures or its name; what a name stands for is looked at when it is opened. */
+export const isShopHost = (host: string): boolean => isOwnAddress(host) || OWN_NAME.test(host);
 
 const SERIAL = /^\/dev\/(tty[A-Za-z0-9._-]{1,80}|serial\/by-id\/[A-Za-z0-9._:-]{1,160})$/;
 
+/**
+ * Where a device is found: a port of a machine, or a serial port. Whether the machine is one of the shop is the server's to
+ * say: a link is for what stands in it.
+ */
 export const linkAddress = z.discriminatedUnion('over', [
   z.object({
     over: z.literal('tcp'),
     host: z
       .string()
-      .max(80, { error: 'must be an address of the shop’s own network, as 192.168.1.30 or mill.local' })
-      .refine(isOwn, { error: 'must be an address of the shop’s own network, as 192.168.1.30 or mill.local' }),
+      .max(80, { error: 'must be an address, as 192.168.1.30 or mill.local' })
+      .regex(/^[A-Za-z0-9.:-]+$/, { error: 'must be an address, as 192.168.1.30 or mill.local' }),
     port: z
       .number({ error: 'must be a whole number' })
       .int({ error: 'must be a whole number' })
@@ -82,4 +84,4 @@ const formWords = (over: LinkAddress['over'], field: PropertyKey | undefined): s
     ? 'Type the serial port as this computer calls it: /dev/ttyUSB0.'
     : field === 'port'
       ? 'Type the port behind the address, with a colon between: 192.168.1.30:4750.'
-      : 'Only something in the shop can be linked: an address of its own network, as 192.168.1.30:4750.';
+      : 'Type the address as 192.168.1.30:4750, or by its name: mill.local:4750.';
