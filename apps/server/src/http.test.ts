@@ -83,6 +83,11 @@ describe('what HTTP itself refuses is a problem document too', () => {
     expect([condition.status, condition.body.code]).toEqual([412, 'precondition']);
     const range = await request(app).get('/index.html').set('Range', 'bytes=9000-9999');
     expect([range.status, range.body.code]).toEqual([416, 'range']);
+    // As the router and what serves files would answer by themselves: a page of their own.
+    for (const path of ['/%', '/%ff', '/_expo/%', '/api/%', '/api/setups/%E0%A4%A']) {
+      const { status, body } = await request(app).get(path);
+      expect([path, status, body.code]).toEqual([path, 400, 'bad-address']);
+    }
   });
 });
 

@@ -23,7 +23,7 @@ import type { Store } from '../store/store';
 import type { Workers } from '../work/workers';
 import { onlyKnownHosts, onlyOwnPages } from './callers';
 import { onlyPaired } from './paired';
-import { requireJson, sendProblem, unavailable, unknownRoute } from './problem';
+import { requireJson, requireReadableAddress, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
 import { createWriteGate } from './writeGate';
 import { inlineScripts, securityHeaders } from './securityHeaders';
@@ -53,6 +53,7 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors, links
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(logger));
+  app.use(requireReadableAddress);
   const page = staticFolder === undefined ? '' : firstPage(staticFolder);
   app.use(securityHeaders(inlineScripts(page)), tellBuild(page));
   app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);

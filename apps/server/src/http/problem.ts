@@ -69,6 +69,12 @@ export function created(response: Response, body: unknown): void {
   response.end(JSON.stringify(body));
 }
 
+/** An address that cannot be read is told so before anything else answers in words of its own. */
+export const requireReadableAddress: RequestHandler = (request, _response, next) => {
+  decodeURIComponent(request.path);
+  next();
+};
+
 /** Only JSON objects are read; anything else is told so before a route sees it. */
 export const requireJson: RequestHandler = (request, _response, next) => {
   const writes = request.method === 'POST' || request.method === 'PUT';
