@@ -1,4 +1,5 @@
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
+import { capital } from '@zero-point/core/words/sentence';
 import { useMutation } from '@tanstack/react-query';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -41,11 +42,11 @@ function Found({ tables, entries, found, remedy }: ShopCheck) {
   return (
     <View role="alert" style={styles.group}>
       <Words kind="strong" tone="bad">
-        {`The file is damaged. ${remedy}`}
+        {`${found.every(({ where }) => where === 'checksums') ? 'Entries of the file were changed outside Zero Point' : 'The file is damaged'}. ${remedy}`}
       </Words>
       {found.slice(0, TOLD).map(({ where, what }) => (
         <Words key={`${where} ${what}`} kind="note" tone="bad">
-          {`${where}: ${what}`}
+          {where === 'checksums' ? `${capital(what)}.` : `${where}: ${what}`}
         </Words>
       ))}
       {found.length > TOLD && <Words kind="note">{`and ${found.length - TOLD} more.`}</Words>}
