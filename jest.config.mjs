@@ -21,6 +21,7 @@ export default {
       displayName: 'app',
       rootDir: 'apps/app',
       preset: 'jest-expo/web',
+      setupFiles: ['<rootDir>/../../scripts/jest-browser.cjs'],
       testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
       // As in the build: Paper's pressable is ours.
       moduleNameMapper: { '^\\./Pressable$': '<rootDir>/src/theme/PaperPressable.tsx' },

@@ -1,8 +1,4 @@
-import { TextDecoder, TextEncoder } from 'node:util';
 import { readText } from './readText';
-
-// A browser has both; the page that stands for one in tests has not.
-Object.assign(globalThis, { TextDecoder, TextEncoder });
 
 /** A file that would be a gigabyte of one line: nothing of it may be read. */
 function gigabyte(): Blob {

@@ -91,6 +91,8 @@ function troubleOf(error: unknown): HttpProblem | undefined {
       'Too much at once',
       'This takes longer or needs more memory than it may, so it was stopped. Do it in parts: fewer patterns or points at a time.',
     );
+  if (message === 'Terminating worker thread')
+    return new HttpProblem(503, 'stopping', 'Stopping', 'The server is being stopped. Ask again when it is back.');
   if (message === 'Task queue is at limit')
     return new HttpProblem(429, 'busy', 'Busy', 'Too much is being worked out at once. Try again in a moment.');
   return undefined;
