@@ -136,7 +136,7 @@ function bundleServer() {
   must(tool('esbuild'), [
     'server=apps/server/src/main.ts',
     'copies=apps/server/src/copiesMain.ts',
-    'worker=apps/server/src/work/worker.ts',
+    'worker=apps/server/src/background/worker.ts',
     'host=apps/server/src/testing/shopHost.ts',
     '--bundle',
     '--platform=node',

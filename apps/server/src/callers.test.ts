@@ -4,7 +4,7 @@ import { createNetwork } from './network/network';
 import { createPairing } from './network/pairing';
 import { demoServer, FONTS, leftFace, SETUP } from './testing/shop';
 import { pino } from 'pino';
-import { inThisThread } from './work/workers';
+import { inThisThread } from './background/workers';
 
 let server: ReturnType<typeof demoServer>;
 beforeAll(() => {

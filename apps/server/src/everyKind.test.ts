@@ -19,7 +19,7 @@ import { readMigrations } from './store/migrations';
 import { openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { FONTS, demoServer, leftFace, MIGRATIONS, saved, SETUP, xSet } from './testing/shop';
-import { inThisThread } from './work/workers';
+import { inThisThread } from './background/workers';
 
 const at = '2026-11-25T10:00:00.000Z';
 

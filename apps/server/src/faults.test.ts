@@ -10,7 +10,7 @@ import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, openDamaged, openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { demoServer, FONTS, freshFile, leftFace, MIGRATIONS, SETUP } from './testing/shop';
-import { inThisThread } from './work/workers';
+import { inThisThread } from './background/workers';
 
 const READINGS = `/api/setups/${SETUP}/readings`;
 const migrations = readMigrations(MIGRATIONS);

@@ -6,7 +6,7 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from './http/app';
 import { demoServer, FONTS, saved, SETUP } from './testing/shop';
-import { inThisThread } from './work/workers';
+import { inThisThread } from './background/workers';
 
 let server: ReturnType<typeof demoServer>;
 beforeAll(() => {

@@ -248,11 +248,11 @@ describe('told as it comes', () => {
   });
 
   /** Hears events at an address until so many came. */
-  const heard = (path: string, count: number, act: () => Promise<unknown>): Promise<string[]> =>
+  const heard = (path: string, count: number, act: () => Promise<unknown>, headers = {}): Promise<string[]> =>
     new Promise((resolve, reject) => {
       const { port } = http.address() as AddressInfo;
       const data: string[] = [];
-      const asked = get({ port, host: '127.0.0.1', path }, (answer) => {
+      const asked = get({ port, host: '127.0.0.1', path, headers }, (answer) => {
         answer.setEncoding('utf8');
         answer.on('data', (text: string) => {
           data.push(...[...text.matchAll(/^data:(.*)$/gm)].flatMap(([, one]) => one ?? []));
@@ -287,6 +287,14 @@ describe('told as it comes', () => {
       entries: [{ kind: 'reading', body: { id: 'touch-1' } }],
     });
     expect(events.find((one) => one.of === 'shop')?.data).toEqual({ setupId: SETUP });
+  });
+
+  test('after a break nothing of one set-up is taken as told because another was', async () => {
+    const { seq } = await snapshot();
+    await post(`${base}/readings`, leftFace()).expect(201);
+    const of = `/api/stream?of=setup:${SETUP}:${seq}`;
+    const [news] = await heard(of, 1, async () => undefined, { 'last-event-id': String(seq + 1000) });
+    expect(JSON.parse(news ?? '')).toMatchObject({ data: { entries: [{ body: { id: 'touch-1' } }] } });
   });
 
   test.each([

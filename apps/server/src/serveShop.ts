@@ -20,7 +20,7 @@ import { DAMAGED, HOW_TO_RESTORE } from './store/databaseFault';
 import { readMigrations } from './store/migrations';
 import { damageOf, DatabaseRefused, holdAlone, makeFile, openDamaged, openDatabase } from './store/openDatabase';
 import { unsoundRows } from './store/soundness';
-import { createWorkers } from './work/workers';
+import { createWorkers } from './background/workers';
 import { createStore, type Store } from './store/store';
 
 /** A shop that is served. */
@@ -108,7 +108,8 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
     ? undefined
     : createLinks(store.links, { simulationKey: settings.simulationKey, hosts: settings.linkHosts });
   for (const { machineId, port } of settings.demoLinks) links?.set(machineId, { over: 'tcp', host: '127.0.0.1', port });
-  const workers = createWorkers(join(filesOf, 'worker.mjs'));
+  const bundled = join(filesOf, 'worker.mjs');
+  const workers = createWorkers(existsSync(bundled) ? bundled : join(filesOf, 'background', 'worker.ts'));
   const app = createApp({ store, db, logger, staticFolder, fonts, doors: { network, pairing }, links, workers });
   network.answer(app);
   const server = createServer(PATIENCE, app);

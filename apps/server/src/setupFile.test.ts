@@ -9,7 +9,7 @@ import { readMigrations } from './store/migrations';
 import { openDatabase } from './store/openDatabase';
 import { createStore } from './store/store';
 import { demoServer, FONTS, freshFile, leftFace, MIGRATIONS, SETUP } from './testing/shop';
-import { inThisThread } from './work/workers';
+import { inThisThread } from './background/workers';
 
 /** A shop of somebody's own, empty. */
 function emptyShop() {

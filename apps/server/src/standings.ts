@@ -4,8 +4,8 @@ import { standingOf, type Standing } from '@zero-point/core/words/standing';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { orLeftOut } from './http/problem';
 import type { ShopRecord } from './record';
-import type { ShopOnDisk } from './work/stageSetup';
-import type { Workers } from './work/workers';
+import type { ShopOnDisk } from './background/stageSetup';
+import type { Workers } from './background/workers';
 
 const leftOut = (error: unknown): undefined =>
   orLeftOut(() => {

@@ -123,3 +123,23 @@ test('a stream that the browser gave up is opened anew, and what was missed is a
   latestSource().opens();
   expect(one.missed()).toBe(1);
 });
+
+test('one that is refused again and again is tried ever more seldom', () => {
+  listening('shop');
+  settle();
+  const refuse = () => {
+    latestSource().close();
+    latestSource().dispatchEvent(new Event('error'));
+  };
+  for (let i = 0; i < 4; i += 1) {
+    refuse();
+    jest.advanceTimersByTime(1000 * 2 ** i - 1);
+    const tries = TestSource.all.length;
+    jest.advanceTimersByTime(2);
+    expect(TestSource.all).toHaveLength(tries + 1);
+  }
+  latestSource().opens();
+  refuse();
+  jest.advanceTimersByTime(1001);
+  expect(latestSource().readyState).toBe(0);
+});

@@ -20,6 +20,10 @@ interface StreamEvent {
 /** How long it is waited for others before the stream is opened anew, ms: a page that opens asks for several things at once. */
 const TOGETHER = 20;
 
+/** A stream that the browser gave up, as where a device was dismissed, is tried again after so long, and ever more seldom, ms. */
+const FIRST_TRY = 1000;
+const LAST_TRY = 30_000;
+
 const seqOf = (data: unknown): number | undefined =>
   typeof data === 'object' && data !== null && 'seq' in data && typeof data.seq === 'number' ? data.seq : undefined;
 
@@ -40,6 +44,7 @@ export function createHub(open: (url: string) => EventSource) {
   let topics = '';
   let timer: ReturnType<typeof setTimeout> | undefined;
   let missed = false;
+  let patience = FIRST_TRY;
 
   const wanted = (): Topic[] => [...new Set([...listeners].map(({ topic }) => topic))].sort();
 
@@ -79,11 +84,14 @@ export function createHub(open: (url: string) => EventSource) {
       if (source === next) closeBefore();
       if (missed) for (const { again } of listeners) again?.();
       missed = false;
+      patience = FIRST_TRY;
     });
     next.addEventListener('error', () => {
       missed = true;
       // Given up by the browser: it does not try again by itself.
-      if (next.readyState === 2 && source === next) later(1000);
+      if (next.readyState !== 2 || source !== next) return;
+      later(patience);
+      patience = Math.min(2 * patience, LAST_TRY);
     });
   }
 

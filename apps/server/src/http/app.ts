@@ -20,7 +20,7 @@ import { sheetRoutes } from '../routes/sheet';
 import { streamRoutes } from '../routes/stream';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
-import type { Workers } from '../work/workers';
+import type { Workers } from '../background/workers';
 import { onlyKnownHosts, onlyOwnPages } from './callers';
 import { onlyPaired } from './paired';
 import { requireJson, requireReadableAddress, sendProblem, unavailable, unknownRoute } from './problem';

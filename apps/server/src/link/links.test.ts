@@ -13,7 +13,7 @@ import request from 'supertest';
 import { createApp } from '../http/app';
 import { demoServer, FONTS } from '../testing/shop';
 import { createLinks, type Links } from './links';
-import { inThisThread } from '../work/workers';
+import { inThisThread } from '../background/workers';
 
 const MACHINE = 'knee-mill';
 const HELLO = {

@@ -11,7 +11,7 @@ import { demoServer, FONTS, leftFace, SETUP } from '../testing/shop';
 import { certificatesFor } from './certificates';
 import { createNetwork, namesOf } from './network';
 import { createPairing } from './pairing';
-import { inThisThread } from '../work/workers';
+import { inThisThread } from '../background/workers';
 
 /** A shop with its door on a second address of this machine, which stands for the network. */
 async function shopWithDoor() {

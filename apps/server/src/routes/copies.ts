@@ -4,8 +4,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyWhole } from '../copies/keepCopies';
-import type { ShopOnDisk } from '../work/stageSetup';
-import type { Workers } from '../work/workers';
+import type { ShopOnDisk } from '../background/stageSetup';
+import type { Workers } from '../background/workers';
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 
 const named = (end: string, now: Date): string => `shop-${now.toISOString().slice(0, 10)}.${end}`;

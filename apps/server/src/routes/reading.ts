@@ -14,8 +14,8 @@ import { shopHoldings } from '../shopHoldings';
 import { LOG_LENGTH } from '../shopLog';
 import { createStandings } from '../standings';
 import type { Store } from '../store/store';
-import type { ShopOnDisk } from '../work/stageSetup';
-import type { Workers } from '../work/workers';
+import type { ShopOnDisk } from '../background/stageSetup';
+import type { Workers } from '../background/workers';
 
 /** Kinds of things the whole shop has. */
 export const SHOP_DOCUMENTS = DOCUMENT_NAMES.filter((name) => DOCUMENT_KINDS[name].of === 'shop');

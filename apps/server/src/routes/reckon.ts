@@ -2,8 +2,8 @@ import { isCalculation } from '@zero-point/core/registry/registry';
 import { Router } from 'express';
 import { boundedJson } from '../http/boundedJson';
 import { notFound } from '../http/problem';
-import type { Workers } from '../work/workers';
-import { TASKS } from '../work/tasks';
+import type { Workers } from '../background/workers';
+import { TASKS } from '../background/tasks';
 
 /** Ten thousand points, or the readings of a whole calibration. */
 const LARGEST = '4mb';

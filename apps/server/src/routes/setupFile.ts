@@ -7,8 +7,8 @@ import type { WriteGate } from '../http/writeGate';
 import { created } from '../http/problem';
 import type { ShopRecord } from '../record';
 import type { Store } from '../store/store';
-import type { ShopOnDisk } from '../work/stageSetup';
-import type { Workers } from '../work/workers';
+import type { ShopOnDisk } from '../background/stageSetup';
+import type { Workers } from '../background/workers';
 
 /** A set-up of 50 000 readings is about so large. */
 const LARGEST = '40mb';

@@ -5,8 +5,8 @@ import type { Network } from '../network/network';
 import { reachableOrigin } from '../network/reachableOrigin';
 import type { ShopRecord } from '../record';
 import type { SheetFonts } from '../sheet/fonts';
-import type { ShopOnDisk } from '../work/stageSetup';
-import type { Workers } from '../work/workers';
+import type { ShopOnDisk } from '../background/stageSetup';
+import type { Workers } from '../background/workers';
 
 /** What may be asked of a sheet. */
 export const sheetQuery = z.object({

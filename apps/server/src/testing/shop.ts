@@ -13,7 +13,7 @@ import { sheetFonts } from '../sheet/fonts';
 import { readMigrations } from '../store/migrations';
 import { openDatabase } from '../store/openDatabase';
 import { unsoundRows } from '../store/soundness';
-import { inThisThread } from '../work/workers';
+import { inThisThread } from '../background/workers';
 import { createStore } from '../store/store';
 
 const SERVER = join(__dirname, '..', '..');

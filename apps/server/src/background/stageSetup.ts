@@ -29,9 +29,14 @@ export interface Staged {
  * @param to where the copy is made
  * @throws HttpProblem as `importSetup`
  */
-export async function stageSetup({ file, unsound }: ShopOnDisk, setup: ShopFile, to: string): Promise<Staged> {
+export function stageSetup({ file, unsound }: ShopOnDisk, setup: ShopFile, to: string): Staged {
   const shop = openDamaged(file);
-  await shop.backup(to).finally(() => shop.close());
+  try {
+    // Of one moment: SQLite's backup would begin anew whenever somebody logs meanwhile.
+    shop.prepare('VACUUM INTO ?').run(to);
+  } finally {
+    shop.close();
+  }
   const copy = openToWrite(to);
   try {
     // Lost with the process, it is made again: nothing of it need be on the disk.

@@ -58,7 +58,8 @@ export function createWorkers(
       idleTimeout: IDLE,
       maxQueue: queue,
       env: process.env as Record<string, string>,
-      execArgv: [`--max-old-space-size=${memory}`],
+      // While the program is being worked on, what reads its source is among them.
+      execArgv: [...process.execArgv, `--max-old-space-size=${memory}`],
     });
   return {
     run: async <N extends TaskName>(name: N, input: TaskInput<N>) => {

@@ -20,12 +20,12 @@ function fileOf() {
   );
 }
 
-test('what was logged while a file was read stays, the file comes behind it, every checksum holds', async () => {
+test('what was logged while a file was read stays, the file comes behind it, every checksum holds', () => {
   const { store, file, db } = demoServer();
   const shop = { file, unsound: [] };
   const record = createRecord(store);
   const setup = fileOf();
-  const staged = await stageSetup(shop, setup, freshFile('copy.sqlite'));
+  const staged = stageSetup(shop, setup, freshFile('copy.sqlite'));
   expect(store.setups.get(staged.id)).toBeUndefined();
   record.append('reading', SETUP, leftFace({ id: 'meanwhile' }));
   const before = store.lastSeq();
@@ -40,10 +40,10 @@ test('what was logged while a file was read stays, the file comes behind it, eve
   store.close();
 });
 
-test('opened by somebody else meanwhile: refused whole', async () => {
+test('opened by somebody else meanwhile: refused whole', () => {
   const { store, file } = demoServer();
   const shop = { file, unsound: [] };
-  const staged = await stageSetup(shop, fileOf(), freshFile('copy.sqlite'));
+  const staged = stageSetup(shop, fileOf(), freshFile('copy.sqlite'));
   takeOver(file, staged);
   const last = store.lastSeq();
   expect(() => takeOver(file, staged)).toThrow(/changed while the file was read/);

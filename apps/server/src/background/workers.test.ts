@@ -2,7 +2,7 @@ import { bundled } from '../testing/bundled';
 import { demoServer, FONTS, freshFile, SETUP } from '../testing/shop';
 import { inThisThread, createWorkers, type Workers, type WorkerLimits } from './workers';
 
-const file = bundled('work/worker.ts');
+const file = bundled('background/worker.ts');
 
 const closing: Workers[] = [];
 afterAll(() => Promise.all(closing.map((workers) => workers.close())));
