@@ -89,7 +89,7 @@ test('the due list tells what was dropped first, and no more once it is measured
 
 describe('refused, with the field and the remedy', () => {
   test.each([
-    ['dated in the future', found('2999-01-01T08:00:00.000Z'), 'at', /set the clock/],
+    ['dated in the future', found('2999-01-01T08:00:00.000Z'), 'at', /Set the clock/],
     [
       'counting before it was made',
       found('2026-11-01T08:00:00.000Z', '2026-11-02T08:00:00.000Z'),

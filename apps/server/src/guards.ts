@@ -5,7 +5,7 @@ import { placeOf, textOf, unitOf } from '@zero-point/core/record/source';
 import type { Dial } from '@zero-point/core/units/dial';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { invalid } from './http/problem';
+import { HttpProblem, invalid } from './http/problem';
 import type { Store } from './store/store';
 
 const TEXT_MATCHES = 1e-9;
@@ -50,25 +50,23 @@ function checkTime(store: Store, field: 'at' | 'takenAt', at: string): void {
   const time = Date.parse(at);
   const day = at.slice(0, 10);
   if (time < Date.parse(FIRST_DAY))
-    throw invalid([
-      {
-        field,
-        message: `is ${day}: the clock of the device was not set; set it, and say when this was: 2026-12-02T09:30:00Z`,
-      },
-    ]);
+    throw wrongTime(field, `The clock of this device said ${day}: it was not set. ${SAY_WHEN}`);
   const now = Date.now();
   const last = Date.parse(store.lastReceivedAt() ?? at);
   if (time <= Math.max(now, last) + CLOCKS) return;
-  throw invalid([
-    {
-      field,
-      message:
-        last > now + CLOCKS
-          ? `is ${day}, but the clock of the shop’s computer says ${new Date(now).toISOString().slice(0, 10)}, before its own last entry; set the clock of the shop’s computer, then send this again`
-          : `lies in the future, ${day}; set the clock of the device, and say when this was: 2026-12-02T09:30:00Z`,
-    },
-  ]);
+  throw wrongTime(
+    field,
+    last > now + CLOCKS
+      ? `The clock of the shop’s computer says ${new Date(now).toISOString().slice(0, 10)}, before its own last entry. Set the clock of the shop’s computer, then send this again.`
+      : `The clock of this device said ${day}, which is still to come. ${SAY_WHEN}`,
+  );
 }
+
+const SAY_WHEN = 'Set the clock, then put the time right, as 2026-12-02T09:30:00Z.';
+
+/** What is wrong with a time, in a sentence of its own. */
+const wrongTime = (field: string, message: string): HttpProblem =>
+  new HttpProblem(422, 'wrong-time', 'Another day', `${message} Nothing was stored.`, [{ field, message }]);
 
 /** @throws HttpProblem 422 when nobody opened the epoch: its zero is of a setting that is not in the record */
 function checkEpoch(store: Store, setupId: string, axis: string, scale: string, epoch: string, field: string): void {
