@@ -1,14 +1,14 @@
 /** A set-up opened as a book, and derived again after one more reading: at a thousand and at ten thousand readings. */
 import { goal } from './lib/goal.mjs';
-import { agreements } from '../packages/core/src/book/checks/agreements';
-import { openBook } from '../packages/core/src/book/book';
-import { foundFeatures } from '../packages/core/src/book/foundFeatures';
-import { plateSnapshot, reading, rowOf, withTools } from '../packages/core/src/book/snapshot.case';
-import { tableAnswer } from '../packages/core/src/book/toolTable';
-import { wildReadings } from '../packages/core/src/book/wild';
-import { withEntries } from '../packages/core/src/record/merge';
-import type { RowEntry } from '../packages/core/src/record/entry';
-import type { Snapshot } from '../packages/core/src/record/snapshot';
+import { agreements } from '../packages/core/src/state/checks/agreements';
+import { openBook } from '../packages/core/src/state/basis/setupState';
+import { foundFeatures } from '../packages/core/src/state/datum/foundFeatures';
+import { plateSnapshot, reading, rowOf, withTools } from '../packages/core/src/state/basis/snapshot.case';
+import { tableAnswer } from '../packages/core/src/state/zAndTools/toolTable';
+import { wildReadings } from '../packages/core/src/state/checks/outliers';
+import { withEntries } from '../packages/core/src/records/kinds/merge';
+import type { RowEntry } from '../packages/core/src/records/kinds/entry';
+import type { Snapshot } from '../packages/core/src/records/snapshots/snapshot';
 import { chance } from '../packages/core/src/metrology/chance';
 
 const FACES = ['left', 'right', 'front', 'back'] as const;

@@ -1,9 +1,9 @@
 /** How good the order of many holes is, against the best of long runs and what is proven, and how long it takes. */
 import { goal } from './lib/goal.mjs';
-import { dialLines, type DialAxis } from '../packages/core/src/positions/dialDrive';
-import { chains } from '../packages/core/src/positions/firstOrder';
-import { bestOrder, orderCost, type OrderJob } from '../packages/core/src/positions/order';
-import { REVERSAL } from '../packages/core/src/positions/orderCost';
+import { dialLines, type DialAxis } from '../packages/core/src/holes/dials/dialMoves';
+import { chains } from '../packages/core/src/holes/order/firstOrder';
+import { bestOrder, orderCost, type OrderJob } from '../packages/core/src/holes/order/order';
+import { REVERSAL } from '../packages/core/src/holes/order/orderCost';
 import { chance } from '../packages/core/src/metrology/chance';
 
 const SETS = 6;

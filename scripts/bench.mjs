@@ -63,7 +63,7 @@ if (wanted === 'all') {
     // The book is core's own source; a bundle of it runs in plain Node.
     const book = join(ROOT, '.build', 'book.mjs');
     must(tool('esbuild'), [
-      'packages/core/src/book/book.ts',
+      'packages/core/src/state/basis/setupState.ts',
       '--bundle',
       '--format=esm',
       `--outfile=${book}`,

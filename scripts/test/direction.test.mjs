@@ -11,11 +11,11 @@ async function complaints(file, from) {
 }
 
 const forbidden = [
-  ['packages/core/src/datum/edge.ts', 'react'],
-  ['packages/core/src/datum/edge.ts', 'express'],
-  ['packages/core/src/datum/edge.ts', 'node:fs'],
-  ['packages/core/src/datum/edge.ts', '@zero-point/server'],
-  ['packages/core/src/datum/edge.ts', '../../../../apps/app/src/theme/palette'],
+  ['packages/core/src/datum/faces/edge.ts', 'react'],
+  ['packages/core/src/datum/faces/edge.ts', 'express'],
+  ['packages/core/src/datum/faces/edge.ts', 'node:fs'],
+  ['packages/core/src/datum/faces/edge.ts', '@zero-point/server'],
+  ['packages/core/src/datum/faces/edge.ts', '../../../../apps/app/src/theme/palette'],
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
   ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/record'],
   ['apps/server/src/record.ts', 'react-native'],
@@ -32,7 +32,7 @@ for (const [file, from] of forbidden) {
 
 for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/record.ts']) {
   test(`${file} may import core`, async () => {
-    assert.equal((await complaints(file, '@zero-point/core/datum/edge')).length, 0);
+    assert.equal((await complaints(file, '@zero-point/core/datum/faces/edge')).length, 0);
   });
 }
 
@@ -43,12 +43,12 @@ async function climbs(file, from) {
 }
 
 for (const [file, from] of [
-  ['units/unit.ts', '../book/book'],
-  ['metrology/mean.ts', '../record/kinds'],
-  ['record/kinds.ts', '../datum/edge'],
-  ['datum/edge.ts', '../registry/registry'],
-  ['registry/registry.ts', '../book/book'],
-  ['book/book.ts', '../words/names'],
+  ['units/unit.ts', '../state/basis/setupState'],
+  ['metrology/mean.ts', '../records/kinds/kinds'],
+  ['records/kinds/kinds.ts', '../../datum/faces/edge'],
+  ['datum/faces/edge.ts', '../../registry/registry'],
+  ['registry/registry.ts', '../state/basis/setupState'],
+  ['state/basis/setupState.ts', '../../messages/basis/labels'],
 ]) {
   test(`core/${file} may not climb to ${from}`, async () => {
     assert.equal((await climbs(file, from)).length, 1);
@@ -56,5 +56,5 @@ for (const [file, from] of [
 }
 
 test('core may import downwards', async () => {
-  assert.equal((await climbs('book/book.ts', '../record/kinds')).length, 0);
+  assert.equal((await climbs('state/basis/setupState.ts', '../../records/kinds/kinds')).length, 0);
 });

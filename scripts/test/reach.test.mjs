@@ -26,7 +26,7 @@ test('a station is checked by its own end-to-end files, and they are there', () 
 });
 
 test('a change of core reaches the types of everything, one of a station those of the app alone', () => {
-  assert.equal(partsOf(['packages/core/src/datum/edge.ts']).length, 5);
+  assert.equal(partsOf(['packages/core/src/datum/faces/edge.ts']).length, 5);
   assert.deepEqual(partsOf(['apps/app/src/stations/datum/Screen.tsx']), ['apps/app']);
 });
 

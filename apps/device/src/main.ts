@@ -1,4 +1,4 @@
-import { STAND_INS } from '@zero-point/core/link/standIns';
+import { STAND_INS } from '@zero-point/core/link/simulatedDevices';
 import { serveStandIn } from './serve';
 
 /** A simulated device as a process of its own: `KIND` is `readout` or `controller`, `PORT` where it listens on this machine,

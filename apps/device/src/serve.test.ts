@@ -1,4 +1,4 @@
-import { STAND_INS } from '@zero-point/core/link/standIns';
+import { STAND_INS } from '@zero-point/core/link/simulatedDevices';
 import type { Said, Told } from '@zero-point/core/link/message';
 import { connect, type AddressInfo } from 'node:net';
 import { serveStandIn } from './serve';

@@ -1,6 +1,12 @@
 import { createLineSplitter } from '@zero-point/core/link/lineSplitter';
 import { LONGEST_LINE, told, type Said } from '@zero-point/core/link/message';
-import { answer, createStandIn, helloLine, positionLine, type StandInSpec } from '@zero-point/core/link/standIn';
+import {
+  answer,
+  createStandIn,
+  helloLine,
+  positionLine,
+  type StandInSpec,
+} from '@zero-point/core/link/simulatedDevice';
 import { createServer, type Server, type Socket } from 'node:net';
 
 /** A device says where it stands so often, ms. */

@@ -1,7 +1,7 @@
-import type { CutPlan } from '@zero-point/core/record/cutPlan';
-import type { NewReading } from '@zero-point/core/record/reading';
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { CutPlan } from '@zero-point/core/records/setup/cutPlan';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import request from 'supertest';
 import { demoServer, saved, SETUP } from './testing/shop';
 

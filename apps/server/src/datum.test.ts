@@ -1,5 +1,5 @@
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { EMPTY_DATUM_PLAN } from '@zero-point/core/record/datumPlan';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import { EMPTY_DATUM_PLAN } from '@zero-point/core/records/setup/datumPlan';
 import request from 'supertest';
 import { demoServer, freshFile, leftFace, saved, SETUP, xSet } from './testing/shop';
 

@@ -5,9 +5,9 @@ import {
   ROW_NAMES,
   type BodyOf,
   type DocumentName,
-} from '@zero-point/core/record/kinds';
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
-import { shopFile, type ShopFile } from '@zero-point/core/record/shopFile';
+} from '@zero-point/core/records/kinds/kinds';
+import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
+import { shopFile, type ShopFile } from '@zero-point/core/records/snapshots/shopFile';
 import { createRecord, type ShopRecord } from './record';
 import { DatabaseRefused } from './store/openDatabase';
 import type { Store } from './store/store';

@@ -6,10 +6,10 @@ import {
   type BodyOf,
   type DocumentName,
   type RowName,
-} from '@zero-point/core/record/kinds';
-import { EMPTY_CUT_PLAN } from '@zero-point/core/record/cutPlan';
-import { EMPTY_DATUM_PLAN } from '@zero-point/core/record/datumPlan';
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
+} from '@zero-point/core/records/kinds/kinds';
+import { EMPTY_CUT_PLAN } from '@zero-point/core/records/setup/cutPlan';
+import { EMPTY_DATUM_PLAN } from '@zero-point/core/records/setup/datumPlan';
+import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import request from 'supertest';
 import { createApp } from './http/app';

@@ -1,5 +1,5 @@
-import { gaugeUses, machineRepeats } from '@zero-point/core/record/gaugeUses';
-import { dueLine } from '@zero-point/core/words/dueList';
+import { gaugeUses, machineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
+import { dueLine } from '@zero-point/core/messages/gauges/dueList';
 import request from 'supertest';
 import { z } from 'zod';
 import { demoServer, leftFace, SETUP } from './testing/shop';

@@ -1,6 +1,6 @@
-import { knownBy } from '@zero-point/core/book/gaugeStanding';
-import type { Calibration } from '@zero-point/core/record/calibration';
-import type { GaugeUses } from '@zero-point/core/record/gaugeUses';
+import { knownBy } from '@zero-point/core/state/basis/gaugeStatus';
+import type { Calibration } from '@zero-point/core/records/shop/calibration';
+import type { GaugeUses } from '@zero-point/core/records/snapshots/gaugeUses';
 import type { Store } from './store/store';
 
 /** How much every gauge was used since it was last found, and where; struck readings were touches too. */

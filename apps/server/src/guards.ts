@@ -1,7 +1,7 @@
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
-import type { RowEntry } from '@zero-point/core/record/entry';
-import type { NewReading } from '@zero-point/core/record/reading';
-import { placeOf, textOf, unitOf } from '@zero-point/core/record/source';
+import { FIRST_EPOCH } from '@zero-point/core/records/values/place';
+import type { RowEntry } from '@zero-point/core/records/kinds/entry';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import { placeOf, textOf, unitOf } from '@zero-point/core/records/values/source';
 import type { Dial } from '@zero-point/core/units/dial';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

@@ -1,4 +1,4 @@
-import { edgeCase } from '@zero-point/core/datum/edge.case';
+import { edgeCase } from '@zero-point/core/datum/faces/edge.case';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

@@ -1,6 +1,6 @@
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { openBook } from '@zero-point/core/book/book';
-import { faceAnswer } from '@zero-point/core/book/subjects/face';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { faceAnswer } from '@zero-point/core/state/datum/face';
 import request from 'supertest';
 import { demoServer, leftFace, saved, SETUP, xSet } from './testing/shop';
 

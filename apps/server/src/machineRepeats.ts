@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/book/gaugeRepeats';
-import type { MachineRepeats } from '@zero-point/core/record/gaugeUses';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/state/gauges/repeatability';
+import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { median } from 'simple-statistics';
 
 /** How a gauge repeated on each machine over set-ups it was used in, the most used first; practice says nothing of it. */

@@ -1,7 +1,7 @@
-import { openBook } from '@zero-point/core/book/book';
-import { faceAnswer } from '@zero-point/core/book/subjects/face';
-import { withEntries } from '@zero-point/core/record/merge';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { faceAnswer } from '@zero-point/core/state/datum/face';
+import { withEntries } from '@zero-point/core/records/kinds/merge';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import Database from 'better-sqlite3';
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/record/kind';
+import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
 import {
   DOCUMENT_KINDS,
   DOCUMENT_NAMES,
@@ -9,11 +9,11 @@ import {
   type DocumentName,
   type KindName,
   type RowName,
-} from '@zero-point/core/record/kinds';
-import type { KeptEntry, RowEntry } from '@zero-point/core/record/entry';
-import { documentKey, type Snapshot } from '@zero-point/core/record/snapshot';
-import type { NewSetup, Setup } from '@zero-point/core/record/plan';
-import { plan as planSchema } from '@zero-point/core/record/plan.schema';
+} from '@zero-point/core/records/kinds/kinds';
+import type { KeptEntry, RowEntry } from '@zero-point/core/records/kinds/entry';
+import { documentKey, type Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import type { NewSetup, Setup } from '@zero-point/core/records/setup/plan';
+import { plan as planSchema } from '@zero-point/core/records/setup/plan.schema';
 import { guardRow } from './guards';
 import { conflict, invalid, notFound, superseded, unavailable } from './http/problem';
 import { shopHoldings } from './shopHoldings';

@@ -1,5 +1,5 @@
 import type { SetupFile } from '@zero-point/core/formats/setupFile';
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
+import { FIRST_EPOCH } from '@zero-point/core/records/values/place';
 import fc from 'fast-check';
 import { pino } from 'pino';
 import request from 'supertest';

@@ -1,8 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
 import { setupFile, withOtherIds, type SetupFile } from '@zero-point/core/formats/setupFile';
-import type { Calibrated, NewCalibration } from '@zero-point/core/record/calibration';
-import { DOCUMENT_KINDS, DOCUMENT_NAMES, ROW_KINDS, ROW_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
-import type { ShopFile } from '@zero-point/core/record/shopFile';
+import type { Calibrated, NewCalibration } from '@zero-point/core/records/shop/calibration';
+import {
+  DOCUMENT_KINDS,
+  DOCUMENT_NAMES,
+  ROW_KINDS,
+  ROW_NAMES,
+  type DocumentName,
+} from '@zero-point/core/records/kinds/kinds';
+import type { ShopFile } from '@zero-point/core/records/snapshots/shopFile';
 import { loadLists, type Lists } from './demo';
 import { conflict } from './http/problem';
 import { createRecord, type ShopRecord } from './record';

@@ -1,9 +1,9 @@
-import { openBook } from '@zero-point/core/book/book';
-import type { Alignment } from '@zero-point/core/record/alignment';
-import type { Holding } from '@zero-point/core/record/holding';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import type { Gauge } from '@zero-point/core/record/gauge';
-import type { Machine } from '@zero-point/core/record/machine';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import type { Alignment } from '@zero-point/core/records/setup/alignment';
+import type { Holding } from '@zero-point/core/records/shop/workholdingList';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import type { Gauge } from '@zero-point/core/records/shop/gauge';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import request from 'supertest';
 import { demoServer, saved, SETUP } from './testing/shop';

@@ -1,4 +1,4 @@
-import type { Holding } from '@zero-point/core/record/holding';
+import type { Holding } from '@zero-point/core/records/shop/workholdingList';
 import { DEFAULT_HOLDINGS } from '@zero-point/core/workholding/defaultHoldings';
 
 /** The shop's short lists: its own where it changed one, else those it started with. */

@@ -1,4 +1,4 @@
-import { logLine } from '@zero-point/core/words/logLine';
+import { logLine } from '@zero-point/core/messages/basis/logLine';
 import request from 'supertest';
 import { z } from 'zod';
 import { demoServer, leftFace, SETUP } from './testing/shop';

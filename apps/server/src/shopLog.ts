@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { logLineOf, type LogLine } from '@zero-point/core/words/logLine';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { logLineOf, type LogLine } from '@zero-point/core/messages/basis/logLine';
 
 /** So many readings are told at once. */
 export const LOG_LENGTH = 200;

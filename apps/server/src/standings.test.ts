@@ -1,4 +1,4 @@
-import { standing } from '@zero-point/core/words/standing';
+import { standing } from '@zero-point/core/messages/status/setupStatus';
 import request from 'supertest';
 import { z } from 'zod';
 import { demoServer, leftFace, SETUP, xSet } from './testing/shop';

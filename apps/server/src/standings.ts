@@ -1,6 +1,6 @@
-import { openBook } from '@zero-point/core/book/book';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { standingOf, type Standing } from '@zero-point/core/words/standing';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import { standingOf, type Standing } from '@zero-point/core/messages/status/setupStatus';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { orLeftOut } from './http/problem';
 import type { ShopRecord } from './record';

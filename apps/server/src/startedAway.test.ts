@@ -1,7 +1,7 @@
-import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/record/kind';
-import type { NewSetup, Plan } from '@zero-point/core/record/plan';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { startSnapshot, type ShopTold } from '@zero-point/core/record/startSnapshot';
+import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
+import type { NewSetup, Plan } from '@zero-point/core/records/setup/plan';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
 import request from 'supertest';
 import { demoServer, leftFace, saved, SETUP } from './testing/shop';
 

@@ -1,4 +1,4 @@
-import type { FormName, FormView } from '@zero-point/core/words/formView';
+import type { FormName, FormView } from '@zero-point/core/messages/datum/formView';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { CardButton } from '../frame/CardButton';

@@ -4,7 +4,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
 import { Figure, Words } from '../theme/Words';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 /** What makes up the ±, largest first, each as its share of the variance. */
 export function Budget({ uncertainty, unit }: { uncertainty: Uncertainty; unit: LengthUnit }) {

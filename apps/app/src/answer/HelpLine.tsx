@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { helpDepth, helpMost } from '@zero-point/core/book/helpMost';
-import { helpWords } from '@zero-point/core/words/helpMost';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { helpDepth, helpMost } from '@zero-point/core/state/verify/bestNextReading';
+import { helpWords } from '@zero-point/core/messages/verify/bestNextReading';
 import { Words } from '../theme/Words';
 
 /** What would help most: the one act that makes the worst hole, or every depth, surer. Nothing while zero is not found. */

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { formatSmall } from '@zero-point/core/units/formatSmall';
 import { Choice } from '../frame/Choice';
 import { changeDatumPlan } from '../stations/datum/view';

@@ -1,13 +1,13 @@
-import type { Book } from '@zero-point/core/book/book';
-import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { openReadBacks, type ReadBackState } from '@zero-point/core/state/readBack/readBack';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { readBackQuestion, readBackTrouble } from '@zero-point/core/words/readBack';
+import { readBackQuestion, readBackTrouble } from '@zero-point/core/messages/zAndTools/readBack';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { tellLink } from '../api/links';
 import { Bar } from '../frame/Bar';
-import { liveFigure, offsetFigure } from '@zero-point/core/link/live';
+import { liveFigure, offsetFigure } from '@zero-point/core/link/liveReading';
 import { useLinked } from '../link/LinkContext';
 import { logReadBack } from '../record/log';
 import { useLook } from '../theme/useLook';

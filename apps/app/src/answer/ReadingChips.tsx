@@ -1,4 +1,4 @@
-import type { Reading } from '@zero-point/core/record/reading';
+import type { Reading } from '@zero-point/core/records/log/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';

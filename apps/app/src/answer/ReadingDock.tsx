@@ -11,7 +11,7 @@ import { LengthEntry, type EntryRef } from '../keypad/LengthEntry';
 import { LiveEntry } from '../link/LiveEntry';
 import { useLinked } from '../link/LinkContext';
 import { useSettings } from '../stores/settings';
-import type { LiveFigure } from '@zero-point/core/link/live';
+import type { LiveFigure } from '@zero-point/core/link/liveReading';
 import type { Axis } from '@zero-point/core/schema/quantities';
 
 interface ReadingDockProps {

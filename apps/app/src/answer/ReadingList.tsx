@@ -1,5 +1,5 @@
-import { linkOf, textOf, unitOf } from '@zero-point/core/record/source';
-import type { Reading } from '@zero-point/core/record/reading';
+import { linkOf, textOf, unitOf } from '@zero-point/core/records/values/source';
+import type { Reading } from '@zero-point/core/records/log/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';

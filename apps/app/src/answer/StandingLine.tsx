@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { GaugeStanding } from '@zero-point/core/book/gaugeStanding';
-import { standingAt } from '@zero-point/core/book/standingAt';
-import { isDoubtful, standingWords } from '@zero-point/core/words/kept';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { GaugeStanding } from '@zero-point/core/state/basis/gaugeStatus';
+import { standingAt } from '@zero-point/core/state/gauges/gaugeStatusAt';
+import { isDoubtful, standingWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { Words } from '../theme/Words';
 
 interface StandingLineProps {

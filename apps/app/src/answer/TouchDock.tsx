@@ -1,7 +1,7 @@
-import type { LiveFigure } from '@zero-point/core/link/live';
+import type { LiveFigure } from '@zero-point/core/link/liveReading';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { FormView } from '@zero-point/core/words/formView';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,8 +1,8 @@
-import type { Reading } from '@zero-point/core/record/reading';
+import type { Reading } from '@zero-point/core/records/log/reading';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { FormView } from '@zero-point/core/words/formView';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { TARGET } from '../frame/layout';

@@ -1,4 +1,4 @@
-import type { Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { unloadingSteps } from '@zero-point/core/workholding/unloading';
 import { StyleSheet, View } from 'react-native';
 import { Words } from '../theme/Words';

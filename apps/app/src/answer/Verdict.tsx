@@ -3,7 +3,7 @@ import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Words } from '../theme/Words';
-import { verdictSentence } from '@zero-point/core/words/goodness';
+import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
 interface VerdictProps {
   verdict: VerdictName | null;

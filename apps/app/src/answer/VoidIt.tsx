@@ -1,4 +1,4 @@
-import type { Calibrated, VoidedBy } from '@zero-point/core/record/calibration';
+import type { Calibrated, VoidedBy } from '@zero-point/core/records/shop/calibration';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,12 +1,12 @@
-import { edge } from '@zero-point/core/datum/edge';
-import { edgeCase } from '@zero-point/core/datum/edge.case';
+import { edge } from '@zero-point/core/datum/faces/edge';
+import { edgeCase } from '@zero-point/core/datum/faces/edge.case';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { resetMovedFocus } from '../frame/focusMoved';
 import { ShapeOfPart } from '../frame/useShape';
 import { TapeStrip } from '../tape/TapeStrip';
 import { ReadingDock } from './ReadingDock';
-import { verdictSentence } from '@zero-point/core/words/goodness';
+import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
 const shown = (element: React.ReactElement) => render(<PaperProvider>{element}</PaperProvider>);
 

@@ -1,8 +1,8 @@
 import type { Verdict } from '@zero-point/core/metrology/judge';
 import type { Repeats } from '@zero-point/core/metrology/repeats';
 import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
-import type { Reading } from '@zero-point/core/record/reading';
-import type { Tape } from '@zero-point/core/tape/tape';
+import type { Reading } from '@zero-point/core/records/log/reading';
+import type { Tape } from '@zero-point/core/working/working';
 
 /** What every touch calculation answers with. */
 export interface TouchAnswer {

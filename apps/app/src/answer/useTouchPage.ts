@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { FormName, FormView } from '@zero-point/core/words/formView';
+import type { FormName, FormView } from '@zero-point/core/messages/datum/formView';
 
 /** Where a page that touches something stands: taking readings, or using the answer. */
 export interface TouchPage {

@@ -1,7 +1,7 @@
-import type { SetupSummary } from '@zero-point/core/record/snapshot';
+import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { DueLine } from '@zero-point/core/words/dueList';
-import type { Standing } from '@zero-point/core/words/standing';
+import type { DueLine } from '@zero-point/core/messages/gauges/dueList';
+import type { Standing } from '@zero-point/core/messages/status/setupStatus';
 import { useQuery } from '@tanstack/react-query';
 import { request } from './client';
 import { kept, lastSeen } from './lastSeen';

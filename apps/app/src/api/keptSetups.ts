@@ -1,7 +1,7 @@
-import { toKeep, type KeptSnapshot } from '@zero-point/core/record/keptSnapshot';
+import { toKeep, type KeptSnapshot } from '@zero-point/core/records/snapshots/cachedSnapshot';
 import { sealed, unsealed } from './seal';
 import { loadPart } from './offline';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { experimental_createQueryPersister, type PersistedQuery } from '@tanstack/query-persist-client-core';
 import { COPIES, deviceStorage } from './deviceStorage';
 
@@ -30,7 +30,7 @@ export const takeRestored = (queryHash: string): boolean => restored.delete(quer
 
 /** A copy of another build, or a damaged one, is read field by field. */
 async function readKept(data: unknown): Promise<Snapshot | undefined> {
-  const { fromKept } = await loadPart(() => import('@zero-point/core/record/readKeptSnapshot'));
+  const { fromKept } = await loadPart(() => import('@zero-point/core/records/snapshots/readCachedSnapshot'));
   return fromKept(data);
 }
 

@@ -1,5 +1,5 @@
-import { plateSnapshot, reading } from '@zero-point/core/book/snapshot.case';
-import type { KeptEntry } from '@zero-point/core/record/entry';
+import { plateSnapshot, reading } from '@zero-point/core/state/basis/snapshot.case';
+import type { KeptEntry } from '@zero-point/core/records/kinds/entry';
 import { withNews } from './news';
 
 const AT = '2026-11-24T10:00:00.000Z';

@@ -1,6 +1,6 @@
-import type { KeptEntry } from '@zero-point/core/record/entry';
-import { withEntries } from '@zero-point/core/record/merge';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { KeptEntry } from '@zero-point/core/records/kinds/entry';
+import { withEntries } from '@zero-point/core/records/kinds/merge';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { useEffect, useRef } from 'react';
 import { keepCopySoon } from './keepCopy';
 import { queryClient, setupKey } from './queryClient';

@@ -1,4 +1,4 @@
-import { AT_ONCE } from '@zero-point/core/atOnce/list';
+import { AT_ONCE } from '@zero-point/core/calculators/list';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';
 import { GAP } from '../frame/layout';

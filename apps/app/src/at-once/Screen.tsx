@@ -1,5 +1,5 @@
-import { reckonAtOnce, type AtOnce } from '@zero-point/core/atOnce/form';
-import { atOnceNamed } from '@zero-point/core/atOnce/list';
+import { reckonAtOnce, type AtOnce } from '@zero-point/core/calculators/form';
+import { atOnceNamed } from '@zero-point/core/calculators/list';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';

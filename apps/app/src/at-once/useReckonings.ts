@@ -1,4 +1,4 @@
-import type { Reckoning } from '@zero-point/core/record/reckoning';
+import type { Reckoning } from '@zero-point/core/records/log/calculation';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../api/client';
 import { useOutbox } from '../stores/outbox';

@@ -1,5 +1,5 @@
-import { reckonAtOnce } from '@zero-point/core/atOnce/form';
-import { AT_ONCE, atOnceNamed } from '@zero-point/core/atOnce/list';
+import { reckonAtOnce } from '@zero-point/core/calculators/form';
+import { AT_ONCE, atOnceNamed } from '@zero-point/core/calculators/list';
 import { filled, inOrderOfUse, keyed, nextEmpty, verdictOf } from './view';
 
 const named = (name: string) => {

@@ -4,13 +4,13 @@ import {
   type AtOnceAnswer,
   type AtOnceField,
   type AtOnceValues,
-} from '@zero-point/core/atOnce/form';
-import { AT_ONCE } from '@zero-point/core/atOnce/list';
+} from '@zero-point/core/calculators/form';
+import { AT_ONCE } from '@zero-point/core/calculators/list';
 import { judge } from '@zero-point/core/metrology/judge';
-import type { NewReckoning, Reckoning } from '@zero-point/core/record/reckoning';
+import type { NewReckoning, Reckoning } from '@zero-point/core/records/log/calculation';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { verdictSentence } from '@zero-point/core/words/goodness';
+import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from '../record/logEntry';
 

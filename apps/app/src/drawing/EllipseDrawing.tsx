@@ -1,4 +1,4 @@
-import type { Ellipse } from '@zero-point/core/metrology/ellipse';
+import type { Ellipse } from '@zero-point/core/metrology/fits/ellipse';
 import { Ellipse as SvgEllipse } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';

@@ -1,5 +1,5 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Part } from '@zero-point/core/record/part';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Part } from '@zero-point/core/records/shop/part';
 import { rectangleOf, roundOf } from '@zero-point/core/datum/feature';
 import { facesOfCorner, rectanglesOf, roundsOf, wallTouch } from '@zero-point/core/datum/shapes';
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';

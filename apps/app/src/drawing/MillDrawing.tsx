@@ -1,4 +1,4 @@
-import type { AlignmentTask } from '@zero-point/core/record/subject';
+import type { AlignmentTask } from '@zero-point/core/records/values/subject';
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';

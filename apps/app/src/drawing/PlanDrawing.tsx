@@ -1,5 +1,5 @@
-import type { Part } from '@zero-point/core/record/part';
-import type { PartZero } from '@zero-point/core/record/plan';
+import type { Part } from '@zero-point/core/records/shop/part';
+import type { PartZero } from '@zero-point/core/records/setup/plan';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
 import type { ReactNode } from 'react';

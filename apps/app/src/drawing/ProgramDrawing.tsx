@@ -1,5 +1,5 @@
-import type { Path as ToolPath } from '@zero-point/core/program/path';
-import type { Box } from '@zero-point/core/program/whatIsSet';
+import type { Path as ToolPath } from '@zero-point/core/program/motion/path';
+import type { Box } from '@zero-point/core/program/checkContext';
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View as Area } from 'react-native';
 import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';

@@ -1,4 +1,4 @@
-import type { Standing } from '@zero-point/core/words/standing';
+import type { Standing } from '@zero-point/core/messages/status/setupStatus';
 import { Circle, Line } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';

@@ -1,6 +1,6 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Part } from '@zero-point/core/record/part';
-import { CORNERS, FACES } from '@zero-point/core/record/faces';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Part } from '@zero-point/core/records/shop/part';
+import { CORNERS, FACES } from '@zero-point/core/records/values/faces';
 import { facesOfCorner, rectanglesOf, roundsOf, wallTouch, type Rectangle } from '@zero-point/core/datum/shapes';
 import { placeTargets, type Wanted } from './place';
 import type { View } from './view';

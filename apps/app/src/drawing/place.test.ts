@@ -1,5 +1,5 @@
 import { featureKey } from '@zero-point/core/datum/feature';
-import { plateBook } from '@zero-point/core/book/snapshot.case';
+import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import fc from 'fast-check';
 import { featurePlaces } from './featurePlaces';
 import { placeTargets } from './place';

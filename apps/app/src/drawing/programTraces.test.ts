@@ -1,4 +1,4 @@
-import { FEED, RAPID, writePath } from '@zero-point/core/program/path';
+import { FEED, RAPID, writePath } from '@zero-point/core/program/motion/path';
 import { programTraces } from './programTraces';
 import type { View } from './view';
 

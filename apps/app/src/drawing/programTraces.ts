@@ -1,4 +1,4 @@
-import { RAPID, type Path } from '@zero-point/core/program/path';
+import { RAPID, type Path } from '@zero-point/core/program/motion/path';
 import type { View } from './view';
 
 /** The path as it is seen: from above, X across and Y up; from the front, X across and Z up. */

@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/book/book';
-import { fileHoles } from '@zero-point/core/book/holes';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { fileHoles } from '@zero-point/core/state/holes/holes';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
-import { holesSvg } from '@zero-point/core/formats/holesSvg';
-import { positionsCsv } from '@zero-point/core/formats/positionsCsv';
-import type { Pattern } from '@zero-point/core/record/pattern';
+import { holesSvg } from '@zero-point/core/formats/holes/holesSvg';
+import { positionsCsv } from '@zero-point/core/formats/holes/holesCsv';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
 import { saveFile } from '../frame/saveFile';
 import { writeHoles } from '../workers/holesJob';
 

@@ -1,5 +1,5 @@
-import { tableAnswer, type TableAnswer } from '@zero-point/core/book/toolTable';
-import type { Book } from '@zero-point/core/book/book';
+import { tableAnswer, type TableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { toolTableCsv, toolTableJson, toolTableProgram, type ToolTable } from '@zero-point/core/formats/toolTable';
 import { saveFile } from '../frame/saveFile';
 

@@ -1,4 +1,4 @@
-import { differenceWords } from '@zero-point/core/words/difference';
+import { differenceWords } from '@zero-point/core/messages/basis/documentDiff';
 import { StyleSheet, View } from 'react-native';
 import { Button, Divider } from 'react-native-paper';
 import type { Shop } from '../api/queries';

@@ -1,6 +1,6 @@
 import { DIALECTS } from '@zero-point/core/formats/dialect';
-import { PLAINEST } from '@zero-point/core/record/dialects';
-import { DIALECT_NAMES, type DialectName } from '@zero-point/core/record/dialects';
+import { PLAINEST } from '@zero-point/core/records/values/dialects';
+import { DIALECT_NAMES, type DialectName } from '@zero-point/core/records/values/dialects';
 import { View } from 'react-native';
 import { Words } from '../theme/Words';
 import { Choice } from './Choice';

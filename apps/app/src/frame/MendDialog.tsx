@@ -1,11 +1,11 @@
-import { mended } from '@zero-point/core/record/mend';
-import { mendFields, type MendField } from '@zero-point/core/record/mendFields';
-import type { Entry } from '@zero-point/core/record/entry';
-import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/record/kinds';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { mended } from '@zero-point/core/records/kinds/entryRepair';
+import { mendFields, type MendField } from '@zero-point/core/records/kinds/entryRepairFields';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/records/kinds/kinds';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { capital } from '@zero-point/core/words/sentence';
-import { fieldWords } from '@zero-point/core/words/difference';
+import { capital } from '@zero-point/core/messages/basis/grammar';
+import { fieldWords } from '@zero-point/core/messages/basis/documentDiff';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';

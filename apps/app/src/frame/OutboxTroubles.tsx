@@ -1,5 +1,5 @@
-import { mendFields } from '@zero-point/core/record/mendFields';
-import { isKindName, KINDS } from '@zero-point/core/record/kinds';
+import { mendFields } from '@zero-point/core/records/kinds/entryRepairFields';
+import { isKindName, KINDS } from '@zero-point/core/records/kinds/kinds';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

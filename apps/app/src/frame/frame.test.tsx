@@ -1,5 +1,5 @@
-import { plateSnapshot } from '@zero-point/core/book/snapshot.case';
-import type { Entry } from '@zero-point/core/record/entry';
+import { plateSnapshot } from '@zero-point/core/state/basis/snapshot.case';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import type { Refused } from '../outbox/outbox';

@@ -1,5 +1,5 @@
 import type { LinkView } from '@zero-point/core/link/linkView';
-import type { ReadingScale } from '@zero-point/core/record/place';
+import type { ReadingScale } from '@zero-point/core/records/values/place';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { createContext, useContext } from 'react';
 

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { scaleOf } from '@zero-point/core/book/inForce';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { useMemo, type ReactNode } from 'react';
 import { useLink } from '../api/links';
 import { isPractice } from '../record/practiceLog';

@@ -6,7 +6,7 @@ import {
   type Live,
   type LiveFigure,
   type Wanted,
-} from '@zero-point/core/link/live';
+} from '@zero-point/core/link/liveReading';
 import type { LinkView } from '@zero-point/core/link/linkView';
 import { coarserWords, linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
 import { formatLength } from '@zero-point/core/units/formatLength';

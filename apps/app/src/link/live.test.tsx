@@ -1,6 +1,6 @@
-import { hear, NOTHING_HEARD } from '@zero-point/core/link/heard';
+import { hear, NOTHING_HEARD } from '@zero-point/core/link/messageParser';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
-import type { LiveFigure, Wanted } from '@zero-point/core/link/live';
+import type { LiveFigure, Wanted } from '@zero-point/core/link/liveReading';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { paperTheme } from '../theme/paperTheme';

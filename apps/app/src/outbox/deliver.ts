@@ -1,6 +1,6 @@
-import { isRow, keyOf } from '@zero-point/core/record/merge';
-import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/record/kinds';
-import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
+import { isRow, keyOf } from '@zero-point/core/records/kinds/merge';
+import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/records/kinds/kinds';
+import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
 import { request, ServerAway, ServerRefusal } from '../api/client';
 import type { Turn } from './deviceLine';
 import type { Delivery } from './outbox';

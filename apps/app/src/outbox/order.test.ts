@@ -1,6 +1,6 @@
-import { fromWaiting } from '@zero-point/core/record/readWaiting';
-import { documentOf } from '@zero-point/core/record/waiting';
-import type { DocumentEntry, Entry } from '@zero-point/core/record/entry';
+import { fromWaiting } from '@zero-point/core/records/kinds/readOutboxEntry';
+import { documentOf } from '@zero-point/core/records/kinds/outboxEntry';
+import type { DocumentEntry, Entry } from '@zero-point/core/records/kinds/entry';
 import fc from 'fast-check';
 import { KeptStorage } from '../testing/keptStorage';
 import type { Turn } from './deviceLine';

@@ -1,5 +1,5 @@
-import { fromWaiting } from '@zero-point/core/record/readWaiting';
-import type { Entry } from '@zero-point/core/record/entry';
+import { fromWaiting } from '@zero-point/core/records/kinds/readOutboxEntry';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { KeptStorage } from '../testing/keptStorage';
 import { createOutbox, type OutboxWorld } from './outbox';
 

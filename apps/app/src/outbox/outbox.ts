@@ -1,6 +1,6 @@
-import type { Entry } from '@zero-point/core/record/entry';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
-import { documentOf, toWaiting, type WaitingEntry } from '@zero-point/core/record/waiting';
+import { documentOf, toWaiting, type WaitingEntry } from '@zero-point/core/records/kinds/outboxEntry';
 import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
 import { ASIDE, REFUSED, WAITING } from './keys';
 

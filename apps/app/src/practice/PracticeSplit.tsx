@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { shows } from '@zero-point/core/practice/mill/shown';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { shows } from '@zero-point/core/practice/mill/scaleReading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
 import { lessonText } from '@zero-point/core/practice/lessons/lessonText';

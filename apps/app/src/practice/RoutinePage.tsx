@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { routineNamed } from '@zero-point/core/routines/list';
 import type { Subject } from '@zero-point/core/routines/routine';
 import { useLocalSearchParams } from 'expo-router';

@@ -1,6 +1,6 @@
-import { openBook, type Book } from '@zero-point/core/book/book';
-import { withEntries } from '@zero-point/core/record/merge';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { withEntries } from '@zero-point/core/records/kinds/merge';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useMemo } from 'react';
 import { usePractice, type Running } from '../stores/practice';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { Found, NewCalibration } from '@zero-point/core/record/calibration';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { Found, NewCalibration } from '@zero-point/core/records/shop/calibration';
 import type { RoutineResult } from '@zero-point/core/routines/routine';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';

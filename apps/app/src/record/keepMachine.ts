@@ -1,5 +1,5 @@
-import type { Machine } from '@zero-point/core/record/machine';
-import { machine as machineSchema } from '@zero-point/core/record/machine.schema';
+import type { Machine } from '@zero-point/core/records/shop/machine';
+import { machine as machineSchema } from '@zero-point/core/records/shop/machine.schema';
 import { saveThing, type Versioned } from './logEntry';
 
 /** Keeps a machine; what was found of its axes stands apart, and is not saved with it. */

@@ -6,13 +6,13 @@ import {
   reading,
   rowOf,
   withTools,
-} from '@zero-point/core/book/snapshot.case';
-import { allReadingsOf, currentEpoch } from '@zero-point/core/book/inForce';
-import { openBook, type Book } from '@zero-point/core/book/book';
-import type { Entry } from '@zero-point/core/record/entry';
-import { BODIES } from '@zero-point/core/record/schemas';
-import { isRow, withEntries } from '@zero-point/core/record/merge';
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
+} from '@zero-point/core/state/basis/snapshot.case';
+import { allReadingsOf, currentEpoch } from '@zero-point/core/state/basis/activeRecords';
+import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { BODIES } from '@zero-point/core/records/kinds/schemas';
+import { isRow, withEntries } from '@zero-point/core/records/kinds/merge';
+import { FIRST_EPOCH } from '@zero-point/core/records/values/place';
 import { useOutbox } from '../stores/outbox';
 import { logDial, logLoss, logMeasured, logMend, logStrike, logTouch, logZeroing } from './log';
 

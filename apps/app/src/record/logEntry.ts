@@ -1,6 +1,6 @@
-import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/record/entry';
-import type { BodyOf, DocumentName, RowName, SetupKind, ShopKind } from '@zero-point/core/record/kinds';
-import { keyOf, versionOf } from '@zero-point/core/record/merge';
+import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
+import type { BodyOf, DocumentName, RowName, SetupKind, ShopKind } from '@zero-point/core/records/kinds/kinds';
+import { keyOf, versionOf } from '@zero-point/core/records/kinds/merge';
 import { uuidv7 } from 'uuidv7';
 import { useOutbox } from '../stores/outbox';
 import { isPractice, logInPractice } from './practiceLog';

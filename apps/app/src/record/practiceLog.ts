@@ -1,4 +1,4 @@
-import type { Entry } from '@zero-point/core/record/entry';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 
 /** Set-ups of the practice mill, by their ids: the lesson and the seed of its mill. */
 export const PRACTICE_ID = /^practice-([a-z-]+)-(\d+)$/;

@@ -1,4 +1,4 @@
-import type { LiveFigure } from '@zero-point/core/link/live';
+import type { LiveFigure } from '@zero-point/core/link/liveReading';
 
 /** What is logged: as it was typed, or as it was taken from a link. */
 export type Said = string | LiveFigure;

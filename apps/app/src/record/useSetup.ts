@@ -1,5 +1,5 @@
-import { openBook, type Book } from '@zero-point/core/book/book';
-import { startsSetup, withEntries } from '@zero-point/core/record/merge';
+import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { startsSetup, withEntries } from '@zero-point/core/records/kinds/merge';
 import { useMemo } from 'react';
 import { ServerRefusal } from '../api/client';
 import { requestTrouble } from '../api/requestTrouble';

@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { Doubt } from '@zero-point/core/book/comingBack';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Doubt } from '@zero-point/core/state/datum/zeroDoubt';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
-import { doubtWords } from '@zero-point/core/words/comingBack';
+import { doubtWords } from '@zero-point/core/messages/datum/zeroDoubt';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

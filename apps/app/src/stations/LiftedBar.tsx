@@ -1,5 +1,5 @@
-import type { AirPass } from '@zero-point/core/book/airPass';
-import type { Book } from '@zero-point/core/book/book';
+import type { AirPass } from '@zero-point/core/state/zAndTools/airCut';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useRouter } from 'expo-router';
 import { Button } from 'react-native-paper';

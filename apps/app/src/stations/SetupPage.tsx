@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/book/book';
-import { doubtOf, type Doubt } from '@zero-point/core/book/comingBack';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { doubtOf, type Doubt } from '@zero-point/core/state/datum/zeroDoubt';
 import { featureKey } from '@zero-point/core/datum/feature';
-import { airPass } from '@zero-point/core/book/airPass';
-import { STATION_NAMES, type StationName } from '@zero-point/core/record/stations';
-import { STATION_TITLES } from '@zero-point/core/words/stationTitles';
+import { airPass } from '@zero-point/core/state/zAndTools/airCut';
+import { STATION_NAMES, type StationName } from '@zero-point/core/records/values/stations';
+import { STATION_TITLES } from '@zero-point/core/messages/basis/stationTitles';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';

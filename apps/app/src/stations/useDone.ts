@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { StationName } from '@zero-point/core/record/stations';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { StationName } from '@zero-point/core/records/values/stations';
 import { useEffect, useState } from 'react';
 import { loadPart } from '../api/offline';
 import { whenIdle } from '../frame/whenIdle';

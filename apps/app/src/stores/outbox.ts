@@ -1,6 +1,6 @@
-import type { DocumentEntry, Entry } from '@zero-point/core/record/entry';
-import { startsSetup, withEntries } from '@zero-point/core/record/merge';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { DocumentEntry, Entry } from '@zero-point/core/records/kinds/entry';
+import { startsSetup, withEntries } from '@zero-point/core/records/kinds/merge';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
 import { deviceStorage } from '../api/deviceStorage';
@@ -66,7 +66,7 @@ let reader: ReadWaiting | undefined;
 
 /** Fetches what reads entries of an earlier page: the schemas of every kind, which no other page needs. */
 async function loadReader(): Promise<void> {
-  const { fromWaiting } = await loadPart(() => import('@zero-point/core/record/readWaiting'));
+  const { fromWaiting } = await loadPart(() => import('@zero-point/core/records/kinds/readOutboxEntry'));
   reader = fromWaiting;
 }
 

@@ -1,4 +1,4 @@
-import type { Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { COPIES, deviceStorage, forgetCopies, keysOf, PRACTICE } from '../api/deviceStorage';
 import { ownLessons } from './ownMachines';
 import { isLesson, practiceId, usePractice } from './practice';

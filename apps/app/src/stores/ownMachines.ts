@@ -1,5 +1,5 @@
-import type { Calibration } from '@zero-point/core/record/calibration';
-import type { Machine } from '@zero-point/core/record/machine';
+import type { Calibration } from '@zero-point/core/records/shop/calibration';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownPlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { COPIES } from '../api/deviceStorage';

@@ -1,6 +1,6 @@
-import { openBook } from '@zero-point/core/book/book';
-import { plateSnapshot } from '@zero-point/core/book/snapshot.case';
-import type { Entry, RowEntry } from '@zero-point/core/record/entry';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { plateSnapshot } from '@zero-point/core/state/basis/snapshot.case';
+import type { Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
 import { deviceStorage, keysOf, PRACTICE } from '../api/deviceStorage';
 import { calibratePlate } from '../record/calibrate';

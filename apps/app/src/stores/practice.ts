@@ -1,10 +1,10 @@
-import type { Entry } from '@zero-point/core/record/entry';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownPlay';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
-import { act } from '@zero-point/core/practice/mill/act';
+import { act } from '@zero-point/core/practice/mill/reduceMill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import { hide } from '@zero-point/core/practice/mill/hidden';
+import { hide } from '@zero-point/core/practice/mill/hiddenTruth';
 import { createMill, type Mill } from '@zero-point/core/practice/mill/mill';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';

@@ -1,5 +1,5 @@
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
-import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
+import type { WhatIsSet } from '@zero-point/core/program/checkContext';
 import { create } from 'zustand';
 import type { Reread } from '../api/pickHandle';
 

@@ -1,5 +1,5 @@
-import { printTape, type PrintedLine, type PrintedSection } from '@zero-point/core/tape/printTape';
-import type { Tape } from '@zero-point/core/tape/tape';
+import { printTape, type PrintedLine, type PrintedSection } from '@zero-point/core/working/printWorking';
+import type { Tape } from '@zero-point/core/working/working';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { Fragment } from 'react';
 import { View } from 'react-native';

@@ -1,9 +1,9 @@
-import { LARGEST_FILE, type ReadHoles } from '@zero-point/core/positions/fileHole';
-import { holesDxf, holesFromDxf } from '@zero-point/core/formats/holesDxf';
-import { holesFromProgram } from '@zero-point/core/formats/holesFromProgram';
-import { holesFromJson, holesJson } from '@zero-point/core/formats/holesJson';
-import { holesProgram } from '@zero-point/core/formats/holesProgram';
-import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
+import { LARGEST_FILE, type ReadHoles } from '@zero-point/core/holes/fileHole';
+import { holesDxf, holesFromDxf } from '@zero-point/core/formats/holes/holesDxf';
+import { holesFromProgram } from '@zero-point/core/formats/holes/holesFromProgram';
+import { holesFromJson, holesJson } from '@zero-point/core/formats/holes/holesJson';
+import { holesProgram } from '@zero-point/core/formats/holes/holesProgram';
+import { holesFromCsv } from '@zero-point/core/formats/holes/holesCsv';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { readText } from '../files/readText';
 import type { HolesFormat, HolesJob } from './holesJob';

@@ -1,5 +1,5 @@
-import type { FileHole, ReadHoles } from '@zero-point/core/positions/fileHole';
-import type { ProgramJob } from '@zero-point/core/formats/holesProgram';
+import type { FileHole, ReadHoles } from '@zero-point/core/holes/fileHole';
+import type { ProgramJob } from '@zero-point/core/formats/holes/holesProgram';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { runWorker, type Running } from './runWorker';
 

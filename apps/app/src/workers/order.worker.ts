@@ -1,5 +1,5 @@
-import { bestOrder, type FoundOrder } from '@zero-point/core/positions/order';
-import type { OrderJob } from '@zero-point/core/positions/orderJob';
+import { bestOrder, type FoundOrder } from '@zero-point/core/holes/order/order';
+import type { OrderJob } from '@zero-point/core/holes/order/orderJob';
 import { serveWork } from './serveWork';
 
 /** Looks for an order away from the screen. */

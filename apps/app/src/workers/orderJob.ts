@@ -1,5 +1,5 @@
-import type { FoundOrder } from '@zero-point/core/positions/order';
-import type { OrderJob } from '@zero-point/core/positions/orderJob';
+import type { FoundOrder } from '@zero-point/core/holes/order/order';
+import type { OrderJob } from '@zero-point/core/holes/order/orderJob';
 import { runWorker, type Running } from './runWorker';
 
 /** Looks for the best order of many places in a worker of its own. */

@@ -1,5 +1,5 @@
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
-import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
+import type { WhatIsSet } from '@zero-point/core/program/checkContext';
 import { runWorker, type Running } from './runWorker';
 
 /** What the program worker is asked: to hold a file against what is set. */

@@ -1,4 +1,4 @@
-import type { ShopFile } from '@zero-point/core/record/shopFile';
+import type { ShopFile } from '@zero-point/core/records/snapshots/shopFile';
 import type { Database } from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { conflict } from '../http/problem';

@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
 import { isRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
-import type { NewReading } from '@zero-point/core/record/reading';
-import type { RowEntry } from '@zero-point/core/record/entry';
-import { KINDS, type BodyOf, type DocumentName } from '@zero-point/core/record/kinds';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import type { RowEntry } from '@zero-point/core/records/kinds/entry';
+import { KINDS, type BodyOf, type DocumentName } from '@zero-point/core/records/kinds/kinds';
 import { guardRow } from '../guards';
 import { conflict, HttpProblem } from '../http/problem';
 import type { BodyRow } from '../store/entries';

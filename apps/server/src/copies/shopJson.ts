@@ -1,5 +1,5 @@
 import { kindsToday, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
-import { DOCUMENT_KINDS, DOCUMENT_NAMES } from '@zero-point/core/record/kinds';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES } from '@zero-point/core/records/kinds/kinds';
 import type { Store } from '../store/store';
 import { backupSum } from './backupSum';
 

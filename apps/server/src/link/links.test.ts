@@ -1,6 +1,6 @@
 import type { LinkView } from '@zero-point/core/link/linkView';
-import { answer, createStandIn, type StandIn } from '@zero-point/core/link/standIn';
-import { STAND_INS } from '@zero-point/core/link/standIns';
+import { answer, createStandIn, type StandIn } from '@zero-point/core/link/simulatedDevice';
+import { STAND_INS } from '@zero-point/core/link/simulatedDevices';
 import { told } from '@zero-point/core/link/message';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type Server, type Socket } from 'node:net';

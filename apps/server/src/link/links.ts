@@ -1,5 +1,5 @@
 import { isShopHost, type LinkAddress } from '@zero-point/core/link/address';
-import { hear, NOTHING_HEARD, type Heard } from '@zero-point/core/link/heard';
+import { hear, NOTHING_HEARD, type Heard } from '@zero-point/core/link/messageParser';
 import { createLineSplitter, type LineSplitter } from '@zero-point/core/link/lineSplitter';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
 import { LONGEST_LINE, moves, type Told } from '@zero-point/core/link/message';

@@ -1,8 +1,8 @@
-import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/record/kinds';
-import { documentKey } from '@zero-point/core/record/snapshot';
-import type { Calibration, NewCalibration } from '@zero-point/core/record/calibration';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '@zero-point/core/records/kinds/kinds';
+import { documentKey } from '@zero-point/core/records/snapshots/snapshot';
+import type { Calibration, NewCalibration } from '@zero-point/core/records/shop/calibration';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
-import { dueList } from '@zero-point/core/words/dueList';
+import { dueList } from '@zero-point/core/messages/gauges/dueList';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';

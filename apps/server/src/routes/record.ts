@@ -1,5 +1,5 @@
-import { BODIES } from '@zero-point/core/record/schemas';
-import { savedBody } from '@zero-point/core/record/entry';
+import { BODIES } from '@zero-point/core/records/kinds/schemas';
+import { savedBody } from '@zero-point/core/records/kinds/entry';
 import {
   DOCUMENT_KINDS,
   DOCUMENT_NAMES,
@@ -9,9 +9,9 @@ import {
   type DocumentName,
   type KindName,
   type RowName,
-} from '@zero-point/core/record/kinds';
-import { NO_VERSION } from '@zero-point/core/record/kind';
-import { newSetup } from '@zero-point/core/record/plan.schema';
+} from '@zero-point/core/records/kinds/kinds';
+import { NO_VERSION } from '@zero-point/core/records/kinds/kind';
+import { newSetup } from '@zero-point/core/records/setup/plan.schema';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';

@@ -1,5 +1,5 @@
-import { openBook } from '@zero-point/core/book/book';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';

@@ -1,6 +1,6 @@
 import { wordsBeside } from '@zero-point/core/geometry/wordsBeside';
 import type { Sheet, SheetSection } from '@zero-point/core/sheet/sheet';
-import { dayWords } from '@zero-point/core/words/kept';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import QRCode from 'qrcode';
 
 const SIGNS: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };

@@ -1,5 +1,5 @@
 import type { Sheet } from '@zero-point/core/sheet/sheet';
-import { dayWords } from '@zero-point/core/words/kept';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import QRCode from 'qrcode';
 import type { SheetFonts } from './fonts';
 import {

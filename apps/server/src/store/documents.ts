@@ -1,5 +1,5 @@
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
-import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core/record/kinds';
+import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
+import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core/records/kinds/kinds';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';

@@ -1,4 +1,4 @@
-import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/record/kinds';
+import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/records/kinds/kinds';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';

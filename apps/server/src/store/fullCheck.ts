@@ -1,5 +1,5 @@
-import type { KindName } from '@zero-point/core/record/kinds';
-import { newReading } from '@zero-point/core/record/reading.schema';
+import type { KindName } from '@zero-point/core/records/kinds/kinds';
+import { newReading } from '@zero-point/core/records/log/reading.schema';
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 import Database from 'better-sqlite3';
 import { setImmediate as nextTurn } from 'node:timers/promises';

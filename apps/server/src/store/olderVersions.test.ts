@@ -1,4 +1,4 @@
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { createRecord } from '../record';

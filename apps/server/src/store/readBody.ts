@@ -1,7 +1,7 @@
-import { parseStored } from '@zero-point/core/record/storedBody';
-import { BODIES } from '@zero-point/core/record/schemas';
+import { parseStored } from '@zero-point/core/records/kinds/storedBody';
+import { BODIES } from '@zero-point/core/records/kinds/schemas';
 import type { z } from 'zod';
-import { KINDS, type BodyOf, type KindName } from '@zero-point/core/record/kinds';
+import { KINDS, type BodyOf, type KindName } from '@zero-point/core/records/kinds/kinds';
 
 /**
  * A stored body as its kind has it today: brought up from an older version, then parsed, so that a new field with a

@@ -1,5 +1,5 @@
-import type { NewReading } from '@zero-point/core/record/reading';
-import { newReading } from '@zero-point/core/record/reading.schema';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import { newReading } from '@zero-point/core/records/log/reading.schema';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import type { RowSums, SummedTable } from './rowSums';

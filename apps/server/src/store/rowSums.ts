@@ -1,4 +1,4 @@
-import type { KindName } from '@zero-point/core/record/kinds';
+import type { KindName } from '@zero-point/core/records/kinds/kinds';
 import type { Database, Statement } from 'better-sqlite3';
 import { hash } from 'node:crypto';
 

@@ -1,4 +1,4 @@
-import { KINDS, type KindName } from '@zero-point/core/record/kinds';
+import { KINDS, type KindName } from '@zero-point/core/records/kinds/kinds';
 import type { Database } from 'better-sqlite3';
 import { SUMMED_DOCUMENTS } from './documents';
 import { SUMMED_ENTRIES } from './entries';

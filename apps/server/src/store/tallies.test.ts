@@ -1,5 +1,5 @@
 import { chance } from '@zero-point/core/metrology/chance';
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
+import { FIRST_EPOCH } from '@zero-point/core/records/values/place';
 import { createRecord } from '../record';
 import { demoServer, leftFace, MIGRATIONS, SETUP, xSet } from '../testing/shop';
 import { readMigrations } from './migrations';

@@ -1,7 +1,7 @@
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
-import { samePlaceAlong } from '@zero-point/core/book/samePlaceAlong';
-import type { RowEntry } from '@zero-point/core/record/entry';
-import type { Repeatability, SetupSummary } from '@zero-point/core/record/snapshot';
+import { samePlaceAlong } from '@zero-point/core/state/basis/sameTouchPoint';
+import type { RowEntry } from '@zero-point/core/records/kinds/entry';
+import type { Repeatability, SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { Database } from 'better-sqlite3';
 import { median, sumNthPowerDeviations } from 'simple-statistics';

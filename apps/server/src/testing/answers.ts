@@ -1,19 +1,19 @@
-import { agreements } from '@zero-point/core/book/checks/agreements';
-import { openBook } from '@zero-point/core/book/book';
-import { carriedRotation } from '@zero-point/core/book/carriedRotation';
-import { driveList, PLAIN_ORDER } from '@zero-point/core/book/driveList';
-import { featureState } from '@zero-point/core/book/featureAnswer';
-import { lastZeroing } from '@zero-point/core/book/inForce';
-import { alignmentPass, latestPass, type AlignmentAnswer } from '@zero-point/core/book/subjects/alignment';
-import { boreAnswer } from '@zero-point/core/book/subjects/bore';
-import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/book/subjects/heights';
-import { toolRunOut } from '@zero-point/core/book/subjects/runOut';
-import { closingCheck, frameOf, tableAnswer } from '@zero-point/core/book/toolTable';
+import { agreements } from '@zero-point/core/state/checks/agreements';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
+import { driveList, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
+import { featureState } from '@zero-point/core/state/datum/featureAnswer';
+import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
+import { alignmentPass, latestPass, type AlignmentAnswer } from '@zero-point/core/state/alignment/taskAnswer';
+import { boreAnswer } from '@zero-point/core/state/boreAndFace/bore';
+import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/state/zAndTools/zZero';
+import { toolRunOut } from '@zero-point/core/state/zAndTools/runOut';
+import { closingCheck, frameOf, tableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { rectanglesOf, roundsOf } from '@zero-point/core/datum/shapes';
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import { CORNERS, FACES } from '@zero-point/core/record/faces';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import { CORNERS, FACES } from '@zero-point/core/records/values/faces';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 
 const WORDS_AND_INPUTS = new Set([
   'tape',

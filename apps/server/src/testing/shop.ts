@@ -1,8 +1,8 @@
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
-import { FIRST_EPOCH } from '@zero-point/core/record/place';
-import type { NewReading } from '@zero-point/core/record/reading';
-import type { NewZeroing } from '@zero-point/core/record/zeroing';
-import type { ShopFile } from '@zero-point/core/record/shopFile';
+import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
+import { FIRST_EPOCH } from '@zero-point/core/records/values/place';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import type { NewZeroing } from '@zero-point/core/records/log/zeroing';
+import type { ShopFile } from '@zero-point/core/records/snapshots/shopFile';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

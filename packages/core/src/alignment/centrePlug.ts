@@ -3,7 +3,7 @@ import { judge } from '../metrology/judge';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { CentrePlugInput, CentrePlugOutput } from './centrePlug.schema';
 
 /**

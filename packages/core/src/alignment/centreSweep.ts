@@ -1,9 +1,9 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
-import { harmonicFit } from '../metrology/harmonicFit';
+import { harmonicFit } from '../metrology/fits/harmonicFit';
 import { pooledVariance } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import type { CentreSweepInput, CentreSweepOutput } from './centreSweep.schema';
 import { inLine } from './inLine';
 import { requireInRange } from './inRange';

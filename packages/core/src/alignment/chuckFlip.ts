@@ -1,6 +1,6 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import type { ChuckFlipInput, ChuckFlipOutput } from './chuckFlip.schema';
 import { inLine } from './inLine';
 import { requireInRange } from './inRange';

@@ -1,6 +1,6 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import { INCH } from '../units/unit';
 import type { HeadTramInput, HeadTramOutput } from './headTram.schema';
 import { inLine } from './inLine';

@@ -1,5 +1,5 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
-import { lineFit } from '../metrology/lineFit';
+import { lineFit } from '../metrology/fits/lineFit';
 import { mean } from '../metrology/mean';
 import { requireInRange } from './inRange';
 import type { JawLineInput, JawLineOutput } from './jawLine.schema';

@@ -1,6 +1,6 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import { inLine } from './inLine';
 import { requireInRange } from './inRange';
 import type { LevelInput, LevelOutput } from './level.schema';

@@ -1,4 +1,4 @@
-import type { Alignment } from '../record/alignment';
+import type { Alignment } from '../records/setup/alignment';
 
 /** The two scales a plug is read on, as places. */
 export const PLUG_PLACES = { x: 0, y: 1 } as const;

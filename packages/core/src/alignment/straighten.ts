@@ -1,9 +1,9 @@
-import { lineFit } from '../metrology/lineFit';
+import { lineFit } from '../metrology/fits/lineFit';
 import { pooledVariance, type TouchMethod } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import type { TapeLine, TapeSection } from '../tape/tape';
-import { sumSection } from '../tape/tape';
+import type { TapeLine, TapeSection } from '../working/working';
+import { sumSection } from '../working/working';
 import { inLine, type InLine } from './inLine';
 
 const DEGREES = 180 / Math.PI;

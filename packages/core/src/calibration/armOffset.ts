@@ -2,7 +2,7 @@ import { HEIGHT_CAUTIONS } from '../cautions/caution';
 import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { ArmOffsetInput, ArmOffsetOutput } from './armOffset.schema';
 
 /**

@@ -1,9 +1,9 @@
 import { ALIGNMENT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
-import { harmonicFit } from '../metrology/harmonicFit';
+import { harmonicFit } from '../metrology/fits/harmonicFit';
 import { pooledVariance } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import type { BallTrueInput, BallTrueOutput } from './ballTrue.schema';
 
 const DEGREES = 180 / Math.PI;

@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { ByInstrumentInput, ByInstrumentOutput } from './byInstrument.schema';
 
 /**

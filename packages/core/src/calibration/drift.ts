@@ -2,7 +2,7 @@ import { CALIBRATION_CAUTIONS } from '../cautions/caution';
 import { agreementOf } from '../metrology/agreement';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import type { DriftInput, DriftOutput } from './drift.schema';
 
 type Result = DriftInput['results'][number] & { day: number; u: number };

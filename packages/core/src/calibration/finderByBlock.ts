@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { FinderByBlockInput, FinderByBlockOutput } from './finderByBlock.schema';
 
 /**

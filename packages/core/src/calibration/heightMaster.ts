@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { touchBudget } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection, type TapeLine } from '../tape/tape';
+import { meanSection, sumSection, type TapeLine } from '../working/working';
 import type { HeightMasterInput, HeightMasterOutput } from './heightMaster.schema';
 
 /**

@@ -3,7 +3,7 @@ import { repeats, type Repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import type { AxisPairs, ProbeInRingInput, ProbeInRingOutput } from './probeInRing.schema';
 
 type Pair = { plus: Repeats; minus: Repeats };

@@ -1,11 +1,11 @@
 import { chance } from '../metrology/chance';
 import { coverageOf } from '../practice/trials/coverage';
 import { simulatedBall } from '../practice/trials/calibrationTrials';
-import { tapeErrors } from '../tape/tape.case';
+import { tapeErrors } from '../working/working.case';
 import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';
 import { byInstrument } from './byInstrument';
-import { errorMap } from './errorMap';
+import { errorMap } from './scale/errorMap';
 import { repeatability } from './repeatability';
 
 describe('a fixed face touched again and again', () => {

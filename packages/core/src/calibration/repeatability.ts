@@ -1,7 +1,7 @@
 import { EDGE_CAUTIONS } from '../cautions/caution';
 import { repeats } from '../metrology/repeats';
 import { combine } from '../metrology/uncertainty';
-import { meanSection, type TapeSection } from '../tape/tape';
+import { meanSection, type TapeSection } from '../working/working';
 import type { RepeatabilityInput, RepeatabilityOutput } from './repeatability.schema';
 
 /**

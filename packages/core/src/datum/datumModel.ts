@@ -1,11 +1,11 @@
 import type { Model } from '../metrology/propagate';
 import type { BudgetPart } from '../metrology/uncertainty';
-import type { CircleInput } from './circle.schema';
-import { circleModel } from './circleModel';
-import type { CornerInput } from './corner.schema';
-import { cornerModel } from './cornerModel';
-import type { HoleLineInput } from './holeLine.schema';
-import { holeLineModel } from './holeLine';
+import type { CircleInput } from './round/circle.schema';
+import { circleModel } from './round/circleModel';
+import type { CornerInput } from './faces/corner.schema';
+import { cornerModel } from './faces/cornerModel';
+import type { HoleLineInput } from './round/holeLine.schema';
+import { holeLineModel } from './round/holeLine';
 
 interface AxisParts {
   at: number;

@@ -1,7 +1,7 @@
-import type { Feature } from '../record/datumPlan';
-import type { Part } from '../record/part';
-import type { PartZero } from '../record/plan';
-import { CORNERS, FACES } from '../record/faces';
+import type { Feature } from '../records/setup/datumPlan';
+import type { Part } from '../records/shop/part';
+import type { PartZero } from '../records/setup/plan';
+import { CORNERS, FACES } from '../records/values/faces';
 import { zeroOf } from './partFrame';
 import { facesOfCorner, FACES_ACROSS, rectanglesOf, roundsOf, wallTouch, type Rectangle, type Round } from './shapes';
 

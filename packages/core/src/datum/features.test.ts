@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { circle } from './circle';
-import { corner } from './corner';
-import { oppositeFaces } from './oppositeFaces';
+import { circle } from './round/circle';
+import { corner } from './faces/corner';
+import { oppositeFaces } from './faces/oppositeFaces';
 
 const ball4 = {
   contact: { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const },

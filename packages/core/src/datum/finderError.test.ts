@@ -1,8 +1,8 @@
-import { circle } from './circle';
-import { corner } from './corner';
-import { edge } from './edge';
-import { edgeCase } from './edge.case';
-import { oppositeFaces } from './oppositeFaces';
+import { circle } from './round/circle';
+import { corner } from './faces/corner';
+import { edge } from './faces/edge';
+import { edgeCase } from './faces/edge.case';
+import { oppositeFaces } from './faces/oppositeFaces';
 
 /** A finder whose trip is sure and whose size is not, and the other way about; scales that show everything. */
 const method = { resolution: 0, methodSd: 0 };

@@ -1,7 +1,7 @@
-import type { Face } from '../record/subject';
+import type { Face } from '../records/values/subject';
 import type { Approach } from '../schema/quantities';
-import type { PartZero } from '../record/plan';
-import type { Part } from '../record/part';
+import type { PartZero } from '../records/setup/plan';
+import type { Part } from '../records/shop/part';
 import type { Point } from '../geometry/point';
 
 /** Part zero measured from the part's front left corner, mm. */

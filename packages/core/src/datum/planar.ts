@@ -1,7 +1,7 @@
 import type { Propagated } from '../metrology/propagate';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
-import { sumSection, type TapeSection } from '../tape/tape';
-import type { Covariance } from './circle.schema';
+import { sumSection, type TapeSection } from '../working/working';
+import type { Covariance } from './round/circle.schema';
 import type { Point } from '../geometry/point';
 
 /** How well a point is known whose first two figures are X and Y: each axis, both together, and the worse. mm. */

@@ -1,7 +1,7 @@
-import type { Face } from '../record/subject';
+import type { Face } from '../records/values/subject';
 import type { Approach } from '../schema/quantities';
-import type { Part } from '../record/part';
-import type { Corner } from '../record/faces';
+import type { Part } from '../records/shop/part';
+import type { Corner } from '../records/values/faces';
 import type { Point } from '../geometry/point';
 
 /** A rectangle of the part that is touched from the side: the stock or a block from outside, a pocket from inside. */

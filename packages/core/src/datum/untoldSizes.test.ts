@@ -1,7 +1,7 @@
-import { agreements } from '../book/checks/agreements';
-import { bookOf, plateSnapshot, reading } from '../book/snapshot.case';
-import type { Feature } from '../record/datumPlan';
-import type { PartZero } from '../record/plan';
+import { agreements } from '../state/checks/agreements';
+import { bookOf, plateSnapshot, reading } from '../state/basis/snapshot.case';
+import type { Feature } from '../records/setup/datumPlan';
+import type { PartZero } from '../records/setup/plan';
 import { untoldSizes } from './untoldSizes';
 
 const plate = plateSnapshot.part;

@@ -1,6 +1,6 @@
-import type { Feature } from '../record/datumPlan';
-import type { Part } from '../record/part';
-import type { PartZero } from '../record/plan';
+import type { Feature } from '../records/setup/datumPlan';
+import type { Part } from '../records/shop/part';
+import type { PartZero } from '../records/setup/plan';
 import { nominalOf } from './feature';
 
 /**

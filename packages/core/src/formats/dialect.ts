@@ -1,4 +1,4 @@
-import type { DialectName } from '../record/dialects';
+import type { DialectName } from '../records/values/dialects';
 
 /** How one family of controls takes the words that differ between them (ISO 6983-1 leaves these to the maker). */
 export interface Dialect {

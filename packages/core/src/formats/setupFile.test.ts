@@ -1,5 +1,5 @@
 import { startingMachine } from '../shop/startingMachine';
-import type { ShopFile } from '../record/shopFile';
+import type { ShopFile } from '../records/snapshots/shopFile';
 import { readSetupFile, setupFile, withOtherIds } from './setupFile';
 
 const EMPTY = { holdings: [], tables: [], calibrations: [], reckonings: [] };

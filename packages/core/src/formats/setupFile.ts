@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
-import { isKindName, KINDS } from '../record/kinds';
-import { shopFile, type ShopFile } from '../record/shopFile';
+import { isKindName, KINDS } from '../records/kinds/kinds';
+import { shopFile, type ShopFile } from '../records/snapshots/shopFile';
 import { kindsToday } from './shopBackup';
 
 /** A whole set-up as one file: everything it needs of its shop, its documents and its ledger. */

@@ -1,7 +1,7 @@
-import { BODIES } from '../record/schemas';
+import { BODIES } from '../records/kinds/schemas';
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
-import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../record/kinds';
+import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../records/kinds/kinds';
 import { id, moment } from '../schema/quantities';
 
 /** A document as it stood: of the shop where the set-up is the empty text. */

@@ -1,8 +1,8 @@
 import { Refusal } from '../problem/problem';
-import { holesFromCsv, positionsCsv } from './positionsCsv';
-import { holesFromDxf } from './holesDxf';
-import { holesFromJson, holesJson } from './holesJson';
-import { holesFromProgram } from './holesFromProgram';
+import { holesFromCsv, positionsCsv } from './holes/holesCsv';
+import { holesFromDxf } from './holes/holesDxf';
+import { holesFromJson, holesJson } from './holes/holesJson';
+import { holesFromProgram } from './holes/holesFromProgram';
 import { safeText, unsafeText } from './plainFigure';
 import { toolTableCsv, toolTableFromCsv } from './toolTable';
 

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
-import { keepsTable, type School } from '../heights/schools';
-import type { DialectName } from '../record/dialects';
-import { PLAINEST } from '../record/dialects';
+import { keepsTable, type School } from '../zAndTools/schools';
+import type { DialectName } from '../records/values/dialects';
+import { PLAINEST } from '../records/values/dialects';
 import { DIALECTS } from './dialect';
 import { safeText, unsafeText } from './plainFigure';
 import { commented } from './programText';

@@ -1,5 +1,5 @@
 import type { Point } from './point';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 
 /**

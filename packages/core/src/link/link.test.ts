@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { hear, linkNotes, NOTHING_HEARD, type Heard } from './heard';
+import { hear, linkNotes, NOTHING_HEARD, type Heard } from './messageParser';
 import { createLineSplitter } from './lineSplitter';
 import { LONGEST_LINE, moves, told, type Said } from './message';
-import { answer, createStandIn, helloLine, positionLine, type StandIn } from './standIn';
-import { STAND_INS } from './standIns';
+import { answer, createStandIn, helloLine, positionLine, type StandIn } from './simulatedDevice';
+import { STAND_INS } from './simulatedDevices';
 import { feel } from '../practice/mill/contact';
 
 const HELLO = JSON.stringify({

@@ -1,5 +1,5 @@
 import type { LinkAddress } from './address';
-import { linkNotes, type Heard, type LinkNote } from './heard';
+import { linkNotes, type Heard, type LinkNote } from './messageParser';
 
 /**
  * How a link stands. `away`: nothing answers at its address. `quiet`: it is there, and has said nothing for a while.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { millAct } from '../practice/mill/millAct';
-import { scale } from '../record/place.schema';
+import { scale } from '../records/values/place.schema';
 import { axis, isOneLine, unit } from '../schema/quantities';
 import { toolNumber } from '../schema/toolNumber';
 

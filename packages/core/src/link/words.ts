@@ -1,9 +1,9 @@
 import { formatLength } from '../units/formatLength';
 import type { LengthUnit } from '../units/unit';
 import type { Axis } from '../schema/quantities';
-import type { LinkNote } from './heard';
+import type { LinkNote } from './messageParser';
 import type { LinkView } from './linkView';
-import type { NotLive } from './live';
+import type { NotLive } from './liveReading';
 
 /** Who it is, and whether its figures are of now. */
 export function linkWords({ hello, state, reason }: Pick<LinkView, 'hello' | 'state' | 'reason'>): string {

@@ -1,7 +1,7 @@
-import { corner } from '../datum/corner';
+import { corner } from '../datum/faces/corner';
 import { modelOf } from '../datum/datumModel';
 import { rotate, rotatedU } from '../geometry/rotate';
-import { ellipse } from './ellipse';
+import { ellipse } from './fits/ellipse';
 import { monteCarlo } from './monteCarlo';
 import { propagate, type Model } from './propagate';
 import { repeatsNeeded } from './repeatsNeeded';

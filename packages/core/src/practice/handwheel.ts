@@ -1,5 +1,5 @@
 import type { Axis } from '../schema/quantities';
-import type { MillSpec } from './mill/spec';
+import type { MillSpec } from './mill/millSpec';
 
 /** A handwheel: travel of one turn, mm, and the lines of its collar. */
 export interface Wheel {

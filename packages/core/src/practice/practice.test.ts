@@ -1,16 +1,16 @@
 import fc from 'fast-check';
-import { openBook } from '../book/book';
+import { openBook } from '../state/basis/setupState';
 import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
 import { mark } from './marking/mark';
 import { MILL_SLIPS, type MillSlip } from './marking/slips';
-import { act } from './mill/act';
+import { act } from './mill/reduceMill';
 import { feel, nearest } from './mill/contact';
-import { tipOf } from './mill/tip';
-import { hide, trueRadius } from './mill/hidden';
+import { tipOf } from './mill/toolTip';
+import { hide, trueRadius } from './mill/hiddenTruth';
 import { createMill, type Mill } from './mill/mill';
-import { shows } from './mill/shown';
+import { shows } from './mill/scaleReading';
 import { BETWEENS, kneeMill, TRAY } from './lessons/practiceShop';
 
 const lesson = (id: string): Lesson => {

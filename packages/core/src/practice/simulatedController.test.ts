@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { parseStringSync } from 'gcode-parser';
-import { DIALECT_NAMES } from '../record/dialects';
-import type { ProgramSection } from '../positions/programSection';
-import { holesProgram, type ProgramJob } from '../formats/holesProgram';
+import { DIALECT_NAMES } from '../records/values/dialects';
+import type { ProgramSection } from '../holes/programSection';
+import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
 import { toolTableProgram } from '../formats/toolTable';
-import { lengthIn, workOffsetZ, type School } from '../heights/schools';
-import { TOOL_LENGTH_SCHOOLS } from '../record/machine';
+import { lengthIn, workOffsetZ, type School } from '../zAndTools/schools';
+import { TOOL_LENGTH_SCHOOLS } from '../records/shop/machine';
 import { DEFAULT_DECIMALS, millimetresPer } from '../units/unit';
 import { MachineAlarm, runProgram, type HiddenMachine, type ProgramLine, type TipMove } from './simulatedController';
 

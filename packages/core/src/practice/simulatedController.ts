@@ -1,4 +1,4 @@
-import type { DialectName } from '../record/dialects';
+import type { DialectName } from '../records/values/dialects';
 import { millimetresPer } from '../units/unit';
 
 /** One line of a program as a general parser gives it: letters with their values, comments gone. */

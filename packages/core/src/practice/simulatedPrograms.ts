@@ -1,9 +1,9 @@
-import { holesProgram, type ProgramJob } from '../formats/holesProgram';
+import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
 import type { Chance } from '../metrology/chance';
-import type { ProgramSection } from '../positions/programSection';
+import type { ProgramSection } from '../holes/programSection';
 import type { FindingCode } from '../program/finding';
-import type { Box, SetTool, WhatIsSet } from '../program/whatIsSet';
-import { DIALECT_NAMES } from '../record/dialects';
+import type { Box, SetTool, WhatIsSet } from '../program/checkContext';
+import { DIALECT_NAMES } from '../records/values/dialects';
 
 /** A program as it was written for a set-up, and that set-up. */
 export interface SimulatedProgram {

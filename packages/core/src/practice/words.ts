@@ -1,7 +1,7 @@
 import type { FoundSlip, MillSlip } from './marking/slips';
 import type { Feel } from './mill/contact';
 import { topOf } from './mill/box';
-import { tipOf } from './mill/tip';
+import { tipOf } from './mill/toolTip';
 import type { Mill } from './mill/mill';
 import { dialWords } from './thingWords';
 import { formatLength } from '../units/formatLength';

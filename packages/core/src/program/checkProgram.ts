@@ -1,5 +1,5 @@
 import { Refusal } from '../problem/problem';
-import { emptyBlock, letterAt, scanBlock } from './block';
+import { emptyBlock, letterAt, scanBlock } from './interpreter/block';
 import type { Check } from './checks/check';
 import { cuttingCheck } from './checks/cutting';
 import { emptyExtents, extentsCheck, isEmptySpan } from './checks/extents';
@@ -8,15 +8,15 @@ import { stockCheck } from './checks/stock';
 import { toolsCheck } from './checks/tools';
 import { compareHoles } from './compareHoles';
 import { collectFindings, type Finding } from './finding';
-import { interpret, type Interpreter } from './interpret';
-import type { Listener } from './listener';
-import { writePath, type Path } from './path';
+import { interpret, type Interpreter } from './interpreter/interpret';
+import type { Listener } from './interpreter/listener';
+import { writePath, type Path } from './motion/path';
 import { gatherHoles } from './programHoles';
-import { gatherStates, type StateAt } from './states';
-import { gatherTold, type ProgramTold } from './told';
-import type { WhatIsSet } from './whatIsSet';
-import { inInches } from './inInches';
-import { meetsStock, zeroThatFits } from './zeroElsewhere';
+import { gatherStates, type StateAt } from './interpreter/stateHistory';
+import { gatherTold, type ProgramTold } from './programSummary';
+import type { WhatIsSet } from './checkContext';
+import { inInches } from './interpreter/inInches';
+import { meetsStock, zeroThatFits } from './zeroGuess';
 
 /** The largest file that is read, bytes. */
 export const LARGEST_PROGRAM = 20 * 1024 * 1024;

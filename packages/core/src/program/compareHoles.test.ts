@@ -3,7 +3,7 @@ import { collectFindings } from './finding';
 import { PLATE, PLATE_HOLES } from './fixtures/plate.case';
 import type { ProgramHole } from './programHoles';
 import { emptyExtents, widen } from './checks/extents';
-import { meetsStock, zeroThatFits } from './zeroElsewhere';
+import { meetsStock, zeroThatFits } from './zeroGuess';
 
 const made = (moved: (hole: { x: number; y: number }) => { x: number; y: number }): ProgramHole[] =>
   PLATE_HOLES.map((hole, i) => ({ ...moved(hole), bottom: -11.262, line: 10 + i, tools: [3] }));

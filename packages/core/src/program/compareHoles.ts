@@ -1,6 +1,6 @@
 import type { Findings, HolesChange } from './finding';
 import type { ProgramHole } from './programHoles';
-import type { SetHole, WhatIsSet } from './whatIsSet';
+import type { SetHole, WhatIsSet } from './checkContext';
 
 /** How a program's holes go with the positions in hand. */
 export interface HolesTold {

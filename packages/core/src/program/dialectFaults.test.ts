@@ -1,6 +1,6 @@
 import { checkProgram, programBytes } from './checkProgram';
 import { PLATE_MILLED } from './fixtures/plate.case';
-import type { WhatIsSet } from './whatIsSet';
+import type { WhatIsSet } from './checkContext';
 
 const all = (text: string, set: WhatIsSet = PLATE_MILLED) =>
   checkProgram(programBytes(text), set)

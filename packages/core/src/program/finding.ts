@@ -1,4 +1,4 @@
-import type { Stale } from '../heights/stale';
+import type { Stale } from '../zAndTools/stale';
 import type { LengthUnit } from '../units/unit';
 
 /** What a program was found to have, and the figures that go with it. Lengths in mm, speeds in rev/min, feeds in mm/min. */

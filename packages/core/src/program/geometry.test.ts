@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { centreByRadius, chordsOf, radiusMismatch, type Arc } from './arc';
-import { lowestWithin, type Pillar } from './clip';
+import { centreByRadius, chordsOf, radiusMismatch, type Arc } from './motion/arc';
+import { lowestWithin, type Pillar } from './motion/segmentClip';
 
 const finite = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
 

@@ -1,6 +1,6 @@
 import type { Check } from './checks/check';
-import { FEED } from './path';
-import type { ModalState } from './state';
+import { FEED } from './motion/path';
+import type { ModalState } from './interpreter/modalState';
 
 /** A place where a program makes a hole. mm in its own frame. */
 export interface ProgramHole {

@@ -1,7 +1,7 @@
 import { chooseMethod } from '../methods/chooseMethod';
 import { chooseMethodInput, chooseMethodOutput } from '../methods/chooseMethod.schema';
-import { explain } from '../discrepancy/explain';
-import { explainInput, explainOutput } from '../discrepancy/explain.schema';
+import { explain } from '../mistakes/explain';
+import { explainInput, explainOutput } from '../mistakes/explain.schema';
 import { exact } from './calculation';
 
 /** Which method is good enough, and which slip explains what does not agree. */

@@ -1,15 +1,15 @@
-import { cycleCentre } from '../datum/cycleCentre';
-import { cycleCentreInput, cycleCentreOutput } from '../datum/cycleCentre.schema';
-import { oppositeFaces } from '../datum/oppositeFaces';
-import { oppositeFacesInput, oppositeFacesOutput } from '../datum/oppositeFaces.schema';
-import { corner } from '../datum/corner';
-import { cornerInput, cornerOutput } from '../datum/corner.schema';
-import { circle } from '../datum/circle';
-import { circleInput, circleOutput } from '../datum/circle.schema';
-import { holeLine } from '../datum/holeLine';
-import { holeLineInput, holeLineOutput } from '../datum/holeLine.schema';
-import { edge } from '../datum/edge';
-import { edgeInput, edgeOutput } from '../datum/edge.schema';
+import { cycleCentre } from '../datum/round/cycleCentre';
+import { cycleCentreInput, cycleCentreOutput } from '../datum/round/cycleCentre.schema';
+import { oppositeFaces } from '../datum/faces/oppositeFaces';
+import { oppositeFacesInput, oppositeFacesOutput } from '../datum/faces/oppositeFaces.schema';
+import { corner } from '../datum/faces/corner';
+import { cornerInput, cornerOutput } from '../datum/faces/corner.schema';
+import { circle } from '../datum/round/circle';
+import { circleInput, circleOutput } from '../datum/round/circle.schema';
+import { holeLine } from '../datum/round/holeLine';
+import { holeLineInput, holeLineOutput } from '../datum/round/holeLine.schema';
+import { edge } from '../datum/faces/edge';
+import { edgeInput, edgeOutput } from '../datum/faces/edge.schema';
 import { calculation } from './calculation';
 
 /** X and Y: edges, corners, middles, circles. */

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
 import { REGISTRY, type Calculation, type CalculationName } from './registry';
-import { tapeErrors } from '../tape/tape.case';
-import type { Tape } from '../tape/tape';
+import { tapeErrors } from '../working/working.case';
+import type { Tape } from '../working/working';
 
 const method = { resolution: 0.005, methodSd: 0.006 };
 const indicator = { ...method, sense: 1 };

@@ -2,11 +2,11 @@ import { ADVICE } from './advice';
 import { ALIGNMENT } from './alignment';
 import { CALIBRATION } from './calibration';
 import { DATUM } from './datum';
-import { HEIGHTS } from './heights';
-import { POSITIONS } from './positions';
+import { HEIGHTS } from './zAndTools';
+import { POSITIONS } from './holes';
 import { ROTARY } from './rotary';
 import { SHOP } from './shop';
-import { SIZE } from './size';
+import { SIZE } from './boreAndFace';
 import { VERIFY } from './verify';
 
 export type { Calculation } from './calculation';

@@ -2,7 +2,7 @@ import { EDGE_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { pooledVariance } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 import type { BallAnglesInput, BallAnglesOutput } from './ballAngles.schema';
 import { acrossNames, partTurn } from './turn';

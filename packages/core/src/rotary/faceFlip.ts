@@ -4,7 +4,7 @@ import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, SIZE_PART, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { FaceFlipInput, FaceFlipOutput } from './faceFlip.schema';
 
 /** A face that flipped moves at least so far, mm, or lies on the axis itself and tells it alone. */

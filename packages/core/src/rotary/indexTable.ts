@@ -1,6 +1,6 @@
 import { EDGE_CAUTIONS, ROTARY_CAUTIONS } from '../cautions/caution';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import { indexedPoint } from './indexedPoint';
 import type { IndexProblem, IndexTableInput, IndexTableOutput } from './indexTable.schema';
 import { ACROSS } from './turn';

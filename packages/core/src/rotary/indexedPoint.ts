@@ -3,7 +3,7 @@ import { judge } from '../metrology/judge';
 import { propagate, type Model, type Source } from '../metrology/propagate';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 import { ACROSS, COORDINATES, partTurn, turnedAbout, type Vector } from './turn';
 import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schema';

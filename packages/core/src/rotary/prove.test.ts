@@ -1,7 +1,7 @@
 import { chance } from '../metrology/chance';
 import { coverageOf } from '../practice/trials/coverage';
 import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../practice/trials/calibrationTrials';
-import { tapeErrors } from '../tape/tape.case';
+import { tapeErrors } from '../working/working.case';
 import { ballAngles } from './ballAngles';
 import type { BallAnglesInput } from './ballAngles.schema';
 import { indexTable } from './indexTable';

@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import type { ProveCentreInput, ProveCentreOutput } from './proveCentre.schema';
 import { acrossNames, partTurn, turnedInPlane } from './turn';
 

@@ -1,10 +1,10 @@
-import { sizeOf, sizeU } from '../book/gaugeUse';
-import { seriesOf } from '../book/series';
+import { sizeOf, sizeU } from '../state/gauges/contactSize';
+import { seriesOf } from '../state/gauges/calibrationSeries';
 import { isRound } from '../metrology/gaugeKinds';
-import type { Calibration } from '../record/calibration';
+import type { Calibration } from '../records/shop/calibration';
 import { acrossNames } from '../rotary/turn';
 import type { LengthUnit } from '../units/unit';
-import { foundAgainst } from '../words/qualify';
+import { foundAgainst } from '../messages/gauges/qualify';
 import { calibratedOf, type RoutineResult, type Subject } from './routine';
 
 /** So far off no thing wears or drifts: it was another master, another ring or another machine, mm. */

@@ -1,6 +1,6 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { backlash } from '../shop/backlash';
-import { noteWords } from '../words/note';
+import { noteWords } from '../messages/basis/note';
 import { shownOf, toldReadings, type Routine, type RoutineAsk, type RoutineState } from './routine';
 
 /** Standard deviation of bringing an indicator back to its zero by hand, mm. */

@@ -3,8 +3,8 @@ import { ballTrue } from '../calibration/ballTrue';
 import { finderByBlock } from '../calibration/finderByBlock';
 import { repeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
-import { touchU } from '../book/gaugeUse';
-import { runOut } from '../heights/runOut';
+import { touchU } from '../state/gauges/contactSize';
+import { runOut } from '../zAndTools/runOut';
 import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';
 import {

@@ -1,9 +1,9 @@
 import { byInstrument } from '../calibration/byInstrument';
-import { errorMap } from '../calibration/errorMap';
+import { errorMap } from '../calibration/scale/errorMap';
 import { repeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
-import { sizeOf, touchU } from '../book/gaugeUse';
-import type { KnownGauge } from '../book/known';
+import { sizeOf, touchU } from '../state/gauges/contactSize';
+import type { KnownGauge } from '../state/basis/calibratedGauge';
 import { ALIGNMENT_CAUTIONS, CALIBRATION_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import type { GaugeKind } from '../metrology/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';

@@ -1,7 +1,7 @@
 import { armOffset } from '../calibration/armOffset';
 import { heightMaster } from '../calibration/heightMaster';
 import { probeInRing } from '../calibration/probeInRing';
-import { sizeOf, touchU } from '../book/gaugeUse';
+import { sizeOf, touchU } from '../state/gauges/contactSize';
 import { HEIGHT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { formatLengthUnit } from '../units/formatLength';
 import {

@@ -1,10 +1,10 @@
 import { ROTARY_CAUTIONS } from '../cautions/caution';
-import { cycleCentre } from '../datum/cycleCentre';
+import { cycleCentre } from '../datum/round/cycleCentre';
 import { combine } from '../metrology/uncertainty';
 import { acrossNames } from '../rotary/turn';
 import type { Axis } from '../schema/quantities';
-import { sumSection } from '../tape/tape';
-import { turnSeenFrom } from '../words/rotary';
+import { sumSection } from '../working/working';
+import { turnSeenFrom } from '../messages/rotary/rotaryCentre';
 import { toldLength, toldReadings, type Routine, type RoutineAsk } from './routine';
 import { across, centreResult, isRotary, onAxis, othersAtZero, own } from './rotaryAxis';
 

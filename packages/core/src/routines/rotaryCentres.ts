@@ -1,10 +1,10 @@
-import { sizeOf, sizeU, touchU } from '../book/gaugeUse';
+import { sizeOf, sizeU, touchU } from '../state/gauges/contactSize';
 import { EDGE_CAUTIONS, METHOD_CAUTIONS, ROTARY_CAUTIONS } from '../cautions/caution';
 import { ballAngles } from '../rotary/ballAngles';
 import { faceFlip } from '../rotary/faceFlip';
 import { partTurn, type RotaryLetter } from '../rotary/turn';
 import type { Axis } from '../schema/quantities';
-import { noteWords } from '../words/note';
+import { noteWords } from '../messages/basis/note';
 import {
   degrees,
   toldAngles,

@@ -1,16 +1,16 @@
-import { sizeOf, sizeU, touchU } from '../book/gaugeUse';
-import type { KnownMachine } from '../book/book';
-import type { KnownGauge } from '../book/known';
+import { sizeOf, sizeU, touchU } from '../state/gauges/contactSize';
+import type { KnownMachine } from '../state/basis/setupState';
+import type { KnownGauge } from '../state/basis/calibratedGauge';
 import type { Caution } from '../cautions/caution';
 import type { GaugeKind } from '../metrology/gaugeKinds';
 import { mean } from '../metrology/mean';
 import type { Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import type { Calibrated, Found } from '../record/calibration';
-import type { Cutter } from '../record/cutter';
+import type { Calibrated, Found } from '../records/shop/calibration';
+import type { Cutter } from '../records/shop/cutter';
 import type { Axis } from '../schema/quantities';
 import type { RotaryLetter } from '../rotary/turn';
-import type { Tape } from '../tape/tape';
+import type { Tape } from '../working/working';
 import type { LengthUnit } from '../units/unit';
 
 /** What is to be qualified: a thing of the shop with what is known of it. */

@@ -1,11 +1,11 @@
-import { knownToday, type KnownMachine } from '../book/book';
-import type { KnownGauge } from '../book/known';
-import type { Calibration } from '../record/calibration';
-import { newCalibration } from '../record/calibration.schema';
-import type { Gauge } from '../record/gauge';
-import type { Machine } from '../record/machine';
+import { knownToday, type KnownMachine } from '../state/basis/setupState';
+import type { KnownGauge } from '../state/basis/calibratedGauge';
+import type { Calibration } from '../records/shop/calibration';
+import { newCalibration } from '../records/shop/calibration.schema';
+import type { Gauge } from '../records/shop/gauge';
+import type { Machine } from '../records/shop/machine';
 import { startingMachine } from '../shop/startingMachine';
-import { tapeErrors } from '../tape/tape.case';
+import { tapeErrors } from '../working/working.case';
 import { againstBefore } from './against';
 import { ROUTINES, routineNamed, routinesFor } from './list';
 import {

@@ -1,4 +1,4 @@
-import { heightMethod } from '../heights/heightMethod';
+import { heightMethod } from '../zAndTools/heightMethod';
 import type { RoutineAsk, RoutineState } from './routine';
 
 /**

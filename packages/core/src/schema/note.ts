@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /**
- * Something that is not wrong but ought to be looked at, as a code and its figures; `words/note.ts` says it, with its
+ * Something that is not wrong but ought to be looked at, as a code and its figures; `messages/basis/note.ts` says it, with its
  * remedy. Angles are degrees counter-clockwise from +X.
  */
 export const note = z

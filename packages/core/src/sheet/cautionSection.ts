@@ -1,6 +1,6 @@
-import type { Book } from '../book/book';
-import { driveCautions } from '../book/driveCautions';
-import { holdingSteps } from '../book/holdingSteps';
+import type { Book } from '../state/basis/setupState';
+import { driveCautions } from '../state/holes/driveCautions';
+import { holdingSteps } from '../state/workholding/workholdingSteps';
 import { METHOD_FACTS, methodOf } from '../methods/method';
 import type { SheetSection } from './sheet';
 

@@ -1,9 +1,9 @@
-import type { Book } from '../book/book';
-import { sizeOf } from '../book/gaugeUse';
-import { standingAt } from '../book/standingAt';
+import type { Book } from '../state/basis/setupState';
+import { sizeOf } from '../state/gauges/contactSize';
+import { standingAt } from '../state/gauges/gaugeStatusAt';
 import { formatLength } from '../units/formatLength';
-import { dayWords, standingWords } from '../words/kept';
-import { plusMinus } from '../words/goodness';
+import { dayWords, standingWords } from '../messages/gauges/gaugeStatus';
+import { plusMinus } from '../messages/basis/verdict';
 import type { SheetSection } from './sheet';
 
 /** Gauges that what is set came from: their size, when they were measured, and how that stands. */

@@ -1,16 +1,16 @@
-import type { Book } from '../book/book';
-import { dialLegsTo } from '../book/dialLegs';
-import { driveList, PLAIN_ORDER, type Stop } from '../book/driveList';
-import { driveMode } from '../book/driveMode';
-import { patternsInHand } from '../book/holes';
-import { toolOfStop } from '../book/machining';
+import type { Book } from '../state/basis/setupState';
+import { dialLegsTo } from '../state/holes/dialLegs';
+import { driveList, PLAIN_ORDER, type Stop } from '../state/holes/driveStops';
+import { driveMode } from '../state/holes/driveMode';
+import { patternsInHand } from '../state/holes/holes';
+import { toolOfStop } from '../state/holes/machiningOrder';
 import { formatLength } from '../units/formatLength';
-import { plusMinus } from '../words/goodness';
-import { zShows } from '../words/toolDepth';
-import { hasController } from '../record/machine';
-import { depthAtStop } from '../book/toolDepth';
-import { dialPositionWords } from '../words/dialPosition';
-import { STEP_NAMES } from '../words/names';
+import { plusMinus } from '../messages/basis/verdict';
+import { zShows } from '../messages/zAndTools/toolDepth';
+import { hasController } from '../records/shop/machine';
+import { depthAtStop } from '../state/toolChange/toolDepth';
+import { dialPositionWords } from '../messages/holes/dialPosition';
+import { STEP_NAMES } from '../messages/basis/labels';
 import type { SheetSection } from './sheet';
 
 /** Every stop of every pattern in hand, in the order that is driven. */

@@ -1,8 +1,8 @@
-import type { Book } from '../book/book';
-import { indexState } from '../book/indexPlan';
+import type { Book } from '../state/basis/setupState';
+import { indexState } from '../state/rotary/indexTable';
 import { formatAngle, formatLength } from '../units/formatLength';
-import { plusMinus } from '../words/goodness';
-import { SCHOOL_WORDS } from '../words/rotary';
+import { plusMinus } from '../messages/basis/verdict';
+import { SCHOOL_WORDS } from '../messages/rotary/rotaryCentre';
 import type { SheetSection } from './sheet';
 
 /** Part zero at every index, with its offset and ±; nothing where the part is not turned. */

@@ -1,17 +1,17 @@
-import type { Book } from '../book/book';
-import { agreements } from '../book/checks/agreements';
-import { doubtOf } from '../book/comingBack';
-import { lastZeroing } from '../book/inForce';
-import { neededTools } from '../book/neededTools';
-import { readBackOf } from '../book/readBack';
-import { standingAt } from '../book/standingAt';
-import { tableAnswer } from '../book/toolTable';
-import { zToolChanged } from '../book/zAgain';
-import { keepsTable } from '../heights/schools';
-import { planAxes } from '../record/machine';
-import { agreementWords } from '../words/agreement';
-import { zToolChangedWords } from '../words/staleLength';
-import { dayWords, isDoubtful, standingWords } from '../words/kept';
+import type { Book } from '../state/basis/setupState';
+import { agreements } from '../state/checks/agreements';
+import { doubtOf } from '../state/datum/zeroDoubt';
+import { lastZeroing } from '../state/basis/activeRecords';
+import { neededTools } from '../state/holes/neededTools';
+import { readBackOf } from '../state/readBack/readBack';
+import { standingAt } from '../state/gauges/gaugeStatusAt';
+import { tableAnswer } from '../state/zAndTools/toolTable';
+import { zToolChanged } from '../state/verify/recheckZ';
+import { keepsTable } from '../zAndTools/schools';
+import { planAxes } from '../records/shop/machine';
+import { agreementWords } from '../messages/checks/agreement';
+import { zToolChangedWords } from '../messages/zAndTools/lengthValidity';
+import { dayWords, isDoubtful, standingWords } from '../messages/gauges/gaugeStatus';
 import type { SheetSection } from './sheet';
 
 /** What is not done or does not agree yet: it stands first, since it decides whether to run. */

@@ -1,9 +1,9 @@
-import { openBook, type Book } from '../book/book';
-import { AFTER, happened, keeping, measured, REFERENCE, set as setTo } from '../book/lengths.case';
-import { plateSnapshot, reading, rowOf, settingBody } from '../book/snapshot.case';
-import type { NewCalibration } from '../record/calibration';
-import type { RowEntry } from '../record/entry';
-import { withEntries } from '../record/merge';
+import { openBook, type Book } from '../state/basis/setupState';
+import { AFTER, happened, keeping, measured, REFERENCE, set as setTo } from '../state/zAndTools/lengths.case';
+import { plateSnapshot, reading, rowOf, settingBody } from '../state/basis/snapshot.case';
+import type { NewCalibration } from '../records/shop/calibration';
+import type { RowEntry } from '../records/kinds/entry';
+import { withEntries } from '../records/kinds/merge';
 import { sheetOf } from './sheetOf';
 
 const NOW = '2026-11-26T10:00:00.000Z';

@@ -1,4 +1,4 @@
-import type { PrintedSection } from '../tape/printTape';
+import type { PrintedSection } from '../working/printWorking';
 
 /** How a column stands: words to the left, figures to the right. */
 export interface SheetColumn {

@@ -1,14 +1,14 @@
-import type { Book } from '../book/book';
-import { tableAnswer } from '../book/toolTable';
-import { toolRunOut } from '../book/subjects/runOut';
-import { neededTools } from '../book/neededTools';
-import { toolSpot } from '../book/toolSpot';
-import { keepsTable } from '../heights/schools';
-import { figureWords, setterName } from '../words/toolChange';
+import type { Book } from '../state/basis/setupState';
+import { tableAnswer } from '../state/zAndTools/toolTable';
+import { toolRunOut } from '../state/zAndTools/runOut';
+import { neededTools } from '../state/holes/neededTools';
+import { toolSpot } from '../state/toolChange/touchOffPoint';
+import { keepsTable } from '../zAndTools/schools';
+import { figureWords, setterName } from '../messages/zAndTools/toolChange';
 import { formatLength } from '../units/formatLength';
-import { plusMinus } from '../words/goodness';
-import { SCHOOL_NAMES } from '../words/names';
-import { STALE_SHORT } from '../words/staleLength';
+import { plusMinus } from '../messages/basis/verdict';
+import { SCHOOL_NAMES } from '../messages/basis/labels';
+import { STALE_SHORT } from '../messages/zAndTools/lengthValidity';
 import type { SheetSection } from './sheet';
 
 /** Tools of the machine with their lengths, the sign in words, and run-out where it was read. */

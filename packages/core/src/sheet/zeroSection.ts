@@ -1,13 +1,13 @@
-import { airPass } from '../book/airPass';
-import type { Book } from '../book/book';
-import { lastZeroing } from '../book/inForce';
-import { readBackOf } from '../book/readBack';
-import { zeroAnswers } from '../book/zeroAnswers';
-import { planAxes } from '../record/machine';
+import { airPass } from '../state/zAndTools/airCut';
+import type { Book } from '../state/basis/setupState';
+import { lastZeroing } from '../state/basis/activeRecords';
+import { readBackOf } from '../state/readBack/readBack';
+import { zeroAnswers } from '../state/zAndTools/partZero';
+import { planAxes } from '../records/shop/machine';
 import { formatLength, formatLengthUnit } from '../units/formatLength';
-import { plusMinus } from '../words/goodness';
-import { subjectWords } from '../words/subjectWords';
-import { zZeroWords } from '../words/zZero';
+import { plusMinus } from '../messages/basis/verdict';
+import { subjectWords } from '../messages/basis/subjectLabel';
+import { zZeroWords } from '../messages/zAndTools/zZero';
 import type { SheetSection } from './sheet';
 
 const HOW = { preset: 'preset to', move: 'moved, set to', 'work-offset': 'work offset', lost: 'lost' } as const;

@@ -1,7 +1,7 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { differenceUncertainty } from '../alignment/opposite';
 import { mean } from '../metrology/mean';
-import { meanSection, sumSection } from '../tape/tape';
+import { meanSection, sumSection } from '../working/working';
 import type { BacklashInput, BacklashOutput } from './backlash.schema';
 
 /** Repeats from each side under which the answer is called thin. */

@@ -1,4 +1,4 @@
-import type { Machine } from '../record/machine';
+import type { Machine } from '../records/shop/machine';
 import type { LengthUnit } from '../units/unit';
 import { INCH } from '../units/unit';
 

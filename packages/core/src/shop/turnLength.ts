@@ -1,5 +1,5 @@
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import { parseLength } from '../units/parseLength';
 import { INCH } from '../units/unit';
 import type { TurnLengthInput, TurnLengthOutput } from './turnLength.schema';

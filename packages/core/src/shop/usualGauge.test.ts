@@ -1,5 +1,5 @@
 import type { GaugeKind } from '../metrology/gaugeKinds';
-import type { Gauge } from '../record/gauge';
+import type { Gauge } from '../records/shop/gauge';
 import { usualGauge } from './usualGauge';
 
 const shopOf = (...kinds: GaugeKind[]): Gauge[] =>

@@ -1,6 +1,6 @@
 import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
-import type { Gauge } from '../record/gauge';
-import type { Machine } from '../record/machine';
+import type { Gauge } from '../records/shop/gauge';
+import type { Machine } from '../records/shop/machine';
 
 /** What is to be found: faces sideways, or heights. */
 export type Finds = 'edges' | 'heights';

@@ -1,7 +1,7 @@
 import { MEASURE_CAUTIONS } from '../cautions/caution';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import type { ChordOverPinsInput, ChordOverPinsOutput } from './chordOverPins.schema';
 
 /**

@@ -1,6 +1,6 @@
 import { MEASURE_CAUTIONS } from '../cautions/caution';
 import { combine } from '../metrology/uncertainty';
-import { sumSection } from '../tape/tape';
+import { sumSection } from '../working/working';
 import type { HeightCheckInput, HeightCheckOutput } from './heightCheck.schema';
 
 /**

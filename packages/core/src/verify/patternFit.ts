@@ -4,7 +4,7 @@ import { rotate } from '../geometry/rotate';
 import { mean } from '../metrology/mean';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../tape/tape';
+import { sumSection, type TapeSection } from '../working/working';
 import type { PatternFitInput, PatternFitOutput } from './patternFit.schema';
 
 const DEGREES = 180 / Math.PI;

@@ -1,4 +1,4 @@
-import type { Holding, HoldingStep } from '../record/holding';
+import type { Holding, HoldingStep } from '../records/shop/workholdingList';
 
 const step = (id: string, text: string, more: Partial<HoldingStep> = {}): HoldingStep => ({
   id,

@@ -1,4 +1,4 @@
-import type { Machine } from '../record/machine';
+import type { Machine } from '../records/shop/machine';
 
 /** One thing to do, and whether missing it hurts. */
 interface UnloadingStep {

@@ -1,4 +1,4 @@
-import type { AtOnceDrawing as Spec } from '@zero-point/core/atOnce/form';
+import type { AtOnceDrawing as Spec } from '@zero-point/core/calculators/form';
 import { Circle, Line, Rect } from 'react-native-svg';
 import { HandwheelDial } from '../../dial/HandwheelDial';
 import { Ground } from '../../drawing/Ground';

@@ -1,5 +1,5 @@
-import type { Carry } from '@zero-point/core/atOnce/form';
-import { FIRST_VERSION } from '@zero-point/core/record/kind';
+import type { Carry } from '@zero-point/core/calculators/form';
+import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { uuidv7 } from 'uuidv7';

@@ -1,4 +1,4 @@
-import type { AtOnceField } from '@zero-point/core/atOnce/form';
+import type { AtOnceField } from '@zero-point/core/calculators/form';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../frame/CardButton';
 import { Choice } from '../../frame/Choice';

@@ -1,5 +1,5 @@
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import type { Between, Contact } from '@zero-point/core/practice/mill/spec';
+import type { Between, Contact } from '@zero-point/core/practice/mill/millSpec';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { LengthUnit } from '@zero-point/core/units/unit';

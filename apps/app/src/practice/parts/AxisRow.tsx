@@ -1,6 +1,6 @@
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import { shows } from '@zero-point/core/practice/mill/shown';
+import { shows } from '@zero-point/core/practice/mill/scaleReading';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { StyleSheet } from 'react-native';

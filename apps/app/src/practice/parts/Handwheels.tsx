@@ -1,7 +1,7 @@
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import { lineAt, wheelOf, type Wheel as WheelFacts } from '@zero-point/core/practice/handwheel';
-import { shows } from '@zero-point/core/practice/mill/shown';
+import { shows } from '@zero-point/core/practice/mill/scaleReading';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

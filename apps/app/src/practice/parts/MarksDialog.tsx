@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
 import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';

@@ -1,6 +1,6 @@
 import { boxOf } from '@zero-point/core/practice/mill/box';
 import { feel, nearest } from '@zero-point/core/practice/mill/contact';
-import { tipOf } from '@zero-point/core/practice/mill/tip';
+import { tipOf } from '@zero-point/core/practice/mill/toolTip';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import { StyleSheet, View } from 'react-native';
 import { Circle, ClipPath, Defs, G, Line, Rect, Text as SvgText } from 'react-native-svg';

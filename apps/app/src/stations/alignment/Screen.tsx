@@ -1,9 +1,9 @@
 import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
-import { alignmentOf } from '@zero-point/core/book/alignmentPlan';
-import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
-import type { AlignmentTask } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
+import { alignmentOf } from '@zero-point/core/state/alignment/plan';
+import { ALIGNMENT_TASKS } from '@zero-point/core/records/values/tasks';
+import type { AlignmentTask } from '@zero-point/core/records/values/subject';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { useLocalSearchParams } from 'expo-router';
 
 const TaskScreen = later(() => import('./parts/TaskScreen'), LoadingPart);

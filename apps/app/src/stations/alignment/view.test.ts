@@ -1,5 +1,5 @@
-import { alignmentShop as shop, configured, readPass as read } from '@zero-point/core/book/alignment.case';
-import { alignmentDone, taskState } from '@zero-point/core/book/alignmentState';
+import { alignmentShop as shop, configured, readPass as read } from '@zero-point/core/state/alignment/alignment.case';
+import { alignmentDone, taskState } from '@zero-point/core/state/alignment/taskState';
 import { alignmentView } from './view';
 
 describe('where a task stands', () => {

@@ -1,16 +1,16 @@
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
-import type { Alignment } from '@zero-point/core/record/alignment';
-import type { Book } from '@zero-point/core/book/book';
+import type { Alignment } from '@zero-point/core/records/setup/alignment';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
-import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/book/subjects/alignment';
+import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/state/alignment/taskAnswer';
 import type { DialFace } from '../../indicator/IndicatorDial';
 import { logDial, logTouch } from '../../record/log';
 import { typedText, type Said } from '../../record/said';
 import { saveInSetup } from '../../record/logEntry';
-import { advise, type Advice } from '@zero-point/core/words/alignmentAdvice';
-import { sincePass, type SincePass } from '@zero-point/core/book/sincePass';
-import { entryLabel, isPlug, question } from '@zero-point/core/words/alignmentPlace';
+import { advise, type Advice } from '@zero-point/core/messages/alignment/advice';
+import { sincePass, type SincePass } from '@zero-point/core/state/alignment/passComparison';
+import { entryLabel, isPlug, question } from '@zero-point/core/messages/alignment/place';
 
 /** What the screen of one task shows. */
 export interface AlignmentView {

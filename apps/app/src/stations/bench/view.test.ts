@@ -1,6 +1,6 @@
-import { STATION_NAMES } from '@zero-point/core/record/stations';
-import type { SetupSummary } from '@zero-point/core/record/snapshot';
-import type { Standing } from '@zero-point/core/words/standing';
+import { STATION_NAMES } from '@zero-point/core/records/values/stations';
+import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
+import type { Standing } from '@zero-point/core/messages/status/setupStatus';
 import { benchView } from './view';
 
 const summary = (id: string, change: Partial<SetupSummary> = {}): SetupSummary => ({

@@ -1,7 +1,7 @@
-import { STATION_NAMES } from '@zero-point/core/record/stations';
-import type { SetupSummary } from '@zero-point/core/record/snapshot';
-import { setWords } from '@zero-point/core/words/setAxes';
-import type { Standing } from '@zero-point/core/words/standing';
+import { STATION_NAMES } from '@zero-point/core/records/values/stations';
+import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
+import { setWords } from '@zero-point/core/messages/datum/axesSet';
+import type { Standing } from '@zero-point/core/messages/status/setupStatus';
 import { stationPath } from '../path';
 
 /** A set-up's card on the bench. */

@@ -1,11 +1,11 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Face, TouchedSubject } from '@zero-point/core/record/subject';
-import type { NewReading } from '@zero-point/core/record/reading';
-import type { Book } from '@zero-point/core/book/book';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Face, TouchedSubject } from '@zero-point/core/records/values/subject';
+import type { NewReading } from '@zero-point/core/records/log/reading';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
-import type { Entry } from '@zero-point/core/record/entry';
-import { agreements } from '@zero-point/core/book/checks/agreements';
-import { bookOf, dialRead, plateBook, presetDone, reading } from '@zero-point/core/book/snapshot.case';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { agreements } from '@zero-point/core/state/checks/agreements';
+import { bookOf, dialRead, plateBook, presetDone, reading } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { checksOf, datumView } from './view';
 import { featureView } from './parts/featureView';

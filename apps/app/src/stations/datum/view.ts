@@ -1,15 +1,15 @@
-import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/record/datumPlan';
-import type { Reading } from '@zero-point/core/record/reading';
-import type { Book } from '@zero-point/core/book/book';
-import { planAxes } from '@zero-point/core/record/machine';
-import type { Part } from '@zero-point/core/record/part';
+import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/records/setup/datumPlan';
+import type { Reading } from '@zero-point/core/records/log/reading';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { planAxes } from '@zero-point/core/records/shop/machine';
+import type { Part } from '@zero-point/core/records/shop/part';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { FACES_ACROSS } from '@zero-point/core/datum/shapes';
-import { agreements } from '@zero-point/core/book/checks/agreements';
-import type { Agreement } from '@zero-point/core/book/checks/check';
-import { foundFeatures, type FoundFeature } from '@zero-point/core/book/foundFeatures';
-import { allReadingsOf, lastZeroing, readingsOf } from '@zero-point/core/book/inForce';
-import { sweepReadings } from '@zero-point/core/book/subjects/round';
+import { agreements } from '@zero-point/core/state/checks/agreements';
+import type { Agreement } from '@zero-point/core/state/checks/check';
+import { foundFeatures, type FoundFeature } from '@zero-point/core/state/datum/foundFeatures';
+import { allReadingsOf, lastZeroing, readingsOf } from '@zero-point/core/state/basis/activeRecords';
+import { sweepReadings } from '@zero-point/core/state/datum/round';
 import { uuidv7 } from 'uuidv7';
 import { saveInSetup, saveThing } from '../../record/logEntry';
 

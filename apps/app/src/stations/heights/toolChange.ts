@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/book/book';
-import { toolToGoIn, toolsInOrder } from '@zero-point/core/book/changeOrder';
-import { gaugeAfterSetting, keptSpotGauge, spotFitsProbe } from '@zero-point/core/book/spotGauge';
-import { toolSpot, type ToolSpot } from '@zero-point/core/book/toolSpot';
-import { heightApproach, heightMethod, cautionsWhere } from '@zero-point/core/heights/heightMethod';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { toolToGoIn, toolsInOrder } from '@zero-point/core/state/toolChange/toolChangeOrder';
+import { gaugeAfterSetting, keptSpotGauge, spotFitsProbe } from '@zero-point/core/state/gauges/spotGauge';
+import { toolSpot, type ToolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { heightApproach, heightMethod, cautionsWhere } from '@zero-point/core/zAndTools/heightMethod';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { hasClip } from '@zero-point/core/words/toolChange';
+import { hasClip } from '@zero-point/core/messages/zAndTools/toolChange';
 import { logTouch, logZeroing } from '../../record/log';
 import type { Said } from '../../record/said';
 

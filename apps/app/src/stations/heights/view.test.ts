@@ -1,7 +1,7 @@
-import type { TouchedSubject } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
-import type { Entry } from '@zero-point/core/record/entry';
-import { bookOf, plateBook, presetDone, reading, withTools } from '@zero-point/core/book/snapshot.case';
+import type { TouchedSubject } from '@zero-point/core/records/values/subject';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { bookOf, plateBook, presetDone, reading, withTools } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { heightsView } from './view';
 

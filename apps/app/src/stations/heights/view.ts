@@ -1,8 +1,8 @@
-import type { Reading } from '@zero-point/core/record/reading';
-import type { Touched } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
-import type { Gauge } from '@zero-point/core/record/gauge';
-import type { Tool } from '@zero-point/core/record/cutter';
+import type { Reading } from '@zero-point/core/records/log/reading';
+import type { Touched } from '@zero-point/core/records/values/subject';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Gauge } from '@zero-point/core/records/shop/gauge';
+import type { Tool } from '@zero-point/core/records/shop/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import {
   cautionsWhere,
@@ -10,29 +10,29 @@ import {
   heightMethod,
   putWords,
   whereToTouch,
-} from '@zero-point/core/heights/heightMethod';
-import { gapOf, gaugeSits, placesOf } from '@zero-point/core/book/heightGap';
-import { keepsTable } from '@zero-point/core/heights/schools';
+} from '@zero-point/core/zAndTools/heightMethod';
+import { gapOf, gaugeSits, placesOf } from '@zero-point/core/state/gauges/gaugeSeat';
+import { keepsTable } from '@zero-point/core/zAndTools/schools';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
-import { hasController } from '@zero-point/core/record/machine';
-import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
-import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
-import { zZeroWords } from '@zero-point/core/words/zZero';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { GaugeSits } from '@zero-point/core/record/datumPlan';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
+import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
+import { zZeroWords } from '@zero-point/core/messages/zAndTools/zZero';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { GaugeSits } from '@zero-point/core/records/setup/datumPlan';
 import {
   toolLengthAnswer,
   zByProbe,
   zZeroAnswer,
   type ToolLengthAnswer,
   type ZZeroAnswer,
-} from '@zero-point/core/book/subjects/heights';
-import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/book/inForce';
+} from '@zero-point/core/state/zAndTools/zZero';
+import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/state/basis/activeRecords';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
 import { formatSmall } from '@zero-point/core/units/formatSmall';
-import { closingWords, type ClosingWords } from '@zero-point/core/words/closingCheck';
-import { offsetForm, zZeroForms } from '@zero-point/core/words/heightForms';
-import type { FormView } from '@zero-point/core/words/formView';
+import { closingWords, type ClosingWords } from '@zero-point/core/messages/zAndTools/closingCheck';
+import { offsetForm, zZeroForms } from '@zero-point/core/messages/zAndTools/zZeroForms';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
 import { logReadBack, logTouch, logZeroing, readLength } from '../../record/log';
 import type { Said } from '../../record/said';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { wildReadings } from '@zero-point/core/book/wild';
-import { readingTitle } from '@zero-point/core/words/readingTitle';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { wildReadings } from '@zero-point/core/state/checks/outliers';
+import { readingTitle } from '@zero-point/core/messages/basis/readingTitle';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../../answer/Fold';

@@ -1,4 +1,4 @@
-import type { LogLine } from '@zero-point/core/words/logLine';
+import type { LogLine } from '@zero-point/core/messages/basis/logLine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
-import { bookOf, dialRead, plateSnapshot, reading, sizeRead } from '@zero-point/core/book/snapshot.case';
-import type { Entry } from '@zero-point/core/record/entry';
+import { bookOf, dialRead, plateSnapshot, reading, sizeRead } from '@zero-point/core/state/basis/snapshot.case';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { EVERYTHING, logView } from './view';
 
 const setupId = plateSnapshot.setup.id;

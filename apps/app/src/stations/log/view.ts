@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { Reading } from '@zero-point/core/record/reading';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { Reading } from '@zero-point/core/records/log/reading';
 import type { Axis } from '@zero-point/core/schema/quantities';
 
 /** What is shown of the log: readings of one axis, or by the dial or gauge alone, and with one gauge. */

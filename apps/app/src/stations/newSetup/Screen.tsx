@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';

@@ -1,8 +1,8 @@
 /** @jest-environment node */
-import { openBook } from '@zero-point/core/book/book';
-import { NO_VERSION } from '@zero-point/core/record/kind';
-import { startsSetup, withEntries } from '@zero-point/core/record/merge';
-import { startSnapshot, type ShopTold } from '@zero-point/core/record/startSnapshot';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { NO_VERSION } from '@zero-point/core/records/kinds/kind';
+import { startsSetup, withEntries } from '@zero-point/core/records/kinds/merge';
+import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
 import { startEntries } from './startAway';
 import { makeSetup } from './startSetup';
 

@@ -1,9 +1,9 @@
-import type { DocumentEntry } from '@zero-point/core/record/entry';
-import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/record/kind';
-import type { DocumentName } from '@zero-point/core/record/kinds';
-import { withEntries } from '@zero-point/core/record/merge';
-import type { SetupSummary } from '@zero-point/core/record/snapshot';
-import { startSnapshot, type ShopTold } from '@zero-point/core/record/startSnapshot';
+import type { DocumentEntry } from '@zero-point/core/records/kinds/entry';
+import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
+import type { DocumentName } from '@zero-point/core/records/kinds/kinds';
+import { withEntries } from '@zero-point/core/records/kinds/merge';
+import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
+import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
 import { uuidv7 } from 'uuidv7';
 import { keepCopySoon } from '../../api/keepCopy';
 import { isBench } from '../../api/bench';

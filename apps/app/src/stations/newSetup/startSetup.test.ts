@@ -1,6 +1,6 @@
-import { machine as machineSchema } from '@zero-point/core/record/machine.schema';
-import { newSetup } from '@zero-point/core/record/plan.schema';
-import { part as partSchema } from '@zero-point/core/record/part.schema';
+import { machine as machineSchema } from '@zero-point/core/records/shop/machine.schema';
+import { newSetup } from '@zero-point/core/records/setup/plan.schema';
+import { part as partSchema } from '@zero-point/core/records/shop/part.schema';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { dialForm, makeSetup, usualDial } from './startSetup';
 

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { isSet } from '@zero-point/core/book/inForce';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { useRouter } from 'expo-router';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Target } from '../../drawing/Target';

@@ -1,6 +1,6 @@
-import { bookOf, plateSnapshot } from '@zero-point/core/book/snapshot.case';
-import type { Entry } from '@zero-point/core/record/entry';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
+import { bookOf, plateSnapshot } from '@zero-point/core/state/basis/snapshot.case';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { useOutbox } from '../../stores/outbox';
 import { calipered, changePlan, planView } from './view';
 

@@ -1,14 +1,14 @@
-import { zZeroWords } from '@zero-point/core/words/zZero';
-import { PART_ZEROS } from '@zero-point/core/record/faces';
+import { zZeroWords } from '@zero-point/core/messages/zAndTools/zZero';
+import { PART_ZEROS } from '@zero-point/core/records/values/faces';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
-import type { Assumed, PartZero, Plan } from '@zero-point/core/record/plan';
+import type { Assumed, PartZero, Plan } from '@zero-point/core/records/setup/plan';
 import type { Axis } from '@zero-point/core/schema/quantities';
-import type { Book } from '@zero-point/core/book/book';
-import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { ZERO_LABELS } from '@zero-point/core/words/zeroLabels';
+import { ZERO_LABELS } from '@zero-point/core/messages/basis/zeroLabels';
 import { saveInSetup, saveThing } from '../../record/logEntry';
 
 /** A place zero may stand on, in the part's own frame. */

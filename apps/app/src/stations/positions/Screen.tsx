@@ -1,13 +1,13 @@
 import { later } from '../../frame/later';
 import { useMemo } from 'react';
-import type { Book } from '@zero-point/core/book/book';
-import { isSet } from '@zero-point/core/book/inForce';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
-import { holeCount } from '@zero-point/core/positions/shapeTerms';
+import { holeCount } from '@zero-point/core/holes/patterns/shapeTerms';
 import { formatAngle } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { HolesMark } from '../../drawing/HolesMark';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { Choice } from '../../frame/Choice';

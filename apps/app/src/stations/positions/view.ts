@@ -1,12 +1,12 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Subject } from '@zero-point/core/record/subject';
-import { featureAnswer } from '@zero-point/core/book/featureAnswer';
-import { carriedRotation } from '@zero-point/core/book/carriedRotation';
-import { patternHoles, patternsInHand, targetOf, type Hole } from '@zero-point/core/book/holes';
-import { datumInForce } from '@zero-point/core/book/localDatum';
-import { lastZeroing } from '@zero-point/core/book/inForce';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Subject } from '@zero-point/core/records/values/subject';
+import { featureAnswer } from '@zero-point/core/state/datum/featureAnswer';
+import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
+import { patternHoles, patternsInHand, targetOf, type Hole } from '@zero-point/core/state/holes/holes';
+import { datumInForce } from '@zero-point/core/state/datum/localDatum';
+import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { rotatedU } from '@zero-point/core/geometry/rotate';
 import { saveInSetup } from '../../record/logEntry';
 

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { SHEET_TAPED } from '@zero-point/core/book/progress';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { SHEET_TAPED } from '@zero-point/core/state/status/setupProgress';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';

@@ -1,8 +1,8 @@
-import { gauge } from '@zero-point/core/record/gauge.schema';
-import { machine } from '@zero-point/core/record/machine.schema';
-import { cutter } from '@zero-point/core/record/cutter.schema';
-import type { Entry } from '@zero-point/core/record/entry';
-import { plateBook } from '@zero-point/core/book/snapshot.case';
+import { gauge } from '@zero-point/core/records/shop/gauge.schema';
+import { machine } from '@zero-point/core/records/shop/machine.schema';
+import { cutter } from '@zero-point/core/records/shop/cutter.schema';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import { GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { withShopEntries, type Shop } from '../../api/queries';

@@ -1,7 +1,7 @@
 import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
-import type { Book } from '@zero-point/core/book/book';
-import { isSet } from '@zero-point/core/book/inForce';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -12,7 +12,7 @@ import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { ReadingDock } from '../../answer/ReadingDock';
 import { ReadingList } from '../../answer/ReadingList';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { Choice } from '../../frame/Choice';
 import { MainAction } from '../../frame/MainAction';
 import { LinkButton } from '../../frame/LinkButton';
@@ -26,7 +26,7 @@ import { logPassMend, logStrike } from '../../record/log';
 import { BoreFields } from './parts/BoreFields';
 import { BoreInHand } from './parts/BoreInHand';
 import { WhichChoice } from './parts/WhichChoice';
-import { passInDoubt } from '@zero-point/core/book/passInDoubt';
+import { passInDoubt } from '@zero-point/core/state/boreAndFace/doubtfulPass';
 import {
   boreSentence,
   gaugeWords,
@@ -34,7 +34,7 @@ import {
   passMendWords,
   passSlipWords,
   turnWords,
-} from '@zero-point/core/words/bore';
+} from '@zero-point/core/messages/boreAndFace/bore';
 import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
 
 const ApproachChart = later(() => import('./parts/ApproachChart'));

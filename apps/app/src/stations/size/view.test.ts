@@ -1,10 +1,16 @@
-import type { Bore } from '@zero-point/core/record/cutPlan';
-import { cutPlan } from '@zero-point/core/record/cutPlan.schema';
-import type { Book } from '@zero-point/core/book/book';
-import type { Entry } from '@zero-point/core/record/entry';
-import { bookOf, plateBook, sizeRead } from '@zero-point/core/book/snapshot.case';
-import { passInDoubt } from '@zero-point/core/book/passInDoubt';
-import { boreSentence, gaugeWords, passMendWords, passSlipWords, turnWords } from '@zero-point/core/words/bore';
+import type { Bore } from '@zero-point/core/records/setup/cutPlan';
+import { cutPlan } from '@zero-point/core/records/setup/cutPlan.schema';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { bookOf, plateBook, sizeRead } from '@zero-point/core/state/basis/snapshot.case';
+import { passInDoubt } from '@zero-point/core/state/boreAndFace/doubtfulPass';
+import {
+  boreSentence,
+  gaugeWords,
+  passMendWords,
+  passSlipWords,
+  turnWords,
+} from '@zero-point/core/messages/boreAndFace/bore';
 import { boreGauges, boreView, drawnBore, startBore } from './view';
 
 const bore: Bore = {

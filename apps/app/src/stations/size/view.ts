@@ -1,7 +1,7 @@
-import type { Bore, CutPlan } from '@zero-point/core/record/cutPlan';
-import type { Book } from '@zero-point/core/book/book';
-import { isoFit } from '@zero-point/core/boring/isoFit';
-import { boreAnswer, measuringU } from '@zero-point/core/book/subjects/bore';
+import type { Bore, CutPlan } from '@zero-point/core/records/setup/cutPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isoFit } from '@zero-point/core/boreAndFace/isoFit';
+import { boreAnswer, measuringU } from '@zero-point/core/state/boreAndFace/bore';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { calibrate } from '../../record/calibrate';

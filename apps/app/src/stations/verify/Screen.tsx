@@ -1,6 +1,6 @@
 import { LoadingPart } from '../../frame/LoadingPage';
 import { later } from '../../frame/later';
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { useLocalSearchParams } from 'expo-router';
 
 const TouchAgainPage = later(() => import('./parts/TouchAgainPage'), LoadingPart);

@@ -1,11 +1,11 @@
-import { againThings, type AgainThing, type AgainTouch } from '@zero-point/core/book/againThings';
-import type { Book } from '@zero-point/core/book/book';
-import { isSet } from '@zero-point/core/book/inForce';
-import { openReadBacks, type ReadBackState } from '@zero-point/core/book/readBack';
+import { againThings, type AgainThing, type AgainTouch } from '@zero-point/core/state/verify/recheckTargets';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
+import { openReadBacks, type ReadBackState } from '@zero-point/core/state/readBack/readBack';
 import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
-import { heightMethod } from '@zero-point/core/heights/heightMethod';
+import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
-import { againSentence, whyNotAgain } from '@zero-point/core/words/touchAgain';
+import { againSentence, whyNotAgain } from '@zero-point/core/messages/verify/recheck';
 import { logTouch } from '../../record/log';
 import type { Said } from '../../record/said';
 

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { lastZeroing } from '@zero-point/core/book/inForce';
-import type { Correction } from '@zero-point/core/book/verify';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
+import type { Correction } from '@zero-point/core/state/verify/measurements';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { logZeroing } from '../../record/log';
 import { saveThing } from '../../record/logEntry';

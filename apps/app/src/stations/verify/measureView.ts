@@ -1,8 +1,8 @@
-import type { Book } from '@zero-point/core/book/book';
-import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/book/holes';
-import { measurementsInForce } from '@zero-point/core/book/verify';
-import type { Face } from '@zero-point/core/record/subject';
-import type { HoleOf, MeasuredThing } from '@zero-point/core/record/measurement';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/state/holes/holes';
+import { measurementsInForce } from '@zero-point/core/state/verify/measurements';
+import type { Face } from '@zero-point/core/records/values/subject';
+import type { HoleOf, MeasuredThing } from '@zero-point/core/records/log/measurement';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from '../../record/logEntry';

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/book/book';
-import { programSetting } from '@zero-point/core/book/programSetting';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { programSetting } from '@zero-point/core/state/verify/programContext';
 import { isEmptySpan, type Span } from '@zero-point/core/program/checks/extents';
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
 import type { Finding } from '@zero-point/core/program/finding';
-import { RAPID } from '@zero-point/core/program/path';
-import { stateAt } from '@zero-point/core/program/states';
-import type { WhatIsSet } from '@zero-point/core/program/whatIsSet';
+import { RAPID } from '@zero-point/core/program/motion/path';
+import { stateAt } from '@zero-point/core/program/interpreter/stateHistory';
+import type { WhatIsSet } from '@zero-point/core/program/checkContext';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { uuidv7 } from 'uuidv7';
 import type { World } from '../../drawing/view';

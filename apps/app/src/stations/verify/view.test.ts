@@ -1,12 +1,12 @@
 /** @jest-environment node */
-import { openBook } from '@zero-point/core/book/book';
-import { programSetting } from '@zero-point/core/book/programSetting';
-import { plateSnapshot, reading, rowOf, settingBody } from '@zero-point/core/book/snapshot.case';
+import { openBook } from '@zero-point/core/state/basis/setupState';
+import { programSetting } from '@zero-point/core/state/verify/programContext';
+import { plateSnapshot, reading, rowOf, settingBody } from '@zero-point/core/state/basis/snapshot.case';
 import { checkProgram, programBytes } from '@zero-point/core/program/checkProgram';
 import { POST_A_POCKET } from '@zero-point/core/program/fixtures/clean.case';
 import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
-import { stretchOfLine } from '@zero-point/core/program/step';
-import { withEntries } from '@zero-point/core/record/merge';
+import { stretchOfLine } from '@zero-point/core/program/interpreter/lineNavigation';
+import { withEntries } from '@zero-point/core/records/kinds/merge';
 import { againView } from './againView';
 import { exaggeration, kindChanged, lacking, measuringGauges, startDraft, type MeasureDraft } from './measureView';
 import { countOf, cursorView, isStale, lineText, worldOf } from './programView';

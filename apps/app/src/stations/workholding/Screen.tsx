@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { StepState } from '@zero-point/core/book/holdingSteps';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

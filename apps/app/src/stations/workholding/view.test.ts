@@ -1,5 +1,5 @@
-import type { Entry } from '@zero-point/core/record/entry';
-import { bookOf, plateBook } from '@zero-point/core/book/snapshot.case';
+import type { Entry } from '@zero-point/core/records/kinds/entry';
+import { bookOf, plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { logStep, workholdingView } from './view';
 

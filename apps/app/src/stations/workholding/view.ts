@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { checkItem, holdingSteps, type StepState } from '@zero-point/core/book/holdingSteps';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { checkItem, holdingSteps, type StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { logCheck } from '../../record/logCheck';
 
 /** What the Workholding screen shows. */

@@ -1,6 +1,6 @@
-import { openBook } from '../../book/book';
-import type { Entry } from '../../record/entry';
-import { withEntries } from '../../record/merge';
+import { openBook } from '../../state/basis/setupState';
+import type { Entry } from '../../records/kinds/entry';
+import { withEntries } from '../../records/kinds/merge';
 import {
   backOff,
   comeDownTo,

@@ -1,10 +1,10 @@
-import type { Entry } from '../../record/entry';
+import type { Entry } from '../../records/kinds/entry';
 import { doLesson } from '../hands/perfectHand';
 import { FRONT, LEFT } from '../lessons/faces';
 import type { Lesson } from '../lessons/lesson';
 import { BETWEENS, kneeMill, practiceSnapshot, TRAY } from '../lessons/practiceShop';
-import { act } from '../mill/act';
-import { hide } from '../mill/hidden';
+import { act } from '../mill/reduceMill';
+import { hide } from '../mill/hiddenTruth';
 import { createMill, type Mill } from '../mill/mill';
 import type { Trouble } from './trouble';
 import { befallen, bent, troublesOf } from './troubles';

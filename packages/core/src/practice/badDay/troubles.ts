@@ -1,5 +1,5 @@
 import { chance } from '../../metrology/chance';
-import { turnedBy } from '../mill/hidden';
+import { turnedBy } from '../mill/hiddenTruth';
 import type { Mill } from '../mill/mill';
 import type { Trouble } from './trouble';
 

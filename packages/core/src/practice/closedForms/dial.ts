@@ -1,7 +1,7 @@
 import type { Approach } from '../../schema/quantities';
 import type { Dial } from '../../units/dial';
 import { pushed } from '../mill/screw';
-import type { Turning } from '../../positions/dialDrive';
+import type { Turning } from '../../holes/dials/dialMoves';
 
 /** A table on a screw with play, moved only by turning its handwheel. */
 export interface SimulatedDial {

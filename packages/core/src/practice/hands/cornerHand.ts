@@ -1,4 +1,4 @@
-import { featureAnswer } from '../../book/featureAnswer';
+import { featureAnswer } from '../../state/datum/featureAnswer';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { backOff, raise, standBefore, touchesOf } from './hand';
 import type { Clumsy, Worker } from './worker';

@@ -1,5 +1,5 @@
-import { boreAnswer } from '../../book/subjects/bore';
-import { patternPositions } from '../../positions/pattern';
+import { boreAnswer } from '../../state/boreAndFace/bore';
+import { patternPositions } from '../../holes/patterns/pattern';
 import { lowerTo, raise } from './hand';
 import { readDial } from './dialHand';
 import type { Clumsy, Worker } from './worker';

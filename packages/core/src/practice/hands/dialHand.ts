@@ -1,7 +1,7 @@
-import { alignmentOf } from '../../book/alignmentPlan';
-import { alignmentPass, isInLine, type AlignmentAnswer } from '../../book/subjects/alignment';
-import { featureAnswer } from '../../book/featureAnswer';
-import { runOutPlaces, runOutRings } from '../../book/subjects/runOut';
+import { alignmentOf } from '../../state/alignment/plan';
+import { alignmentPass, isInLine, type AlignmentAnswer } from '../../state/alignment/taskAnswer';
+import { featureAnswer } from '../../state/datum/featureAnswer';
+import { runOutPlaces, runOutRings } from '../../state/zAndTools/runOut';
 import { boxOf } from '../mill/box';
 import { dialShows } from '../mill/indicator';
 import { lowerTo, raise } from './hand';

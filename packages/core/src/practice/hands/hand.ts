@@ -1,12 +1,12 @@
-import { act } from '../mill/act';
+import { act } from '../mill/reduceMill';
 import { boxOf, topOf } from '../mill/box';
 import type { MillAct } from '../mill/millAct';
 import { feel } from '../mill/contact';
-import { tipOf } from '../mill/tip';
+import { tipOf } from '../mill/toolTip';
 import type { Surface } from '../mill/surface';
 import type { Mill } from '../mill/mill';
 import type { Approach, Axis } from '../../schema/quantities';
-import { shows, zeroInSight } from '../mill/shown';
+import { shows, zeroInSight } from '../mill/scaleReading';
 
 /** A scripted hand at the mill: it sees what a person sees, and moves as one does. */
 export interface Hand {

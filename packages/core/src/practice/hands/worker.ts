@@ -1,10 +1,10 @@
-import { openBook, type Book } from '../../book/book';
-import { currentEpoch, scaleOf } from '../../book/inForce';
-import { readingEpoch } from '../../book/toolSpot';
+import { openBook, type Book } from '../../state/basis/setupState';
+import { currentEpoch, scaleOf } from '../../state/basis/activeRecords';
+import { readingEpoch } from '../../state/toolChange/touchOffPoint';
 import { FACE_TOUCH } from '../../datum/partFrame';
-import type { Entry, RowEntry } from '../../record/entry';
-import { withEntries } from '../../record/merge';
-import type { DialSubject, Subject, TouchedSubject } from '../../record/subject';
+import type { Entry, RowEntry } from '../../records/kinds/entry';
+import { withEntries } from '../../records/kinds/merge';
+import type { DialSubject, Subject, TouchedSubject } from '../../records/values/subject';
 import type { Approach, Axis } from '../../schema/quantities';
 import type { Lesson } from '../lessons/lesson';
 import type { Mill } from '../mill/mill';

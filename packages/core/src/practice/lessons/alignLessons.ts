@@ -1,4 +1,4 @@
-import type { Alignment } from '../../record/alignment';
+import type { Alignment } from '../../records/setup/alignment';
 import type { Lesson } from './lesson';
 import { BETWEENS, BORE, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';
 

@@ -1,7 +1,7 @@
-import { EMPTY_CUT_PLAN } from '../../record/cutPlan';
-import type { Feature } from '../../record/datumPlan';
-import type { Pattern } from '../../record/pattern';
-import type { Contact } from '../mill/spec';
+import { EMPTY_CUT_PLAN } from '../../records/setup/cutPlan';
+import type { Feature } from '../../records/setup/datumPlan';
+import type { Pattern } from '../../records/setup/pattern';
+import type { Contact } from '../mill/millSpec';
 import type { Lesson } from './lesson';
 import { BETWEENS, BORE, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';
 

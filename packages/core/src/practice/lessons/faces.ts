@@ -1,4 +1,4 @@
-import type { Feature } from '../../record/datumPlan';
+import type { Feature } from '../../records/setup/datumPlan';
 
 /** The four faces of the part and its front left corner, as a lesson's aims. */
 export const LEFT: Feature = { kind: 'face', face: 'left' };

@@ -1,4 +1,4 @@
-import type { Contact } from '../mill/spec';
+import type { Contact } from '../mill/millSpec';
 import { LEFT } from './faces';
 import type { Lesson } from './lesson';
 import { BETWEENS, kneeMill, PART, practiceSnapshot, TRAY } from './practiceShop';

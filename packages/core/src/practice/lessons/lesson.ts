@@ -1,10 +1,10 @@
-import type { Feature } from '../../record/datumPlan';
-import type { Entry } from '../../record/entry';
-import type { Snapshot } from '../../record/snapshot';
-import type { StationName } from '../../record/stations';
+import type { Feature } from '../../records/setup/datumPlan';
+import type { Entry } from '../../records/kinds/entry';
+import type { Snapshot } from '../../records/snapshots/snapshot';
+import type { StationName } from '../../records/values/stations';
 import type { Trouble } from '../badDay/trouble';
 import type { Mill } from '../mill/mill';
-import type { MillSpec } from '../mill/spec';
+import type { MillSpec } from '../mill/millSpec';
 
 /** Where on the set-up's pages a lesson begins. */
 export interface LessonPlace {

@@ -1,4 +1,4 @@
-import type { Feature } from '../../record/datumPlan';
+import type { Feature } from '../../records/setup/datumPlan';
 import { FRONT, LEFT } from './faces';
 import type { Lesson } from './lesson';
 import { BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';

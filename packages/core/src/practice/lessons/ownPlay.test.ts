@@ -1,13 +1,13 @@
-import { openBook } from '../../book/book';
-import type { Calibration } from '../../record/calibration';
-import type { Machine } from '../../record/machine';
+import { openBook } from '../../state/basis/setupState';
+import type { Calibration } from '../../records/shop/calibration';
+import type { Machine } from '../../records/shop/machine';
 import { wheelOf } from '../handwheel';
 import { handAt, standBefore, touchesOf } from '../hands/hand';
 import { mark } from '../marking/mark';
-import { act } from '../mill/act';
-import { hide } from '../mill/hidden';
+import { act } from '../mill/reduceMill';
+import { hide } from '../mill/hiddenTruth';
 import { createMill } from '../mill/mill';
-import { shows } from '../mill/shown';
+import { shows } from '../mill/scaleReading';
 import { millLike, ownPlay, type OwnMachine } from './ownPlay';
 
 const AT = '2026-11-27T09:00:00.000Z';

@@ -1,9 +1,9 @@
-import { knownToday } from '../../book/book';
-import type { Calibration } from '../../record/calibration';
-import type { Machine } from '../../record/machine';
-import { machine as machineSchema } from '../../record/machine.schema';
+import { knownToday } from '../../state/basis/setupState';
+import type { Calibration } from '../../records/shop/calibration';
+import type { Machine } from '../../records/shop/machine';
+import { machine as machineSchema } from '../../records/shop/machine.schema';
 import type { Axis } from '../../schema/quantities';
-import type { Between, Contact, MillSpec } from '../mill/spec';
+import type { Between, Contact, MillSpec } from '../mill/millSpec';
 import { freePlay } from './freePlay';
 import type { Lesson } from './lesson';
 import { BETWEENS, BORE, kneeMill, practiceSnapshot, TRAY } from './practiceShop';

@@ -1,15 +1,15 @@
-import { EMPTY_CUT_PLAN } from '../../record/cutPlan';
-import { EMPTY_DATUM_PLAN, type DatumPlan } from '../../record/datumPlan';
-import type { Calibration } from '../../record/calibration';
-import type { Gauge } from '../../record/gauge';
-import { EMPTY_INDEX_PLAN } from '../../record/indexPlan';
-import type { Machine } from '../../record/machine';
-import { NO_OBSTACLES } from '../../record/obstacles';
-import type { Part } from '../../record/part';
-import type { Plan } from '../../record/plan';
-import type { Snapshot } from '../../record/snapshot';
+import { EMPTY_CUT_PLAN } from '../../records/setup/cutPlan';
+import { EMPTY_DATUM_PLAN, type DatumPlan } from '../../records/setup/datumPlan';
+import type { Calibration } from '../../records/shop/calibration';
+import type { Gauge } from '../../records/shop/gauge';
+import { EMPTY_INDEX_PLAN } from '../../records/setup/indexPlan';
+import type { Machine } from '../../records/shop/machine';
+import { NO_OBSTACLES } from '../../records/setup/obstacles';
+import type { Part } from '../../records/shop/part';
+import type { Plan } from '../../records/setup/plan';
+import type { Snapshot } from '../../records/snapshots/snapshot';
 import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
-import type { Between, Contact, MillSpec } from '../mill/spec';
+import type { Between, Contact, MillSpec } from '../mill/millSpec';
 
 /** What lies in the tray of the practice mill. */
 export const TRAY = {

@@ -2,7 +2,7 @@ import type { Axis } from '../../schema/quantities';
 import { toward, type Surface } from '../mill/surface';
 import type { MillEvent, Touching } from '../mill/events';
 import type { Mill } from '../mill/mill';
-import { trueThickness } from '../mill/hidden';
+import { trueThickness } from '../mill/hiddenTruth';
 import { quillElsewhere } from '../mill/quill';
 import type { AxisMark } from './axisMark';
 

@@ -1,17 +1,17 @@
-import { alignmentOf } from '../../book/alignmentPlan';
-import type { Book } from '../../book/book';
-import { featureAnswer } from '../../book/featureAnswer';
-import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../book/subjects/alignment';
-import { boreLog, measuringU } from '../../book/subjects/bore';
-import { runOutAllowed, runOutPlaces, toolRunOut } from '../../book/subjects/runOut';
-import type { Found } from '../../record/calibration';
-import { patternPositions } from '../../positions/pattern';
+import { alignmentOf } from '../../state/alignment/plan';
+import type { Book } from '../../state/basis/setupState';
+import { featureAnswer } from '../../state/datum/featureAnswer';
+import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../state/alignment/taskAnswer';
+import { boreLog, measuringU } from '../../state/boreAndFace/bore';
+import { runOutAllowed, runOutPlaces, toolRunOut } from '../../state/zAndTools/runOut';
+import type { Found } from '../../records/shop/calibration';
+import { patternPositions } from '../../holes/patterns/pattern';
 import { boxOf } from '../mill/box';
-import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hidden';
+import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hiddenTruth';
 import type { Mill } from '../mill/mill';
 import { SWING } from '../mill/works/swing';
 import { JAW } from '../mill/works/workAct';
-import type { Feature } from '../../record/datumPlan';
+import type { Feature } from '../../records/setup/datumPlan';
 import type { LessonThing } from '../lessons/lesson';
 
 /** What became of something that was to be lined up, found or made. Lengths mm. */

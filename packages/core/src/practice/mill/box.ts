@@ -1,6 +1,6 @@
 import type { Point } from '../../geometry/point';
 import { rotate } from '../../geometry/rotate';
-import type { Hidden } from './hidden';
+import type { Hidden } from './hiddenTruth';
 import type { Mill } from './mill';
 
 /** The block that stands under the spindle now: its front left corner and its top in the mill's own frame, and its size. mm. */

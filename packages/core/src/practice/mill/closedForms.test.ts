@@ -4,14 +4,14 @@ import { BETWEENS, kneeMill, TRAY } from '../lessons/practiceShop';
 import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../closedForms/indicator';
 import { simulatedDial } from '../closedForms/dial';
 import { touchFace, touchHeight } from '../closedForms/touch';
-import { act } from './act';
+import { act } from './reduceMill';
 import { boxOf } from './box';
 import { feel, nearest } from './contact';
-import { metAt, tipMetAt } from './metAt';
-import { hide, trueLength, trueRadius, trueThickness } from './hidden';
+import { metAt, tipMetAt } from './touchPoint';
+import { hide, trueLength, trueRadius, trueThickness } from './hiddenTruth';
 import { dialShows, pressedBy } from './indicator';
 import { createMill, type Mill } from './mill';
-import type { MillSpec } from './spec';
+import type { MillSpec } from './millSpec';
 
 /** The mill is one model; what the calculations were proven with before are closed forms, and it agrees with each. */
 

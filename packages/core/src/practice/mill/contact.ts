@@ -1,12 +1,12 @@
 import type { Point } from '../../geometry/point';
 import { boxOf, onPart } from './box';
 import { plugOver } from './works/plug';
-import { offAxis, trip, trueRadius, trueThickness } from './hidden';
+import { offAxis, trip, trueRadius, trueThickness } from './hiddenTruth';
 import { chance } from '../../metrology/chance';
 import type { Mill } from './mill';
-import type { Between } from './spec';
+import type { Between } from './millSpec';
 import type { Near, Surface, Wall } from './surface';
-import { tipOf } from './tip';
+import { tipOf } from './toolTip';
 
 /** A cutter that turns goes into the part, and does not stand against it. */
 export const drilling = ({ held, rpm, between }: Mill): boolean => held?.kind === 'cutter' && rpm > 0 && !between;

@@ -1,6 +1,6 @@
 import type { Approach, Axis } from '../../schema/quantities';
 import type { Surface } from './surface';
-import type { Coordinates } from './spec';
+import type { Coordinates } from './millSpec';
 
 /** What stands at the part, and where. */
 export interface Touching {

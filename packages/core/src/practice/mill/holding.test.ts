@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { BETWEENS, BORE, kneeMill, TRAY } from '../lessons/practiceShop';
-import { act } from './act';
+import { act } from './reduceMill';
 import { boxOf, onPart } from './box';
 import { feel, nearest } from './contact';
-import { tipOf } from './tip';
-import { hide, trueRadius } from './hidden';
+import { tipOf } from './toolTip';
+import { hide, trueRadius } from './hiddenTruth';
 import { createMill, type Mill } from './mill';
 import type { MillAct } from './millAct';
 import { quillElsewhere } from './quill';
-import { shows } from './shown';
-import type { MillSpec } from './spec';
+import { shows } from './scaleReading';
+import type { MillSpec } from './millSpec';
 
 /** How the part and the spindle are held: what lies turned, off its parallels, loose on the table, or let down. */
 

@@ -1,8 +1,8 @@
 import { cosDegrees, sinDegrees } from '../../units/degrees';
 import { SWING } from './works/swing';
 import { boxOf } from './box';
-import { tipOf } from './tip';
-import { drawn, offAxis } from './hidden';
+import { tipOf } from './toolTip';
+import { drawn, offAxis } from './hiddenTruth';
 import { wallAlong } from './wallAlong';
 import type { Mill } from './mill';
 

@@ -1,7 +1,7 @@
-import type { Hidden } from './hidden';
+import type { Hidden } from './hiddenTruth';
 import type { MillEvent } from './events';
 import { beginWork, type Work } from './works/work';
-import type { Between, Contact, Coordinates, MillSpec } from './spec';
+import type { Between, Contact, Coordinates, MillSpec } from './millSpec';
 
 /**
  * A mill with a part on it, at one moment. Coordinates are the spindle's nose relative to a frame that only the mill knows

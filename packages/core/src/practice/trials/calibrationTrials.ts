@@ -8,8 +8,8 @@ import { proveCentre } from '../../rotary/proveCentre';
 import type { ProveCentreOutput } from '../../rotary/proveCentre.schema';
 import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../../rotary/turn';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
-import { offAxis, trueRadius } from '../mill/hidden';
-import { metAt } from '../mill/metAt';
+import { offAxis, trueRadius } from '../mill/hiddenTruth';
+import { metAt } from '../mill/touchPoint';
 import type { Trial } from './coverage';
 import { nothingOn, touchCount, touchedWith } from './shop';
 

@@ -1,20 +1,20 @@
-import { kneeLockedAt, quillDepth } from '../../book/quillDepth';
-import { openBook, type Book } from '../../book/book';
-import { zZeroAnswer } from '../../book/subjects/heights';
-import { toolDepth } from '../../book/toolDepth';
-import { toolSpot } from '../../book/toolSpot';
-import type { School } from '../../heights/schools';
+import { kneeLockedAt, quillDepth } from '../../state/toolChange/quillDepth';
+import { openBook, type Book } from '../../state/basis/setupState';
+import { zZeroAnswer } from '../../state/zAndTools/zZero';
+import { toolDepth } from '../../state/toolChange/toolDepth';
+import { toolSpot } from '../../state/toolChange/touchOffPoint';
+import type { School } from '../../zAndTools/schools';
 import { chance } from '../../metrology/chance';
-import type { Machine } from '../../record/machine';
-import type { TouchedSubject } from '../../record/subject';
+import type { Machine } from '../../records/shop/machine';
+import type { TouchedSubject } from '../../records/values/subject';
 import { raise, raisePast, standOver, type Hand } from '../hands/hand';
 import { AT, worker, type Worker } from '../hands/worker';
 import { benchMill, BETWEENS, kneeMill, practiceSnapshot, TRAY } from '../lessons/practiceShop';
 import { boxOf, topOf } from '../mill/box';
-import { hide } from '../mill/hidden';
+import { hide } from '../mill/hiddenTruth';
 import { createMill } from '../mill/mill';
-import type { Contact, MillSpec } from '../mill/spec';
-import { tipOf } from '../mill/tip';
+import type { Contact, MillSpec } from '../mill/millSpec';
+import { tipOf } from '../mill/toolTip';
 
 /** What a manual job is done with: how lengths are kept, what is read, and what goes down to the depth. */
 export interface DepthKind {

@@ -3,9 +3,9 @@ import { METHOD_FACTS, type Method } from '../../methods/method';
 import type { Chance } from '../../metrology/chance';
 import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
 import type { Approach } from '../../schema/quantities';
-import { trueRadius, trueThickness, type Hidden } from '../mill/hidden';
-import { metAt } from '../mill/metAt';
-import type { Between, Contact } from '../mill/spec';
+import { trueRadius, trueThickness, type Hidden } from '../mill/hiddenTruth';
+import { metAt } from '../mill/touchPoint';
+import type { Between, Contact } from '../mill/millSpec';
 import { nothingOn, touchCount, touchedWith } from './shop';
 
 /** A finder on the mill, and what is told of it, which is true on average. */

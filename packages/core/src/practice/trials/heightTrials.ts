@@ -1,11 +1,11 @@
-import { runOut } from '../../heights/runOut';
-import { toolLength } from '../../heights/toolLength';
-import { zZero } from '../../heights/zZero';
+import { runOut } from '../../zAndTools/runOut';
+import { toolLength } from '../../zAndTools/toolLength';
+import { zZero } from '../../zAndTools/zZero';
 import type { Chance } from '../../metrology/chance';
 import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Hidden } from '../mill/hidden';
-import { tipMetAt } from '../mill/metAt';
-import type { Between, Contact } from '../mill/spec';
+import type { Hidden } from '../mill/hiddenTruth';
+import { tipMetAt } from '../mill/touchPoint';
+import type { Between, Contact } from '../mill/millSpec';
 import type { Trial } from './coverage';
 import { cutterOver, nothingOn, touchCount } from './shop';
 

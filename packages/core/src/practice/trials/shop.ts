@@ -1,8 +1,8 @@
 import type { Chance } from '../../metrology/chance';
 import type { Method } from '../../methods/method';
 import type { GaugeKind } from '../../metrology/gaugeKinds';
-import type { Hidden } from '../mill/hidden';
-import type { Between, Contact } from '../mill/spec';
+import type { Hidden } from '../mill/hiddenTruth';
+import type { Between, Contact } from '../mill/millSpec';
 
 /** A mill's hidden truth with nothing on it yet: its errors are drawn by the seed. */
 export const nothingOn = (random: Chance): Hidden => ({

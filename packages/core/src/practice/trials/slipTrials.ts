@@ -1,5 +1,5 @@
-import { explain } from '../../discrepancy/explain';
-import type { ExplainInput, Slip } from '../../discrepancy/explain.schema';
+import { explain } from '../../mistakes/explain';
+import type { ExplainInput, Slip } from '../../mistakes/explain.schema';
 import { chance, type Chance } from '../../metrology/chance';
 
 /** What was in use, as the explainer is told it; nothing measured yet. mm. */

@@ -1,6 +1,6 @@
-import type { Slip } from '../../discrepancy/explain.schema';
-import { toolTableCheck } from '../../heights/toolTableCheck';
-import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../heights/toolTableCheck.schema';
+import type { Slip } from '../../mistakes/explain.schema';
+import { toolTableCheck } from '../../zAndTools/toolTableCheck';
+import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
 import { chance, type Chance } from '../../metrology/chance';
 
 /** A table of tools measured twice: what was known before, and now with this day's scatter. */

@@ -1,6 +1,6 @@
 import type { Findings } from '../finding';
-import type { Listener } from '../listener';
-import type { WhatIsSet } from '../whatIsSet';
+import type { Listener } from '../interpreter/listener';
+import type { WhatIsSet } from '../checkContext';
 
 /** What every check is given. */
 export interface CheckOf {

@@ -1,4 +1,4 @@
-import { FEED } from '../path';
+import { FEED } from '../motion/path';
 import type { Check, CheckOf } from './check';
 
 /** A feed slower than this is one per turn, faster than that one per minute. mm/min and mm. */

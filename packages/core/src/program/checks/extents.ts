@@ -1,6 +1,6 @@
-import type { Move } from '../listener';
-import { FEED } from '../path';
-import type { ModalState } from '../state';
+import type { Move } from '../interpreter/listener';
+import { FEED } from '../motion/path';
+import type { ModalState } from '../interpreter/modalState';
 import type { Check, CheckOf } from './check';
 
 /** How far something goes along one axis, mm. */

@@ -1,4 +1,4 @@
-import type { Interpreter } from '../interpret';
+import type { Interpreter } from '../interpreter/interpret';
 import type { Check, CheckOf } from './check';
 
 /** Units, work offset and what is left in force: what a program says of itself against what was set. */

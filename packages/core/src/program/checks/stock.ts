@@ -1,10 +1,10 @@
 import { rotate } from '../../geometry/rotate';
-import { lowestWithin, sweepsInto, type Pillar, type Stretch } from '../clip';
-import { cutAway } from '../cutAway';
-import { FEED, RAPID } from '../path';
-import type { Box } from '../whatIsSet';
-import type { Move } from '../listener';
-import type { ModalState } from '../state';
+import { lowestWithin, sweepsInto, type Pillar, type Stretch } from '../motion/segmentClip';
+import { cutAway } from '../motion/cutAway';
+import { FEED, RAPID } from '../motion/path';
+import type { Box } from '../checkContext';
+import type { Move } from '../interpreter/listener';
+import type { ModalState } from '../interpreter/modalState';
 import type { Check, CheckOf } from './check';
 
 /** Nearer than this a tip touches a surface: what figures leave, mm. */

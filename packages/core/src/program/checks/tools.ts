@@ -1,4 +1,4 @@
-import type { SetTool } from '../whatIsSet';
+import type { SetTool } from '../checkContext';
 import type { Check, CheckOf } from './check';
 
 /** Tools, their lengths and the H words: what is called must be there, measured, and compensated before Z goes down. */

@@ -1,10 +1,10 @@
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useLook } from '../../../theme/useLook';
 import { Figure, Words } from '../../../theme/Words';
-import type { Advice } from '@zero-point/core/words/alignmentAdvice';
+import type { Advice } from '@zero-point/core/messages/alignment/advice';
 
 interface AdviceViewProps {
   advice: Advice;

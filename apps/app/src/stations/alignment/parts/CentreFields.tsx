@@ -1,8 +1,8 @@
-import { gaugesOf } from '@zero-point/core/book/alignmentPlan';
-import { rankedMethods } from '@zero-point/core/book/rankedMethods';
-import type { AlignmentOf } from '@zero-point/core/record/alignment';
-import { plusMinus } from '@zero-point/core/words/goodness';
-import { wayWords } from '@zero-point/core/words/wayWords';
+import { gaugesOf } from '@zero-point/core/state/alignment/plan';
+import { rankedMethods } from '@zero-point/core/state/gauges/methodRanking';
+import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
+import { wayWords } from '@zero-point/core/messages/basis/methodSummary';
 import { Choice } from '../../../frame/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../../keypad/Fields';

@@ -1,7 +1,7 @@
-import { TASK_TITLES } from '@zero-point/core/words/names';
-import { ALIGNMENT_TASKS } from '@zero-point/core/record/tasks';
-import type { AlignmentTask } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
+import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
+import { ALIGNMENT_TASKS } from '@zero-point/core/records/values/tasks';
+import type { AlignmentTask } from '@zero-point/core/records/values/subject';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -17,8 +17,8 @@ import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { stationPath } from '../../path';
 import { logCheck } from '../../../record/logCheck';
-import { skipItem, taskState } from '@zero-point/core/book/alignmentState';
-import { TASK_ABOUT } from '@zero-point/core/words/alignmentPlace';
+import { skipItem, taskState } from '@zero-point/core/state/alignment/taskState';
+import { TASK_ABOUT } from '@zero-point/core/messages/alignment/place';
 
 interface ChooserProps {
   book: Book;

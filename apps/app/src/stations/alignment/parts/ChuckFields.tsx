@@ -1,4 +1,4 @@
-import type { AlignmentOf } from '@zero-point/core/record/alignment';
+import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { Choice } from '../../../frame/Choice';
 import { LengthField } from '../../../keypad/Fields';
 import { keepAlignment } from '../view';

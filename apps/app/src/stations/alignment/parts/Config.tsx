@@ -1,7 +1,7 @@
-import { gaugesOf } from '@zero-point/core/book/alignmentPlan';
-import type { Alignment, AlignmentOf } from '@zero-point/core/record/alignment';
-import type { Book } from '@zero-point/core/book/book';
-import { FACES } from '@zero-point/core/record/faces';
+import { gaugesOf } from '@zero-point/core/state/alignment/plan';
+import type { Alignment, AlignmentOf } from '@zero-point/core/records/setup/alignment';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { FACES } from '@zero-point/core/records/values/faces';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { LengthField } from '../../../keypad/Fields';

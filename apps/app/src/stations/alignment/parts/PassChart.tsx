@@ -8,7 +8,7 @@ import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-
 import { MONO, SANS } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 interface PassChartProps {
   history: readonly { pass: number; error: number; U: number }[];

@@ -1,7 +1,7 @@
-import type { AlignmentOf } from '@zero-point/core/record/alignment';
-import type { Book } from '@zero-point/core/book/book';
+import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { indicatorUseOf } from '@zero-point/core/book/subjects/alignment';
+import { indicatorUseOf } from '@zero-point/core/state/alignment/taskAnswer';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { View } from 'react-native';

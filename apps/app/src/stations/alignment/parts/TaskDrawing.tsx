@@ -1,11 +1,11 @@
-import { TASK_TITLES } from '@zero-point/core/words/names';
-import type { Book } from '@zero-point/core/book/book';
+import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
-import type { AlignmentResult } from '@zero-point/core/book/subjects/alignment';
+import type { AlignmentResult } from '@zero-point/core/state/alignment/taskAnswer';
 import { LineDrawing } from '../../../drawing/LineDrawing';
 import { RoundDrawing } from '../../../drawing/RoundDrawing';
 import type { AlignmentView } from '../view';
-import { placeName } from '@zero-point/core/words/alignmentPlace';
+import { placeName } from '@zero-point/core/messages/alignment/place';
 
 interface TaskDrawingProps {
   book: Book;

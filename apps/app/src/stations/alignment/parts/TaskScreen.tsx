@@ -1,7 +1,7 @@
-import { TASK_TITLES } from '@zero-point/core/words/names';
-import type { Alignment } from '@zero-point/core/record/alignment';
-import { cautionsBefore, cautionsOfMoving } from '@zero-point/core/book/alignmentCautions';
-import type { Book } from '@zero-point/core/book/book';
+import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
+import type { Alignment } from '@zero-point/core/records/setup/alignment';
+import { cautionsBefore, cautionsOfMoving } from '@zero-point/core/state/alignment/cautions';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -30,9 +30,9 @@ import { ResidualPlot } from './ResidualPlot';
 import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from '../view';
-import { isPlug, placeTitle, toolWords } from '@zero-point/core/words/alignmentPlace';
-import { sinceWords } from '@zero-point/core/words/sincePass';
-import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/words/alignmentSteps';
+import { isPlug, placeTitle, toolWords } from '@zero-point/core/messages/alignment/place';
+import { sinceWords } from '@zero-point/core/messages/alignment/passComparison';
+import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/messages/alignment/steps';
 
 interface TaskScreenProps {
   book: Book;

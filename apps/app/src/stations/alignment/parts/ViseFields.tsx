@@ -1,4 +1,4 @@
-import type { AlignmentOf } from '@zero-point/core/record/alignment';
+import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { Choice } from '../../../frame/Choice';
 import { keepAlignment } from '../view';
 import type { ConfigProps } from './configOf';

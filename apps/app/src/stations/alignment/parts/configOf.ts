@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { Alignment } from '@zero-point/core/record/alignment';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Alignment } from '@zero-point/core/records/setup/alignment';
 
 /** A task whose document is shown to be changed. */
 export interface ConfigProps<A extends Alignment = Alignment> {

@@ -1,4 +1,4 @@
-import type { DueLine } from '@zero-point/core/words/dueList';
+import type { DueLine } from '@zero-point/core/messages/gauges/dueList';
 import { StyleSheet, View } from 'react-native';
 import { useDue } from '../../../api/bench';
 import { Fold } from '../../../answer/Fold';

@@ -1,5 +1,5 @@
-import type { PartShape } from '@zero-point/core/record/part';
-import type { Book } from '@zero-point/core/book/book';
+import type { PartShape } from '@zero-point/core/records/shop/part';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
 import { View } from 'react-native';

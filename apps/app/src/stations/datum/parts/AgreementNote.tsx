@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { Agreement } from '@zero-point/core/book/checks/check';
-import { mendsOf, type Mend } from '@zero-point/core/book/mends';
-import { SLIP_NAMES, slipWords } from '@zero-point/core/words/slip';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Agreement } from '@zero-point/core/state/checks/check';
+import { mendsOf, type Mend } from '@zero-point/core/state/verify/corrections';
+import { SLIP_NAMES, slipWords } from '@zero-point/core/messages/checks/mistakes';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { agreementWords, mendWords, withinBoth } from '@zero-point/core/words/agreement';
+import { agreementWords, mendWords, withinBoth } from '@zero-point/core/messages/checks/agreement';
 import { useLook } from '../../../theme/useLook';
 import { Words } from '../../../theme/Words';
 import { logMend } from '../../../record/log';

@@ -1,11 +1,11 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature';
 import { roundsOf } from '@zero-point/core/datum/shapes';
-import { isSet } from '@zero-point/core/book/inForce';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { StyleSheet, View } from 'react-native';
 import { Line } from 'react-native-svg';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { FeatureHint } from '../../../drawing/FeatureHints';
 import { featurePlaces } from '../../../drawing/featurePlaces';
 import { Label } from '../../../drawing/marks';

@@ -1,12 +1,12 @@
-import { noteWords } from '@zero-point/core/words/note';
-import type { Book } from '@zero-point/core/book/book';
-import { carriedRotation } from '@zero-point/core/book/carriedRotation';
-import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
+import { noteWords } from '@zero-point/core/messages/basis/note';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
+import type { FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { Words } from '../../../theme/Words';
 import HelpLine from '../../../answer/HelpLine';
 import { RepeatAdvice } from './RepeatAdvice';

@@ -1,11 +1,11 @@
-import { hasController } from '@zero-point/core/record/machine';
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { nominalOf } from '@zero-point/core/datum/feature';
-import type { CornerWay, RoundWay } from '@zero-point/core/record/faces';
+import type { CornerWay, RoundWay } from '@zero-point/core/records/values/faces';
 import { roundsOf } from '@zero-point/core/datum/shapes';
-import { cornerWay } from '@zero-point/core/book/subjects/corner';
-import { roundWay } from '@zero-point/core/book/subjects/round';
+import { cornerWay } from '@zero-point/core/state/datum/corner';
+import { roundWay } from '@zero-point/core/state/datum/round';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { Choice } from '../../../frame/Choice';
 import { changePlan } from '../../plan/view';

@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { PartIndex } from '@zero-point/core/record/indexPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { PartIndex } from '@zero-point/core/records/setup/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import { degrees } from '@zero-point/core/routines/routine';
 import { faceUp } from '@zero-point/core/rotary/faceUp';
 import { partTurn } from '@zero-point/core/rotary/turn';
-import { indexProblemWords, turnSeenFrom } from '@zero-point/core/words/rotary';
+import { indexProblemWords, turnSeenFrom } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { StyleSheet, View } from 'react-native';
 import { Button, Surface } from 'react-native-paper';
 import { Circle, G, Line, Rect } from 'react-native-svg';

@@ -1,12 +1,12 @@
-import type { Book } from '@zero-point/core/book/book';
-import { indexState, type IndexLack, type ZeroFound } from '@zero-point/core/book/indexPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { indexState, type IndexLack, type ZeroFound } from '@zero-point/core/state/rotary/indexTable';
 import { indexCsv, offsetLines } from '@zero-point/core/formats/indexFiles';
 import { Refusal } from '@zero-point/core/problem/problem';
-import type { IndexPlan } from '@zero-point/core/record/indexPlan';
+import type { IndexPlan } from '@zero-point/core/records/setup/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { camWords, lackWords, SCHOOL_ASKS } from '@zero-point/core/words/indexPlan';
-import { SCHOOL_WORDS } from '@zero-point/core/words/rotary';
+import { camWords, lackWords, SCHOOL_ASKS } from '@zero-point/core/messages/rotary/indexTable';
+import { SCHOOL_WORDS } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';

@@ -1,9 +1,9 @@
-import type { LocalDatum } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
+import type { LocalDatum } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
-import { datumInForce, localOffset } from '@zero-point/core/book/localDatum';
-import { isSet, scaleOf } from '@zero-point/core/book/inForce';
+import { datumInForce, localOffset } from '@zero-point/core/state/datum/localDatum';
+import { isSet, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { ELSEWHERE, overZero } from '@zero-point/core/book/overZero';
-import { elsewhereWords, lookWords, zeroPlaceWords } from '@zero-point/core/words/overZero';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { ELSEWHERE, overZero } from '@zero-point/core/state/datum/zeroCheck';
+import { elsewhereWords, lookWords, zeroPlaceWords } from '@zero-point/core/messages/datum/zeroCheck';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { logCheck } from '../../../record/logCheck';

@@ -1,9 +1,9 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
-import { rankedMethods, type RankedMethod } from '@zero-point/core/book/rankedMethods';
-import { wayWords } from '@zero-point/core/words/wayWords';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { rankedMethods, type RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
+import { wayWords } from '@zero-point/core/messages/basis/methodSummary';
 import { View } from 'react-native';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { CardButton } from '../../../frame/CardButton';
 import { Figure, Words } from '../../../theme/Words';
 

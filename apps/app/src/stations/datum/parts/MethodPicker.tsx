@@ -1,5 +1,5 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { METHOD_FACTS, METHODS, methodOf } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';

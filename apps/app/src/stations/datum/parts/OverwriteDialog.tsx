@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { OverwrittenZero } from '@zero-point/core/book/overwrittenZero';
-import { overwriteWords } from '@zero-point/core/words/overwrittenZero';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { OverwrittenZero } from '@zero-point/core/state/datum/overwrittenZero';
+import { overwriteWords } from '@zero-point/core/messages/datum/overwrittenZero';
 import { Button } from 'react-native-paper';
 import { AskDialog } from '../../../frame/AskDialog';
 import { MainAction } from '../../../frame/MainAction';

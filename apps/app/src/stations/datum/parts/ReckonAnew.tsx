@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/book/book';
-import { reckonChanges } from '@zero-point/core/book/reckonChange';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { reckonChanges } from '@zero-point/core/state/verify/recalculationPreview';
 import { featureName } from '@zero-point/core/datum/feature';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
-import { dayWords } from '@zero-point/core/words/kept';
-import { capital } from '@zero-point/core/words/sentence';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
+import { capital } from '@zero-point/core/messages/basis/grammar';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,6 +1,6 @@
-import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
+import type { FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { repeatWords } from '@zero-point/core/words/repeatAdvice';
+import { repeatWords } from '@zero-point/core/messages/basis/repeatAdvice';
 import { View } from 'react-native';
 import { StackedBudget } from '../../../answer/StackedBudget';
 import { Words } from '../../../theme/Words';

@@ -1,8 +1,8 @@
 import { featureName } from '@zero-point/core/datum/feature';
-import type { ReadingScale } from '@zero-point/core/record/place';
-import type { Subject } from '@zero-point/core/record/subject';
-import type { Book } from '@zero-point/core/book/book';
-import { lastZeroing, passedOver, scaleOf } from '@zero-point/core/book/inForce';
+import type { ReadingScale } from '@zero-point/core/records/values/place';
+import type { Subject } from '@zero-point/core/records/values/subject';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { lastZeroing, passedOver, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
-import type { FeatureAnswer } from '@zero-point/core/book/featureAnswer';
-import { ellipse } from '@zero-point/core/metrology/ellipse';
+import type { FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
+import { ellipse } from '@zero-point/core/metrology/fits/ellipse';
 import type { Simulated } from '@zero-point/core/metrology/monteCarlo';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { typedAsName, type TypedAs } from '@zero-point/core/words/controlResult';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { typedAsName, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../../frame/CardButton';

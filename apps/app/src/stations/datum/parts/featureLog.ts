@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/book/book';
-import { roundWay } from '@zero-point/core/book/subjects/round';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { roundWay } from '@zero-point/core/state/datum/round';
 import { nominalOf } from '@zero-point/core/datum/feature';
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import { hasController } from '@zero-point/core/record/machine';
-import { TYPED_AS, type TypedAs } from '@zero-point/core/words/controlResult';
-import type { FormView } from '@zero-point/core/words/formView';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
 import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../record/log';
 import { typedText, type Said } from '../../../record/said';
 import { feelerBeside, type MethodView } from './methodView';

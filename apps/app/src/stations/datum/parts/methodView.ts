@@ -1,13 +1,13 @@
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { Book } from '@zero-point/core/book/book';
-import { contactInUse, needsCutter, ownRepeatability, sizeOf } from '@zero-point/core/book/gaugeUse';
-import { roundGauge, roundWay } from '@zero-point/core/book/subjects/round';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { contactInUse, needsCutter, ownRepeatability, sizeOf } from '@zero-point/core/state/gauges/contactSize';
+import { roundGauge, roundWay } from '@zero-point/core/state/datum/round';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { roundOf } from '@zero-point/core/datum/feature';
 import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/methods/method';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
-import type { Tool } from '@zero-point/core/record/cutter';
-import type { Feature } from '@zero-point/core/record/datumPlan';
+import type { Tool } from '@zero-point/core/records/shop/cutter';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { Slot } from './slots';
 

@@ -1,10 +1,10 @@
-import { bookOf, plateSnapshot, reading } from '@zero-point/core/book/snapshot.case';
-import type { Book } from '@zero-point/core/book/book';
+import { bookOf, plateSnapshot, reading } from '@zero-point/core/state/basis/snapshot.case';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
-import { CORNERS, FACES, PART_ZEROS } from '@zero-point/core/record/faces';
-import type { DatumPlan } from '@zero-point/core/record/datumPlan';
-import type { Snapshot } from '@zero-point/core/record/snapshot';
-import { askWords } from '@zero-point/core/words/sentence';
+import { CORNERS, FACES, PART_ZEROS } from '@zero-point/core/records/values/faces';
+import type { DatumPlan } from '@zero-point/core/records/setup/datumPlan';
+import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
+import { askWords } from '@zero-point/core/messages/basis/grammar';
 import { slotsOf, type Slot } from './slots';
 
 /** A plate with a pocket, a bore and a boss on it. */

@@ -1,17 +1,17 @@
-import type { Ask } from '@zero-point/core/words/sentence';
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { DialSubject, Face, TouchedSubject } from '@zero-point/core/record/subject';
-import type { Reading, TouchReading } from '@zero-point/core/record/reading';
+import type { Ask } from '@zero-point/core/messages/basis/grammar';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { DialSubject, Face, TouchedSubject } from '@zero-point/core/records/values/subject';
+import type { Reading, TouchReading } from '@zero-point/core/records/log/reading';
 import type { Approach } from '@zero-point/core/schema/quantities';
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { rectangleOf, roundOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
 import { facesOfCorner, FACES_ACROSS, wallTouch, type Rectangle } from '@zero-point/core/datum/shapes';
-import { cornerWay } from '@zero-point/core/book/subjects/corner';
-import { doubtOf, provesZero } from '@zero-point/core/book/comingBack';
-import { readingsInForce } from '@zero-point/core/book/inForce';
-import { samePlaceAlong } from '@zero-point/core/book/samePlaceAlong';
-import { roundWay, SWEEP_PLACES, sweepPass, sweepReadings } from '@zero-point/core/book/subjects/round';
+import { cornerWay } from '@zero-point/core/state/datum/corner';
+import { doubtOf, provesZero } from '@zero-point/core/state/datum/zeroDoubt';
+import { readingsInForce } from '@zero-point/core/state/basis/activeRecords';
+import { samePlaceAlong } from '@zero-point/core/state/basis/sameTouchPoint';
+import { roundWay, SWEEP_PLACES, sweepPass, sweepReadings } from '@zero-point/core/state/datum/round';
 import { cosDegrees, sinDegrees } from '@zero-point/core/units/degrees';
 
 /** What a slot is of: a touch on the machine's scale, or a place of a sweep. */

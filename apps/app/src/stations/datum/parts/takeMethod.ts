@@ -1,6 +1,6 @@
-import type { Feature } from '@zero-point/core/record/datumPlan';
-import type { Book } from '@zero-point/core/book/book';
-import type { RankedMethod } from '@zero-point/core/book/rankedMethods';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { changePlan, told } from '../../plan/view';
 import { changeDatumPlan } from '../view';

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { LARGEST_TABLE, type TableChange } from '@zero-point/core/formats/toolTable';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { toolSpot } from '@zero-point/core/book/toolSpot';
-import { figureWords, setterName } from '@zero-point/core/words/toolChange';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { figureWords, setterName } from '@zero-point/core/messages/zAndTools/toolChange';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { momentWords } from '../../../frame/moment';

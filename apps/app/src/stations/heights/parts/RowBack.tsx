@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { RowReadBack } from '@zero-point/core/book/controlEntries';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { RowReadBack } from '@zero-point/core/state/readBack/controlReadBack';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { rowTrouble } from '@zero-point/core/words/readBack';
+import { rowTrouble } from '@zero-point/core/messages/zAndTools/readBack';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,8 +1,8 @@
-import { runOutDoubts } from '@zero-point/core/words/runOut';
-import { noteWords } from '@zero-point/core/words/note';
-import type { Book } from '@zero-point/core/book/book';
-import { MOST_RUN_OUT } from '@zero-point/core/heights/runOutLimit';
-import type { Tool } from '@zero-point/core/record/cutter';
+import { runOutDoubts } from '@zero-point/core/messages/zAndTools/runOut';
+import { noteWords } from '@zero-point/core/messages/basis/note';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { MOST_RUN_OUT } from '@zero-point/core/zAndTools/runOutLimit';
+import type { Tool } from '@zero-point/core/records/shop/cutter';
 import {
   runOutAllowed,
   runOutPass,
@@ -10,13 +10,13 @@ import {
   runOutReadings,
   sistersOf,
   toolRunOut,
-} from '@zero-point/core/book/subjects/runOut';
+} from '@zero-point/core/state/zAndTools/runOut';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import Svg, { Circle, Line } from 'react-native-svg';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { TickBox } from '../../../frame/TickBox';
 import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { SCHOOL_NAMES } from '@zero-point/core/words/names';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { SCHOOL_NAMES } from '@zero-point/core/messages/basis/labels';
 import { Choice } from '../../../frame/Choice';
 import { keepMachine } from '../../../record/keepMachine';
 

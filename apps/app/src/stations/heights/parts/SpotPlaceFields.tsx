@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import { keptSpotGauge, spotGauges } from '@zero-point/core/book/spotGauge';
-import { toolSpot } from '@zero-point/core/book/toolSpot';
-import { SPOT_PLACES, spotPlaceRefused, type SpotPlace } from '@zero-point/core/words/toolChange';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { keptSpotGauge, spotGauges } from '@zero-point/core/state/gauges/spotGauge';
+import { toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { SPOT_PLACES, spotPlaceRefused, type SpotPlace } from '@zero-point/core/messages/zAndTools/toolChange';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { MainAction } from '../../../frame/MainAction';

@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/book/book';
-import { allReadingsOf } from '@zero-point/core/book/inForce';
-import { keptSpotGauge } from '@zero-point/core/book/spotGauge';
-import { spotMoved, toolSpot } from '@zero-point/core/book/toolSpot';
-import { heightMethod } from '@zero-point/core/heights/heightMethod';
-import { hasController } from '@zero-point/core/record/machine';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { allReadingsOf } from '@zero-point/core/state/basis/activeRecords';
+import { keptSpotGauge } from '@zero-point/core/state/gauges/spotGauge';
+import { spotMoved, toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
+import { hasController } from '@zero-point/core/records/shop/machine';
 import {
   clearAction,
   clearWords,
@@ -17,8 +17,8 @@ import {
   spotMissing,
   spotTouchWords,
   swingWords,
-} from '@zero-point/core/words/toolChange';
-import { zShows } from '@zero-point/core/words/toolDepth';
+} from '@zero-point/core/messages/zAndTools/toolChange';
+import { zShows } from '@zero-point/core/messages/zAndTools/toolDepth';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';

@@ -1,16 +1,16 @@
-import { hasController } from '@zero-point/core/record/machine';
-import { findingWords } from '@zero-point/core/words/tableFinding';
-import type { Book } from '@zero-point/core/book/book';
-import type { TableAnswer, TableRow } from '@zero-point/core/book/toolTable';
-import { lengthWords } from '@zero-point/core/heights/schools';
-import { tableAnswer } from '@zero-point/core/book/toolTable';
-import { sizeOf, thicknessOf } from '@zero-point/core/book/gaugeUse';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import { findingWords } from '@zero-point/core/messages/zAndTools/toolTableFinding';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { TableAnswer, TableRow } from '@zero-point/core/state/zAndTools/toolTable';
+import { lengthWords } from '@zero-point/core/zAndTools/schools';
+import { tableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
+import { sizeOf, thicknessOf } from '@zero-point/core/state/gauges/contactSize';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { rowReadBack, type RowReadBack } from '@zero-point/core/book/controlEntries';
+import { rowReadBack, type RowReadBack } from '@zero-point/core/state/readBack/controlReadBack';
 import { useMemo, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { Fold } from '../../../answer/Fold';
 import { LengthField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
@@ -23,7 +23,7 @@ import { RowBack } from './RowBack';
 import { SchoolChoice } from './SchoolChoice';
 import { saveTable } from '../../../files/saveTable';
 import { keepTable, logMaster, masterReading, refit } from './toolTable';
-import { staleWords } from '@zero-point/core/words/staleLength';
+import { staleWords } from '@zero-point/core/messages/zAndTools/lengthValidity';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
 export default function ToolTablePanel({ book }: { book: Book }) {

@@ -1,9 +1,9 @@
-import type { Reading } from '@zero-point/core/record/reading';
-import type { Book } from '@zero-point/core/book/book';
-import type { Gauge } from '@zero-point/core/record/gauge';
+import type { Reading } from '@zero-point/core/records/log/reading';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import type { TableChange } from '@zero-point/core/formats/toolTable';
-import type { School } from '@zero-point/core/heights/schools';
-import { tableAnswer, type TableRow } from '@zero-point/core/book/toolTable';
+import type { School } from '@zero-point/core/zAndTools/schools';
+import { tableAnswer, type TableRow } from '@zero-point/core/state/zAndTools/toolTable';
 import { logTouch } from '../../../record/log';
 import { saveThing } from '../../../record/logEntry';
 

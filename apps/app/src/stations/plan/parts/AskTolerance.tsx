@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { LengthField } from '../../../keypad/Fields';
 import { changePlan, told } from '../view';
 

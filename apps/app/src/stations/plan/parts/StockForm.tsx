@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { OptionalLengthField } from '../../../keypad/Fields';

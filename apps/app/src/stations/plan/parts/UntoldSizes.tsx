@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { OptionalLengthField } from '../../../keypad/Fields';

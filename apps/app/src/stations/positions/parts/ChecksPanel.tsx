@@ -1,19 +1,19 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
-import { holeMeasures } from '@zero-point/core/positions/holeMeasures';
-import { patternCheck } from '@zero-point/core/positions/patternCheck';
+import { holeMeasures } from '@zero-point/core/holes/patterns/holeMeasures';
+import { patternCheck } from '@zero-point/core/holes/patterns/patternCheck';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
-import { holeFindingWords } from '@zero-point/core/words/holeFinding';
-import { lastCheck } from '@zero-point/core/book/holdingSteps';
+import { overlapWords } from '@zero-point/core/messages/holes/holeOverlaps';
+import { holeFindingWords } from '@zero-point/core/messages/holes/holeFinding';
+import { lastCheck } from '@zero-point/core/state/workholding/workholdingSteps';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { LengthField } from '../../../keypad/Fields';
 import { Figure, Words } from '../../../theme/Words';
 import { logCheck } from '../../../record/logCheck';
-import { proveList } from '@zero-point/core/words/proveList';
+import { proveList } from '@zero-point/core/messages/holes/proveList';
 import type { PositionsView } from '../view';
 
 interface ChecksPanelProps {

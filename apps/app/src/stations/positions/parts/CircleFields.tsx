@@ -1,5 +1,5 @@
-import type { BoltCircle } from '@zero-point/core/record/patternShape';
-import { MAX_HOLES } from '@zero-point/core/record/maxHoles';
+import type { BoltCircle } from '@zero-point/core/records/setup/patternShape';
+import { MAX_HOLES } from '@zero-point/core/records/values/maxHoles';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';

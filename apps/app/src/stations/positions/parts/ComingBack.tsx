@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { scaleOf } from '@zero-point/core/book/inForce';
-import { leftWords } from '@zero-point/core/words/progress';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
+import { leftWords } from '@zero-point/core/messages/status/setupProgress';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MainAction } from '../../../frame/MainAction';

@@ -1,5 +1,5 @@
-import type { Machining } from '@zero-point/core/book/machining';
-import type { Cut } from '@zero-point/core/positions/startingCut';
+import type { Machining } from '@zero-point/core/state/holes/machiningOrder';
+import type { Cut } from '@zero-point/core/holes/startingCut';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';

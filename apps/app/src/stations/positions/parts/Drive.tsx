@@ -1,8 +1,8 @@
-import type { Book } from '@zero-point/core/book/book';
-import { doubtOf, leftSince } from '@zero-point/core/book/comingBack';
-import { driveCautions } from '@zero-point/core/book/driveCautions';
-import { driveMode } from '@zero-point/core/book/driveMode';
-import { proveWords } from '@zero-point/core/words/proveList';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { doubtOf, leftSince } from '@zero-point/core/state/datum/zeroDoubt';
+import { driveCautions } from '@zero-point/core/state/holes/driveCautions';
+import { driveMode } from '@zero-point/core/state/holes/driveMode';
+import { proveWords } from '@zero-point/core/messages/holes/proveList';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';

@@ -1,6 +1,6 @@
-import { isSet } from '@zero-point/core/book/inForce';
-import type { Book } from '@zero-point/core/book/book';
-import type { Stop } from '@zero-point/core/book/driveList';
+import { isSet } from '@zero-point/core/state/basis/activeRecords';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Stop } from '@zero-point/core/state/holes/driveStops';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useMemo } from 'react';
 import { HolesMark } from '../../../drawing/HolesMark';

@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/book/book';
-import { dialTape } from '@zero-point/core/positions/dialReckon';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { dialTape } from '@zero-point/core/holes/dials/dialTurns';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { isOffsetWord } from '@zero-point/core/formats/programText';
 import { View } from 'react-native';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { Fold } from '../../../answer/Fold';
 import { TapeStrip } from '../../../tape/TapeStrip';
 import { useWide } from '../../../frame/useShape';

@@ -14,7 +14,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import type { Hole } from '@zero-point/core/book/holes';
+import type { Hole } from '@zero-point/core/state/holes/holes';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { useLook } from '../../../theme/useLook';

@@ -1,4 +1,4 @@
-import type { Hole } from '@zero-point/core/book/holes';
+import type { Hole } from '@zero-point/core/state/holes/holes';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useMemo } from 'react';

@@ -1,9 +1,9 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { doneSteps, holeItem, stepsOf } from '@zero-point/core/book/holes';
-import { patternTape } from '@zero-point/core/positions/pattern';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { doneSteps, holeItem, stepsOf } from '@zero-point/core/state/holes/holes';
+import { patternTape } from '@zero-point/core/holes/patterns/pattern';
 import { rotateSections } from '@zero-point/core/geometry/rotate';
-import type { Tape } from '@zero-point/core/tape/tape';
+import type { Tape } from '@zero-point/core/working/working';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../frame/Choice';
 import { useWide } from '../../../frame/useShape';

@@ -1,7 +1,7 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { LARGEST_FILE, type FileHole, type ReadHoles } from '@zero-point/core/positions/fileHole';
-import { MAX_HOLES } from '@zero-point/core/record/maxHoles';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { LARGEST_FILE, type FileHole, type ReadHoles } from '@zero-point/core/holes/fileHole';
+import { MAX_HOLES } from '@zero-point/core/records/values/maxHoles';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRef, useState } from 'react';

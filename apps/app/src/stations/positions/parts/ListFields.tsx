@@ -1,5 +1,5 @@
-import { holesFromCsv } from '@zero-point/core/formats/positionsCsv';
-import type { PatternShape } from '@zero-point/core/positions/pattern.schema';
+import { holesFromCsv } from '@zero-point/core/formats/holes/holesCsv';
+import type { PatternShape } from '@zero-point/core/holes/patterns/pattern.schema';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';

@@ -1,4 +1,4 @@
-import type { Moved } from '@zero-point/core/record/patternShape';
+import type { Moved } from '@zero-point/core/records/setup/patternShape';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';

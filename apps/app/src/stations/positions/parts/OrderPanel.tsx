@@ -1,8 +1,8 @@
-import type { DriveOrder } from '@zero-point/core/record/cutPlan';
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { zeroApproach } from '@zero-point/core/book/driveList';
-import { MOST_EXACT } from '@zero-point/core/positions/exactOrder';
+import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { zeroApproach } from '@zero-point/core/state/holes/driveStops';
+import { MOST_EXACT } from '@zero-point/core/holes/order/exactOrder';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { Pattern } from '@zero-point/core/record/pattern';
-import { overlapWords } from '@zero-point/core/words/drawnOverlaps';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import { overlapWords } from '@zero-point/core/messages/holes/holeOverlaps';
 import { useMemo } from 'react';
 import { Words } from '../../../theme/Words';
 

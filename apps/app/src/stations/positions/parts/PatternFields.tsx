@@ -1,10 +1,10 @@
-import { STEP_NAMES } from '@zero-point/core/words/names';
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { stepsOf } from '@zero-point/core/book/holes';
-import { coarsePitch } from '@zero-point/core/positions/holeSizes';
+import { STEP_NAMES } from '@zero-point/core/messages/basis/labels';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { stepsOf } from '@zero-point/core/state/holes/holes';
+import { coarsePitch } from '@zero-point/core/holes/patterns/holeSizes';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { HOLE_STEPS, type HoleStep } from '@zero-point/core/record/steps';
+import { HOLE_STEPS, type HoleStep } from '@zero-point/core/records/values/holeSteps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';

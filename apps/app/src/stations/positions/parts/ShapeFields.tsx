@@ -1,5 +1,5 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import { MAX_HOLES } from '@zero-point/core/record/maxHoles';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import { MAX_HOLES } from '@zero-point/core/records/values/maxHoles';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { FieldRow } from '../../../keypad/FieldRow';

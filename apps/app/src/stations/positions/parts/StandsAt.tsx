@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';

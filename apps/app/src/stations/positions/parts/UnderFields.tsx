@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import { depthOfStop, type Machining } from '@zero-point/core/book/machining';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { depthOfStop, type Machining } from '@zero-point/core/state/holes/machiningOrder';
 import { Refusal } from '@zero-point/core/problem/problem';
-import type { ProgramForm } from '@zero-point/core/record/cutPlan';
+import type { ProgramForm } from '@zero-point/core/records/setup/cutPlan';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';

@@ -1,10 +1,10 @@
-import { STEP_NAMES } from '@zero-point/core/words/names';
-import type { Book } from '@zero-point/core/book/book';
-import { dialLegsTo, type DialLeg } from '@zero-point/core/book/dialLegs';
-import type { Stop } from '@zero-point/core/book/driveList';
-import type { DriveMode } from '@zero-point/core/book/driveMode';
+import { STEP_NAMES } from '@zero-point/core/messages/basis/labels';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { dialLegsTo, type DialLeg } from '@zero-point/core/state/holes/dialLegs';
+import type { Stop } from '@zero-point/core/state/holes/driveStops';
+import type { DriveMode } from '@zero-point/core/state/holes/driveMode';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { dialPositionWords } from '@zero-point/core/words/dialPosition';
+import { dialPositionWords } from '@zero-point/core/messages/holes/dialPosition';
 import { logCheck } from '../../../record/logCheck';
 
 /** The modes this machine can be driven in. */

@@ -1,8 +1,8 @@
-import type { Book } from '@zero-point/core/book/book';
-import { orderCostOf, PLAIN_ORDER } from '@zero-point/core/book/driveList';
-import { targetOf, type Hole } from '@zero-point/core/book/holes';
-import { dialMove } from '@zero-point/core/positions/dialDrive';
-import type { DriveOrder } from '@zero-point/core/record/cutPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { orderCostOf, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
+import { targetOf, type Hole } from '@zero-point/core/state/holes/holes';
+import { dialMove } from '@zero-point/core/holes/dials/dialMoves';
+import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
 
 /** What an order takes of the person or the machine. */
 export interface OrderFigures {

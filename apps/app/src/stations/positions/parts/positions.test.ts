@@ -1,13 +1,13 @@
-import { pattern as patternSchema } from '@zero-point/core/record/pattern.schema';
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
-import { driveList, PLAIN_ORDER } from '@zero-point/core/book/driveList';
-import { patternHoles } from '@zero-point/core/book/holes';
-import { plateBook } from '@zero-point/core/book/snapshot.case';
-import { patternPositions } from '@zero-point/core/positions/pattern';
-import { proveList } from '@zero-point/core/words/proveList';
+import { pattern as patternSchema } from '@zero-point/core/records/setup/pattern.schema';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { driveList, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
+import { patternHoles } from '@zero-point/core/state/holes/holes';
+import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
+import { patternPositions } from '@zero-point/core/holes/patterns/pattern';
+import { proveList } from '@zero-point/core/messages/holes/proveList';
 import { asPoints, copyOf, PATTERN_KINDS, startPattern } from './startPattern';
-import { driveMode } from '@zero-point/core/book/driveMode';
+import { driveMode } from '@zero-point/core/state/holes/driveMode';
 import { dialLegs, driveModes, type DriveView } from './drive';
 import { orderFigures, orderOf, sequenceOf } from './order';
 

@@ -1,8 +1,8 @@
-import type { Book } from '@zero-point/core/book/book';
-import { driveMode } from '@zero-point/core/book/driveMode';
-import type { Stop } from '@zero-point/core/book/driveList';
-import { depthAtStop } from '@zero-point/core/book/toolDepth';
-import { noDepthWords, zShows } from '@zero-point/core/words/toolDepth';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { driveMode } from '@zero-point/core/state/holes/driveMode';
+import type { Stop } from '@zero-point/core/state/holes/driveStops';
+import { depthAtStop } from '@zero-point/core/state/toolChange/toolDepth';
+import { noDepthWords, zShows } from '@zero-point/core/messages/zAndTools/toolDepth';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { dialLegs, type DriveView } from './drive';
 

@@ -1,8 +1,8 @@
-import type { Pattern } from '@zero-point/core/record/pattern';
-import type { Book } from '@zero-point/core/book/book';
+import type { Pattern } from '@zero-point/core/records/setup/pattern';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import type { Point } from '@zero-point/core/geometry/point';
-import { patternPositions } from '@zero-point/core/positions/pattern';
-import type { PatternKind } from '@zero-point/core/positions/pattern.schema';
+import { patternPositions } from '@zero-point/core/holes/patterns/pattern';
+import type { PatternKind } from '@zero-point/core/holes/patterns/pattern.schema';
 import { uuidv7 } from 'uuidv7';
 
 export const KIND_NAMES: Readonly<Record<PatternKind, string>> = {

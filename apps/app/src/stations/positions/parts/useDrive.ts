@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { driveList } from '@zero-point/core/book/driveList';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { driveList } from '@zero-point/core/state/holes/driveStops';
 import { useMemo, useState } from 'react';
 import { lastMarked, type DriveView, type Place } from './drive';
 import { orderOf } from './order';

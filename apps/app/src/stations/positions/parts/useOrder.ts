@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/book/book';
-import { holesInDrive, orderCostOf, orderedHoles } from '@zero-point/core/book/driveList';
-import type { Hole } from '@zero-point/core/book/holes';
-import { MOST_EXACT } from '@zero-point/core/positions/exactOrder';
-import { bestOrder } from '@zero-point/core/positions/order';
-import type { OrderJob } from '@zero-point/core/positions/orderJob';
-import type { DriveOrder } from '@zero-point/core/record/cutPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { holesInDrive, orderCostOf, orderedHoles } from '@zero-point/core/state/holes/driveStops';
+import type { Hole } from '@zero-point/core/state/holes/holes';
+import { MOST_EXACT } from '@zero-point/core/holes/order/exactOrder';
+import { bestOrder } from '@zero-point/core/holes/order/order';
+import type { OrderJob } from '@zero-point/core/holes/order/orderJob';
+import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
 import { useRef, useState } from 'react';
 import { runOrder } from '../../../workers/orderJob';
 import type { Running } from '../../../workers/runWorker';

@@ -1,5 +1,5 @@
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
-import { capital } from '@zero-point/core/words/sentence';
+import { capital } from '@zero-point/core/messages/basis/grammar';
 import { useMutation } from '@tanstack/react-query';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

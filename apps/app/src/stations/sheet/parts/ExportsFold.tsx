@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/book/book';
-import { patternsInHand } from '@zero-point/core/book/holes';
-import { indexState } from '@zero-point/core/book/indexPlan';
-import { tableAnswer } from '@zero-point/core/book/toolTable';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { patternsInHand } from '@zero-point/core/state/holes/holes';
+import { indexState } from '@zero-point/core/state/rotary/indexTable';
+import { tableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
 import { indexCsv, offsetLines } from '@zero-point/core/formats/indexFiles';
 import { setsRows } from '@zero-point/core/formats/toolTable';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { hasController } from '@zero-point/core/record/machine';
+import { hasController } from '@zero-point/core/records/shop/machine';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,9 +1,9 @@
 import type { DriftOutput } from '@zero-point/core/calibration/drift.schema';
-import type { KeptResult, KeptVoid } from '@zero-point/core/book/series';
+import type { KeptResult, KeptVoid } from '@zero-point/core/state/gauges/calibrationSeries';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { plusMinus } from '@zero-point/core/words/goodness';
-import { dayWords, VOIDED_WORDS } from '@zero-point/core/words/kept';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
+import { dayWords, VOIDED_WORDS } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';

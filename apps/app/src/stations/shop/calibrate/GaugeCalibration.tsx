@@ -1,11 +1,11 @@
-import { dueOf, standingOf } from '@zero-point/core/book/gaugeStanding';
-import { ownRepeatability, sizeU } from '@zero-point/core/book/gaugeUse';
-import type { KnownGauge } from '@zero-point/core/book/known';
+import { dueOf, standingOf } from '@zero-point/core/state/basis/gaugeStatus';
+import { ownRepeatability, sizeU } from '@zero-point/core/state/gauges/contactSize';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
-import type { Gauge } from '@zero-point/core/record/gauge';
+import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { dayWords, isDoubtful, standingWords } from '@zero-point/core/words/kept';
+import { dayWords, isDoubtful, standingWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { StyleSheet, View } from 'react-native';
 import { useMachineRepeats, useUses, type Shop } from '../../../api/queries';
 import { Fold } from '../../../answer/Fold';

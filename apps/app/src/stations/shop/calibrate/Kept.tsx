@@ -1,11 +1,11 @@
-import type { Calibrated } from '@zero-point/core/record/calibration';
+import type { Calibrated } from '@zero-point/core/records/shop/calibration';
 import { drift } from '@zero-point/core/calibration/drift';
-import { calibratedKey } from '@zero-point/core/book/book';
-import { seriesOf, voidsOf, type KeptResult } from '@zero-point/core/book/series';
+import { calibratedKey } from '@zero-point/core/state/basis/setupState';
+import { seriesOf, voidsOf, type KeptResult } from '@zero-point/core/state/gauges/calibrationSeries';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { plusMinus } from '@zero-point/core/words/goodness';
-import { dayWords, driftWords } from '@zero-point/core/words/kept';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
+import { dayWords, driftWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';

@@ -1,9 +1,9 @@
-import type { KnownMachine } from '@zero-point/core/book/book';
-import { touchU } from '@zero-point/core/book/gaugeUse';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { KnownCentre } from '@zero-point/core/book/knownRotary';
+import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
+import { touchU } from '@zero-point/core/state/gauges/contactSize';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { KnownCentre } from '@zero-point/core/state/basis/rotaryCentre';
 import { REGISTRY } from '@zero-point/core/registry/registry';
-import { reckon } from '@zero-point/core/atOnce/form';
+import { reckon } from '@zero-point/core/calculators/form';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProveCentreInput, ProveCentreOutput } from '@zero-point/core/rotary/proveCentre.schema';
 import { mean } from '@zero-point/core/metrology/mean';
@@ -11,7 +11,7 @@ import { acrossNames, partTurn, type RotaryLetter } from '@zero-point/core/rotar
 import { gaugesOfKinds } from '@zero-point/core/routines/routine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { proveCentreWords, shiftAt } from '@zero-point/core/words/rotary';
+import { proveCentreWords, shiftAt } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

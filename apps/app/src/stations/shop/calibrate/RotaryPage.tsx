@@ -1,7 +1,7 @@
-import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
+import { calibratedKey, type KnownMachine } from '@zero-point/core/state/basis/setupState';
 import { acrossNames, type RotaryLetter } from '@zero-point/core/rotary/turn';
-import { dayWords } from '@zero-point/core/words/kept';
-import { CENTRE_WORDS, centresWords, turnSeenFrom } from '@zero-point/core/words/rotary';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
+import { CENTRE_WORDS, centresWords, turnSeenFrom } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { FigureLine } from '../../../answer/FigureLine';

@@ -12,7 +12,7 @@ import {
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { capital } from '@zero-point/core/words/sentence';
+import { capital } from '@zero-point/core/messages/basis/grammar';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';

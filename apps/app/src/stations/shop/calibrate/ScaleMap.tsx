@@ -1,7 +1,7 @@
-import { scaleErrorAt, type ScaleError } from '@zero-point/core/calibration/scaleErrorAt';
+import { scaleErrorAt, type ScaleError } from '@zero-point/core/calibration/scale/scaleErrorAt';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LengthField } from '../../../keypad/Fields';

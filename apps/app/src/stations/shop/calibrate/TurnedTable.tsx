@@ -1,6 +1,6 @@
 import type { RotaryLetter } from '@zero-point/core/rotary/turn';
 import type { RoutinePicture } from '@zero-point/core/routines/routine';
-import { turnSeenFrom } from '@zero-point/core/words/rotary';
+import { turnSeenFrom } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { Circle, G, Line } from 'react-native-svg';
 import { Arrow, DatumMark, Label } from '../../../drawing/marks';
 import { METAL } from '../../../theme/palette';

@@ -1,5 +1,5 @@
-import { calibratedKey, type KnownMachine } from '@zero-point/core/book/book';
-import type { Calibration } from '@zero-point/core/record/calibration';
+import { calibratedKey, type KnownMachine } from '@zero-point/core/state/basis/setupState';
+import type { Calibration } from '@zero-point/core/records/shop/calibration';
 import type { RotaryLetter } from '@zero-point/core/rotary/turn';
 import { calibratedOf, type Subject } from '@zero-point/core/routines/routine';
 import type { Shop } from '../../../api/queries';

@@ -1,16 +1,16 @@
-import type { Machine } from '@zero-point/core/record/machine';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../frame/Choice';
 import { LinkButton } from '../../../frame/LinkButton';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { Words } from '../../../theme/Words';
 import { ScaleMap } from '../calibrate/ScaleMap';
 
-import type { KnownMachine } from '@zero-point/core/book/book';
+import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 
 type AxisProfile = Machine['axes']['x'];
 

@@ -1,7 +1,7 @@
-import { cutterSizeOf } from '@zero-point/core/book/known';
-import { coarsePitch } from '@zero-point/core/positions/holeSizes';
-import { TOOL_KINDS } from '@zero-point/core/record/toolKinds';
-import type { Cutter } from '@zero-point/core/record/cutter';
+import { cutterSizeOf } from '@zero-point/core/state/basis/calibratedGauge';
+import { coarsePitch } from '@zero-point/core/holes/patterns/holeSizes';
+import { TOOL_KINDS } from '@zero-point/core/records/values/toolKinds';
+import type { Cutter } from '@zero-point/core/records/shop/cutter';
 import { View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { Choice } from '../../../frame/Choice';

@@ -1,5 +1,5 @@
-import type { Gauge } from '@zero-point/core/record/gauge';
-import { sizeOf } from '@zero-point/core/book/gaugeUse';
+import type { Gauge } from '@zero-point/core/records/shop/gauge';
+import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
@@ -9,8 +9,8 @@ import { useSettings } from '../../../stores/settings';
 import { Words } from '../../../theme/Words';
 import { GaugeCalibration } from '../calibrate/GaugeCalibration';
 import { useState } from 'react';
-import type { KnownGauge } from '@zero-point/core/book/known';
-import type { Found } from '@zero-point/core/record/calibration';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
+import type { Found } from '@zero-point/core/records/shop/calibration';
 import type { Shop } from '../../../api/queries';
 import { calibrateGauge, FROM_THE_START } from '../../../record/calibrate';
 import { keepGauge } from '../view';

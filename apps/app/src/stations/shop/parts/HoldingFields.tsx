@@ -1,4 +1,4 @@
-import type { Holding, HoldingStep } from '@zero-point/core/record/holding';
+import type { Holding, HoldingStep } from '@zero-point/core/records/shop/workholdingList';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';

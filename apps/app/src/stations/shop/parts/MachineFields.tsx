@@ -1,6 +1,6 @@
 import { millimetresPer } from '@zero-point/core/units/unit';
-import { hasController } from '@zero-point/core/record/machine';
-import type { Machine } from '@zero-point/core/record/machine';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import type { Machine } from '@zero-point/core/records/shop/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
@@ -14,7 +14,7 @@ import { LinkButton } from '../../../frame/LinkButton';
 import { Kept } from '../calibrate/Kept';
 import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
-import type { KnownMachine } from '@zero-point/core/book/book';
+import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Shop } from '../../../api/queries';
 import { keepMachine } from '../../../record/keepMachine';
 import { MachineLink } from '../../../link/MachineLink';

@@ -1,4 +1,4 @@
-import type { KnownMachine } from '@zero-point/core/book/book';
+import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';

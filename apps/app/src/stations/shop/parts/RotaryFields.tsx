@@ -1,4 +1,4 @@
-import type { RotaryAxis } from '@zero-point/core/record/machine';
+import type { RotaryAxis } from '@zero-point/core/records/shop/machine';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choice } from '../../../frame/Choice';

@@ -1,4 +1,4 @@
-import type { BorePass } from '@zero-point/core/boring/bore.schema';
+import type { BorePass } from '@zero-point/core/boreAndFace/bore.schema';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { scaleLinear } from 'd3-scale';

@@ -1,7 +1,7 @@
-import type { Bore } from '@zero-point/core/record/cutPlan';
-import type { Book } from '@zero-point/core/book/book';
-import { isoFit } from '@zero-point/core/boring/isoFit';
-import { PLAIN_MOST_CUT } from '@zero-point/core/book/subjects/bore';
+import type { Bore } from '@zero-point/core/records/setup/cutPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { isoFit } from '@zero-point/core/boreAndFace/isoFit';
+import { PLAIN_MOST_CUT } from '@zero-point/core/state/boreAndFace/bore';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { View } from 'react-native';
 import { Choice } from '../../../frame/Choice';

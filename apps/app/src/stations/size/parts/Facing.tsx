@@ -1,11 +1,11 @@
 import { feedFigure, speedFrom, speedIn, speedUnit } from '@zero-point/core/units/cuttingFigures';
-import { capital } from '@zero-point/core/words/sentence';
-import type { Facing } from '@zero-point/core/record/cutPlan';
-import type { Book } from '@zero-point/core/book/book';
-import { insertsOf } from '@zero-point/core/book/inserts';
-import { facing } from '@zero-point/core/facing/facing';
-import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
-import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/facing/materials';
+import { capital } from '@zero-point/core/messages/basis/grammar';
+import type { Facing } from '@zero-point/core/records/setup/cutPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
+import { facing } from '@zero-point/core/boreAndFace/facing';
+import type { FacingOutput } from '@zero-point/core/boreAndFace/facing.schema';
+import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/boreAndFace/materials';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { FacingOutput } from '@zero-point/core/facing/facing.schema';
+import type { FacingOutput } from '@zero-point/core/boreAndFace/facing.schema';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { G, Line, Rect } from 'react-native-svg';

@@ -1,6 +1,6 @@
-import { insertsOf } from '@zero-point/core/book/inserts';
-import type { Book } from '@zero-point/core/book/book';
-import { insertsWords } from '@zero-point/core/words/inserts';
+import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { insertsWords } from '@zero-point/core/messages/boreAndFace/inserts';
 import { View } from 'react-native';
 import { VoidIt } from '../../../answer/VoidIt';
 import { Words } from '../../../theme/Words';

@@ -1,8 +1,8 @@
-import type { AgainThing, AgainTouch } from '@zero-point/core/book/againThings';
-import { wallSide } from '@zero-point/core/book/againThings';
-import type { Book } from '@zero-point/core/book/book';
-import { gapOf } from '@zero-point/core/book/heightGap';
-import { topAboveZero } from '@zero-point/core/book/zZeroPlace';
+import type { AgainThing, AgainTouch } from '@zero-point/core/state/verify/recheckTargets';
+import { wallSide } from '@zero-point/core/state/verify/recheckTargets';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { gapOf } from '@zero-point/core/state/gauges/gaugeSeat';
+import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { roundOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';

@@ -1,4 +1,4 @@
-import type { Beside } from '@zero-point/core/words/programBeside';
+import type { Beside } from '@zero-point/core/messages/program/programComparison';
 import { StyleSheet, View } from 'react-native';
 import { Words } from '../../../theme/Words';
 

@@ -1,6 +1,6 @@
-import type { Obstacle, Obstacles } from '@zero-point/core/record/obstacles';
-import type { Part } from '@zero-point/core/record/part';
-import type { PartZero } from '@zero-point/core/record/plan';
+import type { Obstacle, Obstacles } from '@zero-point/core/records/setup/obstacles';
+import type { Part } from '@zero-point/core/records/shop/part';
+import type { PartZero } from '@zero-point/core/records/setup/plan';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
 import { useMemo, useState } from 'react';
 import { View as Area } from 'react-native';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import type { Obstacle, Obstacles } from '@zero-point/core/record/obstacles';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Obstacle, Obstacles } from '@zero-point/core/records/setup/obstacles';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Surface } from 'react-native-paper';

@@ -1,8 +1,8 @@
-import type { Book } from '@zero-point/core/book/book';
+import type { Book } from '@zero-point/core/state/basis/setupState';
 import type { Finding } from '@zero-point/core/program/finding';
-import { lineBefore, nextLine, stretchOfLine } from '@zero-point/core/program/step';
-import { besideWords, envelopeWords } from '@zero-point/core/words/programBeside';
-import { LOOKED_FOR } from '@zero-point/core/words/programFinding';
+import { lineBefore, nextLine, stretchOfLine } from '@zero-point/core/program/interpreter/lineNavigation';
+import { besideWords, envelopeWords } from '@zero-point/core/messages/program/programComparison';
+import { LOOKED_FOR } from '@zero-point/core/messages/program/finding';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, IconButton } from 'react-native-paper';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { FACES } from '@zero-point/core/record/faces';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { FACES } from '@zero-point/core/records/values/faces';
 import { Choice } from '../../../frame/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';

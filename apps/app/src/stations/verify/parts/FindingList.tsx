@@ -1,6 +1,6 @@
 import type { Finding, FindingLevel } from '@zero-point/core/program/finding';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { findingWords, linesWords } from '@zero-point/core/words/programFinding';
+import { findingWords, linesWords } from '@zero-point/core/messages/program/finding';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, TouchableRipple } from 'react-native-paper';

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/book/book';
-import { verified } from '@zero-point/core/book/verify';
-import { dayWords } from '@zero-point/core/words/kept';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { verified } from '@zero-point/core/state/verify/measurements';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';

@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/book/book';
-import { verified } from '@zero-point/core/book/verify';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { verified } from '@zero-point/core/state/verify/measurements';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
 import { ReadingDock } from '../../../answer/ReadingDock';

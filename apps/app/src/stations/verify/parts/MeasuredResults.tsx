@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import { agreesWith, corrections, verified } from '@zero-point/core/book/verify';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { agreesWith, corrections, verified } from '@zero-point/core/state/verify/measurements';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
-import { plusMinus } from '@zero-point/core/words/goodness';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import {
   correctionWords,
   holeOffWords,
@@ -9,7 +9,7 @@ import {
   leftWords,
   measuredName,
   sizeWords,
-} from '@zero-point/core/words/verify';
+} from '@zero-point/core/messages/verify/measurements';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';

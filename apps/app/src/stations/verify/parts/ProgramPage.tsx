@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/book/book';
-import { programSetting } from '@zero-point/core/book/programSetting';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { programSetting } from '@zero-point/core/state/verify/programContext';
 import { LARGEST_PROGRAM } from '@zero-point/core/program/checkProgram';
-import { hasController } from '@zero-point/core/record/machine';
+import { hasController } from '@zero-point/core/records/shop/machine';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';

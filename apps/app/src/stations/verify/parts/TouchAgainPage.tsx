@@ -1,10 +1,10 @@
-import type { AgainThing } from '@zero-point/core/book/againThings';
-import type { Book } from '@zero-point/core/book/book';
-import { scaleOf } from '@zero-point/core/book/inForce';
+import type { AgainThing } from '@zero-point/core/state/verify/recheckTargets';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { roundOf } from '@zero-point/core/datum/feature';
-import { readBackQuestion } from '@zero-point/core/words/readBack';
-import { capital } from '@zero-point/core/words/sentence';
-import { againShiftWords } from '@zero-point/core/words/touchAgain';
+import { readBackQuestion } from '@zero-point/core/messages/zAndTools/readBack';
+import { capital } from '@zero-point/core/messages/basis/grammar';
+import { againShiftWords } from '@zero-point/core/messages/verify/recheck';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { StepState } from '@zero-point/core/book/holdingSteps';
+import type { StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { useShape } from '../../../frame/useShape';

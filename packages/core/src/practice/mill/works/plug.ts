@@ -1,6 +1,6 @@
 import type { Box } from '../box';
-import { tipOf } from '../tip';
-import { drawn, offAxis, trueRadius } from '../hidden';
+import { tipOf } from '../toolTip';
+import { drawn, offAxis, trueRadius } from '../hiddenTruth';
 import { GAUGE_FACTS } from '../../../metrology/gaugeKinds';
 import type { Mill } from '../mill';
 import type { Near } from '../surface';

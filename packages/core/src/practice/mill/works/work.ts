@@ -1,6 +1,6 @@
 import { chance } from '../../../metrology/chance';
 import type { SpringyBar } from './bar';
-import type { MillSpec, WorkKind } from '../spec';
+import type { MillSpec, WorkKind } from '../millSpec';
 
 /** How the work stands now, as only the mill knows it. Lengths mm, angles degrees unless said. */
 export type Work =

@@ -1,9 +1,9 @@
 import { chance, type Chance } from '../../../metrology/chance';
-import { tipOf } from '../tip';
+import { tipOf } from '../toolTip';
 import { boxOf, reachOf } from '../box';
 import { SWING } from './swing';
 import { boredTo } from './bar';
-import { noted } from '../noted';
+import { noted } from '../appendEvent';
 import type { Mill } from '../mill';
 import type { MillAct } from '../millAct';
 import type { WorkOf } from './work';

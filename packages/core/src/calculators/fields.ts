@@ -1,0 +1,124 @@
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { formatLength, formatLengthUnit } from '../units/formatLength';
+import { plusMinus } from '../messages/basis/verdict';
+import type { AtOnceField, AtOnceLine, AtOnceReader, AtOnceValues } from './form';
+
+/** The same start in both units, or one for each. */
+const starts = (mm: string, inch = mm) => ({ mm, in: inch });
+
+export const lengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+  key,
+  label,
+  kind: 'length',
+  start: starts(mm, inch),
+});
+
+export const optionalLengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+  ...lengthField(key, label, mm, inch),
+  optional: true,
+});
+
+export const choiceField = (key: string, label: string, options: AtOnceField['options'] & object): AtOnceField => ({
+  key,
+  label,
+  kind: 'choice',
+  options,
+  start: starts(options[0]?.value ?? ''),
+});
+
+export const numberField = (key: string, label: string, start: string, unit: string): AtOnceField => ({
+  key,
+  label,
+  kind: 'number',
+  unit,
+  start: starts(start),
+});
+
+/** What touches: its kind says how well it repeats. */
+const FINDERS = [
+  'spring-finder',
+  'bearing-finder',
+  'pin',
+  'probe',
+  'contact-light',
+  'paper',
+] as const satisfies GaugeKind[];
+
+const FINDER_NAMES: Readonly<Record<(typeof FINDERS)[number], string>> = {
+  'spring-finder': 'Spring finder',
+  'bearing-finder': 'Ring finder',
+  pin: 'Pin',
+  probe: 'Probe',
+  'contact-light': 'Contact light',
+  paper: 'Cutter, paper',
+};
+
+type Finder = (typeof FINDERS)[number];
+
+const finderNamed = (name: string | undefined): Finder => FINDERS.find((one) => one === name) ?? 'spring-finder';
+
+/** What is between contact and face, where something is: typed always, since nothing there is a figure too. */
+const BETWEEN: Readonly<Partial<Record<Finder, string>>> = {
+  pin: 'Feeler gauge between, 0 for none',
+  paper: 'Thickness of the paper',
+};
+
+const isTurning = (finder: Finder): boolean => GAUGE_FACTS[finder].spin !== 'standing';
+
+/** What touches, and what must be known of it: no more than its kind has. */
+export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
+  const finder = finderNamed(name);
+  const between = BETWEEN[finder];
+  return [
+    choiceField(
+      'finder',
+      'With',
+      FINDERS.map((value) => ({ value, label: FINDER_NAMES[value] })),
+    ),
+    lengthField('diameter', finder === 'paper' ? 'Cutter diameter' : 'Contact diameter', '10', '0.375'),
+    ...(between === undefined ? [] : [lengthField('feeler', between)]),
+    ...(isTurning(finder) ? [optionalLengthField('tir', 'Its run-out')] : []),
+  ];
+};
+
+/** The display step that is taken until a set-up says another, mm. */
+const STEP = { mm: 0.005, in: 0.00254 } as const;
+
+/** What is known of a touch by what touched. */
+export function touchOf(read: AtOnceReader) {
+  const kind = finderNamed(read.text('finder'));
+  const { touchU, sizeU, spin } = GAUGE_FACTS[kind];
+  return {
+    contact: {
+      diameter: read.length('diameter'),
+      feeler: BETWEEN[kind] === undefined ? 0 : read.length('feeler'),
+      tir: isTurning(kind) ? (read.optionalLength('tir') ?? 0) : 0,
+      spin,
+    },
+    method: { resolution: STEP[read.unit], methodSd: touchU },
+    touchU,
+    sizeU,
+  };
+}
+
+/** Readings of one touch: the first, and those taken again. */
+export const readingFields = (label: string): AtOnceField[] => [
+  lengthField('r1', label),
+  optionalLengthField('r2', 'Touched again'),
+  optionalLengthField('r3', 'And again'),
+];
+
+export const readingsOf = (read: AtOnceReader): number[] => [
+  read.length('r1'),
+  ...['r2', 'r3'].flatMap((key) => read.optionalLength(key) ?? []),
+];
+
+/** A length of the answer. */
+export const lengthLine = (say: string, mm: number, read: AtOnceReader, U?: number, plus = false): AtOnceLine => ({
+  say,
+  figure: formatLength(mm, { unit: read.unit, plus }),
+  unit: read.unit,
+  ...(U !== undefined && { plusMinus: plusMinus(U, read.unit) }),
+});
+
+export const said = (mm: number, read: AtOnceReader): string => formatLengthUnit(mm, { unit: read.unit });

@@ -1,0 +1,23 @@
+import type { AtOnce } from './form';
+import { TOOL_LENGTH, Z_ON_GAUGE } from './zAndTools';
+import { BOLT_CIRCLE, TURNS } from './holes';
+import { FIT, NEXT_BORE, PASSES, TURN_LENGTH } from './sizes';
+import { BETWEEN, BORE_CENTRE, EDGE } from './touching';
+
+/** Everything that can be reckoned without a set-up, in the order people work. */
+export const AT_ONCE: readonly AtOnce[] = [
+  EDGE,
+  BETWEEN,
+  BORE_CENTRE,
+  BOLT_CIRCLE,
+  TOOL_LENGTH,
+  Z_ON_GAUGE,
+  TURNS,
+  NEXT_BORE,
+  FIT,
+  PASSES,
+  TURN_LENGTH,
+];
+
+/** A calculation by its address; undefined where there is none. */
+export const atOnceNamed = (name: unknown): AtOnce | undefined => AT_ONCE.find((one) => one.name === name);

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { approach, length, nonNegativeLength } from '../../schema/quantities';
+import { cautions, repeatsResult, tape, uncertainty, verdict } from '../../schema/results';
+import { readings, touchMethod } from '../../schema/touch';
+import { featureContact, lostMotion } from '../touchPoint.schema';
+
+export const edgeInput = z.object({
+  readings,
+  approach,
+  /** Nominal part coordinate of the edge, mm. */
+  nominal: length,
+  contact: featureContact,
+  method: touchMethod,
+  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
+  sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of its effective radius, mm' }),
+  gaugeU: nonNegativeLength.optional(),
+  backlashU: nonNegativeLength.optional(),
+  lostMotion: lostMotion.optional(),
+  tolerance: nonNegativeLength.optional(),
+});
+
+export const edgeOutput = z.object({
+  repeats: repeatsResult,
+  /** Contact radius with feeler and turning run-out, mm. */
+  radius: z.number(),
+  /** Coordinate of the edge on the scale read, mm. */
+  edge: z.number(),
+  /** While still touching, make the scale read this, mm. */
+  preset: z.number(),
+  /** After raising Z: move by this, then make the scale read `moveTo`, mm. */
+  move: z.number(),
+  /** What to make the scale read after that move, mm: `nominal`, less the backlash of a touch toward minus. */
+  moveTo: z.number(),
+  /** Coordinate of part zero on the scale read, mm. */
+  workOffset: z.number(),
+  uncertainty,
+  verdict,
+  tape,
+  cautions,
+});
+
+export type EdgeInput = z.output<typeof edgeInput>;
+export type EdgeOutput = z.output<typeof edgeOutput>;

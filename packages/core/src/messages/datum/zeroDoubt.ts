@@ -1,0 +1,35 @@
+import type { Doubt, FaceShift } from '../../state/datum/zeroDoubt';
+import type { Book } from '../../state/basis/setupState';
+import { featureName } from '../../datum/feature';
+import { formatLengthUnit } from '../../units/formatLength';
+import { plusMinus } from '../basis/verdict';
+
+const HAPPENED: Readonly<Record<Doubt['what'], string>> = {
+  homed: 'The machine was homed',
+  'power-off': 'The power was off',
+  away: 'The machine was left',
+};
+
+/** Axes in words: "X and Y", "X, Y and Z". */
+const listed = (axes: readonly string[]): string =>
+  axes.length < 2 ? axes.join('') : `${axes.slice(0, -1).join(', ')} and ${axes.at(-1) ?? ''}`;
+
+/** Why a zero is in doubt, and the one touch that proves it; or by how much it did not come back. */
+export function doubtWords(book: Book, { what, axes, faces, shift }: Doubt): string {
+  if (shift) return shiftWords(book, shift);
+  const names = listed(axes.map((axis) => axis.toUpperCase()));
+  const [face] = faces;
+  const touch = face ? `, then touch the ${featureName(book.part, face)} once more` : '';
+
+  return `${HAPPENED[what]} since ${names} ${axes.length > 1 ? 'were' : 'was'} set. Tool fully raised, rapids low: move toward zero slowly, ready to stop, and look${touch}.`;
+}
+
+/** Where a face is now against where it was, and what that means. */
+export function shiftWords(book: Book, { feature, axis, off, U, stands }: FaceShift): string {
+  const unit = book.setup.units;
+  const name = featureName(book.part, feature);
+  const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;
+  return stands
+    ? `The ${name} came back to where it was, off by ${by}: the zero stands. What homing scatters counts in every ± from here on.`
+    : `The ${name} is off by ${by}: the zero of ${axis.toUpperCase()} is not where it was. Touch it again to be sure; else set X, Y and Z anew.`;
+}

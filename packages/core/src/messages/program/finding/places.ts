@@ -1,0 +1,90 @@
+import { capitalTool, zeroPlaceWords } from './phrases';
+import type { WordsOf } from './findingMessage';
+
+/** Less than this is the surface itself, mm. */
+const SURFACE = 0.0005;
+
+/** Where a program goes: stock, boxes, travel. */
+export const PLACES: WordsOf<
+  | 'under-part'
+  | 'rapid-in-stock'
+  | 'rapid-low'
+  | 'into-box'
+  | 'sweeps-box'
+  | 'place-unknown'
+  | 'machine-height'
+  | 'beside-stock'
+  | 'not-at-part'
+  | 'cuts-air'
+  | 'travel'
+> = {
+  'under-part': (figures, { mm }) => ({
+    said: `${capitalTool(figures.tool)} goes ${mm(figures.below)} under the part${figures.room === null ? '.' : `, where there is room for ${mm(figures.room)}.`}`,
+    remedy:
+      figures.room === null
+        ? 'Say what lies there in Positions, raise the part, or lift its lowest Z.'
+        : 'Raise the part, put a board under it, or lift its lowest Z.',
+  }),
+  'rapid-in-stock': (figures, { mm }) => ({
+    said:
+      figures.below < SURFACE
+        ? `${capitalTool(figures.tool)} goes down to the stock’s very top at a rapid.`
+        : `${capitalTool(figures.tool)} goes ${mm(figures.below)} into the stock at a rapid.`,
+    remedy: 'Make it a feed (G1), or go up first.',
+  }),
+  'rapid-low': (figures, { mm }) => ({
+    said: `${capitalTool(figures.tool)} goes across ${mm(figures.above)} above the part; you said that ${mm(figures.clear)} clears everything.`,
+    remedy: 'Raise the CAM’s clearance, or look that nothing stands in its way.',
+  }),
+  'into-box': (figures) => ({
+    said: `${capitalTool(figures.tool)} runs into ${figures.box}.`,
+    remedy: 'Move what is in the way, or go round it or higher.',
+  }),
+  'sweeps-box': (figures) => ({
+    said: `${capitalTool(figures.tool)} may pass through ${figures.box} at a rapid: many machines run each axis at full speed, not in a straight line.`,
+    remedy: 'Go higher, or round it in two moves. Does this machine go straight? Say so in Shop, machine.',
+  }),
+  'machine-height': (figures, { mm }) => ({
+    said: `Z goes to ${mm(figures.z)} in machine coordinates (G53). How high that is over the part is not known here.`,
+    remedy: 'Log the work offset of Z and the tool’s length, or look where the tip would be before you run it.',
+  }),
+  'place-unknown': (figures, { mm }) => {
+    const low = `Z ${mm(figures.z)}`;
+    if (figures.how === 'down')
+      return {
+        said: `${capitalTool(figures.tool)} goes down to ${low} before X and Y were named: nobody knows over what.`,
+        remedy: 'Go to X and Y first, high above everything. Then down.',
+      };
+    if (figures.how === 'home')
+      return {
+        said: `${capitalTool(figures.tool)} goes home in X and Y at a rapid from ${low}, lower than what stands there.`,
+        remedy: 'Raise Z first (G91 G28 Z0). Then send X and Y home.',
+      };
+    return {
+      said: `${capitalTool(figures.tool)} goes at a rapid from an unknown place to ${low}, lower than what stands there.`,
+      remedy: 'Raise Z first, go across high, and then down.',
+    };
+  },
+  'beside-stock': (figures, { mm }) => ({
+    said: `It cuts ${mm(figures.by)} beyond the stock at the ${figures.side}.`,
+    remedy: 'Look whether its zero is yours, and whether the stock is larger than the part.',
+  }),
+  'not-at-part': (figures) =>
+    figures.zero
+      ? {
+          said: `Its zero seems to be at ${zeroPlaceWords(figures.zero)}: from there its cuts meet the stock.`,
+          remedy: 'Choose your zero in the CAM, or set zero where the program has it.',
+        }
+      : {
+          said: 'Its cuts do not meet the part anywhere.',
+          remedy: 'Look at the CAM’s zero, unit and work offset.',
+        },
+  'cuts-air': (figures, { mm }) => ({
+    said: `It cuts nothing: its lowest Z is ${mm(figures.above)} above the part’s top.`,
+    remedy: 'Look whether its Z zero is what the part stands on, and yours the top.',
+  }),
+  travel: (figures, { mm }) => ({
+    said: `It goes ${mm(figures.by)} beyond the travel of ${figures.axis}.`,
+    remedy: 'Clamp the part elsewhere on the table, or turn it.',
+  }),
+};

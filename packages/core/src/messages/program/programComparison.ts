@@ -1,0 +1,144 @@
+import { envelopeOf } from '../../program/motion/envelope';
+import { isEmptySpan, type Span } from '../../program/checks/extents';
+import type { ProgramTold } from '../../program/programSummary';
+import type { WhatIsSet } from '../../program/checkContext';
+import { formatLength, formatLengthUnit } from '../../units/formatLength';
+
+/** One thing a program believes beside what is set: alike, otherwise, or nothing to compare. */
+export interface Beside {
+  what: string;
+  program: string;
+  set: string;
+  agrees: boolean | null;
+}
+
+const UNITS = { mm: 'millimetres', in: 'inches' } as const;
+
+const SET = 'set';
+
+function zeroWords({ unset, zToolChanged, inDoubt }: WhatIsSet): string {
+  if (unset.length > 0) return `${unset.join(', ')} not set`;
+  if (zToolChanged !== undefined) return `Z by tool ${zToolChanged} as it was before`;
+  return inDoubt ? 'in doubt' : SET;
+}
+
+/** What a program believes against what is set, line by line. Lengths as the set-up has them. */
+export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
+  const { unit } = set;
+  const mm = (value: number): string => formatLengthUnit(value, { unit });
+  const span = ({ least, most }: Span): string =>
+    `${formatLength(least, { unit })} to ${formatLengthUnit(most, { unit })}`;
+  const range = ([least, most]: readonly [number, number]): string => span({ least, most });
+  const { extents, holes } = told;
+  const axes = (['x', 'y'] as const).flatMap((axis): Beside[] =>
+    isEmptySpan(extents.cut[axis])
+      ? []
+      : [
+          {
+            what: `Cuts along ${axis.toUpperCase()}`,
+            program: span(extents.cut[axis]),
+            set: set.stock ? `stock ${range(set.stock[axis])}` : 'stock not told',
+            agrees: null,
+          },
+        ],
+  );
+  return [
+    {
+      what: 'Unit',
+      program: told.unit ? UNITS[told.unit] : 'not said',
+      set: UNITS[unit],
+      agrees: told.unit === unit,
+    },
+    {
+      what: 'Work offset',
+      program: told.offsets.length > 0 ? told.offsets.join(', ') : 'not said',
+      set: set.workOffset ?? 'the only one',
+      agrees:
+        set.workOffset === undefined
+          ? null
+          : told.offsets.every((name) => name === set.workOffset) && told.offsets.length > 0,
+    },
+    {
+      what: 'Zero',
+      program: 'as in the CAM',
+      set: zeroWords(set),
+      agrees: zeroWords(set) === SET,
+    },
+    ...told.tools.flatMap((tool) => toolRows(tool, set)),
+    ...axes,
+    ...(holes.positions > 0 && holes.program > 0
+      ? [
+          {
+            what: 'Holes',
+            program: `${holes.program}`,
+            set: `${holes.positions} positions, ${holes.agree} agree`,
+            agrees: holes.agree === holes.program,
+          },
+        ]
+      : []),
+    ...(told.lowestAcross !== null
+      ? [
+          {
+            what: 'Lowest across',
+            program: mm(told.lowestAcross),
+            set: set.clear === undefined ? 'clear height not told' : `${mm((set.stock?.z[1] ?? 0) + set.clear)} clears`,
+            agrees: set.clear === undefined ? null : told.lowestAcross >= (set.stock?.z[1] ?? 0) + set.clear - 0.01,
+          },
+        ]
+      : []),
+  ];
+
+  function toolRows({ number, H, lowest }: ProgramTold['tools'][number], of: WhatIsSet): Beside[] {
+    const known = of.tools.find((one) => one.number === number);
+    const length =
+      known === undefined
+        ? 'no such cutter'
+        : !of.keepsTable
+          ? known.name
+          : number === of.referenceTool
+            ? `${known.name}, reference`
+            : known.length === null || known.stale
+              ? `${known.name}, no length`
+              : `${known.name}, ${formatLengthUnit(known.length, { unit, plus: true })}`;
+    const called = number === 0 ? 'Tool in the spindle' : `Tool ${number}`;
+    return [
+      {
+        what: called,
+        program: H === 0 ? 'no H' : Number.isNaN(H) ? 'G43 without H' : `H${H}`,
+        set: length,
+        agrees: number === 0 ? null : known !== undefined && (!of.keepsTable || H === number),
+      },
+      ...(Number.isFinite(lowest)
+        ? [
+            {
+              what: `${called}, lowest`,
+              program: mm(lowest),
+              set: of.stock
+                ? `part’s top ${mm(of.stock.z[1])}${Number.isFinite(of.stock.z[0]) ? `, under side ${mm(of.stock.z[0])}` : ''}`
+                : 'part’s top not told',
+              agrees:
+                of.stock && Number.isFinite(of.stock.z[0]) ? lowest >= of.stock.z[0] - (of.room ?? 0) - 0.01 : null,
+            },
+          ]
+        : []),
+    ];
+  }
+}
+
+/** The room a program takes, before it runs. */
+export function envelopeWords(told: ProgramTold, set: WhatIsSet): string[] {
+  const { unit } = set;
+  const { longest, widest, highest, left } = envelopeOf(told, set);
+  const mm = (value: number): string => formatLengthUnit(value, { unit });
+  return [
+    ...(longest ? [`Longest tool: ${longest.number}, ${formatLengthUnit(longest.length, { unit, plus: true })}.`] : []),
+    ...(widest ? [`Widest tool: ${widest.number}, ⌀ ${mm(widest.diameter)}.`] : []),
+    ...(highest ? [`Highest in the way: ${highest.name}, ${mm(highest.z)} from Z zero.`] : []),
+    ...(['x', 'y'] as const).flatMap((axis) => {
+      const one = left[axis];
+      return one
+        ? [`Travel left along ${axis.toUpperCase()}: ${mm(one.minus)} toward −, ${mm(one.plus)} toward +.`]
+        : [];
+    }),
+  ];
+}

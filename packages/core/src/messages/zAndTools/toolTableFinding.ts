@@ -1,0 +1,50 @@
+import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
+import type { LengthUnit } from '../../units/unit';
+import { slipWords, type SlipWords } from '../checks/mistakes';
+
+type Finding = ToolTableCheckOutput['findings'][number];
+
+/** What cannot be right in a tool table, as a person reads it. */
+export function findingWords(
+  { kind, tools, slip, size }: Finding,
+  { school, units }: { school: ToolTableCheckInput['school']; units: LengthUnit },
+): SlipWords {
+  const [number = 0] = tools;
+  switch (kind) {
+    case 'all-off':
+    case 'one-off':
+      return slip === null
+        ? { what: 'No usual slip is just this large.', remedy: 'Touch again; see whether it was re-fitted since.' }
+        : slipWords({ slip, size: size ?? 0 }, units);
+    case 'twice':
+      return {
+        what: `Tool ${number} stands in the table twice.`,
+        remedy: 'Give one of the two another number; the machine knows only one of them.',
+      };
+    case 'wrong-sign':
+      return {
+        what: `Tool ${number} has ${school === 'true-length' ? 'a minus, but a true length has none' : 'no minus, but lengths from machine zero have one'}.`,
+        remedy: 'See the sign where it was read, and touch that tool again if in doubt.',
+      };
+    case 'missing':
+      return {
+        what: `${tools.length === 1 ? 'Tool' : 'Tools'} ${tools.join(', ')} ${tools.length === 1 ? 'has' : 'have'} no length.`,
+        remedy: 'Touch the gauge with each before the program calls it.',
+      };
+    case 'beyond-travel':
+      return {
+        what: `Tool ${number} is further off than the Z axis can travel.`,
+        remedy: 'Look at its sign and its decimal point; do not run it.',
+      };
+    case 'hits-stock':
+      return {
+        what: `By its length tool ${number} is in the stock even with Z all the way up.`,
+        remedy: 'See its length and the work offset; do not move across the part with it.',
+      };
+    case 'two-gauges':
+      return {
+        what: 'Touched on another gauge than the reference tool, so the two do not compare.',
+        remedy: 'Touch both on one gauge, at one place.',
+      };
+  }
+}

@@ -1,0 +1,166 @@
+import { BODIES } from './schemas';
+import fc from 'fast-check';
+import { plateSnapshot, presetDone, reading } from '../../state/basis/snapshot.case';
+import type { Entry } from './entry';
+import { FIRST_VERSION } from './kind';
+import { KINDS } from './kinds';
+import { toKeep } from '../snapshots/cachedSnapshot';
+import { fromKept } from '../snapshots/readCachedSnapshot';
+import { fromWaiting } from './readOutboxEntry';
+import { UNSENT, versionOf, withEntries } from './merge';
+import { toWaiting } from './outboxEntry';
+
+const setupId = plateSnapshot.setup.id;
+const touch = (id: string): Entry => ({
+  kind: 'reading',
+  setupId,
+  body: reading({ kind: 'face', face: 'left' }, -5, { id }),
+});
+
+describe('the kinds there are', () => {
+  test('each stands under its own name, field and part of an address', () => {
+    for (const [name, kind] of Object.entries(KINDS)) expect(kind.name).toBe(name);
+    const places = Object.values(KINDS).map(({ of, collection }) => `${of} ${collection}`);
+    expect(new Set(places).size).toBe(places.length);
+    const fields = Object.values(KINDS).map(({ field }) => field);
+    expect(new Set(fields).size).toBe(fields.length);
+  });
+});
+
+describe('entries merged into a set-up', () => {
+  test('whatever the order and however often they come, end in the same rows', () => {
+    const all = ['a', 'b', 'c', 'd'].map((id, i) => ({
+      ...touch(id),
+      seq: i + 10,
+      receivedAt: '2026-11-24T10:00:00.000Z',
+    }));
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...all), { maxLength: 12 }), (some) => {
+        const merged = withEntries(plateSnapshot, [...some, ...all]);
+        expect(merged.readings.map(({ id }) => id)).toEqual(['a', 'b', 'c', 'd']);
+        expect(merged.seq).toBe(13);
+      }),
+    );
+  });
+
+  test('what this device logged stands behind everything until the record gives it a place', () => {
+    const waiting = withEntries(plateSnapshot, [touch('mine')]);
+    expect(waiting.readings[0]?.seq).toBe(UNSENT);
+    const kept = { ...touch('mine'), seq: 40, receivedAt: '2026-11-24T10:00:00.000Z' };
+    expect(withEntries(waiting, [kept]).readings).toMatchObject([{ id: 'mine', seq: 40 }]);
+  });
+
+  test('a saved document takes the version of its save, and another machine’s is not shown', () => {
+    const { machine } = plateSnapshot;
+    const save = (id: string): Entry => ({
+      kind: 'machine',
+      setupId: '',
+      version: 'v2',
+      began: FIRST_VERSION,
+      body: { ...machine, id, name: 'Renamed' },
+    });
+    const own = withEntries(plateSnapshot, [save('knee')]);
+    expect(own.machine.name).toBe('Renamed');
+    expect(versionOf(own.versions, 'machine', 'knee')).toBe('v2');
+    expect(withEntries(plateSnapshot, [save('other')]).machine).toBe(machine);
+  });
+});
+
+describe('entries that wait on a device', () => {
+  test('come back as they went', () => {
+    const entries: Entry[] = [
+      touch('a'),
+      { kind: 'zeroing', setupId, body: presetDone({ kind: 'face', face: 'left' }, 'x', -5, 'x-2') },
+      { kind: 'cutPlan', setupId, version: 'b', began: 'a', body: { bores: [] } },
+    ];
+    for (const entry of entries)
+      expect(fromWaiting(JSON.parse(JSON.stringify(toWaiting(entry))), 'key')).toEqual([entry]);
+  });
+
+  test.each([
+    ['spoiled', { format: 2, kindVersion: 1, entry: { kind: 'check', setupId, body: { id: 7 } } }],
+    ['of an unknown kind', { format: 2, kindVersion: 1, entry: { kind: 'hologram', setupId, body: {} } }],
+    ['of a newer program', { ...toWaiting(touch('a')), kindVersion: 99 }],
+    ['nothing', 'hello'],
+  ])('%s are refused, not guessed at', (_, stored) => {
+    expect(() => fromWaiting(stored, 'key')).toThrow();
+  });
+
+  const older = (entry: object) => fromWaiting({ key: 'k', entry }, 'k');
+
+  test('a touch of before keeps its words, its scale and its zero', () => {
+    const body = { id: 'old', subject: { kind: 'face', face: 'left' }, axis: 'x', approach: 1, gaugeId: 'spring', feeler: 0.05, scale: 'readout', epoch: 3, text: '-5.012', unit: 'mm', value: -5.012, ticked: [], takenAt: '2026-11-24T09:10:00.000Z' }; // prettier-ignore
+    expect(older({ kind: 'reading', setupId, body })).toMatchObject([
+      {
+        body: {
+          on: 'scale',
+          source: { by: 'typed', text: '-5.012', unit: 'mm' },
+          place: { scale: 'readout' },
+          epoch: 'e-x-readout-3',
+          feeler: 0.05,
+        },
+      },
+    ]);
+    const bored = { ...body, subject: { kind: 'bore-size', of: 'b' }, scale: 'indicator', epoch: 1 };
+    const [size] = older({ kind: 'reading', setupId, body: bored });
+    expect(size?.body).toMatchObject({ on: 'gauge' });
+    expect(size?.body).not.toHaveProperty('axis');
+  });
+
+  test('a setting of before opens the zero its readings stand on', () => {
+    const body = { id: 'z', axis: 'x', epoch: 3, form: 'preset', subject: { kind: 'face', face: 'left' }, scale: 'readout', value: -5, at: '2026-11-24T09:10:00.000Z' }; // prettier-ignore
+    expect(older({ kind: 'zeroing', setupId, body })).toMatchObject([
+      { body: { opens: 'e-x-readout-3', began: 'e-x-readout-2' } },
+    ]);
+    const [offset] = older({ kind: 'zeroing', setupId, body: { ...body, form: 'work-offset' } });
+    expect(offset?.body).not.toHaveProperty('opens');
+    expect(offset?.body).toMatchObject({ began: 'e-x-readout-3' });
+  });
+
+  test('a gauge of before becomes the gauge and what was measured of it', () => {
+    const body = { id: 'plate', name: 'Plate', kind: 'touch-plate', nominal: 12.7, measured: 12.42, tir: 0.01 };
+    const entries = older({ kind: 'shop', setupId: '', collection: 'gauges', body });
+    expect(entries.map(({ kind }) => kind)).toEqual(['gauge', 'calibration', 'calibration']);
+    expect(entries[0]?.body).not.toHaveProperty('measured');
+    expect(entries[1]).toMatchObject({ body: { found: { what: 'size', value: 12.42 } } });
+  });
+
+  test('a carried angle of before is kept as told', () => {
+    const body = {
+      ways: {},
+      known: {},
+      onMyWord: [],
+      carried: { from: 'corner.front-left', angle: 0.35, U: 0.01 },
+      local: [],
+    };
+    expect(older({ kind: 'datum', setupId, body })).toMatchObject([
+      { kind: 'datumPlan', began: FIRST_VERSION, body: { carried: { readings: [], told: { angle: 0.35, U: 0.01 } } } },
+    ]);
+  });
+});
+
+describe('a copy of a set-up kept on a device', () => {
+  test('comes back the same', () => {
+    const snapshot = withEntries(plateSnapshot, [touch('a')]);
+    expect(fromKept(JSON.parse(JSON.stringify(toKeep(snapshot))))).toEqual(snapshot);
+  });
+
+  test('gets a new field with its default', () => {
+    const { purpose: _, ...setup } = plateSnapshot.setup;
+    const old = { ...toKeep(plateSnapshot), snapshot: { ...plateSnapshot, setup } };
+    expect(fromKept(JSON.parse(JSON.stringify(old)))?.setup.purpose).toBe('work');
+  });
+
+  test('that is no longer understood is not read', () => {
+    expect(fromKept({ kinds: {}, snapshot: { setup: 7 } })).toBeUndefined();
+    expect(fromKept(null)).toBeUndefined();
+  });
+});
+
+test('what a calibration is of and what it found go together', () => {
+  const { schema } = BODIES.calibration;
+  const body = { id: 'c', of: { kind: 'gauge', gaugeId: 'g' }, found: { what: 'size', value: 10 }, from: '2026-11-24T09:10:00.000Z', at: '2026-11-24T09:10:00.000Z' }; // prettier-ignore
+  expect(schema.safeParse(body).success).toBe(true);
+  const backlash = { what: 'backlash', value: 0.1, U: 0.01, fromMinus: [1], fromPlus: [1] };
+  expect(schema.safeParse({ ...body, found: backlash }).success).toBe(false);
+});

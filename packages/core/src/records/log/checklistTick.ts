@@ -1,0 +1,16 @@
+import { rowKind, withStored } from '../kinds/kind';
+import type { NewCheck, Check } from './checklistTick.schema';
+
+export type { NewCheck, Check };
+
+export const checkKind = rowKind<NewCheck>()({
+  name: 'check',
+  field: 'checks',
+  of: 'setup',
+  collection: 'checks',
+  title: 'tick',
+  summary: 'Tick or skip a step of workholding, or a whole alignment',
+  version: 1,
+  asKept: withStored<NewCheck>,
+  when: ({ at }) => at,
+});

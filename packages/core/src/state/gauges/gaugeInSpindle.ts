@@ -1,0 +1,48 @@
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import type { Book } from '../basis/setupState';
+import { gaugeSits } from './gaugeSeat';
+
+/** Gauges that are held in the spindle as they touch. */
+const HELD: readonly GaugeKind[] = [
+  'spring-finder',
+  'bearing-finder',
+  'contact-light',
+  'probe',
+  'pin',
+  'indicator',
+  'plug',
+  'master-tool',
+];
+
+/** How fast a finder turns where its maker says nothing, rev/min. */
+export const MOST_RPM = { turning: 1000, slow: 150 } as const;
+
+/**
+ * The finder that is still in the spindle as far as the ledger tells: it touched last, and nothing was driven, made or
+ * touched by a cutter since. How fast it may turn, rev/min: its maker's figure, else what is usual; 0 where it must stand.
+ */
+export function gaugeInSpindle(book: Book): { name: string; mostRpm: number } | undefined {
+  const last = book.readings
+    .filter(({ struckBy, on }) => struckBy === null && on !== 'gauge')
+    .reduce<Book['readings'][number] | undefined>(
+      (latest, one) => (latest === undefined || one.takenAt >= latest.takenAt ? one : latest),
+      undefined,
+    );
+  const gauge = last && book.gauges.find(({ id }) => id === last.gaugeId);
+  if (!last || !gauge || !HELD.includes(gauge.kind)) return undefined;
+  // A height may be found with it on an arm or under the tool: then a tool is in the spindle.
+  const sits =
+    last.on === 'scale' && last.axis === 'z' && gauge.kind !== 'master-tool' ? gaugeSits(book, gauge) : 'spindle';
+  if (sits === 'arm' || sits === 'under') return undefined;
+  if (last.on === 'dial' && last.subject.kind === 'run-out') return undefined;
+  if (book.checks.some(({ at }) => at > last.takenAt)) return undefined;
+  // A tool that set Z at the touch-off point is in.
+  if (
+    book.zeroings.some(
+      ({ subject, at }) => subject.kind === 'tool-spot' && subject.tool !== undefined && at > last.takenAt,
+    )
+  )
+    return undefined;
+  const { spin } = GAUGE_FACTS[gauge.kind];
+  return { name: gauge.name, mostRpm: spin === 'standing' ? 0 : (gauge.maxRpm ?? MOST_RPM[spin]) };
+}

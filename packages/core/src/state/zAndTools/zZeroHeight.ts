@@ -1,0 +1,14 @@
+import type { Book } from '../basis/setupState';
+
+/**
+ * How high the part's top stands above Z zero, mm: nothing where the top is zero; its thickness where what it stands on is
+ * (spoil board, table, vise floor, parallels); as told for another named height.
+ *
+ * @returns undefined where it stands on zero and nobody told how thick it is
+ */
+export function topAboveZero({ datumPlan, part }: Pick<Book, 'datumPlan' | 'part'>): number | undefined {
+  const zero = datumPlan.heights?.zero;
+  if (!zero || zero.at === 'top') return 0;
+  if (zero.at === 'named') return zero.above;
+  return part.untold?.includes('z') ? undefined : part.size.z;
+}

@@ -1,5 +1,0 @@
-import type { Book } from '../book/book';
-
-/** The work offset that is set, by its name where the plan says which: a figure in another one moves the whole job. */
-export const offsetWords = ({ setup }: Pick<Book, 'setup'>): string =>
-  setup.workOffset === undefined ? 'Work offset' : `Work offset ${setup.workOffset},`;
