@@ -31,10 +31,10 @@ const OWN = [
   'drawing/**',
   'dial/**',
   'indicator/**',
-  'tape/**',
-  'frame/Rule.tsx',
+  'working/**',
+  'layout/Rule.tsx',
   'theme/PaperPressable.tsx',
-  'theme/Words.tsx',
+  'theme/AppText.tsx',
 ];
 
 const interfaceCode = [

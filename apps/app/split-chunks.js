@@ -129,7 +129,7 @@ function sharedGroups(later) {
 
 /** Pages that are loaded at the mill, where what is fetched in vain counts more. */
 const AT_THE_MILL =
-  /(StationPage|FeaturePage|TaskScreen|TouchAgainPage|Drive|(datum|heights|size|alignment|verify)\/Screen)\.tsx$/;
+  /(StationPage|FeaturePage|TaskScreen|TouchAgainPage|MoveList|(datum|zAndTools|boreAndFace|alignment|verify)\/Screen)\.tsx$/;
 const WEIGHT = 20;
 
 /** What is fetched in vain where two groups become one piece, by whom. */

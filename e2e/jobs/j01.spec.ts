@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin and feeler at the first face', async ({
   job,

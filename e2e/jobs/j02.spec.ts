@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J2 spring finder, two zeros: three touches a face, preset, and the spindle over the corner', async ({ job }) => {
   const { page } = job;

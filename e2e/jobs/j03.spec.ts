@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J3 a block in a scroll chuck: its faces compared, table still, half the difference tapped, until it runs true; then level', async ({
   job,

@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J4 rotary table under the spindle: swept, moved, swept again, with its ±', async ({ job }) => {
   const { page } = job;

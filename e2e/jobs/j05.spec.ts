@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J5 edge and centre with a local zero: halved at the second face, and the first origin stays', async ({ job }) => {
   const { page } = job;

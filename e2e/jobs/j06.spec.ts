@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J6 a finder qualified: its size by a block, held against the one in use, and how well it repeats, kept with its date', async ({
   job,

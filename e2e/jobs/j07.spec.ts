@@ -1,6 +1,6 @@
-import { closeWithSheet } from './closing';
-import { expect, test } from './job';
-import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from './prepared';
+import { closeWithSheet } from '../support/closing';
+import { expect, test } from '../support/job';
+import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from '../support/preparedSetup';
 
 test('J7 corner by a probe’s own cycle: its result as it is, the radius not taken again, read back, proven', async ({
   job,

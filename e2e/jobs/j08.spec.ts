@@ -1,5 +1,5 @@
-import { closeWithSheet } from './closing';
-import { expect, test } from './job';
+import { closeWithSheet } from '../support/closing';
+import { expect, test } from '../support/job';
 
 test('J8 bore centre into a work offset by probe: four walls, the offset, its ±', async ({ job }) => {
   const { page } = job;

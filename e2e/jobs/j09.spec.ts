@@ -1,5 +1,5 @@
-import { closeWithSheet } from './closing';
-import { expect, test } from './job';
+import { closeWithSheet } from '../support/closing';
+import { expect, test } from '../support/job';
 
 test('J9 router corner with paper: cutter and paper off both faces, in machine coordinates', async ({ job }) => {
   const { page } = job;

@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J10 Z by a block slipped under, and a pass in the air that stays marked until it is put back', async ({
   job,

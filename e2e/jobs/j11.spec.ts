@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J11 a touch plate by caliper: what its marking would have done is said before it digs in', async ({ job }) => {
   const { page } = job;

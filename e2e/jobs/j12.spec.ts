@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J12 several tools on one gauge: the gauge comes off once for all, every row signed', async ({ job }) => {
   const { page } = job;

@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J13 offsets against a reference tool: minus for shorter, and it must come back at the end', async ({ job }) => {
   const { page } = job;

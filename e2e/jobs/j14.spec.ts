@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type Job } from './job';
-import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from './prepared';
+import { expect, test, type Job } from '../support/job';
+import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from '../support/preparedSetup';
 
 /** Z set with tool 1, still touching, and read back. */
 async function setZ(job: Job, z: string, caution: RegExp): Promise<void> {

@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J15 run-out of a tool: over the limit it is an alarm, and the stored length stays', async ({ job }) => {
   const { page } = job;

@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 /** A ring of 25.001 touched by a ball of 3.968 that stands 0.002 off along X, each wall twice. */
 const RING = ['320.5145', '299.4815', '221.0165', '199.9835', '320.5185', '299.4855', '221.0165', '199.9835'];

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J17 where the tilt axis turns by a flipped face, part zero at every index with ±, and the walls that prove it', async ({
   job,

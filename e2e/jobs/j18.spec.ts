@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J18 holes by dials: fewest reversals, turns and lines, past and back where the screw reverses', async ({
   job,

@@ -1,5 +1,5 @@
-import { closeWithSheet } from './closing';
-import { expect, test } from './job';
+import { closeWithSheet } from '../support/closing';
+import { expect, test } from '../support/job';
 
 test('J19 bolt circles on a readout: distance to go, hole by hole, and a rule proves them', async ({ job }) => {
   const { page } = job;

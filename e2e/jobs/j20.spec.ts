@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J20 a bore to size: the spring learned, the next setting told on the radius, stopped in size', async ({
   job,

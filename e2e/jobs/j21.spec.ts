@@ -1,4 +1,4 @@
-import { expect, test } from './job';
+import { expect, test } from '../support/job';
 
 test('J21 a face to height: equal passes, speed and feed within the machine, remedies by what is seen', async ({
   job,

@@ -135,7 +135,7 @@ function bundleServer() {
   rmSync(out, { recursive: true, force: true });
   must(tool('esbuild'), [
     'server=apps/server/src/main.ts',
-    'copies=apps/server/src/copiesMain.ts',
+    'copies=apps/server/src/backup/backupCli.ts',
     'worker=apps/server/src/background/worker.ts',
     'host=apps/server/src/testing/shopHost.ts',
     '--bundle',

@@ -17,11 +17,11 @@ const forbidden = [
   ['packages/core/src/datum/faces/edge.ts', '@zero-point/server'],
   ['packages/core/src/datum/faces/edge.ts', '../../../../apps/app/src/theme/palette'],
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
-  ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/record'],
-  ['apps/server/src/record.ts', 'react-native'],
+  ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/records/record'],
+  ['apps/server/src/records/record.ts', 'react-native'],
   ['apps/device/src/serve.ts', 'react-native'],
   ['apps/device/src/serve.ts', '@zero-point/server'],
-  ['apps/server/src/record.ts', '@zero-point/app/src/theme/palette'],
+  ['apps/server/src/records/record.ts', '@zero-point/app/src/theme/palette'],
 ];
 
 for (const [file, from] of forbidden) {
@@ -30,7 +30,7 @@ for (const [file, from] of forbidden) {
   });
 }
 
-for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/record.ts']) {
+for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/records/record.ts']) {
   test(`${file} may import core`, async () => {
     assert.equal((await complaints(file, '@zero-point/core/datum/faces/edge')).length, 0);
   });

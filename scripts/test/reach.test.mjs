@@ -7,13 +7,10 @@ import { endToEndOf, partsOf } from '../lib/reach.mjs';
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 
-const specs = [
-  ...readdirSync(join(ROOT, 'e2e')),
-  ...readdirSync(join(ROOT, 'e2e/jobs')).map((name) => `jobs/${name}`),
-].filter((name) => name.endsWith('.spec.ts'));
+const specs = readdirSync(join(ROOT, 'e2e'), { recursive: true }).filter((name) => name.endsWith('.spec.ts'));
 
 test('a station is checked by its own end-to-end files, and they are there', () => {
-  const stations = ['datum', 'heights', 'alignment', 'positions', 'size', 'verify', 'shop', 'settings'];
+  const stations = ['datum', 'zAndTools', 'alignment', 'holes', 'boreAndFace', 'verify', 'shop', 'settings'];
   for (const station of stations) {
     const wanted = endToEndOf([`apps/app/src/stations/${station}/Screen.tsx`]);
     assert.notDeepEqual(wanted, ['story'], station);

@@ -1,8 +1,8 @@
 import type { FormName, FormView } from '@zero-point/core/messages/datum/formView';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { CardButton } from '../frame/CardButton';
-import { Figure, Words } from '../theme/Words';
+import { CardButton } from '../controls/CardButton';
+import { Figure, Words } from '../theme/AppText';
 
 interface AnswerFormsProps {
   forms: readonly FormView[];

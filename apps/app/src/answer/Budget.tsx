@@ -3,7 +3,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/Words';
+import { Figure, Words } from '../theme/AppText';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 /** What makes up the ±, largest first, each as its share of the variance. */

@@ -1,7 +1,7 @@
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { StyleSheet, View } from 'react-native';
-import { TickBox } from '../frame/TickBox';
-import { Words } from '../theme/Words';
+import { TickBox } from '../controls/TickBox';
+import { Words } from '../theme/AppText';
 
 interface CautionsProps {
   cautions: readonly Caution[];

@@ -2,7 +2,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { StyleSheet, View } from 'react-native';
-import { Figure, Words } from '../theme/Words';
+import { Figure, Words } from '../theme/AppText';
 
 interface FigureLineProps {
   say: string;

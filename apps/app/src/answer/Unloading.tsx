@@ -1,7 +1,7 @@
 import type { Machine } from '@zero-point/core/records/shop/machine';
 import { unloadingSteps } from '@zero-point/core/workholding/unloading';
 import { StyleSheet, View } from 'react-native';
-import { Words } from '../theme/Words';
+import { Words } from '../theme/AppText';
 import { Fold } from './Fold';
 
 /** How a cutter is taken out on this machine, folded away until a change comes. */

@@ -2,7 +2,7 @@ import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
 import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { Words } from '../theme/Words';
+import { Words } from '../theme/AppText';
 import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
 interface VerdictProps {

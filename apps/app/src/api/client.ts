@@ -1,5 +1,5 @@
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
-import { deviceStorage, forgetCopies } from './deviceStorage';
+import { deviceStorage, forgetCopies } from '../cache/deviceStorage';
 import { useVersion } from './offline';
 
 /** The server answered, and said no. */

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { whenIdle } from '../frame/whenIdle';
+import { whenIdle } from '../layout/whenIdle';
 
 interface VersionState {
   /** The server is of another build than this page. */

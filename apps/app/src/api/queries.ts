@@ -14,12 +14,12 @@ import type { ShopTold } from '@zero-point/core/records/snapshots/startSnapshot'
 import { hashKey, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { request, ServerAway } from './client';
-import { keptSetups, takeRestored } from './keptSetups';
-import { kept, seenLast } from './lastSeen';
-import { hasFields, isList, isListOf, isRecord, isText } from './shapes';
-import { useNews } from './news';
+import { keptSetups, takeRestored } from '../cache/cachedSetups';
+import { kept, seenLast } from '../cache/cachedResponse';
+import { hasFields, isList, isListOf, isRecord, isText } from '../cache/shapes';
+import { useNews } from './changeFeed';
 import { queryClient, setupKey, shopKey } from './queryClient';
-import { REFRESH, useTold } from './told';
+import { REFRESH, useTold } from './invalidateOnChange';
 
 /** Everything the shop owns, gauges and machines as they are known today. */
 export interface Shop {

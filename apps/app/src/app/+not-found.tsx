@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { Trouble } from '../frame/States';
-import { LinkButton } from '../frame/LinkButton';
+import { Trouble } from '../layout/States';
+import { LinkButton } from '../controls/LinkButton';
 
 /** An address that leads nowhere. */
 export default function NotFound() {

@@ -1,4 +1,4 @@
-import { shapeOf } from '../frame/pageShape';
+import { shapeOf } from '../layout/pageShape';
 import { setShellColours } from '../theme/shellColours';
 import { PALETTES } from '../theme/palette';
 import { partsOf } from './pageParts';

@@ -20,9 +20,9 @@ export function partsOf(pathname: string, search: string): PageParts {
   return {
     modules: [STATION, ...stationModules(station, chosen)],
     soon: [
-      'frame/OutboxTroubles.tsx',
-      'frame/AskedDialog.tsx',
-      ...(chosen.has('f') ? ['stations/datum/parts/FeatureMore.tsx'] : []),
+      'delivery/OutboxTroubles.tsx',
+      'dialogs/PageDialogContent.tsx',
+      ...(chosen.has('f') ? ['stations/datum/parts/feature/FeatureMore.tsx'] : []),
     ],
     asks: [`/setups/${setup}`],
   };
@@ -32,9 +32,9 @@ function stationModules(station: string, chosen: URLSearchParams): string[] {
   const screen = `stations/${station}/Screen.tsx`;
   switch (station) {
     case 'drive':
-      return ['stations/positions/parts/Drive.tsx'];
+      return ['stations/holes/parts/moves/MoveList.tsx'];
     case 'datum':
-      return [screen, ...(chosen.has('f') ? ['stations/datum/parts/FeaturePage.tsx'] : [])];
+      return [screen, ...(chosen.has('f') ? ['stations/datum/parts/feature/FeaturePage.tsx'] : [])];
     case 'alignment':
       return [screen, ...(chosen.has('task') ? ['stations/alignment/parts/TaskScreen.tsx'] : [])];
     case 'verify':

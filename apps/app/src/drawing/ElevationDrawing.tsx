@@ -3,7 +3,7 @@ import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { Arrow, DatumMark, Label, ScribedBlock } from './marks';
 import { Target } from './Target';
-import { fit, type View } from './view';
+import { fit, type View } from './geometry/view';
 
 /** A tool in its holder, seen from the front. */
 export interface HangingTool {

@@ -5,7 +5,7 @@ import { facesOfCorner, rectanglesOf, roundsOf, wallTouch } from '@zero-point/co
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Label } from './marks';
-import type { View } from './view';
+import type { View } from './geometry/view';
 
 /** The slots, ribs, bores and bosses of a part that are not among its drawn holes. */
 export function ShapeMarks({ part, view }: { part: Part; view: View }) {

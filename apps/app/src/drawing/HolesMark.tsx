@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Label } from './marks';
-import type { View } from './view';
+import type { View } from './geometry/view';
 
 /** A hole to draw: its number, where it is from part zero, and its size, mm. */
 interface DrawnHole extends Point {

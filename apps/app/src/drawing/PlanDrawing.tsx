@@ -8,7 +8,7 @@ import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label, ScribedBlock } from './marks';
 import { ShapeMarks } from './FeatureHints';
-import { fit, type View, type World } from './view';
+import { fit, type View, type World } from './geometry/view';
 
 interface PlanDrawingProps {
   part: Part;

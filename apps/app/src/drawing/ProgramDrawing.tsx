@@ -7,8 +7,8 @@ import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label } from './marks';
-import { programTraces, type Side } from './programTraces';
-import { fit, type View, type World } from './view';
+import { programTraces, type Side } from './geometry/programTraces';
+import { fit, type View, type World } from './geometry/view';
 
 interface ProgramDrawingProps {
   path: ToolPath;

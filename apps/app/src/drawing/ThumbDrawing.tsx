@@ -3,7 +3,7 @@ import { Circle, Line } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { ScribedBlock } from './marks';
-import { fit } from './view';
+import { fit } from './geometry/view';
 
 const INSET = 9;
 const CROSS = 6;

@@ -2,7 +2,7 @@ import type { Point } from '@zero-point/core/geometry/point';
 import { Circle, G, Line, Rect } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Arrow, ContactCircle, Label } from './marks';
-import type { View } from './view';
+import type { View } from './geometry/view';
 
 /** A touch of the feature in hand. */
 export interface TouchPlace {

@@ -4,7 +4,7 @@ import { outlineOf } from '@zero-point/core/datum/partFrame';
 import { holesSvg } from '@zero-point/core/formats/holes/holesSvg';
 import { positionsCsv } from '@zero-point/core/formats/holes/holesCsv';
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import { saveFile } from '../frame/saveFile';
+import { saveFile } from './saveFile';
 import { writeHoles } from '../workers/holesJob';
 
 export type HolesFile = 'csv' | 'json' | 'dxf' | 'svg';

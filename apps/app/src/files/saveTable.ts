@@ -1,7 +1,7 @@
 import { tableAnswer, type TableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { toolTableCsv, toolTableJson, toolTableProgram, type ToolTable } from '@zero-point/core/formats/toolTable';
-import { saveFile } from '../frame/saveFile';
+import { saveFile } from './saveFile';
 
 /** The lengths that are known, as files have them. */
 const tableOf = (book: Book, { school, rows }: TableAnswer): ToolTable => ({

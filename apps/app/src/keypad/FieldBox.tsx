@@ -2,7 +2,7 @@ import { useId, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { MONO, SANS } from '../theme/faces';
-import { Words } from '../theme/Words';
+import { Words } from '../theme/AppText';
 import { selectWhole } from './selectWhole';
 
 interface FieldBoxProps {

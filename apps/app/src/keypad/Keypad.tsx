@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
 import PaperIcon from '../theme/PaperIcon';
-import { Figure, Words } from '../theme/Words';
+import { Figure, Words } from '../theme/AppText';
 import { shopKeys } from './keys';
 
 interface KeypadProps {

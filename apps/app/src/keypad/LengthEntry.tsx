@@ -7,10 +7,10 @@ import { useId, type RefObject } from 'react';
 import type { TextInput as NativeTextInput } from 'react-native';
 import { StyleSheet, View } from 'react-native';
 import { IconButton, TextInput } from 'react-native-paper';
-import { TARGET } from '../frame/layout';
+import { TARGET } from '../layout/layout';
 import { MONO, SANS } from '../theme/faces';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/Words';
+import { Words } from '../theme/AppText';
 
 interface LengthEntryProps {
   ref?: RefObject<EntryRef | null>;

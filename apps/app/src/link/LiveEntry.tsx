@@ -1,4 +1,4 @@
-import { later } from '../frame/later';
+import { later } from '../layout/lazyComponent';
 import {
   coarserStep,
   liveFigure,
@@ -14,13 +14,13 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { MainAction } from '../frame/MainAction';
-import { TickBox } from '../frame/TickBox';
-import { useWide } from '../frame/useShape';
+import { MainAction } from '../controls/MainAction';
+import { TickBox } from '../controls/TickBox';
+import { useWide } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/Words';
+import { Figure, Words } from '../theme/AppText';
 
-const StandInDialog = later(() => import('./StandInDialog'));
+const StandInDialog = later(() => import('./SimulatedDeviceDialog'));
 
 interface LiveEntryProps {
   view: LinkView;

@@ -1,4 +1,4 @@
-import { later } from '../frame/later';
+import { later } from '../layout/lazyComponent';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { addressWords, linkForm, type LinkAddress } from '@zero-point/core/link/address';
 import { linkNoteWords, linkWords } from '@zero-point/core/link/words';
@@ -11,11 +11,11 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { z } from 'zod';
 import { saveLink, useLink } from '../api/links';
-import { Choice } from '../frame/Choice';
+import { Choice } from '../controls/Choice';
 import { FieldBox } from '../keypad/FieldBox';
-import { Figure, Words } from '../theme/Words';
+import { Figure, Words } from '../theme/AppText';
 
-const StandInDialog = later(() => import('./StandInDialog'));
+const StandInDialog = later(() => import('./SimulatedDeviceDialog'));
 
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const SPEEDS = ['9600', '19200', '38400', '57600', '115200'] as const;

@@ -1,4 +1,4 @@
-import type { DeviceStorage } from '../api/deviceStorage';
+import type { DeviceStorage } from '../cache/deviceStorage';
 
 /**
  * The line in which this device's entries stand: its name, and the numbers they take as they are logged. The server stores

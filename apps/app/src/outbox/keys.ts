@@ -1,4 +1,4 @@
-import { keysOf, type DeviceStorage } from '../api/deviceStorage';
+import { keysOf, type DeviceStorage } from '../cache/deviceStorage';
 
 /** Under what names the outbox keeps things on the device: what waits, what the server refused, what could not be read. */
 export const WAITING = 'zero-point.outbox.';

@@ -1,10 +1,10 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { KeysDialog } from '../frame/KeysDialog';
-import { LoadingPage } from '../frame/LoadingPage';
-import { Trouble } from '../frame/States';
-import { TopBar } from '../frame/TopBar';
+import { KeysDialog } from '../dialogs/KeysDialog';
+import { LoadingPage } from '../layout/LoadingPage';
+import { Trouble } from '../layout/States';
+import { TopBar } from '../layout/TopBar';
 import { isPage } from '../stations/pages';
 import { LESSONS_BACK, SetupPage } from '../stations/SetupPage';
 import { isLesson } from '../stores/practice';

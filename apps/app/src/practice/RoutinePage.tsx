@@ -3,12 +3,12 @@ import { routineNamed } from '@zero-point/core/routines/list';
 import type { Subject } from '@zero-point/core/routines/routine';
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { LinkButton } from '../frame/LinkButton';
-import { Trouble } from '../frame/States';
+import { LinkButton } from '../controls/LinkButton';
+import { Trouble } from '../layout/States';
 import { RoutineLinks } from '../stations/shop/calibrate/RoutineLinks';
 import { RoutineScreen } from '../stations/shop/calibrate/RoutineScreen';
 import { calibrationsOf, isRotaryName, rotarySubject, subjectName } from '../stations/shop/calibrate/subject';
-import { Words } from '../theme/Words';
+import { Words } from '../theme/AppText';
 
 /** What a lesson's address names: a gauge of its tray, or a rotary axis of its machine. */
 function subjectOf({ gauges, machine }: Book, of: string): Subject | undefined {

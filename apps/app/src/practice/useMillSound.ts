@@ -1,6 +1,6 @@
 import type { Feel } from '@zero-point/core/practice/mill/contact';
 import { useEffect, useState } from 'react';
-import { createMillSound } from '../signal/millSound';
+import { createMillSound } from '../feedback/millSound';
 import { useSettings } from '../stores/settings';
 
 const SILENT = { spindle: () => undefined, jump: () => undefined, stop: () => undefined };

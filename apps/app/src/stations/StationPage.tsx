@@ -1,13 +1,13 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
-import { KeysDialog } from '../frame/KeysDialog';
-import { LoadingPage } from '../frame/LoadingPage';
-import { Trouble } from '../frame/States';
-import { TopBar } from '../frame/TopBar';
-import { isPractice } from '../record/practiceLog';
-import { useSetup } from '../record/useSetup';
+import { KeysDialog } from '../dialogs/KeysDialog';
+import { LoadingPage } from '../layout/LoadingPage';
+import { Trouble } from '../layout/States';
+import { TopBar } from '../layout/TopBar';
+import { isPractice } from '../commands/practiceLog';
+import { useSetup } from '../commands/useSetup';
 import { useLook } from '../theme/useLook';
-import { later } from '../frame/later';
+import { later } from '../layout/lazyComponent';
 import { isPage } from './pages';
 import { BENCH_BACK, SetupPage } from './SetupPage';
 

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { deviceStorage } from '../api/deviceStorage';
+import { deviceStorage } from '../cache/deviceStorage';
 import { loadPart } from '../api/offline';
 import { somethingLeft } from '../outbox/keys';
 

@@ -1,7 +1,7 @@
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import type { StationName } from '@zero-point/core/records/values/stations';
-import { LoadingPart } from '../frame/LoadingPage';
-import { later, type Later } from '../frame/later';
+import { LoadingPart } from '../layout/LoadingPage';
+import { later, type Later } from '../layout/lazyComponent';
 
 /** A page of a set-up: a station, or what stands beside the strip. */
 export type PageName = StationName | 'drive' | 'log' | 'routine';
@@ -14,12 +14,12 @@ export const PAGES: Readonly<Record<PageName, Page>> = {
   workholding: later(() => import('./workholding/Screen'), LoadingPart),
   alignment: later(() => import('./alignment/Screen'), LoadingPart),
   datum: later(() => import('./datum/Screen'), LoadingPart),
-  heights: later(() => import('./heights/Screen'), LoadingPart),
-  positions: later(() => import('./positions/Screen'), LoadingPart),
-  size: later(() => import('./size/Screen'), LoadingPart),
+  heights: later(() => import('./zAndTools/Screen'), LoadingPart),
+  positions: later(() => import('./holes/Screen'), LoadingPart),
+  size: later(() => import('./boreAndFace/Screen'), LoadingPart),
   verify: later(() => import('./verify/Screen'), LoadingPart),
   sheet: later(() => import('./sheet/Screen'), LoadingPart),
-  drive: later(() => import('./positions/parts/Drive'), LoadingPart),
+  drive: later(() => import('./holes/parts/moves/MoveList'), LoadingPart),
   log: later(() => import('./log/Screen'), LoadingPart),
   routine: later(() => import('../practice/RoutinePage'), LoadingPart),
 };

@@ -1,5 +1,5 @@
 import type { Machine } from '@zero-point/core/records/shop/machine';
-import { COPIES, deviceStorage, forgetCopies, keysOf, PRACTICE } from '../api/deviceStorage';
+import { COPIES, deviceStorage, forgetCopies, keysOf, PRACTICE } from '../cache/deviceStorage';
 import { ownLessons } from './ownMachines';
 import { isLesson, practiceId, usePractice } from './practice';
 

@@ -2,9 +2,9 @@ import type { Calibration } from '@zero-point/core/records/shop/calibration';
 import type { Machine } from '@zero-point/core/records/shop/machine';
 import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownPlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
-import { COPIES } from '../api/deviceStorage';
-import { hasFields, isListOf, isRecord, isText } from '../api/shapes';
-import { stored, storeLocally } from '../api/storedJson';
+import { COPIES } from '../cache/deviceStorage';
+import { hasFields, isListOf, isRecord, isText } from '../cache/shapes';
+import { stored, storeLocally } from '../cache/storedJson';
 
 const OWN = 'own-';
 const KEPT = `${COPIES}.practice-machine.`;

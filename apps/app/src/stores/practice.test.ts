@@ -2,13 +2,13 @@ import { openBook } from '@zero-point/core/state/basis/setupState';
 import { plateSnapshot } from '@zero-point/core/state/basis/snapshot.case';
 import type { Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
-import { deviceStorage, keysOf, PRACTICE } from '../api/deviceStorage';
-import { calibratePlate } from '../record/calibrate';
-import { logTouch } from '../record/log';
-import { logRow, saveThing } from '../record/logEntry';
+import { deviceStorage, keysOf, PRACTICE } from '../cache/deviceStorage';
+import { calibratePlate } from '../commands/calibrate';
+import { logTouch } from '../commands/logTouch';
+import { logRow, saveThing } from '../commands/logEntry';
 import { useOutbox } from './outbox';
 import { useDrafts } from './routineDrafts';
-import { isPractice } from '../record/practiceLog';
+import { isPractice } from '../commands/practiceLog';
 import { isLesson, practiceId, usePractice } from './practice';
 
 const ID = practiceId('left-edge', 7);

@@ -1,4 +1,4 @@
-import { deviceStorage } from '../api/deviceStorage';
+import { deviceStorage } from '../cache/deviceStorage';
 import { usePractised } from './practised';
 
 beforeEach(() => usePractised.setState({ practised: [], people: [], person: '' }));

@@ -1,7 +1,7 @@
 import { withResult, type Practised } from '@zero-point/core/practice/progress';
 import { create } from 'zustand';
-import { hasFields, isListOf, isText } from '../api/shapes';
-import { stored, storeLocally } from '../api/storedJson';
+import { hasFields, isListOf, isText } from '../cache/shapes';
+import { stored, storeLocally } from '../cache/storedJson';
 
 interface PractisedState {
   /** How lessons went on this device, whoever did them. */

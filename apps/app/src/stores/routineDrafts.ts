@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { hasFields, isListOf, isNumber, isRecord, isText } from '../api/shapes';
+import { hasFields, isListOf, isNumber, isRecord, isText } from '../cache/shapes';
 
 /** How far a routine has come: what was said of its needs, its readings, and the question it stands at; -1 before the first. */
 export interface Draft {

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { isRecord } from '../api/shapes';
+import { isRecord } from '../cache/shapes';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { Mode } from '../theme/palette';
 

@@ -1,4 +1,4 @@
-import { signalStored } from '../signal/stored';
+import { signalStored } from '../feedback/storedSignal';
 import { useSettings } from './settings';
 
 /** Heard and felt at the device as soon as something is kept there. */

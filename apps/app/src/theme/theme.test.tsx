@@ -1,12 +1,12 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { hex } from './contrast.case';
 import { PaperProvider, SegmentedButtons } from 'react-native-paper';
-import { Choice } from '../frame/Choice';
-import { CardButton } from '../frame/CardButton';
-import { TickBox } from '../frame/TickBox';
-import { TickChips } from '../frame/TickChips';
+import { Choice } from '../controls/Choice';
+import { CardButton } from '../controls/CardButton';
+import { TickBox } from '../controls/TickBox';
+import { TickChips } from '../controls/TickChips';
 import { Fold } from '../answer/Fold';
-import { Words } from './Words';
+import { Words } from './AppText';
 import { PALETTES, type Mode } from './palette';
 import { paperTheme } from './paperTheme';
 

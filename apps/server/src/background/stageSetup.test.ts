@@ -1,7 +1,7 @@
 import { readSetupFile } from '@zero-point/core/formats/setupFile';
-import { createRecord } from '../record';
-import { exportSetup } from '../setupFile';
-import { brokenLines, goneRows, unsoundRows } from '../store/soundness';
+import { createRecord } from '../records/record';
+import { exportSetup } from '../records/setupFile';
+import { brokenLines, goneRows, unsoundRows } from '../store/soundness/soundness';
 import { demoServer, freshFile, leftFace, SETUP } from '../testing/shop';
 import { stageSetup, takeOver } from './stageSetup';
 

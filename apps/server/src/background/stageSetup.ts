@@ -2,9 +2,9 @@ import type { ShopFile } from '@zero-point/core/records/snapshots/shopFile';
 import type { Database } from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { conflict } from '../http/problem';
-import { importSetup } from '../setupFile';
+import { importSetup } from '../records/setupFile';
 import { openDamaged, openToWrite } from '../store/openDatabase';
-import type { UnsoundRow } from '../store/soundness';
+import type { UnsoundRow } from '../store/soundness/soundness';
 import { createStore } from '../store/store';
 
 /** A shop's file, to be read from in another process. */

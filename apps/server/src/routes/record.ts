@@ -16,10 +16,10 @@ import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
-import { inTurn } from '../http/inTurn';
+import { inTurn } from '../http/orderedDelivery';
 import { created, invalid, parsed } from '../http/problem';
-import type { Saved, ShopRecord } from '../record';
-import type { Lines } from '../store/lines';
+import type { Saved, ShopRecord } from '../records/record';
+import type { Lines } from '../store/deviceLines';
 
 /** Where rows of a kind are added. */
 export const rowPath = (name: RowName): string => {

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { boundedBytes } from '../http/boundedJson';
 import type { WriteGate } from '../http/writeGate';
 import { created } from '../http/problem';
-import type { ShopRecord } from '../record';
+import type { ShopRecord } from '../records/record';
 import type { Store } from '../store/store';
 import type { ShopOnDisk } from '../background/stageSetup';
 import type { Workers } from '../background/workers';

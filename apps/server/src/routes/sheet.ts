@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { parsed } from '../http/problem';
 import type { Network } from '../network/network';
 import { reachableOrigin } from '../network/reachableOrigin';
-import type { ShopRecord } from '../record';
+import type { ShopRecord } from '../records/record';
 import type { SheetFonts } from '../sheet/fonts';
 import type { ShopOnDisk } from '../background/stageSetup';
 import type { Workers } from '../background/workers';

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { invalid } from '../http/problem';
 import { openStream } from '../http/stream';
 import type { Links } from '../link/links';
-import type { ShopRecord } from '../record';
+import type { ShopRecord } from '../records/record';
 import type { Store } from '../store/store';
 
 /** So many things one browser hears of at a time: twenty windows with two each, and some. */

@@ -3,8 +3,8 @@ import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
-import type { RowSums, SummedTable } from './rowSums';
-import { SOUND } from './setAside';
+import type { RowSums, SummedTable } from './soundness/rowSums';
+import { SOUND } from './soundness/setAside';
 
 interface Row {
   kind: DocumentName;

@@ -2,8 +2,8 @@ import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/records/k
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
 import { readBody } from './readBody';
-import type { RowSums, SummedTable } from './rowSums';
-import { SOUND } from './setAside';
+import type { RowSums, SummedTable } from './soundness/rowSums';
+import { SOUND } from './soundness/setAside';
 
 /** Rows that are kept as bodies: every kind but readings, which have columns. */
 export type BodyRow = Exclude<RowName, 'reading'>;

@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Database } from 'better-sqlite3';
-import { sumAll } from './soundness';
+import { sumAll } from './soundness/soundness';
 
 export interface Migration {
   name: string;

@@ -1,7 +1,7 @@
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { createRecord } from '../record';
+import { createRecord } from '../records/record';
 import { answersOf } from '../testing/answers';
 import { filledBy, MIGRATIONS } from '../testing/shop';
 import { readMigrations } from './migrations';

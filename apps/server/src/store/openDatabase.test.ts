@@ -1,7 +1,7 @@
 import Database from 'better-sqlite3';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { loadShop, settleShop } from '../demo';
+import { loadShop, settleShop } from '../demo/demo';
 import { demoServer, demoShop, freshFile, MIGRATIONS } from '../testing/shop';
 import { readMigrations } from './migrations';
 import { DatabaseRefused, openDatabase } from './openDatabase';

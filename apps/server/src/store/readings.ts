@@ -2,8 +2,8 @@ import type { NewReading } from '@zero-point/core/records/log/reading';
 import { newReading } from '@zero-point/core/records/log/reading.schema';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
-import type { RowSums, SummedTable } from './rowSums';
-import { SOUND } from './setAside';
+import type { RowSums, SummedTable } from './soundness/rowSums';
+import { SOUND } from './soundness/setAside';
 
 /** A reading as columns: what it is, and what of it decides which touch it repeats. */
 export interface ReadingColumns {

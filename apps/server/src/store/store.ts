@@ -3,15 +3,15 @@ import type { DatabaseFault } from './databaseFault';
 import { devices } from './devices';
 import { documents } from './documents';
 import { entries } from './entries';
-import { lines } from './lines';
+import { lines } from './deviceLines';
 import { links } from './links';
 import { LAST_SEQ } from './nextSeq';
 import { readings } from './readings';
-import { NO_LINE, rowSums } from './rowSums';
-import { setAside } from './setAside';
+import { NO_LINE, rowSums } from './soundness/rowSums';
+import { setAside } from './soundness/setAside';
 import { setups } from './setups';
-import type { UnsoundRow } from './soundness';
-import { tallies } from './tallies';
+import type { UnsoundRow } from './soundness/soundness';
+import { tallies } from './counters';
 
 /**
  * Every table's queries, and the one way to write: a transaction.

@@ -7,12 +7,12 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
-import { settleShop } from '../demo';
+import { settleShop } from '../demo/demo';
 import { createApp } from '../http/app';
 import { sheetFonts } from '../sheet/fonts';
 import { readMigrations } from '../store/migrations';
 import { openDatabase } from '../store/openDatabase';
-import { unsoundRows } from '../store/soundness';
+import { unsoundRows } from '../store/soundness/soundness';
 import { inThisThread } from '../background/workers';
 import { createStore } from '../store/store';
 

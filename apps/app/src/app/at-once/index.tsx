@@ -1,3 +1,3 @@
-import { laterPage } from '../../frame/later';
+import { laterPage } from '../../layout/lazyComponent';
 
-export default laterPage(() => import('../../at-once/List'));
+export default laterPage(() => import('../../calculators/List'));

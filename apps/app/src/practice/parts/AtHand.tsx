@@ -5,10 +5,10 @@ import { StyleSheet, View } from 'react-native';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { Button } from 'react-native-paper';
-import { Words } from '../../theme/Words';
-import { TickBox } from '../../frame/TickBox';
+import { Words } from '../../theme/AppText';
+import { TickBox } from '../../controls/TickBox';
 import { useSettings } from '../../stores/settings';
-import { Choice } from '../../frame/Choice';
+import { Choice } from '../../controls/Choice';
 import { FromTray } from './FromTray';
 
 /** By steps of so much, or by turning the wheels. */

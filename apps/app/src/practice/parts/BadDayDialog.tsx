@@ -5,11 +5,11 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../../frame/AskDialog';
-import { TickBox } from '../../frame/TickBox';
+import { AskDialog } from '../../dialogs/PageDialog';
+import { TickBox } from '../../controls/TickBox';
 import type { Running } from '../../stores/practice';
 import { usePractised } from '../../stores/practised';
-import { Words } from '../../theme/Words';
+import { Words } from '../../theme/AppText';
 import { lessonPath } from '../path';
 
 interface BadDayDialogProps {

@@ -11,7 +11,7 @@ import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-g
 import { Button } from 'react-native-paper';
 import { HandwheelDial } from '../../dial/HandwheelDial';
 import { Ground } from '../../drawing/Ground';
-import { Figure, Words } from '../../theme/Words';
+import { Figure, Words } from '../../theme/AppText';
 import { createWheelHand } from './wheelHand';
 
 interface HandwheelsProps {

@@ -3,7 +3,7 @@ import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Work } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { TickBox } from '../../frame/TickBox';
+import { TickBox } from '../../controls/TickBox';
 import { Do, Row } from './hand';
 
 interface HoldProps<W> {

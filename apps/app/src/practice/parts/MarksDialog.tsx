@@ -10,8 +10,8 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Divider } from 'react-native-paper';
-import { AskDialog } from '../../frame/AskDialog';
-import { Words } from '../../theme/Words';
+import { AskDialog } from '../../dialogs/PageDialog';
+import { Words } from '../../theme/AppText';
 import type { Running } from '../../stores/practice';
 import { lessonPath } from '../path';
 

@@ -4,8 +4,8 @@ import { parseLength } from '@zero-point/core/units/parseLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
-import { AskDialog } from '../../frame/AskDialog';
-import { Words } from '../../theme/Words';
+import { AskDialog } from '../../dialogs/PageDialog';
+import { Words } from '../../theme/AppText';
 
 interface SetDialogProps {
   axis: Axis;

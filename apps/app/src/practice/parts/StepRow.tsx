@@ -4,9 +4,9 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
-import { TARGET } from '../../frame/layout';
+import { TARGET } from '../../layout/layout';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/Words';
+import { Figure, Words } from '../../theme/AppText';
 
 interface StepRowProps {
   axis: Axis;

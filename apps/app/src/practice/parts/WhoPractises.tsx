@@ -5,11 +5,11 @@ import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { z } from 'zod';
-import { AskDialog } from '../../frame/AskDialog';
-import { Choice } from '../../frame/Choice';
+import { AskDialog } from '../../dialogs/PageDialog';
+import { Choice } from '../../controls/Choice';
 import { FieldBox } from '../../keypad/FieldBox';
 import { usePractised } from '../../stores/practised';
-import { Words } from '../../theme/Words';
+import { Words } from '../../theme/AppText';
 
 /** Who practises here: what is told of lessons and slips is that person's. */
 export function WhoPractises() {

@@ -5,8 +5,8 @@ import type { Work } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
-import { Choice } from '../../frame/Choice';
-import { TickBox } from '../../frame/TickBox';
+import { Choice } from '../../controls/Choice';
+import { TickBox } from '../../controls/TickBox';
 import { Do, Row } from './hand';
 import { QuillHand, SeatHand, TableHand } from './HoldHand';
 

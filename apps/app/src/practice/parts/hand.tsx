@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Words } from '../../theme/Words';
+import { Words } from '../../theme/AppText';
 
 /** Something a hand can do. */
 export const Do = ({ label, off = false, onPress }: { label: string; off?: boolean; onPress: () => void }) => (

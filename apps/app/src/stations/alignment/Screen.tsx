@@ -1,5 +1,5 @@
-import { LoadingPart } from '../../frame/LoadingPage';
-import { later } from '../../frame/later';
+import { LoadingPart } from '../../layout/LoadingPage';
+import { later } from '../../layout/lazyComponent';
 import { alignmentOf } from '@zero-point/core/state/alignment/plan';
 import { ALIGNMENT_TASKS } from '@zero-point/core/records/values/tasks';
 import type { AlignmentTask } from '@zero-point/core/records/values/subject';

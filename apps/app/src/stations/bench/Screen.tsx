@@ -3,20 +3,20 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import { useBench, useSetAside, useShopKind, useStandings } from '../../api/bench';
+import { useBench, useSetAside, useShopKind, useStandings } from '../../api/setupList';
 import { requestTrouble } from '../../api/requestTrouble';
 import { Fold } from '../../answer/Fold';
-import { Choice } from '../../frame/Choice';
-import { GAP } from '../../frame/layout';
-import { LinkButton } from '../../frame/LinkButton';
-import { RequestTrouble } from '../../frame/RequestTrouble';
-import { Loading } from '../../frame/States';
-import { TopBar } from '../../frame/TopBar';
-import { useWide } from '../../frame/useShape';
+import { Choice } from '../../controls/Choice';
+import { GAP } from '../../layout/layout';
+import { LinkButton } from '../../controls/LinkButton';
+import { RequestTrouble } from '../../delivery/RequestTrouble';
+import { Loading } from '../../layout/States';
+import { TopBar } from '../../layout/TopBar';
+import { useWide } from '../../layout/useLayoutSize';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/Words';
+import { Words } from '../../theme/AppText';
 import { useDelivery } from '../delivery';
-import { later } from '../../frame/later';
+import { later } from '../../layout/lazyComponent';
 import { DueList } from './parts/DueList';
 import { SetupCard } from './parts/SetupCard';
 import { benchView, type CardView, type Sorting } from './view';
@@ -25,7 +25,7 @@ import { benchView, type CardView, type Sorting } from './view';
 const TOLD = 60;
 
 const OutboxLine = later<object>(() =>
-  import('../../frame/OutboxLine').then((module) => ({ default: module.OutboxLine })),
+  import('../../delivery/OutboxLine').then((module) => ({ default: module.OutboxLine })),
 );
 
 /** The bench: carry on with a set-up, or reckon something at once. */

@@ -1,14 +1,14 @@
-import { LoadingPart } from '../../frame/LoadingPage';
-import { later } from '../../frame/later';
+import { LoadingPart } from '../../layout/LoadingPage';
+import { later } from '../../layout/lazyComponent';
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
 
 const Overview = later(() => import('./parts/Overview'), LoadingPart);
 
-const IndexPage = later(() => import('./parts/IndexPage'), LoadingPart);
+const IndexPage = later(() => import('./parts/rotary/IndexPage'), LoadingPart);
 
-const FeaturePage = later(() => import('./parts/FeaturePage'), LoadingPart);
+const FeaturePage = later(() => import('./parts/feature/FeaturePage'), LoadingPart);
 
 /** Datum: X and Y from whatever of the part can be touched, and where part zero is as rotary axes turn. */
 export default function DatumScreen({ book }: { book: Book }) {

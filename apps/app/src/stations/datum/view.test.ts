@@ -8,7 +8,7 @@ import { agreements } from '@zero-point/core/state/checks/agreements';
 import { bookOf, dialRead, plateBook, presetDone, reading } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { checksOf, datumView } from './view';
-import { featureView } from './parts/featureView';
+import { featureView } from './parts/feature/featureView';
 
 const setupId = plateBook.setup.id;
 const face = (name: Face): TouchedSubject => ({ kind: 'face', face: name });

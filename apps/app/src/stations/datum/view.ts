@@ -11,7 +11,7 @@ import { foundFeatures, type FoundFeature } from '@zero-point/core/state/datum/f
 import { allReadingsOf, lastZeroing, readingsOf } from '@zero-point/core/state/basis/activeRecords';
 import { sweepReadings } from '@zero-point/core/state/datum/round';
 import { uuidv7 } from 'uuidv7';
-import { saveInSetup, saveThing } from '../../record/logEntry';
+import { saveInSetup, saveThing } from '../../commands/logEntry';
 
 /** A feature that something is known of, with its name. */
 export interface FoundView extends FoundFeature {

@@ -5,15 +5,15 @@ import { useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { Divider, Searchbar } from 'react-native-paper';
 import { request } from '../../api/client';
-import { LinkButton } from '../../frame/LinkButton';
-import { OutboxLine } from '../../frame/OutboxLine';
-import { RequestTrouble } from '../../frame/RequestTrouble';
-import { Loading } from '../../frame/States';
-import { TopBar } from '../../frame/TopBar';
+import { LinkButton } from '../../controls/LinkButton';
+import { OutboxLine } from '../../delivery/OutboxLine';
+import { RequestTrouble } from '../../delivery/RequestTrouble';
+import { Loading } from '../../layout/States';
+import { TopBar } from '../../layout/TopBar';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/Words';
+import { Figure, Words } from '../../theme/AppText';
 import { stationPath } from '../path';
-import { momentWords } from '../../frame/moment';
+import { momentWords } from '../../layout/formatMoment';
 
 /** The log of the whole shop: the latest readings of every set-up, found by any words of theirs. */
 export default function ShopLogScreen() {

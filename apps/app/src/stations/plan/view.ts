@@ -9,7 +9,7 @@ import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ZERO_LABELS } from '@zero-point/core/messages/basis/zeroLabels';
-import { saveInSetup, saveThing } from '../../record/logEntry';
+import { saveInSetup, saveThing } from '../../commands/logEntry';
 
 /** A place zero may stand on, in the part's own frame. */
 export interface ZeroPlace {

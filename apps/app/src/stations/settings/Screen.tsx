@@ -1,17 +1,17 @@
 import { STANDING_CAUTION } from '@zero-point/core/cautions/caution';
 import { ScrollView, View } from 'react-native';
-import { Choice } from '../../frame/Choice';
-import { UnitChoice } from '../../frame/UnitChoice';
-import { KEYS } from '../../frame/keys';
+import { Choice } from '../../controls/Choice';
+import { UnitChoice } from '../../controls/UnitChoice';
+import { KEYS } from '../../keyboard/keys';
 
-import { TickBox } from '../../frame/TickBox';
-import { TopBar } from '../../frame/TopBar';
+import { TickBox } from '../../controls/TickBox';
+import { TopBar } from '../../layout/TopBar';
 import { MadeWith } from './parts/MadeWith';
 import { Phones } from './parts/Phones';
 import { ShopCopies } from './parts/ShopCopies';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/Words';
+import { Figure, Words } from '../../theme/AppText';
 
 /** What a person prefers on this device. */
 export default function SettingsScreen() {

@@ -12,8 +12,8 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
 import type { Shop } from '../../api/queries';
-import { keepMachine } from '../../record/keepMachine';
-import { saveThing, type Versioned } from '../../record/logEntry';
+import { keepMachine } from '../../commands/saveMachine';
+import { saveThing, type Versioned } from '../../commands/logEntry';
 
 /** What a shop keeps, by the name in its address. */
 export const COLLECTIONS = ['machines', 'gauges', 'cutters', 'holdings'] as const;

@@ -1,5 +1,5 @@
-import { LoadingPart } from '../../frame/LoadingPage';
-import { later } from '../../frame/later';
+import { LoadingPart } from '../../layout/LoadingPage';
+import { later } from '../../layout/lazyComponent';
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { useLocalSearchParams } from 'expo-router';
 

@@ -6,8 +6,8 @@ import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
 import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
 import { againSentence, whyNotAgain } from '@zero-point/core/messages/verify/recheck';
-import { logTouch } from '../../record/log';
-import type { Said } from '../../record/said';
+import { logTouch } from '../../commands/logTouch';
+import type { Said } from '../../commands/typedEntry';
 
 /** Verify's page of the zero: what can be touched again, what the chosen one should show, and read-backs that are open. */
 export interface AgainView {

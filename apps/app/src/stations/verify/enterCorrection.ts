@@ -2,8 +2,8 @@ import type { Book } from '@zero-point/core/state/basis/setupState';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import type { Correction } from '@zero-point/core/state/verify/measurements';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { logZeroing } from '../../record/log';
-import { saveThing } from '../../record/logEntry';
+import { logZeroing } from '../../commands/logTouch';
+import { saveThing } from '../../commands/logEntry';
 
 /** Something a person has entered in the control, with what is logged of it. */
 export interface Enterable {

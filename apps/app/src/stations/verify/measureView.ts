@@ -5,7 +5,7 @@ import type { Face } from '@zero-point/core/records/values/subject';
 import type { HoleOf, MeasuredThing } from '@zero-point/core/records/log/measurement';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
-import { logRow } from '../../record/logEntry';
+import { logRow } from '../../commands/logEntry';
 
 /** Kinds of gauge that measure a part: first what measures any of it, then what is surer where it fits. */
 const MEASURES = ['caliper', 'micrometer', 'bore-gauge', 'probe'] as const;

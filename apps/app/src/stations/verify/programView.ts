@@ -8,9 +8,9 @@ import { stateAt } from '@zero-point/core/program/interpreter/stateHistory';
 import type { WhatIsSet } from '@zero-point/core/program/checkContext';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { uuidv7 } from 'uuidv7';
-import type { World } from '../../drawing/view';
-import type { Side } from '../../drawing/programTraces';
-import { logRow } from '../../record/logEntry';
+import type { World } from '../../drawing/geometry/view';
+import type { Side } from '../../drawing/geometry/programTraces';
+import { logRow } from '../../commands/logEntry';
 
 /** Whether a set-up was changed in anything a program is held against. */
 export const isStale = (book: Book, set: WhatIsSet): boolean =>

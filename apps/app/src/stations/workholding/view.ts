@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { checkItem, holdingSteps, type StepState } from '@zero-point/core/state/workholding/workholdingSteps';
-import { logCheck } from '../../record/logCheck';
+import { logCheck } from '../../commands/logCheck';
 
 /** What the Workholding screen shows. */
 export interface WorkholdingView {

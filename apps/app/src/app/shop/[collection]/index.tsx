@@ -1,4 +1,4 @@
-import { laterPage } from '../../../frame/later';
+import { laterPage } from '../../../layout/lazyComponent';
 
 export default laterPage(() =>
   import('../../../stations/shop/Screen').then(({ CollectionScreen }) => ({ default: CollectionScreen })),

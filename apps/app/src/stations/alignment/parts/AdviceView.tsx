@@ -3,7 +3,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/Words';
+import { Figure, Words } from '../../../theme/AppText';
 import type { Advice } from '@zero-point/core/messages/alignment/advice';
 
 interface AdviceViewProps {

@@ -3,10 +3,10 @@ import { rankedMethods } from '@zero-point/core/state/gauges/methodRanking';
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { wayWords } from '@zero-point/core/messages/basis/methodSummary';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { keepAlignment } from '../view';
 import type { ConfigProps } from './configOf';
 

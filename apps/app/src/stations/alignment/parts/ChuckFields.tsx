@@ -1,5 +1,5 @@
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { LengthField } from '../../../keypad/Fields';
 import { keepAlignment } from '../view';
 import type { ConfigProps } from './configOf';

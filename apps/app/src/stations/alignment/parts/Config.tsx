@@ -3,7 +3,7 @@ import type { Alignment, AlignmentOf } from '@zero-point/core/records/setup/alig
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { FACES } from '@zero-point/core/records/values/faces';
 import { View } from 'react-native';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { LengthField } from '../../../keypad/Fields';
 import { keepAlignment } from '../view';
 import { CentreFields } from './CentreFields';

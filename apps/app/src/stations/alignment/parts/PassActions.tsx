@@ -2,7 +2,7 @@ import type { InLine } from '@zero-point/core/alignment/inLine';
 import { formatAngle } from '@zero-point/core/units/formatLength';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { MainAction } from '../../../frame/MainAction';
+import { MainAction } from '../../../controls/MainAction';
 
 interface PassActionsProps {
   /** How the pass ended; undefined where it has no answer. */

@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { MONO, SANS } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 interface PassChartProps {

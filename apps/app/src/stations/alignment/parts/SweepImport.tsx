@@ -7,13 +7,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
 import { readText } from '../../../files/readText';
-import { FilePick } from '../../../frame/FilePick';
-import { UnitChoice } from '../../../frame/UnitChoice';
+import { FilePick } from '../../../files/FilePicker';
+import { UnitChoice } from '../../../controls/UnitChoice';
 import { Button } from 'react-native-paper';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { runSweep, type SweepAnswer } from '../../../workers/sweepJob';
-import { logRow } from '../../../record/logEntry';
+import { logRow } from '../../../commands/logEntry';
 import { ResidualPlot } from './ResidualPlot';
 
 interface SweepImportProps {

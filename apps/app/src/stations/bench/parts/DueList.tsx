@@ -1,10 +1,10 @@
 import type { DueLine } from '@zero-point/core/messages/gauges/dueList';
 import { StyleSheet, View } from 'react-native';
-import { useDue } from '../../../api/bench';
+import { useDue } from '../../../api/setupList';
 import { Fold } from '../../../answer/Fold';
-import { LinkButton } from '../../../frame/LinkButton';
+import { LinkButton } from '../../../controls/LinkButton';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 /** Height of a fold's line, px. */
 const FOLD = 48;

@@ -2,11 +2,11 @@ import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
 import { ThumbDrawing } from '../../../drawing/ThumbDrawing';
-import { MiniRule } from '../../../frame/MiniRule';
+import { MiniRule } from '../../../layout/MiniRule';
 import { METAL } from '../../../theme/palette';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import type { CardView } from '../view';
-import { momentWords } from '../../../frame/moment';
+import { momentWords } from '../../../layout/formatMoment';
 
 /** A set-up: its part in small, where zero is, what is set, how far along the rule, and the next thing to do. One tap goes on there. */
 export function SetupCard({ card }: { card: CardView }) {

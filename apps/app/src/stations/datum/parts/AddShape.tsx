@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
 import { addShape } from '../view';

@@ -9,11 +9,11 @@ import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLen
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
-import { logZeroing } from '../../../record/log';
+import { Words } from '../../../theme/AppText';
+import { logZeroing } from '../../../commands/logTouch';
 import { addLocalDatum } from '../view';
 
 /** A second zero on the same part: how to go over to it, and back, without losing the first. */

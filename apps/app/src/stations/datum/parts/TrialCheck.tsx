@@ -7,8 +7,8 @@ import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { EllipseDrawing } from '../../../drawing/EllipseDrawing';
-import { ProgressBar } from '../../../frame/ProgressBar';
-import { Words } from '../../../theme/Words';
+import { ProgressBar } from '../../../layout/ProgressBar';
+import { Words } from '../../../theme/AppText';
 import { runDatum } from '../../../workers/datumJob';
 import type { Running } from '../../../workers/runWorker';
 

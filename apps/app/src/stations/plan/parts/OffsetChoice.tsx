@@ -1,5 +1,5 @@
 import type { Book } from '@zero-point/core/state/basis/setupState';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { changePlan } from '../view';
 
 interface OffsetChoiceProps {

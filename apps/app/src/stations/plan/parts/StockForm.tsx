@@ -1,8 +1,8 @@
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { StyleSheet, View } from 'react-native';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { OptionalLengthField } from '../../../keypad/Fields';
-import { saveThing } from '../../../record/logEntry';
+import { saveThing } from '../../../commands/logEntry';
 
 /** Whether the part is cut from a block or a bar that lies along an axis; a bar has one diameter, across and up. */
 export function StockForm({ book }: { book: Book }) {

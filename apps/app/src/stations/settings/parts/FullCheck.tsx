@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { request } from '../../../api/client';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 /** A long record takes its time; nothing else waits for it. */
 const PATIENCE = 10 * 60_000;

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import { useNotices, type Notice } from '../../../api/notices';
-import { AskDialog } from '../../../frame/AskDialog';
+import { AskDialog } from '../../../dialogs/PageDialog';
 import { Fold } from '../../../answer/Fold';
-import { Loading, Trouble } from '../../../frame/States';
-import { Table, type Column } from '../../../frame/Table';
-import { Words } from '../../../theme/Words';
+import { Loading, Trouble } from '../../../layout/States';
+import { Table, type Column } from '../../../layout/Table';
+import { Words } from '../../../theme/AppText';
 
 const COLUMNS: Column<Notice>[] = [
   { title: 'What', flex: 2.2, text: ({ name }) => name, soft: true },

@@ -1,9 +1,9 @@
 import { Image, StyleSheet, View } from 'react-native';
 import { Button, List } from 'react-native-paper';
 import { useNetwork, type NetworkState } from '../../../api/network';
-import { TickBox } from '../../../frame/TickBox';
-import { Figure, Words } from '../../../theme/Words';
-import { momentWords } from '../../../frame/moment';
+import { TickBox } from '../../../controls/TickBox';
+import { Figure, Words } from '../../../theme/AppText';
+import { momentWords } from '../../../layout/formatMoment';
 
 const CLOCK = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 

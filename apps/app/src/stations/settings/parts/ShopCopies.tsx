@@ -2,7 +2,7 @@ import { saveAs } from 'file-saver';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { FullCheck } from './FullCheck';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 /** Where the server hands out a copy of the whole shop. */
 const COPIES = [

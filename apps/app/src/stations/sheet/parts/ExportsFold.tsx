@@ -12,9 +12,9 @@ import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { HOLES_FILES, saveHoles } from '../../../files/saveHoles';
 import { saveTable } from '../../../files/saveTable';
-import { LinkButton } from '../../../frame/LinkButton';
-import { saveFile } from '../../../frame/saveFile';
-import { Words } from '../../../theme/Words';
+import { LinkButton } from '../../../controls/LinkButton';
+import { saveFile } from '../../../files/saveFile';
+import { Words } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { stationPath } from '../../path';
 

@@ -2,7 +2,7 @@ import type { SheetSection } from '@zero-point/core/sheet/sheet';
 import { StyleSheet, View } from 'react-native';
 import { MONO } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface SectionViewProps {
   section: SheetSection;

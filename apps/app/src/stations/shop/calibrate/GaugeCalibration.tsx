@@ -9,14 +9,14 @@ import { dayWords, isDoubtful, standingWords } from '@zero-point/core/messages/g
 import { StyleSheet, View } from 'react-native';
 import { useMachineRepeats, useUses, type Shop } from '../../../api/queries';
 import { Fold } from '../../../answer/Fold';
-import { LinkButton } from '../../../frame/LinkButton';
+import { LinkButton } from '../../../controls/LinkButton';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { stationPath } from '../../path';
 import { Kept } from './Kept';
 import { RoutineLinks } from './RoutineLinks';
-import { VoidIt } from '../../../answer/VoidIt';
+import { VoidIt } from '../../../touch/VoidCalibration';
 
 interface GaugeCalibrationProps {
   gauge: KnownGauge;

@@ -9,9 +9,9 @@ import { dayWords, driftWords } from '@zero-point/core/messages/gauges/gaugeStat
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';
-import { Choice } from '../../../frame/Choice';
-import { Table, type Column } from '../../../frame/Table';
-import { Words } from '../../../theme/Words';
+import { Choice } from '../../../controls/Choice';
+import { Table, type Column } from '../../../layout/Table';
+import { Words } from '../../../theme/AppText';
 import { DriftChart } from './DriftChart';
 
 interface KeptProps {

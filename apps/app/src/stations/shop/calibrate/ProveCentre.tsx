@@ -16,12 +16,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, LengthsField } from '../../../keypad/Fields';
-import { calibrate } from '../../../record/calibrate';
-import { TapeStrip } from '../../../tape/TapeStrip';
-import { Words } from '../../../theme/Words';
+import { calibrate } from '../../../commands/calibrate';
+import { TapeStrip } from '../../../working/WorkingStrip';
+import { Words } from '../../../theme/AppText';
 
 interface ProveCentreProps {
   machine: KnownMachine;

@@ -6,13 +6,13 @@ import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
-import { LinkButton } from '../../../frame/LinkButton';
-import { Words } from '../../../theme/Words';
+import { LinkButton } from '../../../controls/LinkButton';
+import { Words } from '../../../theme/AppText';
 import { Kept } from './Kept';
 import { ProveCentre } from './ProveCentre';
 import { RoutineLinks } from './RoutineLinks';
 import { rotarySubject } from './subject';
-import { VoidIt } from '../../../answer/VoidIt';
+import { VoidIt } from '../../../touch/VoidCalibration';
 
 interface RotaryPageProps {
   machine: KnownMachine;

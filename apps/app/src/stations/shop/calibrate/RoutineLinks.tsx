@@ -1,8 +1,8 @@
 import { routinesFor } from '@zero-point/core/routines/list';
 import type { Subject } from '@zero-point/core/routines/routine';
 import { StyleSheet, View } from 'react-native';
-import { LinkButton } from '../../../frame/LinkButton';
-import { Words } from '../../../theme/Words';
+import { LinkButton } from '../../../controls/LinkButton';
+import { Words } from '../../../theme/AppText';
 
 interface RoutineLinksProps {
   subject: Subject;

@@ -1,8 +1,8 @@
 import { gaugesOfKinds, type Need, type RoutineState } from '@zero-point/core/routines/routine';
 import { StyleSheet, View } from 'react-native';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface NeedsProps {
   needs: readonly Need[];

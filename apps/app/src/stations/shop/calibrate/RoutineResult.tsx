@@ -4,9 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
-import { useWide } from '../../../frame/useShape';
-import { TapeStrip } from '../../../tape/TapeStrip';
-import { Words } from '../../../theme/Words';
+import { useWide } from '../../../layout/useLayoutSize';
+import { TapeStrip } from '../../../working/WorkingStrip';
+import { Words } from '../../../theme/AppText';
 
 interface ResultProps {
   result: RoutineResult;

@@ -5,7 +5,7 @@ import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface ScaleMapProps {
   axis: 'x' | 'y' | 'z';

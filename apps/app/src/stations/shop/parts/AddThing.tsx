@@ -3,10 +3,10 @@ import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { CardButton } from '../../../frame/CardButton';
+import { CardButton } from '../../../controls/CardButton';
 import type { Shop } from '../../../api/queries';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { addCutter, addGauge, addHolding, addMachine, type Collection } from '../view';
 
 /** Adds a thing from a sensible starting point, and opens it. */

@@ -2,12 +2,12 @@ import type { Machine } from '@zero-point/core/records/shop/machine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
 import { StyleSheet, View } from 'react-native';
-import { Choice } from '../../../frame/Choice';
-import { LinkButton } from '../../../frame/LinkButton';
+import { Choice } from '../../../controls/Choice';
+import { LinkButton } from '../../../controls/LinkButton';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { ScaleMap } from '../calibrate/ScaleMap';
 
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';

@@ -4,14 +4,14 @@ import { TOOL_KINDS } from '@zero-point/core/records/values/toolKinds';
 import type { Cutter } from '@zero-point/core/records/shop/cutter';
 import { View } from 'react-native';
 import type { Shop } from '../../../api/queries';
-import { Choice } from '../../../frame/Choice';
-import { LinkButton } from '../../../frame/LinkButton';
+import { Choice } from '../../../controls/Choice';
+import { LinkButton } from '../../../controls/LinkButton';
 import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { calibrate } from '../../../record/calibrate';
-import { saveThing } from '../../../record/logEntry';
+import { calibrate } from '../../../commands/calibrate';
+import { saveThing } from '../../../commands/logEntry';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/Words';
-import { VoidIt } from '../../../answer/VoidIt';
+import { Words } from '../../../theme/AppText';
+import { VoidIt } from '../../../touch/VoidCalibration';
 import { giveNumber, numbersOf } from '../view';
 
 /** Everything of a cutter, and its number in each machine. */

@@ -3,11 +3,11 @@ import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { LongTextField, TextField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
 import type { Shop } from '../../../api/queries';
-import { saveThing } from '../../../record/logEntry';
+import { saveThing } from '../../../commands/logEntry';
 
 const MOST_STEPS = 40;
 

@@ -2,8 +2,8 @@ import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';
-import { LinkButton } from '../../../frame/LinkButton';
-import { Words } from '../../../theme/Words';
+import { LinkButton } from '../../../controls/LinkButton';
+import { Words } from '../../../theme/AppText';
 import { giveNumber, nextNumber } from '../view';
 
 /** The cutters a machine has numbers for, and those of the shop it has none for. */

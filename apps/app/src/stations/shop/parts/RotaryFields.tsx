@@ -1,10 +1,10 @@
 import type { RotaryAxis } from '@zero-point/core/records/shop/machine';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Choice } from '../../../frame/Choice';
-import { LinkButton } from '../../../frame/LinkButton';
+import { Choice } from '../../../controls/Choice';
+import { LinkButton } from '../../../controls/LinkButton';
 import { AngleField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface RotaryFieldsProps {
   machineId: string;

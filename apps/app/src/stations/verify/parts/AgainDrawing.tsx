@@ -9,9 +9,9 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ElevationDrawing } from '../../../drawing/ElevationDrawing';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow } from '../../../drawing/marks';
-import { placeTargets, type Wanted } from '../../../drawing/place';
+import { placeTargets, type Wanted } from '../../../drawing/geometry/targetPlace';
 import { Target } from '../../../drawing/Target';
-import type { View } from '../../../drawing/view';
+import type { View } from '../../../drawing/geometry/view';
 
 interface AgainDrawingProps {
   book: Book;

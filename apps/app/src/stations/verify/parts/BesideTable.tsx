@@ -1,6 +1,6 @@
 import type { Beside } from '@zero-point/core/messages/program/programComparison';
 import { StyleSheet, View } from 'react-native';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 /** What the program believes on the left, what is set on the right, and whether they go together. */
 export function BesideTable({ rows }: { rows: readonly Beside[] }) {

@@ -7,9 +7,9 @@ import { uuidv7 } from 'uuidv7';
 import { Fold } from '../../../answer/Fold';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { saveInSetup } from '../../../record/logEntry';
+import { saveInSetup } from '../../../commands/logEntry';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { BoxesDrawing } from './BoxesDrawing';
 
 /** A clamp as it is first put down, mm. */

@@ -2,12 +2,12 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
-import { TARGET } from '../../../frame/layout';
+import { TARGET } from '../../../layout/layout';
 import { CountField } from '../../../keypad/Fields';
 import type { Checked } from '../../../stores/programs';
 import { MONO } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/Words';
+import { Figure, Words } from '../../../theme/AppText';
 import { cursorView, lineText } from '../programView';
 
 interface CursorPanelProps {

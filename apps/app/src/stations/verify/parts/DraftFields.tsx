@@ -1,6 +1,6 @@
 import type { Book } from '@zero-point/core/state/basis/setupState';
 import { FACES } from '@zero-point/core/records/values/faces';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import type { MeasureDraft } from '../measureView';

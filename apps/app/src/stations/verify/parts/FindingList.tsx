@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, TouchableRipple } from 'react-native-paper';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface FindingListProps {
   findings: readonly Finding[];

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { DraftField } from '../../../keypad/DraftField';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 import { signFirstPart } from '../measureView';
 
 /** The first part's record: in or out, signed with a name. */

@@ -2,16 +2,16 @@ import type { Book } from '@zero-point/core/state/basis/setupState';
 import { verified } from '@zero-point/core/state/verify/measurements';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
-import { ReadingDock } from '../../../answer/ReadingDock';
-import { StandingLine } from '../../../answer/StandingLine';
+import { ReadingDock } from '../../../touch/ReadingDock';
+import { StandingLine } from '../../../touch/GaugeStatusLine';
 import { HolesMark } from '../../../drawing/HolesMark';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow, ContactCircle, Label } from '../../../drawing/marks';
 import { Target } from '../../../drawing/Target';
-import { Choice } from '../../../frame/Choice';
-import { LinkButton } from '../../../frame/LinkButton';
-import { StationFrame } from '../../../frame/StationFrame';
-import { Words } from '../../../theme/Words';
+import { Choice } from '../../../controls/Choice';
+import { LinkButton } from '../../../controls/LinkButton';
+import { StationFrame } from '../../../layout/StationFrame';
+import { Words } from '../../../theme/AppText';
 import {
   allHoles,
   exaggeration,

@@ -13,9 +13,9 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { TapeStrip } from '../../../tape/TapeStrip';
+import { TapeStrip } from '../../../working/WorkingStrip';
 import { enterable } from '../enterCorrection';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 /** Everything measured, what the holes say as a whole, and what to change. */
 export function MeasuredResults({ book }: { book: Book }) {

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { Choice } from '../../../frame/Choice';
+import { Choice } from '../../../controls/Choice';
 
 export type Which = 'again' | 'program' | 'measure';
 

@@ -1,9 +1,9 @@
 import type { StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { useShape } from '../../../frame/useShape';
+import { useShape } from '../../../layout/useLayoutSize';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/Words';
+import { Words } from '../../../theme/AppText';
 
 interface StepListProps {
   steps: readonly StepState[];

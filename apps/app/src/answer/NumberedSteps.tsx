@@ -1,0 +1,15 @@
+import { StyleSheet, View } from 'react-native';
+import { Words } from '../theme/AppText';
+
+/** What is done one thing after another, numbered. */
+export const Steps = ({ steps }: { steps: readonly string[] }) => (
+  <View style={styles.list}>
+    {steps.map((step, i) => (
+      <Words key={step}>
+        {i + 1}. {step}
+      </Words>
+    ))}
+  </View>
+);
+
+const styles = StyleSheet.create({ list: { gap: 4 } });

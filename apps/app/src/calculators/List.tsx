@@ -1,0 +1,65 @@
+import { AT_ONCE } from '@zero-point/core/calculators/list';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Fold } from '../answer/Fold';
+import { GAP } from '../layout/layout';
+import { LinkButton } from '../controls/LinkButton';
+import { OutboxLine } from '../delivery/OutboxLine';
+import { TopBar } from '../layout/TopBar';
+import { useWide } from '../layout/useLayoutSize';
+import { useLook } from '../theme/useLook';
+import { Words } from '../theme/AppText';
+import { useReckonings } from './useReckonings';
+import { inOrderOfUse } from './view';
+import { momentWords } from '../layout/formatMoment';
+
+/** At once: everything that can be reckoned without a set-up, what was used last first, and what was reckoned. */
+export default function AtOnceList() {
+  const { palette } = useLook();
+  const wide = useWide();
+  const kept = useReckonings();
+  return (
+    <View style={[styles.page, { backgroundColor: palette.ground }]}>
+      <TopBar title="Reckon at once" back={{ to: '/', label: 'Back to the bench' }} />
+      <OutboxLine />
+      <ScrollView role="main" contentContainerStyle={styles.body}>
+        <Words kind="sentence">What is to be reckoned? No set-up is needed.</Words>
+        <View role="list" style={styles.list}>
+          {inOrderOfUse(kept).map(({ name, title, about }) => (
+            <View role="listitem" key={name} style={wide ? styles.half : styles.whole}>
+              <LinkButton to={`/at-once/${name}`} label={`${title}: ${about}`}>
+                <View style={styles.link}>
+                  <Words kind="strong">{title}</Words>
+                  <Words kind="note" tone="soft">
+                    {about}
+                  </Words>
+                </View>
+              </LinkButton>
+            </View>
+          ))}
+        </View>
+        {kept.length > 0 && (
+          <Fold title={`Reckoned before: ${kept.length}`}>
+            {kept.map(({ id, name, answer, at }) => (
+              <View key={id} style={[styles.kept, { borderColor: palette.line }]}>
+                <Words kind="note" tone="soft">
+                  {AT_ONCE.find((one) => one.name === name)?.title ?? name} · {momentWords(at)}
+                </Words>
+                <Words>{answer[0]}</Words>
+              </View>
+            ))}
+          </Fold>
+        )}
+      </ScrollView>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1 },
+  body: { padding: 16, paddingTop: 4, gap: GAP, maxWidth: 1000 },
+  list: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  half: { width: '49%' },
+  whole: { width: '100%' },
+  link: { paddingVertical: 6 },
+  kept: { borderBottomWidth: 1, paddingVertical: 4 },
+});

@@ -1,0 +1,27 @@
+import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { insertsWords } from '@zero-point/core/messages/boreAndFace/inserts';
+import { View } from 'react-native';
+import { VoidIt } from '../../../touch/VoidCalibration';
+import { Words } from '../../../theme/AppText';
+
+interface TurnedInsertsProps {
+  book: Book;
+  cutter: { id: string; name: string };
+}
+
+/** The log of a cutter's inserts: when they were last turned, and that they are now. Its length is open from then on. */
+export const TurnedInserts = ({ book, cutter: { id, name } }: TurnedInsertsProps) => (
+  <View style={{ gap: 8 }}>
+    <Words tone="soft">{insertsWords(insertsOf(book, id))}</Words>
+    <VoidIt
+      title="Inserts turned, or new ones"
+      of={{ kind: 'cutter', cutterId: id }}
+      name={name}
+      ways={['repaired']}
+      buttons={{ repaired: 'All of them, to a fresh edge' }}
+      said={`from now on the length of ${name} counts in no machine until it was touched off again.`}
+      shownIn={book.setup.id}
+    />
+  </View>
+);

@@ -1,0 +1,42 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { OverwrittenZero } from '@zero-point/core/state/datum/overwrittenZero';
+import { overwriteWords } from '@zero-point/core/messages/datum/overwrittenZero';
+import { Button } from 'react-native-paper';
+import { AskDialog } from '../../../dialogs/PageDialog';
+import { MainAction } from '../../../controls/MainAction';
+import { Words } from '../../../theme/AppText';
+import { addLocalDatum } from '../view';
+
+export interface OverwriteDialogProps {
+  book: Book;
+  /** The feature that would be set. */
+  name: string;
+  zero: OverwrittenZero;
+  onKept: () => void;
+  onOverwrite: () => void;
+  onLeave: () => void;
+}
+
+/** Before a first zero is lost: the feature is kept as a second one, unless somebody says that the first is to go. */
+export default function OverwriteDialog({ book, name, zero, onKept, onOverwrite, onLeave }: OverwriteDialogProps) {
+  const { lost, instead } = overwriteWords(book, name, zero);
+  const { datumPlan, machine } = book;
+  const spare = machine.workOffsets?.[datumPlan.local.length + 1];
+  const keep = () => {
+    const called = name.charAt(0).toUpperCase() + name.slice(1);
+    addLocalDatum(book, { name: called, at: zero.at, ...(spare !== undefined && { workOffset: spare }) });
+    onKept();
+  };
+  return (
+    <AskDialog title="Part zero is set already" leave="Back to the page" onLeave={onLeave}>
+      <Words tone="bad" style={{ fontWeight: '700' }}>
+        ▲ {lost}
+      </Words>
+      <Words>{instead}</Words>
+      <MainAction label="Keep it as a second zero" onPress={keep} />
+      <Button mode="outlined" onPress={onOverwrite}>
+        Overwrite part zero
+      </Button>
+    </AskDialog>
+  );
+}

@@ -1,0 +1,57 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { reckonChanges } from '@zero-point/core/state/verify/recalculationPreview';
+import { featureName } from '@zero-point/core/datum/feature';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { plusMinus } from '@zero-point/core/messages/basis/verdict';
+import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
+import { capital } from '@zero-point/core/messages/basis/grammar';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Fold } from '../../../answer/Fold';
+import { Figure, Words } from '../../../theme/AppText';
+import { changeDatumPlan } from '../view';
+
+/** What would be otherwise with what is known of gauges and cutters today; shown before anyone takes it. */
+export function ReckonAnew({ book }: { book: Book }) {
+  const changes = useMemo(() => reckonChanges(book, new Date().toISOString()), [book]);
+  const { reckonedAs } = book.datumPlan;
+  const unit = book.setup.units;
+  if (changes.length === 0 && reckonedAs === undefined) return null;
+  return (
+    <Fold title={changes.length > 0 ? 'A gauge was measured since these touches' : 'Reckoned with later sizes'}>
+      {reckonedAs !== undefined && (
+        <Words>{`Touches of before are reckoned with what was known on ${dayWords(reckonedAs)}.`}</Words>
+      )}
+      {changes.length > 0 && (
+        <>
+          <Words>With what is known today these would be otherwise. What the machine was set to stays as it is.</Words>
+          {changes.map(({ of, axis, before, after, U }) => (
+            <View key={`${of === 'z' ? 'z' : featureName(book.part, of)} ${axis}`} style={styles.line}>
+              <Words>{of === 'z' ? 'Z zero' : `${capital(featureName(book.part, of))}, ${axis.toUpperCase()}`}</Words>
+              <Figure size={18}>{formatLengthUnit(after - before, { unit, plus: true })}</Figure>
+              <Figure size={16} tone="soft">{`${plusMinus(U.before, unit)} → ${plusMinus(U.after, unit)}`}</Figure>
+            </View>
+          ))}
+          <Button
+            mode="outlined"
+            onPress={() => changeDatumPlan(book, { reckonedAs: new Date().toISOString() })}
+            style={styles.take}
+          >
+            Reckon with today’s
+          </Button>
+        </>
+      )}
+      {reckonedAs !== undefined && (
+        <Button mode="text" onPress={() => changeDatumPlan(book, { reckonedAs: undefined })} style={styles.take}>
+          As it was known at each touch
+        </Button>
+      )}
+    </Fold>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 12 },
+  take: { alignSelf: 'flex-start' },
+});

@@ -1,0 +1,55 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { ELSEWHERE, overZero } from '@zero-point/core/state/datum/zeroCheck';
+import { elsewhereWords, lookWords, zeroPlaceWords } from '@zero-point/core/messages/datum/zeroCheck';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { logCheck } from '../../../commands/logCheck';
+import { Words } from '../../../theme/AppText';
+
+/** Once X and Y are set: driven to zero, does the spindle stand over it? What was seen is kept in the log. */
+export function LookOverZero({ book }: { book: Book }) {
+  const look = overZero(book);
+  if (!look) return null;
+  const place = zeroPlaceWords(book, look);
+  if (look.seen === 'there') {
+    return (
+      <Words kind="note" tone="good">
+        ✓ Seen at X 0 and Y 0: it stands {place}.
+      </Words>
+    );
+  }
+  const keep = (there: boolean) =>
+    logCheck(
+      book,
+      look.item,
+      `At X 0 and Y 0 the spindle stands ${place}.`,
+      there ? 'tick' : 'clear',
+      there ? '' : ELSEWHERE,
+    );
+  return (
+    <View style={styles.look}>
+      {look.seen === 'elsewhere' && (
+        <Words tone="bad" style={styles.wrong} live>
+          ✗ {elsewhereWords(look, book.setup.units)}
+        </Words>
+      )}
+      <Words>{lookWords(book, look)}</Words>
+      <View style={styles.row}>
+        <Button mode="contained" onPress={() => keep(true)}>
+          {look.seen === 'elsewhere' ? 'Now it stands there' : 'It stands there'}
+        </Button>
+        {look.seen === undefined && (
+          <Button mode="outlined" onPress={() => keep(false)}>
+            It does not
+          </Button>
+        )}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  look: { gap: 8 },
+  wrong: { fontWeight: '700' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,93 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { Agreement } from '@zero-point/core/state/checks/check';
+import { mendsOf, type Mend } from '@zero-point/core/state/verify/corrections';
+import { SLIP_NAMES, slipWords } from '@zero-point/core/messages/checks/mistakes';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { agreementWords, mendWords, withinBoth } from '@zero-point/core/messages/checks/agreement';
+import { useLook } from '../../../../theme/useLook';
+import { Words } from '../../../../theme/AppText';
+import { logMend } from '../../../../commands/logTouch';
+
+/** Slips that are named at once, ties besides, and mends that are offered; more would only confuse. */
+const NAMED = 2;
+const MENDS = 4;
+
+/** Something known against something measured: that they agree, or the likely slip, and what can be written to put it right. */
+export function AgreementNote({ book, check }: { book: Book; check: Agreement }) {
+  const { palette } = useLook();
+  const unit = book.setup.units;
+  const { agrees, likely, ask } = check.explanation;
+  const named = namedOf(likely);
+  const [put, setPut] = useState(false);
+  // Trying every mend out is the dear part.
+  const mends = useMemo(() => mendsOf(book, check).slice(0, MENDS), [book, check]);
+  const { said, but } = agreementWords(book, check, unit);
+  const stale = check.against === 'offset' && check.suspects.length === 0;
+  if (agrees) {
+    return (
+      <Words kind="note" tone={withinBoth(check) ? 'good' : 'warn'}>
+        {withinBoth(check) ? '✓' : '~'} {said}, {but.agrees}.
+      </Words>
+    );
+  }
+  return (
+    <View role="alert" style={{ gap: 8, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}>
+      <Words tone="warn" style={{ fontWeight: '700' }}>
+        ✗ {said}, {but.differs}.
+      </Words>
+      {stale && <Words>A touch it came from was struck out or mended since. Enter the work offset anew.</Words>}
+      {!stale && ask !== null && (
+        <Words>
+          The plate was never measured, so how far it is from its marking is not known. Measure it by caliper first, in
+          Heights or in Shop: then this can be told.
+        </Words>
+      )}
+      {!stale && ask === null && likely.length === 0 && (
+        <Words>
+          No usual slip of this size is known.{' '}
+          {check.against === 'drawing'
+            ? 'Check the size in Plan, and touch again.'
+            : 'Look for a chip or a burr, and touch again.'}
+        </Words>
+      )}
+      {(stale ? [] : named).map((slip, i) => (
+        <Words key={`${slip.slip} ${slip.size}`}>
+          {i === 0 ? '' : 'Or: '}
+          {Object.values(slipWords(slip, unit)).join(' ')}
+        </Words>
+      ))}
+      {!put && <Mends book={book} mends={mends} onLeave={() => setPut(true)} />}
+    </View>
+  );
+}
+
+/** Two slips fit alike where they are no further apart than this, U. */
+const TIE = 0.5;
+
+/** The likeliest two, and every one that fits just as well as the second. */
+function namedOf<L extends { misfit: number }>(likely: readonly L[]): L[] {
+  const last = likely[NAMED - 1];
+  return likely.filter(({ misfit }, i) => i < NAMED || (last !== undefined && misfit <= last.misfit + TIE));
+}
+
+function Mends({ book, mends, onLeave }: { book: Book; mends: readonly Mend[]; onLeave: () => void }) {
+  if (mends.length === 0) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words kind="note">If it was that, this can be written into the ledger; nothing is lost:</Words>
+      {mends.map((mend) => {
+        const label = mendWords(book, mend);
+        return (
+          <Button mode="outlined" key={label} onPress={() => logMend(book, mend, SLIP_NAMES[mend.slip])}>
+            {label}
+          </Button>
+        );
+      })}
+      <Button mode="text" onPress={onLeave} style={{ alignSelf: 'flex-start' }}>
+        Leave it as it is
+      </Button>
+    </View>
+  );
+}

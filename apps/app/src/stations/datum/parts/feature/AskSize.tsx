@@ -1,0 +1,39 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { OptionalLengthField } from '../../../../keypad/Fields';
+import { Words } from '../../../../theme/AppText';
+import { tellSize } from '../../../plan/view';
+
+interface AskSizeProps {
+  book: Book;
+  axis: 'x' | 'y';
+  onLater: () => void;
+}
+
+/** Asks for a size of the part where a place first hangs on it. */
+export function AskSize({ book, axis, onLater }: AskSizeProps) {
+  const { setup } = book;
+  return (
+    <View style={styles.ask}>
+      <Words kind="sentence" live>
+        {axis === 'x' ? 'How long is the part, left to right?' : 'How deep is the part, front to back?'}
+      </Words>
+      <Words kind="note" tone="soft">
+        Where this is from part zero hangs on it. Not known yet? Touch what lies at zero first.
+      </Words>
+      <OptionalLengthField
+        label={axis === 'x' ? 'Length X' : 'Depth Y'}
+        unit={setup.units}
+        value={undefined}
+        onCommit={(mm) => mm !== undefined && tellSize(book, axis, mm)}
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
+      />
+      <Button onPress={onLater} style={styles.later}>
+        Later: touch something else
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ ask: { gap: 8, maxWidth: 480 }, later: { alignSelf: 'flex-start' } });

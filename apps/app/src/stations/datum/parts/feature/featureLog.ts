@@ -1,0 +1,84 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { roundWay } from '@zero-point/core/state/datum/round';
+import { nominalOf } from '@zero-point/core/datum/feature';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import { hasController } from '@zero-point/core/records/shop/machine';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
+import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../../commands/logTouch';
+import { typedText, type Said } from '../../../../commands/typedEntry';
+import { feelerBeside, type MethodView } from '../method/methodView';
+import type { Slot } from './touchSlots';
+
+/** Logs what was read at a slot; says what is wrong instead. */
+export function logSlot(
+  book: Book,
+  slot: Slot | undefined,
+  method: MethodView | undefined,
+  { said, across, as }: { said: Said; across: string; as: TypedAs },
+): string | undefined {
+  if (!slot || !method) return 'Choose what touches first, under “with”.';
+  if (method.missing) return method.missing;
+  const { cutter, gauge } = method;
+  const { subject } = slot;
+  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, typedText(said));
+  const cycled = cycledFeature(subject);
+  const place = cycled
+    ? (nominalOf(book.part, book.setup.partZero, cycled, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)
+    : 0;
+  const wrong = logTouch(
+    book,
+    {
+      subject,
+      axis: slot.axis,
+      approach: slot.approach,
+      gaugeId: gauge.id,
+      feeler: feelerBeside(book, gauge),
+      ...(cutter && { tool: cutter.number }),
+      ticked: [],
+    },
+    said,
+    slot.across ? across : undefined,
+    as === 'scale' ? undefined : as === 'zero' ? { place } : {},
+  );
+  if (wrong === undefined && as === 'zero' && cycled) {
+    // Its cycle has set the offset, and what was typed is what it shows.
+    const shown = readLength(book, slot.axis, said);
+    if (shown.ok) logReadBack(book, logZeroing(book, cycled, slot.axis, 'work-offset', shown.mm), said);
+  }
+  return wrong;
+}
+
+/** What a cycle of the control sets zero from: a face, or a bore or boss by its centre. */
+function cycledFeature(subject: Slot['subject']): Extract<Feature, { kind: 'face' | 'round' }> | undefined {
+  if (subject.kind === 'face') return subject;
+  return subject.kind === 'standing' ? { kind: 'round', of: subject.of } : undefined;
+}
+
+/** A control may have done it by itself: only one with cycles, and with something that trips it. */
+export function typedAsOf(
+  book: Book,
+  feature: Feature,
+  slot: Slot | undefined,
+  method: MethodView | undefined,
+): readonly TypedAs[] {
+  // A centre from the control's cycle is nothing that any scale shows.
+  if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
+    return ['result', 'zero'];
+  const controller = hasController(book.machine);
+  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
+  if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
+  // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
+  const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);
+  return each ? TYPED_AS : ['scale', 'result'];
+}
+
+/** Logs that zero was set by one of the answer's forms, along each axis that the feature tells. */
+export function markSet(book: Book, feature: Feature, { form, value, values }: FormView): void {
+  if (form === 'offset') return;
+  const tells = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known);
+  for (const axis of ['x', 'y'] as const) {
+    if (tells[axis] === undefined) continue;
+    logZeroing(book, feature, axis, form, values?.[axis] ?? value);
+  }
+}

@@ -1,0 +1,151 @@
+import { askWords } from '@zero-point/core/messages/basis/grammar';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Reading } from '@zero-point/core/records/log/reading';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { featureKey, featureName } from '@zero-point/core/datum/feature';
+import { shiftOf } from '@zero-point/core/state/datum/zeroDoubt';
+import { shiftWords } from '@zero-point/core/messages/datum/zeroDoubt';
+import { featureState, type FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
+import { onThisScale, scaleOf } from '@zero-point/core/state/basis/activeRecords';
+import { middleAnswer } from '@zero-point/core/state/datum/middle';
+import { roundWay } from '@zero-point/core/state/datum/round';
+import type { ProblemInfo } from '@zero-point/core/problem/problem';
+import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
+import type { FormView } from '@zero-point/core/messages/datum/formView';
+import type { TypedAs } from '@zero-point/core/messages/datum/controlResult';
+import type { Said } from '../../../../commands/typedEntry';
+import { formsOf } from '@zero-point/core/messages/datum/answerForms';
+import { logSlot, markSet, typedAsOf } from './featureLog';
+import { methodView, type MethodView } from '../method/methodView';
+import { nextSlot, slotsOf, type Slot } from './touchSlots';
+import { ledgerOf } from '../../view';
+
+/** What the Datum screen shows of a feature in hand. */
+export interface FeatureView {
+  feature: Feature;
+  key: string;
+  name: string;
+  slots: Slot[];
+  /** The touch in hand. */
+  slot: Slot | undefined;
+  sentence: string;
+  label: string;
+  acrossLabel: string | undefined;
+  method: MethodView | undefined;
+  answer: FeatureAnswer | undefined;
+  /** Enough was touched, but no answer comes of it. */
+  problem: ProblemInfo | undefined;
+  /** There is an answer, but on a zero of the scale that is no more. */
+  stale: boolean;
+  forms: FormView[];
+  /** Every reading of it, struck ones included. */
+  readings: Reading[];
+  halving: string | undefined;
+  /** How a face came back after the machine was homed or left, where it was touched for that. */
+  returned: string | undefined;
+  /** What can be typed of a touch, where the machine has a controller. */
+  typedAs: readonly TypedAs[];
+  log: (said: Said, across: string, as?: TypedAs) => string | undefined;
+  markSet: (form: FormView) => void;
+}
+
+export const SCALE_NAMES = {
+  readout: 'readout, ABS',
+  incremental: 'readout, INC',
+  machine: 'machine coordinates',
+  dial: 'dial',
+  indicator: 'indicator',
+} as const;
+
+/** State of one feature to view; `slotId` is the touch chosen by hand, if one was. */
+export function featureView(book: Book, feature: Feature, slotId: string | undefined): FeatureView {
+  // A touch on a zero that is no more is to be taken again.
+  const slots = slotsOf(book, feature).map((slot) => ({
+    ...slot,
+    readings: slot.dial ? slot.readings : slot.readings.filter((reading) => onThisScale(book, [reading])),
+  }));
+  const state = featureState(book, feature);
+  const found = state.state === 'found' ? state.answer : undefined;
+  const proving = slots.some(({ subject }) => subject.kind === 'return');
+  // While the zero is in doubt there is nothing to set by.
+  const stands = found && !proving && onThisScale(book, found.readings);
+  const slot = slots.find(({ id }) => id === slotId) ?? nextSlot(slots) ?? slots.at(0);
+  const method = methodView(book, feature, slot);
+  const answer = stands ? found : undefined;
+  const scale = slot?.dial ? 'the indicator' : scaleWords(book);
+  return {
+    feature,
+    key: featureKey(feature),
+    name: featureName(book.part, feature),
+    slots,
+    slot,
+    sentence:
+      proving && slot
+        ? askWords(slot.ask, { lead: 'Drive to zero, tool raised, and look. Then', again: true })
+        : sentenceOf(book, feature, slot, found !== undefined && !stands),
+    returned: proving ? undefined : returnedWords(book, feature),
+    label: slot ? `${slot.dial ? 'Dial' : slot.axis.toUpperCase()} on ${scale}` : '',
+    acrossLabel: slot?.across ? `${slot.axis === 'x' ? 'Y' : 'X'} where it stands` : undefined,
+    method,
+    answer,
+    problem: state.state === 'refused' ? state.problem : undefined,
+    stale: found !== undefined && !stands && !proving,
+    forms: answer ? formsOf(book, answer) : [],
+    readings: ledgerOf(
+      book,
+      slots.map(({ subject }) => subject),
+    ),
+    halving: feature.kind === 'middle' && answer ? halvingWords(book, feature) : undefined,
+    typedAs: typedAsOf(book, feature, slot, method),
+    log: (said, across, as = 'scale') => logSlot(book, slot, method, { said, across, as }),
+    markSet: (form) => markSet(book, feature, form),
+  };
+}
+
+function returnedWords(book: Book, feature: Feature): string | undefined {
+  const last = book.interruptions.findLast(({ what }) => what !== 'stands');
+  const shift = last && feature.kind === 'face' ? shiftOf(book, last.id, feature) : undefined;
+  return shift && shiftWords(book, shift);
+}
+
+/** "the readout", as it is written on entries; a readout with two zeros says which. */
+function scaleWords(book: Book): string {
+  const scale = scaleOf(book);
+  if (scale === 'readout') return 'the readout';
+  if (scale === 'incremental') return 'the readout, INC';
+  return scale === 'machine' ? 'the control' : `the ${SCALE_NAMES[scale]}`;
+}
+
+function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale: boolean): string {
+  if (!slot) return 'Find both holes first, without setting X or Y between them.';
+  const axis = slot.axis.toUpperCase();
+  if (stale && feature.kind === 'face')
+    return askWords(slot.ask, { lead: `${axis} was set since. To check it,`, again: true });
+  if (stale) return askWords(slot.ask, { lead: 'The scale was set since it was found. Touch it again:' });
+  return askWords(slot.ask, { lead: slot.lead ?? '' }) + through(book, feature, slot) + besideBar(book, slot);
+}
+
+/** The side of a bar is touched where it is widest: the contact's edge at its centre line, or its side from below it. */
+const besideBar = ({ part }: Book, { axis, subject }: Slot): string =>
+  part.bar !== undefined && subject.kind === 'face' && subject.of === undefined && axis !== part.bar
+    ? ' With the contact’s side past its centre line, well below the top.'
+    : '';
+
+/** The second pair across a bore goes through the middle of the first, so that it is the diameter. */
+function through(book: Book, feature: Feature, slot: Slot): string {
+  if (feature.kind !== 'round' || slot.axis !== 'y' || roundWay(book, feature.of) !== 'pairs') return '';
+  const state = featureState(book, feature);
+  const x = state.state === 'found' ? state.answer.x : undefined;
+  return x && slot.readings.length === 0
+    ? ` First drive X to its middle, ${formatLengthUnit(x.found, { unit: book.setup.units })}.`
+    : '';
+}
+
+function halvingWords(book: Book, { axis, of }: Extract<Feature, { kind: 'middle' }>): string | undefined {
+  const found = middleAnswer(book, axis, of);
+  if (!found) return undefined;
+  const name = axis.toUpperCase();
+  const near = axis === 'x' ? 'left' : 'front';
+  const half = formatLength(found.result.halfway, { unit: book.setup.units, plus: true });
+  return `By halving: zero ${name} at the ${near} touch, and the middle reads ${half} ${book.setup.units}. The finder’s radius cancels.`;
+}

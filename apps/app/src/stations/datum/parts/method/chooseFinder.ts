@@ -1,0 +1,22 @@
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
+import { featureKey } from '@zero-point/core/datum/feature';
+import { changePlan, told } from '../../../plan/view';
+import { changeDatumPlan } from '../../view';
+
+/** Takes a method: its gauge becomes the finder, and a bore is swept or plugged where the gauge does that. */
+export function takeMethod(book: Book, feature: Feature, { gauge, method }: RankedMethod): void {
+  const round = feature.kind === 'round' ? featureKey(feature) : undefined;
+  const centred = method === 'indicator' ? 'sweep' : method === 'plug' ? 'plug' : undefined;
+  if (round !== undefined) {
+    const { [round]: way, ...ways } = book.datumPlan.ways;
+    const touched = way === 'points' || way === 'pairs' ? way : 'pairs';
+    changeDatumPlan(book, {
+      ways: { ...ways, [round]: centred ?? touched },
+      ...(centred && { centredWith: { ...book.datumPlan.centredWith, [centred]: gauge.id } }),
+    });
+  }
+  // A sweep or a plug finds bores only; the finder for faces stays.
+  if (!centred) changePlan(book, { finderId: gauge.id, ...told(book, 'finder') });
+}

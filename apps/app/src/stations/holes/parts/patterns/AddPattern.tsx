@@ -1,0 +1,60 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { Fold } from '../../../../answer/Fold';
+import { CardButton } from '../../../../controls/CardButton';
+import { Words } from '../../../../theme/AppText';
+import { KIND_NAMES, KIND_WORDS, PATTERN_KINDS, startPattern } from './startPattern';
+import { logPattern } from '../../view';
+
+interface AddPatternProps {
+  book: Book;
+  /** There is none yet. */
+  first: boolean;
+  onAdded: (id: string) => void;
+}
+
+/** A new pattern of any kind, and those laid aside to take up again. */
+export function AddPattern({ book, first, onAdded }: AddPatternProps) {
+  const aside = book.patterns.filter(({ laidAside }) => laidAside === true);
+  return (
+    <>
+      <Fold title="Add a pattern" open={first}>
+        <View style={{ gap: 8 }}>
+          {PATTERN_KINDS.map((kind) => (
+            <CardButton
+              key={kind}
+              label={`Add: ${KIND_NAMES[kind]}`}
+              onPress={() => {
+                const made = startPattern(book, kind);
+                logPattern(book, made);
+                onAdded(made.id);
+              }}
+            >
+              <Words kind="strong">{KIND_NAMES[kind]}</Words>
+              <Words kind="note" tone="soft">
+                {KIND_WORDS[kind]}
+              </Words>
+            </CardButton>
+          ))}
+        </View>
+      </Fold>
+      {aside.length > 0 && (
+        <Fold title={`Laid aside: ${aside.length}`}>
+          {aside.map((pattern) => (
+            <Button
+              mode="outlined"
+              key={pattern.id}
+              onPress={() => {
+                logPattern(book, { ...pattern, laidAside: false });
+                onAdded(pattern.id);
+              }}
+            >
+              Take up again: {pattern.name}
+            </Button>
+          ))}
+        </Fold>
+      )}
+    </>
+  );
+}

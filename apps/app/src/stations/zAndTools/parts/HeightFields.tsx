@@ -1,0 +1,272 @@
+import { hasController } from '@zero-point/core/records/shop/machine';
+import { airPass } from '@zero-point/core/state/zAndTools/airCut';
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { gaugeSits, placesOf } from '@zero-point/core/state/gauges/gaugeSeat';
+import { depthTolerance } from '@zero-point/core/state/zAndTools/zZero';
+import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
+import { plateEntry } from '@zero-point/core/state/readBack/controlReadBack';
+import { plateWords } from '@zero-point/core/messages/zAndTools/readBack';
+import { GAUGE_SITS } from '@zero-point/core/records/setup/datumPlan';
+import { wholeBallWords } from '@zero-point/core/messages/datum/ballOffset';
+import { SITS_NAMES } from '@zero-point/core/messages/basis/labels';
+import { formatLengthUnit } from '@zero-point/core/units/formatLength';
+import { View } from 'react-native';
+import { Choice } from '../../../controls/Choice';
+import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { Words } from '../../../theme/AppText';
+import { changeDatumPlan } from '../../datum/view';
+import { changePlan, planView, told } from '../../plan/view';
+import { logEntered } from '../../../commands/logTouch';
+import { calibratePlate } from '../../../commands/calibrate';
+
+const NONE: NonNullable<Book['datumPlan']['heights']> = { surface: 0, lift: 0 };
+
+/** Keeps where a gauge sits that could sit anywhere. */
+export const sitAt = (book: Book, place: string): void => {
+  const sits = GAUGE_SITS.find((one) => one === place);
+  if (sits) changeDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
+};
+
+/** How far off depths may be, which positions need not say: as they may until it is told. */
+export function DepthTolerance({ book }: { book: Book }) {
+  const { datumPlan, setup } = book;
+  const heights = datumPlan.heights ?? NONE;
+  return (
+    <LengthField
+      label="How far off may depths be? ±"
+      hint={heights.tolerance === undefined ? 'As positions may, until you say.' : undefined}
+      unit={setup.units}
+      value={depthTolerance(book)}
+      onCommit={(tolerance) => changeDatumPlan(book, { heights: { ...heights, tolerance } })}
+      check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
+    />
+  );
+}
+
+/** A height to start from: the centre line of a bar, else the top itself until somebody says. */
+const namedHeight = ({ bar, size, untold }: Book['part']) =>
+  bar !== undefined && !untold?.includes('z')
+    ? { at: 'named' as const, name: 'centre line', above: size.z / 2 }
+    : { at: 'named' as const, name: 'another height', above: 0 };
+
+/** The gauge, what it stands on, how it is raised onto, and the lift of an air pass. */
+export function HeightFields({ book }: { book: Book }) {
+  const { setup, part, datumPlan, gauges } = book;
+  const unit = setup.units;
+  const heights = datumPlan.heights ?? NONE;
+  const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
+  const sits = gauge && gaugeSits(book, gauge);
+  const ball = gauge && wholeBallWords(book, gauge);
+  const lift = airPass(book);
+  const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
+    changeDatumPlan(book, { heights: { ...heights, ...more } });
+  const zero = heights.zero ?? { at: 'top' as const };
+  const byHand = !hasController(book.machine);
+  // How far below the top the table is, nobody knows before.
+  const thick = !part.untold?.includes('z');
+  const onTop = heights.surface === 0;
+  const onTable = heights.surface === -part.size.z;
+  return (
+    <View style={{ gap: 12 }}>
+      <Choice
+        label="Gauge for heights"
+        value={setup.heightGaugeId}
+        options={planView(book).heightGauges}
+        onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+      />
+      <Choice
+        label="Z zero is"
+        value={zero.at}
+        options={[
+          { value: 'top', label: 'the part’s top' },
+          { value: 'under', label: 'what it stands on' },
+          { value: 'named', label: 'another height' },
+        ]}
+        onChange={(at) => change({ zero: at === 'named' ? namedHeight(part) : { at } })}
+      />
+      {lastZeroing(book, 'z') !== undefined && (
+        <Words kind="note" tone="soft">
+          Another zero is another setting: touch the gauge and set Z anew after a change here.
+        </Words>
+      )}
+      {zero.at === 'named' && (
+        <>
+          <TextField
+            label="Called"
+            hint="As you say it: centre line, vise floor, step."
+            value={zero.name}
+            onCommit={(name) => change({ zero: { ...zero, name } })}
+            check={(name) => (name === '' ? 'Give it a name.' : undefined)}
+          />
+          <LengthField
+            label="The part’s top is above it by"
+            hint="Half the diameter for the centre line of a bar."
+            unit={unit}
+            value={zero.above}
+            onCommit={(above) => change({ zero: { ...zero, above } })}
+          />
+        </>
+      )}
+      {byHand && (
+        <Choice
+          label="Along Z moves"
+          value={heights.moves ?? 'unsaid'}
+          options={[
+            { value: 'knee', label: 'the knee, quill locked' },
+            { value: 'quill', label: 'the quill, knee locked' },
+          ]}
+          onChange={(moves) => (moves === 'knee' || moves === 'quill') && change({ moves })}
+        />
+      )}
+      <Choice
+        label="The gauge stands on"
+        value={onTop ? 'top' : onTable ? 'table' : 'other'}
+        options={[
+          { value: 'top', label: 'the part’s top' },
+          ...(thick ? [{ value: 'table' as const, label: 'what the part stands on' }] : []),
+          { value: 'other', label: 'another height' },
+        ]}
+        onChange={(where) =>
+          change({ surface: where === 'top' ? 0 : where === 'table' ? -part.size.z : heights.surface || 1 })
+        }
+      />
+      {!onTop && !onTable && (
+        <LengthField
+          label="Its height, from the part’s top"
+          unit={unit}
+          value={heights.surface}
+          onCommit={(surface) => change({ surface })}
+        />
+      )}
+      {gauge && placesOf(gauge).length > 1 && (
+        <Choice
+          label={`The ${gauge.name.toLowerCase()} sits`}
+          value={sits ?? 'unsaid'}
+          options={placesOf(gauge).map((place) => ({ value: place as string, label: SITS_NAMES[place] }))}
+          onChange={(place) => sitAt(book, place)}
+        />
+      )}
+      {sits === 'spindle' && (
+        <>
+          <OptionalLengthField
+            label={`Longer than tool ${setup.referenceTool}`}
+            hint="As measured: both touched on one spot. Minus where it is shorter, 0 where it is that tool itself. Empty: the probe finds the top, and sets no Z."
+            unit={unit}
+            value={heights.probeLonger}
+            onCommit={(probeLonger) => change({ probeLonger })}
+          />
+          {heights.probeLonger !== undefined && (
+            <OptionalLengthField
+              label="± of that"
+              hint={`Empty: ${formatLengthUnit(0.02, { unit })}.`}
+              unit={unit}
+              value={heights.probeLongerU}
+              onCommit={(probeLongerU) => change({ probeLongerU })}
+            />
+          )}
+        </>
+      )}
+      {sits === 'arm' && (
+        <OptionalLengthField
+          label="When it answers, the cutter stands above the surface by"
+          hint="Measured once by touching the same face with both. Half the ball only where its centre is level with the cutter’s lowest point."
+          unit={unit}
+          value={heights.armOffset}
+          onCommit={(armOffset) => armOffset !== undefined && change({ armOffset })}
+        />
+      )}
+      {ball !== undefined && (
+        <Words tone="bad" style={{ fontWeight: '700' }}>
+          ▲ {ball}
+        </Words>
+      )}
+      <OptionalLengthField
+        label="Raised in steps of"
+        hint="The gauge is then known to lie within the last step; empty where it is felt."
+        unit={unit}
+        value={heights.step}
+        onCommit={(step) => {
+          const { step: _, ...rest } = heights;
+          changeDatumPlan(book, { heights: { ...rest, ...(step !== undefined && { step }) } });
+        }}
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.')}
+      />
+      {heights.step !== undefined && (
+        <Choice
+          label="Half of the last step"
+          value={heights.keepsGauge === true ? 'kept' : 'added'}
+          options={[
+            { value: 'added', label: 'is added to what Z is set to' },
+            { value: 'kept', label: 'is left out: the gauge’s own size' },
+          ]}
+          onChange={(half) => change({ keepsGauge: half === 'kept' })}
+        />
+      )}
+      <DepthTolerance book={book} />
+      <LengthField
+        label="Lift the whole job for a pass in the air"
+        unit={unit}
+        value={heights.lift}
+        onCommit={(lift) => change({ lift })}
+        check={(mm) => (mm >= 0 ? undefined : 'A lift goes up: it cannot be negative.')}
+      />
+      {lift.asked !== lift.set && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          ▲ {lift.asked > 0 ? 'Not lifted yet' : 'Not put back yet'}: touch the gauge with tool {setup.referenceTool},
+          and set Z.
+        </Words>
+      )}
+    </View>
+  );
+}
+
+/** A plate is only as thick as it measures: asked for once, with what the difference would have done. */
+export function PlateCheck({ book }: { book: Book }) {
+  const { gauges, setup } = book;
+  const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && kind === 'touch-plate');
+  if (!plate) return null;
+  const unit = setup.units;
+  const byController = hasController(book.machine);
+  const entry = plateEntry(book, plate);
+  const difference = plate.measured === undefined ? 0 : plate.measured - plate.nominal;
+  const size = (mm: number) => formatLengthUnit(Math.abs(mm), { unit });
+  return (
+    <View style={{ gap: 8 }}>
+      {plate.measured === undefined && (
+        <Words tone="warn" style={{ fontWeight: '700' }}>
+          Measure the plate by caliper before you trust its marking.
+        </Words>
+      )}
+      <OptionalLengthField
+        label={`${plate.name}: by caliper`}
+        hint={`Marked ${size(plate.nominal)}.`}
+        unit={unit}
+        value={plate.measured}
+        onCommit={(measured) => measured !== undefined && calibratePlate(book, plate, measured)}
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+      />
+      {byController && (
+        <OptionalLengthField
+          label="In the control it is entered as"
+          hint="Read it there: it may be another plate’s."
+          unit={unit}
+          value={entry.entered}
+          onCommit={(mm) => mm !== undefined && logEntered(book, { kind: 'plate', gaugeId: plate.id }, `${mm} mm`)}
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+        />
+      )}
+      {entry.entered !== undefined && (
+        <Words tone={entry.agrees ? 'good' : (entry.runsHigh ?? 0) < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+          {plateWords(entry, unit)}
+        </Words>
+      )}
+      {entry.entered === undefined && Math.abs(difference) >= 0.005 && (
+        <Words tone={difference < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+          {difference < 0
+            ? `▼ By its marking every tool would dig in ${size(difference)}. Its measured size is used.`
+            : `▲ By its marking every tool would cut ${size(difference)} of air. Its measured size is used.`}
+        </Words>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,46 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { figureWords, setterName } from '@zero-point/core/messages/zAndTools/toolChange';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { momentWords } from '../../../layout/formatMoment';
+import { Choice } from '../../../controls/Choice';
+import { Words } from '../../../theme/AppText';
+import { toolsToFit } from '../toolChange';
+
+interface NextToolProps {
+  book: Book;
+  tool: number;
+  onChoose: (tool: number) => void;
+  /** The spot is touched again with the tool that is in, before it comes out. */
+  onAgain: () => void;
+}
+
+/** Which tool goes in, what the spot shows, and the same spot once more with the tool that is still in. */
+export function NextTool({ book, tool, onChoose, onAgain }: NextToolProps) {
+  const { kept, setter, setAt } = toolSpot(book);
+  const fits = toolsToFit(book);
+  if (!kept || setter === undefined) return null;
+  return (
+    <View style={{ gap: 10 }}>
+      {fits.length > 1 && (
+        <Choice
+          label="Next tool"
+          value={String(tool)}
+          options={fits.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` }))}
+          onChange={(next) => onChoose(Number(next))}
+        />
+      )}
+      <Words>{`On the spot: ${figureWords(book, kept)}, ${momentWords(kept.at)}.`}</Words>
+      {setAt !== undefined && (
+        <Words tone="good">{`✓ Z was set there with ${setterName(setter)}, ${momentWords(setAt)}.`}</Words>
+      )}
+      <Button mode="outlined" style={{ alignSelf: 'flex-start' }} onPress={onAgain}>
+        {`Touch the spot with ${setterName(setter)} again`}
+      </Button>
+      <Words kind="note" tone="soft">
+        Again with the old tool shows whether part or spot has moved. Each change then adds two touches to the ±.
+      </Words>
+    </View>
+  );
+}

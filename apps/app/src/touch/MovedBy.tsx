@@ -1,0 +1,32 @@
+import type { Book } from '@zero-point/core/state/basis/setupState';
+import { formatSmall } from '@zero-point/core/units/formatSmall';
+import { Choice } from '../controls/Choice';
+import { changeDatumPlan } from '../stations/datum/view';
+
+/** Steps over this, mm, are for coming near, never for a touch. */
+const MOST = 0.5;
+
+/**
+ * Which step the machine is jogged by at a touch with this gauge, asked once: coarser than the display, it is what is really
+ * read, and counts in the ±. Nothing on machines that are wound by hand.
+ */
+export function MovedBy({ book, gaugeId }: { book: Book; gaugeId: string }) {
+  const { machine, datumPlan, setup } = book;
+  const steps = (machine.jogSteps ?? []).filter((step) => step <= MOST).sort((a, b) => b - a);
+  if (steps.length === 0) return null;
+  const said = datumPlan.movedBy?.[gaugeId];
+  const { [gaugeId]: _, ...others } = datumPlan.movedBy ?? {};
+  return (
+    <Choice
+      label="The last bit is jogged by"
+      value={said === undefined ? 'fed' : String(said)}
+      options={[
+        ...steps.map((step) => ({ value: String(step), label: formatSmall(step, { unit: setup.units }) })),
+        { value: 'fed', label: 'no step: fed' },
+      ]}
+      onChange={(step) =>
+        changeDatumPlan(book, { movedBy: step === 'fed' ? others : { ...others, [gaugeId]: Number(step) } })
+      }
+    />
+  );
+}

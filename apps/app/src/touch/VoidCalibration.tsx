@@ -1,0 +1,80 @@
+import type { Calibrated, VoidedBy } from '@zero-point/core/records/shop/calibration';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { calibrate } from '../commands/calibrate';
+import { Words } from '../theme/AppText';
+import { Fold } from '../answer/Fold';
+
+const BUTTONS: Readonly<Record<VoidedBy, string>> = {
+  crash: 'It was in a crash',
+  dropped: 'It was dropped',
+  'new-stylus': 'It has a new stylus',
+  repaired: 'It was repaired or adjusted',
+};
+
+interface VoidItProps {
+  of: Calibrated;
+  name: string;
+  ways: readonly VoidedBy[];
+  /** What it is called, where that is otherwise with such a thing. */
+  buttons?: Partial<Record<VoidedBy, string>>;
+  /** What counts no more, and until when. */
+  said?: string;
+  title?: string;
+  /** The set-up whose page it stands on. */
+  shownIn?: string;
+}
+
+const usualWords = (name: string): string =>
+  `what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`;
+
+/** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
+export function VoidIt({
+  of,
+  name,
+  ways,
+  buttons = {},
+  said = usualWords(name),
+  title = 'Something happened to it',
+  shownIn,
+}: VoidItProps) {
+  const [why, setWhy] = useState<VoidedBy>();
+  const named = (way: VoidedBy) => buttons[way] ?? BUTTONS[way];
+  return (
+    <Fold title={title}>
+      {why === undefined ? (
+        <View style={styles.buttons}>
+          {ways.map((way) => (
+            <Button key={way} mode="outlined" onPress={() => setWhy(way)}>
+              {named(way)}
+            </Button>
+          ))}
+        </View>
+      ) : (
+        <View style={styles.list}>
+          <Words live>{`${named(why)}: ${said}`}</Words>
+          <View style={styles.buttons}>
+            <Button
+              mode="contained"
+              onPress={() => {
+                calibrate(of, { what: 'void', why }, { ...(shownIn !== undefined && { shownIn }) });
+                setWhy(undefined);
+              }}
+            >
+              Yes, from now on
+            </Button>
+            <Button mode="outlined" onPress={() => setWhy(undefined)}>
+              No, leave it
+            </Button>
+          </View>
+        </View>
+      )}
+    </Fold>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 10 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});
