@@ -1,4 +1,4 @@
-/** A set-up opened as a book, and derived again after one more reading: at a thousand and at ten thousand readings. */
+/** A setup opened as a book, and derived again after one more reading: at a thousand and at ten thousand readings. */
 import { goal } from './lib/goal.mjs';
 import { agreements } from '../packages/core/src/state/checks/agreements';
 import { openBook } from '../packages/core/src/state/basis/setupState';
@@ -75,7 +75,7 @@ measure(300);
 const [small, large] = [measure(1000), measure(10_000)];
 const ms = (value: number) => `${value.toFixed(2)} ms`;
 const growth = (large.again / small.again / (Math.log2(10_000) / Math.log2(1000))) as number;
-console.log('\nA set-up opened, and derived again after one more reading: datum, checks, tool table, wild readings');
+console.log('\nA setup opened, and derived again after one more reading: datum, checks, tool table, wild readings');
 console.log(`open 1 000 readings     ${ms(small.open)}`);
 console.log(`open 10 000 readings    ${ms(large.open)}   ratio to 1 000: ${(large.open / small.open).toFixed(1)}`);
 console.log(

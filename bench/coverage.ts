@@ -19,7 +19,7 @@ const ALL: readonly { feature: string; method: string; simulate: (random: Chance
 ];
 
 console.log(`\nStated ± against the true error of ${CASES} simulated answers each; fixed seeds`);
-console.log('each finder is off by one size error at every touch, and by its trip anew in every direction');
+console.log('each finder is off by one size error at every touch, and by its trip again in every direction');
 console.log(
   `target: holds in at least ${LEAST_SHARE * 100} %, at most ${MOST_WIDTH} × the half-width that just holds 95 %\n`,
 );

@@ -1,4 +1,4 @@
-/** What a long log costs: a set-up, the bench and a reading with 200 000 readings behind them, against none. */
+/** What a long log costs: a setup, the bench and a reading with 200 000 readings behind them, against none. */
 import { createServer } from 'node:http';
 import { goal } from './lib/goal.mjs';
 import { demoDatabase, median, startServer } from './lib/server.mjs';
@@ -10,7 +10,7 @@ const ROUNDS = 60;
 
 let made = 0;
 
-/** Opens a set-up as the app does. */
+/** Opens a setup as the app does. */
 let open = (snapshot) => snapshot;
 
 const post = (url) => {
@@ -52,7 +52,7 @@ async function serverWith(filling) {
   return startServer(undefined, file);
 }
 
-/** One set-up of 20 000 readings, fetched, parsed and opened, against the same text sent and parsed bare. */
+/** One setup of 20 000 readings, fetched, parsed and opened, against the same text sent and parsed bare. */
 async function benchLong() {
   const server = await serverWith({ setups: 0, readings: 0, own: 20_000 });
   const text = await (await fetch(`${server.url}/api/setups/long`)).text();
@@ -72,12 +72,12 @@ async function benchLong() {
   }
   const [a, b] = [median(times.ours), median(times.bare)];
   console.log(
-    `\nA set-up of 20 000 readings (${(bytes.length / 1e6).toFixed(1)} MB), fetched, parsed and opened, target 3.00 at most`,
+    `\nA setup of 20 000 readings (${(bytes.length / 1e6).toFixed(1)} MB), fetched, parsed and opened, target 3.00 at most`,
   );
   console.log(
     `ours ${a.toFixed(0)} ms   the same JSON sent and parsed bare ${b.toFixed(0)} ms   ratio ${(a / b).toFixed(2)}`,
   );
-  goal('a set-up of 20 000 readings opened, against its JSON parsed', a / b, { most: 3 });
+  goal('a setup of 20 000 readings opened, against its JSON parsed', a / b, { most: 3 });
   bare.close();
   await server.stop();
 }
@@ -85,12 +85,12 @@ async function benchLong() {
 /** @param openBook core's own, so that opening is what the app does */
 export async function benchGrowth(openBook) {
   open = openBook;
-  console.log('\nA log of 200 000 readings over 1000 set-ups, against none over as many, target 1.50 at most');
+  console.log('\nA log of 200 000 readings over 1000 setups, against none over as many, target 1.50 at most');
   const [long, short] = [
     await serverWith({ setups: 1000, readings: 200_000 }),
     await serverWith({ setups: 1000, readings: 0 }),
   ];
-  await compare('a set-up', long, short, get(`/api/setups/${SETUP}`));
+  await compare('a setup', long, short, get(`/api/setups/${SETUP}`));
   await compare('the bench', long, short, get('/api/setups'));
   await compare('a reading stored', long, short, post);
   await long.stop();

@@ -1,5 +1,5 @@
 /**
- * A milled program of 20 MB, read and held against a set-up: against splitting the same file into lines. And jobs with one
+ * A milled program of 20 MB, read and held against a setup: against splitting the same file into lines. And jobs with one
  * planted fault each: how many are found, and how often something is found where nothing is the matter.
  */
 import { goal } from './lib/goal.mjs';

@@ -7,7 +7,7 @@ import { ensureInstalled, say } from './lib/steps.mjs';
 ensureInstalled();
 build();
 say(
-  'Starting with the demo shop, kept in data/demo.sqlite, a simulated readout and a simulated control. Stop with Ctrl+C.',
+  'Starting with the demo shop, kept in data/demo.sqlite, a simulated DRO and a simulated control. Stop with Ctrl+C.',
 );
 const { environment } = await startDevices();
 serve({ ...serverEnvironment({ demo: true, database: 'demo.sqlite' }), ...environment });

@@ -1,9 +1,9 @@
-/** Fills a closed demo database with many set-ups and readings, by SQL, as an old shop would have them. */
+/** Fills a closed demo database with many setups and readings, by SQL, as an old shop would have them. */
 import Database from 'better-sqlite3';
 
 const FACES = ['left', 'right', 'front', 'back'];
 
-/** `setups` copies of the demo's first set-up, with so many readings altogether, `own` of them in one more of its own. */
+/** `setups` copies of the demo's first setup, with so many readings altogether, `own` of them in one more of its own. */
 export function fill(file, { setups, readings, own = 0 }) {
   const db = new Database(file);
   const plan = db

@@ -107,20 +107,20 @@ test('what the server refuses is said, with nothing else held up', async ({ page
   await log(page, '121.005');
   await expect(page.getByRole('alert')).toContainText('Not stored: reading “121.005”. The gauge is gone.');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Discard it' }).click();
   await log(page, '121.010');
   await expect(page.getByText('1 reading gives')).toBeVisible();
   await expect.poll(() => backReadings(page, shop.url)).toEqual(['121.010']);
 });
 
-test('a set-up begun with the server away is worked in, survives a reload, and is handed over with all of it', async ({
+test('a setup begun with the server away is worked in, survives a reload, and is handed over with all of it', async ({
   page,
   shop,
   context,
 }) => {
   await page.goto(shop.url);
   await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Start a set-up' }).click();
+  await page.getByRole('button', { name: 'Start a setup' }).click();
   await expect(page.getByRole('button', { name: 'Knee mill', exact: true })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort());
   await page.reload();
@@ -130,7 +130,7 @@ test('a set-up begun with the server away is worked in, survives a reload, and i
   await page.getByRole('button', { name: 'left face', exact: true }).click();
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
   await log(page, '-5.010');
-  await expect(page.getByText('Preset X to')).toBeVisible();
+  await expect(page.getByText('Set X to')).toBeVisible();
   await expectAccessible(page);
   const [, id = ''] = /setup\/([^/]+)/.exec(page.url()) ?? [];
 
@@ -150,7 +150,7 @@ test('a set-up begun with the server away is worked in, survives a reload, and i
   };
   expect(stored.readings.map(({ source }) => source.text)).toEqual(['-5.010']);
   expect(stored.setup).toMatchObject({ machineId: 'knee-mill', name: 'Part on the knee mill' });
-  // From here it is a set-up as any other: what the next touch says is told by the server.
+  // From here it is a setup as any other: what the next touch says is told by the server.
   await log(page, '-5.008');
   await expect(page.getByText('2 readings give')).toBeVisible();
   await page.reload();
@@ -191,7 +191,7 @@ test('the bench as it was last seen stands while the server is away', async ({ p
 test('while the first script is on its way the page’s own shape stands there', async ({ page, shop }) => {
   await page.route('**/entry-*.js', (route) => route.abort());
   await page.goto(shop.url);
-  const shape = page.getByRole('main', { name: 'The page is loading' });
+  const shape = page.getByRole('main', { name: 'Loading the page' });
   await expect(shape).toBeVisible();
   await expect(shape).toContainText('Zero Point');
   await expectAccessible(page);

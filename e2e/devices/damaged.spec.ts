@@ -19,7 +19,7 @@ test('an entry that something else changed is left out and said, with the way to
   );
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Check the whole file' }).click();
-  await page.getByRole('button', { name: 'Look through the whole file' }).click();
+  await page.getByRole('button', { name: 'Check the whole file' }).click();
   await expect(page.getByText(/^Reading “.+” of the setup “.+” is not as it was stored\.$/)).toBeVisible();
   await expect(page.getByText(/^Entries of the file were changed outside Zero Point\..*npm run restore/)).toBeVisible();
 });

@@ -38,7 +38,7 @@ test('what one device logs the other shows as it comes, and the bench counts it'
   await log(page, '121.010');
   await expect(other.getByText('2 readings give')).toBeVisible();
   await page.getByRole('button', { name: 'Show the answer' }).click();
-  await page.getByRole('button', { name: /^Done: Y is preset/ }).click();
+  await page.getByRole('button', { name: /^Log Y set to/ }).click();
   await expect(card).toContainText('Y set, X and Z not yet.');
   // It was told; it did not ask.
   expect(asked.filter((url) => url.includes('/api/setups'))).toEqual([]);
@@ -117,7 +117,7 @@ test('a browser that keeps nothing is told of, and what is logged still arrives'
     .toBe(4);
 });
 
-test('a finder measured anew moves nothing that was touched before, unless it was wrong from the start', async ({
+test('a finder measured again moves nothing that was touched before, unless it was wrong from the start', async ({
   page,
   shop,
 }) => {

@@ -5,10 +5,10 @@ import { expect, expectAccessible, logReading, test } from '../support/shop';
 test('a phone joins by its code, works, and is out once it is dismissed', async ({ page, shop, browser }) => {
   const there = shop.url.replace('127.0.0.1', '127.0.0.2');
   await page.goto(`${shop.url}/settings`);
-  await expect(page.getByText('Closed: only browsers on this machine are answered.')).toBeVisible();
+  await expect(page.getByText('Closed: only browsers on this computer can use the shop.')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Open the shop to the local network' }).click();
   await expect(page.getByText(`Phones on the same network find it at ${there}.`)).toBeVisible();
-  await page.getByRole('button', { name: 'Let a phone in' }).click();
+  await page.getByRole('button', { name: 'Add a phone' }).click();
   const code = await page.getByText(/^[A-Z2-9]{4}-[A-Z2-9]{4}$/).textContent();
   await expect(page.getByRole('img', { name: /A code to scan/ })).toBeVisible();
   await expectAccessible(page);

@@ -23,7 +23,7 @@ async function turn(page: Page, name: string, times: number): Promise<void> {
 
 test.use({ viewport: { width: 390, height: 664 } });
 
-test('a reading is taken, not typed: what the readout shows, with who said so and in what line', async ({
+test('a reading is taken, not typed: what the DRO shows, with who said so and in what line', async ({
   page,
   shop,
   readout,
@@ -33,12 +33,12 @@ test('a reading is taken, not typed: what the readout shows, with who said so an
   await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
   await expectWholeOnPage(page);
   await expectAccessible(page);
-  // Its handwheels, on the phone as it has none of metal: a finder in, spindle on, and toward the part.
+  // Turn its handwheels, on the phone as it has none of metal: a finder in, spindle on, and toward the part.
   await press(page, 'Handwheels');
   await press(page, 'In the spindle: nothing');
-  await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Simulated readout' });
-  await expect(dialog.getByText('It stands still.')).toBeVisible();
+  await page.getByRole('menuitem', { name: 'Edge finder 10' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Simulated DRO' });
+  await expect(dialog.getByText('The finder is stopped.')).toBeVisible();
   await page.getByRole('radio', { name: '1000' }).click();
   await expect(dialog.getByText('Its end swings.')).toBeVisible();
   await turn(page, 'X right by 1 mm', 3);
@@ -55,7 +55,7 @@ test('a reading is taken, not typed: what the readout shows, with who said so an
   await press(page, 'Take it');
   await expect.poll(async () => (await leftReadings(page, shop)).length).toBe(1);
   const [taken] = await leftReadings(page, shop);
-  expect(taken?.source).toMatchObject({ by: 'captured', link: 'Simulated readout' });
+  expect(taken?.source).toMatchObject({ by: 'captured', link: 'Simulated DRO' });
   const line = JSON.parse(taken?.source.line ?? '{}') as { is: string; at: { x: number } };
   expect(line.is).toBe('position');
   expect(taken?.value).toBe(line.at.x);
@@ -67,7 +67,7 @@ test('a reading is taken, not typed: what the readout shows, with who said so an
   await expect(page.getByRole('button', { name: 'Take it', exact: true })).toBeVisible();
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/log`);
   await page.getByText('X, left face').first().click();
-  await expect(page.getByText('taken from Simulated readout')).toBeVisible();
+  await expect(page.getByText('taken from Simulated DRO')).toBeVisible();
 });
 
 test('the device’s own touch counts from when it is switched on, and only then', async ({ page, shop, readout }) => {
@@ -79,7 +79,7 @@ test('the device’s own touch counts from when it is switched on, and only then
   await hand({ do: 'press' });
   await hand({ do: 'act', act: { do: 'set', axis: 'x', value: -5.015 } });
   await expect(page.getByLabel(/^X shows −5\.015 mm/)).toBeVisible();
-  const own = page.getByRole('checkbox', { name: 'Its own touch takes it' });
+  const own = page.getByRole('checkbox', { name: 'Log when its probe touches' });
   await own.click();
   await expect(own).toBeChecked();
   expect(await leftReadings(page, shop)).toEqual([]);
@@ -109,11 +109,11 @@ test('the cable pulled half-way: said, nothing stored, keys instead; and live ag
     .poll(async () => (await leftReadings(page, shop)).map(({ source }) => source.by))
     .toEqual(['captured', 'typed']);
   await page.goto(`${shop.url}/shop/machines/knee-mill`);
-  await press(page, 'Link: its figures taken instead of typed');
+  await press(page, 'Link: read its figures instead of typing');
   await expect(page.getByText(/^▲ .*is away\. Nothing listens there\. Is it switched on\?/)).toBeVisible();
   await expectAccessible(page);
   await readout.start();
-  await expect(page.getByText('✓ Simulated readout is live.')).toBeVisible();
+  await expect(page.getByText('✓ Simulated DRO is live.')).toBeVisible();
   await page.goto(shop.url + LEFT);
   await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
 });
@@ -124,7 +124,7 @@ test('a link is set up in Shop: an address beyond the shop is refused, one of th
   readout,
 }) => {
   await page.goto(`${shop.url}/shop/machines/bench-mill`);
-  await press(page, 'Link: its figures taken instead of typed');
+  await press(page, 'Link: read its figures instead of typing');
   await press(page, 'Link it');
   const address = page.getByRole('textbox', { name: 'Address' });
   await address.fill('8.8.8.8:80');
@@ -133,12 +133,12 @@ test('a link is set up in Shop: an address beyond the shop is refused, one of th
   await expect(address).toHaveValue('8.8.8.8:80');
   await address.fill(`127.0.0.1:${readout.port()}`);
   await press(page, 'Connect');
-  await expect(page.getByText('✓ Simulated readout is live.')).toBeVisible();
-  await press(page, 'Take the link away');
+  await expect(page.getByText('✓ Simulated DRO is live.')).toBeVisible();
+  await press(page, 'Remove the link');
   await expect(page.getByText(/^No link\./)).toBeVisible();
 });
 
-test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on a block, read back from its own offsets', async ({
+test('a whole setup at the control by taking alone: X and Y by its cycle, Z on a block, read back from its own offsets', async ({
   page,
   shop,
   control,
@@ -179,9 +179,9 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   // At the control the hand enters it; the shop reads it back from there.
   await hand({ do: 'offset', name: 'G54', axis: 'x', value: await value('x') });
   await press(page, 'Ask the control');
-  await expect(page.getByRole('button', { name: /^Take it: G54 / })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Use it: G54 / })).toBeVisible();
   await expectWholeOnPage(page);
-  await press(page, /^Take it: G54 /);
+  await press(page, /^Use it: G54 /);
   await expect.poll(readBacks).toEqual(['captured']);
 
   // Y: over the part, before its front face, low again.
@@ -200,7 +200,7 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   await expect.poll(() => value('y')).toBeDefined();
   await hand({ do: 'offset', name: 'G54', axis: 'y', value: await value('y') });
   await press(page, 'Ask the control');
-  await press(page, /^Take it: G54 /);
+  await press(page, /^Use it: G54 /);
   await expect.poll(readBacks).toEqual(['captured', 'captured']);
   const { readings } = await stored(page, shop, id);
   for (const { source } of readings) expect(source).toMatchObject({ by: 'control', link: 'Simulated control' });
@@ -208,7 +208,7 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   // Z: the end mill raised past a block on the part's top until it slides under.
   await page.goto(`${shop.url}/setup/${id}/heights`);
   await page
-    .getByRole('button', { name: /^gauge, air pass/ })
+    .getByRole('button', { name: /^gauge, air cut/ })
     .or(page.getByText('What is under the tool?'))
     .first()
     .waitFor();
@@ -225,7 +225,7 @@ test('a whole set-up at the control by taking alone: X and Y by its cycle, Z on 
   await expect.poll(() => value('z')).toBeDefined();
   await hand({ do: 'offset', name: 'G54', axis: 'z', value: await value('z') });
   await press(page, 'Ask the control');
-  await press(page, /^Take it: G54 /);
+  await press(page, /^Use it: G54 /);
   await expect.poll(readBacks).toEqual(['captured', 'captured', 'captured']);
   const all = await stored(page, shop, id);
   expect(all.readings.map(({ source }) => source.link)).toEqual(Array.from({ length: 3 }, () => 'Simulated control'));

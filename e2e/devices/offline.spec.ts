@@ -6,7 +6,7 @@ import { expect, expectAccessible, logReading, ROOT, test } from '../support/sho
 test.describe('kept on the device', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('with the server stopped the app starts, the last set-up works, and what is logged is handed over', async ({
+  test('with the server stopped the app starts, the last setup works, and what is logged is handed over', async ({
     page,
     killableShop: shop,
   }) => {
@@ -75,7 +75,7 @@ test.describe('kept on the device', () => {
 
     await shop.start({ STATIC: newerApp() });
     await expect(page.getByText(/^The server is of another version than this page/)).toBeVisible({ timeout: 20_000 });
-    // Opened anew it is still the older one, from the device, until the person takes the other.
+    // Opened again it is still the older one, from the device, until the person takes the other.
     await page.reload();
     await expect(page.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
     expect(await build()).not.toBe('newer');
@@ -159,7 +159,7 @@ test('a refused entry is put right in its place: another gauge, another figure',
   );
   await logReading(page, /^X shows/, '-5.4');
   await expect(page.getByText(/^Not stored: reading “-5\.4”\. gaugeId names no gauge of this shop/)).toBeVisible();
-  await page.getByRole('button', { name: 'Put it right' }).click();
+  await page.getByRole('button', { name: 'Correct it' }).click();
   const dialog = page.getByRole('dialog');
   await expectAccessible(page);
   // On a low page too, however many gauges there are to choose from.
@@ -170,7 +170,7 @@ test('a refused entry is put right in its place: another gauge, another figure',
   await dialog.getByRole('button', { name: 'Send it so' }).click();
   await expect(dialog.getByText(/is not part of a length/)).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Value, mm' }).fill('-5.004');
-  await dialog.getByRole('radio', { name: 'Spring finder 10' }).click();
+  await dialog.getByRole('radio', { name: 'Edge finder 10' }).click();
   await dialog.getByRole('button', { name: 'Send it so' }).click();
   await expect(page.getByText(/^Not stored/)).toBeHidden();
   await expect(page.getByText(/✓ Left face: −0\.004 mm/)).toBeVisible();

@@ -21,15 +21,15 @@ async function logAll(page: Page, values: readonly number[]): Promise<void> {
   for (const value of values) await logReading(page, FIELD, value.toFixed(3));
 }
 
-test('two phones, one of them away for fifty readings and two changes of documents: one ledger, in order, once', async ({
+test('two phones, one of them away for fifty readings and two changes of documents: one log, in order, once', async ({
   page,
   shop,
   browser,
 }) => {
   test.slow();
   const { own, letIn, there, secure } = await doors(page.request, shop);
-  const ledger = async () => (await own(`/setups/${SETUP}`, 'GET')) as Snapshot;
-  const before = (await ledger()).readings.length;
+  const log = async () => (await own(`/setups/${SETUP}`, 'GET')) as Snapshot;
+  const before = (await log()).readings.length;
 
   // One phone trusts the shop and joins over TLS; the other comes plainly, with neither worker nor locks.
   const trusting = await trustingPhone(shop);
@@ -60,11 +60,11 @@ test('two phones, one of them away for fifty readings and two changes of documen
     .click();
   await away.getByRole('radio', { name: 'a round bar along X' }).click();
   await expect(away.getByText(/52 entries wait on this device/)).toBeVisible();
-  expect((await ledger()).readings).toHaveLength(before + close.length);
+  expect((await log()).readings).toHaveLength(before + close.length);
 
   await trusting.setOffline(false);
   await expect(away.getByText(/wait on this device/)).toBeHidden({ timeout: 20_000 });
-  const { setup, part, readings } = await ledger();
+  const { setup, part, readings } = await log();
   const values = readings.map(({ value }) => value);
   const of = (some: readonly number[]) => values.filter((value) => some.some((one) => Math.abs(one - value) < 1e-9));
   expect(values).toHaveLength(before + 60);
@@ -134,7 +134,7 @@ test('a backup made while readings pour in restores to the same answers', async 
     expect(copy.readings.length).toBeLessThan(live.readings.length);
     const bare = ({ readings }: Snapshot) => readings.map(({ id, value }) => `${id} ${value}`);
     expect(bare(copy)).toEqual(bare(live).slice(0, copy.readings.length));
-    // And the same answers: a sheet of a set-up that nobody touched meanwhile says the same to the last figure.
+    // And the same answers: a sheet of a setup that nobody touched meanwhile says the same to the last figure.
     const sheet = async (of: string) =>
       (await (await page.request.get(`${of}/api/setups/base-plate-knee-mill/sheet.html`)).text())
         .replaceAll(of, '')

@@ -11,7 +11,7 @@ async function setX(page: Page, url: string): Promise<void> {
   await log(page, /^X on the control/, '97');
   await press(page, 'Show the answer');
   await page.getByRole('radio', { name: /^Work offset X/ }).click();
-  await press(page, 'Done: X offset entered');
+  await press(page, /^Log X offset/);
   await press(page, 'Yes');
 }
 
@@ -35,7 +35,7 @@ test('homed again, the zero is in doubt: one touch proves it, kept through a kil
   await page.reload();
   await expect(doubt).toBeVisible();
   await press(page, 'Touch the left face');
-  await expect(page.getByText(/^Drive to zero, tool raised, and look\. Then touch the left face again/)).toBeVisible();
+  await expect(page.getByText(/^Raise the tool, go to zero, and look\. Then touch the left face again/)).toBeVisible();
   await log(page, /^X on the control/, '97.004');
   await expect(page.getByText(/^✓ The left face came back to where it was, off by \+0\.004 mm ±/)).toBeVisible();
   await expect(doubt).toHaveCount(0);
@@ -44,14 +44,14 @@ test('homed again, the zero is in doubt: one touch proves it, kept through a kil
   await expect(page.getByText(/^X, left face once more/)).toBeVisible();
 });
 
-test('a face that comes back elsewhere: said by how much, and the zero is set anew', async ({ page, shop }) => {
+test('a face that comes back elsewhere: said by how much, and the zero is set again', async ({ page, shop }) => {
   await setX(page, shop.url);
   await homed(page);
   await press(page, 'Touch the left face');
   await log(page, /^X on the control/, '97.9');
   const alert = page.getByRole('alert').filter({ hasText: 'The left face is off by +0.900 mm' });
   await expect(alert).toContainText('the zero of X is not where it was');
-  await press(page, 'Set it anew');
+  await press(page, 'Set it again');
   await expect(alert).toHaveCount(0);
   await expect(page.getByText(/^▲ The machine was homed/)).toHaveCount(0);
 });
@@ -61,8 +61,8 @@ test('back after a night, nothing is driven to before people said whether it mov
   await expect(page.getByText(/^You were last here /)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Done', exact: true })).toHaveCount(0);
   await expectAccessible(page);
-  await press(page, 'Touch one face to prove it');
+  await press(page, 'Touch one face to check it');
   await expect(page.getByText(/^Nothing is driven to before the zero is proven/)).toBeVisible();
-  await press(page, 'It stands, on my word');
+  await press(page, 'Accept the zero without a touch');
   await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeVisible();
 });

@@ -12,22 +12,22 @@ test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin an
     if (await page.getByRole('button', { name: 'Tick the box when it is done' }).isVisible()) {
       await box.click();
       job.acts.taps += 1;
-    } else await job.tap('button', 'Done: next step');
+    } else await job.tap('button', 'Log this step done');
   }
   await expect(page.getByText(/^The part is held/)).toBeVisible();
   await job.tap('link', /^Alignment/);
   await job.tap('button', /^Vise or fence/);
   await job.log('0', '0.04');
   await expect(page.getByText('Tap the right end back, away from you.')).toBeVisible();
-  await job.tap('button', 'Corrected: read it all again');
+  await job.tap('button', 'Corrected: read all places again');
   await job.log('0', '0.002');
   await expect(page.getByText('The jaw runs true.')).toBeVisible();
-  await job.tap('button', 'Done: in line');
+  await job.tap('button', 'Log as aligned');
   await job.tap('link', /^Plan/);
   await job.fill('Feeler or paper between finder and face', '0.05');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'right face');
-  await job.tap('button', /^with Spring finder/);
+  await job.tap('button', /^with Edge finder/);
   await job.tap('radio', /^Gauge pin 6/);
   await expect(page.getByText(/contact 6\.000 mm and 0\.050 mm feeler/)).toBeVisible();
   await job.log('187.05');
@@ -44,7 +44,7 @@ test('J1 slips: a feeler left out at both faces, a pin in a drill chuck, a jaw m
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'front face');
-  await job.tap('button', /^with Spring finder/);
+  await job.tap('button', /^with Edge finder/);
   await job.tap('radio', /^Gauge pin 6/);
   // Before anything is read: what is between pin and face, and what holds the pin.
   await expect(page.getByText(/contact 6\.000 mm, no feeler between/)).toBeVisible();
@@ -62,7 +62,7 @@ test('J1 slips: a feeler left out at both faces, a pin in a drill chuck, a jaw m
   await job.tap('button', /^Vise or fence/);
   await job.log('0', '0.001');
   await expect(page.getByText('The jaw runs true.')).toBeVisible();
-  await job.tap('button', 'Read it all again');
+  await job.tap('button', 'Read all places again');
   await job.log('0', '0.06');
-  await expect(page.getByText(/^It was in line in the pass before: tightening its bolts moved it\./)).toBeVisible();
+  await expect(page.getByText(/^It was aligned in the previous pass: tightening its bolts moved it\./)).toBeVisible();
 });

@@ -12,10 +12,10 @@ test('J3 a block in a scroll chuck: its faces compared, table still, half the di
   // Half of each difference, not the whole of it.
   await expect(page.getByRole('main')).toContainText('Mark 0° at the indicator: push away0.030mm');
   await expect(page.getByRole('main')).toContainText('Mark 270° at the indicator: push away0.040mm');
-  await job.tap('button', 'Corrected: read it all again');
+  await job.tap('button', 'Corrected: read all places again');
   await job.log('0', '0.002', '0', '0');
   await expect(page.getByText('The part runs true.')).toBeVisible();
-  await job.tap('button', 'Done: in line');
+  await job.tap('button', 'Log as aligned');
   await job.tap('button', /^Level on a rotary axis/);
   await job.log('0', '0.10');
   await expect(page.getByText('Once it is level, make the rotary axis read zero.')).toBeVisible();
@@ -31,15 +31,15 @@ test('J3 slips: the whole difference tapped instead of half; parallels out, tick
   await job.tap('button', /^Part in a chuck/);
   await job.log('0', '-0.06', '-0.07', '0.01');
   await expect(page.getByText('Move half the difference, zero the dial, and read again.')).toBeVisible();
-  await job.tap('button', 'Corrected: read it all again');
+  await job.tap('button', 'Corrected: read all places again');
   await job.log('0', '0.06', '0.01', '-0.07');
-  await expect(page.getByText(/the whole difference was moved\. Move half of it\.$/)).toBeVisible();
+  await expect(page.getByText(/the whole difference was moved\. Move half\.$/)).toBeVisible();
   await job.tap('link', /^Workholding/);
-  for (let i = 0; i < 5; i += 1) await job.tap('button', 'Done: next step');
+  for (let i = 0; i < 5; i += 1) await job.tap('button', 'Log this step done');
   // What hurts when it is missed is ticked on its own, and no press in passing does it.
   await job.tap('checkbox', /Take the chuck key out, now/);
   const out = page.getByRole('checkbox', { name: /Parallels and spacers behind the part out before the first turn/ });
   await expect(out).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Done: next step' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Log this step done' })).toHaveCount(0);
   await expect(out).not.toBeChecked();
 });

@@ -6,7 +6,7 @@ test('J6 a finder qualified: its size by a block, held against the one in use, a
   const { page } = job;
   await job.tap('link', 'Shop');
   await job.tap('link', /Gauges/);
-  await job.tap('link', /Spring finder/);
+  await job.tap('link', /Edge finder/);
   await expect(page.getByText(/was never measured here/)).toBeVisible();
   await job.tap('link', /^Its size by a block/);
   await job.tap('radio', 'Knee mill');
@@ -38,29 +38,27 @@ test('J6 slip: touches nearer than the block is wide are refused with the remedy
   await job.tap('radio', 'Gauge block 25');
   await job.tap('button', 'Begin');
   await job.log('-5.006');
-  await job.tap('button', 'Next question');
+  await job.tap('button', 'Next step');
   await job.log('15.002');
-  await job.tap('button', 'See what it gives');
+  await job.tap('button', 'Show the result');
   await expect(page.getByRole('alert').filter({ hasText: /See which face each was/ })).toBeVisible();
-  await job.tap('button', 'Back to the last question');
+  await job.tap('button', 'Back to the last step');
   await expect(page.getByText('15.002')).toBeVisible();
   await page.reload();
   await expect(page.getByText('15.002')).toBeVisible();
 });
 
-test('J6 slips: a ring finder run like a spring finder, and a lamp’s clip left on', async ({ job }) => {
+test('J6 slips: a bearing edge finder run like an edge finder, and a lamp’s clip left on', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'left face');
-  await job.tap('button', /^with Spring finder/);
-  await job.tap('radio', /^Ring finder 19/);
-  await expect(
-    page.getByText(/A ring finder runs slowly: start at 60 rev\/min, in steps up to 150 at most\./),
-  ).toBeVisible();
-  await expect(page.getByText(/1000 rev\/min/)).toHaveCount(0);
-  await job.tap('button', /^with Ring finder/);
-  await job.tap('radio', /^Contact light, 10 mm ball/);
+  await job.tap('button', /^with Edge finder/);
+  await job.tap('radio', /^Bearing edge finder 19/);
+  await expect(page.getByText(/Run a bearing edge finder slowly: start at 60 rpm, 150 at most\./)).toBeVisible();
+  await expect(page.getByText(/1000 rpm/)).toHaveCount(0);
+  await job.tap('button', /^with Bearing edge finder/);
+  await job.tap('radio', /^Electronic edge finder, 10 mm ball/);
   await expect(
     page.getByText(/It must not turn: spindle stopped, and clip and wires off before it runs\./),
   ).toBeVisible();

@@ -31,14 +31,14 @@ test('J7 slips: the ball taken off twice, and a program that calls another work 
   await job.tap('button', 'right face');
   // The cycle's own figure, typed as if the scale showed it at the touch.
   await job.log('-225.204');
-  await expect(page.getByText(/It is off by the finder’s radius, once\./)).toBeVisible();
+  await expect(page.getByText(/It is off by half the finder\./)).toBeVisible();
   await job.tap('button', /^Right face: strike out −225\.204, and touch again/);
   await expect(page.getByText(/It is off by the finder’s radius/)).toHaveCount(0);
   // A probe stays in nobody's spindle.
   await expect(page.getByText(/Out of the spindle, unplugged, before it can turn/)).toBeVisible();
   await job.answer();
   await job.tap('radio', 'G55');
-  await job.tap('button', 'Done: X offset entered');
+  await job.tap('button', /^Log X offset/);
   await page.getByRole('link', { name: /^Verify/ }).click();
   await page.getByRole('radio', { name: 'Program', exact: true }).click();
   await page.getByLabel('A program to check').setInputFiles({

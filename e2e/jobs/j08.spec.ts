@@ -8,12 +8,12 @@ test('J8 bore centre into a work offset by probe: four walls, the offset, its ±
   await job.tap('button', 'bore, hole 1');
   await job.log('-285.202', '-289.206');
   // The second pair goes through the middle of the first, or it is a chord.
-  await expect(page.getByText(/First drive X to its middle, −287\.204 mm/)).toBeVisible();
+  await expect(page.getByText(/First move X to its centre, −287\.204 mm/)).toBeVisible();
   await job.log('-150.000', '-154.002');
   await job.answer();
   await expect(page.getByText(/Diameter 7\.998 mm ±/)).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X −262\.204, Y −152\.001/ })).toBeChecked();
-  await job.tap('button', 'Done: X and Y offsets entered');
+  await job.tap('button', 'Log X and Y offsets');
   job.done({ reads: 4, sums: 6, notes: 4 });
   await closeWithSheet(page, ['Still open', /^Zero/]);
 });
@@ -31,14 +31,14 @@ test('J8 slips: a bore far from its drawing, and a figure read in another work o
   await job.tap('radio', /right face/);
   await job.log('-304.002');
   await job.answer();
-  await job.tap('button', 'Done: X and Y offsets entered');
+  await job.tap('button', 'Log X and Y offsets');
   await job.tap('link', /^Plan/);
   await job.tap('radio', 'G55');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'bore, hole 1');
   // One wall touched on a chip.
   await job.log('-284.602', '-289.206');
-  await expect(page.getByText('X is good enough. Y is still to be found.')).toBeVisible();
+  await expect(page.getByText('X is good enough. Y is not found yet.')).toBeVisible();
   await job.log('-150.000', '-154.002');
   await expect(
     page.getByText(/^✗ Across X the bore, hole 1 is 8\.600 mm ±.* no chord is longer than the diameter\.$/),
@@ -50,11 +50,11 @@ test('J8 slips: a bore far from its drawing, and a figure read in another work o
   await expect(page.getByText(/^✓ The bore, hole 1 measures 7\.998 mm/)).toBeVisible();
   await job.answer();
   await expect(page.getByRole('radio', { name: /^Work offset G55, X and Y X / })).toBeChecked();
-  await job.tap('button', 'Done: X and Y offsets entered');
+  await job.tap('button', 'Log X and Y offsets');
   await expect(page.getByText('G55 Y was entered. Does it read −152.001 mm?')).toBeVisible();
   await job.shows('-210.004');
   await expect(
-    page.getByText(/^✗ Y shows −210\.004 mm, not −152\.001 mm: that is the figure of another work offset\./),
+    page.getByText(/^✗ Y shows −210\.004 mm, not −152\.001 mm: that is another work offset\./),
   ).toBeVisible();
   await job.tap('button', 'Later');
   await job.tap('button', 'bore, hole 2');

@@ -7,12 +7,12 @@ test('J9 router corner with paper: cutter and paper off both faces, in machine c
   await job.tap('link', /^Datum/);
   await job.tap('button', 'front left corner');
   await job.tap('button', /^with Touch plate/);
-  await job.tap('radio', /^Slip of paper/);
+  await job.tap('radio', /^Paper strip/);
   await job.log('84.91', '112.43');
   await job.answer();
   // Half of the cutter and the paper: 112.43 + 5 + 0.09, 84.91 + 5 + 0.09.
-  await expect(page.getByRole('radio', { name: /^Raise the tool, drive to X 117\.520, Y 90\.000 mm/ })).toBeChecked();
-  await job.tap('button', 'Done: X and Y set at the corner');
+  await expect(page.getByRole('radio', { name: /^Raise the tool, move to X 117\.520, Y 90\.000 mm/ })).toBeChecked();
+  await job.tap('button', 'Log X and Y set at the corner');
   await expect(page.getByText(/X and Y are set/)).toBeVisible();
   job.done({ reads: 2, sums: 4, notes: 3 });
   // The program that will run, against what was set.
@@ -29,7 +29,7 @@ test('J9 router corner with paper: cutter and paper off both faces, in machine c
   await expect(page.getByText(/^Do not run plinth\.nc yet/)).toBeVisible();
   await expect(page.getByText(/Its zero seems to be at the middle of the part/)).toBeVisible();
   await expect(page.getByText(/goes 2\.000 mm under the part/)).toBeVisible();
-  await expect(page.getByText('Nobody has set Z in this set-up.')).toBeVisible();
+  await expect(page.getByText('Nobody has set Z in this setup.')).toBeVisible();
   await closeWithSheet(page, ['Z not set.', /walnut/]);
 });
 
@@ -45,7 +45,7 @@ test('J9 slips: half the cutter converted wrongly, paper never left out, the dus
   await job.tap('link', /^Datum/);
   await job.tap('button', 'left face');
   await job.tap('button', /^with Touch plate/);
-  await job.tap('radio', /^Slip of paper/);
+  await job.tap('radio', /^Paper strip/);
   await expect(page.getByText(/10\.000 mm, with 0\.090 mm between, spindle stopped/)).toBeVisible();
   await job.log('84.910', '84.910');
   await job.tap('button', 'right face');

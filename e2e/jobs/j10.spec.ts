@@ -6,15 +6,15 @@ test('J10 Z by a block slipped under, and a pass in the air that stays marked un
   const { page } = job;
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Heights/);
-  await job.tap('radio', 'gauge, air pass');
+  await job.tap('radio', 'gauge, air cut');
   await job.fill(/Lift the whole job/, '5');
-  await expect(page.getByText(/Not lifted yet/)).toBeVisible();
+  await expect(page.getByText(/Not raised yet/)).toBeVisible();
   await job.tap('radio', 'touching');
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
   await job.answer();
   await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
-  await job.tap('button', 'Done: Z is set');
+  await job.tap('button', /^Log Z set to/);
   await expect(page.getByText(/Lifted by 5\.000 mm for a pass in the air/)).toBeVisible();
   // What it shows is looked at, before anything moves.
   await job.tap('button', /^Yes$/);
@@ -22,7 +22,7 @@ test('J10 Z by a block slipped under, and a pass in the air that stays marked un
   await expect(page.getByText(/Touch the gauge and set Z to put it back/)).toBeVisible();
   await job.log('5.005');
   await expect(page.getByRole('radio', { name: /^Set Z to 10\.000/ })).toBeVisible();
-  await job.tap('button', 'Done: Z is set');
+  await job.tap('button', /^Log Z set to/);
   await expect(page.getByText(/Lifted by/)).toHaveCount(0);
   await job.tap('button', /^Yes$/);
   // By hand: Z read at two touches and looked at after two settings; what to set reckoned twice, with spread and step;
@@ -43,18 +43,18 @@ test('J10 slips: a block under a tool that comes down, moved instead of set, the
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
   await job.answer();
-  await job.tap('button', 'Done: Z is set');
+  await job.tap('button', /^Log Z set to/);
   await job.shows('37.42');
   await expect(page.getByText(/^✗ Z shows 37\.420 mm, not 10\.000 mm: .* it was moved or left, not set/)).toBeVisible();
   await job.tap('button', 'Now it does');
-  await job.tap('radio', 'gauge, air pass');
+  await job.tap('radio', 'gauge, air cut');
   await job.fill(/Lift the whole job/, '5');
   await job.tap('radio', 'touching');
   await job.tap('button', /^Tool 1,/);
   await job.log('10.000');
-  await job.tap('button', 'Done: Z is set');
+  await job.tap('button', /^Log Z set to/);
   await job.shows('10.000');
-  await expect(page.getByText(/the lift of the air pass is in it, or was left out/)).toBeVisible();
+  await expect(page.getByText(/the air-cut offset is in it, or was left out/)).toBeVisible();
   await job.tap('button', 'Now it does');
   // It stays said, on every other page too.
   await job.tap('link', /^Positions/);

@@ -4,7 +4,7 @@ test('J11 a touch plate by caliper: what its marking would have done is said bef
   const { page } = job;
   await job.open('Plinth on the gantry router');
   await job.tap('link', /^Heights/);
-  await expect(page.getByText('Measure the plate by caliper before you trust its marking.')).toBeVisible();
+  await expect(page.getByText('Measure the plate by caliper. Do not trust its marking.')).toBeVisible();
   await job.fill(/Touch plate.*by caliper/, '12.42');
   await expect(page.getByText(/By its marking every tool would dig in 0\.280 mm/)).toBeVisible();
   job.done({ reads: 2, sums: 1, notes: 1 });
@@ -15,12 +15,12 @@ test('J11 slips: the entry of another plate, and one in inches', async ({ job })
   await job.open('Plinth on the gantry router');
   await job.tap('link', /^Heights/);
   await job.fill(/Touch plate.*by caliper/, '12.42');
-  await job.fill(/In the control it is entered as/, '9.02');
+  await job.fill(/Entered in the control as/, '9.02');
   await expect(
     page.getByText(/The entry is that of Corner plate\. ▲ Every tool would cut 3\.400 mm of air/),
   ).toBeVisible();
-  await job.fill(/In the control it is entered as/, '0.489');
+  await job.fill(/Entered in the control as/, '0.489');
   await expect(page.getByText(/The entry is in the other unit\./)).toBeVisible();
-  await job.fill(/In the control it is entered as/, '12.70');
+  await job.fill(/Entered in the control as/, '12.70');
   await expect(page.getByText(/▼ Every tool would dig in 0\.280 mm\. Enter 12\.420 mm\./)).toBeVisible();
 });

@@ -30,12 +30,12 @@ test('J13 slips: the sign dropped in a row, and a reference that does not come b
   await job.tap('button', 'Read them back, row by row');
   await job.tap('button', 'Tool 2 reads something else in the control');
   await job.fill('Tool 2 reads', '12.31');
-  await expect(page.getByText(/It reads \+12\.310 mm, not −12\.310 mm: the sign is the other one/)).toBeVisible();
+  await expect(page.getByText(/It reads \+12\.310 mm, not −12\.310 mm: wrong sign/)).toBeVisible();
   await job.tap('radio', 'touching');
   await job.touch(5, '-99.8');
   await expect(
     page.getByText(
-      /Tool 5 came back to −99\.800 mm, but must show −100\.000 mm ±.* Something slipped or moved: touch the tools again\./,
+      /Tool 5 came back to −99\.800 mm, but must show −100\.000 mm ±.* Something moved: touch off the tools again\./,
     ),
   ).toBeVisible();
 });

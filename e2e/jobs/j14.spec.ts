@@ -8,7 +8,7 @@ async function setZ(job: Job, z: string, caution: RegExp): Promise<void> {
   await job.tap('checkbox', caution);
   await job.log(z);
   await job.answer();
-  await job.tap('button', /^Done: Z is set/);
+  await job.tap('button', /^Log Z set to/);
   await job.tap('button', 'Yes');
 }
 
@@ -36,7 +36,7 @@ test('J14 tool change without a table: the spot kept by the tool that set Z, and
   await says(page, /^⌀ 6\.000 mm: keep clamps and stops more than 3\.000 mm from/);
   await job.tap('button', 'T3 is in and tight');
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
-  await says(page, 'Still touching, set Z to');
+  await says(page, 'Still touching: set Z to');
   await job.tap('button', 'Log Z set to −23.410 mm');
   await says(page, 'Z was set. Does it show −23.410 mm there?');
   await job.tap('button', 'Yes');
@@ -47,13 +47,13 @@ test('J14 tool change without a table: the spot kept by the tool that set Z, and
   // Nothing is added for its length, nothing stays to be done: the drive has its depth.
   await expect(page.getByText(/offset [−+]\d/)).toHaveCount(0);
   await expect(page.getByText(/At the end touch the gauge/)).toHaveCount(0);
-  await job.tap('link', 'On to the holes');
+  await job.tap('link', 'Go to the holes');
   const depth = page.getByRole('group', { name: 'Depth' });
   await expect(depth).toContainText('full depth with T3');
   await expect(depth).toContainText('−2.250 mm');
 });
 
-test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a zero set anew', async ({
+test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a zero set again', async ({
   job,
   shop,
 }) => {
@@ -101,15 +101,15 @@ test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a
   await job.tap('checkbox', /Touch plate and clip together by hand first/);
   await job.log('-3.01');
   await says(page, /^The spot shows \+0\.400 mm ±.* Part, spot or tool has moved/);
-  // Z is set on the part anew, as that asks for: the figure of before is void.
+  // Z is set on the part again, as that asks for: the figure of before is void.
   await job.tap('button', 'Set Z on the part again');
   await job.tap('checkbox', /Touch plate and clip together by hand first/);
   await job.log('-61.2');
   await job.answer();
-  await job.tap('button', /^Done: Z is set/);
+  await job.tap('button', /^Log Z set to/);
   await job.tap('link', /^Heights/);
   await job.tap('radio', 'tool change');
-  await says(page, /^Z was set anew since the spot was touched\. Touch it again with T1\./);
+  await says(page, /^Z was set again since the spot was touched\. Touch it again with T1\./);
 });
 
 test('J14 by probe: the top, then the spot, then a cutter on the same plate', async ({ job, shop }) => {

@@ -20,6 +20,6 @@ test('J15 slips: measured without a true length, and a limit that was meant for 
   await job.tap('button', /^Tool 4,/);
   await job.tap('radio', 'run-out');
   await expect(page.getByText(/^Tool 4 has no true length yet.* Touch it off first\.$/)).toBeVisible();
-  await job.fill('Most it may run out', '0.1');
+  await job.fill('Largest run-out allowed', '0.1');
   await expect(page.getByText(/^0\.100 mm is more than the 0\.0\d\d mm usual for a cutter of 2\.500 mm/)).toBeVisible();
 });

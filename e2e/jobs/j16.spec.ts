@@ -37,19 +37,19 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
 
   await job.tap('button', 'Back to Gauges');
   await job.tap('link', /^Probe, 4 mm ball/);
-  await job.tap('button', 'Something happened to it');
+  await job.tap('button', 'It was damaged or changed');
   await job.tap('button', 'It was in a crash');
   await job.tap('button', 'Yes, from now on');
   await expect(page.getByText(/is not known since a crash on/)).toBeVisible();
   // Said wherever it is used.
   await job.tap('button', 'Back to Gauges');
   await job.tap('button', 'Back to the shop');
-  await job.tap('button', 'Back to the bench');
+  await job.tap('button', 'Back to Home');
   await expect(page.getByRole('button', { name: /^▲ \d things to be looked at/ })).toBeVisible();
   await job.open('Arm bracket on the trunnion mill');
   await job.tap('link', /^Datum/);
   await job.tap('button', 'front face');
-  await expect(page.getByText(/^▲ Probe, 4 mm ball is not known since a crash/)).toBeVisible();
+  await expect(page.getByText(/^▲ Probe, 4 mm ball is no longer valid since a crash/)).toBeVisible();
   // Twenty-one readings read and written; centres, radii, means and differences; two cards with date and ±.
   job.done({ reads: 21, sums: 18, notes: 26 });
 });
@@ -58,12 +58,12 @@ test('J16 slips: another ring, an overdue finder, a calibration of the future', 
   const { page } = job;
   await page.goto(`${shop.url}/shop/gauges/probe-4?do=in-ring`);
   await job.tap('radio', 'a pair, on X');
-  await job.tap('radio', 'as it stands only');
+  await job.tap('radio', 'as it is only');
   await job.tap('button', 'Begin');
   await job.log('330.5', '330.5', '299.5', '299.5');
   await expect(page.getByRole('alert').filter({ hasText: /another ring/ })).toBeVisible();
   await page.goto(`${shop.url}/shop/gauges/ring-finder-19`);
-  await expect(page.getByText(/^▲ Ring finder 19 is overdue since/)).toBeVisible();
+  await expect(page.getByText(/^▲ Bearing edge finder 19 is overdue since/)).toBeVisible();
   const at = '2999-01-01T08:00:00.000Z';
   const answer = await page.request.post(`${shop.url}/api/calibrations`, {
     data: { id: 'ahead', of: { kind: 'gauge', gaugeId: 'probe-4' }, found: { what: 'size', value: 4 }, from: at, at },

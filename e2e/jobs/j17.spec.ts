@@ -11,7 +11,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await job.tap('link', /^Trunnion mill/);
   await job.tap('link', /^A: which way it counts/);
   await expect(page.getByText(/^Plus turns the table clockwise, seen from the right/)).toBeVisible();
-  await job.tap('button', /^Find it, one question at a time/);
+  await job.tap('button', /^Find it step by step/);
   await job.tap('link', /^Its centre by a face, flipped/);
   await job.tap('button', 'Begin');
   // A ball of 3.996: the face at -144.226 and -152.386, so Y -148.306 and 4.080 under the face at -318.225.
@@ -58,7 +58,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await expect(
     page.getByText(/^✗ The centre of A lies \+0\.012 mm ±0\.00\d mm along Y from where it is taken to be/),
   ).toBeVisible();
-  await job.tap('button', /^Take the corrected centre, Y −148\.294 mm/);
+  await job.tap('button', /^Use the corrected centre, Y −148\.294 mm/);
   await expect(page.getByText('−148.294 mm').first()).toBeVisible();
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum?index=1`);
   await expect(front.getByText('−116.489 mm')).toBeVisible();

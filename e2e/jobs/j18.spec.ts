@@ -10,7 +10,7 @@ test('J18 holes by dials: fewest reversals, turns and lines, past and back where
   await job.tap('checkbox', 'Corner holes');
   await job.tap('radio', 'Fewest reversals');
   await expect(page.getByText(/^This order: 2 reversals/)).toBeVisible();
-  await job.tap('button', 'Drive hole by hole');
+  await job.tap('button', 'Go hole by hole');
   await job.tap('button', /^Nothing moved/);
   await expect(page.getByText(/Mark your zero: both dials at 0/)).toBeVisible();
   await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns clockwise, then on to line 80');
@@ -40,7 +40,7 @@ test('J18 slips: a turn lost between two faces, an overshoot backed out of, the 
   await expect(page.getByText(/^✗ Front and back are 113\.000 mm apart ±/)).toBeVisible();
   await expect(page.getByText(/It is off by one turn of the handwheel\./).first()).toBeVisible();
   await job.tap('link', /^Positions/);
-  await job.tap('button', 'Drive hole by hole');
-  await expect(page.getByText(/Gone past a line\? Turn back half a turn, then come to it again\./)).toBeVisible();
+  await job.tap('button', 'Go hole by hole');
+  await expect(page.getByText(/Passed the line\? Turn back half a turn, then come to it again\./)).toBeVisible();
   await expect(page.getByText(/^The dial then shows line \d+, (\d+ turns )?\d+ lines past zero/).first()).toBeVisible();
 });

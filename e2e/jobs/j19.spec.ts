@@ -1,14 +1,14 @@
 import { closeWithSheet } from '../support/closing';
 import { expect, test } from '../support/job';
 
-test('J19 bolt circles on a readout: distance to go, hole by hole, and a rule proves them', async ({ job }) => {
+test('J19 bolt circles on a DRO: distance to go, hole by hole, and a rule proves them', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Positions/);
   await expect(page.getByRole('row').nth(1)).toContainText('85.182');
   await job.tap('radio', 'Checks');
   await job.tap('checkbox', /^Spindle stopped over hole 1: a rule shows/);
-  await job.tap('button', 'Drive hole by hole');
+  await job.tap('button', 'Go hole by hole');
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+85.182Y+64.212');
   for (let stop = 2; stop <= 7; stop += 1) {
     await job.tap('button', 'Done');
@@ -30,7 +30,7 @@ test('J19 slips: the radius for the diameter, an angle from another axis, clockw
     await job.tap('button', 'Change this pattern');
   // Either may be typed, and both are in sight.
   await job.fill('Circle diameter', '24');
-  await expect(page.getByRole('textbox', { name: 'or its radius' })).toHaveValue('12.000');
+  await expect(page.getByRole('textbox', { name: 'Or its radius' })).toHaveValue('12.000');
   await expect(
     page
       .getByText(
@@ -38,7 +38,7 @@ test('J19 slips: the radius for the diameter, an angle from another axis, clockw
       )
       .first(),
   ).toBeVisible();
-  await job.fill('or its radius', '24');
+  await job.fill('Or its radius', '24');
   await expect(page.getByText(/would run 3\.100 mm/)).toHaveCount(0);
   await expect(page.getByText(/From \+X, plus counter-clockwise\./)).toBeVisible();
   await job.tap('radio', 'Clockwise');

@@ -79,8 +79,8 @@ test('J20 slips: a dial said to count on the diameter that counts on the radius:
   await job.tap('checkbox', /indicator and keys off the head/);
   await job.key('25.8');
   await job.tap('button', 'Log this reading');
-  await expect(page.getByText('▲ It took twice what was set: does this dial count on the radius?')).toBeVisible();
-  await job.tap('button', 'It counts on the radius, and was set to 25.800 mm: log it so');
+  await expect(page.getByText('▲ The bore grew by twice the setting. Is this dial marked in radius?')).toBeVisible();
+  await job.tap('button', 'It is marked in radius, and was set to 25.800 mm: log it so');
   // From here on half as much is turned.
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.0\d\d mm/)).toBeVisible();
 });

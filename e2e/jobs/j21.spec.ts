@@ -10,7 +10,7 @@ test('J21 a face to height: equal passes, speed and feed within the machine, rem
   await job.fill('To remove', '2.3');
   await expect(page.getByText('7 equal passes of 0.307 mm, then a finishing pass of 0.150 mm.')).toBeVisible();
   await job.tap('radio', 'Carbide');
-  await expect(page.getByText('The fastest this machine turns stands in for the speed wanted.')).toBeVisible();
+  await expect(page.getByText('The fastest rpm this machine reaches is used instead.')).toBeVisible();
   job.done({ reads: 2, sums: 5, notes: 2 });
 });
 
@@ -18,12 +18,12 @@ test('J21 slips: the whole ball for half of it, the sensor left in the way', asy
   const { page } = job;
   await job.open('Base plate on the knee mill');
   await job.tap('link', /^Heights/);
-  await job.tap('radio', 'gauge, air pass');
-  await job.tap('radio', /^Contact light, 10 mm ball/);
+  await job.tap('radio', 'gauge, air cut');
+  await job.tap('radio', /^Electronic edge finder, 10 mm ball/);
   await job.tap('radio', /on an arm/);
   await job.fill(/^When it answers, the cutter stands above/, '10');
   await expect(
-    page.getByText(/^▲ That is the whole ball\. With its centre level with the cutter it is half: 4\.998 mm\./),
+    page.getByText(/^▲ That is the whole ball\. If its centre is level with the cutter, use half: 4\.998 mm\./),
   ).toBeVisible();
   await job.fill(/^When it answers, the cutter stands above/, '4.998');
   await expect(page.getByText(/That is the whole ball/)).toHaveCount(0);
@@ -31,7 +31,7 @@ test('J21 slips: the whole ball for half of it, the sensor left in the way', asy
   await expect(page.getByText(/Sensor and its arm out of the way before the spindle turns/)).toBeVisible();
 });
 
-test('J21 slips: one insert turned: all of them are asked for, kept, and the cutter is touched off anew', async ({
+test('J21 slips: one insert turned: all of them are asked for, kept, and the cutter is touched off again', async ({
   job,
   shop,
 }) => {
@@ -47,18 +47,18 @@ test('J21 slips: one insert turned: all of them are asked for, kept, and the cut
   await job.tap('radio', 'T9 Face mill 40');
   const together = page.getByRole('checkbox', { name: /^All inserts turned to a fresh edge together/ });
   await expect(together).not.toBeChecked();
-  await expect(page.getByText('Nobody said yet when its inserts were turned.')).toBeVisible();
+  await expect(page.getByText('No record of its inserts being indexed.')).toBeVisible();
   await job.tap('checkbox', /^All inserts turned to a fresh edge together/);
   await expect(together).toBeChecked();
   // What was ticked is kept, and asked again once they are turned.
   await page.reload();
   await expect(together).toBeChecked();
-  await job.tap('button', /^Inserts turned, or new ones/);
-  await job.tap('button', 'All of them, to a fresh edge');
+  await job.tap('button', /^Inserts indexed or replaced/);
+  await job.tap('button', 'Log all inserts indexed');
   await expect(
     page.getByText(/the length of Face mill 40 counts in no machine until it was touched off again/),
   ).toBeVisible();
   await job.tap('button', 'Yes, from now on');
-  await expect(page.getByText(/^Its inserts were turned on \d{4}-\d\d-\d\d\.$/)).toBeVisible();
+  await expect(page.getByText(/^Its inserts were indexed on \d{4}-\d\d-\d\d\.$/)).toBeVisible();
   await expect(together).not.toBeChecked();
 });

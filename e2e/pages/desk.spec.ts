@@ -30,7 +30,7 @@ async function type(page: Page, field: string, ...texts: string[]): Promise<void
 
 test('the whole story by keyboard alone on a wide screen', async ({ page, shop }) => {
   await page.goto(shop.url);
-  await expect(page.getByText('On the bench. Tap one to carry on.')).toBeVisible();
+  await expect(page.getByText('Your setups')).toBeVisible();
   await expectAccessible(page);
   await enterAt(page, /Base plate on the knee mill/);
   await enterAt(page, /^Datum/);
@@ -41,7 +41,7 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await expect(page.getByText(/Good enough: ±0.013 mm/)).toBeVisible();
   await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
   await expectAccessible(page);
-  await enterAt(page, 'Done: X is preset');
+  await enterAt(page, /^Log X set to/);
 
   await enterAt(page, 'front face');
   await type(page, 'Y on the readout', '-5.005', '-6.005', '-5.010');
@@ -51,15 +51,15 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, 'typed wrongly');
   await expect(page.getByText('struck out: typed wrongly')).toBeVisible();
   await expect(page.getByRole('radio', { name: /^Work offset Y −0\.008/ })).toBeVisible();
-  await enterAt(page, 'Done: Y is preset');
+  await enterAt(page, /^Log Y set to/);
 
-  await enterAt(page, 'On to Heights');
+  await enterAt(page, 'Go to Z & tools');
   await keysTo(page, /Never lower a tool onto a gauge/);
   await page.keyboard.press('Space');
   await type(page, 'Z with tool 1 on the gauge', '37.42');
   await expect(page.getByRole('radio', { name: /^Set Z to 10\.000/ })).toBeChecked();
   await expectAccessible(page);
-  await enterAt(page, 'Done: Z is set');
+  await enterAt(page, /^Log Z set to/);
   await keysTo(page, /Never lower a tool onto a gauge/);
   await page.keyboard.press('Space');
   await type(page, 'Z with tool 2 on the gauge', '-2.31');
@@ -76,7 +76,7 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   const saved = page.waitForEvent('download');
   await enterAt(page, 'Save positions as CSV');
   expect((await saved).suggestedFilename()).toMatch(/\.csv$/);
-  await enterAt(page, 'Drive hole by hole');
+  await enterAt(page, 'Go hole by hole');
   const toGo = page.getByRole('group', { name: 'Distance to go' });
   await expect(toGo).toHaveText('X+82.785Y+70.000');
   await page.keyboard.press('ArrowRight');
@@ -86,9 +86,9 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await expectAccessible(page);
 
   await page.keyboard.press('?');
-  await expect(page.getByText('logs the reading, or presses what is marked')).toBeVisible();
+  await expect(page.getByText('logs the reading, or presses the selected control')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByText('logs the reading, or presses what is marked')).toBeHidden();
+  await expect(page.getByText('logs the reading, or presses the selected control')).toBeHidden();
 });
 
 /** Screens that between them show every kind of control and drawing. */

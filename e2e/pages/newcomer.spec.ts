@@ -17,16 +17,16 @@ test('from an empty bench to the first logged reading: a machine’s kind, a fac
     await page.getByRole(role, { name, exact: true }).first().click();
     taps += 1;
   };
-  await tap('button', 'Start a set-up');
+  await tap('button', 'Start a setup');
   await tap('button', 'New: Mill with a readout');
   await tap('button', 'left face');
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
   const pad = page.getByRole('group', { name: 'Keypad' });
-  for (const key of ['5', 'point', '0', '1', 'turn the sign']) {
+  for (const key of ['5', 'point', '0', '1', 'change the sign']) {
     await pad.getByRole('button', { name: key, exact: true }).click();
   }
   await tap('button', 'Log this reading');
-  await expect(page.getByText('Preset X to')).toBeVisible();
+  await expect(page.getByText('Set X to')).toBeVisible();
   await expect(page.getByText('−5.000', { exact: true })).toBeVisible();
   expect(taps).toBeLessThanOrEqual(MOST_TAPS);
   expect((Date.now() - began) / 1000).toBeLessThan(MOST_SECONDS);
@@ -35,7 +35,7 @@ test('from an empty bench to the first logged reading: a machine’s kind, a fac
 
 test('a first true answer at once: two taps to the first key, no machine, no part', async ({ page, ownShop }) => {
   await page.goto(ownShop.url);
-  await page.getByRole('button', { name: 'Reckon at once' }).click();
+  await page.getByRole('button', { name: 'Calculators' }).click();
   await page.getByRole('link', { name: /^A bolt circle/ }).click();
   const pad = page.getByRole('group', { name: 'Keypad' });
   for (const key of ['4', '8']) await pad.getByRole('button', { name: key, exact: true }).click();
@@ -47,7 +47,7 @@ test('a first true answer at once: two taps to the first key, no machine, no par
   // What was used last comes first, and what was reckoned is there after a reload.
   await page.goto(`${ownShop.url}/at-once`);
   await expect(page.getByRole('listitem').first()).toContainText('A bolt circle');
-  await page.getByRole('button', { name: 'Reckoned before: 1' }).click();
+  await page.getByRole('button', { name: 'Earlier results:  1' }).click();
   await expect(page.getByText(/Hole 1, at 0\.000° X 24\.000/)).toBeVisible();
 });
 
@@ -72,7 +72,7 @@ test('sizes that nobody told are asked where a place hangs on them, and reckoned
   await size.press('Enter');
   await page.getByRole('textbox', { name: 'X on the readout' }).fill('125.02');
   await page.getByRole('textbox', { name: 'X on the readout' }).press('Enter');
-  await expect(page.getByText('Preset X to')).toBeVisible();
+  await expect(page.getByText('Set X to')).toBeVisible();
   await expect(page.getByText('125.000', { exact: true })).toBeVisible();
   // How good it must be was taken as usual, and is asked where it first counts.
   await page.getByRole('button', { name: 'Show the answer' }).click();
@@ -88,7 +88,7 @@ test('a mill with dials is asked for travel and lines by a picture of its dial',
   await page.getByRole('button', { name: 'New: Mill with dials' }).click();
   const lines = page.getByRole('textbox', { name: 'Lines of the dial' });
   await lines.fill('many');
-  await page.getByRole('button', { name: 'On to the first touch' }).click();
+  await page.getByRole('button', { name: 'Go to the first touch' }).click();
   await expect(page.getByText('Count the lines of the dial once round, and type the number.')).toBeVisible();
   await expect(lines).toHaveValue('many');
   await lines.fill('120');
@@ -96,33 +96,33 @@ test('a mill with dials is asked for travel and lines by a picture of its dial',
   await expect(page.getByText('One line is 0.025 mm.')).toBeVisible();
   await expect(page.getByRole('img', { name: 'A handwheel’s dial with 120 lines' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'On to the first touch' }).click();
+  await page.getByRole('button', { name: 'Go to the first touch' }).click();
   await page.getByRole('button', { name: 'left face', exact: true }).click();
   await page.getByRole('textbox').first().fill('1t 80');
   await page.getByRole('textbox').first().press('Enter');
   await expect(page.getByText(/1 reading gives/)).toBeVisible();
 });
 
-test('what was reckoned at once is carried into a set-up', async ({ page, shop }) => {
+test('what was reckoned at once is carried into a setup', async ({ page, shop }) => {
   await page.goto(`${shop.url}/at-once/edge`);
   await page.getByRole('textbox').first().fill('-5.01');
-  await page.getByRole('button', { name: 'Carry into a set-up' }).click();
+  await page.getByRole('button', { name: 'Use in a setup' }).click();
   await page.getByRole('button', { name: 'Base plate on the knee mill, Knee mill' }).click();
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'X on the readout' })).toHaveValue('-5.01');
   await page.goto(`${shop.url}/at-once/bolt-circle`);
   await page.getByRole('textbox').first().fill('30');
-  await page.getByRole('button', { name: 'Carry into a set-up' }).click();
+  await page.getByRole('button', { name: 'Use in a setup' }).click();
   await page.getByRole('button', { name: 'Plinth on the gantry router, Gantry router' }).click();
   await expect(page.getByText(/Bolt circle: 6 holes/)).toBeVisible();
   await expect(page.getByRole('row').nth(1)).toContainText('15.000');
 });
 
-test('what is carried arrives before the set-up does, and the set-up is shown all the same', async ({ page, shop }) => {
+test('what is carried arrives before the setup does, and the setup is shown all the same', async ({ page, shop }) => {
   await page.goto(`${shop.url}/at-once/bolt-circle`);
   await page.getByRole('textbox').first().fill('30');
-  await page.getByRole('button', { name: 'Carry into a set-up' }).click();
-  // The worst order: it is sent once the set-up was asked for, and answered before the set-up is.
+  await page.getByRole('button', { name: 'Use in a setup' }).click();
+  // The worst order: it is sent once the setup was asked for, and answered before the setup is.
   const asked = page.waitForRequest('**/api/setups/plinth-router');
   await page.route('**/api/setups/plinth-router/patterns/*', async (route) => {
     await asked;

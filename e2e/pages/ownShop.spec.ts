@@ -1,19 +1,19 @@
 import { expect, expectAccessible, expectWholeOnPage, test } from '../support/shop';
 
-test('an empty shop starts its first set-up, in inches, on a machine of its own', async ({ page, ownShop }) => {
+test('an empty shop starts its first setup, in inches, on a machine of its own', async ({ page, ownShop }) => {
   await page.goto(`${ownShop.url}/settings`);
   await page.getByRole('radio', { name: 'Inches' }).click();
-  await page.getByRole('button', { name: 'Back to the bench' }).click();
+  await page.getByRole('button', { name: 'Back to Home' }).click();
   await expect(page.getByText(/Nothing on the bench yet/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Start a set-up' }).click();
+  await page.getByRole('button', { name: 'Start a setup' }).click();
   await expect(page.getByText(/Which machine\?/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'New: Mill with a readout' }).click();
 
   await page.getByRole('link', { name: 'Plan' }).click();
   await expect(
-    page.getByText('Part, stock: not told × not told × not told. On the mill with a readout.'),
+    page.getByText('Part, stock: not entered × not entered × not entered. On the mill with a DRO.'),
   ).toBeVisible();
   await expectAccessible(page);
   for (const [field, text] of [
@@ -29,7 +29,7 @@ test('an empty shop starts its first set-up, in inches, on a machine of its own'
   await expect(page.getByText(/Part, stock: 3\.5000 in × 1\.5000 in × 0\.2500 in/)).toBeVisible();
   await page.getByRole('button', { name: 'Zero at the centre' }).click();
   await expect(page.getByText(/Zero is the centre/)).toBeVisible();
-  await page.getByRole('button', { name: 'On to Workholding' }).click();
+  await page.getByRole('button', { name: 'Go to Workholding' }).click();
   await expect(page.getByText(/Vise with parallels · 0 of/)).toBeVisible();
   await page.getByRole('link', { name: 'Alignment' }).click();
   await page
@@ -38,7 +38,7 @@ test('an empty shop starts its first set-up, in inches, on a machine of its own'
     .click();
   await expect(page.getByText(/Vise or fence needs an indicator, and the shop has none yet/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'On to Datum' }).click();
+  await page.getByRole('button', { name: 'Go to Datum' }).click();
   await page.getByRole('button', { name: 'right face' }).click();
   await page.getByRole('textbox').fill('1 15/16');
   await page.getByRole('textbox').press('Enter');
@@ -47,7 +47,7 @@ test('an empty shop starts its first set-up, in inches, on a machine of its own'
   await expect(page.getByText('typed “1 15/16”')).toBeVisible();
 
   await page.getByRole('link', { name: 'Positions' }).click();
-  await expect(page.getByText('No holes yet. Add a pattern, or read one from a file.')).toBeVisible();
+  await expect(page.getByText('No holes yet. Add a pattern, or read holes from a file.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add: Bolt circle' }).click();
   await expect(page.getByRole('row')).toHaveCount(7);
@@ -84,17 +84,17 @@ test('ten thousand holes stay quick to drive', async ({ page, shop }) => {
   await page.getByRole('textbox', { name: 'Holes' }).press('Enter');
   await expect(page.getByText('Bearing screws: 10000 holes, counter-clockwise.')).toBeVisible();
   expect(await page.getByRole('row').count()).toBeLessThan(100);
-  await page.getByRole('button', { name: 'Drive hole by hole' }).click();
+  await page.getByRole('button', { name: 'Go hole by hole' }).click();
   await expect(page.getByText(/^Stop 1 of 20000/)).toBeVisible();
 });
 
 test('addresses that lead nowhere say so and lead back', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/nowhere/datum`);
-  await expect(page.getByRole('alert')).toContainText('No such set-up');
+  await expect(page.getByRole('alert')).toContainText('Setup not found');
   await expectAccessible(page);
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/nonsense`);
   await expect(page.getByRole('alert')).toContainText('No such station');
   await page.goto(`${shop.url}/no/such/page`);
-  await page.getByRole('link', { name: 'To the bench' }).click();
+  await page.getByRole('link', { name: 'Go to Home' }).click();
   await expect(page.getByRole('listitem')).toHaveCount(5);
 });

@@ -19,22 +19,22 @@ test('workholding: step by step, a skipped one with its reason, the hurting ones
   await expect(page.getByText('Vise with parallels · 0 of 10 done')).toBeVisible();
   await expectAccessible(page);
   await expectWholeOnPage(page);
-  await press(page, 'Done: next step');
-  await press(page, 'Skip, and say why');
+  await press(page, 'Log this step done');
+  await press(page, 'Skip with a reason');
   await page.getByRole('textbox', { name: 'Another reason' }).fill('cast edges stay');
   await page.getByRole('button', { name: 'Skip', exact: true }).last().click();
   await expect(page.getByText('skipped: cast edges stay')).toBeVisible();
-  for (let i = 0; i < 4; i += 1) await press(page, 'Done: next step');
+  for (let i = 0; i < 4; i += 1) await press(page, 'Log this step done');
   for (const step of [
     /no cutter can reach a parallel/,
     /tighten the drawbar/,
-    /Take out handles, keys, spanners/,
+    /Remove handles, keys, spanners/,
     /Guards closed, eye protection on/,
   ]) {
     await expect(page.getByRole('button', { name: 'Tick the box when it is done' })).toBeDisabled();
     await page.getByRole('checkbox', { name: step }).click();
   }
-  await expect(page.getByText('The part is held. Now line things up, or go on to Datum.')).toBeVisible();
+  await expect(page.getByText('The part is held. Now align it, or go to Datum.')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Workholding, done' })).toBeVisible();
   await page.getByRole('button', { name: /^Open again: Seat the part/ }).click();
   await expect(page.getByRole('link', { name: 'Workholding', exact: true })).toBeVisible();
@@ -49,14 +49,14 @@ test('workholding: step by step, a skipped one with its reason, the hurting ones
   await expect(page.getByText(/click it into its nut first/)).toBeVisible();
 });
 
-test('the shop words its own list, and set-ups follow it', async ({ page, shop }) => {
+test('the shop words its own list, and setups follow it', async ({ page, shop }) => {
   await page.goto(`${shop.url}/shop/holdings/vise`);
   await expectOpened(page);
   await fill(page, 'Step 1', 'Blow nothing, brush everything.');
   await press(page, 'Take step 2 out');
   await press(page, 'Move step 2 down');
   await press(page, 'Add a step');
-  await expect(page.getByRole('textbox', { name: 'Step 14' })).toHaveValue('Say what is to be done.');
+  await expect(page.getByRole('textbox', { name: 'Step 14' })).toHaveValue('Enter what to do.');
   await expectAccessible(page);
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/workholding`);
   await expect(page.getByText('Blow nothing, brush everything.').first()).toBeVisible();
@@ -129,18 +129,18 @@ test('backlash is measured from both sides and kept with the machine', async ({ 
 
 test('gauges and tools: an indicator for an empty shop, a number that is taken', async ({ page, shop, ownShop }) => {
   await page.goto(`${ownShop.url}/shop/gauges`);
-  await expect(page.getByText('Nothing here yet. Add the first below.')).toBeVisible();
+  await expect(page.getByText('Page not found yet. Add the first below.')).toBeVisible();
   await press(page, 'Add a gauge: indicator');
   await fill(page, 'Range, either way', '-1');
   await expect(page.getByText('It must be greater than zero, or left empty.')).toBeVisible();
   await fill(page, 'Range, either way', '0.4');
-  await expect(page.getByText(/was never measured here: the ± takes what is usual for its kind/)).toBeVisible();
+  await expect(page.getByText(/was never measured here: using the usual ± for its type/)).toBeVisible();
   await expectAccessible(page);
   // A shop without a block says what is missing, and takes nothing for it.
   await page.getByRole('link', { name: /^What it reads at blocks/ }).click();
   await press(page, 'Begin');
   await logReading(page, /^With nothing between/, '0');
-  await press(page, 'See what it gives');
+  await press(page, 'Show the result');
   await expect(page.getByRole('alert').filter({ hasText: /Add a gauge block of known size/ })).toBeVisible();
   await press(page, 'Back to the gauge');
   await expect(page.getByText(/was never measured here/)).toBeVisible();
@@ -158,7 +158,7 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   expect(router.tools).toContainEqual({ number: 2, cutterId: 'drill-4-2' });
   await expectAccessible(page);
   await page.goto(`${shop.url}/shop/nothing`);
-  await expect(page.getByText('No such drawer')).toBeVisible();
+  await expect(page.getByText('No such page')).toBeVisible();
 });
 
 test('the shop changed with the server away is kept and delivered', async ({ page, killableShop: shop }) => {

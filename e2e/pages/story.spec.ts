@@ -6,7 +6,7 @@ const press = (page: Page, name: string | RegExp) => page.getByRole('button', { 
 
 /** Types with the app's own keypad, as a thumb does. */
 async function key(page: Page, text: string): Promise<void> {
-  const names: Record<string, string> = { '-': 'turn the sign', '.': 'point' };
+  const names: Record<string, string> = { '-': 'change the sign', '.': 'point' };
   const pad = page.getByRole('group', { name: 'Keypad' });
   for (const character of text.startsWith('-') ? `${text.slice(1)}-` : text) {
     await pad.getByRole('button', { name: names[character] ?? character, exact: true }).click();
@@ -25,7 +25,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
   await page.goto(shop.url);
 
   await test.step('the bench shows the orrery shop', async () => {
-    await expect(page.getByText('On the bench. Tap one to carry on.')).toBeVisible();
+    await expect(page.getByText('Your setups')).toBeVisible();
     await expect(page.getByRole('listitem')).toHaveCount(5);
     await expectAccessible(page);
     await expectWholeOnPage(page);
@@ -50,11 +50,11 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(
       page.getByText('Good enough: ±0.013 mm is within a quarter of the ±0.100 mm this job allows.'),
     ).toBeVisible();
-    await press(page, /Tape: how it was reckoned/);
+    await press(page, /Show the working/);
     await expect(page.getByRole('group', { name: 'Tape' })).toContainText('mean of the readings−5.010');
     await press(page, /What makes up/);
     await expectAccessible(page);
-    await press(page, 'Done: X is preset');
+    await press(page, /^Log X set to/);
     await expect(page.getByText('X is set. Now Y: tap the front or the back face.')).toBeVisible();
   });
 
@@ -70,9 +70,9 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await press(page, 'misread');
     await expect(offset).toHaveAccessibleName(/^Work offset Y −0\.007/);
     await expect(page.getByText('struck out: misread')).toBeVisible();
-    await press(page, 'Done: Y is preset');
+    await press(page, /^Log Y set to/);
     await expect(page.getByText(/X and Y are set/)).toBeVisible();
-    await press(page, 'On to Heights');
+    await press(page, 'Go to Z & tools');
   });
 
   await test.step('Z is set on the gauge block, the caution ticked first', async () => {
@@ -85,7 +85,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await logReadings(page, '37.420');
     await press(page, 'Show the answer');
     await expect(page.getByRole('radio', { name: /^Set Z to 10\.000/ })).toBeChecked();
-    await press(page, 'Done: Z is set');
+    await press(page, /^Log Z set to/);
   });
 
   await test.step('tool 2 is 12.310 shorter', async () => {
@@ -129,7 +129,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
       'Bearing screws,1,82.785,70.000,mm,30.000,4.200,9.500,',
     ]);
 
-    await press(page, 'Drive hole by hole');
+    await press(page, 'Go hole by hole');
     const toGo = page.getByRole('group', { name: 'Distance to go' });
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     await expectAccessible(page);
@@ -140,7 +140,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     for (let stop = 1; stop <= 12; stop += 1) {
       await expect(page.getByText(`Stop ${stop} of 12, ${stop - 1} done.`)).toBeVisible();
-      await press(page, stop < 12 ? 'Done' : 'Done: finish');
+      await press(page, stop < 12 ? 'Done' : 'Log the last hole done');
     }
     await expect(page.getByText(/12 steps are marked done here/)).toBeVisible();
     await expect(page.getByRole('row').nth(1)).toContainText('✓');
@@ -218,10 +218,10 @@ test('a part whose zero is its centre is set at the middle of two faces', async 
   const offset = page.getByRole('radio', { name: /^Work offset X −262\.20\d mm/ });
   await expect(offset).toBeChecked();
   await expect(page.getByText(/By halving: zero X at the left touch, and the middle reads \+38\.999 mm/)).toBeVisible();
-  await press(page, /Tape: how it was reckoned/);
+  await press(page, /Show the working/);
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('the contact’s radius cancels');
   await expectAccessible(page);
   await expectAccessible(page);
-  await press(page, 'Done: X offset entered');
+  await press(page, /^Log X offset/);
   await expect(page.getByText('X is set. Now Y: tap the front or the back face.')).toBeVisible();
 });

@@ -6,8 +6,8 @@ const FIELD = /^X on the readout/;
 
 async function takeFinder(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^In the spindle/ }).click();
-  await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
-  await page.getByRole('radiogroup', { name: 'Spindle, rev/min' }).getByText('1000', { exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Edge finder 10' }).click();
+  await page.getByRole('radiogroup', { name: 'Spindle, rpm' }).getByText('1000', { exact: true }).click();
   await expect(feel(page, 'Its end swings.')).toBeVisible();
 }
 
@@ -40,18 +40,18 @@ test('a lesson with the thumb: the left edge found, set, read back, and marked w
     if (touch === 0) await step(page, '1', 'X left', 1);
   }
   await press(page, 'Set X');
-  await page.getByRole('textbox', { name: 'X is to show, mm' }).fill('-5');
+  await page.getByRole('textbox', { name: 'X must show, mm' }).fill('-5');
   await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
   await expect(page.getByLabel('X shows −5.000 mm')).toBeVisible();
   await go(page, 'Notebook');
   await press(page, 'Show the answer');
-  await press(page, 'Done: X is preset');
+  await press(page, /^Log X set to/);
   await expect(page.getByText('X was set. Does it show −5.000 mm there?')).toBeVisible();
   await press(page, /^Yes$/);
   await press(page, 'Mark it');
-  await expect(page.getByRole('dialog', { name: 'Well set' })).toBeVisible();
-  await expect(page.getByText(/^✓ X is off by [+−]0\.0\d\d mm\. Your reckoning said ±0\.0\d\d mm/)).toBeVisible();
-  await expect(page.getByText('No slip was made.')).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Set correctly' })).toBeVisible();
+  await expect(page.getByText(/^✓ X is off by [+−]0\.0\d\d mm\. Your ± was ±0\.0\d\d mm/)).toBeVisible();
+  await expect(page.getByText('No mistakes.')).toBeVisible();
   await expectAccessible(page);
 
   // Nothing of it is in the shop; it stands again after a reload.
@@ -60,7 +60,7 @@ test('a lesson with the thumb: the left edge found, set, read back, and marked w
   const summaries = (await (await page.request.get(`${shop.url}/api/setups`)).json()) as { name: string }[];
   expect(summaries.map(({ name }) => name)).not.toContain('The left edge');
   await page.goto(`${shop.url}/practice`);
-  await expect(page.getByText(/✓ Well set, without a slip\. Tried once\./)).toBeVisible();
+  await expect(page.getByText(/✓ Set correctly, no mistakes\. Tried once\./)).toBeVisible();
 });
 
 test('slips at the mill are named with the habit that avoids them, and what is broken moves no more', async ({
@@ -70,22 +70,22 @@ test('slips at the mill are named with the habit that avoids them, and what is b
   await page.goto(`${shop.url}/setup/practice-left-edge-7/datum?f=face.left`);
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
   await page.getByRole('button', { name: /^In the spindle/ }).click();
-  await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
-  await page.getByRole('radiogroup', { name: 'Spindle, rev/min' }).getByText('2500', { exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Edge finder 10' }).click();
+  await page.getByRole('radiogroup', { name: 'Spindle, rpm' }).getByText('2500', { exact: true }).click();
   await step(page, '10', 'Y away', 4);
   await step(page, '10', 'Z down', 4);
   await step(page, '1', 'Z down', 12);
   await step(page, '10', 'X right', 3);
   await expect(feel(page, /It is bent\. Begin again\./)).toBeVisible();
   await press(page, 'Hint');
-  await expect(page.getByText(/^The finder must turn, about 1000 rev\/min/)).toBeVisible();
+  await expect(page.getByText(/^The finder must turn, about 1000 rpm/)).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await press(page, 'Mark it');
   await expect(page.getByRole('dialog', { name: 'Not yet' })).toBeVisible();
   await expect(page.getByText('▲ The finder turned faster than it may.')).toBeVisible();
-  await expect(page.getByText('▲ It was driven on after it had touched.')).toBeVisible();
+  await expect(page.getByText('▲ It was moved on after it had touched.')).toBeVisible();
   await expect(page.getByText('✗ X was not set.')).toBeVisible();
-  await press(page, 'Once more, another part');
+  await press(page, 'Again with another part');
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
 });
 
@@ -100,7 +100,7 @@ test('by the keyboard on a wide screen: mill and notebook side by side', async (
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
   await takeFinder(page);
   await expectAccessible(page);
-  const steps = page.getByRole('radiogroup', { name: 'One press goes, mm' });
+  const steps = page.getByRole('radiogroup', { name: 'One press moves, mm' });
   const keys = async (mm: string, key: string, times: number) => {
     await steps.getByText(mm, { exact: true }).click();
     for (let i = 0; i < times; i += 1) await page.keyboard.press(key);
@@ -174,12 +174,12 @@ test('a bad day solved with the thumb: two faces come back elsewhere, and that i
 
   // The drawing is a strip here: what can be tapped on it lies apart.
   await expectAccessible(page);
-  await press(page, 'Say what it is');
+  await press(page, 'Identify it');
   await expect(page.getByRole('checkbox', { name: 'The part moved along X.' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('checkbox', { name: 'The part moved along X.' }).click();
   await page.getByRole('checkbox', { name: 'The part moved along Y.' }).click();
-  await press(page, 'That is it');
+  await press(page, 'Check my answer');
   await expect(page.getByRole('dialog', { name: 'All of it found' })).toBeVisible();
   await expect(page.getByText('✓ The part moved along Y.')).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'To the lessons' }).click();
@@ -194,9 +194,9 @@ test('free play marks what was set, and asks nothing', async ({ page, shop }) =>
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();
   await press(page, 'Mark it');
   await expect(page.getByRole('dialog', { name: 'Nothing set yet' })).toBeVisible();
-  await page.getByRole('button', { name: 'Go on with it' }).click();
+  await page.getByRole('button', { name: 'Continue' }).click();
   await press(page, 'Set X');
-  await page.getByRole('textbox', { name: 'X is to show, mm' }).fill('0');
+  await page.getByRole('textbox', { name: 'X must show, mm' }).fill('0');
   await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
   await press(page, 'Mark it');
   await expect(page.getByRole('dialog', { name: 'Not yet' })).toBeVisible();

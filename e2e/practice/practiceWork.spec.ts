@@ -23,7 +23,7 @@ async function measured(page: Page): Promise<string> {
 }
 
 const spin = (page: Page, rpm: string) =>
-  page.getByRole('radiogroup', { name: 'Spindle, rev/min' }).getByText(rpm, { exact: true }).click();
+  page.getByRole('radiogroup', { name: 'Spindle, rpm' }).getByText(rpm, { exact: true }).click();
 
 const logged = async (page: Page, label: string, text: string) => {
   await page.getByRole('textbox', { name: label }).fill(text);
@@ -37,7 +37,7 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   test.slow();
   await page.setViewportSize({ width: 390, height: 664 });
   await page.goto(`${shop.url}/setup/practice-bore-to-size-7/size`);
-  await expect(page.getByText('The head stands, its slide locked.')).toBeVisible();
+  await expect(page.getByText('Head stopped, slide locked.')).toBeVisible();
   await expectAccessible(page);
   const start = await measured(page);
   await go(page, 'Notebook');
@@ -67,8 +67,8 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
   await logged(page, 'Diameter then', bored);
   await press(page, 'Mark it');
   const marks = page.getByRole('dialog');
-  await expect(marks.getByText(/^✗ The bore is 25\.\d{3} mm\. Your reckoning said 25\.\d{3} mm/)).toBeVisible();
-  await expect(marks.getByText('No slip was made.')).toBeVisible();
+  await expect(marks.getByText(/^✗ The bore is 25\.\d{3} mm\. Your result: 25\.\d{3} mm/)).toBeVisible();
+  await expect(marks.getByText('No mistakes.')).toBeVisible();
 });
 
 test('an indicator left on the head is thrown, and the marking says what that does', async ({ page, shop }) => {
@@ -90,7 +90,7 @@ test('a jaw by keyboard, wide: both ends read, tapped by what the page says, and
   await page.goto(`${shop.url}/setup/practice-vise-7/alignment?task=vise`);
   await takeByKey(page, /^In the spindle/, 'Lever indicator');
   const by = (step: string) =>
-    page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(step, { exact: true }).click();
+    page.getByRole('radiogroup', { name: 'One press moves, mm' }).getByText(step, { exact: true }).click();
   const keys = async (key: string, times: number) => {
     // A key pressed in a field belongs to it.
     await page.locator('body').evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
@@ -126,9 +126,7 @@ test('a jaw by keyboard, wide: both ends read, tapped by what the page says, and
   await expect(page.getByText(/^Tap the right end .* you\.$/)).toBeVisible();
   await press(page, 'Mark it');
   const marks = page.getByRole('dialog');
-  await expect(
-    marks.getByText(/^[✓✗] The jaw is out by \d\.\d{3} mm\. Your reckoning said \d\.\d{3} mm ±/),
-  ).toBeVisible();
+  await expect(marks.getByText(/^[✓✗] The jaw is out by \d\.\d{3} mm\. Your result: \d\.\d{3} mm ±/)).toBeVisible();
   await expect(marks.getByText(/The bolts were left loose/)).toBeVisible();
 });
 
@@ -148,7 +146,7 @@ test('a setter by a master tool: kept in the lesson’s notebook, and not in the
   await press(page, 'Begin');
   for (const z of ['-12.345', '-12.343', '-12.344', '-12.346', '-12.345']) await logged(page, 'Z as it answers', z);
   await press(page, 'Keep it');
-  await expect(page.getByText('Kept in this notebook. Have it marked, or do it once more.')).toBeVisible();
+  await expect(page.getByText('Saved. Mark it, or do it again.')).toBeVisible();
   await press(page, 'Mark it');
   await expect(page.getByText(/^✗ The setter answers a tool of no length at Z −\d+\.\d{3} mm\./)).toBeVisible();
   expect(await kept()).toBe(before);
@@ -158,13 +156,13 @@ test('in inches: the scales, the steps, what is set and what is marked', async (
   await page.setViewportSize({ width: 390, height: 664 });
   await page.goto(`${shop.url}/practice`);
   await page.getByText('inches', { exact: true }).click();
-  await page.getByRole('link', { name: /^The left edge, by a spring finder/ }).click();
+  await page.getByRole('link', { name: /^The left edge, by an edge finder/ }).click();
   await expect(page.getByLabel('X shows 0.0000 in')).toBeVisible();
   await page.getByRole('button', { name: 'X right by .05 in' }).click();
   // The play in the screw is used up first.
   await expect(page.getByLabel('X shows 0.0484 in')).toBeVisible();
   await press(page, 'Set X');
-  await page.getByRole('textbox', { name: 'X is to show, in' }).fill('-0.1969');
+  await page.getByRole('textbox', { name: 'X must show, in' }).fill('-0.1969');
   await page.getByRole('dialog').getByRole('button', { name: 'Set X' }).click();
   await expect(page.getByLabel('X shows −0.1969 in')).toBeVisible();
   await press(page, 'Mark it');
@@ -203,10 +201,10 @@ test('a bad day at the router: a face comes back elsewhere, and homed once more 
   await step(page, '1', 'X right', 17);
   const after = await probed(page);
   expect(Math.abs(Number(after) - Number(before))).toBeGreaterThan(0.15);
-  await press(page, 'Say what it is');
+  await press(page, 'Identify it');
   await expectAccessible(page);
   await page.getByRole('checkbox', { name: 'It homed elsewhere: a switch answered late.' }).click();
-  await press(page, 'That is it');
+  await press(page, 'Check my answer');
   await expect(page.getByRole('dialog', { name: 'All of it found' })).toBeVisible();
 });
 
@@ -226,7 +224,7 @@ test('a part off its parallels: Z set too soon is named, and what was kept is of
   await press(page, 'Try the parallels');
   await expect(page.getByText('Both parallels slide.')).toBeVisible();
   await press(page, 'Set Z');
-  await page.getByRole('textbox', { name: 'Z is to show, mm' }).fill('10');
+  await page.getByRole('textbox', { name: 'Z must show, mm' }).fill('10');
   await page.getByRole('dialog').getByRole('button', { name: 'Set Z' }).click();
   for (let i = 0; i < 5; i += 1) {
     await press(page, 'Tap down, left');
@@ -243,7 +241,7 @@ test('a part off its parallels: Z set too soon is named, and what was kept is of
   // Told again, by the same one and nobody else.
   await page.reload();
   await expect(page.getByRole('button', { name: /^Your slips lately/ })).toBeVisible();
-  await page.getByRole('radiogroup', { name: 'Who practises' }).getByText('No name').click();
+  await page.getByRole('radiogroup', { name: 'Who is practising' }).getByText('No name').click();
   await expect(page.getByRole('button', { name: /^Your slips lately/ })).toHaveCount(0);
 });
 
@@ -272,14 +270,14 @@ test('a table under a plug by keyboard, wide: drawn under, bolted, and swept aga
   await page.goto(`${shop.url}/setup/practice-plug-29/alignment?task=centre`);
   const take = (name: string) => takeByKey(page, /^In the spindle/, name);
   const by = (step: string) =>
-    page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(step, { exact: true }).click();
+    page.getByRole('radiogroup', { name: 'One press moves, mm' }).getByText(step, { exact: true }).click();
   const keys = async (step: string, key: string, times: number) => {
     await by(step);
     // A key pressed in a field belongs to it.
     await page.locator('body').evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     for (let i = 0; i < times; i += 1) await page.keyboard.press(key);
   };
-  await take('Tapered plug, in a collet');
+  await take('Centring plug, in a collet');
   await keys('10', 'ArrowRight', 5);
   await keys('10', 'ArrowUp', 4);
   await keys('1', 'ArrowUp', 5);
@@ -290,7 +288,7 @@ test('a table under a plug by keyboard, wide: drawn under, bolted, and swept aga
   for (let i = 0; i < 40 && !(await sits.isVisible()); i += 1) await keys('0.1', 'PageDown', 1);
   await expect(sits).toBeVisible();
   await page.getByRole('checkbox', { name: 'Bolts tightened' }).press('Space');
-  await expect(page.getByText('Bolted down: it stays where it is.')).toBeVisible();
+  await expect(page.getByText('Bolted down: it cannot move.')).toBeVisible();
   await keys('10', 'PageUp', 3);
   await take('Lever indicator');
   await keys('1', 'PageDown', 10);
@@ -305,7 +303,7 @@ test('a table under a plug by keyboard, wide: drawn under, bolted, and swept aga
   const marks = page.getByRole('dialog');
   // Nearly, and bolting moved it: swept, that is known to a few thousandths.
   await expect(
-    marks.getByText(/^[✓✗] The spindle is off the middle by 0\.\d{3} mm\. Your reckoning said 0\.\d{3} mm ±/),
+    marks.getByText(/^[✓✗] The spindle is off the middle by 0\.\d{3} mm\. Your result: 0\.\d{3} mm ±/),
   ).toBeVisible();
-  await expect(marks.getByText('No slip was made.')).toBeVisible();
+  await expect(marks.getByText('No mistakes.')).toBeVisible();
 });

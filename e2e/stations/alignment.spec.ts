@@ -34,21 +34,21 @@ test('the vise: two readings, a tap, and proven in line on the second pass', asy
   await expect(page.getByText('Tap the right end back, away from you.')).toBeVisible();
   const answer = page.locator('[role=main]');
   await expect(answer).toContainText('Tap the right end by0.058mm');
-  await expect(answer).toContainText('Dial there now+0.058mm');
-  await expect(answer).toContainText('Dial there when right0.000mm');
+  await expect(answer).toContainText('Reading there now+0.058mm');
+  await expect(answer).toContainText('Reading there when right0.000mm');
   await expect(answer).toContainText('Not yet: out by 0.058 mm');
-  await press(page, /Tape: how it was reckoned/);
+  await press(page, /Show the working/);
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('over the whole length');
   await expectAccessible(page);
 
-  await press(page, 'Corrected: read it all again');
+  await press(page, 'Corrected: read all places again');
   await expect(page.getByText(/pass 2 · 1 of 2/)).toBeVisible();
   await read(page, '0', '0.004');
   await expect(page.getByText('The jaw runs true.')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Left after each pass: pass 1 −0\.058 mm, pass 2 −0\.004 mm/ }),
   ).toBeVisible();
-  await press(page, 'Done: in line');
+  await press(page, 'Log as aligned');
   await expect(page.getByRole('button', { name: /^Vise or fence: in line/ })).toBeVisible();
 
   await shop.kill();
@@ -88,23 +88,23 @@ test('the head: caution ticked, four readings, and which way to turn and nod it'
   await expect(page.getByRole('textbox')).toHaveCount(0);
   await page.getByRole('checkbox', { name: /The head is heavy/ }).click();
   await read(page, '0', '0.10', '0', '-0.06');
-  await expect(page.getByText(/Seen from the front, turn the head counter-clockwise/)).toContainText(
+  await expect(page.getByText(/Seen from the front, tram the head counter-clockwise/)).toContainText(
     'Nod the top of the head away from you',
   );
   const answer = page.locator('[role=main]');
-  await expect(answer).toContainText('Lean to the right+0.029°');
+  await expect(answer).toContainText('Tilt to the right+0.029°');
   await expect(answer).toContainText('per 100 mm+0.050mm');
   await expect(answer).toContainText('Per 6 in: +0.076 and −0.046 mm');
   await expectAccessible(page);
-  await press(page, 'Corrected: read it all again');
+  await press(page, 'Corrected: read all places again');
   await read(page, '0', '0.002', '0', '-0.002');
   await expect(page.getByText('The head is square to the table.')).toBeVisible();
-  await press(page, 'Done: in line');
+  await press(page, 'Log as aligned');
 });
 
-test('a part’s skew with a spring finder: it turns, so nobody is told to stop the spindle', async ({ page, shop }) => {
+test('a part’s skew with an edge finder: it turns, so nobody is told to stop the spindle', async ({ page, shop }) => {
   await page.goto(`${shop.url}${BASE}/alignment?task=skew`);
-  await expect(page.getByText(/Start the finder at 1000 rev\/min/)).toBeVisible();
+  await expect(page.getByText(/Start the finder at 1000 rpm/)).toBeVisible();
   await expect(page.getByText(/Spindle stopped/)).toHaveCount(0);
 });
 
@@ -114,18 +114,18 @@ test('a bore under the spindle by sweep, then by plug', async ({ page, shop }) =
   const answer = page.locator('[role=main]');
   await expect(answer).toContainText('Move X by−0.050mm');
   await expect(answer).toContainText('Move Y by+0.030mm');
-  await expect(answer).toContainText('Dial all round when right+0.010mm');
+  await expect(answer).toContainText('Reading all round when right+0.010mm');
   await expectAccessible(page);
-  await press(page, 'Corrected: read it all again');
+  await press(page, 'Corrected: read all places again');
   await read(page, '0.012', '0.010', '0.008', '0.010');
-  await expect(page.getByText('The spindle stands over the centre. Zero X and Y here.')).toBeVisible();
+  await expect(page.getByText('The spindle is over the centre. Zero X and Y here.')).toBeVisible();
 
   await press(page, 'How it is read');
-  await page.getByRole('radio', { name: 'Tapered plug', exact: true }).click();
+  await page.getByRole('radio', { name: 'Centring plug', exact: true }).click();
   await expect(page.getByText('Seat the plug in the bore, spindle stopped. What does X show?')).toBeVisible();
   await read(page, '62.010', '57.990');
   await expect(answer).toContainText('Centre X+62.010mm');
-  await expect(page.getByText('Taken on your word: no sweep has confirmed it.')).toBeVisible();
+  await expect(page.getByText('Accepted without a check sweep.')).toBeVisible();
   // On a word it is not good enough for this job: the sweep is the next thing.
   await expect(page.getByRole('button', { name: 'Bolted, plug out: sweep it' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Done/ })).toHaveCount(0);
@@ -144,10 +144,10 @@ test('a part in a chuck: flipped both ways, pushed, packed, and levelled', async
   await press(page, 'How it is read');
   await page.getByRole('radio', { name: 'Three on a scroll' }).click();
   await expect(answer).toContainText('Packing0.075mm');
-  await press(page, 'Corrected: read it all again');
+  await press(page, 'Corrected: read all places again');
   await read(page, '0', '0.002', '0', '0');
   await expect(page.getByText('The part runs true.')).toBeVisible();
-  await press(page, 'Done: in line');
+  await press(page, 'Log as aligned');
 
   await press(page, 'Level on a rotary axis');
   await read(page, '0', '0.10');
@@ -161,17 +161,17 @@ test('a part that lies turned: its angle is carried into every position', async 
   await expect(page.getByText(/Touch the front face from the front, X 10.000 mm along it/)).toBeVisible();
   await read(page, '-3.812', '-2.811');
   const answer = page.locator('[role=main]');
-  await expect(answer).toContainText('The part lies turned+0.350°');
+  await expect(answer).toContainText('The part is rotated+0.350°');
   await expect(answer).toContainText('Tap the right end by1.123mm');
   await press(page, 'Carry +0.350° on');
-  await press(page, 'Done: the angle is carried');
+  await press(page, 'Rotate the coordinates');
   await page.goto(`${shop.url}${BASE}/positions`);
-  await expect(page.getByText(/The part lies turned \+0\.350°: these are carried with it/)).toBeVisible();
+  await expect(page.getByText(/The part is rotated \+0\.350°: these are carried with it/)).toBeVisible();
   await expect(page.getByRole('row').nth(1)).toContainText('84.789');
   await expectAccessible(page);
   const csv = await page.request.get(`${shop.url}/api/setups/base-plate-knee-mill/positions.csv`);
   expect(await csv.text()).toContain('Bearing screws,1,84.789,');
-  await press(page, /Tape of hole 1/);
+  await press(page, /Working of hole 1/);
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('X on the turned part');
 });
 
@@ -236,7 +236,7 @@ test('what cannot be lined up is refused with the remedy, and nothing read is lo
   const angles = page.getByRole('textbox', { name: 'Angles read' });
   await angles.fill('2');
   await angles.press('Enter');
-  await expect(page.getByText('Two angles leave the centre open. Read at 3 or more.')).toBeVisible();
+  await expect(page.getByText('Two angles do not fix the centre. Read at 3 or more.')).toBeVisible();
   const span = page.getByRole('textbox', { name: 'Spread over' });
   await span.fill('50');
   await span.press('Enter');
@@ -249,11 +249,13 @@ test('a task that is not needed is skipped with a reason, which is kept', async 
   await page.getByRole('button', { name: 'Skip', exact: true }).last().click();
   await expect(page.getByRole('alert')).toContainText('Type the reason');
   await expectAccessible(page);
-  await press(page, 'true since the last job');
+  await press(page, 'indicated since it was last moved or bumped');
   await expect(page.getByText('skipped', { exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Alignment, done' })).toBeVisible();
   const snapshot = (await (await page.request.get(`${shop.url}/api/setups/base-plate-knee-mill`)).json()) as {
     checks: unknown[];
   };
-  expect(snapshot.checks).toMatchObject([{ item: 'align-head', action: 'skip', reason: 'true since the last job' }]);
+  expect(snapshot.checks).toMatchObject([
+    { item: 'align-head', action: 'skip', reason: 'indicated since it was last moved or bumped' },
+  ]);
 });

@@ -25,7 +25,7 @@ async function setAtCorner(page: Page, url: string): Promise<void> {
     await page.goto(datum(url, 'base-plate-knee-mill', feature));
     await log(page, '-5.000');
     await press(page, 'Show the answer');
-    await press(page, /^Done: [XY] is preset/);
+    await press(page, /^Log [XY] set to/);
   }
 }
 
@@ -33,9 +33,9 @@ test('a corner by cutter and paper on the router', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'plinth-router'));
   await tap(page, 'front left corner');
   await press(page, /^with Touch plate/);
-  await choose(page, /^Slip of paper/);
+  await choose(page, /^Paper strip/);
   await expect(
-    page.getByText(/with Slip of paper: T1 End mill 10, three flutes, 10.000 mm, with 0.090 mm between/),
+    page.getByText(/with Paper strip: T1 End mill 10, three flutes, 10.000 mm, with 0.090 mm between/),
   ).toBeVisible();
   await expectAccessible(page);
   await expectWholeOnPage(page);
@@ -46,12 +46,12 @@ test('a corner by cutter and paper on the router', async ({ page, shop }) => {
   await press(page, 'Show the answer');
   // 112.43 + 5 + 0.09, and 84.91 + 5 + 0.09, in machine coordinates.
   const move = page.getByRole('radio', {
-    name: /^Raise the tool, drive to X 117\.520, Y 90\.000 mm, then zero X and Y/,
+    name: /^Raise the tool, move to X 117\.520, Y 90\.000 mm, then zero X and Y/,
   });
   await expect(move).toBeChecked();
   await expect(page.getByRole('radio', { name: /^Work offset X and Y X 117\.520, Y 90\.000/ })).toBeVisible();
   await expectAccessible(page);
-  await press(page, 'Done: X and Y set at the corner');
+  await press(page, 'Log X and Y set at the corner');
   await expect(page.getByText(/X and Y are set/)).toBeVisible();
 });
 
@@ -66,9 +66,9 @@ test('the centre of the stock by halving', async ({ page, shop }) => {
     page.getByText(/By halving: zero Y at the front touch, and the middle reads \+63\.010 mm/),
   ).toBeVisible();
   await expect(
-    page.getByRole('radio', { name: /^Raise the tool, drive Y to 58\.000 mm, then set Y to 58\.000 mm/ }),
+    page.getByRole('radio', { name: /^Raise the tool, move Y to 58\.000 mm, then set Y to 58\.000 mm/ }),
   ).toBeChecked();
-  await press(page, 'Done: Y set at the middle');
+  await press(page, 'Log Y set at the middle');
   await expect(page.getByText('Y is set. Now X: tap the left or the right face.')).toBeVisible();
 });
 
@@ -79,7 +79,7 @@ test('a bore by the probe, wall by wall and by points', async ({ page, shop }) =
   await expectAccessible(page);
   await log(page, '-285.202');
   await log(page, '-289.206');
-  await expect(page.getByText(/First drive X to its middle, −287\.204 mm/)).toBeVisible();
+  await expect(page.getByText(/First move X to its centre, −287\.204 mm/)).toBeVisible();
   await log(page, '-150.000');
   await log(page, '-154.002');
   await press(page, 'Show the answer');
@@ -101,7 +101,7 @@ test('a corner with the part’s skew, which is carried into every position', as
   await choose(page, /^two and one/);
   await expect(page.getByText(/near its left end/)).toBeVisible();
   await page.getByRole('textbox').nth(0).fill('-6.8121');
-  await press(page, 'Next: X where it stands');
+  await press(page, 'Next: X where it is');
   await press(page, 'Log this reading');
   await expect(page.getByRole('alert')).toContainText('Type where X stands');
   await log(page, '-6.8121', '15');
@@ -109,16 +109,16 @@ test('a corner with the part’s skew, which is carried into every position', as
   await log(page, '-5.9568', '155');
   await log(page, '-1.9167', '20');
   await press(page, 'Show the answer');
-  await expect(page.getByText(/The part lies turned 0\.350°|The part lies turned \+0\.350°/)).toBeVisible();
+  await expect(page.getByText(/The part is rotated 0\.350°|The part is rotated \+0\.350°/)).toBeVisible();
   await expectAccessible(page);
   await press(page, /^Carry it: turn every position/);
   await expect(page.getByText(/every position is turned 0\.350° with the part/)).toBeVisible();
-  await press(page, 'Done: X and Y set at the corner');
+  await press(page, 'Log X and Y set at the corner');
   await page.getByRole('link', { name: 'Positions' }).click();
-  await expect(page.getByText(/The part lies turned \+0\.350°/)).toBeVisible();
+  await expect(page.getByText(/The part is rotated \+0\.350°/)).toBeVisible();
 });
 
-test('the planted slip of the demo is named, and put right in the ledger by one press', async ({ page, shop }) => {
+test('the planted slip of the demo is named, and put right in the log by one press', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
   const alert = page.getByRole('alert');
   await expect(alert).toContainText('One reading of the right face is 189.995 mm');
@@ -134,7 +134,7 @@ test('the planted slip of the demo is named, and put right in the ledger by one 
   await expect(page.getByText('struck out: one figure misread')).toBeVisible();
 });
 
-test('a mend that is not wanted is left, and the ledger is as it was', async ({ page, shop }) => {
+test('a mend that is not wanted is left, and the log is as it was', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
   await press(page, 'Leave it as it is');
   await expect(page.getByRole('button', { name: /strike out/ })).toHaveCount(0);
@@ -154,7 +154,7 @@ test('every feature of the part and every method of the shop is at most three ta
   // What has no room for a finger on the drawing is listed: open, tap.
   for (const name of ['middle of left and right', 'bore, hole 2']) {
     const onDrawing = page.getByRole('button', { name, exact: true });
-    if ((await onDrawing.count()) === 0) await press(page, /^More of this part/);
+    if ((await onDrawing.count()) === 0) await press(page, /^More for this part/);
     await tap(page, name);
     await expect(page).toHaveURL(/\?f=/);
     await page.goto(url);
@@ -165,16 +165,16 @@ test('every feature of the part and every method of the shop is at most three ta
       'left face',
       [
         'Probe',
-        'Spring finder',
-        'Ring finder',
+        'Edge finder',
+        'Bearing edge finder',
         'Gauge pin',
-        'Contact light',
-        'Slip of paper',
+        'Electronic edge finder',
+        'Paper strip',
         'Touch plate',
         'Corner plate',
       ],
     ],
-    ['bore, hole 1', ['Probe', 'Gauge pin', 'Lever indicator', 'Tapered plug']],
+    ['bore, hole 1', ['Probe', 'Gauge pin', 'Lever indicator', 'Centring plug']],
   ] as const) {
     for (const method of methods) {
       await page.goto(url);
@@ -203,7 +203,7 @@ test('a sweep and a plug find a bore, and a plug only once it is confirmed', asy
   await expect(page.getByRole('radio', { name: /^Move by X −0\.050, Y \+0\.030 mm/ })).toBeVisible();
   await expectAccessible(page);
   await press(page, 'Take another reading');
-  await choose(page, 'tapered plug');
+  await choose(page, 'centring plug');
   await log(page, '120.005');
   await log(page, '80.010');
   await press(page, 'Show the answer');
@@ -216,16 +216,16 @@ test('a zero that was lost shows what still stands, and asks for that axis again
   await page.goto(datum(shop.url, 'base-plate-knee-mill', 'face.front'));
   await log(page, '-5.005');
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
-  await press(page, /Scale, and a zero that was lost/);
-  const list = page.getByRole('list', { name: 'What still stands' });
+  await press(page, /Scale, or a lost zero/);
+  const list = page.getByRole('list', { name: 'What is still good' });
   await expect(list).toContainText('✓ left face');
   await press(page, 'X was zeroed by mistake');
   await expect(list).toContainText('✗ left face: touch it again');
   await expect(list).toContainText('✓ front face');
   await expectAccessible(page);
-  await choose(page, 'readout, INC');
+  await choose(page, 'DRO, INC');
   await expect(list).toContainText('✗ front face');
-  await choose(page, 'readout, ABS');
+  await choose(page, 'DRO, ABS');
   await expect(list).toContainText('✓ front face');
 });
 
@@ -235,23 +235,23 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
   await press(page, 'Add a local datum');
   await page.getByRole('textbox', { name: 'Name' }).fill('Bearing bore');
   await page.getByRole('textbox', { name: 'Name' }).press('Enter');
-  await press(page, 'Keep this datum');
+  await press(page, 'Save this datum');
   await expect(
     page.getByText(
-      /Bearing bore: raise the tool, drive to X \+62\.000, Y \+58\.000 mm, switch the readout to INC and zero both there/,
+      /Bearing bore: raise the tool, move to X \+62\.000, Y \+58\.000 mm, switch the DRO to INC and zero both there/,
     ),
   ).toBeVisible();
   await expectAccessible(page);
-  await press(page, 'Done: Bearing bore is in force');
-  await expect(page.getByText('In force now: Bearing bore.')).toBeVisible();
+  await press(page, 'Log Bearing bore active');
+  await expect(page.getByText('Active now: Bearing bore.')).toBeVisible();
   await page.getByRole('link', { name: 'Positions' }).click();
   // 85.182 from part zero is 23.182 from the bore.
   await expect(page.getByRole('row').nth(1)).toContainText('23.182');
   await expect(page.getByText(/From Bearing bore/)).toBeVisible();
   await page.getByRole('link', { name: 'Datum' }).click();
   await press(page, /A second datum on this part/);
-  await press(page, 'Done: back at part zero');
-  await expect(page.getByText('In force now: part zero.')).toBeVisible();
+  await press(page, 'Log part zero active');
+  await expect(page.getByText('Active now: part zero.')).toBeVisible();
 });
 
 test('a bore touched as a second zero never takes the first by a press in passing', async ({ page, shop }) => {
@@ -263,16 +263,16 @@ test('a bore touched as a second zero never takes the first by a press in passin
   // A bore of 26 with a 10 mm finder, its middle 0.010 off in X.
   for (const reading of ['70.010', '54.010', '66.000', '50.000']) await log(page, reading);
   await press(page, 'Show the answer');
-  await press(page, /^Done:/);
-  const dialog = page.getByRole('dialog', { name: 'Part zero is set already' });
+  await press(page, /^Log X|^Log Y/);
+  const dialog = page.getByRole('dialog', { name: 'Part zero is already set' });
   await expect(dialog).toContainText('X was set by the left face, Y was set by the front face.');
   await expect(dialog).toContainText('kept at X +62.010, Y +58.000 mm from part zero');
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Keep it as a second zero' }).click();
   await expect(dialog).toHaveCount(0);
   await press(page, /A second datum on this part/);
-  await expect(page.getByText(/drive to X \+62\.010, Y \+58\.000 mm, switch the readout to INC/)).toBeVisible();
-  await expect(page.getByText('In force now: part zero.')).toBeVisible();
+  await expect(page.getByText(/drive to X \+62\.010, Y \+58\.000 mm, switch the DRO to INC/)).toBeVisible();
+  await expect(page.getByText('Active now: part zero.')).toBeVisible();
 });
 
 test('a hundred thousand trials bear the ± out', async ({ page, shop }) => {
@@ -280,7 +280,7 @@ test('a hundred thousand trials bear the ± out', async ({ page, shop }) => {
   await log(page, '-5.010');
   await press(page, 'Show the answer');
   await press(page, /Where zero may lie/);
-  await press(page, 'Try it by 100,000 random cases');
+  await press(page, 'Simulate 100,000 random cases');
   await expect(page.getByText(/Silver, 100,000 trials: X ±0\.0\d+ mm/)).toBeVisible();
   await expectAccessible(page);
 });
@@ -300,12 +300,12 @@ test('a trial can be stopped while it runs', async ({ page, shop }) => {
   await log(page, '-5.010');
   await press(page, 'Show the answer');
   await press(page, /Where zero may lie/);
-  await press(page, 'Try it by 100,000 random cases');
-  await expect(page.getByRole('progressbar', { name: 'Trials done' })).toBeVisible();
+  await press(page, 'Simulate 100,000 random cases');
+  await expect(page.getByRole('progressbar', { name: 'Simulation done' })).toBeVisible();
   await expectAccessible(page);
   await press(page, /^Stop the trial/);
   await expect(page.getByRole('progressbar')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: 'Try it by 100,000 random cases' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Simulate 100,000 random cases' })).toBeVisible();
 });
 
 test('what is not drawn is drawn: a slot, found by its middle', async ({ page, shop }) => {
@@ -318,7 +318,7 @@ test('what is not drawn is drawn: a slot, found by its middle', async ({ page, s
   await name.press('Enter');
   await press(page, 'Draw it on the part');
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
-  await press(page, /^More of this part/);
+  await press(page, /^More for this part/);
   await press(page, /^left face of key slot/);
   await expect(page.getByText('Touch the left wall of key slot, from inside.')).toBeVisible();
 });

@@ -33,11 +33,11 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await page.getByRole('checkbox', { name: 'Corner holes' }).click();
   await expect(page.getByText(/^This order: [1-9]\d* reversals/)).toBeVisible();
   await page.getByRole('radio', { name: 'Fewest reversals' }).click();
-  await expect(page.getByText('No order is better: every one was weighed.')).toBeVisible();
+  await expect(page.getByText('Best order: every order was compared.')).toBeVisible();
   await expect(page.getByText(/^This order: 2 reversals/)).toBeVisible();
   await expectAccessible(page);
 
-  await press(page, 'Drive hole by hole');
+  await press(page, 'Go hole by hole');
   // The shop's own was left days ago.
   await press(page, /^Nothing moved/);
   await expect(page.getByText('Spot hole 1 of Corner holes')).toBeVisible();
@@ -52,19 +52,19 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   // A hole passed over leaves the machine where it was.
   await press(page, 'Next');
   await expect(page.getByText(/^Turn, from hole/)).toBeVisible();
-  await press(page, 'It still stands at hole 1, marked done last');
-  await expect(page.getByText('Turn, from where it stands:')).toBeVisible();
+  await press(page, 'The machine is still at hole 1, marked done last');
+  await expect(page.getByText('Turn, from where it is:')).toBeVisible();
   await press(page, 'Back');
 
   // Back to the first: against the approach, so past it and back.
-  await press(page, /It stands somewhere else/);
+  await press(page, /The machine is somewhere else/);
   await page.getByRole('textbox', { name: 'X shows' }).fill('60t 0');
   await page.getByRole('textbox', { name: 'Y shows' }).fill('nowhere');
-  await press(page, 'Go on from there');
+  await press(page, 'Continue from there');
   await expect(page.getByRole('alert')).toContainText('Y: ');
   await page.getByRole('textbox', { name: 'Y shows' }).fill('8');
-  await press(page, 'Go on from there');
-  await expect(page.getByText('Turn, from where it stands:')).toBeVisible();
+  await press(page, 'Continue from there');
+  await expect(page.getByText('Turn, from where it is:')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('Past it and back');
 
   await shop.kill();
@@ -87,7 +87,7 @@ test('by hand: a hole is put later by its arrow and dragged by key, and the driv
   await page.keyboard.press('Space');
   await expect(rows.nth(5)).toContainText('Pivots, hole 7');
   await expectAccessible(page);
-  await press(page, 'Drive hole by hole');
+  await press(page, 'Go hole by hole');
   await press(page, /^Nothing moved/);
   await expect(page.getByText('Spot hole 2')).toBeVisible();
 });
@@ -112,7 +112,7 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
   await clear.fill('1');
   await clear.press('Enter');
-  await expect(page.getByText('At least where feeding begins, above the part.')).toBeVisible();
+  await expect(page.getByText('Not below the height where feeding begins.')).toBeVisible();
   await clear.fill('25');
   await clear.press('Enter');
   const { name, text } = await saved(page, 'Write the program');
@@ -145,15 +145,15 @@ test('holes that come out underneath: what lies there is asked before a program 
   await clear.press('Enter');
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('comes out 1.251 mm under the part. Say what lies there');
-  await page.getByRole('radio', { name: 'Table, vise or parallels' }).click();
+  await page.getByRole('radio', { name: 'The table, vise or parallels' }).click();
   await expect(page.getByText(/The tools would cut into it/)).toBeVisible();
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('there is room for 0.000 mm');
-  await page.getByRole('radio', { name: 'A board it may cut into' }).click();
+  await page.getByRole('radio', { name: 'A spoil board they may cut' }).click();
   // How deep is asked, never assumed.
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('there is room for 0.000 mm');
-  const room = page.getByRole('textbox', { name: 'How deep it may go into the board' });
+  const room = page.getByRole('textbox', { name: 'Depth they may cut into the board' });
   await room.fill('3');
   await room.press('Enter');
   expect((await saved(page, 'Write the program')).text).toContain('Z-23.251');
@@ -178,15 +178,15 @@ test('from a drawing to the drive: the unit asked, a layer left out, blocks name
   await choose(page, fileOf('cover.dxf', text.slice(0, 120)));
   await expect(page.getByRole('alert')).toContainText('cut off: its end is missing');
   await choose(page, fileOf('cover.dxf', text));
-  await expect(page.getByText('cover.dxf does not say its unit. Which is it in?')).toBeVisible();
+  await expect(page.getByText('cover.dxf has no unit. Which unit is it in?')).toBeVisible();
   await press(page, 'Millimetres');
   await expect(page.getByText('cover.dxf: 3 holes, in millimetres.')).toBeVisible();
-  await expect(page.getByText('Left out, since it is no hole: 1 × block.')).toBeVisible();
+  await expect(page.getByText('Left out, not holes: 1 × block.')).toBeVisible();
   await page.getByRole('checkbox', { name: 'scrap' }).click();
   await expectAccessible(page);
   await press(page, 'Take 2 holes over');
   await expect(page.getByText('cover: 2 holes, single points.')).toBeVisible();
-  await press(page, 'Drive hole by hole');
+  await press(page, 'Go hole by hole');
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+20.000Y+30.000');
   await press(page, 'Done');
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+40.000Y+15.000');
@@ -263,8 +263,8 @@ test('two thousand holes: read, ordered in a worker that can be stopped, and smo
   await expect(page.getByRole('progressbar')).toBeHidden();
   await expect(page.getByRole('radio', { name: 'As numbered' })).toBeChecked();
   await page.getByRole('radio', { name: 'Shortest way' }).click();
-  await expect(page.getByText('The best of a long search; a better one may exist.')).toBeVisible({ timeout: 20_000 });
-  await press(page, 'Drive hole by hole');
+  await expect(page.getByText('Best order found in the search time.')).toBeVisible({ timeout: 20_000 });
+  await press(page, 'Go hole by hole');
   await press(page, /^Nothing moved/);
   await expect(page.getByText(/^Stop 1 of 2000, 0 done/)).toBeVisible();
 });
@@ -306,25 +306,25 @@ test('every kind of pattern is added, moved as a whole, taken apart, laid aside 
   await press(page, /Change this pattern/);
   const points = page.getByRole('textbox', { name: 'Points' });
   await points.fill('10; 20; 5; 8; deep\n30,5; abc');
-  await press(page, 'Take the table over');
+  await press(page, 'Use this table');
   await expect(page.getByRole('alert')).toContainText('Row 3, column “y”: “abc” is not a length');
   await points.fill('10; 20; 5; 8; deep\n30,5; 40');
-  await press(page, 'Take the table over');
+  await press(page, 'Use this table');
   await expect(page.getByRole('row').nth(2)).toContainText('30.500');
-  await press(page, /Mirror, turn, shift the whole/);
-  await page.getByRole('radio', { name: 'Left for right' }).click();
+  await press(page, /Mirror, rotate or shift the pattern/);
+  await page.getByRole('radio', { name: 'Left to right' }).click();
   await expect(page.getByRole('row').nth(1)).toContainText('−10.000');
   await press(page, 'Copy it');
   await expect(page.getByText('Single points 5 copy: 2 holes, single points.')).toBeVisible();
   await expect(page.getByRole('row').nth(1)).toContainText('−5.000');
   await expectAccessible(page);
-  await press(page, 'Lay it aside');
-  await press(page, /Laid aside: 1/);
-  await press(page, 'Take up again: Single points 5 copy');
+  await press(page, 'Set it aside');
+  await press(page, /Set aside: 1/);
+  await press(page, 'Use again: Single points 5 copy');
   await expect(page.getByText('Single points 5 copy: 2 holes, single points.')).toBeVisible();
 });
 
-test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone over says what can be done', async ({
+test('a bore is crept to 26 H7: spring learned, last pass set, in size; oversize says what can be done', async ({
   page,
   shop,
 }) => {
@@ -350,14 +350,14 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; gone ove
   await log('25.9104', '25.95');
   await expect(page.getByText(/^Last pass: set 26\.030 mm on the diameter/)).toBeVisible();
   await expectAccessible(page);
-  await press(page, /Tape of the next setting/);
+  await press(page, /Working of the next setting/);
   await expect(page.getByRole('group', { name: 'Tape' })).toContainText('for what the bar springs back');
   await log('26.008');
   await expect(page.getByText('In size: 26.008 mm. Stop here.')).toBeVisible();
   await openReading(page, 'Strike out', '26.008');
   await press(page, 'typed wrongly');
   await log('26.03');
-  await expect(page.getByText('Gone over: 26.030 mm is 0.009 mm above the upper limit.')).toBeVisible();
+  await expect(page.getByText('Oversize: 26.030 mm is 0.009 mm above the upper limit.')).toBeVisible();
   await expect(page.getByRole('list', { name: 'What can be done' })).toContainText('Bush it');
 
   const fit = page.getByRole('textbox', { name: 'Fit' });
@@ -380,7 +380,7 @@ test('a face is brought down in equal passes at a speed this machine has', async
   await remove.press('Enter');
   await expect(page.getByText('7 equal passes of 0.307 mm, then a finishing pass of 0.150 mm.')).toBeVisible();
   await page.getByRole('radio', { name: 'Carbide' }).click();
-  await expect(page.getByText('The fastest this machine turns stands in for the speed wanted.')).toBeVisible();
+  await expect(page.getByText('The fastest rpm this machine reaches is used instead.')).toBeVisible();
   await expect(page.getByText('Brass is cut dry.')).toBeVisible();
   await expectAccessible(page);
 });

@@ -2,7 +2,7 @@ import { expect, expectOpened, test } from '../support/shop';
 
 const PLATE = '/setup/base-plate-knee-mill';
 
-/** Every page of a set-up that shows a length. */
+/** Every page of a setup that shows a length. */
 const PAGES = [
   'plan',
   ...['vise', 'head', 'centre', 'chuck', 'level', 'skew'].map((task) => `alignment?task=${task}`),
@@ -25,7 +25,7 @@ const PAGES = [
 /** Things whose own name has a size in it, as it is written on them. */
 const NAMES = /(Dial indicator 10 mm|\d mm ball)/g;
 
-test('a set-up in inches says nothing in millimetres, on any of its pages', async ({ page, shop }) => {
+test('a setup in inches says nothing in millimetres, on any of its pages', async ({ page, shop }) => {
   await page.goto(`${shop.url}${PLATE}/plan`);
   await page.getByRole('radio', { name: 'Inches' }).click();
   await expect(page.getByText(/^Base plate, brass: 7\.2441 in × /)).toBeVisible();

@@ -7,7 +7,7 @@ test('after a setting the machine is looked at: the sign is named, the mend prov
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?f=face.left`);
   await log(page, /^X on the readout/, '31.2');
   await press(page, 'Show the answer');
-  await press(page, 'Done: X is preset');
+  await press(page, /^Log X set to/);
   const question = page.getByText('X was set. Does it show −5.000 mm there?');
   await expect(question).toBeVisible();
   await expectAccessible(page);
@@ -19,7 +19,7 @@ test('after a setting the machine is looked at: the sign is named, the mend prov
   await shown.fill('5');
   await press(page, 'It shows this');
   const alert = page.getByRole('alert').filter({ hasText: 'X shows 5.000 mm, not −5.000 mm' });
-  await expect(alert).toContainText('the sign is the other one');
+  await expect(alert).toContainText('wrong sign');
   await expectAccessible(page);
 
   await shop.kill();
@@ -45,7 +45,7 @@ test('the control did it: its result is taken as it is, its zero read back, and 
   await expect(page.getByText(/^The control took the ball off itself/)).toContainText(
     'the spindle stood at X −301.203 mm at the touch',
   );
-  // Two touches typed as the scale shows them stand in the ledger: the ball comes off those, and off this no second time.
+  // Two touches typed as the scale shows them stand in the log: the ball comes off those, and off this no second time.
   await expect(page.getByRole('alert')).toHaveCount(0);
   await press(page, 'Show the answer');
   await expect(page.getByRole('radio', { name: /^Work offset X −262\.205/ })).toBeVisible();
@@ -59,9 +59,9 @@ test('the control did it: its result is taken as it is, its zero read back, and 
   await expect(page.getByText(/was entered\. Does it read/)).toHaveCount(0);
 });
 
-test('a bore by the control’s own cycle: its centre as it is, both axes set and read back', async ({ page, shop }) => {
+test('a bore by the control’s cycle: its centre as it is, both axes set and read back', async ({ page, shop }) => {
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/datum?f=round.hole-1`);
-  await page.getByRole('radio', { name: 'the control’s own cycle' }).click();
+  await page.getByRole('radio', { name: 'the control’s cycle' }).click();
   await expect(
     page.getByText(/^Run the control’s cycle in .*, and log what it gives for X of the centre\./),
   ).toBeVisible();
@@ -84,8 +84,8 @@ test('the tool table is read back row by row, and the plate’s thickness held a
   await page.goto(`${shop.url}/setup/plinth-router/heights`);
   await page.getByRole('textbox', { name: /by caliper/ }).fill('12.42');
   await page.getByRole('textbox', { name: /by caliper/ }).press('Enter');
-  await page.getByRole('textbox', { name: /In the control it is entered as/ }).fill('12.7');
-  await page.getByRole('textbox', { name: /In the control it is entered as/ }).press('Enter');
+  await page.getByRole('textbox', { name: /Entered in the control as/ }).fill('12.7');
+  await page.getByRole('textbox', { name: /Entered in the control as/ }).press('Enter');
   await expect(page.getByText(/▼ Every tool would dig in 0\.280 mm\. Enter 12\.420 mm\./)).toBeVisible();
   await expectAccessible(page);
 
@@ -103,7 +103,7 @@ test('the tool table is read back row by row, and the plate’s thickness held a
   await press(page, 'Tool 2 reads something else in the control');
   await page.getByRole('textbox', { name: 'Tool 2 reads' }).fill('12.31');
   await press(page, 'It shows this');
-  const alert = page.getByRole('alert').filter({ hasText: 'the sign is the other one' });
+  const alert = page.getByRole('alert').filter({ hasText: 'wrong sign' });
   await expect(alert).toBeVisible();
   await expectAccessible(page);
   await press(page, 'Tool 2 reads the same in the control');

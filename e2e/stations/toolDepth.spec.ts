@@ -24,7 +24,7 @@ test('depth for the tool in the spindle: Z set with T1, T3 is 5.400 longer: 2.25
   await expect(depth).toContainText('No depth for T3. Z is not set. Set Z first.');
   await touchOff(page, shop.url, 1, '10');
   await press(page, 'Show the answer');
-  await press(page, 'Done: Z is set');
+  await press(page, /^Log Z set to/);
   await page.getByRole('button', { name: 'Yes' }).click();
   // Without a length there is no figure, and the way to one.
   await page.goto(`${shop.url}${PLATE}/drive?stop=1`);
@@ -71,7 +71,7 @@ test('the knee locked, the quill drills: the figure for its stop, and what is wr
   expect(told.ok()).toBe(true);
   await touchOff(page, shop.url, 1, '10');
   await press(page, 'Show the answer');
-  await press(page, 'Done: Z is set');
+  await press(page, /^Log Z set to/);
   await page.getByRole('button', { name: 'Yes' }).click();
   await touchOff(page, shop.url, 3, '15.4');
   await page.goto(`${shop.url}${PLATE}/drive?stop=1`);

@@ -61,7 +61,7 @@ test('a program: what is found, worst first, its line under the cursor, both vie
   await page.getByRole('button', { name: /^Clamps, jaws and stock/ }).click();
   await page.getByRole('button', { name: 'Put a clamp at the left', exact: true }).click();
   // Dragged away from the part it stands as much further, on a round figure.
-  const around = page.getByLabel(/with what stands round it, from above/);
+  const around = page.getByLabel(/with clamps and jaws, from above/);
   const left = page.getByRole('textbox', { name: 'Left, X' });
   const stands = async () => Number((await left.inputValue()).replace('−', '-'));
   const before = await stands();
@@ -79,8 +79,8 @@ test('a program: what is found, worst first, its line under the cursor, both vie
   await page.getByRole('button', { name: 'Check again' }).click();
   await expect(found.getByText('Tool 3 runs into Clamp 2.')).toBeVisible();
 
-  await page.getByRole('button', { name: 'What it believes, and what is set' }).click();
-  const beside = page.getByRole('table', { name: 'Program beside set-up' });
+  await page.getByRole('button', { name: 'What the program uses, and what is set' }).click();
+  const beside = page.getByRole('table', { name: 'Program compared with the setup' });
   await expect(beside.getByRole('row').filter({ hasText: 'Tool 3, lowest' })).toContainText('−4.000 mm');
   await expect(beside.getByRole('row').filter({ hasText: 'Zero' })).toContainText('X, Y, Z not set');
 
@@ -89,7 +89,7 @@ test('a program: what is found, worst first, its line under the cursor, both vie
   await expect(page.getByText(/Program arm\.nc, checked .*: \d+ to mend/)).toBeVisible();
 });
 
-test('a program written anew since is read again at a press, without choosing it again', async ({ page, shop }) => {
+test('a program written again since is read again at a press, without choosing it again', async ({ page, shop }) => {
   // A file of the browser's own store stands for one of the device: its handle is the same kind of thing.
   await page.addInitScript(() => {
     const program = async () => (await navigator.storage.getDirectory()).getFileHandle('arm.nc', { create: true });
@@ -125,8 +125,8 @@ test('what is no program, cut off, or has sums in it: words, and how far it was 
   await pick.setInputFiles(file('empty.nc', '  \n'));
   await expect(page.getByRole('alert')).toContainText('The file is empty');
   await pick.setInputFiles(file('sums.nc', PROGRAM.replace('X10 F400', 'X[#1+2] F400')));
-  await expect(page.getByText(/It was read to line 10 only/)).toBeVisible();
-  await expect(page.getByText(/A variable, a sum or a condition stands here: “X\[#1\+2\] F400”/)).toBeVisible();
+  await expect(page.getByText(/It was read only to line 10 only/)).toBeVisible();
+  await expect(page.getByText(/This line has a variable, a sum or a condition: “X\[#1\+2\] F400”/)).toBeVisible();
 });
 
 test('a program of two million letters in one line, and one of 300 000 moves, keep the page answering', async ({
@@ -193,10 +193,10 @@ test('the part measured: a hole, over pins, a thickness; what to change; and sig
   await expect(measured.getByText(/✗ out/)).toBeVisible();
 
   await page.getByRole('button', { name: /^First part/ }).click();
-  await page.getByRole('button', { name: 'Sign it out' }).click();
+  await page.getByRole('button', { name: 'Reject the part' }).click();
   await expect(page.getByRole('alert')).toContainText('Sign with your name first');
   await page.getByRole('textbox', { name: 'Your name' }).fill('Ada');
-  await page.getByRole('button', { name: 'Sign it out' }).click();
+  await page.getByRole('button', { name: 'Reject the part' }).click();
   await expect(page.getByText(/✗ Out, 3 measured, signed Ada/)).toBeVisible();
   await expectAccessible(page);
 });
@@ -208,7 +208,7 @@ test('a zero touched again: what it should show, what it did, and whether it sta
   ).toBeVisible();
   await logReading(page, /^X shows/, '-5.004');
   await expect(
-    page.getByText(/✓ Left face: −0\.004 mm ±0\.\d\d\d mm from where it was\. The zero stands\./),
+    page.getByText(/✓ Left face: −0\.004 mm ±0\.\d\d\d mm from where it was\. The zero is good\./),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Touch the front face again' }).click();
   await logReading(page, /^Y shows/, '-4.4');
@@ -228,7 +228,7 @@ test('a zero touched again: what it should show, what it did, and whether it sta
   await expectAccessible(page);
 });
 
-test('the sheet: what is open first, the same figures in the PDF, and the whole set-up opens in another shop', async ({
+test('the sheet: what is open first, the same figures in the PDF, and the whole setup opens in another shop', async ({
   page,
   shop,
   ownShop,
@@ -237,16 +237,16 @@ test('the sheet: what is open first, the same figures in the PDF, and the whole 
   await expect(page.getByText(/things are still open: the sheet says so at its head/)).toBeVisible();
   await expect(page.getByText('· X not read back.')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('checkbox', { name: 'It hangs at the machine' }).click();
-  await expect(page.getByRole('checkbox', { name: 'It hangs at the machine' })).toBeChecked();
+  await page.getByRole('checkbox', { name: 'Sheet is at the machine' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Sheet is at the machine' })).toBeChecked();
   const whole = await page.request.get(`${shop.url}/api/setups/feet-knee-mill/file`);
   expect(whole.status()).toBe(200);
 
   await page.goto(`${ownShop.url}/new`);
-  await page.getByLabel('A file of a whole set-up').setInputFiles(file('feet.json', '{"setups": []}'));
-  await expect(page.getByRole('alert')).toContainText('This is no file of a set-up');
+  await page.getByLabel('A file of a whole setup').setInputFiles(file('feet.json', '{"setups": []}'));
+  await expect(page.getByRole('alert')).toContainText('This is no file of a setup');
   await page
-    .getByLabel('A file of a whole set-up')
+    .getByLabel('A file of a whole setup')
     .setInputFiles({ name: 'feet.json', mimeType: 'application/json', buffer: await whole.body() });
   await expect(page).toHaveURL(/\/setup\/feet-knee-mill\/plan/);
   await page.goto(`${ownShop.url}/setup/feet-knee-mill/datum?f=face.left`);

@@ -36,7 +36,7 @@ async function twoTools(page: Page, url: string): Promise<void> {
 async function keptAs(page: Page, url: string, school: string): Promise<ReturnType<Page['getByRole']>> {
   await twoTools(page, url);
   await show(page, /^tool table/);
-  await press(page, /Keep them another way/);
+  await press(page, /Store lengths another way/);
   await page.getByRole('radio', { name: school }).click();
   return page.getByRole('list', { name: 'Tool lengths' });
 }
@@ -91,7 +91,7 @@ test('touched again at every change: no lengths are kept, the page leads to the 
   await press(page, 'Set Z with tool 1');
   await page.getByRole('checkbox', { name: /Never lower a tool onto a gauge/ }).click();
   await press(page, 'Show the answer');
-  await press(page, 'Done: Z is set');
+  await press(page, /^Log Z set to/);
   await expect(page.getByText('Where do all tools touch off?')).toBeVisible();
   await expectAccessible(page);
   // Set on the block that lies on the part: where nothing is cut there, that is the spot's figure already.
@@ -112,7 +112,7 @@ test('a probe of calibrated length finds Z for the reference tool', async ({ pag
   await expect(page.getByText('First say where the probe sits.').first()).toBeVisible();
   await page.getByRole('radio', { name: 'in the spindle' }).click();
   await expect(page.getByText(/^Touch the surface with the probe in the spindle/)).toBeVisible();
-  await show(page, /air pass/);
+  await show(page, /air cut/);
   const longer = page.getByRole('textbox', { name: 'Longer than tool 5' });
   await longer.fill('12.5');
   await longer.press('Enter');
@@ -127,11 +127,11 @@ test('a probe of calibrated length finds Z for the reference tool', async ({ pag
 
 test('a plate is asked for by caliper, and what its marking would have done is said', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'plinth-router'));
-  await expect(page.getByText('Measure the plate by caliper before you trust its marking.')).toBeVisible();
+  await expect(page.getByText('Measure the plate by caliper. Do not trust its marking.')).toBeVisible();
   const field = page.getByRole('textbox', { name: /Touch plate.*by caliper/ });
   await field.fill('0');
   await field.press('Enter');
-  await expect(page.getByText('A plate is thicker than nothing.')).toBeVisible();
+  await expect(page.getByText('The thickness must be greater than zero.')).toBeVisible();
   await field.fill('12.42');
   await field.press('Enter');
   await expect(page.getByText(/By its marking every tool would dig in 0\.280 mm/)).toBeVisible();
@@ -142,7 +142,7 @@ test('a plate is asked for by caliper, and what its marking would have done is s
 test('another gauge is taken where heights are found, and the touch is told for that one', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'plinth-router'));
   await expect(page.getByText(/^Put the 12\.700 mm touch plate under tool 1/)).toBeVisible();
-  await show(page, /^gauge, air pass/);
+  await show(page, /^gauge, air cut/);
   await page.getByRole('radiogroup', { name: 'Gauge for heights' }).getByRole('radio', { name: /paper/i }).click();
   await expectAccessible(page);
   await show(page, /^touching/);
@@ -151,35 +151,35 @@ test('another gauge is taken where heights are found, and the touch is told for 
 
 test('a pass in the air is marked on every screen until it is put back', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'base-plate-knee-mill'));
-  await show(page, /air pass/);
+  await show(page, /air cut/);
   const lift = page.getByRole('textbox', { name: /Lift the whole job/ });
   await lift.fill('5');
   await lift.press('Enter');
   const banner = page.getByText(/Lifted by 5\.000 mm for a pass in the air/);
   // Asked for is not lifted: Z was set on paper only once it is logged as set.
-  await expect(page.getByText(/Not lifted yet: touch the gauge with tool 1, and\s+set Z/)).toBeVisible();
+  await expect(page.getByText(/Not raised yet: touch the gauge with tool 1, and\s+set Z/)).toBeVisible();
   await expect(banner).toHaveCount(0);
   await show(page, /^touching/);
   await touch(page, '37.42');
   await press(page, 'Show the answer');
   await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
   await expect(banner).toHaveCount(0);
-  await press(page, 'Done: Z is set');
+  await press(page, /^Log Z set to/);
   await expect(banner).toBeVisible();
   await page.getByRole('link', { name: 'Positions' }).click();
   await expect(banner).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Heights' }).click();
-  await show(page, /air pass/);
+  await show(page, /air cut/);
   await lift.fill('0');
   await lift.press('Enter');
   await expect(
-    page.getByText(/Lifted by 5\.000 mm for a pass in the air\. Touch the gauge and set Z to put it back/),
+    page.getByText(/Lifted by 5\.000 mm for the air cut\. Touch the gauge and set Z to put it back/),
   ).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 1));
   await touch(page, '5.005');
   await press(page, 'Show the answer');
-  await press(page, 'Done: Z is set');
+  await press(page, /^Log Z set to/);
   await expect(page.getByText(/Lifted by/)).toHaveCount(0);
 });
 
@@ -187,7 +187,7 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
   await expect(page.getByText(/^Tools 3, 4, 6 have no length/)).toBeVisible();
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
 
   // A readout has no table of its own that a program could fill.
@@ -205,13 +205,13 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
   await expect(page.getByRole('row', { name: 'T2 −12.310 −2.310' })).toBeVisible();
   await expect(page.getByRole('row', { name: 'T4 new +6.500' })).toBeVisible();
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
-  await press(page, 'Take these over');
+  await press(page, 'Use these');
   // The kept length now lacks the gauge once: what was measured does not agree with it.
   await expect(page.getByRole('alert')).toContainText('off by the gauge’s thickness, once');
   await expectAccessible(page);
-  await press(page, 'Tool 2 was re-fitted');
+  await press(page, 'Tool 2 was re-clamped');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(page.getByText(/Tool 2 was re-fitted, ground or exchanged since its length was taken/)).toBeVisible();
+  await expect(page.getByText(/Tool 2 was re-clamped, ground or exchanged since its length was taken/)).toBeVisible();
 });
 
 test('a tool that was ground has no length in any machine until it is touched off again', async ({ page, shop }) => {
@@ -219,16 +219,16 @@ test('a tool that was ground has no length in any machine until it is touched of
   await show(page, /^tool table/);
   const list = page.getByRole('list', { name: 'Tool lengths' });
   await expect(list).toContainText('−12.310 mm');
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await page.goto(`${shop.url}/shop/cutters/drill-4-2`);
-  await press(page, 'Something happened to it');
-  await press(page, 'It was ground, or has new inserts');
+  await press(page, 'It was damaged or changed');
+  await press(page, 'Reground, or new inserts');
   await expect(page.getByText(/counts in no machine until it was touched off again/)).toBeVisible();
   await expectAccessible(page);
   await press(page, 'Yes, from now on');
   await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 2)}&show=table`);
-  await expect(page.getByText(/Tool 2 was re-fitted, ground or exchanged since its length was taken/)).toBeVisible();
+  await expect(page.getByText(/Tool 2 was re-clamped, ground or exchanged since its length was taken/)).toBeVisible();
   await expect(list).not.toContainText('−12.310 mm');
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/drive`);
   // Six are spotted by tool 3 first.
@@ -236,7 +236,9 @@ test('a tool that was ground has no length in any machine until it is touched of
     await page.getByRole('button', { name: 'Next', exact: true }).click();
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12`))).toBeVisible();
   }
-  await expect(page.getByText(/^✗ Tool 2 was re-fitted, ground or exchanged: touch it again in Heights/)).toBeVisible();
+  await expect(
+    page.getByText(/^✗ Tool 2 was re-clamped, ground or exchanged: touch it again in Heights/),
+  ).toBeVisible();
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/sheet`);
   await expect(page.getByText('changed: touch again')).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
@@ -253,18 +255,18 @@ test('the reference tool put back: every length held against it is open again, k
   await show(page, /^tool table/);
   const list = page.getByRole('list', { name: 'Tool lengths' });
   // Nothing is kept yet: what was only touched here can be told of all the same.
-  await press(page, 'Tool 1 was re-fitted');
-  await expect(list).toContainText('Tool 1 was re-fitted, ground or exchanged since its length was taken.');
+  await press(page, 'Tool 1 was re-clamped');
+  await expect(list).toContainText('Tool 1 was re-clamped, ground or exchanged since its length was taken.');
   await expect(list).not.toContainText('−12.310 mm');
   await page.goto(heights(shop.url, 'base-plate-knee-mill'));
   await touch(page, '37.62');
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 2));
   await touch(page, '25.11');
   await show(page, /^tool table/);
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(list).toContainText('Kept: −12.510 mm');
-  await press(page, 'Tool 1 was re-fitted');
-  await expect(list).toContainText('Tool 2 was held against the reference tool as it was before.');
+  await press(page, 'Tool 1 was re-clamped');
+  await expect(list).toContainText('Tool 2 was compared with the reference tool before it changed.');
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/sheet`);
   await expect(page.getByText('reference changed')).toBeVisible();
   await expectAccessible(page);
@@ -287,7 +289,7 @@ test('rows of the table are written in the controller’s own words, and not whe
 test('a tool that runs out too far is an alarm, and what is kept of it stays', async ({ page, shop }) => {
   await twoTools(page, shop.url);
   await show(page, /^tool table/);
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await show(page, /^run-out/);
   for (const [tooth, value] of [
@@ -307,12 +309,12 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
   await again(page, '24.11');
   await again(page, '24.11');
   await show(page, /^tool table/);
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toBeVisible();
   await show(page, /^run-out/);
   await page.getByRole('checkbox', { name: /Measure only/ }).click();
   await show(page, /^tool table/);
-  await press(page, 'Keep these for the machine');
+  await press(page, 'Save these for the machine');
   await expect(page.getByText('Kept: −12.310 mm')).toHaveCount(0);
 });
 

@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 /** A job's way out: Verify is looked at, then the Sheet, whose PDF comes. Not counted among the job's acts. */
 export async function closeWithSheet(page: Page, shows: readonly (string | RegExp)[]): Promise<void> {
   // A drive fills the page: the rule is one step back.
-  if (/\/drive\b/.test(page.url())) await page.getByRole('button', { name: 'Back to Positions' }).click();
+  if (/\/drive\b/.test(page.url())) await page.getByRole('button', { name: 'Back to Holes' }).click();
   await page.getByRole('link', { name: /^Verify/ }).click();
   await expect(page.getByRole('radio', { name: 'Zero', exact: true })).toBeChecked();
   await page.getByRole('link', { name: /^Sheet/ }).click();

@@ -25,7 +25,7 @@ const FILE = join(import.meta.dirname, '..', '..', 'test-results', 'acts.jsonl')
 /** A person at one job: with a thumb on a phone, by keyboard alone on a wide screen. */
 export interface Job {
   page: Page;
-  /** From the bench: opens a set-up's card. */
+  /** From the bench: opens a setup's card. */
   open: (setup: string) => Promise<void>;
   /** Presses a button, link or choice by its name. */
   tap: (role: 'button' | 'link' | 'radio' | 'checkbox', name: string | RegExp) => Promise<void>;
@@ -49,7 +49,7 @@ export interface Job {
 }
 
 const KEYS: Readonly<Record<string, string>> = {
-  '-': 'turn the sign',
+  '-': 'change the sign',
   '.': 'point',
   t: 'turns',
   ' ': 'space',
@@ -104,7 +104,7 @@ export const test = shopTest.extend<{ job: Job }>({
         else await tap('button', 'Show the answer');
       },
       tape: async () => {
-        if (!byKeys) await tap('button', /^Tape: how it was reckoned/);
+        if (!byKeys) await tap('button', /^Show the working/);
         await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
       },
       open: (setup) => tap('link', new RegExp(`^${setup}`)),

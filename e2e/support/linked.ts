@@ -52,7 +52,7 @@ const linkTo = async (page: Page, shop: RunningShop, machine: string, port: numb
   expect(answer.status()).toBe(200);
 };
 
-/** The demo shop with its simulated readout at the knee mill, and its simulated control at the trunnion mill. */
+/** The demo shop with its simulated DRO at the knee mill, and its simulated control at the trunnion mill. */
 export const test = base.extend<{ readout: Device; control: Device }>({
   readout: async ({ page, shop }, use) => {
     const one = device('readout');

@@ -7,7 +7,7 @@ export const feel = (page: Page, says: string | RegExp) => page.getByText(says).
 export const go = (page: Page, to: 'Mill' | 'Notebook') => page.getByRole('radio', { name: to, exact: true }).click();
 
 async function stepOf(page: Page, mm: string, name: string) {
-  await page.getByRole('radiogroup', { name: 'One press goes, mm' }).getByText(mm, { exact: true }).click();
+  await page.getByRole('radiogroup', { name: 'One press moves, mm' }).getByText(mm, { exact: true }).click();
   return page.getByRole('button', { name: new RegExp(`^${name} by`) });
 }
 

@@ -37,7 +37,7 @@ async function environmentOf(demo: boolean, file?: string) {
     DATABASE: file ?? join(folder, 'shop.sqlite'),
     STATIC: join(ROOT, 'apps/app/dist'),
     LOG_LEVEL: 'error',
-    // Another address of this machine stands for the network.
+    // Change the address of this machine stands for the network.
     LAN_ADDRESS: '127.0.0.2',
     SIMULATION_KEY,
     ...(demo && { DEMO: join(ROOT, 'demo/shop.json') }),

@@ -1,6 +1,6 @@
 /**
  * Writes the worker that keeps the whole app on a device, so that it starts with the server stopped. Data is never its
- * business: what set-ups hold is kept by the app itself. A program of its own, since the packer only works unhurried.
+ * business: what setups hold is kept by the app itself. A program of its own, since the packer only works unhurried.
  */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';

@@ -60,7 +60,7 @@ export const SHOTS = [
     path: '/setup/practice-left-edge-7/datum?f=face.left',
     act: async (page) => {
       await press(page, /^In the spindle/);
-      await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+      await page.getByRole('menuitem', { name: 'Edge finder 10' }).click();
       await page.getByText('1000', { exact: true }).click();
       const steps = async (mm, name, times) => {
         await page.getByText(mm, { exact: true }).first().click();
@@ -79,7 +79,7 @@ export const SHOTS = [
     path: '/setup/practice-left-edge-7/datum?f=face.left',
     act: async (page) => {
       await press(page, /^In the spindle/);
-      await page.getByRole('menuitem', { name: 'Spring finder 10' }).click();
+      await page.getByRole('menuitem', { name: 'Edge finder 10' }).click();
       await page.getByText('2500', { exact: true }).click();
       await page.getByText('10', { exact: true }).first().click();
       for (let i = 0; i < 4; i += 1) await press(page, /^Y away by/);
@@ -229,7 +229,7 @@ export const SHOTS = [
       await page.getByRole('checkbox', { name: 'Corner holes' }).click();
       await page.getByRole('radio', { name: 'Fewest reversals' }).click();
       await page.getByText('No order is better').waitFor();
-      await press(page, 'Drive hole by hole');
+      await press(page, 'Go hole by hole');
       await press(page, /^Nothing moved/);
       for (let i = 0; i < 4; i += 1) await press(page, 'Done');
       await page.getByText('Stop 5 of').waitFor();
@@ -305,7 +305,7 @@ export const SHOTS = [
       await press(page, /is in and tight/);
       await press(page, 'The light came on');
       await page.getByRole('checkbox').first().click();
-      await page.getByText('Still touching, set Z to').waitFor();
+      await page.getByText('Still touching: set Z to').waitFor();
     },
   },
 ];

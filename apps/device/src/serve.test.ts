@@ -44,7 +44,7 @@ async function served() {
   return { join };
 }
 
-test('says who it is to whoever joins, and where it stands again and again', async () => {
+test('says who it is to whoever joins, and where it is again and again', async () => {
   const { join } = await served();
   const one = await join();
   expect(await one.next(({ is }) => is === 'hello')).toMatchObject({ standIn: true, kind: 'readout' });

@@ -9,13 +9,13 @@ import {
 } from '@zero-point/core/link/simulatedDevice';
 import { createServer, type Server, type Socket } from 'node:net';
 
-/** A device says where it stands so often, ms. */
+/** A device says where it is so often, ms. */
 const BEAT = 400;
 
 const written = (line: Said): string => `${JSON.stringify(line)}\n`;
 
 /**
- * A stand-in that listens on a port of this machine: says who it is and where it stands to everybody who is connected, and
+ * A stand-in that listens on a port of this machine: says who it is and where it is to everybody who is connected, and
  * does what it is told by any of them.
  *
  * @param key told in its hello, so that the server that was started with it knows it

@@ -11,7 +11,7 @@ function stopWith(message: string): never {
 function addressTrouble({ code }: NodeJS.ErrnoException, { port, host }: Settings): string | undefined {
   switch (code) {
     case 'EADDRINUSE':
-      return `Port ${port} is taken. Stop what uses it, or choose another: PORT=4800 npm run demo`;
+      return `Port ${port} is used. Stop what uses it, or choose another: PORT=4800 npm run demo`;
     case 'EACCES':
       return `Port ${port} is not for everyone. Choose one above 1023: PORT=4800 npm run demo`;
     case 'EADDRNOTAVAIL':

@@ -8,7 +8,7 @@ interface FoldProps {
   children: ReactNode;
 }
 
-/** It has the ground of what it stands on: the page's, or a card's. */
+/** It has the ground of what it is on: the page's, or a card's. */
 const CLEAR = { colors: { background: 'transparent' } } as const;
 
 /** Something that opens when asked for. */

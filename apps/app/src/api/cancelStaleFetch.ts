@@ -10,7 +10,7 @@ export const overtake = (client: QueryClient, queryKey: QueryKey): Promise<void>
   client.cancelQueries({ queryKey, predicate: (query) => !isFirst(query) });
 
 /**
- * Asks anew for what stands under a key, because it has changed. What was under way for the first time may have been
+ * Asks again for what stands under a key, because it has changed. What was under way for the first time may have been
  * answered before the change: it is let come, and asked for once more.
  */
 export async function askAnew(client: QueryClient, queryKey: QueryKey): Promise<void> {

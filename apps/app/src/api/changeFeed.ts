@@ -6,7 +6,7 @@ import { keepCopySoon } from '../cache/cacheCopy';
 import { queryClient, setupKey } from './queryClient';
 import { listen } from '../stream/listen';
 
-/** What the server tells of a set-up as it comes. */
+/** What the server tells of a setup as it comes. */
 interface News {
   entries: KeptEntry[];
   seq: number;
@@ -46,7 +46,7 @@ function take(id: string, news: News | FarBehind): void {
   }
 }
 
-/** Keeps a set-up up to date while it is shown, from the place in the record that it was fetched at. */
+/** Keeps a setup up to date while it is shown, from the place in the record that it was fetched at. */
 export function useNews(id: string, seq: number | undefined): void {
   const from = useRef(seq);
   const known = seq !== undefined;

@@ -65,7 +65,7 @@ function asked(method: string, path: string): Promise<Response> | undefined {
 
 /**
  * This device was dismissed, or never let in: what it logged stays here and waits, while the page that pairs it opens. Its
- * copies of set-ups go; they come again when it is let in.
+ * copies of setups go; they come again when it is let in.
  */
 function join(): never {
   forgetCopies(deviceStorage);

@@ -3,10 +3,10 @@ import { listen } from '../stream/listen';
 import { askAnew } from './cancelStaleFetch';
 import { queryClient } from './queryClient';
 
-/** How often the server is asked for what is not told as it comes, ms; only while it does not tell. */
+/** How often the server is asked for what is not entered as it comes, ms; only while it does not tell. */
 export const REFRESH = 5000;
 
-/** Asks anew for what stands under a key whenever the server says that something changed, or may have said so unheard. */
+/** Asks again for what stands under a key whenever the server says that something changed, or may have said so unheard. */
 export const useTold = (key: readonly string[]): void =>
   useEffect(() => {
     const ask = () => void askAnew(queryClient, key);

@@ -17,7 +17,7 @@ interface Notices {
 
 async function fetchNotices(): Promise<Notices> {
   const response = await fetch('/notices.json');
-  if (!response.ok) throw new Error('The list is not there.');
+  if (!response.ok) throw new Error('The list is missing.');
   return (await response.json()) as Notices;
 }
 

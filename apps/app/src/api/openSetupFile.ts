@@ -8,12 +8,12 @@ const LARGEST = 40_000_000;
 /** A file that is no JSON at all. */
 export class NoJson extends Error {
   constructor() {
-    super('This is no file of a set-up. Choose one that was saved on the page Sheet, as a whole set-up.');
+    super('This file is not a Zero Point setup. Choose one saved under Setup sheet as a whole setup.');
   }
 }
 
 /**
- * Opens the file of a whole set-up in this shop; its id here.
+ * Opens the file of a whole setup in this shop; its id here.
  *
  * @throws NoJson; Refusal where it is too large; ServerRefusal with what is wrong with it; ServerAway
  */

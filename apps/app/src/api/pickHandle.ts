@@ -8,7 +8,7 @@ interface Picker {
 
 const picker = (): Picker => (typeof window === 'undefined' ? {} : (window as Picker));
 
-/** Whether this browser gives a file that can be read again after it was written anew: some do, over a secure connection. */
+/** Whether this browser gives a file that can be read again after it was written again: some do, over a secure connection. */
 export const hasHandles = (): boolean => picker().showOpenFilePicker !== undefined;
 
 /**

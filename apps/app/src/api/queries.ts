@@ -55,7 +55,7 @@ function withShopEntry(shop: Shop, entry: Entry): Shop {
   const key = keyOf(entry);
   const body = entry.body as { id: string };
   const list = lists[collection];
-  // Kept tool lengths go with the set-ups of their machine, not with the shop's lists.
+  // Kept tool lengths go with the setups of their machine, not with the shop's lists.
   if (!list) return shop;
   const known = list.some(({ id }) => id === key);
   const versions = { ...shop.versions, [documentKey(entry.kind as DocumentName, key)]: entry.version };
@@ -85,7 +85,7 @@ export function shopSeen(): (Shop & ShopTold) | undefined {
   }
 }
 
-/** Keeps the shop on this device as it is now: a set-up begun while the server is away goes by its sizes and calibrations. */
+/** Keeps the shop on this device as it is now: a setup begun while the server is away goes by its sizes and calibrations. */
 export async function keepShop(): Promise<void> {
   await askShop().catch(() => undefined);
 }
@@ -111,11 +111,11 @@ export const useMachineRepeats = (gaugeId: string) =>
     queryFn: () => request<MachineRepeats[]>('GET', `/gauges/${encodeURIComponent(gaugeId)}/repeatability`),
   });
 
-/** How much each gauge was used since it was last found; told anew with the shop. */
+/** How much each gauge was used since it was last found; told again with the shop. */
 export const useUses = () =>
   useQuery({ queryKey: [...shopKey, 'uses'], queryFn: () => request<GaugeUses[]>('GET', '/uses') });
 
-/** A set-up that this device alone has. @throws ServerAway where its copy had to give way: it is told once it was sent */
+/** A setup that this device alone has. @throws ServerAway where its copy had to give way: it is told once it was sent */
 function ownCopy(id: string): Snapshot {
   const known = queryClient.getQueryData<Snapshot>(setupKey(id));
   if (!known) throw new ServerAway();
@@ -123,7 +123,7 @@ function ownCopy(id: string): Snapshot {
 }
 
 /**
- * A set-up as the server last told it: whole once, then what is new as it comes. The copy kept on this device stands in
+ * A setup as the server last told it: whole once, then what is new as it comes. The copy kept on this device stands in
  * while the server is away.
  *
  * @param begunHere it was begun on this device, and the server has not heard of it: it is not asked

@@ -9,7 +9,7 @@ import { hasFields, isListOf, isNumber, isText } from '../cache/shapes';
 import { REFRESH, useTold } from './invalidateOnChange';
 import { benchKey, queryClient } from './queryClient';
 
-/** Set-ups as the bench shows them. */
+/** Setups as the bench shows them. */
 export const isBench = (value: unknown): value is SetupSummary[] =>
   isListOf((one) =>
     hasFields(one, {
@@ -60,14 +60,14 @@ export function useBench() {
   });
 }
 
-/** Where these set-ups stand; told anew with the bench. */
+/** Where these setups stand; told again with the bench. */
 export function useStandings(ids: readonly string[]) {
   return useQuery({
     queryKey: [...benchKey, 'standings', ids.join()],
     queryFn: () =>
       request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`).then(kept('standings')),
     enabled: ids.length > 0,
-    // Another set-up on the bench must not empty the cards of the others meanwhile.
+    // Another setup on the bench must not empty the cards of the others meanwhile.
     placeholderData: (before) => before,
     ...lastSeen('standings', isStandings),
   });
@@ -88,6 +88,6 @@ export const useShopKind = (): 'demo' | 'own' | undefined => useHealth()?.shop;
 /** How many entries of the shop's file are left out because something else changed them. */
 export const useSetAside = (): number => useHealth()?.setAside.count ?? 0;
 
-/** Gauges that ought to be looked at; told anew with the bench. */
+/** Gauges that ought to be looked at; told again with the bench. */
 export const useDue = (unit: LengthUnit) =>
   useQuery({ queryKey: [...benchKey, 'due', unit], queryFn: () => request<DueLine[]>('GET', `/due?unit=${unit}`) });

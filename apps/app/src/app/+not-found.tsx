@@ -6,11 +6,8 @@ import { LinkButton } from '../controls/LinkButton';
 export default function NotFound() {
   return (
     <View role="main" style={{ alignItems: 'flex-start', paddingLeft: 24 }}>
-      <Trouble
-        title="Nothing here"
-        detail="This address leads nowhere. Go to the bench and open the set-up from there."
-      />
-      <LinkButton to="/" label="To the bench" />
+      <Trouble title="Page not found" detail="There is no page at this address. Open the setup from Home." />
+      <LinkButton to="/" label="Go to Home" />
     </View>
   );
 }

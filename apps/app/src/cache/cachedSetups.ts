@@ -34,7 +34,7 @@ async function readKept(data: unknown): Promise<Snapshot | undefined> {
   return fromKept(data);
 }
 
-/** Copies of set-ups kept on this device, so that a reload with the server away still shows the work. */
+/** Copies of setups kept on this device, so that a reload with the server away still shows the work. */
 export const keptSetups = experimental_createQueryPersister({
   storage: copies,
   prefix: COPIES,

@@ -1,5 +1,5 @@
 /**
- * What this device keeps: the browser's storage, or memory where the browser gives none or denies it. Copies of set-ups
+ * What this device keeps: the browser's storage, or memory where the browser gives none or denies it. Copies of setups
  * give way before anything that was logged does.
  */
 export interface DeviceStorage {

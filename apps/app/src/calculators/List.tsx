@@ -12,17 +12,17 @@ import { useReckonings } from './useReckonings';
 import { inOrderOfUse } from './view';
 import { momentWords } from '../layout/formatMoment';
 
-/** At once: everything that can be reckoned without a set-up, what was used last first, and what was reckoned. */
+/** At once: everything that can be reckoned without a setup, what was used last first, and what was reckoned. */
 export default function AtOnceList() {
   const { palette } = useLook();
   const wide = useWide();
   const kept = useReckonings();
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="Reckon at once" back={{ to: '/', label: 'Back to the bench' }} />
+      <TopBar title="Calculators" back={{ to: '/', label: 'Back to Home' }} />
       <OutboxLine />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">What is to be reckoned? No set-up is needed.</Words>
+        <Words kind="sentence">Choose a calculator. No setup is needed.</Words>
         <View role="list" style={styles.list}>
           {inOrderOfUse(kept).map(({ name, title, about }) => (
             <View role="listitem" key={name} style={wide ? styles.half : styles.whole}>
@@ -38,7 +38,7 @@ export default function AtOnceList() {
           ))}
         </View>
         {kept.length > 0 && (
-          <Fold title={`Reckoned before: ${kept.length}`}>
+          <Fold title={`Earlier results:  ${kept.length}`}>
             {kept.map(({ id, name, answer, at }) => (
               <View key={id} style={[styles.kept, { borderColor: palette.line }]}>
                 <Words kind="note" tone="soft">

@@ -29,9 +29,9 @@ import { filled, keepReckoning, keyed, nextEmpty, verdictOf } from './view';
 /** A field, or the next line of the answer, stands under the first. */
 const PEEK = 84;
 
-const BACK = { to: '/at-once', label: 'Back to what can be reckoned' } as const;
+const BACK = { to: '/at-once', label: 'Back to the calculators' } as const;
 
-/** One calculation without a set-up: drawing, fields, keypad, answer with its ±, tape. */
+/** One calculation without a setup: drawing, fields, keypad, answer with its ±, tape. */
 export default function AtOnceScreen() {
   const { name } = useLocalSearchParams();
   const { palette } = useLook();
@@ -39,7 +39,7 @@ export default function AtOnceScreen() {
   const calculation = atOnceNamed(name);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title={calculation?.title ?? 'Reckon at once'} back={BACK}>
+      <TopBar title={calculation?.title ?? 'Calculators'} back={BACK}>
         <UnitSwitch />
       </TopBar>
       <OutboxLine />
@@ -47,7 +47,7 @@ export default function AtOnceScreen() {
         {calculation ? (
           <Reckoning key={`${calculation.name} ${units}`} calculation={calculation} />
         ) : (
-          <Trouble title="Nothing of that name is reckoned here" detail="Go back and choose from the list." />
+          <Trouble title="No such calculator" detail="Go back and choose from the list." />
         )}
       </View>
     </View>
@@ -166,13 +166,13 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
             ) : (
               answer?.exact !== undefined && (
                 <Words kind="note" tone="soft">
-                  No ± of its own: {answer.exact.charAt(0).toLowerCase() + answer.exact.slice(1)}
+                  No ± for this result: {answer.exact.charAt(0).toLowerCase() + answer.exact.slice(1)}
                 </Words>
               )
             )}
             {answer && (
               <>
-                <Fold title="Tape: how it was reckoned" open={wide}>
+                <Fold title="Show the working" open={wide}>
                   <TapeStrip tape={answer.tape} unit={unit} />
                 </Fold>
                 {answer.uncertainty && (
@@ -187,7 +187,7 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
                 />
                 {answer.carry && (
                   <Button mode="outlined" onPress={() => setCarrying(true)} style={styles.carry}>
-                    Carry into a set-up
+                    Use in a setup
                   </Button>
                 )}
               </>

@@ -47,7 +47,7 @@ export function nextEmpty(
   return all.slice(from).find(wanted) ?? all.find(wanted);
 }
 
-/** Whether the ± is good enough for what the job allows; undefined where that was not said. */
+/** Whether the ± is good enough for what the job allows; undefined where that was not entered. */
 export function verdictOf(answer: AtOnceAnswer, allows: string, unit: LengthUnit) {
   const read = parseLength(allows, unit);
   if (!read.ok || read.mm <= 0 || !answer.uncertainty) return undefined;

@@ -28,7 +28,7 @@ export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string, r
   calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, { from, reference });
 
 /**
- * A plate measured while it is in use: it was as thick at the touches already taken with it today in this set-up, so
+ * A plate measured while it is in use: it was as thick at the touches already taken with it today in this setup, so
  * they take it in; those of other days keep what was known then.
  */
 export function calibratePlate(book: Book, plate: KnownGauge, size: number): void {

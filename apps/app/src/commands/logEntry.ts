@@ -17,13 +17,13 @@ function log(shownIn: string, entry: Entry): void {
 }
 
 /**
- * Logs a row of a set-up, or of the shop.
+ * Logs a row of a setup, or of the shop.
  *
- * @param shownIn the set-up on whose pages that is done: what is found of a gauge in practice is no part of the shop
+ * @param shownIn the setup on whose pages that is done: what is found of a gauge in practice is no part of the shop
  */
 export const logRow = (entry: RowEntry, shownIn: string = entry.setupId): void => log(shownIn, entry);
 
-/** The set-up whose pages show a document; the shop's own where none does. */
+/** The setup whose pages show a document; the shop's own where none does. */
 const shownBy = (shown: Versioned): string =>
   'setup' in shown ? ((shown.setup as { id?: string } | undefined)?.id ?? '') : '';
 
@@ -33,7 +33,7 @@ function save(shown: Versioned, setupId: string, kind: DocumentName, body: unkno
   log(shownBy(shown), { ...part, setupId, began, version: uuidv7() } as DocumentEntry);
 }
 
-/** Saves a document of a set-up, from the version that is shown. */
+/** Saves a document of a setup, from the version that is shown. */
 export const saveInSetup = <K extends Exclude<SetupKind, RowName>>(
   book: Versioned & { setup: { id: string } },
   kind: K,

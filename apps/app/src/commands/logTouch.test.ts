@@ -123,7 +123,7 @@ test('a dial and a size have no axis, no scale and no epoch', () => {
 });
 
 describe('setting an axis', () => {
-  test.each(['preset', 'move'] as const)('by %s gives the readout a new zero', (form) => {
+  test.each(['preset', 'move'] as const)('by %s gives the DRO a new zero', (form) => {
     logZeroing(plateBook, LEFT, 'x', form, -5);
     expect(only().body).toMatchObject({ form, value: -5, began: FIRST_EPOCH, place: { scale: 'readout' } });
     expect(currentEpoch(after(plateBook), 'x')).toBe((only().body as { opens?: string }).opens);
@@ -155,7 +155,7 @@ test('Z set at the touch-off point keeps the lift it was set with, whatever was 
   const book = bookOf({ ...plateSnapshot, datumPlan: heights(0) }, [rowOf('zeroing', lifted)]);
   logZeroing(book, { kind: 'tool-spot', tool: 2 }, 'z', 'preset', -3.41);
   expect(only().body).toMatchObject({ lift: 10, value: -3.41 });
-  // Set on the part anew it is what is asked for.
+  // Set on the part again it is what is asked for.
   entries = [];
   logZeroing(book, { kind: 'z-zero', tool: 1 }, 'z', 'preset', 10);
   expect(only().body).toMatchObject({ lift: 0 });
@@ -166,7 +166,7 @@ describe('what was wrong', () => {
   const [slip] = touched.readings;
   if (!slip) throw new Error('no reading');
 
-  test('struck out and taken back in leaves it in force, with both in the ledger', () => {
+  test('struck out and taken back in leaves it in force, with both in the log', () => {
     logStrike(touched, slip, 'strike', 'bumped');
     expect(after(touched).readings[0]?.struckBy).not.toBeNull();
     logStrike(touched, slip, 'restore', '');

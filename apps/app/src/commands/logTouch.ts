@@ -175,7 +175,7 @@ export function logStrike(book: Book, reading: Reading, action: 'strike' | 'rest
 }
 
 /**
- * Writes a mend into the ledger: the slip struck out, and what it should have been logged beside it. It is the same
+ * Writes a mend into the log: the slip struck out, and what it should have been logged beside it. It is the same
  * touch, so it stays as of when it was taken: with the gauge of that day, and before what was set from it.
  */
 export function logMend(book: Book, mend: Mend, reason: string): void {
@@ -187,7 +187,7 @@ export function logMend(book: Book, mend: Mend, reason: string): void {
   }
 }
 
-/** Writes into the ledger what a boring pass in doubt was: struck out, and where its true setting is known logged with that. */
+/** Writes into the log what a boring pass in doubt was: struck out, and where its true setting is known logged with that. */
 export function logPassMend(book: Book, { readings, setTo }: PassInDoubt, reason: string): void {
   for (const reading of readings) logStrike(book, reading, 'strike', reason);
   const last = readings.at(-1);
@@ -258,7 +258,7 @@ export function logInterruption(book: Book, what: NewInterruption['what']): void
   logRow({ kind: 'interruption', setupId: book.setup.id, body: { id: uuidv7(), what, at: now() } });
 }
 
-/** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set anew. */
+/** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set again. */
 export function logLoss(
   book: Book,
   axis: Axis,

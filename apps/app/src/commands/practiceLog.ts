@@ -1,9 +1,9 @@
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 
-/** Set-ups of the practice mill, by their ids: the lesson and the seed of its mill. */
+/** Setups of the practice mill, by their ids: the lesson and the seed of its mill. */
 export const PRACTICE_ID = /^practice-([a-z-]+)-(\d+)$/;
 
-/** Whether a set-up is of the practice mill, by its id. */
+/** Whether a setup is of the practice mill, by its id. */
 export const isPractice = (setupId: string): boolean => PRACTICE_ID.test(setupId);
 
 type LogInPractice = (setupId: string, entry: Entry) => void;
@@ -17,6 +17,6 @@ export function logPracticeBy(how: LogInPractice): void {
 
 /** Logs an entry of a lesson, on this device alone. @throws where no lesson was opened */
 export function logInPractice(setupId: string, entry: Entry): void {
-  if (!log) throw new Error('no lesson is open');
+  if (!log) throw new Error('No lesson is open');
   log(setupId, entry);
 }

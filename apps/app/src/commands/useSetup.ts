@@ -11,7 +11,7 @@ export type SetupState =
   | { kind: 'trouble'; title: string; detail: string; retry: () => void }
   | { kind: 'ready'; book: Book };
 
-/** A set-up as it stands on this device, opened: what the server has, and what waits in the outbox. */
+/** A setup as it stands on this device, opened: what the server has, and what waits in the outbox. */
 export function useSetup(id: string): SetupState {
   const waiting = useOutbox((state) => state.waiting);
   const read = useOutbox((state) => state.read);
@@ -39,7 +39,7 @@ export function useSetup(id: string): SetupState {
         query.error,
         'This setup was never opened on this device, so there is no copy of it here. Start the server, then try again.',
       ),
-      ...(query.error instanceof ServerRefusal && query.error.problem.status === 404 && { title: 'No such set-up' }),
+      ...(query.error instanceof ServerRefusal && query.error.problem.status === 404 && { title: 'Setup not found' }),
       retry: () => void query.refetch(),
     };
   }

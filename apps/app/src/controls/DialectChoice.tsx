@@ -15,7 +15,7 @@ export function DialectChoice({ value = PLAINEST, onChange }: DialectChoiceProps
   return (
     <View style={{ gap: 4 }}>
       <Choice
-        label="Its control understands"
+        label="This machine’s control accepts"
         value={value}
         options={DIALECT_NAMES.map((name) => ({ value: name, label: DIALECTS[name].name }))}
         onChange={onChange}

@@ -20,7 +20,7 @@ export function OutboxLine() {
   return (
     <Surface elevation={0} style={[styles.surface, { backgroundColor: palette.surface, borderColor: palette.warn }]}>
       {keepsNothing && (
-        <Status say="This browser keeps nothing for this page. Leave it open until what you logged is sent, or allow it to store data." />
+        <Status say="This browser stores nothing for this page. Keep the page open until your log is sent, or allow it to store data." />
       )}
       {away && <Status say={awayWords(count, fault)} />}
       {troubled && <OutboxTroubles />}

@@ -20,7 +20,7 @@ export default function OutboxTroubles() {
   return (
     <>
       {other && (
-        <Line say="The server is of another version than this page. What you logged is kept.">
+        <Line say="The server and this page have different versions. Your log is safe.">
           <Button mode="outlined" onPress={() => void takeNewer()}>
             Take the server’s version
           </Button>
@@ -57,7 +57,7 @@ function RefusedLine({ refused }: { refused: Refused }) {
       <Line say={`Not stored: ${valueOf(refused)}. ${reason}`}>
         {mendFields(refused.entry, refused.errors).length > 0 && (
           <Button mode="outlined" onPress={() => setOpen(true)}>
-            Put it right
+            Correct it
           </Button>
         )}
         <Button mode="outlined" onPress={() => again(key)}>
@@ -66,7 +66,7 @@ function RefusedLine({ refused }: { refused: Refused }) {
         <Button mode="outlined" onPress={() => saveRefused(refused)}>
           Save to a file
         </Button>
-        <Button onPress={() => dismiss(key)}>Let it go</Button>
+        <Button onPress={() => dismiss(key)}>Discard it</Button>
         {open && (
           <MendDialog
             what={valueOf(refused)}
@@ -79,7 +79,7 @@ function RefusedLine({ refused }: { refused: Refused }) {
     );
   }
   return (
-    <Line say={`Two devices changed the ${titleOf(refused)}. Nothing is lost: which of the two counts?`}>
+    <Line say={`Two devices changed the ${titleOf(refused)}. Both versions are kept. Which one do you want to use?`}>
       <Button mode="outlined" onPress={() => setOpen(true)}>
         See both
       </Button>
@@ -110,7 +110,7 @@ function AsideLine({ aside }: { aside: readonly SetAside[] }) {
   };
   return (
     <Line
-      say={`${one ? '1 entry' : `${aside.length} entries`} kept on this device could not be read, ${one ? 'and was' : 'and were'} set aside. Save ${one ? 'it' : 'them'} to a file; everything else goes on.`}
+      say={`${one ? '1 entry' : `${aside.length} entries`} stored on this device could not be read, ${one ? 'and was' : 'and were'} set aside. Save ${one ? 'it' : 'them'} to a file; everything else works.`}
     >
       <Button mode="outlined" onPress={save}>
         Save to a file

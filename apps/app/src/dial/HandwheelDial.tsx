@@ -15,7 +15,7 @@ interface HandwheelDialProps {
 /** So many lines are drawn at most; beyond that they would run together. */
 const MOST_DRAWN = 125;
 
-/** Every tenth line, or all the others, as one path: a wheel is drawn anew at every line it turns. */
+/** Every tenth line, or all the others, as one path: a wheel is drawn again at every line it turns. */
 function ticks(count: number, at: { x: number; y: number }, r: number, tenth: boolean): string {
   const inner = r * (tenth ? 0.78 : 0.88);
   const end = (from: number, angle: number) =>

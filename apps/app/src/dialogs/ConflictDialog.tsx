@@ -31,9 +31,9 @@ export default function ConflictDialog({ title, refused, onMine, onTheirs, onLea
   return (
     <AskDialog title={`Which ${title} counts?`} leave="Decide later" onLeave={onLeave}>
       <Words kind="note" tone="soft">
-        Lengths in mm. The one that does not count is gone from here; the ledger’s readings stay.
+        Lengths in mm. The other version is removed from this device. All readings stay in the log.
       </Words>
-      {all.length === 0 && <Words>Both say the same. Either will do.</Words>}
+      {all.length === 0 && <Words>Both are the same. Choose either.</Words>}
       {all.slice(0, SHOWN).map(({ what, mine, theirs }) => (
         <View key={what}>
           <Words kind="strong">{what}</Words>

@@ -29,7 +29,7 @@ interface MendDialogProps {
 const ROUND = 380;
 const LEAST = 160;
 
-/** The shop's things of a kind, by name; while it cannot be asked, those the set-up shows. */
+/** The shop's things of a kind, by name; while it cannot be asked, those the setup shows. */
 function useThings(kind: DocumentName, setupId: string): { value: string; label: string }[] {
   const { data: shop } = useShop();
   const { collection, field } = DOCUMENT_KINDS[kind];
@@ -62,7 +62,7 @@ export default function MendDialog({ what, refused, onMended, onLeave }: MendDia
     }
   };
   return (
-    <AskDialog title="Put it right" leave="Leave it" onLeave={onLeave}>
+    <AskDialog title="Correct it" leave="Leave it" onLeave={onLeave}>
       <Words>{`${capital(what)} was not stored. ${refused.reason}`}</Words>
       <ScrollView style={{ maxHeight: Math.max(LEAST, height - ROUND) }} contentContainerStyle={styles.fields}>
         {fields.map((field) => (

@@ -103,7 +103,7 @@ interface OutlinesProps extends Pick<HolesMarkProps, 'holes' | 'zero' | 'view'> 
   faint: boolean;
 }
 
-/** One path for all, made anew only when they or the scale change: thousands of holes stay smooth. */
+/** One path for all, made again only when they or the scale change: thousands of holes stay smooth. */
 const Outlines = memo(
   function Outlines({ holes, zero, view, faint }: OutlinesProps) {
     const path = holes

@@ -85,7 +85,7 @@ export function ProgramDrawing(props: ProgramDrawingProps) {
   return (
     <GestureHandlerRootView style={[styles.window, props.height === 'fill' ? styles.fill : { height: props.height }]}>
       <GestureDetector gesture={gesture}>
-        {/* The sheet that is drawn already is moved as it is: drawn anew it is once the finger lets go. */}
+        {/* The sheet that is drawn already is moved as it is: drawn again it is once the finger lets go. */}
         <Area
           style={[styles.sheet, { transform: [{ translateX: held.x }, { translateY: held.y }, { scale: held.scale }] }]}
         >
@@ -145,7 +145,7 @@ interface TracesProps {
   tool: number | undefined;
 }
 
-/** Made anew only when what is in sight has changed, never while a finger drags it. */
+/** Made again only when what is in sight has changed, never while a finger drags it. */
 const Traces = memo(function Traces({ path, side, scale, left, top, width, height, tool }: TracesProps) {
   const traces = useMemo(
     () =>
@@ -226,7 +226,7 @@ function Cursor({ path, side, cursor, radius, view }: ProgramDrawingProps & { vi
   );
 }
 
-/** A layer of its own: what moves on it paints nothing of the others anew. A style of the web only. */
+/** A layer of its own: what moves on it paints nothing of the others again. A style of the web only. */
 const LAYER: object = { willChange: 'transform' };
 
 const styles = StyleSheet.create({

@@ -1,6 +1,6 @@
 /** The sound of a mill that is not there: its spindle as it turns, and the click of a finder that jumps. */
 export interface MillSound {
-  /** Turns so fast from now on, rev/min; silent at 0. */
+  /** Turns so fast from now on, rpm; silent at 0. */
   spindle: (rpm: number) => void;
   jump: () => void;
   /** Silent, and nothing left of it. */

@@ -10,7 +10,7 @@ interface FilePickProps {
   accept: string;
   /** It is the one thing to press next. */
   main?: boolean;
-  /** It will be read again later, after it was written anew: asked for by handle, where the browser has them. */
+  /** It will be read again later, after it was written again: asked for by handle, where the browser has them. */
   rereads?: boolean;
   onPick: (file: File, reread: Reread | undefined) => void;
 }

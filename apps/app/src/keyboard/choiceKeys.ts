@@ -5,7 +5,7 @@ const NEXT: Readonly<Record<string, -1 | 1>> = { ArrowLeft: -1, ArrowUp: -1, Arr
 
 const OPEN = '[role="radio"]:not([aria-disabled="true"])';
 
-/** The choices of the row in which this one stands; none where it stands in no row, or the arrows are taken. */
+/** The choices of the row in which this one stands; none where it is in no row, or the arrows are taken. */
 function rowOf(element: EventTarget | null): HTMLElement[] {
   if (!(element instanceof HTMLElement) || element.getAttribute('role') !== 'radio') return [];
   if (element.closest(`#${ARROWS_TAKEN}`)) return [];

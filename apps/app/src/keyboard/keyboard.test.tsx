@@ -17,7 +17,7 @@ const radio = (name: string) => screen.getByRole('radio', { name });
 const focused = () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent;
 const press = (key: string, more = {}) => fireEvent.keyDown(document.activeElement ?? document.body, { key, ...more });
 
-const GAUGES = ['Gauge block 10', 'Gauge block 25', 'Probe, 4 mm ball', 'Spring finder 10'];
+const GAUGES = ['Gauge block 10', 'Gauge block 25', 'Probe, 4 mm ball', 'Edge finder 10'];
 
 function Gauges({ onChoose = () => undefined }: { onChoose?: (value: string) => void }) {
   return (
@@ -42,7 +42,7 @@ describe('a row of choices by keyboard', () => {
     shown(<Gauges onChoose={choose} />);
     act(() => radio('Gauge block 10').focus());
     press('ArrowLeft');
-    expect(focused()).toBe('Spring finder 10');
+    expect(focused()).toBe('Edge finder 10');
     press('ArrowRight');
     press('ArrowDown');
     expect(focused()).toBe('Gauge block 25');
@@ -64,7 +64,7 @@ describe('a row of choices by keyboard', () => {
     expect(focused()).toBe('Probe, 4 mm ball');
     // The browser's own step, which jsdom does not take, goes on from where this leaves the focus.
     press('Tab');
-    expect(focused()).toBe('Spring finder 10');
+    expect(focused()).toBe('Edge finder 10');
     press('Tab', { shiftKey: true });
     expect(focused()).toBe('Gauge block 10');
   });
@@ -171,7 +171,7 @@ function Page({ over }: { over?: string }) {
   return (
     <>
       <View role="banner">
-        <Button>Back to the bench</Button>
+        <Button>Back to Home</Button>
       </View>
       <View role="navigation">
         <View role="link" tabIndex={0} aria-label="Plan" />
@@ -194,11 +194,11 @@ describe('Escape', () => {
     press('Escape');
     expect(focused()).toBe('Datum');
     press('Escape');
-    expect(focused()).toBe('Back to the bench');
+    expect(focused()).toBe('Back to Home');
   });
 
   test('leaves a menu that is open over the page, and nothing else', () => {
-    shown(<Page over="What touches" />);
+    shown(<Page over="Finder" />);
     inField();
     press('Escape');
     expect(focused()).toBe('X on the readout');

@@ -66,7 +66,7 @@ interface ValueFieldProps<T> {
   check?: (value: T) => string | undefined;
 }
 
-/** A length in the set-up's unit; takes everything a reading takes. */
+/** A length in the setup's unit; takes everything a reading takes. */
 export function LengthField({ value, unit, ...rest }: ValueFieldProps<number> & { unit: LengthUnit }) {
   return (
     <Field

@@ -35,7 +35,7 @@ export function TableField({ label, hint, shown, onTake }: TableFieldProps) {
         }}
       />
       <Button mode="outlined" onPress={take} disabled={draft === undefined} style={styles.take}>
-        Take the table over
+        Use this table
       </Button>
     </View>
   );

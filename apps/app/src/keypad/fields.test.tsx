@@ -170,11 +170,11 @@ test('a table is taken over when it is asked for, and stays as typed where it is
   shown(<TableField label="Points" hint="X; Y" shown="1; 2" onTake={take} />);
   const field = screen.getByLabelText<HTMLTextAreaElement>('Points');
   fireEvent.change(field, { target: { value: '1; 2\nabc; 3' } });
-  fireEvent.click(screen.getByText('Take the table over'));
+  fireEvent.click(screen.getByText('Use this table'));
   expect(screen.getByRole('alert').textContent).toMatch(/^Row 2/);
   expect(field.value).toBe('1; 2\nabc; 3');
   fireEvent.change(field, { target: { value: '5; 6' } });
-  fireEvent.click(screen.getByText('Take the table over'));
+  fireEvent.click(screen.getByText('Use this table'));
   expect(take).toHaveBeenLastCalledWith('5; 6');
 });
 

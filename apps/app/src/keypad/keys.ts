@@ -45,7 +45,7 @@ export function shopKeys(dial = false): Key[][] {
       types('tenths', 'tenths of a thousandth of an inch', ' tenths'),
     ],
     [
-      { face: '±', label: 'turn the sign', press: turnSign },
+      { face: '±', label: 'change the sign', press: turnSign },
       types('0'),
       types('.', 'point'),
       ...(dial

@@ -6,7 +6,7 @@ import { shapeOf } from './pageShape';
  */
 export function LoadingPage() {
   return (
-    <main className={`shell shell-${shapeOf(window.location)}`} aria-busy="true" aria-label="The page is loading">
+    <main className={`shell shell-${shapeOf(window.location)}`} aria-busy="true" aria-label="Loading the page">
       <div className="shell-bar" />
       <div className="shell-rule" />
       <div className="shell-drawing" />
@@ -23,7 +23,7 @@ export function LoadingPart() {
       className={`shell shell-part shell-${shapeOf(window.location)}`}
       role="status"
       aria-busy="true"
-      aria-label="The page is loading"
+      aria-label="Loading the page"
     >
       <div className="shell-drawing" />
       <div className="shell-lines" />

@@ -102,7 +102,7 @@ describe('two versions of one thing', () => {
         onLeave={() => undefined}
       />,
     );
-    expect(await screen.findByText('Both say the same. Either will do.')).toBeTruthy();
+    expect(await screen.findByText('Both are the same. Choose either.')).toBeTruthy();
   });
 });
 
@@ -126,8 +126,8 @@ test('the main action cannot be pressed while it is off', () => {
 });
 
 test('progress is told as a count', () => {
-  shown(<ProgressBar label="Trials done" done={25_000} most={100_000} />);
-  const bar = screen.getByRole('progressbar', { name: 'Trials done' });
+  shown(<ProgressBar label="Simulation done" done={25_000} most={100_000} />);
+  const bar = screen.getByRole('progressbar', { name: 'Simulation done' });
   expect([bar.getAttribute('aria-valuenow'), bar.getAttribute('aria-valuemax')]).toEqual(['25000', '100000']);
 });
 

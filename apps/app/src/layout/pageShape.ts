@@ -4,7 +4,7 @@ export type PageShape = 'home' | 'touch' | 'station' | 'plain';
 /** Stations whose page asks for a figure from the start. */
 const TOUCHED = /^\/(heights|size|verify)$/;
 
-/** Pages of a set-up that have no drawing of their own. */
+/** Pages of a setup that have no drawing of their own. */
 const BARE = /^\/(log|sheet|routine)$/;
 
 /**

@@ -5,13 +5,13 @@ import { createContext, useContext } from 'react';
 
 interface Linked {
   view: LinkView;
-  /** The scale that the set-up's readings stand on. */
+  /** The scale that the setup's readings stand on. */
   scale: ReadingScale;
   /** The display's step of each axis, as the machine is kept, mm. */
   steps: Readonly<Record<Axis, number>>;
 }
 
-/** The link of the machine a set-up is on, for every field that an entry is made in; nothing where there is none. */
+/** The link of the machine a setup is on, for every field that an entry is made in; nothing where there is none. */
 export const LinkContext = createContext<Linked | undefined>(undefined);
 
 export const useLinked = (): Linked | undefined => useContext(LinkContext);

@@ -51,7 +51,7 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
   // A result of before this was asked for may be another face's: only one that comes now counts, and each once.
   const results = view.result?.count ?? 0;
   const [seen, setSeen] = useState(results);
-  // The server began anew.
+  // The server began again.
   if (results < seen) setSeen(results);
   const live: Live =
     wanted.byControl && results <= seen ? { kind: 'none', why: 'no-result' } : liveFigure(view, wanted);
@@ -65,7 +65,7 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
   });
   useOwnTouch(view, wanted, own, take, () => {
     setOwn(false);
-    setError('It tells more touches than anybody makes. Its own touch is switched off.');
+    setError('It reports too many touches. Its touch signal is switched off.');
   });
   const name = wanted.axis.toUpperCase();
   const { hello } = view;
@@ -105,7 +105,7 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
         <Words kind="note" tone="soft" style={styles.says}>
           {`${view.position?.says ?? `Live from ${hello?.name ?? 'the link'}.`}`}
         </Words>
-        {!wanted.byControl && <TickBox label="Its own touch takes it" ticked={own} onTick={() => setOwn(!own)} />}
+        {!wanted.byControl && <TickBox label="Log when its probe touches" ticked={own} onTick={() => setOwn(!own)} />}
       </View>
       {coarser !== undefined && (
         <Words kind="note" tone="warn" live>

@@ -20,7 +20,7 @@ const StandInDialog = later(() => import('./SimulatedDeviceDialog'));
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const SPEEDS = ['9600', '19200', '38400', '57600', '115200'] as const;
 
-/** A machine's link: where its readout or control is found, how that stands, and what it shows. */
+/** A machine's link: where its DRO or control is found, how that stands, and what it shows. */
 export function MachineLink({ machineId, unit }: { machineId: string; unit: LengthUnit }) {
   const view = useLink(machineId);
   const [asking, setAsking] = useState(false);
@@ -58,7 +58,7 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
             </Words>
           ))}
           <Words kind="note" tone="soft">
-            {`Over ${addressWords(view.address)}. Any field for a reading at this machine shows what it shows; nothing is stored before you take it.`}
+            {`Over ${addressWords(view.address)}. Reading fields for this machine show its live figure. Nothing is stored until you log it.`}
           </Words>
         </>
       ) : (
@@ -69,16 +69,16 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
       )}
       <View style={styles.row}>
         <Button mode="outlined" onPress={() => setAsking(!asking)}>
-          {view ? 'Another address' : 'Link it'}
+          {view ? 'Change the address' : 'Link it'}
         </Button>
         {view?.hello?.standIn === true && (
           <Button mode="outlined" onPress={() => setMoving(true)}>
-            Its handwheels
+            Turn its handwheels
           </Button>
         )}
         {view && (
           <Button mode="text" onPress={() => void save(null)}>
-            Take the link away
+            Remove the link
           </Button>
         )}
       </View>
@@ -103,7 +103,7 @@ function AddressForm({ onSave }: { onSave: (address: LinkAddress) => Promise<voi
   return (
     <View style={styles.link}>
       <Choice
-        label="It comes by"
+        label="Connection"
         value={over ?? 'tcp'}
         options={[
           { value: 'tcp', label: 'The network' },

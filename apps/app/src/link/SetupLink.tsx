@@ -5,7 +5,7 @@ import { useLink } from '../api/links';
 import { isPractice } from '../commands/practiceLog';
 import { LinkContext } from './LinkContext';
 
-/** A set-up's pages with what its machine's link shows in reach. The practice mill has none. */
+/** A setup's pages with what its machine's link shows in reach. The practice mill has none. */
 export function LinkOf({ book, children }: { book: Book; children: ReactNode }) {
   const view = useLink(isPractice(book.setup.id) ? undefined : book.machine.id);
   const scale = scaleOf(book);

@@ -59,7 +59,7 @@ export default function StandInDialog({
           />
           {inHand.length > 0 && (
             <FromTray
-              label="In the other hand"
+              label="In your other hand"
               short="Hand"
               things={inHand}
               chosen={inHand.find(({ id }) => id === position?.holds?.hand)}
@@ -78,13 +78,13 @@ export default function StandInDialog({
           />
         ))}
         <Choice
-          label="One press goes, mm"
+          label="One press moves, mm"
           value={step}
           options={STEPS.map((value) => ({ value, label: value }))}
           onChange={setStep}
         />
         <Choice
-          label="Spindle, rev/min"
+          label="Spindle, rpm"
           value={SPEEDS.find((one) => Number(one) === position?.rpm) ?? '0'}
           options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
           onChange={(rpm) => tell({ do: 'act', act: { do: 'spin', rpm: Number(rpm) } })}
@@ -102,7 +102,7 @@ export default function StandInDialog({
           </View>
         ) : (
           <Button mode="outlined" onPress={() => tell({ do: 'press' })}>
-            Press its send key
+            Press its Send key
           </Button>
         )}
         {wrong !== undefined && (

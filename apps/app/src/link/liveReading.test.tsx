@@ -58,7 +58,7 @@ describe('a cycle’s result', () => {
     expect(screen.queryByText('Take its result')).toBeNull();
   });
 
-  test('after a new start of the server counts begin anew, and the next one is offered', () => {
+  test('after a new start of the server counts begin again, and the next one is offered', () => {
     const { next, taken } = shown({ ...X, byControl: true }, viewOf(result(10), result(11)));
     next(viewOf());
     next(viewOf(result(30)));
@@ -68,7 +68,7 @@ describe('a cycle’s result', () => {
 });
 
 describe('the device’s own touch', () => {
-  const switchOn = () => fireEvent.click(screen.getByRole('checkbox', { name: 'Its own touch takes it' }));
+  const switchOn = () => fireEvent.click(screen.getByRole('checkbox', { name: 'Log when its probe touches' }));
 
   test('from before it was switched on counts for nothing; the next is taken', () => {
     const { next, taken } = shown(X, viewOf(touch(5)));
@@ -84,7 +84,7 @@ describe('the device’s own touch', () => {
     switchOn();
     next(viewOf(...Array.from({ length: 50 }, (_, i) => touch(i))));
     expect(taken).toEqual([]);
-    expect(screen.getByText(/^It tells more touches than anybody makes/)).toBeTruthy();
+    expect(screen.getByText(/^It reports too many touches/)).toBeTruthy();
     next(viewOf(...Array.from({ length: 51 }, (_, i) => touch(i))));
     expect(taken).toEqual([]);
   });

@@ -5,7 +5,7 @@ import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
 import { ASIDE, REFUSED, WAITING } from './keys';
 
 /**
- * What was logged and is not yet in the server's ledger. Kept on the device from the moment it is
+ * What was logged and is not yet in the server's log. Kept on the device from the moment it is
  * logged; delivered in order, each exactly once (the server knows an entry by its id and its number in the device's line, so
  * sending again after a lost answer stores nothing twice, and no tab overtakes another). Not a cache: a delivered entry leaves it.
  */
@@ -50,7 +50,7 @@ export interface OutboxWorld {
   storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
   /** Makes names that no other tab makes, and that sort by time. */
   newKey: () => string;
-  /** Sends an entry, with where it stands in the device's line; one of an older program stands in none. */
+  /** Sends an entry, with where it is in the device's line; one of an older program stands in none. */
   send: (entry: Entry, turn: Turn | undefined) => Promise<Delivery>;
   /** Runs `work` while no other tab of this device delivers. */
   exclusive: (work: () => Promise<void>) => Promise<void>;
@@ -167,7 +167,7 @@ export function createOutbox(world: OutboxWorld) {
     write(WAITING + keyAt(line.next(waitingKeys), world.newKey()), toWaiting(entry));
   };
 
-  /** Numbers all that wait anew, in their order: what the server asks for before them is no longer on this device. */
+  /** Numbers all that wait again, in their order: what the server asks for before them is no longer on this device. */
   function closeRanks(expects: number): void {
     const numbered = keys(WAITING).filter((key) => numberOf(key.slice(WAITING.length)) !== undefined);
     line.goOn(expects + numbered.length - 1);

@@ -33,9 +33,9 @@ function wentWords(practised: readonly Practised[], { id, kind }: Lesson): strin
     kind === 'bad-day'
       ? found
       : clean
-        ? '✓ Well set, without a slip'
+        ? '✓ Set correctly, no mistakes'
         : last.passed
-          ? `✓ Well set, slips: ${last.slips.length}`
+          ? `✓ Set correctly, mistakes: ${last.slips.length}`
           : '✗ Not yet';
   return `${went}. Tried ${tries.length === 1 ? 'once' : `${tries.length} times`}.`;
 }
@@ -43,9 +43,9 @@ function wentWords(practised: readonly Practised[], { id, kind }: Lesson): strin
 /** Over the lesson that is the next: why it is. */
 const WHY = {
   first: 'Next',
-  'not-yet': 'Next, for it was not well set the last time',
-  slipped: 'Next, for it was well set with a slip',
-  'all-done': 'All are done; next, the one from longest ago',
+  'not-yet': 'Next: it was not set correctly last time',
+  slipped: 'Next: it was set correctly, but with a mistake',
+  'all-done': 'All done. Next: the one you did longest ago',
 } as const;
 
 const NAMES = LESSONS.map(({ id }) => id) as [string, ...string[]];
@@ -67,15 +67,14 @@ export default function PracticeList() {
   const next = LESSONS.find(({ id }) => id === nextId);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="Practise" back={{ to: '/', label: 'Back to the bench' }} />
+      <TopBar title="Practise" back={{ to: '/', label: 'Back to Home' }} />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">A mill on which a slip costs nothing.</Words>
+        <Words kind="sentence">Practice mill: mistakes cost nothing here.</Words>
         <Words tone="soft">
-          The part lies somewhere else each time, and only the marking knows where. Nothing of it reaches your shop’s
-          own figures.
+          The part is in a different place each time. Page not found changes your shop’s figures.
         </Words>
         <Choice
-          label="Scales and notebook in"
+          label="Units of the scales and notes"
           value={unit}
           options={[
             { value: 'mm', label: 'mm' },
@@ -165,14 +164,14 @@ function Slips({ practised }: { practised: readonly Practised[] }) {
   const counts = slipCounts(practised);
   if (counts.length === 0) return null;
   return (
-    <Fold title={`Your slips lately: ${counts.reduce((sum, { lately }) => sum + lately, 0)}`}>
+    <Fold title={`Your recent mistakes: ${counts.reduce((sum, { lately }) => sum + lately, 0)}`}>
       <View style={styles.link}>
         {counts.map(({ slip, lately, before }) => {
           const { what, habit } = millSlipWords({ slip });
           return (
             <View key={slip}>
               <Words kind="strong" tone={lately > 0 ? 'warn' : 'good'}>
-                {lately > 0 ? `▲ ${what}` : `✓ No more: ${what}`}
+                {lately > 0 ? `▲ ${what}` : `✓ Not repeated: ${what}`}
               </Words>
               <Words kind="note">{`${times(lately)} in the last ten lessons, ${times(before)} in the ten before.`}</Words>
               {lately > 0 && (

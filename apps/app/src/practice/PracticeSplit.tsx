@@ -25,7 +25,7 @@ import { MillPanel } from './parts/MillPanel';
 interface PracticeSplitProps {
   running: Running;
   book: Book;
-  /** The set-up's page the lesson is reckoned on. */
+  /** The setup's page the lesson is reckoned on. */
   children: ReactNode;
 }
 
@@ -72,10 +72,10 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
         <View style={at === 'page' ? styles.page : styles.away}>{children}</View>
       </TakenFromHeight.Provider>
       {!side && (
-        <View role="navigation" aria-label="Mill and notebook" style={[styles.switch, { borderColor: palette.line }]}>
+        <View role="navigation" aria-label="Mill and notes" style={[styles.switch, { borderColor: palette.line }]}>
           <View style={styles.which}>
             <Choice
-              label="What is in sight"
+              label="What to show"
               showLabel={false}
               value={at}
               options={[
@@ -164,7 +164,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
             <View role="heading" aria-level={1} style={styles.unseen}>
               <Words>{lesson.title}</Words>
             </View>
-            <View style={styles.figures} role="status" aria-label="What the scales show">
+            <View style={styles.figures} role="status" aria-label="Scale readings">
               {(['x', 'y', 'z'] as const).map((axis) => (
                 <Figure key={axis} size={15}>
                   {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit, plus: true })}`}
@@ -191,7 +191,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
       </Button>
       {lesson.kind === 'bad-day' ? (
         <Button compact mode="contained-tonal" onPress={() => setAsked('day')}>
-          Say what it is
+          Identify it
         </Button>
       ) : (
         <Button compact mode="contained-tonal" onPress={haveMarked}>

@@ -33,7 +33,7 @@ export default function PracticeStation({ id }: { id: string }) {
         <>
           <TopBar title="Practise" back={LESSONS_BACK} />
           <View role="main">
-            <Trouble title="No such lesson" detail="Go back to the lessons and begin one from there." />
+            <Trouble title="No such lesson" detail="Go back to the lessons and start one." />
           </View>
         </>
       )}

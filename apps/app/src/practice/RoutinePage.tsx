@@ -35,13 +35,11 @@ export default function RoutinePage({ book }: { book: Book }) {
       />
     );
   }
-  if (!subject) return <Trouble title="Nothing is measured here" detail="Go back to the lessons and begin it anew." />;
+  if (!subject) return <Trouble title="Nothing to measure here" detail="Go back to the lessons and start it again." />;
   const kept = calibrationsOf(subject, book).length > 0;
   return (
     <View style={styles.page}>
-      <Words kind="sentence">
-        {kept ? 'Kept in this notebook. Have it marked, or do it once more.' : 'Nothing was kept yet.'}
-      </Words>
+      <Words kind="sentence">{kept ? 'Saved. Mark it, or do it again.' : 'Nothing saved yet.'}</Words>
       <RoutineLinks subject={subject} page={`/setup/${book.setup.id}/routine?of=${String(of)}`} />
       <LinkButton to="/practice" label="To the lessons" />
     </View>

@@ -5,7 +5,7 @@ import { useSettings } from '../stores/settings';
 
 const SILENT = { spindle: () => undefined, jump: () => undefined, stop: () => undefined };
 
-/** The mill is heard as long as its page is there, where that is wanted and the browser can. */
+/** Mill sound on as long as its page is there, where that is wanted and the browser can. */
 export function useMillSound(rpm: number, felt: Feel, jumps: boolean): void {
   const wanted = useSettings((state) => state.millSound);
   const [sound] = useState(() =>

@@ -5,14 +5,14 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useMemo } from 'react';
 import { usePractice, type Running } from '../stores/practice';
 
-/** A set-up as it is in millimetres or inches: what is typed, said and shown; every figure in it is mm. */
+/** A setup as it is in millimetres or inches: what is typed, said and shown; every figure in it is mm. */
 const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snapshot => ({
   ...rest,
   setup: { ...setup, units },
   machine: { ...machine, units },
 });
 
-/** A lesson's set-up as it stands on this device, opened; undefined where there is no such lesson. */
+/** A lesson's setup as it stands on this device, opened; undefined where there is no such lesson. */
 export function usePracticeBook(id: string): { running: Running; book: Book } | undefined {
   const running = usePractice((state) => (state.running?.id === id ? state.running : undefined));
   useEffect(() => {

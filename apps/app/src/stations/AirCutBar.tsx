@@ -22,7 +22,7 @@ export function LiftedBar({ book, lift }: { book: Book; lift: AirPass }) {
   return (
     <Bar role="status" background={palette.warn} edge={palette.warn}>
       <Words style={{ color: palette.ground, fontWeight: '700', flexShrink: 1 }}>
-        ▲ Lifted by {formatLengthUnit(lift.set, { unit: units })} for a pass in the air.
+        ▲ Z zero raised by {formatLengthUnit(lift.set, { unit: units })} for a pass in the air.
         {lift.asked === lift.set ? '' : ' Touch the gauge and set Z to put it back.'}
       </Words>
       {lift.asked === lift.set && (

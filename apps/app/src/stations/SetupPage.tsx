@@ -23,7 +23,7 @@ import { useDone } from './useDoneStations';
 import { LinkOf } from '../link/SetupLink';
 import { isPractice } from '../commands/practiceLog';
 
-export const BENCH_BACK = { to: '/', label: 'Back to the bench' } as const;
+export const BENCH_BACK = { to: '/', label: 'Back to Home' } as const;
 export const LESSONS_BACK = { to: '/practice', label: 'Back to the lessons' } as const;
 
 /** Whether the page in sight is the touch that settles the doubt. */
@@ -32,11 +32,11 @@ const proving = ({ faces }: Doubt, key: string): boolean => faces.some((face) =>
 interface SetupPageProps {
   book: Book;
   page: PageName;
-  /** The pages of a lesson's notebook; a set-up has its rule. */
+  /** The pages of a lesson's notebook; a setup has its rule. */
   pages?: readonly StationName[] | undefined;
 }
 
-/** A page of a set-up, with the strip that leads to the others and what is to be minded on all of them. */
+/** A page of a setup, with the strip that leads to the others and what is to be minded on all of them. */
 export function SetupPage({ book, page, pages }: SetupPageProps) {
   const shape = useShape();
   const wide = shape === 'wide';
@@ -64,7 +64,7 @@ export function SetupPage({ book, page, pages }: SetupPageProps) {
       title={name}
       back={
         page === 'drive'
-          ? { to: stationPath(id, 'positions'), label: 'Back to Positions' }
+          ? { to: stationPath(id, 'positions'), label: 'Back to Holes' }
           : isPractice(id)
             ? LESSONS_BACK
             : BENCH_BACK

@@ -13,7 +13,7 @@ import { BENCH_BACK, SetupPage } from './SetupPage';
 
 const PracticeStation = later(() => import('../practice/PracticeStation'), LoadingPage);
 
-/** One station of one set-up, or of the practice mill's. */
+/** One station of one setup, or of the practice mill's. */
 export default function StationPage() {
   const id = String(useLocalSearchParams().setup);
   return isPractice(id) ? <PracticeStation id={id} /> : <OwnStation id={id} />;
@@ -32,12 +32,12 @@ function OwnStation({ id }: { id: string }) {
         <SetupPage book={state.book} page={page} />
       ) : (
         <>
-          <TopBar title="Set-up" back={BENCH_BACK} />
+          <TopBar title="Setup" back={BENCH_BACK} />
           <View role="main">
             {page && state.kind === 'trouble' ? (
               <Trouble title={state.title} detail={state.detail} retry={state.retry} />
             ) : (
-              <Trouble title="No such station" detail="Go back to the bench and open the set-up from there." />
+              <Trouble title="No such station" detail="Open the setup from Home." />
             )}
           </View>
         </>

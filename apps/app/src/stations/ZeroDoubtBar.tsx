@@ -17,7 +17,7 @@ export function DoubtBar({ book, doubt, here }: { book: Book; doubt: Doubt; here
   const { palette } = useLook();
   const [face] = doubt.faces;
   const moved = doubt.shift !== undefined;
-  const anew = () => {
+  const setAgain = () => {
     for (const axis of doubt.axes) logLoss(book, axis, doubt.what === 'power-off' ? 'power-loss' : 're-homed');
   };
   return (
@@ -28,8 +28,8 @@ export function DoubtBar({ book, doubt, here }: { book: Book; doubt: Doubt; here
       </Words>
       <View style={styles.buttons}>
         {moved && (
-          <Button mode="contained-tonal" onPress={anew}>
-            Set it anew
+          <Button mode="contained-tonal" onPress={setAgain}>
+            Set it again
           </Button>
         )}
         {face && !here && (
@@ -41,7 +41,7 @@ export function DoubtBar({ book, doubt, here }: { book: Book; doubt: Doubt; here
           </Button>
         )}
         <Button mode="text" onPress={() => logInterruption(book, 'stands')}>
-          It stands, on my word
+          Accept the zero without a touch
         </Button>
       </View>
     </Bar>

@@ -3,12 +3,12 @@ import type { StationName } from '@zero-point/core/records/values/stations';
 import { LoadingPart } from '../layout/LoadingPage';
 import { later, type Later } from '../layout/lazyComponent';
 
-/** A page of a set-up: a station, or what stands beside the strip. */
+/** A page of a setup: a station, or what stands beside the strip. */
 export type PageName = StationName | 'drive' | 'log' | 'routine';
 
 type Page = Later<{ book: Book }>;
 
-/** Every page of a set-up, each with a script of its own. */
+/** Every page of a setup, each with a script of its own. */
 export const PAGES: Readonly<Record<PageName, Page>> = {
   plan: later(() => import('./plan/Screen'), LoadingPart),
   workholding: later(() => import('./workholding/Screen'), LoadingPart),

@@ -15,7 +15,7 @@ import { deliver } from '../outbox/deliver';
 import { tellStored } from './tellStored';
 
 interface OutboxState {
-  /** All that is kept was read: until then what a set-up shows would lack what an earlier page left. */
+  /** All that is kept was read: until then what a setup shows would lack what an earlier page left. */
   read: boolean;
   waiting: Waiting[];
   refused: Refused[];
@@ -48,7 +48,7 @@ function intoSnapshot(entry: Entry): void {
     void queryClient.invalidateQueries({ queryKey: setupKey(entry.setupId), refetchType: 'none' });
 }
 
-/** A delivered thing of the shop; set-ups that show it take it in. */
+/** A delivered thing of the shop; setups that show it take it in. */
 function intoShop(entry: Entry): void {
   void overtake(queryClient, shopKey);
   queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));

@@ -67,7 +67,7 @@ const isSession = (value: unknown): value is Session =>
     entries: isListOf((entry) => hasFields(entry, { kind: isText, body: isRecord })),
   });
 
-/** Whether there is a lesson by this id of a set-up. */
+/** Whether there is a lesson by this id of a setup. */
 export function isLesson(setupId: string): boolean {
   const name = PRACTICE_ID.exec(setupId)?.[1] ?? '';
   return (lessonById(name) ?? keptMachine(name)) !== undefined;
@@ -88,7 +88,7 @@ function letGoOfOld(): void {
   }
 }
 
-/** As it was chosen here, else as new set-ups begin. */
+/** As it was chosen here, else as new setups begin. */
 const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units, isUnit);
 
 function begin(id: string): Running | undefined {
@@ -104,7 +104,7 @@ function begin(id: string): Running | undefined {
   try {
     return goOn(id, name, Number(seed), stored(SESSION + id, fresh, isSession));
   } catch {
-    // What was done there cannot be done again: it is set aside, and the lesson begins anew.
+    // What was done there cannot be done again: it is set aside, and the lesson begins again.
     setAside(SESSION + id);
     return goOn(id, name, Number(seed), fresh);
   }

@@ -6,9 +6,9 @@ import { stored, storeLocally } from '../cache/storedJson';
 interface PractisedState {
   /** How lessons went on this device, whoever did them. */
   practised: Practised[];
-  /** Who practises here by name; nobody has to. */
+  /** Who is practising here by name; nobody has to. */
   people: string[];
-  /** Who practises now; nothing for somebody without a name. */
+  /** Who is practising now; nothing for somebody without a name. */
   person: string;
   choose: (person: string) => void;
   /** Puts a name on the list, and has that person practise. */
@@ -27,7 +27,7 @@ const isPractised = (value: unknown): value is Practised[] =>
 const isPeople = (value: unknown): value is Pick<PractisedState, 'people' | 'person'> =>
   hasFields(value, { people: isListOf(isText), person: isText });
 
-/** Who practises on this device, and how it went: nothing of it reaches the shop. */
+/** Who is practising on this device, and how it went: nothing of it reaches the shop. */
 export const usePractised = create<PractisedState>((set, get) => {
   const keepPeople = (people: string[], person: string) => {
     storeLocally(PEOPLE, { people, person });

@@ -13,7 +13,7 @@ export interface Checked {
 }
 
 interface Programs {
-  /** By set-up; kept while the app is open, so that another station is one tap away and back. */
+  /** By setup; kept while the app is open, so that another station is one tap away and back. */
   checked: Readonly<Record<string, Checked>>;
   keep: (setupId: string, checked: Checked | undefined) => void;
 }

@@ -6,7 +6,7 @@ import type { Mode } from '../theme/palette';
 
 interface Settings {
   mode: Mode;
-  /** Units a new set-up starts with. */
+  /** Units a new setup starts with. */
   units: LengthUnit;
   /** A click is heard, and the device shakes shortly, when a reading is stored. */
   click: boolean;

@@ -110,7 +110,7 @@ test('a break is told once when the server is heard again', () => {
   expect(one.missed()).toBe(1);
 });
 
-test('a stream that the browser gave up is opened anew, and what was missed is asked for', () => {
+test('a stream that the browser gave up is opened again, and what was missed is asked for', () => {
   const one = listening('setup:plate', 5);
   settle();
   const first = latestSource();

@@ -1,10 +1,10 @@
-/** What can be heard of: the shop's list of what changed, a set-up's own news, a machine's link. */
+/** What can be heard of: the shop's list of what changed, a setup's own news, a machine's link. */
 export type Topic = 'shop' | `setup:${string}` | `link:${string}`;
 
 /** One who listens. */
 export interface Listener {
   topic: Topic;
-  /** Of a set-up: the place in its record from which news are wanted. */
+  /** Of a setup: the place in its record from which news are wanted. */
   since?: number | undefined;
   heard: (data: unknown) => void;
   /** The server is heard again after it was not: what it said meanwhile was missed. */
@@ -17,7 +17,7 @@ interface StreamEvent {
   data: unknown;
 }
 
-/** How long it is waited for others before the stream is opened anew, ms: a page that opens asks for several things at once. */
+/** How long it is waited for others before the stream is opened again, ms: a page that opens asks for several things at once. */
 const TOGETHER = 20;
 
 /** A stream that the browser gave up, as where a device was dismissed, is tried again after so long, and ever more seldom, ms. */
@@ -35,7 +35,7 @@ const seqOf = (data: unknown): number | undefined =>
  */
 export function createHub(open: (url: string) => EventSource) {
   const listeners = new Set<Listener>();
-  /** How far each set-up was heard, and what was last said of each link. */
+  /** How far each setup was heard, and what was last said of each link. */
   const reached = new Map<Topic, number>();
   const latest = new Map<Topic, unknown>();
   let source: EventSource | undefined;

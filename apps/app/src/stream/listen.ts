@@ -2,7 +2,7 @@ import { createHub, type Hub, type Listener, type Topic } from './hub';
 import type { PortAsked, PortTold } from './port';
 
 interface Heed {
-  /** Of a set-up: the place in its record from which news are wanted; asked anew whenever it listens again. */
+  /** Of a setup: the place in its record from which news are wanted; asked again whenever it listens again. */
   since?: () => number;
   /** Told when the server is heard again after it was not: what it said meanwhile was missed. */
   again?: () => void;

@@ -9,7 +9,7 @@ test.each([
   ['The bore is 26.012 mm ±0.008 mm across', ['26.012 mm', '±0.008 mm']],
   ['Stand at X +62.000 mm, Y +58.000 mm', ['X +62.000 mm', 'Y +58.000 mm']],
   ['±0.0005 in at 95 %', ['±0.0005 in']],
-  ['about 1000 rev/min, 120 mm/min down', ['1000 rev/min', '120 mm/min']],
+  ['about 1000 rpm, 120 mm/min down', ['1000 rpm', '120 mm/min']],
 ])('%s', (text, expected) => expect(wholes(text)).toEqual(expected));
 
 test('a unit alone, a figure alone and a word that begins like a unit stay as they are', () => {

@@ -70,7 +70,7 @@ describe('what a control is, told to those who cannot see it', () => {
 
   test.each([
     ['few and short, as segments', ['Day', 'Night']],
-    ['many, as chips', ['Spring finder', 'Ring finder', 'Pin', 'Probe']],
+    ['many, as chips', ['Edge finder', 'Bearing edge finder', 'Pin', 'Probe']],
   ])('a choice of %s', (_, labels) => {
     const chosen = jest.fn();
     shown(

@@ -18,11 +18,11 @@ export function MovedBy({ book, gaugeId }: { book: Book; gaugeId: string }) {
   const { [gaugeId]: _, ...others } = datumPlan.movedBy ?? {};
   return (
     <Choice
-      label="The last bit is jogged by"
+      label="Last jog step"
       value={said === undefined ? 'fed' : String(said)}
       options={[
         ...steps.map((step) => ({ value: String(step), label: formatSmall(step, { unit: setup.units }) })),
-        { value: 'fed', label: 'no step: fed' },
+        { value: 'fed', label: 'fed by hand' },
       ]}
       onChange={(step) =>
         changeDatumPlan(book, { movedBy: step === 'fed' ? others : { ...others, [gaugeId]: Number(step) } })

@@ -61,7 +61,7 @@ export function ReadBackBar({ book }: { book: Book }) {
         )}
         {live?.kind === 'figure' && (
           <Button mode="contained-tonal" onPress={() => logReadBack(book, setting, live)}>
-            {`Take it: ${setting.form === 'work-offset' ? `${offset} ` : ''}${formatLengthUnit(live.mm, { unit: units })}`}
+            {`Use it: ${setting.form === 'work-offset' ? `${offset} ` : ''}${formatLengthUnit(live.mm, { unit: units })}`}
           </Button>
         )}
         <Button mode="outlined" onPress={() => setAsking(open)}>

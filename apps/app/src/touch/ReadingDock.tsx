@@ -18,7 +18,7 @@ interface ReadingDockProps {
   /** What the number is: "X on the readout". */
   label: string;
   unit: LengthUnit;
-  /** A second number that belongs to it: "X where it stands". */
+  /** A second number that belongs to it: "X where it is". */
   acrossLabel?: string | undefined;
   /** Turns and lines of a handwheel can be typed. */
   dial?: boolean;

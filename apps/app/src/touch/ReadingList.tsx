@@ -21,7 +21,7 @@ interface ReadingListProps {
   titleOf?: (reading: Reading) => string;
 }
 
-/** Readings as the ledger has them: struck ones stay in sight, waiting ones say so. */
+/** Readings as the log has them: struck ones stay in sight, waiting ones say so. */
 export function ReadingList({ readings, wild, unit, onStrike, titleOf }: ReadingListProps) {
   const [striking, setStriking] = useState<Reading | undefined>(undefined);
   const waiting = useOutbox((state) => state.waiting);
@@ -114,7 +114,7 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
         )}
         {wild && !struck && (
           <Words kind="note" tone="bad" style={styles.strong}>
-            ▲ Far from the others. Touch again; strike this one out if it was a slip.
+            ▲ Far from the others. Touch again. Strike this one out if it was a mistake.
           </Words>
         )}
         {waiting && (

@@ -15,7 +15,7 @@ const REASONS = [
   'wrong face',
   'feeler forgotten',
   'chip or burr in the way',
-  'contact slipped',
+  'finder slipped',
 ];
 
 /** Asks why a reading is struck out; the reason is kept beside it. */
@@ -23,7 +23,7 @@ export function StrikeDialog({ figure, onStrike, onCancel }: StrikeDialogProps) 
   return (
     <AskDialog title={`Why is ${figure} struck out?`} leave="Keep it" onLeave={onCancel}>
       <Words kind="note" tone="soft">
-        It stays in the ledger, crossed through, and can be restored.
+        It stays in the log, struck through, and can be restored.
       </Words>
       <View style={styles.reasons}>
         {REASONS.map((reason) => (

@@ -34,7 +34,7 @@ interface TouchDetailProps {
   more?: ReactNode;
   /** What was touched, for answers of more than one touch. */
   titleOf?: (reading: Reading) => string;
-  /** Says that the axis was set; for wide screens, where it stands under the answer. */
+  /** Says that the axis was set; for wide screens, where it is under the answer. */
   onDone?: (form: FormView) => void;
 }
 
@@ -92,7 +92,7 @@ export function TouchDetail({
       {more}
       {list}
       {spread}
-      <Fold title="Tape: how it was reckoned" open={wide}>
+      <Fold title="Show the working" open={wide}>
         <TapeStrip tape={tape} unit={unit} />
       </Fold>
       <Fold title="What makes up the ±">

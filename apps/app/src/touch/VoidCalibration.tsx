@@ -22,21 +22,21 @@ interface VoidItProps {
   /** What counts no more, and until when. */
   said?: string;
   title?: string;
-  /** The set-up whose page it stands on. */
+  /** The setup whose page it stands on. */
   shownIn?: string;
 }
 
 const usualWords = (name: string): string =>
-  `what is known of ${name} counts as sure no more from now on, until it is measured anew. Touches already taken keep what was known then.`;
+  `the calibration of ${name} is no longer valid until it is calibrated again. Earlier touches keep it.`;
 
-/** Something happened to it: from now on nothing known of it counts as sure, until it is found anew. */
+/** It was damaged or changed: from now on nothing known of it counts as sure, until it is found again. */
 export function VoidIt({
   of,
   name,
   ways,
   buttons = {},
   said = usualWords(name),
-  title = 'Something happened to it',
+  title = 'It was damaged or changed',
   shownIn,
 }: VoidItProps) {
   const [why, setWhy] = useState<VoidedBy>();

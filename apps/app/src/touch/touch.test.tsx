@@ -13,15 +13,15 @@ const shown = (element: React.ReactElement) => render(<PaperProvider>{element}</
 describe('the tape', () => {
   test('shows every reading, each term with its sign, and the sums', () => {
     shown(<TapeStrip tape={edge(edgeCase).tape} unit="mm" />);
-    const text = screen.getByLabelText('Tape').textContent ?? '';
+    const text = screen.getByLabelText('Working').textContent ?? '';
     expect(text).toContain('reading 1−5.012');
     expect(text).toContain('half the finder (10.000 / 2)+5.000');
-    expect(text).toContain('preset to−5.000');
+    expect(text).toContain('set to−5.000');
   });
 
   test('is the same reckoning in inches', () => {
     shown(<TapeStrip tape={edge(edgeCase).tape} unit="in" />);
-    expect(screen.getByLabelText('Tape').textContent).toContain('preset to−0.1969');
+    expect(screen.getByLabelText('Working').textContent).toContain('set to−0.1969');
   });
 });
 

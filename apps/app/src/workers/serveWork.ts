@@ -20,7 +20,7 @@ export function serveWork<J, T>(work: (job: J, tell: (share: number) => void) =>
         return {
           ok: false,
           code: 'fault',
-          message: 'This brings the program down: a fault of Zero Point. Nothing was changed.',
+          message: 'This is a fault in Zero Point. Nothing was changed.',
         };
       }
     },

@@ -9,6 +9,6 @@ export interface ToolTableJob {
   now: readonly ToolRow[];
 }
 
-/** What the file would change. */
+/** Changes from the file. */
 export const readToolTable = (job: ToolTableJob): Running<TableChange[]> =>
   runWorker(new Worker(new URL('./toolTable.worker.ts', import.meta.url)), job);

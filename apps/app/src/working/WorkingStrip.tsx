@@ -18,7 +18,7 @@ const TOOTH = 8;
 export function TapeStrip({ tape, unit }: TapeStripProps) {
   const { palette } = useLook();
   return (
-    <View role="group" aria-label="Tape" style={{ maxWidth: 480 }}>
+    <View role="group" aria-label="Working" style={{ maxWidth: 480 }}>
       <TornEdge colour={palette.strip} />
       <View style={{ backgroundColor: palette.strip, paddingHorizontal: 14, paddingBottom: 12 }}>
         {printTape(tape, { unit }).map((section) => (

@@ -5,7 +5,7 @@ import { brokenLines, goneRows, unsoundRows } from '../store/soundness/soundness
 import { demoServer, freshFile, leftFace, SETUP } from '../testing/shop';
 import { stageSetup, takeOver } from './stageSetup';
 
-/** A set-up's file from one shop, under a name another shop has not. */
+/** A setup's file from one shop, under a name another shop has not. */
 function fileOf() {
   const { store } = demoServer();
   const file = JSON.parse(JSON.stringify(exportSetup(store, createRecord(store), SETUP))) as {

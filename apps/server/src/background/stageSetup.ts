@@ -13,9 +13,9 @@ export interface ShopOnDisk {
   unsound: readonly UnsoundRow[];
 }
 
-/** A copy of a shop in which a set-up was opened. */
+/** A copy of a shop in which a setup was opened. */
 export interface Staged {
-  /** The set-up's id there. */
+  /** The setup's id there. */
   id: string;
   file: string;
   /** The latest place in the record before it was opened. */
@@ -23,7 +23,7 @@ export interface Staged {
 }
 
 /**
- * Opens a set-up's file in a copy of the shop: everything that takes long is done there, by the rules of the record, while
+ * Opens a setup's file in a copy of the shop: everything that takes long is done there, by the rules of the record, while
  * the shop itself goes on.
  *
  * @param to where the copy is made
@@ -32,7 +32,7 @@ export interface Staged {
 export function stageSetup({ file, unsound }: ShopOnDisk, setup: ShopFile, to: string): Staged {
   const shop = openDamaged(file);
   try {
-    // Of one moment: SQLite's backup would begin anew whenever somebody logs meanwhile.
+    // Of one moment: SQLite's backup would begin again whenever somebody logs meanwhile.
     shop.prepare('VACUUM INTO ?').run(to);
   } finally {
     shop.close();

@@ -95,7 +95,7 @@ export const TASKS = {
   },
   repeatability: ({ shop, gaugeId, ids }: { shop: ShopOnDisk; gaugeId: string; ids: string[] }): MachineRepeats[] =>
     machineRepeats([...booksOf(shop, ids).values()], gaugeId),
-  /** Reads and checks a set-up's file, and opens it in a copy of the shop; what is new there is taken over by `setupFileIn`. */
+  /** Reads and checks a setup's file, and opens it in a copy of the shop; what is new there is taken over by `setupFileIn`. */
   setupFileRead: ({ shop, body, to }: { shop: ShopOnDisk; body: Uint8Array; to: string }): Staged => {
     refuseNested(body);
     return stageSetup(shop, readSetupFile(parsedJson(body)), to);

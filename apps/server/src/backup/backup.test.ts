@@ -40,7 +40,7 @@ describe('the whole shop as JSON', () => {
     const done = restore(copy, through(before));
     expect(done).toMatchObject({ setups: before.setups.length, same: 0, differ: [] });
     expect(content(shopJson(copy, MADE))).toEqual(content(before));
-    // And the answers are read from the same: all of a set-up's snapshot but its places in the count.
+    // And the answers are read from the same: all of a setup's snapshot but its places in the count.
     const kept = before.record.find((one) => one.kind === 'reading' && (one.body as { id: string }).id === 'touch-1');
     expect((kept?.body as { value: number }).value).toBe(-5.0123456789012345);
     store.close();
@@ -100,7 +100,7 @@ describe('the whole shop as JSON', () => {
     expect(() => restore(copy, lame)).toThrow(/not whole: .* names the gauge/);
     expect(copy.lastSeq()).toBe(0);
     const orphaned = { ...backup, setups: backup.setups.slice(1) };
-    expect(() => restore(copy, orphaned)).toThrow(/not whole: .* is of the set-up/);
+    expect(() => restore(copy, orphaned)).toThrow(/not whole: .* is of the setup/);
     expect(copy.lastSeq()).toBe(0);
     store.close();
     copy.close();

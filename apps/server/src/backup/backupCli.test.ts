@@ -31,16 +31,16 @@ function shop() {
 test('a backup makes two files of one moment, and either comes back into a new shop', () => {
   const { file, record } = shop();
   const made = command(file, 'backup');
-  expect(made).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied 6 set-ups and 16 readings/) });
+  expect(made).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied 6 setups and 16 readings/) });
   const folder = join(dirname(file), 'copies');
   const files = readdirSync(folder).sort();
   expect(files.map((name) => name.split('.').at(-1))).toEqual(['json', 'sqlite']);
   for (const name of files) {
     const fresh = freshFile();
     const looked = command(fresh, 'restore', join(folder, name));
-    expect(looked.text).toMatch(/6 set-ups, 16 readings, .* would come in[^]*Nothing was changed yet/);
+    expect(looked.text).toMatch(/6 setups, 16 readings, .* would come in[^]*Nothing was changed yet/);
     expect(existsSync(fresh)).toBe(false);
-    expect(command(fresh, 'restore', join(folder, name), '--yes').text).toMatch(/6 set-ups, 16 readings, .* came in/);
+    expect(command(fresh, 'restore', join(folder, name), '--yes').text).toMatch(/6 setups, 16 readings, .* came in/);
     expect(openBackup(fresh, readMigrations(MIGRATIONS)).record).toEqual(record);
   }
 });
@@ -48,7 +48,7 @@ test('a backup makes two files of one moment, and either comes back into a new s
 test.each([1, 5])('a shop that still has the tables of version %i is backed up, and left as it is', (version) => {
   const file = filledBy(version);
   const bytes = readFileSync(file);
-  expect(command(file, 'backup')).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied \d+ set-ups/) });
+  expect(command(file, 'backup')).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied \d+ setups/) });
   expect(readFileSync(file).equals(bytes)).toBe(true);
 });
 
@@ -64,7 +64,7 @@ test('a damaged file is kept beside, and the backup comes into a new one', () =>
   writeFileSync(file, Buffer.concat([whole.subarray(0, whole.length * 0.7), Buffer.alloc(whole.length * 0.3, 0x5a)]));
   expect(damageOf(file)).toBeDefined();
   expect(command(file, 'restore', kept).text).toMatch(/is damaged\. It will be kept beside/);
-  expect(command(file, 'restore', kept, '--yes').text).toMatch(/Kept: .*damaged-[^]*6 set-ups, 16 readings/);
+  expect(command(file, 'restore', kept, '--yes').text).toMatch(/Kept: .*damaged-[^]*6 setups, 16 readings/);
   expect(damageOf(file)).toBeUndefined();
   expect(readdirSync(dirname(file)).some((name) => name.includes('.damaged-'))).toBe(true);
 });

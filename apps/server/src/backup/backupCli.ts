@@ -27,7 +27,7 @@ async function backup(folder = copiesFolder(database)): Promise<void> {
   try {
     const json = await copyBoth(base, now);
     const readings = json.record.filter(({ kind }) => kind === 'reading').length;
-    say(`Copied ${json.setups.length} set-ups and ${readings} readings:`);
+    say(`Copied ${json.setups.length} setups and ${readings} readings:`);
     say(`  ${base}.sqlite`);
     say(`  ${base}.json, the same to read anywhere`);
     for (const one of json.unsound) say(`Left out, since something else changed it: ${one}`);
@@ -132,7 +132,7 @@ function tell(
 ): void {
   const came = yes ? 'came in' : 'would come in';
   say(`The backup of ${madeAt.slice(0, 16).replace('T', ' ')}:`);
-  say(`  ${setups} set-ups, ${readings} readings, ${documents} documents and ${rows} other rows ${came}`);
+  say(`  ${setups} setups, ${readings} readings, ${documents} documents and ${rows} other rows ${came}`);
   say(`  ${same} are here already, the same`);
   say(`  ${differ.length} are here in another form; what is here stays`);
   for (const one of differ.slice(0, 20)) say(`    ${one}`);

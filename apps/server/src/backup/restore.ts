@@ -11,7 +11,7 @@ import type { Store } from '../store/store';
 
 /** What a restore does, or would do. */
 export interface Restored {
-  /** Came in: set-ups, documents, readings, and rows of other kinds. */
+  /** Came in: setups, documents, readings, and rows of other kinds. */
   setups: number;
   documents: number;
   readings: number;
@@ -69,7 +69,7 @@ function bring(store: Store, backup: ShopBackup, done: Restored): void {
   for (const entry of backup.record) {
     if (entry.setupId !== '' && !store.setups.get(entry.setupId))
       throw conflict(
-        `The backup is not whole: a ${KINDS[entry.kind].title} is of the set-up “${entry.setupId}”, which is in neither. Nothing was changed.`,
+        `The backup is not whole: a ${KINDS[entry.kind].title} is of the setup “${entry.setupId}”, which is in neither. Nothing was changed.`,
       );
     if (isRow(entry)) bringRow(store, entry, done);
     else bringDocument(store, entry, done);

@@ -102,7 +102,7 @@ export const unknownRoute: RequestHandler = (request) => {
 export function problemOf(error: unknown): HttpProblem | undefined {
   if (error instanceof HttpProblem) return error;
   if (error instanceof Refusal) {
-    return new HttpProblem(422, error.code, 'Cannot be reckoned', error.message, [
+    return new HttpProblem(422, error.code, 'Cannot be calculated', error.message, [
       { field: error.field, message: error.message },
     ]);
   }
@@ -120,7 +120,7 @@ export function problemOf(error: unknown): HttpProblem | undefined {
         413,
         'too-large',
         'Too large',
-        'The body is larger than is taken. Send less at a time. Nothing was stored.',
+        'The body is larger than is used. Send less at a time. Nothing was stored.',
       );
     case 'entity.too.deep':
       return new HttpProblem(
@@ -153,7 +153,7 @@ export function problemOf(error: unknown): HttpProblem | undefined {
 export const unavailable = ({ code, title, detail }: DatabaseFault): HttpProblem =>
   new HttpProblem(code === 'disk-full' ? 507 : 503, code, title, `${detail} Nothing was stored.`);
 
-/** What is told of many set-ups at once is told of the others where one of them stands on something that is left out. */
+/** What is told of many setups at once is told of the others where one of them stands on something that is left out. */
 export function orLeftOut<T>(work: () => T): T | undefined {
   try {
     return work();
@@ -172,12 +172,8 @@ const REFUSED: Readonly<Record<number, [code: string, title: string, detail: str
   ],
   403: ['forbidden', 'Not for reading', 'That file is not for reading. Start from the bench.'],
   404: ['not-found', 'Not found', 'There is no such file here. Start from the bench.'],
-  412: [
-    'precondition',
-    'Not as it was',
-    'What stands here is not what the request counts on. Ask again without conditions.',
-  ],
-  413: ['too-large', 'Too large', 'The body is larger than is taken. Send less at a time. Nothing was stored.'],
+  412: ['precondition', 'Not as it was', 'The file has changed since. Ask again without conditions.'],
+  413: ['too-large', 'Too large', 'The body is larger than is used. Send less at a time. Nothing was stored.'],
   415: ['encoding', 'Unknown encoding', 'Send the body as plain UTF-8 JSON, or by gzip as it should be.'],
   416: ['range', 'No such range', 'The file has no such part. Ask for it whole.'],
 };

@@ -314,7 +314,7 @@ describe('over a serial port', () => {
     // A pair of terminals stands for the cable, which nobody may name in the app.
     links.set(MACHINE, { over: 'serial', path: a, baud: 9600 });
     const live = await until(links, ({ state }) => state === 'live');
-    expect(live.hello?.name).toBe('Simulated readout');
+    expect(live.hello?.name).toBe('Simulated DRO');
     await request(app)
       .post(`/api/machines/${MACHINE}/link/told`)
       .send({ do: 'act', act: { do: 'set', axis: 'x', value: 12.5 } })

@@ -43,7 +43,7 @@ export interface LinkSettings {
 export type NotTold = 'no-link' | 'away' | 'not-a-stand-in';
 
 /**
- * The shop's links to readouts and controls: keeps each wire open, reads what comes, and tells pages what stands. It stores
+ * The shop's links to DROs and controls: keeps each wire open, reads what comes, and tells pages what stands. It stores
  * nothing by itself, and says nothing that could move anything to a device of metal, nor to one that calls itself simulated
  * without having been started with this server.
  */

@@ -22,7 +22,7 @@ const PATIENCE = 4000;
 const REASONS: Readonly<Record<string, string>> = {
   ECONNREFUSED: 'Nothing listens there. Is it switched on?',
   ENOTFOUND: 'There is no machine of that name here.',
-  ENOTOWN: 'That name stands for an address outside the shop. Only something in the shop can be linked.',
+  ENOTOWN: 'That name is outside the shop’s network. Only devices in the shop can be linked.',
   EHOSTUNREACH: 'There is no way to that address. Is it on this network?',
   ENETUNREACH: 'There is no way to that address. Is it on this network?',
   ETIMEDOUT: 'It did not answer.',

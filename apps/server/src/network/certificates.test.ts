@@ -30,7 +30,7 @@ test('kept as it is while names and time allow, so that what a phone trusts stay
   expect(await certificatesFor(folder, NAMES, later(300))).toEqual(first);
 });
 
-test('a new address or a near end makes the certificate anew, by the same authority', async () => {
+test('a new address or a near end makes the certificate again, by the same authority', async () => {
   const folder = folderOf();
   const first = await certificatesFor(folder, NAMES, NOW);
   const moved = await certificatesFor(folder, ['10.0.0.7', ...NAMES.slice(1)], later(1));
@@ -42,7 +42,7 @@ test('a new address or a near end makes the certificate anew, by the same author
   expect(old.cert).not.toBe(moved.cert);
 });
 
-test('made while the clock was ahead, both are made anew once it is right', async () => {
+test('made while the clock was ahead, both are made again once it is right', async () => {
   const folder = folderOf();
   const ahead = await certificatesFor(folder, NAMES, later(400));
   const now = await certificatesFor(folder, NAMES, NOW);

@@ -18,7 +18,7 @@ interface Pair {
 
 const DAY = 86_400_000;
 
-/** An authority is trusted by hand, so it lasts; a certificate is made anew without anybody noticing. */
+/** An authority is trusted by hand, so it lasts; a certificate is made again without anybody noticing. */
 const AUTHORITY_DAYS = 3650;
 
 /** Phones refuse certificates that last longer than 398 days. */
@@ -27,7 +27,7 @@ const DAYS = 390;
 /** Networks that an authority may vouch for: this machine's own, and those no stranger's server is on (RFC 1918). */
 const OWN_NETWORKS = ['127.0.0.0/8', '10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16'];
 
-/** Made anew so long before its end. */
+/** Made again so long before its end. */
 const BEFORE_END = 30 * DAY;
 
 /** What makes certificates: fetched when one is made, which is seldom, not whenever the shop opens. */
@@ -38,7 +38,7 @@ export const certificatesFolder = (file: string): string => join(dirname(file), 
 
 /**
  * The shop's certificate for these names and addresses, signed by its own authority: both made where there are none yet, the
- * certificate made anew when the names change, its end is near, or it was made while the clock was ahead and does not hold yet. Keys are readable by this user alone.
+ * certificate made again when the names change, its end is near, or it was made while the clock was ahead and does not hold yet. Keys are readable by this user alone.
  *
  * @param folder where they are kept
  * @param names names and addresses the shop is called by

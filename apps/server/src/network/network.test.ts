@@ -188,7 +188,7 @@ test('devices are listed with when they were seen, and a dismissed one is out at
   expect((await fetch(`${shop.here}/api/network/devices/nobody`, { method: 'DELETE' })).status).toBe(404);
 });
 
-test('a device that was away for a month joins anew; one that is used is not asked', async () => {
+test('a device that was away for a month joins again; one that is used is not asked', async () => {
   await open();
   const key = keyOf(await join_(await newCode()));
   const DAY = 24 * 60;

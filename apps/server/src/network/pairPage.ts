@@ -35,7 +35,7 @@ ${body}
 export const pairPage = ({ code = '', name = '', trouble }: PairPage): string =>
   page(
     'Join the shop',
-    `<p>On the machine the shop runs on, open Settings and let a phone in. Type the code that stands there.</p>
+    `<p>On the machine the shop runs on, open Settings and choose Add a phone. Type the code shown there.</p>
 ${trouble === undefined ? '' : `<p class="bad" role="alert">${escaped(trouble)}</p>`}
 <form method="post" action="/pair" style="display:grid;gap:16px">
 <label>Code<input name="code" value="${escaped(code)}" autocomplete="off" autocapitalize="characters" spellcheck="false" required maxlength="12"></label>

@@ -8,7 +8,7 @@ const LENGTH = 8;
 /** How long a code lets a device in, ms. */
 const LIFE = 10 * 60_000;
 
-/** A device that was not seen for so long joins anew, ms. */
+/** A device that was not seen for so long joins again, ms. */
 const FORGOTTEN = 30 * 86_400_000;
 
 /** A device is noted as seen at most so often, ms: not at every request. */

@@ -25,7 +25,7 @@ const found = (at: string, from = at) => ({
   at,
 });
 
-test('touches with a gauge are counted from when it was last found, set-up by set-up', async () => {
+test('touches with a gauge are counted from when it was last found, setup by setup', async () => {
   const never = await uses('spring-finder-10');
   expect(never?.since).toBeNull();
   expect(never?.touches).toBeGreaterThan(0);
@@ -44,7 +44,7 @@ test('touches with a gauge are counted from when it was last found, set-up by se
   });
 });
 
-test('a drop does not begin the count anew: what used it since it was last known good is what is asked', async () => {
+test('a drop does not begin the count again: what used it since it was last known good is what is asked', async () => {
   const before = await uses('spring-finder-10');
   const dropped = { ...found('2026-11-25T08:00:00.000Z'), found: { what: 'void', why: 'dropped' } };
   await request(server.app).post('/api/calibrations').send(dropped).expect(201);
@@ -73,7 +73,7 @@ test('how a gauge repeats, machine by machine, and how long a touch takes', asyn
   expect((await request(server.app).get('/api/gauges/never-used/repeatability').expect(200)).body).toEqual([]);
 });
 
-test('the due list tells what was dropped first, and no more once it is measured anew', async () => {
+test('the due list tells what was dropped first, and no more once it is measured again', async () => {
   const due = async () => z.array(dueLine).parse((await request(server.app).get('/api/due').expect(200)).body);
   const mine = async () => (await due()).filter(({ of }) => of.kind === 'gauge' && of.gaugeId === 'spring-finder-10');
   expect(await mine()).toEqual([]);

@@ -48,7 +48,7 @@ describe('logging a reading', () => {
     expect(count()).toBe(before);
   });
 
-  test('with a known id and other content is a conflict, on this set-up or another', async () => {
+  test('with a known id and other content is a conflict, on this setup or another', async () => {
     await request(server.app).post(readings).send(leftFace()).expect(201);
     const before = count();
     await request(server.app)
@@ -95,7 +95,7 @@ describe('striking out', () => {
   });
   const strikes = `/api/setups/${SETUP}/strikes`;
 
-  test('takes a reading out of the answer and leaves it in the ledger', async () => {
+  test('takes a reading out of the answer and leaves it in the log', async () => {
     const wild = faceAnswer(openBook(await snapshot()), 'right')?.result.repeats.wild;
     expect(wild).toEqual([1]);
     await request(server.app).post(strikes).send(strike()).expect(201);
@@ -113,12 +113,12 @@ describe('striking out', () => {
     expect((await snapshot()).readings.find(({ id }) => id === `${SETUP}-right-2`)?.struckBy).toBeNull();
   });
 
-  test('a reading of another set-up is refused', async () => {
+  test('a reading of another setup is refused', async () => {
     await request(server.app).post('/api/setups/plinth-router/strikes').send(strike()).expect(422);
   });
 });
 
-test('the ledger itself refuses to change or lose a row', () => {
+test('the log itself refuses to change or lose a row', () => {
   expect(() => server.db.exec('UPDATE readings SET value = 0')).toThrow(/append-only/);
   expect(() => server.db.exec('DELETE FROM readings')).toThrow(/append-only/);
 });
@@ -168,7 +168,7 @@ describe('patterns and plans', () => {
     expect((await snapshot()).patterns[0]).toEqual(ring);
   });
 
-  test('a pattern under the same id in another set-up is another pattern', async () => {
+  test('a pattern under the same id in another setup is another pattern', async () => {
     const [ring] = (await snapshot()).patterns;
     const other = { ...ring, name: 'Elsewhere' };
     await request(server.app).put(`/api/setups/plinth-router/patterns/${ring?.id}`).send(saved(other)).expect(200);
@@ -189,7 +189,7 @@ describe('patterns and plans', () => {
     expect(kept.body.body.tolerance).toBe(0.05);
   });
 
-  test('starting the same set-up twice makes one; another under its id is a conflict', async () => {
+  test('starting the same setup twice makes one; another under its id is a conflict', async () => {
     const { setup } = await snapshot();
     const fresh = { ...setup, id: 'second-plate', name: 'Second plate' };
     await request(server.app).post('/api/setups').send(fresh).expect(201);

@@ -3,7 +3,7 @@ import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/state/gauges/r
 import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { median } from 'simple-statistics';
 
-/** How a gauge repeated on each machine over set-ups it was used in, the most used first; practice says nothing of it. */
+/** How a gauge repeated on each machine over setups it was used in, the most used first; practice says nothing of it. */
 export function machineRepeats(books: readonly Book[], gaugeId: string): MachineRepeats[] {
   const machines = new Map<string, GaugeRepeats & { name: string }>();
   for (const book of books) {

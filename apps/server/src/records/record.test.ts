@@ -289,7 +289,7 @@ describe('told as it comes', () => {
     expect(events.find((one) => one.of === 'shop')?.data).toEqual({ setupId: SETUP });
   });
 
-  test('after a break nothing of one set-up is taken as told because another was', async () => {
+  test('after a break nothing of one setup is taken as told because another was', async () => {
     const { seq } = await snapshot();
     await post(`${base}/readings`, leftFace()).expect(201);
     const of = `/api/stream?of=setup:${SETUP}:${seq}`;

@@ -33,7 +33,7 @@ export interface Saved<K extends DocumentName> {
   body: BodyOf<K>;
 }
 
-/** What is new in a set-up's record behind a place in it. */
+/** What is new in a setup's record behind a place in it. */
 export interface News {
   entries: KeptEntry[];
   seq: number;
@@ -50,7 +50,7 @@ const sameBody = (a: unknown, b: unknown): boolean =>
 /** Something new under a number that was settled before: it has come out of its order. */
 const settledBefore = (): Error => conflict('Another entry of this device came under this number. Nothing was stored.');
 
-/** A set-up's own record of more characters than this is long. */
+/** A setup's own record of more characters than this is long. */
 const LONG = 100_000;
 
 /** Told whenever something was stored: whose it is; the empty text for the shop. */
@@ -62,7 +62,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
   const tell = (setupId: string) => listeners.forEach((heard) => heard(setupId));
 
   function requireOwner(setupId: string): void {
-    if (setupId !== '' && !store.setups.get(setupId)) throw notFound('set-up', setupId);
+    if (setupId !== '' && !store.setups.get(setupId)) throw notFound('setup', setupId);
   }
 
   /** @throws HttpProblem 422 when a body names what the shop has not */
@@ -128,7 +128,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     throw conflict(
       !before && kind === 'zeroing' && body.opens !== undefined
         ? 'This zero was opened by another setting already. Nothing was changed; set the axis again.'
-        : `The id “${body.id}” is already in the ledger with other content. Nothing was changed; send the new content under a new id.`,
+        : `The id “${body.id}” is already in the log with other content. Nothing was changed; send the new content under a new id.`,
     );
   }
 
@@ -143,7 +143,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
           line,
         );
 
-  /** Makes the set-up that a plan is saved for, where there is none: it was started while this server was away. */
+  /** Makes the setup that a plan is saved for, where there is none: it was started while this server was away. */
   function startBy(kind: DocumentName, setupId: string, began: string): void {
     if (kind === 'plan' && began === NO_VERSION && !store.setups.get(setupId))
       store.setups.insert({ id: setupId, createdAt: now() });
@@ -175,14 +175,14 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       checkNames(kind, saved.body);
       if (turn?.repeat) throw settledBefore();
       store.documents.put(kind, setupId, key, saved, now(), turn?.line);
-      // What a set-up is for, and of what kind a gauge is, decides what counts.
+      // What a setup is for, and of what kind a gauge is, decides what counts.
       if (kind === 'plan' || kind === 'gauge') store.tallies.forget();
     });
     tell(setupId);
     return saved;
   }
 
-  /** Creates a set-up once; the same again answers the same. */
+  /** Creates a setup once; the same again answers the same. */
   function createSetup(setup: NewSetup): NewSetup {
     store.write(() => {
       const { id, createdAt, ...plan } = setup;
@@ -190,7 +190,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       if (there) {
         const stands = store.documents.get('plan', id, '');
         if (there.createdAt !== createdAt || !sameBody(stands?.body, plan))
-          throw conflict(`There is another set-up with the id “${id}”. Nothing was changed.`);
+          throw conflict(`There is another setup with the id “${id}”. Nothing was changed.`);
         return;
       }
       checkNames('plan', plan);
@@ -206,17 +206,17 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     const there = store.setups.get(id);
     const plan = store.documents.get('plan', id, '');
     if (there && !plan) requireSound('plan', id, '');
-    if (!there || !plan) throw notFound('set-up', id);
+    if (!there || !plan) throw notFound('setup', id);
     return { ...plan.body, ...there, changedAt: store.tallies.changedAt(id, plan.savedAt) };
   }
 
-  /** @throws HttpProblem 503 where what a set-up stands on is left out, since something else changed it */
+  /** @throws HttpProblem 503 where what a setup stands on is left out, since something else changed it */
   function requireSound(kind: DocumentName, setupId: string, key: string): void {
     if (store.unsound.some((row) => row.kind === kind && row.setupId === setupId && row.id === key))
       throw unavailable(leftOut(`${DOCUMENT_KINDS[kind].title}${key === '' ? '' : ` “${key}”`}`));
   }
 
-  /** Everything of a set-up but its readings. */
+  /** Everything of a setup but its readings. */
   function documentsOf(setupId: string): Omit<Snapshot, 'readings'> {
     const setup = setupOf(setupId);
     requireSound('machine', '', setup.machineId);
@@ -255,15 +255,15 @@ export function createRecord(store: Store, now: () => string = () => new Date().
     save,
     createSetup,
     setupOf,
-    /** Whether a set-up holds so much that it takes long to work anything out of it. */
+    /** Whether a setup holds so much that it takes long to work anything out of it. */
     isLong: (setupId: string): boolean => store.weight(setupId) > LONG,
-    /** A set-up whole, as JSON: many readings are put together without being taken apart first. */
+    /** A setup whole, as JSON: many readings are put together without being taken apart first. */
     snapshotText: (setupId: string): string =>
       store.read(() => {
         const rest = JSON.stringify(documentsOf(setupId));
         return `${rest.slice(0, -1)},"readings":${store.readings.textOfSetup(setupId)}}`;
       }),
-    /** What came behind a place in the record: of the set-up, and of the shop. */
+    /** What came behind a place in the record: of the setup, and of the shop. */
     since: (setupId: string, seq: number): News =>
       store.read(() => {
         requireOwner(setupId);

@@ -27,7 +27,7 @@ export function guardRow(store: Store, { kind, setupId, body }: RowEntry): void 
       return;
     case 'strike':
       if (store.readings.get(body.readingId)?.setupId !== setupId)
-        throw invalid([{ field: 'readingId', message: 'names no reading of this set-up' }]);
+        throw invalid([{ field: 'readingId', message: 'names no reading of this setup' }]);
       return;
     default:
       return;

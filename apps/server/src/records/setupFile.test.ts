@@ -38,7 +38,7 @@ test.each([
   'calendar-wheel-rotary',
   'pivots-bench-mill',
   'feet-knee-mill',
-])('%s goes to an empty shop and comes back the same, with its machine, gauges and ledger', async (id) => {
+])('%s goes to an empty shop and comes back the same, with its machine, gauges and log', async (id) => {
   const [here, there] = [demoServer(), emptyShop()];
   const file = await exported(here.app, id);
   await opened(there.app, file).expect(201);
@@ -138,15 +138,15 @@ test('a shop that has another machine, gauge and part under the same names keeps
 });
 
 describe('what is refused says why, and changes nothing', () => {
-  test('a set-up that is here already', async () => {
+  test('a setup that is here already', async () => {
     const { app } = demoServer();
     const answer = await opened(app, await exported(app)).expect(409);
     expect(answer.body.detail).toMatch(/is here already/);
   });
 
   test.each([
-    ['another file', {}, /no file of a set-up/],
-    ['a list', { setups: [] }, /no file of a set-up/],
+    ['another file', {}, /not a Zero Point setup/],
+    ['a list', { setups: [] }, /not a Zero Point setup/],
   ])('%s', async (_name, file, why) => {
     const answer = await opened(emptyShop().app, file).expect(422);
     expect(JSON.stringify(answer.body)).toMatch(why);
@@ -161,7 +161,7 @@ describe('what is refused says why, and changes nothing', () => {
   test('one that is damaged names the place; the shop stays empty', async () => {
     const file = await exported(demoServer().app);
     const [first] = file.shop.setups;
-    if (!first) throw new Error('no set-up');
+    if (!first) throw new Error('no setup');
     Object.assign(first.readings[1] ?? {}, { value: 'five' });
     const shop = emptyShop();
     expect(JSON.stringify((await opened(shop.app, file).expect(422)).body)).toMatch(
@@ -171,7 +171,7 @@ describe('what is refused says why, and changes nothing', () => {
     expect((await request(shop.app).get('/api/gauges')).body).toEqual([]);
   });
 
-  test('one whose ledger names a gauge that is not in it: none of it is kept', async () => {
+  test('one whose log names a gauge that is not in it: none of it is kept', async () => {
     const file = await exported(demoServer().app);
     const without = { ...file, shop: { ...file.shop, gauges: file.shop.gauges.slice(0, 1) } };
     const shop = emptyShop();

@@ -14,7 +14,7 @@ import { conflict } from '../http/problem';
 import { createRecord, type ShopRecord } from './record';
 import type { Store } from '../store/store';
 
-/** Everything a set-up needs, as one file: what it names of the shop with all that was found of it, and its own ledger. */
+/** Everything a setup needs, as one file: what it names of the shop with all that was found of it, and its own log. */
 export function exportSetup(store: Store, record: ShopRecord, id: string): SetupFile {
   return store.read(() => {
     const { changedAt: _, ...setup } = record.setupOf(id);
@@ -31,7 +31,7 @@ export function exportSetup(store: Store, record: ShopRecord, id: string): Setup
     const machine = new Set([setup.machineId]);
     const magazine = only('magazine', machine) as { id: string; tools?: { cutterId: string }[] }[];
     const text = JSON.stringify([setup, own]);
-    // A gauge or cutter is named somewhere in the set-up's own record.
+    // A gauge or cutter is named somewhere in the setup's own record.
     const named = (name: DocumentName) => things(name).filter(({ id: one }) => text.includes(JSON.stringify(one)));
     const gauges = named('gauge');
     const held = new Set(magazine.flatMap(({ tools = [] }) => tools.map(({ cutterId }) => cutterId)));
@@ -73,11 +73,11 @@ const same = (a: unknown, b: unknown): boolean =>
   isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
 
 /**
- * Opens a set-up's file in a shop: what the shop has already stays; what it has otherwise under the same id comes in beside
+ * Opens a setup's file in a shop: what the shop has already stays; what it has otherwise under the same id comes in beside
  * it under a new one. All of it or nothing.
  *
- * @returns the set-up's id
- * @throws HttpProblem 409 where the set-up is here already, 422 where the file breaks a rule of the record
+ * @returns the setup's id
+ * @throws HttpProblem 409 where the setup is here already, 422 where the file breaks a rule of the record
  */
 export function importSetup(store: Store, file: ShopFile): string {
   try {
@@ -91,9 +91,9 @@ export function importSetup(store: Store, file: ShopFile): string {
 
 function open(store: Store, file: ShopFile): string {
   const [first] = file.setups;
-  if (!first) throw conflict('The file holds no set-up.');
+  if (!first) throw conflict('The file holds no setup.');
   if (store.setups.get(first.setup.id))
-    throw conflict(`The set-up “${first.setup.name}” is here already. Nothing was changed.`);
+    throw conflict(`The setup “${first.setup.name}” is here already. Nothing was changed.`);
   const names = new Map<string, string>();
   const at = (name: DocumentName, id: string) => store.documents.get(name, '', id)?.body;
   const lists = file as unknown as Record<string, { id: string }[]>;

@@ -48,7 +48,7 @@ test('what is stored moves it on at once', async () => {
   shop.store.close();
 });
 
-test('a set-up there is not, or too many at once, is refused by name', async () => {
+test('a setup there is not, or too many at once, is refused by name', async () => {
   const shop = demoServer();
   const missing = await request(shop.app).get('/api/standings?of=nowhere').expect(404);
   expect(missing.body).toMatchObject({ title: expect.any(String) as string });

@@ -13,8 +13,8 @@ const leftOut = (error: unknown): undefined =>
   });
 
 /**
- * Where set-ups stand: worked out when asked for, and anew only after something of them, or of the shop, was stored.
- * One after the other, with others answered between; a long one by another process. A set-up that stands on something left out is left out.
+ * Where setups stand: worked out when asked for, and again only after something of them, or of the shop, was stored.
+ * One after the other, with others answered between; a long one by another process. A setup that stands on something left out is left out.
  */
 export function createStandings(record: ShopRecord, shop: ShopOnDisk, workers: Workers) {
   const known = new Map<string, Standing>();

@@ -6,7 +6,7 @@ import { demoServer, leftFace, SETUP } from '../testing/shop';
 const log = async ({ app }: ReturnType<typeof demoServer>) =>
   z.array(logLine).parse((await request(app).get('/api/log').expect(200)).body);
 
-test('every reading of the whole shop, newest first, by its set-up and what it is of', async () => {
+test('every reading of the whole shop, newest first, by its setup and what it is of', async () => {
   const shop = demoServer();
   const before = await log(shop);
   expect(new Set(before.map(({ setupId }) => setupId)).size).toBeGreaterThan(2);

@@ -10,7 +10,7 @@ export interface LatestReading {
   setupId: string;
 }
 
-/** The latest readings of the whole shop, newest first, each by the book of its own set-up. */
+/** The latest readings of the whole shop, newest first, each by the book of its own setup. */
 export function logLines(latest: readonly LatestReading[], open: (setupId: string) => Book | undefined): LogLine[] {
   const books = new Map<string, Book | undefined>();
   const bookOf = (setupId: string): Book | undefined => {

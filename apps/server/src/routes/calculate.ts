@@ -11,7 +11,7 @@ const LARGEST = '4mb';
 /** A body of more than so many bytes may take long: it is worked out in another process. */
 const SHORT = 4096;
 
-/** Any calculation of the registry, without a set-up and without storing anything. */
+/** Any calculation of the registry, without a setup and without storing anything. */
 export function reckonRoutes(workers: Workers): Router {
   const router = Router();
   router.post('/reckon/:name', boundedJson(LARGEST), async (request, response) => {

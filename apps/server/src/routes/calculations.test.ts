@@ -6,11 +6,11 @@ const reckoned = (i: number) => ({
   name: 'edge',
   unit: 'mm',
   values: { r1: String(-5 - i / 1000) },
-  answer: [`Still touching: preset X to −5.000 mm, ${i}`],
+  answer: [`Still touching: set X to −5.000 mm, ${i}`],
   at: `2026-11-24T10:${String(i).padStart(2, '0')}:00.000Z`,
 });
 
-test('what was reckoned is told newest first, the latest fifty, and no set-up is shown it', async () => {
+test('what was reckoned is told newest first, the latest fifty, and no setup is shown it', async () => {
   const shop = demoServer();
   for (let i = 0; i < 55; i += 1) await request(shop.app).post('/api/reckonings').send(reckoned(i)).expect(201);
   const { body } = await request(shop.app).get('/api/reckonings').expect(200);

@@ -72,7 +72,7 @@ describe('the plan of the cutting', () => {
     expect((await snapshot('plinth-router')).cutPlan).toEqual(plan);
   });
 
-  test('a gauge the shop has not, limits the wrong way, an unknown set-up: refused, the good one stays', async () => {
+  test('a gauge the shop has not, limits the wrong way, an unknown setup: refused, the good one stays', async () => {
     const { cutPlan } = await snapshot();
     const [bore] = cutPlan.bores;
     const put = (body: unknown, id = SETUP) => request(server.app).put(`/api/setups/${id}/cut`).send(saved(body));

@@ -92,7 +92,7 @@ describe('the datum plan', () => {
     expect((await snapshot()).datumPlan).toEqual(EMPTY_DATUM_PLAN);
   });
 
-  test('of a set-up there is not is not found', async () => {
+  test('of a setup there is not is not found', async () => {
     await request(server.app).put('/api/setups/gone/datum').send(saved(plan)).expect(404);
   });
 });
@@ -135,7 +135,7 @@ test('an axis whose zero was lost is set no more on the bench', async () => {
 describe('how well a gauge repeats, by the whole log', () => {
   const of = async (gaugeId: string) => (await snapshot()).repeatability.find((one) => one.gaugeId === gaugeId);
 
-  test('is the scatter of repeats about their own touch, pooled over all set-ups; struck ones left out', async () => {
+  test('is the scatter of repeats about their own touch, pooled over all setups; struck ones left out', async () => {
     // Two touches of two: ±0.002 about one mean, ±0.004 about another.
     const values = [10.002, 9.998, 20.004, 19.996];
     for (const [i, value] of values.entries()) {
@@ -185,7 +185,7 @@ describe('tool lengths kept for a machine', () => {
     rows: [{ number: 2, name: 'Drill 4.2', length: -12.31, U: 0.03, keptAt: '2026-11-24T10:00:00.000Z' }],
   };
 
-  test('come with every set-up of that machine, and with no other', async () => {
+  test('come with every setup of that machine, and with no other', async () => {
     expect((await snapshot()).toolTable).toBeNull();
     await request(server.app).put('/api/tables/knee-mill').send(saved(table)).expect(200);
     expect((await snapshot()).toolTable).toEqual(table);

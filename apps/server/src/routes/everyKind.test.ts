@@ -167,7 +167,7 @@ const post = (name: RowName, body: object, setup = SETUP) =>
 const put = (name: DocumentName, body: object, setup = SETUP) =>
   request(server.app).put(addressOf(name, setup)).send(body);
 
-/** The same file served anew, as after the program was ended. */
+/** The same file served again, as after the program was ended. */
 async function afterRestart(look: (app: ReturnType<typeof createApp>) => Promise<void>): Promise<void> {
   const db = openDatabase(server.file, readMigrations(MIGRATIONS));
   const store = createStore(db);
@@ -221,7 +221,7 @@ describe.each(ROW_NAMES)('a %s', (name) => {
   });
 
   if (of === 'setup') {
-    test('of a set-up there is not is not found', async () => {
+    test('of a setup there is not is not found', async () => {
       await post(name, ROWS[name], 'nobody').expect(404);
     });
   }
@@ -267,7 +267,7 @@ describe.each(DOCUMENT_NAMES)('a %s', (name) => {
   });
 
   if (of === 'setup') {
-    test('of a set-up there is not is not found', async () => {
+    test('of a setup there is not is not found', async () => {
       await put(name, saved(DOCUMENTS[name]), 'nobody').expect(404);
     });
   }

@@ -128,7 +128,7 @@ describe('limits hold together', () => {
   });
 });
 
-describe('reckoning without a set-up', () => {
+describe('reckoning without a setup', () => {
   test('an edge comes with its tape, uncertainty and cautions', async () => {
     const { body } = await request(server.app).post('/api/reckon/edge').send(edgeCase).expect(200);
     expect(body.preset).toBe(-5);

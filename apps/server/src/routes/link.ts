@@ -33,7 +33,7 @@ const beyondTheShop = (host: string): HttpProblem => {
   return new HttpProblem(422, 'outside', 'Outside the shop', message, [{ field: 'address.host', message }]);
 };
 
-/** Links to readouts and controls: how they stand, live, and what they are asked. How they are wired is said at the shop's own machine alone. */
+/** Links to DROs and controls: how they stand, live, and what they are asked. How they are wired is said at the shop's own machine alone. */
 export function linkRoutes(links: Links, store: Store): Router {
   const router = Router();
   const machineOf = (key: unknown): string => {

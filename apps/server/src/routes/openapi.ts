@@ -56,7 +56,7 @@ const asked = (path: string) => {
     : { requestParams: { path: z.object(Object.fromEntries(names.map((name) => [name, z.string()]))) } };
 };
 
-/** What a device says of an entry beside it: where it stands among those it logged. */
+/** What a device says of an entry beside it: where it is among those it logged. */
 const order = z.object({
   'Zero-Point-Order': z
     .string()
@@ -122,14 +122,14 @@ function setupPaths(): ZodOpenApiPathsObject {
   return {
     '/api/setups': {
       get: { summary: 'The bench', ...answers('Newest first', z.array(setupSummary)) },
-      post: { summary: 'Start a set-up', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
+      post: { summary: 'Start a setup', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
     },
     '/api/log': {
       get: { summary: 'The latest readings of the whole shop', ...answers('Newest first', z.array(logLine)) },
     },
     '/api/uses': {
       get: {
-        summary: 'How much each gauge was used since it was last found, and in which set-ups',
+        summary: 'How much each gauge was used since it was last found, and in which setups',
         ...answers('By gauge', z.array(gaugeUses)),
       },
     },
@@ -149,16 +149,16 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/standings': {
       get: {
-        summary: 'Where set-ups stand: what is done, and what is next',
+        summary: 'Where setups stand: what is done, and what is next',
         requestParams: {
-          query: z.object({ of: z.string().meta({ description: 'ids of set-ups, with commas between' }) }),
+          query: z.object({ of: z.string().meta({ description: 'ids of setups, with commas between' }) }),
         },
         ...answers('In the order asked for', z.array(standing)),
       },
     },
     '/api/setups/{id}': {
       get: {
-        summary: 'A set-up whole, or what is new in it',
+        summary: 'A setup whole, or what is new in it',
         requestParams: { path, query: since },
         ...answers(
           'Every kind of entry under its own field; behind a seq the entries alone',
@@ -168,7 +168,7 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/stream': {
       get: {
-        summary: 'What is new in any number of set-ups, the shop and links, as it comes',
+        summary: 'What is new in any number of setups, the shop and links, as it comes',
         requestParams: { query: streamQuery },
         responses: {
           '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
@@ -178,7 +178,7 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/setups/{id}/events': {
       get: {
-        summary: 'What is new in a set-up, as it comes',
+        summary: 'What is new in a setup, as it comes',
         requestParams: { path, query: since },
         responses: {
           '200': { description: 'Server-sent events', content: { 'text/event-stream': { schema: z.string() } } },
@@ -205,26 +205,26 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/setups/{id}/file': {
       get: {
-        summary: 'A whole set-up, to open in another shop',
+        summary: 'A whole setup, to open in another shop',
         requestParams: { path },
-        ...answers('With its machine, gauges and ledger', z.looseObject({ format: z.literal('zero-point-setup') })),
+        ...answers('With its machine, gauges and log', z.looseObject({ format: z.literal('zero-point-setup') })),
       },
     },
     '/api/shop/copy.json': {
       get: {
         summary: 'The whole shop, to keep or to bring into another',
-        ...answers('Every document as it stands and every row, in the order of the record', shopBackup),
+        ...answers('Every current document and every row, in order', shopBackup),
       },
     },
     '/api/shop/check': {
       get: {
-        summary: 'Look through the whole file of the shop',
+        summary: 'Check the whole file of the shop',
         ...answers('What was looked through, and what is wrong with it', shopCheck),
       },
     },
     '/api/links': {
       get: {
-        summary: 'Links to readouts and controls, as they stand',
+        summary: 'Links to DROs and controls, as they stand',
         ...answers('One a linked machine', z.array(link)),
       },
     },
@@ -256,7 +256,7 @@ function setupPaths(): ZodOpenApiPathsObject {
     },
     '/api/setup-files': {
       post: {
-        summary: 'Open the file of a whole set-up',
+        summary: 'Open the file of a whole setup',
         requestBody: json(z.looseObject({ format: z.literal('zero-point-setup') })),
         ...answers('Its id here', z.object({ id: z.string() }), '201'),
       },
@@ -275,7 +275,7 @@ function reckonPaths(): ZodOpenApiPathsObject {
   return Object.fromEntries(
     Object.values<Calculation>(REGISTRY).map(({ name, summary, input, output }) => [
       `/api/reckon/${name}`,
-      { post: { summary, requestBody: json(input), ...answers('With its tape, uncertainty and cautions', output) } },
+      { post: { summary, requestBody: json(input), ...answers('With its working, uncertainty and cautions', output) } },
     ]),
   );
 }

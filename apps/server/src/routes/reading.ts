@@ -37,7 +37,7 @@ function sinceOf(value: unknown): number | undefined {
   return seq;
 }
 
-/** So many set-ups are told of at once. */
+/** So many setups are told of at once. */
 const MOST_STANDINGS = 100;
 
 /** So many reckonings are told, newest first. */
@@ -47,7 +47,7 @@ const LATEST = 50;
 function idsOf(value: unknown): string[] {
   const ids = typeof value === 'string' && value !== '' ? value.split(',') : [];
   if (ids.length === 0 || ids.length > MOST_STANDINGS)
-    throw invalid([{ field: 'of', message: `must name 1 to ${MOST_STANDINGS} set-ups, with commas between` }]);
+    throw invalid([{ field: 'of', message: `must name 1 to ${MOST_STANDINGS} setups, with commas between` }]);
   return ids;
 }
 
@@ -65,7 +65,7 @@ const calibrationsOf = (store: Store): Calibration[] =>
       kind === 'calibration' ? [{ ...(body as NewCalibration), seq, receivedAt }] : [],
     );
 
-/** The bench, the shop, and a set-up: whole once, then what is new. */
+/** The bench, the shop, and a setup: whole once, then what is new. */
 export function readingRoutes(store: Store, record: ShopRecord, shop: ShopOnDisk, workers: Workers): Router {
   const router = Router();
   router.get('/setups', small, (_request, response) => {

@@ -84,8 +84,8 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
         const key = keyOf(saved.body);
         const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
         if (key !== asked)
-          throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the set-up'}` }]);
-        // A set-up is started under this id.
+          throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the setup'}` }]);
+        // A setup is started under this id.
         if (saved.began === NO_VERSION) parsed(idSchema, owner(request));
         response.json(record.save(name, owner(request), key, saved, turn));
       });

@@ -10,10 +10,10 @@ import type { Store } from '../store/store';
 import type { ShopOnDisk } from '../background/stageSetup';
 import type { Workers } from '../background/workers';
 
-/** A set-up of 50 000 readings is about so large. */
+/** A setup of 50 000 readings is about so large. */
 const LARGEST = '40mb';
 
-/** A whole set-up out to a file, and in from one. */
+/** A whole setup out to a file, and in from one. */
 export function setupFileRoutes(
   store: Store,
   record: ShopRecord,

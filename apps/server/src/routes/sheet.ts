@@ -14,7 +14,7 @@ export const sheetQuery = z.object({
   by: z.string().trim().max(80, { error: 'must be at most 80 characters' }).default(''),
 });
 
-/** A set-up's sheet as a PDF, and as a page that prints from the browser. */
+/** A setup's sheet as a PDF, and as a page that prints from the browser. */
 export function sheetRoutes(
   record: ShopRecord,
   shop: ShopOnDisk,

@@ -45,7 +45,7 @@ describe('workholding', () => {
     expect(() => server.db.exec('DELETE FROM entries')).toThrow(/append-only/);
   });
 
-  test('a list changed by the shop is the one its set-ups show; the others stay as they came', async () => {
+  test('a list changed by the shop is the one its setups show; the others stay as they came', async () => {
     const own: Holding = { id: 'vise', name: 'Our vise', steps: [{ id: 'look', text: 'Look twice.', hurts: false }] };
     await request(server.app).put('/api/holdings/vise').send(saved(own)).expect(200);
     const { holdings } = await snapshot();
@@ -139,7 +139,7 @@ describe('alignment', () => {
       },
       'one-place',
     ],
-  ])('%s reckoned without a set-up refuses in words', async (name, input, code) => {
+  ])('%s reckoned without a setup refuses in words', async (name, input, code) => {
     const indicator = { resolution: 0.01, methodSd: 0.004, sense: 1 };
     const { body } = await request(server.app)
       .post(`/api/reckon/${name}`)

@@ -25,7 +25,7 @@ const start = (id: string, plan: Plan, version = 'phone-1', order?: string) => {
   return (order === undefined ? put : put.set('Zero-Point-Order', order)).send(saved(plan, NO_VERSION, version));
 };
 
-describe('a set-up that was started while the server was away', () => {
+describe('a setup that was started while the server was away', () => {
   test('is there once its plan comes, and takes what was logged in it', async () => {
     const plan = await anotherPlan();
     await start('begun-1', plan).expect(200);
@@ -69,7 +69,7 @@ describe('a set-up that was started while the server was away', () => {
     await request(server.app).get('/api/setups/begun-1').expect(404);
   });
 
-  test('a plan of a set-up that is gone starts none', async () => {
+  test('a plan of a setup that is gone starts none', async () => {
     await request(server.app)
       .put('/api/setups/gone/plan')
       .send(saved(await anotherPlan(), FIRST_VERSION))

@@ -10,10 +10,10 @@ import type { Store } from '../store/store';
 /** So many things one browser hears of at a time: twenty windows with two each, and some. */
 const MOST_TOPICS = 64;
 
-/** So many entries are told as news; of more a set-up is fetched whole. */
+/** So many entries are told as news; of more a setup is fetched whole. */
 const MOST_NEWS = 200;
 
-/** What is heard of: the shop, a set-up from a place in its record on, a machine's link. */
+/** What is heard of: the shop, a setup from a place in its record on, a machine's link. */
 type Topic = { kind: 'shop' } | { kind: 'setup'; id: string; since: number } | { kind: 'link'; id: string };
 
 /** What may be asked of the stream: `shop`, `setup:<id>:<seq>`, `link:<machine>`, each as often as it is wanted. */
@@ -48,12 +48,12 @@ export function streamRoutes(record: ShopRecord, store: Store, links: Links | un
     const topics = topicsOf(request.query);
     const seqs = new Map<string, number>();
     for (const topic of topics)
-      // A set-up that is not there, or not any more, is none of the others' trouble.
+      // A setup that is not there, or not any more, is none of the others' trouble.
       if (topic.kind === 'setup' && store.setups.get(topic.id)) seqs.set(topic.id, topic.since);
     const shop = topics.some(({ kind }) => kind === 'shop');
     const changed = new Set<string>();
     const views = new Map<string, unknown>();
-    // Events have no id: one for several set-ups would say of one that it was told as far as another. After a break the browser
+    // Events have no id: one for several setups would say of one that it was told as far as another. After a break the browser
     // asks from where it began, and what it has already changes nothing.
     const stream = await openStream(request, response, (push) => {
       for (const [id, since] of seqs) {

@@ -102,7 +102,7 @@ function tapes({ tapes: all }: Sheet): string {
   return `<div class="tapes">${all
     .map(
       ({ title, sections }) =>
-        `<h2>Tape: ${shown(title)}</h2>${sections
+        `<h2>Working: ${shown(title)}</h2>${sections
           .map(
             (section) =>
               `<h3>${shown(section.title)}</h3><table class="tape">${section.lines

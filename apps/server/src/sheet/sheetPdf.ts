@@ -22,7 +22,7 @@ import { printable } from './printable';
 interface SheetPrint {
   paper: Paper;
   fonts: SheetFonts;
-  /** Where the set-up is found on the shop's own network. */
+  /** Where the setup is found on the shop's own network. */
   link: string;
   /** Who set it up; the empty text leaves a line to sign on. */
   by: string;
@@ -134,7 +134,7 @@ function sentences(doc: Doc, lines: readonly string[], colour: string): void {
 function tapes(doc: Doc, sheet: Sheet): void {
   doc.addPage();
   for (const { title, sections } of sheet.tapes) {
-    heading(doc, printable(`Tape: ${title}`));
+    heading(doc, printable(`Working:  ${title}`));
     for (const section of sections) {
       makeRoom(doc, 40);
       doc

@@ -56,7 +56,7 @@ describe('what is kept up as rows arrive', () => {
     store.close();
   });
 
-  test('two that stand apart from each other say nothing, and the set-up is still told', () => {
+  test('two that stand apart from each other say nothing, and the setup is still told', () => {
     const { file, store } = demoServer();
     const record = createRecord(store);
     const before = told(store).repeatability;
@@ -71,7 +71,7 @@ describe('what is kept up as rows arrive', () => {
     store.close();
   });
 
-  test('starts anew where another program wrote into the file', () => {
+  test('starts again where another program wrote into the file', () => {
     const { file, store } = demoServer();
     const before = told(store);
     const other = createStore(openDatabase(file, readMigrations(MIGRATIONS)));

@@ -36,9 +36,9 @@ interface Counted {
   setups: Map<string, SetupTally>;
   gauges: Map<string, GaugeTally>;
   touches: Map<string, Repeats[]>;
-  /** Where each reading that repeats something is counted, and which set-up counts it. */
+  /** Where each reading that repeats something is counted, and which setup counts it. */
   places: Map<string, { setupId: string; struck: boolean; repeats: Repeats | undefined }>;
-  /** Set-ups that are practice, and how far apart is apart with a gauge, as they were looked up. */
+  /** Setups that are practice, and how far apart is apart with a gauge, as they were looked up. */
   practice: Map<string, boolean>;
   apart: Map<string, number>;
   /** Repeats that changed since they were added up. */
@@ -54,7 +54,7 @@ interface Tables {
 
 /**
  * What is told of many readings at once: how every gauge repeats over the whole log, and the lines of the bench.
- * Counted once after opening and kept up as rows arrive; counted anew where another program wrote into the file.
+ * Counted once after opening and kept up as rows arrive; counted again where another program wrote into the file.
  */
 export function tallies(db: Database, tables: Tables) {
   let counted: Counted | undefined;
@@ -73,13 +73,13 @@ export function tallies(db: Database, tables: Tables) {
     added: (entry: RowEntry, seq: number): void => {
       if (counted && entry.setupId !== '') take(counted, entry, seq, tables);
     },
-    /** Takes in a set-up that another process stored whole; nothing else was written meanwhile. */
+    /** Takes in a setup that another process stored whole; nothing else was written meanwhile. */
     imported: (setupId: string): void => {
       if (!counted) return;
       countSetup(counted, setupId, tables);
       seen = dataVersion();
     },
-    /** What was counted may be wrong: a transaction was taken back, or a set-up changed what it is for. */
+    /** What was counted may be wrong: a transaction was taken back, or a setup changed what it is for. */
     forget: (): void => {
       counted = undefined;
     },
@@ -249,7 +249,7 @@ function repeatsOf({ touches }: Counted, columns: ReadingColumns): Repeats | und
   return repeats;
 }
 
-/** What each gauge repeats to, once the touches that changed are added up anew. */
+/** What each gauge repeats to, once the touches that changed are added up again. */
 function addedUp(counted: Counted, tables: Tables): Map<string, GaugeTally> {
   for (const repeats of counted.changed) {
     const { gaugeId } = repeats;

@@ -36,7 +36,7 @@ export const SUMMED_DOCUMENTS: SummedTable = {
 };
 
 /**
- * Bodies as they were read last, by whose they are: most documents of a set-up's snapshot are the shop's, and the same from
+ * Bodies as they were read last, by whose they are: most documents of a setup's snapshot are the shop's, and the same from
  * one to the next. Held against the text itself, so that nothing that was taken back stands here.
  */
 function readOnce() {
@@ -51,7 +51,7 @@ function readOnce() {
   };
 }
 
-/** Queries of the documents table: one row a document, saved whole. The empty set-up is the shop. */
+/** Queries of the documents table: one row a document, saved whole. The empty setup is the shop. */
 export function documents(db: Database, sums: RowSums) {
   const toDocument = readOnce();
   const get = db.prepare<[string, string, string], Row>(
@@ -93,10 +93,10 @@ export function documents(db: Database, sums: RowSums) {
     /** The version that stands; `first` where nobody has saved it yet. */
     version: (kind: DocumentName, setupId: string, key: string): string =>
       version.get(kind, setupId, key) ?? FIRST_VERSION,
-    /** All of a kind: a set-up's in the order they were added, the shop's by name. */
+    /** All of a kind: a setup's in the order they were added, the shop's by name. */
     all: <K extends DocumentName>(kind: K, setupId = ''): StoredDocument<K>[] =>
       ofKind.all(kind, setupId).map((row) => toDocument<K>(row)),
-    /** How many of a kind a set-up has. */
+    /** How many of a kind a setup has. */
     count: (kind: DocumentName, setupId: string): number => count.get(kind, setupId) ?? 0,
     /** Documents saved behind a place in the record. */
     since: (setupId: string, seq = 0): StoredDocument[] => since.all(setupId, seq).map((row) => toDocument(row)),

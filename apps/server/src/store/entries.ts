@@ -91,9 +91,9 @@ export function entries(db: Database, sums: RowSums) {
     },
     /** Every row there is, in the order they were received. */
     all: (): StoredRow[] => all.all().map(toRow),
-    /** Rows of a set-up behind a place in the record. */
+    /** Rows of a setup behind a place in the record. */
     ofSetup: (setupId: string, since = 0): StoredRow[] => ofSetup.all(setupId, since).map(toRow),
-    /** Rows of the shop that set-ups are shown; what was reckoned without one is told apart. */
+    /** Rows of the shop that setups are shown; what was reckoned without one is told apart. */
     ofShop: (since = 0): StoredRow[] => ofShop.all(since).map(toRow),
     /** The latest rows of a kind of the shop, newest first. */
     latest: <K extends BodyRow>(kind: K, most: number): StoredRow<K>[] =>

@@ -1,7 +1,7 @@
 import { linkAddress, type LinkAddress } from '@zero-point/core/link/address';
 import type { Database } from 'better-sqlite3';
 
-/** Queries of the links table: at what address a machine's readout or control is found. */
+/** Queries of the links table: at what address a machine's DRO or control is found. */
 export function links(db: Database) {
   const all = db.prepare<[], { machineId: string; address: string }>(
     'SELECT machine_id AS machineId, address FROM links ORDER BY machine_id',

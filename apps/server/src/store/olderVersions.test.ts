@@ -39,7 +39,7 @@ function bare(value: unknown): unknown {
   );
 }
 
-/** Each ± of an answer, by where it stands. */
+/** Each ± of an answer, by where it is. */
 function stated(value: unknown, at = ''): [string, number][] {
   if (typeof value !== 'object' || value === null) return [];
   return Object.entries(value).flatMap(([key, one]): [string, number][] =>
@@ -66,7 +66,7 @@ describe.each([1, 2, 3, 4, 5])('a database of version %i', (version) => {
       for (const [where, U] of stated(now)) ratios.push(U / (was.get(where) ?? Number.NaN));
     }
     expect(ratios.length).toBeGreaterThan(0);
-    // Stated anew, but no answer by a figure that another finder would have.
+    // Stated again, but no answer by a figure that another finder would have.
     for (const ratio of ratios) {
       expect(ratio).toBeGreaterThan(0.4);
       expect(ratio).toBeLessThan(2.5);

@@ -195,7 +195,7 @@ function keepCopy(db: Database.Database, file: string, version: number): void {
 }
 
 /**
- * Brings the tables up in one transaction. Foreign keys rest while tables are made anew, and must hold again before it
+ * Brings the tables up in one transaction. Foreign keys rest while tables are made again, and must hold again before it
  * ends. The version is read inside it: of two that start at once only the first has anything to do.
  */
 function migrate(db: Database.Database, migrations: readonly Migration[]): void {

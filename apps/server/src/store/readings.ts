@@ -47,7 +47,7 @@ const BODY = `'{"on":' || json_quote(on_what) || ',"subject":' || subject || ',"
          || '},"epoch":' || json_quote(epoch) || ',"feeler":' || json_quote(feeler)
          || ${given('across', 'across', 'across')} || ${given('tool', 'tool')} || ${given('cutterId', 'cutter_id')})`;
 
-/** A reading in the ledger with the set-up it belongs to. */
+/** A reading in the log with the setup it belongs to. */
 export interface StoredReading {
   seq: number;
   setupId: string;
@@ -168,16 +168,16 @@ export function readings(db: Database, sums: RowSums) {
     some: (after: number, most: number) => some.all(after, most),
     /** The latest of the whole shop, newest first. */
     latest: (most: number) => latest.all(most),
-    /** Touches with a gauge behind a moment, set-up by set-up, the latest first. */
+    /** Touches with a gauge behind a moment, setup by setup, the latest first. */
     usesOf: (gaugeId: string, since: string) => uses.all(gaugeId, since),
     /** A reading as it was appended, whether struck out since or not. */
     get: (id: string): StoredReading | undefined => {
       const row = get.get(id);
       return row && toReading(row);
     },
-    /** Readings of a set-up behind a place in the record. */
+    /** Readings of a setup behind a place in the record. */
     ofSetup: (setupId: string, since = 0): StoredReading[] => ofSetup.all(setupId, since).map(toReading),
-    /** All readings of a set-up as the JSON of a list, each with its place and the strike in force. */
+    /** All readings of a setup as the JSON of a list, each with its place and the strike in force. */
     textOfSetup: (setupId: string): string => `[${textOfSetup.get({ setupId }) ?? ''}]`,
     /** Every reading of the shop, one after the other, as columns. */
     each: (): IterableIterator<ReadingColumns> => all.iterate(),

@@ -5,7 +5,7 @@ export interface SetupRow {
   createdAt: string;
 }
 
-/** Queries of the set-ups table: that there is one, and since when. What is planned is a document. */
+/** Queries of the setups table: that there is one, and since when. What is planned is a document. */
 export function setups(db: Database) {
   const get = db.prepare<[string], SetupRow>('SELECT id, created_at AS createdAt FROM setups WHERE id = ?');
   const insert = db.prepare('INSERT INTO setups (id, created_at) VALUES (?, ?)');

@@ -70,9 +70,9 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     lastSeq: (): number => lastSeq.get() ?? 0,
     /** When the latest row was received, by the clock of then; undefined where there is none. */
     lastReceivedAt: (): string | undefined => lastReceivedAt.get() || undefined,
-    /** How many rows a set-up has behind a place in the record. */
+    /** How many rows a setup has behind a place in the record. */
     behind: (id: string, seq: number): number => behind.get({ id, seq }) ?? 0,
-    /** About how many characters a set-up's own record has. */
+    /** About how many characters a setup's own record has. */
     weight: (id: string): number => weight.get({ id }) ?? 0,
     /** Runs `work` in one transaction that either stores all of it or nothing. */
     write: <T>(work: () => T): T => transact.immediate(work) as T,

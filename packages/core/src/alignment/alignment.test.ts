@@ -65,7 +65,7 @@ describe('a vise jaw along X', () => {
     expect(() => jawLine({ ...jaw, points })).toThrow(/second place/);
   });
 
-  test('a reading beyond the dial is refused where it stands', () => {
+  test('a reading beyond the dial is refused where it is', () => {
     expect(() => jawLine({ ...jaw, indicator: { ...indicator, range: 0.1 } })).toThrow(
       expect.objectContaining({ code: 'beyond-range', field: 'points.1.readings.0' }),
     );
@@ -151,7 +151,7 @@ describe('a bore or boss under the spindle', () => {
   });
 });
 
-describe('a tapered plug', () => {
+describe('a centring plug', () => {
   const plug = {
     x: [62.01],
     y: [57.99],

@@ -6,7 +6,7 @@ import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/r
 import { touchMethod } from '../schema/touch';
 
 export const centrePlugInput = z.object({
-  /** What the scales show with the plug seated, seated anew for each reading. */
+  /** Scale readings with the plug seated, seated anew for each reading. */
   x: placeReadings,
   y: placeReadings,
   /** The centre's nominal part coordinates, mm. */

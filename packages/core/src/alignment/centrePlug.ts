@@ -7,7 +7,7 @@ import { meanSection, sumSection } from '../working/working';
 import type { CentrePlugInput, CentrePlugOutput } from './centrePlug.schema';
 
 /**
- * A bore under the spindle by a tapered plug in a collet: the reading is the centre. Taken only with a
+ * A bore under the spindle by a centring plug in a collet: the reading is the centre. Taken only with a
  * confirming sweep or by the person's word, and marked as which. mm.
  *
  * The plug's own run-out stands still while it seats, its high side unknown: TIR²/8 (an arc-sine of half

@@ -10,7 +10,7 @@ import { cautions, inLineState, tape, uncertainty } from '../schema/results';
 const jaws = z.enum(['two', 'three', 'four', 'free']);
 
 export const chuckFlipInput = z.object({
-  /** The indicator stands still. One pair centres across it; a second, a quarter turn on, centres both ways. */
+  /** Indicator position still. One pair centres across it; a second, a quarter turn on, centres both ways. */
   pairs: z
     .array(
       z.object({

@@ -71,7 +71,7 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
           ? []
           : [
               sumSection(
-                'Packing under the nearest jaw',
+                'Shim under the nearest jaw',
                 [
                   {
                     label:

@@ -18,7 +18,7 @@ export const headTramInput = z.object({
 export const headTramOutput = z.object({
   /** How much lower the swing runs at the right (back) than at the left (front), mm. */
   error: z.number(),
-  /** Lean of the head's top toward the right (back), degrees. */
+  /** Head tilt's top toward the right (back), degrees. */
   lean: z.number(),
   /** The same as a right-handed turn about Y (left-right) or X (front-back), degrees (ISO 841). */
   turn: z.number(),

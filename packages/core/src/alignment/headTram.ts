@@ -64,7 +64,7 @@ export function headTram(input: HeadTramInput): HeadTramOutput {
       sections: [
         difference,
         angleSection(
-          'Lean of the head',
+          'Head tilt',
           [
             {
               label: `toward the ${far}`,

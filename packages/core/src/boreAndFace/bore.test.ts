@@ -68,7 +68,7 @@ describe('boring to size', () => {
     for (const answer of [dia, rad]) expect(answer?.next?.expected).toBeLessThanOrEqual(26);
   });
 
-  test('in size, gone over, and too close to tell', () => {
+  test('in size, oversize, and too close to tell', () => {
     const at = (measured: number) => bore(input({ low: 26, high: 26.021, passes: [...LOG, { set: 26.03, measured }] }));
     expect(at(26.01)).toMatchObject({ advice: 'in-size', next: null });
     expect(at(26.03)).toMatchObject({ advice: 'over', next: null });

@@ -30,7 +30,7 @@ export const facingInput = z.object({
   material: z.enum(names, { error: `must be one of ${names.join(', ')}` }),
   /** m/min and mm a tooth; values to start from where they are left out. */
   cuttingSpeed: positive('the cutting speed in m/min').max(2000, { error: 'must be at most 2000 m/min' }).optional(),
-  toothLoad: positive('the chip of one tooth in mm').max(2, { error: 'must be at most 2 mm' }).optional(),
+  toothLoad: positive('the feed per tooth in mm').max(2, { error: 'must be at most 2 mm' }).optional(),
   /** Share of the cutter that cuts in one path. */
   stepOver: positive('the share of the cutter that cuts').max(1, { error: 'must be at most 1, the whole cutter' }),
   /** What this machine can do. */
@@ -46,7 +46,7 @@ const limited = z.enum(['slowest', 'fastest']).nullable();
 export const facingOutput = z.object({
   /** Each pass: how deep, and what is left then, mm. */
   passes: z.array(z.object({ depth: z.number(), left: z.number(), finish: z.boolean() })),
-  /** rev/min, and where the machine's own limit stands in for it. */
+  /** rpm, and where the machine's own limit stands in for it. */
   rpm: z.number(),
   rpmLimit: limited,
   /** m/min as it then is. */

@@ -23,7 +23,7 @@ describe('facing to height', () => {
     expect(passes.at(-1)?.left).toBeCloseTo(0, 9);
   });
 
-  test('spindle speed from cutting speed, feed from the chip of a tooth', () => {
+  test('spindle speed from cutting speed, feed from the feed per tooth', () => {
     const { rpm, feed, rpmLimit } = facing({ ...plate, cuttingSpeed: 62.831853, toothLoad: 0.05 });
     expect(rpm).toBeCloseTo(1000, 3);
     expect(feed).toBeCloseTo(200, 3);
@@ -40,7 +40,7 @@ describe('facing to height', () => {
   });
 
   test('a cutter with inserts is told to have them turned all together, and one without is not', () => {
-    const together = /All inserts turned to a fresh edge together/;
+    const together = /Index all inserts together/;
     const texts = (inserts: boolean) =>
       facing({ ...plate, cutter: { ...plate.cutter, inserts } }).cautions.map(({ text }) => text);
     expect(texts(true)).toContainEqual(expect.stringMatching(together));
@@ -60,7 +60,7 @@ describe('facing to height', () => {
     expect(coolant('mild-steel', 'carbide')).toMatch(/always or never/);
     expect(coolant('mild-steel', 'hss')).toMatch(/likes to be wet/);
     for (const madeOf of ['hss', 'carbide'] as const) {
-      expect(coolant('wood', madeOf)).toMatch(/^Dry.*drawn off/);
+      expect(coolant('wood', madeOf)).toMatch(/^Dry.*dust extraction/);
       expect(coolant('brass', madeOf)).toBe('Brass is cut dry.');
     }
   });

@@ -12,8 +12,8 @@ const RUN_IN = 0.6;
 
 /**
  * Facing a surface down: equal passes no deeper than allowed and a finishing one; spindle speed from cutting speed
- * (n = 1000 v / π d), feed from the chip of a tooth (f = n z fz, ISO 3002-3), both within what the machine can do; time.
- * Lengths in mm, speed in m/min and rev/min, feed in mm/min.
+ * (n = 1000 v / π d), feed from the feed per tooth (f = n z fz, ISO 3002-3), both within what the machine can do; time.
+ * Lengths in mm, speed in m/min and rpm, feed in mm/min.
  *
  * @throws Refusal when the finishing pass is more than there is to remove
  * @example facing({ remove: 2.3, mostDepth: 0.8, finish: 0.2, length: 100, width: 40, cutter: { diameter: 20, teeth: 4, madeOf: 'hss' }, material: 'brass', stepOver: 0.7, machine: {} }).passes.map(({ depth }) => depth) // [0.7, 0.7, 0.7, 0.2]
@@ -32,7 +32,7 @@ export function facing(input: FacingInput): FacingOutput {
     throw new Refusal({
       code: 'too-many-passes',
       field: 'mostDepth',
-      message: `That would be ${rough > 1e6 ? 'more than a million' : rough} passes; at most ${MOST_PASSES} are reckoned. See what is to come off, and the most in one pass.`,
+      message: `That would be ${rough > 1e6 ? 'more than a million' : rough} passes; at most ${MOST_PASSES} are calculated. Check the depth to remove and the depth of one pass.`,
     });
   const depths = Array.from({ length: rough }, () => roughing / rough);
   if (finish > 0) depths.push(finish);
@@ -114,9 +114,9 @@ const COOLANT = {
 
 /** Materials that are cut without fluid, and why. */
 const DRY: Readonly<Partial<Record<CutMaterialName, string>>> = {
-  wood: 'Dry, with the dust drawn off from the first chip and a mask on: wood dust harms, burns, and must not be wetted.',
+  wood: 'Dry, with dust extraction on and a mask. Wood dust is harmful and burns.',
   brass: 'Brass is cut dry.',
-  'cast-iron': 'Cast iron is cut dry, its dust drawn off: with fluid it makes a paste that wears slides.',
+  'cast-iron': 'Cut cast iron dry, with dust extraction. With fluid it makes a paste that wears slides.',
   plastic: 'Dry, with a sharp cutter. No blast of air: chips by brush, with the spindle stopped.',
 };
 
@@ -129,12 +129,12 @@ const REMEDIES: FacingOutput['remedies'] = [
     change: 'Lightly: go faster, or use fluid. Heavily: less feed and less depth too, and a sharper cutter.',
   },
   {
-    sign: 'Chips turn blue, the edge heats',
+    sign: 'Chips turn blue, the edge gets hot',
     change: 'Lower the speed by a quarter first. Keep the feed: thin chips rub and heat more.',
   },
   {
     sign: 'It chatters',
-    change: 'Lower the speed, raise the feed a little, shorten the overhang, lock the axes that stand.',
+    change: 'Lower the speed, raise the feed a little, shorten the overhang, lock the axes that do not move.',
   },
   { sign: 'It rubs and squeals', change: 'Raise the feed, or take a deeper pass: each tooth needs a chip to bite.' },
 ];

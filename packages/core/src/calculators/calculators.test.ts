@@ -87,7 +87,7 @@ describe.each(AT_ONCE.map(({ name }) => name))('%s', (name) => {
 describe('the worked cases', () => {
   test('an edge by three touches of a 10 mm finder: all three forms, with their signs', () => {
     expect(figures(answer('edge'))).toEqual([
-      'Still touching: preset X to −5.000 mm',
+      'Still touching: set X to −5.000 mm',
       'Or raise the tool, then move X by +5.000 mm',
       'Or work offset X −0.010 mm',
     ]);
@@ -96,14 +96,14 @@ describe('the worked cases', () => {
   test('from the right it is the other way: preset beyond, move toward minus', () => {
     const right = { face: 'right', finder: 'pin', diameter: '6', feeler: '0.05', r1: '187.062', nominal: '184' };
     expect(figures(answer('edge', right))).toEqual([
-      'Still touching: preset X to 187.050 mm',
+      'Still touching: set X to 187.050 mm',
       'Or raise the tool, then move X by −3.050 mm',
       'Or work offset X 0.012 mm',
     ]);
   });
 
   test('front and back speak of Y', () => {
-    expect(answer('edge', { face: 'back', r1: '121' }).lines[0]?.say).toBe('Still touching: preset Y to');
+    expect(answer('edge', { face: 'back', r1: '121' }).lines[0]?.say).toBe('Still touching: set Y to');
   });
 
   test('halfway needs no radius; the width does, once at each face', () => {
@@ -157,7 +157,7 @@ describe('the worked cases', () => {
       if (!found.ok) throw new Error(found.message);
       const raised = gauge === 'block' || gauge === 'feeler';
       expect(found.answer.cautions).toEqual(heightMethod(gauge).cautions);
-      expect(found.answer.notes[0]).toMatch(raised ? /raise until/ : /^Come down/);
+      expect(found.answer.notes[0]).toMatch(raised ? /raise until/ : /^Lower/);
       expect(found.answer.lines[0]?.figure).toBe(gauge === 'block' ? '10.000' : '0.100');
       const fields = valuesOf('z-on-gauge')
         .calculation.fields({ gauge })
@@ -256,7 +256,7 @@ describe('the same shop in inches', () => {
   });
 });
 
-describe('what a set-up can take over', () => {
+describe('what a setup can take over', () => {
   test('an edge goes to its face as it was typed, a circle as it is, Z to Heights', () => {
     expect(answer('edge', { ...TYPED.edge, face: 'back' }).carry).toEqual({
       to: 'datum',
@@ -270,7 +270,7 @@ describe('what a set-up can take over', () => {
     });
   });
 
-  test('what belongs to no set-up is carried into none', () => {
+  test('what belongs to no setup is carried into none', () => {
     for (const name of ['fraction', 'fit', 'passes', 'turns']) expect(answer(name).carry).toBeUndefined();
   });
 });

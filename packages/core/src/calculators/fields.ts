@@ -34,7 +34,7 @@ export const numberField = (key: string, label: string, start: string, unit: str
   start: starts(start),
 });
 
-/** What touches: its kind says how well it repeats. */
+/** Finder: its kind says how well it repeats. */
 const FINDERS = [
   'spring-finder',
   'bearing-finder',
@@ -45,11 +45,11 @@ const FINDERS = [
 ] as const satisfies GaugeKind[];
 
 const FINDER_NAMES: Readonly<Record<(typeof FINDERS)[number], string>> = {
-  'spring-finder': 'Spring finder',
-  'bearing-finder': 'Ring finder',
+  'spring-finder': 'Edge finder',
+  'bearing-finder': 'Bearing edge finder',
   pin: 'Pin',
   probe: 'Probe',
-  'contact-light': 'Contact light',
+  'contact-light': 'Electronic edge finder',
   paper: 'Cutter, paper',
 };
 
@@ -65,7 +65,7 @@ const BETWEEN: Readonly<Partial<Record<Finder, string>>> = {
 
 const isTurning = (finder: Finder): boolean => GAUGE_FACTS[finder].spin !== 'standing';
 
-/** What touches, and what must be known of it: no more than its kind has. */
+/** Finder, and what must be known of it: no more than its kind has. */
 export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
   const finder = finderNamed(name);
   const between = BETWEEN[finder];
@@ -81,7 +81,7 @@ export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
   ];
 };
 
-/** The display step that is taken until a set-up says another, mm. */
+/** The display step that is taken until a setup says another, mm. */
 const STEP = { mm: 0.005, in: 0.00254 } as const;
 
 /** What is known of a touch by what touched. */

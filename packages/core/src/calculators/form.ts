@@ -56,17 +56,17 @@ export interface AtOnceAnswer {
   cautions: readonly Caution[];
   notes: string[];
   drawing: AtOnceDrawing;
-  /** What a set-up can take over of it. */
+  /** What a setup can take over of it. */
   carry?: Carry;
 }
 
-/** What is carried into a set-up: a pattern as it is, or a reading to be logged where it belongs. */
+/** What is carried into a setup: a pattern as it is, or a reading to be logged where it belongs. */
 export type Carry =
   | { to: 'positions'; circle: z.output<typeof boltCircleInput> }
   | { to: 'datum'; feature: string; typed: string }
   | { to: 'heights'; typed: string };
 
-/** A calculation that needs no set-up. */
+/** A calculation that needs no setup. */
 export interface AtOnce {
   /** Its address. */
   name: string;

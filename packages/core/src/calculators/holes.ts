@@ -11,7 +11,7 @@ const LISTED = 40;
 export const BOLT_CIRCLE: AtOnce = {
   name: 'bolt-circle',
   title: 'A bolt circle',
-  about: 'where each hole is, from centre, diameter and first angle',
+  about: 'each hole’s X and Y, from centre, diameter and first angle',
   fields: ({ arc = 'full', told = 'diameter' }) => [
     choiceField('told', 'The drawing gives its', [
       { value: 'diameter', label: 'Diameter' },
@@ -71,9 +71,9 @@ export const BOLT_CIRCLE: AtOnce = {
 export const TURNS: AtOnce = {
   name: 'turns',
   title: 'Turns and lines',
-  about: 'how far to turn a handwheel, backlash taken up on one side',
+  about: 'how far to turn a handwheel, with backlash',
   fields: () => [
-    lengthField('from', 'It stands at', '0'),
+    lengthField('from', 'Starts at', '0'),
     lengthField('to', 'Go to'),
     lengthField('perTurn', 'Travel of one turn', '3', '0.1'),
     { key: 'lines', label: 'Lines of the dial', kind: 'count', start: { mm: '120', in: '100' } },

@@ -4,7 +4,7 @@ import { BOLT_CIRCLE, TURNS } from './holes';
 import { FIT, NEXT_BORE, PASSES, TURN_LENGTH } from './sizes';
 import { BETWEEN, BORE_CENTRE, EDGE } from './touching';
 
-/** Everything that can be reckoned without a set-up, in the order people work. */
+/** Everything that can be reckoned without a setup, in the order people work. */
 export const AT_ONCE: readonly AtOnce[] = [
   EDGE,
   BETWEEN,

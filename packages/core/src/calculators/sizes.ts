@@ -15,9 +15,9 @@ function boreAdvice(advice: string, now: number, read: AtOnceReader): string {
     case 'in-size':
       return `In size at ${said(now, read)}. Stop here.`;
     case 'over':
-      return `Gone over: ${said(now, read)}. Measure again, clean and cold, before you decide.`;
+      return `Oversize: ${said(now, read)}. Measure again, clean and cold, before you decide.`;
     case 'stop-and-measure':
-      return 'What is left is less than this gauge can tell. Measure with a surer one.';
+      return 'What is left is less than this gauge can measure. Use a better gauge.';
     case 'last-cut':
       return 'Last pass. Set, lock, read the locked slide again; indicator off before the spindle turns.';
     default:
@@ -29,7 +29,7 @@ function boreAdvice(advice: string, now: number, read: AtOnceReader): string {
 export const NEXT_BORE: AtOnce = {
   name: 'next-bore-setting',
   title: 'The next bore setting',
-  about: 'from what was set and what came of it, the spring taken in',
+  about: 'from the setting and the result, with the bar’s spring',
   fields: () => [
     lengthField('low', 'Lower limit'),
     lengthField('high', 'Upper limit'),
@@ -87,7 +87,7 @@ export const NEXT_BORE: AtOnce = {
 export const FIT: AtOnce = {
   name: 'fit',
   title: 'A fit',
-  about: 'limits of a hole as 26 H7, and where a measured size lies',
+  about: 'limits of a hole such as 26 H7, and whether a size is within',
   fields: () => [
     { key: 'fit', label: 'Fit, as on the drawing', kind: 'text', start: { mm: '26 H7', in: '1 in H7' } },
     optionalLengthField('measured', 'Measured'),
@@ -121,7 +121,7 @@ export const FIT: AtOnce = {
 export const PASSES: AtOnce = {
   name: 'passes',
   title: 'Passes and speed',
-  about: 'a face brought down in equal passes, with speed and feed to start from',
+  about: 'equal passes to height, with starting speed and feed',
   fields: () => [
     lengthField('remove', 'To come off in all'),
     lengthField('mostDepth', 'Most in one pass', '0.35', '0.015'),
@@ -139,7 +139,7 @@ export const PASSES: AtOnce = {
     ),
     lengthField('length', 'Length of the face', '100', '4'),
     lengthField('width', 'Width of the face', '40', '1.5'),
-    numberField('mostRpm', 'Fastest the spindle turns', '2800', 'rev/min'),
+    numberField('mostRpm', 'Fastest the spindle turns', '2800', 'rpm'),
   ],
   reckon: (read) => {
     const { facing } = REGISTRY;
@@ -162,7 +162,7 @@ export const PASSES: AtOnce = {
     return {
       lines: [
         { say: 'Passes', figure: String(found.passes.length), unit: found.passes.length === 1 ? 'pass' : 'passes' },
-        { say: 'Speed', figure: found.rpm.toFixed(0), unit: 'rev/min' },
+        { say: 'Speed', figure: found.rpm.toFixed(0), unit: 'rpm' },
         { say: 'Feed', ...feedFigure(found.feed, read.unit) },
         { say: 'Time', figure: found.minutes.toFixed(1), unit: 'min' },
       ],

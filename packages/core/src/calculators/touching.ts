@@ -19,7 +19,7 @@ const faceNamed = (name: string): FaceName =>
 export const EDGE: AtOnce = {
   name: 'edge',
   title: 'An edge',
-  about: 'preset, move or offset from one touch of a face',
+  about: 'set, move or work offset from one touch of a face',
   fields: (values) => [
     choiceField('face', 'Face touched', [
       { value: 'left', label: 'Left' },
@@ -41,7 +41,7 @@ export const EDGE: AtOnce = {
     const found = reckon(edge, { ...touch, readings: readingsOf(read), approach, nominal });
     return {
       lines: [
-        lengthLine(`Still touching: preset ${axis} to`, found.preset, read, found.uncertainty.U),
+        lengthLine(`Still touching: set ${axis} to`, found.preset, read, found.uncertainty.U),
         lengthLine(`Or raise the tool, then move ${axis} by`, found.move, read, found.uncertainty.U, true),
         lengthLine(`Or work offset ${axis}`, found.workOffset, read, found.uncertainty.U),
       ],
@@ -59,7 +59,7 @@ export const EDGE: AtOnce = {
 export const BETWEEN: AtOnce = {
   name: 'halfway',
   title: 'Halfway between two faces',
-  about: 'the middle of a part or slot, and how wide it is',
+  about: 'the middle and width of a part or slot',
   fields: (values) => [
     choiceField('axis', 'Along', [
       { value: 'X', label: 'X' },
@@ -102,7 +102,7 @@ export const BETWEEN: AtOnce = {
       uncertainty: found.uncertainty,
       tape: found.tape,
       cautions: found.cautions,
-      notes: ['The contact’s radius cancels: the middle needs no size of it. The width does.'],
+      notes: ['The finder’s radius cancels in the middle. The width needs it.'],
       drawing: { kind: 'between', width: found.width, radius, slot },
     };
   },
@@ -146,7 +146,7 @@ export const BORE_CENTRE: AtOnce = {
         ],
       },
       cautions: x.cautions,
-      notes: ['The first pair may run beside the middle; the second must go through the X found, or it is a chord.'],
+      notes: ['The first pair may be off the middle. Take the second pair through the X found, or it is a chord.'],
       drawing: { kind: 'bore', diameter: y.width, radius: touch.contact.diameter / 2 + touch.contact.feeler },
     };
   },

@@ -38,14 +38,14 @@ function touchOf(read: AtOnceReader) {
 export const Z_ON_GAUGE: AtOnce = {
   name: 'z-on-gauge',
   title: 'Z on a gauge',
-  about: 'what to set Z to while the tool touches a block, plate or paper',
+  about: 'what to set Z to at a block, plate or paper',
   fields: ({ gauge }) => {
     const kind = gaugeNamed(gauge);
     return [
       GAUGE_FIELD,
       ...readingFields('Z reads, touching'),
       thicknessField(kind),
-      optionalLengthField('surface', 'It stands at this height of the part', '0'),
+      optionalLengthField('surface', 'Height of the surface under it', '0'),
       ...(heightMethod(kind).arrives === 'raised'
         ? [optionalLengthField('step', 'Raised in steps of, until it was under')]
         : []),
@@ -84,7 +84,7 @@ export const Z_ON_GAUGE: AtOnce = {
 export const TOOL_LENGTH: AtOnce = {
   name: 'tool-length',
   title: 'A tool’s length',
-  about: 'its offset against a reference tool on the same gauge',
+  about: 'offset against a reference tool on the same gauge',
   fields: () => [
     GAUGE_FIELD,
     lengthField('reference', 'Z of the reference tool on it'),

@@ -17,9 +17,9 @@ export function armOffset(input: ArmOffsetInput): ArmOffsetOutput {
   const { gauge, method, touchU } = input;
   const seen = { sensor: repeats(input.sensor, method), cutter: repeats(input.cutter, method) };
   const section = sumSection(
-    'Cutter above the surface when the sensor answers',
+    'Cutter above the surface when the sensor triggers',
     [
-      { label: 'Z when the sensor answers', value: seen.sensor.mean },
+      { label: 'Z when the sensor triggers', value: seen.sensor.mean },
       { label: 'less Z when the cutter touches the gauge', value: -seen.cutter.mean },
       { label: 'the gauge', value: gauge.thickness },
     ],
@@ -37,7 +37,7 @@ export function armOffset(input: ArmOffsetInput): ArmOffsetOutput {
     ]),
     tape: {
       sections: [
-        meanSection('The sensor answers', input.sensor, seen.sensor.mean),
+        meanSection('Sensor triggers', input.sensor, seen.sensor.mean),
         meanSection('The cutter touches', input.cutter, seen.cutter.mean),
         section,
       ],

@@ -8,7 +8,7 @@ export const ballTrueInput = z.object({
     .array(z.object({ angle, reading: length }))
     .min(3, { error: 'must hold readings at three places or more round' })
     .max(72, { error: 'must hold at most 72 readings' }),
-  /** Most the ball may run out, total reading, mm. */
+  /** Most the ball may run out, TIR, mm. */
   allowed: positiveLength,
   resolution: nonNegativeLength,
   methodSd: nonNegativeLength,
@@ -19,10 +19,10 @@ export const ballTrueOutput = z.object({
   tir: z.number(),
   /** Where its high side is, degrees of the spindle as the readings were named. */
   high: z.number(),
-  /** Push the ball in from there by so much, mm: half of the total reading. */
+  /** Push the ball in from there by so much, mm: half of the TIR. */
   push: z.number(),
   within: z.boolean(),
-  /** Of the total reading. */
+  /** Of the TIR. */
   uncertainty,
   tape,
   cautions,

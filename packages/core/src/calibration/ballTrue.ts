@@ -13,7 +13,7 @@ const ONE_PLACE = 1;
 
 /**
  * A probe's ball, or any finder, trued to the spindle: an indicator at it, the spindle turned by hand. The first harmonic
- * of the readings (least squares) is its eccentricity; twice that the total reading, half of the total is what its screws
+ * of the readings (least squares) is its eccentricity; twice that the TIR, half of the total is what its screws
  * push it in by at the high side. mm, degrees.
  *
  * @throws Refusal when the readings are at fewer than three places round
@@ -45,7 +45,7 @@ export function ballTrue({ readings, allowed, resolution, methodSd }: BallTrueIn
       { label: 'the high side above the middle', value: eccentricity },
       { label: 'the low side below it', value: eccentricity },
     ],
-    'total reading',
+    'TIR',
   );
   const tir = section.total.value;
   return {

@@ -7,7 +7,7 @@ import { meanSection, sumSection } from '../working/working';
 import type { ByInstrumentInput, ByInstrumentOutput } from './byInstrument.schema';
 
 /**
- * A plate, block, feeler, slip of paper or cutter measured by a caliper or a micrometer: the mean of repeats at different
+ * A plate, block, feeler, paper strip or cutter measured by a caliper or a micrometer: the mean of repeats at different
  * places, less what the instrument is known to read over, with the instrument's own U. mm (JCGM 100:2008, 4.2 and 4.3).
  *
  * @throws Refusal when nothing is left of it
@@ -29,7 +29,7 @@ export function byInstrument({ readings, instrument }: ByInstrumentInput): ByIns
     throw new Refusal({
       code: 'no-size',
       field: 'readings',
-      message: 'What was measured comes out as nothing or less. See that the instrument reads zero when it is closed.',
+      message: 'The result is zero or less. Check that the instrument reads zero when closed.',
     });
   }
   return {

@@ -25,7 +25,7 @@ export const driftOutput = z.object({
    * `trend`: it goes on in one direction; `moved`: it lies elsewhere than before.
    */
   verdict: z.enum(['too-few', 'steady', 'trend', 'moved']),
-  /** Results still wanted before a trend can be told. */
+  /** Results still wanted needed to show a trend. */
   wanted: z.number().int(),
   /** How far it went from the first to the last, by the line or by the step; null while nothing moved. */
   moved: moved.nullable(),

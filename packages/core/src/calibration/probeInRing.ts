@@ -11,7 +11,7 @@ type Pair = { plus: Repeats; minus: Repeats };
 const scaled = (part: BudgetPart, factor: number): BudgetPart => ({ ...part, u: part.u * factor });
 
 /**
- * A probe in a setting ring of known diameter D: a pair along X and, better, along Y, in one or two orientations of the
+ * A probe in a ring gauge of known diameter D: a pair along X and, better, along Y, in one or two orientations of the
  * spindle half a turn apart. Centre of both orientations, mean effective radius (D - (x+ - x-)) / 2, and towards each wall
  * a = D/2 - |trigger - centre|, which is what a trigger there has to be moved by (pre-travel and lobing in it, after the
  * usual comparison with a ring, ISO 230-10:2016). One orientation tells the radius, and no eccentricity. mm.

@@ -44,7 +44,7 @@ describe('a ball trued to the spindle', () => {
     expect(() => ballTrue({ ...input, readings })).toThrow(/Fewer than three places/);
   });
 
-  test('the total reading lies within its ± in 94 of 100', () => {
+  test('the TIR lies within its ± in 94 of 100', () => {
     const { share, width } = coverageOf(simulatedBall, 4000, (i) => chance(10_000 + i));
     expect(share).toBeGreaterThanOrEqual(0.94);
     expect(width).toBeLessThanOrEqual(1.25);

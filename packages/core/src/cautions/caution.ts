@@ -2,7 +2,7 @@
 export interface Caution {
   id: string;
   text: string;
-  /** True where missing it hurts: it must be ticked by hand before the reading is taken. */
+  /** True where missing it hurts: it must be ticked by hand before the reading is used. */
   mustTick: boolean;
 }
 
@@ -10,12 +10,12 @@ export interface Caution {
 export const EDGE_CAUTIONS = {
   turningFinder: {
     id: 'finder-speed',
-    text: 'Start the finder at 1000 rev/min, never above its maker’s figure, and the same at every face: at another speed it trips elsewhere. Keep hands and rag clear of the turning spindle.',
+    text: 'Start the finder at 1000 rpm, never above its maker’s limit. Use the same speed at every face. Keep hands and rag clear of the turning spindle.',
     mustTick: false,
   },
   ringFinder: {
     id: 'ring-finder-speed',
-    text: 'A ring finder runs slowly: start at 60 rev/min, in steps up to 150 at most. Faster, the ring is flung aside and can come off. Keep hands and rag clear of the turning spindle.',
+    text: 'Run a bearing edge finder slowly: start at 60 rpm, 150 at most. Faster, the ring can fly off. Keep hands and rag clear of the turning spindle.',
     mustTick: false,
   },
   standingFinder: {
@@ -47,17 +47,17 @@ export const METHOD_CAUTIONS = {
   },
   contactLight: {
     id: 'contact-light-tried',
-    text: 'Try its light by hand before you trust it. It must not turn: spindle stopped, and clip and wires off before it runs.',
+    text: 'Test its lamp by hand first. Spindle stopped. Clip and wires off before the spindle runs.',
     mustTick: false,
   },
   plateClip: {
     id: 'plate-clip',
-    text: 'Try the plate by hand before you probe. Clip and plate off before the spindle turns.',
+    text: 'Test the plate by hand before you probe. Clip and plate off before the spindle turns.',
     mustTick: true,
   },
   pinInCollet: {
     id: 'pin-in-collet',
-    text: 'The pin in a collet, never in a drill chuck: the face is off by half of what the chuck runs out.',
+    text: 'Hold the pin in a collet, never in a drill chuck: half the chuck’s run-out goes into the face.',
     mustTick: false,
   },
   cutterInHand: {
@@ -91,7 +91,7 @@ export const HEIGHT_CAUTIONS = {
   },
   plateTried: {
     id: 'plate-tried',
-    text: 'Spindle stopped. Touch plate and clip together by hand first: it must answer. Then come down slowly.',
+    text: 'Spindle stopped. Touch plate and clip together by hand first: it must trigger. Then lower slowly.',
     mustTick: true,
   },
   clipOff: {
@@ -150,7 +150,7 @@ export const ALIGNMENT_CAUTIONS = {
   },
   plugInCollet: {
     id: 'plug-in-collet',
-    text: 'The plug in a collet, never in a drill chuck: the centre is off by half of what the chuck runs out.',
+    text: 'Hold the plug in a collet, never in a drill chuck: half the chuck’s run-out goes into the centre.',
     mustTick: false,
   },
   plugStopped: {
@@ -165,7 +165,7 @@ export const POSITION_CAUTIONS = {
   raiseFirst: EDGE_CAUTIONS.raiseFirst,
   locks: {
     id: 'axis-locks',
-    text: 'Axis locks on while drilling, and off again before you drive on.',
+    text: 'Lock X and Y, read the scale again, drill. Unlock before you move.',
     mustTick: false,
   },
   grabs: {
@@ -184,7 +184,7 @@ export const POSITION_CAUTIONS = {
 export const BORE_CAUTIONS = {
   indicatorOff: {
     id: 'boring-indicator-off',
-    text: 'Slide locked and the indicator read again; then indicator and keys off the head. Left on, they fly when the spindle turns.',
+    text: 'Lock the slide and read the indicator again. Then indicator and keys off the head: they are thrown when the spindle turns.',
     mustTick: true,
   },
   headStopped: {
@@ -194,7 +194,7 @@ export const BORE_CAUTIONS = {
   },
   wrongWay: {
     id: 'boring-wrong-way',
-    text: 'Gone the wrong way or too far: back beyond the slack, then come again to the setting.',
+    text: 'Wrong way or too far: back off past the slack, then come to the setting again.',
     mustTick: false,
   },
   measureStopped: {
@@ -208,7 +208,7 @@ export const BORE_CAUTIONS = {
 export const FACING_CAUTIONS = {
   inserts: {
     id: 'inserts-together',
-    text: 'All inserts turned to a fresh edge together: pockets clean, screws tight, none standing out. One alone does all the work, and breaks.',
+    text: 'Index all inserts together: pockets clean, fully seated, tightened to the maker’s torque.',
     mustTick: true,
   },
   starting: {
@@ -232,7 +232,7 @@ export const CALIBRATION_CAUTIONS = {
   },
   knocksVoid: {
     id: 'knocks-void',
-    text: 'A crash, a fall or a new stylus voids what is known at once, however steady it was.',
+    text: 'A crash, a fall or a new stylus makes its calibration invalid at once.',
     mustTick: false,
   },
 } as const satisfies Record<string, Caution>;

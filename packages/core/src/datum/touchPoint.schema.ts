@@ -5,7 +5,7 @@ import { touchMethod } from '../schema/touch';
 /** Where the contact's centre stood at a touch, mm on the machine's scales. */
 export const touchPoint = z.object({ x: length, y: length });
 
-/** What touches, as every feature needs it. */
+/** Finder, as every feature needs it. */
 export const featureContact = z
   .object({
     diameter: nonNegativeLength.meta({ description: 'contact diameter; 0 for a point or an indicator' }),
@@ -13,7 +13,7 @@ export const featureContact = z
     tir: nonNegativeLength.meta({ description: 'total indicator reading of the contact' }),
     spin: z
       .enum(['turning', 'slow', 'standing'])
-      .meta({ description: 'turning as a spring finder does, slowly as a ring finder does, or standing' }),
+      .meta({ description: 'turning as an edge finder does, slowly as a bearing edge finder does, or standing' }),
   })
   .meta({ id: 'Contact' });
 

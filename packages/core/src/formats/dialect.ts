@@ -27,7 +27,7 @@ export const DIALECTS: Readonly<Record<DialectName, Dialect>> = {
   },
   'reference-distance': {
     name: 'Cycles, R as a distance',
-    says: 'R counts from the height the tool stands at, and Z from R; Q is one peck; a row of the tool table is G10 L10 with P and R.',
+    says: 'R counts from the tool’s height, and Z from R; Q is one peck; a row of the tool table is G10 L10 with P and R.',
     cycles: 'distances',
     row: (tool, length) => `G10 L10 P${tool} R${length}`,
   },

@@ -47,7 +47,7 @@ export function offsetLines(rows: Rows, unit: LengthUnit): string {
       throw new Refusal({
         code: 'index-problem',
         field: name,
-        message: `${name} cannot be reached as it stands. Mend it first.`,
+        message: `${name} cannot be reached now. Correct it first.`,
       });
     }
     const angles = LETTERS.flatMap((axis) => {

@@ -8,7 +8,7 @@ type Letter = 'X' | 'Y' | 'Z';
 export interface Scribe {
   /** Words that bring the tool to these coordinates, mm: themselves, or differences of rounded places. */
   to: (at: Partial<Record<Letter, number>>) => string;
-  /** The same as distances, whatever the mode, from the first to each next; the tool stays where it is. mm. */
+  /** The same as distances, whatever the mode, from the first to each next; the tool does not move. mm. */
   distances: (heights: readonly number[]) => string[];
   /** Coordinates are differences from here on, or themselves again. */
   incremental: (on: boolean) => void;

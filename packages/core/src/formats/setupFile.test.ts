@@ -4,7 +4,7 @@ import { readSetupFile, setupFile, withOtherIds } from './setupFile';
 
 const EMPTY = { holdings: [], tables: [], calibrations: [], reckonings: [] };
 
-/** A shop with one set-up, as a file has it. */
+/** A shop with one setup, as a file has it. */
 function shop(): ShopFile {
   const setup = {
     id: 'plate',
@@ -68,7 +68,7 @@ test('what was written is read again, with lists that were left out empty', () =
   expect(read.setups[0]?.measurements).toEqual([]);
 });
 
-test('an older machine, whose lost motion stood with its axis, is brought up to date', () => {
+test('an older machine, whose backlash stood with its axis, is brought up to date', () => {
   const file = through(setupFile(shop())) as { kinds: Record<string, number>; shop: { machines: { axes: object }[] } };
   const [machine] = file.shop.machines;
   const axes = Object.entries(machine?.axes ?? {}).map(([name, axis]) => [name, { ...axis, backlash: 0.2 }]);
@@ -78,11 +78,11 @@ test('an older machine, whose lost motion stood with its axis, is brought up to 
 });
 
 test.each([
-  ['no file of ours', { hello: 1 }, /no file of a set-up/],
+  ['no file of ours', { hello: 1 }, /not a Zero Point setup/],
   [
-    'two set-ups',
+    'two setups',
     { ...setupFile(shop()), shop: { ...shop(), setups: [...shop().setups, ...shop().setups] } },
-    /no file/,
+    /not a Zero Point setup/,
   ],
   ['a later form', { ...setupFile(shop()), version: 2 }, /newer Zero Point/],
   ['a kind from later', { ...setupFile(shop()), kinds: { hologram: 1 } }, /newer Zero Point/],

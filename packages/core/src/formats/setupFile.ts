@@ -4,7 +4,7 @@ import { isKindName, KINDS } from '../records/kinds/kinds';
 import { shopFile, type ShopFile } from '../records/snapshots/shopFile';
 import { kindsToday } from './shopBackup';
 
-/** A whole set-up as one file: everything it needs of its shop, its documents and its ledger. */
+/** A whole setup as one file: everything it needs of its shop, its documents and its log. */
 export interface SetupFile {
   format: 'zero-point-setup';
   version: 1;
@@ -13,7 +13,7 @@ export interface SetupFile {
   shop: ShopFile;
 }
 
-/** Puts a set-up's part of a shop into a file. */
+/** Puts a setup's part of a shop into a file. */
 export const setupFile = (shop: ShopFile): SetupFile => ({
   format: 'zero-point-setup',
   version: 1,
@@ -31,7 +31,7 @@ const envelope = z.looseObject({
 const refuse = (code: string, message: string): Refusal => new Refusal({ code, field: 'file', message });
 
 /**
- * A set-up's file as this program has it: entries of older kinds are brought up to date, and everything is checked.
+ * A setup's file as this program has it: entries of older kinds are brought up to date, and everything is checked.
  *
  * @throws Refusal of another file, of one that a newer program wrote, of one that is damaged: naming the place
  */
@@ -40,7 +40,7 @@ export function readSetupFile(data: unknown): ShopFile {
   if (!read.success)
     throw refuse(
       'not-a-setup',
-      'This is no file of a set-up. Choose one that was saved on the page Sheet, as a whole set-up.',
+      'This file is not a Zero Point setup. Choose one saved under Setup sheet as a whole setup.',
     );
   const { version, kinds, shop } = read.data;
   const newer = Object.entries(kinds).find(([name, of]) => !isKindName(name) || of > KINDS[name].version);

@@ -4,7 +4,7 @@ import { Refusal } from '../problem/problem';
 import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../records/kinds/kinds';
 import { id, moment } from '../schema/quantities';
 
-/** A document as it stood: of the shop where the set-up is the empty text. */
+/** A document as it stood: of the shop where the setup is the empty text. */
 export interface BackedDocument {
   kind: DocumentName;
   setupId: string;

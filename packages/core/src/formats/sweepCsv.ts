@@ -20,7 +20,7 @@ const refuse = (row: number, column: string, message: string): never => {
 
 /**
  * An indicator sweep from CSV (RFC 4180; comma, semicolon or tab): a column `angle` in degrees and a column `reading`,
- * by name or as the first two. A reading column named `reading_mm` or `reading_in` says its unit; else `unit` is taken.
+ * by name or as the first two. A reading column named `reading_mm` or `reading_in` says its unit; else `unit` is used.
  *
  * @param unit unit of a column that does not say its own
  * @throws Refusal naming row and column, with the remedy

@@ -68,7 +68,7 @@ describe('a tool table out', () => {
 describe('a tool table in', () => {
   test.each([
     ['without a length', 'tool,name\n1,mill', /no column “length” or “offset”/],
-    ['with a tool twice', 'tool,length\n2,1\n3,4\n2,5', /Row 4, column “tool”: tool 2 stands in row 2 already/],
+    ['with a tool twice', 'tool,length\n2,1\n3,4\n2,5', /Row 4, column “tool”: tool 2 is already in row 2/],
     ['with an absurd length', 'tool,length\n2,1000000', /Row 2, column “length”: that is more than 10 metres/],
     ['with a word', 'tool,length\n2,long', /Row 2, column “length”: “long” is no length/],
     ['with mixed decimal marks', 'tool;length\n2;1.5\n3;"1,5"', /Row 3, column “length”: it has another decimal mark/],

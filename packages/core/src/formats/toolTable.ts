@@ -112,7 +112,7 @@ export function toolTableFromCsv(text: string, unit: LengthUnit): ToolRow[] {
     if (!Number.isInteger(tool) || tool < 1 || tool > 9999)
       throw refuse(line, number, 'a tool has a whole number from 1 to 9999');
     const before = seen.get(tool);
-    if (before !== undefined) throw refuse(line, number, `tool ${tool} stands in row ${before} already`);
+    if (before !== undefined) throw refuse(line, number, `tool ${tool} is already in row ${before}`);
     seen.set(tool, line);
     return {
       number: tool,

@@ -2,7 +2,7 @@ import { CUT_MATERIALS, type CutMaterialName } from '../boreAndFace/materials';
 import type { Machine } from '../records/shop/machine';
 import type { HoleStep } from '../records/values/holeSteps';
 
-/** What a tool is cut with: rev/min, and mm/min. */
+/** What a tool is cut with: rpm, and mm/min. */
 export interface Cut {
   rpm: number;
   feed: number;

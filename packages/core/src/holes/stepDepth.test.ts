@@ -30,7 +30,7 @@ describe('depths are of the point', () => {
     expect(stepDepth('bore', through, { diameter: 22 }, 26, 0.3)).toMatchObject({ tip: 9.8, point: 0 });
   });
 
-  test('a spot breaks the edge, as far as its cone goes, and not beyond the hole', () => {
+  test('a spot breaks the edge, as deep as its cone, and not beyond the hole', () => {
     expect(stepDepth('spot', through, { diameter: 6 }, 4.2).tip).toBeCloseTo(2.25, 9);
     const bore = stepDepth('spot', through, { diameter: 6 }, 26);
     expect(bore.tip).toBeCloseTo(3, 9);

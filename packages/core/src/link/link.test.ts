@@ -168,7 +168,7 @@ describe('the stand-ins', () => {
     }
   });
 
-  test('the readout goes where its handwheels are turned, and its send key tells where it stands', () => {
+  test('the DRO goes where its handwheels are turned, and its send key tells where it is', () => {
     // Read on the table, which follows once the play in the nut is used up.
     const play = STAND_INS.readout.mill.play.x;
     const { heard } = done(
@@ -180,7 +180,7 @@ describe('the stand-ins', () => {
     expect(heard.touch).toMatchObject({ at: { x: 12.34 - play / 2, y: -5, z: 0 }, count: 1, scale: 'readout' });
   });
 
-  test('a readout runs no cycles', () => {
+  test('a DRO runs no cycles', () => {
     for (const what of [{ do: 'home' }, { do: 'offsets' }, { do: 'probe', axis: 'x', way: 1 }])
       expect(done(readout(), what).lines).toEqual([{ is: 'trouble', says: 'A readout does no such thing.' }]);
   });

@@ -20,7 +20,7 @@ export interface LinkView extends Pick<
   notes: LinkNote[];
 }
 
-/** A device says where it stands every second; after so long without a word it is quiet, ms. */
+/** A device says where it is every second; after so long without a word it is quiet, ms. */
 export const QUIET = 2500;
 
 /**

@@ -5,7 +5,7 @@ import { axis, isOneLine, unit } from '../schema/quantities';
 import { toolNumber } from '../schema/toolNumber';
 
 /**
- * The line protocol between a machine's readout or control and the shop: one JSON object a line, UTF-8, over TCP or a serial
+ * The line protocol between a machine's DRO or control and the shop: one JSON object a line, UTF-8, over TCP or a serial
  * port. Figures are numbers in the unit that their own line names; axes as ISO 841 has them. The shop asks; it never tells a
  * machine to move, but for a stand-in that says it is one.
  */

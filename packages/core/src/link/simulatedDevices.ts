@@ -11,7 +11,7 @@ const centre: MillSpec = { ...kneeMill([probe, cutter, drill], [block]), step: {
 /** The two devices that the demo starts. */
 export const STAND_INS = {
   readout: {
-    name: 'Simulated readout',
+    name: 'Simulated DRO',
     kind: 'readout',
     unit: 'mm',
     mill: kneeMill([springFinder, ringFinder, pin, cutter], [feeler, block]),

@@ -9,14 +9,15 @@ import type { NotLive } from './liveReading';
 export function linkWords({ hello, state, reason }: Pick<LinkView, 'hello' | 'state' | 'reason'>): string {
   const name = hello?.name ?? 'The device';
   if (state === 'live') return `${name} is live.`;
-  if (state === 'quiet') return hello ? `${name} says nothing now.` : 'Something is there, and has not said who it is.';
+  if (state === 'quiet')
+    return hello ? `${name} says nothing now.` : 'Something is there, and has not entered who it is.';
   return `${name} is away.${reason === undefined || reason === '' ? '' : ` ${reason}`}`;
 }
 
 const NOT_LIVE: Readonly<Record<NotLive, string>> = {
   away: 'The link is away. Type what it shows.',
   quiet: 'The link says nothing now. Type what it shows.',
-  scale: 'The link shows another scale than this set-up reads. Type what it shows.',
+  scale: 'The link shows another scale than this setup reads. Type what it shows.',
   axis: 'The link does not show this axis. Type what it shows.',
   'no-result': 'No cycle of this axis was run yet.',
 };
@@ -37,7 +38,7 @@ export function linkNoteWords(note: LinkNote, unit: LengthUnit): string {
     case 'trouble':
       return `It says: ${note.says}`;
     case 'flood':
-      return `It sends more than can be meant: ${note.dropped.toLocaleString('en')} lines were let go, the newest stands.`;
+      return `It sends too much: ${note.dropped.toLocaleString('en')} lines were dropped, the newest is used.`;
     case 'unit':
       return `It said it counts in ${UNIT_NAMES[note.said]}, and its figures are ${UNIT_NAMES[note.counts]}. They are turned into ${unit} as they come: look at one before you trust it.`;
     case 'step': {

@@ -71,7 +71,7 @@ export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
 const DOUBTS = {
   none: '',
   overdue: ' Its check is overdue.',
-  voided: ' It was dropped, hit or changed since it was measured.',
+  voided: ' It was dropped, hit or changed after its calibration.',
 } as const;
 
 function planned(input: ChooseMethodInput, gauge: Gauge, method: Method, target: number): Omit<Ranked, 'gaugeId'> {
@@ -128,8 +128,8 @@ function reason(way: Ranked, place: number, ranked: readonly Ranked[]): string {
       u: 0,
     });
     return place === 0
-      ? `Nothing to hand reaches a quarter of the tolerance; this comes nearest. What holds it back is the ${cause.name}.`
-      : `Does not reach a quarter of the tolerance: the ${cause.name} holds it back.`;
+      ? `Nothing in the shop reaches a quarter of the tolerance. This is the nearest. Its limit is the ${cause.name}.`
+      : `Does not reach a quarter of the tolerance: limited by the ${cause.name}.`;
   }
   if (place === 0) return `The quickest that is good enough: ${often} of each.`;
   const better = first !== undefined && way.U < first.U;

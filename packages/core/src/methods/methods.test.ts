@@ -34,7 +34,7 @@ describe('choosing a method', () => {
     expect(anyReaches).toBe(true);
     expect(ranked[0]).toMatchObject({ gaugeId: 'probe', touches: 1, reaches: true });
     expect(ranked.at(-1)).toMatchObject({ gaugeId: 'paper', reaches: false });
-    expect(ranked.at(-1)?.reason).toMatch(/feel of the touch holds it back/);
+    expect(ranked.at(-1)?.reason).toMatch(/limited by the feel of the touch/);
     const reaching = ranked.filter(({ reaches }) => reaches).map(({ seconds }) => seconds);
     expect(reaching).toEqual([...reaching].sort((a, b) => a - b));
   });
@@ -50,7 +50,7 @@ describe('choosing a method', () => {
     expect(anyReaches).toBe(false);
     const U = ranked.map((way) => way.U);
     expect(U).toEqual([...U].sort((a, b) => a - b));
-    expect(ranked[0]?.reason).toMatch(/^Nothing to hand reaches/);
+    expect(ranked[0]?.reason).toMatch(/^Nothing in the shop reaches/);
   });
 
   test('what is overdue or was dropped comes behind what is as good and can be relied on, and says why', () => {
@@ -80,7 +80,7 @@ describe('choosing a method', () => {
   });
 });
 
-test.each(METHODS)('%s has steps, a rule for its radius, cautions and a way to be chosen', (method) => {
+test.each(METHODS)('%s has steps, a rule fOr its radius, cautions and a way to be chosen', (method) => {
   const facts = METHOD_FACTS[method];
   expect(facts.steps.length).toBeGreaterThanOrEqual(3);
   expect(facts.radius).not.toBe('');

@@ -45,7 +45,7 @@ export interface GaugeKindFacts {
  */
 export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
   'spring-finder': {
-    name: 'spring finder',
+    name: 'edge finder',
     touchU: 0.005,
     sizeU: 0.003,
     spin: 'turning',
@@ -53,7 +53,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     due: { days: 365, uses: 2000 },
   },
   'bearing-finder': {
-    name: 'ring finder',
+    name: 'bearing edge finder',
     touchU: 0.008,
     sizeU: 0.008,
     spin: 'slow',
@@ -61,7 +61,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     due: { days: 365, uses: 2000 },
   },
   'contact-light': {
-    name: 'contact light',
+    name: 'electronic edge finder',
     touchU: 0.003,
     sizeU: 0.002,
     spin: 'standing',
@@ -103,7 +103,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     finds: 'heights',
     due: { days: 180, uses: 2000 },
   },
-  ring: { name: 'setting ring', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither', due: { days: 730 } },
+  ring: { name: 'ring gauge', touchU: 0.004, sizeU: 0.002, spin: 'standing', finds: 'neither', due: { days: 730 } },
   'master-tool': {
     name: 'master tool',
     touchU: 0.004,
@@ -113,7 +113,7 @@ export const GAUGE_FACTS: Readonly<Record<GaugeKind, GaugeKindFacts>> = {
     due: { days: 365 },
   },
   indicator: { name: 'indicator', touchU: 0.004, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
-  plug: { name: 'tapered plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
+  plug: { name: 'centring plug', touchU: 0.01, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
   caliper: { name: 'caliper', touchU: 0.02, sizeU: 0, spin: 'standing', finds: 'neither', due: { days: 365 } },
   micrometer: {
     name: 'outside micrometer',

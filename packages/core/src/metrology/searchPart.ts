@@ -1,6 +1,6 @@
 import type { BudgetPart } from './uncertainty';
 
-/** A tool raised in steps until a gauge just passes: how far each step goes, and whether half of it is taken. */
+/** A tool raised in steps until a gauge just passes: how far each step goes, and whether half of it is used. */
 export interface Search {
   /** mm. */
   step: number;

@@ -7,7 +7,7 @@ import { combine } from './uncertainty';
 const springFinder = { resolution: 0.005, methodSd: 0.006 };
 
 describe('uncertainty of a touch', () => {
-  test('three readings with a spring finder, worked by hand', () => {
+  test('three readings with an edge finder, worked by hand', () => {
     const seen = repeats([-5.012, -5.008, -5.01], springFinder);
     const { u, U, k, dof } = combine(touchBudget(seen, springFinder, { touchU: 0.006, sizeU: 0 }));
     // Squares: pooled 30.667e-6 over three 10.222e-6; display, three roundings 0.698e-6; feel 36e-6; together 46.917e-6.

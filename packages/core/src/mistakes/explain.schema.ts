@@ -24,7 +24,7 @@ export const SLIPS = [
 ] as const;
 
 export const explainInput = z.object({
-  /** What the readings give, and what is known of the same thing, mm. */
+  /** What the readings give, and the calibration of the same thing, mm. */
   measured: length,
   known: length,
   /** U of their difference, mm. */

@@ -30,7 +30,7 @@ interface Candidate {
 }
 
 /**
- * Why something measured does not agree with what is known of it: the slips that would make just this difference,
+ * Why something measured does not agree with the calibration of it: the slips that would make just this difference,
  * ranked by how near they come against U; `messages/checks/mistakes.ts` says each, with what to do. Names nothing where nothing fits. mm.
  *
  * @example

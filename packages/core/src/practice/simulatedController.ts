@@ -27,7 +27,7 @@ export interface TipMove {
   tool: number;
   from: { x: number; y: number; z: number };
   to: { x: number; y: number; z: number };
-  /** rev/min; 0 while the spindle stands. */
+  /** rpm; 0 while the spindle stands. */
   rpm: number;
   /** mm/min. */
   feed: number;
@@ -68,7 +68,7 @@ export function runProgram(lines: readonly ProgramLine[], machine: HiddenMachine
   const tipZ = () => spindleZ - (machine.lengths[tool] ?? NaN) - machine.partTop;
 
   function go(kind: TipMove['kind'], to: { x?: number; y?: number; z?: number }, line: number): void {
-    if (kind === 'feed' && rpm === 0) throw new MachineAlarm(`line ${line}: feeds with the spindle standing`);
+    if (kind === 'feed' && rpm === 0) throw new MachineAlarm(`line ${line}: feeds with the spindle stopped`);
     if (kind === 'feed' && feed <= 0) throw new MachineAlarm(`line ${line}: feeds without a feed`);
     const from = { x, y, z: tipZ() };
     x = to.x ?? x;

@@ -5,7 +5,7 @@ import type { FindingCode } from '../program/finding';
 import type { Box, SetTool, WhatIsSet } from '../program/checkContext';
 import { DIALECT_NAMES } from '../records/values/dialects';
 
-/** A program as it was written for a set-up, and that set-up. */
+/** A program as it was written for a setup, and that setup. */
 export interface SimulatedProgram {
   text: string;
   set: WhatIsSet;
@@ -124,7 +124,7 @@ function changing(
   };
 }
 
-/** Something of the set-up that is not as the program takes it. */
+/** Something of the setup that is not as the program takes it. */
 const setOtherwise =
   (change: (set: WhatIsSet, chance: Chance) => Partial<WhatIsSet>, codes: readonly FindingCode[]): Plant =>
   ({ text, set }, chance) => ({ text, set: { ...set, ...change(set, chance) }, codes, line: 0 });
@@ -190,7 +190,7 @@ const PLANTS: Readonly<Record<string, Plant>> = {
   'Y never set': setOtherwise(() => ({ unset: ['Y'] }), ['zero-not-set']),
   'zero in doubt': setOtherwise(() => ({ inDoubt: true }), ['zero-in-doubt']),
   'Z by a tool that was ground since': setOtherwise(() => ({ zToolChanged: 2 }), ['z-tool-changed']),
-  'air pass in force': setOtherwise(() => ({ lift: 10 }), ['air-pass']),
+  'air cut in force': setOtherwise(() => ({ lift: 10 }), ['air-pass']),
   'no room under the part': (of, chance) =>
     (of.set.holes[0]?.tip ?? 0) > thickness(of.set) + 0.2
       ? setOtherwise(() => ({ room: 0.1 }), ['under-part'])(of, chance)

@@ -38,8 +38,8 @@ export function thingWords({ thing, along, is, said, U, good }: ThingMark, unit:
   const shown = below === undefined ? mm(is, signed) : mm(Math.abs(is));
   const head = Number.isFinite(is) ? `${name} ${where} ${shown}.` : `${name} ${missing}.`;
   if (U === undefined) return `${good ? '✓' : '✗'} ${head}`;
-  const kept = Math.abs(said - is) <= U ? 'it kept its word' : 'it is further off than that';
-  return `${good ? '✓' : '✗'} ${head} Your reckoning said ${mm(said, signed ?? (below === undefined ? undefined : true))} ±${formatLength(U, { unit })} ${unit}: ${kept}.`;
+  const kept = Math.abs(said - is) <= U ? 'within it' : 'outside it';
+  return `${good ? '✓' : '✗'} ${head} Your result: ${mm(said, signed ?? (below === undefined ? undefined : true))} ±${formatLength(U, { unit })} ${unit}: ${kept}.`;
 }
 
 /** What an indicator's dial says, in a few words; undefined where there is none. */

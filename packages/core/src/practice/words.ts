@@ -28,7 +28,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   'finder-too-fast': {
     what: 'The finder turned faster than it may.',
     does: 'Its end can fly off, and it is thrown far.',
-    habit: 'Read the maker’s figure; about 1000 rev/min for a spring finder, 100 for a ring finder.',
+    habit: 'Read the maker’s figure; about 1000 rpm for an edge finder, 100 for a bearing edge finder.',
   },
   'spindle-turning': {
     what: 'The spindle turned while something was held between.',
@@ -63,7 +63,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   'half-left-out': {
     what: 'Half of the contact was left out.',
     does: 'The whole job lies half a diameter to one side.',
-    habit: 'While touching, the spindle stands half a contact before the face: the scale shows that, not nothing.',
+    habit: 'At the touch the spindle is half the finder from the face. The scale must show that, not zero.',
   },
   'half-twice': {
     what: 'The whole diameter was set, where half of it belongs.',
@@ -78,7 +78,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   'between-left-out': {
     what: 'What lay between was left out of the sum.',
     does: 'Everything is off by its thickness.',
-    habit: 'Feeler, paper or block: it stands between tool and part, so it stands in the sum.',
+    habit: 'Add the feeler, paper or block: it is between tool and part.',
   },
   'plate-by-marking': {
     what: 'The plate’s marking was believed.',
@@ -97,7 +97,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   },
   'whole-for-half': {
     what: 'The whole difference was tapped, where half of it belongs.',
-    does: 'The part stands as far out on the other side, and it goes on for ever.',
+    does: 'The part is then as far out on the other side, again and again.',
     habit: 'Half of what two opposite sides differ by; then set the dial anew and read both again.',
   },
   'not-read-again': {
@@ -122,7 +122,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   },
   'quill-moved': {
     what: 'The quill stood elsewhere than when Z was set.',
-    does: 'The readout is on the knee and sees none of it: the tool cuts deeper, or higher, by as much.',
+    does: 'The DRO is on the knee and sees none of it: the tool cuts deeper, or higher, by as much.',
     habit: 'Quill up to its stop and locked before the first touch, and left there.',
   },
   'lock-not-read': {
@@ -137,7 +137,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   },
   'swung-into': {
     what: 'The table was tilted while the probe stood low over it.',
-    does: 'What sweeps round breaks what stands in its way.',
+    does: 'The turning part breaks what is in its way.',
     habit: 'Raise well clear of all that sweeps, then tilt.',
   },
   'indicator-left-on': {
@@ -172,7 +172,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   },
   'read-back-skipped': {
     what: 'Nobody looked at what the scale shows after it was set.',
-    does: 'A slip of the keys goes unseen until the first cut.',
+    does: 'A typing mistake is not seen until the first cut.',
     habit: 'Look back after every setting, and log what it shows.',
   },
 };
@@ -214,7 +214,7 @@ export function feelWords(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): stri
 
 function finderWords(kind: 'spring-finder' | 'bearing-finder', felt: Feel, rpm: number): string {
   const spring = kind === 'spring-finder';
-  if (rpm === 0) return felt === 'clear' ? 'It stands still.' : 'It stands still, and cannot show a touch.';
+  if (rpm === 0) return felt === 'clear' ? 'The finder is stopped.' : 'The finder is stopped and cannot show a touch.';
   if (felt === 'found') return spring ? 'It jumped aside.' : 'The ring stopped.';
   if (felt === 'near') return spring ? 'It runs truer and truer.' : 'The ring still turns.';
   return spring ? 'Its end swings.' : 'The ring turns.';
@@ -227,11 +227,11 @@ function workWords(mill: Mill, unit: LengthUnit): string | undefined {
   if (work?.kind === 'boring') {
     if (dial !== undefined) return dial;
     if (rpm > 0) return 'The head turns over the bore.';
-    return work.locked ? 'The head stands, its slide locked.' : 'The head stands, its slide loose.';
+    return work.locked ? 'Head stopped, slide locked.' : 'Head stopped, slide loose.';
   }
   if (work?.kind === 'facing' && !between) {
     return rpm === 0
-      ? 'The cutter stands.'
+      ? 'Cutter stopped.'
       : tipOf(mill) < topOf(mill)
         ? 'Set under the face: it would cut.'
         : 'The cutter turns above the work.';

@@ -52,7 +52,7 @@ export interface WhatIsSet {
   unset: readonly ('X' | 'Y' | 'Z')[];
   /** The machine was homed or left since, and nobody proved that zero stands. */
   inDoubt: boolean;
-  /** An air pass is in force: Z zero is raised by so much. */
+  /** An air cut is in force: Z zero is raised by so much. */
   lift: number;
   /** Whether the machine keeps a table of tool lengths. */
   keepsTable: boolean;
@@ -60,10 +60,10 @@ export interface WhatIsSet {
   referenceTool?: number | undefined;
   /** The tool Z was set with: without a table it is the only one that may run without being touched. */
   zSetWith?: number | undefined;
-  /** The tool Z was set with, where it was re-fitted, ground or exchanged since: Z is not where it was. */
+  /** The tool Z was set with, where it was re-clamped, ground or exchanged since: Z is not where it was. */
   zToolChanged?: number | undefined;
   tools: readonly SetTool[];
-  /** The finder that the ledger last saw in the spindle, and how fast it may turn: rev/min, 0 where it must stand. */
+  /** The finder that the log last saw in the spindle, and how fast it may turn: rpm, 0 where it must stand. */
   gaugeIn?: { name: string; mostRpm: number } | undefined;
   limits: NonNullable<Machine['limits']>;
   /** The stock: sides that nobody told are left out with the whole. */

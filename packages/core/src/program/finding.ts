@@ -1,7 +1,7 @@
 import type { Stale } from '../zAndTools/stale';
 import type { LengthUnit } from '../units/unit';
 
-/** What a program was found to have, and the figures that go with it. Lengths in mm, speeds in rev/min, feeds in mm/min. */
+/** What a program was found to have, and the figures that go with it. Lengths in mm, speeds in rpm, feeds in mm/min. */
 export interface FindingFigures {
   /** Reading. */
   macro: { text: string };

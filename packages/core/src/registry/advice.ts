@@ -17,7 +17,7 @@ export const ADVICE = {
   explain: exact({
     name: 'explain',
     exact: 'It takes the U of what is compared; it adds none.',
-    summary: 'Why something measured does not agree with what is known: the likely slip',
+    summary: 'Why a measurement does not agree: the likely mistake',
     input: explainInput,
     output: explainOutput,
     reckon: explain,

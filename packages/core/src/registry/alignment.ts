@@ -39,7 +39,7 @@ export const ALIGNMENT = {
   }),
   'centre-plug': calculation({
     name: 'centre-plug',
-    summary: 'A bore under the spindle by a tapered plug, confirmed',
+    summary: 'A bore under the spindle by a centring plug, confirmed',
     input: centrePlugInput,
     output: centrePlugOutput,
     reckon: centrePlug,

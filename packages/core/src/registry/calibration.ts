@@ -71,7 +71,7 @@ export const CALIBRATION = {
   }),
   'probe-in-ring': calculation({
     name: 'probe-in-ring',
-    summary: 'A probe’s effective radius, toward each wall and on the mean, from a setting ring',
+    summary: 'A probe’s effective radius, toward each wall and on the mean, from a ring gauge',
     input: probeInRingInput,
     output: probeInRingOutput,
     reckon: probeInRing,

@@ -16,14 +16,14 @@ import { calculation } from './calculation';
 export const DATUM = {
   edge: calculation({
     name: 'edge',
-    summary: 'A face from repeated touches: preset, move or work offset',
+    summary: 'A face from repeated touches: set, move or work offset',
     input: edgeInput,
     output: edgeOutput,
     reckon: edge,
   }),
   'cycle-centre': calculation({
     name: 'cycle-centre',
-    summary: 'The centre of a bore or boss as the control’s own cycle gave it',
+    summary: 'The centre of a bore or boss as the control’s cycle gave it',
     input: cycleCentreInput,
     output: cycleCentreOutput,
     reckon: cycleCentre,

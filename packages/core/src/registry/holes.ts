@@ -13,7 +13,7 @@ export const POSITIONS = {
   'bolt-circle': exact({
     name: 'bolt-circle',
     exact: 'Places are exact for what is given; U is the datum’s, where that is told.',
-    summary: 'Hole centres on a circle or an arc of it',
+    summary: 'Hole centres on a circle or an arc',
     input: boltCircleReckonInput,
     output: boltCircleOutput,
     reckon: boltCircle,

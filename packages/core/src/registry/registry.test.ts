@@ -313,7 +313,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     tolerance: 0.1,
     resolution: 0.005,
     gauges: [
-      { id: 'spring', name: 'Spring finder', kind: 'spring-finder', touchU: 0.005, sizeU: 0.003, tir: 0 },
+      { id: 'spring', name: 'Edge finder', kind: 'spring-finder', touchU: 0.005, sizeU: 0.003, tir: 0 },
       { id: 'probe', name: 'Probe', kind: 'probe', touchU: 0.002, sizeU: 0.002, tir: 0, sd: 0.002, dof: 30 },
     ],
   },

@@ -28,14 +28,14 @@ export const ROTARY = {
   }),
   'index-table': calculation({
     name: 'index-table',
-    summary: 'Part zero at every index, in three schools',
+    summary: 'Part zero at every index, by three methods',
     input: indexTableInput,
     output: indexTableOutput,
     reckon: indexTable,
   }),
   'face-flip': calculation({
     name: 'face-flip',
-    summary: 'A rotary axis from a platter’s face, flipped half a turn',
+    summary: 'A rotary axis from a rotary table face’s face, flipped half a turn',
     input: faceFlipInput,
     output: faceFlipOutput,
     reckon: faceFlip,

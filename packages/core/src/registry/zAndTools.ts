@@ -34,7 +34,7 @@ export const HEIGHTS = {
   'tool-table-check': exact({
     name: 'tool-table-check',
     exact: 'It takes the U of the lengths it compares; it adds none.',
-    summary: 'What cannot be right in a table of tool lengths, and the likely slip',
+    summary: 'Errors in a tool table, and the likely mistake',
     input: toolTableCheckInput,
     output: toolTableCheckOutput,
     reckon: toolTableCheck,

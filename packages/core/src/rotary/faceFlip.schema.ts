@@ -4,7 +4,7 @@ import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/r
 import { readings, touchMethod } from '../schema/touch';
 
 export const faceFlipInput = z.object({
-  /** The platter's face touched with its normal toward plus or minus on a linear axis, then flipped half a turn: where the face is, mm. */
+  /** The rotary table face's face touched with its normal toward plus or minus on a linear axis, then flipped half a turn: where the face is, mm. */
   face1: readings,
   face2: readings,
   /** Which way its normal pointed at the first: +1 toward plus. */

@@ -11,7 +11,7 @@ import type { FaceFlipInput, FaceFlipOutput } from './faceFlip.schema';
 const SAME = 1e-9;
 
 /**
- * A rotary axis from a platter's face touched on a linear axis, flipped half a turn, and touched from the other side:
+ * A rotary axis from a rotary table face's face touched on a linear axis, flipped half a turn, and touched from the other side:
  * axis = (face1 + face2) / 2, and the face's height above the centre of rotation g = r (face1 - face2) / 2, r being the way
  * its normal pointed at the first. With Z of the face as it lies up, the centre is g below it. mm, ISO 841 and the
  * reversal technique of ISO 230-1:2012.

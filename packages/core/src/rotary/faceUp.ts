@@ -16,7 +16,7 @@ export type PartFace = 'top' | 'under' | 'front' | 'back' | 'left' | 'right';
 const UPRIGHT = Math.cos((0.5 * Math.PI) / 180);
 
 /**
- * Which face of the part looks up at an index; null where it stands aslant. A face cut at the wrong sign of a command is
+ * Which face of the part looks up at an index; null where it is aslant. A face cut at the wrong sign of a command is
  * the opposite one: this is said beside the angles. Degrees; senses after ISO 841.
  *
  * @param axes the rotary axes, the one that carries the part first

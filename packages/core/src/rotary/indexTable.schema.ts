@@ -16,7 +16,7 @@ const axisOf = z.object({
   centre: z.tuple([length, length]),
   centreU: z.tuple([nonNegativeLength, nonNegativeLength]),
   step: z.number().gte(0, { error: 'must not be negative' }).lt(10, { error: 'must be under 10' }),
-  /** Limits, degrees; left out where it goes round without end. */
+  /** Limits, degrees; left out where it goes no limits, turns endlessly. */
   limits: z.object({ from: angle, to: angle }).optional(),
 });
 

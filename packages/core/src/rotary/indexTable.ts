@@ -93,7 +93,7 @@ function confirmed({ name, sense, centre, centreU, step }: Axis) {
     throw new Refusal({
       code: 'sense-unconfirmed',
       field: 'axes',
-      message: `Nobody has seen yet which way ${name} counts, and a wrong guess puts every offset on the wrong side. Make its trial turn first: Shop, the machine, ${name}.`,
+      message: `The direction of ${name} counts, and a wrong guess puts every offset on the wrong side. Make its trial turn first: Shop, the machine, ${name}.`,
     });
   }
   return { name, sense, centre, centreU: Math.max(...centreU), step };

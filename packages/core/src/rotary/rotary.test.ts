@@ -8,7 +8,7 @@ const method = { resolution: 0.001, methodSd: 0.002 };
 const sure = { method: { resolution: 0, methodSd: 0 }, touchU: 0, sizeU: 0 };
 const pointU = { x: 0, y: 0, z: 0 };
 
-describe('a platter’s face flipped half a turn', () => {
+describe('a rotary table face’s face flipped half a turn', () => {
   const input = {
     face1: [112.64],
     face2: [104.48],

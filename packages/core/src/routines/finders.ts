@@ -161,13 +161,13 @@ export const HAND_TURNED: Routine = {
     });
     const { U } = found.uncertainty;
     return {
-      lines: [{ say: 'Run-out, total reading', value: found.worst, U }],
+      lines: [{ say: 'Run-out (TIR)', value: found.worst, U }],
       found: [{ what: 'run-out', value: found.worst, U }],
       reference: indicator.name,
       ...shownOf(found),
       notes: [
         GAUGE_FACTS[ownGauge(state).kind].spin === 'standing'
-          ? 'It stands still as it touches, so this goes into the ± of every touch. Seat it anew in its collet if it is more than you like.'
+          ? 'It does not turn at the touch, so its run-out is in the ± of every touch. If that is too much, clamp it again.'
           : 'Its high side touches as it turns, so half of this is added to its radius.',
       ],
     };
@@ -184,7 +184,7 @@ export const BALL_TRUED: Routine = {
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
   needs: () => [
     { kind: 'gauge', key: 'indicator', label: 'Indicator', of: ['indicator'] },
-    { kind: 'length', key: 'allowed', label: 'Most it may run out, total reading', start: 0.004 },
+    { kind: 'length', key: 'allowed', label: 'Largest run-out allowed, TIR', start: 0.004 },
   ],
   asks: () =>
     QUARTERS.map((angle) => ({
@@ -210,7 +210,7 @@ export const BALL_TRUED: Routine = {
     const { U } = found.uncertainty;
     const push = formatLengthUnit(found.push, { unit: state.unit });
     return {
-      lines: [{ say: 'Run-out of the ball, total reading', value: found.tir, U }],
+      lines: [{ say: 'Run-out of the ball, TIR', value: found.tir, U }],
       found: [{ what: 'run-out', value: found.tir, U }],
       reference: indicator.name,
       ...shownOf(found),

@@ -203,7 +203,7 @@ function mapResult(
 /** The spot tools are touched off at every change. */
 export const FIXED_SPOT: Routine = {
   name: 'fixed-spot',
-  title: 'Fixed spot for tool changes',
+  title: 'Tool touch-off point',
   about: 'how well one tool comes back to it, ten times',
   suits: (subject) => subject.kind === 'spot',
   needs: () => [

@@ -32,10 +32,10 @@ const WALLS = [
 export const IN_RING: Routine = {
   name: 'in-ring',
   title: 'Probe in a ring',
-  about: 'its ball’s effective radius, and how far it stands off the spindle',
+  about: 'its effective radius, and its offset from the spindle',
   suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
   needs: ({ subject }) => [
-    // A contact light needs no control: it lights on any machine.
+    // An electronic edge finder needs no control: it lights on any machine.
     subject.kind === 'gauge' && subject.gauge.kind === 'probe' ? controlledNeed : machineNeed,
     { kind: 'gauge', key: 'ring', label: 'Ring; see its marking', of: ['ring'] },
     {
@@ -43,8 +43,8 @@ export const IN_RING: Routine = {
       key: 'turns',
       label: 'Spindle',
       options: [
-        { value: '2', label: 'as it stands, then half a turn on' },
-        { value: '1', label: 'as it stands only' },
+        { value: '2', label: 'as it is, then turned 180°' },
+        { value: '1', label: 'as it is only' },
       ],
     },
     {
@@ -118,8 +118,8 @@ export const IN_RING: Routine = {
       ...shownOf(found),
       notes: [
         off.length > 0
-          ? `The ball stands ${size(Math.hypot(...off))} off the spindle’s axis${off.length === 1 ? ' along X' : ''}. True it by its screws if that is more than you like.`
-          : 'From one orientation the radius is known, and how far the ball stands off the axis is not. Touch again with the spindle half a turn on to tell.',
+          ? `The ball is ${size(Math.hypot(...off))} off the spindle’s axis${off.length === 1 ? ' along X' : ''}. Adjust its screws if that is too much.`
+          : 'From one orientation only the radius is known. Turn the spindle 180° and touch again to find the ball’s offset.',
       ],
       compare: { value: 2 * found.radius, U: 2 * U },
     };

@@ -65,7 +65,7 @@ export const BY_BORE: Routine = {
   about: 'swept by an indicator, or by a probe’s cycle',
   suits: isRotary,
   needs: () => [
-    { kind: 'length', key: 'left', label: 'Total reading left when swept, or what the probe repeats to', start: 0.004 },
+    { kind: 'length', key: 'left', label: 'TIR left when swept, or what the probe repeats to', start: 0.004 },
   ],
   asks: (state) => {
     const { axis } = own(state);

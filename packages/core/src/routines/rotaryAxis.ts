@@ -35,7 +35,7 @@ export function requireSense({ axis, sense }: RotarySubject): 1 | -1 {
     throw new Refusal({
       code: 'sense-unconfirmed',
       field: 'sense',
-      message: `Nobody has seen yet which way ${axis} counts. Make its trial turn first.`,
+      message: `The direction of ${axis} counts. Make its trial turn first.`,
     });
   }
   return sense;

@@ -27,11 +27,11 @@ import {
   type RotarySubject,
 } from './rotaryAxis';
 
-/** Centre by a platter's face flipped half a turn. */
+/** Centre by a rotary table face's face flipped half a turn. */
 export const BY_FLIP: Routine = {
   name: 'centre-by-flip',
   title: 'Its centre by a face, flipped',
-  about: 'the platter’s face upright at +90° and at −90°, then lying up',
+  about: 'the rotary table face’s face upright at +90° and at −90°, then lying up',
   suits: (subject) => subject.kind === 'rotary' && subject.axis !== 'C',
   needs: ({ subject }) => {
     const linear = flipAxis(own({ subject }).axis).toUpperCase();
@@ -61,7 +61,7 @@ export const BY_FLIP: Routine = {
     return [
       {
         key: 'face1',
-        say: `${othersAtZero(own(state))}Turn ${axis} until the bare face stands upright, looking toward ${one}${linear}. Touch it. What does ${linear} show?`,
+        say: `${othersAtZero(own(state))}Turn ${axis} until the bare face is vertical, facing ${one}${linear}. Touch it. What does ${linear} show?`,
         label: `${linear}, the face toward ${one}${linear}`,
         least: 1,
         good: 3,
@@ -117,7 +117,7 @@ export const BY_FLIP: Routine = {
         ...shownOf(found),
         notes: [
           found.g >= 0
-            ? 'The face stands above the centre of rotation.'
+            ? 'The face is above the centre of rotation.'
             : 'The face lies below the centre of rotation, as on a cradle.',
         ],
         more: [{ say: 'Face above the centre', value: found.g, U: found.gUncertainty.U, signed: true }],

@@ -13,7 +13,7 @@ import type { RotaryLetter } from '../rotary/turn';
 import type { Tape } from '../working/working';
 import type { LengthUnit } from '../units/unit';
 
-/** What is to be qualified: a thing of the shop with what is known of it. */
+/** What is to be qualified: a thing of the shop with the calibration of it. */
 export type Subject =
   | { kind: 'gauge'; gauge: KnownGauge }
   | { kind: 'cutter'; cutter: Cutter }
@@ -105,7 +105,7 @@ export interface RoutineResult {
   cautions: readonly Caution[];
   /** Sentences of what to do with it. */
   notes: string[];
-  /** The figure that is held against what is known of the thing, mm. */
+  /** The figure that is held against the calibration of the thing, mm. */
   compare?: { value: number; U: number };
 }
 
@@ -147,7 +147,7 @@ export const nothing = (field: string, message: string): never => {
 export const gaugesOfKinds = (gauges: readonly KnownGauge[], kinds: readonly GaugeKind[]): KnownGauge[] =>
   kinds.flatMap((of) => gauges.filter(({ kind, retiredOn }) => kind === of && retiredOn === undefined));
 
-/** A machining centre before any other control, where a control is wanted; else the first in use. */
+/** A CNC mill before any other control, where a control is wanted; else the first in use. */
 function startOfMachines(machines: readonly KnownMachine[], controlled: boolean): KnownMachine | undefined {
   const inUse = machines.filter(({ retiredOn }) => retiredOn === undefined);
   return (

@@ -228,7 +228,7 @@ describe('worked cases', () => {
 
   test('one orientation says that the ball’s place is not known', () => {
     const found = run(gauge('probe-4'), 'in-ring', { 'x+': [320.5145], 'x-': [299.4815] }, { walls: '2', turns: '1' });
-    expect(found.notes[0]).toMatch(/how far the ball stands off the axis is not/);
+    expect(found.notes[0]).toMatch(/only the radius is known/);
   });
 
   test('another ring’s size is refused with the remedy', () => {
@@ -248,7 +248,7 @@ describe('worked cases', () => {
     expect(figures(run(gauge('probe-4'), 'probe-length', { master: [60], probe: [102.3] }))).toEqual([142.298]);
   });
 
-  test('a platter’s face flipped: raw touches with a ball of 3.996 put the axis where the worked case has it', () => {
+  test('a rotary table face’s face flipped: raw touches with a ball of 3.996 put the axis where the worked case has it', () => {
     const R = 1.998;
     const found = run(
       rotary('A'),
@@ -381,7 +381,7 @@ describe('held against what was found before', () => {
 
   test('the last of the same sort on the same machine, with E_n', () => {
     expect(said(trigger(-139.9))).toMatchObject([
-      expect.stringMatching(/more than the .* Do it once more before you keep it\.$/),
+      expect.stringMatching(/more than the .* Do it again before you save it\.$/),
     ]);
     expect(said(trigger(-139.9), trigger(-140.001))).toMatchObject([
       expect.stringMatching(/^Z where it answers: It agrees with the −140\.001 mm in use .*\(E_n 0\.\d\)/),

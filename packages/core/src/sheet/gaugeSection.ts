@@ -22,7 +22,7 @@ export function gaugeSection(book: Book, now: string): SheetSection | undefined 
       { title: `Size, ${unit}`, figures: true, share: 1.2 },
       { title: '±', figures: true, share: 1.1 },
       { title: 'Measured', share: 1.2 },
-      { title: 'Stands', share: 2.4 },
+      { title: 'Status', share: 2.4 },
     ],
     rows: gauges.map((gauge) => {
       const standing = standingAt(book, gauge, now);

@@ -37,7 +37,7 @@ test('what is not done stands first, and says what', () => {
 
 test('an axis as it was set: from where, how, its figure with sign, and that nobody read it back', () => {
   const row = section(/^Zero/)?.rows.find(([axis]) => axis === 'X');
-  expect(row?.slice(0, 4)).toEqual(['X', 'left face', 'preset to', '−5.000']);
+  expect(row?.slice(0, 4)).toEqual(['X', 'left face', 'set to', '−5.000']);
   expect(row?.[4]).toMatch(/^±0\.0\d\d mm$/);
   expect(row?.[5]).toBe('not yet');
   expect(section(/^Zero/)?.rows.find(([axis]) => axis === 'Z')?.[1]).toBe('not set');
@@ -108,7 +108,7 @@ test('a pass in the air cannot be missed', () => {
   });
   const lifted = section(/^Zero/, sheetOf(openBook(withEntries(withX, [z])), NOW));
   expect(lifted?.tone).toBe('warn');
-  expect(lifted?.lines.join(' ')).toContain('AIR PASS: Z zero is lifted by 5.000 mm');
+  expect(lifted?.lines.join(' ')).toContain('AIR CUT: Z zero is lifted by 5.000 mm');
 });
 
 test('the tapes add up to what is said, and every gauge used says when it was measured', () => {
@@ -117,7 +117,7 @@ test('the tapes add up to what is said, and every gauge used says when it was me
   expect(section(/^Gauges/)?.rows).toHaveLength(1);
 });
 
-test('inches throughout where the set-up has inches', () => {
+test('inches throughout where the setup has inches', () => {
   const inches = sheetOf(openBook({ ...withX, setup: { ...withX.setup, id: 'inches', units: 'in' } }), NOW);
   const text = JSON.stringify({ ...inches, drawing: undefined });
   expect(text).not.toMatch(/\d mm\b/);
@@ -138,7 +138,7 @@ test('a gauge that is overdue or was in a crash stands among what is open, and b
   expect(section(/open/, overdue)?.lines.join(' ')).toMatch(/is overdue since/);
   expect(section(/^Gauges/, overdue)?.rows[0]?.[3]).toBe('2 Jan 2020');
   const voided = sheetWith(old, crash);
-  expect(section(/open/, voided)?.lines.join(' ')).toMatch(/is not known since a crash on 20 Nov 2026/);
+  expect(section(/open/, voided)?.lines.join(' ')).toMatch(/is no longer valid since a crash on 20 Nov 2026/);
   expect(section(/^Gauges/, voided)?.rows[0]?.[3]).toBe('not since');
 });
 
@@ -173,7 +173,7 @@ describe('lengths of tools', () => {
   });
 
   test('the tool Z was set with, ground since, stands among what is open', () => {
-    const line = 'Z was set with tool 1, which was re-fitted, ground or exchanged since.';
+    const line = 'Z was set with tool 1, which was re-clamped, ground or exchanged since.';
     expect(open(measured(setTo('z', 10)))).not.toContain(line);
     expect(open(measured(setTo('z', 10), happened('t1', AFTER)))).toContain(line);
   });

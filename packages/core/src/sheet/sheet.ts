@@ -31,7 +31,7 @@ export interface SheetDrawing {
   boxes: readonly { name: string; left: number; front: number; right: number; back: number }[];
 }
 
-/** A set-up as it is taped to the machine. */
+/** A setup as it is taped to the machine. */
 export interface Sheet {
   title: string;
   /** Machine, part, how it is held, what for: name and value. */
@@ -43,6 +43,6 @@ export interface Sheet {
   caution: string;
   /** When it was made, ISO 8601. */
   at: string;
-  /** Where the set-up is found again, from the server's root. */
+  /** Where the setup is found again, from the server's root. */
   path: string;
 }

@@ -19,7 +19,7 @@ import { toolSection } from './toolSection';
 import { zeroSection } from './zeroSection';
 
 /**
- * A set-up as one page that is taped to the machine, and its tapes: the same book that the screens read, in the same
+ * A setup as one page that is taped to the machine, and its tapes: the same book that the screens read, in the same
  * figures.
  *
  * @param now when it is made, ISO 8601
@@ -32,7 +32,7 @@ export function sheetOf(book: Book, now: string): Sheet {
     facts: [
       ['Machine', machine.name],
       ['Part', `${part.name}, ${materialSize(part, setup.units)}`],
-      ['Held by', `${holding?.name ?? 'not said'}${heldWords(book)}`],
+      ['Held by', `${holding?.name ?? 'not entered'}${heldWords(book)}`],
       ['Zero', `X and Y: ${ZERO_LABELS[setup.partZero]}; Z: ${zZeroName(book)}`],
       ['Allowed', `${plusMinus(setup.tolerance, setup.units)} on positions`],
       ...(setup.note === '' ? [] : [['Note', setup.note] as const]),

@@ -10,7 +10,7 @@ import { subjectWords } from '../messages/basis/subjectLabel';
 import { zZeroWords } from '../messages/zAndTools/zZero';
 import type { SheetSection } from './sheet';
 
-const HOW = { preset: 'preset to', move: 'moved, set to', 'work-offset': 'work offset', lost: 'lost' } as const;
+const HOW = { preset: 'set to', move: 'moved, set to', 'work-offset': 'work offset', lost: 'lost' } as const;
 
 /** Work offsets or presets as the machine shows them, Z zero and a pass in the air. */
 export function zeroSection(book: Book): SheetSection {
@@ -51,7 +51,7 @@ export function zeroSection(book: Book): SheetSection {
     lines: [
       ...(z === undefined ? [] : [z]),
       ...(lift.set > 0
-        ? [`AIR PASS: Z zero is lifted by ${formatLengthUnit(lift.set, { unit })}. Put it back before you cut.`]
+        ? [`AIR CUT: Z zero is lifted by ${formatLengthUnit(lift.set, { unit })}. Put it back before you cut.`]
         : []),
     ],
     tone: lift.set > 0 ? 'warn' : 'plain',

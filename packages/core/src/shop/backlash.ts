@@ -9,7 +9,7 @@ const GOOD_REPEATS = 6;
 
 /**
  * Backlash of an axis: what its dial shows at one place of the table, arriving from both sides. The difference of
- * the two means is the lost motion (reversal value, ISO 230-2). mm.
+ * the two means is the backlash (reversal value, ISO 230-2). mm.
  *
  * @example
  * backlash({ fromMinus: [10.18], fromPlus: [10], method: { resolution: 0.025, methodSd: 0.01 } }).backlash // 0.18

@@ -7,7 +7,7 @@ export const MACHINE_KINDS: readonly { kind: Machine['kind']; name: string; abou
   { kind: 'dials', name: 'Mill with dials', about: 'Handwheels with lines; you count turns' },
   { kind: 'readout', name: 'Mill with a readout', about: 'Scales on the axes, and a display' },
   { kind: 'router', name: 'CNC router', about: 'Homes, jogs, has work offsets' },
-  { kind: 'machining-centre', name: 'Machining centre', about: 'Tool changer, probe, rotary axes' },
+  { kind: 'machining-centre', name: 'CNC mill', about: 'Tool changer, probe, rotary axes' },
 ];
 
 /** A new machine from one of four sensible starting points. Steps and travels in mm, in round figures of its unit. */

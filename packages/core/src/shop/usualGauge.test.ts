@@ -30,7 +30,7 @@ test.each([
   },
 );
 
-test('no probe is put into a spindle with a readout while there is a pin', () => {
+test('no probe is put into a spindle with a DRO while there is a pin', () => {
   expect(usualGauge(shopOf('probe', 'pin'), 'readout', 'edges')?.kind).toBe('pin');
 });
 

@@ -22,7 +22,7 @@ const MOSTLY: Readonly<Record<Machine['kind'], Readonly<Record<Finds, readonly G
 };
 
 /**
- * The gauge of a shop that a set-up begins with until the person says which: of the kind mostly taken at such a machine;
+ * The gauge of a shop that a setup begins with until the person says which: of the kind mostly taken at such a machine;
  * for faces else any that finds them; else none.
  *
  * @param gauges the shop's, in its own order; those put away are left out

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { formatLengthUnit } from './formatLength';
 import { formatSmall } from './formatSmall';
 
-test('a step that a set-up in inches would show as nothing is shown with the decimals it needs', () => {
+test('a step that a setup in inches would show as nothing is shown with the decimals it needs', () => {
   expect(formatSmall(0.001, { unit: 'in' })).toBe('0.00004 in');
   expect(formatSmall(0.0004, { unit: 'mm' })).toBe('0.0004 mm');
   expect(formatSmall(0.00003, { unit: 'mm' })).toBe('0.00003 mm');

@@ -23,7 +23,7 @@ const ROUNDS = 30;
 /**
  * Where holes are, from chords between them and coordinates of them, by weighted least squares (Gauss-Newton from where
  * they should be; JCGM 102:2011, 7 for the uncertainties). What the measures do not tell stays where it should be, and is
- * not told.
+ * not entered.
  *
  * @param should where the holes should be, mm; `of`, `from` and `to` count these
  */

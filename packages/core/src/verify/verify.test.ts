@@ -145,7 +145,7 @@ describe('places by chords and coordinates', () => {
     });
   });
 
-  test('what nothing tells is not told, and stays where it should be', () => {
+  test('what nothing tells is not entered, and stays where it should be', () => {
     const found = placesByMeasures(should, [coordinate(0, 'x'), coordinate(0, 'y'), coordinate(1, 'x')]);
     expect(found.map(({ told }) => told)).toEqual([true, false, false]);
     expect(found[2]).toMatchObject({ x: 12, y: 20 });

@@ -9,7 +9,7 @@ const step = (id: string, text: string, more: Partial<HoldingStep> = {}): Holdin
 
 const CLEAN = step('clean', 'Brush and wipe the table and whatever the part sits on. No chip, no oil puddle.');
 const DEBURR = step('deburr', 'Deburr every edge. Check by drawing a flat stone across it, never a finger along it.');
-const KEYS_OUT = step('keys-out', 'Take out handles, keys, spanners and setting pieces before the spindle can turn.', {
+const KEYS_OUT = step('keys-out', 'Remove handles, keys, spanners and setting pieces before the spindle can turn.', {
   hurts: true,
 });
 const GUARD = step(
@@ -52,7 +52,7 @@ export const DEFAULT_HOLDINGS: Holding[] = [
         'Set a matched pair of parallels, clear of every hole and cut, so that more than half the part is between the jaws.',
       ),
       step('seat', 'Seat the part on the parallels against the fixed jaw and close the vise.'),
-      step('clamp', 'Tighten the vise, once and for good.'),
+      step('clamp', 'Tighten the vise fully.'),
       step(
         'tap-down',
         'Now, after the last tightening, tap the part down with a soft hammer until neither parallel moves by hand.',
@@ -96,8 +96,8 @@ export const DEFAULT_HOLDINGS: Holding[] = [
       DEBURR,
       step('table-bolts', 'Bolt the rotary table down and try it by hand.'),
       step('seat', 'Seat the part against the chuck’s face or jaw steps and close the jaws.'),
-      step('clamp', 'Tighten every key hole, tap the part down, tighten again.'),
-      step('key-out', 'Take the chuck key out, now.', { hurts: true }),
+      step('clamp', 'Tighten at every chuck-key socket, tap the part down, tighten again.'),
+      step('key-out', 'Take the chuck key out at once.', { hurts: true }),
       step('spacers-out', 'Parallels and spacers behind the part out before the first turn: they fall, or jam.', {
         hurts: true,
       }),

@@ -43,7 +43,7 @@ describe('the tape adds up, digit for digit, to the answer shown', () => {
           });
           const answers = {
             face: result.edge,
-            'preset to': result.preset,
+            'set to': result.preset,
             'move by': result.move,
             'part zero at': result.workOffset,
           };

@@ -10,7 +10,7 @@ interface DepthInput {
 
 /**
  * What Z shows with a tool's tip at a height of the part, where nothing applies a length offset: a manual mill, with a
- * digital readout or dials. The scale knows the spindle alone, and was set with another tool.
+ * digital DRO or dials. The scale knows the spindle alone, and was set with another tool.
  *
  * shown = z + H - H_s, with H and H_s the lengths of this tool and of the one that set Z, in any one school: a longer tool
  * has the spindle higher, so Z shows more. mm; signs after ISO 841.

@@ -25,8 +25,8 @@ const STILL: HeightMethod = {
 const SPRUNG: HeightMethod = {
   words: 'tool setter',
   arrives: 'lowered',
-  approach: 'Come down onto it slowly, until it answers.',
-  fine: 'Coarse steps until it is near, then the finest step until it answers; off again, and once more.',
+  approach: 'Lower onto it slowly until it triggers.',
+  fine: 'Coarse steps until near, then the finest step until it triggers. Raise, and touch again.',
   cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
 };
 
@@ -34,10 +34,10 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   block: STILL,
   feeler: { ...STILL, words: 'feeler' },
   paper: {
-    words: 'slip of paper',
+    words: 'paper strip',
     arrives: 'lowered',
-    approach: 'Come down by the finest step while you draw it to and fro, until it just drags.',
-    fine: 'Coarse steps until it is near, then the finest step; one step too many tears it: raise, and take a new slip.',
+    approach: 'Lower by the finest step while you move the strip, until it just drags.',
+    fine: 'Coarse steps until it is near, then the finest step; one step too many tears it: raise, and take a new strip.',
     cautions: [HEIGHT_CAUTIONS.paperStill, HEIGHT_CAUTIONS.gaugeOff],
   },
   'touch-plate': {
@@ -54,7 +54,7 @@ const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
   probe: {
     ...SPRUNG,
     words: 'probe',
-    approach: 'Come down slowly until it answers.',
+    approach: 'Lower slowly until it triggers.',
     cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
   },
 };
@@ -83,7 +83,7 @@ export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefin
     case 'ball-mill':
       return 'Touch with the lowest of the ball.';
     case 'reamer':
-      return 'Touch with its end face; the lead told in Shop cuts no full size.';
+      return 'Touch with its end face. Its lead (Shop) does not cut full size.';
     case 'boring-bar':
       return 'Touch with the insert’s lowest point, turned away from the gauge’s edge.';
     case 'face-mill':

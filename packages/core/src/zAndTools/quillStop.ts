@@ -15,7 +15,7 @@ export type QuillStop =
   | { kind: 'out-of-reach'; needs: number; over: number };
 
 /**
- * How far the quill goes down to full depth where the scale is on the knee: the knee is locked, so Z stays where it is, and
+ * How far the quill goes down to full depth where the scale is on the knee: the knee is locked, so Z does not move, and
  * the quill makes what is left. It counts from where the quill was when Z was set.
  *
  * travel = Z with the knee locked − Z shown at full depth (ISO 841: up is plus). mm.

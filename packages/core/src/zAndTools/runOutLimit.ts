@@ -6,7 +6,7 @@ const SHARE = 0.02;
 
 /**
  * Most a tool may run out where nobody said, mm, total indicator reading: the least of 0.02, a fiftieth of its diameter,
- * and half the chip of one tooth; a small cutter breaks long before a large one shows.
+ * and half the feed per tooth; a small cutter breaks long before a large one shows.
  *
  * @param material of the part, whose starting chip is taken; mild steel where it is not known
  * @example runOutLimit(1) // 0.002

@@ -45,7 +45,7 @@ describe('the four schools', () => {
         mm(-300, -100),
         mm(-5, 40),
         (school, lengths, gauge, surface, bed, wanted) => {
-          // The gauge stands on a surface that is `surface` above part zero; part zero is at `bed` for the gauge line.
+          // The gauge is on a surface that is `surface` above part zero; part zero is at `bed` for the gauge line.
           const touch = (toolLength: number) => touchHeight({ surface: bed + surface, gauge, toolLength });
           const frame = { reference: touch(lengths[0] ?? 0), gauge, surface, trigger: touch(0) };
           for (const toolLength of lengths) {

@@ -25,7 +25,7 @@ const need = (value: number | undefined, field: keyof LengthFrame): number => {
 const MISSING: Readonly<Record<keyof LengthFrame, string>> = {
   reference: 'Z with the reference tool on the gauge. Touch the gauge with the reference tool first.',
   gauge: 'how thick the gauge is. Choose the gauge for heights in Plan.',
-  surface: 'how high the surface under the gauge is on the part. Type it in Heights.',
+  surface: 'how high the surface under the gauge is on the part. Enter it in Z & tools.',
   trigger: 'where the bare spindle would touch the gauge. Touch it with a master tool of known length.',
 };
 

@@ -25,7 +25,7 @@ export function toolLength(input: ToolLengthInput): ToolLengthOutput {
     throw new Refusal({
       code: 'tool-is-reference',
       field: 'tool',
-      message: `Tool ${tool} is the reference itself, so its offset is 0. Choose another tool.`,
+      message: `Tool ${tool} is the reference, so its offset is 0. Choose another tool.`,
     });
   }
   const seen = repeats(input.readings, method);

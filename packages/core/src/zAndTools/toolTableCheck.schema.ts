@@ -8,7 +8,7 @@ import { toolNumber } from '../schema/toolNumber';
 export const toolTableCheckInput = z.object({
   school: z.enum(TOOL_LENGTH_SCHOOLS),
   reference: toolNumber.optional(),
-  /** The table as it is now. `known` is the same tool's number from before, where it was not re-fitted since. */
+  /** The table as it is now. `known` is the same tool's number from before, where it was not re-clamped since. */
   rows: z
     .array(z.object({ number: toolNumber, length, known: length.optional() }))
     .max(9999, { error: 'must hold at most 9999 tools' }),

@@ -6,7 +6,7 @@ import { mean } from '../metrology/mean';
 import type { Tape } from '../working/working';
 import type { ToolTableCheckInput, ToolTableCheckOutput } from './toolTableCheck.schema';
 
-/** How far a length may be from what is known of it and still agree, by how many are compared. */
+/** How far a length may be from the calibration of it and still agree, by how many are compared. */
 function agreementTape({ rows, U }: ToolTableCheckInput): Tape {
   const compared = rows.filter(({ known }) => known !== undefined).length;
   return {

@@ -30,7 +30,7 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
     throw new Refusal({
       code: 'no-thickness',
       field: 'gaugeThickness',
-      message: 'A gauge of no thickness cannot be slipped under. Enter how thick it measures.',
+      message: 'The gauge’s thickness is zero. Enter its measured thickness.',
     });
   }
   const seen = repeats(input.readings, input.method);
@@ -41,7 +41,7 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
   const longerLine: TapeLine[] = input.longer
     ? [{ label: 'probe longer than the reference tool', value: input.longer }]
     : [];
-  const liftLine: TapeLine[] = input.lift ? [{ label: 'less the lift of the air pass', value: -input.lift }] : [];
+  const liftLine: TapeLine[] = input.lift ? [{ label: 'less the lift of the air cut', value: -input.lift }] : [];
   const setSection = sumSection(
     'Set Z, still touching',
     [

@@ -12,7 +12,7 @@ import { Words } from '../../theme/AppText';
 
 const HOLE = 5;
 
-/** Asks into which set-up it is carried, and opens it there: a pattern is kept, a reading stands ready to be logged. */
+/** Asks into which setup it is carried, and opens it there: a pattern is kept, a reading stands ready to be logged. */
 export function CarryDialog({ carry, onLeave }: { carry: Carry; onLeave: () => void }) {
   const router = useRouter();
   const bench = useBench();
@@ -33,8 +33,8 @@ export function CarryDialog({ carry, onLeave }: { carry: Carry; onLeave: () => v
     );
   };
   return (
-    <AskDialog title="Into which set-up?" leave="Leave it here" onLeave={onLeave}>
-      {bench.data?.length === 0 && <Words>There is none on the bench yet. Start one there first.</Words>}
+    <AskDialog title="Use in which setup?" leave="Leave it here" onLeave={onLeave}>
+      {bench.data?.length === 0 && <Words>There is no setup yet. Start one on Home first.</Words>}
       <View style={styles.list}>
         {bench.data?.slice(0, 8).map(({ id, name, machine }) => (
           <CardButton key={id} label={`${name}, ${machine}`} onPress={() => take(id)}>

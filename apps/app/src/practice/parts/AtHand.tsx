@@ -25,7 +25,7 @@ interface TrayProps {
   onAct: (what: MillAct) => void;
 }
 
-/** What is in the spindle, and in the other hand. Drawn anew only when one of these changes. */
+/** What is in the spindle, and in the other hand. Drawn again only when one of these changes. */
 export const Tray = memo(function Tray({ contacts, betweens, held, between, caliper, unit, onAct }: TrayProps) {
   return (
     <>
@@ -39,7 +39,7 @@ export const Tray = memo(function Tray({ contacts, betweens, held, between, cali
         />
         {betweens.length > 0 && (
           <FromTray
-            label="In the other hand"
+            label="In your other hand"
             short="Hand"
             things={betweens}
             chosen={between}
@@ -80,14 +80,14 @@ export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps
   return (
     <>
       <Choice
-        label="Spindle, rev/min"
+        label="Spindle, rpm"
         value={SPEEDS.find((one) => Number(one) === rpm) ?? '0'}
         options={SPEEDS.map((value) => ({ value, label: value === '0' ? 'off' : value }))}
         onChange={(next) => onAct({ do: 'spin', rpm: Number(next) })}
       />
       {by !== undefined && (
         <Choice
-          label="It is moved by"
+          label="Moved by"
           value={by}
           options={[
             { value: 'steps', label: 'Steps' },
@@ -96,7 +96,7 @@ export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps
           onChange={onBy}
         />
       )}
-      <TickBox label="The mill is heard" ticked={heard} onTick={() => hear(!heard)} />
+      <TickBox label="Mill sound on" ticked={heard} onTick={() => hear(!heard)} />
     </>
   );
 });

@@ -43,7 +43,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
   return (
     <AskDialog
       title={found ? (all ? 'All of it found' : 'Not all of it') : 'What went wrong?'}
-      leave={found ? 'Close' : 'Look further'}
+      leave={found ? 'Close' : 'Keep looking'}
       onLeave={onLeave}
     >
       <ScrollView style={{ maxHeight: Math.max(160, height - FRAME) }} contentContainerStyle={styles.inside}>
@@ -51,7 +51,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
           <Told found={found} />
         ) : (
           <>
-            <Words tone="soft">One to three of these. Tick what your touches show, and nothing else.</Words>
+            <Words tone="soft">Tick one to three. Tick only what your touches show.</Words>
             {troubles.map((trouble) => (
               <TickBox
                 key={trouble}
@@ -67,7 +67,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
         <AnotherDay running={running} />
       ) : (
         <Button mode="contained" disabled={said.length === 0} onPress={say}>
-          That is it
+          Check my answer
         </Button>
       )}
     </AskDialog>
@@ -84,7 +84,7 @@ function Told({ found: { named, missed, wrong } }: { found: Found }) {
         <One
           key={one}
           tone="bad"
-          head={`✗ Not seen: ${troubleWords(one).what}`}
+          head={`✗ Missed: ${troubleWords(one).what}`}
           rest={[troubleWords(one).shows, troubleWords(one).mend]}
         />
       ))}
@@ -93,7 +93,7 @@ function Told({ found: { named, missed, wrong } }: { found: Found }) {
           key={one}
           tone="warn"
           head={`▲ This did not happen: ${troubleWords(one).what}`}
-          rest={[`It would show so: ${troubleWords(one).shows}`]}
+          rest={[`You would see: ${troubleWords(one).shows}`]}
         />
       ))}
     </>

@@ -59,7 +59,7 @@ interface WheelProps extends Pick<HandwheelsProps, 'unit' | 'onAct' | 'onSet'>, 
 
 const KEYS: Readonly<Record<string, Approach>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
-/** One wheel with its collar and what its scale shows; drawn anew only when that changes. */
+/** One wheel with its collar and what its scale shows; drawn again only when that changes. */
 const Wheel = memo(function Wheel({ axis, unit, shown, step, perTurn, lines, onAct, onSet }: WheelProps) {
   const [hand] = useState(createWheelHand);
   const box = useRef<View>(null);

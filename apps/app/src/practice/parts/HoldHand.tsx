@@ -26,16 +26,16 @@ export const SeatHand = ({ work, onAct }: HoldProps<Extract<Work, { kind: 'seat'
 );
 
 function triedWords({ tried }: Extract<Work, { kind: 'seat' }>): string {
-  if (!tried) return 'Not tried since.';
+  if (!tried) return 'Not tried since then.';
   if (tried.left && tried.right) return 'Both parallels slide.';
   if (!tried.left && !tried.right) return 'Neither parallel moves.';
   return `The ${tried.left ? 'left' : 'right'} parallel slides, the other is held.`;
 }
 
-/** A turning table that lies loose on the mill's own. */
+/** A rotary table that lies loose on the mill's own. */
 export const TableHand = ({ work, onAct }: HoldProps<Extract<Work, { kind: 'table' }>>) => (
   <>
-    <Row says={work.tight ? 'Bolted down: it stays where it is.' : 'Loose: a plug draws it along.'} />
+    <Row says={work.tight ? 'Bolted down: it cannot move.' : 'Loose: a plug moves it.'} />
     <TickBox label="Bolts tightened" ticked={work.tight} onTick={() => onAct({ do: 'bolts', tight: !work.tight })} />
   </>
 );
@@ -54,7 +54,7 @@ export const QuillHand = ({
   onAct: (what: MillAct) => void;
 }) => (
   <>
-    <Row says={quill === 0 ? 'Quill up to its stop.' : `Quill let down by about ${roughly(quill, unit)}.`}>
+    <Row says={quill === 0 ? 'Quill up to its stop.' : `Quill down by about ${roughly(quill, unit)}.`}>
       <Do label="Quill up" off={quillLocked} onPress={() => onAct({ do: 'quill', by: -PULL })} />
       <Do label="Quill down" off={quillLocked} onPress={() => onAct({ do: 'quill', by: PULL })} />
     </Row>

@@ -37,7 +37,7 @@ function markWords(
   const within =
     U === undefined
       ? ''
-      : ` Your reckoning said ±${formatLength(U, { unit })} ${unit}${Math.abs(error) <= U ? ': it kept its word.' : ': it is further off than that.'}`;
+      : ` Your ± was ±${formatLength(U, { unit })} ${unit}${Math.abs(error) <= U ? ': within it.' : ': outside it.'}`;
   return `${good ? '✓' : '✗'} ${name} is off by ${formatLength(error, { unit, plus: true })} ${unit}.${within}`;
 }
 
@@ -55,11 +55,11 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   return (
     <AskDialog
       title={titleOf(running, passed, axes.length)}
-      leave={mill.broken ? 'Close' : 'Go on with it'}
+      leave={mill.broken ? 'Close' : 'Continue'}
       onLeave={onLeave}
     >
       <ScrollView style={styles.marks} contentContainerStyle={styles.inside}>
-        {mill.broken && <Words tone="bad">✗ Something is broken, and nothing moves any more. Begin once more.</Words>}
+        {mill.broken && <Words tone="bad">✗ Something broke and the mill is stopped. Start again.</Words>}
         {axes.map((one) => (
           <Words key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {axisWords(one, unit)}
@@ -80,7 +80,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
         </Words>
         <Divider />
         {slips.length === 0 ? (
-          <Words>No slip was made.</Words>
+          <Words>No mistakes.</Words>
         ) : (
           slips.map((slip) => {
             const { what, does, habit } = millSlipWords(slip, unit);
@@ -96,7 +96,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
       </ScrollView>
       <View style={styles.ways}>
         <Button mode="outlined" onPress={() => router.replace(lessonPath(lesson, again))}>
-          Once more, another part
+          Again with another part
         </Button>
         <Button mode="outlined" onPress={() => router.navigate('/practice')}>
           To the lessons
@@ -107,7 +107,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
 }
 
 const titleOf = ({ lesson }: Running, passed: boolean, axes: number): string =>
-  lesson.kind === 'free' && axes === 0 ? 'Nothing set yet' : passed ? 'Well set' : 'Not yet';
+  lesson.kind === 'free' && axes === 0 ? 'Nothing set yet' : passed ? 'Set correctly' : 'Not yet';
 
 const styles = StyleSheet.create({
   marks: { maxHeight: 340 },

@@ -22,7 +22,7 @@ import { MillViews } from './MillViews';
 import { SetDialog } from './SetDialog';
 import { WorkHand } from './WorkHand';
 
-/** What one press goes, as it is written in the set-up's unit; the second is where it starts. */
+/** What one press goes, as it is written in the setup's unit; the second is where it starts. */
 const STEPS: Readonly<Record<LengthUnit, readonly [string, string, ...string[]]>> = {
   mm: ['10', '1', '0.1', '0.02', '0.002'],
   in: ['.5', '.05', '.005', '.001', '.0001'],
@@ -39,7 +39,7 @@ const MOVES: Readonly<Record<string, { axis: Axis; way: Approach }>> = {
 };
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 
-/** The dial beside what it says, where there is room for one, px. */
+/** The dial beside what it says, with room for only one, px. */
 const DIAL = 150;
 
 /** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
@@ -100,7 +100,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
         />
         {mill.spec.twoZeros && (
           <Choice
-            label="The readout counts from"
+            label="The DRO counts from"
             value={mill.scale}
             options={[
               { value: 'absolute', label: 'ABS' },
@@ -127,7 +127,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
           ))}
         {by === 'steps' && axes.length > 0 && (
           <Choice
-            label={`One press goes, ${unit}`}
+            label={`One press moves, ${unit}`}
             value={step}
             options={steps.map((value) => ({ value, label: value }))}
             onChange={(value) => setStep(steps.indexOf(value))}

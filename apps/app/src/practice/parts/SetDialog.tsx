@@ -10,7 +10,7 @@ import { Words } from '../../theme/AppText';
 interface SetDialogProps {
   axis: Axis;
   unit: LengthUnit;
-  /** The collars are set by hand; a readout by its keys. */
+  /** The collars are set by hand; a DRO by its keys. */
   collar: boolean;
   onSet: (value: number) => void;
   onLeave: () => void;
@@ -24,7 +24,7 @@ export function SetDialog({ axis, unit, collar, onSet, onLeave }: SetDialogProps
   const set = () => {
     const read = parseLength(text, unit);
     if (read.ok) onSet(read.mm);
-    else setWrong(read.code === 'empty' ? 'Type what it is to show.' : read.message);
+    else setWrong(read.code === 'empty' ? 'Type the figure it must show.' : read.message);
   };
   return (
     <AskDialog
@@ -32,12 +32,12 @@ export function SetDialog({ axis, unit, collar, onSet, onLeave }: SetDialogProps
       leave="Leave it"
       onLeave={onLeave}
     >
-      <Words tone="soft">Nothing moves. The scale shows this figure here, from now on.</Words>
+      <Words tone="soft">Nothing moves. Only the figure on the scale changes.</Words>
       <View>
         <TextInput
           mode="outlined"
-          label={`${name} is to show, ${unit}`}
-          accessibilityLabel={`${name} is to show, ${unit}`}
+          label={`${name} must show, ${unit}`}
+          accessibilityLabel={`${name} must show, ${unit}`}
           inputMode="text"
           autoFocus
           value={text}

@@ -11,7 +11,7 @@ import { FieldBox } from '../../keypad/FieldBox';
 import { usePractised } from '../../stores/practised';
 import { Words } from '../../theme/AppText';
 
-/** Who practises here: what is told of lessons and slips is that person's. */
+/** Who is practising here: what is told of lessons and slips is that person's. */
 export function WhoPractises() {
   const people = usePractised((state) => state.people);
   const person = usePractised((state) => state.person);
@@ -22,7 +22,7 @@ export function WhoPractises() {
     <View style={styles.who}>
       {people.length > 0 && (
         <Choice
-          label="Who practises"
+          label="Who is practising"
           value={person}
           options={[{ value: '', label: 'No name' }, ...people.map((one) => ({ value: one, label: one }))]}
           onChange={choose}
@@ -39,7 +39,7 @@ export function WhoPractises() {
         )}
       </View>
       {asking === 'add' && (
-        <AskDialog title="Who practises?" leave="Leave it" onLeave={leave}>
+        <AskDialog title="Who is practising?" leave="Leave it" onLeave={leave}>
           <NameForm
             onSay={(one) => {
               add(one);
@@ -50,7 +50,7 @@ export function WhoPractises() {
       )}
       {asking === 'forget' && (
         <AskDialog title={`Forget ${person}?`} leave="Keep it" onLeave={leave}>
-          <Words>How {person}’s lessons went is told no more, on this device. Nothing else goes.</Words>
+          <Words>How {person}’s lesson results are removed from this device. Nothing else changes.</Words>
           <Button
             mode="contained"
             onPress={() => {
@@ -58,7 +58,7 @@ export function WhoPractises() {
               leave();
             }}
           >
-            Forget it
+            Remove the name
           </Button>
         </AskDialog>
       )}
@@ -83,7 +83,7 @@ function NameForm({ onSay }: { onSay: (name: string) => void }) {
           <FieldBox
             words
             label="Name"
-            hint="Kept on this device alone."
+            hint="Stored on this device only."
             value={field.value}
             onChange={field.onChange}
             onBlur={field.onBlur}

@@ -33,7 +33,7 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
         </Row>
       )}
       {mill.spec.homes !== undefined && (
-        <Row says="Up, then to its own switches.">
+        <Row says="Z up, then to the home switches.">
           <Do label="Home it" onPress={() => onAct({ do: 'home' })} />
         </Row>
       )}
@@ -54,7 +54,7 @@ export function WorkHand({ mill, unit, onAct }: WorkHandProps) {
         <Row
           says={
             mill.rpm === 0
-              ? 'The spindle stands.'
+              ? 'Spindle stopped.'
               : work.passes === 0
                 ? 'Nothing cut yet.'
                 : work.passes === 1
@@ -100,7 +100,7 @@ function Taps({ what, onAct }: { what: string; onAct: (what: MillAct) => void })
   return (
     <>
       <Choice
-        label="One tap goes about, mm"
+        label="One tap moves about, mm"
         value={tap}
         options={TAPS.map((value) => ({ value, label: value }))}
         onChange={setTap}
@@ -120,7 +120,7 @@ function HeadTaps({ onAct }: { onAct: (what: MillAct) => void }) {
   return (
     <>
       <Choice
-        label="One tap goes about, mm over the swing"
+        label="One tap moves about, mm over the swing"
         value={tap}
         options={TAPS.map((value) => ({ value, label: value }))}
         onChange={setTap}
@@ -146,7 +146,7 @@ const ViseHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'vise' }>>) =
 
 const ChuckHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'chuck' }>>) => (
   <>
-    <Row says={`Mark ${work.mark}° looks at the indicator.`}>
+    <Row says={`Mark ${work.mark}° faces the indicator.`}>
       <Do label="Table −90°" onPress={() => onAct({ do: 'index', by: -90 })} />
       <Do label="Table +90°" onPress={() => onAct({ do: 'index', by: 90 })} />
     </Row>
@@ -185,7 +185,7 @@ function HeadHand({ work, turns, onAct }: WorkProps<Extract<Work, { kind: 'borin
       <Row
         says={
           !turns
-            ? 'The spindle stands.'
+            ? 'Spindle stopped.'
             : work.cuts === 0
               ? 'Nothing cut yet.'
               : work.cuts === 1

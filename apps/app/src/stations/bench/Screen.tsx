@@ -28,7 +28,7 @@ const OutboxLine = later<object>(() =>
   import('../../delivery/OutboxLine').then((module) => ({ default: module.OutboxLine })),
 );
 
-/** The bench: carry on with a set-up, or reckon something at once. */
+/** The bench: carry on with a setup, or reckon something at once. */
 export default function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
@@ -53,7 +53,7 @@ export default function BenchScreen() {
         style={styles.way}
         labelStyle={styles.wayLabel}
       >
-        Reckon at once
+        Calculators
       </Button>
       <Button
         mode="outlined"
@@ -71,7 +71,7 @@ export default function BenchScreen() {
         style={styles.way}
         labelStyle={styles.wayLabel}
       >
-        Start a set-up
+        Start a setup
       </Button>
     </View>
   );
@@ -84,11 +84,7 @@ export default function BenchScreen() {
       {delivering && <OutboxLine />}
       <ScrollView role="main" style={styles.page} contentContainerStyle={styles.body}>
         {bench.data && (
-          <Words kind="sentence">
-            {empty
-              ? 'Nothing on the bench yet. Reckon something at once, or start a set-up.'
-              : 'On the bench. Tap one to carry on.'}
-          </Words>
+          <Words kind="sentence">{empty ? 'No setups yet. Use a calculator, or start a setup.' : 'Your setups'}</Words>
         )}
         {view.searched && (
           <View style={styles.search}>
@@ -96,7 +92,7 @@ export default function BenchScreen() {
               value={wanted}
               onChangeText={setWanted}
               placeholder="Name, part or machine"
-              accessibilityLabel="Find a set-up"
+              accessibilityLabel="Find a setup"
               mode="bar"
               style={[styles.searchbar, { backgroundColor: palette.surface, borderColor: palette.edge }]}
             />
@@ -116,13 +112,13 @@ export default function BenchScreen() {
         {bench.isError && !bench.data && (
           <RequestTrouble
             error={bench.error}
-            away="Start it with npm run demo or npm start, then try again. What you logged on this device is safe."
+            away="Start it with npm start or npm run demo, then try again. Your log on this device is safe."
             retry={() => void bench.refetch()}
           />
         )}
         {bench.isError && bench.data && (
           <Words kind="note" tone="warn" live>
-            {`${requestTrouble(bench.error, '').title}. This is the bench as this device last saw it; what you log is kept here until it answers.`}
+            {`${requestTrouble(bench.error, '').title}. These are the setups as this device last saw them. Your log is kept here until the server answers.`}
           </Words>
         )}
         {bench.data && <SetAsideLine />}
@@ -134,7 +130,7 @@ export default function BenchScreen() {
           </Fold>
         )}
         {wanted !== '' && view.open.length + view.finished.length === 0 && (
-          <Words>Nothing on the bench is called “{wanted}”.</Words>
+          <Words>No setup is called “{wanted}”.</Words>
         )}
         {empty && <DemoHint />}
         <Words kind="note" tone="soft">
@@ -165,11 +161,7 @@ function SetAsideLine() {
 function DemoHint() {
   const kind = useShopKind();
   if (kind !== 'own') return null;
-  return (
-    <Words tone="soft">
-      To look round a shop at work, start the demo: npm run demo. It has a database of its own and touches nothing here.
-    </Words>
-  );
+  return <Words tone="soft">To see a shop at work, start the demo: npm run demo. It uses its own database.</Words>;
 }
 
 function Cards({ cards, wide }: { cards: readonly CardView[]; wide: boolean }) {

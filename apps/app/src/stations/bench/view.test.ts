@@ -5,7 +5,7 @@ import { benchView } from './view';
 
 const summary = (id: string, change: Partial<SetupSummary> = {}): SetupSummary => ({
   id,
-  name: `Set-up ${id}`,
+  name: `Setup ${id}`,
   machine: 'Knee mill',
   part: 'Base plate',
   purpose: 'work',
@@ -46,7 +46,7 @@ test('a slip opens the feature it is at, a tool the tool', () => {
   ]);
 });
 
-test('finished ones stand apart; without their standing set-ups are still there', () => {
+test('finished ones stand apart; without their standing setups are still there', () => {
   const bench = [summary('a'), summary('b', { readings: 0 }), summary('c')];
   const view = benchView(bench, [standing('c', { state: 'finished' })], '', 'newest');
   expect(view.open.map(({ id, path }) => [id, path])).toEqual([

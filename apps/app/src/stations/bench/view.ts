@@ -4,7 +4,7 @@ import { setWords } from '@zero-point/core/messages/datum/axesSet';
 import type { Standing } from '@zero-point/core/messages/status/setupStatus';
 import { stationPath } from '../path';
 
-/** A set-up's card on the bench. */
+/** A setup's card on the bench. */
 export interface CardView {
   id: string;
   name: string;

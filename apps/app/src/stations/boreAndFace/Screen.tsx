@@ -78,7 +78,7 @@ function ToSize({ book }: { book: Book }) {
   const done = answer?.advice === 'in-size' || answer?.advice === 'over';
   const gaugeNote = gaugeWords(book, view);
 
-  // A bore in size, or gone over, says that first.
+  // A bore in size, or oversize, says that first.
   const slip = answer?.next ? passSlipWords(book, view) : undefined;
   const doubt = bore && slip !== undefined ? passInDoubt(book, bore, log) : undefined;
   // After a pass that is not explained the hand has to say what it sets: no figure of ours stands there.
@@ -155,13 +155,12 @@ function ToSize({ book }: { book: Book }) {
           <WhichChoice value="bore" />
           {!bore && (
             <Words tone="soft">
-              Its limits, and what measures it, are asked once. Then each pass is told: what to set, on the diameter and
-              at the dial, and what to expect.
+              Give its limits and measuring gauge once. Then each pass shows what to set and what to expect.
             </Words>
           )}
           {bore && answer && !done && (
             <DraftField
-              label={`Set to, on the diameter, ${unit}: as it reads once locked.`}
+              label={`Set to, on diameter, ${unit}: read it after locking.`}
               value={setTo ?? advised}
               onChange={setSetTo}
               onSubmit={() => undefined}
@@ -187,13 +186,13 @@ function ToSize({ book }: { book: Book }) {
           {answer?.freePass && (
             <Words tone="warn">
               The bar springs back {Math.round(100 * (1 - answer.k))} %. Run once more at the same setting before you
-              measure, and log that as a pass of its own.
+              measure. Log it as its own pass.
             </Words>
           )}
           {gaugeNote !== undefined && <Words tone="warn">{gaugeNote}</Words>}
           {answer && answer.learned !== 'not-yet' && (
             <Words tone="soft">
-              {answer.learned === 'kept' ? 'Kept from a bore before' : 'Learned'}: the bar cuts{' '}
+              {answer.learned === 'kept' ? 'From an earlier bore' : 'Learned'}: the bar cuts{' '}
               {(100 * answer.k).toFixed(1)} % of what is set
               {answer.c !== 0 ? ` beyond ${formatLength(answer.c, { unit, plus: true })} ${unit}` : ''}.
             </Words>
@@ -207,7 +206,7 @@ function ToSize({ book }: { book: Book }) {
                 onPress={() => keepSpring(book, bore, answer)}
                 style={{ alignSelf: 'flex-start' }}
               >
-                Keep this spring for the bar
+                Save this spring for the bar
               </Button>
             )}
           {bore && log.readings.length > 0 && (
@@ -225,7 +224,7 @@ function ToSize({ book }: { book: Book }) {
           )}
           {answer && (
             <>
-              <Fold title="Tape of the next setting">
+              <Fold title="Working of the next setting">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
               <Cautions
@@ -251,10 +250,10 @@ function ToSize({ book }: { book: Book }) {
         !gauge ? (
           <>
             <Words>
-              No gauge of the shop measures bores. Add a caliper or a bore gauge first; an inside micrometer goes as a
-              bore gauge.
+              No gauge in the shop measures bores. Add a caliper or bore gauge first (an inside micrometer counts as a
+              bore gauge).
             </Words>
-            <LinkButton to="/shop/gauges" label="To the gauges" />
+            <LinkButton to="/shop/gauges" label="Go to the gauges" />
           </>
         ) : !bore ? (
           <MainAction label="Add a bore" onPress={add} />
@@ -264,7 +263,7 @@ function ToSize({ book }: { book: Book }) {
           <ReadingDock
             label={log.start === undefined ? 'Diameter now' : 'Diameter then'}
             unit={unit}
-            blocked={untouched && 'Tick first that the indicator is off the head.'}
+            blocked={untouched && 'First tick: indicator off the head.'}
             onLog={(text) => {
               const set = log.start === undefined ? undefined : (setTo ?? advised);
               const wrong = logSize(book, bore, text, set, ticked);

@@ -38,7 +38,7 @@ test.each([
   ['nothing measured', [], 'Measure bearing bore as it is, and log its diameter.'],
   ['measured', [size(25.4)], '3 passes to go: set 25.600 mm on the diameter, cut, measure, log.'],
   ['in size', [size(25.4), size(26.01, 26.02)], 'In size: 26.010 mm. Stop here.'],
-  ['gone over', [size(25.4), size(26.03, 26.04)], 'Gone over: 26.030 mm is 0.009 mm above the upper limit.'],
+  ['oversize', [size(25.4), size(26.03, 26.04)], 'Oversize: 26.030 mm is 0.009 mm above the upper limit.'],
   ['shrunk', [size(25.4), size(25.2, 25.6)], /^Pass 1 was measured smaller/],
 ] as const)('%s', (_, entries, sentence) => {
   const text = told(...entries);
@@ -56,9 +56,9 @@ test('what the head is turned by is plainly on the radius or the diameter', () =
 test('a pass that took twice what was set, or nothing, is asked about by what the dial counts on', () => {
   const slip = (measured: number, counts: 'radius' | 'diameter' = 'radius') =>
     passSlipWords(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
-  expect(slip(25.8)).toMatch(/^It took twice what was set: the dial counts on the radius, and was turned/);
-  expect(slip(25.8, 'diameter')).toBe('It took twice what was set: does this dial count on the radius?');
-  expect(slip(25.401)).toMatch(/^Nothing was cut: the slide went the wrong way, or shifted as it was locked\./);
+  expect(slip(25.8)).toMatch(/^The bore grew by twice the setting/);
+  expect(slip(25.8, 'diameter')).toBe('The bore grew by twice the setting. Is this dial marked in radius?');
+  expect(slip(25.401)).toMatch(/^Nothing was cut: the slide moved the wrong way, or shifted when locked\./);
   expect(slip(25.56)).toBeUndefined();
 });
 
@@ -72,7 +72,7 @@ test('a pass that took twice can be logged with what was set; what was measured 
   expect(twice?.readings.map(({ value }) => value)).toEqual([25.8, 25.802]);
   expect(passMendWords({ setTo: 25.8 }, bore, 'mm')).toBe('It was set to 25.800 mm: log it so');
   expect(passMendWords({ setTo: 25.8 }, { counts: 'diameter' }, 'mm')).toBe(
-    'It counts on the radius, and was set to 25.800 mm: log it so',
+    'It is marked in radius, and was set to 25.800 mm: log it so',
   );
   expect(doubt(size(25.56, 25.6))).toBeUndefined();
   expect(doubt()).toBeUndefined();
@@ -93,7 +93,7 @@ test('an outside micrometer is not offered for a bore, but stays with one that w
 
 test('a caliper is too rough for the band at the end, a bore gauge finer than is needed at the start', () => {
   const rough = { ...shop, gauges: [{ ...gauge, kind: 'caliper' as const, resolution: 0.01 }] };
-  expect(gaugeWords(rough, boreView(rough, undefined))).toContain('tells too little of a band of 0.021 mm');
+  expect(gaugeWords(rough, boreView(rough, undefined))).toContain('is too coarse for a tolerance of 0.021 mm');
   expect(gaugeWords(shop, after(size(25.4)))).toContain('A caliper will do until 0.300 mm is left');
   expect(gaugeWords(shop, after(size(25.9)))).toBeUndefined();
 });

@@ -76,7 +76,7 @@ describe('what Datum says next', () => {
 
   test('the finder is told with its size, and a turning one with its speed', () => {
     const { method } = viewOf(plateBook, 'face.left');
-    expect(method?.words).toBe('Spring finder: contact 10.000 mm, turning.');
+    expect(method?.words).toBe('Edge finder: contact 10.000 mm, turning.');
     expect(method?.cautions.map(({ id }) => id)).toEqual(['finder-speed', 'raise-z-first']);
     const pinned = { ...plateBook, setup: { ...plateBook.setup, finderId: 'pin', feeler: 0.05 } };
     const pin = viewOf(pinned, 'face.left').method;
@@ -87,7 +87,7 @@ describe('what Datum says next', () => {
   test('without its finder it says so instead of guessing', () => {
     const lost = { ...plateBook, setup: { ...plateBook.setup, finderId: 'gone' } };
     expect(viewOf(lost, 'face.left').method).toBeUndefined();
-    expect(viewOf(lost, 'face.left').log('-5', '')).toMatch(/Choose what touches/);
+    expect(viewOf(lost, 'face.left').log('-5', '')).toMatch(/Choose a finder first/);
     expect(entries).toEqual([]);
   });
 
@@ -137,9 +137,7 @@ describe('the three answers', () => {
     };
     const left = logged(dials, reading(face('left'), 12.325, { scale: 'dial' }));
     const forms = viewOf(left, 'face.left').forms;
-    expect(forms.find(({ form }) => form === 'move')?.then).toBe(
-      '1 turn 80 lines on, the way it came, so no backlash; then zero X',
-    );
+    expect(forms.find(({ form }) => form === 'move')?.then).toBe('1 turn 80 lines further the same way; then zero X');
     expect(forms.find(({ form }) => form === 'preset')?.then).toMatch(
       /^set the collar, the wheel held still: line 40, 1 turn 80 lines before zero; while/,
     );
@@ -197,8 +195,8 @@ describe('the middle of two faces', () => {
     const middle = viewOf(across, 'middle.x');
     expect(middle.forms.map(({ form, figure, then }) => [form, figure, then])).toEqual([
       ['move', '92.000', 'then set X to 92.000 mm'],
-      ['work-offset', '0.000', 'part zero on the scale as it stands'],
-      ['preset', '189.010', 'where it stands at the last touch'],
+      ['work-offset', '0.000', 'part zero on the current scale'],
+      ['preset', '189.010', 'do not move first'],
     ]);
     expect(middle.halving).toMatch(/^By halving: zero X at the left touch, and the middle reads \+97\.010 mm\./);
     const [move] = middle.forms;
@@ -241,7 +239,7 @@ describe('a corner', () => {
     const asked = with_(plateBook, { ways: { 'corner.front-left': 'square' } });
     const first = viewOf(asked, 'corner.front-left');
     expect(first.slots.map(({ name }) => name)).toEqual(['front, left end', 'front, right end', 'left, front end']);
-    expect(first.acrossLabel).toBe('X where it stands');
+    expect(first.acrossLabel).toBe('X where it is');
     expect(first.log('-6.8121', '')).toBe('Type where X stands, then log it.');
     const one = along(asked, 'front', -6.8121, 15);
     expect(viewOf(one, 'corner.front-left').slot?.name).toBe('front, right end');
@@ -271,7 +269,7 @@ describe('a bore', () => {
     const x = logged(probe, wall('x', 1, 73.019), wall('x', -1, 51.011));
     const view = viewOf(x, 'round.hole-1');
     expect(view.slot?.name).toBe('back wall');
-    expect(view.sentence).toMatch(/First drive X to its middle, 62\.015 mm/);
+    expect(view.sentence).toMatch(/First move X to its centre, 62\.015 mm/);
     const both = logged(x, wall('y', 1, 68.989), wall('y', -1, 46.979));
     const { answer } = viewOf(both, 'round.hole-1');
     expect(answer?.x?.found).toBeCloseTo(62.015, 9);
@@ -315,7 +313,7 @@ describe('a bore', () => {
     expect(word.answer).toMatchObject({ onMyWord: true, x: { workOffset: expect.closeTo(0.02, 9) } });
   });
 
-  test('a sweep says how to move, or what to preset where it stands', () => {
+  test('a sweep says how to move, or what to preset where it is', () => {
     const swept = with_(
       { ...holed, gauges: [...holed.gauges, { id: 'lever', name: 'Lever', kind: 'indicator', nominal: 0 }] },
       { ways: { 'round.hole-1': 'sweep' } },

@@ -35,7 +35,7 @@ function nextSentence(
 ): string {
   const [only] = axes.length === 1 ? axes : [];
   if (set.x && set.y && only)
-    return `${only.toUpperCase()} is set. Tap a face to touch it again as a check, or go on to Heights.`;
+    return `${only.toUpperCase()} is set. Tap a face to touch it again as a check, or go to Z & tools.`;
   if (only)
     return `Tap the ${only === 'y' ? 'front or the back' : 'left or the right'} face: this machine has ${only.toUpperCase()} and Z only.`;
   if (set.x && set.y) return 'X and Y are set. Look where zero is, or tap a face to touch it again as a check.';
@@ -92,7 +92,7 @@ const shownOf = (book: Book, subject: Reading['subject']): readonly Reading[] =>
       ? allReadingsOf(book, subject)
       : readingsOf(book, subject);
 
-/** Readings of a feature's touches as the ledger has them, struck ones included. */
+/** Readings of a feature's touches as the log has them, struck ones included. */
 export function ledgerOf(book: Book, subjects: readonly Reading['subject'][]): Reading[] {
   const seen = new Map<string, Reading>();
   for (const subject of subjects) for (const reading of shownOf(book, subject)) seen.set(reading.id, reading);

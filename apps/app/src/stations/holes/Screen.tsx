@@ -82,13 +82,13 @@ export default function PositionsScreen({ book }: { book: Book }) {
             <Overlap book={book} pattern={pattern} />
             {view.rotation !== 0 && (
               <Words tone="warn">
-                The part lies turned {view.rotation > 0 ? '+' : ''}
+                The part is rotated {view.rotation > 0 ? '+' : ''}
                 {formatAngle(view.rotation)}: these are carried with it.
               </Words>
             )}
           </>
         ) : (
-          <Words kind="sentence">No holes yet. Add a pattern, or read one from a file.</Words>
+          <Words kind="sentence">No holes yet. Add a pattern, or read holes from a file.</Words>
         )
       }
       detail={
@@ -121,7 +121,7 @@ export default function PositionsScreen({ book }: { book: Book }) {
       dock={
         pattern && (
           <MainAction
-            label="Drive hole by hole"
+            label="Go hole by hole"
             onPress={() =>
               router.navigate({ pathname: stationPath(setup.id, 'drive'), params: { pattern: pattern.id } } as never)
             }
@@ -142,9 +142,9 @@ function patternSentence({ pattern }: PositionsView): string {
 function datumSentence(view: PositionsView, unit: LengthUnit): string {
   const { datumU, datum } = view;
   const from = `From ${datum === undefined ? 'part zero' : `${datum}, on the zero set there`}`;
-  if (datumU.x === null || datumU.y === null) return `${from}. X or Y is not set in Datum yet, so these have no ±.`;
+  if (datumU.x === null || datumU.y === null) return `${from}. X or Y is not set in Datum, so these have no ±.`;
   const { farthestU } = view;
   if (farthestU)
-    return `${from}, good to X ${plusMinus(farthestU.x, unit)}, Y ${plusMinus(farthestU.y, unit)} at the farthest hole: datum and turn together.`;
-  return `${from}, good to X ${plusMinus(datumU.x, unit)}, Y ${plusMinus(datumU.y, unit)} as the datum is.`;
+    return `${from}, good to X ${plusMinus(farthestU.x, unit)}, Y ${plusMinus(farthestU.y, unit)} at the farthest hole, from datum and rotation.`;
+  return `${from}, good to X ${plusMinus(datumU.x, unit)}, Y ${plusMinus(datumU.y, unit)} from the datum.`;
 }

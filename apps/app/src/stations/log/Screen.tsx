@@ -26,7 +26,7 @@ const WHAT: Readonly<Record<LogFilter['what'], string>> = {
   size: 'Sizes',
 };
 
-/** Log: every reading of the set-up, newest first, struck ones in their place. */
+/** Log: every reading of the setup, newest first, struck ones in their place. */
 export default function LogScreen({ book }: { book: Book }) {
   const { palette } = useLook();
   const [filter, setFilter] = useState(EVERYTHING);
@@ -35,7 +35,7 @@ export default function LogScreen({ book }: { book: Book }) {
     <ScrollView style={{ backgroundColor: palette.ground }} contentContainerStyle={styles.body}>
       <Words kind="sentence">{view.sentence}</Words>
       <Words tone="soft">
-        Nothing here is ever erased. Tap a reading to strike it out or take it back in; every answer follows.
+        Nothing is ever erased. Choose a reading to strike it out or restore it. Every answer follows.
       </Words>
       {book.readings.length > 1 && (
         <Fold title={filter === EVERYTHING ? 'Show only some' : 'Only some are shown'}>

@@ -15,7 +15,7 @@ import { Figure, Words } from '../../theme/AppText';
 import { stationPath } from '../path';
 import { momentWords } from '../../layout/formatMoment';
 
-/** The log of the whole shop: the latest readings of every set-up, found by any words of theirs. */
+/** The log of the whole shop: the latest readings of every setup, found by any words of theirs. */
 export default function ShopLogScreen() {
   const { palette } = useLook();
   const [wanted, setWanted] = useState('');
@@ -26,14 +26,14 @@ export default function ShopLogScreen() {
   );
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="The whole shop’s log" back={{ to: '/', label: 'Back to the bench' }} />
+      <TopBar title="The whole shop’s log" back={{ to: '/', label: 'Back to Home' }} />
       <OutboxLine />
       <View role="main" style={styles.page}>
         <View style={styles.head}>
           <Searchbar
             value={wanted}
             onChangeText={setWanted}
-            placeholder="Set-up, axis, face, tool or gauge"
+            placeholder="Setup, axis, face, tool or gauge"
             accessibilityLabel="Find readings"
             style={[styles.search, { backgroundColor: palette.surface, borderColor: palette.edge }]}
           />
@@ -42,13 +42,13 @@ export default function ShopLogScreen() {
         {log.isError && !log.data && (
           <RequestTrouble
             error={log.error}
-            away="What you logged on this device is safe, and in its setup’s own log."
+            away="Your log on this device is safe. Find it in the setup’s own log."
             retry={() => void log.refetch()}
           />
         )}
         {shown?.length === 0 && (
           <View style={styles.head}>
-            <Words>{log.data?.length === 0 ? 'No readings yet.' : 'No reading is called that.'}</Words>
+            <Words>{log.data?.length === 0 ? 'No readings yet.' : 'No reading matches.'}</Words>
           </View>
         )}
         <FlatList

@@ -25,7 +25,7 @@ const whatOf = (reading: Reading): LogFilter['what'] =>
 
 const ORDER: readonly LogFilter['what'][] = ['x', 'y', 'z', 'dial', 'size'];
 
-/** State of a set-up's log to view. */
+/** State of a setup's log to view. */
 export function logView(book: Book, { what, gaugeId }: LogFilter, dayOf: (moment: string) => string): LogView {
   const { readings } = book;
   const shown = readings
@@ -47,7 +47,7 @@ export function logView(book: Book, { what, gaugeId }: LogFilter, dayOf: (moment
 }
 
 function sentenceOf(all: readonly Reading[], shown: readonly Reading[]): string {
-  if (all.length === 0) return 'No readings yet. They appear here as you log them in Datum and Heights.';
+  if (all.length === 0) return 'No readings yet. They appear here as you log them in Datum and Z & tools.';
   const struck = shown.filter(({ struckBy }) => struckBy !== null).length;
   const count = shown.length === 1 ? '1 reading' : `${shown.length} readings`;
   const of = shown.length === all.length ? count : `${shown.length} of ${all.length} readings`;

@@ -36,12 +36,12 @@ import {
   type Where,
 } from './startSetup';
 
-const BACK = { to: '/', label: 'Back to the bench' } as const;
+const BACK = { to: '/', label: 'Back to Home' } as const;
 
 /** No part of the shop: one whose sizes are told later. */
 const LATER = '';
 
-/** Starts a set-up from a machine and a unit; everything else is asked where it is first needed. */
+/** Starts a setup from a machine and a unit; everything else is asked where it is first needed. */
 export default function NewSetupScreen() {
   const { palette } = useLook();
   const shop = useShop();
@@ -50,7 +50,7 @@ export default function NewSetupScreen() {
   const known = shop.data ?? seen;
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="Start a set-up" back={BACK}>
+      <TopBar title="Start a setup" back={BACK}>
         <UnitSwitch />
       </TopBar>
       {known ? (
@@ -59,7 +59,7 @@ export default function NewSetupScreen() {
         <View role="main">
           <RequestTrouble
             error={shop.error}
-            away="This device never saw the shop, so it does not know its machines. Start the server, then try again."
+            away="This device has not yet loaded the shop’s machines. Start the server, then try again."
             retry={() => void shop.refetch()}
           />
         </View>
@@ -124,11 +124,13 @@ function Start({ shop, away }: StartProps) {
     return <DialQuestion busy={busy} failure={failure} onTold={(dial) => void start({ kind: 'dials', dial })} />;
   return (
     <ScrollView role="main" contentContainerStyle={styles.body}>
-      <Words kind="sentence">Which machine? The first touch comes next; the rest is asked when it is needed.</Words>
+      <Words kind="sentence">
+        Which machine? The first touch comes next. Everything else is asked when it is needed.
+      </Words>
       {failure !== undefined && <Failure>{failure}</Failure>}
       {away && (
         <Words kind="note" tone="warn" live>
-          The server is away. What you start waits on this device until it is back, with all you log in it.
+          The server is away. Your setup and its log wait on this device until it is back.
         </Words>
       )}
       <View role="list" style={styles.list}>
@@ -144,7 +146,7 @@ function Start({ shop, away }: StartProps) {
         ))}
       </View>
       <Words kind="note" tone="soft">
-        {machines.length > 0 ? 'Or another one:' : 'What kind is it?'}
+        {machines.length > 0 ? 'Or another machine:' : 'What kind is it?'}
       </Words>
       <View role="list" style={styles.list}>
         {MACHINE_KINDS.map(({ kind, name, about }) => (
@@ -163,18 +165,18 @@ function Start({ shop, away }: StartProps) {
           label="Part"
           value={partId}
           options={[
-            { value: LATER, label: 'Its sizes later' },
+            { value: LATER, label: 'Enter its sizes later' },
             ...shop.parts.map(({ id, name }) => ({ value: id, label: name })),
           ]}
           onChange={setPartId}
         />
       )}
       <Words kind="note" tone="soft">
-        Or one that was saved in another shop, as a whole set-up:
+        Or open a setup saved in another shop:
       </Words>
       <FilePick
-        label="Open a set-up’s file"
-        what="A file of a whole set-up"
+        label="Open a setup’s file"
+        what="A file of a whole setup"
         accept=".json,application/json"
         onPick={(file) => void open(file)}
       />
@@ -222,7 +224,7 @@ function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
       <ScrollView role="main" contentContainerStyle={styles.body}>
         <DialPicture lines={told.success ? told.data.lines : undefined} />
         <Words kind="sentence">
-          Turn the handwheel once round: how far does the table go, and how many lines has its dial?
+          Turn the handwheel one turn. How far does the table move, and how many lines has the dial?
         </Words>
         <View style={styles.fields}>
           <Controller
@@ -262,7 +264,7 @@ function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
       </ScrollView>
       <View style={styles.dock}>
         {failure !== undefined && <Failure>{failure}</Failure>}
-        <MainAction label="On to the first touch" disabled={busy} onPress={() => void handleSubmit(onTold)()} />
+        <MainAction label="Go to the first touch" disabled={busy} onPress={() => void handleSubmit(onTold)()} />
       </View>
     </>
   );

@@ -8,7 +8,7 @@ import { makeSetup } from './startSetup';
 
 const EMPTY: ShopTold = { machines: [], parts: [], gauges: [], calibrations: [], repeatability: [], versions: {} };
 
-test('what is new goes first, and the plan that names it last: that one starts the set-up', () => {
+test('what is new goes first, and the plan that names it last: that one starts the setup', () => {
   const made = makeSetup({ kind: 'readout' }, undefined, { gauges: [] }, 'mm');
   const entries = startEntries(made);
   expect(entries.map(({ kind, setupId }) => [kind, setupId])).toEqual([
@@ -22,7 +22,7 @@ test('what is new goes first, and the plan that names it last: that one starts t
   expect(entries.at(-1)).toMatchObject({ began: NO_VERSION, body: { name: 'Part on the mill with a readout' } });
 });
 
-test('of a shop with nothing in it a set-up begins that can be worked in, and its next save goes on from its plan', () => {
+test('of a shop with nothing in it a setup begins that can be worked in, and its next save goes on from its plan', () => {
   const made = makeSetup({ kind: 'router' }, undefined, { gauges: [] }, 'in');
   const entries = startEntries(made);
   const bare = startSnapshot({ ...made.setup, changedAt: made.setup.createdAt }, EMPTY);

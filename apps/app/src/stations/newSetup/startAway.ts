@@ -28,7 +28,7 @@ export function startEntries({ setup, machine, part, gauges }: Made): DocumentEn
 }
 
 /**
- * Starts a set-up on this device while the server is away. It waits with all that is logged in it, and is sent, in order,
+ * Starts a setup on this device while the server is away. It waits with all that is logged in it, and is sent, in order,
  * when the server is back.
  *
  * @param shop as this device last saw it

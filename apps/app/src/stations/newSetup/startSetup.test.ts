@@ -36,7 +36,7 @@ test('a part of the shop is taken as it is, with its sizes', () => {
 test('an empty shop gets a usual finder and block, in its own unit', () => {
   const { setup, gauges: made } = makeSetup({ kind: 'readout' }, undefined, { gauges: [] }, 'in');
   expect(made.map(({ name, nominal }) => [name, Number((nominal / 25.4).toFixed(4))])).toEqual([
-    ['Spring finder 0.375 in', 0.375],
+    ['Edge finder 0.375 in', 0.375],
     ['Gauge block 0.5 in', 0.5],
   ]);
   expect(setup.finderId).toBe(made[0]?.id);

@@ -97,7 +97,7 @@ function newMachine({ kind, dial }: Extract<Where, { kind: Machine['kind'] }>, u
 }
 
 /**
- * A set-up from almost nothing: the machine and a unit. What else there is to know is taken as usual, and asked where it
+ * A setup from almost nothing: the machine and a unit. What else there is to know is taken as usual, and asked where it
  * is first needed.
  */
 export function makeSetup(
@@ -146,7 +146,7 @@ export function makeSetup(
   };
 }
 
-/** Stores the new things first, then the set-up that names them; repeats are harmless. */
+/** Stores the new things first, then the setup that names them; repeats are harmless. */
 export async function storeSetup({ setup, machine, part, gauges }: Made): Promise<void> {
   // The first save of each, under its own id, so that a repeat is the same save.
   const first = <T extends { id: string }>(body: T) => ({ version: body.id, began: FIRST_VERSION, body });

@@ -70,7 +70,7 @@ export default function PlanScreen({ book }: { book: Book }) {
         <>
           <Words kind="sentence">{view.sentence}</Words>
           <Words tone="soft">{view.facts}</Words>
-          {touched && <Words tone="soft">Readings stay as they were typed; answers follow the plan.</Words>}
+          {touched && <Words tone="soft">Readings stay as typed. The answers follow this plan.</Words>}
         </>
       }
       detail={
@@ -91,7 +91,7 @@ export default function PlanScreen({ book }: { book: Book }) {
             options={view.finders}
             onChange={(finderId) => changePlan(book, { finderId, ...told(book, 'finder') })}
           />
-          <Fold title="Which finder is quickest and good enough">
+          <Fold title="Finders, quickest first">
             <MethodList
               book={book}
               kind="face"
@@ -109,7 +109,7 @@ export default function PlanScreen({ book }: { book: Book }) {
           <FieldRow>
             <OptionalLengthField
               label="Part by caliper, X"
-              hint="Held against both faces."
+              hint="Compared with both faces."
               unit={setup.units}
               value={setup.caliper?.x}
               onCommit={(x) => changePlan(book, { caliper: calipered({ ...setup.caliper, x }) })}
@@ -143,13 +143,13 @@ export default function PlanScreen({ book }: { book: Book }) {
             label="Name"
             value={setup.name}
             onCommit={(name) => changePlan(book, { name })}
-            check={(name) => (name === '' ? 'Give the set-up a name.' : undefined)}
+            check={(name) => (name === '' ? 'Give the setup a name.' : undefined)}
           />
           {setup.note !== '' && <Words tone="soft">{setup.note}</Words>}
         </>
       }
       dock={
-        <MainAction label="On to Workholding" onPress={() => router.navigate(stationPath(setup.id, 'workholding'))} />
+        <MainAction label="Go to Workholding" onPress={() => router.navigate(stationPath(setup.id, 'workholding'))} />
       }
     />
   );

@@ -41,7 +41,7 @@ describe('what is offered', () => {
     expect(values(retired('spring'))).toEqual(['spring', 'pin']);
   });
 
-  test('sizes are said in the set-up’s unit', () => {
+  test('sizes are said in the setup’s unit', () => {
     const inches = { ...plateSnapshot, setup: { ...plateSnapshot.setup, units: 'in' as const } };
     const { facts, heightGauges } = planView(bookOf(inches));
     expect(facts).toContain('7.2441 in × 4.5669 in × 0.3740 in');

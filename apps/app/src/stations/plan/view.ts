@@ -29,7 +29,7 @@ export function planView(book: Book) {
   });
   return {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
-    sentence: `${zeroWords(book)} Tap another place on the drawing to move it.`,
+    sentence: `${zeroWords(book)} Choose another place on the drawing to move it.`,
     facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${sizesOf(book, size)}. On the ${machine.name.toLowerCase()}.`,
     finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
     heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
@@ -47,7 +47,7 @@ function zeroWords(book: Book): string {
   return up === undefined ? `${place}, on top.` : `${place}. ${up}`;
 }
 
-/** Gauges that find what is asked, the retired ones left out unless this set-up has one in use. */
+/** Gauges that find what is asked, the retired ones left out unless this setup has one in use. */
 const offered = (gauges: Book['gauges'], inUse: string, finds: readonly string[]) =>
   gauges.filter(
     ({ id, kind, retiredOn }) => id === inUse || (finds.includes(GAUGE_FACTS[kind].finds) && retiredOn === undefined),
@@ -87,5 +87,5 @@ export const tellSize = (book: Book, axis: Axis, mm: number): void =>
 
 const sizesOf = ({ part }: Book, size: (mm: number) => string): string =>
   (['x', 'y', 'z'] as const)
-    .map((axis) => (part.untold?.includes(axis) ? 'not told' : size(part.size[axis])))
+    .map((axis) => (part.untold?.includes(axis) ? 'not entered' : size(part.size[axis])))
     .join(' × ');

@@ -19,7 +19,7 @@ export default function SettingsScreen() {
   const { mode, units, click, shake, setMode, setUnits, setClick, setShake } = useSettings();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <TopBar title="Settings" back={{ to: '/', label: 'Back to the bench' }} />
+      <TopBar title="Settings" back={{ to: '/', label: 'Back to Home' }} />
       <ScrollView role="main" contentContainerStyle={{ padding: 16, paddingBottom: 16, gap: 22, maxWidth: 760 }}>
         <Choice
           label="Light"
@@ -32,11 +32,11 @@ export default function SettingsScreen() {
           ]}
         />
         <Figure size={40}>−5.000 mm</Figure>
-        <TickBox label="A soft click when a reading is stored" ticked={click} onTick={() => setClick(!click)} />
-        <TickBox label="A short shake when a reading is stored" ticked={shake} onTick={() => setShake(!shake)} />
-        <UnitChoice label="Units of a new set-up" value={units} onChange={setUnits} />
+        <TickBox label="Click when a reading is stored" ticked={click} onTick={() => setClick(!click)} />
+        <TickBox label="Vibrate when a reading is stored" ticked={shake} onTick={() => setShake(!shake)} />
+        <UnitChoice label="Units of a new setup" value={units} onChange={setUnits} />
         <Words tone="soft">
-          A set-up has its own units; change them in its Plan. These settings stay on this device.
+          Each setup has its own units: change them in Plan. These settings are for this device only.
         </Words>
         <Phones />
         <ShopCopies />

@@ -18,7 +18,7 @@ import { Words } from '../../theme/AppText';
 import { ExportsFold } from './parts/ExportsFold';
 import { SectionView } from './parts/SectionView';
 
-/** The sheet that is taped to the machine: as it will print, and every file of the set-up. */
+/** The sheet that is taped to the machine: as it will print, and every file of the setup. */
 export default function SheetScreen({ book }: { book: Book }) {
   const { palette } = useLook();
   const wide = useWide();
@@ -36,8 +36,8 @@ export default function SheetScreen({ book }: { book: Book }) {
       <ScrollView contentContainerStyle={styles.body}>
         <Words kind="sentence" live>
           {open === 0
-            ? 'Nothing is open. Print the sheet and tape it to the machine.'
-            : `${open} ${open === 1 ? 'thing is' : 'things are'} still open: the sheet says so at its head.`}
+            ? 'Everything is done. Print the sheet and tape it to the machine.'
+            : `${open} ${open === 1 ? 'thing is' : 'things are'} still open. The sheet lists them at the top.`}
         </Words>
         <View style={[styles.paper, { backgroundColor: palette.strip, borderColor: palette.line }]}>
           <Words kind="strong" style={[styles.title, { color: palette.onStrip }]}>
@@ -82,9 +82,9 @@ export default function SheetScreen({ book }: { book: Book }) {
         />
         <DraftField label="Set up by" value={by} onChange={setBy} onSubmit={() => undefined} />
         <TickBox
-          label="It hangs at the machine"
+          label="Sheet is at the machine"
           ticked={taped}
-          onTick={() => logCheck(book, SHEET_TAPED, 'The sheet hangs at the machine.', taped ? 'clear' : 'tick', '')}
+          onTick={() => logCheck(book, SHEET_TAPED, 'The sheet is at the machine.', taped ? 'clear' : 'tick', '')}
         />
         <Button mode="outlined" onPress={() => show('html')} style={styles.print}>
           Open as a page to print

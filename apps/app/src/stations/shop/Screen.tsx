@@ -37,10 +37,10 @@ import { useSettings } from '../../stores/settings';
 /** The shop: what it has, in four drawers. */
 export function ShopScreen() {
   return (
-    <ShopPage title="Shop" back={{ to: '/', label: 'Back to the bench' }}>
+    <ShopPage title="Shop" back={{ to: '/', label: 'Back to Home' }}>
       {(shop) => (
         <>
-          <Words kind="sentence">What the shop has. Nothing here is ever deleted; what is worn out is retired.</Words>
+          <Words kind="sentence">Your machines, gauges and tools. Nothing is deleted: retire what is worn out.</Words>
           {COLLECTIONS.map((collection) => {
             const { many, about } = COLLECTION_TITLES[collection];
             return (
@@ -91,7 +91,7 @@ export function CollectionScreen() {
                 </View>
               ))}
             </View>
-            {shown.length === 0 && <Words kind="sentence">Nothing here yet. Add the first below.</Words>}
+            {shown.length === 0 && <Words kind="sentence">Page not found yet. Add the first below.</Words>}
             <AddThing collection={collection} shop={shop} />
           </>
         );
@@ -144,7 +144,7 @@ export function ThingScreen() {
             />
           );
         if (measuring)
-          return <Trouble title="Nothing is measured that way" detail="Go back and choose one of the ways it has." />;
+          return <Trouble title="No such calibration" detail="Go back and choose one of its calibrations." />;
         if (machine && isRotaryName(axis)) return <RotaryPage machine={machine} axis={axis} shop={shop} />;
         return (
           <View key={kept.thing.id} style={{ gap: 16 }}>
@@ -189,14 +189,14 @@ function ThingActions({ shop, kept }: KeptProps) {
         </Button>
         {collection !== 'holdings' && (
           <Button mode="outlined" onPress={retire}>
-            {retired ? 'Bring it back' : 'Retire it'}
+            {retired ? 'Use it again' : 'Retire it'}
           </Button>
         )}
       </View>
       <Words kind="note" tone="soft">
         {retired
-          ? 'Retired: offered no more, kept for the readings that name it.'
-          : 'Changes are kept as you make them. Readings stay as typed; what was touched before keeps the size that was known then.'}
+          ? 'Retired: no longer offered. Kept for the readings made with it.'
+          : 'Changes are saved as you make them. Earlier touches keep the size known then.'}
       </Words>
     </View>
   );
@@ -242,7 +242,7 @@ function ShopPage({ title, called, back, bare = false, children }: ShopPageProps
           ) : error ? (
             <RequestTrouble
               error={error}
-              away="The shop is kept there. Start the server, then try again."
+              away="The shop is stored on the server. Start it, then try again."
               retry={retry}
             />
           ) : (
@@ -256,6 +256,6 @@ function ShopPage({ title, called, back, bare = false, children }: ShopPageProps
 
 const NoSuch = () => (
   <ShopPage title="Shop" back={{ to: '/shop', label: 'Back to the shop' }}>
-    {() => <Trouble title="No such drawer" detail="Go back to the shop and open one of its four." />}
+    {() => <Trouble title="No such page" detail="Go back to the shop and choose one of its lists." />}
   </ShopPage>
 );

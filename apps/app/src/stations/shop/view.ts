@@ -43,9 +43,9 @@ export function keptOf(shop: Shop, collection: Collection): Kept[] {
 
 export const COLLECTION_TITLES: Readonly<Record<Collection, { many: string; one: string; about: string }>> = {
   machines: { many: 'Machines', one: 'machine', about: 'axes, dials, backlash, habits' },
-  gauges: { many: 'Gauges', one: 'gauge', about: 'everything of known size that touches' },
+  gauges: { many: 'Gauges', one: 'gauge', about: 'finders, blocks and instruments' },
   cutters: { many: 'Tools', one: 'tool', about: 'cutters, and their number in each machine' },
-  holdings: { many: 'Workholding lists', one: 'list', about: 'what is done before the first touch' },
+  holdings: { many: 'Workholding lists', one: 'list', about: 'steps before the first touch' },
 };
 
 export const isCollection = (value: unknown): value is Collection => COLLECTIONS.some((name) => name === value);
@@ -187,7 +187,7 @@ export function addCutter(shop: Shop): string {
 /** A list of the shop's own. */
 export function addHolding(shop: Shop): string {
   const id = uuidv7();
-  saveThing(shop, 'holding', { id, name: 'Held our way', steps: [] });
+  saveThing(shop, 'holding', { id, name: 'Our workholding list', steps: [] });
   return id;
 }
 

@@ -13,7 +13,7 @@ export interface Enterable {
 
 /**
  * What of a correction can be logged as entered: a work offset with its new figures, and a row of the tool table.
- * A move of part zero on a readout is logged where it is done, in Datum.
+ * A move of part zero on a DRO is logged where it is done, in Datum.
  */
 export function enterable(book: Book, correction: Correction): Enterable[] {
   const unit = book.setup.units;
@@ -30,7 +30,7 @@ export function enterable(book: Book, correction: Correction): Enterable[] {
       : [
           {
             label: `Entered: work offset ${figures.join(', ')} ${unit}`,
-            // Both together: once one is set anew, the part tells nothing of the other.
+            // Both together: once one is set again, the part tells nothing of the other.
             enter: () => {
               for (const { axis, set, value } of axes)
                 logZeroing(book, set.subject, axis, 'work-offset', value, set.place.workOffset);

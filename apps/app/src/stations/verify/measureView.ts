@@ -63,7 +63,7 @@ export function startDraft(book: Book): MeasureDraft {
   };
 }
 
-/** What another kind of measuring begins with: over pins both holes are pressed anew; the same gauge, if it can. */
+/** What another kind of measuring begins with: over pins both holes are pressed again; the same gauge, if it can. */
 export const kindChanged = (book: Book, { gaugeId }: MeasureDraft, kind: MeasureKind): Partial<MeasureDraft> => ({
   kind,
   gaugeId: (measuringGauges(book, kind).find(({ id }) => id === gaugeId) ?? measuringGauges(book, kind)[0])?.id,
@@ -74,12 +74,12 @@ export const kindChanged = (book: Book, { gaugeId }: MeasureDraft, kind: Measure
 /** What is still to be said before a figure can be logged; undefined once nothing is. */
 export function lacking({ kind, from, to, should, name }: MeasureDraft): string | undefined {
   if ((kind === 'size' || kind === 'edge' || kind === 'place' || kind === 'chord') && !from)
-    return kind === 'chord' ? 'Tap the first hole on the drawing.' : 'Tap the hole on the drawing.';
-  if (kind === 'chord' && !to) return 'Tap the other hole on the drawing.';
+    return kind === 'chord' ? 'Choose the first hole on the drawing.' : 'Choose the hole on the drawing.';
+  if (kind === 'chord' && !to) return 'Choose the other hole on the drawing.';
   if (kind === 'chord' && from && to && from.pattern === to.pattern && from.hole === to.hole)
-    return 'Tap another hole: these are one and the same.';
-  if ((kind === 'height' || kind === 'wall') && name.trim() === '') return 'Say what it is.';
-  if ((kind === 'height' || kind === 'wall') && should === undefined) return 'Say what it should be.';
+    return 'Choose another hole: these are the same one.';
+  if ((kind === 'height' || kind === 'wall') && name.trim() === '') return 'Enter what it is.';
+  if ((kind === 'height' || kind === 'wall') && should === undefined) return 'Enter the nominal size.';
   return undefined;
 }
 
@@ -108,7 +108,7 @@ function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
 export function logPart(book: Book, draft: MeasureDraft, text: string): string | undefined {
   const of = thingOf(draft);
   if (!of) return lacking(draft);
-  if (draft.gaugeId === undefined) return 'Choose what it is measured with.';
+  if (draft.gaugeId === undefined) return 'Choose the measuring gauge.';
   const read = parseLength(text, book.setup.units);
   if (!read.ok)
     return read.code === 'empty' ? 'Type what it shows, then log it.' : `${read.message} (place ${read.at + 1})`;

@@ -12,7 +12,7 @@ import type { World } from '../../drawing/geometry/view';
 import type { Side } from '../../drawing/geometry/programTraces';
 import { logRow } from '../../commands/logEntry';
 
-/** Whether a set-up was changed in anything a program is held against. */
+/** Whether a setup was changed in anything a program is held against. */
 export const isStale = (book: Book, set: WhatIsSet): boolean =>
   JSON.stringify(programSetting(book)) !== JSON.stringify(set);
 
@@ -68,7 +68,7 @@ export async function lineText(file: File, { lineStarts }: CheckedProgram, line:
 export function cursorView({ path, states, told }: CheckedProgram, at: number, unit: 'mm' | 'in') {
   const state = stateAt(states, at);
   const figure = (value: number | undefined) =>
-    value === undefined || Number.isNaN(value) ? 'not said' : formatLength(value, { unit });
+    value === undefined || Number.isNaN(value) ? 'not entered' : formatLength(value, { unit });
   const tool = told.tools[path.tool[at] ?? -1]?.number ?? 0;
   return {
     line: path.line[at] ?? 0,
@@ -86,7 +86,7 @@ export function cursorView({ path, states, told }: CheckedProgram, at: number, u
             : `${state.spindle === 'clockwise' ? 'M3' : 'M4'} S${state.speed}`,
           state.feed > 0
             ? `F ${formatLength(state.feed, { unit, decimals: unit === 'mm' ? 0 : 1 })} ${unit}/min`
-            : 'no feed said',
+            : 'no feed given',
         ].join(' · ')
       : '',
   };

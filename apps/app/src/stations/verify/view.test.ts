@@ -16,7 +16,7 @@ const lines = POST_A_POCKET.split('\n');
 const lineOf = (start: string) => lines.findIndex((line) => line.startsWith(start)) + 1;
 
 describe('a program on the screen', () => {
-  test('the cursor tells place, way and what is in force, in the set-up’s unit', () => {
+  test('the cursor tells place, way and what is in force, in the setup’s unit', () => {
     const at = stretchOfLine(checked.path, lineOf('N75'));
     expect(cursorView(checked, at, 'mm')).toEqual({
       line: lineOf('N75'),
@@ -29,7 +29,7 @@ describe('a program on the screen', () => {
   });
 
   test('where the program does not say a place, that is said', () => {
-    expect(cursorView(checked, 0, 'mm').place.Z).toBe('not said');
+    expect(cursorView(checked, 0, 'mm').place.Z).toBe('not entered');
   });
 
   test('a line is read from the file by where it begins', async () => {
@@ -90,18 +90,18 @@ describe('what is measured next', () => {
     expect(kindChanged({ ...shop, gauges: [of('micrometer')] }, inside, 'size').gaugeId).toBeUndefined();
   });
 
-  test('over pins both holes are pressed anew, and must be two', () => {
+  test('over pins both holes are pressed again, and must be two', () => {
     const over: MeasureDraft = { ...draft, ...kindChanged(book, draft, 'chord') };
-    expect(lacking(over)).toBe('Tap the first hole on the drawing.');
-    expect(lacking({ ...over, from: hole(1) })).toBe('Tap the other hole on the drawing.');
-    expect(lacking({ ...over, from: hole(1), to: hole(1) })).toMatch(/one and the same/);
+    expect(lacking(over)).toBe('Choose the first hole on the drawing.');
+    expect(lacking({ ...over, from: hole(1) })).toBe('Choose the other hole on the drawing.');
+    expect(lacking({ ...over, from: hole(1), to: hole(1) })).toMatch(/the same one/);
     expect(lacking({ ...over, from: hole(1), to: hole(2) })).toBeUndefined();
   });
 
   test('a wall wants its name and what it should be', () => {
     const wall: MeasureDraft = { ...draft, ...kindChanged(book, draft, 'wall') };
-    expect(lacking(wall)).toBe('Say what it should be.');
-    expect(lacking({ ...wall, name: ' ', should: 4 })).toBe('Say what it is.');
+    expect(lacking(wall)).toBe('Enter the nominal size.');
+    expect(lacking({ ...wall, name: ' ', should: 4 })).toBe('Enter what it is.');
     expect(lacking({ ...wall, should: 4 })).toBeUndefined();
   });
 
@@ -132,7 +132,7 @@ test('a face touched again should show its edge, half the finder before it', () 
     sentence: 'Y is not set yet: find it in Datum first.',
   });
   expect(againView(book, now, 'z')).toMatchObject({
-    sentence: 'Z was not touched and set here yet: do that in Heights first.',
+    sentence: 'Z is not set yet: touch off and set it in Z & tools first.',
     first: 'heights',
   });
 });
@@ -173,7 +173,7 @@ describe('a bore touched again', () => {
     const narrow = { ...bothSet, part: { ...set.part, shapes: [{ ...bore, diameter: 8 }] } };
     expect(againView(openBook(narrow), 0, 'round bearing')).toMatchObject({
       touch: undefined,
-      sentence: 'Spring finder does not go into bearing bore: choose a smaller one in Plan.',
+      sentence: 'Edge finder does not go into bearing bore: choose a smaller one in Plan.',
       first: 'plan',
     });
   });

@@ -30,7 +30,7 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
   const [skipping, setSkipping] = useState<StepState | undefined>(undefined);
   const { setup } = book;
   const { next, steps } = view;
-  const holding = view.holdings.find(({ value }) => value === setup.holdingId)?.label ?? 'Held some other way';
+  const holding = view.holdings.find(({ value }) => value === setup.holdingId)?.label ?? 'Held another way';
   return (
     <>
       <StationFrame
@@ -49,13 +49,13 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
             {next === undefined ? (
               <Words kind="sentence" live>
                 {steps.length === 0
-                  ? 'This list is empty. Add steps to it, or choose another way of holding.'
-                  : 'The part is held. Now line things up, or go on to Datum.'}
+                  ? 'This list is empty. Add steps, or choose another way of holding.'
+                  : 'The part is held. Now align it, or go to Datum.'}
               </Words>
             ) : next.step.hurts ? (
               <>
                 <Words kind="sentence" live>
-                  A miss here hurts. Do it, then tick it.
+                  Missing this step can hurt someone. Do it, then tick it.
                 </Words>
                 <Cautions
                   cautions={[{ id: next.step.id, text: next.step.text, mustTick: true }]}
@@ -87,16 +87,16 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
         }
         dock={
           next === undefined ? (
-            <MainAction label="On to Alignment" onPress={() => router.navigate(stationPath(setup.id, 'alignment'))} />
+            <MainAction label="Go to Alignment" onPress={() => router.navigate(stationPath(setup.id, 'alignment'))} />
           ) : (
             <View style={{ gap: 8 }}>
               <Button mode="outlined" onPress={() => setSkipping(next)}>
-                Skip, and say why
+                Skip with a reason
               </Button>
               {next.step.hurts ? (
                 <MainAction label="Tick the box when it is done" disabled onPress={() => undefined} />
               ) : (
-                <MainAction label="Done: next step" onPress={() => logStep(book, next, 'tick')} />
+                <MainAction label="Log this step done" onPress={() => logStep(book, next, 'tick')} />
               )}
             </View>
           )

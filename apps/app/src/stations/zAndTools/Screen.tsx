@@ -51,7 +51,7 @@ type Show = (typeof SHOWS)[number];
 const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: Book, tool: number) => string>> = {
   table: ({ machine }) => `Tool lengths, ${SCHOOL_NAMES[machine.habits.toolLengthSchool]}.`,
   'run-out': (_, tool) => `How far does tool ${tool} run out?`,
-  gauge: () => 'The gauge, what it stands on, and a pass in the air.',
+  gauge: () => 'The gauge, the surface under it, and an air cut.',
 };
 
 /** Heights: Z zero with the reference tool, then every other tool against it. */
@@ -93,7 +93,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
         { value: 'touching', label: 'touching' },
         { value: 'table', label: keeps ? 'tool table' : 'tool change' },
         { value: 'run-out', label: 'run-out' },
-        { value: 'gauge', label: 'gauge, air pass' },
+        { value: 'gauge', label: 'gauge, air cut' },
       ]}
       onChange={(next) => router.setParams({ show: next })}
     />
@@ -130,10 +130,10 @@ export default function HeightsScreen({ book }: { book: Book }) {
               ? SHOWN_AS[show](book, tool)
               : view.byProbeAlone
                 ? keeps
-                  ? 'Top found with the probe. Touch off each cutter, or enter how much longer the probe is.'
+                  ? 'Top found with the probe. Touch off each cutter, or enter the probe’s length difference.'
                   : 'Top found with the probe. Set Z for the probe, then touch off each cutter on one spot.'
                 : page.showing === 'answer' && view.isReference
-                  ? 'The gauge is found. Set Z while the tool still touches it.'
+                  ? 'Gauge found. Set Z while the tool still touches it.'
                   : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
           </Words>
           {page.showing === 'entry' && view.readings.length === 0 && (

@@ -48,7 +48,7 @@ describe('the reference tool', () => {
 
   test('where a control calls the next tool, the jog step it may bring back is said', () => {
     const control = { ...shop, machine: { ...shop.machine, kind: 'router' as const, jogSteps: [1, 0.01] } };
-    expect(heightsView(control, 2).where).toContain('can set the jog step coarse again');
+    expect(heightsView(control, 2).where).toContain('can reset the jog step to coarse');
     expect(heightsView(control, 1).where).not.toContain('coarse again');
     expect(heightsView(shop, 2).where).not.toContain('coarse again');
   });
@@ -86,14 +86,14 @@ describe('another tool', () => {
     [10, 'Tool 2 is as long as tool 1: offset', '0.000'],
   ])('at %d', (z, say, figure) => {
     const [form] = heightsView(touched(set, DRILL, z, 'z-2'), 2).forms;
-    expect(form).toMatchObject({ form: 'offset', say, figure, done: 'Next: tool 3' });
+    expect(form).toMatchObject({ form: 'offset', say, figure, done: 'Go to tool 3' });
   });
 
   test('the last one ends the round', () => {
     const two = touched(set, DRILL, -2.31, 'z-2');
     const all = touched(two, { kind: 'tool-length', tool: 3 }, 1, 'z-2');
     const view = heightsView(all, 3);
-    expect(view.forms[0]?.done).toBe('Done: all tools measured');
+    expect(view.forms[0]?.done).toBe('Finish: all tools measured');
     expect(view.forms[0] && view.finish(view.forms[0])).toBeUndefined();
     expect(logged).toEqual([]);
   });

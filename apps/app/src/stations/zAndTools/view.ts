@@ -96,7 +96,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
         : putWords(method, size);
   const known = book.tools.find(({ number }) => number === tool);
   const keeps = keepsTable(book.machine.habits.toolLengthSchool);
-  const onward = next === undefined ? 'Done: all tools measured' : `Next: tool ${next}`;
+  const onward = next === undefined ? 'Finish: all tools measured' : `Go to tool ${next}`;
 
   return {
     zSet: lastZeroing(book, 'z') !== undefined,
@@ -186,11 +186,11 @@ function blockedBy(
   const sits = gauge && gaugeSits(book, gauge);
   if (gauge && sits === undefined) return `First say where the ${heightMethod(gauge.kind).words} sits.`;
   if (gauge && gapOf(book, gauge) === undefined)
-    return 'First give how far the cutter stands above the surface when the sensor answers, under “gauge, air pass”.';
+    return 'First enter the sensor’s offset on its arm, under “gauge, air cut”.';
   if (topAboveZero(book) === undefined)
-    return 'Z zero is what the part stands on: say in Plan how thick the part is first.';
+    return 'Z zero is the part’s underside. Enter the part’s thickness in Plan first.';
   if (!isReference && sits !== 'under')
-    return 'A tool cannot be touched with this one: choose a block, a plate or a setter for heights in Plan.';
+    return 'A tool cannot touch off on this gauge. Choose a block, plate or setter for heights in Plan.';
   return !isReference && !zeroKnown ? `Touch the gauge with tool ${referenceTool}, the reference, first.` : undefined;
 }
 
@@ -212,7 +212,7 @@ function movesWords({ datumPlan }: Book): string | undefined {
 /** A tool called by the control may bring the coarse jog step back. */
 const jogWords = ({ machine }: Book, isReference: boolean): string | undefined =>
   !isReference && hasController(machine) && (machine.jogSteps ?? []).length > 1
-    ? 'Calling the next tool can set the jog step coarse again. Read the step before you come near.'
+    ? 'Calling the next tool can reset the jog step to coarse. Check the step before you come near.'
     : undefined;
 
 /** The machine's own steps, coarse and fine; the fine one as it was said, where a gauge is raised past by it. */

@@ -5,7 +5,7 @@ import { hash } from 'node:crypto';
 /** The line of a row that came by no device's: of the demo, of a restore, or sent without an order. */
 export const NO_LINE = '';
 
-/** What a checksum is taken over: a row's set-up, its id or key, and the rest of its values in the order of its table's list. */
+/** What a checksum is taken over: a row's setup, its id or key, and the rest of its values in the order of its table's list. */
 export type Canonical = readonly [setupId: string | null, id: string, ...rest: (string | number | null)[]];
 
 /** A table whose rows have checksums. */

@@ -43,8 +43,7 @@ export function errorMap({ points, zero, method }: ErrorMapInput): ErrorMapOutpu
       throw new Refusal({
         code: 'other-block',
         field: 'points',
-        message:
-          'It is off by more than any scale is. See which block it was, its unit, and what is shown with nothing between.',
+        message: 'It is off by too much. Check the block, its unit, and the reading without a block.',
       });
     }
     const uncertainty = combine([

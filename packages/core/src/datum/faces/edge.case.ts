@@ -1,6 +1,6 @@
 import type { EdgeInput } from './edge.schema';
 
-/** The left face of a part touched with a 10 mm spring finder: the worked case others vary. */
+/** The left face of a part touched with a 10 mm edge finder: the worked case others vary. */
 export const edgeCase: EdgeInput = {
   readings: [-5.012, -5.008, -5.01],
   approach: 1,

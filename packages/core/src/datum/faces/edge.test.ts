@@ -33,7 +33,7 @@ describe('a face by touching', () => {
     expect(result.workOffset).toBeCloseTo(0.012, 12);
   });
 
-  test('a 22 mm ring finder turning with 0.020 run-out', () => {
+  test('a 22 mm bearing edge finder turning with 0.020 run-out', () => {
     const result = edge({
       ...edgeCase,
       readings: [61.31],

@@ -35,7 +35,7 @@ export function edge(input: EdgeInput): EdgeOutput {
     [{ label: 'mean of the readings', value: seen.mean }, ...lost, ...toward],
     'face',
   );
-  const presetSection = sumSection('Preset, still touching', [place, ...lostAway, ...away], 'preset to');
+  const presetSection = sumSection('Set it, still touching', [place, ...lostAway, ...away], 'set to');
   const moveSection = sumSection('Move, tool raised', toward, 'move by');
   const moveToSection = sumSection('What to set it to then', [place, ...lostAway], 'set to');
   const offsetSection = sumSection(

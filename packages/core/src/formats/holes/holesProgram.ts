@@ -219,7 +219,7 @@ function checkSection({ school, limits, unit }: ProgramJob, { step, tool, rpm, f
     throw refuse(
       'speed',
       'rpm',
-      `${tool.name}: ${Math.round(rpm)} rev/min is beyond what the spindle turns, ${leastRpm} to ${mostRpm}. Change the speed, or the machine’s limits in Shop.`,
+      `${tool.name}: ${Math.round(rpm)} rpm is beyond what the spindle turns, ${leastRpm} to ${mostRpm}. Change the speed, or the machine’s limits in Shop.`,
     );
   if (feed > mostFeed || roundToCount(feed / millimetresPer(unit), FEED_PLACES[unit]) <= 0)
     throw refuse(

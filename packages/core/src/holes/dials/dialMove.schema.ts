@@ -6,7 +6,7 @@ export const dialMoveInput = z.object({
   /** Where to go, mm from the dial's zero, and where the axis stands. */
   to: length,
   from: length,
-  /** Whether the backlash is taken up where it stands, in the approach direction. */
+  /** Whether the backlash is taken up where it is, in the approach direction. */
   taken: z.boolean({ error: 'must be true or false' }),
   dial: z.object({
     perTurn: positiveLength,

@@ -64,7 +64,7 @@ function linesPast({ dial, backlash }: DialAxis): number {
  * What to turn to bring an axis to a coordinate. A move that goes with the approach is direct; one against it goes past
  * by the backlash and at least half a turn more, then comes back, so that the screw always bears on the same side.
  *
- * @param from where it stands, lines from the dial's zero
+ * @param from where it is, lines from the dial's zero
  * @param taken whether the backlash is taken up in the approach direction there, as after any move told here
  * @param coordinate mm from the dial's zero
  * @example dialMove(0, true, 62, { dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).at // { turns: 20, line: 80 }

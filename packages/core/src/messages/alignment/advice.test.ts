@@ -32,10 +32,10 @@ describe('what to do about a jaw', () => {
     },
   );
 
-  test('in an inch set-up every figure is in inches', () => {
+  test('in an inch setup every figure is in inches', () => {
     const inch = { ...shop, setup: { ...shop.setup, units: 'in' as const } };
     const advice = adviceOf(configured(inch, 'vise'), [0, 0.0508], inch);
-    expect(figures(advice)).toMatchObject({ 'Tap the right end by': '0.0020', 'Dial there now': '+0.0020' });
+    expect(figures(advice)).toMatchObject({ 'Tap the right end by': '0.0020', 'Reading there now': '+0.0020' });
     expect(advice.figures.every(({ unit }) => unit === 'in')).toBe(true);
   });
 
@@ -51,10 +51,10 @@ describe('what to do about the rest', () => {
   test('a head is turned and nodded against its lean, each only where it leans', () => {
     const head = configured(shop, 'head');
     expect(adviceOf(head, [0, 0.1, 0, 0.08]).sentence).toBe(
-      'Seen from the front, turn the head counter-clockwise. Nod the top of the head toward you.',
+      'Seen from the front, tram the head counter-clockwise. Nod the top of the head toward you.',
     );
     expect(adviceOf(head, [0, -0.1, 0, 0]).sentence).toBe(
-      'Seen from the front, turn the head clockwise. Front to back it is square.',
+      'Seen from the front, tram the head clockwise. Front to back it is square.',
     );
     expect(adviceOf(head, [0, 0.1, 0, 0.08]).notes.join(' ')).toContain('about Y +0.029°, about X −0.023°');
   });
@@ -64,14 +64,14 @@ describe('what to do about the rest', () => {
     expect(figures(advice)).toEqual({
       'Move X by': '−0.050',
       'Move Y by': '+0.030',
-      'Dial all round when right': '+0.010',
+      'Reading all round when right': '+0.010',
     });
     expect(advice.notes.join(' ')).toMatch(/Total run-out 0\.100 mm/);
   });
 
   test('a plug says on whose word it is taken', () => {
     const plug = configured(shop, 'centre', { school: 'plug' });
-    expect(adviceOf(plug, [62.01, 57.99]).notes[0]).toBe('Taken on your word: no sweep has confirmed it.');
+    expect(adviceOf(plug, [62.01, 57.99]).notes[0]).toBe('Accepted without a check sweep.');
     expect(adviceOf({ ...plug, confirmTir: 0.004 } as Alignment, [62.01, 57.99]).notes[0]).toBe(
       'Confirmed by a sweep.',
     );
@@ -79,14 +79,14 @@ describe('what to do about the rest', () => {
 
   test('two scroll jaws, readings 0, 0, +0.22, −0.22: tap across the jaws, no packing', () => {
     const advice = adviceOf(configured(shop, 'chuck', { jaws: 'two' }), [0, 0, 0.22, -0.22]);
-    expect(advice.sentence).toBe('Tap across the jaws by half the difference, no packing. Then read again.');
+    expect(advice.sentence).toBe('Tap across the jaws by half the difference, without shims. Then read again.');
     expect(figures(advice)).toMatchObject({ 'Mark 90° at the indicator: push away': '0.220' });
     expect(Object.keys(figures(advice)).join()).not.toMatch(/Packing|Mark 0° at the indicator: push/);
   });
 
   test('a chucked part read one way is not called true', () => {
     const advice = adviceOf(configured(shop, 'chuck', { pairs: 1 }), [0, 0]);
-    expect(advice.sentence).toMatch(/Read mark 90° and 270° as well/);
+    expect(advice.sentence).toMatch(/Read marks 90° and 270° too/);
   });
 
   test('a chuck that is out itself is said before any packing', () => {
@@ -110,7 +110,7 @@ describe('what to do about the rest', () => {
     ['level', {}, [0, 0.002], 'Left to turn', '+0.002°'],
     ['skew', {}, [-3.812, -3.811], 'The right end is out by', '0.001'],
   ] as const)(
-    '%s %j in line or not told from it: what is left is said, and nothing is to be done by it',
+    '%s %j in line or not entered from it: what is left is said, and nothing is to be done by it',
     (task, change, values, say, figure) => {
       const advice = adviceOf(configured(shop, task, change), [...values]);
       expect(advice.state).not.toBe('off');
@@ -121,8 +121,8 @@ describe('what to do about the rest', () => {
 
   test('a turned part is tapped or carried', () => {
     const advice = adviceOf(configured(shop, 'skew'), [-3.812, -2.811]);
-    expect(advice.sentence).toBe('Tap the right end toward you. Or carry the angle on.');
-    expect(figures(advice)['The part lies turned']).toBe('+0.350°');
+    expect(advice.sentence).toBe('Tap the right end toward you. Or rotate the coordinates.');
+    expect(figures(advice)['The part is rotated']).toBe('+0.350°');
   });
 });
 
@@ -130,8 +130,8 @@ describe('the one thing to read next', () => {
   test.each<[AlignmentTask, number, RegExp]>([
     ['vise', 0, /from your side, 0\.000 mm from its left end\. Set the dial to zero/],
     ['head', 0, /100\.000 mm out to the left/],
-    ['centre', 1, /Turn on to 90°, away from you\. What does the dial show/],
-    ['chuck', 1, /^Table still\. Z up.*face at mark 180°/],
+    ['centre', 1, /Turn to 90°, away from you\. What does the dial show/],
+    ['chuck', 1, /^Table locked\. Z up.*face at mark 180°/],
     ['level', 1, /Move 50\.000 mm along \+Y/],
     ['skew', 0, /Touch the front face from the front, X 10\.000 mm along it/],
   ])('%s, place %i', (task, i, words) => {
@@ -145,13 +145,13 @@ describe('the one thing to read next', () => {
     expect(question(shop, standing, first, true)).toMatch(
       /^Spindle over the table’s centre, X and Y locked\..*face at mark 0°/,
     );
-    expect(question(shop, standing, second, false)).toMatch(/^Table still\. Z up.*face at mark 180°/);
+    expect(question(shop, standing, second, false)).toMatch(/^Table locked\. Z up.*face at mark 180°/);
   });
 
   test('says with what, and never a bare length for a place', () => {
     expect(entryLabel(shop, configured(shop, 'skew'), 10)).toMatch(/^Y, at X 10\.000 mm$/);
     expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
-    expect(toolWords(shop, configured(shop, 'skew'))).toBe('Spring finder, 10.000 mm.');
+    expect(toolWords(shop, configured(shop, 'skew'))).toBe('Edge finder, 10.000 mm.');
     expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');
     expect(placeTitle(configured(shop, 'head'), 180, 'mm')).toBe('left');
   });

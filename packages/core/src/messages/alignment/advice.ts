@@ -16,14 +16,14 @@ function chuckSentence({ jaws, shim, toward, off }: ChuckFlipOutput): string {
   if (jaws === 'two') {
     const [along] = off;
     const jaw = (along?.off ?? 0) >= 0 ? 0 : 180;
-    if (shim === null) return 'Tap across the jaws by half the difference, no packing. Then read again.';
-    return `Pack under the jaw at mark ${jaw}°: along the jaws only packing moves it. Across them tap half the difference. Then read again.`;
+    if (shim === null) return 'Tap across the jaws by half the difference, without shims. Then read again.';
+    return `Shim under the jaw at mark ${jaw}°: along the jaws only a shim moves it. Across them tap half the difference. Then read again.`;
   }
   if (jaws === 'four')
     return 'Turn the jaws’ screws by half the difference, one out and the other in. Then read again.';
   return shim === null
     ? 'Move half the difference, zero the dial, and read again.'
-    : `Pack under the jaw nearest mark ${Math.round(toward) % 360}°. Then read again.`;
+    : `Shim under the jaw nearest mark ${Math.round(toward) % 360}°. Then read again.`;
 }
 
 /** One figure of the advice: what it is, and the number with its unit. */
@@ -45,7 +45,7 @@ export interface Advice {
   tape: Tape;
 }
 
-/** Turns an answer into what a person does next, in the set-up's unit. */
+/** Turns an answer into what a person does next, in the setup's unit. */
 export function advise(book: Book, answer: AlignmentResult): Advice {
   const unit = book.setup.units;
   const show = (mm: number, plus = false) => formatLength(mm, { unit, plus });
@@ -59,8 +59,8 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
         sentence: bySentence(result.state, 'The jaw runs true.', sentence),
         figures: [
           figure(tapBy(result.state, end), Math.abs(result.tap), false),
-          figure('Dial there now', result.reads),
-          figure('Dial there when right', result.shouldRead),
+          figure('Reading there now', result.reads),
+          figure('Reading there when right', result.shouldRead),
         ],
         notes: [
           ...result.notes.map((note) => noteWords(note, unit)),
@@ -75,7 +75,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
       const state = done ? 'within' : side.state === 'off' || nod.state === 'off' ? 'off' : 'unsure';
       const turn = side.lean > 0 ? 'counter-clockwise' : 'clockwise';
       const lines = [
-        side.state === 'within' ? 'Left to right it is square.' : `Seen from the front, turn the head ${turn}.`,
+        side.state === 'within' ? 'Left to right it is square.' : `Seen from the front, tram the head ${turn}.`,
         nod.state === 'within'
           ? 'Front to back it is square.'
           : `Nod the top of the head ${nod.lean > 0 ? 'toward you' : 'away from you'}.`,
@@ -86,9 +86,9 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
         tape: { sections: [...side.tape.sections, ...nod.tape.sections] },
         sentence: bySentence(state, 'The head is square to the table.', lines.join(' ')),
         figures: [
-          { say: 'Lean to the right', figure: signedAngle(side.lean), unit: '' },
+          { say: 'Tilt to the right', figure: signedAngle(side.lean), unit: '' },
           figure('per 100 mm', side.per100),
-          { say: 'Lean away from you', figure: signedAngle(nod.lean), unit: '' },
+          { say: 'Tilt away from you', figure: signedAngle(nod.lean), unit: '' },
           figure('per 100 mm', nod.per100),
         ],
         notes: [
@@ -104,7 +104,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
             ...common(answer.result),
             sentence: bySentence(
               answer.result.state,
-              'The spindle stands over the centre. Zero X and Y here.',
+              'The spindle is over the centre. Zero X and Y here.',
               'Move by these, then sweep again.',
             ),
             figures: [
@@ -113,7 +113,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
                   ? figure(`Move ${axis.toUpperCase()} by`, answer.result.move[axis])
                   : figure(`The spindle is off in ${axis.toUpperCase()} by`, -answer.result.move[axis]),
               ),
-              figure('Dial all round when right', answer.result.shouldRead),
+              figure('Reading all round when right', answer.result.shouldRead),
             ],
             notes: [
               ...answer.result.notes.map((note) => noteWords(note, unit)),
@@ -133,7 +133,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
         ...common(result),
         sentence:
           result.state === 'unsure' && result.off.length < 2
-            ? 'One way is read. Read mark 90° and 270° as well: until then nobody knows whether the part runs true.'
+            ? 'One way is read. Read marks 90° and 270° too: only then do you know if the part runs true.'
             : bySentence(result.state, 'The part runs true.', chuckSentence(result)),
         figures: [
           // Along two jaws only packing moves it; across them it is tapped.
@@ -146,7 +146,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
           `Off the axis by ${show(result.error)} ${unit}, toward mark ${Math.round(result.toward) % 360}°.`,
           ...(result.chuckOut
             ? [
-                'The chuck itself is out by more than this job takes. True the chuck on its table first; packing only helps this one part.',
+                'The chuck itself is out by more than this job allows. True the chuck on its table first. A shim only helps this one part.',
               ]
             : []),
         ],
@@ -183,9 +183,9 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
       );
       return {
         ...common(result),
-        sentence: bySentence(result.state, 'The part lies straight.', `${sentence} Or carry the angle on.`),
+        sentence: bySentence(result.state, 'The part is straight.', `${sentence} Or rotate the coordinates.`),
         figures: [
-          { say: 'The part lies turned', figure: signedAngle(result.angle), unit: `±${formatAngle(result.angleU)}` },
+          { say: 'The part is rotated', figure: signedAngle(result.angle), unit: `±${formatAngle(result.angleU)}` },
           figure(tapBy(result.state, end), Math.abs(result.tap), false),
         ],
         notes: ['Counter-clockwise is plus, seen from above.'],
@@ -204,7 +204,7 @@ const common = (result: { state: InLine; error: number; uncertainty: Uncertainty
 function bySentence(state: InLine, within: string, off: string): string {
   if (state === 'within') return within;
   if (state === 'off') return off;
-  return 'The readings cannot tell this from straight, nor prove it. Read each place again, or more places.';
+  return 'The readings cannot show whether it is straight. Read each place again, or more places.';
 }
 
 /** What the figure at the loose end is: something to do only where it is known to be out. */
@@ -237,10 +237,10 @@ function plugAdvice(result: Plug, book: Book, figure: (say: string, mm: number) 
     error: 0,
     uncertainty: result.uncertainty,
     tape: result.tape,
-    sentence: 'The plug has found the centre. With it still seated, make X and Y read zero, or enter this.',
+    sentence: 'The plug is on the centre. Leave it seated: zero X and Y, or enter this.',
     figures: [figure('Centre X', result.centre.x), figure('Centre Y', result.centre.y)],
     notes: [
-      result.confirmed === 'sweep' ? 'Confirmed by a sweep.' : 'Taken on your word: no sweep has confirmed it.',
+      result.confirmed === 'sweep' ? 'Confirmed by a sweep.' : 'Accepted without a check sweep.',
       ...result.notes.map((note) => noteWords(note, unit)),
       `Good to ${formatLengthUnit(result.uncertainty.U, { unit })} either way in each axis.`,
     ],

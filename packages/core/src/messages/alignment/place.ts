@@ -12,7 +12,7 @@ export const TASK_ABOUT: Readonly<Record<AlignmentTask, string>> = {
   centre: 'a bore or rotary table, by a sweep or a plug',
   chuck: 'centred by turning it half round',
   level: 'a flat made level, then the axis zeroed',
-  skew: 'touched along one face: tap it straight, or carry the angle',
+  skew: 'touched along one face: align it, or rotate the coordinates',
 };
 
 const quarter = (angle: number): string | undefined =>
@@ -75,14 +75,14 @@ export function question(book: Book, alignment: Alignment, place: number, first:
       const where = `${formatAngle(place, 0)}${way === undefined ? '' : `, ${way}`}`;
       return first
         ? `Turn the spindle by hand so the stylus touches the ${alignment.feature} at ${where}.${zero}`
-        : `Turn on to ${where}.${zero}`;
+        : `Turn to ${where}.${zero}`;
     }
     case 'chuck': {
       const mark = formatAngle(place, 0);
       if (alignment.standing === true)
         return first
           ? `Spindle over the table’s centre, X and Y locked. Mark the part at 0°, counter-clockwise 90°, and so on. Swing the stylus against the face at mark ${mark}.${zero}`
-          : `Table still. Z up, swing the indicator round, and down against the face at mark ${mark}.${zero}`;
+          : `Table locked. Z up, swing the indicator round, then down to the face at mark ${mark}.${zero}`;
       return first
         ? `Mark the part at 0°, counter-clockwise 90°, and so on. Bring mark ${mark} to the standing indicator.${zero}`
         : `Turn the table until mark ${mark} faces the indicator.${zero}`;
@@ -118,7 +118,7 @@ export function toolWords(book: Book, alignment: Alignment): string {
   const id =
     alignment.task === 'skew' ? book.setup.finderId : isPlug(alignment) ? alignment.plugId : alignment.indicatorId;
   const gauge = book.gauges.find((one) => one.id === id);
-  if (!gauge) return isPlug(alignment) ? 'Any tapered plug that seats without shake.' : 'Choose a gauge below.';
+  if (!gauge) return isPlug(alignment) ? 'Any centring plug that seats without play.' : 'Choose a gauge below.';
   if (gauge.kind !== 'indicator') return `${gauge.name}, ${formatLengthUnit(sizeOf(gauge), { unit })}.`;
   const line = gauge.resolution === undefined ? '' : `, lines of ${formatLengthUnit(gauge.resolution, { unit })}`;
   return `${gauge.name}${line}.`;

@@ -6,9 +6,9 @@ const { setup } = plateSnapshot;
 test('a plan changed on two devices is told by its fields and both values', () => {
   const mine = { ...setup, tolerance: 0.05, finderId: 'pin' };
   const theirs = { ...setup, note: 'turned over' };
-  expect(differenceWords(mine, theirs, { pin: 'Pin 6 mm', spring: 'Spring finder' })).toEqual([
+  expect(differenceWords(mine, theirs, { pin: 'Pin 6 mm', spring: 'Edge finder' })).toEqual([
     { what: 'Tolerance', mine: '0.0500', theirs: '0.1000' },
-    { what: 'Finder', mine: 'Pin 6 mm', theirs: 'Spring finder' },
+    { what: 'Finder', mine: 'Pin 6 mm', theirs: 'Edge finder' },
     { what: 'Note', mine: 'nothing', theirs: 'turned over' },
   ]);
 });

@@ -6,7 +6,7 @@ import { unitOf } from '../../records/values/source';
 import { id, moment } from '../../schema/quantities';
 import { readingTitle } from './readingTitle';
 
-/** A reading in the log of the whole shop: of which set-up, what it is of, and what it showed. mm. */
+/** A reading in the log of the whole shop: of which setup, what it is of, and what it showed. mm. */
 export const logLine = z
   .object({
     id,
@@ -26,7 +26,7 @@ export const logLine = z
 
 export type LogLine = z.output<typeof logLine>;
 
-/** A reading of a set-up as the whole shop's log has it. */
+/** A reading of a setup as the whole shop's log has it. */
 export function logLineOf(book: Book, reading: Reading): LogLine {
   return {
     id: reading.id,

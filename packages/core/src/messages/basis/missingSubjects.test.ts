@@ -81,7 +81,7 @@ const settingOf = (subject: Subject): Entry => ({
   body: presetDone(subject as TouchedSubject, axisOf(subject), 0, `set-${subject.kind}`),
 });
 
-/** All that a page, the sheet and the server's log make of a set-up. */
+/** All that a page, the sheet and the server's log make of a setup. */
 function openEverything(book: Book): string {
   const told = [
     ...book.readings.map((one) => readingTitle(book, one)),

@@ -25,13 +25,13 @@ test('good enough is said, and no more touches are asked', () => {
 
 test('a finder that is too coarse is not made finer by touching more', () => {
   expect(said(0.01, -5.01, -5.008, -5.012)).toMatch(
-    /^More touches would not help: the [a-z ]+ alone leaves about ±0\.\d{3} mm\. A better finder narrows it\.$/,
+    /^More touches would not help: the [a-z ]+ alone leaves about ±0\.\d{3} mm\. A better finder makes the ± smaller\.$/,
   );
 });
 
 test('with one reading far from the others that one comes first, and nobody is sent for a better finder', () => {
   const words = said(0.01, -5.01, -5.008, -5.012, -4.01);
-  expect(words).toBe('One reading lies far from the others. Touch once more, then strike out the one that was wrong.');
+  expect(words).toBe('One reading is far from the others. Touch again, then strike out the wrong one.');
 });
 
 test('half a bore is not called enough: its other axis is still to be found', () => {
@@ -58,6 +58,6 @@ test('half a bore is not called enough: its other axis is still to be found', ()
     if (!answer) throw new Error('it was touched');
     return repeatWords(answer, 0.2, 'mm');
   };
-  expect(after(2)).toBe('X is good enough. Y is still to be found.');
+  expect(after(2)).toBe('X is good enough. Y is not found yet.');
   expect(after(4)).toBe('No more touches are needed.');
 });

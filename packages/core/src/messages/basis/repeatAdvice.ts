@@ -19,13 +19,12 @@ export function axisToFind({ feature, x, y }: FeatureAnswer): 'X' | 'Y' | undefi
  * lies far from the others: that one comes first.
  */
 export function repeatWords(answer: FeatureAnswer, tolerance: number, unit: LengthUnit): string {
-  if (answer.wild.length > 0)
-    return 'One reading lies far from the others. Touch once more, then strike out the one that was wrong.';
+  if (answer.wild.length > 0) return 'One reading is far from the others. Touch again, then strike out the wrong one.';
   const advice = repeatsNeeded(answer.uncertainty, answer.taken, tolerance * SHARE);
   switch (advice.state) {
     case 'enough': {
       const open = axisToFind(answer);
-      if (open) return `${open === 'Y' ? 'X' : 'Y'} is good enough. ${open} is still to be found.`;
+      if (open) return `${open === 'Y' ? 'X' : 'Y'} is good enough. ${open} is not found yet.`;
       return 'No more touches are needed.';
     }
     case 'more': {

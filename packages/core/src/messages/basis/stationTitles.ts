@@ -6,9 +6,9 @@ export const STATION_TITLES: Readonly<Record<StationName, string>> = {
   workholding: 'Workholding',
   alignment: 'Alignment',
   datum: 'Datum',
-  heights: 'Heights',
-  positions: 'Positions',
-  size: 'Size',
+  heights: 'Z & tools',
+  positions: 'Holes',
+  size: 'Bore & face',
   verify: 'Verify',
-  sheet: 'Sheet',
+  sheet: 'Setup sheet',
 };

@@ -5,12 +5,12 @@ const of = (name: string, u = 0.02) => ({ name, u, shape: 'normal' as const });
 
 test('a block raised by halves of a millimetre wants a finer step, not more touches', () => {
   const parts = [searchPart({ step: 0.5, takeHalf: true }), of('repeats', 0.01), of('feel of the touch', 0.01)];
-  expect(narrowsWords({ parts })).toBe('A finer last step narrows it.');
+  expect(narrowsWords({ parts })).toBe('A finer last step makes the ± smaller.');
 });
 
 test('two faces that scatter want more touches, though no one of them is the largest part', () => {
   const parts = [of('repeats, toward +', 0.012), of('repeats, toward -', 0.012), of('size of the finder', 0.015)];
-  expect(narrowsWords({ parts })).toBe('More touches narrow it.');
+  expect(narrowsWords({ parts })).toBe('More touches make the ± smaller.');
 });
 
 test('each share has its own remedy', () => {
@@ -23,5 +23,5 @@ test('each share has its own remedy', () => {
 });
 
 test('with nothing to go by it says both', () => {
-  expect(narrowsWords({ parts: [] })).toBe('More touches or a better finder narrow it.');
+  expect(narrowsWords({ parts: [] })).toBe('More touches or a better finder make the ± smaller.');
 });

@@ -22,7 +22,7 @@ export function verdictSentence(
     case 'good':
       return `Good enough: ${got} is within a quarter of the ${allowed} this job allows.`;
     case 'marginal':
-      return `Usable, not comfortable: ${got} is over a quarter of the ${allowed} this job allows. ${remedy}`;
+      return `Usable, little margin: ${got} is over a quarter of the ${allowed} this job allows. ${remedy}`;
     case 'poor':
       return `Not good enough: ${got} is more than the ${allowed} this job allows. ${remedy}`;
   }

@@ -22,9 +22,9 @@ export function boreSentence({ bore, log, answer, refused }: BoreInHand, unit: L
     case 'in-size':
       return `In size: ${figure(now)}. Stop here.`;
     case 'over':
-      return `Gone over: ${figure(now)} is ${figure(now - bore.high)} above the upper limit.`;
+      return `Oversize: ${figure(now)} is ${figure(now - bore.high)} above the upper limit.`;
     case 'stop-and-measure':
-      return `Stop: what is left, ${figure(bore.low - now)} to the lower limit, is less than this gauge can tell. Measure again, with a surer one.`;
+      return `Stop: what is left, ${figure(bore.low - now)} to the lower limit, is less than this gauge can measure. Use a better gauge.`;
     case 'cut':
     case 'last-cut': {
       const which = advice === 'last-cut' ? 'Last pass' : `${passesLeft} passes to go`;
@@ -38,10 +38,10 @@ export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | u
   switch (bore && passInDoubt(book, bore, log)?.slip) {
     case 'twice':
       return bore?.counts === 'radius'
-        ? 'It took twice what was set: the dial counts on the radius, and was turned by what belongs on the diameter?'
-        : 'It took twice what was set: does this dial count on the radius?';
+        ? 'The bore grew by twice the setting. Is this dial marked in radius?'
+        : 'The bore grew by twice the setting. Is this dial marked in radius?';
     case 'nothing':
-      return 'Nothing was cut: the slide went the wrong way, or shifted as it was locked. Back beyond the slack, come again, lock, and read the indicator again.';
+      return 'Nothing was cut: the slide moved the wrong way, or shifted when locked. Back off past the slack, set again, lock, and read the indicator again.';
     case undefined:
       return undefined;
   }
@@ -54,7 +54,7 @@ export function passMendWords(
   unit: LengthUnit,
 ): string {
   if (setTo === undefined) return 'Strike this pass out';
-  const it = counts === 'radius' ? 'It' : 'It counts on the radius, and';
+  const it = counts === 'radius' ? 'It' : 'It is marked in radius, and';
   return `${it} was set to ${formatLengthUnit(setTo, { unit })}: log it so`;
 }
 
@@ -79,16 +79,16 @@ export function gaugeWords(book: Book, { bore, answer }: BoreInHand): string | u
   const U = 2 * measuringU(gauge);
   const band = bore.high - bore.low;
   if (U > band / 4)
-    return `With U ${size(U)} this ${name} tells too little of a band of ${size(band)}: good until the last two passes, then a surer gauge.`;
+    return `With U ${size(U)} this ${name} is too coarse for a tolerance of ${size(band)}. Use it until the last two passes, then a better gauge.`;
   if (answer && answer.result.left > ROUGH)
     return `A caliper will do until ${size(ROUGH)} is left; this ${name} for the last passes.`;
   return undefined;
 }
 
-/** What can be done with a bore that has gone over. */
+/** What can be done with a bore that has oversize. */
 export const GONE_OVER: readonly string[] = [
   'Measure again first, clean and at room temperature: a warm bore measures large.',
   'See whether the next larger bearing or bush fits: bore to that size.',
   'Bush it: bore larger, press in a sleeve, bore that to size.',
-  'A slip fit can be held by retaining compound, within the gap its maker gives.',
+  'For a slip fit, use retaining compound within its maker’s gap.',
 ];

@@ -64,6 +64,6 @@ test('what is further off than both are known does not agree, though no slip is 
   expect(Math.abs(explanation.difference)).toBeGreaterThan(U);
   expect(explanation.agrees).toBe(true);
   expect(said(near)).toMatch(
-    /, 0\.070 mm from the part’s 184\.000 mm\. That is more than ±0\.0\d{2} mm, and too little to name a slip: touch again\.$/,
+    /, 0\.070 mm from the part’s 184\.000 mm\. That is more than ±0\.0\d{2} mm, but too little to name a cause: touch again\.$/,
   );
 });

@@ -9,7 +9,7 @@ import { capital } from '../basis/grammar';
 
 const LISTED = 3;
 
-/** What a mend would write into the ledger. */
+/** What a mend would write into the log. */
 export function mendWords(book: Book, { strike, again }: Mend): string {
   const { units: unit } = book.setup;
   const [first] = strike;
@@ -40,7 +40,7 @@ interface Compared {
 
 /**
  * The comparison as a sentence: what was measured, and how it ends when it agrees or does not. What is further off than
- * both are known, and not far enough to name a slip, is not said to agree.
+ * both are known, and not far enough to name a slip, is not entered to agree.
  */
 export function agreementWords(
   book: Book,
@@ -52,7 +52,7 @@ export function agreementWords(
   const off = formatLengthUnit(Math.abs(agreement.measured - agreement.known), { unit });
   const agrees = withinBoth(agreement)
     ? `which agrees with ${target}${target.includes(', ') ? ',' : ''} within ${within}`
-    : `${off} from ${target}. That is more than ${within}, and too little to name a slip: touch again`;
+    : `${off} from ${target}. That is more than ${within}, but too little to name a cause: touch again`;
   return { said, but: { agrees, differs } };
 }
 

@@ -23,7 +23,7 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
   'inch-for-mm': 'inches for millimetres',
   sign: 'minus left out',
   'diameter-for-radius': 'diameter for radius',
-  'decimal-place': 'decimal point slipped',
+  'decimal-place': 'decimal point wrong',
   sixteenth: 'sixteenth misread',
   'neighbouring-64th': 'neighbouring 64th',
   'half-64th': 'half of a 64th',
@@ -33,8 +33,8 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
 
 const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords>> = {
   'radius-once': {
-    what: 'It is off by the finder’s radius, once.',
-    remedy: 'At one face the radius was left out or taken the wrong way. See which side each was touched from.',
+    what: 'It is off by half the finder.',
+    remedy: 'At one face the radius was left out or had the wrong sign. Check the side of each touch.',
   },
   'radius-twice': {
     what: 'It is off by the finder’s whole diameter.',
@@ -48,31 +48,31 @@ const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords
   },
   'feeler-twice': {
     what: 'It is off by the feeler’s thickness at both faces.',
-    remedy: 'The feeler was left out of both touches, or counted at both where there was none. See each touch.',
+    remedy: 'The feeler was left out of both touches, or added to both by mistake. Check each touch.',
   },
   plate: {
     what: 'It is off by as much as the plate differs from its marking.',
-    remedy: 'Reckon with the plate’s measured thickness: enter it in Shop.',
+    remedy: 'Enter the plate’s measured thickness in Shop.',
   },
   'gauge-once': {
     what: 'It is off by the gauge’s thickness, once.',
-    remedy: 'The gauge was not taken off, or taken off where it already was. Take it off once, for all tools.',
+    remedy: 'The gauge was not subtracted, or subtracted twice. Subtract it once for all tools.',
   },
   'gauge-twice': {
     what: 'It is off by twice the gauge’s thickness.',
-    remedy: 'The gauge was taken off where it should have been added. See its sign.',
+    remedy: 'The gauge was subtracted instead of added. Check its sign.',
   },
   backlash: {
     what: 'It is off by this axis’s backlash.',
-    remedy: 'One touch was approached from the other side. Back off half a turn and come again the usual way.',
+    remedy: 'One touch was approached from the other side. Back off half a turn and approach the usual way.',
   },
   'inch-for-mm': {
     what: 'One of the two is in inches, the other in millimetres.',
-    remedy: 'See the unit beside each number.',
+    remedy: 'Check the unit of each number.',
   },
   'diameter-for-radius': {
     what: 'One of the two is twice the other.',
-    remedy: 'A diameter stands where a radius belongs, or the other way round.',
+    remedy: 'A diameter was used for a radius, or the other way round.',
   },
   'decimal-place': { what: 'One of the two is ten times the other.', remedy: 'Look at the decimal point.' },
   sign: {
@@ -109,7 +109,7 @@ export function slipWords({ slip, size, turns = 1 }: Likely, unit: LengthUnit): 
     const figure = Number((Math.abs(size) / millimetresPer(unit)).toPrecision(3));
     return {
       what: `One figure may be misread: it is off by ${figure} ${unit}.`,
-      remedy: 'Look at the readings for one that stands apart, and touch again.',
+      remedy: 'Check the readings, and touch again.',
     };
   }
   return SAID[slip];

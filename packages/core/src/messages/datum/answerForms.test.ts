@@ -44,14 +44,14 @@ describe('a face touched from the left by a 10 mm finder', () => {
 
   test('is preset while touching, or moved from, or entered as an offset: all three, with their signs', () => {
     expect(said(at({}))).toEqual([
-      ['Preset X to', '−5.000', 'while the finder still touches'],
+      ['Set X to', '−5.000', 'while the finder still touches'],
       ['Raise the tool, then move X', '+5.000', 'then zero X'],
-      ['Work offset X', '−0.010', 'part zero on the scale as it stands'],
+      ['Work offset X', '−0.010', 'part zero on the current scale'],
     ]);
   });
 
   test.each<[AnswerForm, string]>([
-    ['preset', 'Preset X to'],
+    ['preset', 'Set X to'],
     ['move', 'Raise the tool, then move X'],
     ['work-offset', 'Work offset X'],
   ])('the habit of the machine comes first: %s', (answerFirst, first) => {
@@ -68,14 +68,14 @@ describe('a face touched from the left by a 10 mm finder', () => {
     );
     // A dial keeps no offset
     expect(dials.map(({ form }) => form)).toEqual(['preset', 'move']);
-    expect(dials[1]?.then).toBe('1 turn 80 lines on, the way it came, so no backlash; then zero X');
+    expect(dials[1]?.then).toBe('1 turn 80 lines further the same way; then zero X');
   });
 
   test('in inches', () => {
     expect(at({}, { units: 'in' })[1]).toMatchObject({ figure: '+0.1969', then: 'then zero X' });
   });
 
-  test('the figure is what the axis is made to read: the ledger keeps the same', () => {
+  test('the figure is what the axis is made to read: the log keeps the same', () => {
     const [preset, move, offset] = at({});
     expect(preset?.value).toBeCloseTo(-5, 12);
     expect(move?.value).toBeCloseTo(0, 12);
@@ -87,7 +87,7 @@ describe('the same from the right', () => {
   test('the tool stands beyond the part: preset is more than its length, and it moves toward minus', () => {
     const right = forms(touched(shop({}), [['right', 189.01]]), { kind: 'face', face: 'right' });
     expect(said(right).slice(0, 2)).toEqual([
-      ['Preset X to', '189.000', 'while the finder still touches'],
+      ['Set X to', '189.000', 'while the finder still touches'],
       ['Raise the tool, then move X', '−5.000', 'then set X to 184.000 mm'],
     ]);
   });
@@ -100,11 +100,11 @@ describe('the middle of two faces', () => {
     ['right', 189.04],
   ]);
 
-  test('is driven to with tool raised before it is zeroed, and only then preset where it stands', () => {
+  test('is driven to with tool raised before it is zeroed, and only then preset where it is', () => {
     expect(said(forms(both, middle))).toEqual([
-      ['Raise the tool, drive X to', '92.020', 'then zero X'],
-      ['Work offset X', '92.020', 'part zero on the scale as it stands'],
-      ['Not moved since: preset X to', '97.020', 'where it stands at the last touch'],
+      ['Raise the tool, move X to', '92.020', 'then zero X'],
+      ['Work offset X', '92.020', 'part zero on the current scale'],
+      ['Not moved since the touch: set X to', '97.020', 'do not move first'],
     ]);
   });
 

@@ -70,22 +70,20 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
   return habitFirst(book, [
     {
       form: 'preset',
-      say: `Preset ${name} to`,
+      say: `Set ${name} to`,
       figure: formatLength(result.preset, format),
       then: dial
         ? `set the collar, the wheel held still: ${onDial(result.preset, dial, format)}; while it still touches`
         : 'while the finder still touches',
-      done: `Done: ${name} is preset`,
+      done: `Log ${name} set to ${formatLength(result.preset, format)}`,
       value: result.preset,
     },
     {
       form: 'move',
       say: `Raise the tool, then move ${name}`,
       figure: formatLength(result.move, { ...format, plus: true }),
-      then: dial
-        ? `${turned(result.move, dial, format)} on, the way it came, so no backlash; then ${there}`
-        : `then ${there}`,
-      done: `Done: moved, ${name} set`,
+      then: dial ? `${turned(result.move, dial, format)} further the same way; then ${there}` : `then ${there}`,
+      done: `Log ${name} set to ${formatLength(result.moveTo, format)}`,
       value: result.moveTo,
     },
     offsetForm(book, name, result.workOffset),
@@ -96,8 +94,8 @@ const offsetForm = (book: Book, name: string, value: number): FormView => ({
   form: 'work-offset',
   say: `${offsetWords(book)} ${name}`,
   figure: formatLength(value, { unit: book.setup.units }),
-  then: 'part zero on the scale as it stands',
-  done: `Done: ${name} offset entered`,
+  then: 'part zero on the current scale',
+  done: `Log ${name} offset ${formatLength(value, { unit: book.setup.units })}`,
   value,
 });
 
@@ -127,12 +125,12 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
     answer.feature.kind === 'middle' ? 'the middle' : answer.feature.kind === 'corner' ? 'the corner' : 'the centre';
   const move: FormView = {
     form: 'move',
-    say: known.length === 1 ? `Raise the tool, drive ${names} to` : 'Raise the tool, drive to',
+    say: known.length === 1 ? `Raise the tool, move ${names} to` : 'Raise the tool, move to',
     ...figures((axis) => at(axis).found),
     then: dials
       ? `${known.map((axis) => `${axis.toUpperCase()} ${onDial(at(axis).found, dialOf(book, axis) ?? { perTurn: 1, lines: 1 }, format)}`).join('; ')}; ${then}.${known[0] ? arrival(book, known[0], format) : ''}`
       : then,
-    done: `Done: ${names} set at ${spot}`,
+    done: `Log ${names} set at ${spot}`,
     value: at(known[0] ?? 'x').nominal,
     values: values((axis) => at(axis).nominal),
   };
@@ -140,8 +138,8 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
     form: 'work-offset',
     say: `${offsetWords(book)} ${names}`,
     ...figures((axis) => at(axis).workOffset),
-    then: 'part zero on the scale as it stands',
-    done: `Done: ${names} ${known.length === 1 ? 'offset' : 'offsets'} entered`,
+    then: 'part zero on the current scale',
+    done: `Log ${names} ${known.length === 1 ? 'offset' : 'offsets'}`,
     value: at(known[0] ?? 'x').workOffset,
     values: values((axis) => at(axis).workOffset),
   };
@@ -149,10 +147,10 @@ function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
   const here = (axis: AxisName) => (at(axis).stands ?? 0) - at(axis).workOffset;
   const preset: FormView = {
     form: 'preset',
-    say: `Not moved since: preset ${known.length === 1 ? names : ''}`.trim() + ' to',
+    say: `Not moved since the touch: set ${known.length === 1 ? names : ''}`.trim() + ' to',
     ...figures(here),
-    then: 'where it stands at the last touch',
-    done: `Done: ${names} preset`,
+    then: 'do not move first',
+    done: `Log ${names} set`,
     value: here(known[0] ?? 'x'),
     values: values(here),
   };
@@ -190,16 +188,16 @@ function sweptForms(book: Book, answer: FeatureAnswer): FormView[] {
       say: 'Move by',
       ...figuresOf(AXES, (axis) => -off[axis], { ...format, plus: true }),
       then: place,
-      done: 'Done: X and Y set at the centre',
+      done: 'Log X and Y set at the centre',
       value: nominal.x,
       values: nominal,
     },
     {
       form: 'preset',
-      say: 'Where it stands, preset to',
+      say: 'Do not move: set to',
       ...figuresOf(AXES, (axis) => nominal[axis] + off[axis], format),
       then: 'without moving',
-      done: 'Done: X and Y preset',
+      done: 'Log X and Y set',
       value: nominal.x + off.x,
       values: { x: nominal.x + off.x, y: nominal.y + off.y },
     },
@@ -210,8 +208,8 @@ function sweptForms(book: Book, answer: FeatureAnswer): FormView[] {
       form: 'work-offset',
       say: `${offsetWords(book)} X and Y`,
       ...figuresOf(AXES, (axis) => offsets[axis], format),
-      then: 'part zero on the scale as it stands',
-      done: 'Done: X and Y offsets entered',
+      then: 'part zero on the current scale',
+      done: 'Log X and Y offsets',
       value: offsets.x,
       values: offsets,
     });

@@ -1,7 +1,7 @@
 import { bookOf, plateSnapshot } from '../../state/basis/snapshot.case';
 import { wholeBallWords } from './ballOffset';
 
-const light = { id: 'light', name: 'Contact light', kind: 'contact-light' as const, nominal: 10 };
+const light = { id: 'light', name: 'Electronic edge finder', kind: 'contact-light' as const, nominal: 10 };
 const said = (sits: 'arm' | 'spindle', armOffset: number) =>
   wholeBallWords(
     bookOf({
@@ -13,7 +13,7 @@ const said = (sits: 'arm' | 'spindle', armOffset: number) =>
 
 test('the whole ball given for half of it is named, with the half', () => {
   expect(said('arm', 10)).toBe(
-    'That is the whole ball. With its centre level with the cutter it is half: 5.000 mm. Measure it.',
+    'That is the whole ball. If its centre is level with the cutter, use half: 5.000 mm. Measure it.',
   );
   expect(said('arm', 9.9)).toBeDefined();
 });

@@ -13,5 +13,5 @@ export function wholeBallWords(book: Pick<Book, 'datumPlan' | 'setup'>, gauge: K
   const gap = gaugeSits(book, gauge) === 'arm' ? gapOf(book, gauge) : undefined;
   if (gap === undefined || Math.abs(gap - size) > NEAR * size) return undefined;
   const unit = book.setup.units;
-  return `That is the whole ball. With its centre level with the cutter it is half: ${formatLengthUnit(size / 2, { unit })}. Measure it.`;
+  return `That is the whole ball. If its centre is level with the cutter, use half: ${formatLengthUnit(size / 2, { unit })}. Measure it.`;
 }

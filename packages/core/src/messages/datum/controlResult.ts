@@ -35,8 +35,8 @@ export function controlResultWords(book: Book, reading: TouchReading): string | 
   const gauge = gaugeAt(book, reading.gaugeId, reading.takenAt);
   if (!gauge) return undefined;
   const { source: _, axis, ...use } = reading;
-  const took = `The control took the ${takenOff(gauge.kind)} off itself, so nothing is taken off again.`;
-  const again = 'Touch it once more and type what the scale shows: the two must agree.';
+  const took = `The control took the ${takenOff(gauge.kind)} off itself. It is not subtracted again.`;
+  const again = 'Touch once more and type the scale reading: both must agree.';
   const contact = axis === 'z' ? undefined : contactInUse(book, use, axis)?.contact;
   if (!contact) return `${took} ${again}`;
   const length = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });

@@ -23,7 +23,7 @@ export function overwriteWords(
   const { units: unit } = book.setup;
   const figure = (mm: number) => formatLength(mm, { unit, plus: true });
   return {
-    lost: `${set.join(', ')}. Setting ${axes.map((axis) => axis.toUpperCase()).join(' and ')} at the ${name} loses that zero: every hole and check counts from it.`,
-    instead: `As a second zero the ${name} is kept at X ${figure(at.x)}, Y ${figure(at.y)} ${unit} from part zero. Use the incremental scale, or a work offset of its own, there.`,
+    lost: `${set.join(', ')}. Setting ${axes.map((axis) => axis.toUpperCase()).join(' and ')} at the ${name} loses that zero. Every hole and check is measured from it.`,
+    instead: `As a second zero the ${name} is saved at X ${figure(at.x)}, Y ${figure(at.y)} ${unit} from part zero. Use the INC scale or another work offset there.`,
   };
 }

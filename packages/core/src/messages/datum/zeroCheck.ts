@@ -17,7 +17,7 @@ export function zeroPlaceWords(
 
 /** What to do to look, in a sentence. */
 export const lookWords = (book: Pick<Book, 'part' | 'setup'>, look: OverZero): string =>
-  `Raise the tool, drive to X 0 and Y 0, stop the spindle and look: it stands ${zeroPlaceWords(book, look)}.`;
+  `Raise the tool, go to X 0 and Y 0, and stop the spindle. Check: is it ${zeroPlaceWords(book, look)}.`;
 
 /** What a look that found it elsewhere may come from, by how far off it stands, and what to do. */
 export function elsewhereWords({ radius }: OverZero, unit: LengthUnit): string {
@@ -25,6 +25,6 @@ export function elsewhereWords({ radius }: OverZero, unit: LengthUnit): string {
   const by =
     half === 0
       ? ''
-      : ` Off by about ${byRule(half, unit)}: half of what touched was left out, or the whole of it taken. By ${byRule(2 * half, unit)}: half taken the wrong way.`;
-  return `It stands elsewhere.${by} Touch that face again.`;
+      : ` Off by about ${byRule(half, unit)}: half the finder was left out, or the whole used. By ${byRule(2 * half, unit)}: half the finder with the wrong sign.`;
+  return `Not over zero.${by} Touch that face again.`;
 }

@@ -30,6 +30,6 @@ export function shiftWords(book: Book, { feature, axis, off, U, stands }: FaceSh
   const name = featureName(book.part, feature);
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;
   return stands
-    ? `The ${name} came back to where it was, off by ${by}: the zero stands. What homing scatters counts in every ± from here on.`
-    : `The ${name} is off by ${by}: the zero of ${axis.toUpperCase()} is not where it was. Touch it again to be sure; else set X, Y and Z anew.`;
+    ? `The ${name} came back, off by ${by}: the zero is good. The scatter of homing is now in every ±.`
+    : `The ${name} is off by ${by}: the zero of ${axis.toUpperCase()} has moved. Touch it again to be sure, or set X, Y and Z again.`;
 }

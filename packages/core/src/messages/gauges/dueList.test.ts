@@ -93,7 +93,7 @@ describe('a rotary axis', () => {
   test('is on it after a crash, after a year, and where its centre moves', () => {
     const crash = about({ what: 'void', why: 'crash' }, '2026-11-01');
     expect(lines(centre(108.56, '2026-10-01'), crash)).toEqual([
-      { of, grave: true, words: 'The centre of A of Trunnion is not known since a crash on 1 Nov 2026.' },
+      { of, grave: true, words: 'The centre of A of Trunnion is no longer valid since a crash on 1 Nov 2026.' },
     ]);
     expect(lines(centre(108.56, '2025-10-01'))[0]?.words).toMatch(/found on 1 Oct 2025, over a year ago/);
     const moved = lines(centre(108.56, '2026-08-01'), centre(108.561, '2026-09-01'), centre(108.59, '2026-10-01'));

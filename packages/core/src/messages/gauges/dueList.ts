@@ -85,7 +85,7 @@ function ofMachine(machine: Machine, calibrations: readonly Calibration[], now: 
         ? [
             {
               of,
-              words: `The centre of ${name} is not known since ${VOIDED_WORDS[voided.why]} on ${dayWords(voided.at)}.`,
+              words: `The centre of ${name} is no longer valid since ${VOIDED_WORDS[voided.why]} on ${dayWords(voided.at)}.`,
               grave: true,
             },
           ]

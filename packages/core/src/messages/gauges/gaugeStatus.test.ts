@@ -21,16 +21,20 @@ const said = (calibrations: Calibration[], moment: string, uses = 0) =>
 
 describe('how a gauge stands', () => {
   test('never measured, good, nearly due, overdue', () => {
-    expect(said([], MARCH)).toBe('Touch plate was never measured here: the ± takes what is usual for its kind.');
+    expect(said([], MARCH)).toBe('Touch plate has not been calibrated: using the usual ± for its type.');
     expect(said([size], '2026-06-01T08:00:00.000Z')).toBeUndefined();
     expect(said([size], '2027-03-01T08:00:00.000Z')).toBe('Touch plate is due on 9 Mar 2027.');
-    expect(said([size], '2027-03-10T08:00:00.000Z')).toMatch(/^Touch plate is overdue since 9 Mar 2027: the ±/);
+    expect(said([size], '2027-03-10T08:00:00.000Z')).toMatch(
+      /^Touch plate is overdue since 9 Mar 2027: using the usual ±/,
+    );
   });
 
   test('dropped: not known from that moment on, and not before', () => {
     const dropped = row({ what: 'void', why: 'dropped' }, '2026-05-02T10:00:00.000Z');
     expect(said([size, dropped], '2026-05-02T09:59:00.000Z')).toBeUndefined();
-    expect(said([size, dropped], '2026-05-02T10:00:00.000Z')).toMatch(/not known since it was dropped on 2 May 2026/);
+    expect(said([size, dropped], '2026-05-02T10:00:00.000Z')).toMatch(
+      /no longer valid since it was dropped on 2 May 2026/,
+    );
     const anew = row({ what: 'size', value: 12.44, U: 0.01 }, '2026-05-03T10:00:00.000Z');
     expect(said([size, dropped, anew], '2026-05-04T10:00:00.000Z')).toBeUndefined();
   });
@@ -62,13 +66,13 @@ describe('what a chart says', () => {
   const words = (values: number[], unit: 'mm' | 'in' = 'mm') => driftWords(drift({ results: results(values) }), unit);
 
   test('steady, moved since a day, creeping, too few', () => {
-    expect(words([4, 4.001, 3.999, 4])).toBe('Steady about 4.000 mm: nothing beyond what the results are sure of.');
+    expect(words([4, 4.001, 3.999, 4])).toBe('Steady about 4.000 mm: no change beyond the ± of the results.');
     expect(words([4, 4, 4, 4, 4.016])).toMatch(/^Moved \+0\.016 mm ±0\.00\d mm since 7 Jun 2026\.$/);
     expect(words([4, 4.004, 4.008, 4.012, 4.016])).toMatch(
       /^Creeps: \+0\.016 mm ±0\.005 mm from 9 Mar 2026 to 7 Jul 2026\.$/,
     );
-    expect(words([4, 4.001])).toBe('Two more checks before a trend can be told.');
-    expect(words([4, 4.001, 4])).toBe('One more check before a trend can be told.');
+    expect(words([4, 4.001])).toBe('Two more checks needed to show a trend.');
+    expect(words([4, 4.001, 4])).toBe('One more check needed to show a trend.');
     expect(words([25.4, 25.4, 25.4, 25.4], 'in')).toMatch(/1\.0000 in/);
   });
 

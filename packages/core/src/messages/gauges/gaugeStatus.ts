@@ -27,7 +27,7 @@ export function standingWords(
   gauge: Pick<Gauge, 'name' | 'kind' | 'due'>,
   standing: GaugeStanding,
 ): string | undefined {
-  const usual = 'the ± takes what is usual for its kind';
+  const usual = 'using the usual ± for its type';
   switch (standing.state) {
     case 'good':
       return undefined;
@@ -40,9 +40,9 @@ export function standingWords(
         ? `${gauge.name} is overdue: more than ${dueOf(gauge).uses ?? 0} touches since ${dayWords(standing.since)}.`
         : `${gauge.name} is overdue since ${dayWords(standing.due ?? standing.since)}: ${usual}.`;
     case 'voided':
-      return `${gauge.name} is not known since ${VOIDED_WORDS[standing.why]} on ${dayWords(standing.since)}: ${usual}.`;
+      return `${gauge.name} is no longer valid since ${VOIDED_WORDS[standing.why]} on ${dayWords(standing.since)}: ${usual}.`;
     case 'never':
-      return `${gauge.name} was never measured here: ${usual}.`;
+      return `${gauge.name} has not been calibrated: ${usual}.`;
   }
 }
 
@@ -60,9 +60,9 @@ export function driftWords(found: DriftOutput, unit: LengthUnit): string {
       : `Moved ${by} since ${dayWords(moved.from)}.`;
   }
   if (verdict === 'too-few') {
-    return `${COUNTS[wanted] ?? String(wanted)} more ${wanted === 1 ? 'check' : 'checks'} before a trend can be told.`;
+    return `${COUNTS[wanted] ?? String(wanted)} more ${wanted === 1 ? 'check' : 'checks'} needed to show a trend.`;
   }
-  return `Steady about ${size(limits.middle)}: nothing beyond what the results are sure of.`;
+  return `Steady about ${size(limits.middle)}: no change beyond the ± of the results.`;
 }
 
 const COUNTS: Readonly<Record<number, string>> = { 1: 'One', 2: 'Two', 3: 'Three' };

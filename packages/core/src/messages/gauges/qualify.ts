@@ -15,10 +15,10 @@ export function qualifyWords(
   const found = `⌀ ${size(diameter)} ${plusMinus(uncertainty.U, unit)}`;
   return agrees
     ? `${found}, which agrees with the ${size(inForce.value)} in use within ${plusMinus(U, unit)}.`
-    : `${found}: ${formatLengthUnit(difference, { unit, plus: true })} from the ${size(inForce.value)} in use, more than the ${plusMinus(U, unit)} both are sure of. Touch both sides again before you keep it.`;
+    : `${found}: ${formatLengthUnit(difference, { unit, plus: true })} from the ${size(inForce.value)} in use, more than the ${plusMinus(U, unit)} the two ± allow. Touch both sides again before you save it.`;
 }
 
-/** A figure held against what is known of the thing, in one sentence. mm. */
+/** A figure held against the calibration of the thing, in one sentence. mm. */
 export function foundAgainst(
   found: { value: number; U: number },
   known: { value: number; U: number },
@@ -29,5 +29,5 @@ export function foundAgainst(
   const figure = `E_n ${en.toFixed(1)}`;
   return agrees
     ? `It agrees with the ${size(known.value)} in use within ${plusMinus(U, unit)} (${figure}).`
-    : `${formatLengthUnit(difference, { unit, plus: true })} from the ${size(known.value)} in use, more than the ${plusMinus(U, unit)} both are sure of (${figure}). Do it once more before you keep it.`;
+    : `${formatLengthUnit(difference, { unit, plus: true })} from the ${size(known.value)} in use, more than the ${plusMinus(U, unit)} the two ± allow (${figure}). Do it again before you save it.`;
 }

@@ -23,7 +23,7 @@ test.each([
       [10, 10],
       [10, 10],
     ],
-    'Hole 1 of Feet and hole 2 of Feet are the same place. Lay one aside.',
+    'Hole 1 of Feet and hole 2 of Feet are at the same place. Set one aside.',
   ],
   [
     'two into each other',
@@ -31,7 +31,7 @@ test.each([
       [10, 10],
       [13, 10],
     ],
-    'Hole 1 of Feet and hole 2 of Feet run into each other by 1.000 mm.',
+    'Hole 1 of Feet and hole 2 of Feet overlap by 1.000 mm.',
   ],
   [
     'little metal between',
@@ -59,9 +59,7 @@ test.each([
 });
 
 test('in inches', () => {
-  expect(said('in', [10, 10], [13, 10])).toContain(
-    'Hole 1 of Feet and hole 2 of Feet run into each other by 0.0394 in.',
-  );
+  expect(said('in', [10, 10], [13, 10])).toContain('Hole 1 of Feet and hole 2 of Feet overlap by 0.0394 in.');
 });
 
 test('nothing is said of holes that lie well', () => {

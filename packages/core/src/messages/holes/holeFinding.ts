@@ -11,9 +11,9 @@ export function holeFindingWords({ kind, holes, value }: Finding, all: readonly 
   const [first = '', second = ''] = names.map((name, i) => (i === 0 ? capital(name) : name));
   switch (kind) {
     case 'duplicate':
-      return `${first} and ${second} are the same place. Lay one aside.`;
+      return `${first} and ${second} are at the same place. Set one aside.`;
     case 'overlap':
-      return `${first} and ${second} run into each other by ${figure}.`;
+      return `${first} and ${second} overlap by ${figure}.`;
     case 'thin-web':
       return `${first} and ${second}: only ${figure} of metal between them.`;
     case 'thin-edge':

@@ -11,6 +11,6 @@ export function overlapWords(book: Book, pattern: Pattern): string | undefined {
   const by = Math.max(...found.map((one) => one.by));
   const size = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
   const others = found.length > 1 ? ` and ${found.length - 1} more` : '';
-  const slip = clearAtTwice(book, pattern) ? ' Was the radius of the circle typed for its diameter?' : '';
+  const slip = clearAtTwice(book, pattern) ? ' Was the circle’s radius typed as its diameter?' : '';
   return `Hole ${first.hole.hole}${others} of ${pattern.name} would run ${size(by)} into a drawn hole of ${size(first.drawn)}.${slip}`;
 }

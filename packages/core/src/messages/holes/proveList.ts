@@ -4,7 +4,7 @@ import { zeroOf } from '../../datum/partFrame';
 import type { Hole } from '../../state/holes/holes';
 import { byRule } from '../basis/ruleReading';
 
-/** A thing to try before drilling, by the name its tick has in the ledger. */
+/** A thing to try before drilling, by the name its tick has in the log. */
 export interface Proof {
   id: string;
   text: string;
@@ -35,6 +35,6 @@ export function proveList(book: Book, pattern: Pattern, holes: readonly Hole[]):
       id: name('marks'),
       text: `Mark or spot every place first, and count ${holes.length} ${holes.length === 1 ? 'mark' : 'marks'}.`,
     },
-    { id: name('zero'), text: 'Drive back to part zero: the scale must come to zero again.' },
+    { id: name('zero'), text: 'Touch the first face again: the scale must show what it showed when it was set.' },
   ];
 }

@@ -15,7 +15,7 @@ const WORDS: WordsOf<keyof FindingFigures> = { ...READING, ...STATE, ...SETTING,
 const wordsOf = <C extends keyof FindingFigures>(code: C, figures: FindingFigures[C], unit: LengthUnit) =>
   WORDS[code](figures, { unit, mm: (value) => formatLengthUnit(value, { unit }) });
 
-/** A finding in words, with its remedy. Lengths as the set-up has them. */
+/** A finding in words, with its remedy. Lengths as the setup has them. */
 export const findingWords = ({ code, figures }: Finding, unit: LengthUnit): FindingWords =>
   wordsOf(code, figures, unit);
 
@@ -23,7 +23,7 @@ export const findingWords = ({ code, figures }: Finding, unit: LengthUnit): Find
 export const linesWords = ({ line, count }: Pick<Finding, 'line' | 'count'>): string =>
   line === 0 ? 'the whole program' : count === 1 ? `line ${line}` : `line ${line} and ${count - 1} more`;
 
-/** What was looked for: said where nothing was found, since nothing is called safe. */
+/** What was checked: said where nothing was found, since nothing is called safe. */
 export const LOOKED_FOR: readonly string[] = [
   'unit, work offset and zero against what is set',
   'every tool’s cutter, length and H',

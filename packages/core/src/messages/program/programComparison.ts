@@ -22,7 +22,7 @@ function zeroWords({ unset, zToolChanged, inDoubt }: WhatIsSet): string {
   return inDoubt ? 'in doubt' : SET;
 }
 
-/** What a program believes against what is set, line by line. Lengths as the set-up has them. */
+/** What a program believes against what is set, line by line. Lengths as the setup has them. */
 export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
   const { unit } = set;
   const mm = (value: number): string => formatLengthUnit(value, { unit });
@@ -37,7 +37,7 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
           {
             what: `Cuts along ${axis.toUpperCase()}`,
             program: span(extents.cut[axis]),
-            set: set.stock ? `stock ${range(set.stock[axis])}` : 'stock not told',
+            set: set.stock ? `stock ${range(set.stock[axis])}` : 'stock not entered',
             agrees: null,
           },
         ],
@@ -45,13 +45,13 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
   return [
     {
       what: 'Unit',
-      program: told.unit ? UNITS[told.unit] : 'not said',
+      program: told.unit ? UNITS[told.unit] : 'not entered',
       set: UNITS[unit],
       agrees: told.unit === unit,
     },
     {
       what: 'Work offset',
-      program: told.offsets.length > 0 ? told.offsets.join(', ') : 'not said',
+      program: told.offsets.length > 0 ? told.offsets.join(', ') : 'not entered',
       set: set.workOffset ?? 'the only one',
       agrees:
         set.workOffset === undefined
@@ -81,7 +81,8 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
           {
             what: 'Lowest across',
             program: mm(told.lowestAcross),
-            set: set.clear === undefined ? 'clear height not told' : `${mm((set.stock?.z[1] ?? 0) + set.clear)} clears`,
+            set:
+              set.clear === undefined ? 'clear height not entered' : `${mm((set.stock?.z[1] ?? 0) + set.clear)} clears`,
             agrees: set.clear === undefined ? null : told.lowestAcross >= (set.stock?.z[1] ?? 0) + set.clear - 0.01,
           },
         ]
@@ -115,7 +116,7 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
               program: mm(lowest),
               set: of.stock
                 ? `part’s top ${mm(of.stock.z[1])}${Number.isFinite(of.stock.z[0]) ? `, under side ${mm(of.stock.z[0])}` : ''}`
-                : 'part’s top not told',
+                : 'part’s top not entered',
               agrees:
                 of.stock && Number.isFinite(of.stock.z[0]) ? lowest >= of.stock.z[0] - (of.room ?? 0) - 0.01 : null,
             },

@@ -7,15 +7,15 @@ import type { LengthUnit } from '../../units/unit';
 export function lackWords(lack: IndexLack, machine: string): string {
   switch (lack.code) {
     case 'other-scale':
-      return `Its numbers are not read from the control, and only machine coordinates hold while the part turns. Choose that under ${machine}.`;
+      return `Only machine coordinates stay valid while the part turns. Choose them under ${machine}.`;
     case 'sense':
-      return `Nobody has seen yet which way ${lack.axis} counts: make its trial turn.`;
+      return `The direction of ${lack.axis} is not known: make its trial turn.`;
     case 'centre':
       return `The centre of ${lack.axis} was not found yet.`;
     case 'turned':
       return `${lack.axis.toUpperCase()} was touched with a rotary axis turned. Touch it again with all of them at zero.`;
     case 'length':
-      return `Z as it was touched still has tool ${lack.tool} in it, and no centre has: say below how long it is from the gauge line.`;
+      return `Z as it was touched still has tool ${lack.tool} in it, and no centre has: enter its length from the gauge line below.`;
     case 'offset':
       return `The work offset Z of ${machine} is not known yet. ${lack.why}`.trim();
     case 'zero':
@@ -26,11 +26,10 @@ export function lackWords(lack: IndexLack, machine: string): string {
 /** What a school asks of the control and of the CAM. */
 export const SCHOOL_ASKS: Readonly<Record<IndexSchool, string>> = {
   follows:
-    'Part zero is set once, at index zero; the control moves it with the part. It has to know the centre of rotation, and the program turns its own plane.',
+    'Part zero is set once, at index zero. The control moves it with the part and must know the centre of rotation.',
   centre:
-    'The work offset stands at the centre of rotation and never changes; the program counts from there, so the CAM has to know where the part lies.',
-  'per-index':
-    'Every face has a work offset of its own, part zero as it lies there. The program calls another one at each index.',
+    'The work offset is at the centre of rotation and does not change. The CAM must know where the part is from there.',
+  'per-index': 'Every face has its own work offset. The program calls another one at each index.',
 };
 
 /** What the CAM is told: where part zero lies from the centre of rotation. */

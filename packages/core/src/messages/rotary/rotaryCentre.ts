@@ -56,8 +56,8 @@ export function centresWords(
   return {
     agrees,
     words: agrees
-      ? `${capitalised(one)}, and ${other}: the two agree, ${figures}.`
-      : `${capitalised(one)}, and ${other}: the two do not agree, ${figures}. Find the one you trust less once more.`,
+      ? `${capitalised(one)}, and ${other}: they agree, ${figures}.`
+      : `${capitalised(one)}, and ${other}: they do not agree, ${figures}. Find the less certain one again.`,
   };
 }
 
@@ -69,17 +69,17 @@ export function proveCentreWords({ along, state }: ProveCentreOutput, axis: Rota
     `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)} along ${coordinate}`;
   switch (state) {
     case 'true':
-      return `Proved: nothing to be seen beyond what was measured, ${along.map(figure).join(', ')}.`;
+      return `Confirmed: no difference beyond the ±, ${along.map(figure).join(', ')}.`;
     case 'unsure':
       return `Perhaps off, ${along
         .filter((one) => one.state !== 'true')
         .map(figure)
-        .join(', ')}: too little to tell. Measure once more.`;
+        .join(', ')}: within doubt. Measure again.`;
     case 'off':
-      return `The centre of ${axis} lies ${along
+      return `The centre of ${axis} is ${along
         .filter((one) => one.state === 'off')
         .map(figure)
-        .join(', and ')} from where it is taken to be.`;
+        .join(', and ')} from its stored place.`;
   }
 }
 
@@ -93,10 +93,10 @@ export function shiftAt(off: readonly [number, number], turn: number): [number, 
 export function indexProblemWords(problem: IndexProblem, unit: LengthUnit): string {
   switch (problem.code) {
     case 'beyond-limit':
-      return `${problem.axis} goes no further than ${formatAngle(problem.limit)}. Turn the part in its clamping, or come from the other side.`;
+      return `${problem.axis} goes no further than ${formatAngle(problem.limit)}. Clamp the part turned, or come from the other side.`;
     case 'out-of-reach':
       return `From index to index ${problem.axis.toUpperCase()} would go ${formatLengthUnit(problem.needs, { unit })}, and travels ${formatLengthUnit(problem.travel, { unit })}. Clamp the part nearer the centre.`;
     case 'offset-twice':
-      return `${problem.workOffset} stands for two indices. Give each its own.`;
+      return `${problem.workOffset} is used for two indices. Give each its own.`;
   }
 }

@@ -15,7 +15,7 @@ export function nextWords(book: Book, next: NextThing): string {
     }
     case 'prove': {
       const [face] = next.doubt.faces;
-      return `${next.doubt.shift ? 'The zero did not come back: set it anew' : 'Prove the zero'}${face && !next.doubt.shift ? `: touch the ${featureName(book.part, face)} once more` : ''}.`;
+      return `${next.doubt.shift ? 'The zero has moved: set it again' : 'Check the zero'}${face && !next.doubt.shift ? `: touch the ${featureName(book.part, face)} once more` : ''}.`;
     }
     case 'find':
       return `Find ${next.axes.map((axis) => axis.toUpperCase()).join(' and ')}.`;
@@ -24,7 +24,7 @@ export function nextWords(book: Book, next: NextThing): string {
     case 'touch-tool':
       return `Touch tool ${next.tool}${next.left > 1 ? `, ${next.left} tools to go` : ', the last one'}.`;
     case 'add-pattern':
-      return 'Say where the holes are.';
+      return 'Enter where the holes are.';
     case 'drive': {
       const { step, hole, pattern } = next.stop;
       return `${STEP_NAMES[step]} hole ${hole} of ${pattern.name}, ${next.left} to go.`;

@@ -11,7 +11,7 @@ import { ZERO_LABELS } from '../basis/zeroLabels';
 /** Holes of the part that a small drawing shows. */
 const MOST_HOLES = 60;
 
-/** Where a set-up stands, for its card on the bench: the part as metal, what is done, what is next. Lengths mm. */
+/** Where a setup stands, for its card on the bench: the part as metal, what is done, what is next. Lengths mm. */
 export const standing = z
   .object({
     id,
@@ -36,7 +36,7 @@ export const standing = z
 
 export type Standing = z.output<typeof standing>;
 
-/** Where a set-up stands. */
+/** Where a setup stands. */
 export function standingOf(book: Book): Standing {
   const { part, setup } = book;
   const { state, done, next } = progressOf(book);

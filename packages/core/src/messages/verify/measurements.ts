@@ -41,11 +41,11 @@ export function sizeWords(size: MeasuredSize, unit: LengthUnit): string {
 }
 
 /** In or out, told by mark and word. */
-export const inWords = (isIn: boolean | null): string => (isIn === null ? 'no limits told' : isIn ? '✓ in' : '✗ out');
+export const inWords = (isIn: boolean | null): string => (isIn === null ? 'no limits given' : isIn ? '✓ in' : '✗ out');
 
 /** Where a hole is off, and its true position. */
 export function holeOffWords({ hole, found, U, told }: VerifiedHole, unit: LengthUnit): string {
-  if (!told) return 'too little measured to tell where it is';
+  if (!told) return 'not enough measured to find its place';
   const off = (axis: 'x' | 'y') => formatLength(found[axis] - hole[axis], { unit, plus: true });
   const position = 2 * Math.hypot(found.x - hole.x, found.y - hole.y);
   return `X ${off('x')}, Y ${off('y')} ${unit} ${plusMinus(U, unit)}; true position ⌀ ${formatLengthUnit(position, { unit })}`;
@@ -53,11 +53,11 @@ export function holeOffWords({ hole, found, U, told }: VerifiedHole, unit: Lengt
 
 /** What is left of a hole once shift and turn of the whole pattern are taken out: no setting mends that. */
 export const leftWords = ({ leftPosition }: { leftPosition: number }, unit: LengthUnit): string =>
-  `left without shift and turn: ⌀ ${formatLengthUnit(leftPosition, { unit })}`;
+  `left after shift and rotation: ⌀ ${formatLengthUnit(leftPosition, { unit })}`;
 
 /**
  * What to change for the next part, in a sentence with its sign, as this machine is set: a figure that is added to a work
- * offset has the other sign on a readout, so there the move is said instead.
+ * offset has the other sign on a DRO, so there the move is said instead.
  */
 export function correctionWords(book: Pick<Book, 'machine' | 'setup'>, correction: Correction): string {
   const unit = book.setup.units;
@@ -75,7 +75,7 @@ export function correctionWords(book: Pick<Book, 'machine' | 'setup'>, correctio
       const [by, way] = [plusMinus(correction.U, unit), correction.by < 0 ? 'lower' : 'higher'];
       return keepsTable(book.machine.habits.toolLengthSchool)
         ? `Row of tool ${correction.tool}: add ${signed(correction.by)} ${by}, so that it cuts ${way}.`
-        : `Tool ${correction.tool} must cut ${formatLengthUnit(Math.abs(correction.by), { unit })} ${by} ${way}: at its next touch set Z by that much ${correction.by < 0 ? 'higher' : 'lower'}.`;
+        : `Tool ${correction.tool} must cut ${formatLengthUnit(Math.abs(correction.by), { unit })} ${by} ${way}: at its next touch-off set Z ${correction.by < 0 ? 'higher' : 'lower'}.`;
     }
   }
 }

@@ -50,8 +50,8 @@ export function whyNotAgain(book: Book, { of }: AgainThing, axesSet: boolean): s
     case 'z': {
       const tool = zSetWith(book);
       return tool !== undefined && tool !== of.tool
-        ? `Z was set with tool ${tool} since, so tool ${of.tool} tells nothing of it: touch tool ${tool} again in Heights.`
-        : 'Z was not touched and set here yet: do that in Heights first.';
+        ? `Z was set with tool ${tool} since. Touch tool ${tool} again in Z & tools.`
+        : 'Z is not set yet: touch off and set it in Z & tools first.';
     }
     case 'face':
       return `${FACE_TOUCH[of.face].axis.toUpperCase()} is not set yet: find it in Datum first.`;
@@ -61,7 +61,7 @@ export function whyNotAgain(book: Book, { of }: AgainThing, axesSet: boolean): s
       const gauge = book.gauges.find(({ id }) => id === book.setup.finderId)?.name ?? 'The finder';
       return touch
         ? `${gauge} does not go into ${roundOf(book.part, of.of).name}: choose a smaller one in Plan.`
-        : `${gauge} touches by a cutter that is not known: say in Shop which one.`;
+        : `${gauge} needs its cutter. Choose it in Shop.`;
     }
   }
 }
@@ -71,6 +71,6 @@ export function againShiftWords(book: Book, { of, name }: AgainThing, { axis, of
   const unit = book.setup.units;
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;
   const along = of.kind === 'round' ? ` in ${axis.toUpperCase()}` : '';
-  const end = stands ? 'The zero stands.' : `Set ${axis.toUpperCase()} anew, or find what moved.`;
+  const end = stands ? 'The zero is good.' : `Set ${axis.toUpperCase()} again, or find what moved.`;
   return `${stands ? '✓' : '✗'} ${capital(name)}${along}: ${by} from where it was. ${end}`;
 }

@@ -25,6 +25,6 @@ export function closingWords(book: Book, format: LengthFormat): ClosingWords | u
     words:
       check.agrees === true
         ? `Tool ${tool} came back to ${came}, as it must: ${must}.`
-        : `Tool ${tool} came back to ${came}, but must show ${must}. Something slipped or moved: touch the tools again.`,
+        : `Tool ${tool} came back to ${came}, but must show ${must}. Something moved: touch off the tools again.`,
   };
 }

@@ -21,12 +21,12 @@ test('nothing of a tool that was touched off, nor of any before Z is set here', 
 test('that it has no length, before it goes down by another’s', () => {
   expect(lengthAtChange(third(measured(set('z', 10))), 3)).toEqual({
     grave: false,
-    said: 'Tool 3 has no length now: touch it off in Heights.',
+    said: 'Tool 3 has no length now: touch it off in Z & tools.',
   });
 });
 
 test('that it is not what it was, and when it was touched again nothing more', () => {
-  const said = 'Tool 2 was re-fitted, ground or exchanged: touch it again in Heights.';
+  const said = 'Tool 2 was re-clamped, ground or exchanged: touch it off again in Z & tools.';
   const ground = [set('z', 10), happened('t2', AFTER)];
   expect(lengthAtChange(measured(...ground), 2)).toEqual({ grave: true, said });
   expect(lengthAtChange(measured(...ground), 1)).toBeUndefined();
@@ -36,7 +36,7 @@ test('that it is not what it was, and when it was touched again nothing more', (
 
 test('of every tool, where the one that Z was set with is not what it was', () => {
   const ground = measured(set('z', 10), happened('t1', AFTER));
-  const said = 'Z was set with tool 1, which was re-fitted, ground or exchanged since. Set Z again in Heights.';
+  const said = 'Z was set with tool 1, which was re-clamped, ground or exchanged since. Set Z again in Z & tools.';
   expect([1, 2].map((tool) => lengthAtChange(ground, tool))).toEqual([
     { grave: true, said },
     { grave: true, said },
@@ -49,7 +49,7 @@ test('of a kept length that the tool, or the reference tool, was changed since',
   expect(lengthAtChange(kept(happened('t2', AFTER)), 2)).toMatchObject({ grave: true });
   expect(lengthAtChange(kept(happened('t1', AFTER)), 2)).toEqual({
     grave: true,
-    said: 'Tool 2 was held against the reference tool as it was before. Touch it again.',
+    said: 'Tool 2 was compared with the reference tool before it changed. Touch it again.',
   });
 });
 
@@ -58,6 +58,6 @@ test('whose Z it is, where no lengths are kept', () => {
   expect(lengthAtChange(one, 1)).toBeUndefined();
   expect(lengthAtChange(one, 2)).toEqual({
     grave: false,
-    said: 'Z is by tool 1: touch tool 2 in Heights, and set Z again.',
+    said: 'Z is by tool 1: touch tool 2 in Z & tools, and set Z again.',
   });
 });

@@ -18,22 +18,22 @@ export interface LengthAtChange {
  */
 export function lengthAtChange(book: Book, tool: number): LengthAtChange | undefined {
   const zTool = zToolChanged(book);
-  if (zTool !== undefined) return { grave: true, said: `${zToolChangedWords(zTool)} Set Z again in Heights.` };
+  if (zTool !== undefined) return { grave: true, said: `${zToolChangedWords(zTool)} Set Z again in Z & tools.` };
   const set = lastZeroing(book, 'z');
   if (set && zSetByProbe(book, set))
-    return { grave: true, said: `Z counts with the probe. Touch off tool ${tool} in Heights first.` };
+    return { grave: true, said: `Z counts with the probe. Touch off tool ${tool} in Z & tools first.` };
   const keeps = keepsTable(book.machine.habits.toolLengthSchool);
   const row = tableAnswer(book).rows.find(({ number }) => number === tool);
   // Kept anew for the machine since, it is known again, whatever was touched here before.
   const known = keeps && row !== undefined && (row.length !== null || row.kept !== null);
   if (known) return undefined;
   if (lengthIsOver(book, tool) || row?.changed === 'tool')
-    return { grave: true, said: `Tool ${tool} was re-fitted, ground or exchanged: touch it again in Heights.` };
+    return { grave: true, said: `Tool ${tool} was re-clamped, ground or exchanged: touch it off again in Z & tools.` };
   if (row?.changed) return { grave: true, said: `${staleWords(tool, row.changed)} Touch it again.` };
   if (lastZeroing(book, 'z') === undefined || row?.isReference) return undefined;
-  if (keeps) return { grave: false, said: `Tool ${tool} has no length now: touch it off in Heights.` };
+  if (keeps) return { grave: false, said: `Tool ${tool} has no length now: touch it off in Z & tools.` };
   const by = zSetWith(book);
   return by === undefined || by === tool
     ? undefined
-    : { grave: false, said: `Z is by tool ${by}: touch tool ${tool} in Heights, and set Z again.` };
+    : { grave: false, said: `Z is by tool ${by}: touch tool ${tool} in Z & tools, and set Z again.` };
 }

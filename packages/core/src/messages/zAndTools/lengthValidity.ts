@@ -1,13 +1,13 @@
 import type { Stale } from '../../zAndTools/stale';
 
 /** What makes a length another one, said alike everywhere. */
-const CHANGED_SINCE = 're-fitted, ground or exchanged since';
+const CHANGED_SINCE = 're-clamped, ground or exchanged since';
 
 /** Why a length that was known of a tool counts no more. */
 export const staleWords = (tool: number, stale: Stale): string =>
   stale === 'tool'
     ? `Tool ${tool} was ${CHANGED_SINCE} its length was taken.`
-    : `Tool ${tool} was held against the reference tool as it was before.`;
+    : `Tool ${tool} was compared with the reference tool before it changed.`;
 
 /** Why Z is not where it was set to be. */
 export const zToolChangedWords = (tool: number): string => `Z was set with tool ${tool}, which was ${CHANGED_SINCE}.`;

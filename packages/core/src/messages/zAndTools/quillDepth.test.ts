@@ -31,7 +31,7 @@ test('the knee’s figure is asked for first, and again after Z was set anew', (
 
 test('knee locked at +12.500, full depth at +3.150: the stop at 9.350 down', () => {
   expect(quillWords(knee(12.5), 3.15)?.said).toBe(
-    'Quill stop: 9.350 mm down, from where the quill was when Z was set. This holds only while Z shows +12.500 mm.',
+    'Quill stop: 9.350 mm down, from where the quill was when Z was set. Valid only while Z shows +12.500 mm.',
   );
 });
 

@@ -24,7 +24,7 @@ export function quillWords(book: Book, deepest: number): QuillWords | undefined 
     case 'travel':
       return {
         trouble: false,
-        said: `Quill stop: ${mm(found.travel)} down, from where the quill was when Z was set. This holds only while Z shows ${zShows(book, kneeLockedAt(book) ?? 0)}.`,
+        said: `Quill stop: ${mm(found.travel)} down, from where the quill was when Z was set. Valid only while Z shows ${zShows(book, kneeLockedAt(book) ?? 0)}.`,
       };
     case 'knee-too-high':
       return {

@@ -4,16 +4,16 @@ import { formatLengthUnit } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';
 
 const SLIP_WORDS: Readonly<Record<ReadBackSlip | 'other-row', string>> = {
-  'not-set': 'it shows what it did at the touch, so it was moved or left, not set',
-  sign: 'the sign is the other one',
+  'not-set': 'it still shows the touch reading, so it was not set',
+  sign: 'wrong sign',
   unit: 'it reads in the other unit, or was typed in it',
   radius: 'it is off by the contact’s radius',
-  gauge: 'it is off by the gauge’s thickness, left out or taken twice',
-  'plate-entry': 'the control takes another plate thickness than this plate measures',
-  lift: 'the lift of the air pass is in it, or was left out',
-  'other-offset': 'that is the figure of another work offset',
+  gauge: 'it is off by the gauge’s thickness: left out or used twice',
+  'plate-entry': 'the control uses another plate thickness than measured',
+  lift: 'the air-cut offset is in it, or was left out',
+  'other-offset': 'that is another work offset',
   'other-row': 'that is another tool’s length: the wrong row',
-  unknown: 'no one slip makes just this figure',
+  unknown: 'no single mistake explains it',
 };
 
 /** What is asked after a setting. */
@@ -54,7 +54,7 @@ export function plateWords(
       : likely === 'unit'
         ? ' The entry is in the other unit.'
         : ` The entry is that of ${likely.plate}.`;
-  if (runsHigh === null) return `${figures}${slip} Measure it: which of the two is right is not known.`;
+  if (runsHigh === null) return `${figures}${slip} Measure it: it is not known which is right.`;
   if (agrees) return `${figures} ✓ The control has it right.`;
   return runsHigh < 0
     ? `${figures}${slip} ▼ Every tool would dig in ${size(runsHigh)}. Enter ${size(measured ?? 0)}.`

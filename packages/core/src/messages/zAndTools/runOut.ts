@@ -21,7 +21,7 @@ export function runOutDoubts(book: Book, tool: Tool): string[] {
         ]),
     ...(allowed > usual
       ? [
-          `${size(allowed)} is more than the ${size(usual)} usual for a cutter of ${size(tool.diameter)}: was that limit meant for a larger one?`,
+          `${size(allowed)} is more than the ${size(usual)} usual for a cutter of ${size(tool.diameter)}: is that limit for a larger cutter?`,
         ]
       : []),
   ];

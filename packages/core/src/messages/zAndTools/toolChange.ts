@@ -20,7 +20,7 @@ export type SpotPlace = keyof typeof SPOT_PLACES;
 /** Why a place cannot be the spot, and what to choose instead; undefined where it can. */
 export const spotPlaceRefused = (place: SpotPlace): string | undefined =>
   place === 'cut'
-    ? 'That place will be gone when the next tool must touch it. Choose a spot beside the part, or one on it that no tool cuts.'
+    ? 'That place will be cut away before the next tool touches it. Choose one beside the part, or one no tool cuts.'
     : undefined;
 
 /** Whether a wire and clip go with what is put on the spot. */

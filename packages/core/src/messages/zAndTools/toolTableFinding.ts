@@ -14,17 +14,17 @@ export function findingWords(
     case 'all-off':
     case 'one-off':
       return slip === null
-        ? { what: 'No usual slip is just this large.', remedy: 'Touch again; see whether it was re-fitted since.' }
+        ? { what: 'No common mistake has this size.', remedy: 'Touch off again. Check whether it was re-clamped.' }
         : slipWords({ slip, size: size ?? 0 }, units);
     case 'twice':
       return {
-        what: `Tool ${number} stands in the table twice.`,
+        what: `Tool ${number} is in the table twice.`,
         remedy: 'Give one of the two another number; the machine knows only one of them.',
       };
     case 'wrong-sign':
       return {
         what: `Tool ${number} has ${school === 'true-length' ? 'a minus, but a true length has none' : 'no minus, but lengths from machine zero have one'}.`,
-        remedy: 'See the sign where it was read, and touch that tool again if in doubt.',
+        remedy: 'Check its sign on the control. If in doubt touch that tool off again.',
       };
     case 'missing':
       return {
@@ -34,17 +34,17 @@ export function findingWords(
     case 'beyond-travel':
       return {
         what: `Tool ${number} is further off than the Z axis can travel.`,
-        remedy: 'Look at its sign and its decimal point; do not run it.',
+        remedy: 'Check its sign and decimal point. Do not run it.',
       };
     case 'hits-stock':
       return {
         what: `By its length tool ${number} is in the stock even with Z all the way up.`,
-        remedy: 'See its length and the work offset; do not move across the part with it.',
+        remedy: 'Check its length and the work offset. Do not move across the part with it.',
       };
     case 'two-gauges':
       return {
         what: 'Touched on another gauge than the reference tool, so the two do not compare.',
-        remedy: 'Touch both on one gauge, at one place.',
+        remedy: 'Touch both on the same gauge, at the same place.',
       };
   }
 }

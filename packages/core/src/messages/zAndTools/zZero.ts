@@ -2,11 +2,11 @@ import { topAboveZero } from '../../state/zAndTools/zZeroHeight';
 import type { Book } from '../../state/basis/setupState';
 import { formatLengthUnit } from '../../units/formatLength';
 
-/** Where Z zero is, as it goes after "is" and "on": "the part's top", "what the part stands on". */
+/** Where Z zero is, as it goes after "is" and "on": "the part's top", "the part’s underside". */
 export function zZeroName({ datumPlan }: Pick<Book, 'datumPlan'>): string {
   const zero = datumPlan.heights?.zero;
   if (!zero || zero.at === 'top') return 'the part’s top';
-  return zero.at === 'named' ? zero.name : 'what the part stands on';
+  return zero.at === 'named' ? zero.name : 'the part’s underside';
 }
 
 /** Where Z zero is, with how far below the part's top; nothing where it is the top. */
@@ -14,7 +14,7 @@ export function zZeroWords(book: Pick<Book, 'datumPlan' | 'part' | 'setup'>): st
   const top = topAboveZero(book);
   if (top === 0) return undefined;
   const name = zZeroName(book);
-  if (top === undefined) return `Z zero is ${name}; how thick the part is was not told yet.`;
+  if (top === undefined) return `Z zero is ${name}; how thick the part is was not entered yet.`;
   const far = formatLengthUnit(Math.abs(top), { unit: book.setup.units });
   return `Z zero is ${name}, ${far} ${top > 0 ? 'below' : 'above'} the part’s top.`;
 }

@@ -31,7 +31,7 @@ const zForms = (book: Book) => {
 const lengthForm = (book: Book, number: number) => {
   const answer = toolLengthAnswer(book, number);
   if (!answer) throw new Error('it touched');
-  return offsetForm(book, answer, number, MM, 'Next: tool 3');
+  return offsetForm(book, answer, number, MM, 'Go to tool 3');
 };
 
 describe('Z on a 10 mm block', () => {
@@ -41,7 +41,7 @@ describe('Z on a 10 mm block', () => {
     expect(zForms(shop(habits, touch(REFERENCE, 37.42)))[0]).toMatchObject({
       say: 'Set Z to',
       figure: '10.000',
-      then: 'still on the gauge: set, don’t move',
+      then: 'still on the gauge: set, do not move',
     });
   });
 
@@ -88,7 +88,7 @@ describe('the reference touched again at the end', () => {
 
   test.each([
     [37.425, true, /^Tool 1 came back to 37\.425 mm, as it must/],
-    [37.92, false, /^Tool 1 came back to 37\.920 mm, but must show 37\.420 mm .*Something slipped or moved/],
+    [37.92, false, /^Tool 1 came back to 37\.920 mm, but must show 37\.420 mm .*Something moved/],
   ])('at %d', (z, agrees, words) => {
     const said = closingWords(shop(habits, ...round, touch(REFERENCE, z)), MM);
     expect(said?.agrees).toBe(agrees);

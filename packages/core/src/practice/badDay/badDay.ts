@@ -12,13 +12,13 @@ import { befallen, bent, troublesOf } from './troubles';
 const { springFinder, probe, cutter, drill } = TRAY;
 const { block, plate } = BETWEENS;
 
-/** A set-up with hidden troubles, to be found by touching again: what can go wrong there, on what. */
+/** A setup with hidden troubles, to be found by touching again: what can go wrong there, on what. */
 export interface BadDay extends Lesson {
   troubles: readonly Trouble[];
 }
 
 /**
- * The mill as it stands after the morning and what befell it, and what the morning left in the ledger. The morning believed
+ * The mill as it stands after the morning and what befell it, and what the morning left in the log. The morning believed
  * what gauges are marked with, and made no other slip.
  */
 const before = (morning: BadDay, things: Parameters<typeof bent>[3]) => (seed: number, id: string, at: string) => {
@@ -47,7 +47,7 @@ const KNEE: BadDay = {
   ...shared,
   id: 'bad-day',
   title: 'A bad day at the knee mill',
-  does: 'X, Y, Z and a second tool were set this morning, and nobody slipped. Since then one to three things went wrong, or were wrong from the start. Find them by touching again.',
+  does: 'X, Y, Z and a second tool were set this morning, without a mistake. One to three things are wrong. Find them by touching again.',
   par: { minutes: 20, acts: 300 },
   troubles: ['moved-x', 'moved-y', 'came-up', 'jaw-burr', 'tool-slipped', 'tool-swapped', 'finder-off'],
   mill: kneeMill([springFinder, cutter, drill], [block]),
@@ -85,7 +85,7 @@ const ROUTER: BadDay = {
   ],
 };
 
-/** Set-ups with hidden troubles, to be found by touching again. */
+/** Setups with hidden troubles, to be found by touching again. */
 export const BAD_DAYS: readonly BadDay[] = [
   { ...KNEE, before: before(KNEE, { finder: springFinder.id, tool: drill.id }) },
   { ...ROUTER, before: before(ROUTER, { finder: probe.id, plate: plate.id }) },

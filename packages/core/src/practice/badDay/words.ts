@@ -21,13 +21,13 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
     mend: 'Look at jaw, clamps and stop, touch the front face again, and set Y anew.',
   },
   'came-up': {
-    what: 'The part came up off what it stands on.',
+    what: 'The part lifted.',
     shows: 'Z comes back higher on the same gauge, and by the same with every tool.',
     mend: 'Chips out, part tapped down until nothing under it moves, then set Z anew with the reference.',
   },
   'jaw-burr': {
     what: 'A burr on the jaw holds the part turned.',
-    shows: 'The front face stands further away at one end than at the other.',
+    shows: 'The front face is further away at one end.',
     mend: 'Part out, burr stoned off, jaw and part wiped; clamp it anew, and set X and Y anew.',
   },
   'tool-slipped': {

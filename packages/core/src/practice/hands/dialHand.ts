@@ -125,7 +125,7 @@ const OVER = 0.006;
 
 const QUARTERS = [0, 90, 180, 270];
 
-/** A boss or bore swept in the datum's own ledger; both axes set to what its middle is on the part. */
+/** A boss or bore swept in the datum's own log; both axes set to what its middle is on the part. */
 export function sweepAndSet(at: Worker, of: string): void {
   const { hand } = at;
   overRound(at);

@@ -12,7 +12,7 @@ import { handAt, type Hand } from './hand';
 
 /** Where a scripted hand does otherwise than it should; nothing for one that does all right. */
 export interface Clumsy {
-  /** Spindle speed it uses, rev/min, instead of what the lesson asks for. */
+  /** Spindle speed it uses, rpm, instead of what the lesson asks for. */
   rpm?: number;
   /** What it sets an axis to while touching, instead of what the page says, from what the page says. */
   sets?: (said: number) => number;
@@ -60,7 +60,7 @@ export interface Clumsy {
 
 export const AT = '2026-11-27T09:00:00.000Z';
 
-/** Where a hand begins: at which mill, in which set-up, when. */
+/** Where a hand begins: at which mill, in which setup, when. */
 export interface Beginning {
   start: Mill;
   id: string;
@@ -73,7 +73,7 @@ export const INDICATOR = 'lever-indicator';
 /** So often a plate is measured. */
 const CALIPERS = 3;
 
-/** A hand with a notebook: what it reads goes into the set-up's ledger, and what that says is done. */
+/** A hand with a notebook: what it reads goes into the setup's log, and what that says is done. */
 export interface Worker {
   hand: Hand;
   book: () => Book;
@@ -85,7 +85,7 @@ export interface Worker {
   /** Logs anything else. */
   add: (entry: object) => void;
   name: () => string;
-  /** When all of it is done, as far as the ledger is concerned. */
+  /** When all of it is done, as far as the log is concerned. */
   when: string;
   /** Measures what is in the other hand by caliper, several times, and writes that down as its size. */
   measured: (gaugeId: string) => void;

@@ -103,7 +103,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     id: 'plug',
     title: 'A table under the spindle, by a plug',
     job: 'J4',
-    does: 'The turning table lies loose. A tapered plug draws its bore under the spindle; bolt it there, take the plug out, and sweep: bolting moves things.',
+    does: 'The rotary table lies loose. A centring plug draws its bore under the spindle; bolt it there, take the plug out, and sweep: bolting moves things.',
     par: { minutes: 14, acts: 110 },
     mill: {
       ...kneeMill([plug, chucked, indicator]),
@@ -115,7 +115,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     aims: [],
     things: [{ thing: 'centre' }],
     hints: [
-      'In a collet, never in the drill chuck: what the plug runs out by, the table stands beside the spindle.',
+      'Hold it in a collet, never in the drill chuck: its run-out puts the table off centre.',
       'Plug down until it sits, bolts tight while it sits, then up and out with it. After that nothing is believed before it is swept.',
       'Over the bore by eye, down by small steps until the plug sits; bolts; up; indicator in, {4} into the bore. Zero it at 0°, read all four, move as the page says, and read all four again.',
     ],
@@ -139,7 +139,7 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
   },
   {
     id: 'chuck',
-    title: 'A block in a chuck on a turning table',
+    title: 'A block in a chuck on a rotary table',
     job: 'J3',
     does: 'Bring the block over the table’s middle: opposite faces are compared as the table turns, and half is tapped.',
     par: { minutes: 12, acts: 90 },
@@ -149,8 +149,8 @@ export const ALIGN_LESSONS: readonly Lesson[] = [
     aims: [],
     things: [{ thing: 'chuck' }],
     hints: [
-      'Parallels out before the table turns. The indicator stands; the table brings one face after the other to it.',
-      'Half of what two opposite faces differ by. Tapped by the whole, it stands as far out on the other side.',
+      'Parallels out before the table turns. The indicator is fixed; turn the table to bring each face to it.',
+      'Tap half the difference of two opposite faces. The whole puts it as far out on the other side.',
       'Stylus against the front face. Read at 0° and 180°, then at 90° and 270°. The page says what to tap at which mark. Then read all four again.',
     ],
   },

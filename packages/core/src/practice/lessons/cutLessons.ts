@@ -103,7 +103,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'Both circles are told by their diameter. Half of it is the radius.',
       'Sweep: read at four quarters, move as the page says, read again; where all four are alike set X and Y to {0.000}.',
-      'Then raise, spot drill in, 1000 rev/min; on the page: Positions. Drive X and Y to each place, lower until it has gone in {0.3}, raise, the next.',
+      'Then raise, spot drill in, 1000 rpm; open Holes. Move X and Y to each place, lower to {0.3} deep, raise, then the next.',
     ],
   },
   {
@@ -147,7 +147,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'The indicator shows what the slide moved, on the radius. The page says by how much.',
       'Locking moves the slide: what it reads once locked is what was set. Twice the change goes on the diameter.',
-      'Measure and log. Indicator on, zero it, move what the page says, lock, read, type what that makes on the diameter. Indicator off, 100 rev/min, feed through, stop, measure, log. Three or four passes.',
+      'Measure and log. Indicator on, zero it, move what the page says, lock, read, type what that makes on the diameter. Indicator off, 100 rpm, feed through, stop, measure, log. Three or four passes.',
     ],
   },
   {
@@ -187,9 +187,9 @@ export const CUT_LESSONS: readonly Lesson[] = [
     aims: [{ axis: 'z' }],
     things: [{ thing: 'height', remove: REMOVE }],
     hints: [
-      'The ball is {10.000} and its middle is level with the cutter: at its light the cutter stands half a ball above the work.',
-      'Z to {5.000} at the light, sensor away. Passes as the page under Size says, none deeper than {0.40 mm}.',
-      'Lower until the sensor’s light is on, log, set Z to {5.000}, read back. Sensor away, 1000 rev/min. For each pass move clear of the part, set the depth, then feed across: Z {−0.40}, {−0.80}, {−1.10}, {−1.20}. Stop, measure.',
+      'The ball is {10.000} and its middle is level with the cutter: when its light comes on, the cutter is half the ball above the work.',
+      'Z to {5.000} at the light, sensor away. Follow the passes under Bore & face, none deeper than {0.40 mm}.',
+      'Lower until the sensor’s light is on, log, set Z to {5.000}, read back. Sensor away, 1000 rpm. For each pass move clear of the part, set the depth, then feed across: Z {−0.40}, {−0.80}, {−1.10}, {−1.20}. Stop, measure.',
     ],
   },
 ];

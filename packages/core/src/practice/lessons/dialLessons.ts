@@ -11,7 +11,7 @@ export const DIAL_LESSONS: readonly Lesson[] = [
     id: 'dials',
     title: 'An edge by the collars',
     job: 'J18',
-    does: 'No readout: find the left face with pin and feeler, and set the collar. The play in the screw is yours to mind.',
+    does: 'No DRO: find the left face with pin and feeler, and set the collar. The play in the screw is yours to mind.',
     par: { minutes: 8, acts: 100 },
     mill: benchMill([pin], [feeler]),
     snapshot: (id, at) =>

@@ -18,7 +18,7 @@ export const freePlay = (one: Pick<Lesson, 'id' | 'title' | 'does' | 'mill' | 's
   hints: [
     'Nothing is asked. What you set is marked, what you leave is not.',
     'Change the finder in Plan, and take the same one from the tray.',
-    'Try a slip on purpose, and see what the marking says of it.',
+    'Make a mistake on purpose, and see what the marking says.',
   ],
 });
 

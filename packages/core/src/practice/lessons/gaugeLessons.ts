@@ -20,17 +20,17 @@ const RING = { x: 30, y: 20, diameter: 25.001, ring: true } as const;
 export const GAUGE_LESSONS: readonly Lesson[] = [
   {
     id: 'lamp',
-    title: 'The left edge by a contact light',
+    title: 'The left edge by an electronic edge finder',
     job: 'J6',
-    does: 'Its light comes on at the first touch, through part and clip. The spindle stands.',
+    does: 'Its light comes on at the first touch, through part and clip. Spindle stopped.',
     par: { minutes: 6, acts: 90 },
     mill: kneeMill([lamp]),
-    snapshot: (id, at) => practiceSnapshot(id, at, 'By a contact light', { plan: { finderId: lamp.id } }),
+    snapshot: (id, at) => practiceSnapshot(id, at, 'By an electronic edge finder', { plan: { finderId: lamp.id } }),
     begins: { station: 'datum', query: 'f=face.left' },
     aims: [{ axis: 'x', by: LEFT }],
     hints: [
       'Clip on, and its light tried by hand. Nothing turns while it is on.',
-      'By the finest step until the light is on; back off and come again. It is {10.000}: half of that stands before the face.',
+      'By the finest step until the light is on; back off and come again. It is {10.000}: half of that is before the face.',
       'Left face three times by {0.002}; at the mean set X to {−5.000}, read it back. Clip off before anything turns.',
     ],
   },
@@ -55,7 +55,7 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     id: 'ring',
     title: 'A probe in a ring',
     job: 'J16',
-    does: 'How wide its ball works, and how far it stands off: four walls of a ring of {25.001 mm}, then the spindle half a turn on, and again.',
+    does: 'Its effective radius and offset: four walls of a ring of {25.001 mm}, then the spindle half a turn on, and again.',
     par: { minutes: 14, acts: 260 },
     mill: { ...kneeMill([probe]), bore: RING },
     snapshot: (id, at) =>
@@ -73,7 +73,7 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     things: [{ thing: 'ball', gaugeId: probe.id }],
     hints: [
       'The ball at half the ring’s height. Find the middle first, roughly: beside it every wall is short. Touch right and left, stand between; back and front, stand between.',
-      'Turned half round, a ball that stands off trips on the other side: the mean of both is the spindle.',
+      'Turned 180°, an offset ball triggers on the other side. The mean of both is the spindle’s centre.',
       'From the middle: right, left, back, front wall by {0.002} until the light is on; type each. Then the spindle half a turn by hand, and the four again. Keep it.',
     ],
   },
@@ -111,7 +111,7 @@ export const GAUGE_LESSONS: readonly Lesson[] = [
     ],
     hints: [
       'Raise well clear before every tilt. At A +90 the face looks away from you, at −90 toward you.',
-      'The middle of the two is the axis; half their difference is how far the face stands from it.',
+      'The middle of the two is the axis; half their difference is the face’s distance from it.',
       'A +90: touch the face from behind, three times; raise, A −90: touch it from the front; raise, A 0: from above, and take {90.000} off what Z shows. Type each, keep it.',
     ],
   },

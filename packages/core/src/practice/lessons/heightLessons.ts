@@ -8,7 +8,7 @@ const { block, paper, plate } = BETWEENS;
 export const HEIGHT_LESSONS: readonly Lesson[] = [
   {
     id: 'paper-top',
-    title: 'Z on a slip of paper',
+    title: 'Z on a paper strip',
     job: 'J9',
     does: 'The cutter comes down on paper that is kept moving, spindle stopped. Where it drags is {0.10 mm} above the part.',
     par: { minutes: 5, acts: 80 },
@@ -28,9 +28,9 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
   },
   {
     id: 'block',
-    title: 'Z on a block that is slipped under',
+    title: 'Z on a block',
     job: 'J10',
-    does: 'Set Z by a block: the tool stands low, and is raised past it until it just slides under.',
+    does: 'Set Z with a block: start with the tool low, then raise it until the block just slides under.',
     par: { minutes: 6, acts: 60 },
     mill: kneeMill([cutter], [block]),
     snapshot: (id, at) =>
@@ -86,7 +86,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     id: 'quill',
     title: 'Knee and quill',
     job: 'J13',
-    does: 'Somebody left the quill let down and loose. The readout is on the knee and sees none of it. Quill up and locked, then Z and the drill’s length on the block.',
+    does: 'Somebody left the quill let down and loose. The DRO is on the knee and sees none of it. Quill up and locked, then Z and the drill’s length on the block.',
     par: { minutes: 11, acts: 130 },
     mill: { ...kneeMill([cutter, drill], [block]), quill: true },
     snapshot: (id, at) =>

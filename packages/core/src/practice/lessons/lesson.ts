@@ -6,7 +6,7 @@ import type { Trouble } from '../badDay/trouble';
 import type { Mill } from '../mill/mill';
 import type { MillSpec } from '../mill/millSpec';
 
-/** Where on the set-up's pages a lesson begins. */
+/** Where on the setup's pages a lesson begins. */
 export interface LessonPlace {
   station: 'alignment' | 'datum' | 'heights' | 'positions' | 'size' | 'verify' | 'routine';
   /** What is asked after the station's name: `f=face.left`. */
@@ -54,7 +54,7 @@ export interface Lesson {
   /** A fair time, minutes, and a fair count of moves and settings; none where nothing is asked. */
   par: { minutes: number; acts: number } | undefined;
   mill: MillSpec;
-  /** The set-up it is reckoned in, nothing touched yet, under an id of its own. */
+  /** The setup it is reckoned in, nothing touched yet, under an id of its own. */
   snapshot: (id: string, at: string) => Snapshot;
   begins: LessonPlace;
   /** Pages of its notebook, where it needs more than the one it begins on. */

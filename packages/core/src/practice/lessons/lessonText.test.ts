@@ -12,14 +12,14 @@ test.each([
   ['Raise {20}, go', 'Raise 20, go', 'Raise 0.79, go'],
   ['back off {0.5 mm}, come', 'back off 0.5 mm, come', 'back off 0.02 in, come'],
   ['by {0.02} and then {0.002} until', 'by 0.02 and then 0.002 until', 'by 0.001 and then 0.0001 until'],
-  ['About 100 rev/min', 'About 100 rev/min', 'About 100 rev/min'],
+  ['About 100 rpm', 'About 100 rpm', 'About 100 rpm'],
 ])('%s: in millimetres and in inches', (text, mm, inches) => {
   expect(lessonText(text, 'mm')).toBe(mm);
   expect(lessonText(text, 'in')).toBe(inches);
 });
 
 /** What a lesson says that is no length: speeds, angles, tools, and how a table is tilted. */
-const NO_LENGTH = /\d+ rev\/min|\d+°|tool \d|\bA [+−]?\d+|at −90 toward/g;
+const NO_LENGTH = /\d+ rpm|\d+°|tool \d|\bA [+−]?\d+|at −90 toward/g;
 
 test.each(ALL.map((lesson) => [lesson.id, lesson] as const))('%s: every length follows the unit', (_, lesson) => {
   for (const text of [lesson.does, ...lesson.hints]) {

@@ -48,7 +48,7 @@ export const MIDDLE_LESSONS: readonly Lesson[] = [
     id: 'second-zero',
     title: 'A second zero over a bore',
     job: 'J5',
-    does: 'Set X and Y from the left and front face, then have the readout’s second zero, INC, stand over the bore’s middle. The first stays.',
+    does: 'Set X and Y from the left and front face, then have the DRO’s second zero, INC, stand over the bore’s middle. The first stays.',
     par: { minutes: 15, acts: 330 },
     mill: { ...kneeMill([probe]), bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter }, twoZeros: true },
     snapshot: (id, at) => practiceSnapshot(id, at, 'A second zero', { bored: true, plan: { finderId: probe.id } }),

@@ -105,7 +105,7 @@ export function ownPlay(id: string, own: OwnMachine): Lesson {
 function doesWords({ scale, homing, rotary }: Machine): string {
   const shows = {
     dial: 'Collars only, and the play in its screws.',
-    readout: 'Its readout, with two zeros.',
+    readout: 'Its DRO, with two zeros.',
     machine: 'Its control’s own coordinates.',
   }[scale];
   const homes = homing === 'homes' ? ' It homes by switches that are never quite alike.' : '';

@@ -15,7 +15,7 @@ import type { Between, Contact, MillSpec } from '../mill/millSpec';
 export const TRAY = {
   springFinder: {
     id: 'spring-finder-10',
-    name: 'Spring finder 10',
+    name: 'Edge finder 10',
     kind: 'spring-finder',
     diameter: 10,
     length: 80,
@@ -23,7 +23,7 @@ export const TRAY = {
   },
   ringFinder: {
     id: 'ring-finder-19',
-    name: 'Ring finder 19',
+    name: 'Bearing edge finder 19',
     kind: 'bearing-finder',
     diameter: 19,
     length: 70,
@@ -32,13 +32,13 @@ export const TRAY = {
   // A probe never turns.
   probe: { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', diameter: 4, length: 90, mostRpm: 0 },
   // Its lamp lights through the part and a clip: the spindle stands.
-  lamp: { id: 'lamp-finder-10', name: 'Contact light 10', kind: 'contact-light', diameter: 10, length: 75 },
+  lamp: { id: 'lamp-finder-10', name: 'Electronic edge finder 10', kind: 'contact-light', diameter: 10, length: 75 },
   indicator: { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', diameter: 2, length: 95 },
   // Its nose; a tenth wider with every millimetre up.
-  plug: { id: 'plug-24', name: 'Tapered plug, in a collet', kind: 'plug', diameter: 24, length: 90 },
+  plug: { id: 'plug-24', name: 'Centring plug, in a collet', kind: 'plug', diameter: 24, length: 90 },
   chucked: {
     id: 'plug-24-chuck',
-    name: 'Tapered plug, in the drill chuck',
+    name: 'Centring plug, in the drill chuck',
     kind: 'plug',
     diameter: 24,
     length: 110,
@@ -69,15 +69,15 @@ export const BETWEENS = {
 } as const satisfies Record<string, Between>;
 
 const GAUGES: readonly Gauge[] = [
-  { id: 'spring-finder-10', name: 'Spring finder 10', kind: 'spring-finder', nominal: 10, maxRpm: 1500 },
-  { id: 'ring-finder-19', name: 'Ring finder 19', kind: 'bearing-finder', nominal: 19, maxRpm: 200 },
+  { id: 'spring-finder-10', name: 'Edge finder 10', kind: 'spring-finder', nominal: 10, maxRpm: 1500 },
+  { id: 'ring-finder-19', name: 'Bearing edge finder 19', kind: 'bearing-finder', nominal: 19, maxRpm: 200 },
   { id: 'probe-4', name: 'Probe, 4 mm ball', kind: 'probe', nominal: 4 },
   { id: 'pin-6', name: 'Gauge pin 6', kind: 'pin', nominal: 6 },
   { id: 'feeler-005', name: 'Feeler 0.05', kind: 'feeler', nominal: 0.05 },
   { id: 'paper', name: 'Paper 0.10', kind: 'paper', nominal: 0.1 },
   { id: 'block-10', name: 'Block 10', kind: 'block', nominal: 10 },
   { id: 'touch-plate', name: 'Touch plate, marked 12.70', kind: 'touch-plate', nominal: 12.7 },
-  { id: 'lamp-finder-10', name: 'Contact light 10', kind: 'contact-light', nominal: 10 },
+  { id: 'lamp-finder-10', name: 'Electronic edge finder 10', kind: 'contact-light', nominal: 10 },
   { id: 'lever-indicator', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.8 },
   { id: 'spot-plate', name: 'Touch plate on its spot', kind: 'touch-plate', nominal: 12.42 },
   { id: 'tool-setter', name: 'Tool setter 50', kind: 'setter', nominal: 50 },
@@ -212,7 +212,7 @@ interface PracticeSetup {
   more?: Partial<Pick<Snapshot, 'alignments' | 'patterns' | 'cutPlan' | 'cutters'>>;
 }
 
-/** A set-up on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
+/** A setup on the practice mill: kept apart from the shop's by its purpose, its machine and its gauges. */
 export function practiceSnapshot(id: string, at: string, name: string, setup: PracticeSetup = {}): Snapshot {
   const { machine: named = 'knee' } = setup;
   const machine = typeof named === 'string' ? MACHINES[named] : named;

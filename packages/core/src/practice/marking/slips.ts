@@ -65,7 +65,7 @@ interface Came {
   bored: readonly number[];
   /** Where holes are to be, mm from the middle they lie round. */
   holes: readonly { x: number; y: number }[];
-  /** Where a surface is on the part, mm from part zero along its axis; undefined where that is not told. */
+  /** Where a surface is on the part, mm from part zero along its axis; undefined where that is not entered. */
   placeOf: (surface: Surface) => number | undefined;
 }
 

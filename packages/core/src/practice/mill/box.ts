@@ -15,7 +15,7 @@ export interface Box {
  *
  * A plus command turns the tool right-handed about X (ISO 841), so the part the other way: at +90 its top looks toward +Y.
  *
- * @returns undefined where it stands askew, and no side of it is square to an axis
+ * @returns undefined where it is askew, and no side of it is square to an axis
  */
 export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | undefined {
   const { corner, size, top } = hidden;

@@ -11,7 +11,7 @@ export interface Touching {
 
 /** Something a mill notices of what is done with it. Only marking reads them. */
 export type MillEvent = {
-  /** What the scales showed then, mm. */
+  /** Scale readingsed then, mm. */
   shown: Coordinates;
 } & (
   | {

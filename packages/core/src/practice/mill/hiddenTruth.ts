@@ -33,7 +33,7 @@ const PART_SD = 0.03;
 const BORE_SD = 0.4;
 const BORES = 0x5eed;
 
-/** A setting ring is as wide as it says to so much: standard deviation, mm. */
+/** A ring gauge is as wide as it says to so much: standard deviation, mm. */
 const RING_SD = 0.0005;
 
 /** What parts the draw of a plate from the part's, and that of how it lies. */
@@ -142,7 +142,7 @@ export const trueThickness = (hidden: Hidden, between: Between | undefined, cont
       (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
     : 0;
 
-/** What touches what, with what between. */
+/** Finder what, with what between. */
 export interface Tripping {
   contact: Contact;
   between: Between | undefined;

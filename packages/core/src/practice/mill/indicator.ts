@@ -58,7 +58,7 @@ export function pressedBy(mill: Mill): number | undefined {
   return hidden.bore ? drawnRound.diameter / 2 + MIDDLE - wall : wall - (drawnRound.diameter / 2 - MIDDLE);
 }
 
-/** What the dial shows where it stands, in whole lines; undefined where there is none. */
+/** What the dial shows where it is, in whole lines; undefined where there is none. */
 export function dialShows(mill: Mill): DialShows | undefined {
   const pressed = pressedBy(mill);
   if (pressed === undefined) return undefined;

@@ -43,9 +43,9 @@ export const millAct = z.discriminatedUnion('do', [
   z.object({ do: z.literal('cut') }),
   /** Measures the bore, or what is left of the part. */
   z.object({ do: z.literal('measure') }),
-  /** Has the readout count from its first zero, or from its second. */
+  /** Has the DRO count from its first zero, or from its second. */
   z.object({ do: z.literal('scale'), to: z.enum(['absolute', 'incremental']) }),
-  /** Has the scale show a figure where it stands. */
+  /** Has the scale show a figure where it is. */
   z.object({ do: z.literal('set'), axis, value: length }),
 ]);
 

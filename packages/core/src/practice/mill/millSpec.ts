@@ -14,7 +14,7 @@ export interface Contact {
   length: number;
   /** How far its length may be from that, mm: standard deviation. */
   sticksOut?: number;
-  /** Fastest it may turn, rev/min. */
+  /** Fastest it may turn, rpm. */
   mostRpm?: number;
   /** It is held by three jaws that were never meant to be true. */
   inChuck?: true;
@@ -49,7 +49,7 @@ export interface MillSpec {
   step: Coordinates;
   /** What is read: scales on the table, or the collars of the handwheels, which go with the screw. */
   reads: 'table' | 'screw';
-  /** Its handwheels, where they are not as usual: travel of one turn, mm, and lines. */
+  /** Turn its handwheels, where they are not as usual: travel of one turn, mm, and lines. */
   wheels?: Partial<Readonly<Record<Axis, { perTurn: number; lines: number }>>>;
   /** Play of each screw in its nut, mm. */
   play: Coordinates;
@@ -63,7 +63,7 @@ export interface MillSpec {
   bore?: Bore;
   /** A boss on it, the same. */
   boss?: Bore;
-  /** Its readout keeps a second zero for another feature. */
+  /** Its DRO keeps a second zero for another feature. */
   twoZeros?: true;
   /** The spindle's quill can be let down and locked apart from the knee. */
   quill?: true;
@@ -80,7 +80,7 @@ export interface MillSpec {
 }
 
 /**
- * A head that leans, a jaw to be lined up, a part to be tapped down onto its parallels, a turning table to be brought under
+ * A head that leans, a jaw to be lined up, a part to be tapped down onto its parallels, a rotary table to be brought under
  * the spindle, a part in a chuck that turns, a table that tilts, a bore to be cut to size, a face to height.
  */
 export type WorkKind = 'head' | 'vise' | 'seat' | 'table' | 'chuck' | 'tilt' | 'boring' | 'facing';

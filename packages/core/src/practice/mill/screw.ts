@@ -3,7 +3,7 @@
  *
  * @param at where it was
  * @param screw where the screw is now
- * @param play lost motion of the screw in its nut
+ * @param play backlash of the screw in its nut
  */
 export const pushed = (at: number, screw: number, play: number): number =>
   Math.min(Math.max(at, screw - play / 2), screw + play / 2);

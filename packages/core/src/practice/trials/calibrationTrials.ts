@@ -57,7 +57,7 @@ export function simulatedProbe(random: Chance, axes: 1 | 2): Trial {
   return { error: found.radius - trueRadius(mill, tool.contact), U: found.uncertainty.U };
 }
 
-/** The mill's ball where it stands off the spindle, read at four quarters by an indicator: its total reading. */
+/** The mill's ball where it is off the spindle, read at four quarters by an indicator: its TIR. */
 export function simulatedBall(random: Chance): Trial {
   const mill = nothingOn(random);
   const { contact } = touchedWith('probe', 4, 0);

@@ -131,7 +131,7 @@ function beside(hand: Hand): void {
   hand.toward('x', (box?.corner.x ?? 0) - 60);
 }
 
-/** The knee locked where it stands, so far above the depth; then the quill down to its stop. */
+/** The knee locked where it is, so far above the depth; then the quill down to its stop. */
 function downByQuill(hand: Hand, book: Book, deepest: number, above: number): void {
   hand.drive('z', inSteps(deepest + above, book));
   const cutPlan = { ...book.cutPlan, kneeLocked: { at: hand.reads('z'), zeroingId: book.zeroings.at(-1)?.id ?? '' } };

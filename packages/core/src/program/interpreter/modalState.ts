@@ -21,7 +21,7 @@ export interface ModalState {
   /** The tool the next change brings, and the one in the spindle; 0 before any. */
   selected: number;
   tool: number;
-  /** rev/min as last said; which way it turns. */
+  /** rpm as last said; which way it turns. */
   speed: number;
   spindle: 'stopped' | 'clockwise' | 'anticlockwise';
   /** As last said, mm/min; 0 before any. */
@@ -30,7 +30,7 @@ export interface ModalState {
   feedMode: 93 | 94 | 95;
   /** G98: back to where the cycle began, else to R. */
   toInitial: boolean;
-  /** Where the tip is, mm; NaN where the program has not said. */
+  /** Where the tip is, mm; NaN where the program has not entered. */
   x: number;
   y: number;
   z: number;

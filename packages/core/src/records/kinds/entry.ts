@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { id } from '../../schema/quantities';
 import type { BodyOf, DocumentName, RowName, ShopKind } from './kinds';
 
-/** Whose an entry is: of a set-up by its id; of the whole shop where that is empty. */
+/** Whose an entry is: of a setup by its id; of the whole shop where that is empty. */
 type Owner<K> = K extends ShopKind ? { setupId: '' } : { setupId: string };
 
 /** A row that somebody added. */

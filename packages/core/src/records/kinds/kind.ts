@@ -1,7 +1,7 @@
 /** The version of a document that nobody has saved yet. */
 export const FIRST_VERSION = 'first';
 
-/** What a plan begins from whose set-up is not there yet: saving it starts the set-up. */
+/** What a plan begins from whose setup is not there yet: saving it starts the setup. */
 export const NO_VERSION = 'none';
 
 /** A thing another entry names: which kind it is of, under which field it is named. */
@@ -15,9 +15,9 @@ type Owner = 'setup' | 'shop';
 
 interface Common<Name extends string, Field extends string, Of extends Owner, Collection extends string, Body> {
   name: Name;
-  /** Its list or place in a set-up's snapshot. */
+  /** Its list or place in a setup's snapshot. */
   field: Field;
-  /** Whose it is: one set-up's, or the whole shop's. */
+  /** Whose it is: one setup's, or the whole shop's. */
   of: Of;
   /** Its part of an address. */
   collection: Collection;
@@ -31,7 +31,7 @@ interface Common<Name extends string, Field extends string, Of extends Owner, Co
   names?: (body: Body) => Named[];
 }
 
-/** A row of the ledger: added, never changed. */
+/** A row of the log: added, never changed. */
 export interface RowKind<
   Name extends string,
   Field extends string,
@@ -41,9 +41,9 @@ export interface RowKind<
   Kept,
 > extends Common<Name, Field, Of, Collection, Body> {
   keeping: 'row';
-  /** Told apart: no set-up shows it. */
+  /** Told apart: no setup shows it. */
   apart?: true;
-  /** As the ledger gives it back: its place and when it came. */
+  /** As the log gives it back: its place and when it came. */
   asKept: (body: Body, stored: Stored) => Kept;
   /** When it was done. */
   when: (body: Body) => string;
@@ -65,7 +65,7 @@ export interface DocumentKind<
   /** Its own name among others of the kind; the empty text where there is but one. */
   key: (body: Body) => string;
   /**
-   * How a set-up shows it: all there are, the only one, or of a shop's things the one that goes with the set-up's
+   * How a setup shows it: all there are, the only one, or of a shop's things the one that goes with the setup's
    * machine or part.
    */
   shows: Shown;
@@ -73,13 +73,13 @@ export interface DocumentKind<
   empty: Empty;
 }
 
-/** Where in the ledger a row stands, and when it came. */
+/** Where in the log a row stands, and when it came. */
 export interface Stored {
   seq: number;
   receivedAt: string;
 }
 
-/** A row with its place in the ledger, as most kinds give it back. */
+/** A row with its place in the log, as most kinds give it back. */
 export const withStored = <Body extends object>(body: Body, stored: Stored): Body & Stored => ({ ...body, ...stored });
 
 /** Describes a row, by what its body is; only there so that its types are read off it. */

@@ -27,7 +27,7 @@ import { zeroingKind } from '../log/zeroing';
 
 /**
  * Every kind of entry there is, by its name. The store, the routes and their description, the outbox, the merge into a
- * set-up and the loading of a shop all go by this list: a new kind is one file, and one line here.
+ * setup and the loading of a shop all go by this list: a new kind is one file, and one line here.
  */
 export const ROW_KINDS = {
   reading: readingKind,
@@ -75,10 +75,10 @@ export type BodyOf<K extends KindName> = (typeof KINDS)[K] extends
   ? Body
   : never;
 
-/** A row as the ledger gives it back. */
+/** A row as the log gives it back. */
 export type KeptOf<K extends RowName> = ReturnType<RowKinds[K]['asKept']>;
 
-/** Kinds of a set-up's own, and kinds of the whole shop. */
+/** Kinds of a setup's own, and kinds of the whole shop. */
 export type SetupKind = { [K in KindName]: (typeof KINDS)[K]['of'] extends 'setup' ? K : never }[KindName];
 export type ShopKind = Exclude<KindName, SetupKind>;
 

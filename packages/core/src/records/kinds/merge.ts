@@ -3,11 +3,11 @@ import { DOCUMENT_KINDS, isRowName, ROW_KINDS, type DocumentName } from './kinds
 import type { DocumentEntry, Entry, KeptEntry, RowEntry } from './entry';
 import { documentKey, type Snapshot } from '../snapshots/snapshot';
 
-/** Place in the ledger of what the server has not numbered yet: behind everything it has. */
+/** Place in the log of what the server has not numbered yet: behind everything it has. */
 export const UNSENT = Number.MAX_SAFE_INTEGER;
 
 /**
- * The set-up as it will be once the record has these entries. Entries the snapshot already holds
+ * The setup as it will be once the record has these entries. Entries the snapshot already holds
  * change nothing, so it does not matter whether an answer was lost on the way back.
  */
 export function withEntries(snapshot: Snapshot, entries: readonly (Entry | KeptEntry)[]): Snapshot {
@@ -21,7 +21,7 @@ function withEntry(snapshot: Snapshot, entry: Entry | KeptEntry): Snapshot {
   return stored && stored.seq > next.seq ? { ...next, seq: stored.seq } : next;
 }
 
-/** The set-up that an entry starts; undefined for every other entry. */
+/** The setup that an entry starts; undefined for every other entry. */
 export const startsSetup = (entry: Entry): string | undefined =>
   entry.kind === 'plan' && entry.began === NO_VERSION ? entry.setupId : undefined;
 
@@ -48,7 +48,7 @@ function withRow(snapshot: Snapshot, entry: RowEntry, stored: Stored | undefined
   return { ...snapshot, [kind.field]: known >= 0 || !stored ? rows : inOrder(rows as (Identified & Stored)[]) };
 }
 
-/** Rows by their place in the ledger; those not numbered yet stay behind, in the order they were logged. */
+/** Rows by their place in the log; those not numbered yet stay behind, in the order they were logged. */
 function inOrder<T extends Stored>(rows: T[]): T[] {
   const last = rows.at(-1);
   const before = rows.at(-2);
@@ -58,7 +58,7 @@ function inOrder<T extends Stored>(rows: T[]): T[] {
 const strikeOf = (row: object): object =>
   'struckBy' in row && 'struckReason' in row ? { struckBy: row.struckBy, struckReason: row.struckReason } : {};
 
-/** A row as the ledger gives it back. */
+/** A row as the log gives it back. */
 export function keptRow(entry: RowEntry, stored: Stored): Identified & Stored {
   const kind = ROW_KINDS[entry.kind] as { asKept: (body: unknown, stored: Stored) => Identified & Stored };
   return kind.asKept(entry.body, stored);

@@ -27,7 +27,7 @@ describe('the kinds there are', () => {
   });
 });
 
-describe('entries merged into a set-up', () => {
+describe('entries merged into a setup', () => {
   test('whatever the order and however often they come, end in the same rows', () => {
     const all = ['a', 'b', 'c', 'd'].map((id, i) => ({
       ...touch(id),
@@ -139,7 +139,7 @@ describe('entries that wait on a device', () => {
   });
 });
 
-describe('a copy of a set-up kept on a device', () => {
+describe('a copy of a setup kept on a device', () => {
   test('comes back the same', () => {
     const snapshot = withEntries(plateSnapshot, [touch('a')]);
     expect(fromKept(JSON.parse(JSON.stringify(toKeep(snapshot))))).toEqual(snapshot);

@@ -34,7 +34,7 @@ interface BodyReader<Body> {
   upgrade?: (old: unknown, from: number) => unknown;
 }
 
-/** How the body of every kind is read. Apart from `kinds.ts`, since a page that only shows a set-up reads no body. */
+/** How the body of every kind is read. Apart from `kinds.ts`, since a page that only shows a setup reads no body. */
 export const BODIES: { readonly [K in KindName]: BodyReader<BodyOf<K>> } = {
   alignment: { schema: alignment, upgrade: upgradeAlignment },
   calibration: { schema: newCalibration },

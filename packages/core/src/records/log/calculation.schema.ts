@@ -3,7 +3,7 @@ import { id, moment } from '../../schema/quantities';
 
 const short = z.string().max(200, { error: 'must be at most 200 characters' });
 
-/** Something that was reckoned without a set-up: what was typed, and what came of it as it was shown. */
+/** Something that was reckoned without a setup: what was typed, and what came of it as it was shown. */
 export const newReckoning = z
   .object({
     id,

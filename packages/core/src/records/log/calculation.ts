@@ -10,7 +10,7 @@ export const reckoningKind = rowKind<NewReckoning>()({
   apart: true,
   collection: 'reckonings',
   title: 'reckoning',
-  summary: 'Keep what was reckoned at once',
+  summary: 'Keep a calculator’s result',
   version: 1,
   asKept: withStored<NewReckoning>,
   when: ({ at }) => at,

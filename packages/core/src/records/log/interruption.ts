@@ -15,7 +15,7 @@ export const interruptionKind = rowKind<NewInterruption>()({
   of: 'setup',
   collection: 'interruptions',
   title: 'interruption',
-  summary: 'Say that the machine was homed, without power or left, or that its zero stands all the same',
+  summary: 'Log that the machine was homed, off or left, or that its zero is still good',
   version: 1,
   asKept: withStored<NewInterruption>,
   when: ({ at }) => at,

@@ -21,7 +21,7 @@ export const measuredThing = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('chord'), from: holeOf, to: holeOf, pins: z.tuple([positiveLength, positiveLength]) }),
   /** From a face of the part to a pin in a hole: to its far side, pin and all. */
   z.object({ kind: z.literal('edge'), of: holeOf, face: z.enum(FACES), pin: positiveLength }),
-  /** A hole's place from part zero, along one axis: by a readout, a probe or a measuring machine. */
+  /** A hole's place from part zero, along one axis: by a DRO, a probe or a measuring machine. */
   z.object({ kind: z.literal('place'), of: holeOf, axis: z.enum(['x', 'y']) }),
   /** A thickness, a step, a depth, that one tool made; against what it should be. */
   z.object({

@@ -47,7 +47,7 @@ export const newReading = z
   .discriminatedUnion('on', [touchReading, dialReading, sizeReading])
   .meta({ id: 'NewReading' });
 
-/** What the ledger adds: its place in it, and the strike in force, if any. */
+/** What the log adds: its place in it, and the strike in force, if any. */
 const kept = {
   seq: z.number().int(),
   receivedAt: moment,

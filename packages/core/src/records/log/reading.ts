@@ -16,7 +16,7 @@ export const readingKind = rowKind<NewReading>()({
   of: 'setup',
   collection: 'readings',
   title: 'reading',
-  summary: 'Add a reading to the ledger',
+  summary: 'Add a reading to the log',
   version: 2,
   names: ({ gaugeId }) => [{ kind: 'gauge', id: gaugeId, field: 'gaugeId' }],
   asKept: (body, stored): Reading => ({ ...body, ...stored, struckBy: null, struckReason: null }),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, moment } from '../../schema/quantities';
 
-/** Strikes a reading out, or takes the strike back. Both stay in the ledger. */
+/** Strikes a reading out, or takes the strike back. Both stay in the log. */
 export const newStrike = z
   .object({
     id,

@@ -60,7 +60,7 @@ export const facing = z.object({
   stepOver: z.number().gt(0).max(1),
 });
 
-/** What a step by one tool is cut with: rev/min, and mm/min. */
+/** What a step by one tool is cut with: rpm, and mm/min. */
 const cut = z.object({
   step: z.enum(HOLE_STEPS),
   tool: toolNumber,
@@ -78,7 +78,7 @@ const under = z.object({
 export const programForm = z.object({
   distance: z.enum(['absolute', 'incremental']).default('absolute'),
   workOffset: workOffsetName,
-  /** Where tools move across: above every clamp, jaw and screw. Asked once for a set-up. */
+  /** Where tools move across: above every clamp, jaw and screw. Asked once for a setup. */
   clear: positiveLength.optional(),
   /** Where feeding begins. */
   feedFrom: positiveLength.default(2),

@@ -6,7 +6,7 @@ export type { DriveOrder, Bore, Facing, ProgramForm, CutPlan };
 /** How holes are put in order. */
 export const ORDER_WAYS = ['as-numbered', 'fewest-reversals', 'shortest', 'by-hand'] as const;
 
-/** A set-up nobody has planned any cutting for yet. */
+/** A setup nobody has planned any cutting for yet. */
 export const EMPTY_CUT_PLAN: CutPlan = { bores: [] };
 
 export const cutPlanKind = documentKind<CutPlan>()({

@@ -30,7 +30,7 @@ export const localDatum = z.object({
 /** Key of a feature: `face.left`, `corner.front-left.pocket`, `round.hole-1`. */
 const featureKey = z.string().regex(/^[a-z-]+(\.[A-Za-z0-9_-]+){1,3}$/, { error: 'must name a feature, as face.left' });
 
-/** How the features of a set-up are found, and what hangs on them. */
+/** How the features of a setup are found, and what hangs on them. */
 export const datumPlan = z
   .object({
     /** How a corner or a bore is found, where it is not the usual way. */
@@ -50,13 +50,13 @@ export const datumPlan = z
         told: z.object({ angle, U: nonNegativeLength }).optional(),
       })
       .nullable(),
-    /** Height of the surface the gauge stands on, mm from the part's top, and how far the whole job is lifted for an air pass. */
+    /** Height of the surface the gauge stands on, mm from the part's top, and how far the whole job is lifted for an air cut. */
     heights: z
       .object({
         surface: length,
         lift: nonNegativeLength,
         step: positiveLength.optional(),
-        /** Where Z zero is: the part's top, what it stands on, or another height by name, the part's top so far above it, mm. */
+        /** Where Z zero is: the part's top, the part’s underside, or another height by name, the part's top so far above it, mm. */
         zero: z
           .discriminatedUnion('at', [
             z.object({ at: z.literal('top') }),
@@ -64,7 +64,7 @@ export const datumPlan = z
             z.object({ at: z.literal('named'), name, above: length }),
           ])
           .optional(),
-        /** What moves along Z where both could: the other is locked, and stays where it is. */
+        /** What moves along Z where both could: the other is locked, and does not move. */
         moves: z.enum(['knee', 'quill']).optional(),
         /** The gauge's own size is kept: half of the last step is not added to what Z is set to. */
         keepsGauge: z.boolean().optional(),

@@ -8,7 +8,7 @@ export const GAUGE_SITS = ['under', 'spindle', 'arm'] as const;
 
 export type GaugeSits = (typeof GAUGE_SITS)[number];
 
-/** What a set-up starts with: the usual ways, nothing carried, one datum. */
+/** What a setup starts with: the usual ways, nothing carried, one datum. */
 export const EMPTY_DATUM_PLAN: DatumPlan = { ways: {}, known: {}, onMyWord: [], carried: null, local: [] };
 
 export const datumPlanKind = documentKind<DatumPlan>()({

@@ -5,7 +5,7 @@ export type { IndexPlan };
 
 export type PartIndex = IndexPlan['indices'][number];
 
-/** What a set-up starts with: no index but the one the part is clamped at. */
+/** What a setup starts with: no index but the one the part is clamped at. */
 export const EMPTY_INDEX_PLAN: IndexPlan = { school: 'per-index', indices: [] };
 
 export const indexPlanKind = documentKind<IndexPlan>()({

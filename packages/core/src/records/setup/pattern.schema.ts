@@ -20,7 +20,7 @@ export const pattern = patternKinds({
   /** The local datum its coordinates count from. */
   datum: id.optional(),
   moved: movedInput.optional(),
-  /** Laid aside: kept, shown on request, driven to no more. */
+  /** Set aside: kept, shown on request, driven to no more. */
   laidAside: z.boolean().optional(),
 }).meta({ id: 'Pattern' });
 

@@ -34,7 +34,7 @@ export const plan = z
     cutter: toolNumber.optional(),
     /** Outer sizes of the part as a caliper has them, mm; what the program or drawing says is the part's own size. */
     caliper: z.object({ x: positiveLength.optional(), y: positiveLength.optional() }).optional(),
-    /** What was taken as usual when the set-up was started, and is still to be told. */
+    /** What was taken as usual when the setup was started, and is still to be told. */
     assumed: z.array(z.enum(ASSUMED)).max(ASSUMED.length).optional(),
     note: z.string().max(500, { error: 'must be at most 500 characters' }),
   })

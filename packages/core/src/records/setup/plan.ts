@@ -3,7 +3,7 @@ import type { Plan, NewSetup, Setup } from './plan.schema';
 
 export type { Plan, NewSetup, Setup };
 
-/** What a set-up can be started without. */
+/** What a setup can be started without. */
 export const ASSUMED = ['tolerance', 'finder', 'height-gauge'] as const;
 export type Assumed = (typeof ASSUMED)[number];
 export type PartZero = Plan['partZero'];
@@ -14,7 +14,7 @@ export const planKind = documentKind<Plan>()({
   of: 'setup',
   collection: 'plan',
   title: 'plan',
-  summary: 'Change the plan, or start a set-up by it',
+  summary: 'Change the plan, or start a setup by it',
   version: 1,
   names: ({ machineId, partId, finderId, heightGaugeId }) => [
     { kind: 'machine', id: machineId, field: 'machineId' },

@@ -18,7 +18,7 @@ export const calibrated = z.discriminatedUnion('kind', [
 /** U of what was found, mm, where it is known. */
 const U = nonNegativeLength.optional();
 
-/** What was found of it, mm. */
+/** Calibration results, mm. */
 const found = z.discriminatedUnion('what', [
   /** A diameter for a finder, a thickness for a block, feeler or plate, a length for a master tool. */
   z.object({ what: z.literal('size'), value: nonNegativeLength, U }),

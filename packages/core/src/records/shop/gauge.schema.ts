@@ -11,11 +11,11 @@ export const gauge = z
     kind: z.enum(GAUGE_KINDS),
     /** Marked size, mm: a diameter for a finder, a thickness for a block, feeler or plate. */
     nominal: nonNegativeLength,
-    /** Highest spindle speed its maker gives, rev/min. */
+    /** Highest spindle speed its maker gives, rpm. */
     maxRpm: z.number().int().positive({ error: 'must be greater than zero' }).optional(),
     /** How far its tip stands below its body, mm: so deep it reaches beside something that stands higher. */
     reach: positiveLength.optional(),
-    /** Smallest step it shows, mm: an indicator's line, a caliper's digit. */
+    /** Smallest display step, mm: an indicator's line, a caliper's digit. */
     resolution: positiveLength.optional(),
     /** How far an indicator's pointer can be from zero, mm, and what one turn of it is. */
     range: positiveLength.optional(),

@@ -18,7 +18,7 @@ const dial = z.object({
   countsUp: z.enum(['clockwise', 'anticlockwise']),
 });
 
-/** What the readout, controller or dial of one axis shows. */
+/** What the DRO, controller or dial of one axis shows. */
 const axisProfile = z.object({
   /** Display step, mm. */
   step: positiveLength,
@@ -35,7 +35,7 @@ export const rotaryAxis = z.object({
    * left-handed; -1 the other way round.
    */
   sense: z.union([z.literal(1), z.literal(-1)], { error: 'must be 1 or -1' }),
-  /** Limits, degrees; left out where it goes round without end. */
+  /** Limits, degrees; left out where it goes no limits, turns endlessly. */
   limits: z.object({ from: angle, to: angle }).optional(),
 });
 
@@ -72,7 +72,7 @@ export const machine = z
     /** Names of the work offsets it has. */
     workOffsets: z.array(workOffsetName).max(60, { error: 'must hold at most 60 names' }).optional(),
     rotary: z.array(rotaryAxis).max(3).optional(),
-    /** Slowest and fastest the spindle turns, rev/min, and the fastest it feeds, mm/min. */
+    /** Slowest and fastest the spindle turns, rpm, and the fastest it feeds, mm/min. */
     limits: z
       .object({
         leastRpm: z.number().gt(0, { error: 'must be greater than zero' }).max(100_000).optional(),

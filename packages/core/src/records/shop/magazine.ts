@@ -21,7 +21,7 @@ export const magazineKind = documentKind<Magazine>()({
   of: 'shop',
   collection: 'magazines',
   title: 'list of tool numbers',
-  summary: 'Say which cutter each number of a machine stands for',
+  summary: 'Log which cutter has which number in a machine',
   version: 1,
   names: ({ id, tools }) => [
     { kind: 'machine', id, field: 'id' },

@@ -3,7 +3,7 @@ import { toolNumber } from '../../schema/toolNumber';
 import { id, length, moment, nonNegativeLength } from '../../schema/quantities';
 import { TOOL_LENGTH_SCHOOLS } from './machine';
 
-/** The lengths a machine's controller was given, kept under the machine's id; a tool keeps its own until it is re-fitted. */
+/** The lengths a machine's controller was given, kept under the machine's id; a tool keeps its own until it is re-clamped. */
 export const keptTable = z
   .object({
     id,

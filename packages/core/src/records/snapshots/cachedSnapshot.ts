@@ -1,13 +1,13 @@
 import { KINDS } from '../kinds/kinds';
 import type { Snapshot } from './snapshot';
 
-/** A set-up as a device keeps it: with the version of every kind it was written by. */
+/** A setup as a device keeps it: with the version of every kind it was written by. */
 export interface KeptSnapshot {
   kinds: Record<string, number>;
   snapshot: Snapshot;
 }
 
-/** A set-up to be kept on the device. */
+/** A setup to be kept on the device. */
 export const toKeep = (snapshot: Snapshot): KeptSnapshot => ({
   kinds: Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version])),
   snapshot,

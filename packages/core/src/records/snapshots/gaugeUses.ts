@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, moment } from '../../schema/quantities';
 
-/** Touches with a gauge since it was last known good, and the set-ups they were for. */
+/** Touches with a gauge since it was last known good, and the setups they were for. */
 export const gaugeUses = z
   .object({
     gaugeId: id,

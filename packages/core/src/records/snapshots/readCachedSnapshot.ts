@@ -6,7 +6,7 @@ import { parseStored } from '../kinds/storedBody';
 import type { z } from 'zod';
 
 /**
- * A kept set-up as the kinds have it today: documents are parsed, so that a new field with a default reaches them;
+ * A kept setup as the kinds have it today: documents are parsed, so that a new field with a default reaches them;
  * rows, which may be many, only where their kind has changed. Undefined where it is no longer understood: then it is
  * fetched again.
  */

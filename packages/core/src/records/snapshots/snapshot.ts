@@ -15,7 +15,7 @@ type Shown<K extends DocumentName> = Documents[K]['shows'] extends 'all'
 type DocumentFields = { [K in DocumentName as Documents[K]['field']]: Shown<K> };
 
 /**
- * A set-up with all that hangs on it: enough to work on with the server away. Every kind of entry stands under its own
+ * A setup with all that hangs on it: enough to work on with the server away. Every kind of entry stands under its own
  * field; strikes are taken in at the readings they strike, and what is told apart is not in it.
  */
 export interface Snapshot extends Omit<RowLists & DocumentFields, 'strikes' | 'setup' | 'reckonings'> {
@@ -28,5 +28,5 @@ export interface Snapshot extends Omit<RowLists & DocumentFields, 'strikes' | 's
   repeatability: Repeatability[];
 }
 
-/** A document's name among all documents of a set-up. */
+/** A document's name among all documents of a setup. */
 export const documentKey = (kind: DocumentName, key: string): string => (key === '' ? kind : `${kind}.${key}`);

@@ -10,7 +10,7 @@ export interface ShopTold extends Pick<Snapshot, 'calibrations' | 'repeatability
 }
 
 /**
- * A set-up as it begins, nothing touched yet: the same that the server would tell of it, made of the shop alone. So a
+ * A setup as it begins, nothing touched yet: the same that the server would tell of it, made of the shop alone. So a
  * device can begin one while the server is away. Lengths mm.
  *
  * @param setup what was decided before the first touch

@@ -11,7 +11,7 @@ export const alignmentShop: Book = {
   gauges: [
     ...plateBook.gauges,
     { id: 'lever', name: 'Lever indicator', kind: 'indicator', nominal: 0, resolution: 0.002, range: 0.4 },
-    { id: 'plug', name: 'Tapered plug', kind: 'plug', nominal: 20 },
+    { id: 'plug', name: 'Centring plug', kind: 'plug', nominal: 20 },
   ],
 };
 

@@ -22,7 +22,7 @@ describe('before the first reading', () => {
       expect(before(task)).toEqual(['indicator-spindle-stopped']);
   });
 
-  test('a face touched with a spring finder: it turns, and nobody is told to stop it', () => {
+  test('a face touched with an edge finder: it turns, and nobody is told to stop it', () => {
     expect(before('skew', {}, finding('spring-finder'))).toEqual(['finder-speed', 'raise-z-first']);
     expect(before('skew', {}, finding('bearing-finder'))).toContain('ring-finder-speed');
     expect(before('skew', {}, finding('pin'))).toContain('spindle-stopped');

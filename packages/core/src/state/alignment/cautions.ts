@@ -4,7 +4,7 @@ import type { Alignment } from '../../records/setup/alignment';
 import type { Book } from '../basis/setupState';
 import type { AlignmentAnswer } from './taskAnswer';
 
-/** What to mind before the first reading of a pass: a spring finder turns, an indicator and a plug must not. */
+/** What to mind before the first reading of a pass: an edge finder turns, an indicator and a plug must not. */
 export function cautionsBefore(book: Book, alignment: Alignment): readonly Caution[] {
   if (alignment.task === 'head') return [ALIGNMENT_CAUTIONS.headHeavy, ALIGNMENT_CAUTIONS.spindleStopped];
   if (alignment.task === 'chuck' && alignment.standing !== true)

@@ -74,6 +74,6 @@ function defaultSkew(book: Book, allowed: number): AlignmentOf<'skew'> {
   };
 }
 
-/** How a task is read in this set-up: as the person has it, else the default. */
+/** How a task is read in this setup: as the person has it, else the default. */
 export const alignmentOf = (book: Book, task: AlignmentTask): Alignment | undefined =>
   book.alignments.find((alignment) => alignment.task === task) ?? defaultAlignment(book, task);

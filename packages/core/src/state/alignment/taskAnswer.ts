@@ -52,7 +52,7 @@ export function latestPass(book: Book, task: AlignmentTask): number {
 const readOf = (book: Book, task: AlignmentTask): readonly Reading[] =>
   allReadingsOf(book, { kind: 'alignment', task, place: 0, pass: 1 });
 
-/** A pass as the ledger has it. */
+/** A pass as the log has it. */
 export const alignmentPass = (book: Book, alignment: Alignment, pass: number): AlignmentPass =>
   answered(book, `alignment ${JSON.stringify(alignment)} ${pass}`, () => passOf(book, alignment, pass));
 

@@ -15,7 +15,7 @@ const said = (book: Book, action: 'skip' | 'clear'): Book =>
         item: skipItem('head'),
         text: 'Head tram',
         action,
-        reason: action === 'skip' ? 'true since the last job' : '',
+        reason: action === 'skip' ? 'indicated since it was last moved or bumped' : '',
         at: action === 'skip' ? '2026-11-24T10:00:00.000Z' : '2026-11-24T10:05:00.000Z',
       },
     },

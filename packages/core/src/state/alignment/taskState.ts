@@ -7,7 +7,7 @@ import { alignmentPass, isInLine, latestPass } from './taskAnswer';
 
 export type TaskState = 'open' | 'begun' | 'off' | 'in line' | 'skipped';
 
-/** What a skipped task is called in the ledger of checks. */
+/** What a skipped task is called in the log of checks. */
 export const skipItem = (task: AlignmentTask): string => `align-${task}`;
 
 /** Where a task of lining up stands. */

@@ -144,7 +144,7 @@ test('a setting of another work offset leaves the one in hand unset', () => {
   expect(lastZeroing(bookOf(plateSnapshot, [other]), 'x')?.value).toBe(-300);
 });
 
-test('a result of the control’s own cycle has the ball off already: no radius is taken again', () => {
+test('a result of the control’s cycle has the ball off already: no radius is taken again', () => {
   const byControl = reading(LEFT, -0.012, { source: { by: 'control', text: '-0.012', unit: 'mm' } });
   expect(edge(bookOf(plateSnapshot, [rowOf('reading', byControl)]))).toBeCloseTo(-0.012, 12);
 });
@@ -215,7 +215,7 @@ test('the same snapshot gives the same book, and a change of it another', () => 
   expect(openBook(first)).toBe(book);
   expect(openBook(second)).not.toBe(book);
   expect(openBook(first)).toBe(book);
-  // Two of a set-up are kept at hand, no more.
+  // Two of a setup are kept at hand, no more.
   openBook(third);
   openBook(second);
   expect(openBook(first)).not.toBe(book);

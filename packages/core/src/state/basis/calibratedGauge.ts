@@ -94,7 +94,7 @@ const isBeforeVoid = (one: Calibration, calibrations: readonly Calibration[], mo
 const worstOf = (errors: readonly { error: number; U: number }[]): number =>
   Math.max(...errors.map(({ error, U }) => Math.hypot(error / Math.sqrt(3), U / 2)));
 
-/** Whether what is known of a gauge did not count as sure at a moment. */
+/** Whether the calibration of a gauge did not count as sure at a moment. */
 const isDoubted = (gauge: Gauge, calibrations: readonly Calibration[], moment: string): boolean => {
   const { state } = standingOf(gauge, calibrations, moment);
   return state === 'overdue' || state === 'voided';

@@ -2,7 +2,7 @@ import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
 import type { Calibration, Found, VoidedBy } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
 
-/** Whether what is known of a gauge still counts. Moments ISO 8601. */
+/** Whether the calibration of a gauge still counts. Moments ISO 8601. */
 export type GaugeStanding =
   | { state: 'good'; since: string; due: string | null }
   /** Still good, but for less than a tenth of its time. */

@@ -37,7 +37,7 @@ const TOUCHED = [
 const DAY = '2026-11-24';
 const LATER = '2026-12-01T08:00:00.000Z';
 
-/** Everything the set-up answers: where, and how well. */
+/** Everything the setup answers: where, and how well. */
 const answers = (book: Book) => [
   ...foundFeatures(book).map(({ key, answer }) => [key, answer.x?.found, answer.y?.found, answer.uncertainty.U]),
   [zZeroAnswer(book)?.result.workOffset, zZeroAnswer(book)?.result.uncertainty.U],

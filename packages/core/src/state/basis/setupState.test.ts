@@ -31,22 +31,22 @@ const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entr
   },
 });
 const recorded = (...entries: Entry[]): Snapshot => withEntries(plateSnapshot, entries);
-const ledger = (...entries: Entry[]): Book => openBook(recorded(...entries));
+const log = (...entries: Entry[]): Book => openBook(recorded(...entries));
 /** What a touch may differ in. */
 type Change = Parameters<typeof reading>[2];
 
 describe('answers follow from the readings in force', () => {
   test('three touches of the left face', () => {
-    expect(faceAnswer(ledger(...take(LEFT, -5.012, -5.008, -5.01)), 'left')?.result.preset).toBe(-5);
+    expect(faceAnswer(log(...take(LEFT, -5.012, -5.008, -5.01)), 'left')?.result.preset).toBe(-5);
   });
 
   test('no readings, no answer; other faces do not count', () => {
-    expect(faceAnswer(ledger(...take(LEFT, -5)), 'front')).toBeUndefined();
+    expect(faceAnswer(log(...take(LEFT, -5)), 'front')).toBeUndefined();
   });
 
   test('the right face stands at 184 on a part zeroed at its left, at 92 from its centre', () => {
     const right = take({ kind: 'face', face: 'right' }, 189);
-    expect(faceAnswer(ledger(...right), 'right')?.result.preset).toBe(189);
+    expect(faceAnswer(log(...right), 'right')?.result.preset).toBe(189);
     const centred: Entry = {
       kind: 'plan',
       setupId,
@@ -54,10 +54,10 @@ describe('answers follow from the readings in force', () => {
       began: 'first',
       body: { ...plateSnapshot.setup, partZero: 'centre' },
     };
-    expect(faceAnswer(ledger(...right, centred), 'right')?.result.preset).toBe(97);
+    expect(faceAnswer(log(...right, centred), 'right')?.result.preset).toBe(97);
   });
 
-  test('a struck reading leaves the answer, stays in the ledger, and comes back when restored', () => {
+  test('a struck reading leaves the answer, stays in the log, and comes back when restored', () => {
     const entries = take(LEFT, -5.01, -4.01);
     const wrong = entries[1]?.body.id ?? '';
     const struck = recorded(...entries, strike(wrong));
@@ -72,7 +72,7 @@ describe('answers follow from the readings in force', () => {
 
   test('another finder is another answer, with its measured size', () => {
     const pin: Entry = { kind: 'reading', setupId, body: reading(LEFT, -3.05, { gaugeId: 'pin', feeler: 0.05 }) };
-    const answer = faceAnswer(ledger(...take(LEFT, -5.01), pin), 'left');
+    const answer = faceAnswer(log(...take(LEFT, -5.01), pin), 'left');
     expect(answer?.readings).toHaveLength(1);
     expect(answer?.result.radius).toBeCloseTo(3.051, 12);
   });
@@ -89,12 +89,12 @@ describe('answers follow from the readings in force', () => {
 
   test('an entry sent twice or already stored changes nothing', () => {
     const entries = take(LEFT, -5.01);
-    expect(ledger(...entries, ...entries).readings).toHaveLength(1);
-    expect(ledger(...entries.map((entry) => ({ ...entry, setupId: 'another' }))).readings).toHaveLength(0);
+    expect(log(...entries, ...entries).readings).toHaveLength(1);
+    expect(log(...entries.map((entry) => ({ ...entry, setupId: 'another' }))).readings).toHaveLength(0);
   });
 });
 
-describe('heights from the ledger', () => {
+describe('heights from the log', () => {
   const reference: TouchedSubject = { kind: 'z-zero', tool: 1 };
   const second: TouchedSubject = { kind: 'tool-length', tool: 2 };
 
@@ -109,16 +109,16 @@ describe('heights from the ledger', () => {
   });
 
   test('without setting Z both tools are compared on the old scale', () => {
-    const both = ledger(...take(reference, 37.42), ...take(second, 25.11));
+    const both = log(...take(reference, 37.42), ...take(second, 25.11));
     expect(toolLengthAnswer(both, 2)?.result.offset).toBeCloseTo(-12.31, 12);
   });
 
   test('nothing is compared across scales or gauges', () => {
     const otherScale: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { epoch: 'z-5' }) };
-    expect(toolLengthAnswer(ledger(...take(reference, 37.42), otherScale), 2)).toBeUndefined();
+    expect(toolLengthAnswer(log(...take(reference, 37.42), otherScale), 2)).toBeUndefined();
     const otherGauge: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { gaugeId: 'pin' }) };
-    expect(toolLengthAnswer(ledger(...take(reference, 37.42), otherGauge), 2)).toBeUndefined();
-    expect(toolLengthAnswer(ledger(...take(second, 25.11)), 2)).toBeUndefined();
+    expect(toolLengthAnswer(log(...take(reference, 37.42), otherGauge), 2)).toBeUndefined();
+    expect(toolLengthAnswer(log(...take(second, 25.11)), 2)).toBeUndefined();
   });
 });
 
@@ -132,12 +132,12 @@ test('a pattern sent again replaces itself, a new one is added', () => {
   };
   const turned: Pattern = { ...pattern, circle: { ...pattern.circle, firstAngle: 30 } };
   const put = (body: Pattern): Entry => ({ kind: 'pattern', setupId, version: 'a', began: 'first', body });
-  expect(ledger(put(pattern), put(turned)).patterns).toEqual([turned]);
-  expect(ledger(put(pattern), put({ ...turned, id: 'other' })).patterns).toHaveLength(2);
+  expect(log(put(pattern), put(turned)).patterns).toEqual([turned]);
+  expect(log(put(pattern), put({ ...turned, id: 'other' })).patterns).toHaveLength(2);
 });
 
 test('the middle of two faces is where the stock’s centre is, whatever the finder', () => {
-  const both = ledger(...take(LEFT, -5.01), ...take({ kind: 'face', face: 'right' }, 189.03));
+  const both = log(...take(LEFT, -5.01), ...take({ kind: 'face', face: 'right' }, 189.03));
   expect(middleAnswer(both, 'x')?.result).toMatchObject({
     centre: expect.closeTo(92.01, 9),
     workOffset: expect.closeTo(0.01, 9),
@@ -153,7 +153,7 @@ const faceEntry = (face: Face, value: number, change: Change = {}): Entry => ({
 });
 
 describe('touches that do not go together', () => {
-  const middleOf = (...entries: Entry[]) => featureState(ledger(...entries), { kind: 'middle', axis: 'x' });
+  const middleOf = (...entries: Entry[]) => featureState(log(...entries), { kind: 'middle', axis: 'x' });
 
   test('on two scales or zeros, or with two contacts, are refused by what to do', () => {
     expect(middleOf(faceEntry('left', -5.01)).state).toBe('open');
@@ -177,7 +177,7 @@ describe('touches that do not go together', () => {
 describe('what is known against what was measured', () => {
   const checkOf = (book: Book, key: string) => agreements(book).find((one) => one.key === key);
   const touched = (right: number, change: Change = {}): Book =>
-    ledger(faceEntry('left', -5.01), faceEntry('right', right, change));
+    log(faceEntry('left', -5.01), faceEntry('right', right, change));
 
   test('opposite faces agree where the part is as it should be', () => {
     expect(checkOf(touched(189), 'width.middle.x')).toMatchObject({
@@ -216,7 +216,7 @@ describe('what is known against what was measured', () => {
   test('a face touched again after it was set must be where it was set to', () => {
     const left: TouchedSubject = { kind: 'face', face: 'left' };
     const set: Entry = { kind: 'zeroing', setupId, body: presetDone(left, 'x', -5, 'x-2') };
-    const again = (value: number) => ledger(faceEntry('left', 31.2), set, faceEntry('left', value, { epoch: 'x-2' }));
+    const again = (value: number) => log(faceEntry('left', 31.2), set, faceEntry('left', value, { epoch: 'x-2' }));
     expect(checkOf(again(-5.005), 'datum.face.left')).toMatchObject({ explanation: { agrees: true } });
     const off = checkOf(again(0), 'datum.face.left');
     expect(off?.explanation.likely[0]?.slip).toBe('radius-once');
@@ -237,9 +237,9 @@ describe('what is known against what was measured', () => {
       body: { id: 'out', readingId: 'slip', action: 'strike', reason: 'bumped', at: '2026-11-24T10:00:00.000Z' },
     };
     const row = (body: typeof slip): Entry => ({ kind: 'reading', setupId, body });
-    const alone = ledger(row(slip), entered(-2.01));
+    const alone = log(row(slip), entered(-2.01));
     expect(checkOf(alone, 'datum.face.left')).toBeUndefined();
-    const mended = ledger(row(slip), row(good), entered(-2.01), strike);
+    const mended = log(row(slip), row(good), entered(-2.01), strike);
     const check = checkOf(mended, 'datum.face.left');
     expect(check).toMatchObject({
       against: 'offset',
@@ -249,12 +249,12 @@ describe('what is known against what was measured', () => {
       suspects: [],
     });
     expect(check && mendsOf(mended, check)).toEqual([]);
-    expect(checkOf(ledger(row(slip), row(good), entered(-0.01), strike), 'datum.face.left')).toBeUndefined();
+    expect(checkOf(log(row(slip), row(good), entered(-0.01), strike), 'datum.face.left')).toBeUndefined();
   });
 
   test('another finder on the same face must find it at the same place', () => {
     const pin = { gaugeId: 'pin', feeler: 0.2 };
-    const book = ledger(faceEntry('left', -5.01), faceEntry('left', -3.0, pin));
+    const book = log(faceEntry('left', -5.01), faceEntry('left', -3.0, pin));
     const check = checkOf(book, 'previous.face.left');
     expect(check).toMatchObject({ measured: expect.closeTo(0.201, 9), known: expect.closeTo(-0.01, 9) });
     expect(check?.explanation.likely[0]?.slip).toBe('feeler');
@@ -282,7 +282,7 @@ describe('what is known against what was measured', () => {
   });
 
   test('one reading that stands apart is told from its own fellows, and put right alone', () => {
-    const book = ledger(...[188.995, 189.995, 189].map((value) => faceEntry('right', value)));
+    const book = log(...[188.995, 189.995, 189].map((value) => faceEntry('right', value)));
     const check = checkOf(book, 'repeat.face.right');
     expect(check).toMatchObject({ measured: 189.995, known: expect.closeTo(188.9975, 9) });
     expect(check?.explanation.likely[0]?.slip).toBe('misread-figure');

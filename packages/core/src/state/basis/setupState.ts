@@ -31,9 +31,9 @@ export interface KnownMachine extends Omit<Machine, 'axes' | 'rotary'> {
   rotary?: KnownRotary[];
 }
 
-/** What is in force in a set-up, looked up once for the snapshot it was opened from. */
+/** What is in force in a setup, looked up once for the snapshot it was opened from. */
 interface Index {
-  /** Readings of each subject, struck ones included, in the order of the ledger. */
+  /** Readings of each subject, struck ones included, in the order of the log. */
   ofSubject: ReadonlyMap<string, readonly Reading[]>;
   /** Settings of each axis on each scale, in the order they were made. */
   settings: ReadonlyMap<string, readonly Zeroing[]>;
@@ -43,7 +43,7 @@ interface Index {
   lastCheck: ReadonlyMap<string, Check>;
 }
 
-/** A set-up opened to be read: its record, what the shop knows today, and everything in force. */
+/** A setup opened to be read: its record, what the shop knows today, and everything in force. */
 export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
   /** Gauges as they are known today; for a reading of another day there is `gaugeAt`. */
   gauges: KnownGauge[];
@@ -56,18 +56,18 @@ export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
 /** Answers worked out so far, by book and name. */
 const answersOf = new WeakMap<Book, Map<string, unknown>>();
 
-/** Set-ups whose books are kept at hand. */
+/** Setups whose books are kept at hand. */
 const KEPT_SETUPS = 4;
 
 /**
- * The books opened last, by set-up: the newest and the one before it. Not by snapshot in a weak table: each reading makes
+ * The books opened last, by setup: the newest and the one before it. Not by snapshot in a weak table: each reading makes
  * a snapshot, and what such a table still names outlives several sweeps of memory, a pause in the middle of a touch.
  */
 const opened = new Map<string, readonly { snapshot: Snapshot; book: Book }[]>();
 
 /**
- * Opens a set-up: one pass over its record. The same snapshot gives the same book, with every answer that was already
- * worked out of it, until two newer ones of its set-up were opened.
+ * Opens a setup: one pass over its record. The same snapshot gives the same book, with every answer that was already
+ * worked out of it, until two newer ones of its setup were opened.
  */
 export function openBook(snapshot: Snapshot): Book {
   const { id } = snapshot.setup;
@@ -182,7 +182,7 @@ function sortedGroups<T>(all: readonly T[], key: (one: T) => string, order: (a: 
   return groups;
 }
 
-/** The same set-up with its touches of before reckoned by what was known at a moment; kept nowhere. */
+/** The same setup with its touches of before reckoned by what was known at a moment; kept nowhere. */
 export function openBookAs(book: Book, moment: string): Book {
   const { index: _, gauges: _gauges, machine: _machine, tools: _tools, ...rest } = book;
   const snapshot: Snapshot = {

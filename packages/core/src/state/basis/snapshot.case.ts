@@ -17,7 +17,7 @@ import { openBook, type Book } from './setupState';
 
 const axis = { step: 0.005, travel: 400 };
 
-/** A plate on a knee mill with a readout, nothing touched yet. */
+/** A plate on a knee mill with a DRO, nothing touched yet. */
 export const plateSnapshot: Snapshot = {
   setup: {
     id: 'plate-setup',
@@ -48,7 +48,7 @@ export const plateSnapshot: Snapshot = {
   },
   part: { id: 'plate', name: 'Base plate', material: 'brass', size: { x: 184, y: 116, z: 9.5 }, holes: [] },
   gauges: [
-    { id: 'spring', name: 'Spring finder', kind: 'spring-finder', nominal: 10 },
+    { id: 'spring', name: 'Edge finder', kind: 'spring-finder', nominal: 10 },
     { id: 'pin', name: 'Pin', kind: 'pin', nominal: 6 },
     { id: 'block', name: 'Block', kind: 'block', nominal: 10 },
   ],
@@ -171,7 +171,7 @@ export function presetDone(
   };
 }
 
-/** Rows of the plate's set-up, as entries. */
+/** Rows of the plate's setup, as entries. */
 export const rowOf = <K extends Exclude<RowEntry['kind'], 'calibration'>>(
   kind: K,
   body: Extract<RowEntry, { kind: K }>['body'],

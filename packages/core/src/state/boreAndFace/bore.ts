@@ -9,7 +9,7 @@ import type { KnownGauge } from '../basis/calibratedGauge';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import { Refusal } from '../../problem/problem';
 
-/** A bore as the ledger has it: its size before the first pass, and each pass since. mm on the diameter. */
+/** A bore as the log has it: its size before the first pass, and each pass since. mm on the diameter. */
 export interface BoreLog {
   /** Size before the first pass; undefined until it is measured. */
   start: number | undefined;

@@ -14,7 +14,7 @@ const looked = (action: 'tick' | 'clear', at: string): Entry => ({
 
 test('nobody said yet that they were turned, and nobody looked', () => {
   expect(insertsOf(measured(), 't2')).toEqual({ item, turnedAt: undefined, ticked: false });
-  expect(insertsWords(insertsOf(measured(), 't2'))).toBe('Nobody said yet when its inserts were turned.');
+  expect(insertsWords(insertsOf(measured(), 't2'))).toBe('No record of its inserts being indexed.');
 });
 
 test('the last turn counts, of this cutter, and a crash is none', () => {
@@ -24,7 +24,7 @@ test('the last turn counts, of this cutter, and a crash is none', () => {
     happened('t2', AFTER, { what: 'void', why: 'crash' }),
   );
   expect(insertsOf(book, 't2').turnedAt).toBe(BEFORE);
-  expect(insertsWords(insertsOf(book, 't2'))).toBe('Its inserts were turned on 2026-03-02.');
+  expect(insertsWords(insertsOf(book, 't2'))).toBe('Its inserts were indexed on 2026-03-02.');
 });
 
 test('a look counts until they are turned again or in a crash, or it is taken back', () => {

@@ -4,7 +4,7 @@ import { voidsOf } from '../gauges/calibrationSeries';
 
 /** What is known of the inserts of a cutter before it faces. */
 export interface Inserts {
-  /** The tick's name in the ledger of checks. */
+  /** The tick's name in the log of checks. */
   item: string;
   /** When all of them were last turned, ISO time; undefined where nobody said so. */
   turnedAt: string | undefined;

@@ -21,7 +21,7 @@ const CHECKS: readonly Check[] = [
   previousCheck,
 ];
 
-/** Everything known of a set-up held against everything measured, those that do not agree first. */
+/** Everything known of a setup held against everything measured, those that do not agree first. */
 export const agreements = (book: Book): Agreement[] =>
   answered(book, 'agreements', () => {
     const all = CHECKS.flatMap((check) => check.features(book).flatMap((feature) => made(book, check, feature) ?? []));

@@ -15,7 +15,7 @@ export const KNOWN_U = 0.05;
 export interface Agreement {
   /** The check's name and the feature's: by it the same check is made again. */
   key: string;
-  /** What is compared: the face or shape it is of, and what is known of it. */
+  /** What is compared: the face or shape it is of, and the calibration of it. */
   of: 'width' | 'diameter' | 'caliper' | 'datum' | 'previous' | 'repeat' | 'chord';
   against: 'drawing' | 'caliper' | 'zero' | 'offset' | 'touch';
   feature: Feature;

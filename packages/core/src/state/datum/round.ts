@@ -50,7 +50,7 @@ export function roundGauge({ gauges, setup, datumPlan }: Book, way: RoundWay): K
   return chosen ?? gauges.find((gauge) => gauge.kind === kind && gauge.retiredOn === undefined);
 }
 
-/** The latest time round of a sweep in the datum's own ledger; 1 before the first. */
+/** The latest time round of a sweep in the datum's own log; 1 before the first. */
 export const sweepPass = (book: Book, of: string): number =>
   allReadingsOf(book, { kind: 'sweep', of, place: 0, pass: 1 }).reduce(
     (most, { subject }) => (subject.kind === 'sweep' ? Math.max(most, subject.pass) : most),

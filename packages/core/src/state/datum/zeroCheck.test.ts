@@ -16,7 +16,7 @@ const looked = (item: string, there: boolean) =>
   rowOf('check', {
     id: `look-${item}`,
     item,
-    text: 'At X 0 and Y 0 the spindle stands over the front left corner.',
+    text: 'At X 0 and Y 0 the spindle is over the front left corner.',
     action: there ? 'tick' : 'clear',
     reason: there ? '' : ELSEWHERE,
     at: '2026-11-24T09:31:00.000Z',
@@ -38,10 +38,10 @@ test('a corner is named, with what a finder’s half and whole would do', () => 
   if (!look) throw new Error('both are set');
   expect(look).toMatchObject({ item: 'over-zero-set-x-set-y', seen: undefined, radius: { x: 5, y: 5 } });
   expect(lookWords(book, look)).toBe(
-    'Raise the tool, drive to X 0 and Y 0, stop the spindle and look: it stands over the front left corner.',
+    'Raise the tool, go to X 0 and Y 0, and stop the spindle. Check: is it over the front left corner.',
   );
   expect(elsewhereWords(look, 'mm')).toMatch(
-    /about 5\.0 mm: half of what touched was left out, or the whole of it taken\. By 10\.0 mm: half taken the wrong way\. Touch that face again\.$/,
+    /about 5\.0 mm: half the finder was left out, or the whole used\. By 10\.0 mm: half the finder with the wrong sign\. Touch that face again\.$/,
   );
 });
 

@@ -6,13 +6,13 @@ import { datumInForce } from './localDatum';
 
 /** A look at where the spindle stands once X and Y are set and it was driven to zero. */
 export interface OverZero {
-  /** The look's name in the ledger of checks: another setting is looked at anew. */
+  /** The look's name in the log of checks: another setting is looked at anew. */
   item: string;
   /** What was said of it last. */
   seen: 'there' | 'elsewhere' | undefined;
   /** Radius of what touched before each setting, mm; 0 for none. */
   radius: { x: number; y: number };
-  /** Part zero from the part's left and front face, mm; undefined where a size is not told. */
+  /** Part zero from the part's left and front face, mm; undefined where a size is not entered. */
   from: { x: number; y: number } | undefined;
 }
 
@@ -20,7 +20,7 @@ export interface OverZero {
 const TAIL = 20;
 
 /** What is kept with a look that found the spindle somewhere else. */
-export const ELSEWHERE = 'It stands elsewhere.';
+export const ELSEWHERE = 'Not over zero.';
 
 /** The look that is due, or was made, since X and Y were set; undefined until both are, or where the machine has only one. */
 export function overZero(book: Book): OverZero | undefined {

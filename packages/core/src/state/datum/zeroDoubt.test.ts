@@ -60,9 +60,9 @@ describe('a zero after the machine was homed', () => {
     const doubt = doubtOf(moved);
     expect(doubt?.shift?.off).toBeCloseTo(0.31, 9);
     expect(doubt && doubtWords(moved, doubt)).toMatch(
-      /^The left face is off by \+0\.310 mm ±0\.0\d\d mm: the zero of X is not/,
+      /^The left face is off by \+0\.310 mm ±0\.0\d\d mm: the zero of X has moved/,
     );
-    expect(nextWords(moved, progressOf(moved).next)).toBe('The zero did not come back: set it anew.');
+    expect(nextWords(moved, progressOf(moved).next)).toBe('The zero has moved: set it again.');
   });
 
   test('a touch after one homing proves nothing after the next', () => {
@@ -106,13 +106,13 @@ describe('a zero after the machine was homed', () => {
   test('stands by the person’s word, and is next in line until then', () => {
     expect(progressOf(bookWith(homed)).next).toMatchObject({ station: 'datum', what: 'prove' });
     expect(nextWords(bookWith(homed), progressOf(bookWith(homed)).next)).toBe(
-      'Prove the zero: touch the left face once more.',
+      'Check the zero: touch the left face once more.',
     );
     expect(doubtOf(bookWith(homed, row('stands', 's1', '11:05')))).toBeUndefined();
   });
 });
 
-test('on a readout that was set to the part, a face is held against its place on the part', () => {
+test('on a DRO that was set to the part, a face is held against its place on the part', () => {
   const readout = bookOf(plateSnapshot, [
     rowOf('reading', reading(left, -5.2, { takenAt: at('09:10') })),
     rowOf('zeroing', presetDone(left, 'x', -5, 'one', { at: at('09:20') })),
@@ -125,7 +125,7 @@ test('on a readout that was set to the part, a face is held against its place on
   expect(shiftOf(readout, 'night', left)?.off).toBeCloseTo(0.01, 9);
   expect(doubtOf(readout)).toBeUndefined();
   const shift = shiftOf(readout, 'night', left);
-  expect(shift && shiftWords(readout, shift)).toMatch(/^The left face came back to where it was, off by \+0\.010 mm/);
+  expect(shift && shiftWords(readout, shift)).toMatch(/^The left face came back, off by \+0\.010 mm/);
 });
 
 test('an offset entered for a local datum stands for that, not for part zero', () => {

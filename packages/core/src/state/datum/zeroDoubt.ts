@@ -179,7 +179,7 @@ export function afterHoming(book: Book, answer: FeatureAnswer): FeatureAnswer {
 /** So long nobody did anything here, milliseconds: a night. */
 const NIGHT = 8 * 3600 * 1000;
 
-/** When somebody did something in a set-up last, where that is a night ago or more and X or Y were set; undefined else. */
+/** When somebody did something in a setup last, where that is a night ago or more and X or Y were set; undefined else. */
 export function leftSince(book: Book, now: number): string | undefined {
   if (!(['x', 'y'] as const).some((axis) => lastZeroing(book, axis) !== undefined)) return undefined;
   const moments = [

@@ -83,7 +83,7 @@ function cutterOf(book: Book, { tool, cutterId, takenAt }: Use): { diameter: num
 }
 
 /**
- * What touches on an axis as it is used: a gauge itself, or a cutter with paper or a plate before it. A result of the
+ * Finder on an axis as it is used: a gauge itself, or a cutter with paper or a plate before it. A result of the
  * control's own cycle has the ball taken off already, so nothing is left to take off.
  */
 export function contactInUse(
@@ -124,7 +124,7 @@ export function sameUse(book: Book, a: Use, b: Use): boolean {
 const sameOffsets = ({ offsets: a }: KnownGauge, { offsets: b }: KnownGauge): boolean =>
   a?.x === b?.x && a?.y === b?.y && a?.z === b?.z;
 
-/** Backlash of an axis that is read on a dial, as it was known at a moment; a readout reads the table itself and needs none. */
+/** Backlash of an axis that is read on a dial, as it was known at a moment; a DRO reads the table itself and needs none. */
 export function lostMotionOf(book: Book, axis: 'x' | 'y' | 'z', moment: string) {
   if (book.machine.kind !== 'dials') return undefined;
   const backlash = backlashAt(book, axis, moment);

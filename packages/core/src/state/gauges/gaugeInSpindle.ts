@@ -14,12 +14,12 @@ const HELD: readonly GaugeKind[] = [
   'master-tool',
 ];
 
-/** How fast a finder turns where its maker says nothing, rev/min. */
+/** How fast a finder turns where its maker says nothing, rpm. */
 export const MOST_RPM = { turning: 1000, slow: 150 } as const;
 
 /**
- * The finder that is still in the spindle as far as the ledger tells: it touched last, and nothing was driven, made or
- * touched by a cutter since. How fast it may turn, rev/min: its maker's figure, else what is usual; 0 where it must stand.
+ * The finder that is still in the spindle as far as the log tells: it touched last, and nothing was driven, made or
+ * touched by a cutter since. How fast it may turn, rpm: its maker's figure, else what is usual; 0 where it must stand.
  */
 export function gaugeInSpindle(book: Book): { name: string; mostRpm: number } | undefined {
   const last = book.readings

@@ -15,7 +15,7 @@ const UNDER: readonly GaugeSits[] = ['under'];
 /** Places a gauge may sit at; one alone where its kind leaves no doubt. */
 export const placesOf = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => PLACES[kind] ?? UNDER;
 
-/** Where a gauge sits; undefined where that was not said yet, and it could be anywhere. */
+/** Where a gauge sits; undefined where that was not entered yet, and it could be anywhere. */
 export function gaugeSits({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): GaugeSits | undefined {
   const places = placesOf(gauge);
   const said = datumPlan.heights?.sits;

@@ -13,7 +13,7 @@ test('a sweep and a plug find rounds alone, each with its gauge, time and ±', (
   expect(ids(alignmentShop, 'face')).not.toContain('plug');
   expect(ids(alignmentShop, 'middle')).not.toContain('lever');
   const plug = way(alignmentShop, 'plug');
-  expect(plug?.gauge.name).toBe('Tapered plug');
+  expect(plug?.gauge.name).toBe('Centring plug');
   expect(plug?.U).toBeGreaterThan(way(alignmentShop, 'lever')?.U ?? Infinity);
   expect(plug?.seconds).toBeLessThan(way(alignmentShop, 'lever')?.seconds ?? 0);
 });
@@ -94,7 +94,7 @@ test('a job that asks for less is found good enough by what another is not', () 
 });
 
 test('a way in words: how often it touches, and seconds or minutes', () => {
-  expect(wayWords({ method: 'plug', touches: 1, seconds: 89 } as never)).toBe('Tapered plug, 1 touch, about 89 s');
+  expect(wayWords({ method: 'plug', touches: 1, seconds: 89 } as never)).toBe('Centring plug, 1 touch, about 89 s');
   expect(wayWords({ method: 'indicator', touches: 3, seconds: 225 } as never)).toBe(
     'Indicator sweep, 3 touches, about 4 min',
   );

@@ -5,7 +5,7 @@ import { touchU } from './contactSize';
 import { samePlaceAlong } from '../basis/sameTouchPoint';
 import { subjectKey } from '../basis/subjectKey';
 
-/** What repeats with a gauge in one set-up say. */
+/** What repeats with a gauge in one setup say. */
 export interface GaugeRepeats {
   /** Squares about the mean of each touch, mm², and the degrees of freedom behind them. */
   squares: number;
@@ -21,7 +21,7 @@ const PAUSE = 300;
 type Touch = Extract<Reading, { on: 'scale' }>;
 
 /**
- * How a gauge repeated in a set-up, and how long a touch took: readings of one thing on one zero of the scale with one
+ * How a gauge repeated in a setup, and how long a touch took: readings of one thing on one zero of the scale with one
  * contact at one place, less those struck out, those far from the others, and what a control gave itself.
  */
 export function gaugeRepeats(book: Book, gaugeId: string): GaugeRepeats {

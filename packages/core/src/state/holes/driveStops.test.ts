@@ -32,7 +32,7 @@ const with_ = (change: Partial<CutPlan>): Book => bookOf({ ...shop, cutPlan: { .
 const told = (stops: readonly { step: string; pattern: Pattern; hole: number }[]) =>
   stops.map(({ step, pattern, hole }) => `${step} ${pattern.id} ${hole}`);
 
-describe('holes of a set-up', () => {
+describe('holes of a setup', () => {
   test('carry size, depth and note, their own before the pattern’s', () => {
     expect(patternHoles(shop, spots)).toMatchObject([
       { x: 10, y: 20, diameter: 3, depth: 9.5, note: undefined, steps: ['drill'] },
@@ -84,7 +84,7 @@ describe('the drive', () => {
     expect(orderedHoles(holes, { ...order, way: 'as-numbered' }).map(({ hole }) => hole)).toEqual([1, 2, 3]);
   });
 
-  test('what is done is in the ledger, and can be taken back', () => {
+  test('what is done is in the log, and can be taken back', () => {
     const [first] = driveList(shop, PLAIN_ORDER, 'ring');
     if (!first) throw new Error('the ring has holes');
     const check = (id: string, action: NewCheck['action']): NewCheck => ({ id, item: first.item, text: 'Spot', action, reason: '', at: '2026-11-25T09:00:00.000Z' }); // prettier-ignore
@@ -101,7 +101,7 @@ describe('the drive', () => {
     expect(doneSteps(back).size).toBe(0);
   });
 
-  test('the name of a step fits the ledger whatever the pattern is called, and no two are the same', () => {
+  test('the name of a step fits the log whatever the pattern is called, and no two are the same', () => {
     const long = { ...ring, id: '019f9dc1-7b1e-7c3a-9d55-0123456789ab' };
     const names = [1, 10_000].flatMap((hole) =>
       (['spot', 'drill'] as const).map((step) => holeItem({ pattern: long, hole }, step)),

@@ -14,7 +14,7 @@ import { byTool } from './stepsByTool';
 /** One stop of the drive: what is done at which hole. */
 export interface Stop extends Hole {
   step: HoleStep;
-  /** Its name in the ledger of checks. */
+  /** Its name in the log of checks. */
   item: string;
   done: boolean;
   /** Where the scale must stand, mm. */

@@ -22,7 +22,7 @@ test('screws round a bore are clear of it; by the radius typed for the diameter 
   expect(drawnOverlaps(book, circle(24))[0]?.by).toBeCloseTo(3.1, 9);
   expect(clearAtTwice(book, circle(24))).toBe(true);
   expect(overlapWords(book, circle(24))).toBe(
-    'Hole 1 and 5 more of Bearing screws would run 3.100 mm into a drawn hole of 26.000 mm. Was the radius of the circle typed for its diameter?',
+    'Hole 1 and 5 more of Bearing screws would run 3.100 mm into a drawn hole of 26.000 mm. Was the circle’s radius typed as its diameter?',
   );
 });
 

@@ -7,7 +7,7 @@ import { carriedRotation } from '../datum/partRotation';
 import type { FileHole } from '../../holes/fileHole';
 import { onScale } from '../datum/localDatum';
 
-/** One hole of a set-up. Lengths in mm. */
+/** One hole of a setup. Lengths in mm. */
 export interface Hole {
   pattern: Pattern;
   /** Its number in the pattern, from 1. */
@@ -59,11 +59,11 @@ export function targetOf<P extends { x: number; y: number }>(book: Book, place: 
   return onScale(book, rotate(place, carriedRotation(book)?.angle ?? 0));
 }
 
-/** How a hole and what is done to it are called in the ledger of checks. */
+/** How a hole and what is done to it are called in the log of checks. */
 export const holeItem = ({ pattern, hole }: Pick<Hole, 'hole' | 'pattern'>, step: HoleStep): string =>
   `hole-${pattern.id.slice(-40)}-${hole}-${step}`;
 
-/** Steps that are done, by their names in the ledger. */
+/** Steps that are done, by their names in the log. */
 export const doneSteps = ({ index }: Book): Set<string> =>
   new Set([...index.lastCheck.values()].flatMap(({ item, action }) => (action === 'tick' ? item : [])));
 

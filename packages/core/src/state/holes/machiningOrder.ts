@@ -96,7 +96,7 @@ export function depthOfStop(book: Pick<Book, 'part' | 'tools' | 'cutPlan'>, stop
   return { ...found, below: Math.max(found.below, found.tip - thickness, 0) };
 }
 
-/** What a step by a tool is cut with: as it was said for this set-up, else what to start from. */
+/** What a step by a tool is cut with: as it was said for this setup, else what to start from. */
 export function cutOf(book: Pick<Book, 'cutPlan' | 'part' | 'machine'>, { step, tool, wanted }: Machining): Cut {
   const said = book.cutPlan.program?.cuts.find((one) => one.step === step && one.tool === tool?.number);
   if (said) return { rpm: said.rpm, feed: said.feed };

@@ -54,7 +54,7 @@ describe('a row of the control’s tool table', () => {
   test('says what to enter instead', () => {
     const wrong = back(2, read(2, 12.31));
     expect(wrong && rowTrouble(wrong, 'mm')).toBe(
-      'It reads +12.310 mm, not −12.310 mm: the sign is the other one. Enter −12.310 mm, and look again.',
+      'It reads +12.310 mm, not −12.310 mm: wrong sign. Enter −12.310 mm, and look again.',
     );
   });
 
@@ -117,7 +117,7 @@ describe('a touch plate in the control', () => {
 
   test('as it measures: ticked; never measured: asked for, not judged', () => {
     expect(entry(measured(12.42), entered(12.42)).agrees).toBe(true);
-    expect(plateWords(entry(entered(12)), 'mm')).toMatch(/Measure it: which of the two is right is not known/);
+    expect(plateWords(entry(entered(12)), 'mm')).toMatch(/Measure it: it is not known which is right/);
     expect(plateWords(entry(), 'mm')).toBe('Marked 12.700 mm, not measured.');
   });
 });

@@ -116,7 +116,7 @@ describe('it is asked for a day', () => {
     expect(open && readBackQuestion(open, 'mm')).toBe('X was set. Does it show −5.000 mm there?');
     const wrong = stateOf([touched(31.2), set(-5, 'a'), saw('a', 5)]);
     expect(wrong && readBackTrouble(wrong, 'mm')).toBe(
-      'X shows 5.000 mm, not −5.000 mm: the sign is the other one; or it is off by the contact’s radius. Set it to −5.000 mm and look again, before anything moves.',
+      'X shows 5.000 mm, not −5.000 mm: wrong sign; or it is off by the contact’s radius. Set it to −5.000 mm and look again, before anything moves.',
     );
   });
 });

@@ -160,7 +160,7 @@ test('a touch taken with an axis turned is no zero of index nothing', () => {
   expect(zero.x?.value).toBeCloseTo(40, 9);
 });
 
-test('a readout’s coordinates hold only while nothing turns', () => {
+test('a DRO’s coordinates hold only while nothing turns', () => {
   const book = openBook(
     withEntries({ ...plateSnapshot, machine: { ...trunnion, scale: 'readout' } }, [...KNOWN, plan(THREE)]),
   );

@@ -77,9 +77,9 @@ test.each<[string, Book, [string, string, string]]>([
   [
     'a tool no hole calls for',
     shop([], ...found, ...high.slice(0, 2)),
-    ['under-way', 'positions', 'Say where the holes are.'],
+    ['under-way', 'positions', 'Enter where the holes are.'],
   ],
-  ['tools measured', shop([], ...found, ...high), ['under-way', 'positions', 'Say where the holes are.']],
+  ['tools measured', shop([], ...found, ...high), ['under-way', 'positions', 'Enter where the holes are.']],
   ['holes told', shop([spots], ...found, ...high), ['under-way', 'positions', 'Drill hole 1 of Feet, 2 to go.']],
 ])('%s', (_, book, words) => {
   expect(told(book)).toEqual(words);

@@ -31,7 +31,7 @@ const notInSize = (book: Book) =>
 /** The check that the sheet hangs at the machine. */
 export const SHEET_TAPED = 'sheet-taped';
 
-/** Whether a station's work is done, from what the ledger holds. */
+/** Whether a station's work is done, from what the log holds. */
 export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>> = {
   plan: ({ readings }) => readings.length > 0,
   workholding: (book) => {
@@ -64,14 +64,14 @@ export type NextThing =
   | { station: 'size'; what: 'bore'; name: string }
   | { station: 'plan'; what: 'finished' };
 
-/** Where a set-up stands: what is done, and what is next. */
+/** Where a setup stands: what is done, and what is next. */
 export interface Progress {
   state: 'not-begun' | 'under-way' | 'slip' | 'finished';
   done: StationName[];
   next: NextThing;
 }
 
-/** Where a set-up stands, from what the ledger holds: the bench's line, and where one tap goes on. */
+/** Where a setup stands, from what the log holds: the bench's line, and where one tap goes on. */
 export function progressOf(book: Book): Progress {
   const done = STATION_NAMES.filter((name) => STATION_DONE[name](book));
   const next = nextThing(book);

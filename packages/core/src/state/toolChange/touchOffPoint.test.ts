@@ -176,7 +176,7 @@ describe('the probe is one more tool at the spot', () => {
     expect(programSetting(book).zSetWith).toBe(0);
     expect(lengthAtChange(book, 1)).toEqual({
       grave: true,
-      said: 'Z counts with the probe. Touch off tool 1 in Heights first.',
+      said: 'Z counts with the probe. Touch off tool 1 in Z & tools first.',
     });
   });
 

@@ -8,13 +8,13 @@ import { UNSENT } from '../../records/kinds/merge';
 import { agreementNamed } from '../checks/agreements';
 import type { Agreement } from '../checks/check';
 
-/** A reading as it would stand in the ledger in place of a struck one. */
+/** A reading as it would stand in the log in place of a struck one. */
 export interface Again {
   from: TouchReading;
   change: { value?: number; source?: Source; feeler?: number };
 }
 
-/** What could be written into the ledger to put a slip right; nothing is, until the person says so. */
+/** What could be written into the log to put a slip right; nothing is, until the person says so. */
 export interface Mend {
   slip: Slip;
   strike: readonly TouchReading[];
@@ -29,7 +29,7 @@ const TYPED: readonly Slip[] = ['sign', 'inch-for-mm', 'decimal-place'];
 
 /**
  * Mends for something that does not agree: for the likeliest slips, the entries that would make it agree, tried out on
- * the ledger; where no number can be put right, to strike the touch out and take it again.
+ * the log; where no number can be put right, to strike the touch out and take it again.
  */
 export function mendsOf(book: Book, agreement: Agreement): Mend[] {
   const { likely, agrees } = agreement.explanation;
@@ -101,12 +101,12 @@ function inUnit(from: TouchReading, unit: 'mm' | 'in', factor: number): Again['c
     : undefined;
 }
 
-/** Whether the thing agrees once a mend is in the ledger. */
+/** Whether the thing agrees once a mend is in the log. */
 function agreesWith(book: Book, mend: Mend, key: string): boolean {
   return agreementNamed(withMend(book, mend), key)?.explanation.agrees ?? true;
 }
 
-/** The set-up as it would be with a mend; only for looking ahead. */
+/** The setup as it would be with a mend; only for looking ahead. */
 export function withMend(book: Book, { strike, again }: Mend): Book {
   const struck = new Set(strike.map(({ id }) => id));
   return withReadings(book, [

@@ -61,7 +61,7 @@ test('holes that came out turned anticlockwise on the part: the part is turned a
   expect(turn && correctionWords(book, turn)).toMatch(/^Turn the part by 0\.050° ±0\.\d{3}° anticlockwise/);
 });
 
-test('on a readout the move is said, on a control the figure that is added', () => {
+test('on a DRO the move is said, on a control the figure that is added', () => {
   const shift = { kind: 'shift' as const, x: -0.03, y: 0.02, U: 0.004 };
   const of = (kind: 'readout' | 'machining-centre') => ({
     setup: plate.setup,
@@ -105,7 +105,7 @@ test('measured again, the last one counts', () => {
   expect(verified(book)).toMatchObject({ isIn: true, sizes: [{ found: 4.2, isIn: true }] });
 });
 
-test('over pins and from the sides: places by least squares, what is not told stays untold', () => {
+test('over pins and from the sides: places by least squares, what is not entered stays untold', () => {
   const book = openBook(
     withEntries(plate, [
       measured({ kind: 'edge', of: at(1), face: 'left', pin: 4.2 }, 22.1),

@@ -18,7 +18,7 @@ export interface MeasuredSize {
   measurement: Measurement;
   /** What it should be. */
   should: number;
-  /** What was found of it: a chord from middle to middle, a size as the gauge shows it. */
+  /** Calibration results: a chord from middle to middle, a size as the gauge shows it. */
   found: number;
   /** U of that at 95 %. */
   U: number;
@@ -36,7 +36,7 @@ export interface VerifiedHole {
   told: boolean;
 }
 
-/** What a finished part tells of the set-up. */
+/** What a finished part tells of the setup. */
 export interface Verified {
   sizes: MeasuredSize[];
   holes: VerifiedHole[];

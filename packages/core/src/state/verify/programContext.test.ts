@@ -24,7 +24,7 @@ test('the stock stands in the program’s frame: from part zero, its top at Z ze
   expect(centred.stock).toMatchObject({ x: [-x / 2, x / 2], y: [-y / 2, y / 2] });
 });
 
-test('with Z zero on what the part stands on, its top stands its thickness above', () => {
+test('with Z zero on the part’s underside, its top stands its thickness above', () => {
   const { datumPlan } = plateSnapshot;
   const heights = { surface: 0, lift: 0, zero: { at: 'under' as const } };
   const under = settingOf({ datumPlan: { ...datumPlan, heights } }, 'under');
@@ -78,14 +78,14 @@ test('positions with the deepest of what is done at each, the point of the drill
   expect(set.holes[0]?.tip).toBeCloseTo(z + 0.5 + 1.2618, 3);
 });
 
-describe('what is in the spindle as far as the ledger tells', () => {
+describe('what is in the spindle as far as the log tells', () => {
   const left = (change: Parameters<typeof reading>[2] = {}) =>
     rowOf('reading', reading({ kind: 'face', face: 'left' }, -5, change));
   const inSpindle = (id: string, ...entries: Parameters<typeof withEntries>[1]) =>
     settingOf(withEntries(plateSnapshot, entries), id).gaugeIn;
 
-  test('a spring finder that touched last, and what it bears', () => {
-    expect(inSpindle('spring-in', left())).toEqual({ name: 'Spring finder', mostRpm: 1000 });
+  test('an edge finder that touched last, and what it bears', () => {
+    expect(inSpindle('spring-in', left())).toEqual({ name: 'Edge finder', mostRpm: 1000 });
   });
 
   test('a pin must not turn at all', () => {

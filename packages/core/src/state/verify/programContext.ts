@@ -26,7 +26,7 @@ import { topAboveZero } from '../zAndTools/zZeroHeight';
 const NO_TOOL = 0;
 
 /**
- * Everything a program is held against, in the program's own frame: what is set, measured, planned and known of a set-up.
+ * Everything a program is held against, in the program's own frame: what is set, measured, planned and known of a setup.
  * What nobody said is left out, and then nothing is held against it.
  */
 export function programSetting(book: Book): WhatIsSet {
@@ -118,7 +118,7 @@ function inFrame(book: Book, { name, from, to }: Pick<Obstacle, 'name' | 'from' 
   );
 }
 
-/** The stock as it was told, else the part's own size; nothing while its sides are not told. */
+/** The stock as it was told, else the part's own size; nothing while its sides are not entered. */
 function stockOf(book: Book): Box | undefined {
   const { part, obstacles } = book;
   if (obstacles.stock) return inFrame(book, obstacles.stock);

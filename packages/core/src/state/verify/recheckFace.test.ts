@@ -29,7 +29,7 @@ test('what it should show is what makes the same answer: a finder that runs out 
   expect(answer?.result.edge).toBeCloseTo(0, 9);
 });
 
-test('on dials a face touched going toward minus shows the lost motion less', () => {
+test('on dials a face touched going toward minus shows the backlash less', () => {
   const { machine } = plateSnapshot;
   const at = '2026-01-01T00:00:00.000Z';
   const dials = {

@@ -28,7 +28,7 @@ export function againUse({ setup, gauges, tools }: Pick<Book, 'setup' | 'gauges'
 
 /**
  * What the scale should show while a face is touched, mm, and U of the face's place: where it is, less what stands between
- * its surface and the middle of the tool (ISO 841 signs), and less the lost motion that a dial has not gone yet.
+ * its surface and the middle of the tool (ISO 841 signs), and less the backlash that a dial has not gone yet.
  *
  * @param moment when it is touched: a gauge is what it is known to be then
  * @returns undefined while its axis is not set, or what touches is not known

@@ -83,7 +83,7 @@ describe('a bore', () => {
     const [shift] = thing.shifts;
     expect(shift?.stands).toBe(false);
     expect(shift && againShiftWords(book, thing, shift)).toMatch(
-      /^✗ Bearing bore in X: \+0\.200 mm ±0\.\d+ mm from where it was\. Set X anew, or find what moved\.$/,
+      /^✗ Bearing bore in X: \+0\.200 mm ±0\.\d+ mm from where it was\. Set X again, or find what moved\.$/,
     );
   });
 
@@ -143,7 +143,7 @@ describe('Z', () => {
     const book = openBook(withEntries(touched, [preset(10), rowOf('zeroing', other)]));
     const thing = thingOf(book, 'z');
     expect(thing.touches).toEqual([]);
-    expect(whyNotAgain(book, thing, true)).toMatch(/^Z was set with tool 5 since, so tool 1 tells nothing of it/);
+    expect(whyNotAgain(book, thing, true)).toMatch(/^Z was set with tool 5 since\. Touch tool 5/);
   });
 
   test('lifted for a pass in the air, it should show that much less', () => {

@@ -20,7 +20,7 @@ export interface AgainTouch {
   axis: Axis;
   approach: Approach;
   use: Omit<AgainUse, 'cutterId'>;
-  /** What touches takes nothing off: the control has. */
+  /** Finder takes nothing off: the control has. */
   byControl: boolean;
   /** What the scale should show, and U of that. */
   expected: { reading: number; U: number };

@@ -44,7 +44,7 @@ export function zToolChanged(book: Book): number | undefined {
 /**
  * What Z should show where the tool it was found with touches the same gauge again (signs after ISO 841): what it was set to
  * there, where it was set while touching, whatever it showed since; what it showed, on the same zero; else the height of the
- * gauge's top above part zero. An air pass in force is in the setting.
+ * gauge's top above part zero. An air cut in force is in the setting.
  *
  * @returns undefined while Z is not set, was set by nothing that was touched here, or by another tool since
  */

@@ -28,5 +28,5 @@ export function holdingSteps(book: Book): StepState[] {
     });
 }
 
-/** Name of a step in the ledger: its list and itself, so that another holding asks anew. */
+/** Name of a step in the log: its list and itself, so that another holding asks anew. */
 export const checkItem = (holdingId: string, stepId: string): string => `${holdingId}--${stepId}`.slice(0, 64);

@@ -8,7 +8,7 @@ interface LengthFound {
 
 /**
  * Whether a length found under a tool's number is still that of what stands there: the same cutter has the number, and it
- * was neither re-fitted, ground nor in a crash since. A length of before would send it into the part, or leave it above.
+ * was neither re-clamped, ground nor in a crash since. A length of before would send it into the part, or leave it above.
  */
 export function stillItsLength(
   { tools, calibrations, toolTable }: Pick<Book, 'tools' | 'calibrations' | 'toolTable'>,

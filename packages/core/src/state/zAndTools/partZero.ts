@@ -24,7 +24,7 @@ const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'];
 
 const isFeature = (subject: { kind: string }): subject is Feature => FEATURES.includes(subject.kind);
 
-/** Part zero on each axis: from what it was set by, else from what is known best on the scale as it stands. */
+/** Part zero on each axis: from what it was set by, else from what is known best on the current scale. */
 export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> {
   const zeros: Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> = {};
   for (const axis of ['x', 'y'] as const) {

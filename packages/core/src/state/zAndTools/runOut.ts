@@ -13,7 +13,7 @@ import { touchU } from '../gauges/contactSize';
 export const runOutUsual = ({ part }: Pick<Book, 'part'>, tool: Tool): number =>
   runOutLimit(tool.diameter, materialOf(part.material));
 
-/** How far a tool may run out here: as it was said for this set-up, else what is usual for a tool of its size, mm. */
+/** How far a tool may run out here: as it was said for this setup, else what is usual for a tool of its size, mm. */
 export const runOutAllowed = (book: Pick<Book, 'datumPlan' | 'part'>, tool: Tool): number =>
   book.datumPlan.heights?.runOut?.tolerance ?? runOutUsual(book, tool);
 

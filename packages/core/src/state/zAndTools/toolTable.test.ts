@@ -95,7 +95,7 @@ describe('lengths kept for the machine', () => {
     expect(tableAnswer(kept(-22.31)).findings).toMatchObject([{ kind: 'one-off', tools: [2], slip: 'gauge-once' }]);
   });
 
-  test('of a tool that was re-fitted are compared no more, and said to be stale', () => {
+  test('of a tool that was re-clamped are compared no more, and said to be stale', () => {
     const answer = tableAnswer(kept(12.31, '2026-11-21T09:00:00.000Z'));
     expect(answer.findings).toEqual([]);
     expect(answer.rows[1]).toMatchObject({ kept: null, stale: true, changed: 'tool' });
@@ -107,7 +107,7 @@ test('tools touched on two gauges are said not to compare', () => {
   expect(tableAnswer(mixed).findings).toMatchObject([{ kind: 'two-gauges', tools: [3] }]);
 });
 
-test('the gauge on another surface, a search in steps and an air pass go into Z', () => {
+test('the gauge on another surface, a search in steps and an air cut go into Z', () => {
   const heights = (change: object): Book => {
     const base = measured('reference-tool');
     return bookOf({ ...base, datumPlan: { ...base.datumPlan, heights: { surface: 0, lift: 0, ...change } } });

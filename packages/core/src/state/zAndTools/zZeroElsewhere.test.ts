@@ -29,13 +29,13 @@ const touched = (heights: Partial<Heights>, part: Partial<Snapshot['part']> = {}
 const setZ = (book: Book) => zZeroAnswer(book)?.result.setZ;
 
 describe('Z zero elsewhere than on the part’s top', () => {
-  test('what the part stands on: the gauge on its top shows thickness and gauge', () => {
+  test('the part’s underside: the gauge on its top shows thickness and gauge', () => {
     const book = touched({ zero: { at: 'under' } });
     expect(setZ(book)).toBeCloseTo(19.5, 12);
-    expect(zZeroWords(book)).toBe('Z zero is what the part stands on, 9.500 mm below the part’s top.');
+    expect(zZeroWords(book)).toBe('Z zero is the part’s underside, 9.500 mm below the part’s top.');
   });
 
-  test('and with the gauge on what it stands on, the gauge alone', () => {
+  test('and with the gauge on the surface under the part, the gauge alone', () => {
     expect(setZ(touched({ zero: { at: 'under' }, surface: -9.5 }))).toBeCloseTo(10, 12);
   });
 
@@ -43,7 +43,7 @@ describe('Z zero elsewhere than on the part’s top', () => {
     const book = touched({ zero: { at: 'named', name: 'the centre line', above: 12.5 } });
     expect(setZ(book)).toBeCloseTo(22.5, 12);
     expect(zZeroForms(book, zZeroAnswer(book) ?? never(), { unit: 'mm' })[1]?.then).toBe(
-      'the centre line on the scale as it stands',
+      'the centre line on the current scale',
     );
   });
 
@@ -64,7 +64,7 @@ describe('Z zero elsewhere than on the part’s top', () => {
     const book = touched({ zero: { at: 'under' } }, { untold: ['z'] });
     expect(topAboveZero(book)).toBeUndefined();
     expect(zZeroAnswer(book)).toBeUndefined();
-    expect(zZeroWords(book)).toMatch(/how thick the part is was not told yet/);
+    expect(zZeroWords(book)).toMatch(/how thick the part is was not entered yet/);
   });
 
   test('on the top nothing needs saying', () => {
@@ -86,7 +86,7 @@ test('a machine with Y and Z only asks for Y, and is set by it', () => {
   expect(isSet(bookOf(plateSnapshot, [front, set]))).toBe(false);
 });
 
-test('what the control’s own cycle gives for Z is the surface: no gauge, no probe length, no half step again', () => {
+test('what the control’s cycle gives for Z is the surface: no gauge, no probe length, no half step again', () => {
   const heights = { surface: 0, lift: 0, step: 0.1, probeLonger: 3, zero: { at: 'under' as const } };
   const snapshot: Snapshot = {
     ...plateSnapshot,

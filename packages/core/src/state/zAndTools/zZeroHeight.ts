@@ -1,10 +1,10 @@
 import type { Book } from '../basis/setupState';
 
 /**
- * How high the part's top stands above Z zero, mm: nothing where the top is zero; its thickness where what it stands on is
+ * How high the part's top stands above Z zero, mm: nothing where the top is zero; its thickness where the part’s underside is
  * (spoil board, table, vise floor, parallels); as told for another named height.
  *
- * @returns undefined where it stands on zero and nobody told how thick it is
+ * @returns undefined where it is on zero and nobody told how thick it is
  */
 export function topAboveZero({ datumPlan, part }: Pick<Book, 'datumPlan' | 'part'>): number | undefined {
   const zero = datumPlan.heights?.zero;

@@ -81,6 +81,6 @@ function verdict({ state, error, uncertainty }: Advice, allowed: number, unit: L
     case 'off':
       return `Not yet: ${out}, where ${may} is allowed.`;
     case 'unsure':
-      return `Not proven: ${out}, where ${may} is allowed.`;
+      return `Not confirmed: ${out}, where ${may} is allowed.`;
   }
 }

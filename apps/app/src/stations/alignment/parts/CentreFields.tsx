@@ -26,7 +26,7 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
         value={alignment.school}
         options={[
           { value: 'sweep', label: 'Indicator sweep' },
-          { value: 'plug', label: 'Tapered plug' },
+          { value: 'plug', label: 'Centring plug' },
         ]}
         onChange={(school) => keep({ school })}
       />
@@ -53,7 +53,7 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
               onCommit={(angles) => keep({ angles })}
               check={(n) =>
                 n < 3
-                  ? 'Two angles leave the centre open. Read at 3 or more.'
+                  ? 'Two angles do not fix the centre. Read at 3 or more.'
                   : n > 100
                     ? 'At most 100 by hand; read more from a file.'
                     : undefined
@@ -66,7 +66,7 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
               check={(span) =>
                 span > 60 && span <= 360
                   ? undefined
-                  : 'Angles within 60° leave the centre open. Spread them over more, best all round: 360.'
+                  : 'Angles within 60° do not fix the centre. Spread them out, up to 360°.'
               }
             />
           </FieldRow>
@@ -83,8 +83,8 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
             />
           )}
           <LengthField
-            label="The plug’s own run-out in its collet"
-            hint="Total reading of an indicator on it; it goes into the ±."
+            label="Run-out of the plug in its collet"
+            hint="TIR on an indicator. It is added to the ±."
             unit={unit}
             value={alignment.plugTir}
             onCommit={(plugTir) => keep({ plugTir })}
@@ -101,7 +101,7 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
           />
           {alignment.confirmTir !== null && (
             <LengthField
-              label="Total run-out of that sweep"
+              label="TIR of that sweep"
               unit={unit}
               value={alignment.confirmTir}
               onCommit={(confirmTir) => keep({ confirmTir })}

@@ -35,7 +35,7 @@ const WORDS: Readonly<Record<AlignmentTask, string>> = {
   skew: 'part',
 };
 
-const REASONS = ['true since the last job', 'does not matter for this part', 'not on this machine'];
+const REASONS = ['indicated since it was last moved or bumped', 'does not matter for this part', 'not on this machine'];
 
 /** All that can be lined up, on a drawing of the mill and as a list with where each stands. */
 export default function Chooser({ book, missing }: ChooserProps) {
@@ -67,11 +67,11 @@ export default function Chooser({ book, missing }: ChooserProps) {
               <Words kind="sentence" tone="warn" live>
                 {TASK_TITLES[missing]} needs an indicator, and the shop has none yet.
               </Words>
-              <LinkButton to="/shop/gauges" label="Add one in Shop" />
+              <LinkButton to="/shop/gauges" label="Add an indicator" />
             </>
           ) : (
             <Words kind="sentence" live>
-              Tap what you will line up. What this job does not need, skip.
+              Choose what to align. Skip what this job does not need.
             </Words>
           )
         }
@@ -127,7 +127,7 @@ export default function Chooser({ book, missing }: ChooserProps) {
             ))}
           </View>
         }
-        dock={<MainAction label="On to Datum" onPress={() => router.navigate(stationPath(book.setup.id, 'datum'))} />}
+        dock={<MainAction label="Go to Datum" onPress={() => router.navigate(stationPath(book.setup.id, 'datum'))} />}
       />
       {skipping && (
         <SkipDialog
@@ -145,8 +145,8 @@ export default function Chooser({ book, missing }: ChooserProps) {
 }
 
 const SAID = {
-  begun: 'begun: readings are still missing',
-  off: 'read, not in line yet',
+  begun: 'started: readings missing',
+  off: 'read, not aligned yet',
   'in line': 'in line',
   skipped: 'skipped',
 } as const;

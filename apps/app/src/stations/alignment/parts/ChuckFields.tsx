@@ -33,8 +33,8 @@ export function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'
         label="Read by"
         value={alignment.standing === true ? 'standing' : 'turning'}
         options={[
-          { value: 'turning', label: 'turning the table half round' },
-          { value: 'standing', label: 'swinging the indicator, table still' },
+          { value: 'turning', label: 'turning the table 180°' },
+          { value: 'standing', label: 'swinging the indicator, table locked' },
         ]}
         onChange={(way) => keep({ standing: way === 'standing' })}
       />
@@ -49,8 +49,8 @@ export function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'
       />
       {alignment.chuckTir !== null && (
         <LengthField
-          label="Total run-out of the chuck’s body"
-          hint="Where the chuck itself is out, flipping the part only hides it."
+          label="TIR of the chuck body"
+          hint="If the chuck itself is out, turning the part only hides it."
           unit={book.setup.units}
           value={alignment.chuckTir}
           onCommit={(chuckTir) => keep({ chuckTir })}

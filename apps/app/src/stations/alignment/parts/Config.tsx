@@ -44,8 +44,8 @@ export function Config({ book, alignment }: ConfigProps) {
         </>
       )}
       <LengthField
-        label="Most it may be out, ± included"
-        hint="A quarter of the job’s tolerance unless you say otherwise."
+        label="Largest error allowed, ± included"
+        hint="A quarter of the job’s tolerance unless you change it."
         unit={unit}
         value={alignment.allowed}
         onCommit={(allowed) => keep({ allowed })}
@@ -62,8 +62,8 @@ function Own({ book, alignment }: ConfigProps) {
     case 'head':
       return (
         <LengthField
-          label="Swing, across"
-          hint="From one place to the opposite one: twice the arm."
+          label="Swing diameter"
+          hint="Across the swing: twice the arm."
           unit={book.setup.units}
           value={alignment.swing}
           onCommit={(swing) => keepAlignment(book, { ...alignment, swing })}

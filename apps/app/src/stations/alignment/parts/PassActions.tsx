@@ -25,7 +25,7 @@ export function PassActions({ state, refused, skew, carried, onWord, ...on }: Pa
   const done = state === 'within' || carried;
   const again = (
     <Button mode="outlined" onPress={on.onAgain}>
-      Read it all again
+      Read all places again
     </Button>
   );
   const sweep = 'Bolted, plug out: sweep it';
@@ -44,13 +44,16 @@ export function PassActions({ state, refused, skew, carried, onWord, ...on }: Pa
       {(done || (onWord && !refused)) && !carried && again}
       {done ? (
         <MainAction
-          label={carried ? 'Done: the angle is carried' : onWord ? 'Done: on my word' : 'Done: in line'}
+          label={carried ? 'Rotate the coordinates' : onWord ? 'Accept without a check sweep' : 'Log as aligned'}
           onPress={on.onDone}
         />
       ) : onWord && !refused ? (
         <MainAction label={sweep} onPress={on.onSweep} />
       ) : (
-        <MainAction label={refused ? 'Start this pass again' : 'Corrected: read it all again'} onPress={on.onAgain} />
+        <MainAction
+          label={refused ? 'Start this pass again' : 'Corrected: read all places again'}
+          onPress={on.onAgain}
+        />
       )}
     </View>
   );

@@ -14,7 +14,7 @@ export function PivotedFields({
   const keep = (change: Partial<Pick<typeof alignment, 'from' | 'to' | 'points' | 'pivot' | 'loose'>>) =>
     keepAlignment(book, { ...alignment, ...change });
   const apart = (other: number) => (mm: number) =>
-    mm === other ? 'Both places are one. Give two places, as far apart as the face allows.' : undefined;
+    mm === other ? 'Both places are the same. Give two places, as far apart as the face allows.' : undefined;
   const inside = (mm: number) =>
     alignment.task === 'vise' &&
     (mm < Math.min(alignment.from, alignment.to) || mm > Math.max(alignment.from, alignment.to))
@@ -48,7 +48,7 @@ export function PivotedFields({
       <FieldRow>
         <LengthField
           label="Bolt that stays"
-          hint="It turns about this place."
+          hint="The vise turns about this bolt."
           unit={unit}
           value={alignment.pivot}
           onCommit={(pivot) => keep({ pivot })}
@@ -60,7 +60,7 @@ export function PivotedFields({
           value={alignment.loose}
           onCommit={(loose) => keep({ loose })}
           check={(mm) =>
-            mm === alignment.pivot ? 'Tapping at the bolt turns nothing. Give the loose end.' : undefined
+            mm === alignment.pivot ? 'Tapping at the bolt does not turn it. Give the loose end.' : undefined
           }
         />
       </FieldRow>

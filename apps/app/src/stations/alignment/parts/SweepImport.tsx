@@ -32,7 +32,7 @@ type State =
   | { kind: 'answered'; name: string; text: string; answer: SweepAnswer }
   | { kind: 'refused'; name: string; text: string; message: string };
 
-/** A sweep of many readings from a file: read and fitted in a worker, looked at, then kept in the ledger. */
+/** A sweep of many readings from a file: read and fitted in a worker, looked at, then kept in the log. */
 export function SweepImport({ book, alignment, pass }: SweepImportProps) {
   const [unit, setUnit] = useState<LengthUnit>(book.setup.units);
   const [state, setState] = useState<State>({ kind: 'idle' });

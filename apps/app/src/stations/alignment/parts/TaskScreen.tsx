@@ -181,7 +181,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
           )}
           {advice && (
             <>
-              <Fold title="Tape: how it was reckoned" open={wide}>
+              <Fold title="Show the working" open={wide}>
                 <TapeStrip tape={advice.tape} unit={unit} />
               </Fold>
               <Fold title="What makes up the ±">

@@ -20,7 +20,7 @@ export function ViseFields({ book, alignment }: ConfigProps<AlignmentOf<'vise'>>
         onChange={(along) => keep({ along })}
       />
       <Choice
-        label="The indicator stands"
+        label="Indicator position"
         value={alignment.side}
         options={[
           { value: 'low', label: lows[0] ?? '' },

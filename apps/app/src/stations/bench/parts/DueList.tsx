@@ -9,7 +9,7 @@ import { Words } from '../../../theme/AppText';
 /** Height of a fold's line, px. */
 const FOLD = 48;
 
-/** Where a thing is measured anew. */
+/** Where a thing is measured again. */
 const pageOf = (of: DueLine['of']): string =>
   of.kind === 'rotary'
     ? `/shop/machines/${of.machineId}?axis=${of.axis}`
@@ -18,7 +18,7 @@ const pageOf = (of: DueLine['of']): string =>
       : '/shop';
 
 /**
- * What is overdue, was dropped, comes due or creeps: each a way to measure it anew. Its line has its place from the start,
+ * What is overdue, was dropped, comes due or creeps: each a way to measure it again. Its line has its place from the start,
  * so that the cards under it never move away from a thumb.
  */
 export function DueList() {
@@ -29,7 +29,7 @@ export function DueList() {
       <View style={styles.line}>
         {!isPending && due && (
           <Words kind="note" tone="soft">
-            ✓ Nothing of the shop is due.
+            ✓ No gauge is due for a check.
           </Words>
         )}
       </View>

@@ -8,7 +8,7 @@ import { Words } from '../../../theme/AppText';
 import type { CardView } from '../view';
 import { momentWords } from '../../../layout/formatMoment';
 
-/** A set-up: its part in small, where zero is, what is set, how far along the rule, and the next thing to do. One tap goes on there. */
+/** A setup: its part in small, where zero is, what is set, how far along the rule, and the next thing to do. One tap goes on there. */
 export function SetupCard({ card }: { card: CardView }) {
   const { colors } = useTheme();
   const { name, about, set, next, part, state } = card;

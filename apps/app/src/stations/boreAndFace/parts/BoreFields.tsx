@@ -34,7 +34,7 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
     <View style={{ gap: 12 }}>
       <TextField
         label="Fit"
-        hint={`Size and fit, as ${unit === 'mm' ? '26 H7' : '1 in H7'}. Or type the limits below.`}
+        hint={`Size and fit, e.g. ${unit === 'mm' ? '26 H7' : '1 in H7'}. Or type the limits below.`}
         value={bore.fit ?? ''}
         check={wrongFit}
         onCommit={(text) => {
@@ -60,11 +60,11 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
         />
       </FieldRow>
       <Choice
-        label="The head’s dial, or the indicator at it, counts"
+        label="The head’s dial or its indicator is marked on"
         value={bore.counts}
         options={[
-          { value: 'radius', label: 'on the radius' },
-          { value: 'diameter', label: 'on the diameter' },
+          { value: 'radius', label: 'the radius' },
+          { value: 'diameter', label: 'the diameter' },
         ]}
         onChange={(counts) => change({ counts })}
       />
@@ -95,7 +95,7 @@ export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
       {bore.bar !== undefined && (
         <OptionalLengthField
           label="The bar sticks out by"
-          hint="As short as the bore allows, within what its maker gives. Its spring is kept by this length."
+          hint="As short as the bore allows, within its maker’s limits. Its spring is stored for this length."
           unit={unit}
           value={bore.stickOut}
           onCommit={(stickOut) => {

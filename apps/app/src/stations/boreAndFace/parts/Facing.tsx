@@ -115,7 +115,7 @@ export default function FacingScreen({ book }: { book: Book }) {
               aria-label="Speed and feed"
               style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18 }}
             >
-              <Result label="Speed" figure={answer.rpm.toFixed(0)} unit="rev/min" />
+              <Result label="Speed" figure={answer.rpm.toFixed(0)} unit="rpm" />
               <Result label="Feed" {...feedFigure(answer.feed, unit)} />
               <Result label="Time" figure={answer.minutes.toFixed(1)} unit="min" />
             </View>
@@ -125,10 +125,10 @@ export default function FacingScreen({ book }: { book: Book }) {
               {answer.paths === 1 ? 'path' : 'paths'} a pass.
             </Words>
             {answer.rpmLimit && (
-              <Words tone="warn">The {answer.rpmLimit} this machine turns stands in for the speed wanted.</Words>
+              <Words tone="warn">The {answer.rpmLimit} rpm this machine reaches is used instead.</Words>
             )}
             {answer.feedLimit && (
-              <Words tone="warn">The fastest this machine feeds stands in: chips are thinner.</Words>
+              <Words tone="warn">The fastest feed of this machine is used: chips are thinner.</Words>
             )}
             {inserts?.ticked === false && toTick}
           </>
@@ -184,15 +184,15 @@ export default function FacingScreen({ book }: { book: Book }) {
           />
           <FieldRow>
             <CountField
-              label={`Edge speed, ${speedUnit(unit)}`}
-              hint="0 for the starting value."
+              label={`Cutting speed, ${speedUnit(unit)}`}
+              hint="0 uses the starting value."
               value={Math.round(speedIn(plan.cuttingSpeed ?? 0, unit))}
               onCommit={(speed) => change({ cuttingSpeed: speed === 0 ? undefined : speedFrom(speed, unit) })}
               check={(n) => (speedFrom(n, unit) <= 2000 ? undefined : `At most ${Math.floor(speedIn(2000, unit))}.`)}
             />
             <OptionalLengthField
-              label="Chip of a tooth"
-              hint="Empty for the starting value."
+              label="Feed per tooth"
+              hint="Leave empty for the starting value."
               unit={unit}
               value={plan.toothLoad}
               onCommit={(toothLoad) => change({ toothLoad })}
@@ -204,7 +204,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             />
           </FieldRow>
           <Choice
-            label="How much of the cutter cuts in one path"
+            label="Width of cut, share of the cutter"
             value={String(plan.stepOver)}
             options={['0.5', '0.6', '0.7', '0.8'].map((value) => ({
               value,
@@ -216,7 +216,7 @@ export default function FacingScreen({ book }: { book: Book }) {
           {typeof answer !== 'string' && (
             <>
               <Words>{answer.coolant}</Words>
-              <View role="list" aria-label="When it does not go well" style={{ gap: 6 }}>
+              <View role="list" aria-label="If it does not cut well" style={{ gap: 6 }}>
                 {answer.remedies.map(({ sign, change: what }) => (
                   <View key={sign} role="listitem">
                     <Words style={{ fontWeight: '700' }}>{sign}</Words>
@@ -224,7 +224,7 @@ export default function FacingScreen({ book }: { book: Book }) {
                   </View>
                 ))}
               </View>
-              <Fold title="Tape of the passes">
+              <Fold title="Working of the passes">
                 <TapeStrip tape={answer.tape} unit={unit} />
               </Fold>
               {inserts?.ticked === true && toTick}

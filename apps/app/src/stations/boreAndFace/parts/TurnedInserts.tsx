@@ -15,12 +15,12 @@ export const TurnedInserts = ({ book, cutter: { id, name } }: TurnedInsertsProps
   <View style={{ gap: 8 }}>
     <Words tone="soft">{insertsWords(insertsOf(book, id))}</Words>
     <VoidIt
-      title="Inserts turned, or new ones"
+      title="Inserts indexed or replaced"
       of={{ kind: 'cutter', cutterId: id }}
       name={name}
       ways={['repaired']}
-      buttons={{ repaired: 'All of them, to a fresh edge' }}
-      said={`from now on the length of ${name} counts in no machine until it was touched off again.`}
+      buttons={{ repaired: 'Log all inserts indexed' }}
+      said={`from now on the length of ${name} is not valid in any machine until it is touched off again.`}
       shownIn={book.setup.id}
     />
   </View>

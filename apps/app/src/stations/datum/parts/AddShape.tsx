@@ -51,8 +51,8 @@ export function AddShape({ book, onDone }: { book: Book; onDone: () => void }) {
     <View style={{ gap: 10 }}>
       <Choice label="What" value={kind} options={KINDS} onChange={setKind} />
       <FieldRow>
-        <LengthField label="Middle X from part zero" unit={unit} value={at.x} onCommit={(x) => setAt({ ...at, x })} />
-        <LengthField label="Middle Y from part zero" unit={unit} value={at.y} onCommit={(y) => setAt({ ...at, y })} />
+        <LengthField label="Centre X from part zero" unit={unit} value={at.x} onCommit={(x) => setAt({ ...at, x })} />
+        <LengthField label="Centre Y from part zero" unit={unit} value={at.y} onCommit={(y) => setAt({ ...at, y })} />
       </FieldRow>
       {round ? (
         <LengthField
@@ -80,7 +80,7 @@ export function AddShape({ book, onDone }: { book: Book; onDone: () => void }) {
           />
         </FieldRow>
       )}
-      <TextField label="Name" hint="As it is called on the tape." value={name} onCommit={setName} />
+      <TextField label="Name" hint="Its name in the working." value={name} onCommit={setName} />
       <Button mode="outlined" onPress={keep}>
         Draw it on the part
       </Button>

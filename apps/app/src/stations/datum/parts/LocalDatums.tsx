@@ -25,9 +25,9 @@ export function LocalDatums({ book }: { book: Book }) {
   return (
     <View style={{ gap: 10 }}>
       <Words kind="note" tone="soft">
-        In force now: {inForce ? inForce.name : 'part zero'}.
+        Active now: {inForce ? inForce.name : 'part zero'}.
       </Words>
-      {!set && <Words kind="note">Set X and Y first; a local datum is counted from there.</Words>}
+      {!set && <Words kind="note">Set X and Y first. A local datum counts from part zero.</Words>}
       {set &&
         datumPlan.local.map((datum) =>
           datum.id === inForce?.id ? (
@@ -78,10 +78,10 @@ function Go({ book, datum }: GoProps) {
         onController
           ? `${datum.name}: in work offset ${datum.workOffset ?? 'of its own'}, ${own}.`
           : twoZeros
-            ? `${datum.name}: raise the tool, drive to ${pair(at)}, switch the readout to INC and zero both there. The first zero, ABS, stays as it is.`
-            : `${datum.name}: raise the tool, drive to ${pair(at)}, then zero both.`
+            ? `${datum.name}: raise the tool, move to ${pair(at)}, switch the DRO to INC and zero both there. The first zero, ABS, stays as it is.`
+            : `${datum.name}: raise the tool, move to ${pair(at)}, then zero both.`
       }
-      done={`Done: ${datum.name} is in force`}
+      done={`Log ${datum.name} active`}
       to={datum.id}
       value={(onController && there) || { x: 0, y: 0 }}
     />
@@ -98,10 +98,10 @@ function Back({ book, datum }: GoProps) {
         onController
           ? 'Back to part zero: choose its work offset again.'
           : twoZeros
-            ? `Back to part zero: switch the readout to ABS. Over ${datum.name} it must show ${pair(at)}. If it shows 0 there, the local zero was typed over the main one: set it to that, there.`
-            : `Back to part zero: raise the tool, drive to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
+            ? `Back to part zero: switch the DRO to ABS. Over ${datum.name} it must show ${pair(at)}. If it shows 0 there, the local zero was typed over the main one: set it to that, there.`
+            : `Back to part zero: raise the tool, move to X 0, Y 0 of ${datum.name}, then set ${pair(at)}.`
       }
-      done="Done: back at part zero"
+      done="Log part zero active"
       to="main"
       value={onController ? (offset ?? { x: 0, y: 0 }) : at}
     />
@@ -225,7 +225,7 @@ function NewDatum({ book, onDone }: { book: Book; onDone: () => void }) {
           onDone();
         }}
       >
-        Keep this datum
+        Save this datum
       </Button>
     </View>
   );

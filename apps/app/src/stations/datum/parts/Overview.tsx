@@ -89,7 +89,7 @@ export default function Overview({ book }: { book: Book }) {
             <AgreementNote key={check.key} book={book} check={check} />
           ))}
           {left.length > 0 && (
-            <Fold title={`More of this part (${left.length})`}>
+            <Fold title={`More for this part (${left.length})`}>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 {left.map((feature) => (
                   <Button mode="outlined" key={featureKey(feature)} onPress={() => take(feature)}>
@@ -106,7 +106,7 @@ export default function Overview({ book }: { book: Book }) {
               label="Faces at other angles: part zero at each index"
             />
           )}
-          <Fold title="Not drawn: a bore, slot, rib or boss">
+          <Fold title="Add a bore, slot, rib or boss to the drawing">
             {adding ? (
               <AddShape book={book} onDone={() => setAdding(false)} />
             ) : (
@@ -118,7 +118,7 @@ export default function Overview({ book }: { book: Book }) {
           <Fold title="A second datum on this part">
             <LocalDatums book={book} />
           </Fold>
-          <Fold title="Scale, and a zero that was lost">
+          <Fold title="Scale, or a lost zero">
             <ScalePanel book={book} found={view.found} />
           </Fold>
         </>
@@ -127,10 +127,10 @@ export default function Overview({ book }: { book: Book }) {
         view.set.x &&
         view.set.y &&
         (looked ? (
-          <MainAction label="On to Heights" onPress={on} />
+          <MainAction label="Go to Z & tools" onPress={on} />
         ) : (
           <Button mode="outlined" onPress={on}>
-            On to Heights
+            Go to Z & tools
           </Button>
         ))
       }
@@ -193,7 +193,7 @@ function Found({ found, unit, onTake }: FoundProps) {
               </Figure>
             ) : (
               <Words kind="note" tone="soft">
-                {stands ? 'swept' : 'on an older zero'}
+                {stands ? 'swept' : 'from an earlier zero'}
               </Words>
             )}
           </View>

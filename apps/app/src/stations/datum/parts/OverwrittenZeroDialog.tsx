@@ -28,7 +28,7 @@ export default function OverwriteDialog({ book, name, zero, onKept, onOverwrite,
     onKept();
   };
   return (
-    <AskDialog title="Part zero is set already" leave="Back to the page" onLeave={onLeave}>
+    <AskDialog title="Part zero is already set" leave="Back to the page" onLeave={onLeave}>
       <Words tone="bad" style={{ fontWeight: '700' }}>
         ▲ {lost}
       </Words>

@@ -12,20 +12,20 @@ import { Fold } from '../../../answer/Fold';
 import { Figure, Words } from '../../../theme/AppText';
 import { changeDatumPlan } from '../view';
 
-/** What would be otherwise with what is known of gauges and cutters today; shown before anyone takes it. */
+/** What would be otherwise with the calibration of gauges and cutters today; shown before anyone takes it. */
 export function ReckonAnew({ book }: { book: Book }) {
   const changes = useMemo(() => reckonChanges(book, new Date().toISOString()), [book]);
   const { reckonedAs } = book.datumPlan;
   const unit = book.setup.units;
   if (changes.length === 0 && reckonedAs === undefined) return null;
   return (
-    <Fold title={changes.length > 0 ? 'A gauge was measured since these touches' : 'Reckoned with later sizes'}>
+    <Fold title={changes.length > 0 ? 'A gauge was calibrated after these touches' : 'Calculated with later sizes'}>
       {reckonedAs !== undefined && (
-        <Words>{`Touches of before are reckoned with what was known on ${dayWords(reckonedAs)}.`}</Words>
+        <Words>{`Earlier touches use the gauge sizes known on ${dayWords(reckonedAs)}.`}</Words>
       )}
       {changes.length > 0 && (
         <>
-          <Words>With what is known today these would be otherwise. What the machine was set to stays as it is.</Words>
+          <Words>Today’s gauge sizes would change these answers. What the machine is set to stays as it is.</Words>
           {changes.map(({ of, axis, before, after, U }) => (
             <View key={`${of === 'z' ? 'z' : featureName(book.part, of)} ${axis}`} style={styles.line}>
               <Words>{of === 'z' ? 'Z zero' : `${capital(featureName(book.part, of))}, ${axis.toUpperCase()}`}</Words>
@@ -38,13 +38,13 @@ export function ReckonAnew({ book }: { book: Book }) {
             onPress={() => changeDatumPlan(book, { reckonedAs: new Date().toISOString() })}
             style={styles.take}
           >
-            Reckon with today’s
+            Use today’s sizes
           </Button>
         </>
       )}
       {reckonedAs !== undefined && (
         <Button mode="text" onPress={() => changeDatumPlan(book, { reckonedAs: undefined })} style={styles.take}>
-          As it was known at each touch
+          Use the sizes known at each touch
         </Button>
       )}
     </Fold>

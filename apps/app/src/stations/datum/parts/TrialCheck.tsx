@@ -65,11 +65,11 @@ export function TrialCheck({ answer, unit }: TrialCheckProps) {
       <EllipseDrawing
         reckoned={ellipse(answer.covariance)}
         tried={tried && ellipse(tried)}
-        label={`Where part zero lies in 95 of 100 cases: as reckoned ${both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)}`}
+        label={`Where part zero lies in 95 of 100 cases: calculated ${both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)}`}
         scaleWords={(times) => `95 of 100 cases, drawn ${times.toLocaleString('en')} ×`}
       />
       <Words kind="note">
-        Brass, as reckoned: {both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)} {unit}.
+        Brass, calculated: {both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)} {unit}.
       </Words>
       {trial.state === 'done' && (
         <Words kind="note" live>
@@ -79,19 +79,19 @@ export function TrialCheck({ answer, unit }: TrialCheckProps) {
       )}
       {trial.state === 'failed' && (
         <Words kind="note" tone="bad">
-          The trial could not be run here. The ± stands as reckoned.
+          The simulation could not run here. The calculated ± stays.
         </Words>
       )}
       {trial.state === 'running' ? (
         <View style={{ gap: 6 }}>
-          <ProgressBar label="Trials done" done={trial.done} most={TRIALS} />
+          <ProgressBar label="Simulation done" done={trial.done} most={TRIALS} />
           <Button mode="outlined" onPress={() => running.current?.cancel()}>
-            Stop the trial, {trial.done.toLocaleString('en')} done
+            Stop the simulation, {trial.done.toLocaleString('en')} done
           </Button>
         </View>
       ) : (
         <Button mode="outlined" onPress={() => void start()}>
-          {trial.state === 'done' ? 'Try again' : `Try it by ${TRIALS.toLocaleString('en')} random cases`}
+          {trial.state === 'done' ? 'Try again' : `Simulate ${TRIALS.toLocaleString('en')} random cases`}
         </Button>
       )}
     </View>

@@ -14,7 +14,7 @@ export function LookOverZero({ book }: { book: Book }) {
   if (look.seen === 'there') {
     return (
       <Words kind="note" tone="good">
-        ✓ Seen at X 0 and Y 0: it stands {place}.
+        ✓ Checked over zero: the spindle is {place}.
       </Words>
     );
   }
@@ -22,7 +22,7 @@ export function LookOverZero({ book }: { book: Book }) {
     logCheck(
       book,
       look.item,
-      `At X 0 and Y 0 the spindle stands ${place}.`,
+      `At X 0 and Y 0 the spindle is ${place}.`,
       there ? 'tick' : 'clear',
       there ? '' : ELSEWHERE,
     );
@@ -36,11 +36,11 @@ export function LookOverZero({ book }: { book: Book }) {
       <Words>{lookWords(book, look)}</Words>
       <View style={styles.row}>
         <Button mode="contained" onPress={() => keep(true)}>
-          {look.seen === 'elsewhere' ? 'Now it stands there' : 'It stands there'}
+          {look.seen === 'elsewhere' ? 'Now it is over zero' : 'It is over zero'}
         </Button>
         {look.seen === undefined && (
           <Button mode="outlined" onPress={() => keep(false)}>
-            It does not
+            It is not
           </Button>
         )}
       </View>

@@ -37,12 +37,12 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
   return (
     <View style={{ gap: 8 }}>
       <Choice
-        label={`Tools come out ${formatLengthUnit(below, { unit })} under the part. What lies there?`}
+        label={`Tools break through by ${formatLengthUnit(below, { unit })} below the part. What is there?`}
         value={under?.what ?? 'unsaid'}
         options={[
           { value: 'free', label: 'A gap' },
-          { value: 'board', label: 'A board it may cut into' },
-          { value: 'solid', label: 'Table, vise or parallels' },
+          { value: 'board', label: 'A spoil board they may cut' },
+          { value: 'solid', label: 'The table, vise or parallels' },
         ]}
         onChange={(what) => {
           if (what === 'unsaid') return;
@@ -53,7 +53,7 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
       <FieldRow>
         {under && under.what !== 'solid' && (
           <LengthField
-            label={under.what === 'free' ? 'Room under the part' : 'How deep it may go into the board'}
+            label={under.what === 'free' ? 'Room under the part' : 'Depth they may cut into the board'}
             unit={unit}
             value={under.room}
             onCommit={(room) => onChange({ under: { ...under, room } })}
@@ -61,7 +61,7 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
           />
         )}
         <LengthField
-          label="Full diameter comes out by"
+          label="Full diameter breaks through by"
           unit={unit}
           value={form.breakThrough}
           onCommit={(breakThrough) => onChange({ breakThrough })}
@@ -70,7 +70,7 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
       </FieldRow>
       {under?.what === 'solid' && (
         <Words tone="bad" style={{ fontWeight: '700' }}>
-          ▲ The tools would cut into it. Raise the part on parallels clear of the holes, or put a board under it.
+          ▲ The tools would cut what is below. Raise the part on parallels clear of the holes, or put a board under it.
         </Words>
       )}
     </View>

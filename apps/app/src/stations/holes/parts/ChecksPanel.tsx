@@ -62,7 +62,7 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
       <View style={{ gap: 6 }} role="list" aria-label="Findings">
         {found?.findings.length === 0 && !overlaps && (
           <Words tone="good" style={{ fontWeight: '700' }}>
-            ✓ Nothing amiss in {all.length} {all.length === 1 ? 'hole' : 'holes'}
+            ✓ No problem found in {all.length} {all.length === 1 ? 'hole' : 'holes'}
             {found.leastMetal === null ? '.' : `: at least ${figure(found.leastMetal)} of metal everywhere.`}
           </Words>
         )}
@@ -78,7 +78,7 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
         )}
       </View>
       <View style={{ gap: 6 }}>
-        <Words style={{ fontWeight: '700' }}>Prove it before you drill</Words>
+        <Words style={{ fontWeight: '700' }}>Check with a rule before you drill</Words>
         <Cautions
           cautions={proveList(book, pattern, holes).map(({ id, text }) => ({ id, text, mustTick: true }))}
           ticked={proveList(book, pattern, holes)
@@ -91,8 +91,8 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
         />
       </View>
       {measures.length > 0 && (
-        <View role="table" aria-label="To measure afterwards" style={{ gap: 2 }}>
-          <Words style={{ fontWeight: '700' }}>Measure afterwards, {unit}</Words>
+        <View role="table" aria-label="Measure after drilling" style={{ gap: 2 }}>
+          <Words style={{ fontWeight: '700' }}>Measure after drilling, {unit}</Words>
           <Words kind="note" tone="soft">
             Each within ±{figure(2 * setup.tolerance)}, twice the ±{figure(setup.tolerance)} one hole is allowed.
           </Words>

@@ -26,7 +26,7 @@ export function CutFields({ name, machining, cut, unit, onChange }: CutFieldsPro
       {tool ? (
         <FieldRow>
           <CountField
-            label="Speed, rev/min"
+            label="Speed, rpm"
             value={Math.round(cut.rpm)}
             onCommit={(rpm) => onChange({ ...cut, rpm })}
             check={(n) => (n > 0 && n <= 100_000 ? undefined : 'From 1 to 100000.')}

@@ -44,7 +44,7 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
     if (!format)
       return setNow({
         state: 'refused',
-        why: 'Files that end in .csv, .json, .dxf or .nc are read. Rename it if it is one of these.',
+        why: 'Choose a .csv, .json, .dxf or .nc file. Rename it if it is one of these.',
       });
     if (file.size > LARGEST_FILE)
       return setNow({
@@ -96,7 +96,7 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
       {now.state === 'which-unit' && (
         <View style={{ gap: 8 }}>
           <Words tone="warn" live style={{ fontWeight: '700' }}>
-            {now.file.name} does not say its unit. Which is it in?
+            {now.file.name} has no unit. Which unit is it in?
           </Words>
           <View style={{ flexDirection: 'row', gap: 8 }}>
             <Button mode="outlined" onPress={() => void take(now.file, 'mm')}>
@@ -173,7 +173,7 @@ function Preview({ name, read, unit, onTake, onLeave }: PreviewProps) {
       )}
       {read.skipped.length > 0 && (
         <Words tone="warn">
-          Left out, since it is no hole: {read.skipped.map(({ what, count }) => `${count} × ${what}`).join(', ')}.
+          Left out, not holes: {read.skipped.map(({ what, count }) => `${count} × ${what}`).join(', ')}.
         </Words>
       )}
       {holes.length > MAX_HOLES && (

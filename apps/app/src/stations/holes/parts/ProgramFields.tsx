@@ -49,7 +49,7 @@ const ALL = 'all';
 const nameOf = ({ step, tool }: Machining): string =>
   tool ? `${STEP_NAMES[step]}: T${tool.number} ${tool.name}` : `${STEP_NAMES[step]}: no such tool yet`;
 
-/** Holes as a program: each step by its tool, in the order they are driven to. */
+/** Holes as a program: each step by its tool, in machining order to. */
 export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   const [chosen, setChosen] = useState(ALL);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -57,7 +57,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   if (machine.kind !== 'router' && machine.kind !== 'machining-centre')
     return (
       <Words>
-        The {machine.name.toLowerCase()} has no control that could run a program. Drive from hole to hole instead.
+        The {machine.name.toLowerCase()} has no control that could run a program. Go from hole to hole instead.
       </Words>
     );
   const unit = setup.units;
@@ -75,12 +75,12 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
     try {
       const { clear } = form;
       if (clear === undefined) {
-        setTrouble('Give the clear height first: where the tool moves across, above every clamp, jaw and screw.');
+        setTrouble('First enter the clear height: above every clamp, jaw and screw.');
         return;
       }
       const top = topAboveZero(book);
       if (top === undefined) {
-        setTrouble('Z zero is what the part stands on: say in Plan how thick the part is first.');
+        setTrouble('Z zero is the part’s underside. Enter the part’s thickness in Plan first.');
         return;
       }
       const text = await writeHoles({
@@ -109,7 +109,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
     <View style={{ gap: 12 }}>
       {written.length > 1 && (
         <Choice
-          label={canAll ? 'Which tools' : 'Which tool: one program for each, since no lengths are kept'}
+          label={canAll ? 'Which tools' : 'Which tool? One program for each, as this machine stores no lengths'}
           value={one ? nameOf(one) : ALL}
           options={[
             ...(canAll ? [{ value: ALL, label: 'All, in this order' }] : []),
@@ -120,7 +120,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
       )}
       {written.length < all.length && (
         <Words kind="note" tone="soft">
-          Tapping is not written: use the machine’s own tapping cycle at these places.
+          Thread tapping is not written. Use the machine’s own tapping cycle at these places.
         </Words>
       )}
       <FieldRow>
@@ -131,7 +131,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
           value={form.clear}
           onCommit={(clear) => clear !== undefined && change({ clear })}
           check={(mm) =>
-            mm === undefined || mm >= form.feedFrom ? undefined : 'At least where feeding begins, above the part.'
+            mm === undefined || mm >= form.feedFrom ? undefined : 'Not below the height where feeding begins.'
           }
         />
         <LengthField
@@ -162,7 +162,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         label="Work offset"
         value={form.workOffset}
         onCommit={(workOffset) => change({ workOffset })}
-        check={(name) => (/^[A-Za-z0-9. #_-]{1,12}$/.test(name) ? undefined : 'As the control calls it, as G54.')}
+        check={(name) => (/^[A-Za-z0-9. #_-]{1,12}$/.test(name) ? undefined : 'As on the control, e.g. G54.')}
       />
       <Choice
         label="Coordinates"
@@ -179,13 +179,13 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
       />
       {unset.length > 0 && (
         <Words tone="warn" style={{ fontWeight: '700' }}>
-          ▲ {unset.map((axis) => axis.toUpperCase()).join(', ')} not set here yet: the program runs from whatever the
-          control has in {form.workOffset}.
+          ▲ {unset.map((axis) => axis.toUpperCase()).join(', ')} not set here: the program will use what the control has
+          in {form.workOffset}.
         </Words>
       )}
       {zTool !== undefined && (
         <Words tone="warn" style={{ fontWeight: '700' }}>
-          ▲ {zToolChangedWords(zTool)} Touch it again in Heights, and set Z.
+          ▲ {zToolChangedWords(zTool)} Touch it off again in Z & tools, and set Z.
         </Words>
       )}
       {trouble !== undefined && (
@@ -199,8 +199,8 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         Write the program
       </Button>
       <Words kind="note" tone="soft">
-        △ {zZeroWords(book) ?? 'Z zero is the part’s top.'} First run above the part, single block, rapids low, a hand
-        on stop; your machine’s manual comes first.
+        △ {zZeroWords(book) ?? 'Z zero is the part’s top.'} First run above the part, single block, rapids low, hand on
+        feed hold. Emergency stop within reach. Your machine’s manual comes first.
       </Words>
     </View>
   );

@@ -9,7 +9,7 @@ export function AskTolerance({ book }: { book: Book }) {
   return (
     <LengthField
       label="How far off may positions be? ±"
-      hint="Taken as usual until you say."
+      hint="The usual value until you change it."
       unit={setup.units}
       value={setup.tolerance}
       onCommit={(tolerance) => changePlan(book, { tolerance, ...told(book, 'tolerance') })}

@@ -19,7 +19,7 @@ export function OffsetChoice({ book, label, untold = true }: OffsetChoiceProps) 
       label={label}
       value={setup.workOffset ?? ''}
       options={[
-        ...(untold ? [{ value: '', label: 'whichever is in force' }] : []),
+        ...(untold ? [{ value: '', label: 'whichever is active' }] : []),
         ...names.map((name) => ({ value: name, label: name })),
       ]}
       onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}

@@ -20,10 +20,10 @@ export function FullCheck() {
   return (
     <View style={styles.group}>
       <Words tone="soft">
-        At each start the server looks quickly whether its file is whole. A full look reads every page and every entry.
+        At each start the server checks its file quickly. A full check reads every page and every entry.
       </Words>
       <Button mode="outlined" loading={isPending} disabled={isPending} onPress={() => mutate()} style={styles.button}>
-        {isPending ? 'Looking through the file' : 'Look through the whole file'}
+        {isPending ? 'Checking the file' : 'Check the whole file'}
       </Button>
       {error && (
         <View role="alert">
@@ -37,7 +37,7 @@ export function FullCheck() {
 
 function Found({ tables, entries, found, remedy }: ShopCheck) {
   if (found.length === 0) {
-    return <Words kind="strong" live>{`Whole: ${entries} entries in ${tables} tables, each as it should be.`}</Words>;
+    return <Words kind="strong" live>{`Whole: ${entries} entries in ${tables} tables, all correct.`}</Words>;
   }
   return (
     <View role="alert" style={styles.group}>

@@ -15,7 +15,7 @@ const COLUMNS: Column<Notice>[] = [
 
 /** What others made that the app is built from, each with its licence. */
 export const MadeWith = () => (
-  <Fold title="Made with the work of others">
+  <Fold title="Open-source licences">
     <Notices />
   </Fold>
 );
@@ -25,19 +25,13 @@ function Notices() {
   const [read, setRead] = useState<Notice>();
   if (isPending) return <Loading what="the list" />;
   if (!data)
-    return (
-      <Trouble
-        title="The list is not here."
-        detail="It comes with the app from the server."
-        retry={() => void refetch()}
-      />
-    );
+    return <Trouble title="The list is not here." detail="It comes with the app." retry={() => void refetch()} />;
   const text = read?.text == null ? undefined : data.texts[read.text];
   return (
     <>
-      <Words tone="soft">{`${data.packages.length} in all. Tap one to read its licence.`}</Words>
+      <Words tone="soft">{`${data.packages.length} in all. Choose one to read its licence.`}</Words>
       <Table
-        label="Made with the work of others"
+        label="Open-source licences"
         rows={data.packages}
         columns={COLUMNS}
         keyOf={({ name, version }) => `${name} ${version}`}
@@ -47,7 +41,7 @@ function Notices() {
         <AskDialog title={`${read.name} ${read.version}`.trim()} leave="Close" onLeave={() => setRead(undefined)}>
           <Words>{`${read.licence}${read.by === undefined ? '' : `, by ${read.by}`}`}</Words>
           <ScrollView style={styles.text}>
-            <Words kind="note">{text ?? 'It names its licence, and gives no text of its own.'}</Words>
+            <Words kind="note">{text ?? 'It names its licence but includes no text.'}</Words>
           </ScrollView>
         </AskDialog>
       )}

@@ -13,10 +13,7 @@ const PICTURE = 220;
 /** Letting phones in over the network, and dismissing them; at the shop's own machine alone. */
 export function Phones() {
   const { elsewhere, state, change, trouble, busy } = useNetwork();
-  if (elsewhere)
-    return (
-      <Words tone="soft">Phones are let in and dismissed on the machine the shop runs on, in Settings there.</Words>
-    );
+  if (elsewhere) return <Words tone="soft">Add and remove phones in Settings on the computer the shop runs on.</Words>;
   return (
     <View style={styles.group}>
       <Words kind="sentence">Phones</Words>
@@ -40,19 +37,19 @@ export function Phones() {
             style={styles.start}
             onPress={() => change({ code: 'new' })}
           >
-            {state.code ? 'Another code' : 'Let a phone in'}
+            {state.code ? 'New code' : 'Add a phone'}
           </Button>
           {state.secureUrls.length > 0 && (
             <Words tone="soft">
-              Over plain http a phone cannot start while the server is away, nor is its screen kept awake. Once it has
-              joined, let it open {state.urls[0]}/trust: that walks it through trusting this shop, and then it does both
-              at {state.secureUrls.join(' or ')}.
+              Over plain http a phone cannot start without the server, and its screen sleeps. After joining, open{' '}
+              {state.urls[0]}/trust on the phone and follow the steps. Then it can do both at{' '}
+              {state.secureUrls.join(' or ')}.
             </Words>
           )}
-          <Words tone="soft">It stays open until the server stops; to open it from the start: npm start -- --lan</Words>
+          <Words tone="soft">It stays open until the server stops. To open it at every start: npm start -- --lan</Words>
         </>
       ) : (
-        <Words tone="soft">Closed: only browsers on this machine are answered.</Words>
+        <Words tone="soft">Closed: only browsers on this computer can use the shop.</Words>
       )}
       {state && state.devices.length > 0 && (
         <List.Section title="Let in">
@@ -80,7 +77,7 @@ function Code({ code }: { code: NonNullable<NetworkState['code']> }) {
       <Image
         source={{ uri: code.qr }}
         style={styles.picture}
-        accessibilityLabel="A code to scan with the phone: it opens the page that joins"
+        accessibilityLabel="QR code for the phone: opens the joining page"
       />
       <View style={styles.group}>
         <Words>Scan it, or open the address and type</Words>

@@ -6,8 +6,8 @@ import { Words } from '../../../theme/AppText';
 
 /** Where the server hands out a copy of the whole shop. */
 const COPIES = [
-  { label: 'Copy of the whole shop', from: '/api/shop/copy.sqlite' },
-  { label: 'The same as open JSON', from: '/api/shop/copy.json' },
+  { label: 'Save the whole shop', from: '/api/shop/copy.sqlite' },
+  { label: 'Save it as JSON', from: '/api/shop/copy.json' },
 ] as const;
 
 /** A copy of everything, to keep elsewhere. */
@@ -16,8 +16,8 @@ export function ShopCopies() {
     <View style={styles.group}>
       <Words kind="sentence">Copies</Words>
       <Words tone="soft">
-        The server keeps a copy a day beside the shop’s file: every day of two weeks, then one a week, then one a month.
-        A copy kept elsewhere survives the disk. It is brought back on the server, by npm run restore.
+        The server makes a copy every day: kept daily for two weeks, then weekly, then monthly. Keep another copy on
+        another disk. Restore on the server with npm run restore.
       </Words>
       <View style={styles.buttons}>
         {COPIES.map(({ label, from }) => (

@@ -18,7 +18,7 @@ import { Words } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { stationPath } from '../../path';
 
-/** Every file of the set-up in one place. */
+/** Every file of the setup in one place. */
 export function ExportsFold({ book }: { book: Book }) {
   const { setup, machine } = book;
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -39,7 +39,7 @@ export function ExportsFold({ book }: { book: Book }) {
       });
   };
   return (
-    <Fold title="All files of this set-up">
+    <Fold title="Files of this setup">
       {trouble !== undefined && (
         <View role="alert">
           <Words tone="bad">{trouble}</Words>
@@ -57,9 +57,7 @@ export function ExportsFold({ book }: { book: Book }) {
               {label}
             </Button>
           ))}
-          {hasController(machine) && (
-            <LinkButton to={stationPath(setup.id, 'positions')} label="Program, in Positions" />
-          )}
+          {hasController(machine) && <LinkButton to={stationPath(setup.id, 'positions')} label="Program, in Holes" />}
         </Files>
       )}
       {measured && (
@@ -108,13 +106,13 @@ export function ExportsFold({ book }: { book: Book }) {
           )}
         </Files>
       )}
-      <Files title="The whole set-up, to open in another shop">
+      <Files title="The whole setup, for another shop">
         <Button
           mode="outlined"
-          accessibilityLabel="Save the whole set-up as JSON"
+          accessibilityLabel="Save the whole setup as JSON"
           onPress={() => window.open(`/api/setups/${setup.id}/file`, '_self')}
         >
-          JSON, with machine, gauges and ledger
+          JSON with machine, gauges and log
         </Button>
       </Files>
     </Fold>

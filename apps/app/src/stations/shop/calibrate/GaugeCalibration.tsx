@@ -25,7 +25,7 @@ interface GaugeCalibrationProps {
   onKeep: (change: Partial<Gauge>) => void;
 }
 
-/** How a gauge stands, how it went in time, how it is measured anew, and when that is due. */
+/** How a gauge stands, how it went in time, how it is measured again, and when that is due. */
 export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibrationProps) {
   const uses = useUses().data?.find(({ gaugeId }) => gaugeId === gauge.id);
   const machines = useMachineRepeats(gauge.id);
@@ -51,7 +51,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
       )}
       {standing.state === 'voided' && uses !== undefined && uses.setups.length > 0 && (
         <View style={styles.list}>
-          <Words>{`Used since it was last known good${uses.since === null ? '' : `, ${dayWords(uses.since)}`}:`}</Words>
+          <Words>{`Used since its last good check${uses.since === null ? '' : `, ${dayWords(uses.since)}`}:`}</Words>
           {uses.setups.map(({ id, name, touches }) => (
             <LinkButton
               key={id}
@@ -61,10 +61,10 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           ))}
         </View>
       )}
-      <Fold title="Measure it anew, one question at a time" open={standing.state !== 'good'}>
+      <Fold title="Calibrate it step by step" open={standing.state !== 'good'}>
         <RoutineLinks subject={{ kind: 'gauge', gauge }} page={`/shop/gauges/${gauge.id}`} />
       </Fold>
-      <Fold title="How it went in time" open={calibrations.length > 1}>
+      <Fold title="History" open={calibrations.length > 1}>
         <Kept
           of={{ kind: 'gauge', gaugeId: gauge.id }}
           shop={shop}
@@ -74,7 +74,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
         <Words>
           {own
             ? `In the log it repeats to ${formatLengthUnit(own.sd, { unit, decimals: unit === 'mm' ? 4 : 5 })}, standard deviation, over ${own.readings} readings.`
-            : `The log has too few repeats with it yet; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is taken.`}
+            : `Too few repeats in the log; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is used.`}
         </Words>
         {(machines.data ?? []).map(({ machineId, machine, sd, readings, seconds }) => (
           <Words key={machineId} kind="note" tone="soft">
@@ -82,17 +82,17 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           </Words>
         ))}
       </Fold>
-      <Fold title="When it is due">
+      <Fold title="When is it due?">
         <FieldRow>
           <CountField
-            label="Every so many days"
+            label="Days between checks"
             hint={`${GAUGE_FACTS[gauge.kind].due.days} is usual for its kind.`}
             value={limit.days}
             onCommit={(days) => due({ days })}
             check={(days) => (days >= 1 && days <= 3650 ? undefined : 'Between 1 and 3650 days.')}
           />
           <CountField
-            label="Or so many touches"
+            label="Or touches between checks"
             hint={uses ? `${uses.touches} since it was last found.` : 'Whichever comes first.'}
             value={limit.uses ?? 0}
             onCommit={(count) => due({ uses: count })}

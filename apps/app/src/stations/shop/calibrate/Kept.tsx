@@ -33,13 +33,13 @@ export function Kept({ of, shop, unit, usualU, across }: KeptProps) {
   const all = seriesOf(calibrations, usualU, across);
   const [chosen, setChosen] = useState<string>();
   const series = all.find((one) => one.key === chosen) ?? all[0];
-  if (!series) return <Words tone="soft">Nothing was measured of it yet.</Words>;
+  if (!series) return <Words tone="soft">Not calibrated yet.</Words>;
   const current = distinct(series.current);
   return (
     <View style={styles.list}>
       {all.length > 1 && (
         <Choice
-          label="What was found of it"
+          label="Calibration results"
           value={series.key}
           options={all.map((one) => ({ value: one.key, label: one.title }))}
           onChange={setChosen}
@@ -85,7 +85,7 @@ function Drifted({ title, results, of, voids, unit }: DriftedProps) {
 }
 
 const columnsFor = (unit: LengthUnit): Column<KeptResult>[] => [
-  { title: 'Found on', flex: 1.1, text: ({ at }) => dayWords(at), soft: true },
+  { title: 'Calibrated on', flex: 1.1, text: ({ at }) => dayWords(at), soft: true },
   {
     title: `Value, ${unit}`,
     numeric: true,

@@ -65,7 +65,7 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
         label="By"
         value={what}
         options={[
-          { value: 'walls', label: 'walls left by two cuts half a turn apart' },
+          { value: 'walls', label: 'walls cut twice, 180° apart' },
           { value: 'point', label: 'a ball, bore or boss before and after a turn' },
         ]}
         onChange={setWhat}
@@ -74,7 +74,7 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
         <Words tone="warn">
           {what === 'walls'
             ? 'Add a micrometer or a caliper to the shop first.'
-            : 'Add what it was found with to the shop first.'}
+            : 'Add the instrument used to the shop first.'}
         </Words>
       )}
       {gauge && (
@@ -109,12 +109,12 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
         <>
           <AngleField
             label={`${axis} was turned by`}
-            hint="Degrees as commanded; half a turn tells most."
+            hint="Degrees as commanded. 180° shows most."
             value={command}
             onCommit={setCommand}
           />
           {sense === undefined && (
-            <Words tone="warn">{`Make the trial turn of ${axis} first: nobody has seen which way it counts.`}</Words>
+            <Words tone="warn">{`Make the trial turn of ${axis} first: its direction is not known yet.`}</Words>
           )}
           <FieldRow>
             {field('u1', `${names[0]} before`)}
@@ -165,7 +165,7 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
       </Words>
       {found.state === 'off' && (
         <>
-          <Words>So far from the offset reckoned with this centre did part zero truly lie:</Words>
+          <Words>Measured error of part zero, against the offset calculated with this centre:</Words>
           {(sense === undefined ? [180] : [90, 180, -90]).map((command) => {
             const [u, v] = shiftAt(off, partTurn({ sense: sense ?? 1, command }));
             return (
@@ -180,11 +180,11 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
               calibrate(
                 { kind: 'rotary', machineId: machine.id, axis },
                 { what: 'centre', at, U, by: 'proved' },
-                { reference: 'proved by what was cut' },
+                { reference: 'checked by a cut' },
               )
             }
           >
-            {`Take the corrected centre, ${names.map((name, i) => `${name} ${size(at[i === 0 ? 0 : 1])}`).join(', ')}`}
+            {`Use the corrected centre, ${names.map((name, i) => `${name} ${size(at[i === 0 ? 0 : 1])}`).join(', ')}`}
           </Button>
         </>
       )}

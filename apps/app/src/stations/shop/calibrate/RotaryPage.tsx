@@ -37,7 +37,7 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
       </View>
       {confirmed === undefined ? (
         <Words style={styles.strong} tone="warn">
-          {`▲ Nobody has seen yet which way ${axis} counts. Until its trial turn no offset is told for any index.`}
+          {`▲ The direction of ${axis} is not known. Make its trial turn first: no offset is shown until then.`}
         </Words>
       ) : (
         <Words>
@@ -59,7 +59,7 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
           <Words tone="soft">{`In machine coordinates, found ${CENTRE_WORDS[centre.by]} on ${dayWords(centre.from)}.`}</Words>
         </View>
       ) : (
-        <Words>Its centre was not found yet.</Words>
+        <Words>Its centre is not known yet.</Words>
       )}
       {centre &&
         others.map((other) => {
@@ -71,18 +71,15 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
             </Words>
           );
         })}
-      <Fold title="Find it, one question at a time" open={!centre || confirmed === undefined}>
+      <Fold title="Find it step by step" open={!centre || confirmed === undefined}>
         <RoutineLinks subject={rotarySubject(machine, axis)} page={page} />
       </Fold>
       {centre && (
-        <Fold title="Prove it by what was cut, or by a turn">
+        <Fold title="Check it by a cut, or by a turn">
           <ProveCentre machine={machine} axis={axis} centre={centre} sense={confirmed} shop={shop} />
         </Fold>
       )}
-      <Fold
-        title="How it went in time"
-        open={shop.calibrations.some((one) => calibratedKey(one.of) === calibratedKey(of))}
-      >
+      <Fold title="History" open={shop.calibrations.some((one) => calibratedKey(one.of) === calibratedKey(of))}>
         <Kept of={of} shop={shop} unit={unit} usualU={0.02} across={[first, second]} />
       </Fold>
       <VoidIt of={of} name={`${axis}’s centre`} ways={['crash', 'repaired']} />

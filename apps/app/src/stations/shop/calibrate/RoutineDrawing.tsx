@@ -130,7 +130,7 @@ function InRing({ width, tall, toward, turned }: Size & { toward: keyof typeof T
         {turned ? 'spindle half' : 'spindle as'}
       </Label>
       <Label x={x + outer + 12} y={y + 14} anchor="start" size={13} words>
-        {turned ? 'a turn on' : 'it stands'}
+        {turned ? 'a turn on' : 'fixed'}
       </Label>
     </G>
   );

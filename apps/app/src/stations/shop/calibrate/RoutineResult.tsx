@@ -44,7 +44,7 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
         ticked={[]}
         onTick={() => undefined}
       />
-      <Fold title="Tape: how it was reckoned" open={wide}>
+      <Fold title="Show the working" open={wide}>
         <TapeStrip tape={result.tape} unit={unit} />
       </Fold>
     </View>

@@ -93,7 +93,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
             {title}
           </Words>
           <Words kind="sentence" live>
-            {finished ? 'This is what it came to. Keep it, or do it once more.' : `${capital(routine.about)}.`}
+            {finished ? 'This is the result. Save it, or do it again.' : `${capital(routine.about)}.`}
           </Words>
           {typeof asked === 'string' && <Trouble words={asked} />}
         </>
@@ -118,10 +118,10 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
           {finished && (
             <View style={styles.buttons}>
               <Button mode="outlined" onPress={() => put({ at: asks.length - 1 })}>
-                Back to the last question
+                Back to the last step
               </Button>
               <Button mode="outlined" onPress={() => put({ at: 0, readings: {} })}>
-                All of it once more
+                Start again
               </Button>
             </View>
           )}
@@ -129,7 +129,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
       }
       dock={
         result !== undefined && typeof result !== 'string' ? (
-          <MainAction label={direct ? 'Keep what I saw' : 'Keep it'} onPress={() => keep(result)} />
+          <MainAction label={direct ? 'Save what I saw' : 'Keep it'} onPress={() => keep(result)} />
         ) : finished || typeof asked === 'string' ? null : (
           <MainAction label="Begin" onPress={() => put({ at: 0 })} />
         )
@@ -203,7 +203,7 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
               </Button>
             )}
             <Button mode="text" onPress={onBack}>
-              {place.at === 1 ? 'What it is done with' : 'The question before'}
+              {place.at === 1 ? 'What to do it with' : 'Previous step'}
             </Button>
           </View>
           {ask.cautions && (
@@ -220,7 +220,7 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
           label={ask.label}
           unit={unit}
           onLog={log}
-          next={enough ? { label: last ? 'See what it gives' : 'Next question', onPress: onNext } : undefined}
+          next={enough ? { label: last ? 'Show the result' : 'Next step', onPress: onNext } : undefined}
         />
       }
     />

@@ -29,7 +29,7 @@ export function ScaleMap({ axis, errors, unit }: ScaleMapProps) {
         {Math.abs(error) <= U
           ? `Over ${size(move)} nothing is to be seen beyond ${plusMinus(U, unit)}.`
           : `Over ${size(move)} it reads ${size(error, true)} ${plusMinus(U, unit)} over: to go ${size(move)}, go until it shows ${size(move + error)}.`}
-        {Math.abs(move) > furthest ? ' That is further than it was ever measured.' : ''}
+        {Math.abs(move) > furthest ? ' That is further than it was measured.' : ''}
       </Words>
     </View>
   );

@@ -71,7 +71,7 @@ function Ball({ x, y, r, turn }: OnTable & { turn: number }) {
   );
 }
 
-/** A platter's bare face, upright or lying up, and what touches it. */
+/** A rotary table face's bare face, upright or lying up, and what touches it. */
 function Face({ x, y, r, looks }: OnTable & { looks: 'left' | 'right' | 'up' }) {
   const off = r * 0.3;
   const long = r * 0.7;

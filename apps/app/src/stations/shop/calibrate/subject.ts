@@ -47,7 +47,7 @@ export function subjectName(subject: Subject): string {
   }
 }
 
-/** What was found of it so far, in the order it was found. */
+/** Calibration results so far, in the order it was found. */
 export function calibrationsOf(subject: Subject, shop: Pick<Shop, 'calibrations'>): Calibration[] {
   const of = calibratedOf(subject);
   const key = calibratedKey(of);

@@ -18,7 +18,7 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
     case 'machines':
       return (
         <View style={{ gap: 8 }}>
-          <Words kind="sentence">Add a machine. Which comes nearest?</Words>
+          <Words kind="sentence">Add a machine. Which is most like yours?</Words>
           {MACHINE_KINDS.map(({ kind, name, about }) => (
             <CardButton key={kind} label={`${name}, ${about}`} onPress={() => open(addMachine(shop, kind, units))}>
               <Words kind="strong">{name}</Words>
@@ -56,7 +56,7 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
     case 'holdings':
       return (
         <Button mode="outlined" onPress={() => open(addHolding(shop))}>
-          Add a list of our own
+          Add your own list
         </Button>
       );
   }

@@ -23,7 +23,7 @@ interface AxisFieldsProps {
 const positive = (what: string) => (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : `${what} must be greater than zero.`;
 
-/** What one axis shows, how far it goes, its dial, and the lost motion in it. */
+/** What one axis shows, how far it goes, its dial, and the backlash in it. */
 export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
   const profile = machine.axes[axis];
   const unit = machine.units;
@@ -67,7 +67,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           </FieldRow>
           {dial && (
             <Choice
-              label="It counts up when turned, so that a lost turn is noticed"
+              label="Its counter shows turns, so a lost turn is noticed"
               value={turned.countsUp}
               options={[
                 { value: 'clockwise', label: 'clockwise' },
@@ -81,8 +81,8 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
       <FieldRow>
         {!byDial && (
           <LengthField
-            label="Smallest step it shows"
-            hint="Goes into every ±."
+            label="Smallest display step"
+            hint="Used in every ±."
             unit={unit}
             value={profile.step}
             onCommit={(step) => onChange({ ...profile, step })}
@@ -91,7 +91,7 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
         )}
         <OptionalLengthField
           label="Travel"
-          hint="So that holes out of reach are noticed."
+          hint="To warn of holes out of reach."
           unit={unit}
           value={profile.travel}
           onCommit={(travel) => onChange({ ...profile, travel })}

@@ -22,13 +22,13 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
-        hint="As you ask for it."
+        hint="The name you use for it."
         value={cutter.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the tool a name.' : undefined)}
       />
       <Choice
-        label="Kind, for how it is touched and run"
+        label="Kind"
         value={cutter.kind ?? 'other'}
         options={TOOL_KINDS.map((kind) => ({ value: kind, label: kind.replace('-', ' ') }))}
         onChange={(kind) => keep({ kind })}
@@ -36,7 +36,7 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
         <LengthField
           label="Diameter"
-          hint="For drawings and finding with it."
+          hint="For drawings and for touching off."
           unit={unit}
           value={cutter.diameter}
           onCommit={(diameter) => keep({ diameter })}
@@ -50,13 +50,10 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
           check={(n) => (n <= 99 ? undefined : 'At most 99 teeth.')}
         />
       </View>
-      <LinkButton
-        to={`/shop/cutters/${cutter.id}?do=by-instrument`}
-        label="Measure its diameter, one question at a time"
-      />
+      <LinkButton to={`/shop/cutters/${cutter.id}?do=by-instrument`} label="Measure its diameter step by step" />
       <OptionalLengthField
-        label="Diameter as it measures"
-        hint="By micrometer or caliper, across two teeth. Touches from now on take it; empty while nobody measured."
+        label="Measured diameter"
+        hint="By micrometer or caliper, across two teeth. Used for touches from now on. Leave empty if not measured."
         unit={unit}
         value={
           cutterSizeOf(shop.calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutter.id))?.value
@@ -72,8 +69,8 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
         of={{ kind: 'cutter', cutterId: cutter.id }}
         name={cutter.name}
         ways={['repaired', 'crash']}
-        buttons={{ repaired: 'It was ground, or has new inserts' }}
-        said={`from now on the length of ${cutter.name} counts in no machine until it was touched off again. Measure its diameter anew too; faces already touched with it keep the one it had.`}
+        buttons={{ repaired: 'Reground, or new inserts' }}
+        said={`from now on the length of ${cutter.name} is not valid in any machine until it is touched off again. Measure its diameter again too. Earlier touches keep the old one.`}
       />
     </View>
   );
@@ -99,7 +96,7 @@ function EndFields({ cutter, keep }: { cutter: Cutter; keep: (change: Partial<Cu
       {(kind === 'reamer' || kind === 'tap') && (
         <LengthField
           label="Lead"
-          hint="The taper at its end, that does not cut to size."
+          hint="The taper at its tip that does not cut to size."
           unit={unit}
           value={cutter.lead ?? 0}
           onCommit={(lead) => keep({ lead })}
@@ -131,7 +128,7 @@ function Numbers({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
   return (
     <View style={{ gap: 8 }}>
       <Words kind="note" tone="soft">
-        Its number is each machine’s own, as it stands in the rack or the changer; 0 where it has none.
+        Its number in each machine’s rack or changer. 0 if it has none.
       </Words>
       {shop.machines
         .filter(({ retiredOn }) => retiredOn === undefined)

@@ -36,14 +36,14 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
-        hint="As you ask for it."
+        hint="The name you use for it."
         value={gauge.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the gauge a name.' : undefined)}
       />
       <GaugeCalibration gauge={gauge} shop={shop} unit={unit} onKeep={keep} />
       <Choice
-        label="Kind. Decides how it is used, and how well it repeats until the log knows."
+        label="Kind: sets how it is used and its usual repeatability"
         value={gauge.kind}
         options={GAUGE_KINDS.map((kind) => ({ value: kind, label: GAUGE_FACTS[kind].name }))}
         onChange={(kind) => keep({ kind })}
@@ -52,7 +52,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
           <LengthField
             label="Marked size"
-            hint="Diameter or thickness, as it says."
+            hint="Diameter or thickness marked on it."
             unit={unit}
             value={gauge.nominal}
             onCommit={(nominal) => keep({ nominal })}
@@ -60,7 +60,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
           />
           <OptionalLengthField
             label="Measured size"
-            hint="Used instead, once known."
+            hint="Used instead of the marked size."
             unit={unit}
             value={gauge.measured}
             onCommit={(value) => value !== undefined && found({ what: 'size', value })}
@@ -71,7 +71,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       {!isIndicator && (
         <OptionalLengthField
           label="That size is known to ±"
-          hint="As its certificate or what measured it has it, at 95 %. Left empty, what is usual for its kind is taken."
+          hint="From its certificate or calibration, at 95 %. Leave empty for the usual value of its kind."
           unit={unit}
           value={gauge.measuredU}
           onCommit={(U) => U !== undefined && found({ what: 'size', value: sizeOf(gauge), U })}
@@ -109,7 +109,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
           />
           <OptionalLengthField
             label="Range, either way"
-            hint="Readings beyond it are refused."
+            hint="Larger readings are refused."
             unit={unit}
             value={gauge.range}
             onCommit={(range) => keep({ range })}
@@ -118,16 +118,16 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         </View>
       )}
       <OptionalLengthField
-        label="Smallest step it shows"
-        hint={isIndicator ? 'One line of its dial; it goes into every ±.' : 'For what has a display of its own.'}
+        label="Smallest display step"
+        hint={isIndicator ? 'One line of its dial. Used in every ±.' : 'For a gauge with its own display.'}
         unit={unit}
         value={gauge.resolution}
         onCommit={(resolution) => keep({ resolution })}
         check={positive}
       />
       <OptionalLengthField
-        label="Run-out, total reading"
-        hint="Turning, half of it is added to the radius; standing, it goes into the ±."
+        label="Run-out (TIR)"
+        hint="Spindle running: half is added to the radius. Spindle stopped: it is added to the ±."
         unit={unit}
         value={gauge.tir}
         onCommit={(value) => value !== undefined && found({ what: 'run-out', value })}
@@ -135,7 +135,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       />
       <OptionalLengthField
         label="How well a touch repeats, standard deviation"
-        hint={`Left empty, ${formatLengthUnit(facts.touchU, { unit })} is taken, as for any ${facts.name}.`}
+        hint={`If left empty, ${formatLengthUnit(facts.touchU, { unit })} is taken, as for any ${facts.name}.`}
         unit={unit}
         value={gauge.u}
         onCommit={(value) => value !== undefined && found({ what: 'touch', value })}
@@ -144,7 +144,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       {facts.finds !== 'heights' && (
         <OptionalLengthField
           label="How far its tip reaches below its body"
-          hint="Left empty, it is taken to clear every clamp."
+          hint="Leave empty if it clears every clamp."
           unit={unit}
           value={gauge.reach}
           onCommit={(reach) => keep({ reach })}
@@ -153,18 +153,18 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       )}
       {facts.spin !== 'standing' && (
         <CountField
-          label="Highest speed its maker gives, rev/min"
-          hint="Shown whenever it is used; 0 while not known."
+          label="Highest speed its maker gives, rpm"
+          hint="Shown when it is used. 0 if not known."
           value={gauge.maxRpm ?? 0}
           onCommit={(maxRpm) => keep({ maxRpm: maxRpm === 0 ? undefined : maxRpm })}
         />
       )}
       <Choice
-        label="What is measured of it counts"
+        label="Calibration results apply"
         value={since}
         options={[
           { value: 'now', label: 'from now on' },
-          { value: 'start', label: 'from the start: it was wrong before' },
+          { value: 'start', label: 'from the start: earlier sizes were wrong' },
         ]}
         onChange={setSince}
       />

@@ -23,7 +23,7 @@ export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop 
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
-        hint="As Plan and Workholding offer it."
+        hint="The name in Plan and Workholding."
         value={holding.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the list a name.' : undefined)}
@@ -32,17 +32,17 @@ export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop 
         <View key={step.id} style={{ gap: 8, borderTopWidth: 1, borderColor: palette.line, paddingTop: 10 }}>
           <LongTextField
             label={`Step ${i + 1}`}
-            hint="One thing to do, as this shop says it."
+            hint="One thing to do."
             value={step.text}
             onCommit={(text) => put(i, { ...step, text })}
-            check={(text) => (text === '' ? 'Say what is to be done, or take the step out.' : undefined)}
+            check={(text) => (text === '' ? 'Enter what to do, or remove the step.' : undefined)}
           />
           <Choice
             label={`Step ${i + 1}, if it is missed`}
             value={step.hurts ? 'hurts' : 'plain'}
             options={[
               { value: 'plain', label: 'no harm' },
-              { value: 'hurts', label: 'it hurts: tick by hand' },
+              { value: 'hurts', label: 'someone may be hurt: must be ticked' },
             ]}
             onChange={(how) => put(i, { ...step, hurts: how === 'hurts' })}
           />
@@ -84,7 +84,7 @@ export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop 
               onPress={() => keep({ steps: steps.filter(({ id }) => id !== step.id) })}
               accessibilityLabel={`Take step ${i + 1} out`}
             >
-              Take out
+              Remove
             </Button>
           </View>
         </View>
@@ -93,7 +93,7 @@ export function HoldingFields({ holding, shop }: { holding: Holding; shop: Shop 
         mode="outlined"
         disabled={steps.length >= MOST_STEPS}
         onPress={() =>
-          keep({ steps: [...steps, { id: uuidv7().slice(0, 24), text: 'Say what is to be done.', hurts: false }] })
+          keep({ steps: [...steps, { id: uuidv7().slice(0, 24), text: 'Enter what to do.', hurts: false }] })
         }
       >
         Add a step

@@ -32,8 +32,8 @@ const positiveAll = (values: readonly number[]) =>
 type Limits = NonNullable<Machine['limits']>;
 
 const LIMITS: readonly { field: keyof Limits; label: string }[] = [
-  { field: 'leastRpm', label: 'Slowest, rev/min' },
-  { field: 'mostRpm', label: 'Fastest, rev/min' },
+  { field: 'leastRpm', label: 'Slowest, rpm' },
+  { field: 'mostRpm', label: 'Fastest, rpm' },
 ];
 
 /** A limit kept, or taken out where it is 0. */
@@ -52,13 +52,13 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
     <View style={{ gap: 16 }}>
       <TextField
         label="Name"
-        hint="As the shop calls it."
+        hint="The name you use for it."
         value={machine.name}
         onCommit={(name) => keep({ name })}
         check={(name) => (name === '' ? 'Give the machine a name.' : undefined)}
       />
       <Choice
-        label="Kind. Decides how moves are told: turns and lines, distance to go, or coordinates."
+        label="Kind: sets how moves are shown (turns and lines, distance to go, or coordinates)"
         value={machine.kind}
         options={MACHINE_KINDS.map(({ kind, name }) => ({ value: kind, label: name }))}
         onChange={(kind) => keep({ kind })}
@@ -84,15 +84,15 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           <Kept of={{ kind: 'axis', machineId: machine.id, axis }} shop={shop} unit={units} usualU={0.01} />
         </Fold>
       ))}
-      <Fold title="Link: its figures taken instead of typed">
+      <Fold title="Link: read its figures instead of typing">
         <MachineLink machineId={machine.id} unit={units} />
       </Fold>
-      <Fold title="Habits: what you want to be told" open>
+      <Fold title="How answers are shown" open>
         <Choice
-          label="Answer first. The other two are always at hand."
+          label="First answer shown. The others follow."
           value={machine.habits.answerFirst}
           options={[
-            { value: 'preset', label: 'Preset the scale, still touching' },
+            { value: 'preset', label: 'Set the scale, still touching' },
             { value: 'move', label: 'Raise, move, zero' },
             { value: 'work-offset', label: 'Work offset' },
           ]}
@@ -103,9 +103,9 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           value={machine.habits.toolLengthSchool}
           options={[
             { value: 'reference-tool', label: 'against a reference tool' },
-            { value: 'touch-part', label: 'by touching off the part' },
+            { value: 'touch-part', label: 'by touching off on the part' },
             { value: 'true-length', label: 'as true lengths' },
-            { value: 'touch-every-change', label: 'touched at every change' },
+            { value: 'touch-every-change', label: 'touched off at every change' },
           ]}
           onChange={(toolLengthSchool) => habits({ toolLengthSchool })}
         />
@@ -126,25 +126,25 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           label="When it is switched on"
           value={machine.homing ?? 'none'}
           options={[
-            { value: 'none', label: 'Its zero is lost' },
-            { value: 'homes', label: 'It homes to switches' },
-            { value: 'absolute', label: 'It knows where it is' },
+            { value: 'none', label: 'Zero is lost' },
+            { value: 'homes', label: 'Homes to switches' },
+            { value: 'absolute', label: 'Position is known' },
           ]}
           onChange={(homing) => keep({ homing })}
         />
         <Choice
-          label="Rapids (G0) across"
+          label="Rapid moves (G0) in X and Y"
           value={machine.rapids ?? 'not-known'}
           options={[
             { value: 'not-known', label: 'Not known' },
             { value: 'straight', label: 'In a straight line' },
-            { value: 'each-axis', label: 'Each axis at full speed' },
+            { value: 'each-axis', label: 'each axis at full speed' },
           ]}
           onChange={(rapids) => keep({ rapids: rapids === 'not-known' ? undefined : rapids })}
         />
         <LengthsField
           label="Jog steps, with ; between"
-          hint="For raising in known steps onto a gauge."
+          hint="For raising to a gauge in known steps."
           unit={units}
           chosen
           value={machine.jogSteps ?? []}
@@ -153,7 +153,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         />
         <TextField
           label="Work offsets it has, with a blank between"
-          hint="As its control calls them; leave empty if it has none."
+          hint="As named on the control. Leave empty if it has none."
           value={(machine.workOffsets ?? []).join(' ')}
           onCommit={(text) => keep({ workOffsets: text.split(/\s+/).filter((name) => name !== '') })}
           check={(text) =>
@@ -177,7 +177,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
             value={Math.round((machine.limits?.mostFeed ?? 0) / millimetresPer(units))}
             onCommit={(value) => keep({ limits: withLimit(machine.limits, 'mostFeed', value * millimetresPer(units)) })}
             check={(value) =>
-              value * millimetresPer(units) <= 100_000 ? undefined : 'That is faster than any machine.'
+              value * millimetresPer(units) <= 100_000 ? undefined : 'That is too fast. Check the figure.'
             }
           />
           {!hasController(machine) && (
@@ -190,15 +190,15 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
           )}
         </FieldRow>
         <Words kind="note" tone="soft">
-          0 where it is not known: then nothing is held back.
+          0 if not known: then quill depth is not checked.
         </Words>
       </Fold>
       <Fold title="Its tools, by number">
         <MachineTools machine={machine} shop={shop} />
       </Fold>
-      <Fold title="Fixed spot for tool changes">
-        <Words>One place every tool touches at a change. A change is as good as one tool comes back to it.</Words>
-        <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well one tool comes back to it" />
+      <Fold title="Tool touch-off point">
+        <Words>One place where every tool touches off at a change.</Words>
+        <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well a tool repeats there" />
         <Kept of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
       </Fold>
       <Fold title="Rotary axes" open={(machine.rotary ?? []).length > 0}>
@@ -206,12 +206,12 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
       </Fold>
       <TextField
         label="Note"
-        hint="Anything a hand should know before it touches it."
+        hint="Notes to read before using it."
         value={machine.note ?? ''}
         onCommit={(note) => keep({ note })}
       />
       <Words kind="note" tone="soft">
-        △ The machine’s own manual comes before anything kept here.
+        △ The machine’s own manual comes first.
       </Words>
     </View>
   );

@@ -29,7 +29,7 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
             onPress={() => giveNumber(shop, machine.id, cutterId, undefined)}
             accessibilityLabel={`Take tool ${number} out of ${machine.name}`}
           >
-            Take out
+            Remove
           </Button>
         </View>
       ))}

@@ -22,7 +22,7 @@ export function RotaryFields({ machineId, rotary, onChange }: RotaryFieldsProps)
   return (
     <View style={{ gap: 14 }}>
       {rotary.length > 1 && (
-        <Words>{`The part stands on ${rotary[0]?.name ?? ''}; ${rotary
+        <Words>{`The part is on ${rotary[0]?.name ?? ''}; ${rotary
           .slice(1)
           .map(({ name }) => name)
           .join(', then ')} carries that.`}</Words>
@@ -45,7 +45,7 @@ export function RotaryFields({ machineId, rotary, onChange }: RotaryFieldsProps)
             label="It goes"
             value={axis.limits ? 'limits' : 'round'}
             options={[
-              { value: 'round', label: 'round without end' },
+              { value: 'round', label: 'no limits, turns endlessly' },
               { value: 'limits', label: 'between limits' },
             ]}
             onChange={(goes) =>

@@ -5,7 +5,7 @@ import { Words } from '../../../theme/AppText';
 /** What the program believes on the left, what is set on the right, and whether they go together. */
 export function BesideTable({ rows }: { rows: readonly Beside[] }) {
   return (
-    <View role="table" aria-label="Program beside set-up" style={styles.table}>
+    <View role="table" aria-label="Program compared with the setup" style={styles.table}>
       {rows.map(({ what, program, set, agrees }) => (
         <View key={what} role="row" style={styles.row}>
           <View role="cell" style={styles.what}>

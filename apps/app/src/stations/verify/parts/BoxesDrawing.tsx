@@ -27,7 +27,7 @@ interface BoxesDrawingProps {
 /** A dragged box lands on a round figure: half a millimetre, or a fortieth of an inch. */
 const LANDS_ON: Readonly<Record<LengthUnit, number>> = { mm: 0.5, in: INCH / 40 };
 
-/** The part from above with what stands round it: press where a clamp goes, drag a box to where it stands. */
+/** The part from above with what stands round it: press where a clamp goes, drag a box to where it is. */
 export function BoxesDrawing({ part, partZero, unit, obstacles, chosen, onPut, onChoose, onMove }: BoxesDrawingProps) {
   const [held, setHeld] = useState<{ id: string; x: number; y: number }>();
   const { x, y } = part.size;
@@ -52,7 +52,7 @@ export function BoxesDrawing({ part, partZero, unit, obstacles, chosen, onPut, o
         zeroSet
         height={220}
         room={Math.max(x, y) / 6}
-        label={`${part.name} with what stands round it, from above`}
+        label={`${part.name} with clamps and jaws, from above`}
         marks={(view) =>
           boxes.map((box) => {
             const by = held?.id === box.id ? held : { x: 0, y: 0 };

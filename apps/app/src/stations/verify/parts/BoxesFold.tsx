@@ -46,7 +46,8 @@ export function BoxesFold({ book }: { book: Book }) {
   return (
     <Fold title={count === 0 ? 'Clamps, jaws and stock' : `Clamps, jaws and stock: ${count}`}>
       <Words tone="soft">
-        Tap where a clamp stands, drag it to its place, then say how large it is. From the part’s front left top corner.
+        Choose where a clamp is, drag it to its place, then enter its size. Measured from the part’s front left top
+        corner.
       </Words>
       <BoxesDrawing
         part={part}

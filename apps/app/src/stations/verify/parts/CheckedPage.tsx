@@ -42,7 +42,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
   const [side, setSide] = useState<Side>('above');
   const [tool, setTool] = useState('all');
   const [nearer, setNearer] = useState(0);
-  // Not at every step of the cursor: a set-up may have thousands of holes.
+  // Not at every step of the cursor: a setup may have thousands of holes.
   const stale = useMemo(() => isStale(book, set), [book, set]);
   const [at, setAt] = useState(() => Math.max(0, findings[0]?.at ?? 0));
   const [shown, setShown] = useState<Finding | undefined>(findings[0]);
@@ -150,7 +150,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
               onChange={setTool}
             />
           )}
-          <Fold title="What it believes, and what is set" open={wide}>
+          <Fold title="What the program uses, and what is set" open={wide}>
             <BesideTable rows={besideWords(told, set)} />
           </Fold>
           <Fold title="Room it takes">
@@ -159,13 +159,13 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
             ))}
           </Fold>
           <BoxesFold book={book} />
-          <Fold title="What was looked for">
+          <Fold title="What was checked">
             {LOOKED_FOR.map((line) => (
               <Words key={line}>· {line}</Words>
             ))}
             <Words tone="soft">
-              Nothing is called safe: first run above the part, single block, hand on feed hold, emergency stop within
-              reach.
+              This check does not make it safe. First run above the part, single block, hand on feed hold, emergency
+              stop within reach.
             </Words>
           </Fold>
           <FilePick rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
@@ -183,11 +183,11 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
 
 function summary(findings: readonly Finding[], name: string, short: number | undefined): string {
   const [stops, minds] = [countOf(findings, 'stop'), countOf(findings, 'mind')];
-  const read = short === undefined ? '' : ` It was read to line ${short} only.`;
+  const read = short === undefined ? '' : ` It was read only to line ${short} only.`;
   if (stops > 0)
-    return `Do not run ${name} yet: ${stops} ${stops === 1 ? 'thing' : 'things'} to mend first${minds > 0 ? `, ${minds} to look at` : ''}.${read}`;
+    return `Do not run ${name} yet: ${stops} ${stops === 1 ? 'thing' : 'things'} to correct first${minds > 0 ? `, ${minds} to look at` : ''}.${read}`;
   if (minds > 0) return `${name}: ${minds} ${minds === 1 ? 'thing' : 'things'} to look at before it runs.${read}`;
-  return `${name}: nothing found of what was looked for.${read}`;
+  return `${name}: nothing found in what was checked.${read}`;
 }
 
 const styles = StyleSheet.create({

@@ -32,7 +32,7 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
         if (!stale) setText({ line, text: read });
       },
       () => {
-        if (!stale) setText({ line, text: 'The file was written anew since.' });
+        if (!stale) setText({ line, text: 'The file was saved again since.' });
       },
     );
     return () => {

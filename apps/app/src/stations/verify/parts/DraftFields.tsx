@@ -95,7 +95,7 @@ export function DraftFields({ draft, book, onChange }: DraftFieldsProps) {
               label="Made by tool"
               value={draft.tool === undefined ? 'none' : String(draft.tool)}
               options={[
-                { value: 'none', label: 'not said' },
+                { value: 'none', label: 'not entered' },
                 ...book.tools
                   .filter(({ retiredOn }) => retiredOn === undefined)
                   .slice(0, 24)

@@ -34,10 +34,10 @@ export function FirstPartFold({ book }: { book: Book }) {
         {sizes.length === 0
           ? 'Nothing is measured yet.'
           : isIn === null
-            ? 'Nothing measured has limits: the word is yours.'
+            ? 'Nothing measured has limits. You decide.'
             : isIn
-              ? 'Everything with limits is in.'
-              : 'Something is out of its limits.'}
+              ? 'Everything with limits is in tolerance.'
+              : 'Something is out of tolerance.'}
       </Words>
       <DraftField label="Your name" value={by} onChange={setBy} onSubmit={() => undefined} />
       <DraftField label="Note" value={note} onChange={setNote} onSubmit={() => undefined} />
@@ -48,10 +48,10 @@ export function FirstPartFold({ book }: { book: Book }) {
       )}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Button mode="outlined" disabled={sizes.length === 0} onPress={() => sign('in')}>
-          Sign it in
+          Accept the part
         </Button>
         <Button mode="outlined" disabled={sizes.length === 0} onPress={() => sign('out')}>
-          Sign it out
+          Reject the part
         </Button>
       </View>
     </Fold>

@@ -34,7 +34,7 @@ const KINDS: readonly { value: MeasureKind; label: string; ask: string }[] = [
   { value: 'edge', label: 'From a face', ask: 'Measure from the face to the far side of the pin.' },
   { value: 'place', label: 'Place', ask: 'Read where the hole’s middle is, from part zero.' },
   { value: 'height', label: 'Thickness or depth', ask: 'Measure it where one tool made it.' },
-  { value: 'wall', label: 'Wall', ask: 'Measure the wall or rib across.' },
+  { value: 'wall', label: 'Wall', ask: 'Measure across the wall or rib.' },
 ];
 
 /** More holes than this are not pressed one by one. */
@@ -153,10 +153,10 @@ export default function MeasurePage({ book }: { book: Book }) {
           <>
             <Words>
               {draft.kind === 'size'
-                ? 'No gauge of the shop measures a hole. Add a caliper or a bore gauge first.'
-                : 'No gauge of the shop measures this. Add a caliper or a micrometer first.'}
+                ? 'No gauge in the shop measures a hole. Add a caliper or a bore gauge first.'
+                : 'No gauge in the shop measures this. Add a caliper or a micrometer first.'}
             </Words>
-            <LinkButton to="/shop/gauges" label="To the gauges" />
+            <LinkButton to="/shop/gauges" label="Go to the gauges" />
           </>
         ) : (
           <ReadingDock

@@ -63,14 +63,14 @@ export function MeasuredResults({ book }: { book: Book }) {
               ? '.'
               : `, turned ${fit.turn > 0 ? '+' : ''}${formatAngle(fit.turn)} ±${formatAngle(fit.turnU)}.`}
           </Words>
-          <Fold title="Tape of the shift">
+          <Fold title="Working of the shift">
             <TapeStrip tape={fit.tape} unit={unit} />
           </Fold>
         </>
       )}
       <Words style={styles.strong}>For the next part</Words>
       {changes.length === 0 ? (
-        <Words>Nothing to change: no difference is more than its ±.</Words>
+        <Words>Nothing to change: every difference is within its ±.</Words>
       ) : (
         changes.map((correction) => (
           <View key={`${correction.kind} ${'tool' in correction ? correction.tool : ''}`} style={styles.change}>

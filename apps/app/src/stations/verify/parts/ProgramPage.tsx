@@ -22,7 +22,7 @@ import { WhichChoice } from './WhichChoice';
 
 type State = { state: 'idle' } | { state: 'reading'; name: string; share: number } | { state: 'refused'; why: string };
 
-const UNREAD = 'The file could not be read: it may have been written anew since. Choose it once more.';
+const UNREAD = 'The file could not be read. It may have been saved again: choose it again.';
 
 /** A program held against what is set: chosen, read in a worker, and told what was found. */
 export default function ProgramPage({ book }: { book: Book }) {
@@ -89,7 +89,7 @@ export default function ProgramPage({ book }: { book: Book }) {
           <Words kind="sentence" live>
             {now.state === 'reading'
               ? `Reading ${now.name} …`
-              : `Choose the program that will run. Every move is held against what you set on ${part.name}.`}
+              : `Choose the program you will run. Every move is compared with what you set on ${part.name}.`}
           </Words>
           {now.state === 'reading' && (
             <ProgressBar label={`Reading ${now.name}`} done={Math.round(now.share * 100)} most={100} />
@@ -110,20 +110,18 @@ export default function ProgramPage({ book }: { book: Book }) {
           {part.untold && part.untold.length > 0 && (
             <Words tone="warn">
               ▲{' '}
-              {`Not told yet: the part’s ${part.untold.map((axis) => axis.toUpperCase()).join(', ')}. Give it in Plan, or what it bounds is not checked.`}
+              {`Not entered: the part’s ${part.untold.map((axis) => axis.toUpperCase()).join(', ')}. Enter it in Plan, or its limits are not checked.`}
             </Words>
           )}
           {book.cutPlan.program?.clear === undefined && (
-            <Words tone="warn">
-              ▲ Nobody said at which height tools clear everything. Positions asks it with a program.
-            </Words>
+            <Words tone="warn">▲ The clear height is not set. Set it in Holes, under Program.</Words>
           )}
           <BoxesFold book={book} />
           <Cautions
             cautions={[
               {
                 id: 'first-run',
-                text: 'A check finds slips, and makes nothing safe. First run above the part, single block, rapids low, hand on feed hold, emergency stop within reach.',
+                text: 'A check finds mistakes but does not make it safe. First run above the part, single block, rapids low, hand on feed hold, emergency stop within reach.',
                 mustTick: false,
               },
             ]}

@@ -34,7 +34,7 @@ export function DepthTolerance({ book }: { book: Book }) {
   return (
     <LengthField
       label="How far off may depths be? ±"
-      hint={heights.tolerance === undefined ? 'As positions may, until you say.' : undefined}
+      hint={heights.tolerance === undefined ? 'The same as positions, until you change it.' : undefined}
       unit={setup.units}
       value={depthTolerance(book)}
       onCommit={(tolerance) => changeDatumPlan(book, { heights: { ...heights, tolerance } })}
@@ -49,7 +49,7 @@ const namedHeight = ({ bar, size, untold }: Book['part']) =>
     ? { at: 'named' as const, name: 'centre line', above: size.z / 2 }
     : { at: 'named' as const, name: 'another height', above: 0 };
 
-/** The gauge, what it stands on, how it is raised onto, and the lift of an air pass. */
+/** The gauge, what it is on, how it is raised onto, and the lift of an air cut. */
 export function HeightFields({ book }: { book: Book }) {
   const { setup, part, datumPlan, gauges } = book;
   const unit = setup.units;
@@ -79,21 +79,21 @@ export function HeightFields({ book }: { book: Book }) {
         value={zero.at}
         options={[
           { value: 'top', label: 'the part’s top' },
-          { value: 'under', label: 'what it stands on' },
+          { value: 'under', label: 'the part’s underside' },
           { value: 'named', label: 'another height' },
         ]}
         onChange={(at) => change({ zero: at === 'named' ? namedHeight(part) : { at } })}
       />
       {lastZeroing(book, 'z') !== undefined && (
         <Words kind="note" tone="soft">
-          Another zero is another setting: touch the gauge and set Z anew after a change here.
+          After a change here, touch the gauge and set Z again.
         </Words>
       )}
       {zero.at === 'named' && (
         <>
           <TextField
             label="Called"
-            hint="As you say it: centre line, vise floor, step."
+            hint="Your name for it: centre line, vise floor, step."
             value={zero.name}
             onCommit={(name) => change({ zero: { ...zero, name } })}
             check={(name) => (name === '' ? 'Give it a name.' : undefined)}
@@ -119,11 +119,11 @@ export function HeightFields({ book }: { book: Book }) {
         />
       )}
       <Choice
-        label="The gauge stands on"
+        label="The gauge is on"
         value={onTop ? 'top' : onTable ? 'table' : 'other'}
         options={[
           { value: 'top', label: 'the part’s top' },
-          ...(thick ? [{ value: 'table' as const, label: 'what the part stands on' }] : []),
+          ...(thick ? [{ value: 'table' as const, label: 'the surface under the part' }] : []),
           { value: 'other', label: 'another height' },
         ]}
         onChange={(where) =>
@@ -150,7 +150,7 @@ export function HeightFields({ book }: { book: Book }) {
         <>
           <OptionalLengthField
             label={`Longer than tool ${setup.referenceTool}`}
-            hint="As measured: both touched on one spot. Minus where it is shorter, 0 where it is that tool itself. Empty: the probe finds the top, and sets no Z."
+            hint="Measured with both on one spot. Minus if shorter. Empty: the probe finds the top but sets no Z."
             unit={unit}
             value={heights.probeLonger}
             onCommit={(probeLonger) => change({ probeLonger })}
@@ -168,8 +168,8 @@ export function HeightFields({ book }: { book: Book }) {
       )}
       {sits === 'arm' && (
         <OptionalLengthField
-          label="When it answers, the cutter stands above the surface by"
-          hint="Measured once by touching the same face with both. Half the ball only where its centre is level with the cutter’s lowest point."
+          label="When the sensor triggers, the cutter is above the surface by"
+          hint="Measure it by touching the same face with both. It is half the ball only if its centre is level with the cutter."
           unit={unit}
           value={heights.armOffset}
           onCommit={(armOffset) => armOffset !== undefined && change({ armOffset })}
@@ -182,7 +182,7 @@ export function HeightFields({ book }: { book: Book }) {
       )}
       <OptionalLengthField
         label="Raised in steps of"
-        hint="The gauge is then known to lie within the last step; empty where it is felt."
+        hint="The touch is within the last step. Leave empty if you feel for it."
         unit={unit}
         value={heights.step}
         onCommit={(step) => {
@@ -197,22 +197,22 @@ export function HeightFields({ book }: { book: Book }) {
           value={heights.keepsGauge === true ? 'kept' : 'added'}
           options={[
             { value: 'added', label: 'is added to what Z is set to' },
-            { value: 'kept', label: 'is left out: the gauge’s own size' },
+            { value: 'kept', label: 'is left out: use the gauge’s size' },
           ]}
           onChange={(half) => change({ keepsGauge: half === 'kept' })}
         />
       )}
       <DepthTolerance book={book} />
       <LengthField
-        label="Lift the whole job for a pass in the air"
+        label="Z offset for the air cut"
         unit={unit}
         value={heights.lift}
         onCommit={(lift) => change({ lift })}
-        check={(mm) => (mm >= 0 ? undefined : 'A lift goes up: it cannot be negative.')}
+        check={(mm) => (mm >= 0 ? undefined : 'The offset is upward: it cannot be negative.')}
       />
       {lift.asked !== lift.set && (
         <Words tone="warn" style={{ fontWeight: '700' }}>
-          ▲ {lift.asked > 0 ? 'Not lifted yet' : 'Not put back yet'}: touch the gauge with tool {setup.referenceTool},
+          ▲ {lift.asked > 0 ? 'Not raised yet' : 'Not put back yet'}: touch the gauge with tool {setup.referenceTool},
           and set Z.
         </Words>
       )}
@@ -234,7 +234,7 @@ export function PlateCheck({ book }: { book: Book }) {
     <View style={{ gap: 8 }}>
       {plate.measured === undefined && (
         <Words tone="warn" style={{ fontWeight: '700' }}>
-          Measure the plate by caliper before you trust its marking.
+          Measure the plate by caliper. Do not trust its marking.
         </Words>
       )}
       <OptionalLengthField
@@ -243,16 +243,16 @@ export function PlateCheck({ book }: { book: Book }) {
         unit={unit}
         value={plate.measured}
         onCommit={(measured) => measured !== undefined && calibratePlate(book, plate, measured)}
-        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+        check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The thickness must be greater than zero.')}
       />
       {byController && (
         <OptionalLengthField
-          label="In the control it is entered as"
-          hint="Read it there: it may be another plate’s."
+          label="Entered in the control as"
+          hint="Read it on the control. It may be from another plate."
           unit={unit}
           value={entry.entered}
           onCommit={(mm) => mm !== undefined && logEntered(book, { kind: 'plate', gaugeId: plate.id }, `${mm} mm`)}
-          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'A plate is thicker than nothing.')}
+          check={(mm) => (mm === undefined || mm > 0 ? undefined : 'The thickness must be greater than zero.')}
         />
       )}
       {entry.entered !== undefined && (

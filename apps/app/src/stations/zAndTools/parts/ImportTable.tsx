@@ -28,7 +28,7 @@ export function ImportTable({ book }: { book: Book }) {
     if (file.size > LARGEST_TABLE)
       return setRead({
         state: 'refused',
-        why: 'The file is larger than 2 MB; no tool table is. See whether it is the right one.',
+        why: 'The file is larger than 2 MB. Check that it is a tool table.',
       });
     setRead({ state: 'reading', name: file.name });
     const now = toolTable?.school === machine.habits.toolLengthSchool ? toolTable.rows : [];
@@ -109,17 +109,12 @@ function Preview({ name, changes, unit, onTake, onLeave }: PreviewProps) {
           : `${name} would change ${changes.length === 1 ? 'one tool' : `${changes.length} tools`}:`}
       </Words>
       {changes.length > 0 && (
-        <Table
-          label="What the file would change"
-          rows={changes}
-          columns={columns}
-          keyOf={({ number }) => String(number)}
-        />
+        <Table label="Changes from the file" rows={changes} columns={columns} keyOf={({ number }) => String(number)} />
       )}
       <View style={styles.row}>
         {changes.length > 0 && (
           <Button mode="outlined" onPress={onTake}>
-            Take these over
+            Use these
           </Button>
         )}
         <Button mode="text" onPress={onLeave}>

@@ -39,7 +39,7 @@ export function NextTool({ book, tool, onChoose, onAgain }: NextToolProps) {
         {`Touch the spot with ${setterName(setter)} again`}
       </Button>
       <Words kind="note" tone="soft">
-        Again with the old tool shows whether part or spot has moved. Each change then adds two touches to the ±.
+        Touching with the old tool again shows if the part or the spot moved.
       </Words>
     </View>
   );

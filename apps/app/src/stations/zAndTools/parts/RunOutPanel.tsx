@@ -95,15 +95,15 @@ export default function RunOutPanel({ book, number }: { book: Book; number: numb
         </View>
       ))}
       <LengthField
-        label="Most it may run out"
+        label="Largest run-out allowed"
         unit={unit}
-        hint={`The least of ${formatLengthUnit(MOST_RUN_OUT, { unit })}, a fiftieth of its diameter and half a chip, until you say otherwise.`}
+        hint={`The smallest of ${formatLengthUnit(MOST_RUN_OUT, { unit })}, 1/50 of its diameter and half the feed per tooth, unless you change it.`}
         value={allowed}
         onCommit={(tolerance) => keepLimits({ tolerance })}
         check={(mm) => (mm > 0 ? undefined : 'It must be greater than zero.')}
       />
       <TickBox
-        label="Measure only: it guards no length"
+        label="Measure only: does not protect the length"
         ticked={limits.measureOnly}
         onTick={() => keepLimits({ measureOnly: !limits.measureOnly })}
       />
@@ -143,8 +143,8 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
       </Words>
       {found.fitted && (
         <Words>
-          By the wave through all places {size(found.fitted.tir)} {plusMinus(found.fitted.U, unit)}: scatter makes the
-          first figure read high.
+          By a fit through all places {size(found.fitted.tir)} {plusMinus(found.fitted.U, unit)}: scatter makes the
+          first figure too large.
         </Words>
       )}
       {found.notes.map((note) => (

@@ -45,7 +45,7 @@ export function SpotPlaceFields({ book, draft, onDraft }: SpotPlaceProps & { onD
       )}
       {fits.length > 0 ? (
         <Choice
-          label="Every tool touches there on"
+          label="Every tool touches off there on"
           value={gauge?.id ?? ''}
           options={fits.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={(gaugeId) => onDraft({ ...draft, gaugeId })}
@@ -55,10 +55,10 @@ export function SpotPlaceFields({ book, draft, onDraft }: SpotPlaceProps & { onD
       )}
       {toolSpot(book).setter === 'probe' && (
         <Words tone="soft">
-          The probe set Z: a touch plate only. A probe and a cutter do not meet a setter, paper or a block alike.
+          Z was set by the probe: use a touch plate only. A probe and a cutter touch other gauges differently.
         </Words>
       )}
-      <Words tone="soft">It must stay where it is through the whole job. Its height does not matter.</Words>
+      <Words tone="soft">It must not move during the whole job. Its height does not matter.</Words>
     </View>
   );
 }

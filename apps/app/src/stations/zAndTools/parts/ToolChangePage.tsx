@@ -64,7 +64,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
   const unit = book.setup.units;
   const gauge = keptSpotGauge(book);
   const go = (next: ChangeAct | '', into = tool) => {
-    // Each touch is a new approach: its caution is ticked anew.
+    // Each touch is a new approach: its caution is ticked again.
     setTicked({ at: '', ids: [] });
     router.setParams({ show: 'table', act: next, into: into === undefined ? '' : String(into) });
   };
@@ -110,7 +110,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
           axis={book.machine.scale === 'machine' ? undefined : 'z'}
           onLog={(said) => logSpot(book, spot, ids, said)}
           onTake={(said) => logSpot(book, spot, ids, said)}
-          next={kept && { label: 'On to the next tool', onPress: () => go('next') }}
+          next={kept && { label: 'Go to the next tool', onPress: () => go('next') }}
         />
       ),
     },
@@ -195,7 +195,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
           </Words>
           {act === 'set' && figure !== undefined && (
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
-              <Words kind="strong">Still touching, set Z to</Words>
+              <Words kind="strong">Still touching: set Z to</Words>
               <Figure size={figure.length > 16 ? 20 : 34}>{figure}</Figure>
             </View>
           )}
@@ -247,14 +247,14 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
             </Fold>
           )}
           {(act === 'next' || act === 'off') && (
-            <LinkButton to={stationPath(book.setup.id, 'drive')} label="On to the holes" />
+            <LinkButton to={stationPath(book.setup.id, 'drive')} label="Go to the holes" />
           )}
           {act === 'next' && (
             <>
               <Button mode="outlined" style={{ alignSelf: 'flex-start' }} onPress={() => go('place')}>
                 Choose another spot
               </Button>
-              <Fold title="Keep lengths another way">
+              <Fold title="Store lengths another way">
                 <SchoolChoice book={book} />
               </Fold>
             </>

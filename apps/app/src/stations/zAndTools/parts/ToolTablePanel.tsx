@@ -73,7 +73,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
         )}
         {measured && (
           <Button mode="outlined" onPress={() => keepTable(book)}>
-            Keep these for the machine
+            Save these for the machine
           </Button>
         )}
         <Button mode="outlined" onPress={() => saveTable(book, 'csv')}>
@@ -95,7 +95,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
         />
       )}
       <ImportTable book={book} />
-      <Fold title="Keep them another way">
+      <Fold title="Store lengths another way">
         <SchoolChoice book={book} />
       </Fold>
     </View>
@@ -133,15 +133,15 @@ function Row({ row, book, school, back }: RowProps) {
           <Words kind="note" style={{ flex: 1 }}>
             {kept === null ? '' : `Kept: ${formatLength(kept, signed)} ${unit}`}
           </Words>
-          <Button mode="outlined" onPress={() => refit(book, row)} accessibilityLabel={`Tool ${number} was re-fitted`}>
-            It was re-fitted
+          <Button mode="outlined" onPress={() => refit(book, row)} accessibilityLabel={`Tool ${number} was re-clamped`}>
+            It was re-clamped
           </Button>
         </View>
       )}
       {back && <RowBack book={book} number={number} back={back} />}
       {row.runsOut && (
         <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
-          ▲ Runs out too far: what was kept of it stays.
+          ▲ Too much run-out: its stored length and size are kept.
         </Words>
       )}
       {changed && length === null && (
@@ -188,8 +188,8 @@ function GaugeOff({ book }: { book: Book }) {
   if (!gauge) return null;
   return (
     <Words>
-      {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: taken off every number here, once.
-      Take it off nowhere else.
+      {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: already taken off every number here.
+      Do not take it off again.
     </Words>
   );
 }

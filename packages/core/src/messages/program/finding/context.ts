@@ -25,41 +25,41 @@ export const SETTING: WordsOf<
   }),
   'offset-unsaid': (figures) => ({
     said: 'The program calls no work offset before it moves.',
-    remedy: `It runs in whichever is in force. Put ${figures.set} at its head.`,
+    remedy: `It runs in whichever is active. Put ${figures.set} at its head.`,
   }),
   'zero-not-set': (figures) => ({
-    said: `Nobody has set ${figures.axes} in this set-up.`,
-    remedy: 'Find and set it first, in Datum or Heights.',
+    said: `${figures.axes} in this setup.`,
+    remedy: 'Find and set it first, in Datum or Z & tools.',
   }),
   'zero-in-doubt': () => ({
-    said: 'The machine was homed, off or left since zero was set.',
+    said: 'The machine was homed, switched off or left since zero was set.',
     remedy: 'Touch one face again first: Datum shows which.',
   }),
   'z-tool-changed': ({ tool }) => ({
     said: zToolChangedWords(tool),
-    remedy: `Touch tool ${tool} again in Heights, and set Z.`,
+    remedy: `Touch tool ${tool} again in Z & tools, and set Z.`,
   }),
   'air-pass': (figures, { mm }) => ({
-    said: `An air pass is in force: everything runs ${mm(figures.lift)} higher.`,
+    said: `The air-cut offset is on: everything runs ${mm(figures.lift)} higher.`,
     remedy: 'Good for a first run. Put Z back before you cut.',
   }),
   'tool-unknown': (figures) => ({
     said: `This machine has no cutter under tool ${figures.tool}.`,
-    remedy: 'Give the number its cutter in Shop, or change the program. Its width was taken as nothing.',
+    remedy: 'Add the cutter to this number in Shop, or change the program. Its width was taken as zero.',
   }),
   'tool-no-length': (figures) =>
     figures.stale
       ? {
           said: staleWords(figures.tool, figures.stale),
-          remedy: 'Touch it off again in Heights.',
+          remedy: 'Touch it off again in Z & tools.',
         }
       : {
           said: `Tool ${figures.tool} has no length.`,
-          remedy: 'Touch it off in Heights, and read the row back.',
+          remedy: 'Touch it off in Z & tools, and read the row back.',
         },
   'no-compensation': (figures) => ({
     said: `${capitalTool(figures.tool)} goes down without length compensation.`,
-    remedy: `Put G43 H${figures.tool} before its first Z: else it runs by another tool’s length.`,
+    remedy: `Put G43 H${figures.tool} before its first Z. Otherwise it uses another tool’s length.`,
   }),
   'length-other': (figures) => ({
     said: `Tool ${figures.tool} runs by the length of row ${figures.H}.`,
@@ -67,18 +67,18 @@ export const SETTING: WordsOf<
   }),
   'length-unnamed': (figures) => ({
     said: `G43 names no row for ${toolWords(figures.tool)}.`,
-    remedy: `Some controls take the tool’s own, some the last one. Write H${figures.tool}.`,
+    remedy: `Some controls use the tool’s own, some the last one. Write H${figures.tool}.`,
   }),
   'radius-other': (figures) => ({
     said: `Radius compensation takes D${figures.D}, and ${toolWords(figures.tool)} is in the spindle.`,
-    remedy: `Write D${figures.tool}, or look that D${figures.D} is this tool’s own row.`,
+    remedy: `Write D${figures.tool}, or check that D${figures.D} is this tool’s own row.`,
   }),
   'no-table': () => ({
     said: 'G43 calls for a tool length, and this machine keeps none.',
     remedy: 'Take G43 and H out; touch each tool again at its change.',
   }),
   'no-stop': (figures) => ({
-    said: `After the change to ${toolWords(figures.tool)} nothing stops for touching it.`,
-    remedy: 'Put M0 behind the change: this machine keeps no lengths, so Z must be set again.',
+    said: `After the change to ${toolWords(figures.tool)} the program does not stop for touching off.`,
+    remedy: 'Put M0 after the change. This machine stores no lengths, so Z must be set again.',
   }),
 };

@@ -7,7 +7,7 @@ export interface FindingWords {
   remedy: string;
 }
 
-/** How lengths are said: in the set-up's unit. */
+/** How lengths are said: in the setup's unit. */
 export interface Say {
   unit: LengthUnit;
   mm: (value: number) => string;

@@ -5,7 +5,7 @@ import type { FindingWords } from './findingMessage';
 
 /** What was done to all holes alike. */
 export function changeWords(change: HolesChange, unit: LengthUnit): FindingWords {
-  const asked = 'Look at the CAM’s own zero, unit and view of the part, and write the program again.';
+  const asked = 'Check the zero, unit and orientation in the CAM, and write the program again.';
   switch (change.kind) {
     case 'scaled': {
       const by = change.by >= 1 ? change.by : 1 / change.by;
@@ -22,8 +22,7 @@ export function changeWords(change: HolesChange, unit: LengthUnit): FindingWords
     case 'shifted':
       return {
         said: `Every hole is shifted by the same: X ${formatLengthUnit(-change.dx, { unit, plus: true })}, Y ${formatLengthUnit(-change.dy, { unit, plus: true })}.`,
-        remedy:
-          'Its zero is elsewhere than yours. Choose the same zero in the CAM, or set zero where the program has it.',
+        remedy: 'Its zero differs from yours. Choose the same zero in the CAM, or set zero where the program has it.',
       };
   }
 }

@@ -19,26 +19,26 @@ export const PLACES: WordsOf<
   | 'travel'
 > = {
   'under-part': (figures, { mm }) => ({
-    said: `${capitalTool(figures.tool)} goes ${mm(figures.below)} under the part${figures.room === null ? '.' : `, where there is room for ${mm(figures.room)}.`}`,
+    said: `${capitalTool(figures.tool)} goes ${mm(figures.below)} under the part${figures.room === null ? '.' : `, with room for only ${mm(figures.room)}.`}`,
     remedy:
       figures.room === null
-        ? 'Say what lies there in Positions, raise the part, or lift its lowest Z.'
-        : 'Raise the part, put a board under it, or lift its lowest Z.',
+        ? 'Set what is below in Holes, raise the part, or raise its lowest Z.'
+        : 'Raise the part, put a board under it, or raise its lowest Z.',
   }),
   'rapid-in-stock': (figures, { mm }) => ({
     said:
       figures.below < SURFACE
         ? `${capitalTool(figures.tool)} goes down to the stock’s very top at a rapid.`
         : `${capitalTool(figures.tool)} goes ${mm(figures.below)} into the stock at a rapid.`,
-    remedy: 'Make it a feed (G1), or go up first.',
+    remedy: 'Make it a feed (G1), or raise Z first.',
   }),
   'rapid-low': (figures, { mm }) => ({
-    said: `${capitalTool(figures.tool)} goes across ${mm(figures.above)} above the part; you said that ${mm(figures.clear)} clears everything.`,
-    remedy: 'Raise the CAM’s clearance, or look that nothing stands in its way.',
+    said: `${capitalTool(figures.tool)} goes across ${mm(figures.above)} above the part; the clear height is ${mm(figures.clear)}.`,
+    remedy: 'Raise the CAM’s clearance height, or check that nothing is in its way.',
   }),
   'into-box': (figures) => ({
     said: `${capitalTool(figures.tool)} runs into ${figures.box}.`,
-    remedy: 'Move what is in the way, or go round it or higher.',
+    remedy: 'Move the obstacle, or go round it or higher.',
   }),
   'sweeps-box': (figures) => ({
     said: `${capitalTool(figures.tool)} may pass through ${figures.box} at a rapid: many machines run each axis at full speed, not in a straight line.`,
@@ -52,22 +52,22 @@ export const PLACES: WordsOf<
     const low = `Z ${mm(figures.z)}`;
     if (figures.how === 'down')
       return {
-        said: `${capitalTool(figures.tool)} goes down to ${low} before X and Y were named: nobody knows over what.`,
-        remedy: 'Go to X and Y first, high above everything. Then down.',
+        said: `${capitalTool(figures.tool)} goes down to ${low} before X and Y are given: its position is unknown.`,
+        remedy: 'Move to X and Y first, high above everything. Then down.',
       };
     if (figures.how === 'home')
       return {
-        said: `${capitalTool(figures.tool)} goes home in X and Y at a rapid from ${low}, lower than what stands there.`,
+        said: `${capitalTool(figures.tool)} goes home in X and Y at a rapid from ${low}, below the highest obstacle there.`,
         remedy: 'Raise Z first (G91 G28 Z0). Then send X and Y home.',
       };
     return {
-      said: `${capitalTool(figures.tool)} goes at a rapid from an unknown place to ${low}, lower than what stands there.`,
-      remedy: 'Raise Z first, go across high, and then down.',
+      said: `${capitalTool(figures.tool)} goes at a rapid from an unknown place to ${low}, below the highest obstacle there.`,
+      remedy: 'Raise Z first, move across high, then down.',
     };
   },
   'beside-stock': (figures, { mm }) => ({
     said: `It cuts ${mm(figures.by)} beyond the stock at the ${figures.side}.`,
-    remedy: 'Look whether its zero is yours, and whether the stock is larger than the part.',
+    remedy: 'Check that its zero is yours, and whether the stock is larger than the part.',
   }),
   'not-at-part': (figures) =>
     figures.zero
@@ -77,11 +77,11 @@ export const PLACES: WordsOf<
         }
       : {
           said: 'Its cuts do not meet the part anywhere.',
-          remedy: 'Look at the CAM’s zero, unit and work offset.',
+          remedy: 'Check the CAM’s zero, unit and work offset.',
         },
   'cuts-air': (figures, { mm }) => ({
     said: `It cuts nothing: its lowest Z is ${mm(figures.above)} above the part’s top.`,
-    remedy: 'Look whether its Z zero is what the part stands on, and yours the top.',
+    remedy: 'Check whether its Z zero is the part’s underside and yours is its top.',
   }),
   travel: (figures, { mm }) => ({
     said: `It goes ${mm(figures.by)} beyond the travel of ${figures.axis}.`,

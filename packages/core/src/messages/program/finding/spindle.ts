@@ -15,29 +15,29 @@ export const SPINDLE: WordsOf<
   | 'tap-feed'
 > = {
   'spindle-stopped': (figures) => ({
-    said: `${capitalTool(figures.tool)} feeds with the spindle standing.`,
+    said: `${capitalTool(figures.tool)} feeds with the spindle stopped.`,
     remedy: 'Put S and M3 before it.',
   }),
   'speed-over': (figures) => ({
-    said: `S${Math.round(figures.rpm)} is faster than this spindle turns: ${figures.most} rev/min.`,
-    remedy: 'Lower S, or mend the machine’s limits in Shop.',
+    said: `S${Math.round(figures.rpm)} is faster than this spindle turns: ${figures.most} rpm.`,
+    remedy: 'Lower S, or correct the machine’s limits in Shop.',
   }),
   'speed-under': (figures) => ({
-    said: `S${Math.round(figures.rpm)} is slower than this spindle turns: ${figures.least} rev/min.`,
-    remedy: 'Raise S, or mend the machine’s limits in Shop.',
+    said: `S${Math.round(figures.rpm)} is slower than this spindle turns: ${figures.least} rpm.`,
+    remedy: 'Raise S, or correct the machine’s limits in Shop.',
   }),
   'spindle-reversed': (figures) => ({
     said: `The spindle turns backwards (M4) with ${toolWords(figures.tool)}.`,
-    remedy: 'Cutters that cut clockwise want M3.',
+    remedy: 'Right-hand cutters need M3.',
   }),
   'gauge-in-spindle': (figures) => {
     const { name, rpm, most } = figures;
     return {
-      said: `${name} touched last, and nothing says it is out: here the spindle turns${rpm > 0 ? ` at ${Math.round(rpm)} rev/min` : ''}; ${most === 0 ? 'it must not turn at all' : `it bears ${most}`}.`,
-      remedy: 'Take it out, unplugged where it has a lead, and put the cutter in before this line.',
+      said: `${name} was used last and is not logged as removed. Here the spindle starts${rpm > 0 ? ` at ${Math.round(rpm)} rpm` : ''}; ${most === 0 ? 'it must never turn' : `its limit is ${most}`}.`,
+      remedy: 'Take it out, unplug it, and load the cutter before this line.',
     };
   },
-  'feed-missing': () => ({ said: 'Feed move without a feed rate (F).', remedy: 'Put F on the line.' }),
+  'feed-missing': () => ({ said: 'Feed move without a feed rate (F).', remedy: 'Add F to the line.' }),
   'feed-mode': (figures, { unit }) =>
     figures.mode === 94
       ? {
@@ -58,6 +58,6 @@ export const SPINDLE: WordsOf<
   },
   'feed-over': (figures, { unit }) => ({
     said: `F asks for ${feedWords(figures.feed, unit)}; this machine feeds at most ${feedWords(figures.most, unit)}.`,
-    remedy: 'Lower F, or mend the machine’s limits in Shop.',
+    remedy: 'Lower F, or correct the machine’s limits in Shop.',
   }),
 };

@@ -20,8 +20,8 @@ export const STATE: WordsOf<
   | 'cycles-not-kept'
 > = {
   'unit-other': (figures) => ({
-    said: `The program is in ${UNITS[figures.program]}, this set-up in ${UNITS[figures.setup]}.`,
-    remedy: 'Say so to whoever reads the control’s display; or write it in the same unit.',
+    said: `The program is in ${UNITS[figures.program]}, this setup in ${UNITS[figures.setup]}.`,
+    remedy: 'Read the control’s display in that unit, or write the program in the same unit.',
   }),
   'unit-unsaid': (figures) => ({
     said: 'The program does not say its unit before it moves.',
@@ -40,11 +40,11 @@ export const STATE: WordsOf<
       figures.where === 'end'
         ? 'Incremental coordinates (G91) are in force at the end.'
         : 'Incremental coordinates (G91) are in force at a tool change.',
-    remedy: 'Put G90 behind them: what comes next would count from where it stands.',
+    remedy: 'Put G90 behind them: what comes next would count from where it is.',
   }),
   'incremental-from-nowhere': () => ({
-    said: 'An incremental move begins where nobody knows the place.',
-    remedy: 'Go to an absolute place (G90) first.',
+    said: 'An incremental move starts from an unknown position.',
+    remedy: 'Move to an absolute position (G90) first.',
   }),
   'radius-left': (figures) => ({
     said: `Radius compensation (${figures.code}) is still on at ${figures.where === 'end' ? 'the end' : 'a tool change'}.`,
@@ -52,11 +52,11 @@ export const STATE: WordsOf<
   }),
   'arc-no-centre': () => ({
     said: 'An arc has no centre: neither I, J, K nor a radius that fits.',
-    remedy: 'Mend the line.',
+    remedy: 'Correct the line.',
   }),
   'arc-off': (figures, { mm }) => ({
     said: `An arc’s two radii differ by ${mm(figures.by)}.`,
-    remedy: 'Its centre is counted from the wrong place, or a word is wrong. Look how the CAM writes I and J.',
+    remedy: 'Its centre is measured from the wrong point, or a word is wrong. Check how the CAM writes I and J.',
   }),
   'repeats-in-place': (figures) => ({
     said: `The hole is drilled ${figures.times} times at one place: L or K repeats it under G90.`,
@@ -64,19 +64,19 @@ export const STATE: WordsOf<
   }),
   'plane-left': (figures) => ({
     said: `The plane ${figures.plane} is still in force at ${figures.where === 'end' ? 'the end' : 'a tool change'}.`,
-    remedy: 'Put G17 after it: the next arc or cycle would go in another plane.',
+    remedy: 'Put G17 after it. The next arc or cycle would use another plane.',
   }),
   'optional-grave': () => ({
-    said: 'A line with a slash sets a length, an offset, a tool or a height: the switch leaves it out.',
-    remedy: 'Take the slash out. Left out, all that follows goes elsewhere.',
+    said: 'A line with a slash sets a length, an offset, a tool or a height. The block-delete switch skips it.',
+    remedy: 'Remove the slash. Without this line everything after it is wrong.',
   }),
-  'cycle-word': (figures) => ({ said: `A drilling cycle has no ${figures.word}.`, remedy: 'Mend the line.' }),
+  'cycle-word': (figures) => ({ said: `A drilling cycle has no ${figures.word}.`, remedy: 'Correct the line.' }),
   'cycle-order': () => ({
     said: 'A drilling cycle’s bottom is not below where it begins.',
-    remedy: 'Look whether R and Z are heights or distances on this control.',
+    remedy: 'Check whether R and Z are heights or distances on this control.',
   }),
   'cycles-not-kept': () => ({
-    said: 'Nobody has said how this control counts R and Z of drilling cycles.',
-    remedy: 'They were read as heights above zero. Choose the control’s words in Shop, and check again.',
+    said: 'Set how this control reads R and Z in drilling cycles (Shop, machine).',
+    remedy: 'They were read as heights above zero. Set it in Shop, and check again.',
   }),
 };

@@ -37,12 +37,9 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
       <Words tone="warn" style={{ fontWeight: '700' }}>
         ✗ {said}, {but.differs}.
       </Words>
-      {stale && <Words>A touch it came from was struck out or mended since. Enter the work offset anew.</Words>}
+      {stale && <Words>A touch behind this offset was struck out or corrected. Enter the work offset again.</Words>}
       {!stale && ask !== null && (
-        <Words>
-          The plate was never measured, so how far it is from its marking is not known. Measure it by caliper first, in
-          Heights or in Shop: then this can be told.
-        </Words>
+        <Words>The plate has not been calibrated. Measure it by caliper first, in Z & tools or in Shop.</Words>
       )}
       {!stale && ask === null && likely.length === 0 && (
         <Words>
@@ -76,7 +73,7 @@ function Mends({ book, mends, onLeave }: { book: Book; mends: readonly Mend[]; o
   if (mends.length === 0) return null;
   return (
     <View style={{ gap: 6 }}>
-      <Words kind="note">If it was that, this can be written into the ledger; nothing is lost:</Words>
+      <Words kind="note">If that is the cause, log the correction. Nothing is lost:</Words>
       {mends.map((mend) => {
         const label = mendWords(book, mend);
         return (

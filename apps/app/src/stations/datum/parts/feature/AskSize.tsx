@@ -20,7 +20,7 @@ export function AskSize({ book, axis, onLater }: AskSizeProps) {
         {axis === 'x' ? 'How long is the part, left to right?' : 'How deep is the part, front to back?'}
       </Words>
       <Words kind="note" tone="soft">
-        Where this is from part zero hangs on it. Not known yet? Touch what lies at zero first.
+        Its distance from part zero depends on it. Not known? Touch the faces at zero first.
       </Words>
       <OptionalLengthField
         label={axis === 'x' ? 'Length X' : 'Depth Y'}

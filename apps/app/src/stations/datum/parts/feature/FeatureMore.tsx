@@ -55,7 +55,7 @@ export default function FeatureMore({ book, view, answer, disagrees }: FeatureMo
       )}
       {onMyWord === true && (
         <Words kind="note" tone="warn">
-          Taken on your word: not swept.
+          Accepted without a check sweep.
         </Words>
       )}
       {answer.weakest && answer.notes.length > 0 && (
@@ -69,7 +69,7 @@ export default function FeatureMore({ book, view, answer, disagrees }: FeatureMo
         </Words>
       ))}
       {answer.skew && <Skew book={book} view={view} answer={answer} skew={answer.skew} />}
-      <Fold title="Where zero may lie, and a trial of it">
+      <Fold title="Where zero may be, and a simulation">
         <TrialCheck key={`${answer.readings.length}`} answer={answer} unit={unit} />
       </Fold>
     </View>
@@ -96,17 +96,17 @@ function Skew({ book, view, answer, skew }: SkewProps) {
   return (
     <View style={{ gap: 8 }}>
       <Words>
-        The part lies turned {skew.angle > 0 ? '+' : ''}
+        The part is rotated {skew.angle > 0 ? '+' : ''}
         {formatAngle(skew.angle)} ±{formatAngle(skew.U)}.
       </Words>
       {!significant && (
         <Words kind="note" tone="soft">
-          That is within its own ±: it may as well lie true.
+          That is within its ±: the part may be straight.
         </Words>
       )}
       {mine && (
         <Words tone="good" style={{ fontWeight: '700' }}>
-          ✓ Carried: every position is turned {formatAngle(rotation?.angle ?? 0)} with the part.
+          ✓ Coordinates rotated: every position is turned {formatAngle(rotation?.angle ?? 0)} with the part.
         </Words>
       )}
       <Button
@@ -117,10 +117,10 @@ function Skew({ book, view, answer, skew }: SkewProps) {
           })
         }
       >
-        {mine ? 'Carry it no more' : 'Carry it: turn every position with the part'}
+        {mine ? 'Stop rotating the coordinates' : 'Rotate the coordinates with the part'}
       </Button>
       <Words kind="note" tone="soft">
-        Or set it straight. In a vise: clean it and seat it again against the fixed jaw. On clamps, tap it: over the
+        Or align the part. In a vise: clean it and seat it again against the fixed jaw. On clamps, tap it: over the
         part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
         {formatLengthUnit(Math.abs(tap), { unit: setup.units })} {tap > 0 ? 'toward you' : 'away from you'}. Then touch
         again.

@@ -143,7 +143,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
           {untold === undefined && (
             <Words kind="sentence" live>
               {picking
-                ? 'Tap the other hole: from this one to it is the direction.'
+                ? 'Choose the other hole. The line to it gives the direction.'
                 : page.showing === 'answer'
                   ? answerSentence(view)
                   : compact && feature.kind === 'face'

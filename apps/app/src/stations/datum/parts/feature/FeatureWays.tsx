@@ -19,15 +19,15 @@ import type { FeatureView } from './featureView';
 const CORNER_WAYS: readonly { value: CornerWay; label: string }[] = [
   { value: 'axes', label: 'one touch of each: true to the axes' },
   { value: 'square', label: 'two and one: with the part’s skew' },
-  { value: 'measured', label: 'two and two: squareness too' },
+  { value: 'measured', label: 'two and two: checks squareness' },
 ];
 
 const ROUND_WAYS: readonly { value: RoundWay; label: string }[] = [
   { value: 'pairs', label: 'opposite walls' },
   { value: 'points', label: 'three points or more' },
   { value: 'sweep', label: 'indicator sweep' },
-  { value: 'plug', label: 'tapered plug' },
-  { value: 'cycle', label: 'the control’s own cycle' },
+  { value: 'plug', label: 'centring plug' },
+  { value: 'cycle', label: 'the control’s cycle' },
 ];
 
 interface FeatureWaysProps {
@@ -59,7 +59,7 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
           />
           {way === 'plug' && (
             <TickBox
-              label="I take the plug on my word, without a sweep"
+              label="Accept the plug without a check sweep"
               ticked={word}
               onTick={() =>
                 changeDatumPlan(book, {
@@ -70,7 +70,7 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
           )}
           {roundsOf(part).length > 1 && (
             <Button mode="outlined" onPress={onPick}>
-              Line with another hole: origin and direction
+              Align on two holes: origin and direction
             </Button>
           )}
         </View>

@@ -17,7 +17,7 @@ export function logSlot(
   method: MethodView | undefined,
   { said, across, as }: { said: Said; across: string; as: TypedAs },
 ): string | undefined {
-  if (!slot || !method) return 'Choose what touches first, under “with”.';
+  if (!slot || !method) return 'Choose a finder first, under “with”.';
   if (method.missing) return method.missing;
   const { cutter, gauge } = method;
   const { subject } = slot;

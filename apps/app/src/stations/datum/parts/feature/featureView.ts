@@ -50,8 +50,8 @@ export interface FeatureView {
 }
 
 export const SCALE_NAMES = {
-  readout: 'readout, ABS',
-  incremental: 'readout, INC',
+  readout: 'DRO, ABS',
+  incremental: 'DRO, INC',
   machine: 'machine coordinates',
   dial: 'dial',
   indicator: 'indicator',
@@ -81,11 +81,11 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
     slot,
     sentence:
       proving && slot
-        ? askWords(slot.ask, { lead: 'Drive to zero, tool raised, and look. Then', again: true })
+        ? askWords(slot.ask, { lead: 'Raise the tool, go to zero, and look. Then', again: true })
         : sentenceOf(book, feature, slot, found !== undefined && !stands),
     returned: proving ? undefined : returnedWords(book, feature),
     label: slot ? `${slot.dial ? 'Dial' : slot.axis.toUpperCase()} on ${scale}` : '',
-    acrossLabel: slot?.across ? `${slot.axis === 'x' ? 'Y' : 'X'} where it stands` : undefined,
+    acrossLabel: slot?.across ? `${slot.axis === 'x' ? 'Y' : 'X'} where it is` : undefined,
     method,
     answer,
     problem: state.state === 'refused' ? state.problem : undefined,
@@ -108,16 +108,16 @@ function returnedWords(book: Book, feature: Feature): string | undefined {
   return shift && shiftWords(book, shift);
 }
 
-/** "the readout", as it is written on entries; a readout with two zeros says which. */
+/** "the readout", as it is written on entries; a DRO with two zeros says which. */
 function scaleWords(book: Book): string {
   const scale = scaleOf(book);
   if (scale === 'readout') return 'the readout';
-  if (scale === 'incremental') return 'the readout, INC';
+  if (scale === 'incremental') return 'the DRO, INC';
   return scale === 'machine' ? 'the control' : `the ${SCALE_NAMES[scale]}`;
 }
 
 function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale: boolean): string {
-  if (!slot) return 'Find both holes first, without setting X or Y between them.';
+  if (!slot) return 'Find both holes first. Do not set X or Y between them.';
   const axis = slot.axis.toUpperCase();
   if (stale && feature.kind === 'face')
     return askWords(slot.ask, { lead: `${axis} was set since. To check it,`, again: true });
@@ -137,7 +137,7 @@ function through(book: Book, feature: Feature, slot: Slot): string {
   const state = featureState(book, feature);
   const x = state.state === 'found' ? state.answer.x : undefined;
   return x && slot.readings.length === 0
-    ? ` First drive X to its middle, ${formatLengthUnit(x.found, { unit: book.setup.units })}.`
+    ? ` First move X to its centre, ${formatLengthUnit(x.found, { unit: book.setup.units })}.`
     : '';
 }
 

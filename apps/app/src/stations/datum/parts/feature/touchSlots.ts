@@ -265,7 +265,7 @@ function sweepSlots(book: Book, of: string): Slot[] {
 }
 
 const STANDING_ASKS: Readonly<Record<'sweep' | 'plug' | 'cycle', (axis: string, name: string) => Ask>> = {
-  sweep: (axis) => ({ act: `log what ${axis} shows where the spindle stands`, more: 'Needed for a work offset only.' }),
+  sweep: (axis) => ({ act: `log what ${axis}`, more: 'Needed for a work offset only.' }),
   plug: (axis) => ({ act: `log what ${axis} shows`, way: 'with the plug seated and the table locked' }),
   cycle: (axis, name) => ({
     act: `run the control’s cycle in ${name}, and log what it gives for ${axis} of the centre`,

@@ -19,11 +19,11 @@ interface TouchesWithProps {
   onPress: () => void;
 }
 
-/** What touches; pressed, something else can be chosen. */
+/** Finder; pressed, something else can be chosen. */
 export function TouchesWith({ method, assumed, open, onPress }: TouchesWithProps) {
   const words = open
-    ? 'Keep what touches'
-    : `with ${method?.words ?? 'nothing yet: choose what touches'}${assumed ? ' Another? Tap here.' : ''}`;
+    ? 'Keep this finder'
+    : `with ${method?.words ?? 'none yet: choose a finder'}${assumed ? ' Change finder' : ''}`;
   return (
     <CardButton label={words} open={open} onPress={onPress}>
       <Words kind="note" lines={2}>
@@ -54,7 +54,7 @@ export function WhatTouches({ book, view, as, onAs, onTaken, children }: WhatTou
     onTaken();
   };
   return (
-    <View ref={opened} tabIndex={-1} role="group" aria-label="What touches" style={styles.choice}>
+    <View ref={opened} tabIndex={-1} role="group" aria-label="Finder" style={styles.choice}>
       {children}
       {view.typedAs.length > 1 && (
         <Choice

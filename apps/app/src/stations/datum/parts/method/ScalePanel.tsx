@@ -40,11 +40,11 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
   const scales: readonly Scale[] = SCALES[machine.kind];
   const lose = (why: Loss, axes: readonly Axis[]) => {
     if (why === 'power-loss' && machine.homing === 'absolute') {
-      setSaid('This machine’s scales are absolute: they keep their zero without power. Everything stands.');
+      setSaid('This machine’s scales are absolute: they keep their zero without power. Every zero is still good.');
       return;
     }
     if (why === 'power-loss' && scale === 'dial') {
-      setSaid('Dials keep their zero without power. Everything stands, unless a wheel was turned.');
+      setSaid('Dials keep their zero without power. Every zero is still good, unless a wheel was turned.');
       return;
     }
     // Homed and back where it was within its scatter: in doubt until one touch has told, not lost.
@@ -96,9 +96,9 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
         </Words>
       )}
       {found.length > 0 && (
-        <View role="list" aria-label="What still stands" style={{ gap: 4 }}>
+        <View role="list" aria-label="What is still good" style={{ gap: 4 }}>
           <Words kind="note" style={{ fontWeight: '700' }}>
-            What still stands
+            What is still good
           </Words>
           {found.map((one) => (
             <View role="listitem" key={one.key}>
@@ -140,6 +140,6 @@ const LOST: Readonly<Record<Loss, string>> = {
 /** What of an answer outlives its zero. */
 function standWords({ stands, answer }: FoundView): string {
   if (stands) return ': its place, on the scale as it is.';
-  if (answer.skew) return ': its place is gone, its angle stands.';
-  return answer.size ? `: its place is gone, its ${answer.size.what} stands.` : ': touch it again.';
+  if (answer.skew) return ': its place is lost, its angle is still good.';
+  return answer.size ? `: its place is lost, its ${answer.size.what} is still good.` : ': touch it again.';
 }

@@ -11,7 +11,7 @@ import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { Slot } from '../feature/touchSlots';
 
-/** What touches, with how it is worked. */
+/** Finder, with how it is worked. */
 export interface MethodView {
   gauge: KnownGauge;
   facts: MethodFacts;
@@ -41,7 +41,7 @@ export function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
 /** A pin is felt for by a feeler: whether one is between is said with it. */
 export const besideFeeler = ({ kind }: KnownGauge): boolean => kind === 'pin';
 
-/** What touches in a feature's slot, as it is worked and said; nothing where no gauge is chosen. */
+/** Finder in a feature's slot, as it is worked and said; nothing where no gauge is chosen. */
 export function methodView(book: Book, feature: Feature, slot: Slot | undefined): MethodView | undefined {
   const gauge = gaugeFor(book, feature, slot);
   const method = gauge && methodOf(gauge.kind);
@@ -73,7 +73,7 @@ export function methodView(book: Book, feature: Feature, slot: Slot | undefined)
         : facts.radius;
   const turns = GAUGE_FACTS[gauge.kind].spin !== 'standing';
   const speed =
-    facts.speed === null ? '' : gauge.maxRpm ? `, turning, at most ${gauge.maxRpm} rev/min` : turns ? ', turning' : '';
+    facts.speed === null ? '' : gauge.maxRpm ? `, turning, at most ${gauge.maxRpm} rpm` : turns ? ', turning' : '';
   const still = turns ? speed : ', spindle stopped';
   return {
     gauge,
@@ -86,7 +86,7 @@ export function methodView(book: Book, feature: Feature, slot: Slot | undefined)
       slot && book.machine.without?.includes(slot.axis)
         ? `This machine has no ${slot.axis.toUpperCase()}: nothing can be touched along it.`
         : facts.contact === 'cutter' && !cutter
-          ? 'Choose the cutter that stands in the spindle, under “with”.'
+          ? 'Choose the cutter in the spindle, under “with”.'
           : doesNotFit(book, feature, use),
   };
 }

@@ -110,7 +110,7 @@ export default function IndexPage({ book }: { book: Book }) {
             ticked={[]}
             onTick={() => undefined}
           />
-          <Fold title="Tape: how it was reckoned">
+          <Fold title="Show the working">
             <TapeStrip tape={table.tape} unit={unit} />
           </Fold>
         </>

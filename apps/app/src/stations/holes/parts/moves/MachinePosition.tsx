@@ -26,7 +26,7 @@ export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {
     }
   };
   return (
-    <Fold title="It stands somewhere else">
+    <Fold title="The machine is somewhere else">
       <View style={{ gap: 8 }}>
         <FieldRow>
           <DraftField
@@ -49,11 +49,11 @@ export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {
         )}
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           <Button mode="outlined" onPress={take}>
-            Go on from there
+            Continue from there
           </Button>
           {drive.stands && (
             <Button mode="text" onPress={() => drive.standAt(undefined)}>
-              No, where the last hole left it
+              No, it is at the last hole
             </Button>
           )}
         </View>

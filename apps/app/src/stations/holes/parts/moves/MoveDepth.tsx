@@ -117,7 +117,7 @@ export function DepthNotes({ book, stop }: DriveDepthProps) {
       )}
       <Words tone="soft">
         {`The tip is at the part’s top where Z shows ${zShows(book, depth.start)}.`}
-        {depth.byControl ? ` The length of T${tool} must be called.` : ''}
+        {depth.byControl ? ` The length of T${tool} must be active in the program.` : ''}
       </Words>
       <QuillStop book={book} deepest={depth.deepest} />
       {depth.shift !== 0 && (

@@ -48,7 +48,7 @@ export function DriveHead({ book, drive, stop }: DriveHeadProps) {
       </View>
       {!isSet(book) && (
         <Words tone="warn" style={{ fontWeight: '700' }}>
-          ▲ X and Y are not set here yet: these count from whatever zero the scale has.
+          ▲ X and Y are not set. These figures are from the scale’s current zero.
         </Words>
       )}
       {stop.changeTool && (
@@ -56,8 +56,8 @@ export function DriveHead({ book, drive, stop }: DriveHeadProps) {
           ▲ {STEP_NAMES[stop.step]}:{' '}
           {tool
             ? `tool ${tool.number}, ${tool.name}`
-            : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine has not yet,`}{' '}
-          in the spindle. Spindle stopped to change it.
+            : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine does not have yet,`}{' '}
+          in the spindle. Stop the spindle to change it.
         </Words>
       )}
       {length && (
@@ -73,7 +73,7 @@ export function DriveHead({ book, drive, stop }: DriveHeadProps) {
           onPress={() => drive.standAt(drive.lastDone?.target, true)}
           style={{ alignSelf: 'flex-start' }}
         >
-          It still stands at hole {drive.lastDone.hole}, marked done last
+          The machine is still at hole {drive.lastDone.hole}, marked done last
         </Button>
       )}
     </>
@@ -88,7 +88,7 @@ function sizeWords(book: Book, stop: Stop): string {
   const size = `⌀ ${figure(stop.diameter)}`;
   try {
     const { tip, point, below, capped } = depthOfStop(book, stop);
-    if (stop.step === 'spot') return `${size}: spot ${figure(tip)} deep${capped ? ', as far as its cone goes' : ''}.`;
+    if (stop.step === 'spot') return `${size}: spot ${figure(tip)} deep${capped ? ', as deep as its cone' : ''}.`;
     const drilled =
       tool && Math.abs(tool.diameter - stop.diameter) > 0.005 ? `${size}, with ⌀ ${figure(tool.diameter)}` : size;
     if (below > 0)

@@ -77,9 +77,9 @@ export default function DriveScreen({ book }: { book: Book }) {
 
   // Before anything is driven to: a zero in doubt is proven first, a night asked about.
   if (stop && doubtOf(book))
-    return <Words style={{ padding: 24 }}>Nothing is driven to before the zero is proven, or set anew.</Words>;
+    return <Words style={{ padding: 24 }}>Check the zero or set it again first. No hole is shown before that.</Words>;
   if (stop && since !== undefined && done < stops.length) return <ComingBack book={book} since={since} />;
-  if (!stop) return <Words style={{ padding: 24 }}>No holes to drive to. Add a pattern in Positions.</Words>;
+  if (!stop) return <Words style={{ padding: 24 }}>No holes yet. Add a pattern in Holes.</Words>;
 
   const Steps = STEPS[mode];
   const ground = { backgroundColor: palette.ground };
@@ -107,7 +107,7 @@ export default function DriveScreen({ book }: { book: Book }) {
       />
       {stop.done && (
         <Button mode="outlined" onPress={() => markDone(book, stop, false)} style={{ alignSelf: 'flex-start' }}>
-          Not done after all
+          Mark as not done
         </Button>
       )}
     </>
@@ -121,7 +121,7 @@ export default function DriveScreen({ book }: { book: Book }) {
         Next
       </Button>
       <View style={{ flex: 1 }}>
-        <MainAction label={index + 1 < stops.length ? 'Done' : 'Done: finish'} onPress={doneHere} />
+        <MainAction label={index + 1 < stops.length ? 'Done' : 'Log the last hole done'} onPress={doneHere} />
       </View>
     </View>
   );

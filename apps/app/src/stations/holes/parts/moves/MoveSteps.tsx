@@ -33,8 +33,7 @@ export function ReadoutSteps({ book, drive }: DriveStepsProps) {
       </View>
       {stop && <DepthFigure book={book} stop={stop} />}
       <Words kind="note" tone="soft">
-        Counting to zero: set the incremental scale to X {signed(-toGo.x)}, Y {signed(-toGo.y)}, then drive it to 0 and
-        0.
+        Counting to zero: set the INC scale to X {signed(-toGo.x)}, Y {signed(-toGo.y)}, then move until both show 0.
       </Words>
     </>
   );
@@ -55,7 +54,7 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
           <View style={{ flex: 1, gap: 4 }}>
             {words.length === 0 && (
               <Words kind="strong" style={{ fontSize: 27, lineHeight: 34 }}>
-                stays where it is
+                does not move
               </Words>
             )}
             {words.map((text, i) => (
@@ -65,8 +64,7 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
             ))}
             {move.reversal && (
               <Words kind="note" tone="warn">
-                Past it and back, so that the backlash is taken up. Mark the wheel where it stands first: a lost turn
-                shows.
+                Go past it and come back to take up the backlash. Mark the wheel first, so a lost turn shows.
               </Words>
             )}
             <Words kind="note" tone="soft">
@@ -81,11 +79,11 @@ export function DialSteps({ book, drive }: DriveStepsProps) {
       {drive.stop && <DepthFigure book={book} stop={drive.stop} />}
       <Words kind="note" tone="soft">
         {drive.index === 0 && drive.stands === undefined
-          ? 'Mark your zero: both dials at 0 over part zero, reached the approach way. '
+          ? 'Mark your zero: both dials at 0 over part zero, approached the usual way. '
           : ''}
-        Gone past a line? Turn back half a turn, then come to it again.
+        Passed the line? Turn back half a turn, then come to it again.
       </Words>
-      <Fold title="Tape of the turns">
+      <Fold title="Working of the turns">
         {legs.map(({ axis, move }) => {
           const { dial } = book.machine.axes[axis === 'X' ? 'x' : 'y'];
           const at = drive.stop?.target[axis === 'X' ? 'x' : 'y'] ?? 0;
@@ -148,7 +146,7 @@ export function WhereItIs({ book, drive }: DriveStepsProps) {
   if (!stop) return null;
   return (
     <View role="group" aria-label="Where it is">
-      <Words tone="soft">There, the scale shows:</Words>
+      <Words tone="soft">The scale will show:</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
         {(['x', 'y'] as const).map((axis) => {
           const U = datumU(book, axis);

@@ -16,7 +16,7 @@ const DAY = new Intl.DateTimeFormat(undefined, {
   hourCycle: 'h23',
 });
 
-/** Back at a set-up after a night: where it stopped, and whether its zero can be as it was, before anything is driven to. */
+/** Back at a setup after a night: where it stopped, and whether its zero can be as it was, before anything is driven to. */
 export function ComingBack({ book, since }: { book: Book; since: string }) {
   const { homing } = book.machine;
   const off = () => {
@@ -29,13 +29,13 @@ export function ComingBack({ book, since }: { book: Book; since: string }) {
       <Words kind="sentence" live>
         {leftWords(book, since, (moment) => DAY.format(new Date(moment)))}
       </Words>
-      <MainAction label="Touch one face to prove it" onPress={() => logInterruption(book, 'away')} />
+      <MainAction label="Touch one face to check it" onPress={() => logInterruption(book, 'away')} />
       <Button mode="outlined" onPress={() => logInterruption(book, 'stands')}>
-        Nothing moved: it stayed on, on my word
+        Nothing moved, it stayed on: accept the zero
       </Button>
       {scaleOf(book) !== 'dial' && (
         <Button mode="outlined" onPress={off}>
-          {homing === 'absolute' ? 'The power was off: its scales keep their zero' : 'The power was off'}
+          {homing === 'absolute' ? 'The power was off: absolute scales' : 'The power was off'}
         </Button>
       )}
       {homing !== undefined && homing !== 'none' && (

@@ -28,9 +28,9 @@ export interface DriveView {
   fromWords: string;
   toGo: Place;
   done: number;
-  /** The person said where it stands. */
+  /** The person said where it is. */
   standAt: (place: Place | undefined, taken?: boolean) => void;
-  /** Whether backlash is taken up where it stands: it is where a hole left it, and not known elsewhere. */
+  /** Whether backlash is taken up where it is: it is where a hole left it, and not known elsewhere. */
   taken: boolean;
   /** The stop that was marked done last, where the one before was not: it may stand there still. */
   lastDone: Stop | undefined;
@@ -38,14 +38,14 @@ export interface DriveView {
   stands: Place | undefined;
 }
 
-/** The stop that was ticked last of all, as the ledger has it. */
+/** The stop that was ticked last of all, as the log has it. */
 export function lastMarked({ checks }: Book, stops: readonly Stop[]): Stop | undefined {
   const done = new Map(stops.filter((stop) => stop.done).map((stop) => [stop.item, stop]));
   const last = checks.filter(({ item, action }) => action === 'tick' && done.has(item)).at(-1);
   return last && done.get(last.item);
 }
 
-/** Marks a stop done in the ledger, or takes the mark back. */
+/** Marks a stop done in the log, or takes the mark back. */
 export function markDone(book: Book, stop: Stop, done: boolean): void {
   const { units } = book.setup;
   const figure = (mm: number) => formatLength(mm, { unit: units });

@@ -26,7 +26,7 @@ export function useDrive(book: Book, patternId: string | undefined, asked: numbe
     index,
     stop,
     from,
-    fromWords: stands ? 'where it stands' : before ? `hole ${before.hole}` : 'zero of the scale',
+    fromWords: stands ? 'where it is' : before ? `hole ${before.hole}` : 'zero of the scale',
     toGo: { x: (stop?.target.x ?? 0) - from.x, y: (stop?.target.y ?? 0) - from.y },
     done: stops.filter((one) => one.done).length,
     standAt: (place, taken = false) => setSaid(place && { index, place, taken }),

@@ -39,7 +39,7 @@ export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
     <View style={{ gap: 14 }}>
       {view.patterns.length > 1 && (
         <TickChips
-          label="Driven together"
+          label="Done together"
           options={view.patterns.map(({ id, name }) => ({ value: id, label: name }))}
           ticked={patterns}
           onToggle={act.toggle}
@@ -71,8 +71,8 @@ export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
         {(order.way === 'fewest-reversals' || order.way === 'shortest') && (
           <Words kind="note" tone="soft">
             {holes.length <= MOST_EXACT
-              ? 'No order is better: every one was weighed.'
-              : 'The best of a long search; a better one may exist.'}
+              ? 'Best order: every order was compared.'
+              : 'Best order found in the search time.'}
           </Words>
         )}
       </View>
@@ -89,7 +89,7 @@ export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
       {order.way === 'by-hand' && holes.length <= MOST_BY_HAND && <HandOrder holes={holes} onMove={act.moveTo} />}
       {order.way === 'by-hand' && holes.length > MOST_BY_HAND && (
         <Words tone="soft">
-          {holes.length} holes are too many to drag. Take fewer patterns together, or find the order.
+          {holes.length} holes are too many to drag. Choose fewer patterns, or search for an order.
         </Words>
       )}
     </View>
@@ -115,7 +115,7 @@ function ApproachChoice({ book }: { book: Book }) {
       ))}
       {(['x', 'y'] as const).some((axis) => now[axis] !== zeroApproach(book, axis)) && (
         <Words tone="warn">
-          A zero was set going the other way. Set it again going this way, or every place is off by the backlash.
+          A zero was set going the other way. Set it again going this way, or every hole is off by the backlash.
         </Words>
       )}
     </View>

@@ -40,7 +40,7 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
         </View>
       </Fold>
       {aside.length > 0 && (
-        <Fold title={`Laid aside: ${aside.length}`}>
+        <Fold title={`Set aside: ${aside.length}`}>
           {aside.map((pattern) => (
             <Button
               mode="outlined"
@@ -50,7 +50,7 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
                 onAdded(pattern.id);
               }}
             >
-              Take up again: {pattern.name}
+              Use again: {pattern.name}
             </Button>
           ))}
         </Fold>

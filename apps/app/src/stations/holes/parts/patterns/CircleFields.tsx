@@ -46,7 +46,7 @@ export function CircleFields({ circle, unit, onChange }: CircleFieldsProps) {
           check={(mm) => (mm > 0 ? undefined : 'The diameter must be greater than zero.')}
         />
         <LengthField
-          label="or its radius"
+          label="Or its radius"
           unit={unit}
           value={circle.diameter / 2}
           onCommit={(radius) => change({ diameter: 2 * radius })}

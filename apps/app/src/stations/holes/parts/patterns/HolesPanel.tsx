@@ -40,8 +40,8 @@ export function HolesPanel({ book, view, pattern, hole, onPattern, onHole }: Hol
       <HoleTable holes={view.targets} unit={unit} chosen={hole} done={done.whole} onChoose={onHole} />
       {done.steps > 0 && (
         <Words tone="warn">
-          {done.steps} {done.steps === 1 ? 'step is' : 'steps are'} marked done here. Marks stay with the hole numbers:
-          to change where holes are, copy the pattern first.
+          {done.steps} {done.steps === 1 ? 'step is' : 'steps are'} marked done. The marks belong to the hole numbers.
+          To move holes, copy the pattern first.
         </Words>
       )}
       <Fold title="Change this pattern" open={wide}>
@@ -56,7 +56,7 @@ export function HolesPanel({ book, view, pattern, hole, onPattern, onHole }: Hol
           }}
         />
       </Fold>
-      <Fold title={`Tape of hole ${hole}`}>
+      <Fold title={`Working of hole ${hole}`}>
         <TapeStrip tape={tapeOf(book, pattern, hole, view)} unit={unit} />
       </Fold>
     </>

@@ -28,12 +28,12 @@ export function PolarFields({ polar, unit, onChange }: ListFieldsProps<Polar> & 
       const radius = parseLength(far, unit);
       const angle = turned.trim().replace('°', '').replace(',', '.').replace('−', '-');
       if (!radius.ok) return `Line ${i + 1}: ${radius.message}`;
-      if (radius.mm < 0) return `Line ${i + 1}: a distance is not negative; turn the angle by 180 instead.`;
+      if (radius.mm < 0) return `Line ${i + 1}: a distance cannot be negative. Turn the angle by 180 instead.`;
       if (more.length > 0 || !/^[+-]?(\d+(?:\.\d*)?|\.\d+)$/.test(angle) || Math.abs(Number(angle)) > 3600)
-        return `Line ${i + 1}: give the distance; the angle in degrees, as 24; 15.`;
+        return `Line ${i + 1}: type the distance; the angle in degrees, e.g. 24; 15.`;
       places.push({ radius: radius.mm, angle: Number(angle) });
     }
-    if (places.length === 0) return 'Give at least one line, as 24; 15.';
+    if (places.length === 0) return 'Type at least one line, e.g. 24; 15.';
     if (places.length > 10_000) return 'At most 10000 lines; split the work into several patterns.';
     onChange({ ...polar, places });
     return undefined;
@@ -43,7 +43,7 @@ export function PolarFields({ polar, unit, onChange }: ListFieldsProps<Polar> & 
       <PointFields label="Centre" at={polar.centre} unit={unit} onChange={(centre) => onChange({ ...polar, centre })} />
       <TableField
         label="Distances and angles"
-        hint={`A line a hole: distance in ${unit}; angle in degrees.`}
+        hint={`One line per hole: distance in ${unit}; angle in degrees.`}
         shown={polar.places.map(({ radius, angle }) => `${plain(radius, unit)}; ${angle}`).join('\n')}
         onTake={take}
       />
@@ -89,7 +89,7 @@ export function PointsFields({ points, unit, onChange }: ListFieldsProps<Points>
   return (
     <TableField
       label="Points"
-      hint={`A line a hole, in ${unit}: X; Y, then diameter; depth; note where it has its own.`}
+      hint={`One line per hole, in ${unit}: X; Y, then diameter; depth; note if different.`}
       shown={shown}
       onTake={take}
     />

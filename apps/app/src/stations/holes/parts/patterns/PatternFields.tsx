@@ -60,9 +60,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         {tapped && (
           <OptionalLengthField
             label="Pitch of the thread"
-            hint={
-              coarse === undefined ? undefined : `Coarse, ${formatLength(coarse, { unit })}, where it is left empty.`
-            }
+            hint={coarse === undefined ? undefined : `Coarse, ${formatLength(coarse, { unit })}, if left empty.`}
             unit={unit}
             value={pattern.pitch}
             onCommit={(pitch) => onChange(pitch === undefined ? without(pattern, 'pitch') : { ...pattern, pitch })}
@@ -71,7 +69,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         )}
       </FieldRow>
       <Choice
-        label="How far they go"
+        label="Depth of the holes"
         value={pattern.through === true ? 'through' : 'blind'}
         options={[
           { value: 'through', label: 'Through' },
@@ -84,7 +82,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
       {pattern.through !== true && (
         <OptionalLengthField
           label="Depth at full diameter"
-          hint="A drill’s point comes on top of it."
+          hint="The drill point goes deeper than this."
           unit={unit}
           value={pattern.depth}
           onCommit={(depth) => onChange(depth === undefined ? without(pattern, 'depth') : { ...pattern, depth })}
@@ -92,7 +90,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         />
       )}
       <TickChips
-        label="What is done to each hole"
+        label="Steps at each hole"
         options={HOLE_STEPS.map((step) => ({ value: step, label: STEP_NAMES[step] }))}
         ticked={steps}
         onToggle={(name) => {
@@ -111,7 +109,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
           onChange={(datum) => onChange(datum === 'main' ? without(pattern, 'datum') : { ...pattern, datum })}
         />
       )}
-      <Fold title="Mirror, turn, shift the whole" open={pattern.moved !== undefined}>
+      <Fold title="Mirror, rotate or shift the pattern" open={pattern.moved !== undefined}>
         <MovedFields
           moved={pattern.moved ?? {}}
           unit={unit}
@@ -135,11 +133,11 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         </Button>
         {pattern.kind !== 'points' && (
           <Button mode="outlined" onPress={() => onChange(asPoints(pattern))}>
-            Take apart into points
+            Split into single points
           </Button>
         )}
         <Button mode="outlined" onPress={() => onChange({ ...pattern, laidAside: true })}>
-          Lay it aside
+          Set it aside
         </Button>
       </View>
     </View>

@@ -15,7 +15,7 @@ interface ShapeFieldsProps {
 }
 
 export const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what} must be greater than zero.`);
-const notZero = (mm: number) => (mm !== 0 ? undefined : 'Holes this close would lie on each other.');
+const notZero = (mm: number) => (mm !== 0 ? undefined : 'Holes this close would overlap.');
 
 export const someHoles =
   (others = 1, least = 1) =>

@@ -43,8 +43,8 @@ export function MovedFields({ moved, unit, onChange }: MovedFieldsProps) {
         value={mirror?.axis ?? 'none'}
         options={[
           { value: 'none', label: 'Not mirrored' },
-          { value: 'x', label: 'Left for right' },
-          { value: 'y', label: 'Front for back' },
+          { value: 'x', label: 'Left to right' },
+          { value: 'y', label: 'Front to back' },
         ]}
         onChange={(axis) => change({ mirror: axis === 'none' ? undefined : { axis, at: mirror?.at ?? 0 } })}
       />

@@ -16,9 +16,9 @@ export const KIND_NAMES: Readonly<Record<PatternKind, string>> = {
 
 /** What each kind is, in few words, where it is chosen. */
 export const KIND_WORDS: Readonly<Record<PatternKind, string>> = {
-  'bolt-circle': 'on a circle or an arc of it',
-  row: 'along a line, evenly apart',
-  grid: 'rows above rows',
+  'bolt-circle': 'on a circle or an arc',
+  row: 'along a line, equally spaced',
+  grid: 'in rows and columns',
   frame: 'round a rectangle',
   polar: 'at distances and angles from a centre',
   points: 'one by one, typed or pasted',
