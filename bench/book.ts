@@ -1,7 +1,7 @@
 /** A setup opened as a book, and derived again after one more reading: at a thousand and at ten thousand readings. */
 import { goal } from './lib/goal.mjs';
 import { agreements } from '../packages/core/src/state/checks/agreements';
-import { openBook } from '../packages/core/src/state/basis/setupState';
+import { deriveState } from '../packages/core/src/state/basis/setupState';
 import { foundFeatures } from '../packages/core/src/state/datum/foundFeatures';
 import { plateSnapshot, reading, rowOf, withTools } from '../packages/core/src/state/basis/snapshot.case';
 import { tableAnswer } from '../packages/core/src/state/zAndTools/toolTable';
@@ -45,7 +45,7 @@ const snapshotOf = (readings: number): Snapshot =>
 
 /** Everything the screens of one station after another ask of a book. */
 function derive(snapshot: Snapshot): number {
-  const book = openBook(snapshot);
+  const book = deriveState(snapshot);
   return foundFeatures(book).length + agreements(book).length + tableAnswer(book).rows.length + wildReadings(book).size;
 }
 

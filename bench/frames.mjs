@@ -112,7 +112,7 @@ async function benchTrial(browser, url) {
   const trial = [];
   for (let i = 0; i < ROUNDS; i += 1) {
     alone.push(await frames(page));
-    await page.getByRole('button', { name: /^(Try it by|Try again)/ }).click();
+    await page.getByRole('button', { name: /^(Simulate|Try again)/ }).click();
     trial.push(await frames(page));
     await page.getByText(/^Silver/).waitFor();
   }

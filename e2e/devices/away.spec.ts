@@ -124,7 +124,7 @@ test('a setup begun with the server away is worked in, survives a reload, and is
   await expect(page.getByRole('button', { name: 'Knee mill', exact: true })).toBeVisible();
   await context.route('**/api/**', (route) => route.abort());
   await page.reload();
-  await expect(page.getByText(/^The server is away\. What you start waits on this device/)).toBeVisible();
+  await expect(page.getByText(/^The server is away\. Your setup and its log wait on this device/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Knee mill', exact: true }).click();
   await page.getByRole('button', { name: 'left face', exact: true }).click();
@@ -161,7 +161,7 @@ test('a setup begun with the server away is worked in, survives a reload, and is
 test('a device that never saw the shop says what it takes to begin', async ({ page, shop, context }) => {
   await context.route('**/api/**', (route) => route.abort());
   await page.goto(`${shop.url}/new`);
-  await expect(page.getByText(/This device never saw the shop/)).toBeVisible();
+  await expect(page.getByText(/This device has not yet loaded the shop/)).toBeVisible();
   await expectAccessible(page);
   await askAgain(page);
   await context.unroute('**/api/**');
@@ -183,7 +183,7 @@ test('the bench as it was last seen stands while the server is away', async ({ p
   await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
   await context.route('**/api/**', (route) => route.abort());
   await page.reload();
-  await expect(page.getByText(/^The server is away\. This is the bench as this device last saw it/)).toBeVisible();
+  await expect(page.getByText(/^The server is away\. These are the setups as this device last saw them/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Base plate/ }).first()).toBeVisible();
   await expectAccessible(page);
 });
@@ -212,9 +212,12 @@ test('over plain http every station starts with the server killed, once the page
     return files.length > 10 && files.every((file) => come.has(file));
   });
   await shop.kill();
-  for (const station of ['Verify', 'Heights']) {
+  for (const [station, slug] of [
+    ['Verify', 'verify'],
+    ['Z & tools', 'heights'],
+  ] as const) {
     await page.getByRole('link', { name: station, exact: true }).click();
-    await expect(page).toHaveURL(new RegExp(`/${station.toLowerCase()}`));
+    await expect(page).toHaveURL(new RegExp(`/${slug}`));
     await expect(page.getByText('A part of the app is missing.')).toHaveCount(0);
     await expect(page.getByRole('main').getByRole('button').first()).toBeVisible();
   }

@@ -87,7 +87,7 @@ test('what is spoiled on the device is set aside and handed over, and the app op
     localStorage.setItem('zero-point.copy-["setup","base-plate-knee-mill"]', 'not even JSON');
   });
   await page.goto(`${shop.url}${BACK}`);
-  await expect(page.getByRole('alert')).toContainText('1 entry kept on this device could not be read');
+  await expect(page.getByRole('alert')).toContainText('1 entry stored on this device could not be read');
   await expectAccessible(page);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save to a file' }).click();
@@ -106,7 +106,7 @@ test('a browser that keeps nothing is told of, and what is logged still arrives'
     });
   });
   await page.goto(`${shop.url}${BACK}`);
-  await expect(page.getByText(/This browser keeps nothing for this page/)).toBeVisible();
+  await expect(page.getByText(/This browser stores nothing for this page/)).toBeVisible();
   await log(page, '121.005');
   await expect(page.getByText('1 reading gives')).toBeVisible();
   await expect

@@ -10,7 +10,7 @@ test('a phone joins by its code, works, and is out once it is dismissed', async 
   await expect(page.getByText(`Phones on the same network find it at ${there}.`)).toBeVisible();
   await page.getByRole('button', { name: 'Add a phone' }).click();
   const code = await page.getByText(/^[A-Z2-9]{4}-[A-Z2-9]{4}$/).textContent();
-  await expect(page.getByRole('img', { name: /A code to scan/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /QR code/ })).toBeVisible();
   await expectAccessible(page);
 
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 664 } })).newPage();
@@ -24,7 +24,7 @@ test('a phone joins by its code, works, and is out once it is dismissed', async 
   await phone.getByRole('textbox', { name: 'What this device is called' }).fill('Bench phone');
   await phone.getByRole('button', { name: 'Join' }).click();
   await expect(
-    phone.getByRole('heading', { name: 'Zero Point' }).or(phone.getByText('Reckon something')),
+    phone.getByRole('heading', { name: 'Zero Point' }).or(phone.getByText('Use a calculator')),
   ).toBeVisible();
 
   // What it logs is in the shop, and the shop's own machine sees the phone.
@@ -33,7 +33,7 @@ test('a phone joins by its code, works, and is out once it is dismissed', async 
   await expect(phone.getByText(/✓ Left face: −0\.004 mm/)).toBeVisible();
   await expect(page.getByText('Bench phone')).toBeVisible();
   await phone.goto(`${there}/settings`);
-  await expect(phone.getByText(/^Phones are let in and dismissed on the machine the shop runs on/)).toBeVisible();
+  await expect(phone.getByText(/^Add and remove phones in Settings on the computer the shop runs on/)).toBeVisible();
 
   await page.getByRole('button', { name: 'Dismiss Bench phone' }).click();
   await expect(page.getByText('Bench phone')).toBeHidden();

@@ -103,7 +103,7 @@ test('the cable pulled half-way: said, nothing stored, keys instead; and live ag
   // The keys are back, and what is typed is logged as ever.
   await expect(page.getByRole('group', { name: 'Keypad' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take it' })).toHaveCount(0);
-  await page.getByRole('textbox', { name: /^X on the readout/ }).fill('-5.010');
+  await page.getByRole('textbox', { name: /^X on the DRO/ }).fill('-5.010');
   await press(page, 'Log this reading');
   await expect
     .poll(async () => (await leftReadings(page, shop)).map(({ source }) => source.by))
@@ -167,7 +167,7 @@ test('a whole setup at the control by taking alone: X and Y by its cycle, Z on a
   await hand({ do: 'probe', axis: 'x', way: 1 });
   await press(page, 'Take its result');
   await press(page, 'Show the answer');
-  await press(page, /^Done/);
+  await press(page, /^Log [XYZ]/);
 
   const { id } = ((await (await page.request.get(`${shop.url}/api/setups`)).json()) as { id: string }[])[0] ?? {
     id: '',
@@ -196,7 +196,7 @@ test('a whole setup at the control by taking alone: X and Y by its cycle, Z on a
   await hand({ do: 'probe', axis: 'y', way: 1 });
   await press(page, 'Take its result');
   await press(page, 'Show the answer');
-  await press(page, /^Done/);
+  await press(page, /^Log [XYZ]/);
   await expect.poll(() => value('y')).toBeDefined();
   await hand({ do: 'offset', name: 'G54', axis: 'y', value: await value('y') });
   await press(page, 'Ask the control');
@@ -221,7 +221,7 @@ test('a whole setup at the control by taking alone: X and Y by its cycle, Z on a
   await page.getByRole('checkbox', { name: /^Spindle stopped/ }).click();
   await press(page, 'Take it');
   await press(page, 'Show the answer');
-  await press(page, /^Done/);
+  await press(page, /^Log [XYZ]/);
   await expect.poll(() => value('z')).toBeDefined();
   await hand({ do: 'offset', name: 'G54', axis: 'z', value: await value('z') });
   await press(page, 'Ask the control');

@@ -74,7 +74,7 @@ test.describe('kept on the device', () => {
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
 
     await shop.start({ STATIC: newerApp() });
-    await expect(page.getByText(/^The server is of another version than this page/)).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText(/^The server and this page have different versions/)).toBeVisible({ timeout: 20_000 });
     // Opened again it is still the older one, from the device, until the person takes the other.
     await page.reload();
     await expect(page.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
@@ -82,7 +82,7 @@ test.describe('kept on the device', () => {
     await page.getByRole('button', { name: 'Take the server’s version' }).click();
     await expect.poll(() => build().catch(() => undefined)).toBe('newer');
     await expect(page.getByText(/✓ Left face: −0\.003 mm/)).toBeVisible();
-    await expect(page.getByText(/^The server is of another version/)).toBeHidden();
+    await expect(page.getByText(/^The server and this page have different versions/)).toBeHidden();
   });
 });
 
@@ -101,11 +101,11 @@ test('a page of another version than the server says so, and offers the one thin
     { times: 1 },
   );
   await page.goto(shop.url);
-  await expect(page.getByText(/^The server is of another version than this page/)).toBeVisible();
+  await expect(page.getByText(/^The server and this page have different versions/)).toBeVisible();
   const loaded = page.waitForEvent('load');
   await page.getByRole('button', { name: 'Take the server’s version' }).click();
   await loaded;
-  await expect(page.getByText(/^The server is of another version/)).toBeHidden();
+  await expect(page.getByText(/^The server and this page have different versions/)).toBeHidden();
 });
 
 test('a part of the app that the server has no more: begun again once, then said', async ({ page, shop }) => {

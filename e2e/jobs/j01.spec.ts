@@ -34,7 +34,7 @@ test('J1 cutter, part, vise, first edge: held by a list, the jaw trued, a pin an
   await job.answer();
   // 3 mm of pin and 0.05 of feeler are off the reading, and the tape has both.
   await job.tape();
-  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('feeler');
+  await expect(page.getByRole('group', { name: 'Working' })).toContainText('feeler');
   await expect(page.getByRole('radio', { name: /^Raise the tool, then move X −3\.050/ })).toBeVisible();
   job.done({ reads: 10, sums: 8, notes: 12 });
 });
@@ -48,7 +48,7 @@ test('J1 slips: a feeler left out at both faces, a pin in a drill chuck, a jaw m
   await job.tap('radio', /^Gauge pin 6/);
   // Before anything is read: what is between pin and face, and what holds the pin.
   await expect(page.getByText(/contact 6\.000 mm, no feeler between/)).toBeVisible();
-  await expect(page.getByText(/The pin in a collet, never in a drill chuck/)).toBeVisible();
+  await expect(page.getByText(/Hold the pin in a collet, never in a drill chuck/)).toBeVisible();
   await job.log('-3.050', '-3.050', '-3.050');
   await job.tap('button', 'back face');
   await job.log('119.050', '119.050', '119.050');
@@ -64,5 +64,5 @@ test('J1 slips: a feeler left out at both faces, a pin in a drill chuck, a jaw m
   await expect(page.getByText('The jaw runs true.')).toBeVisible();
   await job.tap('button', 'Read all places again');
   await job.log('0', '0.06');
-  await expect(page.getByText(/^It was aligned in the previous pass: tightening its bolts moved it\./)).toBeVisible();
+  await expect(page.getByText(/^It was aligned in the previous pass: tightening the bolts moved it\./)).toBeVisible();
 });

@@ -12,7 +12,7 @@ test('J2 edge finder, two zeros: three touches a face, preset, and the spindle o
     await job.log('-5.012', '-5.008', '-5.010');
     await expect(page.getByText(/^3 readings/).first()).toBeVisible();
     await job.answer();
-    await expect(page.getByRole('radio', { name: new RegExp(`^Preset ${axis} to −5\\.000`) })).toBeChecked();
+    await expect(page.getByRole('radio', { name: new RegExp(`^Set ${axis} to −5\\.000`) })).toBeChecked();
     await expect(page.getByText(/^Good enough: ±0\.01\d mm/)).toBeVisible();
     await job.tap('button', new RegExp(`^Log ${axis} set to`));
   }
@@ -44,7 +44,7 @@ test('J2 slips: zeroed before moving, half taken the wrong way, and not over the
   await job.tap('button', /^Log Y set to/);
   await job.tap('button', /^Yes$/);
   await expect(
-    page.getByText(/drive to X 0 and Y 0, stop the spindle and look: it stands over the front left/),
+    page.getByText(/go to X 0 and Y 0, and stop the spindle. Check: is it over the front left/),
   ).toBeVisible();
   await job.tap('button', 'It is not');
   await expect(

@@ -37,7 +37,7 @@ test('J3 slips: the whole difference tapped instead of half; parallels out, tick
   await job.tap('link', /^Workholding/);
   for (let i = 0; i < 5; i += 1) await job.tap('button', 'Log this step done');
   // What hurts when it is missed is ticked on its own, and no press in passing does it.
-  await job.tap('checkbox', /Take the chuck key out, now/);
+  await job.tap('checkbox', /Take the chuck key out at once/);
   const out = page.getByRole('checkbox', { name: /Parallels and spacers behind the part out before the first turn/ });
   await expect(out).toBeVisible();
   await expect(page.getByRole('button', { name: 'Log this step done' })).toHaveCount(0);

@@ -33,7 +33,7 @@ test('J7 slips: the ball taken off twice, and a program that calls another work 
   await job.log('-225.204');
   await expect(page.getByText(/It is off by half the finder\./)).toBeVisible();
   await job.tap('button', /^Right face: strike out −225\.204, and touch again/);
-  await expect(page.getByText(/It is off by the finder’s radius/)).toHaveCount(0);
+  await expect(page.getByText(/It is off by half the finder/)).toHaveCount(0);
   // A probe stays in nobody's spindle.
   await expect(page.getByText(/Out of the spindle, unplugged, before it can turn/)).toBeVisible();
   await job.answer();
@@ -57,14 +57,14 @@ test('J7 on a router: the cycle sets X, Y and the probe’s Z; out with it, and 
   await keepsNoTable(job, shop.url, 'plinth-router');
   await changePlan(job, shop.url, 'plinth-router', { finderId: 'probe-4', heightGaugeId: 'probe-4' });
   await job.open('Plinth on the gantry router');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('radio', 'in the spindle');
   await job.tap('checkbox', /./);
   await job.tap('radio', 'the zero its cycle has set');
   await job.log('0');
   // What a control without a table set counts for the probe: no cutter has a depth by it.
   await job.tap('radio', 'tool change');
-  await expect(page.getByText(/^The probe set Z: a touch plate only\./)).toBeVisible();
+  await expect(page.getByText(/^Z was set by the probe: use a touch plate only\./)).toBeVisible();
   await learnSpot(job, '-8.15');
   await changeAtSpot(job, 1, '−8.150 mm');
   await expect(page.getByText(/^Z counts with T1\. Clip and plate off/)).toBeVisible();

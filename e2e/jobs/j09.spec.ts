@@ -29,7 +29,7 @@ test('J9 router corner with paper: cutter and paper off both faces, in machine c
   await expect(page.getByText(/^Do not run plinth\.nc yet/)).toBeVisible();
   await expect(page.getByText(/Its zero seems to be at the middle of the part/)).toBeVisible();
   await expect(page.getByText(/goes 2\.000 mm under the part/)).toBeVisible();
-  await expect(page.getByText('Nobody has set Z in this setup.')).toBeVisible();
+  await expect(page.getByText('Z is not set in this setup.')).toBeVisible();
   await closeWithSheet(page, ['Z not set.', /walnut/]);
 });
 
@@ -55,5 +55,5 @@ test('J9 slips: half the cutter converted wrongly, paper never left out, the dus
   await expect(page.getByText(/It is off by half of a 64th of an inch\./)).toBeVisible();
   await job.answer();
   await job.tape();
-  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('0.090');
+  await expect(page.getByRole('group', { name: 'Working' })).toContainText('0.090');
 });

@@ -3,7 +3,7 @@ import { expect, test } from '../support/job';
 test('J12 several tools on one gauge: the gauge comes off once for all, every row signed', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
   await job.answer();
@@ -30,7 +30,7 @@ test('J12 several tools on one gauge: the gauge comes off once for all, every ro
 test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, two gauges mixed', async ({ job }) => {
   const { page } = job;
   await job.open('Arm bracket on the trunnion mill');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   // Tool 5 is the reference there.
   await job.touch(5, '-100');
   await job.tap('button', /^Tool 2,/);
@@ -47,7 +47,7 @@ test('J12 slips: a gauge left in a row, a sign dropped, another tool’s row, tw
     await expect(page.getByText(slip)).toBeVisible();
   };
   // The block of 25 not taken off in that row; taken off twice; no minus; the row below it.
-  await reads('12.69', /left out or taken twice/);
+  await reads('12.69', /left out or used twice/);
   await reads('12.31', /wrong sign/);
   await reads('4.6', /that is another tool’s length: the wrong row/);
   await job.tap('button', 'Tool 2 reads the same in the control');

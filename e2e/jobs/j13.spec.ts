@@ -3,7 +3,7 @@ import { expect, test } from '../support/job';
 test('J13 offsets against a reference tool: minus for shorter, and it must come back at the end', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('checkbox', /Never lower a tool onto a gauge/);
   await job.log('37.42');
   await job.tap('button', /^Tool 2,/);
@@ -22,7 +22,7 @@ test('J13 offsets against a reference tool: minus for shorter, and it must come 
 test('J13 slips: the sign dropped in a row, and a reference that does not come back', async ({ job }) => {
   const { page } = job;
   await job.open('Arm bracket on the trunnion mill');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   // Tool 5 is the reference there; tool 2 is shorter.
   await job.touch(5, '-100');
   await job.touch(2, '-112.31');

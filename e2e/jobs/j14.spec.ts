@@ -4,7 +4,7 @@ import { changeAtSpot, changePlan, keepsNoTable, learnSpot } from '../support/pr
 
 /** Z set with tool 1, still touching, and read back. */
 async function setZ(job: Job, z: string, caution: RegExp): Promise<void> {
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('checkbox', caution);
   await job.log(z);
   await job.answer();
@@ -61,11 +61,11 @@ test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a
   await keepsNoTable(job, shop.url, 'plinth-router');
   await job.open('Plinth on the gantry router');
   await setZ(job, '-61.5', /Touch plate and clip together by hand first/);
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('radio', 'tool change');
   await says(page, 'Where do all tools touch off?');
   await job.tap('radio', 'on the part, cut later');
-  await says(page, /^✗ That place will be gone when the next tool must touch it\. Choose a spot beside the part/);
+  await says(page, /^✗ That place will be cut away before the next tool touches it\. Choose one beside the part/);
   await expect(page.getByRole('button', { name: 'Use this spot' })).toBeDisabled();
   await job.tap('radio', 'beside the part');
   await job.tap('button', 'Use this spot');
@@ -107,7 +107,7 @@ test('J14 slips: the clip left on, a spot that will be cut, a spot that moved, a
   await job.log('-61.2');
   await job.answer();
   await job.tap('button', /^Log Z set to/);
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('radio', 'tool change');
   await says(page, /^Z was set again since the spot was touched\. Touch it again with T1\./);
 });
@@ -117,7 +117,7 @@ test('J14 by probe: the top, then the spot, then a cutter on the same plate', as
   await changePlan(job, shop.url, 'plinth-router', { heightGaugeId: 'probe-4' });
   await keepsNoTable(job, shop.url, 'plinth-router');
   await job.open('Plinth on the gantry router');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('radio', 'in the spindle');
   await job.tap('radio', 'tool change');
   await says(page, /^Set Z with T1 or the probe first\./);
@@ -128,7 +128,7 @@ test('J14 by probe: the top, then the spot, then a cutter on the same plate', as
   await job.answer();
   await job.tap('button', 'Log Z set for the probe');
   await job.tap('button', 'Yes');
-  await says(page, /^The probe set Z: a touch plate only\./);
+  await says(page, /^Z was set by the probe: use a touch plate only\./);
   await learnSpot(job, '-8.15');
   await says(page, /^On the spot: Z −8\.150 mm ±.*, with the probe, /);
   await changeAtSpot(job, 1, '−8.150 mm');

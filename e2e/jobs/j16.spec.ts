@@ -11,23 +11,23 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await job.tap('link', /Gauges/);
   await job.tap('link', /^Probe, 4 mm ball/);
   await expect(page.getByText(/^Steady about 3\.996 mm/)).toBeVisible();
-  await job.tap('button', /^Measure it anew/);
+  await job.tap('button', /^Calibrate it/);
   await job.tap('link', /^Probe in a ring/);
   await job.tap('radio', 'Trunnion mill');
   await job.tap('button', 'Begin');
   for (const wall of RING) await job.log(wall, wall);
   await expect(page.getByText('Effective diameter')).toBeVisible();
-  await expect(page.getByText(/^The ball stands 0\.002 mm off the spindle’s axis/)).toBeVisible();
+  await expect(page.getByText(/^The ball is 0\.002 mm off the spindle’s axis/)).toBeVisible();
   // It comes out 0.028 smaller than what was in use: said before it is kept.
   await expect(
-    page.getByText(/^Size: .* more than the ±0\.0\d\d mm both are sure of.*Do it once more before you keep it/),
+    page.getByText(/^Size: .* more than the ±0\.0\d\d mm the two ± allow.*Do it again before you save it/),
   ).toBeVisible();
   await job.tap('button', 'Keep it');
   await expect(page.getByText(/^▲ Moved −0\.0\d\d mm/)).toBeVisible();
 
   await job.tap('button', 'Back to Gauges');
   await job.tap('link', /^Tool setter 50/);
-  await job.tap('button', /^Measure it anew/);
+  await job.tap('button', /^Calibrate it/);
   await job.tap('link', /^Its height by a master tool/);
   await job.tap('radio', 'Trunnion mill');
   await job.tap('button', 'Begin');
@@ -40,7 +40,7 @@ test('J16 probe in a ring in two orientations, setter by a master, kept with dat
   await job.tap('button', 'It was damaged or changed');
   await job.tap('button', 'It was in a crash');
   await job.tap('button', 'Yes, from now on');
-  await expect(page.getByText(/is not known since a crash on/)).toBeVisible();
+  await expect(page.getByText(/is no longer valid since a crash on/)).toBeVisible();
   // Said wherever it is used.
   await job.tap('button', 'Back to Gauges');
   await job.tap('button', 'Back to the shop');

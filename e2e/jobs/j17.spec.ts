@@ -21,7 +21,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   await expect(page.getByText('−148.306 mm').first()).toBeVisible();
   await expect(page.getByText('−322.305 mm').first()).toBeVisible();
   await job.tap('button', 'Keep it');
-  await expect(page.getByText(/^✓ As its maker gives it, and by a face, flipped: the two agree/)).toBeVisible();
+  await expect(page.getByText(/^✓ As its maker gives it, and by a face, flipped: they agree/)).toBeVisible();
 
   await page.goto(shop.url);
   await job.open('Arm bracket on the trunnion mill');
@@ -51,12 +51,12 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
 
   // The stub bored from two sides: its walls by a micrometer say that the centre is 0.012 further toward plus.
   await page.goto(`${shop.url}/shop/machines/trunnion-mill?axis=A`);
-  await job.tap('button', /^Prove it by what was cut/);
+  await job.tap('button', /^Check it by a cut/);
   await job.fill('Wall toward +Y, first cut', '5.012; 5.013');
   await page.getByRole('textbox', { name: 'That wall, second cut' }).first().fill('4.988; 4.989');
   await page.getByRole('textbox', { name: 'That wall, second cut' }).first().press('Enter');
   await expect(
-    page.getByText(/^✗ The centre of A lies \+0\.012 mm ±0\.00\d mm along Y from where it is taken to be/),
+    page.getByText(/^✗ The centre of A is \+0\.012 mm ±0\.00\d mm along Y from its stored place/),
   ).toBeVisible();
   await job.tap('button', /^Use the corrected centre, Y −148\.294 mm/);
   await expect(page.getByText('−148.294 mm').first()).toBeVisible();
@@ -66,7 +66,7 @@ test('J17 where the tilt axis turns by a flipped face, part zero at every index 
   job.done({ reads: 16, sums: 24, notes: 25 });
 });
 
-test('J17 slips: a sense nobody saw gives no offsets; a flip that did not flip; angles within 20°', async ({
+test('J17 slips: a sense nobody saw gives no offsets; a flip that was not turned over; angles within 20°', async ({
   job,
   shop,
 }) => {
@@ -82,5 +82,5 @@ test('J17 slips: a sense nobody saw gives no offsets; a flip that did not flip; 
   await job.log('-142.228', '-142.228', '-142.228');
   await job.log('-146.224', '-146.224', '-146.224');
   await job.log('-318.225', '-318.225', '-318.225');
-  await expect(page.getByRole('alert').filter({ hasText: /did not flip/ })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: /was not turned over/ })).toBeVisible();
 });

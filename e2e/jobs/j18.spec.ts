@@ -5,7 +5,7 @@ test('J18 holes by dials: fewest reversals, turns and lines, past and back where
 }) => {
   const { page } = job;
   await job.open('Pivots on the bench mill');
-  await job.tap('link', /^Positions/);
+  await job.tap('link', /^Holes/);
   await job.tap('radio', 'Order');
   await job.tap('checkbox', 'Corner holes');
   await job.tap('radio', 'Fewest reversals');
@@ -39,7 +39,7 @@ test('J18 slips: a turn lost between two faces, an overshoot backed out of, the 
   await job.log('117.780', '117.780', '117.780');
   await expect(page.getByText(/^✗ Front and back are 113\.000 mm apart ±/)).toBeVisible();
   await expect(page.getByText(/It is off by one turn of the handwheel\./).first()).toBeVisible();
-  await job.tap('link', /^Positions/);
+  await job.tap('link', /^Holes/);
   await job.tap('button', 'Go hole by hole');
   await expect(page.getByText(/Passed the line\? Turn back half a turn, then come to it again\./)).toBeVisible();
   await expect(page.getByText(/^The dial then shows line \d+, (\d+ turns )?\d+ lines past zero/).first()).toBeVisible();

@@ -4,7 +4,7 @@ import { expect, test } from '../support/job';
 test('J19 bolt circles on a DRO: distance to go, hole by hole, and a rule proves them', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Positions/);
+  await job.tap('link', /^Holes/);
   await expect(page.getByRole('row').nth(1)).toContainText('85.182');
   await job.tap('radio', 'Checks');
   await job.tap('checkbox', /^Spindle stopped over hole 1: a rule shows/);
@@ -23,7 +23,7 @@ test('J19 slips: the radius for the diameter, an angle from another axis, clockw
 }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Positions/);
+  await job.tap('link', /^Holes/);
   // Wide it stands open already.
   await expect(page.getByRole('button', { name: 'Change this pattern' })).toBeVisible();
   if (!(await page.getByRole('textbox', { name: 'Circle diameter' }).isVisible()))
@@ -34,7 +34,7 @@ test('J19 slips: the radius for the diameter, an angle from another axis, clockw
   await expect(
     page
       .getByText(
-        /^▲ Hole 1 and 5 more of Bearing screws would run 3\.100 mm into a drawn hole of 26\.000 mm\. Was the radius/,
+        /^▲ Hole 1 and 5 more of Bearing screws would run 3\.100 mm into a drawn hole of 26\.000 mm\. Was the circle’s radius/,
       )
       .first(),
   ).toBeVisible();

@@ -5,7 +5,7 @@ test('J20 a bore to size: the spring learned, the next setting told on the radiu
 }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Size/);
+  await job.tap('link', /^Bore & face/);
   await job.log('25.4');
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.100 mm, that is 20 lines/)).toBeVisible();
   for (const [set, got] of [
@@ -14,7 +14,7 @@ test('J20 a bore to size: the spring learned, the next setting told on the radiu
     ['25.95', '25.9104'],
   ] as const) {
     await job.tap('checkbox', /indicator and keys off the head/);
-    await job.fill(/^Set to, on the diameter/, set);
+    await job.fill(/^Set to, on diameter/, set);
     await job.key(got);
     await job.tap('button', 'Log this reading');
     job.acts.readings += 1;
@@ -33,35 +33,33 @@ test('J20 slips: the indicator left on the head, set on the diameter by a dial o
 }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Size/);
+  await job.tap('link', /^Bore & face/);
   await job.log('25.4');
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.100 mm, that is 20 lines/)).toBeVisible();
   // First on the page, and nothing is logged before it is ticked.
-  const off = page.getByRole('checkbox', { name: /indicator read again; then indicator and keys off the head/ });
+  const off = page.getByRole('checkbox', { name: /read the indicator again. Then indicator and keys off the head/ });
   await expect(off).not.toBeChecked();
-  await expect(page.getByText(/Gone the wrong way or too far: back beyond the slack, then come again/)).toBeVisible();
+  await expect(page.getByText(/Wrong way or too far: back off past the slack/)).toBeVisible();
   await job.tap('checkbox', /indicator and keys off the head/);
-  await job.fill(/^Set to, on the diameter/, '25.6');
+  await job.fill(/^Set to, on diameter/, '25.6');
   // The dial was turned by what belongs on the diameter: it takes twice as much.
   await job.key('25.8');
   await job.tap('button', 'Log this reading');
-  await expect(
-    page.getByText(/^▲ It took twice what was set: the dial counts on the radius, and was turned by/),
-  ).toBeVisible();
+  await expect(page.getByText(/^▲ The bore grew by twice the setting/)).toBeVisible();
   // Where the head stands is not known then: nothing is told to be turned.
   await expect(page.getByText(/^Dial or indicator, on the radius/)).toHaveCount(0);
   // It is put right with a tap: as it was really set, and the spring is learned from that.
   await job.tap('button', 'It was set to 25.800 mm: log it so');
-  await expect(page.getByText(/^▲ It took twice/)).toHaveCount(0);
+  await expect(page.getByText(/^▲ The bore grew by twice/)).toHaveCount(0);
   await expect(page.getByText(/^Dial or indicator, on the radius: \+0\.\d{3} mm/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^set 25\.800 mm, measured, 25\.800 mm/ })).toBeVisible();
   // Set again, and locked carelessly: the slide went back as it was clamped.
   await job.tap('checkbox', /indicator and keys off the head/);
-  await job.fill(/^Set to, on the diameter/, '25.9');
+  await job.fill(/^Set to, on diameter/, '25.9');
   await job.key('25.801');
   await job.tap('button', 'Log this reading');
   await expect(
-    page.getByText(/^▲ Nothing was cut: the slide went the wrong way, or shifted as it was locked\./),
+    page.getByText(/^▲ Nothing was cut: the slide moved the wrong way, or shifted when locked\./),
   ).toBeVisible();
   await job.tap('button', 'Strike this pass out');
   await expect(page.getByText(/^▲ Nothing was cut/)).toHaveCount(0);
@@ -72,8 +70,8 @@ test('J20 slips: a dial said to count on the diameter that counts on the radius:
 }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Size/);
-  await job.tap('radio', 'on the diameter');
+  await job.tap('link', /^Bore & face/);
+  await job.tap('radio', 'the diameter');
   await job.log('25.4');
   await expect(page.getByText(/^Dial or indicator, on the diameter: \+0\.200 mm/)).toBeVisible();
   await job.tap('checkbox', /indicator and keys off the head/);

@@ -5,7 +5,7 @@ test('J21 a face to height: equal passes, speed and feed within the machine, rem
 }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Size/);
+  await job.tap('link', /^Bore & face/);
   await job.tap('radio', 'Face to height');
   await job.fill('To remove', '2.3');
   await expect(page.getByText('7 equal passes of 0.307 mm, then a finishing pass of 0.150 mm.')).toBeVisible();
@@ -17,15 +17,15 @@ test('J21 a face to height: equal passes, speed and feed within the machine, rem
 test('J21 slips: the whole ball for half of it, the sensor left in the way', async ({ job }) => {
   const { page } = job;
   await job.open('Base plate on the knee mill');
-  await job.tap('link', /^Heights/);
+  await job.tap('link', /^Z & tools/);
   await job.tap('radio', 'gauge, air cut');
   await job.tap('radio', /^Electronic edge finder, 10 mm ball/);
   await job.tap('radio', /on an arm/);
-  await job.fill(/^When it answers, the cutter stands above/, '10');
+  await job.fill(/^When the sensor triggers, the cutter is above/, '10');
   await expect(
     page.getByText(/^▲ That is the whole ball\. If its centre is level with the cutter, use half: 4\.998 mm\./),
   ).toBeVisible();
-  await job.fill(/^When it answers, the cutter stands above/, '4.998');
+  await job.fill(/^When the sensor triggers, the cutter is above/, '4.998');
   await expect(page.getByText(/That is the whole ball/)).toHaveCount(0);
   await job.tap('radio', 'touching');
   await expect(page.getByText(/Sensor and its arm out of the way before the spindle turns/)).toBeVisible();
@@ -45,10 +45,10 @@ test('J21 slips: one insert turned: all of them are asked for, kept, and the cut
   await job.fill('Number in Knee mill', '9');
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/size?show=facing`);
   await job.tap('radio', 'T9 Face mill 40');
-  const together = page.getByRole('checkbox', { name: /^All inserts turned to a fresh edge together/ });
+  const together = page.getByRole('checkbox', { name: /^Index all inserts together/ });
   await expect(together).not.toBeChecked();
   await expect(page.getByText('No record of its inserts being indexed.')).toBeVisible();
-  await job.tap('checkbox', /^All inserts turned to a fresh edge together/);
+  await job.tap('checkbox', /^Index all inserts together/);
   await expect(together).toBeChecked();
   // What was ticked is kept, and asked again once they are turned.
   await page.reload();
@@ -56,7 +56,7 @@ test('J21 slips: one insert turned: all of them are asked for, kept, and the cut
   await job.tap('button', /^Inserts indexed or replaced/);
   await job.tap('button', 'Log all inserts indexed');
   await expect(
-    page.getByText(/the length of Face mill 40 counts in no machine until it was touched off again/),
+    page.getByText(/the length of Face mill 40 is not valid in any machine until it is touched off again/),
   ).toBeVisible();
   await job.tap('button', 'Yes, from now on');
   await expect(page.getByText(/^Its inserts were indexed on \d{4}-\d\d-\d\d\.$/)).toBeVisible();

@@ -36,15 +36,15 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await enterAt(page, /^Datum/);
 
   await enterAt(page, 'left face');
-  await type(page, 'X on the readout', '-5.012', '-5.008', '-5.010');
-  await expect(page.getByRole('radio', { name: /^Preset X to −5\.000/ })).toBeChecked();
+  await type(page, 'X on the DRO', '-5.012', '-5.008', '-5.010');
+  await expect(page.getByRole('radio', { name: /^Set X to −5\.000/ })).toBeChecked();
   await expect(page.getByText(/Good enough: ±0.013 mm/)).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Working' })).toBeVisible();
   await expectAccessible(page);
   await enterAt(page, /^Log X set to/);
 
   await enterAt(page, 'front face');
-  await type(page, 'Y on the readout', '-5.005', '-6.005', '-5.010');
+  await type(page, 'Y on the DRO', '-5.005', '-6.005', '-5.010');
   await expect(page.getByText(/Far from the others/)).toBeVisible();
   await enterAt(page, /−6\.005 mm: what can be done/);
   await enterAt(page, /^Strike out −6\.005/);
@@ -65,7 +65,7 @@ test('the whole story by keyboard alone on a wide screen', async ({ page, shop }
   await type(page, 'Z with tool 2 on the gauge', '-2.31');
   await expect(page.getByRole('radio', { name: /^Tool 2 is shorter: offset −12\.310/ })).toBeVisible();
 
-  await enterAt(page, /^Positions/);
+  await enterAt(page, /^Holes/);
   await keysTo(page, 'First angle');
   await page.keyboard.type('30');
   await page.keyboard.press('Enter');

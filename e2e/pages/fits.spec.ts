@@ -131,7 +131,7 @@ const overlap = (a: Seen, b: Seen): boolean =>
 async function faultsOf(page: Page): Promise<string[]> {
   const main = page.getByRole('main');
   const wide = (page.viewportSize()?.width ?? 0) >= 960;
-  const action = /^(Log this reading|Next: |Show the answer|Keep in the log|Type: )/;
+  const action = /^(Log this reading|Go to |Show the answer|Keep in the log|Enter )/;
   const things = [
     await seen('sentence', main.locator('[aria-live=polite]').first()),
     await seen('field', main.locator('input[placeholder]').first()),
@@ -230,7 +230,7 @@ test('what was logged is answered in sight, however far down the page was read',
   await page.goto(`${shop.url}/setup/calendar-wheel-rotary/alignment?task=vise`);
   await log(page, '0');
   await page.getByRole('button', { name: 'How it is done' }).click();
-  const last = page.getByText(/^4\. Tighten by halves/);
+  const last = page.getByText(/^4\. Tighten the bolts/);
   await last.scrollIntoViewIfNeeded();
   const question = page.getByText(/^Run along the jaw to/);
   await expect(question).not.toBeInViewport();

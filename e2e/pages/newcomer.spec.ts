@@ -9,7 +9,7 @@ test('from an empty bench to the first logged reading: a machine’s kind, a fac
   ownShop,
 }) => {
   await page.goto(ownShop.url);
-  await expect(page.getByText(/Nothing on the bench yet/)).toBeVisible();
+  await expect(page.getByText(/No setups yet/)).toBeVisible();
   await expectAccessible(page);
   const began = Date.now();
   let taps = 0;
@@ -18,7 +18,7 @@ test('from an empty bench to the first logged reading: a machine’s kind, a fac
     taps += 1;
   };
   await tap('button', 'Start a setup');
-  await tap('button', 'New: Mill with a readout');
+  await tap('button', 'New: Manual mill with DRO');
   await tap('button', 'left face');
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
   const pad = page.getByRole('group', { name: 'Keypad' });
@@ -56,7 +56,7 @@ test('sizes that nobody told are asked where a place hangs on them, and reckoned
   ownShop,
 }) => {
   await page.goto(`${ownShop.url}/new`);
-  await page.getByRole('button', { name: 'New: Mill with a readout' }).click();
+  await page.getByRole('button', { name: 'New: Manual mill with DRO' }).click();
   await page.getByRole('button', { name: 'right face', exact: true }).click();
   await expect(page.getByText('How long is the part, left to right?')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Keypad' })).toHaveCount(0);
@@ -70,8 +70,8 @@ test('sizes that nobody told are asked where a place hangs on them, and reckoned
   await expect(page.getByText('It must be greater than zero.')).toBeVisible();
   await size.fill('120');
   await size.press('Enter');
-  await page.getByRole('textbox', { name: 'X on the readout' }).fill('125.02');
-  await page.getByRole('textbox', { name: 'X on the readout' }).press('Enter');
+  await page.getByRole('textbox', { name: 'X on the DRO' }).fill('125.02');
+  await page.getByRole('textbox', { name: 'X on the DRO' }).press('Enter');
   await expect(page.getByText('Set X to')).toBeVisible();
   await expect(page.getByText('125.000', { exact: true })).toBeVisible();
   // How good it must be was taken as usual, and is asked where it first counts.
@@ -85,7 +85,7 @@ test('sizes that nobody told are asked where a place hangs on them, and reckoned
 
 test('a mill with dials is asked for travel and lines by a picture of its dial', async ({ page, ownShop }) => {
   await page.goto(`${ownShop.url}/new`);
-  await page.getByRole('button', { name: 'New: Mill with dials' }).click();
+  await page.getByRole('button', { name: 'New: Manual mill', exact: true }).click();
   const lines = page.getByRole('textbox', { name: 'Lines of the dial' });
   await lines.fill('many');
   await page.getByRole('button', { name: 'Go to the first touch' }).click();
@@ -109,7 +109,7 @@ test('what was reckoned at once is carried into a setup', async ({ page, shop })
   await page.getByRole('button', { name: 'Use in a setup' }).click();
   await page.getByRole('button', { name: 'Base plate on the knee mill, Knee mill' }).click();
   await expect(page.getByText('Touch the left face, coming from the left.')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'X on the readout' })).toHaveValue('-5.01');
+  await expect(page.getByRole('textbox', { name: 'X on the DRO' })).toHaveValue('-5.01');
   await page.goto(`${shop.url}/at-once/bolt-circle`);
   await page.getByRole('textbox').first().fill('30');
   await page.getByRole('button', { name: 'Use in a setup' }).click();

@@ -4,16 +4,16 @@ test('an empty shop starts its first setup, in inches, on a machine of its own',
   await page.goto(`${ownShop.url}/settings`);
   await page.getByRole('radio', { name: 'Inches' }).click();
   await page.getByRole('button', { name: 'Back to Home' }).click();
-  await expect(page.getByText(/Nothing on the bench yet/)).toBeVisible();
+  await expect(page.getByText(/No setups yet/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Start a setup' }).click();
   await expect(page.getByText(/Which machine\?/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'New: Mill with a readout' }).click();
+  await page.getByRole('button', { name: 'New: Manual mill with DRO' }).click();
 
   await page.getByRole('link', { name: 'Plan' }).click();
   await expect(
-    page.getByText('Part, stock: not entered × not entered × not entered. On the mill with a DRO.'),
+    page.getByText('Part, stock: not entered × not entered × not entered. On the manual mill with DRO.'),
   ).toBeVisible();
   await expectAccessible(page);
   for (const [field, text] of [
@@ -43,10 +43,10 @@ test('an empty shop starts its first setup, in inches, on a machine of its own',
   await page.getByRole('textbox').fill('1 15/16');
   await page.getByRole('textbox').press('Enter');
   await page.getByRole('button', { name: 'Show the answer' }).click();
-  await expect(page.getByRole('radio', { name: /^Preset X to 1\.9375/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^Set X to 1\.9375/ })).toBeVisible();
   await expect(page.getByText('typed “1 15/16”')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Positions' }).click();
+  await page.getByRole('link', { name: /^Holes/ }).click();
   await expect(page.getByText('No holes yet. Add a pattern, or read holes from a file.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add: Bolt circle' }).click();

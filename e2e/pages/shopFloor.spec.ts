@@ -69,7 +69,7 @@ test('a new machine from a starting point: changed, copied, retired, and offered
   await expect(page.getByText('Machines · 4')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: /Machines/ }).click();
-  await press(page, /Mill with dials/);
+  await press(page, /Manual mill/);
   await fill(page, 'Name', 'Loft mill');
   await fill(page, 'One turn moves the axis', '0.1in');
   await expect(page.getByRole('textbox', { name: 'One turn moves the axis' })).toHaveValue('2.540');
@@ -134,7 +134,7 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await fill(page, 'Range, either way', '-1');
   await expect(page.getByText('It must be greater than zero, or left empty.')).toBeVisible();
   await fill(page, 'Range, either way', '0.4');
-  await expect(page.getByText(/was never measured here: using the usual ± for its type/)).toBeVisible();
+  await expect(page.getByText(/has not been calibrated: using the usual ± for its type/)).toBeVisible();
   await expectAccessible(page);
   // A shop without a block says what is missing, and takes nothing for it.
   await page.getByRole('link', { name: /^What it reads at blocks/ }).click();
@@ -143,7 +143,7 @@ test('gauges and tools: an indicator for an empty shop, a number that is taken',
   await press(page, 'Show the result');
   await expect(page.getByRole('alert').filter({ hasText: /Add a gauge block of known size/ })).toBeVisible();
   await press(page, 'Back to the gauge');
-  await expect(page.getByText(/was never measured here/)).toBeVisible();
+  await expect(page.getByText(/has not been calibrated/)).toBeVisible();
 
   await page.goto(`${shop.url}/shop/cutters`);
   await page.getByRole('link', { name: /Drill 4.2/ }).click();

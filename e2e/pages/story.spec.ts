@@ -42,16 +42,14 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await logReadings(page, '-5.012', '-5.008', '-5.010');
     await expect(page.getByText('3 readings give')).toBeVisible();
     await press(page, 'Show the answer');
-    await expect(
-      page.getByRole('radio', { name: 'Preset X to −5.000 mm, while the finder still touches' }),
-    ).toBeChecked();
+    await expect(page.getByRole('radio', { name: 'Set X to −5.000 mm, while the finder still touches' })).toBeChecked();
     await expect(page.getByRole('radio', { name: 'Raise the tool, then move X +5.000 mm, then zero X' })).toBeVisible();
     await expect(page.getByRole('radio', { name: /^Work offset X −0\.010/ })).toBeVisible();
     await expect(
       page.getByText('Good enough: ±0.013 mm is within a quarter of the ±0.100 mm this job allows.'),
     ).toBeVisible();
     await press(page, /Show the working/);
-    await expect(page.getByRole('group', { name: 'Tape' })).toContainText('mean of the readings−5.010');
+    await expect(page.getByRole('group', { name: 'Working' })).toContainText('mean of the readings−5.010');
     await press(page, /What makes up/);
     await expectAccessible(page);
     await press(page, /^Log X set to/);
@@ -98,7 +96,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
   });
 
   await test.step('the bolt circle is turned and driven hole by hole', async () => {
-    await page.getByRole('link', { name: 'Positions' }).click();
+    await page.getByRole('link', { name: /^Holes/ }).click();
     await expect(page.getByRole('row')).toHaveCount(7);
     await expect(page.getByRole('row').nth(1)).toContainText('85.182');
     // The shop's log has three more touches of the finder than when X was found.
@@ -142,7 +140,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
       await expect(page.getByText(`Stop ${stop} of 12, ${stop - 1} done.`)).toBeVisible();
       await press(page, stop < 12 ? 'Done' : 'Log the last hole done');
     }
-    await expect(page.getByText(/12 steps are marked done here/)).toBeVisible();
+    await expect(page.getByText(/12 steps are marked done/)).toBeVisible();
     await expect(page.getByRole('row').nth(1)).toContainText('✓');
   });
 
@@ -219,7 +217,7 @@ test('a part whose zero is its centre is set at the middle of two faces', async 
   await expect(offset).toBeChecked();
   await expect(page.getByText(/By halving: zero X at the left touch, and the middle reads \+38\.999 mm/)).toBeVisible();
   await press(page, /Show the working/);
-  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('the contact’s radius cancels');
+  await expect(page.getByRole('group', { name: 'Working' })).toContainText('the contact’s radius cancels');
   await expectAccessible(page);
   await expectAccessible(page);
   await press(page, /^Log X offset/);

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { feel, go, shown, step, until } from '../support/mill';
 import { expect, expectAccessible, press, test } from '../support/shop';
 
-const FIELD = /^X on the readout/;
+const FIELD = /^X on the DRO/;
 
 async function takeFinder(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^In the spindle/ }).click();
@@ -18,7 +18,7 @@ test('a lesson with the thumb: the left edge found, set, read back, and marked w
   test.slow();
   await page.setViewportSize({ width: 390, height: 664 });
   await page.goto(shop.url);
-  await press(page, 'Practise');
+  await press(page, 'Practice');
   await expectAccessible(page);
   await page.goto(`${shop.url}/setup/practice-left-edge-7/datum?f=face.left`);
   await expect(feel(page, 'Nothing in the spindle.')).toBeVisible();

@@ -63,7 +63,7 @@ test('a bore to size with the thumb: set by the indicator, locked, read again, c
 
   await go(page, 'Notebook');
   await page.getByRole('checkbox', { name: /indicator and keys off the head/ }).click();
-  await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill((Number(start) + 2 * locked).toFixed(3));
+  await page.getByRole('textbox', { name: /^Set to, on diameter/ }).fill((Number(start) + 2 * locked).toFixed(3));
   await logged(page, 'Diameter then', bored);
   await press(page, 'Mark it');
   const marks = page.getByRole('dialog');
@@ -240,9 +240,9 @@ test('a part off its parallels: Z set too soon is named, and what was kept is of
   await marks.getByRole('button', { name: 'To the lessons' }).click();
   // Told again, by the same one and nobody else.
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Your slips lately/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Your recent mistakes/ })).toBeVisible();
   await page.getByRole('radiogroup', { name: 'Who is practising' }).getByText('No name').click();
-  await expect(page.getByRole('button', { name: /^Your slips lately/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Your recent mistakes/ })).toHaveCount(0);
 });
 
 test('free play on a machine of the shop: its own collars, and nothing of it reaches the shop', async ({

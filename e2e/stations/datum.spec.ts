@@ -101,9 +101,9 @@ test('a corner with the part’s skew, which is carried into every position', as
   await choose(page, /^two and one/);
   await expect(page.getByText(/near its left end/)).toBeVisible();
   await page.getByRole('textbox').nth(0).fill('-6.8121');
-  await press(page, 'Next: X where it is');
+  await press(page, 'Enter X where it is');
   await press(page, 'Log this reading');
-  await expect(page.getByRole('alert')).toContainText('Type where X stands');
+  await expect(page.getByRole('alert')).toContainText('Type what X shows');
   await log(page, '-6.8121', '15');
   await expect(page.getByText(/near its right end/)).toBeVisible();
   await log(page, '-5.9568', '155');
@@ -111,10 +111,10 @@ test('a corner with the part’s skew, which is carried into every position', as
   await press(page, 'Show the answer');
   await expect(page.getByText(/The part is rotated 0\.350°|The part is rotated \+0\.350°/)).toBeVisible();
   await expectAccessible(page);
-  await press(page, /^Carry it: turn every position/);
+  await press(page, /^Rotate the coordinates/);
   await expect(page.getByText(/every position is turned 0\.350° with the part/)).toBeVisible();
   await press(page, 'Log X and Y set at the corner');
-  await page.getByRole('link', { name: 'Positions' }).click();
+  await page.getByRole('link', { name: /^Holes/ }).click();
   await expect(page.getByText(/The part is rotated \+0\.350°/)).toBeVisible();
 });
 
@@ -186,8 +186,8 @@ test('every feature of the part and every method of the shop is at most three ta
   }
   await page.goto(url);
   await tap(page, 'bore, hole 1');
-  await press(page, /^Line with another hole/);
-  await expect(page.getByText(/Tap the other hole/)).toBeVisible();
+  await press(page, /^Align on two holes/);
+  await expect(page.getByText(/Choose the other hole/)).toBeVisible();
   await page
     .getByRole('button', { name: /^bore, hole/ })
     .first()
@@ -244,7 +244,7 @@ test('a second datum on the part, and back again', async ({ page, shop }) => {
   await expectAccessible(page);
   await press(page, 'Log Bearing bore active');
   await expect(page.getByText('Active now: Bearing bore.')).toBeVisible();
-  await page.getByRole('link', { name: 'Positions' }).click();
+  await page.getByRole('link', { name: /^Holes/ }).click();
   // 85.182 from part zero is 23.182 from the bore.
   await expect(page.getByRole('row').nth(1)).toContainText('23.182');
   await expect(page.getByText(/From Bearing bore/)).toBeVisible();
@@ -266,12 +266,12 @@ test('a bore touched as a second zero never takes the first by a press in passin
   await press(page, /^Log X|^Log Y/);
   const dialog = page.getByRole('dialog', { name: 'Part zero is already set' });
   await expect(dialog).toContainText('X was set by the left face, Y was set by the front face.');
-  await expect(dialog).toContainText('kept at X +62.010, Y +58.000 mm from part zero');
+  await expect(dialog).toContainText('saved at X +62.010, Y +58.000 mm from part zero');
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Keep it as a second zero' }).click();
   await expect(dialog).toHaveCount(0);
   await press(page, /A second datum on this part/);
-  await expect(page.getByText(/drive to X \+62\.010, Y \+58\.000 mm, switch the DRO to INC/)).toBeVisible();
+  await expect(page.getByText(/move to X \+62\.010, Y \+58\.000 mm, switch the DRO to INC/)).toBeVisible();
   await expect(page.getByText('Active now: part zero.')).toBeVisible();
 });
 
@@ -279,7 +279,7 @@ test('a hundred thousand trials bear the ± out', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill', 'face.left'));
   await log(page, '-5.010');
   await press(page, 'Show the answer');
-  await press(page, /Where zero may lie/);
+  await press(page, /Where zero may be/);
   await press(page, 'Simulate 100,000 random cases');
   await expect(page.getByText(/Silver, 100,000 trials: X ±0\.0\d+ mm/)).toBeVisible();
   await expectAccessible(page);
@@ -299,18 +299,18 @@ test('a trial can be stopped while it runs', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill', 'face.left'));
   await log(page, '-5.010');
   await press(page, 'Show the answer');
-  await press(page, /Where zero may lie/);
+  await press(page, /Where zero may be/);
   await press(page, 'Simulate 100,000 random cases');
   await expect(page.getByRole('progressbar', { name: 'Simulation done' })).toBeVisible();
   await expectAccessible(page);
-  await press(page, /^Stop the trial/);
+  await press(page, /^Stop the simulation/);
   await expect(page.getByRole('progressbar')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Simulate 100,000 random cases' })).toBeVisible();
 });
 
 test('what is not drawn is drawn: a slot, found by its middle', async ({ page, shop }) => {
   await page.goto(datum(shop.url, 'base-plate-knee-mill'));
-  await press(page, /Not drawn/);
+  await press(page, /Add a bore/);
   await press(page, 'Draw something on the part');
   await choose(page, 'slot or pocket');
   const name = page.getByRole('textbox', { name: 'Name' });

@@ -65,7 +65,7 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await page.getByRole('textbox', { name: 'Y shows' }).fill('8');
   await press(page, 'Continue from there');
   await expect(page.getByText('Turn, from where it is:')).toBeVisible();
-  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('Past it and back');
+  await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('Go past it and come back');
 
   await shop.kill();
   await shop.start();
@@ -100,7 +100,7 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   ).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/^Stop 2 of 4/)).toBeVisible();
-  await page.getByRole('radio', { name: 'Readout' }).click();
+  await page.getByRole('radio', { name: 'DRO' }).click();
   await expect(page.getByRole('group', { name: 'Distance to go' })).toBeVisible();
   await page.keyboard.press('d');
   await expect(page.getByText(/^Stop 3 of 4, 1 done/)).toBeVisible();
@@ -108,7 +108,7 @@ test('a controller: coordinates as they are typed, and the same as a program', a
   await page.goto(`${shop.url}/setup/arm-bracket-trunnion/positions?show=files`);
   await press(page, /A program for a control/);
   await press(page, 'Write the program');
-  await expect(page.getByRole('alert')).toContainText('Give the clear height first');
+  await expect(page.getByRole('alert')).toContainText('First enter the clear height');
   const clear = page.getByRole('textbox', { name: 'Clear height above the part' });
   await clear.fill('1');
   await clear.press('Enter');
@@ -146,7 +146,7 @@ test('holes that come out underneath: what lies there is asked before a program 
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('comes out 1.251 mm under the part. Say what lies there');
   await page.getByRole('radio', { name: 'The table, vise or parallels' }).click();
-  await expect(page.getByText(/The tools would cut into it/)).toBeVisible();
+  await expect(page.getByText(/The tools would cut what is below/)).toBeVisible();
   await press(page, 'Write the program');
   await expect(page.getByRole('alert')).toContainText('there is room for 0.000 mm');
   await page.getByRole('radio', { name: 'A spoil board they may cut' }).click();
@@ -201,7 +201,7 @@ test('files that cannot be are refused in words, and what was there stays', asyn
     ['holes.json', '{"format":', 'not JSON, or it is cut off'],
     ['part.nc', 'G21\nG2 X1 Y1 I1 J0', /no holes; it has 1 × arc/],
     ['part.nc', 'G21\nG1 X[#1]', /Line 2 cannot be read/],
-    ['part.step', 'solid', /end in .csv, .json, .dxf or .nc/],
+    ['part.step', 'solid', /.csv, .json, .dxf or .nc file/],
   ] as const) {
     await choose(page, fileOf(name, text));
     await expect(page.getByRole('alert')).toContainText(why);
@@ -335,7 +335,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; oversize
     // Every setting asks again whether the indicator is off the head.
     const off = page.getByRole('checkbox', { name: /indicator and keys off the head/ });
     if ((await off.count()) > 0) await off.click();
-    if (set !== undefined) await page.getByRole('textbox', { name: /^Set to, on the diameter/ }).fill(set);
+    if (set !== undefined) await page.getByRole('textbox', { name: /^Set to, on diameter/ }).fill(set);
     await page.getByRole('textbox', { name: /^Diameter (now|then)/ }).fill(size);
     await press(page, 'Log this reading');
   };
@@ -351,7 +351,7 @@ test('a bore is crept to 26 H7: spring learned, last pass set, in size; oversize
   await expect(page.getByText(/^Last pass: set 26\.030 mm on the diameter/)).toBeVisible();
   await expectAccessible(page);
   await press(page, /Working of the next setting/);
-  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('for what the bar springs back');
+  await expect(page.getByRole('group', { name: 'Working' })).toContainText('for what the bar springs back');
   await log('26.008');
   await expect(page.getByText('In size: 26.008 mm. Stop here.')).toBeVisible();
   await openReading(page, 'Strike out', '26.008');

@@ -5,7 +5,7 @@ test('after a setting the machine is looked at: the sign is named, the mend prov
   killableShop: shop,
 }) => {
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/datum?f=face.left`);
-  await log(page, /^X on the readout/, '31.2');
+  await log(page, /^X on the DRO/, '31.2');
   await press(page, 'Show the answer');
   await press(page, /^Log X set to/);
   const question = page.getByText('X was set. Does it show −5.000 mm there?');

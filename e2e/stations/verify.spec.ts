@@ -223,7 +223,7 @@ test('a zero touched again: what it should show, what it did, and whether it sta
   await page.getByRole('checkbox', { name: /^Spindle stopped\. Go below/ }).click();
   await logReading(page, /^Z shows/, '10.11');
   await expect(
-    page.getByText(/✗ Height of tool 1: \+0\.110 mm ±0\.\d\d\d mm from where it was\. Set Z anew/),
+    page.getByText(/✗ Height of tool 1: \+0\.110 mm ±0\.\d\d\d mm from where it was\. Set Z again/),
   ).toBeVisible();
   await expectAccessible(page);
 });
@@ -234,7 +234,7 @@ test('the sheet: what is open first, the same figures in the PDF, and the whole 
   ownShop,
 }) => {
   await page.goto(`${shop.url}/setup/feet-knee-mill/sheet`);
-  await expect(page.getByText(/things are still open: the sheet says so at its head/)).toBeVisible();
+  await expect(page.getByText(/things are still open. The sheet lists them at the top/)).toBeVisible();
   await expect(page.getByText('· X not read back.')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('checkbox', { name: 'Sheet is at the machine' }).click();
@@ -244,7 +244,7 @@ test('the sheet: what is open first, the same figures in the PDF, and the whole 
 
   await page.goto(`${ownShop.url}/new`);
   await page.getByLabel('A file of a whole setup').setInputFiles(file('feet.json', '{"setups": []}'));
-  await expect(page.getByRole('alert')).toContainText('This is no file of a setup');
+  await expect(page.getByRole('alert')).toContainText('This file is not a Zero Point setup');
   await page
     .getByLabel('A file of a whole setup')
     .setInputFiles({ name: 'feet.json', mimeType: 'application/json', buffer: await whole.body() });

@@ -63,7 +63,7 @@ test('touched off the part: lengths from the scale’s zero, the gauge taken off
   const list = await keptAs(page, shop.url, 'touched off the part');
   await expect(list).toContainText('+27.420 mm');
   await expect(list).toContainText('+15.110 mm');
-  await expect(page.getByText(/taken off every number here, once/)).toBeVisible();
+  await expect(page.getByText(/already taken off every number here/)).toBeVisible();
   await page.getByRole('radio', { name: 'against a reference tool' }).click();
   await expect(list).toContainText('−12.310 mm');
 });
@@ -121,8 +121,8 @@ test('a probe of calibrated length finds Z for the reference tool', async ({ pag
   await again(page, '-212.4');
   await press(page, 'Show the answer');
   await expect(page.getByRole('radio', { name: /12\.500/ }).first()).toBeVisible();
-  await press(page, /Tape/);
-  await expect(page.getByRole('group', { name: 'Tape' })).toContainText('probe longer than the reference tool');
+  await press(page, /Show the working/);
+  await expect(page.getByRole('group', { name: 'Working' })).toContainText('probe longer than the reference tool');
 });
 
 test('a plate is asked for by caliper, and what its marking would have done is said', async ({ page, shop }) => {
@@ -146,16 +146,16 @@ test('another gauge is taken where heights are found, and the touch is told for 
   await page.getByRole('radiogroup', { name: 'Gauge for heights' }).getByRole('radio', { name: /paper/i }).click();
   await expectAccessible(page);
   await show(page, /^touching/);
-  await expect(page.getByText(/paper under tool 1, the reference/)).toBeVisible();
+  await expect(page.getByText(/paper strip under tool 1, the reference/)).toBeVisible();
 });
 
 test('a pass in the air is marked on every screen until it is put back', async ({ page, shop }) => {
   await page.goto(heights(shop.url, 'base-plate-knee-mill'));
   await show(page, /air cut/);
-  const lift = page.getByRole('textbox', { name: /Lift the whole job/ });
+  const lift = page.getByRole('textbox', { name: /Z offset for the air cut/ });
   await lift.fill('5');
   await lift.press('Enter');
-  const banner = page.getByText(/Lifted by 5\.000 mm for a pass in the air/);
+  const banner = page.getByText(/Z zero raised by 5\.000 mm for a pass in the air/);
   // Asked for is not lifted: Z was set on paper only once it is logged as set.
   await expect(page.getByText(/Not raised yet: touch the gauge with tool 1, and\s+set Z/)).toBeVisible();
   await expect(banner).toHaveCount(0);
@@ -166,21 +166,21 @@ test('a pass in the air is marked on every screen until it is put back', async (
   await expect(banner).toHaveCount(0);
   await press(page, /^Log Z set to/);
   await expect(banner).toBeVisible();
-  await page.getByRole('link', { name: 'Positions' }).click();
+  await page.getByRole('link', { name: /^Holes/ }).click();
   await expect(banner).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Heights' }).click();
+  await page.getByRole('link', { name: /^Z & tools/ }).click();
   await show(page, /air cut/);
   await lift.fill('0');
   await lift.press('Enter');
   await expect(
-    page.getByText(/Lifted by 5\.000 mm for the air cut\. Touch the gauge and set Z to put it back/),
+    page.getByText(/Z zero raised by 5\.000 mm for the air cut\. Touch the gauge and set Z to put it back/),
   ).toBeVisible();
   await page.goto(heights(shop.url, 'base-plate-knee-mill', 1));
   await touch(page, '5.005');
   await press(page, 'Show the answer');
   await press(page, /^Log Z set to/);
-  await expect(page.getByText(/Lifted by/)).toHaveCount(0);
+  await expect(page.getByText(/Z zero raised by/)).toHaveCount(0);
 });
 
 test('kept lengths catch the gauge that was forgotten; files go out and in with a preview', async ({ page, shop }) => {
@@ -195,7 +195,7 @@ test('kept lengths catch the gauge that was forgotten; files go out and in with 
 
   const file = page.getByLabel('A tool table as CSV');
   await file.setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('tool,length\n2,1\n2,3') });
-  await expect(page.getByRole('alert')).toContainText('Row 3, column “tool”: tool 2 stands in row 2 already');
+  await expect(page.getByRole('alert')).toContainText('Row 3, column “tool”: tool 2 is already in row 2');
   await file.setInputFiles({
     name: 'new.csv',
     mimeType: 'text/csv',
@@ -224,7 +224,7 @@ test('a tool that was ground has no length in any machine until it is touched of
   await page.goto(`${shop.url}/shop/cutters/drill-4-2`);
   await press(page, 'It was damaged or changed');
   await press(page, 'Reground, or new inserts');
-  await expect(page.getByText(/counts in no machine until it was touched off again/)).toBeVisible();
+  await expect(page.getByText(/is not valid in any machine until it is touched off again/)).toBeVisible();
   await expectAccessible(page);
   await press(page, 'Yes, from now on');
   await page.goto(`${heights(shop.url, 'base-plate-knee-mill', 2)}&show=table`);
@@ -237,7 +237,7 @@ test('a tool that was ground has no length in any machine until it is touched of
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12`))).toBeVisible();
   }
   await expect(
-    page.getByText(/^✗ Tool 2 was re-clamped, ground or exchanged: touch it again in Heights/),
+    page.getByText(/^✗ Tool 2 was re-clamped, ground or exchanged: touch it off again in Z & tools/),
   ).toBeVisible();
   await page.goto(`${shop.url}/setup/base-plate-knee-mill/sheet`);
   await expect(page.getByText('changed: touch again')).toBeVisible();
@@ -302,7 +302,7 @@ test('a tool that runs out too far is an alarm, and what is kept of it stays', a
   }
   const alarm = page.getByRole('alert');
   await expect(alarm).toContainText('Tool 2 runs out 0.040 mm');
-  await expect(alarm).toContainText('its stored length and size stay as they were');
+  await expect(alarm).toContainText('its stored length and size are kept');
   await expectAccessible(page);
   // Measured again a millimetre shorter: the alarm keeps the machine's number as it was.
   await show(page, /^touching/);

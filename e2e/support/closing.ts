@@ -6,7 +6,7 @@ export async function closeWithSheet(page: Page, shows: readonly (string | RegEx
   if (/\/drive\b/.test(page.url())) await page.getByRole('button', { name: 'Back to Holes' }).click();
   await page.getByRole('link', { name: /^Verify/ }).click();
   await expect(page.getByRole('radio', { name: 'Zero', exact: true })).toBeChecked();
-  await page.getByRole('link', { name: /^Sheet/ }).click();
+  await page.getByRole('link', { name: /^Setup sheet/ }).click();
   await expect(page.getByRole('button', { name: 'Open the PDF' })).toBeVisible();
   for (const words of shows) await expect(page.getByRole('main').getByText(words).first()).toBeVisible();
   const id = /\/setup\/([^/]+)\//.exec(page.url())?.[1] ?? '';

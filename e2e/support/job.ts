@@ -105,7 +105,7 @@ export const test = shopTest.extend<{ job: Job }>({
       },
       tape: async () => {
         if (!byKeys) await tap('button', /^Show the working/);
-        await expect(page.getByRole('group', { name: 'Tape' })).toBeVisible();
+        await expect(page.getByRole('group', { name: 'Working' })).toBeVisible();
       },
       open: (setup) => tap('link', new RegExp(`^${setup}`)),
       log,

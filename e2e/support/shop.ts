@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import type { HostAnswer, HostAsked } from '../../apps/server/src/testing/shopHost';
 import { freePort } from './freePort';
 
-export const ROOT = join(import.meta.dirname, '..');
+export const ROOT = join(import.meta.dirname, '..', '..');
 
 /** A real server on a database of its own. */
 export interface RunningShop {

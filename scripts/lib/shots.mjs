@@ -114,9 +114,9 @@ export const SHOTS = [
     size: 'phone',
     path: `${BASE}/workholding`,
     act: async (page) => {
-      await press(page, 'Done: next step');
-      await press(page, 'Done: next step');
-      await press(page, 'Done: next step');
+      await press(page, 'Log this step done');
+      await press(page, 'Log this step done');
+      await press(page, 'Log this step done');
     },
   },
   {
@@ -194,12 +194,12 @@ export const SHOTS = [
     path: `${BASE}/datum?f=face.left`,
     act: async (page) => {
       await press(page, 'Show the answer');
-      await press(page, 'Done: X is preset');
+      await press(page, /^Log X set to/);
       await press(page, 'Yes');
       await press(page, 'front face');
       await log(page, '-5.005', '-5.010', '-5.005');
       await press(page, 'Show the answer');
-      await press(page, 'Done: Y is preset');
+      await press(page, /^Log Y set to/);
       await press(page, 'Yes');
       await page.getByText(/X and Y are set/).waitFor();
     },
@@ -212,7 +212,7 @@ export const SHOTS = [
       await page.getByRole('checkbox').click();
       await log(page, '37.420');
       await press(page, 'Show the answer');
-      await press(page, 'Done: Z is set');
+      await press(page, /^Log Z set to/);
       await press(page, 'Yes');
       await page.getByRole('checkbox').click();
       await log(page, '-2.310');
@@ -228,7 +228,7 @@ export const SHOTS = [
     act: async (page) => {
       await page.getByRole('checkbox', { name: 'Corner holes' }).click();
       await page.getByRole('radio', { name: 'Fewest reversals' }).click();
-      await page.getByText('No order is better').waitFor();
+      await page.getByText('Best order').waitFor();
       await press(page, 'Go hole by hole');
       await press(page, /^Nothing moved/);
       for (let i = 0; i < 4; i += 1) await press(page, 'Done');
@@ -293,7 +293,7 @@ export const SHOTS = [
       await type('-60.2');
       await press(page, 'Show the answer');
       await page.getByRole('radio', { name: /^Set Z to/ }).click();
-      await press(page, /^Done: Z is set/);
+      await press(page, /^Log Z set to/);
       await press(page, 'Yes');
       await page.goto(`${origin}/setup/plinth-router/heights?show=table`);
       await page.getByRole('radio', { name: 'beside the part' }).click();

@@ -20,11 +20,12 @@ const UNREAD =
 const isUnread = (node) => {
   const { parent } = node;
   if (ts.isImportDeclaration(parent) || ts.isExportDeclaration(parent) || ts.isLiteralTypeNode(parent)) return true;
-  if (ts.isPropertyAssignment(parent) && parent.name === node) return true;
+  if (ts.isPropertyAssignment(parent) && (parent.name === node || parent.name.getText() === 'id')) return true;
   if (ts.isJsxAttribute(parent) && UNREAD.test(parent.name.getText())) return true;
   if (ts.isCallExpression(parent)) {
     const called = parent.expression.getText();
-    if (/(^|\.)(prepare|exec|import|require|querySelector|matchMedia|getElementById|describe)$/.test(called)) return true;
+    if (/(^|\.)(prepare|exec|import|require|querySelector|matchMedia|getElementById|describe)$/.test(called))
+      return true;
   }
   return ts.isElementAccessExpression(parent) || ts.isCaseClause(parent);
 };
@@ -32,16 +33,24 @@ const isUnread = (node) => {
 /** A text a person could read: words with a space between them, or one capitalised word. */
 const isProse = (text) =>
   (/[a-z]{2,}[^\n]*\s/i.test(text) || /\s[a-z]{2,}/i.test(text) || /^[A-Z][a-z]+[.?!…]?$/.test(text.trim())) &&
-  !/^\s*(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|WITH|BEGIN|ALTER|DROP)\b/.test(text) &&
+  !/^\s*\(?(SELECT|INSERT|UPDATE|DELETE|CREATE|PRAGMA|WITH|BEGIN|ALTER|DROP)\b/.test(text) &&
   !/^[a-z-]+\/[a-z+.-]+/.test(text) &&
+  !/<\/?(?:h[1-3]|table|svg|div|section|tr|ul|rect|circle|text|g)\b|@page/.test(text) &&
   !/^(M|m)\s?-?\d/.test(text);
 
 const templateText = (node) =>
-  node.head.text + node.templateSpans.map(({ expression, literal }) => `{${expression.getText()}}${literal.text}`).join('');
+  node.head.text +
+  node.templateSpans.map(({ expression, literal }) => `{${expression.getText()}}${literal.text}`).join('');
 
 /** Every text of one source a person can be shown, each `{ file, line, text }`; a figure put in stands in braces. */
 export function stringsOf(file, source) {
-  const tree = ts.createSourceFile(file, source, ts.ScriptTarget.Latest, true, file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS);
+  const tree = ts.createSourceFile(
+    file,
+    source,
+    ts.ScriptTarget.Latest,
+    true,
+    file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
+  );
   const found = [];
   const add = (node, text) => {
     const clean = text.replace(/\s+/g, ' ').trim();
@@ -51,7 +60,11 @@ export function stringsOf(file, source) {
   const jsxText = (node) =>
     node.children
       .map((child) =>
-        ts.isJsxText(child) ? child.text.replace(/\s*\n\s*/g, ' ') : ts.isJsxExpression(child) && child.expression ? childText(child.expression) : ' ',
+        ts.isJsxText(child)
+          ? child.text.replace(/\s*\n\s*/g, ' ')
+          : ts.isJsxExpression(child) && child.expression
+            ? childText(child.expression)
+            : ' ',
       )
       .join('');
   const childText = (expression) => (ts.isStringLiteral(expression) ? expression.text : `{${expression.getText()}}`);
@@ -66,6 +79,12 @@ export function stringsOf(file, source) {
   };
   visit(tree);
   return found;
+}
+
+/** A text with `to` in place of every figure that is put in. */
+export function withoutFigures(text, to) {
+  const next = text.replaceAll(/\{[^{}]*\}/g, to);
+  return next === text ? text : withoutFigures(next, to);
 }
 
 /** Every text of the app, the server, the PDF and the terminal, file by file. */

@@ -1,4 +1,4 @@
-import { STAND_INS } from '@zero-point/core/link/simulatedDevices';
+import { SIMULATED_DEVICES } from '@zero-point/core/link/simulatedDevices';
 import type { Said, Told } from '@zero-point/core/link/message';
 import { connect, type AddressInfo } from 'node:net';
 import { serveStandIn } from './serve';
@@ -10,7 +10,7 @@ afterEach(() => {
 });
 
 async function served() {
-  const { server, close } = serveStandIn(STAND_INS.readout);
+  const { server, close } = serveStandIn(SIMULATED_DEVICES.readout);
   closing.push(close);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const { port } = server.address() as AddressInfo;

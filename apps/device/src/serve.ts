@@ -2,10 +2,10 @@ import { createLineSplitter } from '@zero-point/core/link/lineSplitter';
 import { LONGEST_LINE, told, type Said } from '@zero-point/core/link/message';
 import {
   answer,
-  createStandIn,
+  createSimulatedDevice,
   helloLine,
   positionLine,
-  type StandInSpec,
+  type SimulatedDeviceSpec,
 } from '@zero-point/core/link/simulatedDevice';
 import { createServer, type Server, type Socket } from 'node:net';
 
@@ -20,8 +20,8 @@ const written = (line: Said): string => `${JSON.stringify(line)}\n`;
  *
  * @param key told in its hello, so that the server that was started with it knows it
  */
-export function serveStandIn(spec: StandInSpec, key?: string): { server: Server; close: () => void } {
-  let standIn = createStandIn(spec);
+export function serveStandIn(spec: SimulatedDeviceSpec, key?: string): { server: Server; close: () => void } {
+  let standIn = createSimulatedDevice(spec);
   const sockets = new Set<Socket>();
   const sayAll = (lines: readonly Said[]) => {
     const text = lines.map(written).join('');

@@ -2,7 +2,7 @@ import type { FormName, FormView } from '@zero-point/core/messages/datum/formVie
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { CardButton } from '../controls/CardButton';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
 interface AnswerFormsProps {
   forms: readonly FormView[];
@@ -25,9 +25,9 @@ function FigureOf({ view, large, beside }: { view: FormView; large: boolean; bes
       {rows.map(({ name, figure }) => (
         <View key={name} style={{ flexDirection: 'row', alignItems: 'baseline', columnGap: 8 }}>
           {name !== '' && (
-            <Words kind={large ? 'sentence' : 'body'} style={{ width: 18 }}>
+            <AppText kind={large ? 'sentence' : 'body'} style={{ width: 18 }}>
               {name}
-            </Words>
+            </AppText>
           )}
           <Figure size={large ? (name === '' ? 34 : 30) : 22}>{figure}</Figure>
           <Figure size={16} tone="soft">
@@ -62,15 +62,15 @@ export function AnswerForms({ forms, chosen, onChoose, unit, plusMinus }: Answer
                 columnGap: 10,
               }}
             >
-              <Words kind={large ? 'sentence' : 'body'}>
+              <AppText kind={large ? 'sentence' : 'body'}>
                 {large ? '✓ ' : ''}
                 {view.say}
-              </Words>
+              </AppText>
               <FigureOf view={view} large={large} beside={large ? plusMinus : unit} />
             </View>
-            <Words kind="note" tone="soft">
+            <AppText kind="note" tone="soft">
               {view.then}
-            </Words>
+            </AppText>
           </CardButton>
         );
       })}

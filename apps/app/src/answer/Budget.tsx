@@ -3,7 +3,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 /** What makes up the ±, largest first, each as its share of the variance. */
@@ -17,7 +17,7 @@ export function Budget({ uncertainty, unit }: { uncertainty: Uncertainty; unit: 
       {parts.map((part) => (
         <View key={part.name}>
           <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-            <Words kind="note">{part.name}</Words>
+            <AppText kind="note">{part.name}</AppText>
             <Figure size={15}>
               {formatLength(part.u, { unit, decimals })} {unit}
             </Figure>
@@ -33,10 +33,10 @@ export function Budget({ uncertainty, unit }: { uncertainty: Uncertainty; unit: 
           </View>
         </View>
       ))}
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Together {formatLength(uncertainty.u, { unit, decimals })} {unit} standard; times {uncertainty.k.toFixed(2)} is{' '}
         {plusMinus(uncertainty.U, unit)} at 95 %.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { StyleSheet, View } from 'react-native';
 import { TickBox } from '../controls/TickBox';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 interface CautionsProps {
   cautions: readonly Caution[];
@@ -16,9 +16,9 @@ export const Cautions = ({ cautions, ticked, onTick }: CautionsProps) => (
       mustTick ? (
         <TickBox key={id} grave label={text} ticked={ticked.includes(id)} onTick={() => onTick(id)} />
       ) : (
-        <Words key={id} kind="note" tone="soft">
+        <AppText key={id} kind="note" tone="soft">
           △ {text}
-        </Words>
+        </AppText>
       ),
     )}
   </View>

@@ -2,7 +2,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { StyleSheet, View } from 'react-native';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
 interface FigureLineProps {
   say: string;
@@ -18,7 +18,7 @@ interface FigureLineProps {
 /** One figure of an answer: what it is, the figure with its unit, and its ±. */
 export const FigureLine = ({ say, value, U, unit, size = 22, signed = true }: FigureLineProps) => (
   <View style={styles.line}>
-    <Words>{say}</Words>
+    <AppText>{say}</AppText>
     <View style={styles.figure}>
       <Figure size={size}>{formatLengthUnit(value, { unit, plus: signed })}</Figure>
       {U !== undefined && (

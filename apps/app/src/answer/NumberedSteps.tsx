@@ -1,13 +1,13 @@
 import { StyleSheet, View } from 'react-native';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 /** What is done one thing after another, numbered. */
 export const Steps = ({ steps }: { steps: readonly string[] }) => (
   <View style={styles.list}>
     {steps.map((step, i) => (
-      <Words key={step}>
+      <AppText key={step}>
         {i + 1}. {step}
-      </Words>
+      </AppText>
     ))}
   </View>
 );

@@ -2,7 +2,7 @@ import { varianceByKind } from '@zero-point/core/metrology/budgetKinds';
 import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
 import { View } from 'react-native';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 /** Shares of the variance by kind, largest first. */
 const budgetShares = (uncertainty: Uncertainty): { name: string; share: number }[] =>
@@ -35,9 +35,9 @@ export function StackedBudget({ uncertainty }: { uncertainty: Uncertainty }) {
           />
         ))}
       </View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         What makes up the ±: {words}.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import type { Machine } from '@zero-point/core/records/shop/machine';
 import { unloadingSteps } from '@zero-point/core/workholding/unloading';
 import { StyleSheet, View } from 'react-native';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { Fold } from './Fold';
 
 /** How a cutter is taken out on this machine, folded away until a change comes. */
@@ -11,10 +11,10 @@ export function Unloading({ machine }: { machine: Pick<Machine, 'kind'> }) {
       <View role="list" aria-label="Taking the cutter out" style={styles.list}>
         {unloadingSteps(machine).map(({ id, text, hurts }, i) => (
           <View role="listitem" key={id}>
-            <Words tone={hurts ? 'warn' : 'ink'}>
+            <AppText tone={hurts ? 'warn' : 'ink'}>
               {i + 1}. {hurts ? '▲ ' : ''}
               {text}
-            </Words>
+            </AppText>
           </View>
         ))}
       </View>

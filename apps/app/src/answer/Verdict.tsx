@@ -2,7 +2,7 @@ import type { Uncertainty } from '@zero-point/core/metrology/uncertainty';
 import type { Verdict as VerdictName } from '@zero-point/core/metrology/judge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
 interface VerdictProps {
@@ -22,12 +22,12 @@ export function Verdict({ verdict, uncertainty, tolerance, unit, wild }: Verdict
   if (!verdict) return null;
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
-      <Words kind="sentence" tone={TONE[verdict]}>
+      <AppText kind="sentence" tone={TONE[verdict]}>
         {SIGN[verdict]}
-      </Words>
-      <Words tone={TONE[verdict]} style={{ flex: 1, fontWeight: '700' }} live>
+      </AppText>
+      <AppText tone={TONE[verdict]} style={{ flex: 1, fontWeight: '700' }} live>
         {verdictSentence(verdict, uncertainty, tolerance, unit, wild)}
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
-import { askAnew, overtake } from './cancelStaleFetch';
+import { refetch, cancelStaleFetch } from './cancelStaleFetch';
 
 const KEY = ['setup', 'plate'];
 
@@ -26,7 +26,7 @@ function shown() {
 
 test('the first fetch of all is not stopped by what is delivered meanwhile: nothing would begin it again', async () => {
   const { client, seen, answer, stop } = shown();
-  await overtake(client, KEY);
+  await cancelStaleFetch(client, KEY);
   await answer('as fetched');
   expect(seen).toEqual(['as fetched']);
   stop();
@@ -36,7 +36,7 @@ test('a later fetch is: it would put back what was known before the delivery', a
   const { client, seen, answer, stop } = shown();
   await answer('first');
   void client.refetchQueries({ queryKey: KEY });
-  await overtake(client, KEY);
+  await cancelStaleFetch(client, KEY);
   client.setQueryData(KEY, 'with what was delivered');
   await answer('without it');
   expect(seen).toEqual(['first', 'with what was delivered']);
@@ -45,7 +45,7 @@ test('a later fetch is: it would put back what was known before the delivery', a
 
 test('a change told while the first answer is on its way is asked for once more', async () => {
   const { client, seen, answer, stop, asked } = shown();
-  const told = askAnew(client, KEY);
+  const told = refetch(client, KEY);
   await answer('before the change');
   expect(asked()).toBe(1);
   await answer('after it');
@@ -57,7 +57,7 @@ test('a change told while the first answer is on its way is asked for once more'
 test('a change told of what is known is asked for once', async () => {
   const { client, seen, answer, stop, asked } = shown();
   await answer('known');
-  const told = askAnew(client, KEY);
+  const told = refetch(client, KEY);
   await answer('anew');
   await told;
   expect([seen, asked()]).toEqual([['known', 'anew'], 0]);

@@ -47,7 +47,7 @@ function take(id: string, news: News | FarBehind): void {
 }
 
 /** Keeps a setup up to date while it is shown, from the place in the record that it was fetched at. */
-export function useNews(id: string, seq: number | undefined): void {
+export function useChangeFeed(id: string, seq: number | undefined): void {
   const from = useRef(seq);
   const known = seq !== undefined;
   useEffect(() => {

@@ -1,14 +1,14 @@
 import { useEffect } from 'react';
 import { listen } from '../stream/listen';
-import { askAnew } from './cancelStaleFetch';
+import { refetch } from './cancelStaleFetch';
 import { queryClient } from './queryClient';
 
 /** How often the server is asked for what is not entered as it comes, ms; only while it does not tell. */
 export const REFRESH = 5000;
 
 /** Asks again for what stands under a key whenever the server says that something changed, or may have said so unheard. */
-export const useTold = (key: readonly string[]): void =>
+export const useInvalidateOnChange = (key: readonly string[]): void =>
   useEffect(() => {
-    const ask = () => void askAnew(queryClient, key);
+    const ask = () => void refetch(queryClient, key);
     return listen('shop', ask, { again: ask });
   }, [key]);

@@ -87,6 +87,9 @@ const serverAnswers = (): Promise<boolean> =>
 /** Waited for so long, ms. */
 const PATIENCE = 3000;
 
+/** The page begins again at most once in this time, ms: other parts that load well say nothing of the one that does not. */
+const BEGIN_AGAIN = 60_000;
+
 /**
  * Loads a part of the app; where the server has it no more, since a newer app took its place, the page begins again with
  * that one, once. While the server is away the page stays as it is: what is on it can still be used.
@@ -95,12 +98,11 @@ const PATIENCE = 3000;
  */
 export async function loadPart<T>(load: () => Promise<T>): Promise<T> {
   try {
-    const part = await load();
-    sessionStorage.removeItem(TRIED);
-    return part;
+    return await load();
   } catch (error) {
-    if (sessionStorage.getItem(TRIED) !== null || !(await serverAnswers())) throw error;
-    sessionStorage.setItem(TRIED, 'yes');
+    const tried = Number(sessionStorage.getItem(TRIED) ?? 0);
+    if (Date.now() - tried < BEGIN_AGAIN || !(await serverAnswers())) throw error;
+    sessionStorage.setItem(TRIED, String(Date.now()));
     await takeNewer();
     // The page is going; nothing more is shown until it has.
     return new Promise(() => undefined);

@@ -10,16 +10,16 @@ import type { Magazine } from '@zero-point/core/records/shop/magazine';
 import { isRow, keptRow, keyOf, UNSENT } from '@zero-point/core/records/kinds/merge';
 import type { Part } from '@zero-point/core/records/shop/part';
 import { documentKey, type Repeatability, type Snapshot } from '@zero-point/core/records/snapshots/snapshot';
-import type { ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
+import type { ShopSummary } from '@zero-point/core/records/snapshots/startSnapshot';
 import { hashKey, useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { request, ServerAway } from './client';
-import { keptSetups, takeRestored } from '../cache/cachedSetups';
+import { cachedSetups, takeRestored } from '../cache/cachedSetups';
 import { kept, seenLast } from '../cache/cachedResponse';
 import { hasFields, isList, isListOf, isRecord, isText } from '../cache/shapes';
-import { useNews } from './changeFeed';
+import { useChangeFeed } from './changeFeed';
 import { queryClient, setupKey, shopKey } from './queryClient';
-import { REFRESH, useTold } from './invalidateOnChange';
+import { REFRESH, useInvalidateOnChange } from './invalidateOnChange';
 
 /** Everything the shop owns, gauges and machines as they are known today. */
 export interface Shop {
@@ -67,7 +67,7 @@ function withShopEntry(shop: Shop, entry: Entry): Shop {
 }
 
 /** Every kind of thing is a list of things with an id. */
-const isShop = (value: unknown): value is Shop & ShopTold =>
+const isShop = (value: unknown): value is Shop & ShopSummary =>
   hasFields(value, { versions: isRecord, calibrations: isList, repeatability: isList }) &&
   isRecord(value) &&
   ['machines', 'gauges', 'parts', 'cutters', 'magazines', 'holdings'].every((list) =>
@@ -75,7 +75,7 @@ const isShop = (value: unknown): value is Shop & ShopTold =>
   );
 
 /** The shop as this device last saw it, as it was told; undefined where it never did, or an older program kept it. */
-export function shopSeen(): (Shop & ShopTold) | undefined {
+export function shopSeen(): (Shop & ShopSummary) | undefined {
   try {
     const shop = seenLast('shop', isShop);
     if (shop) knownToday(shop);
@@ -93,7 +93,7 @@ export async function keepShop(): Promise<void> {
 const askShop = (): Promise<Shop> => request<Shop>('GET', '/shop').then(kept('shop'));
 
 export function useShop() {
-  useTold(shopKey);
+  useInvalidateOnChange(shopKey);
   return useQuery({
     queryKey: shopKey,
     queryFn: async () => {
@@ -132,7 +132,7 @@ export function useStoredSnapshot(id: string, begunHere: boolean) {
   const query = useQuery({
     queryKey: setupKey(id),
     queryFn: () => (begunHere ? ownCopy(id) : request<Snapshot>('GET', `/setups/${encodeURIComponent(id)}`)),
-    persister: keptSetups.persisterFn,
+    persister: cachedSetups.persisterFn,
     // Nothing is asked twice: what is new is told. Readings keep their identity, so that only what changed is reckoned.
     staleTime: Infinity,
     structuralSharing: false,
@@ -142,7 +142,7 @@ export function useStoredSnapshot(id: string, begunHere: boolean) {
   useEffect(() => {
     if (data && !begunHere && takeRestored(hashKey(setupKey(id)))) void refetch();
   }, [data, begunHere, id, refetch]);
-  useNews(id, begunHere ? undefined : query.data?.seq);
+  useChangeFeed(id, begunHere ? undefined : query.data?.seq);
   useEffect(() => {
     if (!begunHere) return undefined;
     return () => void queryClient.invalidateQueries({ queryKey: setupKey(id) });

@@ -1,12 +1,12 @@
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { DueLine } from '@zero-point/core/messages/gauges/dueList';
-import type { Standing } from '@zero-point/core/messages/status/setupStatus';
+import type { SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { useQuery } from '@tanstack/react-query';
 import { request } from './client';
-import { kept, lastSeen } from '../cache/cachedResponse';
+import { kept, cachedResponse } from '../cache/cachedResponse';
 import { hasFields, isListOf, isNumber, isText } from '../cache/shapes';
-import { REFRESH, useTold } from './invalidateOnChange';
+import { REFRESH, useInvalidateOnChange } from './invalidateOnChange';
 import { benchKey, queryClient } from './queryClient';
 
 /** Setups as the bench shows them. */
@@ -27,7 +27,7 @@ export const isBench = (value: unknown): value is SetupSummary[] =>
 
 const isPoint = (value: unknown): boolean => hasFields(value, { x: isNumber, y: isNumber });
 
-const isStandings = (value: unknown): value is Standing[] =>
+const isStandings = (value: unknown): value is SetupStatus[] =>
   isListOf((one) =>
     hasFields(one, {
       id: isText,
@@ -44,7 +44,7 @@ const isStandings = (value: unknown): value is Standing[] =>
 const setupsQuery = {
   queryKey: benchKey,
   queryFn: () => request<SetupSummary[]>('GET', '/setups').then(kept('bench')),
-  ...lastSeen('bench', isBench),
+  ...cachedResponse('bench', isBench),
 };
 
 /** Asks for the bench while the script is still being read, where it is what the page opens with. */
@@ -53,7 +53,7 @@ export function askAhead(path: string): void {
 }
 
 export function useBench() {
-  useTold(benchKey);
+  useInvalidateOnChange(benchKey);
   return useQuery({
     ...setupsQuery,
     refetchInterval: ({ state }) => (state.status === 'error' ? REFRESH : false),
@@ -61,15 +61,15 @@ export function useBench() {
 }
 
 /** Where these setups stand; told again with the bench. */
-export function useStandings(ids: readonly string[]) {
+export function useSetupStatus(ids: readonly string[]) {
   return useQuery({
     queryKey: [...benchKey, 'standings', ids.join()],
     queryFn: () =>
-      request<Standing[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`).then(kept('standings')),
+      request<SetupStatus[]>('GET', `/standings?of=${ids.map(encodeURIComponent).join(',')}`).then(kept('standings')),
     enabled: ids.length > 0,
     // Another setup on the bench must not empty the cards of the others meanwhile.
     placeholderData: (before) => before,
-    ...lastSeen('standings', isStandings),
+    ...cachedResponse('standings', isStandings),
   });
 }
 

@@ -6,6 +6,7 @@ import { askAhead } from '../api/setupList';
 import { keepAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
 import { listenForChoiceKeys } from '../keyboard/choiceKeys';
+import { TermHost } from '../glossary/TermHost';
 import { loadPiecesTogether } from '../api/loadPieces';
 import { startDelivery } from '../stations/delivery';
 import { useSettings } from '../stores/settings';
@@ -31,6 +32,7 @@ export default function Layout() {
     <QueryClientProvider client={queryClient}>
       <PaperProvider theme={theme} settings={{ rippleEffectEnabled: false }}>
         <Slot />
+        <TermHost />
       </PaperProvider>
     </QueryClientProvider>
   );

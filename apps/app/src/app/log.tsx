@@ -1,3 +1,3 @@
-import { laterPage } from '../layout/lazyComponent';
+import { lazyPage } from '../layout/lazyComponent';
 
-export default laterPage(() => import('../stations/log/ShopLog'));
+export default lazyPage(() => import('../stations/log/ShopLog'));

@@ -1,4 +1,4 @@
-import { keptSetups } from './cachedSetups';
+import { cachedSetups } from './cachedSetups';
 import { queryClient, setupKey } from '../api/queryClient';
 
 /** How long work rests before a copy of it is written, ms: not at every touch. */
@@ -13,7 +13,7 @@ export function keepCopySoon(id: string): void {
     id,
     setTimeout(() => {
       due.delete(id);
-      void keptSetups.persistQueryByKey(setupKey(id), queryClient);
+      void cachedSetups.persistQueryByKey(setupKey(id), queryClient);
     }, REST),
   );
 }

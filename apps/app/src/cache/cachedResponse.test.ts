@@ -1,16 +1,16 @@
 import { isBench } from '../api/setupList';
 import { deviceStorage, forgetCopies } from './deviceStorage';
-import { kept, lastSeen } from './cachedResponse';
+import { kept, cachedResponse } from './cachedResponse';
 
 const anything = (value: unknown): value is unknown => value !== undefined;
 
-const seen = (name: string) => lastSeen(name, anything).initialData();
+const seen = (name: string) => cachedResponse(name, anything).initialData();
 
 test('an answer passes as it is, and stands the next time as something long out of date', () => {
   const answer = [{ id: 'base-plate' }];
   expect(kept('bench')(answer)).toBe(answer);
   expect(seen('bench')).toEqual(answer);
-  expect(lastSeen('bench', anything).initialDataUpdatedAt).toBe(0);
+  expect(cachedResponse('bench', anything).initialDataUpdatedAt).toBe(0);
   expect(seen('standings')).toBeUndefined();
 });
 
@@ -38,7 +38,7 @@ test.each(['{"a":1}', '[{"id":1}]', '[null]', '"text"', '7', 'true', '[[]]', '{"
   (text) => {
     const name = 'zero-point.copy.last.bench';
     deviceStorage.setItem(name, text);
-    expect(lastSeen('bench', isBench).initialData()).toBeUndefined();
+    expect(cachedResponse('bench', isBench).initialData()).toBeUndefined();
     expect(deviceStorage.getItem(name)).toBeNull();
   },
 );

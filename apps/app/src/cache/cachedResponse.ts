@@ -28,7 +28,7 @@ export function seenLast<T>(name: string, is: Guard<T>): T | undefined {
 }
 
 /** How a query begins with what was last seen, as something long out of date. */
-export const lastSeen = <T>(
+export const cachedResponse = <T>(
   name: string,
   is: Guard<T>,
 ): { initialData: () => T | undefined; initialDataUpdatedAt: number } => ({

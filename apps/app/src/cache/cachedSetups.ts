@@ -35,7 +35,7 @@ async function readKept(data: unknown): Promise<Snapshot | undefined> {
 }
 
 /** Copies of setups kept on this device, so that a reload with the server away still shows the work. */
-export const keptSetups = experimental_createQueryPersister({
+export const cachedSetups = experimental_createQueryPersister({
   storage: copies,
   prefix: COPIES,
   buster: BUSTER,

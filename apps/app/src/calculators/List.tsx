@@ -1,4 +1,4 @@
-import { AT_ONCE } from '@zero-point/core/calculators/list';
+import { CALCULATORS } from '@zero-point/core/calculators/list';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';
 import { GAP } from '../layout/layout';
@@ -7,8 +7,8 @@ import { OutboxLine } from '../delivery/OutboxLine';
 import { TopBar } from '../layout/TopBar';
 import { useWide } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
-import { useReckonings } from './useReckonings';
+import { AppText } from '../theme/AppText';
+import { useKeptResults } from './useReckonings';
 import { inOrderOfUse } from './view';
 import { momentWords } from '../layout/formatMoment';
 
@@ -16,22 +16,22 @@ import { momentWords } from '../layout/formatMoment';
 export default function AtOnceList() {
   const { palette } = useLook();
   const wide = useWide();
-  const kept = useReckonings();
+  const kept = useKeptResults();
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title="Calculators" back={{ to: '/', label: 'Back to Home' }} />
       <OutboxLine />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">Choose a calculator. No setup is needed.</Words>
+        <AppText kind="sentence">Choose a calculator. No setup is needed.</AppText>
         <View role="list" style={styles.list}>
           {inOrderOfUse(kept).map(({ name, title, about }) => (
             <View role="listitem" key={name} style={wide ? styles.half : styles.whole}>
               <LinkButton to={`/at-once/${name}`} label={`${title}: ${about}`}>
                 <View style={styles.link}>
-                  <Words kind="strong">{title}</Words>
-                  <Words kind="note" tone="soft">
+                  <AppText kind="strong">{title}</AppText>
+                  <AppText kind="note" tone="soft">
                     {about}
-                  </Words>
+                  </AppText>
                 </View>
               </LinkButton>
             </View>
@@ -41,10 +41,10 @@ export default function AtOnceList() {
           <Fold title={`Earlier results:  ${kept.length}`}>
             {kept.map(({ id, name, answer, at }) => (
               <View key={id} style={[styles.kept, { borderColor: palette.line }]}>
-                <Words kind="note" tone="soft">
-                  {AT_ONCE.find((one) => one.name === name)?.title ?? name} · {momentWords(at)}
-                </Words>
-                <Words>{answer[0]}</Words>
+                <AppText kind="note" tone="soft">
+                  {CALCULATORS.find((one) => one.name === name)?.title ?? name} · {momentWords(at)}
+                </AppText>
+                <AppText>{answer[0]}</AppText>
               </View>
             ))}
           </Fold>

@@ -1,5 +1,6 @@
-import { reckonAtOnce, type AtOnce } from '@zero-point/core/calculators/form';
-import { atOnceNamed } from '@zero-point/core/calculators/list';
+import { midSentence } from '@zero-point/core/messages/basis/grammar';
+import { runCalculator, type Calculator } from '@zero-point/core/calculators/form';
+import { calculatorNamed } from '@zero-point/core/calculators/list';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -18,13 +19,13 @@ import { FieldBox } from '../keypad/FieldBox';
 import { Keypad } from '../keypad/Keypad';
 import { LengthEntry } from '../keypad/LengthEntry';
 import { useSettings } from '../stores/settings';
-import { TapeStrip } from '../working/WorkingStrip';
+import { WorkingStrip } from '../working/WorkingStrip';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import { AtOnceDrawing } from './parts/AtOnceDrawing';
 import { CarryDialog } from './parts/CarryDialog';
 import { FieldRows } from './parts/FieldRows';
-import { filled, keepReckoning, keyed, nextEmpty, verdictOf } from './view';
+import { filled, keepCalculation, keyed, nextEmpty, verdictOf } from './view';
 
 /** A field, or the next line of the answer, stands under the first. */
 const PEEK = 84;
@@ -36,7 +37,7 @@ export default function AtOnceScreen() {
   const { name } = useLocalSearchParams();
   const { palette } = useLook();
   const units = useSettings((state) => state.units);
-  const calculation = atOnceNamed(name);
+  const calculation = calculatorNamed(name);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <TopBar title={calculation?.title ?? 'Calculators'} back={BACK}>
@@ -54,7 +55,7 @@ export default function AtOnceScreen() {
   );
 }
 
-function Reckoning({ calculation }: { calculation: AtOnce }) {
+function Reckoning({ calculation }: { calculation: Calculator }) {
   const unit = useSettings((state) => state.units);
   const wide = useWide();
   const keyHeight = useKeyHeight();
@@ -67,7 +68,7 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
   const [tried, setTried] = useState(false);
   const key = JSON.stringify(values);
   const found = useMemo(
-    () => reckonAtOnce(calculation, JSON.parse(key) as Record<string, string>, unit),
+    () => runCalculator(calculation, JSON.parse(key) as Record<string, string>, unit),
     [calculation, key, unit],
   );
   const answer = found.ok ? found.answer : undefined;
@@ -81,7 +82,7 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
     !found.ok && (tried || (found.field === chosen && (values[found.field] ?? '') !== '')) ? found : undefined;
   const keep = () => {
     if (!answer) return;
-    keepReckoning(calculation.name, unit, values, answer);
+    keepCalculation(calculation.name, unit, values, answer);
     setKept(key);
   };
   const go = () => {
@@ -96,9 +97,9 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
   const verdict = answer && verdictOf(answer, allows, unit);
   const action =
     next && next.key === chosen
-      ? `Type: ${next.label}`
+      ? `Enter ${midSentence(next.label)}`
       : next
-        ? `Next: ${next.label}`
+        ? `Go to ${midSentence(next.label)}`
         : kept === key && kept !== ''
           ? 'Kept in the log'
           : 'Keep in the log';
@@ -120,7 +121,7 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
         prompt={
           first ? (
             <View aria-live="polite" style={styles.first}>
-              <Words kind="sentence">{first.say}</Words>
+              <AppText kind="sentence">{first.say}</AppText>
               <View style={styles.figure}>
                 <Figure size={28}>{first.figure}</Figure>
                 <Figure size={16} tone="soft">
@@ -129,16 +130,16 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
               </View>
             </View>
           ) : (
-            <Words kind="sentence" live>
+            <AppText kind="sentence" live>
               {wrong ? wrong.message : `${calculation.title}: ${calculation.about}.`}
-            </Words>
+            </AppText>
           )
         }
         detail={
           <>
             {others.map(({ say, figure, unit: of, plusMinus }) => (
               <View key={say} style={styles.line}>
-                <Words>{say}</Words>
+                <AppText>{say}</AppText>
                 <View style={styles.figure}>
                   <Figure size={20}>{figure}</Figure>
                   <Figure size={15} tone="soft">
@@ -148,32 +149,32 @@ function Reckoning({ calculation }: { calculation: AtOnce }) {
               </View>
             ))}
             {answer?.notes.map((note) => (
-              <Words key={note}>{note}</Words>
+              <AppText key={note}>{note}</AppText>
             ))}
             {list}
             {answer?.uncertainty ? (
               <>
                 <FieldBox label={`This job allows, ±, ${unit}`} value={allows} onChange={setAllows} />
                 {verdict && (
-                  <Words
+                  <AppText
                     kind="strong"
                     tone={verdict.verdict === 'good' ? 'good' : verdict.verdict === 'marginal' ? 'warn' : 'bad'}
                   >
                     {verdict.words}
-                  </Words>
+                  </AppText>
                 )}
               </>
             ) : (
               answer?.exact !== undefined && (
-                <Words kind="note" tone="soft">
+                <AppText kind="note" tone="soft">
                   No ± for this result: {answer.exact.charAt(0).toLowerCase() + answer.exact.slice(1)}
-                </Words>
+                </AppText>
               )
             )}
             {answer && (
               <>
                 <Fold title="Show the working" open={wide}>
-                  <TapeStrip tape={answer.tape} unit={unit} />
+                  <WorkingStrip tape={answer.tape} unit={unit} />
                 </Fold>
                 {answer.uncertainty && (
                   <Fold title="What makes up the ±">

@@ -6,7 +6,7 @@ import { useOutbox } from '../stores/outbox';
 type Kept = Pick<Reckoning, 'id' | 'name' | 'answer' | 'at'>;
 
 /** What was reckoned at once, newest first: what waits on this device, then what the server has. */
-export function useReckonings(): Kept[] {
+export function useKeptResults(): Kept[] {
   const entries = useOutbox((state) => state.waiting);
   const waiting = entries.flatMap(({ entry }): Kept[] => (entry.kind === 'reckoning' ? [entry.body] : []));
   const { data = [] } = useQuery({

@@ -1,9 +1,9 @@
-import { reckonAtOnce } from '@zero-point/core/calculators/form';
-import { AT_ONCE, atOnceNamed } from '@zero-point/core/calculators/list';
+import { runCalculator } from '@zero-point/core/calculators/form';
+import { CALCULATORS, calculatorNamed } from '@zero-point/core/calculators/list';
 import { filled, inOrderOfUse, keyed, nextEmpty, verdictOf } from './view';
 
 const named = (name: string) => {
-  const found = atOnceNamed(name);
+  const found = calculatorNamed(name);
   if (!found) throw new Error(`no ${name}`);
   return found;
 };
@@ -11,7 +11,7 @@ const named = (name: string) => {
 test('what was used last comes first, each once, and nothing is lost', () => {
   const order = inOrderOfUse([{ name: 'fit' }, { name: 'edge' }, { name: 'fit' }, { name: 'gone' }]);
   expect(order.slice(0, 2).map(({ name }) => name)).toEqual(['fit', 'edge']);
-  expect(order).toHaveLength(AT_ONCE.length);
+  expect(order).toHaveLength(CALCULATORS.length);
 });
 
 test('fields follow what was chosen: an arc asks for its span, the back face speaks of Y', () => {
@@ -33,7 +33,7 @@ test('the keypad goes from one field that must be typed to the next, and round t
 
 test('a ± is judged only against what the job was said to allow', () => {
   const { values } = filled(named('edge'), { r1: '-5.01' }, 'mm');
-  const found = reckonAtOnce(named('edge'), values, 'mm');
+  const found = runCalculator(named('edge'), values, 'mm');
   if (!found.ok) throw new Error(found.message);
   expect(verdictOf(found.answer, '', 'mm')).toBeUndefined();
   expect(verdictOf(found.answer, '0.2', 'mm')?.verdict).toBe('good');

@@ -1,11 +1,11 @@
 import {
   startOf,
-  type AtOnce,
-  type AtOnceAnswer,
-  type AtOnceField,
-  type AtOnceValues,
+  type Calculator,
+  type CalculatorAnswer,
+  type CalculatorField,
+  type CalculatorValues,
 } from '@zero-point/core/calculators/form';
-import { AT_ONCE } from '@zero-point/core/calculators/list';
+import { CALCULATORS } from '@zero-point/core/calculators/list';
 import { judge } from '@zero-point/core/metrology/judge';
 import type { NewReckoning, Reckoning } from '@zero-point/core/records/log/calculation';
 import { parseLength } from '@zero-point/core/units/parseLength';
@@ -15,40 +15,40 @@ import { uuidv7 } from 'uuidv7';
 import { logRow } from '../commands/logEntry';
 
 /** Calculations in the order they are offered: what was used last comes first. */
-export function inOrderOfUse(used: readonly Pick<Reckoning, 'name'>[]): AtOnce[] {
+export function inOrderOfUse(used: readonly Pick<Reckoning, 'name'>[]): Calculator[] {
   const names = [...new Set(used.map(({ name }) => name))];
-  const last = names.flatMap((name) => AT_ONCE.find((one) => one.name === name) ?? []);
-  return [...last, ...AT_ONCE.filter(({ name }) => !names.includes(name))];
+  const last = names.flatMap((name) => CALCULATORS.find((one) => one.name === name) ?? []);
+  return [...last, ...CALCULATORS.filter(({ name }) => !names.includes(name))];
 }
 
 /** Fields with what stands in them: what was typed, or what they start with. */
 export function filled(
-  calculation: AtOnce,
-  typed: AtOnceValues,
+  calculation: Calculator,
+  typed: CalculatorValues,
   unit: LengthUnit,
-): { fields: readonly AtOnceField[]; values: Record<string, string> } {
+): { fields: readonly CalculatorField[]; values: Record<string, string> } {
   const fields = calculation.fields(typed);
   return { fields, values: { ...startOf(fields, unit), ...typed } };
 }
 
 /** Fields that are typed by the keypad: choices are tapped, words want the system keyboard. */
-export const keyed = (fields: readonly AtOnceField[]): AtOnceField[] =>
+export const keyed = (fields: readonly CalculatorField[]): CalculatorField[] =>
   fields.filter(({ kind }) => kind !== 'choice' && kind !== 'text');
 
 /** The first keyed field behind `after` that still has to be typed; any from the top where none is behind it. */
 export function nextEmpty(
-  fields: readonly AtOnceField[],
-  values: AtOnceValues,
+  fields: readonly CalculatorField[],
+  values: CalculatorValues,
   after: string | undefined,
-): AtOnceField | undefined {
+): CalculatorField | undefined {
   const all = keyed(fields);
   const from = all.findIndex(({ key }) => key === after) + 1;
-  const wanted = ({ key, optional }: AtOnceField) => !optional && (values[key] ?? '').trim() === '';
+  const wanted = ({ key, optional }: CalculatorField) => !optional && (values[key] ?? '').trim() === '';
   return all.slice(from).find(wanted) ?? all.find(wanted);
 }
 
 /** Whether the ± is good enough for what the job allows; undefined where that was not entered. */
-export function verdictOf(answer: AtOnceAnswer, allows: string, unit: LengthUnit) {
+export function verdictOf(answer: CalculatorAnswer, allows: string, unit: LengthUnit) {
   const read = parseLength(allows, unit);
   if (!read.ok || read.mm <= 0 || !answer.uncertainty) return undefined;
   const verdict = judge(answer.uncertainty.U, read.mm);
@@ -58,7 +58,12 @@ export function verdictOf(answer: AtOnceAnswer, allows: string, unit: LengthUnit
 const MOST_WORDS = 12;
 
 /** Keeps what was reckoned in the shop's log. */
-export function keepReckoning(name: string, unit: LengthUnit, values: AtOnceValues, answer: AtOnceAnswer): void {
+export function keepCalculation(
+  name: string,
+  unit: LengthUnit,
+  values: CalculatorValues,
+  answer: CalculatorAnswer,
+): void {
   const body: NewReckoning = {
     id: uuidv7(),
     name,

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { Found, NewCalibration } from '@zero-point/core/records/shop/calibration';
 import type { RoutineResult } from '@zero-point/core/routines/routine';
@@ -31,7 +31,7 @@ export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string, r
  * A plate measured while it is in use: it was as thick at the touches already taken with it today in this setup, so
  * they take it in; those of other days keep what was known then.
  */
-export function calibratePlate(book: Book, plate: KnownGauge, size: number): void {
+export function calibratePlate(book: SetupState, plate: KnownGauge, size: number): void {
   const now = new Date().toISOString();
   const today = now.slice(0, 10);
   const first = book.readings.find(({ gaugeId, takenAt }) => gaugeId === plate.id && takenAt.startsWith(today));

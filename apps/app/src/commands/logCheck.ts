@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';
 
 /** Keeps a check of any kind: ticked, skipped with a reason, or opened again. */
 export function logCheck(
-  book: Book,
+  book: SetupState,
   item: string,
   text: string,
   action: 'tick' | 'skip' | 'clear',

@@ -8,7 +8,7 @@ import {
   withTools,
 } from '@zero-point/core/state/basis/snapshot.case';
 import { allReadingsOf, currentEpoch } from '@zero-point/core/state/basis/activeRecords';
-import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { deriveState, type SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { BODIES } from '@zero-point/core/records/kinds/schemas';
 import { isRow, withEntries } from '@zero-point/core/records/kinds/merge';
@@ -39,10 +39,10 @@ afterEach(() => {
     if (isRow(entry)) expect(BODIES[entry.kind].schema.safeParse(entry.body).error).toBeUndefined();
 });
 
-const machine = (change: Partial<Book['machine']>): Book =>
+const machine = (change: Partial<SetupState['machine']>): SetupState =>
   bookOf({ ...plateSnapshot, machine: { ...plateSnapshot.machine, ...change } });
 const inMachine = machine({ scale: 'machine', workOffsets: ['G54', 'G55'] });
-const after = (book: Book): Book => openBook(withEntries(book, entries));
+const after = (book: SetupState): SetupState => deriveState(withEntries(book, entries));
 
 describe('a touch', () => {
   test.each([
@@ -74,7 +74,7 @@ describe('a touch', () => {
   });
 
   test('with the other axis missing says which, and logs nothing', () => {
-    expect(logTouch(plateBook, leftTouch, '-5', '')).toBe('Type where Y stands, then log it.');
+    expect(logTouch(plateBook, leftTouch, '-5', '')).toBe('Type what Y shows, then log it.');
     expect(entries).toEqual([]);
     expect(logTouch(plateBook, leftTouch, '-5', '20')).toBeUndefined();
     expect(only().body).toMatchObject({ across: { text: '20', value: 20 } });

@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { currentEpoch, scaleOf } from '@zero-point/core/state/basis/activeRecords';
-import { airPass } from '@zero-point/core/state/zAndTools/airCut';
+import { airCut } from '@zero-point/core/state/zAndTools/airCut';
 import { readingEpoch } from '@zero-point/core/state/toolChange/touchOffPoint';
 import type { Mend } from '@zero-point/core/state/verify/corrections';
-import type { PassInDoubt } from '@zero-point/core/state/boreAndFace/doubtfulPass';
+import type { DoubtfulPass } from '@zero-point/core/state/boreAndFace/doubtfulPass';
 import type { NewInterruption } from '@zero-point/core/records/log/interruption';
 import type { AnswerForm } from '@zero-point/core/records/shop/machine';
 import type { Place, ReadingScale } from '@zero-point/core/records/values/place';
@@ -38,7 +38,7 @@ interface ByControl {
 const FULL = 'This device has no room left to keep the reading. Free some space, then log it again.';
 
 /** A length as typed; on a dial turns and lines count too. What was taken from a link stands as it is. */
-export function readLength(book: Book, axis: Axis, said: Said): ParsedLength {
+export function readLength(book: SetupState, axis: Axis, said: Said): ParsedLength {
   if (typeof said !== 'string') return { ok: true, mm: said.mm };
   const { setup, machine } = book;
   return parseLength(said, setup.units, scaleOf(book) === 'dial' ? machine.axes[axis].dial : undefined);
@@ -47,18 +47,18 @@ export function readLength(book: Book, axis: Axis, said: Said): ParsedLength {
 const wrongWith = (read: ParsedLength, what: string): string | undefined =>
   read.ok ? undefined : read.code === 'empty' ? `Type ${what}, then log it.` : `${read.message} (place ${read.at + 1})`;
 
-const typedIn = (book: Book, text: string): Extract<Source, { by: 'typed' }> => ({
+const typedIn = (book: SetupState, text: string): Extract<Source, { by: 'typed' }> => ({
   by: 'typed',
   text: text.trim(),
   unit: book.setup.units,
 });
 
 /** Where a figure came from: typed, or taken from a link with the line it sent. */
-const sourceOf = (book: Book, said: Said): Source =>
+const sourceOf = (book: SetupState, said: Said): Source =>
   typeof said === 'string' ? typedIn(book, said) : { by: 'captured', link: said.link, line: said.line };
 
 /** The same where the control worked it out; a taken one is written out in its own unit. */
-const controlSource = (book: Book, said: Said, byControl: ByControl): Source => {
+const controlSource = (book: SetupState, said: Said, byControl: ByControl): Source => {
   if (typeof said === 'string') return { ...typedIn(book, said), ...byControl, by: 'control' };
   const { mm, unit, link, line } = said;
   return {
@@ -75,7 +75,7 @@ const now = (): string => new Date().toISOString();
 
 /** Logs what was typed, or taken, as a touch; gives back what is wrong with it instead, and then logs nothing. */
 export function logTouch(
-  book: Book,
+  book: SetupState,
   touch: Touch,
   said: Said,
   acrossText?: string,
@@ -85,7 +85,7 @@ export function logTouch(
   const other = touch.axis === 'x' ? 'y' : 'x';
   const across = acrossText === undefined ? undefined : acrossOf(book, other, said, acrossText);
   if (!read.ok) return wrongWith(read, 'what it shows');
-  if (across && !across.ok) return wrongWith(across, `where ${other.toUpperCase()} stands`);
+  if (across && !across.ok) return wrongWith(across, `what ${other.toUpperCase()} shows`);
   const inSpindle = touch.tool ?? ('tool' in touch.subject ? touch.subject.tool : undefined);
   const cutter = book.tools.find(({ number }) => number === inSpindle);
   const body: NewReading = {
@@ -107,17 +107,17 @@ export function logTouch(
 }
 
 /** Where the other axis stands: what was taken shows it too. */
-const acrossOf = (book: Book, axis: Axis, said: Said, text: string): ParsedLength => {
+const acrossOf = (book: SetupState, axis: Axis, said: Said, text: string): ParsedLength => {
   const mm = typeof said === 'string' ? undefined : said.at[axis];
   return mm === undefined ? readLength(book, axis, text) : { ok: true, mm };
 };
 
-const acrossWords = ({ setup }: Book, mm: number, said: Said, text: string): string =>
+const acrossWords = ({ setup }: SetupState, mm: number, said: Said, text: string): string =>
   typeof said === 'string' ? text.trim() : formatLength(mm, { unit: setup.units });
 
 /** Logs what an indicator's dial shows. */
 export function logDial(
-  book: Book,
+  book: SetupState,
   read: { subject: DialSubject; gaugeId: string; ticked: string[] },
   text: string,
 ): string | undefined {
@@ -136,7 +136,7 @@ export function logDial(
 
 /** Logs what a gauge that measures sizes shows. */
 export function logMeasured(
-  book: Book,
+  book: SetupState,
   read: { subject: SizeSubject; gaugeId: string; ticked: string[] },
   text: string,
 ): string | undefined {
@@ -154,7 +154,7 @@ export function logMeasured(
 }
 
 /** Where numbers are read and set now: the scale in use, and the work offset in hand where there are several. */
-const placeNow = ({ setup, machine }: Book, scale: ReadingScale = scaleOf({ setup, machine })): Place => ({
+const placeNow = ({ setup, machine }: SetupState, scale: ReadingScale = scaleOf({ setup, machine })): Place => ({
   scale,
   ...(setup.workOffset !== undefined && { workOffset: setup.workOffset }),
 });
@@ -169,7 +169,7 @@ function kept(log: () => void): string | undefined {
 }
 
 /** Strikes a reading out, or takes it back in. */
-export function logStrike(book: Book, reading: Reading, action: 'strike' | 'restore', reason: string): void {
+export function logStrike(book: SetupState, reading: Reading, action: 'strike' | 'restore', reason: string): void {
   const body = { id: uuidv7(), readingId: reading.id, action, reason, at: now() };
   logRow({ kind: 'strike', setupId: book.setup.id, body });
 }
@@ -178,7 +178,7 @@ export function logStrike(book: Book, reading: Reading, action: 'strike' | 'rest
  * Writes a mend into the log: the slip struck out, and what it should have been logged beside it. It is the same
  * touch, so it stays as of when it was taken: with the gauge of that day, and before what was set from it.
  */
-export function logMend(book: Book, mend: Mend, reason: string): void {
+export function logMend(book: SetupState, mend: Mend, reason: string): void {
   for (const reading of mend.strike) logStrike(book, reading, 'strike', reason);
   for (const { from, change } of mend.again) {
     const { seq: _, receivedAt: _received, struckBy: _by, struckReason: _reason, ...reading } = from;
@@ -188,7 +188,7 @@ export function logMend(book: Book, mend: Mend, reason: string): void {
 }
 
 /** Writes into the log what a boring pass in doubt was: struck out, and where its true setting is known logged with that. */
-export function logPassMend(book: Book, { readings, setTo }: PassInDoubt, reason: string): void {
+export function logPassMend(book: SetupState, { readings, setTo }: DoubtfulPass, reason: string): void {
   for (const reading of readings) logStrike(book, reading, 'strike', reason);
   const last = readings.at(-1);
   if (!last || setTo === undefined) return;
@@ -206,7 +206,7 @@ export function logPassMend(book: Book, { readings, setTo }: PassInDoubt, reason
  * does everything else in machine coordinates: there the controller sets its own offset.
  */
 export function logZeroing(
-  book: Book,
+  book: SetupState,
   subject: Subject,
   axis: Axis,
   form: AnswerForm,
@@ -228,7 +228,7 @@ export function logZeroing(
     // What Z was set with counts until it is set again, whatever is asked for in between.
     // At the touch-off point Z is set to what it showed: the lift stays that of before, whatever was asked for since.
     ...(axis === 'z' && {
-      lift: subject.kind === 'tool-spot' ? airPass(book).set : (book.datumPlan.heights?.lift ?? 0),
+      lift: subject.kind === 'tool-spot' ? airCut(book).set : (book.datumPlan.heights?.lift ?? 0),
     }),
     at: now(),
   };
@@ -237,30 +237,30 @@ export function logZeroing(
 }
 
 /** Logs what the machine shows of a setting; gives back what is wrong with the text instead, and then logs nothing. */
-export const logReadBack = (book: Book, setting: { id: string; axis: Axis }, said: Said): string | undefined =>
+export const logReadBack = (book: SetupState, setting: { id: string; axis: Axis }, said: Said): string | undefined =>
   logShown(book, { kind: 'setting', zeroingId: setting.id }, readLength(book, setting.axis, said), said);
 
 /** Logs what the control has entered for a tool or a plate; gives back what is wrong with the text instead. */
 export const logEntered = (
-  book: Book,
+  book: SetupState,
   of: Exclude<NewReadBack['of'], { kind: 'setting' }>,
   text: string,
 ): string | undefined => logShown(book, of, parseLength(text, book.setup.units), text);
 
-function logShown(book: Book, of: NewReadBack['of'], read: ParsedLength, said: Said): string | undefined {
+function logShown(book: SetupState, of: NewReadBack['of'], read: ParsedLength, said: Said): string | undefined {
   if (!read.ok) return wrongWith(read, 'what it shows');
   const body = { id: uuidv7(), of, shown: read.mm, source: sourceOf(book, said), at: now() };
   return kept(() => logRow({ kind: 'readBack', setupId: book.setup.id, body }));
 }
 
 /** Logs that the machine was homed, off or left; or that its zero stands all the same, on the person's word. */
-export function logInterruption(book: Book, what: NewInterruption['what']): void {
+export function logInterruption(book: SetupState, what: NewInterruption['what']): void {
   logRow({ kind: 'interruption', setupId: book.setup.id, body: { id: uuidv7(), what, at: now() } });
 }
 
 /** Logs that an axis' zero is not what it was: readings taken after it are of a new one, and the axis is to be set again. */
 export function logLoss(
-  book: Book,
+  book: SetupState,
   axis: Axis,
   why: Extract<Subject, { kind: 'lost' }>['why'],
   scale: ReadingScale = scaleOf(book),

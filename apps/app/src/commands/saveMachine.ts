@@ -3,5 +3,5 @@ import { machine as machineSchema } from '@zero-point/core/records/shop/machine.
 import { saveThing, type Versioned } from './logEntry';
 
 /** Keeps a machine; what was found of its axes stands apart, and is not saved with it. */
-export const keepMachine = (shop: Versioned, machine: Machine): void =>
+export const saveMachine = (shop: Versioned, machine: Machine): void =>
   saveThing(shop, 'machine', machineSchema.parse(machine));

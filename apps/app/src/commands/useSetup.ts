@@ -1,4 +1,4 @@
-import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { deriveState, type SetupState } from '@zero-point/core/state/basis/setupState';
 import { startsSetup, withEntries } from '@zero-point/core/records/kinds/merge';
 import { useMemo } from 'react';
 import { ServerRefusal } from '../api/client';
@@ -6,13 +6,13 @@ import { requestTrouble } from '../api/requestTrouble';
 import { useStoredSnapshot } from '../api/queries';
 import { useOutbox } from '../stores/outbox';
 
-export type SetupState =
+export type SetupLoad =
   | { kind: 'loading' }
   | { kind: 'trouble'; title: string; detail: string; retry: () => void }
-  | { kind: 'ready'; book: Book };
+  | { kind: 'ready'; book: SetupState };
 
 /** A setup as it stands on this device, opened: what the server has, and what waits in the outbox. */
-export function useSetup(id: string): SetupState {
+export function useSetup(id: string): SetupLoad {
   const waiting = useOutbox((state) => state.waiting);
   const read = useOutbox((state) => state.read);
   const query = useStoredSnapshot(
@@ -23,7 +23,7 @@ export function useSetup(id: string): SetupState {
     () =>
       query.data &&
       read &&
-      openBook(
+      deriveState(
         withEntries(
           query.data,
           waiting.map(({ entry }) => entry),

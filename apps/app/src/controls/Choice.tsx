@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Chip, SegmentedButtons, useTheme } from 'react-native-paper';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { CHIP_WORDS, TARGET } from '../layout/layout';
 
 interface ChoiceProps<T extends string> {
@@ -26,9 +26,9 @@ export function Choice<T extends string>({ label, options, value, onChange, show
   return (
     <View role="radiogroup" aria-label={label} style={styles.group}>
       {showLabel && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {label}
-        </Words>
+        </AppText>
       )}
       {short && options.length > 1 ? (
         <SegmentedButtons

@@ -2,7 +2,7 @@ import { DIALECTS } from '@zero-point/core/formats/dialect';
 import { PLAINEST } from '@zero-point/core/records/values/dialects';
 import { DIALECT_NAMES, type DialectName } from '@zero-point/core/records/values/dialects';
 import { View } from 'react-native';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { Choice } from './Choice';
 
 interface DialectChoiceProps {
@@ -20,9 +20,9 @@ export function DialectChoice({ value = PLAINEST, onChange }: DialectChoiceProps
         options={DIALECT_NAMES.map((name) => ({ value: name, label: DIALECTS[name].name }))}
         onChange={onChange}
       />
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {DIALECTS[value].says} Compare it with the machine’s manual.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -2,7 +2,7 @@ import { Link, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { TARGET } from '../layout/layout';
 
 interface LinkButtonProps {
@@ -30,7 +30,7 @@ export function LinkButton({ to, label, children, bare = false, current = false 
           ...(bare ? [] : [styles.framed, { borderColor: colors.outline, backgroundColor: colors.surface }]),
         ])}
       >
-        {children ?? <Words>{label}</Words>}
+        {children ?? <AppText>{label}</AppText>}
       </TouchableRipple>
     </Link>
   );

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Chip, useTheme } from 'react-native-paper';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { CHIP_WORDS, TARGET } from '../layout/layout';
 
 interface TickChipsProps {
@@ -18,9 +18,9 @@ export function TickChips({ label, showLabel = true, options, ticked, onToggle }
   return (
     <View role="group" aria-label={label} style={styles.group}>
       {showLabel && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {label}
-        </Words>
+        </AppText>
       )}
       <View style={styles.chips}>
         {options.map((option) => (

@@ -4,10 +4,10 @@ import { keepsNothing } from '../cache/deviceStorage';
 import { useVersion } from '../api/offline';
 import { useOutbox } from '../stores/outbox';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
-import { later } from '../layout/lazyComponent';
+import { AppText } from '../theme/AppText';
+import { lazyComponent } from '../layout/lazyComponent';
 
-const OutboxTroubles = later(() => import('./OutboxTroubles'));
+const OutboxTroubles = lazyComponent(() => import('./OutboxTroubles'));
 
 /** Says what waits to be sent, what was refused and what could not be read; takes no room while all is kept. */
 export function OutboxLine() {
@@ -37,9 +37,9 @@ function awayWords(count: string, fault: string | undefined): string {
 
 const Status = ({ say }: { say: string }) => (
   <View role="status">
-    <Words kind="note" tone="warn" style={styles.strong}>
+    <AppText kind="note" tone="warn" style={styles.strong}>
       {say}
-    </Words>
+    </AppText>
   </View>
 );
 

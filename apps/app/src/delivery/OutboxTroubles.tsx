@@ -1,4 +1,4 @@
-import { mendFields } from '@zero-point/core/records/kinds/entryRepairFields';
+import { repairFields } from '@zero-point/core/records/kinds/entryRepairFields';
 import { isKindName, KINDS } from '@zero-point/core/records/kinds/kinds';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -6,12 +6,12 @@ import { Button } from 'react-native-paper';
 import { takeNewer, useVersion } from '../api/offline';
 import type { Refused, SetAside } from '../outbox/outbox';
 import { useOutbox } from '../stores/outbox';
-import { Words } from '../theme/AppText';
-import { later } from '../layout/lazyComponent';
+import { AppText } from '../theme/AppText';
+import { lazyComponent } from '../layout/lazyComponent';
 import { saveFile } from '../files/saveFile';
 
-const MendDialog = later(() => import('../dialogs/EntryRepairDialog'));
-const ConflictDialog = later(() => import('../dialogs/ConflictDialog'));
+const MendDialog = lazyComponent(() => import('../dialogs/EntryRepairDialog'));
+const ConflictDialog = lazyComponent(() => import('../dialogs/ConflictDialog'));
 
 /** What was refused, what could not be read, and a server of another version, each with what can be done. */
 export default function OutboxTroubles() {
@@ -55,7 +55,7 @@ function RefusedLine({ refused }: { refused: Refused }) {
   if (!current) {
     return (
       <Line say={`Not stored: ${valueOf(refused)}. ${reason}`}>
-        {mendFields(refused.entry, refused.errors).length > 0 && (
+        {repairFields(refused.entry, refused.errors).length > 0 && (
           <Button mode="outlined" onPress={() => setOpen(true)}>
             Correct it
           </Button>
@@ -121,9 +121,9 @@ function AsideLine({ aside }: { aside: readonly SetAside[] }) {
 
 const Line = ({ say, children }: { say: string; children: ReactNode }) => (
   <View role="alert" style={styles.line}>
-    <Words kind="note" tone="bad" style={styles.say}>
+    <AppText kind="note" tone="bad" style={styles.say}>
       {say}
-    </Words>
+    </AppText>
     {children}
   </View>
 );

@@ -4,8 +4,8 @@ import { Button, Divider } from 'react-native-paper';
 import type { Shop } from '../api/queries';
 import { queryClient, shopKey } from '../api/queryClient';
 import type { Refused } from '../outbox/outbox';
-import { Figure, Words } from '../theme/AppText';
-import { AskDialog } from './PageDialog';
+import { Figure, AppText } from '../theme/AppText';
+import { PageDialog } from './PageDialog';
 
 interface ConflictDialogProps {
   title: string;
@@ -29,14 +29,14 @@ export default function ConflictDialog({ title, refused, onMine, onTheirs, onLea
   const names = namesOf(queryClient.getQueryData<Shop>(shopKey));
   const all = differenceWords(refused.entry.body, refused.current?.body, names);
   return (
-    <AskDialog title={`Which ${title} counts?`} leave="Decide later" onLeave={onLeave}>
-      <Words kind="note" tone="soft">
+    <PageDialog title={`Which ${title} counts?`} leave="Decide later" onLeave={onLeave}>
+      <AppText kind="note" tone="soft">
         Lengths in mm. The other version is removed from this device. All readings stay in the log.
-      </Words>
-      {all.length === 0 && <Words>Both are the same. Choose either.</Words>}
+      </AppText>
+      {all.length === 0 && <AppText>Both are the same. Choose either.</AppText>}
       {all.slice(0, SHOWN).map(({ what, mine, theirs }) => (
         <View key={what}>
-          <Words kind="strong">{what}</Words>
+          <AppText kind="strong">{what}</AppText>
           <View style={styles.both}>
             <Side label="this device" value={mine} />
             <Side label="the other" value={theirs} />
@@ -44,7 +44,7 @@ export default function ConflictDialog({ title, refused, onMine, onTheirs, onLea
           <Divider />
         </View>
       ))}
-      {all.length > SHOWN && <Words>and {all.length - SHOWN} more.</Words>}
+      {all.length > SHOWN && <AppText>and {all.length - SHOWN} more.</AppText>}
       <View style={styles.both}>
         <Button mode="outlined" compact onPress={onMine} style={styles.side}>
           This device’s
@@ -53,15 +53,15 @@ export default function ConflictDialog({ title, refused, onMine, onTheirs, onLea
           The other’s
         </Button>
       </View>
-    </AskDialog>
+    </PageDialog>
   );
 }
 
 const Side = ({ label, value }: { label: string; value: string }) => (
   <View style={styles.side}>
-    <Words kind="note" tone="soft">
+    <AppText kind="note" tone="soft">
       {label}
-    </Words>
+    </AppText>
     <Figure size={17}>{value}</Figure>
   </View>
 );

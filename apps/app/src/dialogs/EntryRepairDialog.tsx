@@ -1,10 +1,10 @@
 import { mended } from '@zero-point/core/records/kinds/entryRepair';
-import { mendFields, type MendField } from '@zero-point/core/records/kinds/entryRepairFields';
+import { repairFields, type RepairField } from '@zero-point/core/records/kinds/entryRepairFields';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { DOCUMENT_KINDS, type DocumentName } from '@zero-point/core/records/kinds/kinds';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { Refusal } from '@zero-point/core/problem/problem';
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import { fieldWords } from '@zero-point/core/messages/basis/documentDiff';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -13,8 +13,8 @@ import { uuidv7 } from 'uuidv7';
 import { useShop, type Shop } from '../api/queries';
 import { queryClient, setupKey } from '../api/queryClient';
 import type { Refused } from '../outbox/outbox';
-import { Words } from '../theme/AppText';
-import { AskDialog } from './PageDialog';
+import { AppText } from '../theme/AppText';
+import { PageDialog } from './PageDialog';
 import { Choice } from '../controls/Choice';
 
 interface MendDialogProps {
@@ -41,9 +41,9 @@ function useThings(kind: DocumentName, setupId: string): { value: string; label:
 }
 
 /** A refused entry put right in its place: the fields that were named, and the figure as it was typed. */
-export default function MendDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
+export default function EntryRepairDialog({ what, refused, onMended, onLeave }: MendDialogProps) {
   // What is typed comes before what is chosen from many.
-  const fields = mendFields(refused.entry, refused.errors).sort(
+  const fields = repairFields(refused.entry, refused.errors).sort(
     (a, b) => Number(a.as === 'thing') - Number(b.as === 'thing'),
   );
   const { height } = useWindowDimensions();
@@ -62,8 +62,8 @@ export default function MendDialog({ what, refused, onMended, onLeave }: MendDia
     }
   };
   return (
-    <AskDialog title="Correct it" leave="Leave it" onLeave={onLeave}>
-      <Words>{`${capital(what)} was not stored. ${refused.reason}`}</Words>
+    <PageDialog title="Correct it" leave="Leave it" onLeave={onLeave}>
+      <AppText>{`${capitalize(what)} was not stored. ${refused.reason}`}</AppText>
       <ScrollView style={{ maxHeight: Math.max(LEAST, height - ROUND) }} contentContainerStyle={styles.fields}>
         {fields.map((field) => (
           <OneField
@@ -78,18 +78,18 @@ export default function MendDialog({ what, refused, onMended, onLeave }: MendDia
       </ScrollView>
       {wrong && !fields.some(({ field }) => field === wrong.field) && (
         <View role="alert">
-          <Words tone="bad">{`${fieldWords(wrong.field)}: ${wrong.message}`}</Words>
+          <AppText tone="bad">{`${fieldWords(wrong.field)}: ${wrong.message}`}</AppText>
         </View>
       )}
       <Button mode="contained" onPress={send}>
         Send it so
       </Button>
-    </AskDialog>
+    </PageDialog>
   );
 }
 
 interface OneFieldProps {
-  field: MendField;
+  field: RepairField;
   /** Whose the entry is. */
   setupId: string;
   text: string;

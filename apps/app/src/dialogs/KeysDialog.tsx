@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import { Words } from '../theme/AppText';
-import { AskDialog } from './PageDialog';
+import { AppText } from '../theme/AppText';
+import { PageDialog } from './PageDialog';
 import { KEYS } from '../keyboard/keys';
 
 /** The list of keys; `?` shows it anywhere, except where words are typed. */
@@ -17,12 +17,12 @@ export function KeysDialog() {
   }, []);
   if (!shown) return null;
   return (
-    <AskDialog title="Keys" leave="Close" onLeave={() => setShown(false)}>
+    <PageDialog title="Keys" leave="Close" onLeave={() => setShown(false)}>
       {KEYS.map(({ key, does }) => (
-        <Words key={key}>
+        <AppText key={key}>
           {key}: {does}
-        </Words>
+        </AppText>
       ))}
-    </AskDialog>
+    </PageDialog>
   );
 }

@@ -1,5 +1,5 @@
-import type { AskDialogProps } from './PageDialogContent';
-import { later } from '../layout/lazyComponent';
+import type { PageDialogProps } from './PageDialogContent';
+import { lazyComponent } from '../layout/lazyComponent';
 
 /** Something asked over the page, with a way out of it; most pages are left without one. */
-export const AskDialog = later<AskDialogProps>(() => import('./PageDialogContent'));
+export const PageDialog = lazyComponent<PageDialogProps>(() => import('./PageDialogContent'));

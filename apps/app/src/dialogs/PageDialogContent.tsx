@@ -3,7 +3,7 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Dialog, Portal } from 'react-native-paper';
 
-export interface AskDialogProps {
+export interface PageDialogProps {
   title: string;
   /** What leaves it without doing anything; Escape does so too. */
   leave: string;
@@ -12,7 +12,7 @@ export interface AskDialogProps {
 }
 
 /** Something asked over the page, with a way out of it: see `AskDialog.tsx`. */
-const AskedDialog = (props: AskDialogProps) => (
+const AskedDialog = (props: PageDialogProps) => (
   <Portal>
     <Dialog visible onDismiss={props.onLeave} style={styles.dialog}>
       <Asked {...props} />
@@ -21,7 +21,7 @@ const AskedDialog = (props: AskDialogProps) => (
 );
 
 /** What is asked has the keyboard to itself, and gives it back to what was pressed before. */
-function Asked({ title, leave, onLeave, children }: AskDialogProps) {
+function Asked({ title, leave, onLeave, children }: PageDialogProps) {
   const asked = useRef<View>(null);
   const newest = useRef(onLeave);
   useEffect(() => {

@@ -1,4 +1,4 @@
-import type { Standing } from '@zero-point/core/messages/status/setupStatus';
+import type { SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { Circle, Line } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
@@ -9,7 +9,7 @@ const INSET = 9;
 const CROSS = 6;
 
 /** A part small: its outline, its holes, and where zero is. */
-export function ThumbDrawing({ part, label }: { part: Standing['part']; label: string }) {
+export function ThumbDrawing({ part, label }: { part: SetupStatus['part']; label: string }) {
   return (
     <Ground
       height="fill"

@@ -1,11 +1,11 @@
-import { aloud, speak } from './speak';
+import { toSpeech, speak } from './speak';
 
 test.each([
   ['−5.012 mm', 'minus 5.012 mm'],
   ['+0.030', 'plus 0.030'],
   ['Hole 3. X −20.785, Y +12.000.', 'Hole 3. X minus 20.785, Y plus 12.000.'],
 ])('%s is said %s', (text, said) => {
-  expect(aloud(text)).toBe(said);
+  expect(toSpeech(text)).toBe(said);
 });
 
 test('what is said takes the place of what was being said; a device without a voice stays silent', () => {

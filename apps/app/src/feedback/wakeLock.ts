@@ -4,7 +4,7 @@ import { useEffect } from 'react';
  * Keeps the screen awake while a touch or a drive is open. On plain HTTP the browser has no lock for it: a silent film
  * of no length does the same, from the first touch of the screen on, since browsers start films only then.
  */
-export function useAwake(on = true): void {
+export function useWakeLock(on = true): void {
   useEffect(() => {
     if (!on) return;
     return 'wakeLock' in navigator ? holdLock() : playFilm();

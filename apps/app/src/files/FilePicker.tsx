@@ -16,7 +16,7 @@ interface FilePickProps {
 }
 
 /** A button that asks for a file of the device. */
-export function FilePick({ label, what, accept, main = false, rereads = false, onPick }: FilePickProps) {
+export function FilePicker({ label, what, accept, main = false, rereads = false, onPick }: FilePickProps) {
   const input = useRef<HTMLInputElement>(null);
   const ask = async () => {
     if (!rereads || !hasHandles()) return input.current?.click();

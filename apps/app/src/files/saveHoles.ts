@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { fileHoles } from '@zero-point/core/state/holes/holes';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
 import { holesSvg } from '@zero-point/core/formats/holes/holesSvg';
@@ -22,7 +22,7 @@ export const HOLES_FILES: readonly { format: HolesFile; label: string }[] = [
  *
  * @throws WorkRefused by the promise, where a file cannot hold them
  */
-export async function saveHoles(book: Book, patterns: readonly Pattern[], format: HolesFile): Promise<void> {
+export async function saveHoles(book: SetupState, patterns: readonly Pattern[], format: HolesFile): Promise<void> {
   const { setup, part } = book;
   const holes = fileHoles(book, patterns);
   const name = `${setup.id}-positions`;

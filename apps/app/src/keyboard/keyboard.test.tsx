@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, PaperProvider } from 'react-native-paper';
 import { paperTheme } from '../theme/paperTheme';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import AskDialog from '../dialogs/PageDialogContent';
 import { Choice } from '../controls/Choice';
 import { ARROWS_TAKEN, listenForChoiceKeys } from './choiceKeys';
-import { useOpened } from './useOpenedFocus';
-import { useWayOut } from './useEscape';
+import { useOpenedFocus } from './useOpenedFocus';
+import { useEscape } from './useEscape';
 
 const shown = (element: React.ReactElement) =>
   render(<PaperProvider theme={paperTheme('day')}>{element}</PaperProvider>);
@@ -167,7 +167,7 @@ describe('something asked over the page', () => {
 });
 
 function Page({ over }: { over?: string }) {
-  useWayOut();
+  useEscape();
   return (
     <>
       <View role="banner">
@@ -206,10 +206,10 @@ describe('Escape', () => {
 });
 
 function Opened() {
-  const opened = useOpened();
+  const opened = useOpenedFocus();
   return (
     <View ref={opened} tabIndex={-1} aria-label="what opened">
-      <Words>opened</Words>
+      <AppText>opened</AppText>
     </View>
   );
 }

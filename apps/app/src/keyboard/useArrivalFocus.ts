@@ -6,7 +6,7 @@ import { resetMovedFocus } from './focusMoved';
  * Puts the focus at the start of a page that was come to, so that the next Tab is at what it asks and not at all that
  * stands above it; a field that took the focus itself keeps it.
  */
-export function useArrival(): void {
+export function useArrivalFocus(): void {
   const pathname = usePathname();
   const { f } = useGlobalSearchParams();
   useEffect(() => {

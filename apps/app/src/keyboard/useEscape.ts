@@ -7,7 +7,7 @@ const LEFT_FIRST = '[role="dialog"], [role="menu"], [aria-roledescription][aria-
 const WAYS = ['[role="navigation"] [aria-current="step"]', '[role="banner"] [role="button"], [role="banner"] a'];
 
 /** From anywhere on a page Escape leads to its strip, and from there to the way back: Enter does the rest. */
-export function useWayOut(): void {
+export function useEscape(): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Escape' || document.querySelector(LEFT_FIRST)) return;

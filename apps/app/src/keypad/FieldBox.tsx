@@ -2,7 +2,7 @@ import { useId, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { MONO, SANS } from '../theme/faces';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { selectWhole } from './selectWhole';
 
 interface FieldBoxProps {
@@ -49,10 +49,10 @@ export function FieldBox({
   const many = tall || rows !== undefined;
   return (
     <View style={styles.field}>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {label}
         {hint === undefined ? '' : `. ${hint}`}
-      </Words>
+      </AppText>
       <TextInput
         ref={(one: { blur: () => void } | null) => {
           input.current = one;

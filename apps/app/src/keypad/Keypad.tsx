@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { TouchableRipple, useTheme } from 'react-native-paper';
 import PaperIcon from '../theme/PaperIcon';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import { shopKeys } from './keys';
 
 interface KeypadProps {
@@ -39,9 +39,9 @@ export function Keypad({ dial = false, text, onChange, keyHeight }: KeypadProps)
               {key.icon ? (
                 <PaperIcon name={key.icon} color={colors.onSurface} size={26} />
               ) : key.face.length > 2 ? (
-                <Words kind="strong" lines={1} style={styles.word}>
+                <AppText kind="strong" lines={1} style={styles.word}>
                   {key.face}
-                </Words>
+                </AppText>
               ) : (
                 <Figure size={key.face.length > 1 ? 16 : 22}>{key.face}</Figure>
               )}

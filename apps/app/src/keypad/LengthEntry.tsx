@@ -10,7 +10,7 @@ import { IconButton, TextInput } from 'react-native-paper';
 import { TARGET } from '../layout/layout';
 import { MONO, SANS } from '../theme/faces';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 interface LengthEntryProps {
   ref?: RefObject<EntryRef | null>;
@@ -96,14 +96,14 @@ export function LengthEntry({
       </View>
       <View nativeID={noteId} {...(error !== undefined && { role: 'alert' as const })}>
         {error !== undefined ? (
-          <Words kind="note" tone="bad" style={styles.wrong}>
+          <AppText kind="note" tone="bad" style={styles.wrong}>
             {error}
-          </Words>
+          </AppText>
         ) : (
           means !== undefined && (
-            <Words kind="note" tone="soft">
+            <AppText kind="note" tone="soft">
               {means}
-            </Words>
+            </AppText>
           )
         )}
       </View>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet } from 'react-native';
 import { Surface } from 'react-native-paper';
-import { useOpened } from '../keyboard/useOpenedFocus';
+import { useOpenedFocus } from '../keyboard/useOpenedFocus';
 
 interface BarProps {
   /** An alert is said at once, a status when there is time. */
@@ -13,7 +13,7 @@ interface BarProps {
 
 /** A line over the page that stays until what it says is done: words at one end, what to press at the other. */
 export function Bar({ role, background, edge, children }: BarProps) {
-  const opened = useOpened();
+  const opened = useOpenedFocus();
   return (
     <Surface
       ref={opened}

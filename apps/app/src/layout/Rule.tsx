@@ -3,7 +3,7 @@ import { Pressable, ScrollView, useWindowDimensions, View, type LayoutChangeEven
 import { useEffect, useRef, useState } from 'react';
 import Svg, { Path, Polygon, Rect } from 'react-native-svg';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { TARGET } from './layout';
 import { useSettled } from './useSettled';
 
@@ -67,14 +67,14 @@ export function Rule({ stations: marks, here, upright }: RuleProps) {
           paddingBottom: upright ? 0 : 5,
         }}
       >
-        <Words
+        <AppText
           kind="note"
           lines={1}
           style={{ color: palette.steelInk, fontWeight: station === here ? '700' : '400', fontSize: 16 }}
         >
           {done ? '✓ ' : ''}
           {title}
-        </Words>
+        </AppText>
       </Pressable>
     </Link>
   ));

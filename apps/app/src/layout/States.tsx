@@ -1,13 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { GAP } from './layout';
 
 /** While something is on its way. Nothing turns meanwhile: a figure that moves by itself would hold up what is awaited. */
 export function Loading({ what }: { what: string }) {
   return (
     <View role="status" style={styles.loading}>
-      <Words tone="soft">Getting {what}</Words>
+      <AppText tone="soft">Getting {what}</AppText>
     </View>
   );
 }
@@ -16,8 +16,8 @@ export function Loading({ what }: { what: string }) {
 export function Trouble({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
   return (
     <View role="alert" style={styles.trouble}>
-      <Words kind="sentence">{title}</Words>
-      <Words>{detail}</Words>
+      <AppText kind="sentence">{title}</AppText>
+      <AppText>{detail}</AppText>
       {retry && (
         <Button mode="outlined" onPress={retry}>
           Try again

@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { useAwake } from '../feedback/wakeLock';
+import { useWakeLock } from '../feedback/wakeLock';
 import { useLook } from '../theme/useLook';
 import { GAP } from './layout';
 import { ToTop } from './scrollToTop';
 import { useSettled } from './useSettled';
-import { useShape } from './useLayoutSize';
+import { useLayoutSize } from './useLayoutSize';
 
 interface StationFrameProps {
   /** The marked-out metal. */
@@ -46,8 +46,8 @@ export function StationFrame({
   at = '',
   peek = GOES_ON,
 }: StationFrameProps) {
-  const shape = useShape();
-  useAwake(touch);
+  const shape = useLayoutSize();
+  useWakeLock(touch);
   // Where a figure is typed, what is read further down comes right after the field.
   const settled = useSettled();
   const detail = touch && !settled ? null : whole;

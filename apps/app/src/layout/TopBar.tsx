@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Appbar, Text } from 'react-native-paper';
 import { TARGET } from './layout';
-import { useArrival } from '../keyboard/useArrivalFocus';
-import { useWayOut } from '../keyboard/useEscape';
+import { useArrivalFocus } from '../keyboard/useArrivalFocus';
+import { useEscape } from '../keyboard/useEscape';
 
 interface TopBarProps {
   title: string;
@@ -16,8 +16,8 @@ interface TopBarProps {
 /** Way back, where you are, and what stands beside the strip. */
 export function TopBar({ title, back, children }: TopBarProps) {
   const router = useRouter();
-  useArrival();
-  useWayOut();
+  useArrivalFocus();
+  useEscape();
   return (
     <View role="banner">
       <Appbar.Header mode="small" statusBarHeight={0} style={styles.bar}>

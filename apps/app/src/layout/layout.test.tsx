@@ -4,13 +4,13 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import type { Refused } from '../outbox/outbox';
 import { paperTheme } from '../theme/paperTheme';
-import { AskDialog } from '../dialogs/PageDialog';
+import { PageDialog } from '../dialogs/PageDialog';
 import ConflictDialog from '../dialogs/ConflictDialog';
 import { MainAction } from '../controls/MainAction';
 import { ProgressBar } from './ProgressBar';
 import { Loading, Trouble } from './States';
 import { Table } from './Table';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 const shown = (element: React.ReactElement) =>
   render(<PaperProvider theme={paperTheme('day')}>{element}</PaperProvider>);
@@ -61,7 +61,7 @@ describe('a table', () => {
 });
 
 // Its script is fetched when it is first shown.
-beforeAll(() => AskDialog.fetch());
+beforeAll(() => PageDialog.fetch());
 
 describe('two versions of one thing', () => {
   const { setup } = plateSnapshot;
@@ -109,9 +109,9 @@ describe('two versions of one thing', () => {
 test('something asked can be left without doing anything', () => {
   const leave = jest.fn();
   shown(
-    <AskDialog title="Why is this skipped?" leave="Do not skip" onLeave={leave}>
-      <Words>reasons</Words>
-    </AskDialog>,
+    <PageDialog title="Why is this skipped?" leave="Do not skip" onLeave={leave}>
+      <AppText>reasons</AppText>
+    </PageDialog>,
   );
   expect(screen.getByText('reasons')).toBeTruthy();
   fireEvent.click(screen.getByText('Do not skip'));

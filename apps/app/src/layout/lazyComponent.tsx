@@ -1,7 +1,7 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { loadPart } from '../api/offline';
 import { LoadingPage } from './LoadingPage';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { Trouble } from './States';
 
 /** A component whose script is fetched when it is first shown, or before by `fetch`. */
@@ -14,7 +14,7 @@ export type Later<P> = ComponentType<P> & { fetch: () => Promise<void> };
  * @param load imports its module, whose default it is
  * @param Meanwhile what stands in its place until then: its own shape, or nothing
  */
-export function later<P extends object>(
+export function lazyComponent<P extends object>(
   load: () => Promise<{ default: ComponentType<P> }>,
   Meanwhile: ComponentType = Nothing,
 ): Later<P> {
@@ -78,7 +78,8 @@ function atOnce<M>(asked: Promise<M> & { _result?: M | Promise<M> }): M | undefi
 }
 
 /** A whole page with a script of its own. */
-export const laterPage = (load: () => Promise<{ default: ComponentType }>): Later<object> => later(load, LoadingPage);
+export const lazyPage = (load: () => Promise<{ default: ComponentType }>): Later<object> =>
+  lazyComponent(load, LoadingPage);
 
 function Nothing() {
   return null;
@@ -87,9 +88,9 @@ function Nothing() {
 /** A panel or a chart that could not be had: the page around it goes on. */
 function MissingPart() {
   return (
-    <Words kind="note" tone="warn" live>
+    <AppText kind="note" tone="warn" live>
       This part could not be loaded. What you logged is kept. Start the server, then load the page again.
-    </Words>
+    </AppText>
   );
 }
 

@@ -17,7 +17,7 @@ export type Shape = 'upright' | 'side' | 'wide';
 /** A page that has only a part of the window says so for what stands in it. */
 export const ShapeOfPart = createContext<Shape | undefined>(undefined);
 
-export function useShape(): Shape {
+export function useLayoutSize(): Shape {
   const { width, height } = useWindowDimensions();
   const part = useContext(ShapeOfPart);
   if (part) return part;
@@ -25,10 +25,10 @@ export function useShape(): Shape {
   return width > height && height < LOW ? 'side' : 'upright';
 }
 
-export const useWide = (): boolean => useShape() === 'wide';
+export const useWide = (): boolean => useLayoutSize() === 'wide';
 
 /** Height of a key of the shop's keypad, px: a finger's, and a little less on its side. */
-export const useKeyHeight = (): number => (useShape() === 'side' ? 44 : TARGET);
+export const useKeyHeight = (): number => (useLayoutSize() === 'side' ? 44 : TARGET);
 
 /** So much of the window's height a page has to do without, px. */
 export const TakenFromHeight = createContext(0);

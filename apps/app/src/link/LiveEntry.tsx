@@ -1,4 +1,4 @@
-import { later } from '../layout/lazyComponent';
+import { lazyComponent } from '../layout/lazyComponent';
 import {
   coarserStep,
   liveFigure,
@@ -18,9 +18,9 @@ import { MainAction } from '../controls/MainAction';
 import { TickBox } from '../controls/TickBox';
 import { useWide } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
-const StandInDialog = later(() => import('./SimulatedDeviceDialog'));
+const StandInDialog = lazyComponent(() => import('./SimulatedDeviceDialog'));
 
 interface LiveEntryProps {
   view: LinkView;
@@ -80,13 +80,13 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
           accessible
           accessibilityLabel={`${name} shows ${shown} ${unit}, live from ${hello?.name ?? 'the link'}`}
         >
-          <Words kind="strong">{name}</Words>
+          <AppText kind="strong">{name}</AppText>
           <Figure size={wide ? 34 : 40} tone={live.kind === 'figure' ? 'ink' : 'soft'}>
             {shown}
           </Figure>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {unit}
-          </Words>
+          </AppText>
         </View>
         {hello?.standIn === true && (
           <Button mode="outlined" compact onPress={() => setMoving(true)}>
@@ -97,31 +97,31 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
       {live.kind === 'figure' ? (
         <MainAction label={wanted.byControl ? 'Take its result' : 'Take it'} onPress={() => take(live)} />
       ) : (
-        <Words kind="note" tone="warn" live>
+        <AppText kind="note" tone="warn" live>
           {notLiveWords(live.why)}
-        </Words>
+        </AppText>
       )}
       <View style={styles.row}>
-        <Words kind="note" tone="soft" style={styles.says}>
+        <AppText kind="note" tone="soft" style={styles.says}>
           {`${view.position?.says ?? `Live from ${hello?.name ?? 'the link'}.`}`}
-        </Words>
+        </AppText>
         {!wanted.byControl && <TickBox label="Log when its probe touches" ticked={own} onTick={() => setOwn(!own)} />}
       </View>
       {coarser !== undefined && (
-        <Words kind="note" tone="warn" live>
+        <AppText kind="note" tone="warn" live>
           {coarserWords(wanted.axis, coarser, step, unit)}
-        </Words>
+        </AppText>
       )}
       {notes.map((note) => (
-        <Words key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn" live>
+        <AppText key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn" live>
           {linkNoteWords(note, unit)}
-        </Words>
+        </AppText>
       ))}
       {error !== undefined && (
         <View role="alert">
-          <Words kind="note" tone="bad">
+          <AppText kind="note" tone="bad">
             {error}
-          </Words>
+          </AppText>
         </View>
       )}
       {moving && <StandInDialog view={view} unit={unit} onLeave={() => setMoving(false)} />}

@@ -1,4 +1,4 @@
-import { later } from '../layout/lazyComponent';
+import { lazyComponent } from '../layout/lazyComponent';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { addressWords, linkForm, type LinkAddress } from '@zero-point/core/link/address';
 import { linkNoteWords, linkWords } from '@zero-point/core/link/words';
@@ -13,9 +13,9 @@ import type { z } from 'zod';
 import { saveLink, useLink } from '../api/links';
 import { Choice } from '../controls/Choice';
 import { FieldBox } from '../keypad/FieldBox';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
-const StandInDialog = later(() => import('./SimulatedDeviceDialog'));
+const StandInDialog = lazyComponent(() => import('./SimulatedDeviceDialog'));
 
 const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const SPEEDS = ['9600', '19200', '38400', '57600', '115200'] as const;
@@ -39,9 +39,9 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
     <View style={styles.link}>
       {view ? (
         <>
-          <Words tone={view.state === 'live' ? 'good' : 'warn'} live>
+          <AppText tone={view.state === 'live' ? 'good' : 'warn'} live>
             {`${view.state === 'live' ? '✓ ' : '▲ '}${linkWords(view)}`}
-          </Words>
+          </AppText>
           <View style={styles.row}>
             {AXES.map((axis) => {
               const mm = view.state === 'live' ? view.position?.at[axis] : undefined;
@@ -53,19 +53,19 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
             })}
           </View>
           {view.notes.map((note) => (
-            <Words key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn">
+            <AppText key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn">
               {linkNoteWords(note, unit)}
-            </Words>
+            </AppText>
           ))}
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {`Over ${addressWords(view.address)}. Reading fields for this machine show its live figure. Nothing is stored until you log it.`}
-          </Words>
+          </AppText>
         </>
       ) : (
-        <Words>
-          No link. A readout or a control that sends its figures by lines, over the network or a serial port, saves you
-          the typing; docs/link.md says how.
-        </Words>
+        <AppText>
+          No link. A DRO or control can send its figures over the network or a serial port. Then you need not type them.
+          See docs/link.md.
+        </AppText>
       )}
       <View style={styles.row}>
         <Button mode="outlined" onPress={() => setAsking(!asking)}>
@@ -85,7 +85,7 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
       {asking && <AddressForm onSave={save} />}
       {wrong !== undefined && (
         <View role="alert">
-          <Words tone="bad">{wrong}</Words>
+          <AppText tone="bad">{wrong}</AppText>
         </View>
       )}
       {moving && view && <StandInDialog view={view} unit={unit} onLeave={() => setMoving(false)} />}

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { useMemo, type ReactNode } from 'react';
 import { useLink } from '../api/links';
@@ -6,7 +6,7 @@ import { isPractice } from '../commands/practiceLog';
 import { LinkContext } from './LinkContext';
 
 /** A setup's pages with what its machine's link shows in reach. The practice mill has none. */
-export function LinkOf({ book, children }: { book: Book; children: ReactNode }) {
+export function SetupLink({ book, children }: { book: SetupState; children: ReactNode }) {
   const view = useLink(isPractice(book.setup.id) ? undefined : book.machine.id);
   const scale = scaleOf(book);
   const { x, y, z } = book.machine.axes;

@@ -6,9 +6,9 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { tellLink } from '../api/links';
-import { AskDialog } from '../dialogs/PageDialog';
+import { PageDialog } from '../dialogs/PageDialog';
 import { Choice } from '../controls/Choice';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { FromTray } from '../practice/parts/FromTray';
 import { StepRow } from '../practice/parts/StepRow';
 
@@ -20,7 +20,7 @@ const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const FRAME = 190;
 
 /** What a simulated machine has in place of handwheels and buttons of metal. */
-export default function StandInDialog({
+export default function SimulatedDeviceDialog({
   view,
   unit,
   onLeave,
@@ -44,11 +44,11 @@ export default function StandInDialog({
   const inHand = tray.filter(({ goes }) => goes === 'hand');
   const says = position?.says ?? '';
   return (
-    <AskDialog title={hello?.name ?? 'Handwheels'} leave="Back to the page" onLeave={onLeave}>
+    <PageDialog title={hello?.name ?? 'Handwheels'} leave="Back to the page" onLeave={onLeave}>
       <ScrollView style={{ maxHeight: Math.max(200, height - FRAME) }} contentContainerStyle={styles.inside}>
-        <Words kind="sentence" tone={position?.felt ? 'brass' : 'ink'} live>
+        <AppText kind="sentence" tone={position?.felt ? 'brass' : 'ink'} live>
           {says}
-        </Words>
+        </AppText>
         <View style={styles.tray}>
           <FromTray
             label="In the spindle"
@@ -107,19 +107,19 @@ export default function StandInDialog({
         )}
         {wrong !== undefined && (
           <View role="alert">
-            <Words tone="bad">{wrong}</Words>
+            <AppText tone="bad">{wrong}</AppText>
           </View>
         )}
         {view.notes.map(
           (note) =>
             note.code === 'trouble' && (
-              <Words key="trouble" tone="warn">
+              <AppText key="trouble" tone="warn">
                 {note.says}
-              </Words>
+              </AppText>
             ),
         )}
       </ScrollView>
-    </AskDialog>
+    </PageDialog>
   );
 }
 

@@ -1,4 +1,4 @@
-import { hear, NOTHING_HEARD } from '@zero-point/core/link/messageParser';
+import { parseMessage, NOTHING_PARSED } from '@zero-point/core/link/messageParser';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
 import type { LiveFigure, Wanted } from '@zero-point/core/link/liveReading';
 import { act, fireEvent, render, screen } from '@testing-library/react';
@@ -17,7 +17,7 @@ const viewOf = (...lines: string[]): LinkView =>
   linkView(
     'trunnion-mill',
     { over: 'tcp', host: '127.0.0.1', port: 1 },
-    [HELLO, at(1), ...lines].reduce((heard, one) => hear(heard, one, 0), NOTHING_HEARD),
+    [HELLO, at(1), ...lines].reduce((heard, one) => parseMessage(heard, one, 0), NOTHING_PARSED),
     { open: true, now: 0 },
   );
 

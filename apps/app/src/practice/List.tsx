@@ -3,8 +3,8 @@ import { FREE_PLAY } from '@zero-point/core/practice/lessons/freePlay';
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
 import { lessonText } from '@zero-point/core/practice/lessons/lessonText';
-import { nextLesson, practisedBy, slipCounts, type Practised } from '@zero-point/core/practice/progress';
-import { millSlipWords } from '@zero-point/core/practice/words';
+import { nextLesson, practisedBy, mistakeCounts, type Practised } from '@zero-point/core/practice/progress';
+import { millMistakeText } from '@zero-point/core/practice/words';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';
@@ -14,7 +14,7 @@ import { LinkButton } from '../controls/LinkButton';
 import { TopBar } from '../layout/TopBar';
 import { useWide } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { usePractice } from '../stores/practice';
 import { usePractised } from '../stores/practised';
 import { useShop } from '../api/queries';
@@ -67,12 +67,12 @@ export default function PracticeList() {
   const next = LESSONS.find(({ id }) => id === nextId);
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
-      <TopBar title="Practise" back={{ to: '/', label: 'Back to Home' }} />
+      <TopBar title="Practice" back={{ to: '/', label: 'Back to Home' }} />
       <ScrollView role="main" contentContainerStyle={styles.body}>
-        <Words kind="sentence">Practice mill: mistakes cost nothing here.</Words>
-        <Words tone="soft">
+        <AppText kind="sentence">Practice mill: mistakes cost nothing here.</AppText>
+        <AppText tone="soft">
           The part is in a different place each time. Page not found changes your shop’s figures.
-        </Words>
+        </AppText>
         <Choice
           label="Units of the scales and notes"
           value={unit}
@@ -123,7 +123,7 @@ export default function PracticeList() {
 const Section = ({ title, children }: { title: string; children: ReactNode }) => (
   <View style={styles.section}>
     <View role="heading" aria-level={2}>
-      <Words kind="strong">{title}</Words>
+      <AppText kind="strong">{title}</AppText>
     </View>
     <View role="list" style={styles.list}>
       {children}
@@ -148,11 +148,11 @@ function LessonCard({ lesson, seed, practised }: LessonCardProps) {
     <View role="listitem" style={wide ? styles.half : styles.whole}>
       <LinkButton to={lessonPath(lesson, seed)} label={`${lesson.title}: ${does}`}>
         <View style={styles.link}>
-          <Words kind="strong">{lesson.title}</Words>
-          <Words kind="note" tone="soft">
+          <AppText kind="strong">{lesson.title}</AppText>
+          <AppText kind="note" tone="soft">
             {does}
-          </Words>
-          <Words kind="note">{`${lesson.par ? `About ${lesson.par.minutes} min. ` : ''}${went}`.trim()}</Words>
+          </AppText>
+          <AppText kind="note">{`${lesson.par ? `About ${lesson.par.minutes} min. ` : ''}${went}`.trim()}</AppText>
         </View>
       </LinkButton>
     </View>
@@ -161,23 +161,23 @@ function LessonCard({ lesson, seed, practised }: LessonCardProps) {
 
 /** Slips that come back, and the habit against each; those that were left behind, last. */
 function Slips({ practised }: { practised: readonly Practised[] }) {
-  const counts = slipCounts(practised);
+  const counts = mistakeCounts(practised);
   if (counts.length === 0) return null;
   return (
     <Fold title={`Your recent mistakes: ${counts.reduce((sum, { lately }) => sum + lately, 0)}`}>
       <View style={styles.link}>
         {counts.map(({ slip, lately, before }) => {
-          const { what, habit } = millSlipWords({ slip });
+          const { what, habit } = millMistakeText({ slip });
           return (
             <View key={slip}>
-              <Words kind="strong" tone={lately > 0 ? 'warn' : 'good'}>
+              <AppText kind="strong" tone={lately > 0 ? 'warn' : 'good'}>
                 {lately > 0 ? `▲ ${what}` : `✓ Not repeated: ${what}`}
-              </Words>
-              <Words kind="note">{`${times(lately)} in the last ten lessons, ${times(before)} in the ten before.`}</Words>
+              </AppText>
+              <AppText kind="note">{`${times(lately)} in the last ten lessons, ${times(before)} in the ten before.`}</AppText>
               {lately > 0 && (
-                <Words kind="note" tone="soft">
+                <AppText kind="note" tone="soft">
                   {habit}
-                </Words>
+                </AppText>
               )}
             </View>
           );

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { shows } from '@zero-point/core/practice/mill/scaleReading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
@@ -8,12 +8,12 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Button, IconButton } from 'react-native-paper';
-import { AskDialog } from '../dialogs/PageDialog';
+import { PageDialog } from '../dialogs/PageDialog';
 import { Choice } from '../controls/Choice';
 import { TARGET } from '../layout/layout';
-import { ShapeOfPart, TakenFromHeight, useShape } from '../layout/useLayoutSize';
+import { ShapeOfPart, TakenFromHeight, useLayoutSize } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import type { Running } from '../stores/practice';
 import { usePractised } from '../stores/practised';
 import { stationPath } from '../stations/path';
@@ -24,7 +24,7 @@ import { MillPanel } from './parts/MillPanel';
 
 interface PracticeSplitProps {
   running: Running;
-  book: Book;
+  book: SetupState;
   /** The setup's page the lesson is reckoned on. */
   children: ReactNode;
 }
@@ -34,7 +34,7 @@ const BARS = 108;
 
 /** The practice mill and the pages it is reckoned on: side by side when wide, one press apart on a phone. */
 export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
-  const shape = useShape();
+  const shape = useLayoutSize();
   const wide = shape === 'wide';
   const side = shape === 'side';
   const { palette } = useLook();
@@ -94,7 +94,7 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
 
 interface ToLogProps {
   running: Running;
-  book: Book;
+  book: SetupState;
   onGo: () => void;
 }
 
@@ -120,7 +120,7 @@ function ToLog({ running, book, onGo }: ToLogProps) {
 
 interface PracticeBarProps {
   running: Running;
-  book: Book;
+  book: SetupState;
   /** What stands beneath it. */
   beside: 'mill' | 'page' | 'both';
   /** Goes to the other of the two, where the bar has that button. */
@@ -162,7 +162,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
         {beside === 'page' ? (
           <>
             <View role="heading" aria-level={1} style={styles.unseen}>
-              <Words>{lesson.title}</Words>
+              <AppText>{lesson.title}</AppText>
             </View>
             <View style={styles.figures} role="status" aria-label="Scale readings">
               {(['x', 'y', 'z'] as const).map((axis) => (
@@ -170,14 +170,18 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
                   {`${axis.toUpperCase()} ${formatLength(shows(mill, axis), { unit, plus: true })}`}
                 </Figure>
               ))}
-              <Words kind="note" tone="soft">
+              <AppText kind="note" tone="soft">
                 {unit}
-              </Words>
+              </AppText>
             </View>
           </>
         ) : (
           <View {...(beside === 'mill' && { role: 'heading', 'aria-level': 1 })}>
-            {beside === 'mill' ? <Words kind="strong">{lesson.title}</Words> : <Words kind="note">{does}</Words>}
+            {beside === 'mill' ? (
+              <AppText kind="strong">{lesson.title}</AppText>
+            ) : (
+              <AppText kind="note">{does}</AppText>
+            )}
           </View>
         )}
       </View>
@@ -199,18 +203,18 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
         </Button>
       )}
       {asked === 'hint' && (
-        <AskDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
-          <Words tone="soft">{does}</Words>
-          <Words>{hintNow}</Words>
-          <Words kind="note" tone="soft">
+        <PageDialog title={`Hint ${Math.min(hint, 2) + 1} of 3`} leave="Close" onLeave={() => setAsked(undefined)}>
+          <AppText tone="soft">{does}</AppText>
+          <AppText>{hintNow}</AppText>
+          <AppText kind="note" tone="soft">
             {unit === 'mm' ? 'Figures here are in millimetres.' : 'Figures here are in inches.'}
-          </Words>
+          </AppText>
           {hint < lesson.hints.length - 1 && (
             <Button mode="outlined" onPress={() => setHint(hint + 1)}>
               More
             </Button>
           )}
-        </AskDialog>
+        </PageDialog>
       )}
       {asked === 'day' && <BadDayDialog running={running} onLeave={() => setAsked(undefined)} />}
       {asked === 'marks' && <MarksDialog running={running} book={book} onLeave={() => setAsked(undefined)} />}

@@ -31,7 +31,7 @@ export default function PracticeStation({ id }: { id: string }) {
         <PracticeSplit {...practice}>{notebook}</PracticeSplit>
       ) : (
         <>
-          <TopBar title="Practise" back={LESSONS_BACK} />
+          <TopBar title="Practice" back={LESSONS_BACK} />
           <View role="main">
             <Trouble title="No such lesson" detail="Go back to the lessons and start one." />
           </View>

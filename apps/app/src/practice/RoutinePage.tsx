@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { routineNamed } from '@zero-point/core/routines/list';
 import type { Subject } from '@zero-point/core/routines/routine';
 import { useLocalSearchParams } from 'expo-router';
@@ -8,17 +8,17 @@ import { Trouble } from '../layout/States';
 import { RoutineLinks } from '../stations/shop/calibrate/RoutineLinks';
 import { RoutineScreen } from '../stations/shop/calibrate/RoutineScreen';
 import { calibrationsOf, isRotaryName, rotarySubject, subjectName } from '../stations/shop/calibrate/subject';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 
 /** What a lesson's address names: a gauge of its tray, or a rotary axis of its machine. */
-function subjectOf({ gauges, machine }: Book, of: string): Subject | undefined {
+function subjectOf({ gauges, machine }: SetupState, of: string): Subject | undefined {
   if (isRotaryName(of)) return rotarySubject(machine, of);
   const gauge = gauges.find(({ id }) => id === of);
   return gauge && { kind: 'gauge', gauge };
 }
 
 /** A guided routine as a lesson's notebook: what is found of a gauge of the tray stays in the lesson. */
-export default function RoutinePage({ book }: { book: Book }) {
+export default function RoutinePage({ book }: { book: SetupState }) {
   const { of, do: name } = useLocalSearchParams();
   const subject = subjectOf(book, String(of));
   const routine = subject && routineNamed(subject, String(name));
@@ -39,7 +39,7 @@ export default function RoutinePage({ book }: { book: Book }) {
   const kept = calibrationsOf(subject, book).length > 0;
   return (
     <View style={styles.page}>
-      <Words kind="sentence">{kept ? 'Saved. Mark it, or do it again.' : 'Nothing saved yet.'}</Words>
+      <AppText kind="sentence">{kept ? 'Saved. Mark it, or do it again.' : 'Nothing saved yet.'}</AppText>
       <RoutineLinks subject={subject} page={`/setup/${book.setup.id}/routine?of=${String(of)}`} />
       <LinkButton to="/practice" label="To the lessons" />
     </View>

@@ -1,4 +1,4 @@
-import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { deriveState, type SetupState } from '@zero-point/core/state/basis/setupState';
 import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -13,7 +13,7 @@ const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snaps
 });
 
 /** A lesson's setup as it stands on this device, opened; undefined where there is no such lesson. */
-export function usePracticeBook(id: string): { running: Running; book: Book } | undefined {
+export function usePracticeBook(id: string): { running: Running; book: SetupState } | undefined {
   const running = usePractice((state) => (state.running?.id === id ? state.running : undefined));
   useEffect(() => {
     usePractice.getState().open(id);
@@ -29,7 +29,7 @@ export function usePracticeBook(id: string): { running: Running; book: Book } | 
       begun !== undefined &&
       given &&
       entries &&
-      openBook(withEntries(inUnit(lesson.snapshot(id, begun), unit), [...given, ...entries])),
+      deriveState(withEntries(inUnit(lesson.snapshot(id, begun), unit), [...given, ...entries])),
     [id, lesson, begun, unit, given, entries],
   );
   return running && book ? { running, book } : undefined;

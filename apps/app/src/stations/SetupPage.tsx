@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { doubtOf, type Doubt } from '@zero-point/core/state/datum/zeroDoubt';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { zeroDoubtOf, type ZeroDoubt } from '@zero-point/core/state/datum/zeroDoubt';
 import { featureKey } from '@zero-point/core/datum/feature';
-import { airPass } from '@zero-point/core/state/zAndTools/airCut';
+import { airCut } from '@zero-point/core/state/zAndTools/airCut';
 import { STATION_NAMES, type StationName } from '@zero-point/core/records/values/stations';
 import { STATION_TITLES } from '@zero-point/core/messages/basis/stationTitles';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -13,24 +13,24 @@ import { OutboxLine } from '../delivery/OutboxLine';
 import { LinkButton } from '../controls/LinkButton';
 import { Rule } from '../layout/Rule';
 import { TopBar } from '../layout/TopBar';
-import { useBarElsewhere, useShape } from '../layout/useLayoutSize';
-import { Words } from '../theme/AppText';
-import { DoubtBar } from './ZeroDoubtBar';
-import { LiftedBar } from './AirCutBar';
+import { useBarElsewhere, useLayoutSize } from '../layout/useLayoutSize';
+import { AppText } from '../theme/AppText';
+import { ZeroDoubtBar } from './ZeroDoubtBar';
+import { AirCutBar } from './AirCutBar';
 import { PAGES, type PageName } from './pages';
 import { stationPath } from './path';
-import { useDone } from './useDoneStations';
-import { LinkOf } from '../link/SetupLink';
+import { useDoneStations } from './useDoneStations';
+import { SetupLink } from '../link/SetupLink';
 import { isPractice } from '../commands/practiceLog';
 
 export const BENCH_BACK = { to: '/', label: 'Back to Home' } as const;
 export const LESSONS_BACK = { to: '/practice', label: 'Back to the lessons' } as const;
 
 /** Whether the page in sight is the touch that settles the doubt. */
-const proving = ({ faces }: Doubt, key: string): boolean => faces.some((face) => featureKey(face) === key);
+const proving = ({ faces }: ZeroDoubt, key: string): boolean => faces.some((face) => featureKey(face) === key);
 
 interface SetupPageProps {
-  book: Book;
+  book: SetupState;
   page: PageName;
   /** The pages of a lesson's notebook; a setup has its rule. */
   pages?: readonly StationName[] | undefined;
@@ -38,16 +38,16 @@ interface SetupPageProps {
 
 /** A page of a setup, with the strip that leads to the others and what is to be minded on all of them. */
 export function SetupPage({ book, page, pages }: SetupPageProps) {
-  const shape = useShape();
+  const shape = useLayoutSize();
   const wide = shape === 'wide';
   const barElsewhere = useBarElsewhere();
   const { id, name } = book.setup;
   const { f } = useLocalSearchParams();
-  const lift = airPass(book);
-  const doubt = doubtOf(book);
+  const lift = airCut(book);
+  const doubt = zeroDoubtOf(book);
   const Screen = PAGES[page];
   const here = page === 'drive' ? 'positions' : STATION_NAMES.find((name) => name === page);
-  const done = useDone(book);
+  const done = useDoneStations(book);
   const marks = useMemo(
     () =>
       STATION_NAMES.map((to) => ({
@@ -71,12 +71,12 @@ export function SetupPage({ book, page, pages }: SetupPageProps) {
       }
     >
       <LinkButton bare to={stationPath(id, 'log')} label={`Log ${book.readings.length}`} current={page === 'log'}>
-        <Words kind="strong">{`Log ${book.readings.length}`}</Words>
+        <AppText kind="strong">{`Log ${book.readings.length}`}</AppText>
       </LinkButton>
     </TopBar>
   );
   return (
-    <LinkOf book={book}>
+    <SetupLink book={book}>
       {barElsewhere ? null : shape === 'side' ? (
         // On its side a phone has no height for both.
         <View style={styles.side}>
@@ -91,13 +91,13 @@ export function SetupPage({ book, page, pages }: SetupPageProps) {
       <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', minHeight: 0 }}>
         {!isPractice(id) && (wide || (shape === 'upright' && page !== 'drive')) && rule}
         <View role="main" style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
-          {lift.set > 0 && <LiftedBar book={book} lift={lift} />}
+          {lift.set > 0 && <AirCutBar book={book} lift={lift} />}
           <ReadBackBar book={book} />
-          {doubt && <DoubtBar book={book} doubt={doubt} here={page === 'datum' && proving(doubt, String(f))} />}
+          {doubt && <ZeroDoubtBar book={book} doubt={doubt} here={page === 'datum' && proving(doubt, String(f))} />}
           <Screen book={book} />
         </View>
       </View>
-    </LinkOf>
+    </SetupLink>
   );
 }
 

@@ -7,11 +7,11 @@ import { TopBar } from '../layout/TopBar';
 import { isPractice } from '../commands/practiceLog';
 import { useSetup } from '../commands/useSetup';
 import { useLook } from '../theme/useLook';
-import { later } from '../layout/lazyComponent';
+import { lazyComponent } from '../layout/lazyComponent';
 import { isPage } from './pages';
 import { BENCH_BACK, SetupPage } from './SetupPage';
 
-const PracticeStation = later(() => import('../practice/PracticeStation'), LoadingPage);
+const PracticeStation = lazyComponent(() => import('../practice/PracticeStation'), LoadingPage);
 
 /** One station of one setup, or of the practice mill's. */
 export default function StationPage() {

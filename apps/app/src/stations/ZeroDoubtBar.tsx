@@ -1,5 +1,5 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import type { Doubt } from '@zero-point/core/state/datum/zeroDoubt';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import type { ZeroDoubt } from '@zero-point/core/state/datum/zeroDoubt';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { doubtWords } from '@zero-point/core/messages/datum/zeroDoubt';
 import { useRouter } from 'expo-router';
@@ -8,11 +8,11 @@ import { Button } from 'react-native-paper';
 import { Bar } from '../layout/Bar';
 import { logInterruption, logLoss } from '../commands/logTouch';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { stationPath } from './path';
 
 /** The machine was homed, off or left since its zero was set: said on every page until one touch or the person's word settles it. */
-export function DoubtBar({ book, doubt, here }: { book: Book; doubt: Doubt; here: boolean }) {
+export function ZeroDoubtBar({ book, doubt, here }: { book: SetupState; doubt: ZeroDoubt; here: boolean }) {
   const router = useRouter();
   const { palette } = useLook();
   const [face] = doubt.faces;
@@ -22,10 +22,10 @@ export function DoubtBar({ book, doubt, here }: { book: Book; doubt: Doubt; here
   };
   return (
     <Bar role={moved ? 'alert' : 'status'} background={palette.surface} edge={moved ? palette.bad : palette.warn}>
-      <Words tone={moved ? 'bad' : 'warn'} style={styles.words}>
+      <AppText tone={moved ? 'bad' : 'warn'} style={styles.words}>
         {moved ? '✗ ' : '▲ '}
         {doubtWords(book, doubt)}
-      </Words>
+      </AppText>
       <View style={styles.buttons}>
         {moved && (
           <Button mode="contained-tonal" onPress={setAgain}>

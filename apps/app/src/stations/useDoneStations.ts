@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { StationName } from '@zero-point/core/records/values/stations';
 import { useEffect, useState } from 'react';
 import { loadPart } from '../api/offline';
@@ -10,7 +10,7 @@ const NONE: readonly StationName[] = [];
  * The stations whose work is done. What counts as done is reckoned from every part of the record, and so by nearly all of
  * core: it comes once the page itself is there.
  */
-export function useDone(book: Book): readonly StationName[] {
+export function useDoneStations(book: SetupState): readonly StationName[] {
   const [done, setDone] = useState(NONE);
   useEffect(
     () =>

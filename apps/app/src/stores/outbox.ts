@@ -6,7 +6,7 @@ import { create } from 'zustand';
 import { deviceStorage } from '../cache/deviceStorage';
 import { keepCopySoon } from '../cache/cacheCopy';
 import { loadPart } from '../api/offline';
-import { overtake } from '../api/cancelStaleFetch';
+import { cancelStaleFetch } from '../api/cancelStaleFetch';
 import { persistStorage } from '../cache/persistStorage';
 import { withShopEntries, type Shop } from '../api/queries';
 import { queryClient, setupKey, shopKey } from '../api/queryClient';
@@ -40,7 +40,7 @@ const RETRY = 2000;
 /** A delivered entry joins the snapshot before it leaves the outbox, so nothing flickers. */
 function intoSnapshot(entry: Entry): void {
   if (entry.setupId === '') return intoShop(entry);
-  void overtake(queryClient, setupKey(entry.setupId));
+  void cancelStaleFetch(queryClient, setupKey(entry.setupId));
   queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (known) => known && withEntries(known, [entry]));
   keepCopySoon(entry.setupId);
   // Started on this device alone: the server has more to tell of it now.
@@ -50,7 +50,7 @@ function intoSnapshot(entry: Entry): void {
 
 /** A delivered thing of the shop; setups that show it take it in. */
 function intoShop(entry: Entry): void {
-  void overtake(queryClient, shopKey);
+  void cancelStaleFetch(queryClient, shopKey);
   queryClient.setQueryData<Shop>(shopKey, (shop) => shop && withShopEntries(shop, [entry]));
   queryClient.setQueriesData<Snapshot>({ queryKey: ['setup'] }, (known) => known && withEntries(known, [entry]));
 }

@@ -1,4 +1,4 @@
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { plateSnapshot } from '@zero-point/core/state/basis/snapshot.case';
 import type { Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
 import { lessonById } from '@zero-point/core/practice/lessons/lessons';
@@ -24,7 +24,7 @@ beforeEach(() => {
 function practiceBook() {
   const lesson = lessonById('left-edge');
   if (!lesson) throw new Error('no such lesson');
-  return openBook(lesson.snapshot(ID, '2026-11-27T09:00:00.000Z'));
+  return deriveState(lesson.snapshot(ID, '2026-11-27T09:00:00.000Z'));
 }
 
 const tick = (setupId: string): RowEntry => ({
@@ -55,8 +55,8 @@ test('what is logged in practice never reaches the outbox: touches, rows, and th
   expect(usePractice.getState().running?.entries.at(-1)).toMatchObject({ kind: 'calibration', setupId: '' });
   // And the shop's own goes where it always went.
   logRow(tick('base-plate-knee-mill'));
-  saveThing(openBook(plateSnapshot), 'part', plateSnapshot.part);
-  calibratePlate(openBook(plateSnapshot), plate, 12.42);
+  saveThing(deriveState(plateSnapshot), 'part', plateSnapshot.part);
+  calibratePlate(deriveState(plateSnapshot), plate, 12.42);
   expect(sent.map(({ kind }) => kind)).toEqual(['check', 'part', 'calibration']);
 });
 

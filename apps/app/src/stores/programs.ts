@@ -1,5 +1,5 @@
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
-import type { WhatIsSet } from '@zero-point/core/program/checkContext';
+import type { CheckContext } from '@zero-point/core/program/checkContext';
 import { create } from 'zustand';
 import type { Reread } from '../api/pickHandle';
 
@@ -8,7 +8,7 @@ export interface Checked {
   file: File;
   /** Reads the file as it is now; undefined where the browser only gave it once. */
   reread: Reread | undefined;
-  set: WhatIsSet;
+  set: CheckContext;
   result: CheckedProgram;
 }
 

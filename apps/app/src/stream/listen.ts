@@ -1,5 +1,5 @@
 import { createHub, type Hub, type Listener, type Topic } from './hub';
-import type { PortAsked, PortTold } from './port';
+import type { PortAsked, PortSummary } from './port';
 
 interface Heed {
   /** Of a setup: the place in its record from which news are wanted; asked again whenever it listens again. */
@@ -19,7 +19,7 @@ function sharedHub(script: string): Hub {
   const own = new Map<number, Listener>();
   let numbers = 0;
   const ask = (asked: PortAsked) => port.postMessage(asked);
-  port.onmessage = ({ data: told }: MessageEvent<PortTold>) => {
+  port.onmessage = ({ data: told }: MessageEvent<PortSummary>) => {
     const listener = own.get(told.number);
     if ('again' in told) listener?.again?.();
     else listener?.heard(told.data);

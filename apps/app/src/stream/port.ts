@@ -7,4 +7,4 @@ export type PortAsked =
   | { do: 'leave' };
 
 /** What it is told: something was heard, or may have been missed. */
-export type PortTold = { number: number; data: unknown } | { number: number; again: true };
+export type PortSummary = { number: number; data: unknown } | { number: number; again: true };

@@ -1,5 +1,5 @@
 import { createHub } from './hub';
-import type { PortAsked, PortTold } from './port';
+import type { PortAsked, PortSummary } from './port';
 
 /**
  * One stream for all windows of a browser, in a worker that they share (`scripts/lib/build.mjs` makes a script of it).
@@ -11,7 +11,7 @@ const scope = globalThis as unknown as { onconnect: (event: MessageEvent) => voi
 scope.onconnect = ({ ports: [port] }) => {
   if (!port) return;
   const stops = new Map<number, () => void>();
-  const tell = (told: PortTold) => port.postMessage(told);
+  const tell = (told: PortSummary) => port.postMessage(told);
   port.onmessage = ({ data: asked }: MessageEvent<PortAsked>) => {
     switch (asked.do) {
       case 'listen': {

@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { StyleSheet, Text as Run, useWindowDimensions, type StyleProp, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 import { MONO } from './faces';
-import { plainText, unparted } from './noBreak';
+import { plainText, splitNoBreak } from './noBreak';
+import { useTerms, type Terms } from './terms';
 import { useLook } from './useLook';
 
 interface WordsProps {
@@ -28,9 +29,10 @@ const VARIANTS = {
 const SHORT = 720;
 
 /** Text in the words' face: a part it plays, and a tone. */
-export function Words({ children, kind = 'body', tone = 'ink', lines, style, live }: WordsProps) {
+export function AppText({ children, kind = 'body', tone = 'ink', lines, style, live }: WordsProps) {
   const { palette } = useLook();
   const short = useWindowDimensions().height < SHORT;
+  const terms = useTerms();
   const colours = {
     ink: palette.ink,
     soft: palette.inkSoft,
@@ -47,8 +49,24 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
       {...(lines !== undefined && { numberOfLines: lines })}
       style={[{ color: colours[tone] }, style]}
     >
-      {inWholes(children)}
+      {kind === 'sentence' && terms ? <Marked terms={terms}>{children}</Marked> : inWholes(children)}
     </Text>
+  );
+}
+
+/** A sentence whose terms are pressed to read what they are; by key they are found in Settings, Glossary. */
+function Marked({ children, terms }: { children: ReactNode; terms: Terms }) {
+  const { palette } = useLook();
+  const text = plainText(children);
+  if (text === undefined) return inWholes(children);
+  return terms.split(text).map(({ text: piece, entry }, i) =>
+    entry ? (
+      <Run key={i} onPress={() => terms.open(entry.term)} style={[styles.term, { textDecorationColor: palette.brass }]}>
+        {piece}
+      </Run>
+    ) : (
+      <Fragment key={i}>{inWholes(piece)}</Fragment>
+    ),
   );
 }
 
@@ -56,7 +74,7 @@ export function Words({ children, kind = 'body', tone = 'ink', lines, style, liv
 function inWholes(children: ReactNode): ReactNode {
   const text = plainText(children);
   if (text === undefined) return children;
-  const pieces = unparted(text);
+  const pieces = splitNoBreak(text);
   if (pieces.every(({ whole }) => !whole)) return children;
   return pieces.map((piece, i) =>
     piece.whole ? (
@@ -70,7 +88,10 @@ function inWholes(children: ReactNode): ReactNode {
 }
 
 // The web's own; a phone's app would part them as before.
-const styles = StyleSheet.create({ whole: { whiteSpace: 'nowrap' } as TextStyle });
+const styles = StyleSheet.create({
+  whole: { whiteSpace: 'nowrap' } as TextStyle,
+  term: { textDecorationLine: 'underline', textDecorationStyle: 'dotted' },
+});
 
 interface FigureProps {
   children: ReactNode;

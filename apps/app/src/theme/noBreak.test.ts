@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { createElement } from 'react';
-import { plainText, unparted } from './noBreak';
+import { plainText, splitNoBreak } from './noBreak';
 
-const wholes = (text: string) => unparted(text).flatMap((piece) => (piece.whole ? [piece.text] : []));
+const wholes = (text: string) => splitNoBreak(text).flatMap((piece) => (piece.whole ? [piece.text] : []));
 
 test.each([
   ['Set X to −5.012 mm while it touches.', ['−5.012 mm']],
@@ -23,7 +23,7 @@ test('nothing is added and nothing is lost', () => {
       fc.array(fc.oneof(fc.string(), fc.constantFrom('12.7 mm', ' in ', '±', '−0.5 in', 'X ')), { maxLength: 12 }),
       (parts) => {
         const text = parts.join('');
-        const pieces = unparted(text);
+        const pieces = splitNoBreak(text);
         expect(pieces.map((piece) => piece.text).join('')).toBe(text);
         for (const { text: piece, whole } of pieces) if (whole) expect(piece).toMatch(/\d.* \S+$/);
       },

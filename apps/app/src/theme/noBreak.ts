@@ -14,7 +14,7 @@ export interface Piece {
  * A text in pieces, so that a figure and its unit are never parted by the end of a line: *±0.012* at its end and *mm* on
  * the next reads as a figure without a unit.
  */
-export function unparted(text: string): Piece[] {
+export function splitNoBreak(text: string): Piece[] {
   return text
     .split(FIGURE)
     .map((piece, i) => ({ text: piece, whole: i % 2 === 1 }))

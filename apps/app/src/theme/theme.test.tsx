@@ -6,7 +6,7 @@ import { CardButton } from '../controls/CardButton';
 import { TickBox } from '../controls/TickBox';
 import { TickChips } from '../controls/TickChips';
 import { Fold } from '../answer/Fold';
-import { Words } from './AppText';
+import { AppText } from './AppText';
 import { PALETTES, type Mode } from './palette';
 import { paperTheme } from './paperTheme';
 
@@ -137,7 +137,7 @@ describe('what a control is, told to those who cannot see it', () => {
   test('a fold says whether it is open, and what is in it is there only then', () => {
     shown(
       <Fold title="Tape">
-        <Words>the reckoning</Words>
+        <AppText>the reckoning</AppText>
       </Fold>,
     );
     const head = screen.getByRole('button');
@@ -153,10 +153,10 @@ describe('what a control is, told to those who cannot see it', () => {
     shown(
       <>
         <CardButton label="Plain" onPress={press}>
-          <Words>plain</Words>
+          <AppText>plain</AppText>
         </CardButton>
         <CardButton label="Chosen" role="radio" chosen onPress={press}>
-          <Words>chosen</Words>
+          <AppText>chosen</AppText>
         </CardButton>
       </>,
     );

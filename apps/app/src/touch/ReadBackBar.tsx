@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { openReadBacks, type ReadBackState } from '@zero-point/core/state/readBack/readBack';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { readBackQuestion, readBackTrouble } from '@zero-point/core/messages/zAndTools/readBack';
@@ -11,11 +11,11 @@ import { liveFigure, offsetFigure } from '@zero-point/core/link/liveReading';
 import { useLinked } from '../link/LinkContext';
 import { logReadBack } from '../commands/logTouch';
 import { useLook } from '../theme/useLook';
-import { Words } from '../theme/AppText';
-import { ShownDialog } from './ShownFigureDialog';
+import { AppText } from '../theme/AppText';
+import { ShownFigureDialog } from './ShownFigureDialog';
 
 /** After a setting: what does the machine show now? One tap where it shows what it must; else the figure is asked for. */
-export function ReadBackBar({ book }: { book: Book }) {
+export function ReadBackBar({ book }: { book: SetupState }) {
   const { palette } = useLook();
   const [later, setLater] = useState<readonly string[]>([]);
   const [asking, setAsking] = useState<ReadBackState | undefined>(undefined);
@@ -41,9 +41,9 @@ export function ReadBackBar({ book }: { book: Book }) {
   const confirm = () => logReadBack(book, setting, formatLength(expected, { unit: units }));
   return (
     <Bar role={wrong ? 'alert' : 'status'} background={palette.surface} edge={wrong ? palette.bad : palette.line}>
-      <Words tone={wrong ? 'bad' : 'ink'} style={styles.words}>
+      <AppText tone={wrong ? 'bad' : 'ink'} style={styles.words}>
         {wrong ? `✗ ${readBackTrouble(open, units)}` : readBackQuestion(open, units)}
-      </Words>
+      </AppText>
       <View style={styles.buttons}>
         <Button mode="contained-tonal" onPress={confirm}>
           {wrong ? 'Now it does' : 'Yes'}
@@ -72,7 +72,7 @@ export function ReadBackBar({ book }: { book: Book }) {
         </Button>
       </View>
       {asking && (
-        <ShownDialog
+        <ShownFigureDialog
           title={`What does ${asking.axis.toUpperCase()} show?`}
           label={`${asking.axis.toUpperCase()} shows`}
           unit={units}

@@ -2,7 +2,7 @@ import type { Reading } from '@zero-point/core/records/log/reading';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
 interface ReadingChipsProps {
   readings: readonly Reading[];
@@ -24,9 +24,9 @@ export function ReadingChips({ readings, wild, unit }: ReadingChipsProps) {
         return (
           <View role="listitem" key={reading.id} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 4 }}>
             {far && (
-              <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+              <AppText kind="note" tone="bad" style={{ fontWeight: '700' }}>
                 ▲ far
-              </Words>
+              </AppText>
             )}
             <Figure
               size={18}
@@ -38,9 +38,9 @@ export function ReadingChips({ readings, wild, unit }: ReadingChipsProps) {
           </View>
         );
       })}
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {unit}
-      </Words>
+      </AppText>
     </View>
   );
 }

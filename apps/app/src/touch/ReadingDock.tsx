@@ -191,7 +191,7 @@ export function ReadingDock({
                 offerNext
                   ? next.label
                   : acrossLabel !== undefined && !typing && across === ''
-                    ? `Next: ${acrossLabel}`
+                    ? `Enter ${acrossLabel}`
                     : 'Log this reading'
               }
               onPress={offerNext ? next.onPress : log}

@@ -8,7 +8,7 @@ import { Button } from 'react-native-paper';
 import { CardButton } from '../controls/CardButton';
 import { speak } from '../feedback/speak';
 import { useOutbox } from '../stores/outbox';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import { StrikeDialog } from './StrikeDialog';
 
 interface ReadingListProps {
@@ -83,44 +83,44 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
         label={`${named ? `${title}, ` : ''}${shown} ${unit}${struck ? ', struck out' : ''}: what can be done with it`}
         onPress={() => setOpen(!open)}
       >
-        {named && <Words kind="note">{title}</Words>}
+        {named && <AppText kind="note">{title}</AppText>}
         <View style={styles.figures}>
           {!named && (
-            <Words kind="note" tone="soft" style={styles.number}>
+            <AppText kind="note" tone="soft" style={styles.number}>
               {title}
-            </Words>
+            </AppText>
           )}
           <Figure size={20} tone={struck ? 'soft' : 'ink'} style={struck ? styles.struck : null}>
             {shown} {unit}
           </Figure>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {TIME.format(new Date(reading.takenAt))}
-          </Words>
+          </AppText>
         </View>
         {link !== undefined && (
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             taken from {link}
-          </Words>
+          </AppText>
         )}
         {link === undefined && typedOtherwise && (
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             typed “{text}”
-          </Words>
+          </AppText>
         )}
         {struck && (
-          <Words kind="note" tone="warn">
+          <AppText kind="note" tone="warn">
             struck out: {reading.struckReason}
-          </Words>
+          </AppText>
         )}
         {wild && !struck && (
-          <Words kind="note" tone="bad" style={styles.strong}>
+          <AppText kind="note" tone="bad" style={styles.strong}>
             ▲ Far from the others. Touch again. Strike this one out if it was a mistake.
-          </Words>
+          </AppText>
         )}
         {waiting && (
-          <Words kind="note" tone="warn">
+          <AppText kind="note" tone="warn">
             waiting to be sent
-          </Words>
+          </AppText>
         )}
       </CardButton>
       {open && (

@@ -1,7 +1,7 @@
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../dialogs/PageDialog';
+import { PageDialog } from '../dialogs/PageDialog';
 import { LengthEntry } from '../keypad/LengthEntry';
 
 interface ShownDialogProps {
@@ -14,7 +14,7 @@ interface ShownDialogProps {
 }
 
 /** Asks for the figure that stands on the machine instead of the one that was meant. */
-export function ShownDialog({ title, label, unit, onKeep, onLeave }: ShownDialogProps) {
+export function ShownFigureDialog({ title, label, unit, onKeep, onLeave }: ShownDialogProps) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>(undefined);
   const keep = () => {
@@ -23,7 +23,7 @@ export function ShownDialog({ title, label, unit, onKeep, onLeave }: ShownDialog
     if (wrong === undefined) onLeave();
   };
   return (
-    <AskDialog title={title} leave="Back" onLeave={onLeave}>
+    <PageDialog title={title} leave="Back" onLeave={onLeave}>
       <LengthEntry
         label={label}
         unit={unit}
@@ -39,6 +39,6 @@ export function ShownDialog({ title, label, unit, onKeep, onLeave }: ShownDialog
       <Button mode="contained" onPress={keep}>
         It shows this
       </Button>
-    </AskDialog>
+    </PageDialog>
   );
 }

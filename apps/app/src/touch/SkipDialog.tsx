@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
-import { AskDialog } from '../dialogs/PageDialog';
-import { Words } from '../theme/AppText';
+import { PageDialog } from '../dialogs/PageDialog';
+import { AppText } from '../theme/AppText';
 
 interface SkipDialogProps {
   /** What is skipped. */
@@ -18,10 +18,10 @@ export function SkipDialog({ what, reasons, onSkip, onCancel }: SkipDialogProps)
   const [missing, setMissing] = useState(false);
   const skip = () => (own.trim() === '' ? setMissing(true) : onSkip(own.trim()));
   return (
-    <AskDialog title="Why is this skipped?" leave="Do not skip" onLeave={onCancel}>
-      <Words kind="note" tone="soft">
+    <PageDialog title="Why is this skipped?" leave="Do not skip" onLeave={onCancel}>
+      <AppText kind="note" tone="soft">
         {what}
-      </Words>
+      </AppText>
       <View style={styles.reasons}>
         {reasons.map((reason) => (
           <Button key={reason} mode="outlined" onPress={() => onSkip(reason)}>
@@ -53,7 +53,7 @@ export function SkipDialog({ what, reasons, onSkip, onCancel }: SkipDialogProps)
           Type the reason, or choose one above.
         </HelperText>
       )}
-    </AskDialog>
+    </PageDialog>
   );
 }
 

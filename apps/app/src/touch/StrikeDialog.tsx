@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../dialogs/PageDialog';
-import { Words } from '../theme/AppText';
+import { PageDialog } from '../dialogs/PageDialog';
+import { AppText } from '../theme/AppText';
 
 interface StrikeDialogProps {
   figure: string;
@@ -21,10 +21,10 @@ const REASONS = [
 /** Asks why a reading is struck out; the reason is kept beside it. */
 export function StrikeDialog({ figure, onStrike, onCancel }: StrikeDialogProps) {
   return (
-    <AskDialog title={`Why is ${figure} struck out?`} leave="Keep it" onLeave={onCancel}>
-      <Words kind="note" tone="soft">
+    <PageDialog title={`Why is ${figure} struck out?`} leave="Keep it" onLeave={onCancel}>
+      <AppText kind="note" tone="soft">
         It stays in the log, struck through, and can be restored.
-      </Words>
+      </AppText>
       <View style={styles.reasons}>
         {REASONS.map((reason) => (
           <Button key={reason} mode="outlined" onPress={() => onStrike(reason)}>
@@ -32,7 +32,7 @@ export function StrikeDialog({ figure, onStrike, onCancel }: StrikeDialogProps) 
           </Button>
         ))}
       </View>
-    </AskDialog>
+    </PageDialog>
   );
 }
 

@@ -8,8 +8,8 @@ import { StyleSheet, View } from 'react-native';
 import { GAP } from '../layout/layout';
 import { MainAction } from '../controls/MainAction';
 import { useWide } from '../layout/useLayoutSize';
-import { TapeStrip } from '../working/WorkingStrip';
-import { Words } from '../theme/AppText';
+import { WorkingStrip } from '../working/WorkingStrip';
+import { AppText } from '../theme/AppText';
 import { AnswerForms } from '../answer/AnswerForms';
 import { Budget } from '../answer/Budget';
 import { Fold } from '../answer/Fold';
@@ -63,15 +63,15 @@ export function TouchDetail({
   if (!answer || !form) return list;
   const { uncertainty, verdict, repeats, tape } = answer.result;
   const spread = repeats && repeats.n > 1 && (
-    <Words kind="note" tone="soft">
+    <AppText kind="note" tone="soft">
       {repeats.n} readings, standard deviation {formatLengthUnit(repeats.sd, { unit })}, range{' '}
       {formatLengthUnit(repeats.range, { unit })}
-    </Words>
+    </AppText>
   );
   if (!wide && page.showing === 'entry') {
     return (
       <View style={styles.detail}>
-        {hint !== undefined && <Words kind="note">{hint}</Words>}
+        {hint !== undefined && <AppText kind="note">{hint}</AppText>}
         {spread}
         {list}
       </View>
@@ -93,7 +93,7 @@ export function TouchDetail({
       {list}
       {spread}
       <Fold title="Show the working" open={wide}>
-        <TapeStrip tape={tape} unit={unit} />
+        <WorkingStrip tape={tape} unit={unit} />
       </Fold>
       <Fold title="What makes up the ±">
         <Budget uncertainty={uncertainty} unit={unit} />

@@ -8,7 +8,7 @@ import { IconButton } from 'react-native-paper';
 import { TARGET } from '../layout/layout';
 import { useWide } from '../layout/useLayoutSize';
 import { speak } from '../feedback/speak';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 import { ReadingChips } from './ReadingChips';
 import { wildOf, type TouchAnswer } from './touchAnswer';
 import type { TouchPage } from './useTouchPage';
@@ -33,10 +33,10 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
     <View style={styles.summary}>
       {form && uncertainty && forms.length > 0 && (
         <View aria-live="polite" style={styles.line}>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {count === 1 ? '1 reading gives' : `${count} readings give`}
-          </Words>
-          <Words>{form.say}</Words>
+          </AppText>
+          <AppText>{form.say}</AppText>
           <Figure size={24}>{form.figure}</Figure>
           <Figure size={16} tone="soft">
             {plusMinus(uncertainty.U, unit)}
@@ -46,9 +46,9 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
       <View style={styles.line}>
         <ReadingChips readings={readings} wild={answer ? wildOf(answer) : []} unit={unit} />
         {repeats && repeats.n > 1 && (
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             range {formatLengthUnit(repeats.range, { unit })}
-          </Words>
+          </AppText>
         )}
         {last && (
           <IconButton

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { calibrate } from '../commands/calibrate';
-import { Words } from '../theme/AppText';
+import { AppText } from '../theme/AppText';
 import { Fold } from '../answer/Fold';
 
 const BUTTONS: Readonly<Record<VoidedBy, string>> = {
@@ -30,7 +30,7 @@ const usualWords = (name: string): string =>
   `the calibration of ${name} is no longer valid until it is calibrated again. Earlier touches keep it.`;
 
 /** It was damaged or changed: from now on nothing known of it counts as sure, until it is found again. */
-export function VoidIt({
+export function VoidCalibration({
   of,
   name,
   ways,
@@ -53,7 +53,7 @@ export function VoidIt({
         </View>
       ) : (
         <View style={styles.list}>
-          <Words live>{`${named(why)}: ${said}`}</Words>
+          <AppText live>{`${named(why)}: ${said}`}</AppText>
           <View style={styles.buttons}>
             <Button
               mode="contained"

@@ -4,7 +4,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { resetMovedFocus } from '../keyboard/focusMoved';
 import { ShapeOfPart } from '../layout/useLayoutSize';
-import { TapeStrip } from '../working/WorkingStrip';
+import { WorkingStrip } from '../working/WorkingStrip';
 import { ReadingDock } from './ReadingDock';
 import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
@@ -12,7 +12,7 @@ const shown = (element: React.ReactElement) => render(<PaperProvider>{element}</
 
 describe('the tape', () => {
   test('shows every reading, each term with its sign, and the sums', () => {
-    shown(<TapeStrip tape={edge(edgeCase).tape} unit="mm" />);
+    shown(<WorkingStrip tape={edge(edgeCase).tape} unit="mm" />);
     const text = screen.getByLabelText('Working').textContent ?? '';
     expect(text).toContain('reading 1−5.012');
     expect(text).toContain('half the finder (10.000 / 2)+5.000');
@@ -20,7 +20,7 @@ describe('the tape', () => {
   });
 
   test('is the same reckoning in inches', () => {
-    shown(<TapeStrip tape={edge(edgeCase).tape} unit="in" />);
+    shown(<WorkingStrip tape={edge(edgeCase).tape} unit="in" />);
     expect(screen.getByLabelText('Working').textContent).toContain('set to−0.1969');
   });
 });

@@ -1,11 +1,11 @@
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
-import type { WhatIsSet } from '@zero-point/core/program/checkContext';
+import type { CheckContext } from '@zero-point/core/program/checkContext';
 import { runWorker, type Running } from './runWorker';
 
 /** What the program worker is asked: to hold a file against what is set. */
 export interface ProgramJob {
   file: Blob;
-  set: WhatIsSet;
+  set: CheckContext;
 }
 
 /** Reads and checks a program away from the screen. */

@@ -1,27 +1,27 @@
-import { printTape, type PrintedLine, type PrintedSection } from '@zero-point/core/working/printWorking';
-import type { Tape } from '@zero-point/core/working/working';
+import { printWorking, type PrintedLine, type PrintedSection } from '@zero-point/core/working/printWorking';
+import type { Working } from '@zero-point/core/working/working';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { Fragment } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useLook } from '../theme/useLook';
-import { Figure, Words } from '../theme/AppText';
+import { Figure, AppText } from '../theme/AppText';
 
 interface TapeStripProps {
-  tape: Tape;
+  tape: Working;
   unit: LengthUnit;
 }
 
 const TOOTH = 8;
 
 /** The reckoning as a paper strip: reason on the left, figures to the right, a rule above each sum. */
-export function TapeStrip({ tape, unit }: TapeStripProps) {
+export function WorkingStrip({ tape, unit }: TapeStripProps) {
   const { palette } = useLook();
   return (
     <View role="group" aria-label="Working" style={{ maxWidth: 480 }}>
       <TornEdge colour={palette.strip} />
       <View style={{ backgroundColor: palette.strip, paddingHorizontal: 14, paddingBottom: 12 }}>
-        {printTape(tape, { unit }).map((section) => (
+        {printWorking(tape, { unit }).map((section) => (
           <Section key={section.title} section={section} />
         ))}
       </View>
@@ -35,12 +35,12 @@ function Section({ section }: { section: PrintedSection }) {
   return (
     <View style={{ paddingTop: 10 }}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-        <Words kind="note" style={[ink, { fontWeight: '700' }]}>
+        <AppText kind="note" style={[ink, { fontWeight: '700' }]}>
           {section.title}
-        </Words>
-        <Words kind="note" style={ink}>
+        </AppText>
+        <AppText kind="note" style={ink}>
           {section.unit}
-        </Words>
+        </AppText>
       </View>
       {section.lines.map((line, i) => (
         <Fragment key={`${line.label} ${i}`}>
@@ -58,10 +58,10 @@ function Line({ line, strong = false }: { line: PrintedLine; strong?: boolean })
   const ink = { color: palette.onStrip };
   return (
     <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 10, paddingVertical: 1 }}>
-      <Words kind="note" style={[ink, { flex: 1, fontWeight: strong ? '700' : '400' }]}>
+      <AppText kind="note" style={[ink, { flex: 1, fontWeight: strong ? '700' : '400' }]}>
         {line.label}
         {line.detail === '' ? '' : ` (${line.detail})`}
-      </Words>
+      </AppText>
       <Figure size={17} style={[ink, { fontWeight: strong ? '700' : '500' }]}>
         {line.figure}
       </Figure>

@@ -1,4 +1,4 @@
-import { openBook, type Book } from '@zero-point/core/state/basis/setupState';
+import { deriveState, type SetupState } from '@zero-point/core/state/basis/setupState';
 import { fileHoles, patternsInHand } from '@zero-point/core/state/holes/holes';
 import { positionsCsv } from '@zero-point/core/formats/holes/holesCsv';
 import { readSetupFile } from '@zero-point/core/formats/setupFile';
@@ -7,7 +7,7 @@ import { REGISTRY, type Calculation, type CalculationName } from '@zero-point/co
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import type { LogLine } from '@zero-point/core/messages/basis/logLine';
-import { standingOf, type Standing } from '@zero-point/core/messages/status/setupStatus';
+import { standingOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { shopJson } from '../backup/shopJson';
 import { parsedJson, refuseNested } from '../http/boundedJson';
@@ -50,17 +50,17 @@ function reading<T>({ file, unsound }: ShopOnDisk, work: (store: Store) => T): T
   }
 }
 
-const bookOf = ({ shop, id }: SetupOnDisk): Book =>
-  reading(shop, (store) => openBook(JSON.parse(createRecord(store).snapshotText(id)) as Snapshot));
+const bookOf = ({ shop, id }: SetupOnDisk): SetupState =>
+  reading(shop, (store) => deriveState(JSON.parse(createRecord(store).snapshotText(id)) as Snapshot));
 
 /** Books of setups, without those that stand on something left out. */
-const booksOf = (shop: ShopOnDisk, ids: readonly string[]): Map<string, Book> =>
+const booksOf = (shop: ShopOnDisk, ids: readonly string[]): Map<string, SetupState> =>
   reading(shop, (store) => {
     const record = createRecord(store);
     return new Map(
       [...new Set(ids)].flatMap((id) => {
         const snapshot = orLeftOut(() => record.snapshotText(id));
-        return snapshot === undefined ? [] : [[id, openBook(JSON.parse(snapshot) as Snapshot)] as const];
+        return snapshot === undefined ? [] : [[id, deriveState(JSON.parse(snapshot) as Snapshot)] as const];
       }),
     );
   });
@@ -85,7 +85,7 @@ export const TASKS = {
     const book = bookOf(setup);
     return positionsCsv(fileHoles(book, patternsInHand(book)), book.setup.units);
   },
-  standing: (setup: SetupOnDisk): Standing => standingOf(bookOf(setup)),
+  standing: (setup: SetupOnDisk): SetupStatus => standingOf(bookOf(setup)),
   log: ({ shop, latest }: { shop: ShopOnDisk; latest: readonly LatestReading[] }): LogLine[] => {
     const books = booksOf(
       shop,

@@ -8,7 +8,7 @@ import { readMigrations } from '../store/migrations';
 import { DatabaseRefused, openDatabase } from '../store/openDatabase';
 import { createStore } from '../store/store';
 import { demoServer, freshFile, leftFace, MIGRATIONS, SETUP } from '../testing/shop';
-import { clockJump, copiesFolder, copyWhole, keepDailyCopy, letGo } from './keepCopies';
+import { clockJump, copiesFolder, copyWhole, keepDailyCopy, pruneCopies } from './keepCopies';
 import { openBackup } from './openBackup';
 import { restore } from './restore';
 import { shopJson } from './shopJson';
@@ -165,7 +165,7 @@ describe('daily copies', () => {
 
   test('two weeks whole, then the first of each week, then of each month', () => {
     const names = Array.from({ length: 400 }, (_, i) => `shop-${day(i)}.sqlite`);
-    const gone = new Set(letGo(names));
+    const gone = new Set(pruneCopies(names));
     const kept = names.filter((name) => !gone.has(name));
     expect(kept.slice(0, 15)).toEqual(names.slice(0, 15));
     const ages = kept.map((name) => names.indexOf(name));
@@ -175,22 +175,22 @@ describe('daily copies', () => {
     expect(ages.filter((age) => age > 90).length).toBeLessThanOrEqual(12);
     expect(ages.filter((age) => age > 90).length).toBeGreaterThanOrEqual(10);
     // Thinned day by day it comes to the same kept span, and the oldest stays.
-    expect(letGo(kept)).toEqual([]);
+    expect(pruneCopies(kept)).toEqual([]);
   });
 
   test('a start with the clock 400 days ahead, or two of them, makes no copy old by that', () => {
     const names = Array.from({ length: 32 }, (_, i) => `shop-${day(i)}.sqlite`);
-    const thinned = names.filter((name) => !letGo(names).includes(name));
+    const thinned = names.filter((name) => !pruneCopies(names).includes(name));
     const ahead = [`shop-${day(-400)}.sqlite`, `shop-${day(-401)}.sqlite`];
     // At the most the thinning goes on as after a week more: 23 of 32 went once.
-    expect(letGo([...thinned, ahead[0] ?? '']).length).toBeLessThanOrEqual(2);
-    expect(letGo([...thinned, ...ahead]).length).toBeLessThanOrEqual(3);
-    expect(letGo([...names, ahead[0] ?? '']).length).toBeLessThanOrEqual(letGo(names).length + 1);
+    expect(pruneCopies([...thinned, ahead[0] ?? '']).length).toBeLessThanOrEqual(2);
+    expect(pruneCopies([...thinned, ...ahead]).length).toBeLessThanOrEqual(3);
+    expect(pruneCopies([...names, ahead[0] ?? '']).length).toBeLessThanOrEqual(pruneCopies(names).length + 1);
   });
 
   test('a shop that stood still for a year loses none of its copies by that', () => {
     const names = Array.from({ length: 20 }, (_, i) => `shop-${day(365 + i)}.sqlite`);
-    expect(letGo([`shop-${day(0)}.sqlite`, ...names]).length).toBeLessThanOrEqual(letGo(names).length + 4);
+    expect(pruneCopies([`shop-${day(0)}.sqlite`, ...names]).length).toBeLessThanOrEqual(pruneCopies(names).length + 4);
   });
 
   test('a jump of the clock is noticed, both ways; a holiday is none', () => {
@@ -215,7 +215,7 @@ describe('daily copies', () => {
   });
 
   test('files that are no daily copies are left alone', () => {
-    expect(letGo(['notes.txt', 'shop-2020-01-01T10-00-00.json'])).toEqual([]);
+    expect(pruneCopies(['notes.txt', 'shop-2020-01-01T10-00-00.json'])).toEqual([]);
   });
 
   test('once a day, whole, while readings come in', async () => {

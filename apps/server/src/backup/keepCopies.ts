@@ -39,7 +39,7 @@ const dated = (names: readonly string[]): { name: string; day: string }[] =>
  *
  * @param names of files that end in their day, `2026-11-26.sqlite`; others are left alone
  */
-export function letGo(names: readonly string[]): string[] {
+export function pruneCopies(names: readonly string[]): string[] {
   const copies = dated(names);
   let age = 0;
   const spans = copies.map(({ name, day }, i) => {
@@ -87,7 +87,7 @@ export async function keepDailyCopy(
   const jump = clockJump(names, today);
   // Where the clock may be wrong nothing is let go.
   if (jump !== undefined) onJump(jump);
-  else for (const name of letGo(names)) rmSync(join(folder, name));
+  else for (const name of pruneCopies(names)) rmSync(join(folder, name));
   return copy;
 }
 

@@ -34,7 +34,7 @@ const outOfOrder = (expects: number): HttpProblem =>
  *
  * @param work stores it, and moves its line on in the same transaction where it is given a turn
  */
-export function inTurn(request: Request, lines: Lines, work: (turn: Turn | undefined) => void): void {
+export function orderedDelivery(request: Request, lines: Lines, work: (turn: Turn | undefined) => void): void {
   const asked = turnOf(request);
   if (!asked) return work(undefined);
   const settled = lines.settled(asked.line) ?? asked.number - 1;

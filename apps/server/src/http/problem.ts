@@ -27,7 +27,7 @@ export const notFound = (what: string, id: string): HttpProblem =>
     404,
     'not-found',
     'Not found',
-    `There is no ${what} “${id}” here. Check the address, or open it from the bench.`,
+    `There is no ${what} “${id}” here. Check the address, or open it from Home.`,
   );
 
 export const conflict = (detail: string): HttpProblem => new HttpProblem(409, 'conflict', 'Conflict', detail);
@@ -170,8 +170,8 @@ const REFUSED: Readonly<Record<number, [code: string, title: string, detail: str
     'Bad request',
     'The request cannot be read as it was sent. Nothing was stored; send it again whole.',
   ],
-  403: ['forbidden', 'Not for reading', 'That file is not for reading. Start from the bench.'],
-  404: ['not-found', 'Not found', 'There is no such file here. Start from the bench.'],
+  403: ['forbidden', 'Not for reading', 'That file cannot be read. Start from Home.'],
+  404: ['not-found', 'Not found', 'There is no such file. Start from Home.'],
   412: ['precondition', 'Not as it was', 'The file has changed since. Ask again without conditions.'],
   413: ['too-large', 'Too large', 'The body is larger than is used. Send less at a time. Nothing was stored.'],
   415: ['encoding', 'Unknown encoding', 'Send the body as plain UTF-8 JSON, or by gzip as it should be.'],

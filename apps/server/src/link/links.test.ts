@@ -1,6 +1,6 @@
 import type { LinkView } from '@zero-point/core/link/linkView';
-import { answer, createStandIn, type StandIn } from '@zero-point/core/link/simulatedDevice';
-import { STAND_INS } from '@zero-point/core/link/simulatedDevices';
+import { answer, createSimulatedDevice, type SimulatedDevice } from '@zero-point/core/link/simulatedDevice';
+import { SIMULATED_DEVICES } from '@zero-point/core/link/simulatedDevices';
 import { told } from '@zero-point/core/link/message';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type Server, type Socket } from 'node:net';
@@ -293,7 +293,7 @@ async function cable(): Promise<{ a: string; b: string; cut: () => void }> {
 describe('over a serial port', () => {
   test('the same lines: a stand-in is heard, moved, asked; the cable pulled is said', async () => {
     const { a, b, cut } = await cable();
-    let standIn: StandIn = createStandIn(STAND_INS.readout);
+    let standIn: SimulatedDevice = createSimulatedDevice(SIMULATED_DEVICES.readout);
     const far = new SerialPort({ path: b, baudRate: 9600 });
     closing.push(() => far.isOpen && far.close());
     let half = '';

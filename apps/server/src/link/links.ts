@@ -1,5 +1,5 @@
 import { isShopHost, type LinkAddress } from '@zero-point/core/link/address';
-import { hear, NOTHING_HEARD, type Heard } from '@zero-point/core/link/messageParser';
+import { parseMessage, NOTHING_PARSED, type ParsedMessage } from '@zero-point/core/link/messageParser';
 import { createLineSplitter, type LineSplitter } from '@zero-point/core/link/lineSplitter';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
 import { LONGEST_LINE, moves, type Told } from '@zero-point/core/link/message';
@@ -21,7 +21,7 @@ interface Link {
   splitter: LineSplitter;
   /** Lines of it that were too long, as far as they were told. */
   tooLong: number;
-  heard: Heard;
+  heard: ParsedMessage;
   open: boolean;
   reason: string | undefined;
   /** Lines read in this second, and when it began. */
@@ -58,7 +58,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
     linkView(machineId, address, heard, { open, reason, now: Date.now() });
 
   /** What a device says of itself, with what it may not say: its key stays here, and only one with ours is simulated. */
-  const proven = (heard: Heard): Heard => {
+  const proven = (heard: ParsedMessage): ParsedMessage => {
     if (!heard.hello) return heard;
     const { key, standIn, ...hello } = heard.hello;
     const own = standIn === true && (key === undefined ? ours.has(heard.hello) : key === simulationKey);
@@ -89,10 +89,10 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
         return;
       }
       link.budget.read += 1;
-      link.heard = proven(hear(link.heard, line, now));
+      link.heard = proven(parseMessage(link.heard, line, now));
     });
     for (; link.tooLong < link.splitter.tooLong(); link.tooLong += 1)
-      link.heard = hear(link.heard, `(a line over ${LONGEST_LINE} characters)`, now);
+      link.heard = parseMessage(link.heard, `(a line over ${LONGEST_LINE} characters)`, now);
     tellSoon(machineId, link);
   }
 
@@ -103,7 +103,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
         opened: () => {
           link.open = true;
           link.reason = undefined;
-          link.heard = NOTHING_HEARD;
+          link.heard = NOTHING_PARSED;
           link.splitter = createLineSplitter(LONGEST_LINE);
           link.tooLong = 0;
           link.wire?.say(JSON.stringify({ do: 'hello' } satisfies Told));
@@ -130,7 +130,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
       wire: undefined,
       splitter: createLineSplitter(LONGEST_LINE),
       tooLong: 0,
-      heard: NOTHING_HEARD,
+      heard: NOTHING_PARSED,
       open: false,
       reason: undefined,
       budget: { since: 0, read: 0 },

@@ -53,11 +53,11 @@ export const TRUST_PAGE = '/trust';
 export const trustPage = (secureUrls: readonly string[]): string =>
   page(
     'Trust this shop',
-    `<p>Over plain http this device cannot start the app while the server is away, and its screen is not kept awake. Over https it does both. For that it must trust the shop’s own certificate, once.</p>
+    `<p>Over plain http this device cannot start the app without the server, and its screen sleeps. Over https it can do both. For that it must trust the shop’s own certificate, once.</p>
 <ol style="margin:0;padding-left:1.4em;display:grid;gap:10px">
-<li><a href="${TRUST_PAGE}/authority.crt">Fetch the certificate</a>. It was made by the machine the shop runs on, and never left it but to you.</li>
-<li>Install it as a certificate of an authority: in the device’s settings look for “certificate”, under security or under profiles, and allow it for web pages.</li>
+<li><a href="${TRUST_PAGE}/authority.crt">Fetch the certificate</a>. The shop’s computer made it.</li>
+<li>Install it as a certificate of an authority. In the device’s settings, look for “certificate” under security or profiles. Allow it for web pages.</li>
 <li>Open ${secureUrls.map((url) => `<a href="${escaped(url)}/">${escaped(url)}</a>`).join(' or ')} and put it on the home screen.</li>
 </ol>
-<p>Only do this with your own shop, on your own network: what is signed by this certificate your device believes. Take it out again in the same place when you no longer need it.</p>`,
+<p>Only do this with your own shop, on your own network. Your device will trust what this certificate signs. Remove it in the same place when you no longer need it.</p>`,
   );

@@ -1,5 +1,5 @@
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { faceAnswer } from '@zero-point/core/state/datum/face';
 import request from 'supertest';
 import { demoServer, leftFace, saved, SETUP, xSet } from '../testing/shop';
@@ -96,7 +96,7 @@ describe('striking out', () => {
   const strikes = `/api/setups/${SETUP}/strikes`;
 
   test('takes a reading out of the answer and leaves it in the log', async () => {
-    const wild = faceAnswer(openBook(await snapshot()), 'right')?.result.repeats.wild;
+    const wild = faceAnswer(deriveState(await snapshot()), 'right')?.result.repeats.wild;
     expect(wild).toEqual([1]);
     await request(server.app).post(strikes).send(strike()).expect(201);
     const after = await snapshot();
@@ -105,7 +105,7 @@ describe('striking out', () => {
       struckReason: 'misread',
       value: 189.995,
     });
-    expect(faceAnswer(openBook(after), 'right')?.result.edge).toBeCloseTo(183.9975, 9);
+    expect(faceAnswer(deriveState(after), 'right')?.result.edge).toBeCloseTo(183.9975, 9);
     await request(server.app)
       .post(strikes)
       .send(strike({ id: 's2', action: 'restore', reason: '' }))

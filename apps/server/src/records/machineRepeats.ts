@@ -1,10 +1,10 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { gaugeRepeats, type GaugeRepeats } from '@zero-point/core/state/gauges/repeatability';
 import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { median } from 'simple-statistics';
 
 /** How a gauge repeated on each machine over setups it was used in, the most used first; practice says nothing of it. */
-export function machineRepeats(books: readonly Book[], gaugeId: string): MachineRepeats[] {
+export function machineRepeats(books: readonly SetupState[], gaugeId: string): MachineRepeats[] {
   const machines = new Map<string, GaugeRepeats & { name: string }>();
   for (const book of books) {
     if (book.setup.purpose === 'practice') continue;

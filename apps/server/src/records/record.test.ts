@@ -1,4 +1,4 @@
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { faceAnswer } from '@zero-point/core/state/datum/face';
 import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
@@ -114,7 +114,7 @@ describe('calibrations', () => {
     from,
     at: '2026-11-24T12:00:00.000Z',
   });
-  const edge = async () => faceAnswer(openBook(await snapshot()), 'left')?.result.edge;
+  const edge = async () => faceAnswer(deriveState(await snapshot()), 'left')?.result.edge;
 
   test('count from their moment on, and move nothing that was touched before', async () => {
     await post(`${base}/readings`, leftFace()).expect(201);
@@ -317,9 +317,9 @@ describe('told as it comes', () => {
 test('two machines both have a T1, and it need not be the same cutter', async () => {
   const drill = { id: 'knee-mill', tools: [{ number: 1, cutterId: 'drill-4-2' }] };
   await request(server.app).put('/api/magazines/knee-mill').send(saved(drill)).expect(200);
-  expect(openBook(await snapshot()).tools).toMatchObject([{ number: 1, id: 'drill-4-2' }]);
+  expect(deriveState(await snapshot()).tools).toMatchObject([{ number: 1, id: 'drill-4-2' }]);
   const other = (await request(server.app).get('/api/setups/arm-bracket-trunnion')).body as Snapshot;
-  expect(openBook(other).tools.find(({ number }) => number === 1)?.id).toBe('end-mill-10');
+  expect(deriveState(other).tools.find(({ number }) => number === 1)?.id).toBe('end-mill-10');
   const twice = { ...drill, tools: [...drill.tools, ...drill.tools] };
   await request(server.app).put('/api/magazines/knee-mill').send(saved(twice, 'first')).expect(422);
 });

@@ -16,7 +16,7 @@ import type { NewSetup, Setup } from '@zero-point/core/records/setup/plan';
 import { plan as planSchema } from '@zero-point/core/records/setup/plan.schema';
 import { guardRow } from './referenceChecks';
 import { conflict, invalid, notFound, superseded, unavailable } from '../http/problem';
-import { shopHoldings } from './workholdingLists';
+import { workholdingLists } from './workholdingLists';
 import { leftOut } from '../store/databaseFault';
 import type { BodyRow } from '../store/entries';
 import type { Turn } from '../store/deviceLines';
@@ -239,7 +239,7 @@ export function createRecord(store: Store, now: () => string = () => new Date().
       const { field } = ROW_KINDS[kind];
       (fields[field] as unknown[]).push({ ...(body as object), seq, receivedAt });
     }
-    fields.holdings = shopHoldings(fields.holdings as Snapshot['holdings']);
+    fields.holdings = workholdingLists(fields.holdings as Snapshot['holdings']);
     const { strikes: _, readings: _none, reckonings: _apart, ...rest } = fields;
     return {
       ...(rest as unknown as Omit<Snapshot, 'readings' | 'setup' | 'versions' | 'seq' | 'repeatability'>),

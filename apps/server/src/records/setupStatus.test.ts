@@ -1,4 +1,4 @@
-import { standing } from '@zero-point/core/messages/status/setupStatus';
+import { setupStatus } from '@zero-point/core/messages/status/setupStatus';
 import request from 'supertest';
 import { z } from 'zod';
 import { demoServer, leftFace, SETUP, xSet } from '../testing/shop';
@@ -6,7 +6,7 @@ import { demoServer, leftFace, SETUP, xSet } from '../testing/shop';
 type Server = ReturnType<typeof demoServer>;
 
 const standings = async ({ app }: Server, ...ids: string[]) =>
-  z.array(standing).parse(
+  z.array(setupStatus).parse(
     (
       await request(app)
         .get(`/api/standings?of=${ids.join(',')}`)

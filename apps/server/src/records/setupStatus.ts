@@ -1,6 +1,6 @@
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
-import { standingOf, type Standing } from '@zero-point/core/messages/status/setupStatus';
+import { standingOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { orLeftOut } from '../http/problem';
 import type { ShopRecord } from './record';
@@ -16,8 +16,8 @@ const leftOut = (error: unknown): undefined =>
  * Where setups stand: worked out when asked for, and again only after something of them, or of the shop, was stored.
  * One after the other, with others answered between; a long one by another process. A setup that stands on something left out is left out.
  */
-export function createStandings(record: ShopRecord, shop: ShopOnDisk, workers: Workers) {
-  const known = new Map<string, Standing>();
+export function createSetupStatus(record: ShopRecord, shop: ShopOnDisk, workers: Workers) {
+  const known = new Map<string, SetupStatus>();
   /** How often something was stored: what was worked out of an older record is not kept. */
   let changes = 0;
   record.listen((setupId) => {
@@ -26,19 +26,19 @@ export function createStandings(record: ShopRecord, shop: ShopOnDisk, workers: W
     else known.delete(setupId);
   });
 
-  async function find(id: string): Promise<Standing | undefined> {
+  async function find(id: string): Promise<SetupStatus | undefined> {
     const asOf = changes;
     const standing = record.isLong(id)
       ? await workers.run('standing', { shop, id }).catch(leftOut)
-      : orLeftOut(() => standingOf(openBook(JSON.parse(record.snapshotText(id)) as Snapshot)));
+      : orLeftOut(() => standingOf(deriveState(JSON.parse(record.snapshotText(id)) as Snapshot)));
     if (!standing) return undefined;
     if (asOf === changes) known.set(id, standing);
     await nextTurn();
     return standing;
   }
 
-  return async (ids: readonly string[]): Promise<Standing[]> => {
-    const standings: Standing[] = [];
+  return async (ids: readonly string[]): Promise<SetupStatus[]> => {
+    const standings: SetupStatus[] = [];
     for (const id of ids) {
       const standing = known.get(id) ?? (await find(id));
       if (standing) standings.push(standing);

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { logLineOf, type LogLine } from '@zero-point/core/messages/basis/logLine';
 
 /** So many readings are told at once. */
@@ -11,9 +11,12 @@ export interface LatestReading {
 }
 
 /** The latest readings of the whole shop, newest first, each by the book of its own setup. */
-export function logLines(latest: readonly LatestReading[], open: (setupId: string) => Book | undefined): LogLine[] {
-  const books = new Map<string, Book | undefined>();
-  const bookOf = (setupId: string): Book | undefined => {
+export function logLines(
+  latest: readonly LatestReading[],
+  open: (setupId: string) => SetupState | undefined,
+): LogLine[] {
+  const books = new Map<string, SetupState | undefined>();
+  const bookOf = (setupId: string): SetupState | undefined => {
     if (!books.has(setupId)) books.set(setupId, open(setupId));
     return books.get(setupId);
   };

@@ -12,7 +12,7 @@ import { REGISTRY, type Calculation } from '@zero-point/core/registry/registry';
 import { dueLine } from '@zero-point/core/messages/gauges/dueList';
 import { gaugeUses, machineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { logLine } from '@zero-point/core/messages/basis/logLine';
-import { standing } from '@zero-point/core/messages/status/setupStatus';
+import { setupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { Router } from 'express';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
@@ -121,7 +121,7 @@ function setupPaths(): ZodOpenApiPathsObject {
   const path = z.object({ id: z.string() });
   return {
     '/api/setups': {
-      get: { summary: 'The bench', ...answers('Newest first', z.array(setupSummary)) },
+      get: { summary: 'Setups', ...answers('Newest first', z.array(setupSummary)) },
       post: { summary: 'Start a setup', requestBody: json(newSetup), ...answers('As stored', newSetup, '201') },
     },
     '/api/log': {
@@ -153,7 +153,7 @@ function setupPaths(): ZodOpenApiPathsObject {
         requestParams: {
           query: z.object({ of: z.string().meta({ description: 'ids of setups, with commas between' }) }),
         },
-        ...answers('In the order asked for', z.array(standing)),
+        ...answers('In the order asked for', z.array(setupStatus)),
       },
     },
     '/api/setups/{id}': {
@@ -233,7 +233,7 @@ function setupPaths(): ZodOpenApiPathsObject {
         summary: 'Give a machine its link, or none; at the shop’s own machine alone',
         requestParams: { path },
         requestBody: json(linkBody),
-        ...answers('As it stands', link.nullable()),
+        ...answers('Current state', link.nullable()),
       },
     },
     '/api/machines/{id}/link/events': {

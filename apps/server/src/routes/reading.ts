@@ -10,9 +10,9 @@ import { invalid, notFound, parsed } from '../http/problem';
 import { openStream } from '../http/stream';
 import type { ShopRecord } from '../records/record';
 import { gaugeUses } from '../records/gaugeUses';
-import { shopHoldings } from '../records/workholdingLists';
+import { workholdingLists } from '../records/workholdingLists';
 import { LOG_LENGTH } from '../records/shopLog';
-import { createStandings } from '../records/setupStatus';
+import { createSetupStatus } from '../records/setupStatus';
 import type { Store } from '../store/store';
 import type { ShopOnDisk } from '../background/stageSetup';
 import type { Workers } from '../background/workers';
@@ -54,7 +54,7 @@ function idsOf(value: unknown): string[] {
 /** All things of a kind, the lists as the shop has them. */
 function allOf(store: Store, name: DocumentName) {
   const bodies = store.documents.all(name).map(({ body }) => body);
-  return name === 'holding' ? shopHoldings(bodies as Parameters<typeof shopHoldings>[0]) : bodies;
+  return name === 'holding' ? workholdingLists(bodies as Parameters<typeof workholdingLists>[0]) : bodies;
 }
 
 /** Everything found of the shop's things, with its place in the record. */
@@ -71,7 +71,7 @@ export function readingRoutes(store: Store, record: ShopRecord, shop: ShopOnDisk
   router.get('/setups', small, (_request, response) => {
     response.json(store.tallies.summaries());
   });
-  const standingsOf = createStandings(record, shop, workers);
+  const standingsOf = createSetupStatus(record, shop, workers);
   router.get('/standings', small, async (request, response) => {
     response.json(await standingsOf(idsOf(request.query.of)));
   });

@@ -16,7 +16,7 @@ import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router, type Request } from 'express';
 import type { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
-import { inTurn } from '../http/orderedDelivery';
+import { orderedDelivery } from '../http/orderedDelivery';
 import { created, invalid, parsed } from '../http/problem';
 import type { Saved, ShopRecord } from '../records/record';
 import type { Lines } from '../store/deviceLines';
@@ -66,7 +66,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   for (const name of ROW_NAMES) {
     const schema = BODIES[name].schema as z.ZodType<BodyOf<RowName>>;
     router.post(rowPath(name), boundedJson(largestBody(name)), (request, response) => {
-      inTurn(request, lines, (turn) =>
+      orderedDelivery(request, lines, (turn) =>
         created(response, record.append(name, owner(request), parsed(schema, request.body), turn)),
       );
     });
@@ -79,7 +79,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
     const schema = savedBody(BODIES[name].schema as z.ZodType<BodyOf<DocumentName>>);
     const keyOf = kind.key as (body: unknown) => string;
     router.put(documentPath(name), boundedJson(largestBody(name)), (request, response) => {
-      inTurn(request, lines, (turn) => {
+      orderedDelivery(request, lines, (turn) => {
         const saved = parsed(schema, request.body) as Saved<DocumentName>;
         const key = keyOf(saved.body);
         const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);

@@ -1,4 +1,4 @@
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import type { Alignment } from '@zero-point/core/records/setup/alignment';
 import type { Holding } from '@zero-point/core/records/shop/workholdingList';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
@@ -186,7 +186,7 @@ describe('the shop', () => {
   test('the demo’s machines come with their dials, backlash and rotary axes', async () => {
     const bench = (await request(server.app).get('/api/machines/bench-mill')).body as Machine;
     expect(bench.axes.x).toMatchObject({ dial: { perTurn: 3, lines: 120 } });
-    const { machine } = openBook((await request(server.app).get('/api/setups/pivots-bench-mill')).body as Snapshot);
+    const { machine } = deriveState((await request(server.app).get('/api/setups/pivots-bench-mill')).body as Snapshot);
     expect(machine.axes.x.backlash).toMatchObject({ value: 0.18 });
     const trunnion = (await request(server.app).get('/api/machines/trunnion-mill')).body as Machine;
     // The one the part stands on first, then what carries it.

@@ -1,7 +1,7 @@
 import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
 import type { NewSetup, Plan } from '@zero-point/core/records/setup/plan';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
-import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
+import { startSnapshot, type ShopSummary } from '@zero-point/core/records/snapshots/startSnapshot';
 import request from 'supertest';
 import { demoServer, leftFace, saved, SETUP } from '../testing/shop';
 
@@ -81,7 +81,7 @@ describe('a setup that was started while the server was away', () => {
 test.each(['base-plate-knee-mill', 'plinth-router', 'arm-bracket-trunnion'])(
   'begun on a device, one like %s is what the server tells of it',
   async (like) => {
-    const told = await get<ShopTold>('/api/shop');
+    const told = await get<ShopSummary>('/api/shop');
     const { id: _, createdAt: _at, changedAt: _changed, ...plan } = (await snapshot(like)).setup;
     await start('begun-1', plan).expect(200);
     const server = await snapshot('begun-1');

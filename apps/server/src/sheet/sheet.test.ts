@@ -1,4 +1,4 @@
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { execFileSync } from 'node:child_process';
@@ -33,7 +33,7 @@ function fontsOf(pdf: Buffer): string[] {
 }
 
 const bookOf = async (id: string) =>
-  openBook((await request(app).get(`/api/setups/${id}`).expect(200)).body as Snapshot);
+  deriveState((await request(app).get(`/api/setups/${id}`).expect(200)).body as Snapshot);
 
 test.each([
   'base-plate-knee-mill',
@@ -137,7 +137,7 @@ test('2 000 holes flow over pages with the head on each, none is lost; a name of
   const book = await bookOf('base-plate-knee-mill');
   const points = Array.from({ length: 2000 }, (_, i) => ({ x: i % 50, y: Math.floor(i / 50) + 0.125 }));
   const long = 'Plate '.repeat(34).trim();
-  const many = openBook({
+  const many = deriveState({
     ...book,
     setup: { ...book.setup, id: 'many', name: long },
     patterns: [{ id: 'many', name: 'Many', kind: 'points', holeDiameter: 2, points }],

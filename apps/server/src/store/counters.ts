@@ -1,5 +1,5 @@
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
-import { samePlaceAlong } from '@zero-point/core/state/basis/sameTouchPoint';
+import { sameTouchPoint } from '@zero-point/core/state/basis/sameTouchPoint';
 import type { RowEntry } from '@zero-point/core/records/kinds/entry';
 import type { Repeatability, SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import type { Axis } from '@zero-point/core/schema/quantities';
@@ -56,7 +56,7 @@ interface Tables {
  * What is told of many readings at once: how every gauge repeats over the whole log, and the lines of the bench.
  * Counted once after opening and kept up as rows arrive; counted again where another program wrote into the file.
  */
-export function tallies(db: Database, tables: Tables) {
+export function counters(db: Database, tables: Tables) {
   let counted: Counted | undefined;
   let seen: number | undefined;
   const dataVersion = () => Number(db.pragma('data_version', { simple: true }));
@@ -242,7 +242,7 @@ function repeatsOf({ touches }: Counted, columns: ReadingColumns): Repeats | und
   const across = columns.across === null ? undefined : (JSON.parse(columns.across) as { value: number });
   const places = touches.get(key) ?? [];
   touches.set(key, places);
-  const known = places.find((one) => samePlaceAlong(one.across, across));
+  const known = places.find((one) => sameTouchPoint(one.across, across));
   if (known) return known;
   const repeats: Repeats = { gaugeId: gauge_id, across, values: new Map(), squares: 0, n: 0 };
   places.push(repeats);

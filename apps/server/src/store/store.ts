@@ -11,7 +11,7 @@ import { NO_LINE, rowSums } from './soundness/rowSums';
 import { setAside } from './soundness/setAside';
 import { setups } from './setups';
 import type { UnsoundRow } from './soundness/soundness';
-import { tallies } from './counters';
+import { counters } from './counters';
 
 /**
  * Every table's queries, and the one way to write: a transaction.
@@ -59,7 +59,7 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     fault,
     /** Rows that are not as they were stored: they are in no answer. */
     unsound,
-    tallies: tallies(db, tables),
+    tallies: counters(db, tables),
     devices: devices(db),
     lines: lines(db),
     links: links(db),

@@ -1,7 +1,7 @@
 import { agreements } from '@zero-point/core/state/checks/agreements';
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
-import { driveList, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
+import { driveStops, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
 import { featureState } from '@zero-point/core/state/datum/featureAnswer';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { alignmentPass, latestPass, type AlignmentAnswer } from '@zero-point/core/state/alignment/taskAnswer';
@@ -75,7 +75,7 @@ function everyFeature(part: Snapshot['part']): Feature[] {
 
 /** Every answer a setup gives, as figures. */
 export function answersOf(snapshot: Snapshot): unknown {
-  const book = openBook(snapshot);
+  const book = deriveState(snapshot);
   const found: Record<string, unknown> = {};
   for (const feature of everyFeature(book.part)) {
     const state = featureState(book, feature);
@@ -141,6 +141,6 @@ export function answersOf(snapshot: Snapshot): unknown {
         return last ? [[axis, { value: last.value, form: last.form }]] : [];
       }),
     ),
-    targets: driveList(book, PLAIN_ORDER).map(({ target }) => [target.x, target.y]),
+    targets: driveStops(book, PLAIN_ORDER).map(({ target }) => [target.x, target.y]),
   };
 }

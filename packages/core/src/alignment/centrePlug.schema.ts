@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { allowed, placeReadings } from '../schema/indicator';
 import { length, nonNegativeLength } from '../schema/quantities';
 import { notes } from '../schema/note';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { touchMethod } from '../schema/touch';
 
 export const centrePlugInput = z.object({
-  /** Scale readings with the plug seated, seated anew for each reading. */
+  /** Scale readings with the plug seated, seated again for each reading. */
   x: placeReadings,
   y: placeReadings,
   /** The centre's nominal part coordinates, mm. */
@@ -32,7 +32,7 @@ export const centrePlugOutput = z.object({
   notes,
   verdict,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { allowed, indicatorUse } from '../schema/indicator';
 import { sweepPoints } from '../schema/sweepPoints';
 import { notes } from '../schema/note';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 
 export const centreSweepInput = z.object({
   feature: z.enum(['bore', 'boss']),
@@ -31,7 +31,7 @@ export const centreSweepOutput = z.object({
   state: inLineState,
   uncertainty,
   notes,
-  tape,
+  tape: working,
   cautions,
 });
 

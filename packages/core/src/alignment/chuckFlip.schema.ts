@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { nonNegativeLength } from '../schema/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 
 /**
  * `two` and `three`: jaws of a scroll, that cannot be moved singly; two of them with mark 0 at a jaw. `four`:
@@ -46,7 +46,7 @@ export const chuckFlipOutput = z.object({
   chuckOut: z.boolean(),
   state: inLineState,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

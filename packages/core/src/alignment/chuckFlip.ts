@@ -1,6 +1,6 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { ChuckFlipInput, ChuckFlipOutput } from './chuckFlip.schema';
 import { inLine } from './inLine';
 import { requireInRange } from './inRange';
@@ -30,7 +30,7 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
     requireInRange(here, indicator.range, `pairs.${i}.here`);
     requireInRange(flipped, indicator.range, `pairs.${i}.flipped`);
     const half = indicator.sense / 2;
-    const section: TapeSection = sumSection(
+    const section: WorkingSection = sumSection(
       `Off toward mark ${mark}`,
       [
         { label: `half of mark ${mark} at the indicator`, value: half * mean(here) },

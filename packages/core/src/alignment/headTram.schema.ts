@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { positiveLength } from '../schema/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 
 export const headTramInput = z.object({
   plane: z.enum(['left-right', 'front-back']),
@@ -26,7 +26,7 @@ export const headTramOutput = z.object({
   per6in: z.number(),
   state: inLineState,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

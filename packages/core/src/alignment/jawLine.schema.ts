@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { length, positiveLength } from '../schema/quantities';
 import { notes } from '../schema/note';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 
 export const jawLineInput = z.object({
   /** The axis the jaw or fence should run along. */
@@ -38,7 +38,7 @@ export const jawLineOutput = z.object({
   state: inLineState,
   uncertainty,
   notes,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allowed, indicatorUse, placeReadings } from '../schema/indicator';
 import { positiveLength } from '../schema/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 
 export const levelInput = z.object({
   /** Distance between the two places, square to the rotary axis, mm. */
@@ -25,7 +25,7 @@ export const levelOutput = z.object({
   turn: z.number(),
   state: inLineState,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allowed, placeReadings } from '../schema/indicator';
 import { approach, length, positiveLength } from '../schema/quantities';
-import { cautions, inLineState, tape, uncertainty } from '../schema/results';
+import { cautions, inLineState, working, uncertainty } from '../schema/results';
 import { touchMethod } from '../schema/touch';
 
 export const partSkewInput = z.object({
@@ -31,7 +31,7 @@ export const partSkewOutput = z.object({
   angleU: z.number(),
   state: inLineState,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -2,7 +2,7 @@ import { lineFit } from '../metrology/fits/lineFit';
 import { pooledVariance, type TouchMethod } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import type { TapeLine, TapeSection } from '../working/working';
+import type { WorkingLine, WorkingSection } from '../working/working';
 import { sumSection } from '../working/working';
 import { inLine, type InLine } from './inLine';
 
@@ -36,7 +36,7 @@ export interface Straightening {
   tap: number;
   uncertainty: Uncertainty;
   state: InLine;
-  sections: TapeSection[];
+  sections: WorkingSection[];
 }
 
 /**
@@ -92,7 +92,7 @@ export function straighten(face: FaceLine): Straightening {
 }
 
 /** The line's rise over the whole length. */
-function perLength(label: string, slope: number, over: number): TapeSection {
+function perLength(label: string, slope: number, over: number): WorkingSection {
   return sumSection(
     'Out of line',
     [{ label, value: slope * over, detail: [`${(slope * 100).toFixed(4)} / 100 × `, { length: over }] }],
@@ -101,12 +101,12 @@ function perLength(label: string, slope: number, over: number): TapeSection {
 }
 
 /** One angle as a section of a tape. */
-export function angleSection(title: string, lines: TapeLine[], total = 'angle'): TapeSection {
+export function angleSection(title: string, lines: WorkingLine[], total = 'angle'): WorkingSection {
   return { ...sumSection(title, lines, total), quantity: 'angle' };
 }
 
 /** Readings at their places, before anything is made of them. */
-export const readingSection = (lines: TapeLine[], mean: number, total = 'mean of all'): TapeSection => ({
+export const readingSection = (lines: WorkingLine[], mean: number, total = 'mean of all'): WorkingSection => ({
   title: 'Readings',
   how: 'mean',
   quantity: 'length',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 export const boreInput = z
   .object({
@@ -45,7 +45,7 @@ export const boreOutput = z.object({
   freePass: z.boolean(),
   /** Of the size that the next pass is to bring, or of the size now where none is. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

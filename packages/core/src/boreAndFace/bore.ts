@@ -1,7 +1,7 @@
 import { BORE_CAUTIONS } from '../cautions/caution';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type Tape } from '../working/working';
+import { sumSection, type Working } from '../working/working';
 import type { BoreInput, BoreOutput } from './bore.schema';
 import { learnSpring, type Spring } from './spring';
 
@@ -51,7 +51,7 @@ export function bore(input: BoreInput): BoreOutput {
     ],
   };
   const measured = combine([{ name: 'measuring', u: Math.max(measureU, 1e-6), shape: 'normal' }]);
-  const here: Tape = {
+  const here: Working = {
     sections: [
       sumSection(
         'Left to the middle of the limits',
@@ -135,7 +135,7 @@ function nextSections(
   { depth, cut, passesLeft }: Asked,
   { k, c, learned }: Spring,
   { lastSet, set, lines, unit }: { lastSet: number; set: number; lines: number; unit: number },
-): Tape['sections'] {
+): Working['sections'] {
   const share = cut / (depth - c);
   return [
     sumSection(

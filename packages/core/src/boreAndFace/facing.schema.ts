@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape } from '../schema/results';
+import { cautions, working } from '../schema/results';
 import { CUT_MATERIALS, type CutMaterialName } from './materials';
 
 const positive = (what: string) =>
@@ -62,7 +62,7 @@ export const facingOutput = z.object({
   /** What to change when the edge builds up, heats, chatters or rubs. */
   remedies: z.array(z.object({ sign: z.string(), change: z.string() })),
   uncertainty: z.null(),
-  tape,
+  tape: working,
   cautions,
 });
 

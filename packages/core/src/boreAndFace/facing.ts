@@ -1,6 +1,6 @@
 import { FACING_CAUTIONS } from '../cautions/caution';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { FacingInput, FacingOutput } from './facing.schema';
 import { CUT_MATERIALS, type CutMaterialName } from './materials';
 
@@ -83,7 +83,7 @@ function within(
   return [wanted, null];
 }
 
-const passSection = (depths: readonly number[], finish: number): TapeSection =>
+const passSection = (depths: readonly number[], finish: number): WorkingSection =>
   sumSection(
     'What comes off',
     depths.map((value, i) => ({
@@ -93,7 +93,7 @@ const passSection = (depths: readonly number[], finish: number): TapeSection =>
     'to remove',
   );
 
-const cutterSection = ({ width, cutter }: FacingInput): TapeSection =>
+const cutterSection = ({ width, cutter }: FacingInput): WorkingSection =>
   sumSection(
     'Room for the paths',
     [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { positiveLength } from '../schema/quantities';
-import { cautions, tape } from '../schema/results';
+import { cautions, working } from '../schema/results';
 
 export const fitInput = z.object({
   /** As it stands on the drawing: `26 H7`. */
@@ -19,7 +19,7 @@ export const fitOutput = z.object({
   lies: z.enum(['under', 'within', 'over']).nullable(),
   /** What is left to the middle of the limits, mm; null where nothing was measured. */
   left: z.number().nullable(),
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -77,7 +77,7 @@ export function isoFit(text: string): HoleLimits {
   const lower = lowerDeviation(letters, Number(gradeText), range, band);
   if (lower === undefined)
     return refuse(
-      `${letters}${gradeText} is not known here; D, E, F, G, H and JS are in grades 5 to 13, K, M, N and P in grade 7. Type the two limits.`,
+      `${letters}${gradeText} is not known here. D to H and JS are in grades 5 to 13. K, M, N and P are in grade 7. Type the two limits.`,
     );
   return {
     nominal,

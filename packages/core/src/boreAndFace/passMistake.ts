@@ -1,7 +1,7 @@
 import type { BorePass } from './bore.schema';
 
 /** What a pass did that its setting does not explain. */
-export type PassSlip =
+export type PassMistake =
   /** Nothing was cut: the slide went the wrong way, or shifted as it was locked. */
   | 'nothing'
   /** Twice as much as was set: a dial of the radius turned by what belongs on the diameter. */
@@ -21,7 +21,7 @@ const NEAR = 0.15;
  * @param U of one measured size
  * @example passSlip(25.4, [{ set: 25.6, measured: 25.8 }], 0.006) // 'twice'
  */
-export function passSlip(start: number, passes: readonly BorePass[], U: number): PassSlip | undefined {
+export function passMistake(start: number, passes: readonly BorePass[], U: number): PassMistake | undefined {
   const last = passes.at(-1);
   if (!last) return undefined;
   const before = passes.at(-2)?.measured ?? start;

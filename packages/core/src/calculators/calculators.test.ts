@@ -1,7 +1,7 @@
 import { heightMethod } from '../zAndTools/heightMethod';
 import { tapeErrors } from '../working/working.case';
-import { reckonAtOnce, startOf, type AtOnceAnswer } from './form';
-import { AT_ONCE, atOnceNamed } from './list';
+import { runCalculator, startOf, type CalculatorAnswer } from './form';
+import { CALCULATORS, calculatorNamed } from './list';
 
 /** What a person types to get an answer, beside what stands there already. */
 const TYPED: Record<string, Record<string, string>> = {
@@ -19,7 +19,7 @@ const TYPED: Record<string, Record<string, string>> = {
 };
 
 const valuesOf = (name: string, change: Record<string, string> = {}, unit: 'mm' | 'in' = 'mm') => {
-  const calculation = atOnceNamed(name);
+  const calculation = calculatorNamed(name);
   if (!calculation) throw new Error(`no ${name}`);
   return { calculation, values: { ...startOf(calculation.fields(change), unit), ...change } };
 };
@@ -28,9 +28,9 @@ function answer(
   name: string,
   change: Record<string, string> = TYPED[name] ?? {},
   unit: 'mm' | 'in' = 'mm',
-): AtOnceAnswer {
+): CalculatorAnswer {
   const { calculation, values } = valuesOf(name, change, unit);
-  const found = reckonAtOnce(calculation, values, unit);
+  const found = runCalculator(calculation, values, unit);
   if (!found.ok) throw new Error(`${found.field}: ${found.message}`);
   return found.answer;
 }
@@ -42,13 +42,13 @@ test.each([
   ['bolt-circle', {}, { kind: 'holes', holes: [] }],
 ] as const)('%s with %j is drawn as it is done before there is an answer', (name, change, drawn) => {
   const { calculation, values } = valuesOf(name, change);
-  expect(reckonAtOnce(calculation, values, 'mm').ok).toBe(false);
+  expect(runCalculator(calculation, values, 'mm').ok).toBe(false);
   expect(calculation.before?.(values)).toMatchObject(drawn);
 });
 
-const figures = ({ lines }: AtOnceAnswer) => lines.map(({ say, figure, unit }) => `${say} ${figure} ${unit}`);
+const figures = ({ lines }: CalculatorAnswer) => lines.map(({ say, figure, unit }) => `${say} ${figure} ${unit}`);
 
-describe.each(AT_ONCE.map(({ name }) => name))('%s', (name) => {
+describe.each(CALCULATORS.map(({ name }) => name))('%s', (name) => {
   test.each(['mm', 'in'] as const)('answers in %s with its tape, and a ± or why it has none', (unit) => {
     const { lines, tape, uncertainty, exact, cautions, notes } = answer(name, TYPED[name], unit);
     expect(lines.length).toBeGreaterThan(0);
@@ -69,7 +69,7 @@ describe.each(AT_ONCE.map(({ name }) => name))('%s', (name) => {
       .fields(values)
       .filter(({ kind, optional, start }) => kind === 'length' && !optional && start.mm === '');
     for (const { key } of wanted) {
-      const found = reckonAtOnce(calculation, { ...values, ...TYPED[name], [key]: '' }, 'mm');
+      const found = runCalculator(calculation, { ...values, ...TYPED[name], [key]: '' }, 'mm');
       expect(found).toMatchObject({ ok: false, field: key, message: expect.stringMatching(/^Type /) as string });
     }
   });
@@ -78,7 +78,7 @@ describe.each(AT_ONCE.map(({ name }) => name))('%s', (name) => {
     const { calculation, values } = valuesOf(name, TYPED[name]);
     const lengths = calculation.fields(values).filter(({ kind }) => kind === 'length');
     for (const { key } of lengths.filter(({ key: one }) => one !== 'got2')) {
-      const found = reckonAtOnce(calculation, { ...values, [key]: '1,234.5' }, 'mm');
+      const found = runCalculator(calculation, { ...values, [key]: '1,234.5' }, 'mm');
       expect(found).toMatchObject({ ok: false, field: key });
     }
   });
@@ -146,7 +146,7 @@ describe('the worked cases', () => {
 
   test('each gauge has its own thickness, words and caution: what was typed of a block is none of the paper’s', () => {
     const z = (values: Record<string, string>) =>
-      reckonAtOnce(
+      runCalculator(
         valuesOf('z-on-gauge').calculation,
         { ...valuesOf('z-on-gauge', { r1: '37.42' }).values, ...values },
         'mm',
@@ -163,7 +163,7 @@ describe('the worked cases', () => {
         .calculation.fields({ gauge })
         .map(({ key }) => key);
       expect(fields.includes('step')).toBe(raised);
-      const length = reckonAtOnce(
+      const length = runCalculator(
         valuesOf('tool-length').calculation,
         { ...valuesOf('tool-length', TYPED['tool-length']).values, gauge },
         'mm',
@@ -174,7 +174,7 @@ describe('the worked cases', () => {
 
   test('what is between cutter and face is asked for, and an empty field is not nothing', () => {
     const edge = (values: Record<string, string>) =>
-      reckonAtOnce(valuesOf('edge').calculation, { ...valuesOf('edge', TYPED.edge).values, ...values }, 'mm');
+      runCalculator(valuesOf('edge').calculation, { ...valuesOf('edge', TYPED.edge).values, ...values }, 'mm');
     expect(edge({ finder: 'paper', feeler: '' })).toMatchObject({ ok: false, field: 'feeler' });
     expect(edge({ finder: 'pin', feeler: '' })).toMatchObject({ ok: false, field: 'feeler' });
     expect(edge({ finder: 'pin', feeler: '0' })).toMatchObject({ ok: true });
@@ -232,13 +232,13 @@ test.each([
   ['fit', { fit: '26 h7' }, 'fit'],
 ])('%s with %j is refused at %s', (name, change, field) => {
   const { calculation, values } = valuesOf(name, change);
-  const found = reckonAtOnce(calculation, values, 'mm');
+  const found = runCalculator(calculation, values, 'mm');
   expect(found).toMatchObject({ ok: false, field, message: expect.stringMatching(/\.$/) as string });
 });
 
 test('every address is its own, and there is no other', () => {
-  expect(new Set(AT_ONCE.map(({ name }) => name)).size).toBe(AT_ONCE.length);
-  expect(atOnceNamed('nothing')).toBeUndefined();
+  expect(new Set(CALCULATORS.map(({ name }) => name)).size).toBe(CALCULATORS.length);
+  expect(calculatorNamed('nothing')).toBeUndefined();
 });
 
 describe('the same shop in inches', () => {

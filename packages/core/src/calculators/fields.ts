@@ -1,24 +1,28 @@
 import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
 import { formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from '../messages/basis/verdict';
-import type { AtOnceField, AtOnceLine, AtOnceReader, AtOnceValues } from './form';
+import type { CalculatorField, CalculatorLine, CalculatorReader, CalculatorValues } from './form';
 
 /** The same start in both units, or one for each. */
 const starts = (mm: string, inch = mm) => ({ mm, in: inch });
 
-export const lengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+export const lengthField = (key: string, label: string, mm = '', inch = mm): CalculatorField => ({
   key,
   label,
   kind: 'length',
   start: starts(mm, inch),
 });
 
-export const optionalLengthField = (key: string, label: string, mm = '', inch = mm): AtOnceField => ({
+export const optionalLengthField = (key: string, label: string, mm = '', inch = mm): CalculatorField => ({
   ...lengthField(key, label, mm, inch),
   optional: true,
 });
 
-export const choiceField = (key: string, label: string, options: AtOnceField['options'] & object): AtOnceField => ({
+export const choiceField = (
+  key: string,
+  label: string,
+  options: CalculatorField['options'] & object,
+): CalculatorField => ({
   key,
   label,
   kind: 'choice',
@@ -26,7 +30,7 @@ export const choiceField = (key: string, label: string, options: AtOnceField['op
   start: starts(options[0]?.value ?? ''),
 });
 
-export const numberField = (key: string, label: string, start: string, unit: string): AtOnceField => ({
+export const numberField = (key: string, label: string, start: string, unit: string): CalculatorField => ({
   key,
   label,
   kind: 'number',
@@ -66,7 +70,7 @@ const BETWEEN: Readonly<Partial<Record<Finder, string>>> = {
 const isTurning = (finder: Finder): boolean => GAUGE_FACTS[finder].spin !== 'standing';
 
 /** Finder, and what must be known of it: no more than its kind has. */
-export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
+export const finderFields = ({ finder: name }: CalculatorValues): CalculatorField[] => {
   const finder = finderNamed(name);
   const between = BETWEEN[finder];
   return [
@@ -85,7 +89,7 @@ export const finderFields = ({ finder: name }: AtOnceValues): AtOnceField[] => {
 const STEP = { mm: 0.005, in: 0.00254 } as const;
 
 /** What is known of a touch by what touched. */
-export function touchOf(read: AtOnceReader) {
+export function touchOf(read: CalculatorReader) {
   const kind = finderNamed(read.text('finder'));
   const { touchU, sizeU, spin } = GAUGE_FACTS[kind];
   return {
@@ -102,23 +106,29 @@ export function touchOf(read: AtOnceReader) {
 }
 
 /** Readings of one touch: the first, and those taken again. */
-export const readingFields = (label: string): AtOnceField[] => [
+export const readingFields = (label: string): CalculatorField[] => [
   lengthField('r1', label),
   optionalLengthField('r2', 'Touched again'),
   optionalLengthField('r3', 'And again'),
 ];
 
-export const readingsOf = (read: AtOnceReader): number[] => [
+export const readingsOf = (read: CalculatorReader): number[] => [
   read.length('r1'),
   ...['r2', 'r3'].flatMap((key) => read.optionalLength(key) ?? []),
 ];
 
 /** A length of the answer. */
-export const lengthLine = (say: string, mm: number, read: AtOnceReader, U?: number, plus = false): AtOnceLine => ({
+export const lengthLine = (
+  say: string,
+  mm: number,
+  read: CalculatorReader,
+  U?: number,
+  plus = false,
+): CalculatorLine => ({
   say,
   figure: formatLength(mm, { unit: read.unit, plus }),
   unit: read.unit,
   ...(U !== undefined && { plusMinus: plusMinus(U, read.unit) }),
 });
 
-export const said = (mm: number, read: AtOnceReader): string => formatLengthUnit(mm, { unit: read.unit });
+export const said = (mm: number, read: CalculatorReader): string => formatLengthUnit(mm, { unit: read.unit });

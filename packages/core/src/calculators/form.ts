@@ -4,13 +4,13 @@ import type { z } from 'zod';
 import type { boltCircleInput } from '../records/setup/patternShape';
 import { Refusal } from '../problem/problem';
 import type { Calculation } from '../registry/registry';
-import type { Tape } from '../working/working';
+import type { Working } from '../working/working';
 import { parseLength } from '../units/parseLength';
 import type { LengthUnit } from '../units/unit';
-import { capital } from '../messages/basis/grammar';
+import { capitalize } from '../messages/basis/grammar';
 
 /** What a person is asked for, one field. */
-export interface AtOnceField {
+export interface CalculatorField {
   key: string;
   label: string;
   /** Lengths take all a reading takes; `text` is taken as it is. */
@@ -25,7 +25,7 @@ export interface AtOnceField {
 }
 
 /** One figure of the answer: what it is, the figure, its unit, and its ± where it has one. */
-export interface AtOnceLine {
+export interface CalculatorLine {
   say: string;
   figure: string;
   unit: string;
@@ -46,13 +46,13 @@ export type AtOnceDrawing =
   | { kind: 'rule'; mm: number };
 
 /** What is answered at once. */
-export interface AtOnceAnswer {
+export interface CalculatorAnswer {
   /** The first is the one that is wanted. */
-  lines: AtOnceLine[];
+  lines: CalculatorLine[];
   uncertainty: Uncertainty | null;
   /** Why it has no ±, where it has none. */
   exact?: string;
-  tape: Tape;
+  tape: Working;
   cautions: readonly Caution[];
   notes: string[];
   drawing: AtOnceDrawing;
@@ -67,24 +67,24 @@ export type Carry =
   | { to: 'heights'; typed: string };
 
 /** A calculation that needs no setup. */
-export interface AtOnce {
+export interface Calculator {
   /** Its address. */
   name: string;
   title: string;
   about: string;
   /** Fields in the order they are asked; some are asked only where others say so. */
-  fields: (values: AtOnceValues) => readonly AtOnceField[];
+  fields: (values: CalculatorValues) => readonly CalculatorField[];
   /** How it is done, drawn until there is an answer: sides as they are chosen, sizes that mean nothing. */
-  before?: (values: AtOnceValues) => AtOnceDrawing;
+  before?: (values: CalculatorValues) => AtOnceDrawing;
   /** @throws Refusal that names the field */
-  reckon: (read: AtOnceReader) => AtOnceAnswer;
+  reckon: (read: CalculatorReader) => CalculatorAnswer;
 }
 
 /** What was typed, by field. */
-export type AtOnceValues = Readonly<Record<string, string>>;
+export type CalculatorValues = Readonly<Record<string, string>>;
 
 /** Fields as they are read, each refused by its own name. */
-export interface AtOnceReader {
+export interface CalculatorReader {
   unit: LengthUnit;
   length: (key: string) => number;
   /** Undefined where it was left empty. */
@@ -102,7 +102,7 @@ const refuse = (field: string, message: string): never => {
  *
  * @throws Refusal
  */
-export function reckon<I extends z.ZodType, O extends z.ZodType>(
+export function calculate<I extends z.ZodType, O extends z.ZodType>(
   calculation: Calculation<I, O>,
   input: z.input<I>,
 ): z.output<O> {
@@ -114,12 +114,16 @@ export function reckon<I extends z.ZodType, O extends z.ZodType>(
   throw new Refusal({
     code: 'invalid',
     field: path,
-    message: `${capital(String(last ?? calculation.name))} ${issue?.message ?? 'cannot be used'}.`,
+    message: `${capitalize(String(last ?? calculation.name))} ${issue?.message ?? 'cannot be used'}.`,
   });
 }
 
 /** Reads fields as they are needed. */
-export function readerOf(values: AtOnceValues, fields: readonly AtOnceField[], unit: LengthUnit): AtOnceReader {
+export function readerOf(
+  values: CalculatorValues,
+  fields: readonly CalculatorField[],
+  unit: LengthUnit,
+): CalculatorReader {
   const labelOf = (key: string) => fields.find((field) => field.key === key)?.label ?? key;
   const typed = (key: string) => (values[key] ?? '').trim();
   const optionalLength = (key: string): number | undefined => {
@@ -142,15 +146,15 @@ export function readerOf(values: AtOnceValues, fields: readonly AtOnceField[], u
 }
 
 /** What stands in the fields at first. */
-export const startOf = (fields: readonly AtOnceField[], unit: LengthUnit): Record<string, string> =>
+export const startOf = (fields: readonly CalculatorField[], unit: LengthUnit): Record<string, string> =>
   Object.fromEntries(fields.map(({ key, start }) => [key, start[unit]]));
 
 /** The answer for what was typed, or which field is wrong and how to mend it. */
-export function reckonAtOnce(
-  calculation: AtOnce,
-  values: AtOnceValues,
+export function runCalculator(
+  calculation: Calculator,
+  values: CalculatorValues,
   unit: LengthUnit,
-): { ok: true; answer: AtOnceAnswer } | { ok: false; field: string; message: string } {
+): { ok: true; answer: CalculatorAnswer } | { ok: false; field: string; message: string } {
   try {
     return { ok: true, answer: calculation.reckon(readerOf(values, calculation.fields(values), unit)) };
   } catch (error) {
@@ -161,7 +165,7 @@ export function reckonAtOnce(
 }
 
 /** The field a refusal is about: by its own name, or by the last of the path it stands under. */
-function fieldOf(path: string, fields: readonly AtOnceField[]): string {
+function fieldOf(path: string, fields: readonly CalculatorField[]): string {
   const last = path.split('.').at(-1) ?? '';
   return fields.some(({ key }) => key === path) ? path : fields.some(({ key }) => key === last) ? last : '';
 }

@@ -2,13 +2,13 @@ import { REGISTRY } from '../registry/registry';
 import { formatAngle, formatLength } from '../units/formatLength';
 import { dialPosition } from '../messages/holes/dialPosition';
 import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, said } from './fields';
-import { reckon, type AtOnce } from './form';
+import { calculate, type Calculator } from './form';
 
 /** Most holes whose places are all told. */
 const LISTED = 40;
 
 /** Holes on a circle. */
-export const BOLT_CIRCLE: AtOnce = {
+export const BOLT_CIRCLE: Calculator = {
   name: 'bolt-circle',
   title: 'A bolt circle',
   about: 'each hole’s X and Y, from centre, diameter and first angle',
@@ -46,7 +46,7 @@ export const BOLT_CIRCLE: AtOnce = {
       direction: read.text('direction') === 'clockwise' ? ('clockwise' as const) : ('counter-clockwise' as const),
       ...(read.text('arc') === 'part' && { arc: read.number('span') }),
     };
-    const found = reckon(circle, input);
+    const found = calculate(circle, input);
     const figure = (mm: number) => formatLength(mm, { unit: read.unit });
     return {
       lines: found.positions.slice(0, LISTED).map(({ hole, x, y, angle }) => ({
@@ -68,7 +68,7 @@ export const BOLT_CIRCLE: AtOnce = {
 };
 
 /** A length in turns and lines of a handwheel. */
-export const TURNS: AtOnce = {
+export const TURNS: Calculator = {
   name: 'turns',
   title: 'Turns and lines',
   about: 'how far to turn a handwheel, with backlash',
@@ -87,7 +87,7 @@ export const TURNS: AtOnce = {
   reckon: (read) => {
     const dial = { perTurn: read.length('perTurn'), lines: read.number('lines') };
     const move = REGISTRY['dial-move'];
-    const found = reckon(move, {
+    const found = calculate(move, {
       from: read.length('from'),
       to: read.length('to'),
       taken: true,

@@ -1,11 +1,11 @@
-import type { AtOnce } from './form';
+import type { Calculator } from './form';
 import { TOOL_LENGTH, Z_ON_GAUGE } from './zAndTools';
 import { BOLT_CIRCLE, TURNS } from './holes';
 import { FIT, NEXT_BORE, PASSES, TURN_LENGTH } from './sizes';
 import { BETWEEN, BORE_CENTRE, EDGE } from './touching';
 
 /** Everything that can be reckoned without a setup, in the order people work. */
-export const AT_ONCE: readonly AtOnce[] = [
+export const CALCULATORS: readonly Calculator[] = [
   EDGE,
   BETWEEN,
   BORE_CENTRE,
@@ -20,4 +20,4 @@ export const AT_ONCE: readonly AtOnce[] = [
 ];
 
 /** A calculation by its address; undefined where there is none. */
-export const atOnceNamed = (name: unknown): AtOnce | undefined => AT_ONCE.find((one) => one.name === name);
+export const calculatorNamed = (name: unknown): Calculator | undefined => CALCULATORS.find((one) => one.name === name);

@@ -3,14 +3,14 @@ import { CUT_MATERIALS, type CutMaterialName } from '../boreAndFace/materials';
 import { REGISTRY } from '../registry/registry';
 import { formatLength } from '../units/formatLength';
 import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, said } from './fields';
-import { reckon, type AtOnce, type AtOnceReader } from './form';
+import { calculate, type Calculator, type CalculatorReader } from './form';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
 
 /** Standard uncertainty of a measured bore until a gauge says better, mm. */
 const MEASURE_U = 0.005;
 
-function boreAdvice(advice: string, now: number, read: AtOnceReader): string {
+function boreAdvice(advice: string, now: number, read: CalculatorReader): string {
   switch (advice) {
     case 'in-size':
       return `In size at ${said(now, read)}. Stop here.`;
@@ -26,7 +26,7 @@ function boreAdvice(advice: string, now: number, read: AtOnceReader): string {
 }
 
 /** The next setting of a boring head. */
-export const NEXT_BORE: AtOnce = {
+export const NEXT_BORE: Calculator = {
   name: 'next-bore-setting',
   title: 'The next bore setting',
   about: 'from the setting and the result, with the bar’s spring',
@@ -51,7 +51,7 @@ export const NEXT_BORE: AtOnce = {
     const [low, high] = [read.length('low'), read.length('high')];
     const { bore } = REGISTRY;
     const counts = read.text('counts') === 'radius' ? 'radius' : 'diameter';
-    const found = reckon(bore, {
+    const found = calculate(bore, {
       low,
       high,
       start: read.length('start'),
@@ -84,7 +84,7 @@ export const NEXT_BORE: AtOnce = {
 };
 
 /** The limits of a fit. */
-export const FIT: AtOnce = {
+export const FIT: Calculator = {
   name: 'fit',
   title: 'A fit',
   about: 'limits of a hole such as 26 H7, and whether a size is within',
@@ -95,7 +95,7 @@ export const FIT: AtOnce = {
   reckon: (read) => {
     const { fit } = REGISTRY;
     const measured = read.optionalLength('measured');
-    const found = reckon(fit, { fit: read.text('fit'), ...(measured !== undefined && { measured }) });
+    const found = calculate(fit, { fit: read.text('fit'), ...(measured !== undefined && { measured }) });
     const lies = {
       under: `Under: ${said(found.low - (measured ?? 0), read)} to the lower limit.`,
       within: 'Within the limits.',
@@ -118,7 +118,7 @@ export const FIT: AtOnce = {
 };
 
 /** Equal passes, speed and feed. */
-export const PASSES: AtOnce = {
+export const PASSES: Calculator = {
   name: 'passes',
   title: 'Passes and speed',
   about: 'equal passes to height, with starting speed and feed',
@@ -143,7 +143,7 @@ export const PASSES: AtOnce = {
   ],
   reckon: (read) => {
     const { facing } = REGISTRY;
-    const found = reckon(facing, {
+    const found = calculate(facing, {
       remove: read.length('remove'),
       mostDepth: read.length('mostDepth'),
       finish: read.length('finish'),
@@ -181,7 +181,7 @@ export const PASSES: AtOnce = {
 };
 
 /** A fraction or a unit turned into another. */
-export const TURN_LENGTH: AtOnce = {
+export const TURN_LENGTH: Calculator = {
   name: 'fraction',
   title: 'A fraction or unit turned',
   about: '1 3/8 in, 5 thou, 12.7 mm: in millimetres, inches and the nearest fraction',
@@ -191,7 +191,7 @@ export const TURN_LENGTH: AtOnce = {
     // Refused by its own field where it is no length.
     read.length('text');
     const turn = REGISTRY['turn-length'];
-    const found = reckon(turn, { text: read.text('text'), unit: read.unit });
+    const found = calculate(turn, { text: read.text('text'), unit: read.unit });
     const { whole, over, under } = found.fraction;
     const fraction =
       over === 0 ? String(whole) : whole === 0 ? `${over}/${under}` : `${whole} ${Math.abs(over)}/${under}`;

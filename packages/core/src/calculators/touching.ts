@@ -1,7 +1,7 @@
 import { REGISTRY } from '../registry/registry';
 import type { Approach } from '../schema/quantities';
 import { choiceField, finderFields, lengthField, lengthLine, readingFields, readingsOf, said, touchOf } from './fields';
-import { reckon, type AtOnce } from './form';
+import { calculate, type Calculator } from './form';
 
 const FACES = {
   left: { axis: 'X', approach: 1 },
@@ -16,7 +16,7 @@ const faceNamed = (name: string): FaceName =>
   (Object.keys(FACES) as FaceName[]).find((face) => face === name) ?? 'left';
 
 /** An edge, from one touch or more. */
-export const EDGE: AtOnce = {
+export const EDGE: Calculator = {
   name: 'edge',
   title: 'An edge',
   about: 'set, move or work offset from one touch of a face',
@@ -38,7 +38,7 @@ export const EDGE: AtOnce = {
     const touch = touchOf(read);
     const nominal = read.length('nominal');
     const { edge } = REGISTRY;
-    const found = reckon(edge, { ...touch, readings: readingsOf(read), approach, nominal });
+    const found = calculate(edge, { ...touch, readings: readingsOf(read), approach, nominal });
     return {
       lines: [
         lengthLine(`Still touching: set ${axis} to`, found.preset, read, found.uncertainty.U),
@@ -56,7 +56,7 @@ export const EDGE: AtOnce = {
 };
 
 /** Halfway between two faces. */
-export const BETWEEN: AtOnce = {
+export const BETWEEN: Calculator = {
   name: 'halfway',
   title: 'Halfway between two faces',
   about: 'the middle and width of a part or slot',
@@ -80,7 +80,7 @@ export const BETWEEN: AtOnce = {
     const axis = read.text('axis') === 'Y' ? 'Y' : 'X';
     const [low, high] = [Math.min(a, b), Math.max(a, b)];
     const { 'opposite-faces': faces } = REGISTRY;
-    const found = reckon(faces, {
+    const found = calculate(faces, {
       ...touchOf(read),
       first: { readings: [low], approach: slot ? -1 : 1 },
       second: { readings: [high], approach: slot ? 1 : -1 },
@@ -109,7 +109,7 @@ export const BETWEEN: AtOnce = {
 };
 
 /** The centre of a bore by its four walls. */
-export const BORE_CENTRE: AtOnce = {
+export const BORE_CENTRE: Calculator = {
   name: 'bore-centre',
   title: 'A bore’s centre',
   about: 'from its walls left, right, front and back',
@@ -125,7 +125,7 @@ export const BORE_CENTRE: AtOnce = {
     const touch = touchOf(read);
     const { 'opposite-faces': faces } = REGISTRY;
     const across = (low: string, high: string) =>
-      reckon(faces, {
+      calculate(faces, {
         ...touch,
         first: { readings: [read.length(low)], approach: -1 },
         second: { readings: [read.length(high)], approach: 1 },

@@ -2,7 +2,7 @@ import { heightMethod } from '../zAndTools/heightMethod';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { REGISTRY } from '../registry/registry';
 import { choiceField, lengthField, lengthLine, optionalLengthField, readingFields, readingsOf, said } from './fields';
-import { reckon, type AtOnce, type AtOnceField, type AtOnceReader } from './form';
+import { calculate, type Calculator, type CalculatorField, type CalculatorReader } from './form';
 
 const GAUGES = ['block', 'feeler', 'paper', 'touch-plate', 'setter'] as const;
 
@@ -23,19 +23,19 @@ const gaugeNamed = (name: string | undefined): HeightGauge => GAUGES.find((one) 
 /** Each gauge has a thickness of its own: what was typed of a block is none of the paper's. */
 const thicknessKey = (kind: HeightGauge): string => (kind === 'block' ? 'thickness' : `${kind}-thickness`);
 
-const thicknessField = (kind: HeightGauge): AtOnceField => {
+const thicknessField = (kind: HeightGauge): CalculatorField => {
   const label = `Thickness of the ${heightMethod(kind).words}`;
   return kind === 'block' ? lengthField('thickness', label, '10', '0.5') : lengthField(thicknessKey(kind), label);
 };
 
 /** What is known of a touch by what it is on. */
-function touchOf(read: AtOnceReader) {
+function touchOf(read: CalculatorReader) {
   const { touchU, sizeU } = GAUGE_FACTS[gaugeNamed(read.text('gauge'))];
   return { method: { resolution: STEP[read.unit], methodSd: touchU }, touchU, sizeU };
 }
 
 /** Z on a gauge of known thickness. */
-export const Z_ON_GAUGE: AtOnce = {
+export const Z_ON_GAUGE: Calculator = {
   name: 'z-on-gauge',
   title: 'Z on a gauge',
   about: 'what to set Z to at a block, plate or paper',
@@ -58,7 +58,7 @@ export const Z_ON_GAUGE: AtOnce = {
     const thickness = read.length(thicknessKey(kind));
     const step = arrives === 'raised' ? read.optionalLength('step') : undefined;
     const zZero = REGISTRY['z-zero'];
-    const found = reckon(zZero, {
+    const found = calculate(zZero, {
       readings: readingsOf(read),
       gaugeThickness: thickness,
       surfaceHeight: read.optionalLength('surface') ?? 0,
@@ -73,7 +73,7 @@ export const Z_ON_GAUGE: AtOnce = {
       uncertainty: found.uncertainty,
       tape: found.tape,
       cautions,
-      notes: [approach, 'Set it, do not move to it: moving there drives the tool through the gauge.'],
+      notes: [approach, 'Set it, do not move to it: moving there pushes the tool through the gauge.'],
       drawing: { kind: 'block', thickness },
       carry: { to: 'heights', typed: read.text('r1') },
     };
@@ -81,7 +81,7 @@ export const Z_ON_GAUGE: AtOnce = {
 };
 
 /** A tool's length against a reference tool on one gauge. */
-export const TOOL_LENGTH: AtOnce = {
+export const TOOL_LENGTH: Calculator = {
   name: 'tool-length',
   title: 'A tool’s length',
   about: 'offset against a reference tool on the same gauge',
@@ -96,7 +96,7 @@ export const TOOL_LENGTH: AtOnce = {
     const reference = read.length('reference');
     const { method, touchU } = touchOf(read);
     const { approach, cautions } = heightMethod(gaugeNamed(read.text('gauge')));
-    const found = reckon(toolLength, {
+    const found = calculate(toolLength, {
       reference: { tool: 1, z: { readings: [reference] } },
       tool: 2,
       readings: readingsOf(read),

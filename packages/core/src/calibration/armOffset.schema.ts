@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const armOffsetInput = z.object({
@@ -19,7 +19,7 @@ export const armOffsetOutput = z.object({
   /** How far the cutter's lowest point stands above a surface when the sensor answers on it, mm; minus where below. */
   offset: z.number(),
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 export const ballTrueInput = z.object({
   /** What an indicator at the ball shows with the spindle turned by hand to each angle, pressed plus; degrees and mm. */
@@ -24,7 +24,7 @@ export const ballTrueOutput = z.object({
   within: z.boolean(),
   /** Of the TIR. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

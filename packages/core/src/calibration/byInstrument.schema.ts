@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { nonNegativeLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings } from '../schema/touch';
 
 export const byInstrumentInput = z.object({
-  /** What the caliper or micrometer shows, at different places and each time opened anew, mm. */
+  /** What the caliper or micrometer shows, at different places and each time opened again, mm. */
   readings,
   instrument: z.object({
     /** Its smallest step, and what one reading with it scatters by, mm. */
@@ -22,7 +22,7 @@ export const byInstrumentOutput = z.object({
   size: z.number(),
   repeats: repeatsResult,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

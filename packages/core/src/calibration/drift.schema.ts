@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { moment, nonNegativeLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 export const driftInput = z.object({
   /** Results of one thing in time: when, what, mm, and U at 95 %. */
@@ -37,7 +37,7 @@ export const driftOutput = z.object({
   neighbours: z.array(z.object({ at: moment, difference: z.number(), U: z.number(), en: z.number() })),
   /** Of what it moved by, or of the latest result where it did not. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

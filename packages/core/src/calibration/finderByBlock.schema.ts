@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const finderByBlockInput = z.object({
@@ -20,7 +20,7 @@ export const finderByBlockOutput = z.object({
   diameter: z.number(),
   repeats: z.object({ towardPlus: repeatsResult, towardMinus: repeatsResult }),
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const heightMasterInput = z.object({
@@ -26,7 +26,7 @@ export const heightMasterOutput = z.object({
   value: z.number(),
   repeats: repeatsResult,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

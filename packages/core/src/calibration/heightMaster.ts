@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { touchBudget } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection, type TapeLine } from '../working/working';
+import { meanSection, sumSection, type WorkingLine } from '../working/working';
 import type { HeightMasterInput, HeightMasterOutput } from './heightMaster.schema';
 
 /**
@@ -18,7 +18,7 @@ import type { HeightMasterInput, HeightMasterOutput } from './heightMaster.schem
 export function heightMaster(input: HeightMasterInput): HeightMasterOutput {
   const { known, method } = input;
   const seen = repeats(input.readings, method);
-  const [title, terms, total]: [string, TapeLine[], string] =
+  const [title, terms, total]: [string, WorkingLine[], string] =
     known.what === 'setter-by-master'
       ? ['Where the bare gauge line would touch', [{ label: 'less the master', value: -known.length }], 'setter at Z']
       : [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 /** A pair across the ring: where it tripped at the wall toward plus, and at the one toward minus, mm. */
@@ -38,7 +38,7 @@ export const probeInRingOutput = z.object({
   /** Mean of the axes, mm. */
   radius: z.number(),
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -3,7 +3,7 @@ import { repeats, type Repeats } from '../metrology/repeats';
 import { displayPart, repeatPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { AxisPairs, ProbeInRingInput, ProbeInRingOutput } from './probeInRing.schema';
 
 type Pair = { plus: Repeats; minus: Repeats };
@@ -41,7 +41,7 @@ function alongAxis(
   { ring, method, touchU }: ProbeInRingInput,
   pairs: AxisPairs,
   axis: 'x' | 'y',
-): { result: ProbeInRingOutput['x']; parts: BudgetPart[]; sections: TapeSection[] } {
+): { result: ProbeInRingOutput['x']; parts: BudgetPart[]; sections: WorkingSection[] } {
   const seen = [pairs.first, ...(pairs.turned ? [pairs.turned] : [])].map(({ plus, minus }): Pair => ({
     plus: repeats(plus, method),
     minus: repeats(minus, method),

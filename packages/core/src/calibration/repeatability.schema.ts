@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 
 /** Fewest approaches that say anything of scatter, and as many as make it good. */
 export const FEWEST_APPROACHES = 3;
@@ -23,7 +23,7 @@ export const repeatabilityOutput = z.object({
   repeats: repeatsResult,
   /** Of that standard deviation. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

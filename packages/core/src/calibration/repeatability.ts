@@ -1,7 +1,7 @@
 import { EDGE_CAUTIONS } from '../cautions/caution';
 import { repeats } from '../metrology/repeats';
 import { combine } from '../metrology/uncertainty';
-import { meanSection, type TapeSection } from '../working/working';
+import { meanSection, type WorkingSection } from '../working/working';
 import type { RepeatabilityInput, RepeatabilityOutput } from './repeatability.schema';
 
 /**
@@ -18,7 +18,7 @@ export function repeatability({ readings, resolution }: RepeatabilityInput): Rep
   const uncertainty = combine([
     { name: 'few approaches', u: sd / Math.sqrt(2 * (seen.n - 1)), shape: 'normal', dof: seen.n - 1 },
   ]);
-  const spread: TapeSection = {
+  const spread: WorkingSection = {
     title: 'Standard deviation of one touch',
     how: 'ratio',
     quantity: 'length',

@@ -42,7 +42,7 @@ export const spinCaution = (spin: 'turning' | 'slow' | 'standing'): Caution =>
 export const METHOD_CAUTIONS = {
   probeSlow: {
     id: 'probe-slow',
-    text: 'Spindle stopped and its drive off. Probe slowly, and never from where it could ride over a clamp. Out of the spindle, unplugged, before it can turn or coolant starts.',
+    text: 'Spindle stopped, motor isolated. Probe slowly, and never from where it could ride over a clamp. Out of the spindle, unplugged, before it can turn or coolant starts.',
     mustTick: false,
   },
   contactLight: {
@@ -76,7 +76,7 @@ export const METHOD_CAUTIONS = {
 export const HEIGHT_CAUTIONS = {
   raiseOnto: {
     id: 'raise-onto-gauge',
-    text: 'Spindle stopped. Go below the gauge’s height beside it, then raise until it just slips under. Never lower a tool onto a gauge.',
+    text: 'Spindle stopped. Go below the gauge’s height beside it, then raise until it just slides under. Never lower a tool onto a gauge.',
     mustTick: true,
   },
   comeSlowly: {
@@ -120,7 +120,7 @@ export const HEIGHT_CAUTIONS = {
 export const ALIGNMENT_CAUTIONS = {
   spindleStopped: {
     id: 'indicator-spindle-stopped',
-    text: 'Spindle stopped, drive off. Turn it by hand only, and take the indicator away before it runs.',
+    text: 'Spindle stopped, motor isolated. Turn it by hand only, and take the indicator away before it runs.',
     mustTick: false,
   },
   softTap: {

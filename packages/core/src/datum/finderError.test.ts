@@ -53,7 +53,7 @@ describe('the size of a finder, off by the same at every touch', () => {
   });
 });
 
-describe('where it trips, anew in every direction', () => {
+describe('where it trips, again in every direction', () => {
   test('is in an edge once, in a width by √2, in a middle by 1/√2', () => {
     expect(edge({ ...edgeCase, ...felt, readings: [-2, -2, -2, -2] }).uncertainty.u).toBeCloseTo(0.005, 12);
     const middle = oppositeFaces({ ...felt, ...faces });

@@ -1,6 +1,6 @@
 import type { Propagated } from '../metrology/propagate';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { Covariance } from './round/circle.schema';
 import type { Point } from '../geometry/point';
 
@@ -23,7 +23,7 @@ export function zeroSections(
   found: Point,
   place: Point,
   labels: { found: string; place: string },
-): { sections: TapeSection[]; workOffset: Point } {
+): { sections: WorkingSection[]; workOffset: Point } {
   const [x, y] = (['x', 'y'] as const).map((axis) =>
     sumSection(
       `Work offset ${axis.toUpperCase()}`,
@@ -33,6 +33,6 @@ export function zeroSections(
       ],
       'part zero at',
     ),
-  ) as [TapeSection, TapeSection];
+  ) as [WorkingSection, WorkingSection];
   return { sections: [x, y], workOffset: { x: x.total.value, y: y.total.value } };
 }

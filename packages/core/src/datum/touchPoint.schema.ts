@@ -18,7 +18,7 @@ export const featureContact = z
   .meta({ id: 'Contact' });
 
 /** Backlash of a dial's axis, as it was measured: the value and its U, mm. */
-export const lostMotion = z
+export const backlashSense = z
   .object({ value: nonNegativeLength, U: nonNegativeLength })
   .meta({ id: 'LostMotion', description: 'taken off readings that were touched going toward minus' });
 
@@ -26,7 +26,7 @@ export const lostMotion = z
 export const featureMethod = z.object({
   contact: featureContact,
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, anew at each touch, mm' }),
+  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, again at each touch, mm' }),
   sizeU: nonNegativeLength.meta({
     description: 'standard uncertainty of its effective radius, the same at each touch, mm',
   }),

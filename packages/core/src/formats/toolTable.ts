@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { keepsTable, type School } from '../zAndTools/schools';
+import { keepsTable, type LengthMethod } from '../zAndTools/schools';
 import type { DialectName } from '../records/values/dialects';
 import { PLAINEST } from '../records/values/dialects';
 import { DIALECTS } from './dialect';
@@ -18,7 +18,7 @@ export interface ToolRow {
 }
 
 export interface ToolTable {
-  school: School;
+  school: LengthMethod;
   unit: LengthUnit;
   rows: ToolRow[];
 }
@@ -40,7 +40,7 @@ export const toolTableJson = (table: ToolTable): string =>
   `${JSON.stringify({ format: 'zero-point/tool-table/1', school: table.school, tools: table.rows }, null, 2)}\n`;
 
 /** Whether a controller takes rows of its table from a program, and the school keeps a table at all. */
-export const setsRows = (dialect: DialectName = PLAINEST, school: School): boolean =>
+export const setsRows = (dialect: DialectName = PLAINEST, school: LengthMethod): boolean =>
   DIALECTS[dialect].row !== null && keepsTable(school);
 
 /**

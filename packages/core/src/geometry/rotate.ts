@@ -1,5 +1,5 @@
 import type { Point } from './point';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 
 /**
@@ -25,7 +25,7 @@ export function rotatedU({ x, y }: Point, datum: Point, turnU: number): Point {
 }
 
 /** The turn of one point as sections of a tape, for a part whose angle is carried. */
-export function rotateSections({ x, y }: Point, angle: number): TapeSection[] {
+export function rotateSections({ x, y }: Point, angle: number): WorkingSection[] {
   const [c, s] = [cosDegrees(angle), sinDegrees(angle)];
   return [
     sumSection(

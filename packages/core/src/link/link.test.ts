@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { hear, linkNotes, NOTHING_HEARD, type Heard } from './messageParser';
+import { parseMessage, linkNotes, NOTHING_PARSED, type ParsedMessage } from './messageParser';
 import { createLineSplitter } from './lineSplitter';
 import { LONGEST_LINE, moves, told, type Said } from './message';
-import { answer, createStandIn, helloLine, positionLine, type StandIn } from './simulatedDevice';
-import { STAND_INS } from './simulatedDevices';
+import { answer, createSimulatedDevice, helloLine, positionLine, type SimulatedDevice } from './simulatedDevice';
+import { SIMULATED_DEVICES } from './simulatedDevices';
 import { feel } from '../practice/mill/contact';
 
 const HELLO = JSON.stringify({
@@ -18,8 +18,8 @@ const HELLO = JSON.stringify({
 const position = (x: number, more: object = {}) =>
   JSON.stringify({ is: 'position', unit: 'mm', scale: 'readout', at: { x }, ...more });
 
-const heardOf = (...lines: string[]): Heard =>
-  lines.reduce((heard, line, i) => hear(heard, line, 1000 + i), NOTHING_HEARD);
+const heardOf = (...lines: string[]): ParsedMessage =>
+  lines.reduce((heard, line, i) => parseMessage(heard, line, 1000 + i), NOTHING_PARSED);
 
 describe('lines out of pieces', () => {
   test('however a stream is cut, the same lines come out', () => {
@@ -79,7 +79,7 @@ describe('what is heard', () => {
     ['null', 'null'],
   ])('%s changes no figure, and is said', (_name, line) => {
     const before = heardOf(HELLO, position(7));
-    const after = hear(before, line, 2000);
+    const after = parseMessage(before, line, 2000);
     expect(after.position).toEqual(before.position);
     expect(after.hello).toEqual(before.hello);
     expect(linkNotes(after)).toContainEqual(
@@ -142,11 +142,11 @@ describe('a device that lies about its step', () => {
 });
 
 describe('the stand-ins', () => {
-  const readout = () => createStandIn(STAND_INS.readout);
-  const controller = () => createStandIn(STAND_INS.controller);
-  const done = (start: StandIn, ...orders: unknown[]) => {
+  const readout = () => createSimulatedDevice(SIMULATED_DEVICES.readout);
+  const controller = () => createSimulatedDevice(SIMULATED_DEVICES.controller);
+  const done = (start: SimulatedDevice, ...orders: unknown[]) => {
     const lines: Said[] = [];
-    const end = orders.reduce<StandIn>((standIn, order) => {
+    const end = orders.reduce<SimulatedDevice>((standIn, order) => {
       const step = answer(standIn, told.parse(order));
       lines.push(...step.lines);
       return step.next;
@@ -170,7 +170,7 @@ describe('the stand-ins', () => {
 
   test('the DRO goes where its handwheels are turned, and its send key tells where it is', () => {
     // Read on the table, which follows once the play in the nut is used up.
-    const play = STAND_INS.readout.mill.play.x;
+    const play = SIMULATED_DEVICES.readout.mill.play.x;
     const { heard } = done(
       readout(),
       { do: 'act', act: { do: 'move', axis: 'x', by: 12.34 } },
@@ -182,7 +182,7 @@ describe('the stand-ins', () => {
 
   test('a DRO runs no cycles', () => {
     for (const what of [{ do: 'home' }, { do: 'offsets' }, { do: 'probe', axis: 'x', way: 1 }])
-      expect(done(readout(), what).lines).toEqual([{ is: 'trouble', says: 'A readout does no such thing.' }]);
+      expect(done(readout(), what).lines).toEqual([{ is: 'trouble', says: 'A DRO cannot do that.' }]);
   });
 
   test('homing comes back to about a hundredth, and never to the same', () => {
@@ -231,7 +231,7 @@ describe('the stand-ins', () => {
   });
 
   test('its offsets are read back as they were set, in its own unit', () => {
-    const inches = createStandIn({ ...STAND_INS.controller, unit: 'in' });
+    const inches = createSimulatedDevice({ ...SIMULATED_DEVICES.controller, unit: 'in' });
     const { lines, heard } = done(inches, { do: 'offset', name: 'G55', axis: 'z', value: -25.4 });
     expect(lines).toContainEqual(expect.objectContaining({ is: 'offsets', unit: 'in' }));
     expect(heard.offsets?.find(({ name }) => name === 'G55')).toEqual({ name: 'G55', x: 0, y: 0, z: -25.4 });

@@ -1,5 +1,5 @@
 import type { LinkAddress } from './address';
-import { linkNotes, type Heard, type LinkNote } from './messageParser';
+import { linkNotes, type ParsedMessage, type LinkNote } from './messageParser';
 
 /**
  * How a link stands. `away`: nothing answers at its address. `quiet`: it is there, and has said nothing for a while.
@@ -9,7 +9,7 @@ export type LinkState = 'away' | 'quiet' | 'live';
 
 /** A machine's link as a page sees it. Lengths in mm. */
 export interface LinkView extends Pick<
-  Heard,
+  ParsedMessage,
   'hello' | 'position' | 'touch' | 'result' | 'offsets' | 'offsetsTold' | 'tools'
 > {
   machineId: string;
@@ -30,7 +30,7 @@ export const QUIET = 2500;
 export function linkView(
   machineId: string,
   address: LinkAddress,
-  heard: Heard,
+  heard: ParsedMessage,
   { open, reason, now }: { open: boolean; reason?: string | undefined; now: number },
 ): LinkView {
   const { hello, position, touch, result, offsets, offsetsTold, tools } = heard;

@@ -1,4 +1,4 @@
-import { hear, NOTHING_HEARD } from './messageParser';
+import { parseMessage, NOTHING_PARSED } from './messageParser';
 import { linkView, QUIET } from './linkView';
 import { coarserStep, liveFigure, offsetFigure, touchedSince, type Wanted } from './liveReading';
 import { coarserWords, linkNoteWords, linkWords, notLiveWords } from './words';
@@ -18,7 +18,7 @@ const viewOf = (
   linkView(
     'knee-mill',
     { over: 'tcp', host: '127.0.0.1', port: 1 },
-    lines.reduce((heard, one) => hear(heard, one, 1000), NOTHING_HEARD),
+    lines.reduce((heard, one) => parseMessage(heard, one, 1000), NOTHING_PARSED),
     { open, reason, now: 1000 + later },
   );
 

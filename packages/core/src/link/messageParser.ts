@@ -30,7 +30,7 @@ export type LinkNote =
   | { code: 'trouble'; says: string };
 
 /** All that was heard of one device. */
-export interface Heard {
+export interface ParsedMessage {
   hello: Hello | undefined;
   position: (Stood & Pick<PositionLine, 'rpm' | 'says' | 'felt' | 'holds'>) | undefined;
   /** Its own touch event, counted so that each is told from the next. */
@@ -61,7 +61,7 @@ export interface Heard {
   lines: number;
 }
 
-export const NOTHING_HEARD: Heard = {
+export const NOTHING_PARSED: ParsedMessage = {
   hello: undefined,
   position: undefined,
   touch: undefined,
@@ -78,7 +78,7 @@ export const NOTHING_HEARD: Heard = {
 
 const SHOWN_OF_LINE = 80;
 
-function nonsense(heard: Heard, line: string, why: string): Heard {
+function nonsense(heard: ParsedMessage, line: string, why: string): ParsedMessage {
   return {
     ...heard,
     nonsense: { code: 'nonsense', count: (heard.nonsense?.count ?? 0) + 1, line: line.slice(0, SHOWN_OF_LINE), why },
@@ -111,7 +111,7 @@ const inMillimetres = (at: Figures, unit: LengthUnit): Figures =>
  *
  * @param now ms
  */
-export function hear(heard: Heard, line: string, now: number): Heard {
+export function parseMessage(heard: ParsedMessage, line: string, now: number): ParsedMessage {
   const read = readLine(line);
   if (!read.ok) return nonsense(heard, line, read.why);
   const next = { ...heard, lines: heard.lines + 1 };
@@ -181,7 +181,7 @@ const scaled = (row: { name: string; x: number; y: number; z: number }, per: num
 });
 
 /** What is to be said of a device beside its figures. */
-export function linkNotes({ hello, position, steps, nonsense: odd, dropped, trouble }: Heard): LinkNote[] {
+export function linkNotes({ hello, position, steps, nonsense: odd, dropped, trouble }: ParsedMessage): LinkNote[] {
   const per = millimetresPer(hello?.unit ?? 'mm');
   return [
     ...(trouble === undefined ? [] : [{ code: 'trouble', says: trouble } as const]),

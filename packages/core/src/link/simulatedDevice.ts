@@ -11,7 +11,7 @@ import { millimetresPer, type LengthUnit } from '../units/unit';
 import { PROTOCOL, type Hello, type Said, type Told } from './message';
 
 /** A device with the practice mill behind it, in place of one of metal. */
-export interface StandIn {
+export interface SimulatedDevice {
   name: string;
   kind: Hello['kind'];
   unit: LengthUnit;
@@ -23,7 +23,7 @@ export interface StandIn {
   offsets: Readonly<Record<string, Readonly<Record<Axis, number>>>>;
 }
 
-export interface StandInSpec {
+export interface SimulatedDeviceSpec {
   name: string;
   kind: Hello['kind'];
   unit: LengthUnit;
@@ -34,7 +34,7 @@ export interface StandInSpec {
 const AXES = ['x', 'y', 'z'] as const;
 const NOWHERE = { x: 0, y: 0, z: 0 };
 
-export const createStandIn = ({ name, kind, unit, mill, seed }: StandInSpec): StandIn => ({
+export const createSimulatedDevice = ({ name, kind, unit, mill, seed }: SimulatedDeviceSpec): SimulatedDevice => ({
   name,
   kind,
   unit,
@@ -55,16 +55,16 @@ const BACK = 2;
 /** A figure as a device sends it: in its unit, without what float64 leaves. */
 const plain = (mm: number, unit: LengthUnit): number => Number((mm / millimetresPer(unit)).toFixed(6));
 
-const figuresOf = ({ mill, unit }: StandIn) => ({
+const figuresOf = ({ mill, unit }: SimulatedDevice) => ({
   x: plain(shows(mill, 'x'), unit),
   y: plain(shows(mill, 'y'), unit),
   z: plain(shows(mill, 'z'), unit),
 });
 
-const scaleOf = ({ kind }: StandIn) => (kind === 'controller' ? 'machine' : 'readout');
+const scaleOf = ({ kind }: SimulatedDevice) => (kind === 'controller' ? 'machine' : 'readout');
 
 /** Where it stands, and what would be seen there. */
-export function positionLine(standIn: StandIn): Said {
+export function positionLine(standIn: SimulatedDevice): Said {
   const { mill, unit } = standIn;
   const felt = feel(mill);
   return {
@@ -79,7 +79,7 @@ export function positionLine(standIn: StandIn): Said {
   };
 }
 
-export function helloLine({ name, kind, unit, mill: { spec } }: StandIn): Said {
+export function helloLine({ name, kind, unit, mill: { spec } }: SimulatedDevice): Said {
   const step = Object.fromEntries(AXES.map((axis) => [axis, plain(spec.step[axis], unit)]));
   return {
     is: 'hello',
@@ -96,7 +96,7 @@ export function helloLine({ name, kind, unit, mill: { spec } }: StandIn): Said {
   };
 }
 
-const touchLine = (standIn: StandIn): Said => ({
+const touchLine = (standIn: SimulatedDevice): Said => ({
   is: 'touch',
   unit: standIn.unit,
   scale: scaleOf(standIn),
@@ -106,14 +106,14 @@ const touchLine = (standIn: StandIn): Said => ({
 const trouble = (says: string): Said => ({ is: 'trouble', says });
 
 /** What a stand-in does and says when it is asked or told something. */
-export function answer(standIn: StandIn, what: Told): { next: StandIn; lines: Said[] } {
+export function answer(standIn: SimulatedDevice, what: Told): { next: SimulatedDevice; lines: Said[] } {
   const says = (...lines: Said[]) => ({ next: standIn, lines });
   const { unit, kind, mill } = standIn;
   if (
     kind === 'readout' &&
     (what.do === 'home' || what.do === 'probe' || what.do === 'offset' || what.do === 'offsets')
   )
-    return says(trouble('A readout does no such thing.'));
+    return says(trouble('A DRO cannot do that.'));
   switch (what.do) {
     case 'hello':
       return says(helloLine(standIn), positionLine(standIn));
@@ -167,7 +167,7 @@ export function answer(standIn: StandIn, what: Told): { next: StandIn; lines: Sa
 }
 
 /** Creeps along an axis until the probe trips, tells what it found with the ball taken off, and backs off. */
-function probe(standIn: StandIn, axis: Axis, way: Approach): { next: StandIn; lines: Said[] } {
+function probe(standIn: SimulatedDevice, axis: Axis, way: Approach): { next: SimulatedDevice; lines: Said[] } {
   const { held, rpm } = standIn.mill;
   if (standIn.homed === 0) return { next: standIn, lines: [trouble('Home it first.')] };
   if (held?.kind !== 'probe') return { next: standIn, lines: [trouble('There is no probe in the spindle.')] };

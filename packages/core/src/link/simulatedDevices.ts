@@ -1,6 +1,6 @@
 import { BETWEENS, kneeMill, TRAY } from '../practice/lessons/practiceShop';
 import type { MillSpec } from '../practice/mill/millSpec';
-import type { StandInSpec } from './simulatedDevice';
+import type { SimulatedDeviceSpec } from './simulatedDevice';
 
 const { springFinder, ringFinder, probe, pin, cutter, drill } = TRAY;
 const { feeler, block } = BETWEENS;
@@ -9,7 +9,7 @@ const { feeler, block } = BETWEENS;
 const centre: MillSpec = { ...kneeMill([probe, cutter, drill], [block]), step: { x: 0.001, y: 0.001, z: 0.001 } };
 
 /** The two devices that the demo starts. */
-export const STAND_INS = {
+export const SIMULATED_DEVICES = {
   readout: {
     name: 'Simulated DRO',
     kind: 'readout',
@@ -18,4 +18,4 @@ export const STAND_INS = {
     seed: 41,
   },
   controller: { name: 'Simulated control', kind: 'controller', unit: 'mm', mill: centre, seed: 42 },
-} as const satisfies Record<string, StandInSpec>;
+} as const satisfies Record<string, SimulatedDeviceSpec>;

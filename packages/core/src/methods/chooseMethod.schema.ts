@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, name, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 import { GAUGE_KINDS } from '../metrology/gaugeKinds';
 import { METHODS } from './method';
 
@@ -52,7 +52,7 @@ export const chooseMethodOutput = z.object({
   ),
   /** Whether anything reaches a quarter of the tolerance. */
   anyReaches: z.boolean(),
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { cautions, tape } from '../schema/results';
+import { cautions, working } from '../schema/results';
 import { length, nonNegativeLength, positiveLength, unit } from '../schema/quantities';
 
-export const SLIPS = [
+export const MISTAKES = [
   'radius-once',
   'radius-twice',
   'feeler',
@@ -50,7 +50,7 @@ export const explainOutput = z.object({
   /** Slips that would make this difference, the likeliest first; none where nothing fits. */
   likely: z.array(
     z.object({
-      slip: z.enum(SLIPS),
+      slip: z.enum(MISTAKES),
       /** The difference this slip would make, mm, signed. */
       size: z.number(),
       /** How far that is from what was seen, in units of U. */
@@ -61,10 +61,10 @@ export const explainOutput = z.object({
   ),
   /** What must be known before another slip is named: it could be this one. */
   ask: z.enum(['measure-plate']).nullable(),
-  tape,
+  tape: working,
   cautions,
 });
 
 export type ExplainInput = z.output<typeof explainInput>;
 export type ExplainOutput = z.output<typeof explainOutput>;
-export type Slip = (typeof SLIPS)[number];
+export type Mistake = (typeof MISTAKES)[number];

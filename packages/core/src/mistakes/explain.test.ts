@@ -1,11 +1,11 @@
 import { criedWolf, namedFirst } from '../practice/trials/slipTrials';
 import { explain } from './explain';
-import type { ExplainInput, Slip } from './explain.schema';
+import type { ExplainInput, Mistake } from './explain.schema';
 
 const plate: ExplainInput = { measured: 184, known: 184, U: 0.02, radius: 5, feeler: 0.05, perTurn: 3, backlash: 0.18 };
 
 describe('why it does not agree', () => {
-  test.each<[string, Partial<ExplainInput>, Slip]>([
+  test.each<[string, Partial<ExplainInput>, Mistake]>([
     ['half a 10 mm finder forgotten at one face', { measured: 188.99 }, 'radius-once'],
     ['the right face touched from the wrong side', { measured: 194.004 }, 'radius-twice'],
     ['the feeler forgotten', { measured: 183.952, U: 0.012 }, 'feeler'],

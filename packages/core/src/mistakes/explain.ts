@@ -1,6 +1,6 @@
-import { sumSection, type Tape } from '../working/working';
+import { sumSection, type Working } from '../working/working';
 import { INCH } from '../units/unit';
-import type { ExplainInput, ExplainOutput, Slip } from './explain.schema';
+import type { ExplainInput, ExplainOutput, Mistake } from './explain.schema';
 
 /** Differences up to this many U are taken as agreement: three standard deviations, so that it seldom cries wolf. */
 const AGREES = 1.5;
@@ -17,14 +17,14 @@ const MOST_PLATE = 1;
 const FIGURES = { mm: [0.1, 1, 10], in: [0.01, 0.1, 1] } as const;
 
 /** Slips that multiply what is known, by how much. */
-const SCALED: readonly [Slip, number][] = [
+const SCALED: readonly [Mistake, number][] = [
   ['inch-for-mm', INCH],
   ['diameter-for-radius', 2],
   ['decimal-place', 10],
 ];
 
 interface Candidate {
-  slip: Slip;
+  slip: Mistake;
   size: number;
   turns?: number;
 }
@@ -56,7 +56,7 @@ export function explain(input: ExplainInput): ExplainOutput {
   return { ...shown, likely };
 }
 
-const differenceTape = ({ measured, known }: ExplainInput): Tape => ({
+const differenceTape = ({ measured, known }: ExplainInput): Working => ({
   sections: [
     sumSection(
       'Difference',
@@ -83,7 +83,7 @@ function candidates({
   unit = 'mm',
 }: ExplainInput): Candidate[] {
   const found: Candidate[] = [];
-  const add = (slip: Slip, size: number, turns?: number) => {
+  const add = (slip: Mistake, size: number, turns?: number) => {
     if (size !== 0) found.push(...bothWays({ slip, size, ...(turns !== undefined && { turns }) }));
   };
   add('radius-once', radius);

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { openBook } from '../state/basis/setupState';
+import { deriveState } from '../state/basis/setupState';
 import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
 import { mark } from './marking/mark';
-import { MILL_SLIPS, type MillSlip } from './marking/slips';
+import { MILL_MISTAKES, type MillMistake } from './marking/slips';
 import { act } from './mill/reduceMill';
 import { feel, nearest } from './mill/contact';
 import { tipOf } from './mill/toolTip';
@@ -47,7 +47,7 @@ describe('each lesson done right', () => {
   );
 });
 
-const CASES: readonly (readonly [MillSlip, string, Clumsy])[] = [
+const CASES: readonly (readonly [MillMistake, string, Clumsy])[] = [
   ['finder-still', 'left-edge', { rpm: 0, drivesOn: 0.8 }],
   ['finder-too-fast', 'left-edge', { rpm: 2500 }],
   ['hand-at-turning', 'second-tool', { rpm: 600 }],
@@ -100,7 +100,7 @@ test('every job has its lesson', () => {
 });
 
 test('every slip there is can be made, and is named in one lesson at least', () => {
-  expect(MILL_SLIPS.filter((slip) => !CASES.some(([named]) => named === slip))).toEqual([]);
+  expect(MILL_MISTAKES.filter((slip) => !CASES.some(([named]) => named === slip))).toEqual([]);
 });
 
 test('what is tapped in two goes is judged as one, and a tap too far that is taken back is none', () => {
@@ -109,7 +109,7 @@ test('what is tapped in two goes is judged as one, and a tap too far that is tak
   const out = start.work?.kind === 'chuck' ? start.work.off[0] : 0;
   const marked = (...by: number[]) => {
     const tapped = by.reduce((now, one) => act(now, { do: 'tap', by: one * out }), act(start, { do: 'parallels', in: false })); // prettier-ignore
-    const book = openBook(lesson('chuck').snapshot('practice-chuck-3', '2026-11-27T09:00:00.000Z'));
+    const book = deriveState(lesson('chuck').snapshot('practice-chuck-3', '2026-11-27T09:00:00.000Z'));
     const now = mark(lesson('chuck'), tapped, book, 0).slips.map(({ slip }) => slip);
     expect(mark(lesson('chuck'), act(tapped, { do: 'index', by: 90 }), book, 0).slips.map(({ slip }) => slip)).toEqual(now); // prettier-ignore
     return now;
@@ -204,7 +204,7 @@ describe('the mill', () => {
     expect(feel(moved(free, 0.2))).toBe('past');
   });
 
-  test('it trips anew only after it was backed off, and at one face the same way on average', () => {
+  test('it trips again only after it was backed off, and at one face the same way on average', () => {
     const at = (mill: Mill): number => {
       let now = mill;
       for (let i = 0; feel(now) !== 'found' && i < 2000; i += 1) now = moved(now, 0.001);

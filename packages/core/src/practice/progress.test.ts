@@ -1,8 +1,8 @@
-import { nextLesson, slipCounts, type Practised } from './progress';
-import type { MillSlip } from './marking/slips';
+import { nextLesson, mistakeCounts, type Practised } from './progress';
+import type { MillMistake } from './marking/slips';
 
 let made = 0;
-const went = (lesson: string, passed = true, ...slips: MillSlip[]): Practised => {
+const went = (lesson: string, passed = true, ...slips: MillMistake[]): Practised => {
   made += 1;
   return {
     session: `s${made}`,
@@ -48,10 +48,10 @@ test('slips by kind: how often in the latest ten, and in the ten before', () => 
     ...Array.from({ length: 9 }, () => went('corner')),
     went('corner', true, 'not-raised', 'read-back-skipped'),
   ];
-  expect(slipCounts(practised)).toEqual([
+  expect(mistakeCounts(practised)).toEqual([
     { slip: 'not-raised', lately: 1, before: 0 },
     { slip: 'read-back-skipped', lately: 1, before: 0 },
     { slip: 'finder-still', lately: 0, before: 5 },
   ]);
-  expect(slipCounts([went('edge')])).toEqual([]);
+  expect(mistakeCounts([went('edge')])).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import type { MillSlip } from './marking/slips';
+import type { MillMistake } from './marking/slips';
 
 /** How a lesson went, kept for the next time. */
 export interface Practised {
@@ -9,7 +9,7 @@ export interface Practised {
   /** Who did it, by name; left out for somebody without one. */
   who?: string;
   passed: boolean;
-  slips: MillSlip[];
+  slips: MillMistake[];
 }
 
 /** Of how lessons went the last so many are kept, of each person. */
@@ -31,17 +31,17 @@ export function withResult(practised: readonly Practised[], result: Practised): 
 const LATELY = 10;
 
 /** A kind of slip: how often lately, and how often in as many before that. */
-export interface SlipCount {
-  slip: MillSlip;
+export interface MistakeCount {
+  slip: MillMistake;
   lately: number;
   before: number;
 }
 
 /** Slips by kind over time, the most frequent lately first; those that came neither lately nor before are left out. */
-export function slipCounts(practised: readonly Practised[]): SlipCount[] {
+export function mistakeCounts(practised: readonly Practised[]): MistakeCount[] {
   const lately = practised.slice(-LATELY).flatMap(({ slips }) => slips);
   const before = practised.slice(-2 * LATELY, -LATELY).flatMap(({ slips }) => slips);
-  const count = (all: readonly MillSlip[], slip: MillSlip) => all.filter((one) => one === slip).length;
+  const count = (all: readonly MillMistake[], slip: MillMistake) => all.filter((one) => one === slip).length;
   return [...new Set([...lately, ...before])]
     .map((slip) => ({ slip, lately: count(lately, slip), before: count(before, slip) }))
     .sort((a, b) => b.lately - a.lately || b.before - a.before);

@@ -4,8 +4,8 @@ import { DIALECT_NAMES } from '../records/values/dialects';
 import type { ProgramSection } from '../holes/programSection';
 import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
 import { toolTableProgram } from '../formats/toolTable';
-import { lengthIn, workOffsetZ, type School } from '../zAndTools/schools';
-import { TOOL_LENGTH_SCHOOLS } from '../records/shop/machine';
+import { lengthIn, workOffsetZ, type LengthMethod } from '../zAndTools/schools';
+import { TOOL_LENGTH_METHODS } from '../records/shop/machine';
 import { DEFAULT_DECIMALS, millimetresPer } from '../units/unit';
 import { MachineAlarm, runProgram, type HiddenMachine, type ProgramLine, type TipMove } from './simulatedController';
 
@@ -19,7 +19,11 @@ interface Truth {
 }
 
 /** A machine whose table and work offset were set rightly in a school. */
-function machineOf(school: School, dialect: ProgramJob['dialect'], { lengths, partTop, top }: Truth): HiddenMachine {
+function machineOf(
+  school: LengthMethod,
+  dialect: ProgramJob['dialect'],
+  { lengths, partTop, top }: Truth,
+): HiddenMachine {
   const gauge = 20;
   const z = (tool: number) => partTop + (lengths[tool] ?? NaN) + gauge;
   const frame = { reference: z(1), gauge, surface: top, trigger: partTop + gauge };
@@ -42,7 +46,7 @@ function machineOf(school: School, dialect: ProgramJob['dialect'], { lengths, pa
 }
 
 const TOOLS = [2, 3, 4];
-const someSection = (school: School): fc.Arbitrary<ProgramSection> =>
+const someSection = (school: LengthMethod): fc.Arbitrary<ProgramSection> =>
   fc.record({
     step: fc.constantFrom('spot', 'drill', 'ream', 'bore'),
     tool: fc.record({
@@ -62,7 +66,7 @@ const someSection = (school: School): fc.Arbitrary<ProgramSection> =>
     feed: fc.double({ min: 5, max: 900, noNaN: true }),
   });
 
-const someJob = (school: School) =>
+const someJob = (school: LengthMethod) =>
   fc.record({
     title: fc.string({ maxLength: 30 }),
     sections: fc.array(someSection(school), { minLength: 1, maxLength: school === 'touch-every-change' ? 1 : 3 }),
@@ -124,7 +128,7 @@ function faults(moves: readonly TipMove[], job: ProgramJob): string[] {
   return found;
 }
 
-describe.each(TOOL_LENGTH_SCHOOLS)('programs for a machine whose lengths are %s', (school) => {
+describe.each(TOOL_LENGTH_METHODS)('programs for a machine whose lengths are %s', (school) => {
   test('go to depth and no deeper, across at the clear height only, in 2500 random jobs', () => {
     fc.assert(
       fc.property(someJob(school), someTruth, (job, truth) => {

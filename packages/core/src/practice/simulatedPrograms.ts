@@ -2,13 +2,13 @@ import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
 import type { Chance } from '../metrology/chance';
 import type { ProgramSection } from '../holes/programSection';
 import type { FindingCode } from '../program/finding';
-import type { Box, SetTool, WhatIsSet } from '../program/checkContext';
+import type { Box, SetTool, CheckContext } from '../program/checkContext';
 import { DIALECT_NAMES } from '../records/values/dialects';
 
 /** A program as it was written for a setup, and that setup. */
 export interface SimulatedProgram {
   text: string;
-  set: WhatIsSet;
+  set: CheckContext;
 }
 
 /** The same with one fault, and how it shows: at a line, or of the whole (0). Any of the codes will do. */
@@ -107,7 +107,7 @@ type Plant = (of: SimulatedProgram, chance: Chance) => Omit<PlantedFault, 'kind'
 /** Changes one line that a pattern finds; one of those it finds, by chance. */
 function changing(
   pattern: RegExp,
-  into: (line: string, chance: Chance, set: WhatIsSet) => string,
+  into: (line: string, chance: Chance, set: CheckContext) => string,
   codes: readonly FindingCode[],
   which: 'any' | 'first' | ((lines: readonly string[], at: number) => boolean) = 'any',
 ): Plant {
@@ -126,7 +126,7 @@ function changing(
 
 /** Something of the setup that is not as the program takes it. */
 const setOtherwise =
-  (change: (set: WhatIsSet, chance: Chance) => Partial<WhatIsSet>, codes: readonly FindingCode[]): Plant =>
+  (change: (set: CheckContext, chance: Chance) => Partial<CheckContext>, codes: readonly FindingCode[]): Plant =>
   ({ text, set }, chance) => ({ text, set: { ...set, ...change(set, chance) }, codes, line: 0 });
 
 /** The first way down at a place: a rapid after one across, with a feed behind it; where Z is a height, not a distance. */
@@ -205,7 +205,7 @@ const PLANTS: Readonly<Record<string, Plant>> = {
   ),
 };
 
-const thickness = ({ stock }: WhatIsSet): number => (stock ? stock.z[1] - stock.z[0] : Infinity);
+const thickness = ({ stock }: CheckContext): number => (stock ? stock.z[1] - stock.z[0] : Infinity);
 
 const clampAt = ({ x, y }: { x: number; y: number }, top: number): Box => ({
   name: 'Clamp',

@@ -1,4 +1,4 @@
-import { millSlipWords } from './words';
+import { millMistakeText } from './words';
 import { thingWords } from './thingWords';
 
 const face = (is: number) => thingWords({ thing: 'height', is, said: 0, U: 0.02, good: false }, 'mm');
@@ -9,5 +9,5 @@ test('a face cut too deep is told as too low, without a minus', () => {
 });
 
 test('the whole ball counted for half of it cuts too deep', () => {
-  expect(millSlipWords({ slip: 'whole-ball' }).does).toBe('Everything is cut half a ball too deep.');
+  expect(millMistakeText({ slip: 'whole-ball' }).does).toBe('Everything is cut half a ball too deep.');
 });

@@ -1,4 +1,4 @@
-import type { FoundSlip, MillSlip } from './marking/slips';
+import type { FoundMistake, MillMistake } from './marking/slips';
 import type { Feel } from './mill/contact';
 import { topOf } from './mill/box';
 import { tipOf } from './mill/toolTip';
@@ -14,7 +14,7 @@ interface SlipWords {
   habit: string;
 }
 
-const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
+const SLIPS: Readonly<Record<MillMistake, SlipWords>> = {
   'hand-at-turning': {
     what: 'A hand went to the spindle while it turned.',
     does: 'It takes the fingers with it; a glove or a sleeve is drawn in first. None near a spindle that can turn.',
@@ -51,7 +51,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
     habit: 'Raise first, every time, before any wheel but the one you touched with.',
   },
   'drove-in': {
-    what: 'It was driven on after it had touched.',
+    what: 'It was moved on after it had touched.',
     does: 'The finder is bent, or the part has moved.',
     habit: 'Smaller steps when it is near, and stop at the first sign.',
   },
@@ -98,7 +98,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
   'whole-for-half': {
     what: 'The whole difference was tapped, where half of it belongs.',
     does: 'The part is then as far out on the other side, again and again.',
-    habit: 'Half of what two opposite sides differ by; then set the dial anew and read both again.',
+    habit: 'Half of what two opposite sides differ by; then set the dial again and read both again.',
   },
   'not-read-again': {
     what: 'The bolts were tightened, and nothing was read again.',
@@ -178,7 +178,7 @@ const SLIPS: Readonly<Record<MillSlip, SlipWords>> = {
 };
 
 /** A slip that was made: the axis it was about, and how far it is off, where that is known. */
-export function millSlipWords({ slip, axis, off }: FoundSlip, unit: LengthUnit = 'mm'): SlipWords {
+export function millMistakeText({ slip, axis, off }: FoundMistake, unit: LengthUnit = 'mm'): SlipWords {
   const words = SLIPS[slip];
   const where = axis === undefined ? '' : `${axis.toUpperCase()}: `;
   const by = off === undefined ? '' : ` Off by ${formatLength(off, { unit, plus: true })} ${unit}.`;

@@ -43,7 +43,7 @@ type Axes<T> = Partial<Record<'x' | 'y' | 'z', T>>;
  * What a program is held against: everything that was set, in the program's own frame (part zero, machine's axes, mm).
  * What is left out is not known, and nothing is held against it.
  */
-export interface WhatIsSet {
+export interface CheckContext {
   unit: LengthUnit;
   dialect: DialectName;
   /** The work offset that was set; undefined where the machine has but one. */

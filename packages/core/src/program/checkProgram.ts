@@ -13,8 +13,8 @@ import type { Listener } from './interpreter/listener';
 import { writePath, type Path } from './motion/path';
 import { gatherHoles } from './programHoles';
 import { gatherStates, type StateAt } from './interpreter/stateHistory';
-import { gatherTold, type ProgramTold } from './programSummary';
-import type { WhatIsSet } from './checkContext';
+import { gatherTold, type ProgramSummary } from './programSummary';
+import type { CheckContext } from './checkContext';
 import { inInches } from './interpreter/inInches';
 import { meetsStock, zeroThatFits } from './zeroGuess';
 
@@ -25,7 +25,7 @@ export const LARGEST_PROGRAM = 20 * 1024 * 1024;
 export interface CheckedProgram {
   /** Worst first. An empty list says only that nothing of what was looked for was found. */
   findings: Finding[];
-  told: ProgramTold;
+  told: ProgramSummary;
   path: Path;
   /** What is in force along the path: each holds from its stretch on. */
   states: StateAt[];
@@ -51,7 +51,7 @@ const ENDS_READING = ['macro', 'subprogram', 'long-block', 'unreadable'] as cons
  */
 export function checkProgram(
   bytes: Uint8Array,
-  set: WhatIsSet,
+  set: CheckContext,
   tell: (share: number) => void = () => undefined,
 ): CheckedProgram {
   requireText(bytes);

@@ -1,9 +1,9 @@
 import type { Findings, HolesChange } from './finding';
 import type { ProgramHole } from './programHoles';
-import type { SetHole, WhatIsSet } from './checkContext';
+import type { SetHole, CheckContext } from './checkContext';
 
 /** How a program's holes go with the positions in hand. */
-export interface HolesTold {
+export interface HolesSummary {
   /** Of the program, and of the positions. */
   program: number;
   positions: number;
@@ -79,11 +79,11 @@ function changeThatFits(holes: readonly ProgramHole[], set: readonly SetHole[]):
  */
 export function compareHoles(
   holes: readonly ProgramHole[],
-  set: WhatIsSet,
+  set: CheckContext,
   findings: Findings,
   whole: boolean,
-): HolesTold {
-  const told: HolesTold = { program: holes.length, positions: set.holes.length, agree: 0 };
+): HolesSummary {
+  const told: HolesSummary = { program: holes.length, positions: set.holes.length, agree: 0 };
   if (holes.length === 0 || set.holes.length === 0) return told;
   const near = nearestBy(set.holes, MEANT);
   const matches = holes.map((hole) => ({ hole, found: near(hole.x, hole.y) }));
@@ -115,7 +115,7 @@ export function compareHoles(
   return told;
 }
 
-function compareCut(hole: ProgramHole, position: SetHole, set: WhatIsSet, findings: Findings, whole: boolean): void {
+function compareCut(hole: ProgramHole, position: SetHole, set: CheckContext, findings: Findings, whole: boolean): void {
   const top = set.stock?.z[1] ?? 0;
   const depth = top - hole.bottom;
   const { tip } = position;

@@ -1,8 +1,8 @@
 import { checkProgram, programBytes } from './checkProgram';
 import { PLATE_MILLED } from './fixtures/plate.case';
-import type { WhatIsSet } from './checkContext';
+import type { CheckContext } from './checkContext';
 
-const all = (text: string, set: WhatIsSet = PLATE_MILLED) =>
+const all = (text: string, set: CheckContext = PLATE_MILLED) =>
   checkProgram(programBytes(text), set)
     .findings.filter(({ level }) => level !== 'note')
     .map(({ code, line }) => `${code} ${line}`);

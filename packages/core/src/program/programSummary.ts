@@ -1,11 +1,11 @@
 import type { LengthUnit } from '../units/unit';
 import type { Check } from './checks/check';
 import type { Extents } from './checks/extents';
-import type { HolesTold } from './compareHoles';
+import type { HolesSummary } from './compareHoles';
 import { FEED } from './motion/path';
 
 /** A tool as a program uses it. mm. */
-export interface ToolTold {
+export interface ToolSummary {
   number: number;
   /** H in force while it cuts; 0 for none, NaN where G43 named no row. */
   H: number;
@@ -14,12 +14,12 @@ export interface ToolTold {
 }
 
 /** What a program believes, to be held beside what was set. */
-export interface ProgramTold {
+export interface ProgramSummary {
   unit: LengthUnit | undefined;
   offsets: string[];
-  tools: ToolTold[];
+  tools: ToolSummary[];
   extents: Extents;
-  holes: HolesTold;
+  holes: HolesSummary;
   /** Lowest the tools go across at a rapid, mm; null where they never do. */
   lowestAcross: number | null;
   lines: number;
@@ -30,13 +30,13 @@ export interface ProgramTold {
 
 /** Gathers what a program uses, tool by tool. */
 export function gatherTold() {
-  const tools: ToolTold[] = [];
+  const tools: ToolSummary[] = [];
   const offsets: string[] = [];
   const places = new Map<number, number>();
   let unit: LengthUnit | undefined;
   let lowestAcross: number | null = null;
-  let inHand: ToolTold | undefined;
-  const toolOf = (number: number): ToolTold => {
+  let inHand: ToolSummary | undefined;
+  const toolOf = (number: number): ToolSummary => {
     const place = places.get(number);
     const known = place === undefined ? undefined : tools[place];
     if (known) return known;

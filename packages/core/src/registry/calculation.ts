@@ -1,9 +1,9 @@
 import type { z } from 'zod';
-import type { cautions, tape } from '../schema/results';
+import type { cautions, working } from '../schema/results';
 
 /** What every calculation gives: the reckoning shown, and what to mind. */
 interface Shown {
-  tape: z.output<typeof tape>;
+  tape: z.output<typeof working>;
   cautions: z.output<typeof cautions>;
 }
 

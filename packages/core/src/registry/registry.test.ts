@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { Refusal } from '../problem/problem';
 import { REGISTRY, type Calculation, type CalculationName } from './registry';
 import { tapeErrors } from '../working/working.case';
-import type { Tape } from '../working/working';
+import type { Working } from '../working/working';
 
 const method = { resolution: 0.005, methodSd: 0.006 };
 const indicator = { ...method, sense: 1 };
@@ -340,7 +340,7 @@ describe.each(NAMES)('%s', (name) => {
   });
 
   test('adds up on its tape as a person adds, in mm and in inches', () => {
-    const { tape } = reckon(name, GOOD[name]) as { tape?: Tape };
+    const { tape } = reckon(name, GOOD[name]) as { tape?: Working };
     if (!tape) throw new Error(`${name} has no tape`);
     expect(tape.sections.length).toBeGreaterThan(0);
     expect(tapeErrors(tape)).toEqual([]);

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength } from '../schema/quantities';
 import { notes } from '../schema/note';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 const sense = z.union([z.literal(1), z.literal(-1)], { error: 'must be 1 or -1' });
 
@@ -29,7 +29,7 @@ export const ballAnglesOutput = z.object({
   residual: z.number(),
   notes,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -93,7 +93,7 @@ function requireAngles(commands: readonly number[], span: number): void {
     throw new Refusal({
       code: 'equal-angles',
       field: 'points',
-      message: 'Two of the angles are the same, so they are one. Turn the axis on and find the ball anew.',
+      message: 'Two of the angles are the same. Turn the axis on and find the ball again.',
     });
   }
   if (span < LEAST_SPAN) {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const faceFlipInput = z.object({
@@ -28,7 +28,7 @@ export const faceFlipOutput = z.object({
   uncertainty,
   gUncertainty: uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -30,7 +30,7 @@ export function faceFlip(input: FaceFlipInput): FaceFlipOutput {
       code: 'not-flipped',
       field: 'face2',
       message:
-        'The face is at the same place both times, so it did not flip, or it was touched twice on one side. Turn the axis half round and touch it from the other side.',
+        'The face is at the same place both times. It was not turned over, or it was touched twice on one side. Turn the axis half round and touch it from the other side.',
     });
   }
   const axisSection = sumSection(

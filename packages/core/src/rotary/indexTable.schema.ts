@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 const letter = z.enum(['A', 'B', 'C']);
 const point3 = z.object({ x: length, y: length, z: length });
 const U3 = z.object({ x: nonNegativeLength, y: nonNegativeLength, z: nonNegativeLength });
 
 /** Schools of where zero is while the part turns. */
-export const INDEX_SCHOOLS = ['follows', 'centre', 'per-index'] as const;
+export const INDEX_METHODS = ['follows', 'centre', 'per-index'] as const;
 
 const axisOf = z.object({
   name: letter,
@@ -21,7 +21,7 @@ const axisOf = z.object({
 });
 
 export const indexTableInput = z.object({
-  school: z.enum(INDEX_SCHOOLS),
+  school: z.enum(INDEX_METHODS),
   /** Machine coordinates of part zero with all rotary axes at zero, mm, and U of each. */
   datum: point3,
   datumU: U3,
@@ -80,11 +80,11 @@ export const indexTableOutput = z.object({
   apart: z.number().nullable(),
   /** Of the worst coordinate at the worst index. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 
 export type IndexTableInput = z.output<typeof indexTableInput>;
 export type IndexTableOutput = z.output<typeof indexTableOutput>;
 export type IndexProblem = z.output<typeof problem>;
-export type IndexSchool = (typeof INDEX_SCHOOLS)[number];
+export type IndexMethod = (typeof INDEX_METHODS)[number];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength } from '../schema/quantities';
-import { cautions, tape, uncertainty, verdict } from '../schema/results';
+import { cautions, working, uncertainty, verdict } from '../schema/results';
 
 const point3 = z.object({ x: length, y: length, z: length });
 
@@ -42,7 +42,7 @@ export const indexedPointOutput = z.object({
   /** That of the coordinate known worst. */
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -3,7 +3,7 @@ import { judge } from '../metrology/judge';
 import { propagate, type Model, type Source } from '../metrology/propagate';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import { cosDegrees, sinDegrees } from '../units/degrees';
 import { ACROSS, COORDINATES, partTurn, turnedAbout, type Vector } from './turn';
 import type { IndexedPointInput, IndexedPointOutput } from './indexedPoint.schema';
@@ -89,7 +89,7 @@ const TOOL = 3;
 const FIRST_AXIS = 4;
 
 /** The steps from the datum as it was touched to the datum at its index; the tool's length is off in between. */
-function tapeOf({ point, toolInZ, axes }: IndexedPointInput, z: number): TapeSection[] {
+function tapeOf({ point, toolInZ, axes }: IndexedPointInput, z: number): WorkingSection[] {
   if (!toolInZ) return sectionsOf([point.x, point.y, point.z], axes);
   const { length } = toolInZ;
   return [
@@ -113,7 +113,7 @@ function tapeOf({ point, toolInZ, axes }: IndexedPointInput, z: number): TapeSec
   ];
 }
 
-function sectionsOf(start: Vector, axes: readonly Turning[]): TapeSection[] {
+function sectionsOf(start: Vector, axes: readonly Turning[]): WorkingSection[] {
   let at = start;
   return axes.flatMap((axis) => {
     const { name, centre } = axis;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 const sense = z.union([z.literal(1), z.literal(-1)], { error: 'must be 1 or -1' });
 const place = z.tuple([length, length]);
@@ -56,7 +56,7 @@ export const proveCentreOutput = z.object({
   along: z.array(along),
   state,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

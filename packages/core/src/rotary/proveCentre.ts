@@ -3,7 +3,7 @@ import { repeats } from '../metrology/repeats';
 import { displayPart, repeatPart } from '../metrology/touchBudget';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { ProveCentreInput, ProveCentreOutput } from './proveCentre.schema';
 import { acrossNames, partTurn, turnedInPlane } from './turn';
 
@@ -13,7 +13,7 @@ interface Found {
   coordinate: 'X' | 'Y' | 'Z';
   off: number;
   uncertainty: Uncertainty;
-  sections: TapeSection[];
+  sections: WorkingSection[];
   at: number;
 }
 

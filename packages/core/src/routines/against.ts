@@ -41,7 +41,7 @@ export function againstBefore(
   const said = fresh.flatMap(({ key, title, results }) => {
     const [now] = results;
     const last = before.find((one) => one.key === key)?.current.at(-1);
-    // A scatter is found anew each time; only places and sizes agree or do not.
+    // A scatter is found again each time; only places and sizes agree or do not.
     if (!now || !last || key === 'touch' || key === 'run-out' || !(Math.hypot(now.U, last.U) > 0)) return [];
     const far = Math.abs(now.value - last.value) > ANOTHER;
     return [

@@ -217,7 +217,7 @@ export const BALL_TRUED: Routine = {
       notes: [
         found.within
           ? 'True enough. Tighten the screws evenly and read once more: tightening moves it. Then keep it.'
-          : `It reads highest with the spindle at ${degrees(Math.round(found.high))}. Turn it there, loosen the screw on the far side, push the ball away from the indicator by ${push}, and read all four again.`,
+          : `It reads highest with the spindle at ${degrees(Math.round(found.high))}. Loosen the far screw, tighten the near one until the needle moves ${push}. Never push the stylus. Then read all four again.`,
       ],
     };
   },

@@ -10,7 +10,7 @@ import { formatLengthUnit } from '../units/formatLength';
 import {
   gaugesOfKinds,
   knownSize,
-  nothing,
+  assertNever,
   ownGauge,
   toldGauge,
   toldMean,
@@ -37,7 +37,7 @@ const nameOf = (subject: Subject): string =>
 export const BY_INSTRUMENT: Routine = {
   name: 'by-instrument',
   title: 'Its size by caliper or micrometer',
-  about: 'at several places, the instrument opened anew each time',
+  about: 'at several places, opening the instrument each time',
   suits: (subject) => subject.kind === 'cutter' || (subject.kind === 'gauge' && MEASURED.includes(subject.gauge.kind)),
   needs: () => [{ kind: 'gauge', key: 'with', label: 'Measured with', of: ['micrometer', 'caliper', 'bore-gauge'] }],
   asks: ({ subject }) => [
@@ -111,7 +111,7 @@ export const AGAINST_BLOCKS: Routine = {
         ]),
     ...blocksFor(state).map(({ id, name }): RoutineAsk => ({
       key: id,
-      say: `Measure ${name}, opened anew each time. What does it show?`,
+      say: `Measure ${name}, opening it each time. What does it show?`,
       label: name,
       least: 1,
       good: 3,
@@ -168,7 +168,7 @@ function mapResult(
 ) {
   const blocks = blocksFor(state).filter(({ id }) => (state.readings[id] ?? []).length > 0);
   if (blocks.length === 0)
-    nothing(
+    assertNever(
       'readings',
       'No block was measured, and a question has no reading yet. Add a gauge block of known size to the shop if it has none.',
     );

@@ -140,7 +140,7 @@ export const PROBE_LENGTH: Routine = {
   asks: () => [
     {
       key: 'master',
-      say: 'Master tool in the spindle, the block on a flat surface. Raise until the block just slips under the master. What does Z show?',
+      say: 'Master tool in the spindle, the block on a flat surface. Raise until the block just slides under the master. What does Z show?',
       label: 'Z, the master on the block',
       least: 1,
       good: 3,
@@ -240,7 +240,7 @@ export const ON_ARM: Routine = {
       found: [{ what: 'arm', value: found.offset, U }],
       reference: under.name,
       ...shownOf(found),
-      notes: ['It holds for this cutter at this setting of the arm; find it anew after either was moved.'],
+      notes: ['It holds for this cutter at this setting of the arm; find it again after either was moved.'],
     };
   },
 };

@@ -21,7 +21,7 @@ export const across = (axis: RotaryLetter): readonly [Axis, Axis] => {
 
 /** A linear axis by name in a question: a centre has no tool in its Z. */
 export const onAxis = (linear: Axis): string =>
-  linear === 'z' ? 'Z, the length of what touches taken off' : linear.toUpperCase();
+  linear === 'z' ? 'Z, less the length of the finder' : linear.toUpperCase();
 
 /** What is said first where the machine has other rotary axes: they carry this one, or are carried by it. */
 export function othersAtZero({ machine, axis }: RotarySubject): string {

@@ -79,7 +79,7 @@ export const BY_FLIP: Routine = {
       },
       {
         key: 'faceZ',
-        say: `Turn ${axis} back so that the face lies up. Touch it from above. What is its Z, the length of what touches taken off?`,
+        say: `Turn ${axis} back so that the face lies up. Touch it from above. What is its Z, less the length of the finder?`,
         label: 'Z of the face, lying up',
         least: 1,
         good: 3,

@@ -10,7 +10,7 @@ import type { Calibrated, Found } from '../records/shop/calibration';
 import type { Cutter } from '../records/shop/cutter';
 import type { Axis } from '../schema/quantities';
 import type { RotaryLetter } from '../rotary/turn';
-import type { Tape } from '../working/working';
+import type { Working } from '../working/working';
 import type { LengthUnit } from '../units/unit';
 
 /** What is to be qualified: a thing of the shop with the calibration of it. */
@@ -101,7 +101,7 @@ export interface RoutineResult {
   found: Found[];
   reference: string;
   uncertainty: Uncertainty | null;
-  tape: Tape;
+  tape: Working;
   cautions: readonly Caution[];
   /** Sentences of what to do with it. */
   notes: string[];
@@ -139,7 +139,7 @@ export function calibratedOf(subject: Subject): Calibrated {
 }
 
 /** A need that has nothing to be chosen from, by its field. @throws Refusal */
-export const nothing = (field: string, message: string): never => {
+export const assertNever = (field: string, message: string): never => {
   throw new Refusal({ code: 'not-told', field, message });
 };
 
@@ -182,19 +182,19 @@ export function startOfNeeds(
 /** The gauge that was chosen. @throws Refusal */
 export const toldGauge = ({ gauges, told }: RoutineState, key: string): KnownGauge =>
   gauges.find(({ id }) => id === told[key]) ??
-  nothing(key, 'Choose what it is held against; add it to the shop first if it is not there.');
+  assertNever(key, 'Choose what it is held against; add it to the shop first if it is not there.');
 
 /** The machine it is done on: its own, or the one that was chosen. @throws Refusal */
 export function toldMachine({ subject, machines, told }: RoutineState): KnownMachine {
   if (subject.kind !== 'gauge' && subject.kind !== 'cutter') return subject.machine;
-  return machines.find(({ id }) => id === told.machine) ?? nothing('machine', 'Choose the machine it is done on.');
+  return machines.find(({ id }) => id === told.machine) ?? assertNever('machine', 'Choose the machine it is done on.');
 }
 
 /** A length as it was told, mm. @throws Refusal */
 export const toldLength = ({ told }: Pick<RoutineState, 'told'>, key: string): number => {
   const mm = Number(told[key]);
   return told[key] === undefined || told[key] === '' || !Number.isFinite(mm)
-    ? nothing(key, 'Give this length first.')
+    ? assertNever(key, 'Give this length first.')
     : mm;
 };
 
@@ -207,13 +207,13 @@ export const toldAngles = ({ told }: Pick<RoutineState, 'told'>, key: string): n
       const degrees = Number(part.trim().replace('−', '-').replace(',', '.').replace('°', ''));
       return Number.isFinite(degrees)
         ? degrees
-        : nothing(key, `“${part.trim()}” is no angle. Type degrees with ; between, as 0; 120; 240.`);
+        : assertNever(key, `“${part.trim()}” is no angle. Type degrees with ; between, as 0; 120; 240.`);
     });
 
 /** Readings of a question. @throws Refusal while there are none */
 export const toldReadings = ({ readings }: RoutineState, key: string): number[] => {
   const all = readings[key] ?? [];
-  return all.length === 0 ? nothing(key, 'A question has no reading yet.') : [...all];
+  return all.length === 0 ? assertNever(key, 'A question has no reading yet.') : [...all];
 };
 
 /** Their mean, mm. @throws Refusal while there are none */

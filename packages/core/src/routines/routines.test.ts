@@ -365,7 +365,7 @@ test('a centre asks for Z without the tool in it, and for the other axes at zero
     expect(first).toMatch(/^C at zero\. /);
     const ofZ = [first, ...rest].filter((say) => say?.includes('Z'));
     expect(ofZ.length).toBeGreaterThan(0);
-    for (const say of ofZ) expect(say).toMatch(/the length of what touches taken off\?$/);
+    for (const say of ofZ) expect(say).toMatch(/less the length of the finder\?$/);
   }
   expect(says(rotary('C'), 'centre-by-bore').join()).not.toMatch(/taken off/);
 });

@@ -9,7 +9,7 @@ const tapeLine = z.object({
 });
 
 /** The reckoning behind an answer. */
-export const tape = z
+export const working = z
   .object({
     sections: z.array(
       z.object({

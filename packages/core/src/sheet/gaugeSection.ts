@@ -1,13 +1,13 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { sizeOf } from '../state/gauges/contactSize';
-import { standingAt } from '../state/gauges/gaugeStatusAt';
+import { gaugeStatusAt } from '../state/gauges/gaugeStatusAt';
 import { formatLength } from '../units/formatLength';
-import { dayWords, standingWords } from '../messages/gauges/gaugeStatus';
+import { dayWords, gaugeStatusText } from '../messages/gauges/gaugeStatus';
 import { plusMinus } from '../messages/basis/verdict';
 import type { SheetSection } from './sheet';
 
 /** Gauges that what is set came from: their size, when they were measured, and how that stands. */
-export function gaugeSection(book: Book, now: string): SheetSection | undefined {
+export function gaugeSection(book: SetupState, now: string): SheetSection | undefined {
   const unit = book.setup.units;
   const used = new Set([
     ...book.readings.filter(({ struckBy }) => struckBy === null).map(({ gaugeId }) => gaugeId),
@@ -25,13 +25,13 @@ export function gaugeSection(book: Book, now: string): SheetSection | undefined 
       { title: 'Status', share: 2.4 },
     ],
     rows: gauges.map((gauge) => {
-      const standing = standingAt(book, gauge, now);
+      const standing = gaugeStatusAt(book, gauge, now);
       return [
         gauge.name,
         formatLength(sizeOf(gauge), { unit }),
         gauge.measuredU === undefined ? 'usual' : plusMinus(gauge.measuredU, unit),
         standing.state === 'never' || standing.state === 'voided' ? 'not since' : dayWords(standing.since),
-        standingWords(gauge, standing) ?? 'good',
+        gaugeStatusText(gauge, standing) ?? 'good',
       ];
     }),
     lines: [],

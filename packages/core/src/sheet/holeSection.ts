@@ -1,7 +1,7 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { dialLegsTo } from '../state/holes/dialLegs';
-import { driveList, PLAIN_ORDER, type Stop } from '../state/holes/driveStops';
-import { driveMode } from '../state/holes/driveMode';
+import { driveStops, PLAIN_ORDER, type Stop } from '../state/holes/driveStops';
+import { moveMode } from '../state/holes/driveMode';
 import { patternsInHand } from '../state/holes/holes';
 import { toolOfStop } from '../state/holes/machiningOrder';
 import { formatLength } from '../units/formatLength';
@@ -14,15 +14,15 @@ import { STEP_NAMES } from '../messages/basis/labels';
 import type { SheetSection } from './sheet';
 
 /** Every stop of every pattern in hand, in the order that is driven. */
-export function drivenStops(book: Book): Stop[] {
+export function drivenStops(book: SetupState): Stop[] {
   const order = book.cutPlan.order ?? PLAIN_ORDER;
   const all = patternsInHand(book).map(({ id }) => id);
   const first = (order.patterns ?? []).filter((id) => all.includes(id));
-  return driveList(book, { ...order, patterns: [...first, ...all.filter((id) => !first.includes(id))] });
+  return driveStops(book, { ...order, patterns: [...first, ...all.filter((id) => !first.includes(id))] });
 }
 
 /** What Z shows at full depth with the stop's own tool, or what comes before there is a figure. */
-function zAtDepth(book: Book, stop: Stop): string {
+function zAtDepth(book: SetupState, stop: Stop): string {
   const found = depthAtStop(book, stop);
   if (!found) return '';
   const { tool, depth } = found;
@@ -41,16 +41,16 @@ function zAtDepth(book: Book, stop: Stop): string {
 const MOST_ROWS = 2000;
 
 /** Positions in driven order: as the machine shows them, and turns and lines where it has dials only. */
-export function holeSection(book: Book): SheetSection | undefined {
+export function holeSection(book: SetupState): SheetSection | undefined {
   const stops = drivenStops(book);
   if (stops.length === 0) return undefined;
   const unit = book.setup.units;
-  const dials = driveMode(book) === 'dials';
+  const dials = moveMode(book) === 'dials';
   // A control adds a tool's length itself: on a manual mill the figure has it.
   const byHand = !hasController(book.machine);
   let from = { x: 0, y: 0 };
   return {
-    title: 'Holes, in the order they are driven',
+    title: 'Holes, in machining order',
     columns: [
       { title: 'No.', figures: true, share: 0.6 },
       { title: 'Hole', share: 2.2 },

@@ -1,19 +1,19 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { indexState } from '../state/rotary/indexTable';
 import { formatAngle, formatLength } from '../units/formatLength';
 import { plusMinus } from '../messages/basis/verdict';
-import { SCHOOL_WORDS } from '../messages/rotary/rotaryCentre';
+import { INDEX_METHOD_TEXT } from '../messages/rotary/rotaryCentre';
 import type { SheetSection } from './sheet';
 
 /** Part zero at every index, with its offset and ±; nothing where the part is not turned. */
-export function indexSection(book: Book): SheetSection | undefined {
+export function indexSection(book: SetupState): SheetSection | undefined {
   const { indexPlan, machine, setup } = book;
   if (indexPlan.indices.length === 0) return undefined;
   const unit = setup.units;
   const { table, lacks } = indexState(book);
   const rotary = machine.rotary ?? [];
   return {
-    title: `Faces that come up: ${SCHOOL_WORDS[indexPlan.school].toLowerCase()}`,
+    title: `Faces that come up: ${INDEX_METHOD_TEXT[indexPlan.school].toLowerCase()}`,
     columns: [
       { title: 'Face', share: 1.6 },
       ...rotary.map(({ name }) => ({ title: name, figures: true, share: 0.9 })),

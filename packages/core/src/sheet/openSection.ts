@@ -1,27 +1,27 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { agreements } from '../state/checks/agreements';
-import { doubtOf } from '../state/datum/zeroDoubt';
+import { zeroDoubtOf } from '../state/datum/zeroDoubt';
 import { lastZeroing } from '../state/basis/activeRecords';
 import { neededTools } from '../state/holes/neededTools';
 import { readBackOf } from '../state/readBack/readBack';
-import { standingAt } from '../state/gauges/gaugeStatusAt';
+import { gaugeStatusAt } from '../state/gauges/gaugeStatusAt';
 import { tableAnswer } from '../state/zAndTools/toolTable';
 import { zToolChanged } from '../state/verify/recheckZ';
 import { keepsTable } from '../zAndTools/schools';
 import { planAxes } from '../records/shop/machine';
 import { agreementWords } from '../messages/checks/agreement';
 import { zToolChangedWords } from '../messages/zAndTools/lengthValidity';
-import { dayWords, isDoubtful, standingWords } from '../messages/gauges/gaugeStatus';
+import { dayWords, isDoubtful, gaugeStatusText } from '../messages/gauges/gaugeStatus';
 import type { SheetSection } from './sheet';
 
 /** What is not done or does not agree yet: it stands first, since it decides whether to run. */
-export function openSection(book: Book, now: string): SheetSection | undefined {
+export function openSection(book: SetupState, now: string): SheetSection | undefined {
   const lines = openItems(book, now);
   return lines.length === 0 ? undefined : { title: 'Still open', columns: [], rows: [], lines, tone: 'warn' };
 }
 
 /** Everything that is still open, in sentences. */
-export function openItems(book: Book, now: string): string[] {
+export function openItems(book: SetupState, now: string): string[] {
   const { setup, machine } = book;
   const axes = [...planAxes(machine), 'z' as const];
   const unset = axes.filter((axis) => lastZeroing(book, axis) === undefined);
@@ -38,7 +38,7 @@ export function openItems(book: Book, now: string): string[] {
   return [
     ...(unset.length > 0 ? [`${unset.map((axis) => axis.toUpperCase()).join(', ')} not set.`] : []),
     ...(zTool !== undefined ? [zToolChangedWords(zTool)] : []),
-    ...(doubtOf(book) ? ['Zero in doubt: the machine was homed, off or left since. Touch one face again.'] : []),
+    ...(zeroDoubtOf(book) ? ['Zero in doubt: the machine was homed, off or left since. Touch one face again.'] : []),
     ...axes.flatMap((axis) => {
       const back = readBackOf(book, axis);
       if (!back || back.agrees === true) return [];
@@ -57,8 +57,8 @@ export function openItems(book: Book, now: string): string[] {
     ...(bare.length > 0 ? [`No length: ${bare.length === 1 ? 'tool' : 'tools'} ${bare.join(', ')}.`] : []),
     ...book.gauges.flatMap((gauge) => {
       if (!used.has(gauge.id)) return [];
-      const standing = standingAt(book, gauge, now);
-      return isDoubtful(standing) ? (standingWords(gauge, standing) ?? []) : [];
+      const standing = gaugeStatusAt(book, gauge, now);
+      return isDoubtful(standing) ? (gaugeStatusText(gauge, standing) ?? []) : [];
     }),
     ...(check && check.stops + check.minds > 0
       ? [`Program ${check.file}, checked ${dayWords(check.at)}: ${check.stops} to mend, ${check.minds} to look at.`]

@@ -1,4 +1,4 @@
-import { openBook, type Book } from '../state/basis/setupState';
+import { deriveState, type SetupState } from '../state/basis/setupState';
 import { AFTER, happened, keeping, measured, REFERENCE, set as setTo } from '../state/zAndTools/lengths.case';
 import { plateSnapshot, reading, rowOf, settingBody } from '../state/basis/snapshot.case';
 import type { NewCalibration } from '../records/shop/calibration';
@@ -26,7 +26,7 @@ const withX = withEntries({ ...plateSnapshot, patterns: [ring] }, [
   rowOf('zeroing', set),
 ]);
 
-const sheet = sheetOf(openBook(withX), NOW);
+const sheet = sheetOf(deriveState(withX), NOW);
 const section = (title: RegExp, of = sheet) => of.sections.find((one) => title.test(one.title));
 
 test('what is not done stands first, and says what', () => {
@@ -51,7 +51,7 @@ test('read back, it says so', () => {
     source: { by: 'typed', text: '-5', unit: 'mm' },
     at: '2026-11-26T09:01:00.000Z',
   });
-  const read = sheetOf(openBook(withEntries(withX, [back])), NOW);
+  const read = sheetOf(deriveState(withEntries(withX, [back])), NOW);
   expect(section(/^Zero/, read)?.rows[0]?.[5]).toBe('agrees');
   expect(section(/open/, read)?.lines).not.toContain('X not read back.');
 });
@@ -59,7 +59,7 @@ test('read back, it says so', () => {
 test('of more holes than paper should list the first two thousand are listed, and where all are is said', () => {
   const points = Array.from({ length: 2001 }, (_, i) => ({ x: 1 + (i % 100), y: 1 + Math.floor(i / 100) }));
   const many = { ...withX, patterns: [{ ...ring, points }] };
-  const holes = section(/^Holes/, sheetOf(openBook(many), NOW));
+  const holes = section(/^Holes/, sheetOf(deriveState(many), NOW));
   expect(holes?.rows).toHaveLength(2000);
   expect(holes?.lines).toEqual([
     'The first 2000 of 2001 are listed. Save all of them as CSV on the setup sheet’s page.',
@@ -67,7 +67,7 @@ test('of more holes than paper should list the first two thousand are listed, an
   expect(section(/^Holes/)?.lines).toEqual([]);
 });
 
-test('holes stand in the order they are driven, with the coordinates of the drive', () => {
+test('holes stand in machining order, with the coordinates of the drive', () => {
   const holes = section(/^Holes/);
   expect(holes?.rows.map((row) => [row[0], row[1], row[4], row[5]])).toEqual([
     ['1', 'Ring 1', '20.000', '20.000'],
@@ -80,7 +80,7 @@ test('on dials each hole has its turns and its line', () => {
   const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
   const { machine } = plateSnapshot;
   const dials = sheetOf(
-    openBook({
+    deriveState({
       ...withX,
       setup: { ...withX.setup, id: 'on-dials' },
       cutPlan: { bores: [], mode: 'dials' },
@@ -106,7 +106,7 @@ test('a pass in the air cannot be missed', () => {
     value: 10,
     lift: 5,
   });
-  const lifted = section(/^Zero/, sheetOf(openBook(withEntries(withX, [z])), NOW));
+  const lifted = section(/^Zero/, sheetOf(deriveState(withEntries(withX, [z])), NOW));
   expect(lifted?.tone).toBe('warn');
   expect(lifted?.lines.join(' ')).toContain('AIR CUT: Z zero is lifted by 5.000 mm');
 });
@@ -118,7 +118,7 @@ test('the tapes add up to what is said, and every gauge used says when it was me
 });
 
 test('inches throughout where the setup has inches', () => {
-  const inches = sheetOf(openBook({ ...withX, setup: { ...withX.setup, id: 'inches', units: 'in' } }), NOW);
+  const inches = sheetOf(deriveState({ ...withX, setup: { ...withX.setup, id: 'inches', units: 'in' } }), NOW);
   const text = JSON.stringify({ ...inches, drawing: undefined });
   expect(text).not.toMatch(/\d mm\b/);
   expect(section(/^Holes/, inches)?.rows[0]?.[4]).toBe('0.7874');
@@ -133,7 +133,7 @@ test('a gauge that is overdue or was in a crash stands among what is open, and b
     }) as const;
   const old = kept({ what: 'size', value: 10.004, U: 0.004 }, '2020-01-02T09:00:00.000Z', 'old');
   const crash = kept({ what: 'void', why: 'crash' }, '2026-11-20T09:00:00.000Z', 'crash');
-  const sheetWith = (...rows: RowEntry[]) => sheetOf(openBook(withEntries(withX, rows)), NOW);
+  const sheetWith = (...rows: RowEntry[]) => sheetOf(deriveState(withEntries(withX, rows)), NOW);
   const overdue = sheetWith(old);
   expect(section(/open/, overdue)?.lines.join(' ')).toMatch(/is overdue since/);
   expect(section(/^Gauges/, overdue)?.rows[0]?.[3]).toBe('2 Jan 2020');
@@ -144,7 +144,7 @@ test('a gauge that is overdue or was in a crash stands among what is open, and b
 
 test('every index has its angles and its offset, and says what is not known yet', () => {
   const turned = sheetOf(
-    openBook({
+    deriveState({
       ...withX,
       setup: { ...withX.setup, id: 'turned' },
       machine: { ...withX.machine, rotary: [{ name: 'A', sense: 1 }] },
@@ -159,9 +159,9 @@ test('every index has its angles and its offset, and says what is not known yet'
 });
 
 describe('lengths of tools', () => {
-  const toolRow = (book: Book, tool: string) =>
+  const toolRow = (book: SetupState, tool: string) =>
     section(/^Tools/, sheetOf(book, NOW))?.rows.find(([number]) => number === tool);
-  const open = (book: Book) => section(/open/, sheetOf(book, NOW))?.lines ?? [];
+  const open = (book: SetupState) => section(/open/, sheetOf(book, NOW))?.lines ?? [];
 
   test('with sign and words, and none where it was changed since', () => {
     expect(toolRow(measured(setTo('z', 10)), '2')?.slice(2, 4)).toEqual(['−12.310', 'shorter']);

@@ -1,4 +1,4 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { carriedRotation } from '../state/datum/partRotation';
 import { holdingSteps } from '../state/workholding/workholdingSteps';
 import { zeroAnswers } from '../state/zAndTools/partZero';
@@ -7,7 +7,7 @@ import { zeroOf } from '../datum/partFrame';
 import { materialSize } from '../messages/basis/partSize';
 import { ZERO_LABELS } from '../messages/basis/zeroLabels';
 import { zZeroName } from '../messages/zAndTools/zZero';
-import { printTape } from '../working/printWorking';
+import { printWorking } from '../working/printWorking';
 import { plusMinus } from '../messages/basis/verdict';
 import type { Sheet, SheetDrawing } from './sheet';
 import { cautionSection } from './cautionSection';
@@ -24,7 +24,7 @@ import { zeroSection } from './zeroSection';
  *
  * @param now when it is made, ISO 8601
  */
-export function sheetOf(book: Book, now: string): Sheet {
+export function sheetOf(book: SetupState, now: string): Sheet {
   const { setup, machine, part } = book;
   const holding = book.holdings.find(({ id }) => id === setup.holdingId);
   return {
@@ -49,7 +49,7 @@ export function sheetOf(book: Book, now: string): Sheet {
     ].flatMap((section) => section ?? []),
     tapes: Object.entries(zeroAnswers(book)).map(([axis, { tape }]) => ({
       title: `${axis.toUpperCase()} of part zero`,
-      sections: printTape(tape, { unit: setup.units }),
+      sections: printWorking(tape, { unit: setup.units }),
     })),
     caution: STANDING_CAUTION,
     at: now,
@@ -57,14 +57,14 @@ export function sheetOf(book: Book, now: string): Sheet {
   };
 }
 
-function heldWords(book: Book): string {
+function heldWords(book: SetupState): string {
   const steps = holdingSteps(book);
   const open = steps.filter(({ state }) => state === 'open').length;
   if (steps.length === 0) return '';
   return open === 0 ? ', list done' : `, ${open} of ${steps.length} steps open`;
 }
 
-function drawingOf(book: Book): SheetDrawing {
+function drawingOf(book: SetupState): SheetDrawing {
   const { part, setup, obstacles } = book;
   const zero = zeroOf(part, setup.partZero);
   const numbers = new Map<string, number>();

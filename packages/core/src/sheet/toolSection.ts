@@ -1,18 +1,18 @@
-import type { Book } from '../state/basis/setupState';
+import type { SetupState } from '../state/basis/setupState';
 import { tableAnswer } from '../state/zAndTools/toolTable';
 import { toolRunOut } from '../state/zAndTools/runOut';
 import { neededTools } from '../state/holes/neededTools';
-import { toolSpot } from '../state/toolChange/touchOffPoint';
+import { touchOffPoint } from '../state/toolChange/touchOffPoint';
 import { keepsTable } from '../zAndTools/schools';
 import { figureWords, setterName } from '../messages/zAndTools/toolChange';
 import { formatLength } from '../units/formatLength';
 import { plusMinus } from '../messages/basis/verdict';
-import { SCHOOL_NAMES } from '../messages/basis/labels';
+import { LENGTH_METHOD_NAMES } from '../messages/basis/labels';
 import { STALE_SHORT } from '../messages/zAndTools/lengthValidity';
 import type { SheetSection } from './sheet';
 
 /** Tools of the machine with their lengths, the sign in words, and run-out where it was read. */
-export function toolSection(book: Book): SheetSection | undefined {
+export function toolSection(book: SetupState): SheetSection | undefined {
   const { setup } = book;
   const unit = setup.units;
   const { school, rows } = tableAnswer(book);
@@ -27,7 +27,7 @@ export function toolSection(book: Book): SheetSection | undefined {
     return length === 0 ? 'as long' : length < 0 ? 'shorter' : 'longer';
   };
   return {
-    title: `Tools, ${SCHOOL_NAMES[school]}`,
+    title: `Tools, ${LENGTH_METHOD_NAMES[school]}`,
     columns: [
       { title: 'T', figures: true, share: 0.5 },
       { title: 'Cutter', share: 2.6 },
@@ -67,8 +67,8 @@ export function toolSection(book: Book): SheetSection | undefined {
 }
 
 /** Where no table is kept: what the touch-off point shows, and the tool that Z counts with. */
-function spotLines(book: Book): string[] {
-  const { kept, setter } = toolSpot(book);
+function spotLines(book: SetupState): string[] {
+  const { kept, setter } = touchOffPoint(book);
   if (keepsTable(book.machine.habits.toolLengthSchool) || setter === undefined) return [];
   const counts = `Z counts with ${setterName(setter)}.`;
   return kept ? [`Tool touch-off point: ${figureWords(book, kept)}. ${counts}`] : [counts];

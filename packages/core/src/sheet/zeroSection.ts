@@ -1,5 +1,5 @@
-import { airPass } from '../state/zAndTools/airCut';
-import type { Book } from '../state/basis/setupState';
+import { airCut } from '../state/zAndTools/airCut';
+import type { SetupState } from '../state/basis/setupState';
 import { lastZeroing } from '../state/basis/activeRecords';
 import { readBackOf } from '../state/readBack/readBack';
 import { zeroAnswers } from '../state/zAndTools/partZero';
@@ -13,11 +13,11 @@ import type { SheetSection } from './sheet';
 const HOW = { preset: 'set to', move: 'moved, set to', 'work-offset': 'work offset', lost: 'lost' } as const;
 
 /** Work offsets or presets as the machine shows them, Z zero and a pass in the air. */
-export function zeroSection(book: Book): SheetSection {
+export function zeroSection(book: SetupState): SheetSection {
   const { setup, machine } = book;
   const unit = setup.units;
   const found = zeroAnswers(book);
-  const lift = airPass(book);
+  const lift = airCut(book);
   const z = zZeroWords(book);
   return {
     title: setup.workOffset === undefined ? 'Zero' : `Zero, ${setup.workOffset}`,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { placeReadings } from '../schema/indicator';
 import { notes } from '../schema/note';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 import { touchMethod } from '../schema/touch';
 
 export const backlashInput = z.object({
@@ -17,7 +17,7 @@ export const backlashOutput = z.object({
   backlash: z.number(),
   uncertainty,
   notes,
-  tape,
+  tape: working,
   cautions,
 });
 

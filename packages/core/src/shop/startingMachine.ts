@@ -4,8 +4,8 @@ import { INCH } from '../units/unit';
 
 /** What a machine of each kind mostly is; everything can be changed afterwards. */
 export const MACHINE_KINDS: readonly { kind: Machine['kind']; name: string; about: string }[] = [
-  { kind: 'dials', name: 'Mill with dials', about: 'Handwheels with lines; you count turns' },
-  { kind: 'readout', name: 'Mill with a readout', about: 'Scales on the axes, and a display' },
+  { kind: 'dials', name: 'Manual mill', about: 'Handwheels with lines; you count turns' },
+  { kind: 'readout', name: 'Manual mill with DRO', about: 'Scales on the axes, and a display' },
   { kind: 'router', name: 'CNC router', about: 'Homes, jogs, has work offsets' },
   { kind: 'machining-centre', name: 'CNC mill', about: 'Tool changer, probe, rotary axes' },
 ];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cautions, tape } from '../schema/results';
+import { cautions, working } from '../schema/results';
 
 export const turnLengthInput = z.object({
   /** As a person types it: `1 3/8`, `12.7 mm`, `5 thou`, `25.4/2 + 0.05`. */
@@ -15,7 +15,7 @@ export const turnLengthOutput = z.object({
   fraction: z.object({ whole: z.number(), over: z.number(), under: z.number() }),
   /** What the fraction leaves over, mm. */
   left: z.number(),
-  tape,
+  tape: working,
   cautions,
 });
 

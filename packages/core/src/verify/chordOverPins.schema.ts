@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 export const chordOverPinsInput = z.object({
   /** Over both pins, outside to outside, mm. */
@@ -15,7 +15,7 @@ export const chordOverPinsOutput = z.object({
   /** From middle to middle, mm. */
   chord: z.number(),
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 export const heightCheckInput = z.object({
   /** As it should be and as it was measured, mm. */
@@ -21,7 +21,7 @@ export const heightCheckOutput = z.object({
   /** The difference is more than its ±: the tool's length or Z zero is off. */
   isTold: z.boolean(),
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

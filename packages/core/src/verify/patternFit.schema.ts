@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 const place = z.object({ x: length, y: length });
 
@@ -42,7 +42,7 @@ export const patternFitOutput = z.object({
   ),
   /** Of the shift along one axis. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

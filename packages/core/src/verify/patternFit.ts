@@ -4,7 +4,7 @@ import { rotate } from '../geometry/rotate';
 import { mean } from '../metrology/mean';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { sumSection, type TapeSection } from '../working/working';
+import { sumSection, type WorkingSection } from '../working/working';
 import type { PatternFitInput, PatternFitOutput } from './patternFit.schema';
 
 const DEGREES = 180 / Math.PI;
@@ -76,7 +76,7 @@ export function patternFit({ holes, u }: PatternFitInput): PatternFitOutput {
   };
 }
 
-function shiftSection(axis: 'x' | 'y', should: Point, is: Point, turned: Point): TapeSection {
+function shiftSection(axis: 'x' | 'y', should: Point, is: Point, turned: Point): WorkingSection {
   const name = axis.toUpperCase();
   return sumSection(
     `Shift along ${name}`,

@@ -40,7 +40,7 @@ const DUST_SHOE = step('dust-shoe', 'Dust shoe off while you touch; on again bef
 const TOOL = [HOMED, COLLET, COLLET_NUT, HOLDER, DUST_SHOE];
 
 /** The short lists a shop starts with; each can be changed to the shop's own. */
-export const DEFAULT_HOLDINGS: Holding[] = [
+export const DEFAULT_WORKHOLDING: Holding[] = [
   {
     id: 'vise',
     name: 'Vise with parallels',
@@ -49,7 +49,7 @@ export const DEFAULT_HOLDINGS: Holding[] = [
       DEBURR,
       step(
         'parallels',
-        'Set a matched pair of parallels, clear of every hole and cut, so that more than half the part is between the jaws.',
+        'Place a matched pair of parallels clear of every hole and cut. More than half the part must be between the jaws.',
       ),
       step('seat', 'Seat the part on the parallels against the fixed jaw and close the vise.'),
       step('clamp', 'Tighten the vise fully.'),

@@ -9,7 +9,11 @@ interface UnloadingStep {
 }
 
 const STEPS: readonly UnloadingStep[] = [
-  { id: 'stopped', text: 'Spindle stopped and locked, drive off; a board on the table under the cutter.', hurts: true },
+  {
+    id: 'stopped',
+    text: 'Spindle stopped and locked, motor isolated; a board on the table under the cutter.',
+    hurts: true,
+  },
   { id: 'cloth', text: 'Hold the cutter in a cloth, not by its edges: it drops when it lets go.', hurts: true },
   {
     id: 'slack',

@@ -5,16 +5,16 @@ import { toolLength } from '../zAndTools/toolLength';
 import { zZero } from '../zAndTools/zZero';
 import { boltCircle } from '../holes/patterns/boltCircle';
 import { formatAngle, formatLength, type LengthFormat } from '../units/formatLength';
-import { printTape, type PrintedSection } from './printWorking';
-import type { Tape } from './working';
+import { printWorking, type PrintedSection } from './printWorking';
+import type { Working } from './working';
 
 const FORMATS: LengthFormat[] = [{ unit: 'mm' }, { unit: 'in' }, { unit: 'mm', decimals: 2 }];
 
 /** What a person gets who adds the figures on the strip, in whole counts of the last digit. */
 const count = (figure: string) => Number(figure.replace('−', '-').replace('.', ''));
 const added = (section: PrintedSection) => section.lines.reduce((sum, { figure }) => sum + count(figure), 0);
-const printed = (tape: Tape, format: LengthFormat, total: string) => {
-  const found = printTape(tape, format).find((section) => section.total.label === total);
+const printed = (tape: Working, format: LengthFormat, total: string) => {
+  const found = printWorking(tape, format).find((section) => section.total.label === total);
   if (!found) throw new Error(`no section ends in ${total}`);
   return found;
 };

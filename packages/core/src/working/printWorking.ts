@@ -1,6 +1,6 @@
 import { decimalsOf, formatAngle, formatLength, lengthCount, type LengthFormat } from '../units/formatLength';
 import { countToText, roundToCount } from '../units/round';
-import type { DetailPart, Tape, TapeLine, TapeSection } from './working';
+import type { DetailPart, Working, WorkingLine, WorkingSection } from './working';
 
 /** A tape line as it is shown: every number already in the reader's unit. */
 export interface PrintedLine {
@@ -11,7 +11,7 @@ export interface PrintedLine {
 
 export interface PrintedSection {
   title: string;
-  how: TapeSection['how'];
+  how: WorkingSection['how'];
   /** `mm`, `in` or `°`. */
   unit: string;
   lines: PrintedLine[];
@@ -26,16 +26,16 @@ const ANGLE_DECIMALS = 3;
  * Shown figures must add up as a person adds them. Where rounding each term for display leaves a
  * difference from the rounded total, a last line says so; the total itself is never bent.
  */
-export function printTape(tape: Tape, format: LengthFormat): PrintedSection[] {
+export function printWorking(tape: Working, format: LengthFormat): PrintedSection[] {
   return tape.sections.map((section) => printSection(section, format));
 }
 
-function printSection(section: TapeSection, format: LengthFormat): PrintedSection {
+function printSection(section: WorkingSection, format: LengthFormat): PrintedSection {
   const isAngle = section.quantity === 'angle';
   const decimals = isAngle ? ANGLE_DECIMALS : decimalsOf(format);
-  const count = (line: TapeLine) => (isAngle ? roundToCount(line.value, decimals) : lengthCount(line.value, format));
+  const count = (line: WorkingLine) => (isAngle ? roundToCount(line.value, decimals) : lengthCount(line.value, format));
   const signed = section.how === 'sum';
-  const print = (line: TapeLine, plus: boolean): PrintedLine => ({
+  const print = (line: WorkingLine, plus: boolean): PrintedLine => ({
     label: line.label,
     detail: (line.detail ?? []).map((part) => printDetail(part, format)).join(''),
     figure: countToText(count(line), decimals, plus),

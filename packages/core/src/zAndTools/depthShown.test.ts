@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { depthShown } from './depthShown';
-import { lengthIn, type School } from './schools';
+import { lengthIn, type LengthMethod } from './schools';
 
 test.each([
   ['longer than the reference that set Z', -2.25, 5.4, 0, 3.15],
@@ -18,7 +18,7 @@ test('the sum of its working is the figure', () => {
 
 test('true for spindles and tools as they are, in every school that keeps a table', () => {
   const mm = fc.double({ min: -200, max: 200, noNaN: true });
-  const school = fc.constantFrom<School>('reference-tool', 'touch-part', 'true-length');
+  const school = fc.constantFrom<LengthMethod>('reference-tool', 'touch-part', 'true-length');
   fc.assert(
     fc.property(school, mm, mm, mm, mm, (each, gaugeTop, setter, tool, z) => {
       // Gauge line to tip of each tool; the spindle is the tip's height plus that.

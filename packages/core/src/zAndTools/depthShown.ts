@@ -1,4 +1,4 @@
-import { sumSection, type Tape } from '../working/working';
+import { sumSection, type Working } from '../working/working';
 
 interface DepthInput {
   /** Height of the tip on the part, from Z zero, mm; minus below it. */
@@ -17,7 +17,7 @@ interface DepthInput {
  *
  * @example depthShown({ z: -2.25, length: 5.4, setterLength: 0 }).shown // 3.15
  */
-export function depthShown({ z, length, setterLength }: DepthInput): { shown: number; tape: Tape } {
+export function depthShown({ z, length, setterLength }: DepthInput): { shown: number; tape: Working } {
   const section = sumSection(
     'What Z shows there',
     [

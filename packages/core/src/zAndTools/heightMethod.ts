@@ -87,10 +87,10 @@ export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefin
     case 'boring-bar':
       return 'Touch with the insert’s lowest point, turned away from the gauge’s edge.';
     case 'face-mill':
-      return 'The lowest insert is what touches; turn the cutter by hand to see which that is. Slide a block in from behind it, never against it.';
+      return 'The lowest insert touches. Turn the cutter by hand to find it. Slide a block in from behind it, never against it.';
     default:
       return teeth !== undefined && teeth >= 2
-        ? 'The lowest cutting edge is what touches. Slide a block in from behind it, never against it.'
+        ? 'The lowest cutting edge touches. Slide a block in from behind it, never against it.'
         : 'Touch with its end.';
   }
 }

@@ -1,4 +1,4 @@
-import { sumSection, type Tape } from '../working/working';
+import { sumSection, type Working } from '../working/working';
 
 interface QuillStopInput {
   /** What Z shows with the knee locked, and what it would show at full depth, mm. */
@@ -10,7 +10,7 @@ interface QuillStopInput {
 
 /** How far the quill goes down to full depth, mm; or why it cannot: the knee stands too high, or too low for the quill by so much. */
 export type QuillStop =
-  | { kind: 'travel'; travel: number; tape: Tape }
+  | { kind: 'travel'; travel: number; tape: Working }
   | { kind: 'knee-too-high' }
   | { kind: 'out-of-reach'; needs: number; over: number };
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { notes } from '../schema/note';
 import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, tape, uncertainty } from '../schema/results';
+import { cautions, working, uncertainty } from '../schema/results';
 
 const ring = z.object({
   /**
@@ -46,7 +46,7 @@ export const runOutOutput = z.object({
   tilt: z.number().nullable(),
   notes,
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

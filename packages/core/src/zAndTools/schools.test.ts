@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { touchHeight } from '../practice/closedForms/touch';
 import { tableFalseAlarms, tableSlipsNamed } from '../practice/trials/tableTrials';
-import { convertLength, lengthIn, lengthWords, spindleZ, workOffsetZ, type School } from './schools';
+import { convertLength, lengthIn, lengthWords, spindleZ, workOffsetZ, type LengthMethod } from './schools';
 import { chance } from '../metrology/chance';
 import { mean } from '../metrology/mean';
 import { runOut } from './runOut';
 import { toolTableCheck } from './toolTableCheck';
 
-const SCHOOLS: School[] = ['reference-tool', 'touch-part', 'true-length', 'touch-every-change'];
+const SCHOOLS: LengthMethod[] = ['reference-tool', 'touch-part', 'true-length', 'touch-every-change'];
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

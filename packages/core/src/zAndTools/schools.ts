@@ -1,10 +1,10 @@
-import type { TOOL_LENGTH_SCHOOLS } from '../records/shop/machine';
+import type { TOOL_LENGTH_METHODS } from '../records/shop/machine';
 import { Refusal } from '../problem/problem';
 
-export type School = (typeof TOOL_LENGTH_SCHOOLS)[number];
+export type LengthMethod = (typeof TOOL_LENGTH_METHODS)[number];
 
 /** Whether a school's lengths stand in a table that a program calls by H. */
-export const keepsTable = (school: School): boolean => school !== 'touch-every-change';
+export const keepsTable = (school: LengthMethod): boolean => school !== 'touch-every-change';
 
 /** What a machine's numbers are counted from. Z of the spindle, machine coordinates, mm. */
 export interface LengthFrame {
@@ -38,7 +38,7 @@ const MISSING: Readonly<Record<keyof LengthFrame, string>> = {
  * @throws Refusal when the school needs something that is not known
  * @example lengthIn('reference-tool', -52.31, { reference: -40 }) // -12.31
  */
-export function lengthIn(school: School, z: number, frame: LengthFrame): number {
+export function lengthIn(school: LengthMethod, z: number, frame: LengthFrame): number {
   switch (school) {
     case 'reference-tool':
     case 'touch-every-change':
@@ -51,7 +51,7 @@ export function lengthIn(school: School, z: number, frame: LengthFrame): number 
 }
 
 /** Z with a tool on the gauge, from its number in a school's table: the way back from {@link lengthIn}. */
-export function spindleZ(school: School, length: number, frame: LengthFrame): number {
+export function spindleZ(school: LengthMethod, length: number, frame: LengthFrame): number {
   switch (school) {
     case 'reference-tool':
     case 'touch-every-change':
@@ -64,14 +64,14 @@ export function spindleZ(school: School, length: number, frame: LengthFrame): nu
 }
 
 /** A tool's number of one school in another, without loss. */
-export const convertLength = (length: number, from: School, to: School, frame: LengthFrame): number =>
+export const convertLength = (length: number, from: LengthMethod, to: LengthMethod, frame: LengthFrame): number =>
   lengthIn(to, spindleZ(from, length, frame), frame);
 
 /**
  * Work offset Z that goes with a school's numbers: added to a tool's number it is where the spindle stands with that
  * tool's tip on part zero. Where every change is touched again, it is that of the tool in the spindle, number 0. mm.
  */
-export function workOffsetZ(school: School, frame: LengthFrame): number {
+export function workOffsetZ(school: LengthMethod, frame: LengthFrame): number {
   const top = need(frame.gauge, 'gauge') + need(frame.surface, 'surface');
   switch (school) {
     case 'reference-tool':
@@ -85,7 +85,7 @@ export function workOffsetZ(school: School, frame: LengthFrame): number {
 }
 
 /** What a school's number says of a tool, in plain words without its figure: "shorter than the reference tool". */
-export function lengthWords(school: School, length: number): string {
+export function lengthWords(school: LengthMethod, length: number): string {
   if (school === 'true-length') return 'from the gauge line to the tip';
   if (school === 'touch-part') return 'from machine zero to the tip on part zero';
   if (Math.abs(length) < 1e-9) return 'as long as the reference tool';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { toolNumber } from '../schema/toolNumber';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
 export const toolLengthInput = z.object({
@@ -28,7 +28,7 @@ export const toolLengthOutput = z.object({
   comparison: z.enum(['shorter', 'longer', 'same']),
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { cautions, tape } from '../schema/results';
+import { cautions, working } from '../schema/results';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { TOOL_LENGTH_SCHOOLS } from '../records/shop/machine';
-import { SLIPS } from '../mistakes/explain.schema';
+import { TOOL_LENGTH_METHODS } from '../records/shop/machine';
+import { MISTAKES } from '../mistakes/explain.schema';
 import { toolNumber } from '../schema/toolNumber';
 
 export const toolTableCheckInput = z.object({
-  school: z.enum(TOOL_LENGTH_SCHOOLS),
+  school: z.enum(TOOL_LENGTH_METHODS),
   reference: toolNumber.optional(),
   /** The table as it is now. `known` is the same tool's number from before, where it was not re-clamped since. */
   rows: z
@@ -44,12 +44,12 @@ export const toolTableCheckOutput = z.object({
       tools: z.array(z.number()),
       /** How far off, mm; null where that is not the matter. */
       off: z.number().nullable(),
-      slip: z.enum(SLIPS).nullable(),
+      slip: z.enum(MISTAKES).nullable(),
       /** The difference the slip would make, mm; null where no slip is named or its size is not the matter. */
       size: z.number().nullable(),
     }),
   ),
-  tape,
+  tape: working,
   cautions,
 });
 

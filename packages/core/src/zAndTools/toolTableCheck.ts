@@ -3,11 +3,11 @@ import jstat from 'jstat';
 import { explain } from '../mistakes/explain';
 import type { ExplainOutput } from '../mistakes/explain.schema';
 import { mean } from '../metrology/mean';
-import type { Tape } from '../working/working';
+import type { Working } from '../working/working';
 import type { ToolTableCheckInput, ToolTableCheckOutput } from './toolTableCheck.schema';
 
 /** How far a length may be from the calibration of it and still agree, by how many are compared. */
-function agreementTape({ rows, U }: ToolTableCheckInput): Tape {
+function agreementTape({ rows, U }: ToolTableCheckInput): Working {
   const compared = rows.filter(({ known }) => known !== undefined).length;
   return {
     sections: [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { notes } from '../schema/note';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -33,7 +33,7 @@ export const zZeroOutput = z.object({
   uncertainty,
   verdict,
   notes,
-  tape,
+  tape: working,
   cautions,
 });
 

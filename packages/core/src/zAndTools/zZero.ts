@@ -5,7 +5,7 @@ import { searchPart } from '../metrology/searchPart';
 import { touchBudget } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import { meanSection, sumSection, type TapeLine } from '../working/working';
+import { meanSection, sumSection, type WorkingLine } from '../working/working';
 import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
 
 /**
@@ -36,12 +36,12 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
   const seen = repeats(input.readings, input.method);
   const search = input.search;
   const half = search?.takeHalf ? search.step / 2 : 0;
-  const halfLine: TapeLine[] =
+  const halfLine: WorkingLine[] =
     half > 0 && search ? [{ label: 'half the last step', value: half, detail: [{ length: search.step }, ' / 2'] }] : [];
-  const longerLine: TapeLine[] = input.longer
+  const longerLine: WorkingLine[] = input.longer
     ? [{ label: 'probe longer than the reference tool', value: input.longer }]
     : [];
-  const liftLine: TapeLine[] = input.lift ? [{ label: 'less the lift of the air cut', value: -input.lift }] : [];
+  const liftLine: WorkingLine[] = input.lift ? [{ label: 'less the lift of the air cut', value: -input.lift }] : [];
   const setSection = sumSection(
     'Set Z, still touching',
     [

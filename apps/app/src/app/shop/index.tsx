@@ -1,5 +1,3 @@
-import { laterPage } from '../../layout/lazyComponent';
+import { lazyPage } from '../../layout/lazyComponent';
 
-export default laterPage(() =>
-  import('../../stations/shop/Screen').then(({ ShopScreen }) => ({ default: ShopScreen })),
-);
+export default lazyPage(() => import('../../stations/shop/Screen').then(({ ShopScreen }) => ({ default: ShopScreen })));

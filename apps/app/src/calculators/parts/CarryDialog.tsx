@@ -4,11 +4,11 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
 import { useBench } from '../../api/setupList';
-import { AskDialog } from '../../dialogs/PageDialog';
+import { PageDialog } from '../../dialogs/PageDialog';
 import { CardButton } from '../../controls/CardButton';
 import { stationPath } from '../../stations/path';
 import { useOutbox } from '../../stores/outbox';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 
 const HOLE = 5;
 
@@ -33,19 +33,19 @@ export function CarryDialog({ carry, onLeave }: { carry: Carry; onLeave: () => v
     );
   };
   return (
-    <AskDialog title="Use in which setup?" leave="Leave it here" onLeave={onLeave}>
-      {bench.data?.length === 0 && <Words>There is no setup yet. Start one on Home first.</Words>}
+    <PageDialog title="Use in which setup?" leave="Leave it here" onLeave={onLeave}>
+      {bench.data?.length === 0 && <AppText>There is no setup yet. Start one on Home first.</AppText>}
       <View style={styles.list}>
         {bench.data?.slice(0, 8).map(({ id, name, machine }) => (
           <CardButton key={id} label={`${name}, ${machine}`} onPress={() => take(id)}>
-            <Words kind="strong">{name}</Words>
-            <Words kind="note" tone="soft">
+            <AppText kind="strong">{name}</AppText>
+            <AppText kind="note" tone="soft">
               {machine}
-            </Words>
+            </AppText>
           </CardButton>
         ))}
       </View>
-    </AskDialog>
+    </PageDialog>
   );
 }
 

@@ -1,12 +1,12 @@
-import type { AtOnceField } from '@zero-point/core/calculators/form';
+import type { CalculatorField } from '@zero-point/core/calculators/form';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../controls/CardButton';
 import { Choice } from '../../controls/Choice';
 import { FieldBox } from '../../keypad/FieldBox';
-import { Figure, Words } from '../../theme/AppText';
+import { Figure, AppText } from '../../theme/AppText';
 
 interface FieldRowsProps {
-  fields: readonly AtOnceField[];
+  fields: readonly CalculatorField[];
   values: Readonly<Record<string, string>>;
   unit: string;
   /** The field in the keypad's hand. */
@@ -37,10 +37,10 @@ export const FieldRows = ({ fields, values, unit, chosen, onChoose, onChange }: 
         >
           <View style={styles.row}>
             <View style={styles.label}>
-              <Words kind="note">
+              <AppText kind="note">
                 {label}
                 {optional && value === '' ? ' (may stay empty)' : ''}
-              </Words>
+              </AppText>
             </View>
             <Figure size={19}>{value === '' ? '·' : value}</Figure>
             <Figure size={15} tone="soft">

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { Button } from 'react-native-paper';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { TickBox } from '../../controls/TickBox';
 import { useSettings } from '../../stores/settings';
 import { Choice } from '../../controls/Choice';
@@ -54,7 +54,7 @@ export const Tray = memo(function Tray({ contacts, betweens, held, between, cali
           </Button>
           {caliper !== undefined && (
             <View role="status" style={styles.says}>
-              <Words>{`${formatLength(caliper, { unit, decimals: unit === 'mm' ? 2 : 4 })} ${unit}`}</Words>
+              <AppText>{`${formatLength(caliper, { unit, decimals: unit === 'mm' ? 2 : 4 })} ${unit}`}</AppText>
             </View>
           )}
         </View>
@@ -74,7 +74,7 @@ interface AtHandProps {
 }
 
 /** The spindle's speed, and how the axes are moved. */
-export const AtHand = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps) {
+export const InSpindlePanel = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps) {
   const heard = useSettings((state) => state.millSound);
   const hear = useSettings((state) => state.setMillSound);
   return (

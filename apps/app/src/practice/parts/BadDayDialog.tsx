@@ -5,11 +5,11 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../../dialogs/PageDialog';
+import { PageDialog } from '../../dialogs/PageDialog';
 import { TickBox } from '../../controls/TickBox';
 import type { Running } from '../../stores/practice';
 import { usePractised } from '../../stores/practised';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { lessonPath } from '../path';
 
 interface BadDayDialogProps {
@@ -41,7 +41,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
   };
   const all = found && found.missed.length + found.wrong.length === 0;
   return (
-    <AskDialog
+    <PageDialog
       title={found ? (all ? 'All of it found' : 'Not all of it') : 'What went wrong?'}
       leave={found ? 'Close' : 'Keep looking'}
       onLeave={onLeave}
@@ -51,7 +51,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
           <Told found={found} />
         ) : (
           <>
-            <Words tone="soft">Tick one to three. Tick only what your touches show.</Words>
+            <AppText tone="soft">Tick one to three. Tick only what your touches show.</AppText>
             {troubles.map((trouble) => (
               <TickBox
                 key={trouble}
@@ -70,7 +70,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
           Check my answer
         </Button>
       )}
-    </AskDialog>
+    </PageDialog>
   );
 }
 
@@ -102,11 +102,11 @@ function Told({ found: { named, missed, wrong } }: { found: Found }) {
 
 const One = ({ tone, head, rest }: { tone: 'good' | 'bad' | 'warn'; head: string; rest: readonly string[] }) => (
   <View>
-    <Words kind="strong" tone={tone}>
+    <AppText kind="strong" tone={tone}>
       {head}
-    </Words>
+    </AppText>
     {rest.map((text) => (
-      <Words key={text}>{text}</Words>
+      <AppText key={text}>{text}</AppText>
     ))}
   </View>
 );

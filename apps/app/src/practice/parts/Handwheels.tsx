@@ -11,7 +11,7 @@ import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-g
 import { Button } from 'react-native-paper';
 import { HandwheelDial } from '../../dial/HandwheelDial';
 import { Ground } from '../../drawing/Ground';
-import { Figure, Words } from '../../theme/AppText';
+import { Figure, AppText } from '../../theme/AppText';
 import { createWheelHand } from './wheelHand';
 
 interface HandwheelsProps {
@@ -130,12 +130,12 @@ const Wheel = memo(function Wheel({ axis, unit, shown, step, perTurn, lines, onA
         </View>
       </GestureDetector>
       <View style={styles.figure}>
-        <Words kind="strong">{axis.toUpperCase()}</Words>
+        <AppText kind="strong">{axis.toUpperCase()}</AppText>
         <Figure size={15}>{`${formatLength(shown, { unit, plus: true })} ${unit}`}</Figure>
       </View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {`↻ ${CLOCKWISE[axis]}`}
-      </Words>
+      </AppText>
       <Button compact mode="outlined" onPress={() => onSet(axis)} accessibilityLabel={`Set ${axis.toUpperCase()}`}>
         Set
       </Button>

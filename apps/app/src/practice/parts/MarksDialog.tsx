@@ -1,23 +1,23 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
 import { countOf } from '@zero-point/core/practice/mill/millAct';
 import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';
 import { thingWords } from '@zero-point/core/practice/thingWords';
-import { millSlipWords } from '@zero-point/core/practice/words';
+import { millMistakeText } from '@zero-point/core/practice/words';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Divider } from 'react-native-paper';
-import { AskDialog } from '../../dialogs/PageDialog';
-import { Words } from '../../theme/AppText';
+import { PageDialog } from '../../dialogs/PageDialog';
+import { AppText } from '../../theme/AppText';
 import type { Running } from '../../stores/practice';
 import { lessonPath } from '../path';
 
 interface MarksDialogProps {
   running: Running;
-  book: Book;
+  book: SetupState;
   onLeave: () => void;
 }
 
@@ -53,42 +53,42 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
   const [minutes] = useState(() => Math.max(1, Math.round((Date.now() - Date.parse(running.begun)) / 60_000)));
   return (
-    <AskDialog
+    <PageDialog
       title={titleOf(running, passed, axes.length)}
       leave={mill.broken ? 'Close' : 'Continue'}
       onLeave={onLeave}
     >
       <ScrollView style={styles.marks} contentContainerStyle={styles.inside}>
-        {mill.broken && <Words tone="bad">✗ Something broke and the mill is stopped. Start again.</Words>}
+        {mill.broken && <AppText tone="bad">✗ Something broke and the mill is stopped. Start again.</AppText>}
         {axes.map((one) => (
-          <Words key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
+          <AppText key={one.axis} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {axisWords(one, unit)}
-          </Words>
+          </AppText>
         ))}
         {tools.map((one) => (
-          <Words key={one.tool} kind="strong" tone={one.good ? 'good' : 'bad'}>
+          <AppText key={one.tool} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {toolWords(one, unit)}
-          </Words>
+          </AppText>
         ))}
         {things.map((one) => (
-          <Words key={`${one.thing} ${one.along ?? ''}`} kind="strong" tone={one.good ? 'good' : 'bad'}>
+          <AppText key={`${one.thing} ${one.along ?? ''}`} kind="strong" tone={one.good ? 'good' : 'bad'}>
             {thingWords(one, unit)}
-          </Words>
+          </AppText>
         ))}
-        <Words tone="soft">
+        <AppText tone="soft">
           {`${countOf(acts)} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
-        </Words>
+        </AppText>
         <Divider />
         {slips.length === 0 ? (
-          <Words>No mistakes.</Words>
+          <AppText>No mistakes.</AppText>
         ) : (
           slips.map((slip) => {
-            const { what, does, habit } = millSlipWords(slip, unit);
+            const { what, does, habit } = millMistakeText(slip, unit);
             return (
               <View key={`${slip.slip} ${slip.axis ?? ''}`}>
-                <Words kind="strong" tone="warn">{`▲ ${what}`}</Words>
-                <Words>{does}</Words>
-                <Words tone="soft">{habit}</Words>
+                <AppText kind="strong" tone="warn">{`▲ ${what}`}</AppText>
+                <AppText>{does}</AppText>
+                <AppText tone="soft">{habit}</AppText>
               </View>
             );
           })
@@ -102,7 +102,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           To the lessons
         </Button>
       </View>
-    </AskDialog>
+    </PageDialog>
   );
 }
 

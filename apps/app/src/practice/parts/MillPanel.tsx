@@ -9,14 +9,14 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Choice } from '../../controls/Choice';
 import { ARROWS_TAKEN } from '../../keyboard/choiceKeys';
 import { useKeys } from '../../keyboard/useKeys';
-import { useShape } from '../../layout/useLayoutSize';
+import { useLayoutSize } from '../../layout/useLayoutSize';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { usePractice, type Running } from '../../stores/practice';
 import { useMillSound } from '../useMillSound';
 import { AxisRow } from './AxisRow';
 import { Handwheels } from './Handwheels';
-import { AtHand, Tray, type MovedBy } from './AtHand';
+import { InSpindlePanel, Tray, type MovedBy } from './AtHand';
 import { IndicatorDial } from '../../indicator/IndicatorDial';
 import { MillViews } from './MillViews';
 import { SetDialog } from './SetDialog';
@@ -54,7 +54,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
   const { id, mill } = running;
   const { contacts, betweens } = mill.spec;
   const onAct = useCallback((what: MillAct) => usePractice.getState().do(id, what), [id]);
-  const shape = useShape();
+  const shape = useLayoutSize();
   const wide = shape === 'wide';
   useKeys((key) => {
     const move = MOVES[key];
@@ -82,9 +82,9 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
             />
           )}
           <View style={styles.words}>
-            <Words kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
+            <AppText kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
               {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt, unit)}`}
-            </Words>
+            </AppText>
           </View>
         </View>
       </View>
@@ -134,7 +134,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
           />
         )}
         <WorkHand mill={mill} unit={unit} onAct={onAct} />
-        <AtHand rpm={mill.rpm} by={axes.length > 0 ? by : undefined} onAct={onAct} onBy={setBy} />
+        <InSpindlePanel rpm={mill.rpm} by={axes.length > 0 ? by : undefined} onAct={onAct} onBy={setBy} />
       </ScrollView>
       {setting && (
         <SetDialog

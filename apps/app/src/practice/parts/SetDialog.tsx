@@ -4,8 +4,8 @@ import { parseLength } from '@zero-point/core/units/parseLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
-import { AskDialog } from '../../dialogs/PageDialog';
-import { Words } from '../../theme/AppText';
+import { PageDialog } from '../../dialogs/PageDialog';
+import { AppText } from '../../theme/AppText';
 
 interface SetDialogProps {
   axis: Axis;
@@ -27,12 +27,12 @@ export function SetDialog({ axis, unit, collar, onSet, onLeave }: SetDialogProps
     else setWrong(read.code === 'empty' ? 'Type the figure it must show.' : read.message);
   };
   return (
-    <AskDialog
-      title={collar ? `Set the collar of ${name}` : `Set ${name} on the readout`}
+    <PageDialog
+      title={collar ? `Set the collar of ${name}` : `Set ${name} on the DRO`}
       leave="Leave it"
       onLeave={onLeave}
     >
-      <Words tone="soft">Nothing moves. Only the figure on the scale changes.</Words>
+      <AppText tone="soft">Nothing moves. Only the figure on the scale changes.</AppText>
       <View>
         <TextInput
           mode="outlined"
@@ -53,6 +53,6 @@ export function SetDialog({ axis, unit, collar, onSet, onLeave }: SetDialogProps
       <Button mode="contained" onPress={set}>
         {`Set ${name}`}
       </Button>
-    </AskDialog>
+    </PageDialog>
   );
 }

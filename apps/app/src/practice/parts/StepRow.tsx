@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { IconButton } from 'react-native-paper';
 import { TARGET } from '../../layout/layout';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/AppText';
+import { Figure, AppText } from '../../theme/AppText';
 
 interface StepRowProps {
   axis: Axis;
@@ -42,11 +42,11 @@ export function StepRow({ axis, mm, unit, step, says, onStep, children }: StepRo
     <View style={[styles.row, { borderColor: palette.line }]}>
       <StepButton icon="minus" label={`${name} ${minus} by ${far}`} onStep={() => onStep(-step)} />
       <View style={styles.figure} accessible accessibilityLabel={`${name} shows ${formatLength(mm, { unit })} ${unit}`}>
-        <Words kind="strong">{name}</Words>
+        <AppText kind="strong">{name}</AppText>
         <Figure size={24}>{formatLength(mm, { unit, plus: true })}</Figure>
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {unit}
-        </Words>
+        </AppText>
       </View>
       <StepButton icon="plus" label={`${name} ${plus} by ${far}`} onStep={() => onStep(step)} />
       {children}

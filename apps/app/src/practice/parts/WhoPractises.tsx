@@ -5,11 +5,11 @@ import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { z } from 'zod';
-import { AskDialog } from '../../dialogs/PageDialog';
+import { PageDialog } from '../../dialogs/PageDialog';
 import { Choice } from '../../controls/Choice';
 import { FieldBox } from '../../keypad/FieldBox';
 import { usePractised } from '../../stores/practised';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 
 /** Who is practising here: what is told of lessons and slips is that person's. */
 export function WhoPractises() {
@@ -39,18 +39,18 @@ export function WhoPractises() {
         )}
       </View>
       {asking === 'add' && (
-        <AskDialog title="Who is practising?" leave="Leave it" onLeave={leave}>
+        <PageDialog title="Who is practising?" leave="Leave it" onLeave={leave}>
           <NameForm
             onSay={(one) => {
               add(one);
               leave();
             }}
           />
-        </AskDialog>
+        </PageDialog>
       )}
       {asking === 'forget' && (
-        <AskDialog title={`Forget ${person}?`} leave="Keep it" onLeave={leave}>
-          <Words>How {person}’s lesson results are removed from this device. Nothing else changes.</Words>
+        <PageDialog title={`Forget ${person}?`} leave="Keep it" onLeave={leave}>
+          <AppText>How {person}’s lesson results are removed from this device. Nothing else changes.</AppText>
           <Button
             mode="contained"
             onPress={() => {
@@ -60,7 +60,7 @@ export function WhoPractises() {
           >
             Remove the name
           </Button>
-        </AskDialog>
+        </PageDialog>
       )}
     </View>
   );

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 
 /** Something a hand can do. */
 export const Do = ({ label, off = false, onPress }: { label: string; off?: boolean; onPress: () => void }) => (
@@ -16,7 +16,7 @@ export const Row = ({ says, children }: { says?: string; children?: ReactNode })
     {children}
     {says !== undefined && (
       <View role="status" style={styles.says}>
-        <Words kind="note">{says}</Words>
+        <AppText kind="note">{says}</AppText>
       </View>
     )}
   </View>

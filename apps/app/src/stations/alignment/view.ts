@@ -1,7 +1,7 @@
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/records/setup/alignment';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/state/alignment/taskAnswer';
 import type { DialFace } from '../../indicator/IndicatorDial';
@@ -9,7 +9,7 @@ import { logDial, logTouch } from '../../commands/logTouch';
 import { typedText, type Said } from '../../commands/typedEntry';
 import { saveInSetup } from '../../commands/logEntry';
 import { advise, type Advice } from '@zero-point/core/messages/alignment/advice';
-import { sincePass, type SincePass } from '@zero-point/core/state/alignment/passComparison';
+import { passComparison, type PassComparison } from '@zero-point/core/state/alignment/passComparison';
 import { entryLabel, isPlug, question } from '@zero-point/core/messages/alignment/place';
 
 /** What the screen of one task shows. */
@@ -23,7 +23,7 @@ export interface AlignmentView {
   label: string;
   advice: Advice | undefined;
   /** What went wrong since the pass before. */
-  since: SincePass | undefined;
+  since: PassComparison | undefined;
   /** Passes that were answered, for the chart. */
   history: { pass: number; error: number; U: number }[];
   dial: DialFace | undefined;
@@ -35,7 +35,7 @@ export interface AlignmentView {
 
 /** State of one task to view; `again` is a place to read once more. */
 export function alignmentView(
-  book: Book,
+  book: SetupState,
   alignment: Alignment,
   passNumber: number | undefined,
   again: number | undefined,
@@ -53,7 +53,7 @@ export function alignmentView(
     question: place === undefined ? undefined : question(book, alignment, place, place === places[0]),
     label: place === undefined ? '' : entryLabel(book, alignment, place),
     advice: pass.answer && advise(book, pass.answer),
-    since: sincePass(book, alignment, number),
+    since: passComparison(book, alignment, number),
     history: Array.from({ length: number }, (_, i) => i + 1).flatMap((one) => {
       const { answer } = alignmentPass(book, alignment, one);
       if (!answer || isPlug(alignment)) return [];
@@ -68,7 +68,7 @@ export function alignmentView(
 }
 
 /** The face of the indicator in use; undefined where the scale is read instead. */
-export function dialOf(book: Book, alignment: Alignment): DialFace | undefined {
+export function dialOf(book: SetupState, alignment: Alignment): DialFace | undefined {
   if (alignment.task === 'skew' || isPlug(alignment)) return undefined;
   const gauge = book.gauges.find(({ id }) => id === alignment.indicatorId);
   const resolution = gauge?.resolution ?? 0.01;
@@ -90,7 +90,7 @@ interface Read {
   ticked: readonly string[];
 }
 
-function logPlace(book: Book, alignment: Alignment, { place, pass, ticked }: Read, said: Said) {
+function logPlace(book: SetupState, alignment: Alignment, { place, pass, ticked }: Read, said: Said) {
   if (alignment.task === 'skew') {
     const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
     const { axis, approach } = FACE_TOUCH[alignment.face];
@@ -108,4 +108,5 @@ function logPlace(book: Book, alignment: Alignment, { place, pass, ticked }: Rea
 }
 
 /** Keeps how a task is read. */
-export const keepAlignment = (book: Book, alignment: Alignment): void => saveInSetup(book, 'alignment', alignment);
+export const keepAlignment = (book: SetupState, alignment: Alignment): void =>
+  saveInSetup(book, 'alignment', alignment);

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import { useBench, useSetAside, useShopKind, useStandings } from '../../api/setupList';
+import { useBench, useSetAside, useShopKind, useSetupStatus } from '../../api/setupList';
 import { requestTrouble } from '../../api/requestTrouble';
 import { Fold } from '../../answer/Fold';
 import { Choice } from '../../controls/Choice';
@@ -14,9 +14,9 @@ import { Loading } from '../../layout/States';
 import { TopBar } from '../../layout/TopBar';
 import { useWide } from '../../layout/useLayoutSize';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { useDelivery } from '../delivery';
-import { later } from '../../layout/lazyComponent';
+import { lazyComponent } from '../../layout/lazyComponent';
 import { DueList } from './parts/DueList';
 import { SetupCard } from './parts/SetupCard';
 import { benchView, type CardView, type Sorting } from './view';
@@ -24,7 +24,7 @@ import { benchView, type CardView, type Sorting } from './view';
 /** So many cards tell where they stand; what lies further back is found by its name. */
 const TOLD = 60;
 
-const OutboxLine = later<object>(() =>
+const OutboxLine = lazyComponent<object>(() =>
   import('../../delivery/OutboxLine').then((module) => ({ default: module.OutboxLine })),
 );
 
@@ -38,7 +38,7 @@ export default function BenchScreen() {
   const [wanted, setWanted] = useState('');
   const [sorting, setSorting] = useState<Sorting>('newest');
   const ids = useMemo(() => bench.data?.slice(0, TOLD).map(({ id }) => id) ?? [], [bench.data]);
-  const standings = useStandings(ids);
+  const standings = useSetupStatus(ids);
   const view = useMemo(
     () => benchView(bench.data ?? [], standings.data ?? [], wanted, sorting),
     [bench.data, standings.data, wanted, sorting],
@@ -62,7 +62,7 @@ export default function BenchScreen() {
         style={styles.way}
         labelStyle={styles.wayLabel}
       >
-        Practise
+        Practice
       </Button>
       <Button
         mode="contained"
@@ -84,7 +84,9 @@ export default function BenchScreen() {
       {delivering && <OutboxLine />}
       <ScrollView role="main" style={styles.page} contentContainerStyle={styles.body}>
         {bench.data && (
-          <Words kind="sentence">{empty ? 'No setups yet. Use a calculator, or start a setup.' : 'Your setups'}</Words>
+          <AppText kind="sentence">
+            {empty ? 'No setups yet. Use a calculator, or start a setup.' : 'Your setups'}
+          </AppText>
         )}
         {view.searched && (
           <View style={styles.search}>
@@ -117,9 +119,9 @@ export default function BenchScreen() {
           />
         )}
         {bench.isError && bench.data && (
-          <Words kind="note" tone="warn" live>
+          <AppText kind="note" tone="warn" live>
             {`${requestTrouble(bench.error, '').title}. These are the setups as this device last saw them. Your log is kept here until the server answers.`}
-          </Words>
+          </AppText>
         )}
         {bench.data && <SetAsideLine />}
         <DueList />
@@ -130,12 +132,12 @@ export default function BenchScreen() {
           </Fold>
         )}
         {wanted !== '' && view.open.length + view.finished.length === 0 && (
-          <Words>No setup is called “{wanted}”.</Words>
+          <AppText>No setup is called “{wanted}”.</AppText>
         )}
         {empty && <DemoHint />}
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           △ {STANDING_CAUTION}
-        </Words>
+        </AppText>
         {wide && ways}
       </ScrollView>
       {!wide && <View style={[styles.dock, { borderColor: palette.line }]}>{ways}</View>}
@@ -149,9 +151,9 @@ function SetAsideLine() {
   if (rows === 0) return null;
   return (
     <View role="alert" style={styles.aside}>
-      <Words tone="bad">
+      <AppText tone="bad">
         {`${rows === 1 ? '1 entry of the shop’s file was' : `${rows} entries of the shop’s file were`} changed outside Zero Point. ${rows === 1 ? 'It is' : 'They are'} left out; everything else works.`}
-      </Words>
+      </AppText>
       <LinkButton to="/settings" label="Check the whole file" />
     </View>
   );
@@ -161,7 +163,7 @@ function SetAsideLine() {
 function DemoHint() {
   const kind = useShopKind();
   if (kind !== 'own') return null;
-  return <Words tone="soft">To see a shop at work, start the demo: npm run demo. It uses its own database.</Words>;
+  return <AppText tone="soft">To see a shop at work, start the demo: npm run demo. It uses its own database.</AppText>;
 }
 
 function Cards({ cards, wide }: { cards: readonly CardView[]; wide: boolean }) {

@@ -1,6 +1,6 @@
 import { STATION_NAMES } from '@zero-point/core/records/values/stations';
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
-import type { Standing } from '@zero-point/core/messages/status/setupStatus';
+import type { SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { benchView } from './view';
 
 const summary = (id: string, change: Partial<SetupSummary> = {}): SetupSummary => ({
@@ -16,7 +16,7 @@ const summary = (id: string, change: Partial<SetupSummary> = {}): SetupSummary =
   ...change,
 });
 
-const standing = (id: string, change: Partial<Standing> = {}): Standing => ({
+const standing = (id: string, change: Partial<SetupStatus> = {}): SetupStatus => ({
   id,
   part: { size: { x: 100, y: 50 }, zero: { x: 0, y: 0 }, holes: [] },
   zero: 'front left corner',

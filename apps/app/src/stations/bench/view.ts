@@ -1,7 +1,7 @@
 import { STATION_NAMES } from '@zero-point/core/records/values/stations';
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import { setWords } from '@zero-point/core/messages/datum/axesSet';
-import type { Standing } from '@zero-point/core/messages/status/setupStatus';
+import type { SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { stationPath } from '../path';
 
 /** A setup's card on the bench. */
@@ -14,11 +14,11 @@ export interface CardView {
   set: string;
   /** When something was last done there. */
   changedAt: string;
-  state: Standing['state'] | undefined;
+  state: SetupStatus['state'] | undefined;
   next: string | undefined;
   /** Where one tap goes on. */
   path: `/setup/${string}`;
-  part: Standing['part'] | undefined;
+  part: SetupStatus['part'] | undefined;
   /** Which stations are done, in their order, and where the next thing is. */
   stations: { done: boolean }[];
   here: number;
@@ -38,7 +38,7 @@ const SEARCHED_FROM = 10;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-function cardOf(summary: SetupSummary, standing: Standing | undefined): CardView {
+function cardOf(summary: SetupSummary, standing: SetupStatus | undefined): CardView {
   const { id, name, part, machine, changedAt, set } = summary;
   const next = standing?.next;
   const station = next?.station ?? (summary.readings > 0 ? 'datum' : 'plan');
@@ -62,7 +62,7 @@ function cardOf(summary: SetupSummary, standing: Standing | undefined): CardView
 /** State of the bench to view: what is worked on, and what is finished. */
 export function benchView(
   bench: readonly SetupSummary[],
-  standings: readonly Standing[],
+  standings: readonly SetupStatus[],
   wanted: string,
   sorting: Sorting,
 ): BenchView {

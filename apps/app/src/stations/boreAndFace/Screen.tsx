@@ -1,13 +1,13 @@
 import { LoadingPart } from '../../layout/LoadingPage';
-import { later } from '../../layout/lazyComponent';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import { lazyComponent } from '../../layout/lazyComponent';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { StandingLine } from '../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../touch/GaugeStatusLine';
 import { Cautions } from '../../answer/Cautions';
 import { Fold } from '../../answer/Fold';
 import { ReadingDock } from '../../touch/ReadingDock';
@@ -20,34 +20,34 @@ import { useWide } from '../../layout/useLayoutSize';
 import { StationFrame } from '../../layout/StationFrame';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
 import { DraftField } from '../../keypad/DraftField';
-import { TapeStrip } from '../../working/WorkingStrip';
-import { Words } from '../../theme/AppText';
+import { WorkingStrip } from '../../working/WorkingStrip';
+import { AppText } from '../../theme/AppText';
 import { logPassMend, logStrike } from '../../commands/logTouch';
 import { BoreFields } from './parts/BoreFields';
 import { BoreInHand } from './parts/BoreInHand';
 import { WhichChoice } from './parts/WhichChoice';
-import { passInDoubt } from '@zero-point/core/state/boreAndFace/doubtfulPass';
+import { doubtfulPass } from '@zero-point/core/state/boreAndFace/doubtfulPass';
 import {
   boreSentence,
   gaugeWords,
   GONE_OVER,
   passMendWords,
-  passSlipWords,
+  passMistakeText,
   turnWords,
 } from '@zero-point/core/messages/boreAndFace/bore';
 import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
 
-const ApproachChart = later(() => import('./parts/ApproachChart'));
+const ApproachChart = lazyComponent(() => import('./parts/ApproachChart'));
 
-const FacingScreen = later(() => import('./parts/Facing'), LoadingPart);
+const FacingScreen = lazyComponent(() => import('./parts/Facing'), LoadingPart);
 
 /** Size: a bore crept to size, or a face brought to height, as equals. */
-export default function SizeScreen({ book }: { book: Book }) {
+export default function SizeScreen({ book }: { book: SetupState }) {
   const params = useLocalSearchParams();
   return params.show === 'facing' ? <FacingScreen book={book} /> : <ToSize book={book} />;
 }
 
-function ToSize({ book }: { book: Book }) {
+function ToSize({ book }: { book: SetupState }) {
   const router = useRouter();
   const params = useLocalSearchParams();
   const view = boreView(book, typeof params.bore === 'string' ? params.bore : undefined);
@@ -79,8 +79,8 @@ function ToSize({ book }: { book: Book }) {
   const gaugeNote = gaugeWords(book, view);
 
   // A bore in size, or oversize, says that first.
-  const slip = answer?.next ? passSlipWords(book, view) : undefined;
-  const doubt = bore && slip !== undefined ? passInDoubt(book, bore, log) : undefined;
+  const slip = answer?.next ? passMistakeText(book, view) : undefined;
+  const doubt = bore && slip !== undefined ? doubtfulPass(book, bore, log) : undefined;
   // After a pass that is not explained the hand has to say what it sets: no figure of ours stands there.
   const advised =
     answer?.next && slip === undefined ? formatLength(answer.next.set, { unit, decimals: unit === 'mm' ? 4 : 5 }) : '';
@@ -114,9 +114,9 @@ function ToSize({ book }: { book: Book }) {
         <>
           {wide && gate}
           {/* Where the head stands is not known then: what to set next would be counted from the wrong place. */}
-          <Words kind="sentence" live tone={troubled ? 'bad' : 'ink'}>
+          <AppText kind="sentence" live tone={troubled ? 'bad' : 'ink'}>
             {slip === undefined ? boreSentence(view, unit) : `▲ ${slip}`}
-          </Words>
+          </AppText>
           {doubt && bore && (
             <Button
               mode="outlined"
@@ -131,20 +131,20 @@ function ToSize({ book }: { book: Book }) {
               {passMendWords(doubt, bore, unit)}
             </Button>
           )}
-          <StandingLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
+          <GaugeStatusLine book={book} gaugeId={bore?.gaugeId} only="doubtful" />
           {bore && answer && (
             <>
-              {answer.next && slip === undefined && <Words>{turnWords(bore, answer, unit)}</Words>}
-              <Words tone="soft">
+              {answer.next && slip === undefined && <AppText>{turnWords(bore, answer, unit)}</AppText>}
+              <AppText tone="soft">
                 Now {formatLength(answer.now, { unit })} {unit} {plusMinus(view.measureU ?? 0, unit)}; limits{' '}
                 {formatLength(bore.low, { unit })} to {formatLength(bore.high, { unit })} {unit}
                 {bore.fit === undefined ? '' : `, ${bore.fit}`}.
-              </Words>
+              </AppText>
               {answer.next && slip === undefined && (
-                <Words tone="soft">
+                <AppText tone="soft">
                   Expected then: {formatLength(answer.next.expected, { unit })} {unit}{' '}
                   {plusMinus(answer.uncertainty.U, unit)}.
-                </Words>
+                </AppText>
               )}
             </>
           )}
@@ -154,9 +154,9 @@ function ToSize({ book }: { book: Book }) {
         <>
           <WhichChoice value="bore" />
           {!bore && (
-            <Words tone="soft">
+            <AppText tone="soft">
               Give its limits and measuring gauge once. Then each pass shows what to set and what to expect.
-            </Words>
+            </AppText>
           )}
           {bore && answer && !done && (
             <DraftField
@@ -178,24 +178,24 @@ function ToSize({ book }: { book: Book }) {
             <View role="list" aria-label="What can be done" style={{ gap: 4 }}>
               {GONE_OVER.map((text) => (
                 <View key={text} role="listitem">
-                  <Words>· {text}</Words>
+                  <AppText>· {text}</AppText>
                 </View>
               ))}
             </View>
           )}
           {answer?.freePass && (
-            <Words tone="warn">
+            <AppText tone="warn">
               The bar springs back {Math.round(100 * (1 - answer.k))} %. Run once more at the same setting before you
               measure. Log it as its own pass.
-            </Words>
+            </AppText>
           )}
-          {gaugeNote !== undefined && <Words tone="warn">{gaugeNote}</Words>}
+          {gaugeNote !== undefined && <AppText tone="warn">{gaugeNote}</AppText>}
           {answer && answer.learned !== 'not-yet' && (
-            <Words tone="soft">
+            <AppText tone="soft">
               {answer.learned === 'kept' ? 'From an earlier bore' : 'Learned'}: the bar cuts{' '}
               {(100 * answer.k).toFixed(1)} % of what is set
               {answer.c !== 0 ? ` beyond ${formatLength(answer.c, { unit, plus: true })} ${unit}` : ''}.
-            </Words>
+            </AppText>
           )}
           {bore?.bar !== undefined &&
             bore.stickOut !== undefined &&
@@ -225,7 +225,7 @@ function ToSize({ book }: { book: Book }) {
           {answer && (
             <>
               <Fold title="Working of the next setting">
-                <TapeStrip tape={answer.tape} unit={unit} />
+                <WorkingStrip tape={answer.tape} unit={unit} />
               </Fold>
               <Cautions
                 cautions={answer.cautions.filter(({ mustTick }) => !mustTick)}
@@ -249,10 +249,10 @@ function ToSize({ book }: { book: Book }) {
       dock={
         !gauge ? (
           <>
-            <Words>
+            <AppText>
               No gauge in the shop measures bores. Add a caliper or bore gauge first (an inside micrometer counts as a
               bore gauge).
-            </Words>
+            </AppText>
             <LinkButton to="/shop/gauges" label="Go to the gauges" />
           </>
         ) : !bore ? (

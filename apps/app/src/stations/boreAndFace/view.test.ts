@@ -1,14 +1,14 @@
 import type { Bore } from '@zero-point/core/records/setup/cutPlan';
 import { cutPlan } from '@zero-point/core/records/setup/cutPlan.schema';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { bookOf, plateBook, sizeRead } from '@zero-point/core/state/basis/snapshot.case';
-import { passInDoubt } from '@zero-point/core/state/boreAndFace/doubtfulPass';
+import { doubtfulPass } from '@zero-point/core/state/boreAndFace/doubtfulPass';
 import {
   boreSentence,
   gaugeWords,
   passMendWords,
-  passSlipWords,
+  passMistakeText,
   turnWords,
 } from '@zero-point/core/messages/boreAndFace/bore';
 import { boreGauges, boreView, drawnBore, startBore } from './view';
@@ -23,7 +23,7 @@ const bore: Bore = {
   gaugeId: 'g',
 };
 const gauge = { id: 'g', name: 'Bore gauge', kind: 'bore-gauge' as const, nominal: 0, resolution: 0.001 };
-const shop: Book = { ...plateBook, gauges: [...plateBook.gauges, gauge], cutPlan: { bores: [bore] } };
+const shop: SetupState = { ...plateBook, gauges: [...plateBook.gauges, gauge], cutPlan: { bores: [bore] } };
 
 const size = (value: number, set?: number): Entry => ({
   kind: 'reading',
@@ -55,7 +55,7 @@ test('what the head is turned by is plainly on the radius or the diameter', () =
 
 test('a pass that took twice what was set, or nothing, is asked about by what the dial counts on', () => {
   const slip = (measured: number, counts: 'radius' | 'diameter' = 'radius') =>
-    passSlipWords(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
+    passMistakeText(shop, { ...after(size(25.4), size(measured, 25.6)), bore: { ...bore, counts } });
   expect(slip(25.8)).toMatch(/^The bore grew by twice the setting/);
   expect(slip(25.8, 'diameter')).toBe('The bore grew by twice the setting. Is this dial marked in radius?');
   expect(slip(25.401)).toMatch(/^Nothing was cut: the slide moved the wrong way, or shifted when locked\./);
@@ -65,7 +65,7 @@ test('a pass that took twice what was set, or nothing, is asked about by what th
 test('a pass that took twice can be logged with what was set; what was measured of it again goes with it', () => {
   const doubt = (...entries: Entry[]) => {
     const { log } = after(size(25.4), ...entries);
-    return passInDoubt(shop, bore, log);
+    return doubtfulPass(shop, bore, log);
   };
   const twice = doubt(size(25.8, 25.6), size(25.802));
   expect(twice?.setTo).toBeCloseTo(25.8, 9);
@@ -106,7 +106,7 @@ test('a new bore is the largest drawn hole to H7, and one the server takes', () 
 });
 
 describe('the bore on the drawing of the part', () => {
-  const holesOf = (...diameters: number[]): Book => ({
+  const holesOf = (...diameters: number[]): SetupState => ({
     ...shop,
     part: { ...shop.part, holes: diameters.map((diameter, i) => ({ x: 10 * i, y: 5, diameter })) },
   });

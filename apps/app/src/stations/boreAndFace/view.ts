@@ -1,5 +1,5 @@
 import type { Bore, CutPlan } from '@zero-point/core/records/setup/cutPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isoFit } from '@zero-point/core/boreAndFace/isoFit';
 import { boreAnswer, measuringU } from '@zero-point/core/state/boreAndFace/bore';
 import { parseLength } from '@zero-point/core/units/parseLength';
@@ -12,7 +12,7 @@ import { logCut } from '../holes/view';
 const MEASURES_BORES = ['bore-gauge', 'caliper'] as const;
 
 /** The shop's own gauges that measure a bore; with the one that this bore was measured with until now. */
-export const boreGauges = ({ gauges }: Book, until?: string) =>
+export const boreGauges = ({ gauges }: SetupState, until?: string) =>
   gauges.filter(
     ({ id, kind, retiredOn }) =>
       id === until || (retiredOn === undefined && MEASURES_BORES.some((one) => one === kind)),
@@ -26,7 +26,7 @@ export interface BoreView extends ReturnType<typeof boreAnswer> {
   measureU: number | null;
 }
 
-export function boreView(book: Book, boreId: string | undefined): BoreView {
+export function boreView(book: SetupState, boreId: string | undefined): BoreView {
   const { bores } = book.cutPlan;
   const bore = bores.find(({ id }) => id === boreId) ?? bores[0];
   const gauge = book.gauges.find(({ id }) => id === bore?.gaugeId);
@@ -42,7 +42,7 @@ export function boreView(book: Book, boreId: string | undefined): BoreView {
 const DRAWN_AS = 0.1;
 
 /** The drawn hole that a bore is, where only one of the part's holes is of its size: a bore's plan has no place. */
-export function drawnBore({ part }: Book, { low, high }: Bore): Book['part']['holes'][number] | undefined {
+export function drawnBore({ part }: SetupState, { low, high }: Bore): SetupState['part']['holes'][number] | undefined {
   const [hole, another] = part.holes.filter(
     ({ diameter }) => diameter >= low - DRAWN_AS && diameter <= high + DRAWN_AS,
   );
@@ -50,14 +50,14 @@ export function drawnBore({ part }: Book, { low, high }: Bore): Book['part']['ho
 }
 
 /** Keeps a bore in place of the one with its id, or beside the others. */
-export function keepBore(book: Book, bore: Bore): void {
+export function keepBore(book: SetupState, bore: Bore): void {
   const { bores } = book.cutPlan;
   const known = bores.some(({ id }) => id === bore.id);
   logCut(book, { bores: known ? bores.map((one) => (one.id === bore.id ? bore : one)) : [...bores, bore] });
 }
 
 /** Keeps what a bar was seen to spring by, for the next bore with it sticking out as far in the same material. */
-export function keepSpring(book: Book, { bar, stickOut }: Bore, { k, c }: { k: number; c: number }): void {
+export function keepSpring(book: SetupState, { bar, stickOut }: Bore, { k, c }: { k: number; c: number }): void {
   if (bar === undefined || stickOut === undefined) return;
   calibrate(
     { kind: 'cutter', cutterId: bar },
@@ -67,7 +67,7 @@ export function keepSpring(book: Book, { bar, stickOut }: Bore, { k, c }: { k: n
 }
 
 /** A new bore to be changed: the largest drawn hole of the part, to H7. */
-export function startBore(book: Book, gaugeId: string): Bore {
+export function startBore(book: SetupState, gaugeId: string): Bore {
   const nominal = book.part.holes.reduce((most, { diameter }) => Math.max(most, diameter), 0) || 20;
   const { low, high, text } = isoFit(`${nominal} H7`);
   return {
@@ -84,7 +84,7 @@ export function startBore(book: Book, gaugeId: string): Bore {
 
 /** Logs a measured size, after a pass set to `set` where one was; says what is wrong instead. */
 export function logSize(
-  book: Book,
+  book: SetupState,
   bore: Bore,
   text: string,
   set: string | undefined,

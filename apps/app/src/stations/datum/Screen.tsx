@@ -1,17 +1,17 @@
 import { LoadingPart } from '../../layout/LoadingPage';
-import { later } from '../../layout/lazyComponent';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import { lazyComponent } from '../../layout/lazyComponent';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureOf } from '@zero-point/core/datum/feature';
 import { useLocalSearchParams } from 'expo-router';
 
-const Overview = later(() => import('./parts/Overview'), LoadingPart);
+const Overview = lazyComponent(() => import('./parts/Overview'), LoadingPart);
 
-const IndexPage = later(() => import('./parts/rotary/IndexPage'), LoadingPart);
+const IndexPage = lazyComponent(() => import('./parts/rotary/IndexPage'), LoadingPart);
 
-const FeaturePage = later(() => import('./parts/feature/FeaturePage'), LoadingPart);
+const FeaturePage = lazyComponent(() => import('./parts/feature/FeaturePage'), LoadingPart);
 
 /** Datum: X and Y from whatever of the part can be touched, and where part zero is as rotary axes turn. */
-export default function DatumScreen({ book }: { book: Book }) {
+export default function DatumScreen({ book }: { book: SetupState }) {
   const { f, index } = useLocalSearchParams();
   if (index === '1' && f === undefined) return <IndexPage book={book} />;
   const feature = typeof f === 'string' ? featureOf(book.part, f) : undefined;

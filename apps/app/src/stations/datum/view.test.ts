@@ -1,7 +1,7 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Face, TouchedSubject } from '@zero-point/core/records/values/subject';
 import type { NewReading } from '@zero-point/core/records/log/reading';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { agreements } from '@zero-point/core/state/checks/agreements';
@@ -12,7 +12,7 @@ import { featureView } from './parts/feature/featureView';
 
 const setupId = plateBook.setup.id;
 const face = (name: Face): TouchedSubject => ({ kind: 'face', face: name });
-const holed: Book = {
+const holed: SetupState = {
   ...plateBook,
   part: {
     ...plateBook.part,
@@ -28,22 +28,22 @@ const feature = (key: string, book = plateBook): Feature => {
   if (!found) throw new Error(`no ${key}`);
   return found;
 };
-const viewOf = (book: Book, key: string, slot?: string) => featureView(book, feature(key, book), slot);
+const viewOf = (book: SetupState, key: string, slot?: string) => featureView(book, feature(key, book), slot);
 
-const logged = (book: Book, ...bodies: NewReading[]): Book =>
+const logged = (book: SetupState, ...bodies: NewReading[]): SetupState =>
   bookOf(
     book,
     bodies.map((body) => ({ kind: 'reading' as const, setupId, body })),
   );
-const touched = (book: Book, name: Face, ...values: number[]): Book =>
+const touched = (book: SetupState, name: Face, ...values: number[]): SetupState =>
   logged(book, ...values.map((value) => reading(face(name), value)));
-const along = (book: Book, name: Face, value: number, across: number): Book =>
+const along = (book: SetupState, name: Face, value: number, across: number): SetupState =>
   logged(book, reading(face(name), value, { across: { text: `${across}`, value: across } }));
 
-const set = (book: Book, name: Face, axis: 'x' | 'y', value: number): Book =>
+const set = (book: SetupState, name: Face, axis: 'x' | 'y', value: number): SetupState =>
   bookOf(book, [{ kind: 'zeroing', setupId, body: presetDone(face(name), axis, value, `${axis}-2`) }]);
 
-const with_ = (book: Book, change: Partial<Book['datumPlan']>): Book => ({
+const with_ = (book: SetupState, change: Partial<SetupState['datumPlan']>): SetupState => ({
   ...book,
   datumPlan: { ...book.datumPlan, ...change },
 });
@@ -96,7 +96,7 @@ describe('what Datum says next', () => {
     expect(viewOf(known, 'face.left').method?.words).toMatch(/Repeats to 0.003 mm by your log/);
     const few = { ...plateBook, repeatability: [{ gaugeId: 'spring', sd: 0.0031, dof: 4, readings: 6 }] };
     expect(viewOf(few, 'face.left').method?.words).not.toMatch(/by your log/);
-    const U = (book: Book) => viewOf(touched(book, 'left', -5.01), 'face.left').answer?.uncertainty.U ?? 0;
+    const U = (book: SetupState) => viewOf(touched(book, 'left', -5.01), 'face.left').answer?.uncertainty.U ?? 0;
     expect(U(known)).toBeLessThan(U(plateBook));
   });
 });
@@ -131,7 +131,7 @@ describe('the three answers', () => {
   test('on dials they are turns and lines, going on the way it came', () => {
     const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
     const axis = { step: 0.025, dial };
-    const dials: Book = {
+    const dials: SetupState = {
       ...plateBook,
       machine: { ...plateBook.machine, kind: 'dials', scale: 'dial', axes: { x: axis, y: axis, z: axis } },
     };
@@ -185,7 +185,7 @@ describe('the middle of two faces', () => {
   const across = touched(touched(plateBook, 'left', -5.01), 'right', 189.01);
 
   test('is found once both were touched', () => {
-    const keys = (book: Book) => datumView(book).found.map(({ key }) => key);
+    const keys = (book: SetupState) => datumView(book).found.map(({ key }) => key);
     expect(keys(touched(plateBook, 'left', -5.01))).toEqual(['face.left']);
     expect(keys(across)).toEqual(['face.left', 'face.right', 'middle.x']);
     expect(datumView(across).sentence).toMatch(/^Both faces across X are touched/);
@@ -240,7 +240,7 @@ describe('a corner', () => {
     const first = viewOf(asked, 'corner.front-left');
     expect(first.slots.map(({ name }) => name)).toEqual(['front, left end', 'front, right end', 'left, front end']);
     expect(first.acrossLabel).toBe('X where it is');
-    expect(first.log('-6.8121', '')).toBe('Type where X stands, then log it.');
+    expect(first.log('-6.8121', '')).toBe('Type what X shows, then log it.');
     const one = along(asked, 'front', -6.8121, 15);
     expect(viewOf(one, 'corner.front-left').slot?.name).toBe('front, right end');
     const done = along(along(one, 'front', -5.9568, 155), 'left', -1.9167, 20);
@@ -252,7 +252,7 @@ describe('a corner', () => {
 });
 
 describe('a bore', () => {
-  const probe: Book = {
+  const probe: SetupState = {
     ...holed,
     gauges: [...holed.gauges, { id: 'probe', name: 'Probe', kind: 'probe', nominal: 4 }],
     setup: { ...holed.setup, finderId: 'probe' },

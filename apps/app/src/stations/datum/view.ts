@@ -1,6 +1,6 @@
 import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { planAxes } from '@zero-point/core/records/shop/machine';
 import type { Part } from '@zero-point/core/records/shop/part';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
@@ -19,7 +19,7 @@ export interface FoundView extends FoundFeature {
 }
 
 /** State of the Datum station to view, while no feature is in hand. */
-export function datumView(book: Book) {
+export function datumView(book: SetupState) {
   const { without } = book.machine;
   // An axis the machine has not needs no setting.
   const isDone = (axis: 'x' | 'y') => without?.includes(axis) === true || lastZeroing(book, axis) !== undefined;
@@ -49,7 +49,7 @@ function nextSentence(
   return 'Tap what you will touch: a face, a corner, the middle or a hole.';
 }
 
-const named = (book: Book): FoundView[] =>
+const named = (book: SetupState): FoundView[] =>
   foundFeatures(book).map((found) => ({ ...found, name: featureName(book.part, found.feature) }));
 
 /** Checks that belong to a feature in hand: of itself, or of a face it is made of. */
@@ -69,23 +69,23 @@ export function checksOf(feature: Feature, checks: readonly Agreement[]): Agreem
 }
 
 /** Keeps a change of how features are found. */
-export function changeDatumPlan(book: Book, change: Partial<DatumPlan>): void {
+export function changeDatumPlan(book: SetupState, change: Partial<DatumPlan>): void {
   saveInSetup(book, 'datumPlan', { ...book.datumPlan, ...change });
 }
 
 /** Names a local datum. */
-export function addLocalDatum(book: Book, datum: Omit<LocalDatum, 'id'>): void {
+export function addLocalDatum(book: SetupState, datum: Omit<LocalDatum, 'id'>): void {
   changeDatumPlan(book, { local: [...book.datumPlan.local, { ...datum, id: uuidv7() }] });
 }
 
 /** Adds something to the part's drawing that can be touched. */
-export function addShape(book: Book, shape: NonNullable<Part['shapes']>[number]): void {
+export function addShape(book: SetupState, shape: NonNullable<Part['shapes']>[number]): void {
   const { part } = book;
   saveThing(book, 'part', { ...part, shapes: [...(part.shapes ?? []), shape] });
 }
 
 /** Readings of one subject that are shown: a touch's on the scale in use, a sweep's of the last time round. */
-const shownOf = (book: Book, subject: Reading['subject']): readonly Reading[] =>
+const shownOf = (book: SetupState, subject: Reading['subject']): readonly Reading[] =>
   subject.kind === 'sweep'
     ? sweepReadings(book, subject.of, subject.pass)
     : subject.kind === 'run-out' || subject.kind === 'bore-size' || subject.kind === 'alignment'
@@ -93,7 +93,7 @@ const shownOf = (book: Book, subject: Reading['subject']): readonly Reading[] =>
       : readingsOf(book, subject);
 
 /** Readings of a feature's touches as the log has them, struck ones included. */
-export function ledgerOf(book: Book, subjects: readonly Reading['subject'][]): Reading[] {
+export function ledgerOf(book: SetupState, subjects: readonly Reading['subject'][]): Reading[] {
   const seen = new Map<string, Reading>();
   for (const subject of subjects) for (const reading of shownOf(book, subject)) seen.set(reading.id, reading);
   return [...seen.values()].sort((a, b) => a.seq - b.seq || a.takenAt.localeCompare(b.takenAt));

@@ -1,6 +1,6 @@
-import { later } from '../../layout/lazyComponent';
+import { lazyComponent } from '../../layout/lazyComponent';
 import { useMemo } from 'react';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { holeCount } from '@zero-point/core/holes/patterns/shapeTerms';
@@ -14,19 +14,19 @@ import { Choice } from '../../controls/Choice';
 import { MainAction } from '../../controls/MainAction';
 import { StationFrame } from '../../layout/StationFrame';
 import { useWide } from '../../layout/useLayoutSize';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { stationPath } from '../path';
 import { AddPattern } from './parts/patterns/AddPattern';
-import { Overlap } from './parts/HoleOverlapNote';
+import { HoleOverlapNote } from './parts/HoleOverlapNote';
 import { HolesPanel } from './parts/patterns/HolesPanel';
 import { KIND_NAMES } from './parts/patterns/startPattern';
 import { positionsView, type PositionsView } from './view';
 
-const OrderPanel = later(() => import('./parts/order/OrderPanel'));
+const OrderPanel = lazyComponent(() => import('./parts/order/OrderPanel'));
 
-const FilesPanel = later(() => import('./parts/FilesPanel'));
+const FilesPanel = lazyComponent(() => import('./parts/FilesPanel'));
 
-const ChecksPanel = later(() => import('./parts/ChecksPanel'));
+const ChecksPanel = lazyComponent(() => import('./parts/ChecksPanel'));
 
 const PANELS = [
   { value: 'holes', label: 'Holes' },
@@ -38,7 +38,7 @@ const PANELS = [
 type Panel = (typeof PANELS)[number]['value'];
 
 /** Positions: patterns of holes, on the drawing and as figures; their checks, order and files. */
-export default function PositionsScreen({ book }: { book: Book }) {
+export default function PositionsScreen({ book }: { book: SetupState }) {
   const router = useRouter();
   const wide = useWide();
   const params = useLocalSearchParams();
@@ -77,18 +77,18 @@ export default function PositionsScreen({ book }: { book: Book }) {
       prompt={
         pattern ? (
           <>
-            <Words kind="sentence">{patternSentence(view)}</Words>
-            <Words tone="soft">{datumSentence(view, setup.units)}</Words>
-            <Overlap book={book} pattern={pattern} />
+            <AppText kind="sentence">{patternSentence(view)}</AppText>
+            <AppText tone="soft">{datumSentence(view, setup.units)}</AppText>
+            <HoleOverlapNote book={book} pattern={pattern} />
             {view.rotation !== 0 && (
-              <Words tone="warn">
+              <AppText tone="warn">
                 The part is rotated {view.rotation > 0 ? '+' : ''}
                 {formatAngle(view.rotation)}: these are carried with it.
-              </Words>
+              </AppText>
             )}
           </>
         ) : (
-          <Words kind="sentence">No holes yet. Add a pattern, or read holes from a file.</Words>
+          <AppText kind="sentence">No holes yet. Add a pattern, or read holes from a file.</AppText>
         )
       }
       detail={

@@ -1,5 +1,5 @@
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Subject } from '@zero-point/core/records/values/subject';
 import { featureAnswer } from '@zero-point/core/state/datum/featureAnswer';
@@ -32,7 +32,7 @@ export interface PositionsView {
 }
 
 /** State of the Positions station to view. */
-export function positionsView(book: Book, patternId: string | undefined): PositionsView {
+export function positionsView(book: SetupState, patternId: string | undefined): PositionsView {
   const patterns = patternsInHand(book);
   const pattern = patterns.find(({ id }) => id === patternId) ?? patterns[0];
   const holes = pattern ? patternHoles(book, pattern) : [];
@@ -57,7 +57,7 @@ export function positionsView(book: Book, patternId: string | undefined): Positi
 }
 
 /** U of what an axis was last set from, mm; a local datum is as good as part zero was. */
-export function datumU(book: Book, axis: 'x' | 'y'): number | null {
+export function datumU(book: SetupState, axis: 'x' | 'y'): number | null {
   const from = book.zeroings
     .filter((zeroing) => zeroing.axis === axis && zeroing.form !== 'lost' && zeroing.subject.kind !== 'datum')
     .at(-1)?.subject;
@@ -83,8 +83,8 @@ const isFeature = (subject: Subject): subject is Feature =>
   ['face', 'corner', 'middle', 'round', 'hole-line'].includes(subject.kind);
 
 /** Keeps a pattern, in place of the one with its id. */
-export const logPattern = (book: Book, pattern: Pattern): void => saveInSetup(book, 'pattern', pattern);
+export const logPattern = (book: SetupState, pattern: Pattern): void => saveInSetup(book, 'pattern', pattern);
 
 /** Keeps how the cutting is planned, with this of it changed. */
-export const logCut = (book: Book, change: Partial<Book['cutPlan']>): void =>
+export const logCut = (book: SetupState, change: Partial<SetupState['cutPlan']>): void =>
   saveInSetup(book, 'cutPlan', { ...book.cutPlan, ...change });

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { wildReadings } from '@zero-point/core/state/checks/outliers';
 import { readingTitle } from '@zero-point/core/messages/basis/readingTitle';
 import { useMemo, useState } from 'react';
@@ -10,7 +10,7 @@ import { GAP } from '../../layout/layout';
 import { LinkButton } from '../../controls/LinkButton';
 import { logStrike } from '../../commands/logTouch';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { EVERYTHING, logView, type LogFilter } from './view';
 
 const DAY = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
@@ -27,16 +27,16 @@ const WHAT: Readonly<Record<LogFilter['what'], string>> = {
 };
 
 /** Log: every reading of the setup, newest first, struck ones in their place. */
-export default function LogScreen({ book }: { book: Book }) {
+export default function LogScreen({ book }: { book: SetupState }) {
   const { palette } = useLook();
   const [filter, setFilter] = useState(EVERYTHING);
   const view = useMemo(() => logView(book, filter, dayOf), [book, filter]);
   return (
     <ScrollView style={{ backgroundColor: palette.ground }} contentContainerStyle={styles.body}>
-      <Words kind="sentence">{view.sentence}</Words>
-      <Words tone="soft">
+      <AppText kind="sentence">{view.sentence}</AppText>
+      <AppText tone="soft">
         Nothing is ever erased. Choose a reading to strike it out or restore it. Every answer follows.
-      </Words>
+      </AppText>
       {book.readings.length > 1 && (
         <Fold title={filter === EVERYTHING ? 'Show only some' : 'Only some are shown'}>
           <Choice
@@ -58,9 +58,9 @@ export default function LogScreen({ book }: { book: Book }) {
       )}
       {view.days.map(({ day, readings }) => (
         <View key={day}>
-          <Words kind="strong" tone="soft">
+          <AppText kind="strong" tone="soft">
             {day}
-          </Words>
+          </AppText>
           <ReadingList
             readings={readings}
             wild={[...wildReadings(book)]}

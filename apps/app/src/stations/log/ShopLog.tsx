@@ -11,7 +11,7 @@ import { RequestTrouble } from '../../delivery/RequestTrouble';
 import { Loading } from '../../layout/States';
 import { TopBar } from '../../layout/TopBar';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/AppText';
+import { Figure, AppText } from '../../theme/AppText';
 import { stationPath } from '../path';
 import { momentWords } from '../../layout/formatMoment';
 
@@ -48,7 +48,7 @@ export default function ShopLogScreen() {
         )}
         {shown?.length === 0 && (
           <View style={styles.head}>
-            <Words>{log.data?.length === 0 ? 'No readings yet.' : 'No reading matches.'}</Words>
+            <AppText>{log.data?.length === 0 ? 'No readings yet.' : 'No reading matches.'}</AppText>
           </View>
         )}
         <FlatList
@@ -72,19 +72,19 @@ function Line({ line }: { line: LogLine }) {
       <LinkButton bare to={stationPath(setupId, 'log')} label={`${title}, ${setup}`}>
         <View style={styles.line}>
           <View style={styles.words}>
-            <Words>{title}</Words>
-            <Words kind="note" tone="soft">
+            <AppText>{title}</AppText>
+            <AppText kind="note" tone="soft">
               {setup} · {gauge} · {momentWords(takenAt)}
-            </Words>
+            </AppText>
             {struck !== null && (
-              <Words kind="note" tone="warn">
+              <AppText kind="note" tone="warn">
                 struck out: {struck}
-              </Words>
+              </AppText>
             )}
             {wild && (
-              <Words kind="note" tone="bad">
+              <AppText kind="note" tone="bad">
                 ▲ far from the others
-              </Words>
+              </AppText>
             )}
           </View>
           <Figure size={18} tone={struck === null ? 'ink' : 'soft'}>

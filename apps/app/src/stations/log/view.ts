@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { Reading } from '@zero-point/core/records/log/reading';
 import type { Axis } from '@zero-point/core/schema/quantities';
@@ -26,7 +26,7 @@ const whatOf = (reading: Reading): LogFilter['what'] =>
 const ORDER: readonly LogFilter['what'][] = ['x', 'y', 'z', 'dial', 'size'];
 
 /** State of a setup's log to view. */
-export function logView(book: Book, { what, gaugeId }: LogFilter, dayOf: (moment: string) => string): LogView {
+export function logView(book: SetupState, { what, gaugeId }: LogFilter, dayOf: (moment: string) => string): LogView {
   const { readings } = book;
   const shown = readings
     .filter((reading) => what === 'all' || whatOf(reading) === what)

@@ -11,7 +11,7 @@ import { shopSeen, useShop, type Shop } from '../../api/queries';
 import { queryClient } from '../../api/queryClient';
 import { CardButton } from '../../controls/CardButton';
 import { Choice } from '../../controls/Choice';
-import { FilePick } from '../../files/FilePicker';
+import { FilePicker } from '../../files/FilePicker';
 import { GAP } from '../../layout/layout';
 import { MainAction } from '../../controls/MainAction';
 import { RequestTrouble } from '../../delivery/RequestTrouble';
@@ -21,7 +21,7 @@ import { UnitSwitch } from '../../controls/UnitSwitch';
 import { FieldBox } from '../../keypad/FieldBox';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { stationPath } from '../path';
 import { DialPicture } from './parts/DialPicture';
 import { startAway } from './startAway';
@@ -31,7 +31,7 @@ import {
   storeSetup,
   usualDial,
   type DialForm,
-  type DialTold,
+  type DialSummary,
   type Made,
   type Where,
 } from './startSetup';
@@ -124,38 +124,38 @@ function Start({ shop, away }: StartProps) {
     return <DialQuestion busy={busy} failure={failure} onTold={(dial) => void start({ kind: 'dials', dial })} />;
   return (
     <ScrollView role="main" contentContainerStyle={styles.body}>
-      <Words kind="sentence">
+      <AppText kind="sentence">
         Which machine? The first touch comes next. Everything else is asked when it is needed.
-      </Words>
+      </AppText>
       {failure !== undefined && <Failure>{failure}</Failure>}
       {away && (
-        <Words kind="note" tone="warn" live>
+        <AppText kind="note" tone="warn" live>
           The server is away. Your setup and its log wait on this device until it is back.
-        </Words>
+        </AppText>
       )}
       <View role="list" style={styles.list}>
         {machines.map((machine) => (
           <View role="listitem" key={machine.id}>
             <CardButton label={machine.name} onPress={() => void (busy ? undefined : start({ machine }))}>
-              <Words kind="strong">{machine.name}</Words>
-              <Words kind="note" tone="soft">
+              <AppText kind="strong">{machine.name}</AppText>
+              <AppText kind="note" tone="soft">
                 {MACHINE_KINDS.find(({ kind }) => kind === machine.kind)?.name}
-              </Words>
+              </AppText>
             </CardButton>
           </View>
         ))}
       </View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {machines.length > 0 ? 'Or another machine:' : 'What kind is it?'}
-      </Words>
+      </AppText>
       <View role="list" style={styles.list}>
         {MACHINE_KINDS.map(({ kind, name, about }) => (
           <View role="listitem" key={kind}>
             <CardButton label={`New: ${name}`} onPress={() => (busy ? undefined : take(kind))}>
-              <Words kind="strong">{name}</Words>
-              <Words kind="note" tone="soft">
+              <AppText kind="strong">{name}</AppText>
+              <AppText kind="note" tone="soft">
                 {about}
-              </Words>
+              </AppText>
             </CardButton>
           </View>
         ))}
@@ -171,10 +171,10 @@ function Start({ shop, away }: StartProps) {
           onChange={setPartId}
         />
       )}
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Or open a setup saved in another shop:
-      </Words>
-      <FilePick
+      </AppText>
+      <FilePicker
         label="Open a setup’s file"
         what="A file of a whole setup"
         accept=".json,application/json"
@@ -199,22 +199,22 @@ async function begin(made: Made, away: boolean): Promise<void> {
 
 const Failure = ({ children }: { children: string }) => (
   <View role="alert">
-    <Words kind="strong" tone="bad">
+    <AppText kind="strong" tone="bad">
       {children}
-    </Words>
+    </AppText>
   </View>
 );
 
 interface DialQuestionProps {
   busy: boolean;
   failure: string | undefined;
-  onTold: (dial: DialTold) => void;
+  onTold: (dial: DialSummary) => void;
 }
 
 /** What a handwheel's dial has, asked by its picture. */
 function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
   const unit = useSettings((state) => state.units);
-  const { control, handleSubmit } = useForm<DialForm, unknown, DialTold>({
+  const { control, handleSubmit } = useForm<DialForm, unknown, DialSummary>({
     defaultValues: usualDial(unit),
     resolver: zodResolver(dialForm(unit)),
   });
@@ -223,9 +223,9 @@ function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
     <>
       <ScrollView role="main" contentContainerStyle={styles.body}>
         <DialPicture lines={told.success ? told.data.lines : undefined} />
-        <Words kind="sentence">
+        <AppText kind="sentence">
           Turn the handwheel one turn. How far does the table move, and how many lines has the dial?
-        </Words>
+        </AppText>
         <View style={styles.fields}>
           <Controller
             control={control}
@@ -257,9 +257,9 @@ function DialQuestion({ busy, failure, onTold }: DialQuestionProps) {
           />
         </View>
         {told.success && (
-          <Words>
+          <AppText>
             One line is {Number((told.data.perTurn / told.data.lines / (unit === 'mm' ? 1 : 25.4)).toFixed(5))} {unit}.
-          </Words>
+          </AppText>
         )}
       </ScrollView>
       <View style={styles.dock}>

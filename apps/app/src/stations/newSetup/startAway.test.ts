@@ -1,12 +1,12 @@
 /** @jest-environment node */
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { NO_VERSION } from '@zero-point/core/records/kinds/kind';
 import { startsSetup, withEntries } from '@zero-point/core/records/kinds/merge';
-import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
+import { startSnapshot, type ShopSummary } from '@zero-point/core/records/snapshots/startSnapshot';
 import { startEntries } from './startAway';
 import { makeSetup } from './startSetup';
 
-const EMPTY: ShopTold = { machines: [], parts: [], gauges: [], calibrations: [], repeatability: [], versions: {} };
+const EMPTY: ShopSummary = { machines: [], parts: [], gauges: [], calibrations: [], repeatability: [], versions: {} };
 
 test('what is new goes first, and the plan that names it last: that one starts the setup', () => {
   const made = makeSetup({ kind: 'readout' }, undefined, { gauges: [] }, 'mm');
@@ -26,7 +26,7 @@ test('of a shop with nothing in it a setup begins that can be worked in, and its
   const made = makeSetup({ kind: 'router' }, undefined, { gauges: [] }, 'in');
   const entries = startEntries(made);
   const bare = startSnapshot({ ...made.setup, changedAt: made.setup.createdAt }, EMPTY);
-  const book = openBook(withEntries(bare, entries));
+  const book = deriveState(withEntries(bare, entries));
   expect(book.machine).toMatchObject({ id: made.machine?.id, kind: 'router' });
   expect(book.part.untold).toEqual(['x', 'y', 'z']);
   expect(book.gauges.map(({ id }) => id)).toEqual(made.gauges.map(({ id }) => id));

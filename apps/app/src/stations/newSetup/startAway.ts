@@ -3,7 +3,7 @@ import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
 import type { DocumentName } from '@zero-point/core/records/kinds/kinds';
 import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
-import { startSnapshot, type ShopTold } from '@zero-point/core/records/snapshots/startSnapshot';
+import { startSnapshot, type ShopSummary } from '@zero-point/core/records/snapshots/startSnapshot';
 import { uuidv7 } from 'uuidv7';
 import { keepCopySoon } from '../../cache/cacheCopy';
 import { isBench } from '../../api/setupList';
@@ -34,7 +34,7 @@ export function startEntries({ setup, machine, part, gauges }: Made): DocumentEn
  * @param shop as this device last saw it
  * @throws when the device has no room
  */
-export function startAway(made: Made, shop: Shop & ShopTold): void {
+export function startAway(made: Made, shop: Shop & ShopSummary): void {
   const { setup } = made;
   const entries = startEntries(made);
   const bare = startSnapshot({ ...setup, changedAt: setup.createdAt }, shop);

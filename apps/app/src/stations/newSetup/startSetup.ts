@@ -1,3 +1,4 @@
+import { midSentence } from '@zero-point/core/messages/basis/grammar';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
@@ -10,7 +11,7 @@ import { unfitReason } from '@zero-point/core/state/gauges/methodFitness';
 import { usualGauge } from '@zero-point/core/shop/usualGauge';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import { uuidv7 } from 'uuidv7';
 import { z } from 'zod';
 import { request } from '../../api/client';
@@ -40,14 +41,14 @@ export const dialForm = (unit: LengthUnit) =>
   });
 
 export type DialForm = z.input<ReturnType<typeof dialForm>>;
-export type DialTold = z.output<ReturnType<typeof dialForm>>;
+export type DialSummary = z.output<ReturnType<typeof dialForm>>;
 
 /** What a dial mostly has. */
 export const usualDial = (unit: LengthUnit): DialForm =>
   unit === 'mm' ? { perTurn: '2', lines: '100' } : { perTurn: '0.1', lines: '100' };
 
 /** On which machine: one of the shop's, or a new one of a kind. */
-export type Where = { machine: Machine } | { kind: Machine['kind']; dial?: DialTold };
+export type Where = { machine: Machine } | { kind: Machine['kind']; dial?: DialSummary };
 
 /** Everything that is stored to start. */
 export interface Made {
@@ -74,7 +75,7 @@ const newGauge = (id: string, kind: keyof typeof NEW_GAUGES, unit: LengthUnit): 
   const figure = NEW_GAUGES[kind][unit];
   const size = unit === 'mm' ? figure : figure * INCH;
   const told = `${figure} ${unit}`;
-  return { id, name: `${capital(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };
+  return { id, name: `${capitalize(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };
 };
 
 /** How parts are mostly held there; Plan and Workholding offer the others. */
@@ -122,7 +123,7 @@ export function makeSetup(
   const newBlock = block ? undefined : newGauge(uuidv7(), 'block', unit);
   const setup: NewSetup = {
     id: uuidv7(),
-    name: `${on?.name ?? 'Part'} on the ${machine.name.toLowerCase()}`,
+    name: `${on?.name ?? 'Part'} on the ${midSentence(machine.name)}`,
     machineId: machine.id,
     partId: on?.id ?? '',
     partZero: 'front-left',

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { useRouter } from 'expo-router';
 import { PlanDrawing } from '../../drawing/PlanDrawing';
@@ -12,7 +12,7 @@ import { FieldRow } from '../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../keypad/Fields';
 import { Circle } from 'react-native-svg';
 import { METAL } from '../../theme/palette';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { Fold } from '../../answer/Fold';
 import { MethodList } from '../datum/parts/method/MethodList';
 import { stationPath } from '../path';
@@ -25,7 +25,7 @@ const overZero = (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
 
 /** Plan: where zero is, what the job allows, and what is to hand. */
-export default function PlanScreen({ book }: { book: Book }) {
+export default function PlanScreen({ book }: { book: SetupState }) {
   const router = useRouter();
   const wide = useWide();
   const { setup, part } = book;
@@ -68,9 +68,9 @@ export default function PlanScreen({ book }: { book: Book }) {
       }
       prompt={
         <>
-          <Words kind="sentence">{view.sentence}</Words>
-          <Words tone="soft">{view.facts}</Words>
-          {touched && <Words tone="soft">Readings stay as typed. The answers follow this plan.</Words>}
+          <AppText kind="sentence">{view.sentence}</AppText>
+          <AppText tone="soft">{view.facts}</AppText>
+          {touched && <AppText tone="soft">Readings stay as typed. The answers follow this plan.</AppText>}
         </>
       }
       detail={
@@ -145,7 +145,7 @@ export default function PlanScreen({ book }: { book: Book }) {
             onCommit={(name) => changePlan(book, { name })}
             check={(name) => (name === '' ? 'Give the setup a name.' : undefined)}
           />
-          {setup.note !== '' && <Words tone="soft">{setup.note}</Words>}
+          {setup.note !== '' && <AppText tone="soft">{setup.note}</AppText>}
         </>
       }
       dock={

@@ -1,10 +1,11 @@
+import { midSentence } from '@zero-point/core/messages/basis/grammar';
 import { zZeroWords } from '@zero-point/core/messages/zAndTools/zZero';
 import { PART_ZEROS } from '@zero-point/core/records/values/faces';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import type { Point } from '@zero-point/core/geometry/point';
 import type { Assumed, PartZero, Plan } from '@zero-point/core/records/setup/plan';
 import type { Axis } from '@zero-point/core/schema/quantities';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -19,7 +20,7 @@ export interface ZeroPlace {
 }
 
 /** State of the Plan station to view. */
-export function planView(book: Book) {
+export function planView(book: SetupState) {
   const { setup, part, gauges, machine } = book;
   const unit = setup.units;
   const size = (mm: number) => formatLengthUnit(mm, { unit });
@@ -30,7 +31,7 @@ export function planView(book: Book) {
   return {
     places: PART_ZEROS.map((zero): ZeroPlace => ({ zero, label: ZERO_LABELS[zero], at: zeroOf(part, zero) })),
     sentence: `${zeroWords(book)} Choose another place on the drawing to move it.`,
-    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${sizesOf(book, size)}. On the ${machine.name.toLowerCase()}.`,
+    facts: `${part.name}, ${part.material === '' ? 'stock' : part.material}: ${sizesOf(book, size)}. On the ${midSentence(machine.name)}.`,
     finders: offered(gauges, setup.finderId, ['edges', 'both']).map(option),
     heightGauges: offered(gauges, setup.heightGaugeId, ['heights', 'both']).map(option),
     holdings: book.holdings.map(({ id, name }) => ({ value: id, label: name })),
@@ -41,14 +42,14 @@ export function planView(book: Book) {
 }
 
 /** Where zero is, Z with it where that is not the top. */
-function zeroWords(book: Book): string {
+function zeroWords(book: SetupState): string {
   const up = zZeroWords(book);
   const place = `Zero is the ${ZERO_LABELS[book.setup.partZero]}`;
   return up === undefined ? `${place}, on top.` : `${place}. ${up}`;
 }
 
 /** Gauges that find what is asked, the retired ones left out unless this setup has one in use. */
-const offered = (gauges: Book['gauges'], inUse: string, finds: readonly string[]) =>
+const offered = (gauges: SetupState['gauges'], inUse: string, finds: readonly string[]) =>
   gauges.filter(
     ({ id, kind, retiredOn }) => id === inUse || (finds.includes(GAUGE_FACTS[kind].finds) && retiredOn === undefined),
   );
@@ -66,26 +67,26 @@ export const calipered = ({
 });
 
 /** Keeps a change of the plan. */
-export function changePlan(book: Book, change: Partial<Plan>): void {
+export function changePlan(book: SetupState, change: Partial<Plan>): void {
   const { id: _, createdAt: _created, changedAt: _changed, ...plan } = book.setup;
   const body: Plan = { ...plan, ...change };
   saveInSetup(book, 'plan', body);
 }
 
 /** The plan once something it assumed was told. */
-export const told = ({ setup }: Book, what: Assumed): Pick<Plan, 'assumed'> => ({
+export const told = ({ setup }: SetupState, what: Assumed): Pick<Plan, 'assumed'> => ({
   assumed: setup.assumed?.filter((one) => one !== what),
 });
 
 /** A size of the part, once it is known. */
-export const tellSize = (book: Book, axis: Axis, mm: number): void =>
+export const tellSize = (book: SetupState, axis: Axis, mm: number): void =>
   saveThing(book, 'part', {
     ...book.part,
     size: { ...book.part.size, [axis]: mm },
     untold: book.part.untold?.filter((one) => one !== axis),
   });
 
-const sizesOf = ({ part }: Book, size: (mm: number) => string): string =>
+const sizesOf = ({ part }: SetupState, size: (mm: number) => string): string =>
   (['x', 'y', 'z'] as const)
     .map((axis) => (part.untold?.includes(axis) ? 'not entered' : size(part.size[axis])))
     .join(' × ');

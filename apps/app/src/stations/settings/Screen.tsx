@@ -7,11 +7,12 @@ import { KEYS } from '../../keyboard/keys';
 import { TickBox } from '../../controls/TickBox';
 import { TopBar } from '../../layout/TopBar';
 import { MadeWith } from './parts/MadeWith';
+import { LinkButton } from '../../controls/LinkButton';
 import { Phones } from './parts/Phones';
 import { ShopCopies } from './parts/ShopCopies';
 import { useSettings } from '../../stores/settings';
 import { useLook } from '../../theme/useLook';
-import { Figure, Words } from '../../theme/AppText';
+import { Figure, AppText } from '../../theme/AppText';
 
 /** What a person prefers on this device. */
 export default function SettingsScreen() {
@@ -35,20 +36,21 @@ export default function SettingsScreen() {
         <TickBox label="Click when a reading is stored" ticked={click} onTick={() => setClick(!click)} />
         <TickBox label="Vibrate when a reading is stored" ticked={shake} onTick={() => setShake(!shake)} />
         <UnitChoice label="Units of a new setup" value={units} onChange={setUnits} />
-        <Words tone="soft">
+        <AppText tone="soft">
           Each setup has its own units: change them in Plan. These settings are for this device only.
-        </Words>
+        </AppText>
         <Phones />
         <ShopCopies />
+        <LinkButton to="/glossary" label="Glossary: what the words mean" />
         <View style={{ gap: 6 }}>
-          <Words kind="sentence">Keys</Words>
+          <AppText kind="sentence">Keys</AppText>
           {KEYS.map(({ key, does }) => (
-            <Words key={key}>
+            <AppText key={key}>
               {key}: {does}
-            </Words>
+            </AppText>
           ))}
         </View>
-        <Words tone="soft">△ {STANDING_CAUTION}</Words>
+        <AppText tone="soft">△ {STANDING_CAUTION}</AppText>
         <MadeWith />
       </ScrollView>
     </View>

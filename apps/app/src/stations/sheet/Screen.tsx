@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { SHEET_TAPED } from '@zero-point/core/state/status/setupProgress';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import { useState } from 'react';
@@ -14,12 +14,12 @@ import { TickBox } from '../../controls/TickBox';
 import { DraftField } from '../../keypad/DraftField';
 import { logCheck } from '../../commands/logCheck';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { ExportsFold } from './parts/ExportsFold';
 import { SectionView } from './parts/SectionView';
 
 /** The sheet that is taped to the machine: as it will print, and every file of the setup. */
-export default function SheetScreen({ book }: { book: Book }) {
+export default function SheetScreen({ book }: { book: SetupState }) {
   const { palette } = useLook();
   const wide = useWide();
   const [made] = useState(() => new Date().toISOString());
@@ -34,15 +34,15 @@ export default function SheetScreen({ book }: { book: Book }) {
   return (
     <View style={[styles.page, { backgroundColor: palette.ground }]}>
       <ScrollView contentContainerStyle={styles.body}>
-        <Words kind="sentence" live>
+        <AppText kind="sentence" live>
           {open === 0
             ? 'Everything is done. Print the sheet and tape it to the machine.'
             : `${open} ${open === 1 ? 'thing is' : 'things are'} still open. The sheet lists them at the top.`}
-        </Words>
+        </AppText>
         <View style={[styles.paper, { backgroundColor: palette.strip, borderColor: palette.line }]}>
-          <Words kind="strong" style={[styles.title, { color: palette.onStrip }]}>
+          <AppText kind="strong" style={[styles.title, { color: palette.onStrip }]}>
             {sheet.title}
-          </Words>
+          </AppText>
           <PlanDrawing
             part={book.part}
             partZero={book.setup.partZero}
@@ -65,7 +65,7 @@ export default function SheetScreen({ book }: { book: Book }) {
             )}
           />
           {sheet.facts.map(([name, value]) => (
-            <Words key={name} style={{ color: palette.onStrip }}>{`${name}: ${value}`}</Words>
+            <AppText key={name} style={{ color: palette.onStrip }}>{`${name}: ${value}`}</AppText>
           ))}
           {sheet.sections.map((section) => (
             <SectionView key={section.title} section={section} wide={wide} />

@@ -11,7 +11,7 @@ import { Loading, Trouble } from '../../layout/States';
 import { TopBar } from '../../layout/TopBar';
 import type { Shop } from '../../api/queries';
 import { useLook } from '../../theme/useLook';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { AddThing } from './parts/AddThing';
 import { GaugeFields } from './parts/GaugeFields';
 import { HoldingFields } from './parts/HoldingFields';
@@ -40,16 +40,18 @@ export function ShopScreen() {
     <ShopPage title="Shop" back={{ to: '/', label: 'Back to Home' }}>
       {(shop) => (
         <>
-          <Words kind="sentence">Your machines, gauges and tools. Nothing is deleted: retire what is worn out.</Words>
+          <AppText kind="sentence">
+            Your machines, gauges and tools. Nothing is deleted: retire what is worn out.
+          </AppText>
           {COLLECTIONS.map((collection) => {
             const { many, about } = COLLECTION_TITLES[collection];
             return (
               <LinkButton key={collection} to={`/shop/${collection}`} label={`${many}: ${about}`}>
                 <>
-                  <Words kind="sentence">
+                  <AppText kind="sentence">
                     {many} · {shop[collection].length}
-                  </Words>
-                  <Words tone="soft">{about}</Words>
+                  </AppText>
+                  <AppText tone="soft">{about}</AppText>
                 </>
               </LinkButton>
             );
@@ -81,17 +83,17 @@ export function CollectionScreen() {
                     label={`${kept.thing.name}, ${thingFacts(shop, kept, units)}${isRetired(kept) ? ', retired' : ''}`}
                   >
                     <>
-                      <Words kind="strong">{kept.thing.name}</Words>
-                      <Words kind="note" tone="soft">
+                      <AppText kind="strong">{kept.thing.name}</AppText>
+                      <AppText kind="note" tone="soft">
                         {thingFacts(shop, kept, units)}
                         {isRetired(kept) ? ' · retired' : ''}
-                      </Words>
+                      </AppText>
                     </>
                   </LinkButton>
                 </View>
               ))}
             </View>
-            {shown.length === 0 && <Words kind="sentence">Page not found yet. Add the first below.</Words>}
+            {shown.length === 0 && <AppText kind="sentence">Page not found yet. Add the first below.</AppText>}
             <AddThing collection={collection} shop={shop} />
           </>
         );
@@ -193,11 +195,11 @@ function ThingActions({ shop, kept }: KeptProps) {
           </Button>
         )}
       </View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {retired
           ? 'Retired: no longer offered. Kept for the readings made with it.'
           : 'Changes are saved as you make them. Earlier touches keep the size known then.'}
-      </Words>
+      </AppText>
     </View>
   );
 }

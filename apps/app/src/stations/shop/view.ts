@@ -1,4 +1,4 @@
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Cutter } from '@zero-point/core/records/shop/cutter';
@@ -12,7 +12,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
 import type { Shop } from '../../api/queries';
-import { keepMachine } from '../../commands/saveMachine';
+import { saveMachine } from '../../commands/saveMachine';
 import { saveThing, type Versioned } from '../../commands/logEntry';
 
 /** What a shop keeps, by the name in its address. */
@@ -135,7 +135,7 @@ function keepChanged(
 ): void {
   switch (collection) {
     case 'machines':
-      keepMachine(shop, { ...thing, ...change });
+      saveMachine(shop, { ...thing, ...change });
       return;
     case 'gauges':
       keepGauge(shop, { ...thing, ...change });
@@ -152,7 +152,7 @@ function keepChanged(
 export function addMachine(shop: Shop, kind: Machine['kind'], units: LengthUnit): string {
   const id = uuidv7();
   const name = MACHINE_KINDS.find((one) => one.kind === kind)?.name ?? 'New machine';
-  keepMachine(shop, startingMachine(id, name, kind, units));
+  saveMachine(shop, startingMachine(id, name, kind, units));
   return id;
 }
 
@@ -166,7 +166,7 @@ export function addGauge(shop: Shop, kind: GaugeKind, units: LengthUnit): string
     : { resolution: 0.01, perTurn: 1, range: 5 };
   keepGauge(shop, {
     id,
-    name: capital(name),
+    name: capitalize(name),
     kind,
     nominal: kind === 'indicator' ? 0 : inch ? 12.7 : 10,
     ...(kind === 'indicator' && indicator),

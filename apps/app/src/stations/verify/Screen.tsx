@@ -1,16 +1,16 @@
 import { LoadingPart } from '../../layout/LoadingPage';
-import { later } from '../../layout/lazyComponent';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import { lazyComponent } from '../../layout/lazyComponent';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { useLocalSearchParams } from 'expo-router';
 
-const TouchAgainPage = later(() => import('./parts/TouchAgainPage'), LoadingPart);
+const TouchAgainPage = lazyComponent(() => import('./parts/TouchAgainPage'), LoadingPart);
 
-const ProgramPage = later(() => import('./parts/ProgramPage'), LoadingPart);
+const ProgramPage = lazyComponent(() => import('./parts/ProgramPage'), LoadingPart);
 
-const MeasurePage = later(() => import('./parts/MeasurePage'), LoadingPart);
+const MeasurePage = lazyComponent(() => import('./parts/MeasurePage'), LoadingPart);
 
 /** Verify: touch again, check the program before it runs, measure what was made. */
-export default function VerifyScreen({ book }: { book: Book }) {
+export default function VerifyScreen({ book }: { book: SetupState }) {
   const { show } = useLocalSearchParams();
   switch (show) {
     case 'program':

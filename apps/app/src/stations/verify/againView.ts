@@ -1,20 +1,20 @@
-import { againThings, type AgainThing, type AgainTouch } from '@zero-point/core/state/verify/recheckTargets';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import { recheckTargets, type RecheckTarget, type RecheckTouch } from '@zero-point/core/state/verify/recheckTargets';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { openReadBacks, type ReadBackState } from '@zero-point/core/state/readBack/readBack';
 import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
 import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
-import { againSentence, whyNotAgain } from '@zero-point/core/messages/verify/recheck';
+import { recheckSentence, recheckRefusal } from '@zero-point/core/messages/verify/recheck';
 import { logTouch } from '../../commands/logTouch';
 import type { Said } from '../../commands/typedEntry';
 
 /** Verify's page of the zero: what can be touched again, what the chosen one should show, and read-backs that are open. */
-export interface AgainView {
-  things: AgainThing[];
-  chosen: AgainThing | undefined;
+export interface RecheckView {
+  things: RecheckTarget[];
+  chosen: RecheckTarget | undefined;
   /** The touch to make next: of a bore the wall that was touched least. */
-  touch: AgainTouch | undefined;
+  touch: RecheckTouch | undefined;
   sentence: string;
   openReadBacks: ReadBackState[];
   /** Of the way the chosen one is touched. */
@@ -24,8 +24,8 @@ export interface AgainView {
 }
 
 /** @param key the thing chosen; the first that is set and was not touched again, where nothing was */
-export function againView(book: Book, now: number, key: string | undefined): AgainView {
-  const things = againThings(book, new Date(now).toISOString());
+export function recheckView(book: SetupState, now: number, key: string | undefined): RecheckView {
+  const things = recheckTargets(book, new Date(now).toISOString());
   const chosen =
     things.find((one) => one.key === key) ??
     things.find(({ touches, shifts }) => touches.length > 0 && shifts.length === 0) ??
@@ -39,15 +39,15 @@ export function againView(book: Book, now: number, key: string | undefined): Aga
     sentence: !chosen
       ? 'Nothing to touch again.'
       : touch
-        ? againSentence(book, chosen, touch)
-        : whyNotAgain(book, chosen, isSet(book)),
+        ? recheckSentence(book, chosen, touch)
+        : recheckRefusal(book, chosen, isSet(book)),
     openReadBacks: openReadBacks(book, now),
     cautions: cautionsOf(book, chosen),
     first: chosen?.of.kind === 'z' ? 'heights' : chosen?.of.kind === 'round' && isSet(book) ? 'plan' : 'datum',
   };
 }
 
-function cautionsOf(book: Book, chosen: AgainThing | undefined): readonly Caution[] {
+function cautionsOf(book: SetupState, chosen: RecheckTarget | undefined): readonly Caution[] {
   const id = chosen?.touches[0]?.use.gaugeId ?? book.setup.finderId;
   const kind = book.gauges.find((gauge) => gauge.id === id)?.kind;
   if (chosen?.of.kind === 'z') return heightMethod(kind).cautions;
@@ -57,8 +57,8 @@ function cautionsOf(book: Book, chosen: AgainThing | undefined): readonly Cautio
 
 /** Logs something touched again since its axis was set; gives back what is wrong with it instead. */
 export function logAgain(
-  book: Book,
-  { subject, axis, approach, use, byControl }: AgainTouch,
+  book: SetupState,
+  { subject, axis, approach, use, byControl }: RecheckTouch,
   said: Said,
   ticked: string[],
 ) {

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import type { Correction } from '@zero-point/core/state/verify/measurements';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -15,7 +15,7 @@ export interface Enterable {
  * What of a correction can be logged as entered: a work offset with its new figures, and a row of the tool table.
  * A move of part zero on a DRO is logged where it is done, in Datum.
  */
-export function enterable(book: Book, correction: Correction): Enterable[] {
+export function enterable(book: SetupState, correction: Correction): Enterable[] {
   const unit = book.setup.units;
   if (correction.kind === 'shift') {
     const axes = (['x', 'y'] as const).flatMap((axis) => {

@@ -1,6 +1,6 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/state/holes/holes';
-import { measurementsInForce } from '@zero-point/core/state/verify/measurements';
+import { activeMeasurements } from '@zero-point/core/state/verify/measurements';
 import type { Face } from '@zero-point/core/records/values/subject';
 import type { HoleOf, MeasuredThing } from '@zero-point/core/records/log/measurement';
 import { parseLength } from '@zero-point/core/units/parseLength';
@@ -32,7 +32,7 @@ export interface MeasureDraft {
 }
 
 /** The shop's own gauges that measure such a thing. */
-export const measuringGauges = ({ gauges }: Book, what: MeasureKind) =>
+export const measuringGauges = ({ gauges }: SetupState, what: MeasureKind) =>
   gauges
     .filter(
       ({ kind, retiredOn }) => retiredOn === undefined && kind !== cannot(what) && MEASURES.some((one) => one === kind),
@@ -40,9 +40,10 @@ export const measuringGauges = ({ gauges }: Book, what: MeasureKind) =>
     .sort((a, b) => MEASURES.findIndex((one) => one === a.kind) - MEASURES.findIndex((one) => one === b.kind));
 
 /** Every hole in hand that can be picked on the drawing. */
-export const allHoles = (book: Book): Hole[] => patternsInHand(book).flatMap((pattern) => patternHoles(book, pattern));
+export const allHoles = (book: SetupState): Hole[] =>
+  patternsInHand(book).flatMap((pattern) => patternHoles(book, pattern));
 
-export function startDraft(book: Book): MeasureDraft {
+export function startDraft(book: SetupState): MeasureDraft {
   const [first] = allHoles(book);
   const size = first?.diameter ?? 6;
   const untold = book.part.untold?.includes('z') === true;
@@ -64,7 +65,7 @@ export function startDraft(book: Book): MeasureDraft {
 }
 
 /** What another kind of measuring begins with: over pins both holes are pressed again; the same gauge, if it can. */
-export const kindChanged = (book: Book, { gaugeId }: MeasureDraft, kind: MeasureKind): Partial<MeasureDraft> => ({
+export const kindChanged = (book: SetupState, { gaugeId }: MeasureDraft, kind: MeasureKind): Partial<MeasureDraft> => ({
   kind,
   gaugeId: (measuringGauges(book, kind).find(({ id }) => id === gaugeId) ?? measuringGauges(book, kind)[0])?.id,
   ...(kind === 'chord' && { from: undefined, to: undefined }),
@@ -105,7 +106,7 @@ function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
 }
 
 /** Logs what a gauge shows of the part; gives back what is wrong instead, and then logs nothing. */
-export function logPart(book: Book, draft: MeasureDraft, text: string): string | undefined {
+export function logPart(book: SetupState, draft: MeasureDraft, text: string): string | undefined {
   const of = thingOf(draft);
   if (!of) return lacking(draft);
   if (draft.gaugeId === undefined) return 'Choose the measuring gauge.';
@@ -128,7 +129,7 @@ export function logPart(book: Book, draft: MeasureDraft, text: string): string |
 }
 
 /** Signs the first part with everything measured of it. */
-export function signFirstPart(book: Book, verdict: 'in' | 'out', by: string, note: string): void {
+export function signFirstPart(book: SetupState, verdict: 'in' | 'out', by: string, note: string): void {
   logRow({
     kind: 'firstPart',
     setupId: book.setup.id,
@@ -136,7 +137,7 @@ export function signFirstPart(book: Book, verdict: 'in' | 'out', by: string, not
       id: uuidv7(),
       verdict,
       by: by.trim(),
-      measured: measurementsInForce(book).map(({ id }) => id),
+      measured: activeMeasurements(book).map(({ id }) => id),
       note: note.trim(),
       at: new Date().toISOString(),
     },

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { programSetting } from '@zero-point/core/state/verify/programContext';
 import { isEmptySpan, type Span } from '@zero-point/core/program/checks/extents';
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
 import type { Finding } from '@zero-point/core/program/finding';
 import { RAPID } from '@zero-point/core/program/motion/path';
 import { stateAt } from '@zero-point/core/program/interpreter/stateHistory';
-import type { WhatIsSet } from '@zero-point/core/program/checkContext';
+import type { CheckContext } from '@zero-point/core/program/checkContext';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { uuidv7 } from 'uuidv7';
 import type { World } from '../../drawing/geometry/view';
@@ -13,7 +13,7 @@ import type { Side } from '../../drawing/geometry/programTraces';
 import { logRow } from '../../commands/logEntry';
 
 /** Whether a setup was changed in anything a program is held against. */
-export const isStale = (book: Book, set: WhatIsSet): boolean =>
+export const isStale = (book: SetupState, set: CheckContext): boolean =>
   JSON.stringify(programSetting(book)) !== JSON.stringify(set);
 
 /** How many of each level. */
@@ -21,7 +21,7 @@ export const countOf = (findings: readonly Finding[], level: Finding['level']): 
   findings.filter((one) => one.level === level).length;
 
 /** Logs that a program was held against what is set. */
-export function logProgramCheck(book: Book, file: File, { told, findings }: CheckedProgram): void {
+export function logProgramCheck(book: SetupState, file: File, { told, findings }: CheckedProgram): void {
   logRow({
     kind: 'programCheck',
     setupId: book.setup.id,
@@ -40,7 +40,7 @@ export function logProgramCheck(book: Book, file: File, { told, findings }: Chec
 }
 
 /** What is to be seen of a program: its path, the stock and what stands round it. mm. */
-export function worldOf({ told }: CheckedProgram, { stock, boxes }: WhatIsSet, side: Side): World {
+export function worldOf({ told }: CheckedProgram, { stock, boxes }: CheckContext, side: Side): World {
   const spans = (axis: 'x' | 'y' | 'z'): [number, number][] =>
     [
       ...(isEmptySpan(told.extents.all[axis]) ? [] : [pair(told.extents.all[axis])]),

@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import { openBook } from '@zero-point/core/state/basis/setupState';
+import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { programSetting } from '@zero-point/core/state/verify/programContext';
 import { plateSnapshot, reading, rowOf, settingBody } from '@zero-point/core/state/basis/snapshot.case';
 import { checkProgram, programBytes } from '@zero-point/core/program/checkProgram';
@@ -7,7 +7,7 @@ import { POST_A_POCKET } from '@zero-point/core/program/fixtures/clean.case';
 import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
 import { stretchOfLine } from '@zero-point/core/program/interpreter/lineNavigation';
 import { withEntries } from '@zero-point/core/records/kinds/merge';
-import { againView } from './againView';
+import { recheckView } from './againView';
 import { exaggeration, kindChanged, lacking, measuringGauges, startDraft, type MeasureDraft } from './measureView';
 import { countOf, cursorView, isStale, lineText, worldOf } from './programView';
 
@@ -47,14 +47,14 @@ describe('a program on the screen', () => {
 
   test('counts by level, and notices when something was set since', () => {
     expect([countOf(checked.findings, 'stop'), countOf(checked.findings, 'mind')]).toEqual([0, 0]);
-    const book = openBook(plateSnapshot);
+    const book = deriveState(plateSnapshot);
     expect(isStale(book, programSetting(book))).toBe(false);
     expect(isStale(book, { ...programSetting(book), lift: 5 })).toBe(true);
   });
 });
 
 describe('what is measured next', () => {
-  const book = openBook({
+  const book = deriveState({
     ...plateSnapshot,
     patterns: [
       {
@@ -120,18 +120,18 @@ test('a face touched again should show its edge, half the finder before it', () 
     rowOf('zeroing', set),
   ]);
   const now = Date.parse(set.at);
-  const book = openBook(touched);
-  expect(againView(book, now, undefined)).toMatchObject({
+  const book = deriveState(touched);
+  expect(recheckView(book, now, undefined)).toMatchObject({
     sentence: expect.stringMatching(/^Touch the left face again, coming from the left: X should show −5\.000 mm ±/),
     touch: { axis: 'x', approach: 1, times: 0 },
     first: 'datum',
   });
-  expect(againView(book, now, 'face right').touch?.expected.reading).toBeCloseTo(plateSnapshot.part.size.x + 5, 9);
-  expect(againView(book, now, 'face front')).toMatchObject({
+  expect(recheckView(book, now, 'face right').touch?.expected.reading).toBeCloseTo(plateSnapshot.part.size.x + 5, 9);
+  expect(recheckView(book, now, 'face front')).toMatchObject({
     touch: undefined,
     sentence: 'Y is not set yet: find it in Datum first.',
   });
-  expect(againView(book, now, 'z')).toMatchObject({
+  expect(recheckView(book, now, 'z')).toMatchObject({
     sentence: 'Z is not set yet: touch off and set it in Z & tools first.',
     first: 'heights',
   });
@@ -157,7 +157,7 @@ describe('a bore touched again', () => {
 
   test('asks for one wall after the other, the least touched first', () => {
     const sentenceAfter = (...touched: ReturnType<typeof wall>[]) =>
-      againView(openBook(withEntries(bothSet, touched)), 0, 'round bearing').sentence;
+      recheckView(deriveState(withEntries(bothSet, touched)), 0, 'round bearing').sentence;
     expect(sentenceAfter()).toMatch(
       /^Touch bearing bore at its left wall, from inside, Y at its middle: X should show 54\.000 mm/,
     );
@@ -171,7 +171,7 @@ describe('a bore touched again', () => {
 
   test('a finder that does not go in is said, with where to choose another', () => {
     const narrow = { ...bothSet, part: { ...set.part, shapes: [{ ...bore, diameter: 8 }] } };
-    expect(againView(openBook(narrow), 0, 'round bearing')).toMatchObject({
+    expect(recheckView(deriveState(narrow), 0, 'round bearing')).toMatchObject({
       touch: undefined,
       sentence: 'Edge finder does not go into bearing bore: choose a smaller one in Plan.',
       first: 'plan',

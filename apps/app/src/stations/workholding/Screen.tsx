@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { MainAction } from '../../controls/MainAction';
 import { LinkButton } from '../../controls/LinkButton';
 import { StationFrame } from '../../layout/StationFrame';
 import { useWide } from '../../layout/useLayoutSize';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { changePlan } from '../plan/view';
 import { stationPath } from '../path';
 import { StepList } from './parts/StepList';
@@ -23,7 +23,7 @@ import { logStep, workholdingView } from './view';
 const REASONS = ['already done', 'does not apply here', 'not possible with this part'];
 
 /** Workholding: the short list for the way the part is held, one step at a time. */
-export default function WorkholdingScreen({ book }: { book: Book }) {
+export default function WorkholdingScreen({ book }: { book: SetupState }) {
   const router = useRouter();
   const wide = useWide();
   const view = workholdingView(book);
@@ -43,20 +43,20 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
         }
         prompt={
           <>
-            <Words tone="soft">
+            <AppText tone="soft">
               {holding} · {view.done} of {steps.length} done{view.skipped > 0 ? `, ${view.skipped} skipped` : ''}
-            </Words>
+            </AppText>
             {next === undefined ? (
-              <Words kind="sentence" live>
+              <AppText kind="sentence" live>
                 {steps.length === 0
                   ? 'This list is empty. Add steps, or choose another way of holding.'
                   : 'The part is held. Now align it, or go to Datum.'}
-              </Words>
+              </AppText>
             ) : next.step.hurts ? (
               <>
-                <Words kind="sentence" live>
+                <AppText kind="sentence" live>
                   Missing this step can hurt someone. Do it, then tick it.
-                </Words>
+                </AppText>
                 <Cautions
                   cautions={[{ id: next.step.id, text: next.step.text, mustTick: true }]}
                   ticked={[]}
@@ -64,9 +64,9 @@ export default function WorkholdingScreen({ book }: { book: Book }) {
                 />
               </>
             ) : (
-              <Words kind="sentence" live>
+              <AppText kind="sentence" live>
                 {next.step.text}
-              </Words>
+              </AppText>
             )}
           </>
         }

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { checkItem, holdingSteps, type StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { logCheck } from '../../commands/logCheck';
 
@@ -13,7 +13,7 @@ export interface WorkholdingView {
 }
 
 /** State of the Workholding station to view. */
-export function workholdingView(book: Book): WorkholdingView {
+export function workholdingView(book: SetupState): WorkholdingView {
   const steps = holdingSteps(book);
   return {
     holdings: book.holdings.map(({ id, name }) => ({ value: id, label: name })),
@@ -25,6 +25,6 @@ export function workholdingView(book: Book): WorkholdingView {
 }
 
 /** Keeps what was done with a step: ticked, skipped with a reason, or opened again. */
-export function logStep(book: Book, { step }: StepState, action: 'tick' | 'skip' | 'clear', reason = ''): void {
+export function logStep(book: SetupState, { step }: StepState, action: 'tick' | 'skip' | 'clear', reason = ''): void {
   logCheck(book, checkItem(book.setup.holdingId, step.id), step.text, action, reason);
 }

@@ -1,8 +1,8 @@
 import { LoadingPart } from '../../layout/LoadingPage';
-import { later, useFetchAhead } from '../../layout/lazyComponent';
+import { lazyComponent, useFetchAhead } from '../../layout/lazyComponent';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { AskOffset } from '../plan/parts/OffsetChoice';
 import { toolsInOrder } from '@zero-point/core/state/toolChange/toolChangeOrder';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
@@ -15,7 +15,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
 import { Cautions } from '../../answer/Cautions';
-import { StandingLine } from '../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../touch/GaugeStatusLine';
 import { TouchDetail } from '../../touch/TouchDetail';
 import { TouchSummary } from '../../touch/TouchSummary';
 import { TouchDock } from '../../touch/TouchDock';
@@ -24,22 +24,22 @@ import { ElevationDrawing } from '../../drawing/ElevationDrawing';
 import { Choice } from '../../controls/Choice';
 import { StationFrame } from '../../layout/StationFrame';
 import { useWide } from '../../layout/useLayoutSize';
-import { Words } from '../../theme/AppText';
+import { AppText } from '../../theme/AppText';
 import { logStrike } from '../../commands/logTouch';
 import { DepthTolerance, HeightFields, PlateCheck, sitAt } from './parts/HeightFields';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
-import { SCHOOL_NAMES, SITS_NAMES } from '@zero-point/core/messages/basis/labels';
+import { LENGTH_METHOD_NAMES, SITS_NAMES } from '@zero-point/core/messages/basis/labels';
 import { stationPath } from '../path';
 import { changePlan, planView, told } from '../plan/view';
 import { heightsView } from './view';
 
-const HelpLine = later(() => import('../../answer/NextReadingLine'));
+const HelpLine = lazyComponent(() => import('../../answer/NextReadingLine'));
 
-const ToolTablePanel = later(() => import('./parts/ToolTablePanel'));
+const ToolTablePanel = lazyComponent(() => import('./parts/ToolTablePanel'));
 
-const ToolChangePage = later(() => import('./parts/ToolChangePage'), LoadingPart);
+const ToolChangePage = lazyComponent(() => import('./parts/ToolChangePage'), LoadingPart);
 
-const RunOutPanel = later(() => import('./parts/RunOutPanel'));
+const RunOutPanel = lazyComponent(() => import('./parts/RunOutPanel'));
 
 const AHEAD = [HelpLine];
 
@@ -48,14 +48,14 @@ const SHOWS = ['touching', 'table', 'run-out', 'gauge'] as const;
 type Show = (typeof SHOWS)[number];
 
 /** What heads each part that is not touching. */
-const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: Book, tool: number) => string>> = {
-  table: ({ machine }) => `Tool lengths, ${SCHOOL_NAMES[machine.habits.toolLengthSchool]}.`,
+const SHOWN_AS: Readonly<Record<Exclude<Show, 'touching'>, (book: SetupState, tool: number) => string>> = {
+  table: ({ machine }) => `Tool lengths, ${LENGTH_METHOD_NAMES[machine.habits.toolLengthSchool]}.`,
   'run-out': (_, tool) => `How far does tool ${tool} run out?`,
   gauge: () => 'The gauge, the surface under it, and an air cut.',
 };
 
 /** Heights: Z zero with the reference tool, then every other tool against it. */
-export default function HeightsScreen({ book }: { book: Book }) {
+export default function HeightsScreen({ book }: { book: SetupState }) {
   const router = useRouter();
   const wide = useWide();
   useFetchAhead(AHEAD);
@@ -125,7 +125,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
       }
       prompt={
         <>
-          <Words kind="sentence" live>
+          <AppText kind="sentence" live>
             {show !== 'touching'
               ? SHOWN_AS[show](book, tool)
               : view.byProbeAlone
@@ -135,7 +135,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
                 : page.showing === 'answer' && view.isReference
                   ? 'Gauge found. Set Z while the tool still touches it.'
                   : (view.blocked ?? (!wide && view.readings.length > 0 ? view.brief : view.sentence))}
-          </Words>
+          </AppText>
           {page.showing === 'entry' && view.readings.length === 0 && (
             <Cautions cautions={view.cautions.filter(({ mustTick }) => !mustTick)} ticked={ticked} onTick={toggle} />
           )}
@@ -156,7 +156,7 @@ export default function HeightsScreen({ book }: { book: Book }) {
             />
           )}
           {show === 'touching' && page.showing === 'entry' && (
-            <StandingLine book={book} gaugeId={setup.heightGaugeId} only="doubtful" />
+            <GaugeStatusLine book={book} gaugeId={setup.heightGaugeId} only="doubtful" />
           )}
           {show === 'touching' && (
             <TouchSummary
@@ -173,20 +173,20 @@ export default function HeightsScreen({ book }: { book: Book }) {
         show === 'touching' ? (
           <>
             {page.showing === 'entry' && view.readings.length === 0 && (
-              <Words kind="note" tone="soft">
+              <AppText kind="note" tone="soft">
                 {view.where}
-              </Words>
+              </AppText>
             )}
-            {page.showing === 'entry' && <StandingLine book={book} gaugeId={setup.heightGaugeId} only="rest" />}
+            {page.showing === 'entry' && <GaugeStatusLine book={book} gaugeId={setup.heightGaugeId} only="rest" />}
             {view.closing && (
-              <Words
+              <AppText
                 kind="note"
                 tone={view.closing.agrees === false ? 'bad' : view.closing.agrees ? 'good' : 'ink'}
                 style={{ fontWeight: '700' }}
               >
                 {view.closing.agrees === false ? '✗ ' : view.closing.agrees ? '✓ ' : ''}
                 {view.closing.words}
-              </Words>
+              </AppText>
             )}
             <PlateCheck book={book} />
             <TouchDetail
@@ -199,9 +199,9 @@ export default function HeightsScreen({ book }: { book: Book }) {
                   <>
                     {view.answer.kind === 'z-zero' &&
                       view.answer.result.notes.map((note) => (
-                        <Words key={note.code} tone="warn">
+                        <AppText key={note.code} tone="warn">
                           {noteWords(note, setup.units)}
-                        </Words>
+                        </AppText>
                       ))}
                     {view.answer.kind === 'z-zero' && <HelpLine book={book} of="depth" />}
                     {book.datumPlan.heights?.tolerance === undefined && <DepthTolerance book={book} />}

@@ -1,11 +1,11 @@
 import type { TouchedSubject } from '@zero-point/core/records/values/subject';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { bookOf, plateBook, presetDone, reading, withTools } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { heightsView } from './view';
 
-const shop: Book = bookOf({
+const shop: SetupState = bookOf({
   ...plateBook,
   ...withTools([
     { id: 't1', number: 1, name: 'End mill', diameter: 10 },
@@ -17,7 +17,7 @@ const setupId = shop.setup.id;
 const ZERO: TouchedSubject = { kind: 'z-zero', tool: 1 };
 const DRILL: TouchedSubject = { kind: 'tool-length', tool: 2 };
 
-const touched = (book: Book, subject: TouchedSubject, value: number, epoch = 'first'): Book =>
+const touched = (book: SetupState, subject: TouchedSubject, value: number, epoch = 'first'): SetupState =>
   bookOf(book, [{ kind: 'reading', setupId, body: reading(subject, value, { epoch }) }]);
 
 let logged: Entry[] = [];
@@ -111,7 +111,7 @@ test('a machine that keeps its lengths another way gets its own number beside th
     ...shop,
     machine: { ...shop.machine, habits: { ...shop.machine.habits, toolLengthSchool } },
   });
-  const then = (book: Book) => {
+  const then = (book: SetupState) => {
     const zeroed = bookOf(touched(book, ZERO, 37.42), [
       { kind: 'zeroing', setupId, body: presetDone(ZERO, 'z', 10, 'z-2') },
     ]);

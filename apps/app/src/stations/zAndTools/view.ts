@@ -1,6 +1,6 @@
 import type { Reading } from '@zero-point/core/records/log/reading';
 import type { Touched } from '@zero-point/core/records/values/subject';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import type { Tool } from '@zero-point/core/records/shop/cutter';
 import type { Caution } from '@zero-point/core/cautions/caution';
@@ -73,7 +73,7 @@ export interface HeightsView {
 }
 
 /** State of the Heights station to view: the reference tool sets Z, every other tool gets an offset. */
-export function heightsView(book: Book, tool: number): HeightsView {
+export function heightsView(book: SetupState, tool: number): HeightsView {
   const { setup } = book;
   const format: LengthFormat = { unit: setup.units };
   const isReference = tool === setup.referenceTool;
@@ -167,7 +167,7 @@ export function heightsView(book: Book, tool: number): HeightsView {
 }
 
 /** Z as the probe found it counts for the probe alone, until cutters are touched off on one spot with it. */
-const probeForms = (book: Book, zero: ZZeroAnswer, format: LengthFormat): FormView[] =>
+const probeForms = (book: SetupState, zero: ZZeroAnswer, format: LengthFormat): FormView[] =>
   zZeroForms(book, zero, format)
     .filter(({ form }) => form === 'preset')
     .map((form) => ({ ...form, done: 'Log Z set for the probe' }));
@@ -177,7 +177,7 @@ const TRIPS: readonly GaugeKind[] = ['probe', 'touch-plate', 'setter', 'contact-
 
 /** Why a tool cannot be touched yet. */
 function blockedBy(
-  book: Book,
+  book: SetupState,
   gauge: KnownGauge | undefined,
   isReference: boolean,
   zeroKnown: boolean,
@@ -195,13 +195,13 @@ function blockedBy(
 }
 
 /** Round stock is highest along its middle only. */
-const barWords = ({ part }: Book): string | undefined =>
+const barWords = ({ part }: SetupState): string | undefined =>
   part.bar === undefined
     ? undefined
     : `A bar is highest along its top line: over its middle in ${part.bar === 'x' ? 'Y' : 'X'}, where the gauge rocks on it.`;
 
 /** Which of knee and quill carries Z, and which stays locked. */
-function movesWords({ datumPlan }: Book): string | undefined {
+function movesWords({ datumPlan }: SetupState): string | undefined {
   const moves = datumPlan.heights?.moves;
   if (moves === undefined) return undefined;
   return moves === 'knee'
@@ -210,13 +210,13 @@ function movesWords({ datumPlan }: Book): string | undefined {
 }
 
 /** A tool called by the control may bring the coarse jog step back. */
-const jogWords = ({ machine }: Book, isReference: boolean): string | undefined =>
+const jogWords = ({ machine }: SetupState, isReference: boolean): string | undefined =>
   !isReference && hasController(machine) && (machine.jogSteps ?? []).length > 1
     ? 'Calling the next tool can reset the jog step to coarse. Check the step before you come near.'
     : undefined;
 
 /** The machine's own steps, coarse and fine; the fine one as it was said, where a gauge is raised past by it. */
-function stepWords({ machine, datumPlan }: Book, format: LengthFormat, raised: boolean): string {
+function stepWords({ machine, datumPlan }: SetupState, format: LengthFormat, raised: boolean): string {
   const said = raised ? datumPlan.heights?.step : undefined;
   const steps = [...(machine.jogSteps ?? [])].filter((step) => said === undefined || step > said).sort((a, b) => b - a);
   const [coarse, fine] = said === undefined ? [steps.at(-2), steps.at(-1)] : [steps.at(-1), said];
@@ -225,7 +225,7 @@ function stepWords({ machine, datumPlan }: Book, format: LengthFormat, raised: b
     : ` Coarse: ${formatSmall(coarse, format)}, fine: ${formatSmall(fine, format)}.`;
 }
 
-function toolsOf(book: Book): Tool[] {
+function toolsOf(book: SetupState): Tool[] {
   const { referenceTool } = book.setup;
   const known = book.tools.some(({ number }) => number === referenceTool);
   const reference: Tool = { id: 'reference', number: referenceTool, name: 'reference tool', diameter: 10 };
@@ -233,12 +233,12 @@ function toolsOf(book: Book): Tool[] {
 }
 
 /** The first tool, other than the one in hand, whose length is not known yet. */
-const nextTool = (book: Book, tools: readonly Tool[], inHand: number): number | undefined =>
+const nextTool = (book: SetupState, tools: readonly Tool[], inHand: number): number | undefined =>
   tools.find(
     ({ number }) => number !== inHand && number !== book.setup.referenceTool && !toolLengthAnswer(book, number),
   )?.number;
 
-function hanging(book: Book, tool: Tool): HangingTool {
+function hanging(book: SetupState, tool: Tool): HangingTool {
   const isReference = tool.number === book.setup.referenceTool;
   const offset = toolLengthAnswer(book, tool.number)?.result.offset ?? null;
   const shown = isReference

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength, positiveLength } from '../../schema/quantities';
-import { cautions, tape, uncertainty } from '../../schema/results';
+import { cautions, working, uncertainty } from '../../schema/results';
 import { readings } from '../../schema/touch';
 
 export const errorMapInput = z.object({
@@ -23,7 +23,7 @@ export const errorMapOutput = z.object({
   perMm: z.object({ value: z.number(), U: z.number() }).nullable(),
   /** Of the largest. */
   uncertainty,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,15 +1,15 @@
-import type { TapeLine } from '../../working/working';
+import type { WorkingLine } from '../../working/working';
 import type { EdgeInput } from './edge.schema';
 
 /**
  * Distance from the spindle axis to the face while touching, term by term, all positive, mm:
  * half the contact diameter, the feeler, and half the run-out where the contact turns and its high side touches.
  */
-export function contactRadiusLines(contact: EdgeInput['contact']): TapeLine[] {
+export function contactRadiusLines(contact: EdgeInput['contact']): WorkingLine[] {
   // The control has taken it off, or a point touched: said, so that nobody looks for it.
   if (contact.diameter === 0 && contact.feeler === 0)
     return [{ label: 'radius: none, or taken off already', value: 0 }];
-  const lines: TapeLine[] = [
+  const lines: WorkingLine[] = [
     {
       label: 'half the finder',
       value: contact.diameter / 2,

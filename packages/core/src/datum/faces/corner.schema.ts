@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { approach, length } from '../../schema/quantities';
-import { cautions, covariance, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, covariance, working, uncertainty, verdict } from '../../schema/results';
 import { featureMethod, touchPoint } from '../touchPoint.schema';
 
 const touches = (least: number) =>
@@ -37,7 +37,7 @@ export const cornerOutput = z.object({
   covariance,
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { approach, length, nonNegativeLength } from '../../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../../schema/results';
 import { readings, touchMethod } from '../../schema/touch';
-import { featureContact, lostMotion } from '../touchPoint.schema';
+import { featureContact, backlashSense } from '../touchPoint.schema';
 
 export const edgeInput = z.object({
   readings,
@@ -15,7 +15,7 @@ export const edgeInput = z.object({
   sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of its effective radius, mm' }),
   gaugeU: nonNegativeLength.optional(),
   backlashU: nonNegativeLength.optional(),
-  lostMotion: lostMotion.optional(),
+  lostMotion: backlashSense.optional(),
   tolerance: nonNegativeLength.optional(),
 });
 
@@ -35,7 +35,7 @@ export const edgeOutput = z.object({
   workOffset: z.number(),
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -3,7 +3,7 @@ import { judge } from '../../metrology/judge';
 import { repeats } from '../../metrology/repeats';
 import { touchBudget } from '../../metrology/touchBudget';
 import { combine } from '../../metrology/uncertainty';
-import { meanSection, sumSection, type TapeLine } from '../../working/working';
+import { meanSection, sumSection, type WorkingLine } from '../../working/working';
 import { lostPart, lostTerm } from './backlashSense';
 import { contactRadiusLines } from './contactRadius';
 import type { EdgeInput, EdgeOutput } from './edge.schema';
@@ -28,7 +28,7 @@ export function edge(input: EdgeInput): EdgeOutput {
   const away = radiusLines.map((line) => ({ ...line, value: -approach * line.value }));
   const lost = lostTerm(input.lostMotion, approach);
   const lostAway = lost.map((line) => ({ ...line, value: -line.value }));
-  const place: TapeLine = { label: 'place of this face on the part', value: nominal };
+  const place: WorkingLine = { label: 'place of this face on the part', value: nominal };
 
   const edgeSection = sumSection(
     'Where the face is',

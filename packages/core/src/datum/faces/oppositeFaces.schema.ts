@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { approach, length, positiveLength } from '../../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../../schema/results';
 import { readings } from '../../schema/touch';
-import { featureMethod, lostMotion } from '../touchPoint.schema';
+import { featureMethod, backlashSense } from '../touchPoint.schema';
 
 export const oppositeFacesInput = featureMethod.extend({
   /** The two faces, each touched from its own side: towards each other on a web, away from each other in a slot. */
@@ -12,7 +12,7 @@ export const oppositeFacesInput = featureMethod.extend({
   nominal: length,
   /** What it is on the drawing, where that is known: a mix-up of sides or a contact too large for it is refused. */
   expected: z.object({ kind: z.enum(['web', 'slot']), width: positiveLength }).optional(),
-  lostMotion: lostMotion.optional(),
+  lostMotion: backlashSense.optional(),
 });
 
 export const oppositeFacesOutput = z.object({
@@ -28,7 +28,7 @@ export const oppositeFacesOutput = z.object({
   /** U of the width, which the contact's own size goes into twice. */
   widthUncertainty: uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

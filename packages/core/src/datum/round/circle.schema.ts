@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { length } from '../../schema/quantities';
 import { notes } from '../../schema/note';
-import { cautions, covariance, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, covariance, working, uncertainty, verdict } from '../../schema/results';
 import { featureMethod, touchPoint } from '../touchPoint.schema';
 
 export const circleInput = featureMethod.extend({
@@ -30,7 +30,7 @@ export const circleOutput = z.object({
   uncertainty,
   verdict,
   notes,
-  tape,
+  tape: working,
   cautions,
 });
 

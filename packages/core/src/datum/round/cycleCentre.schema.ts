@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { nonNegativeLength } from '../../schema/quantities';
-import { cautions, repeatsResult, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, repeatsResult, working, uncertainty, verdict } from '../../schema/results';
 import { readings, touchMethod } from '../../schema/touch';
 import { touchPoint } from '../touchPoint.schema';
 
@@ -24,7 +24,7 @@ export const cycleCentreOutput = z.object({
   /** That of the axis that is known worse. */
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

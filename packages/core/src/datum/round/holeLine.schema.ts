@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { length, nonNegativeLength } from '../../schema/quantities';
-import { cautions, covariance, tape, uncertainty, verdict } from '../../schema/results';
+import { cautions, covariance, working, uncertainty, verdict } from '../../schema/results';
 
 const point = z.object({ x: length, y: length });
 
@@ -32,7 +32,7 @@ export const holeLineOutput = z.object({
   covariance,
   uncertainty,
   verdict,
-  tape,
+  tape: working,
   cautions,
 });
 

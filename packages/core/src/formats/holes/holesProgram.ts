@@ -1,4 +1,4 @@
-import { keepsTable, type School } from '../../zAndTools/schools';
+import { keepsTable, type LengthMethod } from '../../zAndTools/schools';
 import { Refusal } from '../../problem/problem';
 import type { ProgramSection } from '../../holes/programSection';
 import type { Machine } from '../../records/shop/machine';
@@ -17,7 +17,7 @@ export interface ProgramJob {
   unit: LengthUnit;
   dialect: DialectName;
   /** How the machine knows its tools' lengths. */
-  school: School;
+  school: LengthMethod;
   workOffset: string;
   distance: 'absolute' | 'incremental';
   /** Above the part's top: where the tool moves across, clear of every clamp and jaw; and where feeding begins. */
@@ -212,7 +212,7 @@ function checkSection({ school, limits, unit }: ProgramJob, { step, tool, rpm, f
     throw refuse(
       'no-tool',
       'tool',
-      `No tool of this machine is known to be ${tool.name}, so which length the program should call is not known either. Give the machine one in Shop, with its number.`,
+      `No tool of this machine is known to be ${tool.name}, so its length is not known. Add one to the machine in Shop, with its number.`,
     );
   const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = limits ?? {};
   if (rpm < leastRpm || rpm > mostRpm)

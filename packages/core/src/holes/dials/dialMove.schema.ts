@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { approach, length, nonNegativeLength, positiveLength } from '../../schema/quantities';
-import { cautions, tape } from '../../schema/results';
+import { cautions, working } from '../../schema/results';
 
 export const dialMoveInput = z.object({
   /** Where to go, mm from the dial's zero, and where the axis stands. */
@@ -29,7 +29,7 @@ export const dialMoveOutput = z.object({
   /** What rounding to a line leaves over, mm. */
   left: z.number(),
   uncertainty: z.null(),
-  tape,
+  tape: working,
   cautions,
 });
 

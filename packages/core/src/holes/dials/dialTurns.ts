@@ -1,11 +1,11 @@
 import { POSITION_CAUTIONS } from '../../cautions/caution';
-import { sumSection, type Tape } from '../../working/working';
+import { sumSection, type Working } from '../../working/working';
 import type { Dial } from '../../units/dial';
 import { dialLines, dialMove, turningWords, type DialMove } from './dialMoves';
 import type { DialMoveInput, DialMoveOutput } from './dialMove.schema';
 
 /** Where a coordinate is on a dial: whole turns and lines past zero or before it, and what rounding leaves over. */
-export function dialTape(coordinate: number, { lines: at, left }: DialMove, { perTurn, lines }: Dial): Tape {
+export function dialWorking(coordinate: number, { lines: at, left }: DialMove, { perTurn, lines }: Dial): Working {
   const sense = at < 0 ? -1 : 1;
   const [turns, rest] = [Math.floor(Math.abs(at) / lines), Math.abs(at) % lines];
   const side = at < 0 ? ' before zero' : '';
@@ -50,7 +50,7 @@ export function dialReckon({ to, from, taken, dial, backlash, approach }: DialMo
     lines: move.lines,
     left: move.left + 0,
     uncertainty: null,
-    tape: dialTape(to, move, dial),
+    tape: dialWorking(to, move, dial),
     cautions: [POSITION_CAUTIONS.raiseFirst],
   };
 }

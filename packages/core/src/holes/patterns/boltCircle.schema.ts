@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { boltCircleInput } from '../../records/setup/patternShape';
 import { nonNegativeLength } from '../../schema/quantities';
-import { cautions, tape } from '../../schema/results';
+import { cautions, working } from '../../schema/results';
 
 export const boltCircleReckonInput = boltCircleInput.extend({
   /** Which hole the tape works out, from 1. */
@@ -18,7 +18,7 @@ export const boltCircleOutput = z.object({
   chord: z.number().nullable(),
   /** U of a position, mm: the datum's, since the arithmetic adds none; null where the datum's is not given. */
   uncertainty: z.object({ x: z.number(), y: z.number() }).nullable(),
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,7 +1,7 @@
 import { POSITION_CAUTIONS } from '../../cautions/caution';
 import { sinDegrees } from '../../units/degrees';
 import type { BoltCircleOutput, BoltCircleReckonInput } from './boltCircle.schema';
-import { patternPositions, patternTape } from './pattern';
+import { patternPositions, patternWorking } from './pattern';
 import { circleStep } from './shapeTerms';
 
 /**
@@ -20,7 +20,7 @@ export function boltCircle(input: BoltCircleReckonInput): BoltCircleOutput {
     step,
     chord: input.holes > 1 ? input.diameter * Math.abs(sinDegrees(step / 2)) : null,
     uncertainty: input.datumU ?? null,
-    tape: patternTape(shape, input.tapeFor ?? 1),
+    tape: patternWorking(shape, input.tapeFor ?? 1),
     cautions: [POSITION_CAUTIONS.raiseFirst],
   };
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { movedInput, patternKinds } from '../../records/setup/patternShape';
 import { nonNegativeLength } from '../../schema/quantities';
-import { cautions, tape } from '../../schema/results';
+import { cautions, working } from '../../schema/results';
 
 export const patternReckonInput = patternKinds({
   moved: movedInput.optional(),
@@ -15,7 +15,7 @@ export const patternOutput = z.object({
   positions: z.array(z.object({ hole: z.number(), x: z.number(), y: z.number(), angle: z.number().nullable() })),
   /** U of a position, mm: the datum's, since the arithmetic adds none; null where the datum's is not given. */
   uncertainty: z.object({ x: z.number(), y: z.number() }).nullable(),
-  tape,
+  tape: working,
   cautions,
 });
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { TapeSection } from '../../working/working';
+import type { WorkingSection } from '../../working/working';
 import { boltCircle } from './boltCircle';
 import { holeMeasures } from './holeMeasures';
-import { pattern, patternPositions, patternTape } from './pattern';
+import { pattern, patternPositions, patternWorking } from './pattern';
 import { patternCheck } from './patternCheck';
 import { patternReckonInput, type PatternShape } from './pattern.schema';
 
@@ -121,10 +121,10 @@ describe('patterns', () => {
       shift: { x: 0.5, y: -2 },
     } as const;
     for (const shape of shapes.flatMap((one) => [one, { ...one, moved }])) {
-      const last = (sections: readonly TapeSection[], label: string) =>
+      const last = (sections: readonly WorkingSection[], label: string) =>
         sections.filter(({ total }) => total.label === label).at(-1)?.total.value;
       for (const { hole, x, y } of patternPositions(shape)) {
-        const { sections } = patternTape(shape, hole);
+        const { sections } = patternWorking(shape, hole);
         expect(last(sections, 'X')).toBeCloseTo(x, 9);
         expect(last(sections, 'Y')).toBeCloseTo(y, 9);
       }

@@ -1,6 +1,6 @@
 import { POSITION_CAUTIONS } from '../../cautions/caution';
 import { Refusal } from '../../problem/problem';
-import { sumSection, type Tape, type TapeLine, type TapeSection } from '../../working/working';
+import { sumSection, type Working, type WorkingLine, type WorkingSection } from '../../working/working';
 import { move, movedAngle, movedSections } from './shiftedPattern';
 import type { BoltCircle } from '../../records/setup/patternShape';
 import type { PatternOutput, PatternReckonInput, PatternShape } from './pattern.schema';
@@ -14,7 +14,7 @@ export interface PlacedHole {
   angle: number | null;
 }
 
-const sumOf = (terms: readonly TapeLine[]): number => terms.reduce((sum, { value }) => sum + value, 0);
+const sumOf = (terms: readonly WorkingLine[]): number => terms.reduce((sum, { value }) => sum + value, 0);
 
 /** Centres of a pattern's holes in the order of their numbers, mm from the datum the pattern hangs on. */
 export function patternPositions(shape: PatternShape): PlacedHole[] {
@@ -27,7 +27,7 @@ export function patternPositions(shape: PatternShape): PlacedHole[] {
 }
 
 /** The reckoning of one hole, numbered from 1. */
-export function patternTape(shape: PatternShape, hole: number): Tape {
+export function patternWorking(shape: PatternShape, hole: number): Working {
   const holes = holeCount(shape);
   if (hole < 1 || hole > holes) {
     throw new Refusal({
@@ -45,7 +45,7 @@ export function patternTape(shape: PatternShape, hole: number): Tape {
 }
 
 /** How the angle of a hole on a circle comes about, degrees. */
-function angleOfHole(circle: BoltCircle, hole: number): TapeSection {
+function angleOfHole(circle: BoltCircle, hole: number): WorkingSection {
   const steps = hole - 1;
   const step = circleStep(circle);
   return {
@@ -78,7 +78,7 @@ export function pattern(input: PatternReckonInput): PatternOutput {
   return {
     positions: patternPositions(input),
     uncertainty: input.datumU ?? null,
-    tape: patternTape(input, input.tapeFor ?? 1),
+    tape: patternWorking(input, input.tapeFor ?? 1),
     cautions: [POSITION_CAUTIONS.raiseFirst],
   };
 }

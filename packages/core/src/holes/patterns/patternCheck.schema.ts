@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cautions, tape } from '../../schema/results';
+import { cautions, working } from '../../schema/results';
 import { length, nonNegativeLength, positiveLength } from '../../schema/quantities';
 import { MAX_HOLES } from '../../records/values/maxHoles';
 
@@ -41,7 +41,7 @@ export const patternCheckOutput = z.object({
   counts: z.record(z.enum(FINDINGS), z.number()),
   /** Thinnest metal anywhere, mm; null where there is one hole and no edge near. */
   leastMetal: z.number().nullable(),
-  tape,
+  tape: working,
   cautions,
 });
 

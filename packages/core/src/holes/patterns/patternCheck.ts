@@ -1,4 +1,4 @@
-import { sumSection, type Tape } from '../../working/working';
+import { sumSection, type Working } from '../../working/working';
 import {
   FINDINGS,
   type Finding,
@@ -104,7 +104,7 @@ function spreadOf(holes: PatternCheckInput['holes'], axis: 'x' | 'y'): number {
 }
 
 /** How the thinnest metal stands against what is to be left. */
-const metalTape = (leastMetal: number | null, leastWeb: number): Tape => ({
+const metalTape = (leastMetal: number | null, leastWeb: number): Working => ({
   sections: [
     sumSection(
       'Thinnest metal',

@@ -1,13 +1,13 @@
 import type { Point } from '../../geometry/point';
-import type { TapeLine } from '../../working/working';
+import type { WorkingLine } from '../../working/working';
 import { cosDegrees, sinDegrees } from '../../units/degrees';
 import type { BoltCircle } from '../../records/setup/patternShape';
 import type { PatternShape } from './pattern.schema';
 
 /** How one hole's place comes about: the terms of each coordinate, and its angle where it has one, degrees. */
 export interface HoleTerms {
-  x: TapeLine[];
-  y: TapeLine[];
+  x: WorkingLine[];
+  y: WorkingLine[];
   angle: number | null;
 }
 

@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/point';
-import { sumSection, type TapeSection } from '../../working/working';
+import { sumSection, type WorkingSection } from '../../working/working';
 import { cosDegrees, sinDegrees } from '../../units/degrees';
 import type { Moved } from '../../records/setup/patternShape';
 import { rotate } from '../../geometry/rotate';
@@ -28,8 +28,8 @@ export function movedAngle(angle: number | null, { mirror, turn }: Moved): numbe
 }
 
 /** The steps of `move` as a person would write them, one section for each coordinate that changes. */
-export function movedSections(point: Point, { mirror, turn, shift }: Moved): TapeSection[] {
-  const sections: TapeSection[] = [];
+export function movedSections(point: Point, { mirror, turn, shift }: Moved): WorkingSection[] {
+  const sections: WorkingSection[] = [];
   let at = point;
   if (mirror) {
     const { axis } = mirror;

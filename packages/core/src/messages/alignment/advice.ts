@@ -2,9 +2,9 @@ import type { ChuckFlipOutput } from '../../alignment/chuckFlip.schema';
 import { noteWords } from '../basis/note';
 import type { InLine } from '../../alignment/inLine';
 import type { AlignmentResult } from '../../state/alignment/taskAnswer';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import type { Uncertainty } from '../../metrology/uncertainty';
-import type { Tape } from '../../working/working';
+import type { Working } from '../../working/working';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { formatAngle, formatLength, formatLengthUnit } from '../../units/formatLength';
 import { plusMinus } from '../basis/verdict';
@@ -42,11 +42,11 @@ export interface Advice {
   /** How far out, against what is allowed: for the chart and the verdict. */
   error: number;
   uncertainty: Uncertainty;
-  tape: Tape;
+  tape: Working;
 }
 
 /** Turns an answer into what a person does next, in the setup's unit. */
-export function advise(book: Book, answer: AlignmentResult): Advice {
+export function advise(book: SetupState, answer: AlignmentResult): Advice {
   const unit = book.setup.units;
   const show = (mm: number, plus = false) => formatLength(mm, { unit, plus });
   const figure = (say: string, mm: number, plus = true): AdviceFigure => ({ say, figure: show(mm, plus), unit });
@@ -194,7 +194,7 @@ export function advise(book: Book, answer: AlignmentResult): Advice {
   }
 }
 
-const common = (result: { state: InLine; error: number; uncertainty: Uncertainty; tape: Tape }) => ({
+const common = (result: { state: InLine; error: number; uncertainty: Uncertainty; tape: Working }) => ({
   state: result.state,
   error: result.error,
   uncertainty: result.uncertainty,
@@ -230,7 +230,7 @@ function tapWords(
 
 type Plug = Extract<AlignmentResult, { school: 'plug' }>['result'];
 
-function plugAdvice(result: Plug, book: Book, figure: (say: string, mm: number) => AdviceFigure): Advice {
+function plugAdvice(result: Plug, book: SetupState, figure: (say: string, mm: number) => AdviceFigure): Advice {
   const unit = book.setup.units;
   return {
     state: result.verdict === 'poor' ? 'unsure' : 'within',

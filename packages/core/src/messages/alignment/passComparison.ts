@@ -1,4 +1,4 @@
-import type { SincePass } from '../../state/alignment/passComparison';
+import type { PassComparison } from '../../state/alignment/passComparison';
 import type { AlignmentTask } from '../../records/values/subject';
 
 /** What holds each thing that is lined up, as it is tightened. */
@@ -12,7 +12,7 @@ const TIGHTENED: Readonly<Record<AlignmentTask, string>> = {
 };
 
 /** What went wrong since the pass before, in a sentence, with what to do. */
-export function sinceWords(since: SincePass, task: AlignmentTask): string {
+export function passComparisonText(since: PassComparison, task: AlignmentTask): string {
   if (since === 'came out') return `It was aligned in the previous pass: ${TIGHTENED[task]}`;
   return task === 'chuck'
     ? 'As far out on the other side: the whole difference was moved. Move half.'

@@ -1,6 +1,6 @@
 import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { PLUG_PLACES } from '../../alignment/places';
 import { sizeOf } from '../../state/gauges/contactSize';
@@ -41,7 +41,7 @@ export const placeTitle = (alignment: Alignment, place: number, unit: 'mm' | 'in
     : placeName(alignment, place, unit);
 
 /** The one thing to do and read next. */
-export function question(book: Book, alignment: Alignment, place: number, first: boolean): string {
+export function question(book: SetupState, alignment: Alignment, place: number, first: boolean): string {
   const unit = book.setup.units;
   const at = formatLengthUnit(place, { unit });
   const zero = first ? ' Set the dial to zero there, and log what it shows.' : ' What does the dial show?';
@@ -98,7 +98,7 @@ export function question(book: Book, alignment: Alignment, place: number, first:
 }
 
 /** What the number in the field is. */
-export function entryLabel(book: Book, alignment: Alignment, place: number): string {
+export function entryLabel(book: SetupState, alignment: Alignment, place: number): string {
   const scale = book.machine.scale === 'machine' ? 'control' : book.machine.scale;
   if (alignment.task === 'skew') {
     const { axis } = FACE_TOUCH[alignment.face];
@@ -113,7 +113,7 @@ export const isPlug = (alignment: Alignment): alignment is AlignmentOf<'centre'>
   alignment.task === 'centre' && alignment.school === 'plug';
 
 /** The tool of a task, for the line under the question. */
-export function toolWords(book: Book, alignment: Alignment): string {
+export function toolWords(book: SetupState, alignment: Alignment): string {
   const unit = book.setup.units;
   const id =
     alignment.task === 'skew' ? book.setup.finderId : isPlug(alignment) ? alignment.plugId : alignment.indicatorId;

@@ -5,7 +5,7 @@ import { heightMethod, putWords, whereToTouch } from '../../zAndTools/heightMeth
 import { METHOD_FACTS } from '../../methods/method';
 import { troubleWords } from '../../practice/badDay/words';
 import { TOOL_KINDS } from '../../records/values/toolKinds';
-import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
+import { DEFAULT_WORKHOLDING } from '../../workholding/defaultHoldings';
 import { unloadingSteps } from '../../workholding/unloading';
 import { STATE } from '../program/finding/state';
 
@@ -69,8 +69,8 @@ test('compensation ends after the cutter has left the wall', () => {
 });
 
 describe('workholding', () => {
-  const texts = (id: string) => DEFAULT_HOLDINGS.find((one) => one.id === id)?.steps.map(({ text }) => text) ?? [];
-  test.each(DEFAULT_HOLDINGS.map(({ id }) => id))('no gloves near the spindle: %s', (id) => {
+  const texts = (id: string) => DEFAULT_WORKHOLDING.find((one) => one.id === id)?.steps.map(({ text }) => text) ?? [];
+  test.each(DEFAULT_WORKHOLDING.map(({ id }) => id))('no gloves near the spindle: %s', (id) => {
     expect(texts(id).join(' ')).toMatch(/No gloves, rings or loose sleeves/);
   });
   test('a rotary table is turned once before it is locked, and parallels are out before it turns', () => {

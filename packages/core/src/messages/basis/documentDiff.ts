@@ -1,6 +1,6 @@
 import { differences } from '../../records/kinds/documentDiff';
 import { formatLength } from '../../units/formatLength';
-import { capital } from './grammar';
+import { capitalize } from './grammar';
 
 /** One line of what two versions differ in. */
 export interface DifferenceWords {
@@ -11,7 +11,7 @@ export interface DifferenceWords {
 
 /** `heightGaugeId` as "height gauge", `caliper.middle.x` as "caliper, middle, x". */
 const pathWords = (path: readonly string[]): string =>
-  capital(
+  capitalize(
     path
       .map((key) =>
         key

@@ -1,5 +1,8 @@
 /** A phrase as it begins a sentence or a heading. */
-export const capital = (phrase: string): string => phrase.charAt(0).toUpperCase() + phrase.slice(1);
+export const capitalize = (phrase: string): string => phrase.charAt(0).toUpperCase() + phrase.slice(1);
+
+/** A name as it goes within a sentence: its first word is small, an abbreviation or the name of an axis stays. */
+export const midSentence = (name: string): string => name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
 
 /** What a person is asked to do next, in parts, so that it can be said in more than one sentence. */
 export interface Ask {
@@ -14,5 +17,5 @@ export interface Ask {
 /** An asking as a sentence; `lead` goes before it, `again` says that it was done before. */
 export function askWords({ act, way, more }: Ask, { lead = '', again = false } = {}): string {
   const clause = `${act}${again ? ' again' : ''}${way === undefined ? '' : `, ${way}`}`;
-  return `${lead === '' ? capital(clause) : `${lead} ${clause}`}.${more === undefined ? '' : ` ${more}`}`;
+  return `${lead === '' ? capitalize(clause) : `${lead} ${clause}`}.${more === undefined ? '' : ` ${more}`}`;
 }

@@ -1,4 +1,4 @@
-import type { School } from '../../zAndTools/schools';
+import type { LengthMethod } from '../../zAndTools/schools';
 import type { GaugeSits } from '../../records/setup/datumPlan';
 import type { HoleStep } from '../../records/values/holeSteps';
 import type { AlignmentTask } from '../../records/values/subject';
@@ -30,7 +30,7 @@ export const STEP_NAMES: Readonly<Record<HoleStep, string>> = {
 };
 
 /** How a machine’s table counts tool lengths. */
-export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
+export const LENGTH_METHOD_NAMES: Readonly<Record<LengthMethod, string>> = {
   'reference-tool': 'against a reference tool',
   'touch-part': 'touched off the part',
   'true-length': 'true length, from a master',

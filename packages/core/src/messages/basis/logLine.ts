@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { wildReadings } from '../../state/checks/outliers';
 import type { Reading } from '../../records/log/reading';
 import { unitOf } from '../../records/values/source';
@@ -27,7 +27,7 @@ export const logLine = z
 export type LogLine = z.output<typeof logLine>;
 
 /** A reading of a setup as the whole shop's log has it. */
-export function logLineOf(book: Book, reading: Reading): LogLine {
+export function logLineOf(book: SetupState, reading: Reading): LogLine {
   return {
     id: reading.id,
     setupId: book.setup.id,

@@ -1,10 +1,10 @@
-import { SLIPS } from '../../mistakes/explain.schema';
+import { MISTAKES } from '../../mistakes/explain.schema';
 import { explain } from '../../mistakes/explain';
 import { toolTableCheck } from '../../zAndTools/toolTableCheck';
 import { note } from '../../schema/note';
 import { noteWords } from './note';
-import { askWords, capital } from './grammar';
-import { SLIP_NAMES, slipWords } from '../checks/mistakes';
+import { askWords, capitalize } from './grammar';
+import { MISTAKE_NAMES, mistakeText } from '../checks/mistakes';
 import { findingWords } from '../zAndTools/toolTableFinding';
 
 describe('notes', () => {
@@ -27,11 +27,11 @@ describe('notes', () => {
 });
 
 describe('slips', () => {
-  test.each(SLIPS)('%s says what it was and what to do', (slip) => {
-    const { what, remedy } = slipWords({ slip, size: 1, turns: 2 }, 'mm');
+  test.each(MISTAKES)('%s says what it was and what to do', (slip) => {
+    const { what, remedy } = mistakeText({ slip, size: 1, turns: 2 }, 'mm');
     expect(what).toMatch(/^[A-Z].*\.$/);
     expect(remedy).toMatch(/^[A-Z].{15,}\.$/);
-    expect(SLIP_NAMES[slip]).toMatch(/^[a-z]/);
+    expect(MISTAKE_NAMES[slip]).toMatch(/^[a-z]/);
   });
 
   test.each([
@@ -39,13 +39,15 @@ describe('slips', () => {
     ['in', { measured: 100 + 0.254, known: 100 }, 'it is off by 0.01 in.'],
   ] as const)('a misread figure is said in %s', (unit, figures, said) => {
     const misread = explain({ ...figures, U: 0.02, unit }).likely.find(({ slip }) => slip === 'misread-figure');
-    expect(misread && slipWords(misread, unit).what).toContain(said);
+    expect(misread && mistakeText(misread, unit).what).toContain(said);
   });
 
   test('turns are counted', () => {
     const [first] = explain({ measured: 106, known: 100, U: 0.02, perTurn: 2 }).likely;
-    expect(first && slipWords(first, 'mm').what).toBe('It is off by 3 turns of the handwheel.');
-    expect(slipWords({ slip: 'turns', size: 2, turns: 1 }, 'mm').what).toBe('It is off by one turn of the handwheel.');
+    expect(first && mistakeText(first, 'mm').what).toBe('It is off by 3 turns of the handwheel.');
+    expect(mistakeText({ slip: 'turns', size: 2, turns: 1 }, 'mm').what).toBe(
+      'It is off by one turn of the handwheel.',
+    );
   });
 });
 
@@ -95,5 +97,5 @@ test('an asking is said alone, after a lead, and again', () => {
     'To check it, touch the left face again, coming from the left.',
   );
   expect(askWords({ act: 'read the dial', more: 'Pressed counts plus.' })).toBe('Read the dial. Pressed counts plus.');
-  expect(capital('')).toBe('');
+  expect(capitalize('')).toBe('');
 });

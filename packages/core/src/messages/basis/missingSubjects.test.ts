@@ -2,9 +2,9 @@
  * A part saved by one device and touched by another: what was touched may be of a shape that the part does not have. All that
  * is told of it names it as unknown, and nothing that a page or the server opens falls over it.
  */
-import { againThings } from '../../state/verify/recheckTargets';
+import { recheckTargets } from '../../state/verify/recheckTargets';
 import { agreements } from '../../state/checks/agreements';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { foundFeatures } from '../../state/datum/foundFeatures';
 import { programSetting } from '../../state/verify/programContext';
 import { progressOf } from '../../state/status/setupProgress';
@@ -82,7 +82,7 @@ const settingOf = (subject: Subject): Entry => ({
 });
 
 /** All that a page, the sheet and the server's log make of a setup. */
-function openEverything(book: Book): string {
+function openEverything(book: SetupState): string {
   const told = [
     ...book.readings.map((one) => readingTitle(book, one)),
     ...book.zeroings.map(({ subject }) => subjectWords(book, subject)),
@@ -90,7 +90,7 @@ function openEverything(book: Book): string {
   agreements(book);
   progressOf(book);
   foundFeatures(book);
-  againThings(book, AT);
+  recheckTargets(book, AT);
   tableAnswer(book);
   openReadBacks(book, Date.parse(AT));
   programSetting(book);

@@ -32,6 +32,6 @@ export function noteWords(note: Note, unit: LengthUnit): string {
     case 'run-out-within':
       return 'Within what is allowed: its length and size may be updated.';
     case 'run-out-too-far':
-      return 'Runs out too far: its stored length and size stay as they were. Clean collet and shank, seat it anew, and read again; or use a sister tool.';
+      return 'Too much run-out: its stored length and size are kept. Clean collet and shank, clamp it again, and read again. Or use a sister tool.';
   }
 }

@@ -1,5 +1,5 @@
 import { featureName, roundName } from '../../datum/feature';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { epochPlace } from '../../state/basis/activeRecords';
 import type { Reading, TouchReading } from '../../records/log/reading';
 import { unitOf } from '../../records/values/source';
@@ -8,7 +8,7 @@ import type { LengthUnit } from '../../units/unit';
 import { TASK_TITLES } from './labels';
 
 /** What a reading is of, in a few words: `X, left face`, `Z, tool 2`, `Bearing bore, measured`. */
-export function readingTitle(book: Book, reading: Reading): string {
+export function readingTitle(book: SetupState, reading: Reading): string {
   const unit = unitOf(reading.source) ?? book.setup.units;
   switch (reading.on) {
     case 'scale':
@@ -23,7 +23,7 @@ export function readingTitle(book: Book, reading: Reading): string {
   }
 }
 
-function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, unit: LengthUnit): string {
+function touchTitle({ part }: SetupState, { subject, axis, across }: TouchReading, unit: LengthUnit): string {
   switch (subject.kind) {
     case 'face':
     case 'round': {
@@ -51,7 +51,11 @@ function touchTitle({ part }: Book, { subject, axis, across }: TouchReading, uni
   }
 }
 
-function dialTitle({ part }: Book, subject: Extract<Reading, { on: 'dial' }>['subject'], unit: LengthUnit): string {
+function dialTitle(
+  { part }: SetupState,
+  subject: Extract<Reading, { on: 'dial' }>['subject'],
+  unit: LengthUnit,
+): string {
   switch (subject.kind) {
     case 'alignment':
       return `${TASK_TITLES[subject.task]}, pass ${subject.pass}`;
@@ -63,7 +67,7 @@ function dialTitle({ part }: Book, subject: Extract<Reading, { on: 'dial' }>['su
 }
 
 /** Which zero of the scale it stands on, from the second on. */
-function onScale(book: Book, { axis, place, epoch, subject }: TouchReading, what: string): string {
+function onScale(book: SetupState, { axis, place, epoch, subject }: TouchReading, what: string): string {
   const zero = epochPlace(book, axis, place.scale, epoch);
   return zero < 1 || subject.kind === 'alignment' ? what : `${what}, zero ${zero + 1}`;
 }

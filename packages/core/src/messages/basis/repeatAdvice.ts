@@ -3,7 +3,7 @@ import { budgetKindOf } from '../../metrology/budgetKinds';
 import { repeatsNeeded } from '../../metrology/repeatsNeeded';
 import type { LengthUnit } from '../../units/unit';
 import { plusMinus } from './verdict';
-import { narrowsWords } from './uncertaintyAdvice';
+import { uncertaintyAdvice } from './uncertaintyAdvice';
 
 /** Measuring should take up at most this share of the tolerance. */
 const SHARE = 1 / 4;
@@ -32,6 +32,6 @@ export function repeatWords(answer: FeatureAnswer, tolerance: number, unit: Leng
       return `${more} of each face would be good enough: ${plusMinus(advice.U, unit)}.`;
     }
     case 'no-help':
-      return `More touches would not help: the ${advice.because} alone leaves about ${plusMinus(advice.U, unit)}. ${narrowsWords({ parts: answer.uncertainty.parts.filter((part) => budgetKindOf(part) !== 'repeats') })}`;
+      return `More touches would not help: the ${advice.because} alone leaves about ${plusMinus(advice.U, unit)}. ${uncertaintyAdvice({ parts: answer.uncertainty.parts.filter((part) => budgetKindOf(part) !== 'repeats') })}`;
   }
 }

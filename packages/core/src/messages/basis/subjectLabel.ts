@@ -1,10 +1,10 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureName, roundName } from '../../datum/feature';
 import type { Subject } from '../../records/values/subject';
 import { TASK_TITLES } from './labels';
 
 /** What an axis was set from, in a few words. */
-export function subjectWords({ part, datumPlan }: Pick<Book, 'part' | 'datumPlan'>, subject: Subject): string {
+export function subjectWords({ part, datumPlan }: Pick<SetupState, 'part' | 'datumPlan'>, subject: Subject): string {
   switch (subject.kind) {
     case 'face':
     case 'round':

@@ -19,7 +19,7 @@ const NARROWS: Readonly<Record<BudgetKind, string>> = {
  *
  * @example narrowsWords({ parts: [{ name: 'repeats', u: 0.02, shape: 'normal' }] }) // 'More touches make the ± smaller.'
  */
-export function narrowsWords(uncertainty: Pick<Uncertainty, 'parts'>): string {
+export function uncertaintyAdvice(uncertainty: Pick<Uncertainty, 'parts'>): string {
   const [largest] = [...varianceByKind(uncertainty)].sort(([, a], [, b]) => b - a);
   return NARROWS[largest?.[0] ?? 'other'];
 }

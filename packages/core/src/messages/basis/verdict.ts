@@ -2,7 +2,7 @@ import { formatSmall } from '../../units/formatSmall';
 import type { LengthUnit } from '../../units/unit';
 import type { Verdict } from '../../metrology/judge';
 import type { Uncertainty } from '../../metrology/uncertainty';
-import { narrowsWords } from './uncertaintyAdvice';
+import { uncertaintyAdvice } from './uncertaintyAdvice';
 
 /** `±0.014 mm` */
 export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatSmall(U, { unit })}`;
@@ -17,7 +17,7 @@ export function verdictSentence(
 ): string {
   const got = plusMinus(uncertainty.U, unit);
   const allowed = plusMinus(tolerance, unit);
-  const remedy = wild ? 'One reading is far from the others: look at that first.' : narrowsWords(uncertainty);
+  const remedy = wild ? 'One reading is far from the others: look at that first.' : uncertaintyAdvice(uncertainty);
   switch (verdict) {
     case 'good':
       return `Good enough: ${got} is within a quarter of the ${allowed} this job allows.`;

@@ -1,5 +1,5 @@
-import type { Book } from '../../state/basis/setupState';
-import { passInDoubt, type PassInDoubt } from '../../state/boreAndFace/doubtfulPass';
+import type { SetupState } from '../../state/basis/setupState';
+import { doubtfulPass, type DoubtfulPass } from '../../state/boreAndFace/doubtfulPass';
 import { measuringU, type boreAnswer } from '../../state/boreAndFace/bore';
 import type { BoreOutput } from '../../boreAndFace/bore.schema';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
@@ -34,8 +34,8 @@ export function boreSentence({ bore, log, answer, refused }: BoreInHand, unit: L
 }
 
 /** What the last pass did that its setting does not explain, with what to do; undefined where nothing is amiss. */
-export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | undefined {
-  switch (bore && passInDoubt(book, bore, log)?.slip) {
+export function passMistakeText(book: SetupState, { bore, log }: BoreInHand): string | undefined {
+  switch (bore && doubtfulPass(book, bore, log)?.slip) {
     case 'twice':
       return bore?.counts === 'radius'
         ? 'The bore grew by twice the setting. Is this dial marked in radius?'
@@ -49,7 +49,7 @@ export function passSlipWords(book: Book, { bore, log }: BoreInHand): string | u
 
 /** What puts the record of such a pass right, as a button says it: with it, what the dial counts on. */
 export function passMendWords(
-  { setTo }: Pick<PassInDoubt, 'setTo'>,
+  { setTo }: Pick<DoubtfulPass, 'setTo'>,
   { counts }: Pick<Bore, 'counts'>,
   unit: LengthUnit,
 ): string {
@@ -70,7 +70,7 @@ export function turnWords({ counts }: Bore, { next }: BoreOutput, unit: LengthUn
 const ROUGH = 0.3;
 
 /** Which gauge serves now: a rough one while much is left, a sure one at the end. */
-export function gaugeWords(book: Book, { bore, answer }: BoreInHand): string | undefined {
+export function gaugeWords(book: SetupState, { bore, answer }: BoreInHand): string | undefined {
   if (!bore) return undefined;
   const gauge = book.gauges.find(({ id }) => id === bore.gaugeId);
   if (!gauge) return 'Choose the gauge that measures it.';

@@ -1,12 +1,12 @@
 import { agreements } from '../../state/checks/agreements';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { mendsOf } from '../../state/verify/corrections';
 import { bookOf, plateSnapshot, reading } from '../../state/basis/snapshot.case';
 import type { Face } from '../../records/values/subject';
 import { agreementWords, mendWords } from './agreement';
 
 const setupId = plateSnapshot.setup.id;
-const touched = (units: 'mm' | 'in', ...touches: readonly (readonly [Face, number])[]): Book =>
+const touched = (units: 'mm' | 'in', ...touches: readonly (readonly [Face, number])[]): SetupState =>
   bookOf(
     { ...plateSnapshot, setup: { ...plateSnapshot.setup, units } },
     touches.map(([face, value]) => ({
@@ -16,13 +16,13 @@ const touched = (units: 'mm' | 'in', ...touches: readonly (readonly [Face, numbe
     })),
   );
 
-const width = (book: Book) => {
+const width = (book: SetupState) => {
   const found = agreements(book).find(({ of }) => of === 'width');
   if (!found) throw new Error('both faces were touched');
   return found;
 };
 
-const said = (book: Book) => {
+const said = (book: SetupState) => {
   const check = width(book);
   const { said: measured, but } = agreementWords(book, check, book.setup.units);
   return `${measured}, ${check.explanation.agrees ? but.agrees : but.differs}.`;

@@ -1,16 +1,16 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import type { Agreement } from '../../state/checks/check';
 import type { Mend } from '../../state/verify/corrections';
 import { featureName, shapeWords } from '../../datum/feature';
 import { formatLength, formatLengthUnit } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';
 import { plusMinus } from '../basis/verdict';
-import { capital } from '../basis/grammar';
+import { capitalize } from '../basis/grammar';
 
 const LISTED = 3;
 
 /** What a mend would write into the log. */
-export function mendWords(book: Book, { strike, again }: Mend): string {
+export function mendWords(book: SetupState, { strike, again }: Mend): string {
   const { units: unit } = book.setup;
   const [first] = strike;
   const face = first ? `${faceOf(book, first.subject)}: ` : '';
@@ -18,17 +18,17 @@ export function mendWords(book: Book, { strike, again }: Mend): string {
     values.length > LISTED ? `${values.length} readings` : values.join('; ');
   const gone = list(strike.map(({ value }) => formatLength(value, { unit })));
   if (again.length === 0) return `${face}strike out ${gone}, and touch again`;
-  const anew = again.map(({ from, change }) =>
+  const corrected = again.map(({ from, change }) =>
     change.feeler === undefined
       ? formatLength(change.value ?? from.value, { unit })
       : `${formatLength(from.value, { unit })} with ${change.feeler === 0 ? 'no feeler' : `${formatLengthUnit(change.feeler, { unit })} feeler`}`,
   );
-  return `${face}strike out ${gone}, log ${list(anew)} ${unit}`;
+  return `${face}strike out ${gone}, log ${list(corrected)} ${unit}`;
 }
 
-function faceOf({ part }: Book, subject: Mend['strike'][number]['subject']): string {
-  if (subject.kind === 'face') return capital(featureName(part, subject));
-  return subject.kind === 'round' ? capital(featureName(part, subject)) : 'Touch';
+function faceOf({ part }: SetupState, subject: Mend['strike'][number]['subject']): string {
+  if (subject.kind === 'face') return capitalize(featureName(part, subject));
+  return subject.kind === 'round' ? capitalize(featureName(part, subject)) : 'Touch';
 }
 
 /** What was measured, what it is held against, and what is said of that where the two differ. */
@@ -43,7 +43,7 @@ interface Compared {
  * both are known, and not far enough to name a slip, is not entered to agree.
  */
 export function agreementWords(
-  book: Book,
+  book: SetupState,
   agreement: Agreement,
   unit: LengthUnit,
 ): { said: string; but: { agrees: string; differs: string } } {
@@ -60,7 +60,7 @@ export function agreementWords(
 export const withinBoth = ({ measured, known, U }: Pick<Agreement, 'measured' | 'known' | 'U'>): boolean =>
   Math.abs(measured - known) <= U;
 
-function comparedWords(book: Book, agreement: Agreement, unit: LengthUnit): Compared {
+function comparedWords(book: SetupState, agreement: Agreement, unit: LengthUnit): Compared {
   const { of, against, feature, measured, known, measuredU } = agreement;
   const size = formatLengthUnit(known, { unit });
   const name = featureName(book.part, feature);

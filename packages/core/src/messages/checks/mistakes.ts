@@ -1,8 +1,8 @@
-import type { ExplainOutput, Slip } from '../../mistakes/explain.schema';
+import type { ExplainOutput, Mistake } from '../../mistakes/explain.schema';
 import { millimetresPer, type LengthUnit } from '../../units/unit';
 
 /** What is said of a slip: what it would have been, and what to do. */
-export interface SlipWords {
+export interface MistakeText {
   what: string;
   remedy: string;
 }
@@ -10,7 +10,7 @@ export interface SlipWords {
 type Likely = Pick<ExplainOutput['likely'][number], 'slip' | 'size' | 'turns'>;
 
 /** What each slip is called where its mend is offered. */
-export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
+export const MISTAKE_NAMES: Readonly<Record<Mistake, string>> = {
   'radius-once': 'radius left out',
   'radius-twice': 'wrong side, or diameter for radius',
   feeler: 'feeler forgotten',
@@ -31,15 +31,14 @@ export const SLIP_NAMES: Readonly<Record<Slip, string>> = {
   'misread-figure': 'one figure misread',
 };
 
-const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords>> = {
+const SAID: Readonly<Record<Exclude<Mistake, 'turns' | 'misread-figure'>, MistakeText>> = {
   'radius-once': {
     what: 'It is off by half the finder.',
     remedy: 'At one face the radius was left out or had the wrong sign. Check the side of each touch.',
   },
   'radius-twice': {
     what: 'It is off by the finder’s whole diameter.',
-    remedy:
-      'Either both faces lack the radius, or one was touched from the wrong side, or the diameter was taken for the radius.',
+    remedy: 'Both faces lack the radius, one was touched from the wrong side, or the diameter was used for the radius.',
   },
   feeler: {
     what: 'It is off by the feeler’s thickness.',
@@ -98,7 +97,7 @@ const SAID: Readonly<Record<Exclude<Slip, 'turns' | 'misread-figure'>, SlipWords
 };
 
 /** A likely slip as a person reads it; a misread figure is said in the unit it was read in. */
-export function slipWords({ slip, size, turns = 1 }: Likely, unit: LengthUnit): SlipWords {
+export function mistakeText({ slip, size, turns = 1 }: Likely, unit: LengthUnit): MistakeText {
   if (slip === 'turns') {
     return {
       what: `It is off by ${turns === 1 ? 'one turn' : `${turns} turns`} of the handwheel.`,

@@ -1,7 +1,7 @@
 import type { Feature } from '../../records/setup/datumPlan';
 import type { AnswerForm, Machine } from '../../records/shop/machine';
 import type { Face, TouchedSubject } from '../../records/values/subject';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { bookOf, plateSnapshot, reading } from '../../state/basis/snapshot.case';
 import { formsOf } from './answerForms';
@@ -12,7 +12,7 @@ const faceOf = (face: Face): TouchedSubject => ({ kind: 'face', face });
 const LEFT: Feature = { kind: 'face', face: 'left' };
 const DIAL = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
 
-function shop(machine: Partial<Machine>, setup: Partial<Book['setup']> = {}): typeof plateSnapshot {
+function shop(machine: Partial<Machine>, setup: Partial<SetupState['setup']> = {}): typeof plateSnapshot {
   return {
     ...plateSnapshot,
     machine: { ...plateSnapshot.machine, ...machine },
@@ -20,7 +20,7 @@ function shop(machine: Partial<Machine>, setup: Partial<Book['setup']> = {}): ty
   };
 }
 
-const touched = (snapshot: typeof plateSnapshot, touches: readonly (readonly [Face, number])[]): Book =>
+const touched = (snapshot: typeof plateSnapshot, touches: readonly (readonly [Face, number])[]): SetupState =>
   bookOf(
     snapshot,
     touches.map(([face, value]) => ({
@@ -30,7 +30,7 @@ const touched = (snapshot: typeof plateSnapshot, touches: readonly (readonly [Fa
     })),
   );
 
-function forms(book: Book, feature: Feature): FormView[] {
+function forms(book: SetupState, feature: Feature): FormView[] {
   const answer = featureAnswer(book, feature);
   if (!answer) throw new Error('it was touched');
   return formsOf(book, answer);
@@ -39,7 +39,7 @@ function forms(book: Book, feature: Feature): FormView[] {
 const said = (all: readonly FormView[]) => all.map(({ say, figure, then }) => [say, figure, then]);
 
 describe('a face touched from the left by a 10 mm finder', () => {
-  const at = (machine: Partial<Machine>, setup: Partial<Book['setup']> = {}) =>
+  const at = (machine: Partial<Machine>, setup: Partial<SetupState['setup']> = {}) =>
     forms(touched(shop(machine, setup), [['left', -5.01]]), LEFT);
 
   test('is preset while touching, or moved from, or entered as an offset: all three, with their signs', () => {

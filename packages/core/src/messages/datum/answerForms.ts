@@ -1,8 +1,8 @@
 import type { AnswerForm } from '../../records/shop/machine';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { faceAnswer } from '../../state/datum/face';
 import type { FeatureAnswer } from '../../state/datum/featureAnswer';
-import { lostMotionOf } from '../../state/gauges/contactSize';
+import { backlashAtTouch } from '../../state/gauges/contactSize';
 import { scaleOf } from '../../state/basis/activeRecords';
 import { dialSetting, dialTravel, type Dial } from '../../units/dial';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../../units/formatLength';
@@ -17,14 +17,14 @@ const AXES = ['x', 'y'] as const;
 const isZero = (mm: number): boolean => Math.abs(mm) < 1e-9;
 
 /** The machine's habit first, the others behind it; no work offset where there is nothing that keeps one. */
-function habitFirst(book: Book, all: FormView[]): FormView[] {
+function habitFirst(book: SetupState, all: FormView[]): FormView[] {
   const first: AnswerForm = book.machine.habits.answerFirst;
   const forms = scaleOf(book) === 'dial' ? all.filter(({ form }) => form !== 'work-offset') : all;
   return [...forms.filter(({ form }) => form === first), ...forms.filter(({ form }) => form !== first)];
 }
 
 /** The dial of an axis where its scale is one. */
-function dialOf(book: Book, axis: AxisName): Dial | undefined {
+function dialOf(book: SetupState, axis: AxisName): Dial | undefined {
   return scaleOf(book) === 'dial' ? book.machine.axes[axis].dial : undefined;
 }
 
@@ -48,13 +48,13 @@ function onDial(coordinate: number, dial: Dial, format: LengthFormat): string {
 }
 
 /** The ways to use an answer, whatever feature it is of; the machine's habit first. */
-export function formsOf(book: Book, answer: FeatureAnswer): FormView[] {
+export function formsOf(book: SetupState, answer: FeatureAnswer): FormView[] {
   if (answer.feature.kind === 'face') return faceForms(book, answer);
   return answer.off ? sweptForms(book, answer) : placeForms(book, answer);
 }
 
 /** The three answers at one face. */
-function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
+function faceForms(book: SetupState, answer: FeatureAnswer): FormView[] {
   const { feature } = answer;
   const found = feature.kind === 'face' ? faceAnswer(book, feature.face, feature.of) : undefined;
   if (!found) return [];
@@ -90,7 +90,7 @@ function faceForms(book: Book, answer: FeatureAnswer): FormView[] {
   ]);
 }
 
-const offsetForm = (book: Book, name: string, value: number): FormView => ({
+const offsetForm = (book: SetupState, name: string, value: number): FormView => ({
   form: 'work-offset',
   say: `${offsetWords(book)} ${name}`,
   figure: formatLength(value, { unit: book.setup.units }),
@@ -100,15 +100,15 @@ const offsetForm = (book: Book, name: string, value: number): FormView => ({
 });
 
 /** A coordinate that is driven to; going there toward minus on a dial takes the backlash first. */
-function arrival(book: Book, axis: AxisName, format: LengthFormat): string {
-  const lost = lostMotionOf(book, axis, new Date().toISOString());
+function arrival(book: SetupState, axis: AxisName, format: LengthFormat): string {
+  const lost = backlashAtTouch(book, axis, new Date().toISOString());
   return lost
     ? ` Arrive going toward +: coming from the other side, go past by ${formatLengthUnit(lost.value, format)} and half a turn, and come back.`
     : '';
 }
 
 /** The ways at a place that is driven to: a middle, a corner, a centre. */
-function placeForms(book: Book, answer: FeatureAnswer): FormView[] {
+function placeForms(book: SetupState, answer: FeatureAnswer): FormView[] {
   const format: LengthFormat = { unit: book.setup.units };
   const known = AXES.filter((axis) => answer[axis] !== undefined);
   const figures = (of: (axis: AxisName) => number, plus = false) => figuresOf(known, of, { ...format, plus });
@@ -174,7 +174,7 @@ function figuresOf(
 }
 
 /** The ways at a swept centre: the spindle stands beside it, and only how far is known. */
-function sweptForms(book: Book, answer: FeatureAnswer): FormView[] {
+function sweptForms(book: SetupState, answer: FeatureAnswer): FormView[] {
   const format: LengthFormat = { unit: book.setup.units };
   const off = answer.off ?? { x: 0, y: 0 };
   const nominal = { x: answer.x?.nominal ?? 0, y: answer.y?.nominal ?? 0 };

@@ -1,9 +1,9 @@
 import { bookOf, plateSnapshot } from '../../state/basis/snapshot.case';
-import { wholeBallWords } from './ballOffset';
+import { ballOffsetText } from './ballOffset';
 
 const light = { id: 'light', name: 'Electronic edge finder', kind: 'contact-light' as const, nominal: 10 };
 const said = (sits: 'arm' | 'spindle', armOffset: number) =>
-  wholeBallWords(
+  ballOffsetText(
     bookOf({
       ...plateSnapshot,
       datumPlan: { ...plateSnapshot.datumPlan, heights: { surface: 0, lift: 0, sits, armOffset } },

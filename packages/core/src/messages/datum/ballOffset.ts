@@ -1,5 +1,5 @@
 import { gapOf, gaugeSits } from '../../state/gauges/gaugeSeat';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { sizeOf } from '../../state/gauges/contactSize';
 import type { KnownGauge } from '../../state/basis/calibratedGauge';
 import { formatLengthUnit } from '../../units/formatLength';
@@ -8,7 +8,7 @@ import { formatLengthUnit } from '../../units/formatLength';
 const NEAR = 0.02;
 
 /** The whole ball of a sensor on an arm given as its offset, where at most half of it can be; undefined where it was not. */
-export function wholeBallWords(book: Pick<Book, 'datumPlan' | 'setup'>, gauge: KnownGauge): string | undefined {
+export function ballOffsetText(book: Pick<SetupState, 'datumPlan' | 'setup'>, gauge: KnownGauge): string | undefined {
   const size = sizeOf(gauge);
   const gap = gaugeSits(book, gauge) === 'arm' ? gapOf(book, gauge) : undefined;
   if (gap === undefined || Math.abs(gap - size) > NEAR * size) return undefined;

@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { contactInUse, needsCutter } from '../../state/gauges/contactSize';
 import { gaugeAt } from '../../state/basis/setupState';
 import type { GaugeKind } from '../../metrology/gaugeKinds';
@@ -30,7 +30,7 @@ export function typedAsName(as: TypedAs, kind: GaugeKind | undefined): string {
  * What a result of the control's own cycle means: nothing is taken off again, and where the spindle must have stood when
  * the ball touched, so that it can be held against what the screen showed.
  */
-export function controlResultWords(book: Book, reading: TouchReading): string | undefined {
+export function controlResultWords(book: SetupState, reading: TouchReading): string | undefined {
   if (reading.source.by !== 'control') return undefined;
   const gauge = gaugeAt(book, reading.gaugeId, reading.takenAt);
   if (!gauge) return undefined;

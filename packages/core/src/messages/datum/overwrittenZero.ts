@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import type { OverwrittenZero } from '../../state/datum/overwrittenZero';
 import { featureName } from '../../datum/feature';
 import type { Zeroing } from '../../records/log/zeroing';
@@ -7,14 +7,14 @@ import { formatLength } from '../../units/formatLength';
 const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'] as const;
 
 /** What an axis was set by, as it goes after "set by". */
-function setBy({ part }: Pick<Book, 'part'>, subject: Zeroing['subject']): string {
+function setBy({ part }: Pick<SetupState, 'part'>, subject: Zeroing['subject']): string {
   const kind = FEATURES.find((one) => 'kind' in subject && subject.kind === one);
   return kind === undefined ? 'part zero' : `the ${featureName(part, subject as Parameters<typeof featureName>[1])}`;
 }
 
 /** What is lost where the first zero is overwritten, and what to do instead. */
 export function overwriteWords(
-  book: Pick<Book, 'part' | 'setup'>,
+  book: Pick<SetupState, 'part' | 'setup'>,
   name: string,
   { by, at }: OverwrittenZero,
 ): { lost: string; instead: string } {

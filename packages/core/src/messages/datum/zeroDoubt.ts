@@ -1,10 +1,10 @@
-import type { Doubt, FaceShift } from '../../state/datum/zeroDoubt';
-import type { Book } from '../../state/basis/setupState';
+import type { ZeroDoubt, FaceShift } from '../../state/datum/zeroDoubt';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureName } from '../../datum/feature';
 import { formatLengthUnit } from '../../units/formatLength';
 import { plusMinus } from '../basis/verdict';
 
-const HAPPENED: Readonly<Record<Doubt['what'], string>> = {
+const HAPPENED: Readonly<Record<ZeroDoubt['what'], string>> = {
   homed: 'The machine was homed',
   'power-off': 'The power was off',
   away: 'The machine was left',
@@ -15,7 +15,7 @@ const listed = (axes: readonly string[]): string =>
   axes.length < 2 ? axes.join('') : `${axes.slice(0, -1).join(', ')} and ${axes.at(-1) ?? ''}`;
 
 /** Why a zero is in doubt, and the one touch that proves it; or by how much it did not come back. */
-export function doubtWords(book: Book, { what, axes, faces, shift }: Doubt): string {
+export function doubtWords(book: SetupState, { what, axes, faces, shift }: ZeroDoubt): string {
   if (shift) return shiftWords(book, shift);
   const names = listed(axes.map((axis) => axis.toUpperCase()));
   const [face] = faces;
@@ -25,7 +25,7 @@ export function doubtWords(book: Book, { what, axes, faces, shift }: Doubt): str
 }
 
 /** Where a face is now against where it was, and what that means. */
-export function shiftWords(book: Book, { feature, axis, off, U, stands }: FaceShift): string {
+export function shiftWords(book: SetupState, { feature, axis, off, U, stands }: FaceShift): string {
   const unit = book.setup.units;
   const name = featureName(book.part, feature);
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;

@@ -11,7 +11,7 @@ import type { GaugeUses } from '../../records/snapshots/gaugeUses';
 import type { Machine } from '../../records/shop/machine';
 import { acrossNames } from '../../rotary/turn';
 import type { LengthUnit } from '../../units/unit';
-import { dayWords, driftWords, isDoubtful, standingWords, VOIDED_WORDS } from './gaugeStatus';
+import { dayWords, driftWords, isDoubtful, gaugeStatusText, VOIDED_WORDS } from './gaugeStatus';
 
 /** One gauge or rotary axis that ought to be looked at, and why. */
 export const dueLine = z
@@ -60,7 +60,7 @@ function ofGauge(
   const of = { kind: 'gauge' as const, gaugeId: gauge.id };
   const own = calibrations.filter((one) => one.of.kind === 'gauge' && one.of.gaugeId === gauge.id);
   const standing = standingOf(gauge, own, now, uses.find(({ gaugeId }) => gaugeId === gauge.id)?.touches);
-  const words = standing.state === 'never' ? undefined : standingWords(gauge, standing);
+  const words = standing.state === 'never' ? undefined : gaugeStatusText(gauge, standing);
   if (words !== undefined) return [{ of, words, grave: isDoubtful(standing) }];
   const usualU = 2 * GAUGE_FACTS[gauge.kind].sizeU * (isRound(gauge.kind) ? 2 : 1);
   const going = goesSomewhere(

@@ -1,7 +1,7 @@
 import { standingOf } from '../../state/basis/gaugeStatus';
 import { drift } from '../../calibration/drift';
 import type { Calibration, Found } from '../../records/shop/calibration';
-import { dayWords, driftWords, isDoubtful, standingWords } from './gaugeStatus';
+import { dayWords, driftWords, isDoubtful, gaugeStatusText } from './gaugeStatus';
 
 const plate = { name: 'Touch plate', kind: 'touch-plate' as const };
 let seq = 0;
@@ -17,7 +17,7 @@ const row = (found: Found, at: string, from = at): Calibration => ({
 const MARCH = '2026-03-09T08:00:00.000Z';
 const size = row({ what: 'size', value: 12.42, U: 0.01 }, MARCH);
 const said = (calibrations: Calibration[], moment: string, uses = 0) =>
-  standingWords(plate, standingOf(plate, calibrations, moment, uses));
+  gaugeStatusText(plate, standingOf(plate, calibrations, moment, uses));
 
 describe('how a gauge stands', () => {
   test('never measured, good, nearly due, overdue', () => {
@@ -35,8 +35,8 @@ describe('how a gauge stands', () => {
     expect(said([size, dropped], '2026-05-02T10:00:00.000Z')).toMatch(
       /no longer valid since it was dropped on 2 May 2026/,
     );
-    const anew = row({ what: 'size', value: 12.44, U: 0.01 }, '2026-05-03T10:00:00.000Z');
-    expect(said([size, dropped, anew], '2026-05-04T10:00:00.000Z')).toBeUndefined();
+    const again = row({ what: 'size', value: 12.44, U: 0.01 }, '2026-05-03T10:00:00.000Z');
+    expect(said([size, dropped, again], '2026-05-04T10:00:00.000Z')).toBeUndefined();
   });
 
   test('touches count as well as days, for what the shop says is due by them', () => {
@@ -46,7 +46,7 @@ describe('how a gauge stands', () => {
     expect(standing(95)).toMatchObject({ state: 'soon', by: 'uses' });
     expect(standing(101)).toMatchObject({ state: 'overdue', by: 'uses' });
     expect(isDoubtful(standing(101))).toBe(true);
-    expect(standingWords(probe, standing(101))).toMatch(/more than 100 touches since 9 Mar 2026/);
+    expect(gaugeStatusText(probe, standing(101))).toMatch(/more than 100 touches since 9 Mar 2026/);
   });
 
   test('said to have been so from the start, it grows old from the day it was found', () => {

@@ -1,4 +1,4 @@
-import { dueOf, type GaugeStanding } from '../../state/basis/gaugeStatus';
+import { dueOf, type GaugeStatus } from '../../state/basis/gaugeStatus';
 import type { DriftOutput } from '../../calibration/drift.schema';
 import type { VoidedBy } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
@@ -23,9 +23,9 @@ export const VOIDED_WORDS: Readonly<Record<VoidedBy, string>> = {
 };
 
 /** How a gauge stands, in one line; undefined where there is nothing to be said. */
-export function standingWords(
+export function gaugeStatusText(
   gauge: Pick<Gauge, 'name' | 'kind' | 'due'>,
-  standing: GaugeStanding,
+  standing: GaugeStatus,
 ): string | undefined {
   const usual = 'using the usual ± for its type';
   switch (standing.state) {
@@ -47,7 +47,7 @@ export function standingWords(
 }
 
 /** Whether that line is a warning. */
-export const isDoubtful = ({ state }: GaugeStanding): boolean => state === 'overdue' || state === 'voided';
+export const isDoubtful = ({ state }: GaugeStatus): boolean => state === 'overdue' || state === 'voided';
 
 /** What a chart of results in time says, read by people. mm. */
 export function driftWords(found: DriftOutput, unit: LengthUnit): string {

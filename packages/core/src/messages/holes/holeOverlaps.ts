@@ -1,11 +1,11 @@
-import type { Book } from '../../state/basis/setupState';
-import { clearAtTwice, drawnOverlaps } from '../../state/holes/holeOverlaps';
+import type { SetupState } from '../../state/basis/setupState';
+import { clearAtTwice, holeOverlaps } from '../../state/holes/holeOverlaps';
 import type { Pattern } from '../../records/setup/pattern';
 import { formatLengthUnit } from '../../units/formatLength';
 
 /** What of a pattern runs into what is drawn on the part, in a sentence, with the likely slip; undefined where nothing does. */
-export function overlapWords(book: Book, pattern: Pattern): string | undefined {
-  const found = drawnOverlaps(book, pattern);
+export function holeOverlapText(book: SetupState, pattern: Pattern): string | undefined {
+  const found = holeOverlaps(book, pattern);
   const [first] = found;
   if (!first) return undefined;
   const by = Math.max(...found.map((one) => one.by));

@@ -1,8 +1,8 @@
 import type { Pattern } from '../../records/setup/pattern';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { zeroOf } from '../../datum/partFrame';
 import type { Hole } from '../../state/holes/holes';
-import { byRule } from '../basis/ruleReading';
+import { ruleReading } from '../basis/ruleReading';
 
 /** A thing to try before drilling, by the name its tick has in the log. */
 export interface Proof {
@@ -14,13 +14,16 @@ export interface Proof {
 const EACH = 24;
 
 /** Where a hole is by a rule, from the faces a hand can hold it against: a tenth is all that can be read. */
-export function proveWords({ part, setup }: Pick<Book, 'part' | 'setup'>, { x, y }: Pick<Hole, 'x' | 'y'>): string {
+export function proveWords(
+  { part, setup }: Pick<SetupState, 'part' | 'setup'>,
+  { x, y }: Pick<Hole, 'x' | 'y'>,
+): string {
   const zero = zeroOf(part, setup.partZero);
-  return `${byRule(zero.x + x, setup.units)} from the left face and ${byRule(zero.y + y, setup.units)} from the front`;
+  return `${ruleReading(zero.x + x, setup.units)} from the left face and ${ruleReading(zero.y + y, setup.units)} from the front`;
 }
 
 /** What proves a pattern with a rule and a spot before metal is gone: every hole, each with what it must come to. */
-export function proveList(book: Book, pattern: Pattern, holes: readonly Hole[]): Proof[] {
+export function proveList(book: SetupState, pattern: Pattern, holes: readonly Hole[]): Proof[] {
   const [first] = holes;
   if (!first) return [];
   const last = holes[holes.length - 1] ?? first;

@@ -2,7 +2,7 @@ import { checkProgram, programBytes } from '../../program/checkProgram';
 import { CLEAN } from '../../program/fixtures/clean.case';
 import { FAULTY, lineOf } from '../../program/fixtures/faulty.case';
 import { PLATE } from '../../program/fixtures/plate.case';
-import { besideWords, envelopeWords } from './programComparison';
+import { programComparisonRows, envelopeWords } from './programComparison';
 import { findingWords, linesWords } from './finding';
 import { zeroPlaceWords } from './finding/phrases';
 
@@ -50,7 +50,7 @@ describe('what a program believes beside what is set', () => {
   const [clean] = CLEAN;
   if (!clean) throw new Error('there is no clean program');
   const { told } = checked(clean.text, clean.set);
-  const rows = besideWords(told, clean.set);
+  const rows = programComparisonRows(told, clean.set);
   const row = (what: string) => rows.find((one) => one.what === what);
 
   test('all alike on a clean one', () => {
@@ -64,7 +64,7 @@ describe('what a program believes beside what is set', () => {
 
   test('what differs is told so', () => {
     const set = { ...clean.set, workOffset: 'G55', unset: ['Z' as const] };
-    const other = besideWords(told, set);
+    const other = programComparisonRows(told, set);
     expect(other.filter(({ agrees }) => agrees === false).map(({ what }) => what)).toEqual(['Work offset', 'Zero']);
   });
 

@@ -1,11 +1,11 @@
 import { envelopeOf } from '../../program/motion/envelope';
 import { isEmptySpan, type Span } from '../../program/checks/extents';
-import type { ProgramTold } from '../../program/programSummary';
-import type { WhatIsSet } from '../../program/checkContext';
+import type { ProgramSummary } from '../../program/programSummary';
+import type { CheckContext } from '../../program/checkContext';
 import { formatLength, formatLengthUnit } from '../../units/formatLength';
 
 /** One thing a program believes beside what is set: alike, otherwise, or nothing to compare. */
-export interface Beside {
+export interface ProgramComparison {
   what: string;
   program: string;
   set: string;
@@ -16,21 +16,21 @@ const UNITS = { mm: 'millimetres', in: 'inches' } as const;
 
 const SET = 'set';
 
-function zeroWords({ unset, zToolChanged, inDoubt }: WhatIsSet): string {
+function zeroWords({ unset, zToolChanged, inDoubt }: CheckContext): string {
   if (unset.length > 0) return `${unset.join(', ')} not set`;
   if (zToolChanged !== undefined) return `Z by tool ${zToolChanged} as it was before`;
   return inDoubt ? 'in doubt' : SET;
 }
 
 /** What a program believes against what is set, line by line. Lengths as the setup has them. */
-export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
+export function programComparisonRows(told: ProgramSummary, set: CheckContext): ProgramComparison[] {
   const { unit } = set;
   const mm = (value: number): string => formatLengthUnit(value, { unit });
   const span = ({ least, most }: Span): string =>
     `${formatLength(least, { unit })} to ${formatLengthUnit(most, { unit })}`;
   const range = ([least, most]: readonly [number, number]): string => span({ least, most });
   const { extents, holes } = told;
-  const axes = (['x', 'y'] as const).flatMap((axis): Beside[] =>
+  const axes = (['x', 'y'] as const).flatMap((axis): ProgramComparison[] =>
     isEmptySpan(extents.cut[axis])
       ? []
       : [
@@ -89,7 +89,7 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
       : []),
   ];
 
-  function toolRows({ number, H, lowest }: ProgramTold['tools'][number], of: WhatIsSet): Beside[] {
+  function toolRows({ number, H, lowest }: ProgramSummary['tools'][number], of: CheckContext): ProgramComparison[] {
     const known = of.tools.find((one) => one.number === number);
     const length =
       known === undefined
@@ -127,7 +127,7 @@ export function besideWords(told: ProgramTold, set: WhatIsSet): Beside[] {
 }
 
 /** The room a program takes, before it runs. */
-export function envelopeWords(told: ProgramTold, set: WhatIsSet): string[] {
+export function envelopeWords(told: ProgramSummary, set: CheckContext): string[] {
   const { unit } = set;
   const { longest, widest, highest, left } = envelopeOf(told, set);
   const mm = (value: number): string => formatLengthUnit(value, { unit });

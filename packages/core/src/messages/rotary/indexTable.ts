@@ -1,5 +1,5 @@
 import type { IndexLack } from '../../state/rotary/indexTable';
-import type { IndexSchool, IndexTableOutput } from '../../rotary/indexTable.schema';
+import type { IndexMethod, IndexTableOutput } from '../../rotary/indexTable.schema';
 import { formatLengthUnit } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';
 
@@ -24,7 +24,7 @@ export function lackWords(lack: IndexLack, machine: string): string {
 }
 
 /** What a school asks of the control and of the CAM. */
-export const SCHOOL_ASKS: Readonly<Record<IndexSchool, string>> = {
+export const INDEX_METHOD_QUESTIONS: Readonly<Record<IndexMethod, string>> = {
   follows:
     'Part zero is set once, at index zero. The control moves it with the part and must know the centre of rotation.',
   centre:
@@ -35,7 +35,7 @@ export const SCHOOL_ASKS: Readonly<Record<IndexSchool, string>> = {
 /** What the CAM is told: where part zero lies from the centre of rotation. */
 export function camWords({ fromCentre, apart }: IndexTableOutput, unit: LengthUnit): string {
   const size = (mm: number) => formatLengthUnit(mm, { unit, plus: true });
-  const lies = `In the CAM part zero lies X ${size(fromCentre.x)}, Y ${size(fromCentre.y)}, Z ${size(fromCentre.z)} from the centre of rotation, all axes at zero.`;
+  const lies = `In the CAM part zero lies X ${size(fromCentre.x)}, Y ${size(fromCentre.y)}, Z ${size(fromCentre.z)} from the centre of rotation.`;
   return apart === null || Math.abs(apart) < 5e-4
     ? lies
     : `${lies} The two axes pass each other by ${formatLengthUnit(Math.abs(apart), { unit })}: enter that too.`;

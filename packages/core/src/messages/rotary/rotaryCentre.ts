@@ -1,7 +1,7 @@
 import type { KnownCentre } from '../../state/basis/rotaryCentre';
 import { agreementOf } from '../../metrology/agreement';
 import type { CentreWay } from '../../records/shop/calibration';
-import type { IndexProblem, IndexSchool } from '../../rotary/indexTable.schema';
+import type { IndexProblem, IndexMethod } from '../../rotary/indexTable.schema';
 import type { ProveCentreOutput } from '../../rotary/proveCentre.schema';
 import { acrossNames, turnedInPlane, type RotaryLetter } from '../../rotary/turn';
 import { formatAngle, formatLengthUnit } from '../../units/formatLength';
@@ -27,7 +27,7 @@ export const CENTRE_WORDS: Readonly<Record<CentreWay, string>> = {
 };
 
 /** Names of the schools of where zero is while the part turns. */
-export const SCHOOL_WORDS: Readonly<Record<IndexSchool, string>> = {
+export const INDEX_METHOD_TEXT: Readonly<Record<IndexMethod, string>> = {
   follows: 'The control follows the part',
   centre: 'Program zero at the centre',
   'per-index': 'A work offset per index',

@@ -1,11 +1,11 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { progressOf, type NextThing } from '../../state/status/setupProgress';
 import { featureName } from '../../datum/feature';
 import { agreementWords } from '../checks/agreement';
 import { STEP_NAMES } from '../basis/labels';
 
 /** The next thing to do, in a sentence. */
-export function nextWords(book: Book, next: NextThing): string {
+export function nextWords(book: SetupState, next: NextThing): string {
   switch (next.what) {
     case 'begin':
       return 'Not begun: hold the part, then touch its first face.';
@@ -37,6 +37,6 @@ export function nextWords(book: Book, next: NextThing): string {
 }
 
 /** Where work stopped, after a night: when, and what is next. */
-export function leftWords(book: Book, since: string, day: (moment: string) => string): string {
+export function leftWords(book: SetupState, since: string, day: (moment: string) => string): string {
   return `You were last here ${day(since)}. Next: ${nextWords(book, progressOf(book).next)} Has anything moved since?`;
 }

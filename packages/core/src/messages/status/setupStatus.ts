@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { progressOf } from '../../state/status/setupProgress';
 import { STATION_NAMES } from '../../records/values/stations';
 import { featureKey } from '../../datum/feature';
@@ -12,7 +12,7 @@ import { ZERO_LABELS } from '../basis/zeroLabels';
 const MOST_HOLES = 60;
 
 /** Where a setup stands, for its card on the bench: the part as metal, what is done, what is next. Lengths mm. */
-export const standing = z
+export const setupStatus = z
   .object({
     id,
     part: z.object({
@@ -34,10 +34,10 @@ export const standing = z
   })
   .meta({ id: 'Standing' });
 
-export type Standing = z.output<typeof standing>;
+export type SetupStatus = z.output<typeof setupStatus>;
 
 /** Where a setup stands. */
-export function standingOf(book: Book): Standing {
+export function standingOf(book: SetupState): SetupStatus {
   const { part, setup } = book;
   const { state, done, next } = progressOf(book);
   return {

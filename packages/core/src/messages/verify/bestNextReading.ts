@@ -1,9 +1,9 @@
-import type { Book } from '../../state/basis/setupState';
-import type { Help, HelpMost } from '../../state/verify/bestNextReading';
+import type { SetupState } from '../../state/basis/setupState';
+import type { Help, BestNextReading } from '../../state/verify/bestNextReading';
 import { featureName } from '../../datum/feature';
 import { plusMinus } from '../basis/verdict';
 
-const actWords = (book: Book, help: Help): string => {
+const actWords = (book: SetupState, help: Help): string => {
   switch (help.what) {
     case 'repeat':
       if (help.axis === 'z') return 'One more touch with the reference tool';
@@ -22,7 +22,7 @@ const actWords = (book: Book, help: Help): string => {
 };
 
 /** What would help most, in a sentence: how well the worst hole is known, and what one act would make of it. */
-export function helpWords(book: Book, { hole, U, axis, enough, helps }: HelpMost): string {
+export function nextReadingText(book: SetupState, { hole, U, axis, enough, helps }: BestNextReading): string {
   const unit = book.setup.units;
   const where = axis === 'z' ? 'zero' : hole ? `at hole ${hole.hole} of ${hole.pattern.name}` : 'at part zero';
   const known = `${axis.toUpperCase()} ${where} is known to ${plusMinus(U, unit)}`;

@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import {
   holeName,
   holeNamed,
@@ -14,7 +14,7 @@ import type { LengthUnit } from '../../units/unit';
 import { plusMinus } from '../basis/verdict';
 
 /** What was measured, by name. */
-export function measuredName(book: Book, of: MeasuredThing): string {
+export function measuredName(book: SetupState, of: MeasuredThing): string {
   const hole = (one: Parameters<typeof holeNamed>[1]): string => {
     const found = holeNamed(book, one);
     return found ? holeName(found) : 'a hole that is not in hand';
@@ -59,7 +59,7 @@ export const leftWords = ({ leftPosition }: { leftPosition: number }, unit: Leng
  * What to change for the next part, in a sentence with its sign, as this machine is set: a figure that is added to a work
  * offset has the other sign on a DRO, so there the move is said instead.
  */
-export function correctionWords(book: Pick<Book, 'machine' | 'setup'>, correction: Correction): string {
+export function correctionWords(book: Pick<SetupState, 'machine' | 'setup'>, correction: Correction): string {
   const unit = book.setup.units;
   const signed = (mm: number) => formatLengthUnit(mm, { unit, plus: true });
   switch (correction.kind) {

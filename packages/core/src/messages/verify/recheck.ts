@@ -1,5 +1,5 @@
-import { wallSide, type AgainThing, type AgainTouch } from '../../state/verify/recheckTargets';
-import type { Book } from '../../state/basis/setupState';
+import { wallSide, type RecheckTarget, type RecheckTouch } from '../../state/verify/recheckTargets';
+import type { SetupState } from '../../state/basis/setupState';
 import type { Shift } from '../../state/datum/zeroDoubt';
 import { gapOf } from '../../state/gauges/gaugeSeat';
 import { againUse } from '../../state/verify/recheckFace';
@@ -10,10 +10,10 @@ import { FACE_TOUCH } from '../../datum/partFrame';
 import { heightMethod } from '../../zAndTools/heightMethod';
 import { formatLengthUnit } from '../../units/formatLength';
 import { plusMinus } from '../basis/verdict';
-import { capital } from '../basis/grammar';
+import { capitalize } from '../basis/grammar';
 
 /** What to do for one touch, and what the scale should show then. */
-export function againSentence(book: Book, { of }: AgainThing, touch: AgainTouch): string {
+export function recheckSentence(book: SetupState, { of }: RecheckTarget, touch: RecheckTouch): string {
   const unit = book.setup.units;
   const axis = touch.axis.toUpperCase();
   const shows = `${axis} should show ${formatLengthUnit(touch.expected.reading, { unit })} ${plusMinus(touch.expected.U, unit)}.`;
@@ -33,7 +33,7 @@ export function againSentence(book: Book, { of }: AgainThing, touch: AgainTouch)
 }
 
 /** How the tool that Z was found with meets its gauge once more. */
-function heightAgain(book: Book, { use, byControl }: AgainTouch, tool: number): string {
+function heightAgain(book: SetupState, { use, byControl }: RecheckTouch, tool: number): string {
   const gauge = book.gauges.find(({ id }) => id === use.gaugeId);
   const method = heightMethod(gauge?.kind);
   if (byControl || !gauge) return 'Run the cycle that found Z again';
@@ -45,7 +45,7 @@ function heightAgain(book: Book, { use, byControl }: AgainTouch, tool: number): 
 }
 
 /** Why something cannot be touched again yet, and what to do about it. */
-export function whyNotAgain(book: Book, { of }: AgainThing, axesSet: boolean): string {
+export function recheckRefusal(book: SetupState, { of }: RecheckTarget, axesSet: boolean): string {
   switch (of.kind) {
     case 'z': {
       const tool = zSetWith(book);
@@ -67,10 +67,14 @@ export function whyNotAgain(book: Book, { of }: AgainThing, axesSet: boolean): s
 }
 
 /** What touching again has told of one axis, with sign, ± and what to do. */
-export function againShiftWords(book: Book, { of, name }: AgainThing, { axis, off, U, stands }: Shift): string {
+export function recheckShiftText(
+  book: SetupState,
+  { of, name }: RecheckTarget,
+  { axis, off, U, stands }: Shift,
+): string {
   const unit = book.setup.units;
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;
   const along = of.kind === 'round' ? ` in ${axis.toUpperCase()}` : '';
   const end = stands ? 'The zero is good.' : `Set ${axis.toUpperCase()} again, or find what moved.`;
-  return `${stands ? '✓' : '✗'} ${capital(name)}${along}: ${by} from where it was. ${end}`;
+  return `${stands ? '✓' : '✗'} ${capitalize(name)}${along}: ${by} from where it was. ${end}`;
 }

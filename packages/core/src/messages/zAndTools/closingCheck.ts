@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { closingCheck } from '../../state/zAndTools/toolTable';
 import { keepsTable } from '../../zAndTools/schools';
 import { formatLengthUnit, type LengthFormat } from '../../units/formatLength';
@@ -10,7 +10,7 @@ export interface ClosingWords {
 }
 
 /** What is said of the closing check; undefined while no other tool was touched. */
-export function closingWords(book: Book, format: LengthFormat): ClosingWords | undefined {
+export function closingWords(book: SetupState, format: LengthFormat): ClosingWords | undefined {
   // Touched off at every change: each tool sets Z itself, and no round of tools is to be closed.
   if (!keepsTable(book.machine.habits.toolLengthSchool)) return undefined;
   const check = closingCheck(book);

@@ -1,15 +1,15 @@
 import { bookOf, withTools } from '../../state/basis/snapshot.case';
 import { AFTER, happened, keeping, measured, set, tools, touch } from '../../state/zAndTools/lengths.case';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { lengthAtChange } from './lengthAtToolChange';
 
-const atEveryChange = (book: Book): Book =>
+const atEveryChange = (book: SetupState): SetupState =>
   bookOf({
     ...book,
     machine: { ...book.machine, habits: { ...book.machine.habits, toolLengthSchool: 'touch-every-change' } },
   });
 
-const third = (book: Book): Book =>
+const third = (book: SetupState): SetupState =>
   bookOf({ ...book, ...withTools([...tools, { id: 't3', number: 3, name: 'Tool 3', diameter: 6 }]) });
 
 test('nothing of a tool that was touched off, nor of any before Z is set here', () => {

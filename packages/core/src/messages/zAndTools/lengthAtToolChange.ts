@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { lastZeroing } from '../../state/basis/activeRecords';
 import { lengthIsOver, zSetByProbe } from '../../state/zAndTools/zZero';
 import { tableAnswer } from '../../state/zAndTools/toolTable';
@@ -16,7 +16,7 @@ export interface LengthAtChange {
  * What to say of a tool's length as it goes into the spindle, before it goes down: it is another than it was, there is none,
  * or Z is by another tool where no lengths are kept. Undefined where it is known, and where Z was not set here at all.
  */
-export function lengthAtChange(book: Book, tool: number): LengthAtChange | undefined {
+export function lengthAtChange(book: SetupState, tool: number): LengthAtChange | undefined {
   const zTool = zToolChanged(book);
   if (zTool !== undefined) return { grave: true, said: `${zToolChangedWords(zTool)} Set Z again in Z & tools.` };
   const set = lastZeroing(book, 'z');
@@ -24,7 +24,7 @@ export function lengthAtChange(book: Book, tool: number): LengthAtChange | undef
     return { grave: true, said: `Z counts with the probe. Touch off tool ${tool} in Z & tools first.` };
   const keeps = keepsTable(book.machine.habits.toolLengthSchool);
   const row = tableAnswer(book).rows.find(({ number }) => number === tool);
-  // Kept anew for the machine since, it is known again, whatever was touched here before.
+  // Kept again for the machine since, it is known again, whatever was touched here before.
   const known = keeps && row !== undefined && (row.length !== null || row.kept !== null);
   if (known) return undefined;
   if (lengthIsOver(book, tool) || row?.changed === 'tool')

@@ -22,7 +22,7 @@ test('the quill carries Z itself: nothing is said of a knee', () => {
   expect(quillWords(bookOf(plateSnapshot, [Z_SET]), 3.15)).toBeUndefined();
 });
 
-test('the knee’s figure is asked for first, and again after Z was set anew', () => {
+test('the knee’s figure is asked for first, and again after Z was set again', () => {
   expect(quillWords(knee(), 3.15)).toMatchObject({
     said: expect.stringMatching(/lock the knee, then enter what Z shows/),
   });

@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { kneeLockedAt, quillDepth } from '../../state/toolChange/quillDepth';
 import { formatLengthUnit } from '../../units/formatLength';
 import { zShows } from './toolDepth';
@@ -14,7 +14,7 @@ export interface QuillWords {
  *
  * @param deepest what Z would show at full depth with the tool in the spindle, mm
  */
-export function quillWords(book: Book, deepest: number): QuillWords | undefined {
+export function quillWords(book: SetupState, deepest: number): QuillWords | undefined {
   const found = quillDepth(book, deepest);
   if (!found) return undefined;
   const mm = (value: number) => formatLengthUnit(value, { unit: book.setup.units });

@@ -1,9 +1,9 @@
 import type { PlateEntry, RowReadBack } from '../../state/readBack/controlReadBack';
-import type { ReadBackSlip, ReadBackState } from '../../state/readBack/readBack';
+import type { ReadBackMistake, ReadBackState } from '../../state/readBack/readBack';
 import { formatLengthUnit } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';
 
-const SLIP_WORDS: Readonly<Record<ReadBackSlip | 'other-row', string>> = {
+const SLIP_WORDS: Readonly<Record<ReadBackMistake | 'other-row', string>> = {
   'not-set': 'it still shows the touch reading, so it was not set',
   sign: 'wrong sign',
   unit: 'it reads in the other unit, or was typed in it',

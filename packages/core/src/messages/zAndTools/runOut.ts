@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { runOutAllowed, runOutUsual } from '../../state/zAndTools/runOut';
 import { tableAnswer } from '../../state/zAndTools/toolTable';
 import type { Tool } from '../../records/shop/cutter';
@@ -8,7 +8,7 @@ import { formatLengthUnit } from '../../units/formatLength';
  * What makes a run-out worth little before it is read: no true length to count the height above the tip from, or a limit
  * that was set for a larger cutter. A sentence each, with what to do.
  */
-export function runOutDoubts(book: Book, tool: Tool): string[] {
+export function runOutDoubts(book: SetupState, tool: Tool): string[] {
   const size = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
   const row = tableAnswer(book).rows.find(({ number }) => number === tool.number);
   const known = row?.isReference === true || (row !== undefined && (row.length !== null || row.kept !== null));

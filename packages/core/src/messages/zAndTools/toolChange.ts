@@ -1,6 +1,6 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { keptSpotGauge } from '../../state/gauges/spotGauge';
-import { spotMoved, toolSpot, type SpotFigure, type ZSetter } from '../../state/toolChange/touchOffPoint';
+import { spotMoved, touchOffPoint, type SpotFigure, type ZSetter } from '../../state/toolChange/touchOffPoint';
 import { heightMethod, putWords, whereToTouch } from '../../zAndTools/heightMethod';
 import { formatLengthUnit } from '../../units/formatLength';
 import { plusMinus } from '../basis/verdict';
@@ -24,17 +24,17 @@ export const spotPlaceRefused = (place: SpotPlace): string | undefined =>
     : undefined;
 
 /** Whether a wire and clip go with what is put on the spot. */
-export const hasClip = (book: Book): boolean => keptSpotGauge(book)?.kind === 'touch-plate';
+export const hasClip = (book: SetupState): boolean => keptSpotGauge(book)?.kind === 'touch-plate';
 
 /** What is put on the spot, in words: "touch plate". */
-export const spotGaugeWords = (book: Book): string => heightMethod(keptSpotGauge(book)?.kind).words;
+export const spotGaugeWords = (book: SetupState): string => heightMethod(keptSpotGauge(book)?.kind).words;
 
 /** The spot's figure with its ±, who touched it and when: "Z +23.410 mm ±0.031 with T1". */
-export const figureWords = ({ setup: { units: unit } }: Book, { figure, U, by }: SpotFigure): string =>
+export const figureWords = ({ setup: { units: unit } }: SetupState, { figure, U, by }: SpotFigure): string =>
   `Z ${formatLengthUnit(figure, { unit, plus: true })} ${plusMinus(U, unit)}, with ${setterName(by)}`;
 
 /** How the tool that set Z touches the spot, so that its figure is known. */
-export function learnWords(book: Book, setter: ZSetter): string {
+export function learnWords(book: SetupState, setter: ZSetter): string {
   const method = heightMethod(keptSpotGauge(book)?.kind);
   if (setter === 'probe')
     return `Probe in the spindle: touch the top of the ${method.words} on the spot. Type what Z shows.`;
@@ -42,7 +42,7 @@ export function learnWords(book: Book, setter: ZSetter): string {
 }
 
 /** Before a tool comes out: everything clear and still. */
-export function clearWords(book: Book, setter: ZSetter): string {
+export function clearWords(book: SetupState, setter: ZSetter): string {
   const off = hasClip(book) ? 'Clip and plate off. ' : `${capital(spotGaugeWords(book))} off. `;
   const still =
     book.machine.kind === 'router' ? 'Stop the spindle, then unplug the router.' : 'Stop the spindle and lock it.';
@@ -50,13 +50,13 @@ export function clearWords(book: Book, setter: ZSetter): string {
 }
 
 /** What goes in. */
-export function fitWords(book: Book, tool: number): string {
+export function fitWords(book: SetupState, tool: number): string {
   const known = book.tools.find(({ number }) => number === tool);
   return `Fit T${tool}${known ? `, ${known.name},` : ''} and tighten it. Wrench and key off.`;
 }
 
 /** The room that a tool needs as it swings, from its diameter; more than the tool before needed stands first. */
-export function swingWords(book: Book, tool: number, before: ZSetter | undefined): string | undefined {
+export function swingWords(book: SetupState, tool: number, before: ZSetter | undefined): string | undefined {
   const sizeOf = (number: ZSetter | undefined) => book.tools.find((one) => one.number === number)?.diameter;
   const [size, old] = [sizeOf(tool), sizeOf(before)];
   if (size === undefined) return undefined;
@@ -66,33 +66,33 @@ export function swingWords(book: Book, tool: number, before: ZSetter | undefined
 }
 
 /** What the main action says once the old tool is clear. */
-export const clearAction = ({ machine }: Pick<Book, 'machine'>): string =>
+export const clearAction = ({ machine }: Pick<SetupState, 'machine'>): string =>
   machine.kind === 'router' ? 'Clear and unplugged' : 'Clear, spindle locked';
 
 /** Where on the tool it touches. */
-export function spotTouchWords(book: Book, tool: number): string {
+export function spotTouchWords(book: SetupState, tool: number): string {
   const known = book.tools.find(({ number }) => number === tool);
   return whereToTouch(known?.kind, known?.teeth);
 }
 
 /** The touch itself, and what Z is set to while it touches. */
-export function setWords(book: Book, tool: number): string {
+export function setWords(book: SetupState, tool: number): string {
   const method = heightMethod(keptSpotGauge(book)?.kind);
   return `${putWords(method)} T${tool} on the same spot. ${method.approach}`;
 }
 
-/** The clip is on another cutter now: it is tried anew. */
+/** The clip is on another cutter now: it is tried again. */
 export const clipWords = (tool: number): string =>
   `Clip on T${tool}. Touch the plate to the cutter by hand: the light must come on.`;
 
 /** After the read back. */
-export const clipOffWords = (book: Book): string =>
+export const clipOffWords = (book: SetupState): string =>
   hasClip(book)
     ? 'Clip and plate off, tool raised, before the spindle turns.'
     : `${capital(spotGaugeWords(book))} off, tool raised, before the spindle turns.`;
 
 /** The spot touched again shows something else: what moved, by how much, and what to do. */
-export function movedWords(book: Book): string | undefined {
+export function movedWords(book: SetupState): string | undefined {
   const found = spotMoved(book);
   if (!found) return undefined;
   const unit = book.setup.units;
@@ -103,12 +103,12 @@ export function movedWords(book: Book): string | undefined {
 }
 
 /** Why no tool can be set at the spot yet, and what to do. */
-export function spotMissing(book: Book): string | undefined {
-  const { setter, kept, beforeNewZero } = toolSpot(book);
+export function spotMissing(book: SetupState): string | undefined {
+  const { setter, kept, beforeNewZero } = touchOffPoint(book);
   if (setter === undefined) return `Set Z with T${book.setup.referenceTool} or the probe first.`;
   if (kept) return undefined;
   return beforeNewZero
-    ? `Z was set anew since the spot was touched. Touch it again with ${setterName(setter)}.`
+    ? `Z was set again since the spot was touched. Touch it again with ${setterName(setter)}.`
     : undefined;
 }
 

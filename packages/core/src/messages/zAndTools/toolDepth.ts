@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import type { ToolDepth } from '../../state/toolChange/toolDepth';
 import { dialSetting } from '../../units/dial';
 import { formatLengthUnit } from '../../units/formatLength';
@@ -7,7 +7,7 @@ import { dialPositionWords } from '../holes/dialPosition';
 type Shown = Extract<ToolDepth, { kind: 'shown' }>;
 
 /** A height as Z shows it: its sign always with it; on a dial the line, and how far past or before zero that is. */
-export function zShows({ machine, setup }: Pick<Book, 'machine' | 'setup'>, mm: number): string {
+export function zShows({ machine, setup }: Pick<SetupState, 'machine' | 'setup'>, mm: number): string {
   const { dial } = machine.axes.z;
   if (machine.scale !== 'dial' || !dial) return formatLengthUnit(mm, { unit: setup.units, plus: true });
   const { turns, line, left } = dialSetting(mm, dial);
@@ -16,7 +16,7 @@ export function zShows({ machine, setup }: Pick<Book, 'machine' | 'setup'>, mm: 
 }
 
 /** What changed of Z as another tool went in, by how much and which way: "T3 is 5.400 mm longer than T1, …". */
-export function shiftWords(book: Book, tool: number, { shift, setter }: Shown): string | undefined {
+export function shiftWords(book: SetupState, tool: number, { shift, setter }: Shown): string | undefined {
   if (tool === setter || Math.abs(shift) < 5e-4) return undefined;
   const by = formatLengthUnit(Math.abs(shift), { unit: book.setup.units });
   const [long, more] = shift > 0 ? ['longer', 'more'] : ['shorter', 'less'];

@@ -1,6 +1,6 @@
 import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
 import type { LengthUnit } from '../../units/unit';
-import { slipWords, type SlipWords } from '../checks/mistakes';
+import { mistakeText, type MistakeText } from '../checks/mistakes';
 
 type Finding = ToolTableCheckOutput['findings'][number];
 
@@ -8,14 +8,14 @@ type Finding = ToolTableCheckOutput['findings'][number];
 export function findingWords(
   { kind, tools, slip, size }: Finding,
   { school, units }: { school: ToolTableCheckInput['school']; units: LengthUnit },
-): SlipWords {
+): MistakeText {
   const [number = 0] = tools;
   switch (kind) {
     case 'all-off':
     case 'one-off':
       return slip === null
         ? { what: 'No common mistake has this size.', remedy: 'Touch off again. Check whether it was re-clamped.' }
-        : slipWords({ slip, size: size ?? 0 }, units);
+        : mistakeText({ slip, size: size ?? 0 }, units);
     case 'twice':
       return {
         what: `Tool ${number} is in the table twice.`,

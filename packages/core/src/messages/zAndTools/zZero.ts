@@ -1,16 +1,16 @@
 import { topAboveZero } from '../../state/zAndTools/zZeroHeight';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { formatLengthUnit } from '../../units/formatLength';
 
 /** Where Z zero is, as it goes after "is" and "on": "the part's top", "the part’s underside". */
-export function zZeroName({ datumPlan }: Pick<Book, 'datumPlan'>): string {
+export function zZeroName({ datumPlan }: Pick<SetupState, 'datumPlan'>): string {
   const zero = datumPlan.heights?.zero;
   if (!zero || zero.at === 'top') return 'the part’s top';
   return zero.at === 'named' ? zero.name : 'the part’s underside';
 }
 
 /** Where Z zero is, with how far below the part's top; nothing where it is the top. */
-export function zZeroWords(book: Pick<Book, 'datumPlan' | 'part' | 'setup'>): string | undefined {
+export function zZeroWords(book: Pick<SetupState, 'datumPlan' | 'part' | 'setup'>): string | undefined {
   const top = topAboveZero(book);
   if (top === 0) return undefined;
   const name = zZeroName(book);

@@ -1,5 +1,5 @@
 import { toolLengthAnswer, zZeroAnswer } from '../../state/zAndTools/zZero';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../../state/basis/snapshot.case';
 import type { Entry } from '../../records/kinds/entry';
 import type { TouchedSubject } from '../../records/values/subject';
@@ -19,16 +19,16 @@ const touch = (subject: TouchedSubject, value: number, epoch?: string): Entry =>
 const tool = (number: number, value: number, epoch?: string) =>
   touch({ kind: 'tool-length', tool: number }, value, epoch);
 
-const shop = (habits = plateSnapshot.machine.habits, ...entries: Entry[]): Book =>
+const shop = (habits = plateSnapshot.machine.habits, ...entries: Entry[]): SetupState =>
   bookOf({ ...plateSnapshot, ...withTools(tools), machine: { ...plateSnapshot.machine, habits } }, entries);
 
-const zForms = (book: Book) => {
+const zForms = (book: SetupState) => {
   const answer = zZeroAnswer(book);
   if (!answer) throw new Error('the reference touched');
   return zZeroForms(book, answer, MM);
 };
 
-const lengthForm = (book: Book, number: number) => {
+const lengthForm = (book: SetupState, number: number) => {
   const answer = toolLengthAnswer(book, number);
   if (!answer) throw new Error('it touched');
   return offsetForm(book, answer, number, MM, 'Go to tool 3');

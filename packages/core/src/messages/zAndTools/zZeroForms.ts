@@ -1,15 +1,15 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { scaleOf } from '../../state/basis/activeRecords';
 import type { ToolLengthAnswer, ZZeroAnswer } from '../../state/zAndTools/zZero';
 import { tableAnswer } from '../../state/zAndTools/toolTable';
 import { formatLength, formatLengthUnit, type LengthFormat } from '../../units/formatLength';
 import type { FormView } from '../datum/formView';
-import { SCHOOL_NAMES } from '../basis/labels';
+import { LENGTH_METHOD_NAMES } from '../basis/labels';
 import { offsetWords } from '../datum/offsetLabel';
 import { zZeroName } from './zZero';
 
 /** The ways to set Z from the reference tool; the machine’s habit first. */
-export function zZeroForms(book: Book, { result, readings }: ZZeroAnswer, format: LengthFormat): FormView[] {
+export function zZeroForms(book: SetupState, { result, readings }: ZZeroAnswer, format: LengthFormat): FormView[] {
   const forms: FormView[] = [
     {
       form: 'preset',
@@ -37,7 +37,7 @@ export function zZeroForms(book: Book, { result, readings }: ZZeroAnswer, format
 
 /** A tool’s offset with its sign, said as longer or shorter too, with what the machine’s own table has it as. */
 export function offsetForm(
-  book: Book,
+  book: SetupState,
   { result }: ToolLengthAnswer,
   tool: number,
   format: LengthFormat,
@@ -57,7 +57,7 @@ export function offsetForm(
     then:
       school === 'reference-tool' || own === null
         ? `the length offset of tool ${tool} against tool ${reference}`
-        : `against tool ${reference}; in this machine’s table, ${SCHOOL_NAMES[school]}: ${formatLengthUnit(own, format)}`,
+        : `against tool ${reference}; in this machine’s table, ${LENGTH_METHOD_NAMES[school]}: ${formatLengthUnit(own, format)}`,
     done,
     value: result.offset,
   };

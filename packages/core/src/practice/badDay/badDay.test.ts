@@ -1,4 +1,4 @@
-import { openBook } from '../../state/basis/setupState';
+import { deriveState } from '../../state/basis/setupState';
 import type { Entry } from '../../records/kinds/entry';
 import { withEntries } from '../../records/kinds/merge';
 import {
@@ -146,7 +146,7 @@ test.each(BAD_DAYS.map((day) => [day.id, day] as const))(
   (_, day) => {
     for (const seed of SEEDS.slice(0, 20)) {
       const { entries, mill } = dayOf(day, seed);
-      const book = openBook(withEntries(day.snapshot(`practice-${day.id}-1`, AT), entries));
+      const book = deriveState(withEntries(day.snapshot(`practice-${day.id}-1`, AT), entries));
       expect(new Set(book.zeroings.map(({ axis }) => axis))).toEqual(new Set(['x', 'y', 'z']));
       expect(book.readBacks).toHaveLength(3);
       expect(book.readings.some(({ subject }) => subject.kind === 'tool-length')).toBe(day === KNEE);

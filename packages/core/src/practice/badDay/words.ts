@@ -13,22 +13,22 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   'moved-x': {
     what: 'The part moved along X.',
     shows: 'The left face comes back elsewhere; so does the right one, by the same. Homing does not mend it.',
-    mend: 'Tighten what holds it, touch the left face again, and set X anew. Everything drilled since is off by as much.',
+    mend: 'Tighten what holds it, touch the left face again, and set X again. Everything drilled since is off by as much.',
   },
   'moved-y': {
     what: 'The part moved along Y.',
     shows: 'The front face comes back elsewhere, by the same at both ends. Homing does not mend it.',
-    mend: 'Look at jaw, clamps and stop, touch the front face again, and set Y anew.',
+    mend: 'Look at jaw, clamps and stop, touch the front face again, and set Y again.',
   },
   'came-up': {
     what: 'The part lifted.',
     shows: 'Z comes back higher on the same gauge, and by the same with every tool.',
-    mend: 'Chips out, part tapped down until nothing under it moves, then set Z anew with the reference.',
+    mend: 'Chips out, part tapped down until nothing under it moves, then set Z again with the reference.',
   },
   'jaw-burr': {
     what: 'A burr on the jaw holds the part turned.',
     shows: 'The front face is further away at one end.',
-    mend: 'Part out, burr stoned off, jaw and part wiped; clamp it anew, and set X and Y anew.',
+    mend: 'Part out, burr stoned off, jaw and part wiped; clamp it again, and set X and Y again.',
   },
   'tool-slipped': {
     what: 'Tool 2 slipped in its collet.',
@@ -43,7 +43,7 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   'finder-off': {
     what: 'The finder is not the size it is marked.',
     shows: 'Every face comes back where it was, and the part is too wide or too narrow between two of them.',
-    mend: 'Take another finder, measure this one by a known block, and set X and Y anew.',
+    mend: 'Take another finder, measure this one by a known block, and set X and Y again.',
   },
   'homing-shifted': {
     what: 'It homed elsewhere: a switch answered late.',

@@ -1,6 +1,6 @@
 import type { Approach } from '../../schema/quantities';
 import type { Dial } from '../../units/dial';
-import { pushed } from '../mill/screw';
+import { withBacklashTaken } from '../mill/screw';
 import type { Turning } from '../../holes/dials/dialMoves';
 
 /** A table on a screw with play, moved only by turning its handwheel. */
@@ -29,7 +29,7 @@ export function simulatedDial(dial: Dial, backlash: number, approach: Approach):
       lines += sense * ((sense * (line - now) + 2 * dial.lines) % dial.lines);
       const screw = (lines * dial.perTurn) / dial.lines;
       // With the play taken up on the approach side the table is where the screw is; the other flank is a play away.
-      table = pushed(table, screw + (approach * backlash) / 2, backlash);
+      table = withBacklashTaken(table, screw + (approach * backlash) / 2, backlash);
     },
     table: () => table,
   };

@@ -120,7 +120,7 @@ export function backOff(hand: Hand, surface: Exclude<Surface, 'top'>): void {
   hand.do({ do: 'move', axis, by: -way * (BACK + hand.mill().spec.play[axis]) });
 }
 
-/** So many touches of a side, each come at anew. */
+/** So many touches of a side, each come at again. */
 export function touchesOf(hand: Hand, surface: Exclude<Surface, 'top'>, times: number): number[] {
   return Array.from({ length: times }, (_, i) => {
     if (i > 0) backOff(hand, surface);

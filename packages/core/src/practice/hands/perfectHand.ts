@@ -1,12 +1,12 @@
 import type { Entry } from '../../records/kinds/entry';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { roundWay } from '../../state/datum/round';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import type { Face } from '../../records/values/subject';
 import { toward, type Wall } from '../mill/surface';
 import { faceAnswer } from '../../state/datum/face';
-import { toolSpot } from '../../state/toolChange/touchOffPoint';
+import { touchOffPoint } from '../../state/toolChange/touchOffPoint';
 import { zZeroAnswer } from '../../state/zAndTools/zZero';
 import type { Lesson, LessonAim, LessonThing } from '../lessons/lesson';
 import { mark, type Marks } from '../marking/mark';
@@ -173,7 +173,7 @@ function changeAtSpot(at: Worker, gauge: string, setTo: number, clumsy: Clumsy):
   standOver(hand, 16);
   hand.do({ do: 'put', between: gauge });
   comeDownTo(hand);
-  at.set({ kind: 'tool-spot', tool: 2 }, 'z', toolSpot(at.book()).kept?.figure ?? setTo);
+  at.set({ kind: 'tool-spot', tool: 2 }, 'z', touchOffPoint(at.book()).kept?.figure ?? setTo);
 }
 
 /** Changes the tool, with everything clear, and finds it on the same block. */
@@ -248,7 +248,7 @@ export function doLesson(
   seed: number,
   clumsy: Clumsy = {},
   beginning: Beginning = { start: createMill(lesson.mill, hide(lesson.mill, seed)), id: 'practice', at: AT },
-): { marks: Marks; mill: Mill; book: Book; entries: Entry[] } {
+): { marks: Marks; mill: Mill; book: SetupState; entries: Entry[] } {
   const at = worker(lesson, clumsy, beginning);
   takeUp(at, lesson, clumsy);
   if (lesson.mill.bore && lesson.aims.some((aim) => aim.axis !== 'z' && aim.by.kind === 'round')) standInBore(at.hand);

@@ -1,4 +1,4 @@
-import { openBook, type Book } from '../../state/basis/setupState';
+import { deriveState, type SetupState } from '../../state/basis/setupState';
 import { currentEpoch, scaleOf } from '../../state/basis/activeRecords';
 import { readingEpoch } from '../../state/toolChange/touchOffPoint';
 import { FACE_TOUCH } from '../../datum/partFrame';
@@ -76,7 +76,7 @@ const CALIPERS = 3;
 /** A hand with a notebook: what it reads goes into the setup's log, and what that says is done. */
 export interface Worker {
   hand: Hand;
-  book: () => Book;
+  book: () => SetupState;
   entries: Entry[];
   touch: (subject: TouchedSubject, axis: Axis, value: number, where?: { way?: Approach; across?: number }) => void;
   set: (subject: Subject, axis: Axis, value: number) => void;
@@ -100,7 +100,7 @@ export function worker(
   const snapshot = lesson.snapshot(setupId, when);
   const entries: Entry[] = [];
   let made = 0;
-  const book = () => openBook(withEntries(snapshot, entries));
+  const book = () => deriveState(withEntries(snapshot, entries));
   const add = (entry: object) => entries.push({ setupId, ...entry } as RowEntry);
   const name = () => `row-${(made += 1)}`;
   return {
@@ -144,7 +144,7 @@ export function worker(
     measured: (gaugeId) => {
       const values = Array.from({ length: CALIPERS }, () => {
         hand.do({ do: 'caliper' });
-        // Opened and closed anew each time.
+        // Opened and closed again each time.
         hand.do({ do: 'put', between: hand.mill().between?.id });
         return hand.mill().caliper?.value ?? NaN;
       });

@@ -62,7 +62,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     id: 'same-spot',
     title: 'A tool change by the same spot',
     job: 'J14',
-    does: 'No tool table: set Z with the end mill on the plate, change to the drill, touch the same plate, and set Z there to the same figure.',
+    does: 'No tool table: set Z with the end mill on the plate. Change to the drill, touch the same plate, and set Z to the same figure.',
     par: { minutes: 9, acts: 110 },
     mill: kneeMill([cutter, drill], [BETWEENS.spot]),
     snapshot: (id, at) =>

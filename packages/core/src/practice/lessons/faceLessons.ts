@@ -21,7 +21,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'The finder must turn, about 1000 rpm, or it cannot jump.',
       'Lower it beside the part, come in from the left by smaller and smaller steps, and stop at the jump.',
-      'Read X at the jump, back off {0.5 mm}, come again: three times. Then drive to the mean, set X to {−5.000}, and read it back.',
+      'Read X at the jump, back off {0.5 mm}, come again: three times. Then move to the mean, set X to {−5.000}, and read it back.',
     ],
   },
   {
@@ -37,7 +37,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'About 100 rpm. At an edge finder’s speed its ring would fly.',
       'It is {19.000} wide: half of that is {9.500}, and half of that alone.',
-      'Lower it before the left face, come in until the ring stops, three times. Drive to the mean, set X to {−9.500}, read it back.',
+      'Lower it before the left face, come in until the ring stops, three times. Move to the mean, set X to {−9.500}, read it back.',
     ],
   },
   {
@@ -132,7 +132,7 @@ export const FACE_LESSONS: readonly Lesson[] = [
     hints: [
       'Two places of one face tell how it lies; the further apart, the better. Where along the face each was belongs to the touch.',
       'The corner is taken as square, so the left face needs one place. Half the finder is square to each face, not along X and Y.',
-      'Front face near its left end, X written down with it; near its right end, the same; left face, Y with it. Raise, drive X and Y to where the page says the corner is, set both to {0.000}, read both back.',
+      'Front face near its left end, X written down with it; near its right end, the same; left face, Y with it. Raise, move X and Y to where the page says the corner is, set both to {0.000}, read both back.',
     ],
   },
   {

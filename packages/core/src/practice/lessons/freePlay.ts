@@ -27,7 +27,7 @@ export const FREE_PLAY: readonly Lesson[] = [
   freePlay({
     id: 'free-knee',
     title: 'Free, on the knee mill',
-    does: 'A readout, every finder, a part with a bore. Set what you like.',
+    does: 'A DRO, every finder, a part with a bore. Set what you like.',
     mill: {
       ...kneeMill(Object.values(TRAY), Object.values(BETWEENS)),
       bore: { x: BORE.x, y: BORE.y, diameter: BORE.diameter },

@@ -69,7 +69,7 @@ export const HEIGHT_LESSONS: readonly Lesson[] = [
     id: 'second-tool',
     title: 'A second tool’s length',
     job: 'J13',
-    does: 'Set Z with the end mill on a block, change to the drill, and find how much longer it is on the same block.',
+    does: 'Set Z with the end mill on a block. Change to the drill, and find how much longer it is on the same block.',
     par: { minutes: 10, acts: 120 },
     mill: kneeMill([cutter, drill], [block]),
     snapshot: (id, at) => practiceSnapshot(id, at, 'A second tool', { heights: { surface: 0, lift: 0, step: 0.02 } }),

@@ -1,4 +1,4 @@
-import { openBook } from '../../state/basis/setupState';
+import { deriveState } from '../../state/basis/setupState';
 import type { Calibration } from '../../records/shop/calibration';
 import type { Machine } from '../../records/shop/machine';
 import { wheelOf } from '../handwheel';
@@ -63,13 +63,13 @@ test('its notebook is a copy under another name: nothing of the shop’s is mean
   expect(snapshot.setup).toMatchObject({ machineId: 'practice-own', purpose: 'practice' });
   // Which way it counts holds for a mill like it, where its axis lies does not.
   expect(snapshot.calibrations.map(({ found }) => found.what)).toEqual(['sense']);
-  expect(openBook(snapshot).machine.rotary?.[0]?.sense).toBe(-1);
+  expect(deriveState(snapshot).machine.rotary?.[0]?.sense).toBe(-1);
   expect('retiredOn' in ownPlay('own-b', own(ROUTER)).snapshot('practice-own-b-1', AT).machine).toBe(false);
 });
 
 test('the play that the shop found is the play the notebook reckons with, also when it was found later than the lesson began', () => {
   const later = backlash(0.31, '2027-01-01T00:00:00.000Z');
-  const book = openBook(ownPlay('own-a', own(DIALS, [later])).snapshot('practice-own-a-1', AT));
+  const book = deriveState(ownPlay('own-a', own(DIALS, [later])).snapshot('practice-own-a-1', AT));
   expect(book.machine.axes.x.backlash?.value).toBe(0.31);
 });
 
@@ -81,7 +81,7 @@ test('what is set there is marked, on any of them', () => {
     standBefore(hand, 'left');
     touchesOf(hand, 'left', 1);
     hand.do({ do: 'set', axis: 'x', value: -5 });
-    const marks = mark(lesson, hand.mill(), openBook(lesson.snapshot('practice-own-a-1', AT)), 1);
+    const marks = mark(lesson, hand.mill(), deriveState(lesson.snapshot('practice-own-a-1', AT)), 1);
     expect(marks.axes).toHaveLength(1);
     expect(Math.abs(marks.axes[0]?.error ?? NaN)).toBeLessThan(0.06);
   }

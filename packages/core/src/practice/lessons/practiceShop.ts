@@ -8,7 +8,7 @@ import { NO_OBSTACLES } from '../../records/setup/obstacles';
 import type { Part } from '../../records/shop/part';
 import type { Plan } from '../../records/setup/plan';
 import type { Snapshot } from '../../records/snapshots/snapshot';
-import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
+import { DEFAULT_WORKHOLDING } from '../../workholding/defaultHoldings';
 import type { Between, Contact, MillSpec } from '../mill/millSpec';
 
 /** What lies in the tray of the practice mill. */
@@ -257,7 +257,7 @@ export function practiceSnapshot(id: string, at: string, name: string, setup: Pr
     readings: [],
     zeroings: [],
     patterns: [],
-    holdings: DEFAULT_HOLDINGS,
+    holdings: DEFAULT_WORKHOLDING,
     checks: [],
     alignments: [],
     sweeps: [],

@@ -1,4 +1,4 @@
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { lastZeroing } from '../../state/basis/activeRecords';
 import { readBackOf } from '../../state/readBack/readBack';
@@ -16,7 +16,7 @@ import { trueLength, type Hidden } from '../mill/hiddenTruth';
 import type { Mill } from '../mill/mill';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { AxisMark } from './axisMark';
-import { slipsOf, type FoundSlip } from './slips';
+import { mistakesOf, type FoundMistake } from './slips';
 import { thingMark, type ThingMark } from './thingMark';
 
 /** How far off the length of a tool was found. mm. */
@@ -32,7 +32,7 @@ export interface Marks {
   axes: AxisMark[];
   tools: ToolMark[];
   things: ThingMark[];
-  slips: FoundSlip[];
+  slips: FoundMistake[];
   /** Moves and settings it took. */
   acts: number;
   /** Everything set within what the job allows, and nothing broken. */
@@ -40,7 +40,7 @@ export interface Marks {
 }
 
 /** What the scale shows where part zero truly is, by the way its axis is come at when it is touched from the first side. */
-function shownAtZero(mill: Mill, { part, setup }: Book, aim: LessonAim): number {
+function shownAtZero(mill: Mill, { part, setup }: SetupState, aim: LessonAim): number {
   const { hidden, spec, zero, held, events } = mill;
   const { axis } = aim;
   const box = clampedBox(mill);
@@ -64,13 +64,13 @@ function fromCorner({ size, bore, boss }: Hidden, by: Feature, axis: 'x' | 'y'):
   return by.kind === 'round' ? ((bore ?? boss)?.[axis] ?? 0) : 0;
 }
 
-const statedU = (book: Book, aim: LessonAim): number | undefined => {
+const statedU = (book: SetupState, aim: LessonAim): number | undefined => {
   if (aim.axis === 'z') return zZeroAnswer(book)?.uncertainty.U;
   return featureAnswer(book, aim.by)?.[aim.axis]?.uncertainty.U;
 };
 
 /** Where a surface is on the part, as it is drawn, mm from part zero. */
-const placeOf = ({ part, setup }: Book, surface: Surface): number | undefined => {
+const placeOf = ({ part, setup }: SetupState, surface: Surface): number | undefined => {
   if (surface === 'top') return 0;
   if (!isFace(surface)) return undefined;
   const { x, y } = nominalOf(part, setup.partZero, { kind: 'face', face: surface }, {});
@@ -83,14 +83,14 @@ const isFace = (surface: Surface): surface is Face => (FACES as readonly string[
 const wasSet = ({ events }: Mill, axis: Axis): boolean =>
   events.some((one) => one.kind === 'set' && one.scale === 'absolute' && one.axis === axis);
 
-function axisMark(mill: Mill, book: Book, aim: LessonAim): AxisMark {
+function axisMark(mill: Mill, book: SetupState, aim: LessonAim): AxisMark {
   const error = wasSet(mill, aim.axis) ? shownAtZero(mill, book, aim) : undefined;
   const allowed = book.setup.tolerance;
   return { axis: aim.axis, error, U: statedU(book, aim), good: error !== undefined && Math.abs(error) <= allowed };
 }
 
 /** A tool's length against the reference's, as found and as it is. */
-function toolMark({ hidden, spec }: Mill, book: Book, { tool, contact }: LessonTool): ToolMark {
+function toolMark({ hidden, spec }: Mill, book: SetupState, { tool, contact }: LessonTool): ToolMark {
   const found = toolLengthAnswer(book, tool)?.result;
   const reference = book.tools.find(({ number }) => number === book.setup.referenceTool)?.id;
   const lengthOf = (id: string | undefined) => {
@@ -107,7 +107,7 @@ function toolMark({ hidden, spec }: Mill, book: Book, { tool, contact }: LessonT
 }
 
 /** Where nothing is asked: the axes that were set, each by what it was set from. */
-function aimsSet({ aims }: Lesson, mill: Mill, book: Book): LessonAim[] {
+function aimsSet({ aims }: Lesson, mill: Mill, book: SetupState): LessonAim[] {
   return aims
     .filter(({ axis }) => wasSet(mill, axis))
     .map((aim) => {
@@ -119,7 +119,7 @@ function aimsSet({ aims }: Lesson, mill: Mill, book: Book): LessonAim[] {
 }
 
 /** What the notebook has a bore cut at, pass by pass, mm on the diameter. */
-const boredAt = ({ things = [] }: Lesson, book: Book): number[] =>
+const boredAt = ({ things = [] }: Lesson, book: SetupState): number[] =>
   things.flatMap((one) => (one.thing === 'bore' ? boreLog(book, one.of).passes.map(({ set }) => set) : []));
 
 /**
@@ -127,7 +127,7 @@ const boredAt = ({ things = [] }: Lesson, book: Book): number[] =>
  *
  * @param acts how many moves and settings it took
  */
-export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Marks {
+export function mark(lesson: Lesson, mill: Mill, book: SetupState, acts: number): Marks {
   const asked = lesson.kind === 'free' ? aimsSet(lesson, mill, book) : lesson.aims;
   const axes = asked.map((aim) => axisMark(mill, book, aim));
   const tools = (lesson.tools ?? [])
@@ -141,7 +141,7 @@ export function mark(lesson: Lesson, mill: Mill, book: Book, acts: number): Mark
     axes,
     tools,
     things,
-    slips: slipsOf(mill, {
+    slips: mistakesOf(mill, {
       axes,
       notReadBack,
       notSet: (['x', 'y', 'z'] as const).filter((axis) => lastZeroing(book, axis) !== undefined && !wasSet(mill, axis)),

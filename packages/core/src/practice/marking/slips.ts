@@ -7,7 +7,7 @@ import { quillElsewhere } from '../mill/quill';
 import type { AxisMark } from './axisMark';
 
 /** What people do wrong at a mill, as it sees it. */
-export const MILL_SLIPS = [
+export const MILL_MISTAKES = [
   'hand-at-turning',
   'finder-still',
   'finder-too-fast',
@@ -42,11 +42,11 @@ export const MILL_SLIPS = [
   'second-over-first',
 ] as const;
 
-export type MillSlip = (typeof MILL_SLIPS)[number];
+export type MillMistake = (typeof MILL_MISTAKES)[number];
 
 /** A slip that was made: where, and what it did, or would have done, to the part. */
-export interface FoundSlip {
-  slip: MillSlip;
+export interface FoundMistake {
+  slip: MillMistake;
   /** The axis it was about, where it was about one. */
   axis?: Axis;
   /** How far off it has put that axis, mm. */
@@ -70,18 +70,18 @@ interface Came {
 }
 
 /** Slips by what the mill noticed, then by what was set; each once an axis. */
-export function slipsOf(mill: Mill, came: Came): FoundSlip[] {
+export function mistakesOf(mill: Mill, came: Came): FoundMistake[] {
   const all = [
     ...mill.events.flatMap((event) => ofEvent(mill, came, event)),
     ...came.axes.flatMap((one) => ofError(mill, one)),
-    ...came.notReadBack.map((axis): FoundSlip => ({ slip: 'read-back-skipped', axis })),
-    ...came.notSet.map((axis): FoundSlip => ({ slip: 'moved-for-set', axis })),
+    ...came.notReadBack.map((axis): FoundMistake => ({ slip: 'read-back-skipped', axis })),
+    ...came.notSet.map((axis): FoundMistake => ({ slip: 'moved-for-set', axis })),
     ...ofWork(mill, came),
   ];
   return all.filter((one, i) => all.findIndex(({ slip, axis }) => slip === one.slip && axis === one.axis) === i);
 }
 
-function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundSlip[] {
+function ofEvent(mill: Mill, came: Came, event: MillEvent): FoundMistake[] {
   switch (event.kind) {
     case 'hand-at-turning':
       return [{ slip: 'hand-at-turning' }];
@@ -157,7 +157,7 @@ const typedOver = (events: readonly MillEvent[]): boolean =>
 /** Each setting once: a free pass at the same one is no other setting. */
 const settings = (all: readonly number[]): number[] => all.filter((set, i) => set !== all[i - 1]);
 
-function ofWork(mill: Mill, came: Came): FoundSlip[] {
+function ofWork(mill: Mill, came: Came): FoundMistake[] {
   const { work, events } = mill;
   if (quillElsewhere(mill)) return [{ slip: 'quill-moved' }];
   const { holes } = came;
@@ -203,7 +203,7 @@ function ofSetting(
   { placeOf }: Came,
   { axis, value }: Extract<MillEvent, { kind: 'set' }>,
   { surface, contact, between }: Touching,
-): FoundSlip[] {
+): FoundMistake[] {
   const place = placeOf(surface);
   const held = spec.contacts.find(({ id }) => id === contact);
   if (place === undefined || !held) return [];
@@ -215,7 +215,7 @@ function ofSetting(
   // How much too near the part it calls itself: + where something was left out.
   const short = toward(surface) * (value - place) + radius + thick;
   const fits = (size: number) => Math.abs(size) > FITS && Math.abs(short - size) <= FITS;
-  const named = (slip: MillSlip): FoundSlip[] => [
+  const named = (slip: MillMistake): FoundMistake[] => [
     { slip, axis, off: value - place + toward(surface) * (radius + thick) },
   ];
   if (Math.abs(short) <= FITS) return [];
@@ -231,7 +231,7 @@ function ofSetting(
 const NEAR_HALF = 0.1;
 
 /** A setting made after moving away: what it left out shows in where it came to be. */
-function ofError(mill: Mill, { axis, error }: AxisMark): FoundSlip[] {
+function ofError(mill: Mill, { axis, error }: AxisMark): FoundMistake[] {
   const set = mill.events.findLast((one) => one.kind === 'set' && one.axis === axis);
   const last = mill.events.findLast((one) => one.kind === 'found' && one.axis === axis);
   if (error === undefined || axis === 'z' || set?.kind !== 'set' || set.touching || last?.kind !== 'found') return [];

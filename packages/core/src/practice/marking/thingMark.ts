@@ -1,5 +1,5 @@
 import { alignmentOf } from '../../state/alignment/plan';
-import type { Book } from '../../state/basis/setupState';
+import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../state/alignment/taskAnswer';
 import { boreLog, measuringU } from '../../state/boreAndFace/bore';
@@ -29,7 +29,7 @@ export interface ThingMark {
 }
 
 /** Holds something against the mill's own truth. */
-export function thingMark(mill: Mill, book: Book, what: LessonThing): ThingMark {
+export function thingMark(mill: Mill, book: SetupState, what: LessonThing): ThingMark {
   switch (what.thing) {
     case 'head':
     case 'vise':
@@ -70,7 +70,7 @@ function outOf(mill: Mill): number {
 }
 
 /** Lined up, proven by the last pass, and still so. */
-function linedUp(mill: Mill, book: Book, task: 'head' | 'vise' | 'centre' | 'chuck'): ThingMark {
+function linedUp(mill: Mill, book: SetupState, task: 'head' | 'vise' | 'centre' | 'chuck'): ThingMark {
   const plan = alignmentOf(book, task);
   const answer = plan && lastAnswer(book, task);
   const is = outOf(mill);
@@ -83,7 +83,7 @@ function linedUp(mill: Mill, book: Book, task: 'head' | 'vise' | 'centre' | 'chu
   };
 }
 
-function lastAnswer(book: Book, task: 'head' | 'vise' | 'centre' | 'chuck'): AlignmentAnswer | undefined {
+function lastAnswer(book: SetupState, task: 'head' | 'vise' | 'centre' | 'chuck'): AlignmentAnswer | undefined {
   const plan = alignmentOf(book, task);
   const passes = latestPass(book, task);
   return plan && passes > 0 ? alignmentPass(book, plan, passes).answer : undefined;
@@ -97,7 +97,7 @@ const saidOut = (answer: AlignmentAnswer): number =>
       : NaN;
 
 /** How far the part lies turned, as what its long side is out by from end to end. */
-function skewMark({ hidden }: Mill, book: Book, at: Feature): ThingMark {
+function skewMark({ hidden }: Mill, book: SetupState, at: Feature): ThingMark {
   const skew = featureAnswer(book, at)?.skew;
   const out = (angle: number) => book.part.size.x * Math.tan((angle * Math.PI) / 180);
   const is = out(hidden.turned ?? 0);
@@ -112,7 +112,7 @@ function skewMark({ hidden }: Mill, book: Book, at: Feature): ThingMark {
 }
 
 /** Largest less smallest of what a tool's end stands out at the places it is read at. */
-function runOutMark(mill: Mill, book: Book, { tool, contact }: { tool: number; contact: string }): ThingMark {
+function runOutMark(mill: Mill, book: SetupState, { tool, contact }: { tool: number; contact: string }): ThingMark {
   const held = mill.spec.contacts.find(({ id }) => id === contact);
   const known = book.tools.find(({ number }) => number === tool);
   const outs = known && held ? runOutPlaces(known).map((place) => offAxis(mill.hidden, held, place).x) : [];
@@ -129,7 +129,11 @@ function runOutMark(mill: Mill, book: Book, { tool, contact }: { tool: number; c
   };
 }
 
-const foundOf = <W extends Found['what']>(book: Book, what: W, of: string): Extract<Found, { what: W }> | undefined =>
+const foundOf = <W extends Found['what']>(
+  book: SetupState,
+  what: W,
+  of: string,
+): Extract<Found, { what: W }> | undefined =>
   book.calibrations
     .filter((one) => ('gaugeId' in one.of ? one.of.gaugeId : one.of.kind) === of)
     .map(({ found }) => found)
@@ -154,7 +158,7 @@ const found = (
 const WALLS = ['bore-left', 'bore-right', 'bore-front', 'bore-back'] as const;
 
 /** A probe's ball: as wide as it works, with what it trips before each wall. */
-function ballMark({ hidden, spec }: Mill, book: Book, gaugeId: string): ThingMark {
+function ballMark({ hidden, spec }: Mill, book: SetupState, gaugeId: string): ThingMark {
   const ball = spec.contacts.find(({ id }) => id === gaugeId);
   const size = foundOf(book, 'size', gaugeId);
   const early = ball ? WALLS.reduce((sum, wall) => sum + tripAt(hidden, ball, undefined, wall), 0) / WALLS.length : 0;
@@ -162,7 +166,11 @@ function ballMark({ hidden, spec }: Mill, book: Book, gaugeId: string): ThingMar
 }
 
 /** Z at which the bare spindle would touch what stands on the part. */
-function triggerMark(mill: Mill, book: Book, { gaugeId, between }: { gaugeId: string; between: string }): ThingMark {
+function triggerMark(
+  mill: Mill,
+  book: SetupState,
+  { gaugeId, between }: { gaugeId: string; between: string },
+): ThingMark {
   const put = mill.spec.betweens.find(({ id }) => id === between);
   const trigger = foundOf(book, 'trigger', gaugeId);
   const is = mill.hidden.top + trueThickness(mill.hidden, put) - mill.zero.z;
@@ -170,7 +178,7 @@ function triggerMark(mill: Mill, book: Book, { gaugeId, between }: { gaugeId: st
 }
 
 /** Where a table tilts, along Y or along Z. */
-function centreMark({ work, zero, spec, hidden, held }: Mill, book: Book, along: 'y' | 'z'): ThingMark {
+function centreMark({ work, zero, spec, hidden, held }: Mill, book: SetupState, along: 'y' | 'z'): ThingMark {
   if (work?.kind !== 'tilt') return found('rotary-centre', NaN, undefined, undefined);
   const probe = held ?? spec.contacts[0];
   // Z as it is logged has the probe's marked length taken off.
@@ -181,7 +189,7 @@ function centreMark({ work, zero, spec, hidden, held }: Mill, book: Book, along:
 }
 
 /** A bore within its limits, as near as what measures it can tell, and as it was measured last. */
-function boreMark({ work }: Mill, book: Book, of: string): ThingMark {
+function boreMark({ work }: Mill, book: SetupState, of: string): ThingMark {
   const plan = book.cutPlan.bores.find(({ id }) => id === of);
   const log = boreLog(book, of);
   const gauge = book.gauges.find(({ id }) => id === plan?.gaugeId);
@@ -197,7 +205,7 @@ function boreMark({ work }: Mill, book: Book, of: string): ThingMark {
 }
 
 /** How far what is left stands over its height. */
-function heightMark(mill: Mill, { setup }: Book, remove: number): ThingMark {
+function heightMark(mill: Mill, { setup }: SetupState, remove: number): ThingMark {
   const box = boxOf(mill);
   const is = box ? mill.hidden.size.z - remove : NaN;
   const left = box?.size.z;
@@ -213,7 +221,7 @@ function heightMark(mill: Mill, { setup }: Book, remove: number): ThingMark {
 }
 
 /** The hole that is furthest from its place, counted from the middle that they lie round. */
-function holesMark({ events, hidden }: Mill, book: Book): ThingMark {
+function holesMark({ events, hidden }: Mill, book: SetupState): ThingMark {
   const from = hidden.boss ?? hidden.bore ?? { x: hidden.size.x / 2, y: hidden.size.y / 2 };
   const marks = events.flatMap((one) =>
     one.kind === 'spotted' ? [{ x: one.at.x - from.x, y: one.at.y - from.y }] : [],
@@ -231,7 +239,7 @@ function holesMark({ events, hidden }: Mill, book: Book): ThingMark {
 }
 
 /** How far the readout's second zero is from a bore's middle; the first one is marked for itself. */
-function secondMark({ hidden, second, events }: Mill, book: Book, of: string): ThingMark {
+function secondMark({ hidden, second, events }: Mill, book: SetupState, of: string): ThingMark {
   const { bore, corner } = hidden;
   const set = (['x', 'y'] as const).every((axis) =>
     events.some((one) => one.kind === 'set' && one.scale === 'incremental' && one.axis === axis),

@@ -77,7 +77,7 @@ describe('a part on parallels', () => {
     );
   });
 
-  test('let go it falls down, and tightened anew it is lifted anew', () => {
+  test('let go it falls down, and tightened again it is lifted again', () => {
     const tight = at(spec, 5, { do: 'bolts', tight: true });
     const again = [{ do: 'bolts', tight: false } as const, { do: 'bolts', tight: true } as const].reduce(act, tight);
     expect(boxOf(again)?.top).not.toBe(boxOf(tight)?.top);

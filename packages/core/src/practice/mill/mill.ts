@@ -28,7 +28,7 @@ export interface Mill {
   rpm: number;
   held: Contact | undefined;
   between: Between | undefined;
-  /** How often a contact was free to find something anew: each time it trips a little elsewhere. */
+  /** How often a contact was free to find something again: each time it trips a little elsewhere. */
   arms: number;
   /** It has found something, and was not backed off since. */
   found: boolean;
@@ -40,7 +40,7 @@ export interface Mill {
   raisedAt: number;
   /** So far the spindle was turned by hand, degrees, counter-clockwise from above. */
   turned: number;
-  /** What an indicator's dial calls nothing, mm of its travel; and how often it has come to read something anew. */
+  /** What an indicator's dial calls nothing, mm of its travel; and how often it has come to read something again. */
   dialZero: number;
   dialReads: number;
   /** The work itself, where more is done with it than touching. */

@@ -5,7 +5,7 @@ import type { Near, Surface } from './surface';
 import { bentDial, dialShows, zeroedDial } from './indicator';
 import { noted } from './appendEvent';
 import { quillElsewhere } from './quill';
-import { pushed } from './screw';
+import { withBacklashTaken } from './screw';
 import { chance } from '../../metrology/chance';
 import { drawnUnder } from './works/plug';
 import { workAct } from './works/workAct';
@@ -20,7 +20,7 @@ import { shown, zeroInSight } from './scaleReading';
 /** Near something a move is followed in pieces of so much, mm, so that nothing is driven through unseen. */
 const PIECE = 0.25;
 
-/** Backed off so far it is free to trip anew, mm. */
+/** Backed off so far it is free to trip again, mm. */
 const FREE = 0.3;
 
 /** Pressed so far sideways something bends; pressed so far from above something digs in, mm. */
@@ -151,7 +151,7 @@ function move(start: Mill, axis: Axis, by: number): Mill {
   for (let gone = 0; gone < most && !mill.broken;) {
     gone = Math.min(most, gone + pieceFrom(near));
     const screw = along(mill.screw, axis, start.screw[axis] + way * gone);
-    const at = along(mill.at, axis, pushed(mill.at[axis], screw[axis], mill.spec.play[axis]));
+    const at = along(mill.at, axis, withBacklashTaken(mill.at[axis], screw[axis], mill.spec.play[axis]));
     const there = pulledUnder({ ...mill, screw, at });
     near = nearest(there);
     mill = touched(settled(there, near), near, axis, way);
@@ -195,7 +195,7 @@ function alongJaw(mill: Mill, axis: Axis, by: number): Mill {
   return { ...mill, work: { ...work, gone: work.gone + by } };
 }
 
-/** Where it stands now: backed off, it is free to trip anew; a block that passes is under the tool; above the part it is raised. */
+/** Where it stands now: backed off, it is free to trip again; a block that passes is under the tool; above the part it is raised. */
 function settled(mill: Mill, near: Near | undefined): Mill {
   const free = mill.found && (!near || near.gap > FREE);
   const slid = mill.between?.kind === 'block' && near?.surface === 'top' && near.gap >= tripOf(mill, 'top');

@@ -5,5 +5,5 @@
  * @param screw where the screw is now
  * @param play backlash of the screw in its nut
  */
-export const pushed = (at: number, screw: number, play: number): number =>
+export const withBacklashTaken = (at: number, screw: number, play: number): number =>
   Math.min(Math.max(at, screw - play / 2), screw + play / 2);

@@ -1,9 +1,9 @@
 import { kneeLockedAt, quillDepth } from '../../state/toolChange/quillDepth';
-import { openBook, type Book } from '../../state/basis/setupState';
+import { deriveState, type SetupState } from '../../state/basis/setupState';
 import { zZeroAnswer } from '../../state/zAndTools/zZero';
 import { toolDepth } from '../../state/toolChange/toolDepth';
-import { toolSpot } from '../../state/toolChange/touchOffPoint';
-import type { School } from '../../zAndTools/schools';
+import { touchOffPoint } from '../../state/toolChange/touchOffPoint';
+import type { LengthMethod } from '../../zAndTools/schools';
 import { chance } from '../../metrology/chance';
 import type { Machine } from '../../records/shop/machine';
 import type { TouchedSubject } from '../../records/values/subject';
@@ -18,7 +18,7 @@ import { tipOf } from '../mill/toolTip';
 
 /** What a manual job is done with: how lengths are kept, what is read, and what goes down to the depth. */
 export interface DepthKind {
-  school: Exclude<School, 'touch-part'>;
+  school: Exclude<LengthMethod, 'touch-part'>;
   reads: 'readout' | 'dial';
   /** The spindle's own axis, or the quill with the knee locked and the scale on the knee. */
   by: 'axis' | 'quill';
@@ -92,7 +92,7 @@ export function depthJob(kind: DepthKind, seed: number): DepthJob {
   if (kind.school === 'touch-every-change') {
     touchWith(at, TRAY.cutter.id, { kind: 'tool-spot', tool: 1 });
     touchWith(at, TRAY.drill.id, undefined);
-    at.set({ kind: 'tool-spot', tool: 2 }, 'z', toolSpot(at.book()).kept?.figure ?? NaN);
+    at.set({ kind: 'tool-spot', tool: 2 }, 'z', touchOffPoint(at.book()).kept?.figure ?? NaN);
   } else touchWith(at, TRAY.drill.id, { kind: 'tool-length', tool: 2 });
   const asked = draw.between(0.5, 10);
   const depth = toolDepth(at.book(), 2, asked);
@@ -107,7 +107,8 @@ export function depthJob(kind: DepthKind, seed: number): DepthJob {
 }
 
 /** To the nearest step that the scale shows. */
-const inSteps = (mm: number, { machine }: Book): number => Math.round(mm / machine.axes.z.step) * machine.axes.z.step;
+const inSteps = (mm: number, { machine }: SetupState): number =>
+  Math.round(mm / machine.axes.z.step) * machine.axes.z.step;
 
 /** Puts a tool in and raises it past the block over the part; logs what Z shows. */
 function touchWith({ hand, ...at }: Worker, contact: string, subject: TouchedSubject | undefined): number {
@@ -132,10 +133,10 @@ function beside(hand: Hand): void {
 }
 
 /** The knee locked where it is, so far above the depth; then the quill down to its stop. */
-function downByQuill(hand: Hand, book: Book, deepest: number, above: number): void {
+function downByQuill(hand: Hand, book: SetupState, deepest: number, above: number): void {
   hand.drive('z', inSteps(deepest + above, book));
   const cutPlan = { ...book.cutPlan, kneeLocked: { at: hand.reads('z'), zeroingId: book.zeroings.at(-1)?.id ?? '' } };
-  const locked = openBook({ ...book, cutPlan });
+  const locked = deriveState({ ...book, cutPlan });
   const found = quillDepth(locked, deepest);
   if (found?.kind !== 'travel') throw new Error(`no quill stop: ${found?.kind} at ${kneeLockedAt(locked)}`);
   hand.do({ do: 'quill-lock', on: false });

@@ -43,7 +43,7 @@ const KIND: Readonly<Record<Method, GaugeKind>> = {
   plug: 'plug',
 };
 
-/** A finder of a method, drawn anew: its size, run-out, scale and what is told of it. */
+/** A finder of a method, drawn again: its size, run-out, scale and what is told of it. */
 export function finderOf(random: Chance, method: Method): Finder {
   const { between, pick } = random;
   if (method === 'indicator' || method === 'plug') throw new RangeError(`${method} touches no wall`);

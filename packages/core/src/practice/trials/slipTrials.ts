@@ -1,5 +1,5 @@
 import { explain } from '../../mistakes/explain';
-import type { ExplainInput, Slip } from '../../mistakes/explain.schema';
+import type { ExplainInput, Mistake } from '../../mistakes/explain.schema';
 import { chance, type Chance } from '../../metrology/chance';
 
 /** What was in use, as the explainer is told it; nothing measured yet. mm. */
@@ -20,7 +20,7 @@ export function namedFirst(cases: number, seed: number): number {
   while (asked < cases) {
     const base = shop(random);
     const { radius = 0, feeler = 0, perTurn = 0, backlash = 0 } = base;
-    const [slip, size] = random.pick<[Slip, number]>(
+    const [slip, size] = random.pick<[Mistake, number]>(
       ['radius-once', radius],
       ['radius-twice', 2 * radius],
       ['feeler', feeler],

@@ -1,4 +1,4 @@
-import type { Slip } from '../../mistakes/explain.schema';
+import type { Mistake } from '../../mistakes/explain.schema';
 import { toolTableCheck } from '../../zAndTools/toolTableCheck';
 import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
 import { chance, type Chance } from '../../metrology/chance';
@@ -29,8 +29,8 @@ function table(random: Chance): ToolTableCheckInput & { gauge: number } {
 function plant(
   input: ReturnType<typeof table>,
   random: Chance,
-): { spoiled: ToolTableCheckInput; slip: Slip; tools: number[] } {
-  const slip = random.pick<Slip>('sign', 'gauge-once', 'gauge-twice', 'plate');
+): { spoiled: ToolTableCheckInput; slip: Mistake; tools: number[] } {
+  const slip = random.pick<Mistake>('sign', 'gauge-once', 'gauge-twice', 'plate');
   const all = (by: number) => ({
     spoiled: { ...input, rows: input.rows.map((row) => ({ ...row, length: row.length + by })) },
     slip,
@@ -60,7 +60,7 @@ function plant(
   }
 }
 
-const names = ({ findings }: ToolTableCheckOutput, slip: Slip, tools: readonly number[]): boolean =>
+const names = ({ findings }: ToolTableCheckOutput, slip: Mistake, tools: readonly number[]): boolean =>
   findings.some((one) => one.slip === slip && one.tools.join() === tools.join());
 
 /** Share of tables with one planted slip in which just that slip is named, of just those tools. */

@@ -1,10 +1,10 @@
 import type { Findings } from '../finding';
 import type { Listener } from '../interpreter/listener';
-import type { WhatIsSet } from '../checkContext';
+import type { CheckContext } from '../checkContext';
 
 /** What every check is given. */
 export interface CheckOf {
-  set: WhatIsSet;
+  set: CheckContext;
   findings: Findings;
   /** The stretch of the path that comes next, by its place. */
   at: () => number;

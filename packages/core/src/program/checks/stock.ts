@@ -32,7 +32,7 @@ export function stockCheck({ set, findings, at }: CheckOf): Check {
   const lengths = new Map(set.tools.map(({ number, length }) => [number, length]));
   const stretch: Stretch = { x0: NaN, y0: NaN, z0: NaN, x1: NaN, y1: NaN, z1: NaN };
 
-  /** A move as it lies to the part; handed over whole, since figures by themselves would each be made anew. */
+  /** A move as it lies to the part; handed over whole, since figures by themselves would each be made again. */
   function lay({ x, y, z }: Move, state: ModalState): void {
     stretch.z0 = state.z;
     stretch.z1 = z;

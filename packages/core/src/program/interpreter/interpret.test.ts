@@ -3,10 +3,14 @@ import { checkProgram, programBytes } from '../checkProgram';
 import { PLATE_MILLED } from '../fixtures/plate.case';
 import { RAPID } from '../motion/path';
 import { stateAt } from './stateHistory';
-import type { WhatIsSet } from '../checkContext';
+import type { CheckContext } from '../checkContext';
 
 /** A program behind a plain head, as it goes: `r` at a rapid, `f` fed, and where to; `?` where nobody knows. */
-function goes(text: string, set: Partial<WhatIsSet> = {}, head = 'G21 G90 G17 G54\nT5 M6\nS2000 M3\nF300\n'): string[] {
+function goes(
+  text: string,
+  set: Partial<CheckContext> = {},
+  head = 'G21 G90 G17 G54\nT5 M6\nS2000 M3\nF300\n',
+): string[] {
   const { path } = checkProgram(programBytes(`${head}${text}`), { ...PLATE_MILLED, ...set });
   const figure = (value: number | undefined) =>
     value === undefined || Number.isNaN(value) ? '?' : String(Number(value.toFixed(3)) + 0);
@@ -16,7 +20,7 @@ function goes(text: string, set: Partial<WhatIsSet> = {}, head = 'G21 G90 G17 G5
   );
 }
 
-const codesOf = (text: string, set: Partial<WhatIsSet> = {}) =>
+const codesOf = (text: string, set: Partial<CheckContext> = {}) =>
   checkProgram(programBytes(text), { ...PLATE_MILLED, ...set }).findings.map(({ code, line }) => `${code} ${line}`);
 
 describe('what stays in force', () => {

@@ -88,7 +88,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
   const bare = { lines: [] as number[], word: '' };
   const turned = [0, 0, 0];
   let per = millimetresPer(unit);
-  // One object for a million moves: figures handed over one by one would each be made anew.
+  // One object for a million moves: figures handed over one by one would each be made again.
   const next: Move = { kind: 0, x: NaN, y: NaN, z: NaN, line: 0 };
 
   function go(kind: number, x: number, y: number, z: number, line: number): void {

@@ -1,6 +1,6 @@
 import { isEmptySpan, type Span } from '../checks/extents';
-import type { ProgramTold } from '../programSummary';
-import type { WhatIsSet } from '../checkContext';
+import type { ProgramSummary } from '../programSummary';
+import type { CheckContext } from '../checkContext';
 
 /** What a program needs of the machine's room. mm. */
 export interface Envelope {
@@ -14,7 +14,7 @@ export interface Envelope {
 }
 
 /** The room a program takes: tools, what stands in its way, and what is left of the travel. */
-export function envelopeOf(told: ProgramTold, set: WhatIsSet): Envelope {
+export function envelopeOf(told: ProgramSummary, set: CheckContext): Envelope {
   const called = set.tools.filter(({ number }) => told.tools.some((tool) => tool.number === number));
   const most = <T>(of: readonly T[], size: (one: T) => number): T | undefined =>
     of.reduce<T | undefined>((best, one) => (best === undefined || size(one) > size(best) ? one : best), undefined);
@@ -35,7 +35,7 @@ export function envelopeOf(told: ProgramTold, set: WhatIsSet): Envelope {
   };
 }
 
-function leftAlong(axis: 'x' | 'y', span: Span, { offset, travel }: WhatIsSet) {
+function leftAlong(axis: 'x' | 'y', span: Span, { offset, travel }: CheckContext) {
   const [zero, length] = [offset[axis], travel[axis]];
   if (zero === undefined || length === undefined || isEmptySpan(span)) return {};
   const [low, high] = zero < 0 ? [-length, 0] : [0, length];

@@ -3,7 +3,7 @@ import { Refusal } from '../../problem/problem';
 import { parseLength } from '../../units/parseLength';
 import type { Entry } from './entry';
 import { isRowName } from './kinds';
-import { isTable, typedSource, type MendField } from './entryRepairFields';
+import { isTable, typedSource, type RepairField } from './entryRepairFields';
 import { BODIES } from './schemas';
 import { placeOf } from '../values/source';
 
@@ -17,7 +17,7 @@ function put(body: unknown, [key, ...rest]: readonly string[], value: unknown): 
 const refuse = (field: string, message: string): Refusal => new Refusal({ code: 'not-mended', field, message });
 
 /** A body with one field as it is typed now. @throws Refusal where that cannot be read */
-function withField(body: unknown, { field, as, ...mend }: MendField, text: string): unknown {
+function withField(body: unknown, { field, as, ...mend }: RepairField, text: string): unknown {
   const path = field.split('.');
   if (as === 'number') {
     const number = Number(text.trim().replace(',', '.').replace('\u2212', '-'));
@@ -41,7 +41,7 @@ function withField(body: unknown, { field, as, ...mend }: MendField, text: strin
  */
 export function mended(
   entry: Entry,
-  fields: readonly MendField[],
+  fields: readonly RepairField[],
   texts: Readonly<Record<string, string>>,
   name: string,
 ): Entry {

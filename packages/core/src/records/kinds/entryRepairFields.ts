@@ -11,7 +11,7 @@ type MendAs =
   | { as: 'thing'; kind: DocumentName; text: string };
 
 /** A field of a refused entry that a person may put right. */
-export type MendField = MendAs & {
+export type RepairField = MendAs & {
   /** The way to it in the body, joined by points: `place.workOffset`. */
   field: string;
   /** What is wrong with it, where that was said. */
@@ -63,7 +63,7 @@ function mendAs(body: unknown, field: string): MendAs | undefined {
  *
  * @param errors fields that were found wrong, as a problem document names them
  */
-export function mendFields(entry: Entry, errors: readonly { field: string; message: string }[] = []): MendField[] {
+export function repairFields(entry: Entry, errors: readonly { field: string; message: string }[] = []): RepairField[] {
   const { body } = entry;
   const typed = typedSource(body) ? typedField(body) : undefined;
   const named = errors.map(({ field, message }) => {

@@ -17,7 +17,7 @@ export const newZeroing = z
     opens: epoch.optional(),
     /** The epoch it was set in, as this device saw it. */
     began: epoch,
-    /** How it was set; `lost` where it was not, and the axis is to be set anew. */
+    /** How it was set; `lost` where it was not, and the axis is to be set again. */
     form: z.enum([...answerForm.options, 'lost']),
     subject,
     /** What was set, mm: the preset, the coordinate set after the move, or the work offset. */

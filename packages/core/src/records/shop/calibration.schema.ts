@@ -68,7 +68,7 @@ const found = z.discriminatedUnion('what', [
     U: z.tuple([nonNegativeLength, nonNegativeLength]),
     by: z.enum(CENTRE_WAYS),
   }),
-  /** From now on nothing known of it counts until it is found anew. */
+  /** From now on nothing known of it counts until it is found again. */
   z.object({ what: z.literal('void'), why: z.enum(VOIDED_BY) }),
   /**
    * Spring of a boring bar that sticks out so far, mm, in a material: of what is set beyond c, mm on the diameter, the share
@@ -121,7 +121,7 @@ export const newCalibration = z
   .refine(({ of, found: { what } }) => FOUND_OF[of.kind].includes(what), {
     path: ['found', 'what'],
     error:
-      'must be something that can be found of such a thing: backlash or errors of an axis, a centre or a sense of a rotary axis, a size or a spring of a cutter, a touch of a spot',
+      'must be something that can be found of it: of an axis backlash or errors; of a rotary axis its centre or sense; of a cutter its size or spring',
   })
   .refine(({ from, at }) => from <= at, {
     path: ['from'],

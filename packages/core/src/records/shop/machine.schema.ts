@@ -3,7 +3,7 @@ import { DIALECT_NAMES } from '../values/dialects';
 import { angle, id, name, positiveLength, unit } from '../../schema/quantities';
 import { workOffsetName } from '../values/place.schema';
 import { retiredOn } from '../kinds/retired';
-import { TOOL_LENGTH_SCHOOLS } from './machine';
+import { TOOL_LENGTH_METHODS } from './machine';
 
 /** A handwheel's dial. */
 const dial = z.object({
@@ -57,7 +57,7 @@ export const machine = z
     habits: z.object({
       /** Which of the three answers comes first. */
       answerFirst: answerForm,
-      toolLengthSchool: z.enum(TOOL_LENGTH_SCHOOLS),
+      toolLengthSchool: z.enum(TOOL_LENGTH_METHODS),
       /** Words its controller understands; plain moves only where nobody said. */
       dialect: z.enum(DIALECT_NAMES).optional(),
     }),

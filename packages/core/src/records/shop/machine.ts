@@ -3,7 +3,7 @@ import type { Machine, RotaryAxis, AnswerForm } from './machine.schema';
 
 export type { RotaryAxis, AnswerForm, Machine };
 
-export const TOOL_LENGTH_SCHOOLS = ['reference-tool', 'touch-part', 'true-length', 'touch-every-change'] as const;
+export const TOOL_LENGTH_METHODS = ['reference-tool', 'touch-part', 'true-length', 'touch-every-change'] as const;
 
 /** The axes of X and Y that a machine has. */
 export const planAxes = ({ without }: Pick<Machine, 'without'>): ('x' | 'y')[] =>

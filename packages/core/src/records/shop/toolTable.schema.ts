@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { toolNumber } from '../../schema/toolNumber';
 import { id, length, moment, nonNegativeLength } from '../../schema/quantities';
-import { TOOL_LENGTH_SCHOOLS } from './machine';
+import { TOOL_LENGTH_METHODS } from './machine';
 
 /** The lengths a machine's controller was given, kept under the machine's id; a tool keeps its own until it is re-clamped. */
 export const keptTable = z
   .object({
     id,
-    school: z.enum(TOOL_LENGTH_SCHOOLS),
+    school: z.enum(TOOL_LENGTH_METHODS),
     rows: z
       .array(
         z.object({

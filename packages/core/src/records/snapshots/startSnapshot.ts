@@ -5,7 +5,7 @@ import type { Setup } from '../setup/plan';
 import { documentKey, type Snapshot } from './snapshot';
 
 /** The shop as the server tells it: a list of every kind of thing under the kind's own collection, calibrations beside. */
-export interface ShopTold extends Pick<Snapshot, 'calibrations' | 'repeatability' | 'versions'> {
+export interface ShopSummary extends Pick<Snapshot, 'calibrations' | 'repeatability' | 'versions'> {
   [collection: string]: unknown;
 }
 
@@ -17,7 +17,7 @@ export interface ShopTold extends Pick<Snapshot, 'calibrations' | 'repeatability
  * @param shop as it was last seen, with what is new in it
  * @returns its place in the record is 0: the server has it to tell whole
  */
-export function startSnapshot(setup: Setup, shop: ShopTold): Snapshot {
+export function startSnapshot(setup: Setup, shop: ShopSummary): Snapshot {
   const fields: Record<string, unknown> = {};
   const versions: Record<string, string> = {};
   for (const { field } of ROW_NAMES.map((name) => ROW_KINDS[name])) fields[field] = [];

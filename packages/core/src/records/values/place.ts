@@ -6,7 +6,7 @@ export type { ReadingScale, Place };
 export const FIRST_EPOCH = 'first';
 
 /** Whether two numbers stand on one scale of the machine, with its rotary axes standing alike. */
-export const samePlace = (a: Place, b: Place): boolean =>
+export const isSamePlace = (a: Place, b: Place): boolean =>
   a.scale === b.scale && a.workOffset === b.workOffset && (a.index === b.index || sameIndex(a.index, b.index));
 
 const sameIndex = (a: Place['index'], b: Place['index']): boolean =>

@@ -2,11 +2,11 @@ import { placesOf } from '../../alignment/places';
 import type { Alignment } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import { alignmentOf } from './plan';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { bookOf, dialRead, plateBook, reading } from '../basis/snapshot.case';
 
 /** The plate shop with an indicator and a plug to line up with. */
-export const alignmentShop: Book = {
+export const alignmentShop: SetupState = {
   ...plateBook,
   gauges: [
     ...plateBook.gauges,
@@ -16,14 +16,14 @@ export const alignmentShop: Book = {
 };
 
 /** How a task is read unless it was changed, with changes. */
-export function configured(book: Book, task: AlignmentTask, change: object = {}): Alignment {
+export function configured(book: SetupState, task: AlignmentTask, change: object = {}): Alignment {
   const found = alignmentOf(book, task);
   if (!found) throw new Error(`no ${task}`);
   return { ...found, ...change } as Alignment;
 }
 
 /** The book after a pass of a task was read. */
-export function readPass(book: Book, alignment: Alignment, values: number[], pass = 1): Book {
+export function readPass(book: SetupState, alignment: Alignment, values: number[], pass = 1): SetupState {
   const { task } = alignment;
   const onScale = task === 'skew' || ('school' in alignment && alignment.school === 'plug');
   return bookOf(

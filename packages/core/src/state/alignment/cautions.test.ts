@@ -2,19 +2,19 @@ import type { Alignment } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import { alignmentShop, configured, readPass } from './alignment.case';
 import { cautionsBefore, cautionsOfMoving } from './cautions';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { alignmentPass } from './taskAnswer';
 
 const before = (task: AlignmentTask, change: object = {}, book = alignmentShop) =>
   cautionsBefore(book, configured(book, task, change)).map(({ id }) => id);
 
 /** The shop with this kind of finder in hand. */
-const finding = (kind: string, of: object = {}): Book =>
+const finding = (kind: string, of: object = {}): SetupState =>
   ({
     ...alignmentShop,
     gauges: [...alignmentShop.gauges, { id: 'in-hand', name: 'In hand', kind, nominal: 10, ...of }],
     setup: { ...alignmentShop.setup, finderId: 'in-hand' },
-  }) as Book;
+  }) as SetupState;
 
 describe('before the first reading', () => {
   test('an indicator is read with the spindle stopped', () => {

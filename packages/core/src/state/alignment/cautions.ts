@@ -1,11 +1,11 @@
 import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, type Caution } from '../../cautions/caution';
 import { METHOD_FACTS, methodOf } from '../../methods/method';
 import type { Alignment } from '../../records/setup/alignment';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { AlignmentAnswer } from './taskAnswer';
 
 /** What to mind before the first reading of a pass: an edge finder turns, an indicator and a plug must not. */
-export function cautionsBefore(book: Book, alignment: Alignment): readonly Caution[] {
+export function cautionsBefore(book: SetupState, alignment: Alignment): readonly Caution[] {
   if (alignment.task === 'head') return [ALIGNMENT_CAUTIONS.headHeavy, ALIGNMENT_CAUTIONS.spindleStopped];
   if (alignment.task === 'chuck' && alignment.standing !== true)
     return [ALIGNMENT_CAUTIONS.beforeTurning, ALIGNMENT_CAUTIONS.spindleStopped];
@@ -19,7 +19,7 @@ export function cautionsBefore(book: Book, alignment: Alignment): readonly Cauti
 }
 
 /** What to mind while that is moved which is not in line yet: nothing that was said before it was read. */
-export function cautionsOfMoving(book: Book, alignment: Alignment, answer: AlignmentAnswer): readonly Caution[] {
+export function cautionsOfMoving(book: SetupState, alignment: Alignment, answer: AlignmentAnswer): readonly Caution[] {
   const before = cautionsBefore(book, alignment).map(({ id }) => id);
   return answer.cautions.filter(({ id }) => !before.includes(id));
 }

@@ -1,12 +1,12 @@
-import { sinceWords } from '../../messages/alignment/passComparison';
+import { passComparisonText } from '../../messages/alignment/passComparison';
 import { alignmentShop, configured, readPass } from './alignment.case';
-import { sincePass } from './passComparison';
+import { passComparison } from './passComparison';
 
 const vise = configured(alignmentShop, 'vise');
 const chuck = configured(alignmentShop, 'chuck');
 
 const after = (alignment: typeof vise, ...passes: number[][]) =>
-  sincePass(
+  passComparison(
     passes.reduce((book, values, i) => readPass(book, alignment, values, i + 1), alignmentShop),
     alignment,
     passes.length,
@@ -14,12 +14,12 @@ const after = (alignment: typeof vise, ...passes: number[][]) =>
 
 test('a jaw that ran true and is out once its bolts are tight was moved by tightening', () => {
   expect(after(vise, [0, 0.12], [0, 0.001], [0, 0.06])).toBe('came out');
-  expect(sinceWords('came out', 'vise')).toMatch(/tightening the bolts moved it\. .* in turn\.$/);
+  expect(passComparisonText('came out', 'vise')).toMatch(/tightening the bolts moved it\. .* in turn\.$/);
 });
 
 test('the whole difference of a flip tapped instead of half leaves the part as far out on the other side', () => {
   expect(after(chuck, [0, -0.06, 0, 0.08], [0, 0.058, 0, -0.08])).toBe('overshot');
-  expect(sinceWords('overshot', 'chuck')).toMatch(/the whole difference was moved\. Move half\.$/);
+  expect(passComparisonText('overshot', 'chuck')).toMatch(/the whole difference was moved\. Move half\.$/);
 });
 
 test('half of it tapped, a little too much or the wrong way is neither', () => {

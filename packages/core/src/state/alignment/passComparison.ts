@@ -1,9 +1,9 @@
 import type { Alignment } from '../../records/setup/alignment';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { alignmentPass, isInLine, type AlignmentAnswer } from './taskAnswer';
 
 /** What became of it since the pass before: in line then and out now, or as far out on the other side. */
-export type SincePass = 'came out' | 'overshot';
+export type PassComparison = 'came out' | 'overshot';
 
 /** So much of what it was out before may be missing on the other side, besides what both passes are known to. */
 const ALIKE = 0.15;
@@ -31,7 +31,7 @@ function outOf(answer: AlignmentAnswer): readonly number[] {
  *
  * @example sincePass(book, vise, 2) // 'came out', where pass 1 ran true
  */
-export function sincePass(book: Book, alignment: Alignment, pass: number): SincePass | undefined {
+export function passComparison(book: SetupState, alignment: Alignment, pass: number): PassComparison | undefined {
   const before = pass > 1 ? alignmentPass(book, alignment, pass - 1).answer : undefined;
   const { answer: now } = alignmentPass(book, alignment, pass);
   if (!before || !now || isInLine(now)) return undefined;

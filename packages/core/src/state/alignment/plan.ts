@@ -1,6 +1,6 @@
 import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import type { Gauge } from '../../records/shop/gauge';
 
@@ -11,14 +11,14 @@ const SHARE = 1 / 4;
 const JAW = 120;
 const SWING = 200;
 
-export const gaugesOf = ({ gauges }: Pick<Book, 'gauges'>, kind: Gauge['kind']): KnownGauge[] =>
+export const gaugesOf = ({ gauges }: Pick<SetupState, 'gauges'>, kind: Gauge['kind']): KnownGauge[] =>
   gauges.filter((gauge) => gauge.kind === kind && gauge.retiredOn === undefined);
 
 /**
  * How a task is read until the person says otherwise: sensible places for this part and the shop's first indicator.
  * Undefined where the shop has no indicator and the task needs one.
  */
-export function defaultAlignment(book: Book, task: AlignmentTask): Alignment | undefined {
+export function defaultAlignment(book: SetupState, task: AlignmentTask): Alignment | undefined {
   const allowed = book.setup.tolerance * SHARE;
   if (task === 'skew') return defaultSkew(book, allowed);
   const indicatorId = gaugesOf(book, 'indicator')[0]?.id;
@@ -51,12 +51,12 @@ export function defaultAlignment(book: Book, task: AlignmentTask): Alignment | u
 }
 
 /** Which way the axis counts that a part is levelled about: as its trial turn showed it, else as it was said. */
-function levelSense({ machine: { rotary = [] } }: Book): 1 | -1 {
+function levelSense({ machine: { rotary = [] } }: SetupState): 1 | -1 {
   const axis = rotary.find(({ name }) => name !== 'C') ?? rotary[0];
   return axis?.confirmed ?? axis?.sense ?? 1;
 }
 
-function defaultSkew(book: Book, allowed: number): AlignmentOf<'skew'> {
+function defaultSkew(book: SetupState, allowed: number): AlignmentOf<'skew'> {
   const { x, y } = book.part.size;
   const face = x >= y ? 'front' : 'left';
   const length = Math.max(x, y);
@@ -75,5 +75,5 @@ function defaultSkew(book: Book, allowed: number): AlignmentOf<'skew'> {
 }
 
 /** How a task is read in this setup: as the person has it, else the default. */
-export const alignmentOf = (book: Book, task: AlignmentTask): Alignment | undefined =>
+export const alignmentOf = (book: SetupState, task: AlignmentTask): Alignment | undefined =>
   book.alignments.find((alignment) => alignment.task === task) ?? defaultAlignment(book, task);

@@ -2,7 +2,7 @@ import { alignmentOf } from './plan';
 import { placesOf } from '../../alignment/places';
 import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { fileHoles } from '../holes/holes';
 import { rotate } from '../../geometry/rotate';
 import { alignmentPass, isInLine, latestPass } from './taskAnswer';
@@ -28,7 +28,7 @@ const read = (task: AlignmentTask, pass: number, place: number, value: number): 
 });
 
 /** Logs a whole pass, in the order of its places. */
-function withPass(book: Book, task: AlignmentTask, pass: number, values: number[]): Book {
+function withPass(book: SetupState, task: AlignmentTask, pass: number, values: number[]): SetupState {
   const places = placesOf(alignment(book, task));
   return bookOf(
     book,
@@ -36,7 +36,7 @@ function withPass(book: Book, task: AlignmentTask, pass: number, values: number[
   );
 }
 
-function alignment(book: Book, task: AlignmentTask): Alignment {
+function alignment(book: SetupState, task: AlignmentTask): Alignment {
   const found = alignmentOf(book, task);
   if (!found) throw new Error(`no ${task}`);
   return found;
@@ -99,7 +99,7 @@ describe('a pass of an alignment', () => {
     expect(answer).toMatchObject({ result: { move: { x: expect.closeTo(-0.05, 9), y: expect.closeTo(0.03, 9) } } });
   });
 
-  test('a plug is read anew beside a sweep of the same pass', () => {
+  test('a plug is read again beside a sweep of the same pass', () => {
     const swept = withPass(shop, 'centre', 1, [0.06, -0.02, -0.04, 0.04]);
     const plug = { ...alignment(swept, 'centre'), school: 'plug' } as AlignmentOf<'centre'>;
     expect(alignmentPass(swept, plug, 1)).toMatchObject({ next: 0, readings: [] });

@@ -10,8 +10,8 @@ import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import type { Reading } from '../../records/log/reading';
 import type { IndicatorUse } from '../../schema/indicator';
-import { answerWith, type BookAnswer } from '../gauges/answer';
-import { answered, asKnownAt, type Book } from '../basis/setupState';
+import { answerWith, type StateAnswer } from '../gauges/answer';
+import { memoize, asKnownAt, type SetupState } from '../basis/setupState';
 import { allReadingsOf } from '../basis/activeRecords';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { Refusal } from '../../problem/problem';
@@ -28,7 +28,7 @@ export type AlignmentResult =
   | { task: 'skew'; alignment: AlignmentOf<'skew'>; result: ReturnType<typeof partSkew> };
 
 /** What a pass answers with, in the shape of every answer. */
-export type AlignmentAnswer = BookAnswer<'alignment'> & AlignmentResult;
+export type AlignmentAnswer = StateAnswer<'alignment'> & AlignmentResult;
 
 /** One time round: its readings, which place is next, and what it answers once all are in. */
 export interface AlignmentPass {
@@ -43,20 +43,20 @@ export interface AlignmentPass {
 }
 
 /** The latest pass of a task that has anything; 0 for none. */
-export function latestPass(book: Book, task: AlignmentTask): number {
+export function latestPass(book: SetupState, task: AlignmentTask): number {
   const read = readOf(book, task).flatMap(({ subject }) => (subject.kind === 'alignment' ? subject.pass : []));
   const swept = task === 'centre' ? book.sweeps.map(({ pass }) => pass) : [];
   return Math.max(0, ...read, ...swept);
 }
 
-const readOf = (book: Book, task: AlignmentTask): readonly Reading[] =>
+const readOf = (book: SetupState, task: AlignmentTask): readonly Reading[] =>
   allReadingsOf(book, { kind: 'alignment', task, place: 0, pass: 1 });
 
 /** A pass as the log has it. */
-export const alignmentPass = (book: Book, alignment: Alignment, pass: number): AlignmentPass =>
-  answered(book, `alignment ${JSON.stringify(alignment)} ${pass}`, () => passOf(book, alignment, pass));
+export const alignmentPass = (book: SetupState, alignment: Alignment, pass: number): AlignmentPass =>
+  memoize(book, `alignment ${JSON.stringify(alignment)} ${pass}`, () => passOf(book, alignment, pass));
 
-function passOf(book: Book, alignment: Alignment, pass: number): AlignmentPass {
+function passOf(book: SetupState, alignment: Alignment, pass: number): AlignmentPass {
   const readings = readOf(book, alignment.task).filter(
     ({ subject, on }) =>
       subject.kind === 'alignment' &&
@@ -101,7 +101,7 @@ const isSweep = (alignment: Alignment): boolean => alignment.task === 'centre' &
 type At = (place: number) => number[];
 
 function reckon(
-  book: Book,
+  book: SetupState,
   alignment: Alignment,
   at: At,
   sweep: { angle: number; reading: number }[] | undefined,
@@ -192,7 +192,7 @@ function reckon(
 }
 
 /** The indicator of a task as the shop knows it. */
-export function indicatorUseOf(book: Book, alignment: { indicatorId: string; sense: 1 | -1 }): IndicatorUse {
+export function indicatorUseOf(book: SetupState, alignment: { indicatorId: string; sense: 1 | -1 }): IndicatorUse {
   const gauge = book.gauges.find(({ id }) => id === alignment.indicatorId);
   return {
     sense: alignment.sense,
@@ -202,7 +202,7 @@ export function indicatorUseOf(book: Book, alignment: { indicatorId: string; sen
   };
 }
 
-function plugOf(book: Book, alignment: AlignmentOf<'centre'>, at: At) {
+function plugOf(book: SetupState, alignment: AlignmentOf<'centre'>, at: At) {
   const plug = book.gauges.find(({ id }) => id === alignment.plugId);
   const u = plug ? touchU(plug) : 0.01;
   return centrePlug({

@@ -1,11 +1,11 @@
 import { alignmentShop as shop, configured, readPass } from './alignment.case';
 import { alignmentDone, skipItem, taskState } from './taskState';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { bookOf } from '../basis/snapshot.case';
 
 const vise = configured(shop, 'vise');
 
-const said = (book: Book, action: 'skip' | 'clear'): Book =>
+const said = (book: SetupState, action: 'skip' | 'clear'): SetupState =>
   bookOf(book, [
     {
       kind: 'check',

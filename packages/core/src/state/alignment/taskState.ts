@@ -1,7 +1,7 @@
 import { ALIGNMENT_TASKS } from '../../records/values/tasks';
 import type { AlignmentTask } from '../../records/values/subject';
 import { alignmentOf } from './plan';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { lastCheck } from '../workholding/workholdingSteps';
 import { alignmentPass, isInLine, latestPass } from './taskAnswer';
 
@@ -11,7 +11,7 @@ export type TaskState = 'open' | 'begun' | 'off' | 'in line' | 'skipped';
 export const skipItem = (task: AlignmentTask): string => `align-${task}`;
 
 /** Where a task of lining up stands. */
-export function taskState(book: Book, task: AlignmentTask): TaskState {
+export function taskState(book: SetupState, task: AlignmentTask): TaskState {
   const alignment = alignmentOf(book, task);
   const latest = latestPass(book, task);
   if (alignment && latest > 0) {
@@ -23,7 +23,7 @@ export function taskState(book: Book, task: AlignmentTask): TaskState {
 }
 
 /** Something was lined up or skipped, and nothing that was begun is left out of line. */
-export function alignmentDone(book: Book): boolean {
+export function alignmentDone(book: SetupState): boolean {
   const states = ALIGNMENT_TASKS.map((task) => taskState(book, task));
   return (
     states.some((state) => state === 'in line' || state === 'skipped') &&

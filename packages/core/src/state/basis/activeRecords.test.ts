@@ -3,7 +3,7 @@ import type { NewCalibration } from '../../records/shop/calibration';
 import type { Entry } from '../../records/kinds/entry';
 import { FIRST_EPOCH } from '../../records/values/place';
 import type { TouchedSubject } from '../../records/values/subject';
-import { gaugeAt, openBook, type Book } from './setupState';
+import { gaugeAt, deriveState, type SetupState } from './setupState';
 import { carriedIsLost, carriedRotation } from '../datum/partRotation';
 import { currentEpoch, lastZeroing, passedOver, readingsOf } from './activeRecords';
 import { faceAnswer } from '../datum/face';
@@ -14,7 +14,7 @@ import { wildReadings } from '../checks/outliers';
 const LEFT: TouchedSubject = { kind: 'face', face: 'left' };
 const FRONT: TouchedSubject = { kind: 'face', face: 'front' };
 const touch = (...of: Parameters<typeof reading>) => rowOf('reading', reading(...of));
-const edge = (book: Book, face: 'left' | 'front' = 'left') => faceAnswer(book, face)?.result.edge;
+const edge = (book: SetupState, face: 'left' | 'front' = 'left') => faceAnswer(book, face)?.result.edge;
 const struck = (readingId: string) =>
   rowOf('strike', {
     id: `strike-${readingId}`,
@@ -62,7 +62,7 @@ describe('what was struck out', () => {
 describe('a gauge is what it was known to be when it touched', () => {
   const touched = [touch(LEFT, -5, { takenAt: DAY(10) })];
 
-  test('measured anew today it moves no datum of last month', () => {
+  test('measured again today it moves no datum of last month', () => {
     expect(edge(bookOf(plateSnapshot, touched))).toBe(0);
     expect(edge(bookOf(plateSnapshot, [...touched, measured(20, 9.9)]))).toBe(0);
   });
@@ -211,13 +211,13 @@ describe('readings that stand apart', () => {
 
 test('the same snapshot gives the same book, and a change of it another', () => {
   const [first, second, third] = [{ ...plateSnapshot }, { ...plateSnapshot }, { ...plateSnapshot }];
-  const book = openBook(first);
-  expect(openBook(first)).toBe(book);
-  expect(openBook(second)).not.toBe(book);
-  expect(openBook(first)).toBe(book);
+  const book = deriveState(first);
+  expect(deriveState(first)).toBe(book);
+  expect(deriveState(second)).not.toBe(book);
+  expect(deriveState(first)).toBe(book);
   // Two of a setup are kept at hand, no more.
-  openBook(third);
-  openBook(second);
-  expect(openBook(first)).not.toBe(book);
+  deriveState(third);
+  deriveState(second);
+  expect(deriveState(first)).not.toBe(book);
   expect(currentEpoch(plateBook, 'x')).toBe(FIRST_EPOCH);
 });

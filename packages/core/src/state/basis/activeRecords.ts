@@ -1,40 +1,41 @@
 import { planAxes } from '../../records/shop/machine';
-import { FIRST_EPOCH, samePlace, type ReadingScale } from '../../records/values/place';
+import { FIRST_EPOCH, isSamePlace, type ReadingScale } from '../../records/values/place';
 import { isTouch, type Reading, type TouchReading } from '../../records/log/reading';
 import type { Subject, Touched } from '../../records/values/subject';
 import type { Zeroing } from '../../records/log/zeroing';
 import type { Axis } from '../../schema/quantities';
-import { answered, type Book } from './setupState';
+import { memoize, type SetupState } from './setupState';
 import { subjectKey } from './subjectKey';
 
 /** The scale that readings are taken on now. */
-export const scaleOf = ({ setup, machine }: Pick<Book, 'setup' | 'machine'>): ReadingScale =>
+export const scaleOf = ({ setup, machine }: Pick<SetupState, 'setup' | 'machine'>): ReadingScale =>
   setup.scale ?? machine.scale;
 
 /** Settings of one axis on one scale, in the order they were made: the later counts, the earlier stay visible. */
-export const settingsOf = (book: Book, axis: Axis, scale: ReadingScale = scaleOf(book)): readonly Zeroing[] =>
+export const settingsOf = (book: SetupState, axis: Axis, scale: ReadingScale = scaleOf(book)): readonly Zeroing[] =>
   book.index.settings.get(`${axis} ${scale}`) ?? [];
 
 /** The zero a scale has now: readings taken next belong to it. */
-export const currentEpoch = (book: Book, axis: Axis, scale: ReadingScale = scaleOf(book)): string =>
+export const currentEpoch = (book: SetupState, axis: Axis, scale: ReadingScale = scaleOf(book)): string =>
   settingsOf(book, axis, scale).findLast(({ opens }) => opens !== undefined)?.opens ?? FIRST_EPOCH;
 
 /** How many times a scale was given a new zero before an epoch; -1 for one that nobody opened. */
-export function epochPlace(book: Book, axis: Axis, scale: ReadingScale, epoch: string): number {
+export function epochPlace(book: SetupState, axis: Axis, scale: ReadingScale, epoch: string): number {
   if (epoch === FIRST_EPOCH) return 0;
   const at = settingsOf(book, axis, scale).findIndex(({ opens }) => opens === epoch);
   return at < 0 ? -1 : at + 1;
 }
 
 /** Settings of Z on the scale and in the work offset in hand, in the order they were made. */
-export const zSettings = (book: Book): Zeroing[] => settingsOf(book, 'z').filter((one) => ofThisOffset(book, one));
+export const zSettings = (book: SetupState): Zeroing[] =>
+  settingsOf(book, 'z').filter((one) => ofThisOffset(book, one));
 
 /** A setting counts for the work offset in hand; where either names none, there is but one. */
-const ofThisOffset = ({ setup }: Book, { place }: Zeroing): boolean =>
+const ofThisOffset = ({ setup }: SetupState, { place }: Zeroing): boolean =>
   setup.workOffset === undefined || place.workOffset === undefined || place.workOffset === setup.workOffset;
 
 /** The last time an axis was set on the scale in use; undefined where it never was, or its zero was lost since. */
-export function lastZeroing(book: Book, axis: Axis): Zeroing | undefined {
+export function lastZeroing(book: SetupState, axis: Axis): Zeroing | undefined {
   const last = settingsOf(book, axis).findLast((one) => ofThisOffset(book, one));
   return last?.form === 'lost' ? undefined : last;
 }
@@ -43,34 +44,34 @@ export function lastZeroing(book: Book, axis: Axis): Zeroing | undefined {
  * Settings that another one passed over: made in the same epoch by a device that had not seen it. The later counts;
  * these are shown, so that nobody wonders.
  */
-export const passedOver = (book: Book, axis: Axis): Zeroing[] => {
+export const passedOver = (book: SetupState, axis: Axis): Zeroing[] => {
   const opening = settingsOf(book, axis).filter(({ opens }) => opens !== undefined);
   return opening.filter((one, i) => opening.slice(i + 1).some(({ began }) => began === one.began));
 };
 
 /** Whether X and Y are both set, or the one of them that the machine has. */
-export const isSet = (book: Book): boolean =>
+export const isSet = (book: SetupState): boolean =>
   planAxes(book.machine).every((axis) => lastZeroing(book, axis) !== undefined);
 
 /** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
-export function onThisScale(book: Book, readings: readonly Reading[]): boolean {
+export function onThisScale(book: SetupState, readings: readonly Reading[]): boolean {
   const scale = scaleOf(book);
   const now = { x: currentEpoch(book, 'x'), y: currentEpoch(book, 'y'), z: currentEpoch(book, 'z') };
   return readings.every((one) => !isTouch(one) || (one.place.scale === scale && one.epoch === now[one.axis]));
 }
 
 /** Every reading of a subject, struck ones included, whatever scale it was on. */
-export const allReadingsOf = (book: Book, subject: Subject | Touched): readonly Reading[] =>
+export const allReadingsOf = (book: SetupState, subject: Subject | Touched): readonly Reading[] =>
   book.index.ofSubject.get(subjectKey(subject)) ?? [];
 
 /**
  * Readings of one touch, struck ones included, of the place read last and, on each axis, its latest epoch that has any.
  * What was struck out chooses neither: a slip on a wrong scale must not hide what was there before.
  */
-export const readingsOf = (book: Book, subject: Subject): readonly TouchReading[] =>
-  answered(book, `readings of ${subjectKey(subject)}`, () => chosenReadings(book, subject));
+export const readingsOf = (book: SetupState, subject: Subject): readonly TouchReading[] =>
+  memoize(book, `readings of ${subjectKey(subject)}`, () => chosenReadings(book, subject));
 
-function chosenReadings(book: Book, subject: Subject): TouchReading[] {
+function chosenReadings(book: SetupState, subject: Subject): TouchReading[] {
   const all = allReadingsOf(book, subject).filter(isTouch);
   const last = all.findLast(({ struckBy }) => struckBy === null) ?? all.at(-1);
   if (!last) return [];
@@ -78,7 +79,7 @@ function chosenReadings(book: Book, subject: Subject): TouchReading[] {
   const latest = new Map<Axis, { epoch: string; place: number }>();
   const here: TouchReading[] = [];
   for (const reading of all) {
-    if (!samePlace(reading.place, last.place)) continue;
+    if (!isSamePlace(reading.place, last.place)) continue;
     here.push(reading);
     const { axis, epoch, struckBy } = reading;
     if (anyCounts && struckBy !== null) continue;
@@ -91,7 +92,7 @@ function chosenReadings(book: Book, subject: Subject): TouchReading[] {
 }
 
 /** Readings that count: of the latest epoch, not struck out. */
-export const readingsInForce = (book: Book, subject: Subject): readonly TouchReading[] =>
-  answered(book, `in force of ${subjectKey(subject)}`, () =>
+export const activeReadings = (book: SetupState, subject: Subject): readonly TouchReading[] =>
+  memoize(book, `in force of ${subjectKey(subject)}`, () =>
     readingsOf(book, subject).filter((reading) => reading.struckBy === null),
   );

@@ -84,7 +84,7 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
   };
 }
 
-/** Found before a crash or a fall: a size found anew since says nothing of how it feels. */
+/** Found before a crash or a fall: a size found again since says nothing of how it feels. */
 const isBeforeVoid = (one: Calibration, calibrations: readonly Calibration[], moment: string | undefined): boolean =>
   calibrations
     .slice(calibrations.indexOf(one) + 1)
@@ -105,7 +105,7 @@ export function cutterSizeOf(
   calibrations: readonly Calibration[],
   moment?: string,
 ): { value: number; U: number | undefined } | undefined {
-  // Ground anew, it is as it is marked until somebody measures it.
+  // Ground again, it is as it is marked until somebody measures it.
   const found = inForce(ofThisThing(calibrations, moment), 'size', moment)?.found;
   return found && { value: found.value, U: found.U };
 }

@@ -3,7 +3,7 @@ import type { Calibration, Found, VoidedBy } from '../../records/shop/calibratio
 import type { Gauge } from '../../records/shop/gauge';
 
 /** Whether the calibration of a gauge still counts. Moments ISO 8601. */
-export type GaugeStanding =
+export type GaugeStatus =
   | { state: 'good'; since: string; due: string | null }
   /** Still good, but for less than a tenth of its time. */
   | { state: 'soon'; since: string; due: string | null; by: 'days' | 'uses' }
@@ -46,7 +46,7 @@ export function standingOf(
   calibrations: readonly Calibration[],
   moment: string,
   uses = 0,
-): GaugeStanding {
+): GaugeStatus {
   const what = knownBy(gauge.kind);
   const last = calibrations.findLast(
     ({ found, from }) => from <= moment && (found.what === 'void' || what.includes(found.what)),

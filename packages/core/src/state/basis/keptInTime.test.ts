@@ -4,10 +4,10 @@ import type { Found, NewCalibration } from '../../records/shop/calibration';
 import { withEntries } from '../../records/kinds/merge';
 import type { Bore } from '../../records/setup/cutPlan';
 import { alignmentShop, configured, readPass } from '../alignment/alignment.case';
-import { gaugeAt, openBook, openBookAs, type Book } from './setupState';
+import { gaugeAt, deriveState, deriveStateAs, type SetupState } from './setupState';
 import { foundFeatures } from '../datum/foundFeatures';
 import { sizeOf, sizeU, touchU } from '../gauges/contactSize';
-import { reckonChanges } from '../verify/recalculationPreview';
+import { recalculatedAnswers } from '../verify/recalculationPreview';
 import { bookOf, plateSnapshot, reading, sizeRead } from './snapshot.case';
 import { alignmentPass } from '../alignment/taskAnswer';
 import { boreAnswer } from '../boreAndFace/bore';
@@ -25,7 +25,7 @@ const found = (of: NewCalibration['of'], what: Found, at: string, from = at): En
 });
 const spring = (what: Found, at: string, from = at): Entry =>
   found({ kind: 'gauge', gaugeId: 'spring' }, what, at, from);
-const open = (...entries: Entry[]): Book => openBook(withEntries(plateSnapshot, entries));
+const open = (...entries: Entry[]): SetupState => deriveState(withEntries(plateSnapshot, entries));
 
 const TOUCHED = [
   take({ kind: 'face', face: 'left' }, -5.01),
@@ -38,7 +38,7 @@ const DAY = '2026-11-24';
 const LATER = '2026-12-01T08:00:00.000Z';
 
 /** Everything the setup answers: where, and how well. */
-const answers = (book: Book) => [
+const answers = (book: SetupState) => [
   ...foundFeatures(book).map(({ key, answer }) => [key, answer.x?.found, answer.y?.found, answer.uncertainty.U]),
   [zZeroAnswer(book)?.result.workOffset, zZeroAnswer(book)?.result.uncertainty.U],
 ];
@@ -114,7 +114,7 @@ describe('nor one of anything else that was read', () => {
     const read = bookOf(alignmentShop, [
       { kind: 'reading', setupId, body: sizeRead({ kind: 'bore-size', of: 'big' }, 25.4, 'lever') },
     ]);
-    const U = (book: Book) => boreAnswer(book, bore).answer?.uncertainty?.U;
+    const U = (book: SetupState) => boreAnswer(book, bore).answer?.uncertainty?.U;
     expect(U(read)).toBeGreaterThan(0);
     expect(U(bookOf(read, [lever({ what: 'touch', value: 0.03 })]))).toBe(U(read));
   });
@@ -126,7 +126,9 @@ describe('nor one of anything else that was read', () => {
     };
     const block = found({ kind: 'gauge', gaugeId: 'block' }, { what: 'size', value: 10.5, U: 0.002 }, LATER);
     const frame = (...more: Entry[]) =>
-      frameOf(openBook(withEntries({ ...plateSnapshot, machine }, [take({ kind: 'z-zero', tool: 1 }, -40), ...more])));
+      frameOf(
+        deriveState(withEntries({ ...plateSnapshot, machine }, [take({ kind: 'z-zero', tool: 1 }, -40), ...more])),
+      );
     expect(frame().gauge).toBe(10);
     expect(frame(block)).toEqual(frame());
   });
@@ -148,20 +150,20 @@ describe('what was dropped', () => {
     expect([sizeU(before), touchU(before)]).toEqual([0.001, 0.001]);
   });
 
-  test('found anew it is sure of its size again, and of its feel only once that was tried again', () => {
+  test('found again it is sure of its size again, and of its feel only once that was tried again', () => {
     const dropped = spring({ what: 'void', why: 'dropped' }, '2026-11-30T08:00:00.000Z');
-    const anew = spring({ what: 'size', value: 10.02, U: 0.004 }, '2026-11-30T09:00:00.000Z');
-    const sizedAgain = at(LATER, dropped, anew);
+    const again = spring({ what: 'size', value: 10.02, U: 0.004 }, '2026-11-30T09:00:00.000Z');
+    const sizedAgain = at(LATER, dropped, again);
     expect([sizeOf(sizedAgain), sizeU(sizedAgain), touchU(sizedAgain)]).toEqual([10.02, 0.001, 0.005]);
     const tried = spring({ what: 'touch', value: 0.002 }, '2026-11-30T10:00:00.000Z');
-    expect(touchU(at(LATER, dropped, anew, tried))).toBe(0.002);
+    expect(touchU(at(LATER, dropped, again, tried))).toBe(0.002);
   });
 
-  test('with a new stylus it is as it is marked, until it is found anew', () => {
+  test('with a new stylus it is as it is marked, until it is found again', () => {
     const renewed = spring({ what: 'void', why: 'new-stylus' }, '2026-11-30T08:00:00.000Z');
     expect(sizeOf(at(LATER, renewed))).toBe(10);
-    const anew = spring({ what: 'size', value: 9.99, U: 0.004 }, '2026-11-30T09:00:00.000Z');
-    expect(sizeOf(at(LATER, renewed, anew))).toBe(9.99);
+    const again = spring({ what: 'size', value: 9.99, U: 0.004 }, '2026-11-30T09:00:00.000Z');
+    expect(sizeOf(at(LATER, renewed, again))).toBe(9.99);
   });
 
   test('"it was so from the start" takes the place of what was said before it', () => {
@@ -175,7 +177,7 @@ describe('reckoned with today’s', () => {
 
   test('the difference is shown before anyone takes it: half of what the finder is wider', () => {
     const book = open(...TOUCHED, today);
-    const changes = reckonChanges(book, LATER);
+    const changes = recalculatedAnswers(book, LATER);
     const left = changes.find(({ of }) => of !== 'z' && of.kind === 'face' && of.face === 'left');
     expect(left?.before).toBeCloseTo(-0.01, 12);
     expect(left?.after).toBeCloseTo(0, 12);
@@ -198,15 +200,15 @@ describe('reckoned with today’s', () => {
     const after = spring({ what: 'size', value: 10.1 }, '2026-12-05T08:00:00.000Z');
     const book = open(...TOUCHED, today, plan, after);
     expect(faceAnswer(book, 'left')?.result.edge).toBeCloseTo(0, 12);
-    expect(openBookAs(book, LATER).datumPlan.reckonedAs).toBe(LATER);
+    expect(deriveStateAs(book, LATER).datumPlan.reckonedAs).toBe(LATER);
   });
 
   test('nothing was found since: nothing would be otherwise', () => {
-    expect(reckonChanges(open(...TOUCHED), LATER)).toEqual([]);
+    expect(recalculatedAnswers(open(...TOUCHED), LATER)).toEqual([]);
   });
 
   test('what was dropped since has nothing to take its place', () => {
     const dropped = spring({ what: 'void', why: 'dropped' }, '2026-12-02T08:00:00.000Z');
-    expect(reckonChanges(open(...TOUCHED, today, dropped), '2026-12-03T08:00:00.000Z')).toEqual([]);
+    expect(recalculatedAnswers(open(...TOUCHED, today, dropped), '2026-12-03T08:00:00.000Z')).toEqual([]);
   });
 });

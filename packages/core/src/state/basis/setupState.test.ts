@@ -4,7 +4,7 @@ import type { Pattern } from '../../records/setup/pattern';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import type { Entry } from '../../records/kinds/entry';
 import { withEntries } from '../../records/kinds/merge';
-import { openBook, type Book } from './setupState';
+import { deriveState, type SetupState } from './setupState';
 import { faceAnswer } from '../datum/face';
 import { toolLengthAnswer, zZeroAnswer } from '../zAndTools/zZero';
 import { currentEpoch } from './activeRecords';
@@ -31,7 +31,7 @@ const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entr
   },
 });
 const recorded = (...entries: Entry[]): Snapshot => withEntries(plateSnapshot, entries);
-const log = (...entries: Entry[]): Book => openBook(recorded(...entries));
+const log = (...entries: Entry[]): SetupState => deriveState(recorded(...entries));
 /** What a touch may differ in. */
 type Change = Parameters<typeof reading>[2];
 
@@ -61,10 +61,10 @@ describe('answers follow from the readings in force', () => {
     const entries = take(LEFT, -5.01, -4.01);
     const wrong = entries[1]?.body.id ?? '';
     const struck = recorded(...entries, strike(wrong));
-    expect(faceAnswer(openBook(struck), 'left')?.result.edge).toBeCloseTo(-0.01, 12);
+    expect(faceAnswer(deriveState(struck), 'left')?.result.edge).toBeCloseTo(-0.01, 12);
     expect(struck.readings).toHaveLength(2);
     expect(struck.readings[1]).toMatchObject({ struckReason: 'feeler forgotten' });
-    expect(faceAnswer(openBook(withEntries(struck, [strike(wrong, 'restore')])), 'left')?.result.edge).toBeCloseTo(
+    expect(faceAnswer(deriveState(withEntries(struck, [strike(wrong, 'restore')])), 'left')?.result.edge).toBeCloseTo(
       0.49,
       12,
     );
@@ -80,11 +80,11 @@ describe('answers follow from the readings in force', () => {
   test('presetting X starts a new epoch, and readings of the two never mix', () => {
     const set: Entry = { kind: 'zeroing', setupId, body: presetDone(LEFT, 'x', -5, 'x-2') };
     const before = recorded(...take(LEFT, 31.2, 31.21), set);
-    expect(currentEpoch(openBook(before), 'x')).toBe('x-2');
-    expect(currentEpoch(openBook(before), 'y')).toBe('first');
-    expect(faceAnswer(openBook(before), 'left')?.readings).toHaveLength(2);
+    expect(currentEpoch(deriveState(before), 'x')).toBe('x-2');
+    expect(currentEpoch(deriveState(before), 'y')).toBe('first');
+    expect(faceAnswer(deriveState(before), 'left')?.readings).toHaveLength(2);
     const again: Entry = { kind: 'reading', setupId, body: reading(LEFT, -5, { epoch: 'x-2' }) };
-    expect(faceAnswer(openBook(withEntries(before, [again])), 'left')?.result.edge).toBe(0);
+    expect(faceAnswer(deriveState(withEntries(before, [again])), 'left')?.result.edge).toBe(0);
   });
 
   test('an entry sent twice or already stored changes nothing', () => {
@@ -100,12 +100,12 @@ describe('heights from the log', () => {
 
   test('set Z to 10 on the block, then tool 2 is 12.310 shorter on the new scale', () => {
     const touched = recorded(...take(reference, 37.42));
-    expect(zZeroAnswer(openBook(touched))?.result.setZ).toBe(10);
+    expect(zZeroAnswer(deriveState(touched))?.result.setZ).toBe(10);
     const set = withEntries(touched, [
       { kind: 'zeroing', setupId, body: presetDone(reference, 'z', 10, 'z-2') },
       { kind: 'reading', setupId, body: reading(second, -2.31, { epoch: 'z-2' }) },
     ]);
-    expect(toolLengthAnswer(openBook(set), 2)?.result.offset).toBeCloseTo(-12.31, 12);
+    expect(toolLengthAnswer(deriveState(set), 2)?.result.offset).toBeCloseTo(-12.31, 12);
   });
 
   test('without setting Z both tools are compared on the old scale', () => {
@@ -175,8 +175,8 @@ describe('touches that do not go together', () => {
 });
 
 describe('what is known against what was measured', () => {
-  const checkOf = (book: Book, key: string) => agreements(book).find((one) => one.key === key);
-  const touched = (right: number, change: Change = {}): Book =>
+  const checkOf = (book: SetupState, key: string) => agreements(book).find((one) => one.key === key);
+  const touched = (right: number, change: Change = {}): SetupState =>
     log(faceEntry('left', -5.01), faceEntry('right', right, change));
 
   test('opposite faces agree where the part is as it should be', () => {
@@ -204,7 +204,7 @@ describe('what is known against what was measured', () => {
 
   test('a caliper goes before the drawing, and is itself held against it', () => {
     const base = recorded(faceEntry('left', -5.01), faceEntry('right', 190.6));
-    const book = openBook({ ...base, setup: { ...base.setup, caliper: { x: 185.6 } } });
+    const book = deriveState({ ...base, setup: { ...base.setup, caliper: { x: 185.6 } } });
     expect(checkOf(book, 'width.middle.x')).toMatchObject({ against: 'caliper', explanation: { agrees: true } });
     expect(checkOf(book, 'caliper.middle.x')).toMatchObject({
       measured: 185.6,

@@ -44,7 +44,7 @@ interface Index {
 }
 
 /** A setup opened to be read: its record, what the shop knows today, and everything in force. */
-export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
+export interface SetupState extends Omit<Snapshot, 'gauges' | 'machine'> {
   /** Gauges as they are known today; for a reading of another day there is `gaugeAt`. */
   gauges: KnownGauge[];
   machine: KnownMachine;
@@ -54,7 +54,7 @@ export interface Book extends Omit<Snapshot, 'gauges' | 'machine'> {
 }
 
 /** Answers worked out so far, by book and name. */
-const answersOf = new WeakMap<Book, Map<string, unknown>>();
+const answersOf = new WeakMap<SetupState, Map<string, unknown>>();
 
 /** Setups whose books are kept at hand. */
 const KEPT_SETUPS = 4;
@@ -63,13 +63,13 @@ const KEPT_SETUPS = 4;
  * The books opened last, by setup: the newest and the one before it. Not by snapshot in a weak table: each reading makes
  * a snapshot, and what such a table still names outlives several sweeps of memory, a pause in the middle of a touch.
  */
-const opened = new Map<string, readonly { snapshot: Snapshot; book: Book }[]>();
+const opened = new Map<string, readonly { snapshot: Snapshot; book: SetupState }[]>();
 
 /**
  * Opens a setup: one pass over its record. The same snapshot gives the same book, with every answer that was already
  * worked out of it, until two newer ones of its setup were opened.
  */
-export function openBook(snapshot: Snapshot): Book {
+export function deriveState(snapshot: Snapshot): SetupState {
   const { id } = snapshot.setup;
   const recent = opened.get(id) ?? [];
   const known = recent.find((one) => one.snapshot === snapshot);
@@ -81,7 +81,7 @@ export function openBook(snapshot: Snapshot): Book {
   return book;
 }
 
-function makeBook(snapshot: Snapshot, index: Index): Book {
+function makeBook(snapshot: Snapshot, index: Index): SetupState {
   return {
     ...snapshot,
     machine: knownMachine(index.calibrations, snapshot.machine),
@@ -158,7 +158,7 @@ export function calibratedKey(of: Calibrated): string {
 }
 
 /** Calibrations of one thing, in the order they were made. */
-export const calibrationsAt = (book: Pick<Book, 'index'>, of: Calibrated): readonly Calibration[] =>
+export const calibrationsAt = (book: Pick<SetupState, 'index'>, of: Calibrated): readonly Calibration[] =>
   book.index.calibrations.get(calibratedKey(of)) ?? [];
 
 const axisKey = (machineId: string, axis: Axis | RotaryName | 'spot'): string => `${machineId} ${axis}`;
@@ -183,7 +183,7 @@ function sortedGroups<T>(all: readonly T[], key: (one: T) => string, order: (a: 
 }
 
 /** The same setup with its touches of before reckoned by what was known at a moment; kept nowhere. */
-export function openBookAs(book: Book, moment: string): Book {
+export function deriveStateAs(book: SetupState, moment: string): SetupState {
   const { index: _, gauges: _gauges, machine: _machine, tools: _tools, ...rest } = book;
   const snapshot: Snapshot = {
     ...rest,
@@ -195,16 +195,16 @@ export function openBookAs(book: Book, moment: string): Book {
 }
 
 /** A gauge as it was known at a moment; undefined where the shop has none of that id. */
-export function gaugeAt(book: Book, id: string, moment: string): KnownGauge | undefined {
+export function gaugeAt(book: SetupState, id: string, moment: string): KnownGauge | undefined {
   const today = book.gauges.find((gauge) => gauge.id === id);
   if (!today || !book.index.calibrations.has(id)) return today;
-  return answered(book, `gauge ${id} ${moment}`, () =>
+  return memoize(book, `gauge ${id} ${moment}`, () =>
     gaugeKnownBy(bare(today), book.index.calibrations.get(id) ?? [], moment),
   );
 }
 
 /** A book whose gauges are as they were known at a moment: for what was read then. */
-export const asKnownAt = (book: Book, moment: string): Book => ({
+export const asKnownAt = (book: SetupState, moment: string): SetupState => ({
   ...book,
   gauges: book.gauges.map(({ id }) => gaugeAt(book, id, moment)).filter((gauge) => gauge !== undefined),
 });
@@ -224,12 +224,12 @@ const bare = ({
 }: KnownGauge): Gauge => gauge;
 
 /** A cutter's diameter as it had been measured at a moment, mm; undefined while nobody had. */
-export const cutterSizeAt = (book: Book, cutterId: string, moment: string): ReturnType<typeof cutterSizeOf> =>
+export const cutterSizeAt = (book: SetupState, cutterId: string, moment: string): ReturnType<typeof cutterSizeOf> =>
   cutterSizeOf(book.index.calibrations.get(cutterKey(cutterId)) ?? [], moment);
 
 /** The spring kept of a bar of the shop as it is used for a bore; undefined where none was kept. */
 export const springKept = (
-  book: Book,
+  book: SetupState,
   { bar, stickOut }: Pick<Bore, 'bar' | 'stickOut'>,
 ): ReturnType<typeof springOf> =>
   bar === undefined || stickOut === undefined
@@ -237,11 +237,11 @@ export const springKept = (
     : springOf(book.index.calibrations.get(cutterKey(bar)) ?? [], { stickOut, material: book.part.material });
 
 /** Lost motion of an axis as it was known at a moment; undefined where nobody had measured it. */
-export const backlashAt = (book: Book, axis: Axis, moment: string): Backlash | undefined =>
+export const backlashAt = (book: SetupState, axis: Axis, moment: string): Backlash | undefined =>
   backlashOf(book.index.calibrations.get(axisKey(book.machine.id, axis)) ?? [], moment);
 
 /** Works an answer out once for a book; answers that refuse refuse every time. */
-export function answered<T>(book: Book, name: string, work: () => T): T {
+export function memoize<T>(book: SetupState, name: string, work: () => T): T {
   const answers = answersOf.get(book) ?? new Map<string, unknown>();
   answersOf.set(book, answers);
   if (answers.has(name)) return answers.get(name) as T;
@@ -250,8 +250,8 @@ export function answered<T>(book: Book, name: string, work: () => T): T {
   return answer;
 }
 
-/** The book as it would be with other readings; only their subjects are looked up anew. */
-export function withReadings(book: Book, readings: Reading[]): Book {
+/** The book as it would be with other readings; only their subjects are looked up again. */
+export function withReadings(book: SetupState, readings: Reading[]): SetupState {
   return {
     ...book,
     readings,

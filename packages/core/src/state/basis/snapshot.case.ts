@@ -11,9 +11,9 @@ import { EMPTY_DATUM_PLAN } from '../../records/setup/datumPlan';
 import { withEntries } from '../../records/kinds/merge';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import type { Axis } from '../../schema/quantities';
-import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
+import { DEFAULT_WORKHOLDING } from '../../workholding/defaultHoldings';
 import { FACE_TOUCH } from '../../datum/partFrame';
-import { openBook, type Book } from './setupState';
+import { deriveState, type SetupState } from './setupState';
 
 const axis = { step: 0.005, travel: 400 };
 
@@ -68,7 +68,7 @@ export const plateSnapshot: Snapshot = {
   readings: [],
   zeroings: [],
   patterns: [],
-  holdings: DEFAULT_HOLDINGS,
+  holdings: DEFAULT_WORKHOLDING,
   checks: [],
   alignments: [],
   sweeps: [],
@@ -88,11 +88,11 @@ export const plateSnapshot: Snapshot = {
 };
 
 /** The book of a snapshot once these entries are in it. */
-export const bookOf = (snapshot: Snapshot, entries: readonly Entry[] = []): Book =>
-  openBook(withEntries(snapshot, entries));
+export const bookOf = (snapshot: Snapshot, entries: readonly Entry[] = []): SetupState =>
+  deriveState(withEntries(snapshot, entries));
 
 /** The plate's book, nothing touched yet. */
-export const plateBook: Book = bookOf(plateSnapshot);
+export const plateBook: SetupState = bookOf(plateSnapshot);
 
 let made = 0;
 

@@ -1,10 +1,10 @@
 import type { Axis } from '../../schema/quantities';
 import { DEFAULT_DECIMALS, millimetresPer } from '../../units/unit';
-import type { Book } from './setupState';
+import type { SetupState } from './setupState';
 
 /** Whether a difference is no more than half a step of what the axis shows, or of the figures typed. mm. */
-export function withinStep(
-  { machine, setup }: Pick<Book, 'machine' | 'setup'>,
+export function withinHalfStep(
+  { machine, setup }: Pick<SetupState, 'machine' | 'setup'>,
   axis: Axis,
   difference: number,
 ): boolean {

@@ -2,8 +2,8 @@ import { bore } from '../../boreAndFace/bore';
 import type { BoreInput, BoreOutput, BorePass } from '../../boreAndFace/bore.schema';
 import type { Bore } from '../../records/setup/cutPlan';
 import type { SizeReading } from '../../records/log/reading';
-import { answerWith, type BookAnswer } from '../gauges/answer';
-import { gaugeAt, springKept, type Book } from '../basis/setupState';
+import { answerWith, type StateAnswer } from '../gauges/answer';
+import { gaugeAt, springKept, type SetupState } from '../basis/setupState';
 import { allReadingsOf } from '../basis/activeRecords';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
@@ -25,7 +25,7 @@ export const PLAIN_MOST_CUT = 0.5;
  * The log of one bore from the readings in force. A reading with a setting ends a pass; one without is the size before
  * the first pass, or the last pass measured again, which then counts instead.
  */
-export function boreLog(book: Book, boreId: string): BoreLog {
+export function boreLog(book: SetupState, boreId: string): BoreLog {
   const own = allReadingsOf(book, { kind: 'bore-size', of: boreId }).filter(
     (one): one is SizeReading => one.on === 'gauge',
   );
@@ -46,10 +46,10 @@ export const measuringU = (gauge: KnownGauge): number =>
   Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].touchU, (gauge.resolution ?? 0) / Math.sqrt(12));
 
 /** Where a bore stands and what to set next. */
-export type BoreAnswer = BookAnswer<'bore'> & { result: BoreOutput };
+export type BoreAnswer = StateAnswer<'bore'> & { result: BoreOutput };
 
 /** What to do next with a bore; undefined until it was measured, or why its log cannot be reckoned with. */
-export function boreAnswer(book: Book, plan: Bore): { log: BoreLog; answer?: BoreAnswer; refused?: string } {
+export function boreAnswer(book: SetupState, plan: Bore): { log: BoreLog; answer?: BoreAnswer; refused?: string } {
   const log = boreLog(book, plan.id);
   const inForce = log.readings.filter(({ struckBy }) => struckBy === null);
   const gauge = gaugeAt(book, plan.gaugeId, inForce.at(-1)?.takenAt ?? '');

@@ -1,5 +1,5 @@
 import { FACING_CAUTIONS } from '../../cautions/caution';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { voidsOf } from '../gauges/calibrationSeries';
 
 /** What is known of the inserts of a cutter before it faces. */
@@ -16,7 +16,10 @@ export interface Inserts {
 const TAIL = 40;
 
 /** The inserts of a cutter, by its id: when they were turned, and whether they were looked at since. A turn unticks, and so does a crash. */
-export function insertsOf({ calibrations, index }: Pick<Book, 'calibrations' | 'index'>, cutterId: string): Inserts {
+export function insertsOf(
+  { calibrations, index }: Pick<SetupState, 'calibrations' | 'index'>,
+  cutterId: string,
+): Inserts {
   const own = calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutterId);
   const happened = voidsOf(own);
   const turnedAt = happened.findLast(({ why }) => why === 'repaired')?.at;

@@ -1,6 +1,6 @@
 import { featureKey, featureOf } from '../../datum/feature';
 import type { Feature } from '../../records/setup/datumPlan';
-import { answered, type Book } from '../basis/setupState';
+import { memoize, type SetupState } from '../basis/setupState';
 import { caliperCheck } from './caliper';
 import { chordCheck } from './chord';
 import { explained, type Agreement, type Check } from './check';
@@ -22,8 +22,8 @@ const CHECKS: readonly Check[] = [
 ];
 
 /** Everything known of a setup held against everything measured, those that do not agree first. */
-export const agreements = (book: Book): Agreement[] =>
-  answered(book, 'agreements', () => {
+export const agreements = (book: SetupState): Agreement[] =>
+  memoize(book, 'agreements', () => {
     const all = CHECKS.flatMap((check) => check.features(book).flatMap((feature) => made(book, check, feature) ?? []));
     return [
       ...all.filter(({ explanation }) => !explanation.agrees),
@@ -32,14 +32,14 @@ export const agreements = (book: Book): Agreement[] =>
   });
 
 /** One check by its name, `width.middle.x`; undefined where there is nothing to compare. */
-export function agreementNamed(book: Book, key: string): Agreement | undefined {
+export function agreementNamed(book: SetupState, key: string): Agreement | undefined {
   const [name = '', ...rest] = key.split('.');
   const check = CHECKS.find(({ of }) => of === name);
   const feature = featureOf(book.part, rest.join('.'));
   return check && feature && made(book, check, feature);
 }
 
-function made(book: Book, check: Check, feature: Feature): Agreement | undefined {
+function made(book: SetupState, check: Check, feature: Feature): Agreement | undefined {
   const found = check.at(book, feature);
   return (
     found && {

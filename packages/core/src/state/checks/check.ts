@@ -4,7 +4,7 @@ import { unitOf } from '../../records/values/source';
 import type { ExplainInput, ExplainOutput } from '../../mistakes/explain.schema';
 import { explain } from '../../mistakes/explain';
 import type { Rectangle } from '../../datum/shapes';
-import { backlashAt, type Book } from '../basis/setupState';
+import { backlashAt, type SetupState } from '../basis/setupState';
 import type { FaceAnswer } from '../datum/face';
 import { contactInUse } from '../gauges/contactSize';
 
@@ -34,9 +34,9 @@ export interface Agreement {
 export interface Check {
   of: Agreement['of'];
   /** Features it can be made at. */
-  features: (book: Book) => Feature[];
+  features: (book: SetupState) => Feature[];
   /** Makes it at one feature; undefined where nothing can be compared there. */
-  at: (book: Book, feature: Feature) => Omit<Agreement, 'key' | 'of' | 'feature' | 'explanation'> | undefined;
+  at: (book: SetupState, feature: Feature) => Omit<Agreement, 'key' | 'of' | 'feature' | 'explanation'> | undefined;
 }
 
 /** A stock needs no name. */
@@ -47,13 +47,13 @@ export const calm = ({ result }: FaceAnswer): boolean => result.repeats.wild.len
 
 /** What explains a difference, of the slips that were possible at a touch. */
 export const explained = (
-  book: Book,
+  book: SetupState,
   { measured, known, U, suspects }: Pick<Agreement, 'measured' | 'known' | 'U' | 'suspects'>,
 ): ExplainOutput => explain({ measured, known, U, ...possible(book, suspects[0]?.[0]) });
 
 /** What was in use at a touch: only slips that were possible are considered. */
 function possible(
-  book: Book,
+  book: SetupState,
   reading: TouchReading | undefined,
 ): Pick<ExplainInput, 'radius' | 'feeler' | 'plate' | 'plateUnmeasured' | 'perTurn' | 'backlash' | 'unit'> {
   const { machine, setup, gauges } = book;

@@ -1,6 +1,6 @@
 import { roundsOf } from '../../datum/shapes';
 import { featureAnswer } from '../datum/featureAnswer';
-import { readingsInForce } from '../basis/activeRecords';
+import { activeReadings } from '../basis/activeRecords';
 import { KNOWN_U, type Check } from './check';
 
 /** A bore or boss against its drawn diameter. */
@@ -9,7 +9,7 @@ export const diameterCheck: Check = {
   features: ({ part }) => roundsOf(part).map(({ id }) => ({ kind: 'round', of: id })),
   at: (book, feature) => {
     if (feature.kind !== 'round') return undefined;
-    const readings = readingsInForce(book, feature);
+    const readings = activeReadings(book, feature);
     const size = readings.length > 0 ? featureAnswer(book, feature)?.size : undefined;
     if (size?.what !== 'diameter') return undefined;
     const { measured, known } = size;

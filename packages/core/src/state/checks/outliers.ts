@@ -1,13 +1,13 @@
 import { repeats } from '../../metrology/repeats';
-import { samePlace } from '../../records/values/place';
+import { isSamePlace } from '../../records/values/place';
 import type { Reading } from '../../records/log/reading';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { methodWith, sameUse, touchU } from '../gauges/contactSize';
-import { samePlaceAlong } from '../basis/sameTouchPoint';
+import { sameTouchPoint } from '../basis/sameTouchPoint';
 
 /** Ids of all readings in force that stand apart from the others of their own touch, whatever it was of. */
-export const wildReadings = (book: Book): ReadonlySet<string> =>
-  answered(book, 'wild readings', () => {
+export const wildReadings = (book: SetupState): ReadonlySet<string> =>
+  memoize(book, 'outliers', () => {
     const wild = new Set<string>();
     for (const all of book.index.ofSubject.values()) {
       for (const touch of touchesOf(book, all)) for (const id of apart(book, touch)) wild.add(id);
@@ -16,7 +16,7 @@ export const wildReadings = (book: Book): ReadonlySet<string> =>
   });
 
 /** Readings of a subject put together as repeats of one touch each: same zero, contact and place. */
-function touchesOf(book: Book, all: readonly Reading[]): Reading[][] {
+function touchesOf(book: SetupState, all: readonly Reading[]): Reading[][] {
   const touches: Reading[][] = [];
   for (const reading of all) {
     // A bore grows from size to size: those are no repeats.
@@ -28,14 +28,14 @@ function touchesOf(book: Book, all: readonly Reading[]): Reading[][] {
   return touches;
 }
 
-function isRepeat(book: Book, a: Reading, b: Reading): boolean {
+function isRepeat(book: SetupState, a: Reading, b: Reading): boolean {
   if (a.on === 'scale' && b.on === 'scale') {
     return (
       a.axis === b.axis &&
       a.approach === b.approach &&
       a.epoch === b.epoch &&
-      samePlace(a.place, b.place) &&
-      samePlaceAlong(a.across, b.across) &&
+      isSamePlace(a.place, b.place) &&
+      sameTouchPoint(a.across, b.across) &&
       sameUse(book, a, b) &&
       sameReadingPlace(a, b)
     );
@@ -50,7 +50,7 @@ const sameReadingPlace = ({ subject: a }: Reading, { subject: b }: Reading): boo
     ('place' in a ? a.place : 0) === ('place' in b ? b.place : 0) &&
     ('height' in a ? a.height : 0) === ('height' in b ? b.height : 0));
 
-function apart(book: Book, touch: readonly Reading[]): string[] {
+function apart(book: SetupState, touch: readonly Reading[]): string[] {
   const last = touch.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (!gauge || touch.length < 3) return [];

@@ -1,5 +1,5 @@
 import { sameUse } from '../gauges/contactSize';
-import { readingsInForce } from '../basis/activeRecords';
+import { activeReadings } from '../basis/activeRecords';
 import { answerFrom, faceAnswer } from '../datum/face';
 import { calm, type Check } from './check';
 import { everyFace } from './faces';
@@ -14,7 +14,7 @@ export const previousCheck: Check = {
     const now = faceAnswer(book, face, of);
     const [last] = now?.readings ?? [];
     if (!now || !last) return undefined;
-    const inForce = readingsInForce(book, feature);
+    const inForce = activeReadings(book, feature);
     if (inForce.length === now.readings.length) return undefined;
     const before = inForce.filter((reading) => !sameUse(book, reading, last) && reading.across === undefined);
     const previous = before.at(-1);

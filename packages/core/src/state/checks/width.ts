@@ -1,13 +1,13 @@
 import { rectangleOf } from '../../datum/feature';
 import { FACES_ACROSS, rectanglesOf, wallTouch } from '../../datum/shapes';
-import { samePlace } from '../../records/values/place';
+import { isSamePlace } from '../../records/values/place';
 import type { Feature } from '../../records/setup/datumPlan';
 import { featureAnswer } from '../datum/featureAnswer';
 import { faceAnswer, type FaceAnswer } from '../datum/face';
 import { calm, KNOWN_U, ofShape, type Check } from './check';
 
 const onOneZero = ({ readings: [a] }: FaceAnswer, { readings: [b] }: FaceAnswer): boolean =>
-  a !== undefined && b !== undefined && a.epoch === b.epoch && samePlace(a.place, b.place);
+  a !== undefined && b !== undefined && a.epoch === b.epoch && isSamePlace(a.place, b.place);
 
 /** Two opposite faces touched on one zero of the scale, against the caliper where it was used, else the drawing. */
 export const widthCheck: Check = {

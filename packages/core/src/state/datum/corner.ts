@@ -1,6 +1,6 @@
 import type { Feature } from '../../records/setup/datumPlan';
 import type { TouchReading } from '../../records/log/reading';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { corner } from '../../datum/faces/corner';
 import type { CornerInput, CornerOutput } from '../../datum/faces/corner.schema';
 import { featureKey, nominalOf, rectangleOf } from '../../datum/feature';
@@ -8,8 +8,8 @@ import type { CornerWay } from '../../records/values/faces';
 import { facesOfCorner, wallTouch } from '../../datum/shapes';
 import { faceReadings } from './face';
 import { requireTogether } from './middle';
-import { contactInUse, feltU, lostMotionOf, methodWith, sameUse } from '../gauges/contactSize';
-import { readingsInForce } from '../basis/activeRecords';
+import { contactInUse, feltU, backlashAtTouch, methodWith, sameUse } from '../gauges/contactSize';
+import { activeReadings } from '../basis/activeRecords';
 import { latest } from '../gauges/answer';
 
 export type CornerFeature = Extract<Feature, { kind: 'corner' }>;
@@ -21,7 +21,7 @@ export interface CornerAnswer {
 }
 
 /** How a corner is found; the one touch of each face is what most people start with. */
-export function cornerWay({ datumPlan }: Pick<Book, 'datumPlan'>, feature: CornerFeature): CornerWay {
+export function cornerWay({ datumPlan }: Pick<SetupState, 'datumPlan'>, feature: CornerFeature): CornerWay {
   const way = datumPlan.ways[featureKey(feature)];
   return way === 'square' || way === 'measured' ? way : 'axes';
 }
@@ -31,7 +31,7 @@ export function cornerWay({ datumPlan }: Pick<Book, 'datumPlan'>, feature: Corne
  *
  * @throws Refusal when the touches give no corner, or too little for what is asked, or do not go together
  */
-export function cornerAnswer(book: Book, feature: CornerFeature): CornerAnswer | undefined {
+export function cornerAnswer(book: SetupState, feature: CornerFeature): CornerAnswer | undefined {
   const way = cornerWay(book, feature);
   const { alongX, alongY } = facesOfCorner(feature.corner);
   const shape = rectangleOf(book.part, feature.of);
@@ -63,21 +63,22 @@ export function cornerAnswer(book: Book, feature: CornerFeature): CornerAnswer |
 
 /** Touches of a face that go into a corner: all that say where along it they were, or for one true to the axes those of one place. */
 function touchesOf(
-  book: Book,
+  book: SetupState,
   face: 'left' | 'right' | 'front' | 'back',
   of: string | undefined,
   way: CornerWay,
 ): TouchReading[] {
   if (way === 'axes') return faceReadings(book, face, of);
-  const inForce = readingsInForce(book, { kind: 'face', face, of });
+  const inForce = activeReadings(book, { kind: 'face', face, of });
   const last = inForce.at(-1);
   return inForce.filter((reading) => last && sameUse(book, reading, last) && reading.across !== undefined);
 }
 
 /** Where the contact's centre stood, the backlash of a dial taken off. */
-export function point(book: Book, reading: TouchReading): { x: number; y: number } {
+export function point(book: SetupState, reading: TouchReading): { x: number; y: number } {
   const across = reading.across?.value ?? 0;
   const axis = reading.axis === 'x' ? 'x' : 'y';
-  const value = reading.value + (reading.approach === -1 ? (lostMotionOf(book, axis, reading.takenAt)?.value ?? 0) : 0);
+  const value =
+    reading.value + (reading.approach === -1 ? (backlashAtTouch(book, axis, reading.takenAt)?.value ?? 0) : 0);
   return axis === 'x' ? { x: value, y: across } : { x: across, y: value };
 }

@@ -1,13 +1,13 @@
 import type { Face } from '../../records/values/subject';
 import type { TouchReading } from '../../records/log/reading';
-import { answered, type Book } from '../basis/setupState';
+import { memoize, type SetupState } from '../basis/setupState';
 import { edge } from '../../datum/faces/edge';
 import type { EdgeOutput } from '../../datum/faces/edge.schema';
 import { nominalOf, rectangleOf } from '../../datum/feature';
 import { wallTouch } from '../../datum/shapes';
-import { contactInUse, lostMotionOf, methodWith, sameUse, touchU } from '../gauges/contactSize';
-import { readingsInForce } from '../basis/activeRecords';
-import { samePlaceAlong } from '../basis/sameTouchPoint';
+import { contactInUse, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { activeReadings } from '../basis/activeRecords';
+import { sameTouchPoint } from '../basis/sameTouchPoint';
 import { STOCK } from '../basis/subjectKey';
 
 /** A face's answer with the readings it came from, in the same order as `result.repeats`. */
@@ -17,12 +17,12 @@ export interface FaceAnswer {
 }
 
 /** Readings of a face that go together: those in force taken with the same contact, at the same place, as the last one. */
-export const faceReadings = (book: Book, face: Face, of?: string): TouchReading[] =>
-  answered(book, `together at face ${face} ${of ?? STOCK}`, () => {
-    const inForce = readingsInForce(book, { kind: 'face', face, of });
+export const faceReadings = (book: SetupState, face: Face, of?: string): TouchReading[] =>
+  memoize(book, `together at face ${face} ${of ?? STOCK}`, () => {
+    const inForce = activeReadings(book, { kind: 'face', face, of });
     const last = inForce.at(-1);
     return last
-      ? inForce.filter((reading) => sameUse(book, reading, last) && samePlaceAlong(reading.across, last.across))
+      ? inForce.filter((reading) => sameUse(book, reading, last) && sameTouchPoint(reading.across, last.across))
       : [];
   });
 
@@ -30,15 +30,15 @@ export const faceReadings = (book: Book, face: Face, of?: string): TouchReading[
  * Where a face is, from the readings in force; undefined while there are none.
  * Only readings taken with the same contact as the last one are used: another finder is another answer.
  */
-export const faceAnswer = (book: Book, face: Face, of?: string): FaceAnswer | undefined =>
-  answered(book, `face ${face} ${of ?? STOCK}`, () => {
+export const faceAnswer = (book: SetupState, face: Face, of?: string): FaceAnswer | undefined =>
+  memoize(book, `face ${face} ${of ?? STOCK}`, () => {
     const readings = faceReadings(book, face, of);
     return readings.length > 0 ? answerFrom(book, face, of, readings) : undefined;
   });
 
 /** A face's answer from given readings of it, all taken with one contact. */
 export function answerFrom(
-  book: Book,
+  book: SetupState,
   face: Face,
   of: string | undefined,
   readings: TouchReading[],
@@ -47,7 +47,7 @@ export function answerFrom(
   const { axis, approach } = wallTouch(rectangleOf(book.part, of), face);
   const use = last && contactInUse(book, last, axis);
   if (!use) return undefined;
-  const lostMotion = lostMotionOf(book, axis, last.takenAt);
+  const lostMotion = backlashAtTouch(book, axis, last.takenAt);
   const nominal = nominalOf(book.part, book.setup.partZero, { kind: 'face', face, of }, book.datumPlan.known);
   const result = edge({
     readings: readings.map(({ value }) => value),

@@ -1,5 +1,5 @@
 import type { Feature } from '../../records/setup/datumPlan';
-import { answered, type Book } from '../basis/setupState';
+import { memoize, type SetupState } from '../basis/setupState';
 import { featureKey, rectangleOf } from '../../datum/feature';
 import { holeLine } from '../../datum/round/holeLine';
 import type { HoleLineInput } from '../../datum/round/holeLine.schema';
@@ -8,7 +8,7 @@ import { cornerAnswer, type CornerFeature } from './corner';
 import { afterHoming } from './zeroDoubt';
 import { faceAnswer } from './face';
 import {
-  alone,
+  diagonalCovariance,
   lastStands,
   partsModel,
   whole,
@@ -17,7 +17,7 @@ import {
   type FeatureAnswer,
   type Of,
 } from '../gauges/answer';
-import { samePlace } from '../../records/values/place';
+import { isSamePlace } from '../../records/values/place';
 import { isTouch } from '../../records/log/reading';
 import { middleAnswer } from './middle';
 import { ofRound } from './roundFeature';
@@ -31,11 +31,11 @@ export type FeatureState =
   | { state: 'refused'; problem: ProblemInfo };
 
 /** What the readings in force say of a feature. */
-export function featureState(book: Book, feature: Feature): FeatureState {
-  return answered(book, `feature ${featureKey(feature)}`, () => stateOf(book, feature));
+export function featureState(book: SetupState, feature: Feature): FeatureState {
+  return memoize(book, `feature ${featureKey(feature)}`, () => stateOf(book, feature));
 }
 
-function stateOf(book: Book, feature: Feature): FeatureState {
+function stateOf(book: SetupState, feature: Feature): FeatureState {
   try {
     const answer = answerOf(book, feature);
     return answer ? { state: 'found', answer: afterHoming(book, answer) } : { state: 'open' };
@@ -46,12 +46,12 @@ function stateOf(book: Book, feature: Feature): FeatureState {
 }
 
 /** A feature's answer; undefined while too little was touched, or no answer comes of it. */
-export function featureAnswer(book: Book, feature: Feature): FeatureAnswer | undefined {
+export function featureAnswer(book: SetupState, feature: Feature): FeatureAnswer | undefined {
   const found = featureState(book, feature);
   return found.state === 'found' ? found.answer : undefined;
 }
 
-function answerOf(book: Book, feature: Feature): FeatureAnswer | undefined {
+function answerOf(book: SetupState, feature: Feature): FeatureAnswer | undefined {
   switch (feature.kind) {
     case 'face':
       return ofFace(book, feature);
@@ -66,7 +66,7 @@ function answerOf(book: Book, feature: Feature): FeatureAnswer | undefined {
   }
 }
 
-function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
+function ofFace(book: SetupState, feature: Of<'face'>): FeatureAnswer | undefined {
   const found = faceAnswer(book, feature.face, feature.of);
   if (!found) return undefined;
   const { result, readings } = found;
@@ -88,7 +88,7 @@ function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
     repeats: result.repeats,
     taken: readings.length,
     ...whole(book, result.uncertainty),
-    covariance: alone(...both),
+    covariance: diagonalCovariance(...both),
     model: partsModel(...both),
     tape: result.tape,
     cautions: result.cautions,
@@ -96,7 +96,7 @@ function ofFace(book: Book, feature: Of<'face'>): FeatureAnswer | undefined {
   };
 }
 
-function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined {
+function ofMiddle(book: SetupState, feature: Of<'middle'>): FeatureAnswer | undefined {
   const found = middleAnswer(book, feature.axis, feature.of);
   if (!found) return undefined;
   const { result, readings } = found;
@@ -124,7 +124,7 @@ function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined 
       U: result.widthUncertainty.U,
     },
     ...whole(book, result.uncertainty),
-    covariance: alone(...both),
+    covariance: diagonalCovariance(...both),
     model: partsModel(...both),
     tape: result.tape,
     cautions: result.cautions,
@@ -132,7 +132,7 @@ function ofMiddle(book: Book, feature: Of<'middle'>): FeatureAnswer | undefined 
   };
 }
 
-function ofCorner(book: Book, feature: CornerFeature): FeatureAnswer | undefined {
+function ofCorner(book: SetupState, feature: CornerFeature): FeatureAnswer | undefined {
   const found = cornerAnswer(book, feature);
   if (!found) return undefined;
   const { result, readings, input } = found;
@@ -162,14 +162,14 @@ function ofCorner(book: Book, feature: CornerFeature): FeatureAnswer | undefined
   };
 }
 
-function ofHoleLine(book: Book, feature: Of<'hole-line'>): FeatureAnswer | undefined {
+function ofHoleLine(book: SetupState, feature: Of<'hole-line'>): FeatureAnswer | undefined {
   const [from, to] = [feature.from, feature.to].map((of) => featureAnswer(book, { kind: 'round', of }));
   if (!from?.x || !from.y || !to?.x || !to.y) return undefined;
   const readings = [...from.readings, ...to.readings];
   const touches = readings.filter(isTouch);
   const together = touches.every(
     (one) =>
-      samePlace(one.place, (touches[0] ?? one).place) &&
+      isSamePlace(one.place, (touches[0] ?? one).place) &&
       one.epoch === touches.find(({ axis }) => axis === one.axis)?.epoch,
   );
   if (!together || from.off || to.off) {
@@ -178,7 +178,7 @@ function ofHoleLine(book: Book, feature: Of<'hole-line'>): FeatureAnswer | undef
       field: 'to',
       message:
         from.off || to.off
-          ? 'A swept hole tells where the spindle is, not where the hole is on the scale. Find both holes by touches, or log where the scale stands at each.'
+          ? 'A swept hole tells where the spindle is, not where the hole is on the scale. Find both holes by touches, or log the scale at each.'
           : 'The two holes were found on different scales, or the scale was set between them. Find both again without setting it.',
     });
   }

@@ -2,7 +2,7 @@ import { featureKey } from '../../datum/feature';
 import { rectanglesOf, roundsOf } from '../../datum/shapes';
 import type { Feature } from '../../records/setup/datumPlan';
 import { CORNERS, FACES } from '../../records/values/faces';
-import { answered, type Book } from '../basis/setupState';
+import { memoize, type SetupState } from '../basis/setupState';
 import type { FeatureAnswer } from '../gauges/answer';
 import { featureAnswer } from './featureAnswer';
 import { onThisScale } from '../basis/activeRecords';
@@ -18,8 +18,8 @@ export interface FoundFeature {
 }
 
 /** Everything that can be made of what was touched. */
-export const foundFeatures = (book: Book): FoundFeature[] =>
-  answered(book, 'found features', () =>
+export const foundFeatures = (book: SetupState): FoundFeature[] =>
+  memoize(book, 'found features', () =>
     candidates(book).flatMap((feature) => {
       const answer = featureAnswer(book, feature);
       return answer ? [{ feature, key: featureKey(feature), answer, stands: onThisScale(book, answer.readings) }] : [];
@@ -27,7 +27,7 @@ export const foundFeatures = (book: Book): FoundFeature[] =>
   );
 
 /** Features that could have an answer: those of shapes that were touched. */
-function candidates({ part, datumPlan, index }: Book): Feature[] {
+function candidates({ part, datumPlan, index }: SetupState): Feature[] {
   const touched = new Set(
     [...index.ofSubject.values()].flatMap(([first]) => {
       const subject = first?.subject;

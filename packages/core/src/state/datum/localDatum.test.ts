@@ -3,14 +3,14 @@ import { currentEpoch, lastZeroing } from '../basis/activeRecords';
 import { datumInForce, onScale } from './localDatum';
 import { bookOf, plateSnapshot, presetDone } from '../basis/snapshot.case';
 import type { NewZeroing } from '../../records/log/zeroing';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { featureKey, featureOf } from '../../datum/feature';
 
 const setupId = plateSnapshot.setup.id;
 const bore = { id: 'bore', name: 'Bearing bore', at: { x: 62, y: 58 } };
 const base = bookOf({ ...plateSnapshot, datumPlan: { ...plateSnapshot.datumPlan, local: [bore] } });
 
-const set = (book: Book, ...bodies: NewZeroing[]): Book =>
+const set = (book: SetupState, ...bodies: NewZeroing[]): SetupState =>
   bookOf(
     book,
     bodies.map((body) => ({ kind: 'zeroing' as const, setupId, body })),

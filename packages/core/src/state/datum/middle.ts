@@ -1,13 +1,13 @@
 import type { TouchReading } from '../../records/log/reading';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { nominalOf, rectangleOf } from '../../datum/feature';
 import { oppositeFaces } from '../../datum/faces/oppositeFaces';
 import type { OppositeFacesOutput } from '../../datum/faces/oppositeFaces.schema';
 import { FACES_ACROSS, wallTouch } from '../../datum/shapes';
 import { Refusal } from '../../problem/problem';
-import { samePlace } from '../../records/values/place';
+import { isSamePlace } from '../../records/values/place';
 import { faceReadings } from './face';
-import { contactInUse, lostMotionOf, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { contactInUse, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
 
 export interface MiddleAnswer {
   result: OppositeFacesOutput;
@@ -21,7 +21,7 @@ export interface MiddleAnswer {
  * @throws Refusal when the two were touched on different scales or zeros or with different contacts, or the touches
  * cannot be of two opposite faces
  */
-export function middleAnswer(book: Book, axis: 'x' | 'y', of?: string): MiddleAnswer | undefined {
+export function middleAnswer(book: SetupState, axis: 'x' | 'y', of?: string): MiddleAnswer | undefined {
   const { part, setup } = book;
   const shape = rectangleOf(part, of);
   const [low, high] = FACES_ACROSS[axis];
@@ -31,7 +31,7 @@ export function middleAnswer(book: Book, axis: 'x' | 'y', of?: string): MiddleAn
   requireTogether(book, first, second);
   const use = contactInUse(book, first, axis);
   if (!use) return undefined;
-  const lostMotion = lostMotionOf(book, axis, first.takenAt);
+  const lostMotion = backlashAtTouch(book, axis, first.takenAt);
   const values = (readings: readonly TouchReading[]) => readings.map(({ value }) => value);
   const result = oppositeFaces({
     first: { readings: values(a), approach: wallTouch(shape, low).approach },
@@ -49,13 +49,13 @@ export function middleAnswer(book: Book, axis: 'x' | 'y', of?: string): MiddleAn
 }
 
 /** @throws Refusal when two touches are not on one zero of one scale, or not with one contact */
-export function requireTogether(book: Book, first: TouchReading, second: TouchReading): void {
-  if (!samePlace(first.place, second.place) || (first.axis === second.axis && first.epoch !== second.epoch)) {
+export function requireTogether(book: SetupState, first: TouchReading, second: TouchReading): void {
+  if (!isSamePlace(first.place, second.place) || (first.axis === second.axis && first.epoch !== second.epoch)) {
     throw new Refusal({
       code: 'mixed-scales',
       field: 'readings',
       message:
-        'The two faces were touched on different scales, or the scale was set between them, so their numbers do not go together. Touch both again on one.',
+        'The two faces were touched on different scales, or the scale was set between them. Touch both again on one scale.',
     });
   }
   if (!sameUse(book, first, second)) {
@@ -63,7 +63,7 @@ export function requireTogether(book: Book, first: TouchReading, second: TouchRe
       code: 'mixed-contacts',
       field: 'readings',
       message:
-        'The two faces were touched with different contacts, or the contact was measured anew between them. Touch both with one of them.',
+        'The two faces were touched with different contacts, or the contact was measured again between them. Touch both with one of them.',
     });
   }
 }

@@ -26,7 +26,7 @@ test('a bore after both faces: the first zero is named, and where the bore was f
 test.each([
   ['one axis is not set yet', [LEFT], BORE],
   ['nothing is set', [], BORE],
-  ['a face is set anew', [LEFT, FRONT], { kind: 'face', face: 'left' }],
+  ['a face is set again', [LEFT, FRONT], { kind: 'face', face: 'left' }],
   ['it was set by this bore before', [set('x', BORE as never), set('y', BORE as never)], BORE],
 ] as const)('nothing is lost where %s', (_, entries, feature) => {
   expect(overwrittenZero(bookOf(snapshot, [...entries]), feature, found)).toBeUndefined();

@@ -2,7 +2,7 @@ import { featureKey, nominalOf } from '../../datum/feature';
 import type { Point } from '../../geometry/point';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { Zeroing } from '../../records/log/zeroing';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { FeatureAnswer } from './featureAnswer';
 import { lastZeroing, scaleOf } from '../basis/activeRecords';
 import { datumInForce } from './localDatum';
@@ -22,7 +22,11 @@ const SECOND: readonly Feature['kind'][] = ['middle', 'round', 'hole-line'];
  * Whether setting X and Y by a middle or a bore would lose a zero that stands: every axis it tells was set before, by
  * something else, and part zero is in force.
  */
-export function overwrittenZero(book: Book, feature: Feature, answer: FeatureAnswer): OverwrittenZero | undefined {
+export function overwrittenZero(
+  book: SetupState,
+  feature: Feature,
+  answer: FeatureAnswer,
+): OverwrittenZero | undefined {
   if (!SECOND.includes(feature.kind) || datumInForce(book)) return undefined;
   const nominal = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known);
   const by: OverwrittenZero['by'] = {};

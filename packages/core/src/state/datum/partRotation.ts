@@ -1,6 +1,6 @@
 import { featureOf } from '../../datum/feature';
 import { alignmentOf } from '../alignment/plan';
-import { answered, withReadings, type Book } from '../basis/setupState';
+import { memoize, withReadings, type SetupState } from '../basis/setupState';
 import { featureAnswer } from './featureAnswer';
 import { alignmentPass } from '../alignment/taskAnswer';
 
@@ -14,13 +14,14 @@ export interface Rotation {
  * The rotation carried by everything after, found at a datum or along a face; undefined where none is. It is reckoned
  * anew from the very touches it was carried from: a touch struck out since changes it, or takes it away.
  */
-export const carriedRotation = (book: Book): Rotation | undefined =>
-  answered(book, 'carried rotation', () => fromDatum(book) ?? fromPass(book));
+export const carriedRotation = (book: SetupState): Rotation | undefined =>
+  memoize(book, 'carried rotation', () => fromDatum(book) ?? fromPass(book));
 
 /** Whether a rotation was carried that its touches no longer give: some were struck out since. */
-export const carriedIsLost = (book: Book): boolean => book.datumPlan.carried !== null && fromDatum(book) === undefined;
+export const carriedIsLost = (book: SetupState): boolean =>
+  book.datumPlan.carried !== null && fromDatum(book) === undefined;
 
-function fromDatum(book: Book): Rotation | undefined {
+function fromDatum(book: SetupState): Rotation | undefined {
   const { carried } = book.datumPlan;
   if (!carried) return undefined;
   if (carried.readings.length === 0) return carried.told;
@@ -35,7 +36,7 @@ function fromDatum(book: Book): Rotation | undefined {
   return skew && { angle: skew.angle, U: skew.U };
 }
 
-function fromPass(book: Book): Rotation | undefined {
+function fromPass(book: SetupState): Rotation | undefined {
   if (book.datumPlan.carried) return undefined;
   const alignment = alignmentOf(book, 'skew');
   if (alignment?.task !== 'skew' || alignment.carriedPass === null) return undefined;

@@ -4,7 +4,7 @@ import { centrePlug } from '../../alignment/centrePlug';
 import type { CentrePlugOutput } from '../../alignment/centrePlug.schema';
 import type { DialReading, Reading, TouchReading } from '../../records/log/reading';
 import type { Approach } from '../../schema/quantities';
-import { gaugeAt, type Book } from '../basis/setupState';
+import { gaugeAt, type SetupState } from '../basis/setupState';
 import { circle } from '../../datum/round/circle';
 import type { CircleInput, CircleOutput } from '../../datum/round/circle.schema';
 import { featureKey, nominalOf, roundOf } from '../../datum/feature';
@@ -18,8 +18,8 @@ import { mean } from '../../metrology/mean';
 import { METHOD_FACTS, methodOf } from '../../methods/method';
 import { Refusal } from '../../problem/problem';
 import { point } from './corner';
-import { contactInUse, feltU, lostMotionOf, methodWith, sameUse, touchU } from '../gauges/contactSize';
-import { allReadingsOf, readingsInForce } from '../basis/activeRecords';
+import { contactInUse, feltU, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { allReadingsOf, activeReadings } from '../basis/activeRecords';
 
 /** What a bore or boss answers with, by the way it was found. */
 export type RoundAnswer = { readings: readonly Reading[] } & (
@@ -36,13 +36,13 @@ export type RoundAnswer = { readings: readonly Reading[] } & (
 );
 
 /** How a bore or boss is found: as it was chosen, else as the gauge in hand can. */
-export function roundWay(book: Book, of: string): RoundWay {
+export function roundWay(book: SetupState, of: string): RoundWay {
   const way = book.datumPlan.ways[featureKey({ kind: 'round', of })];
   return ROUND_WAYS.find((one) => one === way) ?? 'pairs';
 }
 
 /** The gauge a bore or boss is found with in this way: the finder of the plan, or the indicator or plug chosen, else the shop's first. */
-export function roundGauge({ gauges, setup, datumPlan }: Book, way: RoundWay): KnownGauge | undefined {
+export function roundGauge({ gauges, setup, datumPlan }: SetupState, way: RoundWay): KnownGauge | undefined {
   const own = gauges.find(({ id }) => id === setup.finderId);
   if (way === 'pairs' || way === 'points' || way === 'cycle') return own;
   const kind = way === 'sweep' ? 'indicator' : 'plug';
@@ -51,14 +51,14 @@ export function roundGauge({ gauges, setup, datumPlan }: Book, way: RoundWay): K
 }
 
 /** The latest time round of a sweep in the datum's own log; 1 before the first. */
-export const sweepPass = (book: Book, of: string): number =>
+export const sweepPass = (book: SetupState, of: string): number =>
   allReadingsOf(book, { kind: 'sweep', of, place: 0, pass: 1 }).reduce(
     (most, { subject }) => (subject.kind === 'sweep' ? Math.max(most, subject.pass) : most),
     1,
   );
 
 /** Readings of one time round, struck ones included, in the order of the places. */
-export function sweepReadings(book: Book, of: string, pass: number): DialReading[] {
+export function sweepReadings(book: SetupState, of: string, pass: number): DialReading[] {
   const all = allReadingsOf(book, { kind: 'sweep', of, place: 0, pass });
   return SWEEP_PLACES.flatMap((place) =>
     all.filter(
@@ -76,13 +76,13 @@ export const SWEEP_PLACES = [0, 90, 180, 270] as const;
  *
  * @throws Refusal when they give no centre
  */
-export function roundAnswer(book: Book, of: string): RoundAnswer | undefined {
+export function roundAnswer(book: SetupState, of: string): RoundAnswer | undefined {
   const way = roundWay(book, of);
   if (way === 'sweep') return swept(book, of);
   if (way === 'plug') return plugged(book, of);
   if (way === 'cycle') return byCycle(book, of);
   const round = roundOf(book.part, of);
-  const inForce = readingsInForce(book, { kind: 'round', of });
+  const inForce = activeReadings(book, { kind: 'round', of });
   const last = inForce.at(-1);
   const use = last && contactInUse(book, last, last.axis === 'x' ? 'x' : 'y');
   if (!use) return undefined;
@@ -102,13 +102,13 @@ type Use = NonNullable<ReturnType<typeof contactInUse>>;
 
 const lastOf = (readings: readonly TouchReading[]): string => readings.at(-1)?.takenAt ?? '';
 
-const centreOf = (book: Book, of: string): { x: number; y: number } => {
+const centreOf = (book: SetupState, of: string): { x: number; y: number } => {
   const { x = 0, y = 0 } = nominalOf(book.part, book.setup.partZero, { kind: 'round', of });
   return { x, y };
 };
 
 function byPoints(
-  book: Book,
+  book: SetupState,
   of: string,
   all: TouchReading[],
   { gauge, contact, sizeU }: Use,
@@ -134,7 +134,7 @@ function byPoints(
  * contact; undefined while only one of them was touched.
  */
 export function pairAlong(
-  book: Book,
+  book: SetupState,
   of: string,
   axis: 'x' | 'y',
   all: readonly TouchReading[],
@@ -144,7 +144,7 @@ export function pairAlong(
   const touched = (approach: Approach) => all.filter((one) => one.axis === axis && one.approach === approach);
   const [toward, away] = [touched(1), touched(-1)];
   if (toward.length === 0 || away.length === 0) return undefined;
-  const lostMotion = lostMotionOf(book, axis, lastOf(all));
+  const lostMotion = backlashAtTouch(book, axis, lastOf(all));
   return oppositeFaces({
     first: { readings: toward.map(({ value }) => value), approach: 1 },
     second: { readings: away.map(({ value }) => value), approach: -1 },
@@ -159,7 +159,7 @@ export function pairAlong(
   });
 }
 
-function byPairs(book: Book, of: string, all: TouchReading[], use: Use): RoundAnswer | undefined {
+function byPairs(book: SetupState, of: string, all: TouchReading[], use: Use): RoundAnswer | undefined {
   const [x, y] = [pairAlong(book, of, 'x', all, use), pairAlong(book, of, 'y', all, use)];
   if (!x && !y) return undefined;
   // The pair begun first is a chord; the other, taken through its middle, is the diameter. A wall touched again changes neither.
@@ -173,7 +173,7 @@ function byPairs(book: Book, of: string, all: TouchReading[], use: Use): RoundAn
   };
 }
 
-function swept(book: Book, of: string): RoundAnswer | undefined {
+function swept(book: SetupState, of: string): RoundAnswer | undefined {
   const pass = sweepPass(book, of);
   const readings = sweepReadings(book, of, pass).filter(({ struckBy }) => struckBy === null);
   const last = readings.at(-1);
@@ -193,7 +193,7 @@ function swept(book: Book, of: string): RoundAnswer | undefined {
     },
     allowed: book.setup.tolerance / 4,
   });
-  const standing = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
+  const standing = activeReadings(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
   return { way: 'sweep', result, stands: standsAt(standing), readings: [...readings, ...standing] };
 }
 
@@ -205,8 +205,8 @@ function standsAt(readings: readonly TouchReading[]): { x?: number; y?: number }
   return { ...at('x'), ...at('y') };
 }
 
-function plugged(book: Book, of: string): RoundAnswer | undefined {
-  const readings = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
+function plugged(book: SetupState, of: string): RoundAnswer | undefined {
+  const readings = activeReadings(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
   const last = readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const values = (axis: 'x' | 'y') => readings.filter((one) => one.axis === axis).map(({ value }) => value);
@@ -234,8 +234,8 @@ function plugged(book: Book, of: string): RoundAnswer | undefined {
 }
 
 /** The centre the control's own cycle gave; undefined until it was logged along both axes. */
-function byCycle(book: Book, of: string): RoundAnswer | undefined {
-  const readings = readingsInForce(book, { kind: 'standing', of }).filter(({ source }) => source.by === 'control');
+function byCycle(book: SetupState, of: string): RoundAnswer | undefined {
+  const readings = activeReadings(book, { kind: 'standing', of }).filter(({ source }) => source.by === 'control');
   const last = readings.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   const values = (axis: 'x' | 'y') => readings.filter((one) => one.axis === axis).map(({ value }) => value);

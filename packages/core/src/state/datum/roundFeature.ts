@@ -1,21 +1,21 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { nominalOf, roundOf } from '../../datum/feature';
 import type { Uncertainty } from '../../metrology/uncertainty';
 import { roundAnswer } from './round';
 import {
-  alone,
+  diagonalCovariance,
   lastStands,
   partsModel,
   whole,
   withBacklash,
-  worse,
+  maxU,
   type AxisAnswer,
   type FeatureAnswer,
   type Of,
 } from '../gauges/answer';
 
 /** A bore or boss by whichever way it was found. */
-export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undefined {
+export function ofRound(book: SetupState, feature: Of<'round'>): FeatureAnswer | undefined {
   const found = roundAnswer(book, feature.of);
   if (!found) return undefined;
   const { readings } = found;
@@ -54,7 +54,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         found.x && at('x', found.x.centre, found.x.uncertainty, lastStands(readings, 'x').stands),
         found.y && at('y', found.y.centre, found.y.uncertainty, lastStands(readings, 'y').stands),
       ];
-      const uncertainty = x && y ? worse(x.uncertainty, y.uncertainty) : (x ?? y)?.uncertainty;
+      const uncertainty = x && y ? maxU(x.uncertainty, y.uncertainty) : (x ?? y)?.uncertainty;
       if (!uncertainty) return undefined;
       const repeats = [found.x, found.y].flatMap((one) => (one ? [one.repeats.first.n, one.repeats.second.n] : []));
       return {
@@ -66,7 +66,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
           size: { what: 'diameter', measured: found.diameter.value, known, U: found.diameter.U },
         }),
         ...whole(book, uncertainty),
-        covariance: alone(x, y),
+        covariance: diagonalCovariance(x, y),
         model: partsModel(x, y),
         cautions: (found.x ?? found.y)?.cautions ?? [],
         tape: {
@@ -93,7 +93,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         off: result.off,
         ...(result.form !== null && { form: result.form }),
         ...whole(book, result.uncertainty),
-        covariance: alone(centred('x'), centred('y')),
+        covariance: diagonalCovariance(centred('x'), centred('y')),
         model: partsModel(centred('x'), centred('y')),
         tape: result.tape,
         cautions: result.cautions,
@@ -109,7 +109,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         y,
         taken: Math.min(result.repeats.x.n, result.repeats.y.n),
         ...whole(book, result.uncertainty),
-        covariance: alone(x, y),
+        covariance: diagonalCovariance(x, y),
         model: partsModel(x, y),
         tape: result.tape,
         cautions: result.cautions,
@@ -127,7 +127,7 @@ export function ofRound(book: Book, feature: Of<'round'>): FeatureAnswer | undef
         y,
         onMyWord: result.confirmed === 'word',
         ...whole(book, result.uncertainty),
-        covariance: alone(x, y),
+        covariance: diagonalCovariance(x, y),
         model: partsModel(x, y),
         tape: result.tape,
         cautions: result.cautions,

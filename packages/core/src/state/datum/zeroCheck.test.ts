@@ -1,6 +1,6 @@
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { elsewhereWords, lookWords } from '../../messages/datum/zeroCheck';
-import { ELSEWHERE, overZero } from './zeroCheck';
+import { ELSEWHERE, zeroCheck } from './zeroCheck';
 import { bookOf, plateSnapshot, presetDone, reading, rowOf } from '../basis/snapshot.case';
 
 const set = (axis: 'x' | 'y', id: string, at: string) => [
@@ -24,7 +24,7 @@ const looked = (item: string, there: boolean) =>
 
 const after = (entries: Parameters<typeof bookOf>[1], snapshot: Snapshot = plateSnapshot) => {
   const book = bookOf(snapshot, entries);
-  return { book, look: overZero(book) };
+  return { book, look: zeroCheck(book) };
 };
 
 test('nothing to look at until X and Y are both set, nor on a machine that has only one of them', () => {
@@ -51,11 +51,11 @@ test('a middle is told by a rule', () => {
   expect(lookWords(book, look)).toMatch(/by a rule 92\.0 mm from the left face and 58\.0 mm from the front\.$/);
 });
 
-test('what was seen stands until an axis is set anew', () => {
+test('what was seen stands until an axis is set again', () => {
   expect(after([...both, looked('over-zero-set-x-set-y', true)]).look?.seen).toBe('there');
   expect(after([...both, looked('over-zero-set-x-set-y', false)]).look?.seen).toBe('elsewhere');
-  const anew = set('x', 'set-x-again', '2026-11-24T09:40:00.000Z');
-  expect(after([...both, looked('over-zero-set-x-set-y', true), ...anew]).look).toMatchObject({
+  const again = set('x', 'set-x-again', '2026-11-24T09:40:00.000Z');
+  expect(after([...both, looked('over-zero-set-x-set-y', true), ...again]).look).toMatchObject({
     item: 'over-zero-set-x-again-set-y',
     seen: undefined,
   });

@@ -3,8 +3,8 @@ import type { RowEntry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { doubtWords, shiftWords } from '../../messages/datum/zeroDoubt';
 import { leftWords, nextWords } from '../../messages/status/setupProgress';
-import type { Book } from '../basis/setupState';
-import { doubtOf, homingPart, leftSince, shiftOf } from './zeroDoubt';
+import type { SetupState } from '../basis/setupState';
+import { zeroDoubtOf, homingPart, leftSince, shiftOf } from './zeroDoubt';
 import { featureAnswer } from './featureAnswer';
 import { progressOf } from '../status/setupProgress';
 import { zZeroAnswer } from '../zAndTools/zZero';
@@ -34,30 +34,34 @@ const again = (value: number, after: string, time = '11:10') => {
   return rowOf('reading', { ...face, subject: { kind: 'return', after, face: 'left' } });
 };
 
-const bookWith = (...more: RowEntry[]): Book => bookOf(router, [...touched, ...more]);
+const bookWith = (...more: RowEntry[]): SetupState => bookOf(router, [...touched, ...more]);
 const homed = row('homed', 'h1', '11:00');
 const left = { kind: 'face', face: 'left' } as const;
 
 describe('a zero after the machine was homed', () => {
   test('is in doubt, and a face that was touched before proves it', () => {
-    expect(doubtOf(bookWith())).toBeUndefined();
-    expect(doubtOf(bookWith(homed))).toMatchObject({ what: 'homed', axes: ['x'], faces: [left, { face: 'right' }] });
+    expect(zeroDoubtOf(bookWith())).toBeUndefined();
+    expect(zeroDoubtOf(bookWith(homed))).toMatchObject({
+      what: 'homed',
+      axes: ['x'],
+      faces: [left, { face: 'right' }],
+    });
   });
 
   test('that was set after the homing is not', () => {
-    expect(doubtOf(bookWith(row('homed', 'h0', '09:00')))).toBeUndefined();
+    expect(zeroDoubtOf(bookWith(row('homed', 'h0', '09:00')))).toBeUndefined();
   });
 
   test('stands where that face comes back within what both touches are sure of', () => {
     const back = bookWith(homed, again(95.006, 'h1'));
-    expect(doubtOf(back)).toBeUndefined();
+    expect(zeroDoubtOf(back)).toBeUndefined();
     expect(shiftOf(back, 'h1', left)?.off).toBeCloseTo(0.006, 9);
     expect(shiftOf(back, 'h1', left)?.stands).toBe(true);
   });
 
   test('does not where it comes back elsewhere: said by how much, and what to do', () => {
     const moved = bookWith(homed, again(95.31, 'h1'));
-    const doubt = doubtOf(moved);
+    const doubt = zeroDoubtOf(moved);
     expect(doubt?.shift?.off).toBeCloseTo(0.31, 9);
     expect(doubt && doubtWords(moved, doubt)).toMatch(
       /^The left face is off by \+0\.310 mm ±0\.0\d\d mm: the zero of X has moved/,
@@ -67,9 +71,9 @@ describe('a zero after the machine was homed', () => {
 
   test('a touch after one homing proves nothing after the next', () => {
     const twice = bookWith(homed, again(95.002, 'h1'), row('homed', 'h2', '12:00'));
-    expect(doubtOf(twice)?.id).toBe('h2');
+    expect(zeroDoubtOf(twice)?.id).toBe('h2');
     expect(
-      doubtOf(bookWith(homed, again(95.002, 'h1'), row('homed', 'h2', '12:00'), again(95.004, 'h2', '12:10'))),
+      zeroDoubtOf(bookWith(homed, again(95.002, 'h1'), row('homed', 'h2', '12:00'), again(95.004, 'h2', '12:10'))),
     ).toBeUndefined();
   });
 
@@ -108,7 +112,7 @@ describe('a zero after the machine was homed', () => {
     expect(nextWords(bookWith(homed), progressOf(bookWith(homed)).next)).toBe(
       'Check the zero: touch the left face once more.',
     );
-    expect(doubtOf(bookWith(homed, row('stands', 's1', '11:05')))).toBeUndefined();
+    expect(zeroDoubtOf(bookWith(homed, row('stands', 's1', '11:05')))).toBeUndefined();
   });
 });
 
@@ -123,7 +127,7 @@ test('on a DRO that was set to the part, a face is held against its place on the
     }),
   ]);
   expect(shiftOf(readout, 'night', left)?.off).toBeCloseTo(0.01, 9);
-  expect(doubtOf(readout)).toBeUndefined();
+  expect(zeroDoubtOf(readout)).toBeUndefined();
   const shift = shiftOf(readout, 'night', left);
   expect(shift && shiftWords(readout, shift)).toMatch(/^The left face came back, off by \+0\.010 mm/);
 });

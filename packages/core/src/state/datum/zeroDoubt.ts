@@ -7,11 +7,11 @@ import type { NewInterruption } from '../../records/log/interruption';
 import type { TouchReading } from '../../records/log/reading';
 import type { Face } from '../../records/values/subject';
 import type { Axis } from '../../schema/quantities';
-import { alone, partsModel, whole, worse, type AxisAnswer, type FeatureAnswer } from '../gauges/answer';
-import { answered, type Book } from '../basis/setupState';
+import { diagonalCovariance, partsModel, whole, maxU, type AxisAnswer, type FeatureAnswer } from '../gauges/answer';
+import { memoize, type SetupState } from '../basis/setupState';
 import { KNOWN_U } from '../checks/check';
 import { sameUse } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, readingsInForce } from '../basis/activeRecords';
+import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
 import { answerFrom, faceAnswer } from './face';
 
 type FaceFeature = Extract<Feature, { kind: 'face' }>;
@@ -34,7 +34,7 @@ export interface FaceShift extends Shift {
 }
 
 /** A zero that may not be what it was: what happened since it was set, and what proves it. */
-export interface Doubt {
+export interface ZeroDoubt {
   id: string;
   what: Exclude<NewInterruption['what'], 'stands'>;
   at: string;
@@ -49,7 +49,7 @@ export interface Doubt {
 const AXES = ['x', 'y', 'z'] as const;
 
 /** The last interruption that nobody's word has settled; undefined where there is none. */
-function lastInterruption({ interruptions }: Book) {
+function lastInterruption({ interruptions }: SetupState) {
   const sorted = [...interruptions].sort((a, b) => a.at.localeCompare(b.at) || a.seq - b.seq);
   const last = sorted.at(-1);
   return last && last.what !== 'stands' ? { ...last, what: last.what } : undefined;
@@ -59,9 +59,9 @@ function lastInterruption({ interruptions }: Book) {
  * Whether the zero of X, Y and Z is in doubt: the machine was homed, without power or left since they were set, and no
  * face was touched since that shows they stand. Nothing may be driven to before that.
  */
-export const doubtOf = (book: Book): Doubt | undefined => answered(book, 'doubt', () => findDoubt(book));
+export const zeroDoubtOf = (book: SetupState): ZeroDoubt | undefined => memoize(book, 'doubt', () => findDoubt(book));
 
-function findDoubt(book: Book): Doubt | undefined {
+function findDoubt(book: SetupState): ZeroDoubt | undefined {
   const last = lastInterruption(book);
   if (!last) return undefined;
   const axes = AXES.filter((axis) => {
@@ -76,7 +76,7 @@ function findDoubt(book: Book): Doubt | undefined {
 }
 
 /** Faces that can prove a zero, those touched before first. */
-function provingFaces(book: Book, axes: readonly Axis[]): FaceFeature[] {
+function provingFaces(book: SetupState, axes: readonly Axis[]): FaceFeature[] {
   const all = (['x', 'y'] as const)
     .filter((axis) => axes.includes(axis))
     .flatMap((axis) => FACES_ACROSS[axis].map((face): FaceFeature => ({ kind: 'face', face })));
@@ -88,10 +88,10 @@ function provingFaces(book: Book, axes: readonly Axis[]): FaceFeature[] {
  * How far a face is from where it was before an interruption; undefined while it was not touched since. Where it was is
  * told by its own touch on the same zero, else by the zero that was set and its place on the part.
  */
-export function shiftOf(book: Book, after: string, feature: FaceFeature): FaceShift | undefined {
+export function shiftOf(book: SetupState, after: string, feature: FaceFeature): FaceShift | undefined {
   const { face, of } = feature;
   const { axis } = wallTouch(rectangleOf(book.part, of), face);
-  const inForce = readingsInForce(book, { kind: 'return', after, face, of });
+  const inForce = activeReadings(book, { kind: 'return', after, face, of });
   const last = inForce.at(-1);
   const set = lastZeroing(book, axis);
   if (!last || !set || !onThisScale(book, [last])) return undefined;
@@ -109,7 +109,7 @@ export function shiftOf(book: Book, after: string, feature: FaceFeature): FaceSh
  * Where the scale should have a face, mm, and U of that: by its own touch on the zero in force, else by that zero and the
  * face's place on the part. Undefined while its axis is not set.
  */
-export function expectedEdge(book: Book, feature: FaceFeature): { edge: number; U: number } | undefined {
+export function expectedEdge(book: SetupState, feature: FaceFeature): { edge: number; U: number } | undefined {
   const { face, of } = feature;
   const { axis } = wallTouch(rectangleOf(book.part, of), face);
   const set = lastZeroing(book, axis);
@@ -122,7 +122,7 @@ export function expectedEdge(book: Book, feature: FaceFeature): { edge: number; 
 }
 
 /** Where the scale shows part zero, mm: nothing where it was set to, the figure of a work offset; beside it on a local datum. */
-export function zeroAt(book: Book, axis: 'x' | 'y', set: NonNullable<ReturnType<typeof lastZeroing>>): number {
+export function zeroAt(book: SetupState, axis: 'x' | 'y', set: NonNullable<ReturnType<typeof lastZeroing>>): number {
   const { subject } = set;
   const local = subject.kind === 'datum' ? book.datumPlan.local.find(({ id }) => id === subject.datum) : undefined;
   return (set.form === 'work-offset' ? set.value : 0) - (local?.at[axis] ?? 0);
@@ -136,7 +136,7 @@ const HOMING_DOF = 4;
  * What homing left unsure of a feature that was found before it: how far the faces touched since came back from where they
  * were, pooled with what is taken of any machine (JCGM 100:2008, H.3.6). Nothing where it was not homed since.
  */
-export function homingPart(book: Book, foundAt: string): BudgetPart | undefined {
+export function homingPart(book: SetupState, foundAt: string): BudgetPart | undefined {
   const homed = book.interruptions.filter(({ what, at }) => (what === 'homed' || what === 'power-off') && at > foundAt);
   if (homed.length === 0) return undefined;
   const seen = homed.flatMap(({ id }) =>
@@ -152,7 +152,7 @@ export function homingPart(book: Book, foundAt: string): BudgetPart | undefined 
 }
 
 /** A feature's answer with what a homing since its touches left unsure of its place; its sizes and angles stand as they are. */
-export function afterHoming(book: Book, answer: FeatureAnswer): FeatureAnswer {
+export function afterHoming(book: SetupState, answer: FeatureAnswer): FeatureAnswer {
   if (book.interruptions.length === 0 || !onThisScale(book, answer.readings)) return answer;
   const foundAt = answer.readings.reduce((last, { takenAt }) => (takenAt > last ? takenAt : last), '');
   const part = homingPart(book, foundAt);
@@ -160,8 +160,8 @@ export function afterHoming(book: Book, answer: FeatureAnswer): FeatureAnswer {
   const unsure = (axis: AxisAnswer | undefined): AxisAnswer | undefined =>
     axis && { ...axis, uncertainty: combine([...axis.uncertainty.parts, part]) };
   const [x, y] = [unsure(answer.x), unsure(answer.y)];
-  const { model: _, covariance = alone(answer.x, answer.y), ...rest } = answer;
-  const uncertainty = x && y ? worse(x.uncertainty, y.uncertainty) : (x ?? y)?.uncertainty;
+  const { model: _, covariance = diagonalCovariance(answer.x, answer.y), ...rest } = answer;
+  const uncertainty = x && y ? maxU(x.uncertainty, y.uncertainty) : (x ?? y)?.uncertainty;
   return {
     ...rest,
     ...(x && { x }),
@@ -180,7 +180,7 @@ export function afterHoming(book: Book, answer: FeatureAnswer): FeatureAnswer {
 const NIGHT = 8 * 3600 * 1000;
 
 /** When somebody did something in a setup last, where that is a night ago or more and X or Y were set; undefined else. */
-export function leftSince(book: Book, now: number): string | undefined {
+export function leftSince(book: SetupState, now: number): string | undefined {
   if (!(['x', 'y'] as const).some((axis) => lastZeroing(book, axis) !== undefined)) return undefined;
   const moments = [
     ...book.readings.map(({ takenAt }) => takenAt),
@@ -194,5 +194,5 @@ export function leftSince(book: Book, now: number): string | undefined {
 }
 
 /** Whether a face is one that proves a doubted zero, so that a touch of it now is held against where it was. */
-export const provesZero = (doubt: Doubt | undefined, face: Face, of: string | undefined): boolean =>
+export const provesZero = (doubt: ZeroDoubt | undefined, face: Face, of: string | undefined): boolean =>
   doubt !== undefined && of === undefined && doubt.faces.some((one) => one.face === face);

@@ -1,11 +1,15 @@
-import { uncertainty as uncertaintySchema, tape as tapeSchema, cautions as cautionsSchema } from '../../schema/results';
+import {
+  uncertainty as uncertaintySchema,
+  working as tapeSchema,
+  cautions as cautionsSchema,
+} from '../../schema/results';
 import { notes as notesSchema } from '../../schema/note';
 import type { Bore } from '../../records/setup/cutPlan';
 import type { Entry } from '../../records/kinds/entry';
 import type { Face } from '../../records/values/subject';
 import { tapeErrors } from '../../working/working.case';
 import { alignmentShop, configured, readPass } from '../alignment/alignment.case';
-import type { BookAnswer } from './answer';
+import type { StateAnswer } from './answer';
 import { featureAnswer } from '../datum/featureAnswer';
 import { bookOf, dialRead, plateSnapshot, reading, sizeRead, withTools } from '../basis/snapshot.case';
 import { alignmentPass } from '../alignment/taskAnswer';
@@ -35,7 +39,7 @@ const task = <T extends Parameters<typeof configured>[1]>(name: T, ...values: nu
   return alignmentPass(readPass(alignmentShop, alignment, values), alignment, 1).answer;
 };
 
-const ANSWERS: [string, string, BookAnswer<string> | undefined][] = [
+const ANSWERS: [string, string, StateAnswer<string> | undefined][] = [
   ['a face', 'feature', featureAnswer(touched, { kind: 'face', face: 'left' })],
   ['a middle', 'feature', featureAnswer(touched, { kind: 'middle', axis: 'x' })],
   ['Z zero', 'z-zero', zZeroAnswer(touched)],

@@ -2,14 +2,14 @@ import type { Note } from '../../schema/note';
 import type { Feature } from '../../records/setup/datumPlan';
 import { isTouch, type Reading } from '../../records/log/reading';
 import type { Caution } from '../../cautions/caution';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Covariance } from '../../datum/round/circle.schema';
 import type { DatumModel } from '../../datum/datumModel';
 import { judge, type Verdict } from '../../metrology/judge';
 import type { Repeats } from '../../metrology/repeats';
 import type { Uncertainty } from '../../metrology/uncertainty';
-import { sumSection, type Tape } from '../../working/working';
-import { lostMotionOf } from './contactSize';
+import { sumSection, type Working } from '../../working/working';
+import { backlashAtTouch } from './contactSize';
 
 /** What a feature tells of one axis, on the scale it was read on. mm. */
 export interface AxisAnswer {
@@ -27,13 +27,13 @@ export interface AxisAnswer {
  * What every answer of the book has, whatever it is of: told apart by its kind, with what it came from, how good that
  * is for this job, its reckoning, and what to mind.
  */
-export interface BookAnswer<K extends string> {
+export interface StateAnswer<K extends string> {
   kind: K;
   /** Readings in force it came from. */
   readings: readonly Reading[];
   uncertainty: Uncertainty;
   verdict: Verdict;
-  tape: Tape;
+  tape: Working;
   cautions: readonly Caution[];
   notes: readonly Note[];
 }
@@ -41,14 +41,14 @@ export interface BookAnswer<K extends string> {
 /** What a calculation gives as an answer of the book: the same fields, beside the result they were taken from. */
 export function answerWith<
   K extends string,
-  R extends { uncertainty: Uncertainty; tape: Tape; cautions: readonly Caution[]; notes?: readonly Note[] },
->(kind: K, result: R, readings: readonly Reading[], tolerance: number): BookAnswer<K> & { result: R } {
+  R extends { uncertainty: Uncertainty; tape: Working; cautions: readonly Caution[]; notes?: readonly Note[] },
+>(kind: K, result: R, readings: readonly Reading[], tolerance: number): StateAnswer<K> & { result: R } {
   const { uncertainty, tape, cautions, notes = [] } = result;
   return { kind, result, readings, uncertainty, verdict: judge(uncertainty.U, tolerance), tape, cautions, notes };
 }
 
 /** The answer of any feature, in one shape. */
-export interface FeatureAnswer extends BookAnswer<'feature'> {
+export interface FeatureAnswer extends StateAnswer<'feature'> {
   feature: Feature;
   x?: AxisAnswer;
   y?: AxisAnswer;
@@ -81,7 +81,7 @@ export const partsModel = (x?: AxisAnswer, y?: AxisAnswer): DatumModel => ({
   ...(y && { y: { at: y.workOffset, parts: y.uncertainty.parts } }),
 });
 
-export const alone = (x?: AxisAnswer, y?: AxisAnswer): Covariance => ({
+export const diagonalCovariance = (x?: AxisAnswer, y?: AxisAnswer): Covariance => ({
   xx: (x?.uncertainty.u ?? 0) ** 2,
   xy: 0,
   yy: (y?.uncertainty.u ?? 0) ** 2,
@@ -89,18 +89,18 @@ export const alone = (x?: AxisAnswer, y?: AxisAnswer): Covariance => ({
 
 export type Of<K extends Feature['kind']> = Extract<Feature, { kind: K }>;
 
-export const whole = (book: Book, uncertainty: Uncertainty) => ({
+export const whole = (book: SetupState, uncertainty: Uncertainty) => ({
   uncertainty,
   verdict: judge(uncertainty.U, book.setup.tolerance),
 });
 
-export const worse = (x: Uncertainty, y: Uncertainty): Uncertainty => (x.U >= y.U ? x : y);
+export const maxU = (x: Uncertainty, y: Uncertainty): Uncertainty => (x.U >= y.U ? x : y);
 
 /** Says on the tape what was taken off touches toward minus on a dial's axes. */
-export function withBacklash(book: Book, readings: readonly Reading[], tape: Tape): Tape {
+export function withBacklash(book: SetupState, readings: readonly Reading[], tape: Working): Working {
   const lines = (['x', 'y'] as const).flatMap((axis) => {
     const toward = readings.filter(isTouch).filter((one) => one.axis === axis && one.approach === -1);
-    const lost = lostMotionOf(book, axis, toward.at(-1)?.takenAt ?? '');
+    const lost = backlashAtTouch(book, axis, toward.at(-1)?.takenAt ?? '');
     return lost && toward.length > 0
       ? [{ label: `added to each ${axis.toUpperCase()} touched going toward −`, value: lost.value }]
       : [];

@@ -8,7 +8,7 @@ const row = (found: Found, day: number): Calibration => {
   return { id: `row-${seq}`, of: { kind: 'gauge', gaugeId: 'probe' }, found, from: at, at, seq, receivedAt: at };
 };
 
-test('each sort by itself, U as told or as its kind has it, and what was renewed begins anew', () => {
+test('each sort by itself, U as told or as its kind has it, and what was renewed begins again', () => {
   const all = [
     row({ what: 'size', value: 3.99, U: 0.004 }, 1),
     row({ what: 'touch', value: 0.001 }, 2),

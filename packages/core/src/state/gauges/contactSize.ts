@@ -6,7 +6,7 @@ import type { Tool } from '../../records/shop/cutter';
 import type { TouchReading } from '../../records/log/reading';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import type { touchMethod } from '../../schema/touch';
-import { backlashAt, cutterSizeAt, gaugeAt, type Book } from '../basis/setupState';
+import { backlashAt, cutterSizeAt, gaugeAt, type SetupState } from '../basis/setupState';
 import type { KnownGauge } from '../basis/calibratedGauge';
 
 /** Size to reckon with, mm: the measured one where it was measured. */
@@ -39,7 +39,7 @@ export const ownRepeatability = ({ repeatability }: Pick<Snapshot, 'repeatabilit
  * The scatter to reckon with for touches of one axis with a gauge, the log's own once it has enough, else the default; and
  * the step really read: the jog step it was touched by, where that is coarser than the display.
  */
-export function methodWith(book: Book, gauge: KnownGauge, axis: 'x' | 'y' | 'z'): z.output<typeof touchMethod> {
+export function methodWith(book: SetupState, gauge: KnownGauge, axis: 'x' | 'y' | 'z'): z.output<typeof touchMethod> {
   const own = ownRepeatability(book, gauge.id);
   return {
     resolution: Math.max(book.machine.axes[axis].step, book.datumPlan.movedBy?.[gauge.id] ?? 0),
@@ -73,7 +73,7 @@ const CUTTER_U = { marked: 0.01, measured: 0.005 } as const;
  * The cutter of a touch, as it measured then: the very one that was in the spindle, else the one that has the number.
  * Lengths in mm, `u` standard, of half the diameter.
  */
-function cutterOf(book: Book, { tool, cutterId, takenAt }: Use): { diameter: number; u: number } | undefined {
+function cutterOf(book: SetupState, { tool, cutterId, takenAt }: Use): { diameter: number; u: number } | undefined {
   const cutter: Pick<Tool, 'id' | 'diameter'> | undefined =
     book.cutters.find(({ id }) => id === cutterId) ?? book.tools.find(({ number }) => number === tool);
   if (!cutter) return undefined;
@@ -87,7 +87,7 @@ function cutterOf(book: Book, { tool, cutterId, takenAt }: Use): { diameter: num
  * control's own cycle has the ball taken off already, so nothing is left to take off.
  */
 export function contactInUse(
-  book: Book,
+  book: SetupState,
   use: Use,
   axis: 'x' | 'y',
 ): { gauge: KnownGauge; contact: EdgeInput['contact']; sizeU: number } | undefined {
@@ -110,7 +110,7 @@ export function contactInUse(
 }
 
 /** Whether two readings were taken with one and the same contact, of the same size as it was known at each. */
-export function sameUse(book: Book, a: Use, b: Use): boolean {
+export function sameUse(book: SetupState, a: Use, b: Use): boolean {
   if (a.gaugeId !== b.gaugeId || a.feeler !== b.feeler || a.tool !== b.tool || a.cutterId !== b.cutterId) return false;
   if ((a.source?.by === 'control') !== (b.source?.by === 'control')) return false;
   if (a.tool !== undefined && cutterOf(book, a)?.diameter !== cutterOf(book, b)?.diameter) return false;
@@ -125,14 +125,14 @@ const sameOffsets = ({ offsets: a }: KnownGauge, { offsets: b }: KnownGauge): bo
   a?.x === b?.x && a?.y === b?.y && a?.z === b?.z;
 
 /** Backlash of an axis that is read on a dial, as it was known at a moment; a DRO reads the table itself and needs none. */
-export function lostMotionOf(book: Book, axis: 'x' | 'y' | 'z', moment: string) {
+export function backlashAtTouch(book: SetupState, axis: 'x' | 'y' | 'z', moment: string) {
   if (book.machine.kind !== 'dials') return undefined;
   const backlash = backlashAt(book, axis, moment);
   return backlash && { value: backlash.value, U: backlash.U };
 }
 
 /** How well touches with a gauge are felt on a machine, what is left of its known backlash included; mm, standard. */
-export function feltU(book: Book, gauge: KnownGauge, moment: string): number {
-  const left = (['x', 'y'] as const).map((axis) => (lostMotionOf(book, axis, moment)?.U ?? 0) / 2);
+export function feltU(book: SetupState, gauge: KnownGauge, moment: string): number {
+  const left = (['x', 'y'] as const).map((axis) => (backlashAtTouch(book, axis, moment)?.U ?? 0) / 2);
   return Math.hypot(touchU(gauge), Math.max(...left));
 }

@@ -1,5 +1,5 @@
 import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { gaugeSits } from './gaugeSeat';
 
 /** Gauges that are held in the spindle as they touch. */
@@ -21,10 +21,10 @@ export const MOST_RPM = { turning: 1000, slow: 150 } as const;
  * The finder that is still in the spindle as far as the log tells: it touched last, and nothing was driven, made or
  * touched by a cutter since. How fast it may turn, rpm: its maker's figure, else what is usual; 0 where it must stand.
  */
-export function gaugeInSpindle(book: Book): { name: string; mostRpm: number } | undefined {
+export function gaugeInSpindle(book: SetupState): { name: string; mostRpm: number } | undefined {
   const last = book.readings
     .filter(({ struckBy, on }) => struckBy === null && on !== 'gauge')
-    .reduce<Book['readings'][number] | undefined>(
+    .reduce<SetupState['readings'][number] | undefined>(
       (latest, one) => (latest === undefined || one.takenAt >= latest.takenAt ? one : latest),
       undefined,
     );

@@ -1,6 +1,6 @@
 import type { DatumPlan } from '../../records/setup/datumPlan';
 import { EMPTY_DATUM_PLAN } from '../../records/setup/datumPlan';
-import { airPass } from '../zAndTools/airCut';
+import { airCut } from '../zAndTools/airCut';
 import { gapOf, gaugeSits, placesOf } from './gaugeSeat';
 import { bookOf, presetDone, plateSnapshot, reading, rowOf } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';
@@ -73,7 +73,7 @@ describe('a pass in the air', () => {
   const set = (id: string, lift?: number) =>
     rowOf('zeroing', { ...presetDone(Z, 'z', 10, id), ...(lift !== undefined && { lift }) });
   const lifted = (asked: number, ...entries: ReturnType<typeof set>[]) =>
-    airPass(bookOf({ ...plateSnapshot, ...planned({ lift: asked }) }, entries));
+    airCut(bookOf({ ...plateSnapshot, ...planned({ lift: asked }) }, entries));
 
   test('asked for is not lifted', () => expect(lifted(5)).toEqual({ set: 0, asked: 5 }));
 

@@ -1,6 +1,6 @@
 import type { GaugeKind } from '../../metrology/gaugeKinds';
 import type { GaugeSits } from '../../records/setup/datumPlan';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { thicknessOf } from './contactSize';
 import type { KnownGauge } from '../basis/calibratedGauge';
 
@@ -16,7 +16,7 @@ const UNDER: readonly GaugeSits[] = ['under'];
 export const placesOf = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => PLACES[kind] ?? UNDER;
 
 /** Where a gauge sits; undefined where that was not entered yet, and it could be anywhere. */
-export function gaugeSits({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): GaugeSits | undefined {
+export function gaugeSits({ datumPlan }: Pick<SetupState, 'datumPlan'>, gauge: KnownGauge): GaugeSits | undefined {
   const places = placesOf(gauge);
   const said = datumPlan.heights?.sits;
   return places.length === 1 ? places[0] : places.find((place) => place === said);
@@ -29,7 +29,7 @@ export function gaugeSits({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGa
  *
  * @returns undefined on an arm whose offset nobody gave yet
  */
-export function gapOf(book: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number | undefined {
+export function gapOf(book: Pick<SetupState, 'datumPlan'>, gauge: KnownGauge): number | undefined {
   switch (gaugeSits(book, gauge)) {
     case 'spindle':
       return 0;

@@ -1,7 +1,7 @@
-import { calibrationsAt, type Book } from '../basis/setupState';
-import { standingOf, type GaugeStanding } from '../basis/gaugeStatus';
+import { calibrationsAt, type SetupState } from '../basis/setupState';
+import { standingOf, type GaugeStatus } from '../basis/gaugeStatus';
 import type { KnownGauge } from '../basis/calibratedGauge';
 
 /** How a gauge stands in a setup at a moment: by days and by what happened to it; touches are counted by the whole shop. */
-export const standingAt = (book: Book, gauge: KnownGauge, moment: string): GaugeStanding =>
+export const gaugeStatusAt = (book: SetupState, gauge: KnownGauge, moment: string): GaugeStatus =>
   standingOf(gauge, calibrationsAt(book, { kind: 'gauge', gaugeId: gauge.id }), moment);

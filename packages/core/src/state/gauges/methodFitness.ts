@@ -5,7 +5,7 @@ import type { Machine } from '../../records/shop/machine';
 import type { Obstacle, Obstacles } from '../../records/setup/obstacles';
 import type { Part } from '../../records/shop/part';
 import { formatLengthUnit } from '../../units/formatLength';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { MOST_RPM } from './gaugeInSpindle';
 import { sizeOf } from './contactSize';
 import type { KnownGauge } from '../basis/calibratedGauge';
@@ -20,7 +20,7 @@ const ROOM = 0.5;
 interface Room {
   machine: Pick<Machine, 'limits'>;
   part: Part;
-  setup: Pick<Book['setup'], 'units'>;
+  setup: Pick<SetupState['setup'], 'units'>;
   obstacles?: Obstacles;
 }
 
@@ -74,5 +74,5 @@ function reachReason(
     .reduce<Obstacle | undefined>((most, box) => (most && most.to.z >= box.to.z ? most : box), undefined);
   if (!high || high.to.z + BELOW <= reach) return undefined;
   const say = (mm: number) => formatLengthUnit(mm, { unit: setup.units });
-  return `${high.name} stands ${say(high.to.z)} above the part beside this face, and its tip reaches only ${say(reach)} below its body.`;
+  return `${high.name} is ${say(high.to.z)} above the part beside this face; its tip reaches only ${say(reach)} below its body.`;
 }

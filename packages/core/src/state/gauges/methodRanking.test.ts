@@ -1,12 +1,12 @@
-import { wayWords } from '../../messages/basis/methodSummary';
+import { methodSummary } from '../../messages/basis/methodSummary';
 import { alignmentShop } from '../alignment/alignment.case';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { rankedMethods } from './methodRanking';
 
-const ids = (book: Book, kind: Parameters<typeof rankedMethods>[1]) =>
+const ids = (book: SetupState, kind: Parameters<typeof rankedMethods>[1]) =>
   rankedMethods(book, kind).ranked.map(({ gaugeId }) => gaugeId);
 
-const way = (book: Book, id: string) => rankedMethods(book, 'round').ranked.find(({ gaugeId }) => gaugeId === id);
+const way = (book: SetupState, id: string) => rankedMethods(book, 'round').ranked.find(({ gaugeId }) => gaugeId === id);
 
 test('a sweep and a plug find rounds alone, each with its gauge, time and ±', () => {
   expect(ids(alignmentShop, 'round')).toEqual(expect.arrayContaining(['lever', 'plug']));
@@ -22,13 +22,16 @@ describe('what cannot be used here comes last, with its reason, and is never goo
   const PLACED = { kind: 'contact-light' as const, id: 'lamp', name: 'Lamp 10', nominal: 10 };
   const RING = { kind: 'bearing-finder' as const, id: 'ring', name: 'Ring 19', nominal: 19 };
   const SPRING = { kind: 'spring-finder' as const, id: 'kicker', name: 'Kicker 10', nominal: 10, maxRpm: 1500 };
-  const shop = (change: Partial<Book>): Book => ({
+  const shop = (change: Partial<SetupState>): SetupState => ({
     ...alignmentShop,
     gauges: [...alignmentShop.gauges, PLACED, RING, SPRING],
     ...change,
   });
-  const last = (book: Book, kind: Parameters<typeof rankedMethods>[1], feature?: Parameters<typeof rankedMethods>[2]) =>
-    rankedMethods(book, kind, feature).ranked.filter(({ unfit }) => unfit);
+  const last = (
+    book: SetupState,
+    kind: Parameters<typeof rankedMethods>[1],
+    feature?: Parameters<typeof rankedMethods>[2],
+  ) => rankedMethods(book, kind, feature).ranked.filter(({ unfit }) => unfit);
 
   test('a spindle that cannot run slowly would throw what turns', () => {
     const { machine } = alignmentShop;
@@ -62,7 +65,7 @@ describe('what cannot be used here comes last, with its reason, and is never goo
     expect(last(clamped(12), 'face', face('left')).map(({ gaugeId, reason }) => [gaugeId, reason])).toEqual([
       [
         'lamp',
-        'Clamp stands 14.000 mm above the part beside this face, and its tip reaches only 12.000 mm below its body.',
+        'Clamp stands 14.000 mm above the part beside this face; its tip reaches only 12.000 mm below its body.',
       ],
     ]);
     // Far from the other face; and with a tip that is long enough.
@@ -87,15 +90,20 @@ test('what was retired is offered no more', () => {
 });
 
 test('a job that asks for less is found good enough by what another is not', () => {
-  const asking = (tolerance: number): Book => ({ ...alignmentShop, setup: { ...alignmentShop.setup, tolerance } });
+  const asking = (tolerance: number): SetupState => ({
+    ...alignmentShop,
+    setup: { ...alignmentShop.setup, tolerance },
+  });
   expect(way(asking(1), 'plug')?.reaches).toBe(true);
   expect(way(asking(0.02), 'plug')?.reaches).toBe(false);
   expect(rankedMethods(asking(0.000_1), 'round').anyReaches).toBe(false);
 });
 
 test('a way in words: how often it touches, and seconds or minutes', () => {
-  expect(wayWords({ method: 'plug', touches: 1, seconds: 89 } as never)).toBe('Centring plug, 1 touch, about 89 s');
-  expect(wayWords({ method: 'indicator', touches: 3, seconds: 225 } as never)).toBe(
+  expect(methodSummary({ method: 'plug', touches: 1, seconds: 89 } as never)).toBe(
+    'Centring plug, 1 touch, about 89 s',
+  );
+  expect(methodSummary({ method: 'indicator', touches: 3, seconds: 225 } as never)).toBe(
     'Indicator sweep, 3 touches, about 4 min',
   );
 });

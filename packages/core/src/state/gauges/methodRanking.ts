@@ -3,17 +3,17 @@ import type { Feature } from '../../records/setup/datumPlan';
 import { chooseMethod } from '../../methods/chooseMethod';
 import type { ChooseMethodOutput } from '../../methods/chooseMethod.schema';
 import { methodOf } from '../../methods/method';
-import { gaugeAt, type Book } from '../basis/setupState';
+import { gaugeAt, type SetupState } from '../basis/setupState';
 import { ownRepeatability, sizeU, touchU } from './contactSize';
 import { unfitReason } from './methodFitness';
-import { standingAt } from './gaugeStatusAt';
+import { gaugeStatusAt } from './gaugeStatusAt';
 
 /** A way to find the feature with what the shop has, best first. */
 export type RankedMethod = ChooseMethodOutput['ranked'][number] & { gauge: Gauge };
 
 /** The shop's own gauges ranked for a kind of feature at this job's tolerance; what cannot be used there last, with its reason. */
 export function rankedMethods(
-  book: Book,
+  book: SetupState,
   kind: Feature['kind'],
   feature?: Feature,
 ): { ranked: RankedMethod[]; anyReaches: boolean } {
@@ -28,7 +28,7 @@ export function rankedMethods(
       const own = ownRepeatability(book, one.id);
       // Overdue, or dropped since, it is no surer than any of its kind.
       const gauge = gaugeAt(book, one.id, now) ?? one;
-      const { state } = standingAt(book, gauge, now);
+      const { state } = gaugeStatusAt(book, gauge, now);
       const unfit = unfitReason(book, gauge, feature);
       return {
         id: gauge.id,

@@ -1,6 +1,6 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { KnownGauge } from '../basis/calibratedGauge';
-import { stillItsLength } from '../zAndTools/lengthValidity';
+import { lengthValidity } from '../zAndTools/lengthValidity';
 
 /** How much longer what stands in the spindle is than the reference tool, mm, its U, and how that is known. */
 export interface ProbeRelation {
@@ -19,7 +19,7 @@ const KEPT_U = 0.05;
  * higher as it touches).
  */
 export function probeRelation(
-  { datumPlan, machine, setup, toolTable, tools, calibrations }: Book,
+  { datumPlan, machine, setup, toolTable, tools, calibrations }: SetupState,
   gauge: KnownGauge,
 ): ProbeRelation | undefined {
   const { heights } = datumPlan;
@@ -29,7 +29,7 @@ export function probeRelation(
   const number = setup.referenceTool;
   const row = toolTable.rows.find((one) => one.number === number);
   if (!row || gauge.length === undefined) return undefined;
-  if (!stillItsLength({ tools, calibrations, toolTable }, number, { cutterId: row.cutterId, at: row.keptAt }))
+  if (!lengthValidity({ tools, calibrations, toolTable }, number, { cutterId: row.cutterId, at: row.keptAt }))
     return undefined;
   return { longer: gauge.length - row.length, U: Math.hypot(row.U ?? KEPT_U, TYPED_U), by: 'table' };
 }

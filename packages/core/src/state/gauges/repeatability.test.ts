@@ -1,6 +1,6 @@
 import type { Entry } from '../../records/kinds/entry';
 import { withEntries } from '../../records/kinds/merge';
-import { openBook } from '../basis/setupState';
+import { deriveState } from '../basis/setupState';
 import { gaugeRepeats } from './repeatability';
 import { plateSnapshot, reading } from '../basis/snapshot.case';
 
@@ -16,7 +16,7 @@ const take = (
   setupId,
   body: reading({ kind: 'face', face }, value, { takenAt: at(second), ...change }),
 });
-const open = (...entries: Entry[]) => openBook(withEntries(plateSnapshot, entries));
+const open = (...entries: Entry[]) => deriveState(withEntries(plateSnapshot, entries));
 
 test('each touch about its own mean, pooled; a pause is no touch', () => {
   const book = open(

@@ -1,8 +1,8 @@
 import { repeats } from '../../metrology/repeats';
 import { isTouch, type Reading } from '../../records/log/reading';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { touchU } from './contactSize';
-import { samePlaceAlong } from '../basis/sameTouchPoint';
+import { sameTouchPoint } from '../basis/sameTouchPoint';
 import { subjectKey } from '../basis/subjectKey';
 
 /** What repeats with a gauge in one setup say. */
@@ -24,7 +24,7 @@ type Touch = Extract<Reading, { on: 'scale' }>;
  * How a gauge repeated in a setup, and how long a touch took: readings of one thing on one zero of the scale with one
  * contact at one place, less those struck out, those far from the others, and what a control gave itself.
  */
-export function gaugeRepeats(book: Book, gaugeId: string): GaugeRepeats {
+export function gaugeRepeats(book: SetupState, gaugeId: string): GaugeRepeats {
   const gauge = book.gauges.find(({ id }) => id === gaugeId);
   const total: GaugeRepeats = { squares: 0, dof: 0, readings: 0, seconds: [] };
   if (!gauge) return total;
@@ -71,7 +71,7 @@ function together(readings: readonly Touch[]): Touch[][] {
     const key = JSON.stringify([subjectKey(subject), axis, approach, place, epoch, feeler, tool, cutterId]);
     const places = groups.get(key) ?? [];
     groups.set(key, places);
-    const known = places.find(([first]) => samePlaceAlong(first?.across, one.across));
+    const known = places.find(([first]) => sameTouchPoint(first?.across, one.across));
     if (known) known.push(one);
     else places.push([one]);
   }

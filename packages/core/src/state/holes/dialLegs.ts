@@ -1,5 +1,5 @@
 import { dialLines, dialMove, turningWords, type DialMove } from '../../holes/dials/dialMoves';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { dialAxis } from './driveStops';
 
 /** One axis as its handwheel is to be turned. */
@@ -15,7 +15,7 @@ export interface DialLeg {
  * @param taken whether backlash is taken up where they stand
  */
 export function dialLegsTo(
-  book: Book,
+  book: SetupState,
   from: Readonly<Record<'x' | 'y', number>>,
   target: Readonly<Record<'x' | 'y', number>>,
   taken: boolean,

@@ -1,6 +1,6 @@
 import { POSITION_CAUTIONS, type Caution } from '../../cautions/caution';
 import { hasController } from '../../records/shop/machine';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Stop } from './driveStops';
 
 const has = (material: string, ...words: readonly string[]): boolean =>
@@ -8,7 +8,7 @@ const has = (material: string, ...words: readonly string[]): boolean =>
 
 /** What to mind at a stop, of what can happen there: with this machine, this part and this step. */
 export function driveCautions(
-  { machine, part }: Pick<Book, 'machine' | 'part'>,
+  { machine, part }: Pick<SetupState, 'machine' | 'part'>,
   { step }: Pick<Stop, 'step'>,
 ): Caution[] {
   return [

@@ -2,8 +2,8 @@ import type { CutPlan } from '../../records/setup/cutPlan';
 import type { NewCheck } from '../../records/log/checklistTick';
 import type { Pattern } from '../../records/setup/pattern';
 import { bookOf, plateSnapshot, presetDone, reading } from '../basis/snapshot.case';
-import type { Book } from '../basis/setupState';
-import { dialAxis, driveList, orderedHoles, PLAIN_ORDER, zeroApproach } from './driveStops';
+import type { SetupState } from '../basis/setupState';
+import { dialAxis, driveStops, orderedHoles, PLAIN_ORDER, zeroApproach } from './driveStops';
 import { doneSteps, holeItem, patternHoles, patternsInHand } from './holes';
 
 const ring: Pattern = {
@@ -28,7 +28,7 @@ const spots: Pattern = {
 };
 
 const shop = bookOf({ ...plateSnapshot, patterns: [ring, spots] });
-const with_ = (change: Partial<CutPlan>): Book => bookOf({ ...shop, cutPlan: { ...shop.cutPlan, ...change } });
+const with_ = (change: Partial<CutPlan>): SetupState => bookOf({ ...shop, cutPlan: { ...shop.cutPlan, ...change } });
 const told = (stops: readonly { step: string; pattern: Pattern; hole: number }[]) =>
   stops.map(({ step, pattern, hole }) => `${step} ${pattern.id} ${hole}`);
 
@@ -54,7 +54,7 @@ describe('holes of a setup', () => {
 
 describe('the drive', () => {
   test('step by step, size by size, each in the order done; the tool is changed before each', () => {
-    const stops = driveList(shop, { ...PLAIN_ORDER, patterns: ['spots', 'ring'] });
+    const stops = driveStops(shop, { ...PLAIN_ORDER, patterns: ['spots', 'ring'] });
     expect(told(stops)).toEqual([
       'spot ring 1',
       'spot ring 2',
@@ -69,7 +69,7 @@ describe('the drive', () => {
   });
 
   test('or everything at one hole before the next', () => {
-    expect(told(driveList(shop, { ...PLAIN_ORDER, grouping: 'hole' }, 'ring')).slice(0, 4)).toEqual([
+    expect(told(driveStops(shop, { ...PLAIN_ORDER, grouping: 'hole' }, 'ring')).slice(0, 4)).toEqual([
       'spot ring 1',
       'drill ring 1',
       'spot ring 2',
@@ -85,11 +85,11 @@ describe('the drive', () => {
   });
 
   test('what is done is in the log, and can be taken back', () => {
-    const [first] = driveList(shop, PLAIN_ORDER, 'ring');
+    const [first] = driveStops(shop, PLAIN_ORDER, 'ring');
     if (!first) throw new Error('the ring has holes');
     const check = (id: string, action: NewCheck['action']): NewCheck => ({ id, item: first.item, text: 'Spot', action, reason: '', at: '2026-11-25T09:00:00.000Z' }); // prettier-ignore
     const ticked = bookOf(shop, [{ kind: 'check', setupId: shop.setup.id, body: check('a', 'tick') }]);
-    expect(driveList(ticked, PLAIN_ORDER, 'ring').map(({ done }) => done)).toEqual([
+    expect(driveStops(ticked, PLAIN_ORDER, 'ring').map(({ done }) => done)).toEqual([
       true,
       false,
       false,
@@ -114,7 +114,7 @@ describe('the drive', () => {
 describe('on dials', () => {
   const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
   const { machine } = shop;
-  const onDials = (from: Book): Book =>
+  const onDials = (from: SetupState): SetupState =>
     bookOf({ ...from, machine: { ...machine, axes: { ...machine.axes, x: { ...machine.axes.x, dial } } } });
 
   test('an axis arrives as its zero was touched, until the person says otherwise', () => {

@@ -1,6 +1,6 @@
 import type { DriveOrder } from '../../records/setup/cutPlan';
 import { isTouch } from '../../records/log/reading';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Approach, Axis } from '../../schema/quantities';
 import type { DialAxis } from '../../holes/dials/dialMoves';
 import type { OrderCost } from '../../holes/order/orderCost';
@@ -27,7 +27,7 @@ export interface Stop extends Hole {
 export const PLAIN_ORDER: DriveOrder = { way: 'as-numbered', grouping: 'step' };
 
 /** Holes that are driven to together, in the order of their numbers. */
-export function holesInDrive(book: Book, order: DriveOrder, patternId?: string): Hole[] {
+export function holesInDrive(book: SetupState, order: DriveOrder, patternId?: string): Hole[] {
   const inHand = patternsInHand(book);
   const chosen = order.patterns
     ? order.patterns.flatMap((id) => inHand.find((pattern) => pattern.id === id) ?? [])
@@ -49,7 +49,7 @@ export function orderedHoles(holes: readonly Hole[], { way, patterns, sequence }
 }
 
 /** Every stop in order: step by step and size by size, or hole by hole. */
-export function driveList(book: Book, order: DriveOrder, patternId?: string): Stop[] {
+export function driveStops(book: SetupState, order: DriveOrder, patternId?: string): Stop[] {
   const holes = orderedHoles(holesInDrive(book, order, patternId), order);
   const done = doneSteps(book);
   const stops = holes.flatMap((hole) =>
@@ -79,11 +79,11 @@ export function driveList(book: Book, order: DriveOrder, patternId?: string): St
 }
 
 /** Every hole of every pattern in hand, step by step. */
-export const allStops = (book: Book): Stop[] =>
-  driveList(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
+export const allStops = (book: SetupState): Stop[] =>
+  driveStops(book, { ...PLAIN_ORDER, patterns: patternsInHand(book).map(({ id }) => id) });
 
 /** The direction an axis was going when its zero was touched; a dial is right only when it is arrived at the same way. */
-export function zeroApproach(book: Book, axis: 'x' | 'y'): Approach {
+export function zeroApproach(book: SetupState, axis: 'x' | 'y'): Approach {
   const zeroing = lastZeroing(book, axis);
   const touched = book.readings
     .filter(isTouch)
@@ -93,7 +93,7 @@ export function zeroApproach(book: Book, axis: 'x' | 'y'): Approach {
 }
 
 /** An axis as its handwheel drives it; undefined where it has no dial. */
-export function dialAxis(book: Book, axis: 'x' | 'y'): DialAxis | undefined {
+export function dialAxis(book: SetupState, axis: 'x' | 'y'): DialAxis | undefined {
   const { dial, backlash } = book.machine.axes[axis satisfies Axis];
   if (!dial) return undefined;
   const approach = book.cutPlan.approach?.[axis] ?? zeroApproach(book, axis);
@@ -102,7 +102,7 @@ export function dialAxis(book: Book, axis: 'x' | 'y'): DialAxis | undefined {
 }
 
 /** What makes an order good on this machine. */
-export function orderCostOf(book: Book, way: DriveOrder['way']): OrderCost {
+export function orderCostOf(book: SetupState, way: DriveOrder['way']): OrderCost {
   const [x, y] = [dialAxis(book, 'x'), dialAxis(book, 'y')];
   return way === 'fewest-reversals' && x && y ? { kind: 'dials', x, y } : { kind: 'travel' };
 }

@@ -1,6 +1,6 @@
 import type { Pattern } from '../../records/setup/pattern';
-import { overlapWords } from '../../messages/holes/holeOverlaps';
-import { clearAtTwice, drawnOverlaps } from './holeOverlaps';
+import { holeOverlapText } from '../../messages/holes/holeOverlaps';
+import { clearAtTwice, holeOverlaps } from './holeOverlaps';
 import { bookOf, plateSnapshot } from '../basis/snapshot.case';
 
 const book = bookOf({
@@ -17,18 +17,18 @@ const circle = (diameter: number): Pattern => ({
 });
 
 test('screws round a bore are clear of it; by the radius typed for the diameter they lie in it, and that is asked', () => {
-  expect(drawnOverlaps(book, circle(48))).toEqual([]);
-  expect(drawnOverlaps(book, circle(24))).toHaveLength(6);
-  expect(drawnOverlaps(book, circle(24))[0]?.by).toBeCloseTo(3.1, 9);
+  expect(holeOverlaps(book, circle(48))).toEqual([]);
+  expect(holeOverlaps(book, circle(24))).toHaveLength(6);
+  expect(holeOverlaps(book, circle(24))[0]?.by).toBeCloseTo(3.1, 9);
   expect(clearAtTwice(book, circle(24))).toBe(true);
-  expect(overlapWords(book, circle(24))).toBe(
+  expect(holeOverlapText(book, circle(24))).toBe(
     'Hole 1 and 5 more of Bearing screws would run 3.100 mm into a drawn hole of 26.000 mm. Was the circle’s radius typed as its diameter?',
   );
 });
 
 test('where twice the diameter would not be clear either, no slip is named', () => {
   expect(clearAtTwice(book, circle(12))).toBe(false);
-  expect(overlapWords(book, circle(12))).toMatch(/into a drawn hole of 26\.000 mm\.$/);
+  expect(holeOverlapText(book, circle(12))).toMatch(/into a drawn hole of 26\.000 mm\.$/);
 });
 
 test('of several drawn ones the one it runs into furthest counts, and holes keep their order', () => {
@@ -49,7 +49,7 @@ test('of several drawn ones the one it runs into furthest counts, and holes keep
     { x: 24, y: 50 },
   ];
   const row: Pattern = { id: 'row', name: 'Row', kind: 'points', holeDiameter: 4, points };
-  expect(drawnOverlaps(plate, row).map(({ hole, drawn, by }) => [hole.hole, drawn, by])).toEqual([
+  expect(holeOverlaps(plate, row).map(({ hole, drawn, by }) => [hole.hole, drawn, by])).toEqual([
     [1, 10, 3],
     [3, 8, 4],
   ]);
@@ -63,6 +63,6 @@ test('a hole in the middle of a drawn one is that one, drilled before it is bore
     holeDiameter: 20,
     points: [{ x: 62.01, y: 58 }],
   };
-  expect(drawnOverlaps(book, pilot)).toEqual([]);
-  expect(overlapWords(book, circle(48))).toBeUndefined();
+  expect(holeOverlaps(book, pilot)).toEqual([]);
+  expect(holeOverlapText(book, circle(48))).toBeUndefined();
 });

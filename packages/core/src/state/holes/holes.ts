@@ -1,5 +1,5 @@
 import type { Pattern } from '../../records/setup/pattern';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { patternPositions } from '../../holes/patterns/pattern';
 import { rotate } from '../../geometry/rotate';
 import { HOLE_STEPS, type HoleStep } from '../../records/values/holeSteps';
@@ -31,11 +31,11 @@ export const stepsOf = ({ steps }: Pick<Pattern, 'steps'>): readonly HoleStep[] 
   steps ? HOLE_STEPS.filter((step) => steps.includes(step)) : PLAIN_STEPS;
 
 /** Patterns that are worked on: those not laid aside. */
-export const patternsInHand = ({ patterns }: Pick<Book, 'patterns'>): Pattern[] =>
+export const patternsInHand = ({ patterns }: Pick<SetupState, 'patterns'>): Pattern[] =>
   patterns.filter(({ laidAside }) => laidAside !== true);
 
 /** Holes of one pattern, from part zero: those of a local datum are brought there. */
-export function patternHoles({ datumPlan }: Pick<Book, 'datumPlan'>, pattern: Pattern): Hole[] {
+export function patternHoles({ datumPlan }: Pick<SetupState, 'datumPlan'>, pattern: Pattern): Hole[] {
   const from = datumPlan.local.find(({ id }) => id === pattern.datum)?.at ?? { x: 0, y: 0 };
   const steps = stepsOf(pattern);
   return patternPositions(pattern).map(({ hole, x, y, angle }) => {
@@ -55,7 +55,7 @@ export function patternHoles({ datumPlan }: Pick<Book, 'datumPlan'>, pattern: Pa
 }
 
 /** Where the machine must go for a place of the part: turned with a part whose angle is carried, as the scale shows it. */
-export function targetOf<P extends { x: number; y: number }>(book: Book, place: P): P {
+export function targetOf<P extends { x: number; y: number }>(book: SetupState, place: P): P {
   return onScale(book, rotate(place, carriedRotation(book)?.angle ?? 0));
 }
 
@@ -64,11 +64,11 @@ export const holeItem = ({ pattern, hole }: Pick<Hole, 'hole' | 'pattern'>, step
   `hole-${pattern.id.slice(-40)}-${hole}-${step}`;
 
 /** Steps that are done, by their names in the log. */
-export const doneSteps = ({ index }: Book): Set<string> =>
+export const doneSteps = ({ index }: SetupState): Set<string> =>
   new Set([...index.lastCheck.values()].flatMap(({ item, action }) => (action === 'tick' ? item : [])));
 
 /** Holes as files have them: from part zero, turned with a part whose angle is carried. */
-export function fileHoles(book: Book, patterns: readonly Pattern[]): FileHole[] {
+export function fileHoles(book: SetupState, patterns: readonly Pattern[]): FileHole[] {
   const rotation = carriedRotation(book)?.angle ?? 0;
   const thickness = book.part.untold?.includes('z') ? undefined : book.part.size.z;
   return patterns

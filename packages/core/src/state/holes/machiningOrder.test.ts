@@ -2,8 +2,8 @@ import type { Cutter } from '../../records/shop/cutter';
 import type { CutPlan } from '../../records/setup/cutPlan';
 import type { Pattern } from '../../records/setup/pattern';
 import { Refusal } from '../../problem/problem';
-import { openBook, type Book } from '../basis/setupState';
-import { driveList } from './driveStops';
+import { deriveState, type SetupState } from '../basis/setupState';
+import { driveStops } from './driveStops';
 import { cutOf, depthOfStop, machiningOf, programSections, toolOfStop } from './machiningOrder';
 import { neededTools } from './neededTools';
 import { plateSnapshot, withTools } from '../basis/snapshot.case';
@@ -41,8 +41,8 @@ const FORM: NonNullable<CutPlan['program']> = {
   cuts: [],
 };
 
-const bookOf = (patterns: Pattern[], program: Partial<typeof FORM> = {}, part = {}): Book =>
-  openBook({
+const bookOf = (patterns: Pattern[], program: Partial<typeof FORM> = {}, part = {}): SetupState =>
+  deriveState({
     ...plateSnapshot,
     ...withTools(CUTTERS),
     patterns,
@@ -50,10 +50,10 @@ const bookOf = (patterns: Pattern[], program: Partial<typeof FORM> = {}, part = 
     cutPlan: { bores: [], program: { ...FORM, ...program } },
   });
 
-const stopsOf = (book: Book, ids = book.patterns.map(({ id }) => id)) =>
-  driveList(book, { way: 'as-numbered', grouping: 'step', patterns: ids });
+const stopsOf = (book: SetupState, ids = book.patterns.map(({ id }) => id)) =>
+  driveStops(book, { way: 'as-numbered', grouping: 'step', patterns: ids });
 
-const toolsOf = (book: Book): [string, number | undefined][] =>
+const toolsOf = (book: SetupState): [string, number | undefined][] =>
   machiningOf(book, stopsOf(book)).map(({ step, tool }) => [step, tool?.number]);
 
 const refused = (work: () => unknown): Refusal => {
@@ -116,7 +116,7 @@ describe('the tool of a step', () => {
 });
 
 describe('how deep', () => {
-  const depth = (book: Book) => stopsOf(book).map((stop) => depthOfStop(book, stop).tip);
+  const depth = (book: SetupState) => stopsOf(book).map((stop) => depthOfStop(book, stop).tip);
 
   test('through: thickness, point, break-through', () => {
     expect(depth(bookOf([holes({})]))[0]).toBeCloseTo(9.5 + 1.2618 + 0.5, 4);

@@ -7,7 +7,7 @@ import { Refusal } from '../../problem/problem';
 import type { Tool } from '../../records/shop/cutter';
 import type { HoleStep } from '../../records/values/holeSteps';
 import { formatLengthUnit } from '../../units/formatLength';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Stop } from './driveStops';
 import type { Hole } from './holes';
 import { pitchOf, toolFor } from './neededTools';
@@ -25,11 +25,13 @@ export interface Machining {
 const wantedBy = ({ pattern, diameter, steps }: Hole) => ({ diameter, steps, pitch: pitchOf(pattern, diameter) });
 
 /** The shop's tool for a stop; undefined where this machine has none. */
-export const toolOfStop = ({ tools }: Pick<Book, 'tools'>, stop: Pick<Stop, keyof Hole | 'step'>): Tool | undefined =>
-  toolFor(tools, { step: stop.step, ...wantedBy(stop) });
+export const toolOfStop = (
+  { tools }: Pick<SetupState, 'tools'>,
+  stop: Pick<Stop, keyof Hole | 'step'>,
+): Tool | undefined => toolFor(tools, { step: stop.step, ...wantedBy(stop) });
 
 /** Stops put together by step and tool, each hole's own order kept: see {@link byTool}. */
-export function machiningOf(book: Pick<Book, 'tools'>, stops: readonly Stop[]): Machining[] {
+export function machiningOf(book: Pick<SetupState, 'tools'>, stops: readonly Stop[]): Machining[] {
   const known = new Map<string, Pick<Machining, 'tool' | 'wanted'>>();
   const toolFound = (stop: Stop): Pick<Machining, 'tool' | 'wanted'> => {
     const hole = wantedBy(stop);
@@ -53,7 +55,7 @@ export function machiningOf(book: Pick<Book, 'tools'>, stops: readonly Stop[]): 
  *
  * @throws Refusal with the field `depth` when nobody said, or the part's thickness is not known
  */
-export function holeEnd({ part }: Pick<Book, 'part'>, hole: Pick<Hole, 'pattern' | 'hole' | 'depth'>): HoleEnd {
+export function holeEnd({ part }: Pick<SetupState, 'part'>, hole: Pick<Hole, 'pattern' | 'hole' | 'depth'>): HoleEnd {
   const { pattern, depth } = hole;
   const thickness = part.untold?.includes('z') ? undefined : part.size.z;
   if (pattern.through === true || (depth !== undefined && thickness !== undefined && depth >= thickness - 1e-6)) {
@@ -76,7 +78,7 @@ export function holeEnd({ part }: Pick<Book, 'part'>, hole: Pick<Hole, 'pattern'
 const END_SPACE = 0.5;
 
 /** A blind hole is drilled deeper where a reamer or tap comes after: by its lead, and so that it never meets the bottom. */
-function drilledEnd({ tools }: Pick<Book, 'tools'>, stop: Stop, end: HoleEnd): HoleEnd {
+function drilledEnd({ tools }: Pick<SetupState, 'tools'>, stop: Stop, end: HoleEnd): HoleEnd {
   const after = stop.steps.filter((step) => step === 'ream' || step === 'tap');
   if (stop.step !== 'drill' || end.kind !== 'blind' || after.length === 0) return end;
   const lead = Math.max(...after.map((step) => toolFor(tools, { step, ...wantedBy(stop) })?.lead ?? 0));
@@ -88,7 +90,7 @@ function drilledEnd({ tools }: Pick<Book, 'tools'>, stop: Stop, end: HoleEnd): H
  *
  * @throws Refusal when the hole's depth, the part's thickness or the spot drill is not known
  */
-export function depthOfStop(book: Pick<Book, 'part' | 'tools' | 'cutPlan'>, stop: Stop): StepDepth {
+export function depthOfStop(book: Pick<SetupState, 'part' | 'tools' | 'cutPlan'>, stop: Stop): StepDepth {
   const breakThrough = book.cutPlan.program?.breakThrough ?? USUAL_BREAK_THROUGH;
   const end = drilledEnd(book, stop, holeEnd(book, stop));
   const found = stepDepth(stop.step, end, toolOfStop(book, stop), stop.diameter, breakThrough);
@@ -97,7 +99,7 @@ export function depthOfStop(book: Pick<Book, 'part' | 'tools' | 'cutPlan'>, stop
 }
 
 /** What a step by a tool is cut with: as it was said for this setup, else what to start from. */
-export function cutOf(book: Pick<Book, 'cutPlan' | 'part' | 'machine'>, { step, tool, wanted }: Machining): Cut {
+export function cutOf(book: Pick<SetupState, 'cutPlan' | 'part' | 'machine'>, { step, tool, wanted }: Machining): Cut {
   const said = book.cutPlan.program?.cuts.find((one) => one.step === step && one.tool === tool?.number);
   if (said) return { rpm: said.rpm, feed: said.feed };
   return startingCut(step, tool?.diameter ?? wanted?.aim ?? 5, materialOf(book.part.material), book.machine.limits);
@@ -112,7 +114,7 @@ const SPARE = 0.2;
  * @throws Refusal naming what is missing: a depth, the thickness, a spot drill, what lies under a part that is drilled
  * through, or room under it
  */
-export function programSections(book: Book, machinings: readonly Machining[]): ProgramSection[] {
+export function programSections(book: SetupState, machinings: readonly Machining[]): ProgramSection[] {
   return machinings.map((machining) => {
     const { step, tool, wanted, stops } = machining;
     const depths = stops.map((stop) => depthOfStop(book, stop));
@@ -132,7 +134,7 @@ export function programSections(book: Book, machinings: readonly Machining[]): P
   });
 }
 
-function requireRoom({ cutPlan, setup }: Book, below: number): void {
+function requireRoom({ cutPlan, setup }: SetupState, below: number): void {
   if (below <= 0) return;
   const say = (mm: number) => formatLengthUnit(mm, { unit: setup.units });
   const under = cutPlan.program?.under;

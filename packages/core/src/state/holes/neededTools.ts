@@ -1,4 +1,4 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Tool } from '../../records/shop/cutter';
 import type { Pattern } from '../../records/setup/pattern';
 import type { ToolKind } from '../../records/values/toolKinds';
@@ -46,7 +46,7 @@ export const pitchOf = (pattern: Pick<Pattern, 'pitch' | 'holeDiameter'>, diamet
   pattern.pitch ?? coarsePitch(diameter);
 
 /** Numbers of the tools that the patterns in hand call for, smallest first. */
-export function neededTools(book: Book): number[] {
+export function neededTools(book: SetupState): number[] {
   const numbers = patternsInHand(book).flatMap((pattern) => {
     const steps = stepsOf(pattern);
     return sizesOf(pattern).flatMap((diameter) =>

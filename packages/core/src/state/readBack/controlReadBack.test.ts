@@ -58,7 +58,7 @@ describe('a row of the control’s tool table', () => {
     );
   });
 
-  test('of a tool touched again since is to be looked at anew', () => {
+  test('of a tool touched again since is to be looked at again', () => {
     expect(back(2, read(2, -12.31), touch(2, -52.31, '2026-11-24T13:00:00.000Z'))?.agrees).toBeUndefined();
   });
 

@@ -1,12 +1,12 @@
 import { isTouch } from '../../records/log/reading';
 import type { NewReadBack } from '../../records/log/readBack';
 import { INCH } from '../../units/unit';
-import { gaugeAt, type Book } from '../basis/setupState';
+import { gaugeAt, type SetupState } from '../basis/setupState';
 import { sizeOf, thicknessOf } from '../gauges/contactSize';
 import type { KnownGauge } from '../basis/calibratedGauge';
-import type { ReadBackSlip } from './readBack';
+import type { ReadBackMistake } from './readBack';
 import type { TableRow } from '../zAndTools/toolTable';
-import { withinStep } from '../basis/withinHalfStep';
+import { withinHalfStep } from '../basis/withinHalfStep';
 
 /** A row of the control's tool table against what it was meant to be. mm. */
 export interface RowReadBack {
@@ -15,10 +15,11 @@ export interface RowReadBack {
   shown: number | undefined;
   agrees: boolean | undefined;
   /** What would make just this figure. */
-  slips: (ReadBackSlip | 'other-row')[];
+  slips: (ReadBackMistake | 'other-row')[];
 }
 
-const shownOf = (book: Book, is: (of: NewReadBack['of']) => boolean) => book.readBacks.findLast(({ of }) => is(of));
+const shownOf = (book: SetupState, is: (of: NewReadBack['of']) => boolean) =>
+  book.readBacks.findLast(({ of }) => is(of));
 
 /**
  * What the control's tool table reads of a tool, against the length that was meant: a gauge left out or taken twice, a sign
@@ -26,7 +27,7 @@ const shownOf = (book: Book, is: (of: NewReadBack['of']) => boolean) => book.rea
  *
  * @returns undefined where the tool has no length to be held against
  */
-export function rowReadBack(book: Book, rows: readonly TableRow[], number: number): RowReadBack | undefined {
+export function rowReadBack(book: SetupState, rows: readonly TableRow[], number: number): RowReadBack | undefined {
   const length = rows.find((row) => row.number === number)?.length;
   if (length === undefined || length === null) return undefined;
   const seen = shownOf(book, (of) => of.kind === 'tool' && of.number === number);
@@ -35,11 +36,11 @@ export function rowReadBack(book: Book, rows: readonly TableRow[], number: numbe
     .filter(({ subject, struckBy }) => struckBy === null && subject.kind === 'tool-length' && subject.tool === number)
     .reduce((last, { takenAt }) => (takenAt > last ? takenAt : last), '');
   if (!seen || seen.at <= touchedAt) return { expected: length, shown: undefined, agrees: undefined, slips: [] };
-  const fits = (would: number): boolean => withinStep(book, 'z', seen.shown - would);
+  const fits = (would: number): boolean => withinHalfStep(book, 'z', seen.shown - would);
   if (fits(length)) return { expected: length, shown: seen.shown, agrees: true, slips: [] };
   const gauge = book.gauges.find(({ id }) => id === book.setup.heightGaugeId);
   const thickness = gauge ? thicknessOf(gauge) : 0;
-  const found: [ReadBackSlip | 'other-row', boolean][] = [
+  const found: [ReadBackMistake | 'other-row', boolean][] = [
     ['sign', length !== 0 && fits(-length)],
     ['gauge', thickness > 0 && [1, -1, 2, -2].some((times) => fits(length + times * thickness))],
     ['unit', length !== 0 && (fits(length * INCH) || fits(length / INCH))],
@@ -68,7 +69,7 @@ export interface PlateEntry {
 /** An entry is some other figure where it comes this near to it: a control rounds. Share of it. */
 const NEAR = 0.005;
 
-function likelyEntry(book: Book, plate: KnownGauge, entered: number, size: number): PlateEntry['likely'] {
+function likelyEntry(book: SetupState, plate: KnownGauge, entered: number, size: number): PlateEntry['likely'] {
   const near = (would: number) => Math.abs(entered - would) <= NEAR * would;
   if (near(size * INCH) || near(size / INCH)) return 'unit';
   const other = book.gauges.find(
@@ -78,12 +79,12 @@ function likelyEntry(book: Book, plate: KnownGauge, entered: number, size: numbe
 }
 
 /** The three figures of a plate held against each other. */
-export function plateEntry(book: Book, plate: KnownGauge): PlateEntry {
+export function plateEntry(book: SetupState, plate: KnownGauge): PlateEntry {
   const today = gaugeAt(book, plate.id, '9999') ?? plate;
   const entered = shownOf(book, (of) => of.kind === 'plate' && of.gaugeId === plate.id)?.shown;
   const true_ = today.offsets?.z ?? today.measured;
   const size = true_ ?? sizeOf(today);
-  const agrees = entered === undefined ? undefined : withinStep(book, 'z', entered - size);
+  const agrees = entered === undefined ? undefined : withinHalfStep(book, 'z', entered - size);
   const runsHigh = entered === undefined || true_ === undefined ? null : true_ - entered;
   return {
     marked: plate.nominal,

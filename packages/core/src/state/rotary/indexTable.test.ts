@@ -5,7 +5,7 @@ import type { Machine } from '../../records/shop/machine';
 import { withEntries } from '../../records/kinds/merge';
 import type { PartIndex } from '../../records/setup/indexPlan';
 import { camWords, lackWords } from '../../messages/rotary/indexTable';
-import { openBook, type Book } from '../basis/setupState';
+import { deriveState, type SetupState } from '../basis/setupState';
 import { indexState } from './indexTable';
 import { plateSnapshot, reading } from '../basis/snapshot.case';
 
@@ -61,7 +61,8 @@ const THREE: PartIndex[] = [
   { id: 'front', name: 'Front', A: -30, workOffset: 'G55' },
   { id: 'right', name: 'Right', A: -30, C: 90, workOffset: 'G56' },
 ];
-const open = (...entries: Entry[]): Book => openBook(withEntries({ ...plateSnapshot, machine: trunnion }, entries));
+const open = (...entries: Entry[]): SetupState =>
+  deriveState(withEntries({ ...plateSnapshot, machine: trunnion }, entries));
 
 test('part zero at every index, from what was touched and what the shop knows of its axes', () => {
   const { table, lacks } = indexState(open(...KNOWN, ...touches(), plan(THREE)));
@@ -136,7 +137,7 @@ describe('the reference tool that is still in Z', () => {
 
   test('a school whose lengths hold the tool sets the same shift from its own work offset', () => {
     const machine: Machine = { ...trunnion, habits: { ...trunnion.habits, toolLengthSchool: 'touch-part' } };
-    const book = openBook(
+    const book = deriveState(
       withEntries({ ...plateSnapshot, machine }, [...KNOWN, ...longer, plan(THREE, 'per-index', LONG)]),
     );
     const rows = indexState(book).table?.rows ?? [];
@@ -161,7 +162,7 @@ test('a touch taken with an axis turned is no zero of index nothing', () => {
 });
 
 test('a DRO’s coordinates hold only while nothing turns', () => {
-  const book = openBook(
+  const book = deriveState(
     withEntries({ ...plateSnapshot, machine: { ...trunnion, scale: 'readout' } }, [...KNOWN, plan(THREE)]),
   );
   expect(indexState(book).lacks[0]).toEqual({ code: 'other-scale' });
@@ -171,7 +172,7 @@ test('the CAM is told where part zero lies from the centre, and that two axes pa
   const { table } = indexState(open(...KNOWN, ...touches(), plan(THREE, 'centre')));
   expect(table?.offset).toMatchObject({ x: 2, y: -1, z: -60.25 });
   expect(table && camWords(table, 'mm')).toBe(
-    'In the CAM part zero lies X +38.000 mm, Y +13.000 mm, Z +65.250 mm from the centre of rotation, all axes at zero. The two axes pass each other by 0.500 mm: enter that too.',
+    'In the CAM part zero lies X +38.000 mm, Y +13.000 mm, Z +65.250 mm from the centre of rotation. The two axes pass each other by 0.500 mm: enter that too.',
   );
 });
 

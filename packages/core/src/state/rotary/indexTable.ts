@@ -3,7 +3,7 @@ import type { TouchReading } from '../../records/log/reading';
 import { indexTable } from '../../rotary/indexTable';
 import type { IndexTableInput, IndexTableOutput } from '../../rotary/indexTable.schema';
 import type { RotaryLetter } from '../../rotary/turn';
-import { answered, type Book } from '../basis/setupState';
+import { memoize, type SetupState } from '../basis/setupState';
 import { tableAnswer } from '../zAndTools/toolTable';
 import { zeroAnswers } from '../zAndTools/partZero';
 
@@ -40,9 +40,9 @@ export interface IndexState {
 const STEP = 0.001;
 
 /** Where part zero lies at every index of the plan, or what is still wanted for it. */
-export const indexState = (book: Book): IndexState => answered(book, 'index table', () => stateOf(book));
+export const indexState = (book: SetupState): IndexState => memoize(book, 'index table', () => stateOf(book));
 
-function stateOf(book: Book): IndexState {
+function stateOf(book: SetupState): IndexState {
   const { machine, indexPlan } = book;
   const rotary = machine.rotary ?? [];
   const found = zeroAnswers(book);

@@ -3,7 +3,7 @@ import type { Pattern } from '../../records/setup/pattern';
 import type { Face } from '../../records/values/subject';
 import { nextWords } from '../../messages/status/setupProgress';
 import { setWords } from '../../messages/datum/axesSet';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { progressOf } from './setupProgress';
 import { bookOf, plateSnapshot, presetDone, reading, sizeRead, withTools } from '../basis/snapshot.case';
 
@@ -60,15 +60,15 @@ const drilled = (hole: number): Entry => ({
 const found: Entry[] = [face('left', -5), face('front', -5), set('x', -5), set('y', -5)];
 const high: Entry[] = [touch('z-zero', 1, 37.42, 'first'), set('z', 10), touch('tool-length', 2, -2.31, 'z-2')];
 
-const shop = (patterns: Pattern[], ...entries: Entry[]): Book =>
+const shop = (patterns: Pattern[], ...entries: Entry[]): SetupState =>
   bookOf({ ...plateSnapshot, ...withTools(tools), patterns }, entries);
 
-const told = (book: Book) => {
+const told = (book: SetupState) => {
   const { state, next } = progressOf(book);
   return [state, next.station, nextWords(book, next)];
 };
 
-test.each<[string, Book, [string, string, string]]>([
+test.each<[string, SetupState, [string, string, string]]>([
   ['nothing done', shop([]), ['not-begun', 'plan', 'Not begun: hold the part, then touch its first face.']],
   ['one face', shop([], face('left', -5)), ['under-way', 'datum', 'Find X and Y.']],
   ['X set', shop([], face('left', -5), set('x', -5)), ['under-way', 'datum', 'Find Y.']],

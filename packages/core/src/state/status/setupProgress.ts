@@ -4,42 +4,42 @@ import { STATION_NAMES, type StationName } from '../../records/values/stations';
 import { agreements } from '../checks/agreements';
 import type { Agreement } from '../checks/check';
 import { alignmentDone } from '../alignment/taskState';
-import type { Book } from '../basis/setupState';
-import { doubtOf, type Doubt } from '../datum/zeroDoubt';
+import type { SetupState } from '../basis/setupState';
+import { zeroDoubtOf, type ZeroDoubt } from '../datum/zeroDoubt';
 import { allStops, type Stop } from '../holes/driveStops';
 import { holdingSteps } from '../workholding/workholdingSteps';
-import { isSet, lastZeroing, readingsInForce } from '../basis/activeRecords';
+import { isSet, lastZeroing, activeReadings } from '../basis/activeRecords';
 import { neededTools } from '../holes/neededTools';
 import { boreAnswer } from '../boreAndFace/bore';
 import { referenceChanged, toolLengthAnswer } from '../zAndTools/zZero';
 
 /** Those of these tools that have no length yet, the reference left out; none where each is touched off as it goes in. */
-const unmeasured = (book: Book, tools: readonly number[]): number[] =>
+const unmeasured = (book: SetupState, tools: readonly number[]): number[] =>
   keepsTable(book.machine.habits.toolLengthSchool)
     ? tools.filter((number) => number !== book.setup.referenceTool && !toolLengthAnswer(book, number))
     : [];
 
-const wasTouched = (book: Book, tool: number): boolean =>
-  readingsInForce(book, { kind: 'tool-length', tool }).length > 0;
+const wasTouched = (book: SetupState, tool: number): boolean =>
+  activeReadings(book, { kind: 'tool-length', tool }).length > 0;
 
-const inUse = ({ tools }: Book): number[] =>
+const inUse = ({ tools }: SetupState): number[] =>
   tools.flatMap(({ number, retiredOn }) => (retiredOn === undefined ? number : []));
 
-const notInSize = (book: Book) =>
+const notInSize = (book: SetupState) =>
   book.cutPlan.bores.filter((bore) => boreAnswer(book, bore).answer?.result.advice !== 'in-size');
 
 /** The check that the sheet hangs at the machine. */
 export const SHEET_TAPED = 'sheet-taped';
 
 /** Whether a station's work is done, from what the log holds. */
-export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>> = {
+export const STATION_DONE: Readonly<Record<StationName, (book: SetupState) => boolean>> = {
   plan: ({ readings }) => readings.length > 0,
   workholding: (book) => {
     const steps = holdingSteps(book);
     return steps.length > 0 && steps.every(({ state }) => state !== 'open');
   },
   alignment: alignmentDone,
-  datum: (book) => isSet(book) && doubtOf(book) === undefined,
+  datum: (book) => isSet(book) && zeroDoubtOf(book) === undefined,
   heights: (book) =>
     lastZeroing(book, 'z') !== undefined && !referenceChanged(book) && unmeasured(book, inUse(book)).length === 0,
   positions: (book) => {
@@ -55,7 +55,7 @@ export const STATION_DONE: Readonly<Record<StationName, (book: Book) => boolean>
 export type NextThing =
   | { station: 'plan'; what: 'begin' }
   | { station: 'datum'; what: 'slip'; slip: Agreement }
-  | { station: 'datum'; what: 'prove'; doubt: Doubt }
+  | { station: 'datum'; what: 'prove'; doubt: ZeroDoubt }
   | { station: 'datum'; what: 'find'; axes: ('x' | 'y')[] }
   | { station: 'heights'; what: 'set-z'; tool: number }
   | { station: 'heights'; what: 'touch-tool'; tool: number; left: number }
@@ -72,21 +72,21 @@ export interface Progress {
 }
 
 /** Where a setup stands, from what the log holds: the bench's line, and where one tap goes on. */
-export function progressOf(book: Book): Progress {
+export function progressOf(book: SetupState): Progress {
   const done = STATION_NAMES.filter((name) => STATION_DONE[name](book));
   const next = nextThing(book);
   return { done, next, state: stateOf(book, next) };
 }
 
-function stateOf({ readings, checks, zeroings }: Book, { what }: NextThing): Progress['state'] {
+function stateOf({ readings, checks, zeroings }: SetupState, { what }: NextThing): Progress['state'] {
   if (what === 'slip' || what === 'finished') return what;
   return readings.length + checks.length + zeroings.length === 0 ? 'not-begun' : 'under-way';
 }
 
-function nextThing(book: Book): NextThing {
+function nextThing(book: SetupState): NextThing {
   const slip = agreements(book).find(({ explanation }) => !explanation.agrees);
   if (slip) return { station: 'datum', what: 'slip', slip };
-  const doubt = doubtOf(book);
+  const doubt = zeroDoubtOf(book);
   if (doubt) return { station: 'datum', what: 'prove', doubt };
   if (book.readings.length + book.checks.length === 0) return { station: 'plan', what: 'begin' };
   const axes = planAxes(book.machine).filter((axis) => lastZeroing(book, axis) === undefined);
@@ -103,7 +103,7 @@ function nextThing(book: Book): NextThing {
   return left;
 }
 
-function cutting(book: Book): NextThing {
+function cutting(book: SetupState): NextThing {
   const stops = allStops(book);
   const left = stops.filter((stop) => !stop.done);
   const [stop] = left;

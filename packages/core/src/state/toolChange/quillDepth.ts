@@ -1,9 +1,9 @@
 import { quillStop, type QuillStop } from '../../zAndTools/quillStop';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { lastZeroing } from '../basis/activeRecords';
 
 /** Where Z stands with the knee locked, mm; undefined where nobody entered it since Z was set last. */
-export function kneeLockedAt(book: Book): number | undefined {
+export function kneeLockedAt(book: SetupState): number | undefined {
   const { kneeLocked } = book.cutPlan;
   return kneeLocked && kneeLocked.zeroingId === lastZeroing(book, 'z')?.id ? kneeLocked.at : undefined;
 }
@@ -13,7 +13,7 @@ export function kneeLockedAt(book: Book): number | undefined {
  *
  * @param deepest what Z would show at full depth with the tool in the spindle, mm
  */
-export function quillDepth(book: Book, deepest: number): QuillStop | { kind: 'ask' } | undefined {
+export function quillDepth(book: SetupState, deepest: number): QuillStop | { kind: 'ask' } | undefined {
   if (book.datumPlan.heights?.moves !== 'knee') return undefined;
   const locked = kneeLockedAt(book);
   return locked === undefined

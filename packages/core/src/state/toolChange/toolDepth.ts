@@ -2,8 +2,8 @@ import { depthShown } from '../../zAndTools/depthShown';
 import { keepsTable } from '../../zAndTools/schools';
 import { Refusal } from '../../problem/problem';
 import { hasController } from '../../records/shop/machine';
-import type { Tape } from '../../working/working';
-import type { Book } from '../basis/setupState';
+import type { Working } from '../../working/working';
+import type { SetupState } from '../basis/setupState';
 import type { Stop } from '../holes/driveStops';
 import { lastZeroing } from '../basis/activeRecords';
 import { depthOfStop, toolOfStop } from '../holes/machiningOrder';
@@ -28,7 +28,7 @@ export type ToolDepth =
       U: number | null;
       /** The control adds the length itself, where it is called. */
       byControl: boolean;
-      tape: Tape;
+      tape: Working;
     }
   /** Nothing tells how long this tool is against the one that set Z. */
   | { kind: 'touch-off'; tool: number; setter: number | undefined }
@@ -40,7 +40,7 @@ export type ToolDepth =
 /**
  * The same of a stop, by the tool the shop has for it; undefined where nothing says how deep it goes, or it has no tool.
  */
-export function depthAtStop(book: Book, stop: Stop): { tool: number; depth: ToolDepth } | undefined {
+export function depthAtStop(book: SetupState, stop: Stop): { tool: number; depth: ToolDepth } | undefined {
   const tool = toolOfStop(book, stop)?.number;
   if (tool === undefined) return undefined;
   try {
@@ -55,10 +55,10 @@ export function depthAtStop(book: Book, stop: Stop): { tool: number; depth: Tool
 const KEPT_U = 0.05;
 
 /** Lengths kept for a machine compare with what is touched today, but where they count from a part that lay there then. */
-const keptCompares = ({ machine }: Book): boolean => machine.habits.toolLengthSchool !== 'touch-part';
+const keptCompares = ({ machine }: SetupState): boolean => machine.habits.toolLengthSchool !== 'touch-part';
 
 /** A tool's length in the machine's school, mm, with its U; undefined where it is not known, or no more. */
-function lengthOf(book: Book, number: number): { H: number; U: number } | undefined {
+function lengthOf(book: SetupState, number: number): { H: number; U: number } | undefined {
   const { machine, setup, toolTable } = book;
   const { toolLengthSchool: school } = machine.habits;
   if (!keepsTable(school)) return undefined;
@@ -78,7 +78,7 @@ function lengthOf(book: Book, number: number): { H: number; U: number } | undefi
  *
  * @param tip how far the tool's lowest point goes below the part's top, mm
  */
-export function toolDepth(book: Book, tool: number, tip: number): ToolDepth {
+export function toolDepth(book: SetupState, tool: number, tip: number): ToolDepth {
   const set = lastZeroing(book, 'z');
   if (set === undefined) return { kind: 'not-set' };
   const setter = zSetWith(book);

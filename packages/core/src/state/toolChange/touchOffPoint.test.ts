@@ -9,7 +9,7 @@ import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/
 import { programSetting } from '../verify/programContext';
 import { spotGauges } from '../gauges/spotGauge';
 import { toolDepth } from './toolDepth';
-import { changeU, spotMoved, toolSpot } from './touchOffPoint';
+import { changeU, spotMoved, touchOffPoint } from './touchOffPoint';
 
 const setupId = plateSnapshot.setup.id;
 const EVERY_CHANGE = {
@@ -54,14 +54,14 @@ const done = (...entries: Entry[]) => bookOf(shop(), [...BY_PART, ...entries]);
 describe('the spot where tools are touched off', () => {
   test('tool 1, which set Z, shows +23.410 there: every later tool sets Z to +23.410, whatever it showed itself', () => {
     const book = done(spot(1, 23.41, 'z set'), spot(2, -8.5, 'z set'));
-    expect(toolSpot(book)).toMatchObject({ setter: 1, touches: 0, kept: { figure: 23.41, by: 1, touches: 1 } });
+    expect(touchOffPoint(book)).toMatchObject({ setter: 1, touches: 0, kept: { figure: 23.41, by: 1, touches: 1 } });
     const changed = done(spot(1, 23.41, 'z set'), setAt(2, 23.41, 'by 2'));
-    expect(toolSpot(changed)).toMatchObject({ setter: 2, touches: 2, kept: { figure: 23.41, by: 1 } });
+    expect(touchOffPoint(changed)).toMatchObject({ setter: 2, touches: 2, kept: { figure: 23.41, by: 1 } });
   });
 
   test('the figure kept serves every tool: two touches, however many changes', () => {
     const twice = done(spot(1, 23.41, 'z set'), setAt(2, 23.41, 'by 2'), setAt(3, 23.41, 'by 3'));
-    expect(toolSpot(twice)).toMatchObject({ setter: 3, touches: 2 });
+    expect(touchOffPoint(twice)).toMatchObject({ setter: 3, touches: 2 });
     expect(changeU(twice)).toBeCloseTo(changeU(done(spot(1, 23.41, 'z set'), setAt(2, 23.41, 'by 2'))), 9);
   });
 
@@ -72,29 +72,33 @@ describe('the spot where tools are touched off', () => {
       spot(2, 23.42, 'by 2'),
       setAt(3, 23.42, 'by 3'),
     );
-    expect(toolSpot(chain)).toMatchObject({ setter: 3, touches: 4, kept: { figure: 23.42, by: 2, touches: 3 } });
+    expect(touchOffPoint(chain)).toMatchObject({ setter: 3, touches: 4, kept: { figure: 23.42, by: 2, touches: 3 } });
     const short = done(spot(1, 23.41, 'z set'), setAt(2, 23.41, 'by 2'));
     expect(changeU(chain) / changeU(short)).toBeCloseTo(Math.SQRT2, 1);
   });
 
   test('readings are of the figure only where the tool that set Z made them, on its zero; struck ones are not', () => {
-    expect(toolSpot(done(spot(2, -8.5, 'z set'))).kept).toBeUndefined();
-    expect(toolSpot(done(spot(1, 23.41, 'first'))).kept).toBeUndefined();
-    expect(toolSpot(done(spot(1, 23.4, 'z set'), spot(1, 23.42, 'z set'))).kept?.figure).toBeCloseTo(23.41, 9);
+    expect(touchOffPoint(done(spot(2, -8.5, 'z set'))).kept).toBeUndefined();
+    expect(touchOffPoint(done(spot(1, 23.41, 'first'))).kept).toBeUndefined();
+    expect(touchOffPoint(done(spot(1, 23.4, 'z set'), spot(1, 23.42, 'z set'))).kept?.figure).toBeCloseTo(23.41, 9);
   });
 
-  test('Z set anew from the part: the figure of before is void, and that is said', () => {
-    const anew = done(spot(1, 23.41, 'z set'), {
+  test('Z set again from the part: the figure of before is void, and that is said', () => {
+    const again = done(spot(1, 23.41, 'z set'), {
       kind: 'zeroing',
       setupId,
-      body: { ...presetDone({ kind: 'z-zero', tool: 1 }, 'z', 10, 'anew'), id: 'anew' },
+      body: { ...presetDone({ kind: 'z-zero', tool: 1 }, 'z', 10, 'again'), id: 'again' },
     });
-    expect(toolSpot(anew)).toMatchObject({ kept: undefined, beforeNewZero: true });
-    expect(spotMissing(anew)).toBe('Z was set anew since the spot was touched. Touch it again with T1.');
+    expect(touchOffPoint(again)).toMatchObject({ kept: undefined, beforeNewZero: true });
+    expect(spotMissing(again)).toBe('Z was set again since the spot was touched. Touch it again with T1.');
   });
 
   test('Z lost, or never set: nothing is kept', () => {
-    expect(toolSpot(bookOf(shop(), []))).toMatchObject({ setter: undefined, kept: undefined, beforeNewZero: false });
+    expect(touchOffPoint(bookOf(shop(), []))).toMatchObject({
+      setter: undefined,
+      kept: undefined,
+      beforeNewZero: false,
+    });
     expect(spotMissing(bookOf(shop(), []))).toMatch(/^Set Z with T1/);
   });
 
@@ -106,7 +110,7 @@ describe('the spot where tools are touched off', () => {
     expect(spotMoved(done(spot(1, 23.41, 'z set')))).toBeUndefined();
     // The same tool before any change: no mean of two places.
     const again = done(spot(1, 23.41, 'z set'), spot(1, 23.81, 'z set'));
-    expect(toolSpot(again).kept?.figure).toBe(23.81);
+    expect(touchOffPoint(again).kept?.figure).toBe(23.81);
     expect(spotMoved(again)).toMatchObject({ moved: true, by: expect.closeTo(0.4, 9) });
   });
 });
@@ -119,14 +123,14 @@ test('the shop’s own scatter of its spot takes the place of what is usual; voi
   });
   const good = found({ what: 'touch', value: 0.001, U: 0.001, approaches: 10 }, '2026-03-01T09:00:00.000Z');
   const crash = found({ what: 'void', why: 'crash' }, '2026-03-01T10:00:00.000Z');
-  const U = (...entries: Entry[]) => toolSpot(done(spot(1, 23.41, 'z set'), ...entries)).kept?.U ?? NaN;
+  const U = (...entries: Entry[]) => touchOffPoint(done(spot(1, 23.41, 'z set'), ...entries)).kept?.U ?? NaN;
   expect(U(good)).toBeLessThan(U() / 2);
   expect(U(good, crash)).toBe(U());
 });
 
 test('another spot chosen since: the figure of the one before is none, whatever the tool', () => {
   const since = (moment: string) =>
-    toolSpot(
+    touchOffPoint(
       bookOf(shop({ spot: { where: 'off-part', gaugeId: 'block', since: moment } }), [
         ...BY_PART,
         spot(1, 23.41, 'z set'),
@@ -170,7 +174,7 @@ describe('the probe is one more tool at the spot', () => {
 
   test('top by probe, spot by probe: no depth for a cutter until it has touched there', () => {
     const book = byProbe(spot(undefined, 12.5, 'z set', 'probe'));
-    expect(toolSpot(book)).toMatchObject({ setter: 'probe', kept: { figure: 12.5, by: 'probe' } });
+    expect(touchOffPoint(book)).toMatchObject({ setter: 'probe', kept: { figure: 12.5, by: 'probe' } });
     expect(toolDepth(book, 1, 6)).toEqual({ kind: 'by-probe', tool: 1 });
     // Nor does a program's first tool run by it, the reference no more than another.
     expect(programSetting(book).zSetWith).toBe(0);
@@ -194,8 +198,8 @@ describe('the probe is one more tool at the spot', () => {
         },
         [byCycle, ...rest],
       );
-    expect(toolSpot(of('touch-every-change')).setter).toBe('probe');
-    expect(toolSpot(of('reference-tool')).setter).toBe(1);
+    expect(touchOffPoint(of('touch-every-change')).setter).toBe('probe');
+    expect(touchOffPoint(of('reference-tool')).setter).toBe(1);
   });
 
   test('a cutter on the same spot sets Z to the probe’s figure: its depths count from the top', () => {

@@ -2,12 +2,12 @@ import { repeats } from '../../metrology/repeats';
 import { searchPart } from '../../metrology/searchPart';
 import { touchBudget } from '../../metrology/touchBudget';
 import { combine, type BudgetPart } from '../../metrology/uncertainty';
-import { meanSection, sumSection, type Tape } from '../../working/working';
+import { meanSection, sumSection, type Working } from '../../working/working';
 import { isTouch, type TouchReading } from '../../records/log/reading';
 import type { Touched } from '../../records/values/subject';
 import type { Zeroing } from '../../records/log/zeroing';
 import type { Axis } from '../../schema/quantities';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { methodWith, touchU } from '../gauges/contactSize';
 import { currentEpoch, lastZeroing, zSettings } from '../basis/activeRecords';
 import { stepPast, zSetByProbe } from '../zAndTools/zZero';
@@ -26,18 +26,18 @@ export interface SpotFigure {
   at: string;
   /** Touches at the spot from the tool that Z was first set with to this figure. */
   touches: number;
-  tape: Tape;
+  tape: Working;
 }
 
 /** The spot where tools are touched off at every change, as far as it is known. */
-export interface ToolSpot {
+export interface TouchOffPoint {
   /** What Z counts with now. */
   setter: ZSetter | undefined;
   /** What Z is set to with the next tool there; undefined until the tool that set Z has touched it. */
   kept: SpotFigure | undefined;
   /** The figure before, where the spot was touched again with the tool that went in last. */
   before: SpotFigure | undefined;
-  /** It was touched, but Z was set anew from the part since: its figure counts from a zero that is no more. */
+  /** It was touched, but Z was set again from the part since: its figure counts from a zero that is no more. */
   beforeNewZero: boolean;
   /** Touches at the spot between the tool that set Z from the part and the tool that Z counts with now. */
   touches: number;
@@ -49,7 +49,7 @@ export interface ToolSpot {
 export const spotEpoch = ({ id, opens }: Pick<Zeroing, 'id' | 'opens'>): string => opens ?? id;
 
 /** The zero a reading of an axis counts from: at the spot the last setting of Z, else that of the scale. */
-export function readingEpoch(book: Book, subject: Touched, axis: Axis): string {
+export function readingEpoch(book: SetupState, subject: Touched, axis: Axis): string {
   const set = subject.kind === 'tool-spot' ? lastZeroing(book, 'z') : undefined;
   return set ? spotEpoch(set) : currentEpoch(book, axis);
 }
@@ -57,14 +57,14 @@ export function readingEpoch(book: Book, subject: Touched, axis: Axis): string {
 /**
  * The spot's figure F (ISO 841: Z of the tool, up is plus): right after Z was set with tool A, A touches the spot and Z shows
  * F, whatever its height. Each later tool touches the spot and Z is set to F there: Z counts with that tool, and nothing is
- * added. F stays as it was, or is read anew with the tool that set Z last; what is between tool and spot cancels.
+ * added. F stays as it was, or is read again with the tool that set Z last; what is between tool and spot cancels.
  */
-export const toolSpot = (book: Book): ToolSpot => answered(book, 'tool spot', () => spotOf(book));
+export const touchOffPoint = (book: SetupState): TouchOffPoint => memoize(book, 'tool spot', () => spotOf(book));
 
 /** Set by a tool that went in; in older logs it touched the gauge that Z was set on. */
 const isSpot = ({ subject }: Zeroing): boolean => subject.kind === 'tool-spot' || subject.kind === 'tool-length';
 
-function spotOf(book: Book): ToolSpot {
+function spotOf(book: SetupState): TouchOffPoint {
   // Another spot, or another gauge on it, is another height: it begins without a figure.
   const since = book.datumPlan.heights?.spot?.since ?? '';
   const touched = book.readings.filter(
@@ -73,7 +73,7 @@ function spotOf(book: Book): ToolSpot {
   );
   const settings = lastZeroing(book, 'z') ? zSettings(book) : [];
   const from = settings.findLastIndex((one) => !isSpot(one));
-  const found: ToolSpot = {
+  const found: TouchOffPoint = {
     setter: undefined,
     kept: undefined,
     before: undefined,
@@ -107,14 +107,14 @@ function spotOf(book: Book): ToolSpot {
 const toolOf = ({ subject }: TouchReading): number | undefined =>
   subject.kind === 'tool-spot' ? subject.tool : undefined;
 
-function setterOf(book: Book, setting: Zeroing): ZSetter | undefined {
+function setterOf(book: SetupState, setting: Zeroing): ZSetter | undefined {
   const { subject } = setting;
   if (subject.kind === 'z-zero' && zSetByProbe(book, setting)) return 'probe';
   if (subject.kind === 'tool-spot') return subject.tool ?? 'probe';
   return 'tool' in subject ? subject.tool : undefined;
 }
 
-function figureOf(book: Book, own: readonly TouchReading[], touches: number): Omit<SpotFigure, 'by'> | undefined {
+function figureOf(book: SetupState, own: readonly TouchReading[], touches: number): Omit<SpotFigure, 'by'> | undefined {
   const last = own.at(-1);
   if (!last) return undefined;
   const values = own.map(({ value }) => value);
@@ -138,7 +138,7 @@ function figureOf(book: Book, own: readonly TouchReading[], touches: number): Om
 const FEEL = { resolution: 0.01, methodSd: 0.02 };
 
 /** How well a tool comes back to this machine's spot, where the shop has found that and nothing has voided it since. */
-function spotScatter(book: Book, at: string): { sd: number; dof: number } | undefined {
+function spotScatter(book: SetupState, at: string): { sd: number; dof: number } | undefined {
   const last = book.calibrations.findLast(
     ({ of, from }) => of.kind === 'spot' && of.machineId === book.machine.id && from <= at,
   );
@@ -147,7 +147,7 @@ function spotScatter(book: Book, at: string): { sd: number; dof: number } | unde
     : undefined;
 }
 
-function methodFor(book: Book, gaugeId: string, at: string) {
+function methodFor(book: SetupState, gaugeId: string, at: string) {
   const gauge = gaugeAt(book, gaugeId, at);
   const method = gauge ? methodWith(book, gauge, 'z') : FEEL;
   const own = spotScatter(book, at);
@@ -158,7 +158,7 @@ function methodFor(book: Book, gaugeId: string, at: string) {
  * The parts of one touch there: how it repeats, where it trips, the step; the thickness of what is between cancels. Where the
  * spot's own scatter was found, that is all of a touch: tools come to it at one place and from one side.
  */
-function touchParts(book: Book, gaugeId: string, values: readonly number[], at: string): BudgetPart[] {
+function touchParts(book: SetupState, gaugeId: string, values: readonly number[], at: string): BudgetPart[] {
   const gauge = gaugeAt(book, gaugeId, at);
   const method = methodFor(book, gaugeId, at);
   const step = gauge && stepPast(book, gauge);
@@ -172,16 +172,16 @@ function touchParts(book: Book, gaugeId: string, values: readonly number[], at: 
 const times = (n: number, parts: readonly BudgetPart[]): BudgetPart[] => Array.from({ length: n }, () => parts).flat();
 
 /** What the changes at the spot since Z was set from the part add to its ±: every touch there, mm (95 %). 0 without any. */
-export function changeU(book: Book): number {
-  const { touches, kept, setAt } = toolSpot(book);
+export function changeU(book: SetupState): number {
+  const { touches, kept, setAt } = touchOffPoint(book);
   if (touches === 0 || setAt === undefined) return 0;
   const gaugeId = book.datumPlan.heights?.spot?.gaugeId ?? kept?.readings.at(-1)?.gaugeId ?? book.setup.heightGaugeId;
   return combine(times(touches, touchParts(book, gaugeId, [0], setAt))).U;
 }
 
 /** How far the spot shows from what it did, touched again with the tool that went in last, and whether that is too far. */
-export function spotMoved(book: Book): { by: number; U: number; moved: boolean } | undefined {
-  const { kept, before } = toolSpot(book);
+export function spotMoved(book: SetupState): { by: number; U: number; moved: boolean } | undefined {
+  const { kept, before } = touchOffPoint(book);
   if (!kept || !before) return undefined;
   const by = kept.figure - before.figure;
   const U = Math.hypot(kept.U, before.U);

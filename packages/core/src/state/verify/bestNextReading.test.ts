@@ -1,8 +1,8 @@
 import { withEntries } from '../../records/kinds/merge';
-import { helpWords } from '../../messages/verify/bestNextReading';
-import { openBook } from '../basis/setupState';
+import { nextReadingText } from '../../messages/verify/bestNextReading';
+import { deriveState } from '../basis/setupState';
 import { featureAnswer } from '../datum/featureAnswer';
-import { helpDepth, helpMost } from './bestNextReading';
+import { bestNextDepthReading, bestNextReading } from './bestNextReading';
 import { plateSnapshot, reading, rowOf } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';
 
@@ -18,33 +18,33 @@ const far = {
 };
 
 test('nothing is said while nothing is found', () => {
-  expect(helpMost(openBook(plateSnapshot))).toBeUndefined();
+  expect(bestNextReading(deriveState(plateSnapshot))).toBeUndefined();
 });
 
 test('the axis touched once is the worse one, and one more touch of it lowers its ±', () => {
-  const book = openBook(
+  const book = deriveState(
     withEntries({ ...plateSnapshot, patterns: [far] }, [
       ...touched('left', [-5.01]),
       ...touched('front', [-5.001, -5.003, -5.002, -5.002]),
     ]),
   );
-  const help = helpMost(book);
+  const help = bestNextReading(book);
   expect(help).toMatchObject({ axis: 'x', hole: { pattern: { id: 'far' } } });
   const repeat = help?.helps.find(({ what }) => what === 'repeat');
   expect(repeat?.U ?? Infinity).toBeLessThan(help?.U ?? 0);
-  const again = openBook(
+  const again = deriveState(
     withEntries({ ...plateSnapshot, patterns: [far] }, [
       ...touched('left', [-5.01, -5.01]),
       ...touched('front', [-5.001, -5.003, -5.002, -5.002]),
     ]),
   );
   // What was promised comes about: the touch that was asked for, as near as the repeats of the method say.
-  expect(helpMost(again)?.U ?? 0).toBeLessThan(help?.U ?? 0);
+  expect(bestNextReading(again)?.U ?? 0).toBeLessThan(help?.U ?? 0);
 });
 
 test('every help makes it surer by a twentieth at least, best first', () => {
-  const book = openBook(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
-  const help = helpMost(book);
+  const book = deriveState(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  const help = bestNextReading(book);
   const Us = help?.helps.map(({ U }) => U) ?? [];
   expect(Us.length).toBeGreaterThan(0);
   expect([...Us].sort((a, b) => a - b)).toEqual(Us);
@@ -53,16 +53,16 @@ test('every help makes it surer by a twentieth at least, best first', () => {
 
 test('the sentence names the hole, the ± now and then', () => {
   const tight = { ...plateSnapshot, patterns: [far], setup: { ...plateSnapshot.setup, tolerance: 0.01 } };
-  const book = openBook(withEntries(tight, [...touched('left', [-5.01]), ...touched('front', [-5])]));
-  const help = helpMost(book);
-  expect(help && helpWords(book, help)).toMatch(
+  const book = deriveState(withEntries(tight, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  const help = bestNextReading(book);
+  expect(help && nextReadingText(book, help)).toMatch(
     /at hole 1 of Far is known to ±0\.0\d\d mm\. .+ would make it ±0\.0\d\d mm\.$/,
   );
 });
 
 test('the same thing is told with one ±: where the step of a search outweighs all else, and at part zero of two faces', () => {
   const heights = { surface: 0, lift: 0, step: 0.1 };
-  const searched = openBook(
+  const searched = deriveState(
     withEntries({ ...plateSnapshot, datumPlan: { ...plateSnapshot.datumPlan, heights } }, [
       rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -50, { axis: 'z' })),
       ...touched('left', [-5.01]),
@@ -71,7 +71,7 @@ test('the same thing is told with one ±: where the step of a search outweighs a
   const answer = zZeroAnswer(searched)?.uncertainty;
   // A step is bounded: twice its standard uncertainty would be more than it can be off.
   expect(answer?.U ?? NaN).toBeLessThan(1.99 * (answer?.u ?? 0));
-  expect(helpDepth(searched)?.U).toBe(answer?.U);
-  const faces = openBook(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
-  expect(helpMost(faces)?.U).toBeCloseTo(featureAnswer(faces, { kind: 'face', face: 'left' })?.x?.uncertainty.U ?? NaN, 12); // prettier-ignore
+  expect(bestNextDepthReading(searched)?.U).toBe(answer?.U);
+  const faces = deriveState(withEntries(plateSnapshot, [...touched('left', [-5.01]), ...touched('front', [-5])]));
+  expect(bestNextReading(faces)?.U).toBeCloseTo(featureAnswer(faces, { kind: 'face', face: 'left' })?.x?.uncertainty.U ?? NaN, 12); // prettier-ignore
 });

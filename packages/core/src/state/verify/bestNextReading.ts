@@ -2,7 +2,7 @@ import { rotatedU } from '../../geometry/rotate';
 import { varianceByKind } from '../../metrology/budgetKinds';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { Axis } from '../../schema/quantities';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { carriedRotation } from '../datum/partRotation';
 import { allStops } from '../holes/driveStops';
 import { sizeU } from '../gauges/contactSize';
@@ -18,7 +18,7 @@ export type Help =
   | { what: 'turn'; U: number };
 
 /** The hole whose place is known least, how well, and what would help most. */
-export interface HelpMost {
+export interface BestNextReading {
   hole: Hole | undefined;
   /** ± of its place along its worse axis, mm. */
   U: number;
@@ -43,13 +43,14 @@ const coverage = (known: ZeroAnswer | undefined): number =>
 
 /**
  * The one touch, repeat or calibration that would lower ± at the worst hole the most: each part of the job's budget is
- * made as small as that would make it, and the whole reckoned anew (JCGM 100:2008, 5.1.2).
+ * made as small as that would make it, and the whole reckoned again (JCGM 100:2008, 5.1.2).
  *
  * @returns undefined while X or Y is not found
  */
-export const helpMost = (book: Book): HelpMost | undefined => answered(book, 'help most', () => find(book));
+export const bestNextReading = (book: SetupState): BestNextReading | undefined =>
+  memoize(book, 'help most', () => find(book));
 
-function find(book: Book): HelpMost | undefined {
+function find(book: SetupState): BestNextReading | undefined {
   const { x, y } = zeroAnswers(book);
   if (!x && !y) return undefined;
   const turn = carriedRotation(book);
@@ -86,8 +87,8 @@ function find(book: Book): HelpMost | undefined {
 }
 
 /** The same for Z zero, which every depth stands on; undefined while Z is not found. */
-export const helpDepth = (book: Book): HelpMost | undefined =>
-  answered(book, 'help depth', () => {
+export const bestNextDepthReading = (book: SetupState): BestNextReading | undefined =>
+  memoize(book, 'help depth', () => {
     const { z } = zeroAnswers(book);
     if (!z) return undefined;
     const { U } = z.uncertainty;
@@ -101,7 +102,7 @@ export const helpDepth = (book: Book): HelpMost | undefined =>
     };
   });
 
-function axisHelps(book: Book, axis: Axis, known: ZeroAnswer, to: (variance: number) => number): Help[] {
+function axisHelps(book: SetupState, axis: Axis, known: ZeroAnswer, to: (variance: number) => number): Help[] {
   const parts = varianceByKind(known.uncertainty);
   const whole = known.uncertainty.u ** 2;
   const own = known.readings.filter((reading) => reading.axis === axis);
@@ -133,7 +134,7 @@ function axisHelps(book: Book, axis: Axis, known: ZeroAnswer, to: (variance: num
 }
 
 /** Every hole once. */
-function uniqueHoles(book: Book): Hole[] {
+function uniqueHoles(book: SetupState): Hole[] {
   const seen = new Map<string, Hole>();
   for (const stop of allStops(book)) seen.set(`${stop.pattern.id} ${stop.hole}`, stop);
   return [...seen.values()];

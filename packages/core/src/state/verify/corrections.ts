@@ -1,7 +1,7 @@
 import type { Reading, TouchReading } from '../../records/log/reading';
 import { placeOf, textOf, unitOf, type Source } from '../../records/values/source';
-import { withReadings, type Book } from '../basis/setupState';
-import type { Slip } from '../../mistakes/explain.schema';
+import { withReadings, type SetupState } from '../basis/setupState';
+import type { Mistake } from '../../mistakes/explain.schema';
 import { INCH } from '../../units/unit';
 import { parseLength } from '../../units/parseLength';
 import { UNSENT } from '../../records/kinds/merge';
@@ -16,7 +16,7 @@ export interface Again {
 
 /** What could be written into the log to put a slip right; nothing is, until the person says so. */
 export interface Mend {
-  slip: Slip;
+  slip: Mistake;
   strike: readonly TouchReading[];
   again: Again[];
 }
@@ -25,13 +25,13 @@ export interface Mend {
 const NAMED = 2;
 
 /** Slips of a reading as it was typed, whatever difference they make. */
-const TYPED: readonly Slip[] = ['sign', 'inch-for-mm', 'decimal-place'];
+const TYPED: readonly Mistake[] = ['sign', 'inch-for-mm', 'decimal-place'];
 
 /**
  * Mends for something that does not agree: for the likeliest slips, the entries that would make it agree, tried out on
  * the log; where no number can be put right, to strike the touch out and take it again.
  */
-export function mendsOf(book: Book, agreement: Agreement): Mend[] {
+export function mendsOf(book: SetupState, agreement: Agreement): Mend[] {
   const { likely, agrees } = agreement.explanation;
   if (agrees) return [];
   const named = likely.slice(0, NAMED);
@@ -57,7 +57,7 @@ export function mendsOf(book: Book, agreement: Agreement): Mend[] {
 }
 
 /** The readings of one touch as they would have been without the slip, every way it could have gone. */
-function corrections(slip: Slip, size: number, readings: readonly TouchReading[]): Again[][] {
+function corrections(slip: Mistake, size: number, readings: readonly TouchReading[]): Again[][] {
   const each = (change: (reading: TouchReading) => Again['change'] | undefined): Again[][] => {
     const again = readings.map((from) => ({ from, change: change(from) }));
     return again.every((one): one is Again => one.change !== undefined) ? [again] : [];
@@ -102,12 +102,12 @@ function inUnit(from: TouchReading, unit: 'mm' | 'in', factor: number): Again['c
 }
 
 /** Whether the thing agrees once a mend is in the log. */
-function agreesWith(book: Book, mend: Mend, key: string): boolean {
+function agreesWith(book: SetupState, mend: Mend, key: string): boolean {
   return agreementNamed(withMend(book, mend), key)?.explanation.agrees ?? true;
 }
 
 /** The setup as it would be with a mend; only for looking ahead. */
-export function withMend(book: Book, { strike, again }: Mend): Book {
+export function withMend(book: SetupState, { strike, again }: Mend): SetupState {
   const struck = new Set(strike.map(({ id }) => id));
   return withReadings(book, [
     ...book.readings.map((reading) =>

@@ -8,7 +8,7 @@ import type { HeightCheckOutput } from '../../verify/heightCheck.schema';
 import { patternFit } from '../../verify/patternFit';
 import type { PatternFitOutput } from '../../verify/patternFit.schema';
 import { placesByMeasures, type Measure } from '../../verify/placesByMeasures';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { patternHoles, patternsInHand, type Hole } from '../holes/holes';
 import { lastZeroing } from '../basis/activeRecords';
 import { measuringU } from '../boreAndFace/bore';
@@ -50,14 +50,14 @@ export interface Verified {
 const keyOf = ({ of }: Measurement): string => JSON.stringify({ ...of, limits: undefined });
 
 /** The last measurement of each thing, in the order they were first measured. */
-export function measurementsInForce({ measurements }: Pick<Book, 'measurements'>): Measurement[] {
+export function activeMeasurements({ measurements }: Pick<SetupState, 'measurements'>): Measurement[] {
   const last = new Map<string, Measurement>();
   for (const one of measurements) last.set(keyOf(one), one);
   return [...last.values()];
 }
 
 /** A hole of the patterns in hand; undefined where its pattern was laid aside or changed since. */
-export const holeNamed = (book: Book, { pattern, hole }: HoleOf): Hole | undefined => {
+export const holeNamed = (book: SetupState, { pattern, hole }: HoleOf): Hole | undefined => {
   const found = patternsInHand(book).find(({ id }) => id === pattern);
   return found && patternHoles(book, found).find((one) => one.hole === hole);
 };
@@ -65,10 +65,10 @@ export const holeNamed = (book: Book, { pattern, hole }: HoleOf): Hole | undefin
 export const holeName = ({ pattern, hole }: Hole): string => `${pattern.name} ${hole}`;
 
 /** Everything measured of the part, held against what it should be. */
-export const verified = (book: Book): Verified => answered(book, 'verified', () => verify(book));
+export const verified = (book: SetupState): Verified => memoize(book, 'verified', () => verify(book));
 
-function verify(book: Book): Verified {
-  const inForce = measurementsInForce(book);
+function verify(book: SetupState): Verified {
+  const inForce = activeMeasurements(book);
   const sizes = inForce.flatMap((one) => sizeOf(book, one) ?? []);
   const heights = sizes.flatMap((size) => {
     const { of } = size.measurement;
@@ -115,7 +115,7 @@ function refusedAs<T>(work: () => T): T | undefined {
 }
 
 /** U of one measurement by its gauge as it was known then, mm at 95 %. */
-function measureU(book: Book, { gaugeId, at }: Measurement): number {
+function measureU(book: SetupState, { gaugeId, at }: Measurement): number {
   const gauge = gaugeAt(book, gaugeId, at);
   return gauge ? 2 * measuringU(gauge) : 0.05;
 }
@@ -123,7 +123,7 @@ function measureU(book: Book, { gaugeId, at }: Measurement): number {
 /** What pins are known to, where nobody said: ground ones, mm at 95 %. */
 const PIN_U = 0.002;
 
-function sizeOf(book: Book, measurement: Measurement): MeasuredSize | undefined {
+function sizeOf(book: SetupState, measurement: Measurement): MeasuredSize | undefined {
   const { of, value } = measurement;
   const U = measureU(book, measurement);
   const within = (limits: { low: number; high: number } | undefined): boolean | null =>
@@ -157,7 +157,10 @@ function sizeOf(book: Book, measurement: Measurement): MeasuredSize | undefined 
 }
 
 /** A coordinate of a hole from part zero, from the side of the part or as it was read. mm. */
-function coordinateOf(book: Book, measurement: Measurement): { axis: 'x' | 'y'; value: number; u: number } | undefined {
+function coordinateOf(
+  book: SetupState,
+  measurement: Measurement,
+): { axis: 'x' | 'y'; value: number; u: number } | undefined {
   const { of, value } = measurement;
   const u = measureU(book, measurement) / 2;
   if (of.kind === 'place') return { axis: of.axis, value, u };
@@ -177,7 +180,7 @@ function coordinateOf(book: Book, measurement: Measurement): { axis: 'x' | 'y'; 
   }
 }
 
-function placesOf(book: Book, inForce: readonly Measurement[]): VerifiedHole[] {
+function placesOf(book: SetupState, inForce: readonly Measurement[]): VerifiedHole[] {
   const holes: Hole[] = [];
   const place = (of: HoleOf): number | undefined => {
     const known = holes.findIndex(({ pattern, hole }) => pattern.id === of.pattern && hole === of.hole);
@@ -215,23 +218,23 @@ export type Correction =
   | { kind: 'length'; tool: number; by: number; U: number };
 
 /** When the part was measured, first of all; undefined while it was not. */
-const measuredFrom = (book: Book, kinds: readonly Measurement['of']['kind'][]): string | undefined =>
-  measurementsInForce(book)
+const measuredFrom = (book: SetupState, kinds: readonly Measurement['of']['kind'][]): string | undefined =>
+  activeMeasurements(book)
     .filter(({ of }) => kinds.includes(of.kind))
     .map(({ at }) => at)
     .sort()[0];
 
 /** Whether an axis was set after the part was measured: then the part tells nothing of how it stands now. */
-function setSince(book: Book, axes: readonly ('x' | 'y')[]): boolean {
+function setSince(book: SetupState, axes: readonly ('x' | 'y')[]): boolean {
   const from = measuredFrom(book, ['chord', 'edge', 'place']);
   return axes.some((axis) => (lastZeroing(book, axis)?.at ?? '') > (from ?? ''));
 }
 
 /**
- * What would bring the next part right, as far as the differences are more than their ±; what was set anew since the part
+ * What would bring the next part right, as far as the differences are more than their ±; what was set again since the part
  * was measured is left in peace.
  */
-export function corrections(book: Book): Correction[] {
+export function corrections(book: SetupState): Correction[] {
   const { fit, heights } = verified(book);
   const found: Correction[] = [];
   if (fit && !setSince(book, ['x', 'y'])) {
@@ -248,7 +251,7 @@ export function corrections(book: Book): Correction[] {
 }
 
 /** When a tool's row was last kept; the empty text where it never was. */
-const keptAt = ({ toolTable }: Book, tool: number): string =>
+const keptAt = ({ toolTable }: SetupState, tool: number): string =>
   toolTable?.rows.find(({ number }) => number === tool)?.keptAt ?? '';
 
 /** Whether a size agrees with what it should be, by its own ±. */

@@ -1,5 +1,5 @@
 import { withEntries } from '../../records/kinds/merge';
-import { openBook } from '../basis/setupState';
+import { deriveState } from '../basis/setupState';
 import { AFTER, happened, keeping, measured, set, touch } from '../zAndTools/lengths.case';
 import { programSetting } from './programContext';
 import { plateSnapshot, reading, rowOf, settingBody, withTools } from '../basis/snapshot.case';
@@ -14,7 +14,7 @@ const screws = {
 };
 
 const settingOf = (change: Partial<typeof plateSnapshot>, id: string) =>
-  programSetting(openBook({ ...plateSnapshot, ...change, setup: { ...plateSnapshot.setup, ...change.setup, id } }));
+  programSetting(deriveState({ ...plateSnapshot, ...change, setup: { ...plateSnapshot.setup, ...change.setup, id } }));
 
 const { x, y, z } = plateSnapshot.part.size;
 

@@ -3,14 +3,14 @@ import { pointLength } from '../../holes/stepDepth';
 import { keepsTable } from '../../zAndTools/schools';
 import { zeroOf } from '../../datum/partFrame';
 import { Refusal } from '../../problem/problem';
-import type { Box, SetHole, SetTool, WhatIsSet } from '../../program/checkContext';
+import type { Box, SetHole, SetTool, CheckContext } from '../../program/checkContext';
 import { PLAINEST } from '../../records/values/dialects';
 import type { Obstacle } from '../../records/setup/obstacles';
 import { planAxes } from '../../records/shop/machine';
-import { airPass } from '../zAndTools/airCut';
-import type { Book } from '../basis/setupState';
+import { airCut } from '../zAndTools/airCut';
+import type { SetupState } from '../basis/setupState';
 import { carriedRotation } from '../datum/partRotation';
-import { doubtOf } from '../datum/zeroDoubt';
+import { zeroDoubtOf } from '../datum/zeroDoubt';
 import { allStops } from '../holes/driveStops';
 import { gaugeInSpindle } from '../gauges/gaugeInSpindle';
 import { lastZeroing } from '../basis/activeRecords';
@@ -29,7 +29,7 @@ const NO_TOOL = 0;
  * Everything a program is held against, in the program's own frame: what is set, measured, planned and known of a setup.
  * What nobody said is left out, and then nothing is held against it.
  */
-export function programSetting(book: Book): WhatIsSet {
+export function programSetting(book: SetupState): CheckContext {
   const { machine, setup, cutPlan } = book;
   // Machine coordinates are known of part zero itself; a local datum in force stands elsewhere.
   const zero: IndexState['zero'] = machine.scale === 'machine' && !datumInForce(book) ? indexState(book).zero : {};
@@ -45,8 +45,8 @@ export function programSetting(book: Book): WhatIsSet {
     unset: [...planAxes(machine), 'z' as const]
       .filter((axis) => lastZeroing(book, axis) === undefined)
       .map((axis) => axis.toUpperCase() as 'X' | 'Y' | 'Z'),
-    inDoubt: doubtOf(book) !== undefined,
-    lift: airPass(book).set,
+    inDoubt: zeroDoubtOf(book) !== undefined,
+    lift: airCut(book).set,
     keepsTable: keepsTable(machine.habits.toolLengthSchool),
     referenceTool: machine.habits.toolLengthSchool === 'reference-tool' ? setup.referenceTool : undefined,
     // Set by the probe it counts with no tool: none may run before it is touched off.
@@ -76,7 +76,7 @@ export function programSetting(book: Book): WhatIsSet {
   };
 }
 
-function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetTool[] {
+function toolsOf(book: SetupState, rows: ReturnType<typeof tableAnswer>['rows']): SetTool[] {
   const measured = new Map(rows.map((row) => [row.number, row]));
   return book.tools
     .filter(({ retiredOn }) => retiredOn === undefined)
@@ -91,14 +91,14 @@ function toolsOf(book: Book, rows: ReturnType<typeof tableAnswer>['rows']): SetT
         ...(kind === 'ball-mill' && { point: diameter / 2 }),
         ...(kind === 'tap' && { pitch: pitch ?? coarsePitch(diameter) }),
         length: row?.length ?? row?.kept ?? null,
-        // Measured anew since, its length is its own again.
+        // Measured again since, its length is its own again.
         stale: row?.length == null ? (row?.changed ?? null) : null,
       };
     });
 }
 
 /** Where the program's zero is in the part's own frame: part zero, or the local datum in force. Z of it from the top. */
-function zeroInPart(book: Book): { x: number; y: number; z: number } | undefined {
+function zeroInPart(book: SetupState): { x: number; y: number; z: number } | undefined {
   const top = topAboveZero(book);
   if (top === undefined) return undefined;
   const { x, y } = zeroOf(book.part, book.setup.partZero);
@@ -106,7 +106,7 @@ function zeroInPart(book: Book): { x: number; y: number; z: number } | undefined
   return { x: x + local.x, y: y + local.y, z: -top };
 }
 
-function inFrame(book: Book, { name, from, to }: Pick<Obstacle, 'name' | 'from' | 'to'>): Box | undefined {
+function inFrame(book: SetupState, { name, from, to }: Pick<Obstacle, 'name' | 'from' | 'to'>): Box | undefined {
   const zero = zeroInPart(book);
   return (
     zero && {
@@ -119,7 +119,7 @@ function inFrame(book: Book, { name, from, to }: Pick<Obstacle, 'name' | 'from' 
 }
 
 /** The stock as it was told, else the part's own size; nothing while its sides are not entered. */
-function stockOf(book: Book): Box | undefined {
+function stockOf(book: SetupState): Box | undefined {
   const { part, obstacles } = book;
   if (obstacles.stock) return inFrame(book, obstacles.stock);
   const { x, y, z } = part.size;
@@ -129,7 +129,7 @@ function stockOf(book: Book): Box | undefined {
 }
 
 /** Every position in hand once, with the deepest of what is done there. */
-function holesOf(book: Book): SetHole[] {
+function holesOf(book: SetupState): SetHole[] {
   const holes = new Map<string, SetHole>();
   for (const stop of allStops(book)) {
     const key = `${stop.pattern.id} ${stop.hole}`;
@@ -141,7 +141,7 @@ function holesOf(book: Book): SetHole[] {
   return [...holes.values()];
 }
 
-function tipOf(book: Book, stop: Parameters<typeof depthOfStop>[1]): number | null {
+function tipOf(book: SetupState, stop: Parameters<typeof depthOfStop>[1]): number | null {
   try {
     return depthOfStop(book, stop).tip;
   } catch (error) {

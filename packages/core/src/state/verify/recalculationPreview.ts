@@ -1,11 +1,11 @@
 import type { Feature } from '../../records/setup/datumPlan';
-import { openBookAs, type Book } from '../basis/setupState';
+import { deriveStateAs, type SetupState } from '../basis/setupState';
 import { featureAnswer } from '../datum/featureAnswer';
 import { foundFeatures } from '../datum/foundFeatures';
 import { zZeroAnswer } from '../zAndTools/zZero';
 
 /** What an answer would be by today's calibrations, mm on the scale it was touched on. */
-export interface ReckonChange {
+export interface RecalculatedAnswer {
   of: Feature | 'z';
   axis: 'x' | 'y' | 'z';
   before: number;
@@ -18,11 +18,11 @@ export interface ReckonChange {
 const SAME = 1e-9;
 
 /** What would be otherwise if touches of before were reckoned by what was known at a moment; nothing is changed by asking. */
-export function reckonChanges(book: Book, moment: string): ReckonChange[] {
-  const later = openBookAs(book, moment);
+export function recalculatedAnswers(book: SetupState, moment: string): RecalculatedAnswer[] {
+  const later = deriveStateAs(book, moment);
   const features = foundFeatures(book).flatMap(({ feature, answer }) => {
     const then = featureAnswer(later, feature);
-    return (['x', 'y'] as const).flatMap((axis): ReckonChange[] => {
+    return (['x', 'y'] as const).flatMap((axis): RecalculatedAnswer[] => {
       const [one, other] = [answer[axis], then?.[axis]];
       if (!one || !other) return [];
       return changed({
@@ -48,5 +48,5 @@ export function reckonChanges(book: Book, moment: string): ReckonChange[] {
   return [...features, ...height];
 }
 
-const changed = (one: ReckonChange): ReckonChange[] =>
+const changed = (one: RecalculatedAnswer): RecalculatedAnswer[] =>
   Math.abs(one.after - one.before) < SAME && Math.abs(one.U.after - one.U.before) < SAME ? [] : [one];

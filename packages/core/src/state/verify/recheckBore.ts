@@ -1,12 +1,12 @@
 import { contactRadiusLines } from '../../datum/faces/contactRadius';
 import { nominalOf, roundOf } from '../../datum/feature';
 import type { Approach } from '../../schema/quantities';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { KNOWN_U } from '../checks/check';
 import { zeroAt, type Shift } from '../datum/zeroDoubt';
 import { featureAnswer } from '../datum/featureAnswer';
-import { contactInUse, lostMotionOf, sameUse } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, readingsInForce } from '../basis/activeRecords';
+import { contactInUse, backlashAtTouch, sameUse } from '../gauges/contactSize';
+import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
 import { pairAlong } from '../datum/round';
 import type { AgainUse } from './recheckFace';
 
@@ -28,7 +28,11 @@ export const ROUND_WALLS: readonly RoundWall[] = [
  * Where the scale should have the middle of a bore or boss along an axis, mm, and U of that: as it was found on the zero in
  * force, else by that zero and its place on the part. Undefined while the axis is not set.
  */
-export function expectedMiddle(book: Book, of: string, axis: 'x' | 'y'): { middle: number; U: number } | undefined {
+export function expectedMiddle(
+  book: SetupState,
+  of: string,
+  axis: 'x' | 'y',
+): { middle: number; U: number } | undefined {
   const set = lastZeroing(book, axis);
   if (!set) return undefined;
   const before = featureAnswer(book, { kind: 'round', of });
@@ -48,7 +52,7 @@ export function expectedMiddle(book: Book, of: string, axis: 'x' | 'y'): { middl
  * @returns undefined while the axis is not set, what touches is not known, or it does not go into the bore
  */
 export function expectedWall(
-  book: Book,
+  book: SetupState,
   of: string,
   { axis, approach }: RoundWall,
   use: AgainUse,
@@ -63,7 +67,7 @@ export function expectedWall(
   const across = measured?.measured ?? diameter;
   if (kind === 'bore' && 2 * radius >= across) return undefined;
   const wall = expected.middle + approach * (kind === 'bore' ? 1 : -1) * (across / 2);
-  const lost = approach === -1 ? (lostMotionOf(book, axis, moment)?.value ?? 0) : 0;
+  const lost = approach === -1 ? (backlashAtTouch(book, axis, moment)?.value ?? 0) : 0;
   return { reading: wall - approach * radius - lost, U: Math.hypot(expected.U, (measured?.U ?? KNOWN_U) / 2) };
 }
 
@@ -71,7 +75,7 @@ export function expectedWall(
  * How far the middle of a bore or boss is along an axis from where it should be since that axis was set; undefined until
  * both its walls were touched again with one contact. The diameter and the size of the finder cancel between them.
  */
-export function roundShift(book: Book, of: string, axis: 'x' | 'y'): Shift | undefined {
+export function roundShift(book: SetupState, of: string, axis: 'x' | 'y'): Shift | undefined {
   const set = lastZeroing(book, axis);
   const expected = expectedMiddle(book, of, axis);
   if (!set || !expected) return undefined;
@@ -88,8 +92,8 @@ export function roundShift(book: Book, of: string, axis: 'x' | 'y'): Shift | und
 }
 
 /** Touches of the walls across an axis since it was set last. */
-export function touchedAgain(book: Book, of: string, axis: 'x' | 'y') {
+export function touchedAgain(book: SetupState, of: string, axis: 'x' | 'y') {
   const set = lastZeroing(book, axis);
   if (!set) return [];
-  return readingsInForce(book, { kind: 'return-round', after: set.id, of }).filter((one) => one.axis === axis);
+  return activeReadings(book, { kind: 'return-round', after: set.id, of }).filter((one) => one.axis === axis);
 }

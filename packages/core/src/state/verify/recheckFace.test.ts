@@ -1,6 +1,6 @@
 import { withEntries } from '../../records/kinds/merge';
 import type { Snapshot } from '../../records/snapshots/snapshot';
-import { openBook } from '../basis/setupState';
+import { deriveState } from '../basis/setupState';
 import { faceAnswer } from '../datum/face';
 import { plateSnapshot, reading, rowOf, settingBody } from '../basis/snapshot.case';
 import { againUse, expectedReading } from './recheckFace';
@@ -8,7 +8,7 @@ import { againUse, expectedReading } from './recheckFace';
 const NOW = '2026-11-26T12:00:00.000Z';
 
 const expectedOf = (snapshot: Snapshot, face: 'left' | 'right', id: string) => {
-  const book = openBook({ ...snapshot, setup: { ...snapshot.setup, id } });
+  const book = deriveState({ ...snapshot, setup: { ...snapshot.setup, id } });
   return expectedReading(book, { kind: 'face', face }, againUse(book), NOW);
 };
 
@@ -25,7 +25,7 @@ test('what it should show is what makes the same answer: a finder that runs out 
   const runsOut = { ...set, gauges };
   const shows = expectedOf(runsOut, 'left', 'tir')?.reading ?? NaN;
   const again = withEntries(runsOut, [rowOf('reading', reading({ kind: 'face', face: 'left' }, shows))]);
-  const answer = faceAnswer(openBook({ ...again, setup: { ...again.setup, id: 'tir-again' } }), 'left');
+  const answer = faceAnswer(deriveState({ ...again, setup: { ...again.setup, id: 'tir-again' } }), 'left');
   expect(answer?.result.edge).toBeCloseTo(0, 9);
 });
 

@@ -2,9 +2,9 @@ import { contactRadiusLines } from '../../datum/faces/contactRadius';
 import { rectangleOf } from '../../datum/feature';
 import { wallTouch } from '../../datum/shapes';
 import type { Feature } from '../../records/setup/datumPlan';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { expectedEdge } from '../datum/zeroDoubt';
-import { contactInUse, lostMotionOf, needsCutter } from '../gauges/contactSize';
+import { contactInUse, backlashAtTouch, needsCutter } from '../gauges/contactSize';
 
 /** How a face is touched again: the gauge in hand, and the cutter where paper or a plate needs one. */
 export interface AgainUse {
@@ -15,7 +15,7 @@ export interface AgainUse {
 }
 
 /** With what the plan would touch a face: its finder, feeler, and cutter. */
-export function againUse({ setup, gauges, tools }: Pick<Book, 'setup' | 'gauges' | 'tools'>): AgainUse {
+export function againUse({ setup, gauges, tools }: Pick<SetupState, 'setup' | 'gauges' | 'tools'>): AgainUse {
   const gauge = gauges.find(({ id }) => id === setup.finderId);
   const number = setup.cutter ?? setup.referenceTool;
   const cutter = gauge && needsCutter(gauge) ? tools.find((tool) => tool.number === number) : undefined;
@@ -34,7 +34,7 @@ export function againUse({ setup, gauges, tools }: Pick<Book, 'setup' | 'gauges'
  * @returns undefined while its axis is not set, or what touches is not known
  */
 export function expectedReading(
-  book: Book,
+  book: SetupState,
   feature: Extract<Feature, { kind: 'face' }>,
   use: AgainUse,
   moment: string,
@@ -44,6 +44,6 @@ export function expectedReading(
   const touch = contactInUse(book, { ...use, takenAt: moment }, axis);
   if (!edge || !touch) return undefined;
   const radius = contactRadiusLines(touch.contact).reduce((sum, line) => sum + line.value, 0);
-  const lost = approach === -1 ? (lostMotionOf(book, axis, moment)?.value ?? 0) : 0;
+  const lost = approach === -1 ? (backlashAtTouch(book, axis, moment)?.value ?? 0) : 0;
   return { reading: edge.edge - approach * radius - lost, U: edge.U };
 }

@@ -6,16 +6,16 @@ import { FACES } from '../../records/values/faces';
 import { planAxes } from '../../records/shop/machine';
 import type { TouchedSubject } from '../../records/values/subject';
 import type { Approach, Axis } from '../../schema/quantities';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { shiftOf, type Shift } from '../datum/zeroDoubt';
 import { foundFeatures } from '../datum/foundFeatures';
-import { lastZeroing, readingsInForce } from '../basis/activeRecords';
+import { lastZeroing, activeReadings } from '../basis/activeRecords';
 import { expectedWall, ROUND_WALLS, roundShift, touchedAgain, type RoundWall } from './recheckBore';
 import { againUse, expectedReading, type AgainUse } from './recheckFace';
 import { expectedZ, zShift } from './recheckZ';
 
 /** One touch that tells whether a zero stands. mm on the scale. */
-export interface AgainTouch {
+export interface RecheckTouch {
   subject: TouchedSubject;
   axis: Axis;
   approach: Approach;
@@ -29,14 +29,14 @@ export interface AgainTouch {
 }
 
 /** Something of the part that can be touched again, and what its touches tell. */
-export interface AgainThing {
+export interface RecheckTarget {
   /** `face left`, `round hole-1`, `z`. */
   key: string;
   of: { kind: 'face'; face: (typeof FACES)[number] } | { kind: 'round'; of: string } | { kind: 'z'; tool: number };
   /** As it goes after "the". */
   name: string;
   /** Where it is touched; none while its axis is not set, or what touches it is not known. */
-  touches: AgainTouch[];
+  touches: RecheckTouch[];
   shifts: Shift[];
 }
 
@@ -46,11 +46,11 @@ export interface AgainThing {
  *
  * @param moment when it would be touched
  */
-export function againThings(book: Book, moment: string): AgainThing[] {
+export function recheckTargets(book: SetupState, moment: string): RecheckTarget[] {
   return [...faces(book, moment), ...rounds(book, moment), ...z(book)];
 }
 
-function faces(book: Book, moment: string): AgainThing[] {
+function faces(book: SetupState, moment: string): RecheckTarget[] {
   const axes = planAxes(book.machine);
   const { cutterId: _, ...use } = againUse(book);
   return FACES.filter((face) => axes.includes(FACE_TOUCH[face].axis)).map((face) => {
@@ -73,7 +73,7 @@ function faces(book: Book, moment: string): AgainThing[] {
                 use,
                 byControl: false,
                 expected,
-                times: readingsInForce(book, subject).length,
+                times: activeReadings(book, subject).length,
               },
             ]
           : [],
@@ -83,7 +83,7 @@ function faces(book: Book, moment: string): AgainThing[] {
 }
 
 /** Bores and bosses that are there: the part's own ones, and drawn holes that were touched, so must have been made. */
-function rounds(book: Book, moment: string): AgainThing[] {
+function rounds(book: SetupState, moment: string): RecheckTarget[] {
   const found = new Set(foundFeatures(book).flatMap(({ feature }) => (feature.kind === 'round' ? feature.of : [])));
   const own = new Set((book.part.shapes ?? []).map(({ id }) => id));
   const axes = planAxes(book.machine);
@@ -113,7 +113,7 @@ function rounds(book: Book, moment: string): AgainThing[] {
     }));
 }
 
-function z(book: Book): AgainThing[] {
+function z(book: SetupState): RecheckTarget[] {
   const set = lastZeroing(book, 'z');
   const expected = expectedZ(book);
   const tool = book.setup.referenceTool;
@@ -134,7 +134,7 @@ function z(book: Book): AgainThing[] {
                 use: { gaugeId: expected.gauge.id, feeler: 0, tool },
                 byControl: expected.byControl,
                 expected: { reading: expected.reading, U: expected.U },
-                times: readingsInForce(book, subject).length,
+                times: activeReadings(book, subject).length,
               },
             ]
           : [],
@@ -144,7 +144,11 @@ function z(book: Book): AgainThing[] {
 }
 
 /** Which wall of a bore or boss a touch is at, seen from above: a bore's right one is reached going right, a boss's left one. */
-export function wallSide(book: Book, of: string, { axis, approach }: RoundWall): 'left' | 'right' | 'front' | 'back' {
+export function wallSide(
+  book: SetupState,
+  of: string,
+  { axis, approach }: RoundWall,
+): 'left' | 'right' | 'front' | 'back' {
   const outward = roundOf(book.part, of).kind === 'bore' ? approach : -approach;
   if (axis === 'x') return outward === 1 ? 'right' : 'left';
   return outward === 1 ? 'back' : 'front';

@@ -2,13 +2,13 @@ import { combine } from '../../metrology/uncertainty';
 import { repeats } from '../../metrology/repeats';
 import { searchPart } from '../../metrology/searchPart';
 import { SIZE_PART, touchBudget } from '../../metrology/touchBudget';
-import { airPass } from '../zAndTools/airCut';
-import { gaugeAt, type Book } from '../basis/setupState';
+import { airCut } from '../zAndTools/airCut';
+import { gaugeAt, type SetupState } from '../basis/setupState';
 import type { Shift } from '../datum/zeroDoubt';
 import { methodWith, sameUse, touchU } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, readingsInForce } from '../basis/activeRecords';
+import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
 import type { KnownGauge } from '../basis/calibratedGauge';
-import { stillItsLength } from '../zAndTools/lengthValidity';
+import { lengthValidity } from '../zAndTools/lengthValidity';
 import { depthTolerance, lengthIsOver, stepPast, zZeroAnswer } from '../zAndTools/zZero';
 
 /** The tool and gauge that Z was found with, and what Z should show where they meet once more. mm. */
@@ -24,19 +24,19 @@ export interface ZAgain {
 }
 
 /** The tool that Z was last set with; undefined where it is not set, or by no tool. */
-export function zSetWith(book: Book): number | undefined {
+export function zSetWith(book: SetupState): number | undefined {
   const subject = lastZeroing(book, 'z')?.subject;
   return subject && 'tool' in subject ? subject.tool : undefined;
 }
 
 /** The tool that Z was last set with, where it is not what it was then; undefined where Z stands by it. */
-export function zToolChanged(book: Book): number | undefined {
+export function zToolChanged(book: SetupState): number | undefined {
   const set = lastZeroing(book, 'z');
   const tool = zSetWith(book);
   if (!set || tool === undefined) return undefined;
   const stands =
     set.subject.kind === 'tool-spot'
-      ? stillItsLength(book, tool, { cutterId: undefined, at: set.at })
+      ? lengthValidity(book, tool, { cutterId: undefined, at: set.at })
       : !lengthIsOver(book, tool);
   return stands ? undefined : tool;
 }
@@ -48,7 +48,7 @@ export function zToolChanged(book: Book): number | undefined {
  *
  * @returns undefined while Z is not set, was set by nothing that was touched here, or by another tool since
  */
-export function expectedZ(book: Book): ZAgain | undefined {
+export function expectedZ(book: SetupState): ZAgain | undefined {
   const set = lastZeroing(book, 'z');
   const zero = zZeroAnswer(book);
   const last = zero?.readings.at(-1);
@@ -57,7 +57,7 @@ export function expectedZ(book: Book): ZAgain | undefined {
   if (!set || !zero || !last || !gauge || zSetWith(book) !== book.setup.referenceTool) return undefined;
   const { result } = zero;
   // What is asked for has lifted nothing yet: the setting has, by what it was then.
-  const lift = airPass(book);
+  const lift = airCut(book);
   const reading =
     set.form === 'preset'
       ? set.value
@@ -75,11 +75,11 @@ export function expectedZ(book: Book): ZAgain | undefined {
 }
 
 /** How far Z is from where it should be, by the touches since it was set; undefined while it was not touched again. */
-export function zShift(book: Book): Shift | undefined {
+export function zShift(book: SetupState): Shift | undefined {
   const set = lastZeroing(book, 'z');
   const expected = expectedZ(book);
   if (!set || !expected) return undefined;
-  const inForce = readingsInForce(book, { kind: 'return-z', after: set.id, tool: expected.tool });
+  const inForce = activeReadings(book, { kind: 'return-z', after: set.id, tool: expected.tool });
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (!last || !gauge || gauge.id !== expected.gauge.id || !onThisScale(book, [last])) return undefined;

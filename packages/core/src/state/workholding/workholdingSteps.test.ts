@@ -1,15 +1,15 @@
 import { holding } from '../../records/shop/workholdingList.schema';
 import type { NewCheck } from '../../records/log/checklistTick';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { bookOf, plateSnapshot } from '../basis/snapshot.case';
-import { DEFAULT_HOLDINGS } from '../../workholding/defaultHoldings';
+import { DEFAULT_WORKHOLDING } from '../../workholding/defaultHoldings';
 import { checkItem, holdingSteps, lastCheck } from './workholdingSteps';
 
 const plate = bookOf(plateSnapshot);
 
 let made = 0;
 
-function withCheck(book: Book, stepId: string, action: NewCheck['action'], reason = ''): Book {
+function withCheck(book: SetupState, stepId: string, action: NewCheck['action'], reason = ''): SetupState {
   made += 1;
   const item = checkItem(book.setup.holdingId, stepId);
   return bookOf(book, [
@@ -21,15 +21,15 @@ function withCheck(book: Book, stepId: string, action: NewCheck['action'], reaso
   ]);
 }
 
-const state = (book: Book, stepId: string) => holdingSteps(book).find(({ step }) => step.id === stepId)?.state;
+const state = (book: SetupState, stepId: string) => holdingSteps(book).find(({ step }) => step.id === stepId)?.state;
 
 describe('the lists a shop starts with', () => {
-  test.each(DEFAULT_HOLDINGS.map((list) => [list.name, list] as const))('%s keeps the contract', (_, list) => {
+  test.each(DEFAULT_WORKHOLDING.map((list) => [list.name, list] as const))('%s keeps the contract', (_, list) => {
     expect(holding.safeParse(list).success).toBe(true);
     expect(new Set(list.steps.map(({ id }) => id)).size).toBe(list.steps.length);
   });
 
-  test.each(DEFAULT_HOLDINGS.map((list) => [list.name, list] as const))(
+  test.each(DEFAULT_WORKHOLDING.map((list) => [list.name, list] as const))(
     '%s ends with keys out and guards on, to be ticked by hand',
     (_, list) => {
       expect(list.steps.slice(-2).map(({ id, hurts }) => [id, hurts])).toEqual([
@@ -41,7 +41,7 @@ describe('the lists a shop starts with', () => {
 
   test('every machine meets exactly one way of putting the tool in', () => {
     for (const kind of ['dials', 'readout', 'router', 'machining-centre'] as const) {
-      for (const list of DEFAULT_HOLDINGS) {
+      for (const list of DEFAULT_WORKHOLDING) {
         const own = list.steps.filter(({ machines }) => machines?.includes(kind));
         expect(own.filter(({ hurts }) => hurts)).toHaveLength(1);
         // Homing and the dust shoe are each machine's own as well; missing them hurts nobody.
@@ -70,7 +70,7 @@ describe('a step of the list', () => {
     });
   });
 
-  test('ticked for one way of holding is asked anew for another', () => {
+  test('ticked for one way of holding is asked again for another', () => {
     const ticked = withCheck(plate, 'clean', 'tick');
     const clamped = bookOf({ ...ticked, setup: { ...ticked.setup, holdingId: 'clamps' } });
     expect(state(clamped, 'clean')).toBe('open');

@@ -1,6 +1,6 @@
 import type { HoldingStep } from '../../records/shop/workholdingList';
 import type { Check } from '../../records/log/checklistTick';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 
 /** A step of the list as it stands. */
 export interface StepState {
@@ -11,13 +11,13 @@ export interface StepState {
 }
 
 /** What was last said of an item; undefined while nothing is, or after it was opened again. */
-export function lastCheck(book: Book, item: string): Check | undefined {
+export function lastCheck(book: SetupState, item: string): Check | undefined {
   const last = book.index.lastCheck.get(item);
   return last?.action === 'clear' ? undefined : last;
 }
 
 /** Steps of the holding chosen that apply to this machine, in order. */
-export function holdingSteps(book: Book): StepState[] {
+export function holdingSteps(book: SetupState): StepState[] {
   const holding = book.holdings.find(({ id }) => id === book.setup.holdingId);
   return (holding?.steps ?? [])
     .filter(({ machines }) => !machines || machines.includes(book.machine.kind))
@@ -28,5 +28,5 @@ export function holdingSteps(book: Book): StepState[] {
     });
 }
 
-/** Name of a step in the log: its list and itself, so that another holding asks anew. */
+/** Name of a step in the log: its list and itself, so that another holding asks again. */
 export const checkItem = (holdingId: string, stepId: string): string => `${holdingId}--${stepId}`.slice(0, 64);

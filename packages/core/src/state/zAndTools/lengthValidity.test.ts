@@ -1,5 +1,5 @@
 import { progressOf, STATION_DONE } from '../status/setupProgress';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import {
   AFTER,
   BEFORE,
@@ -17,7 +17,7 @@ import { bookOf, plateSnapshot, reading, withTools } from '../basis/snapshot.cas
 import { lengthIsOver, toolLengthAnswer, zZeroAnswer } from './zZero';
 import { tableAnswer } from './toolTable';
 
-const offset = (book: Book) => toolLengthAnswer(book, 2)?.result.offset;
+const offset = (book: SetupState) => toolLengthAnswer(book, 2)?.result.offset;
 
 describe('a length is of one cutter, as it was when it was touched', () => {
   test('it stands while nothing happened to it, or happened before', () => {
@@ -76,7 +76,7 @@ describe('the reference tool, ground since it set Z', () => {
 
 describe('what a machine keeps of a tool counts', () => {
   const LATER = '2026-03-03T08:00:00.000Z';
-  const row = (book: Book) => tableAnswer(book).rows.find(({ number }) => number === 2);
+  const row = (book: SetupState) => tableAnswer(book).rows.find(({ number }) => number === 2);
   const counts = { kept: -12.3, stale: false };
   const ofTool = { kept: null, stale: true, changed: 'tool' };
   const ofReference = { kept: null, stale: true, changed: 'reference' };
@@ -105,7 +105,7 @@ describe('what a machine keeps of a tool counts', () => {
     expect(row(bookOf({ ...one, machine: { ...one.machine, habits }, toolTable: kept }))).toMatchObject(counts);
   });
 
-  test('again when it is kept anew after it was put back, and a touch of before then does not', () => {
+  test('again when it is kept again after it was put back, and a touch of before then does not', () => {
     expect(row(keeping({ refittedAt: AFTER }))).toMatchObject(ofTool);
     expect(row(keeping({ refittedAt: AFTER, keptAt: LATER }))).toMatchObject(counts);
     const touched = keeping({ refittedAt: AFTER, keptAt: LATER }, REFERENCE, SECOND);

@@ -1,4 +1,4 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 
 /** A length that was found or kept: of which cutter, where that was told, and when. */
 interface LengthFound {
@@ -10,8 +10,8 @@ interface LengthFound {
  * Whether a length found under a tool's number is still that of what stands there: the same cutter has the number, and it
  * was neither re-clamped, ground nor in a crash since. A length of before would send it into the part, or leave it above.
  */
-export function stillItsLength(
-  { tools, calibrations, toolTable }: Pick<Book, 'tools' | 'calibrations' | 'toolTable'>,
+export function lengthValidity(
+  { tools, calibrations, toolTable }: Pick<SetupState, 'tools' | 'calibrations' | 'toolTable'>,
   number: number,
   { cutterId, at }: LengthFound,
 ): boolean {

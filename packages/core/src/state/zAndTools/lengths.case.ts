@@ -4,7 +4,7 @@ import type { Found, NewCalibration } from '../../records/shop/calibration';
 import type { TouchedSubject } from '../../records/values/subject';
 import type { Axis } from '../../schema/quantities';
 import type { Snapshot } from '../../records/snapshots/snapshot';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/snapshot.case';
 
 const setupId = plateSnapshot.setup.id;
@@ -40,13 +40,13 @@ export const set = (axis: Axis, value: number): Entry => ({
   body: presetDone({ kind: 'z-zero', tool: 1 }, axis, value, `${axis} set`),
 });
 
-export const measured = (...more: Entry[]): Book =>
+export const measured = (...more: Entry[]): SetupState =>
   bookOf({ ...plateSnapshot, ...withTools(tools) }, [REFERENCE, SECOND, ...more]);
 
 type Row = NonNullable<Snapshot['toolTable']>['rows'][number];
 
 /** The same with what the machine keeps of its second tool. */
-export const keeping = (row: Partial<Row>, ...entries: Entry[]): Book =>
+export const keeping = (row: Partial<Row>, ...entries: Entry[]): SetupState =>
   bookOf(
     {
       ...plateSnapshot,

@@ -1,9 +1,9 @@
 import { featureKey } from '../../datum/feature';
 import type { Feature } from '../../records/setup/datumPlan';
-import type { Tape } from '../../working/working';
+import type { Working } from '../../working/working';
 import { isTouch, type TouchReading } from '../../records/log/reading';
 import type { Uncertainty } from '../../metrology/uncertainty';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { foundFeatures } from '../datum/foundFeatures';
 import { lastZeroing } from '../basis/activeRecords';
 import { zZeroAnswer } from './zZero';
@@ -13,7 +13,7 @@ export interface ZeroAnswer {
   value: number;
   uncertainty: Uncertainty;
   readings: readonly TouchReading[];
-  tape: Tape;
+  tape: Working;
   /** What it was found by; nothing for Z. */
   feature?: Feature;
   /** Its coordinate is of the scale as it stands: no longer, once that scale was preset from it. */
@@ -25,7 +25,7 @@ const FEATURES = ['face', 'corner', 'middle', 'round', 'hole-line'];
 const isFeature = (subject: { kind: string }): subject is Feature => FEATURES.includes(subject.kind);
 
 /** Part zero on each axis: from what it was set by, else from what is known best on the current scale. */
-export function zeroAnswers(book: Book): Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> {
+export function zeroAnswers(book: SetupState): Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> {
   const zeros: Partial<Record<'x' | 'y' | 'z', ZeroAnswer>> = {};
   for (const axis of ['x', 'y'] as const) {
     const set = lastZeroing(book, axis)?.subject;

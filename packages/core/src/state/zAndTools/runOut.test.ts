@@ -1,4 +1,4 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import type { Tool } from '../../records/shop/cutter';
 import { bookOf, dialRead, plateSnapshot, withTools } from '../basis/snapshot.case';
 import { runOutPlaces, runsOut, sistersOf, toolRunOut } from './runOut';
@@ -13,7 +13,7 @@ const shop = bookOf({
   gauges: [...plateSnapshot.gauges, { id: 'lever', name: 'Lever', kind: 'indicator', nominal: 0, resolution: 0.002 }],
 });
 
-const read = (book: Book, tool: number, pass: number, ...values: number[]): Book =>
+const read = (book: SetupState, tool: number, pass: number, ...values: number[]): SetupState =>
   bookOf(
     book,
     values.map((value, i) => ({

@@ -1,6 +1,6 @@
 import type { DialReading } from '../../records/log/reading';
-import { answerWith, type BookAnswer } from '../gauges/answer';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { answerWith, type StateAnswer } from '../gauges/answer';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { allReadingsOf } from '../basis/activeRecords';
 import type { Tool } from '../../records/shop/cutter';
 import { materialOf } from '../../boreAndFace/materials';
@@ -10,11 +10,11 @@ import type { RunOutOutput } from '../../zAndTools/runOut.schema';
 import { touchU } from '../gauges/contactSize';
 
 /** Most a tool may usually run out, by its size and the part's material, mm. */
-export const runOutUsual = ({ part }: Pick<Book, 'part'>, tool: Tool): number =>
+export const runOutUsual = ({ part }: Pick<SetupState, 'part'>, tool: Tool): number =>
   runOutLimit(tool.diameter, materialOf(part.material));
 
 /** How far a tool may run out here: as it was said for this setup, else what is usual for a tool of its size, mm. */
-export const runOutAllowed = (book: Pick<Book, 'datumPlan' | 'part'>, tool: Tool): number =>
+export const runOutAllowed = (book: Pick<SetupState, 'datumPlan' | 'part'>, tool: Tool): number =>
   book.datumPlan.heights?.runOut?.tolerance ?? runOutUsual(book, tool);
 
 /** Places round a tool without teeth. */
@@ -44,30 +44,30 @@ export function runOutRings(tool: Tool): [RunOutRing, ...RunOutRing[]] {
 }
 
 /** The latest time a tool's run-out was read; 1 before the first. */
-export const runOutPass = (book: Book, tool: number): number =>
+export const runOutPass = (book: SetupState, tool: number): number =>
   allOf(book, tool).reduce((most, { subject }) => Math.max(most, subject.pass), 1);
 
 type RunOutReading = DialReading & { subject: Extract<DialReading['subject'], { kind: 'run-out' }> };
 
-const allOf = (book: Book, tool: number): RunOutReading[] =>
+const allOf = (book: SetupState, tool: number): RunOutReading[] =>
   allReadingsOf(book, { kind: 'run-out', tool, height: 0, place: 0, pass: 1 }).filter(
     (one): one is RunOutReading => one.subject.kind === 'run-out',
   );
 
 /** Readings of the latest time, the struck ones left out. */
-export const runOutReadings = (book: Book, tool: number): RunOutReading[] => {
+export const runOutReadings = (book: SetupState, tool: number): RunOutReading[] => {
   const pass = runOutPass(book, tool);
   return allOf(book, tool).filter(({ subject, struckBy }) => struckBy === null && subject.pass === pass);
 };
 
 /** How a tool runs out. */
-export type RunOutAnswer = BookAnswer<'run-out'> & { result: RunOutOutput };
+export type RunOutAnswer = StateAnswer<'run-out'> & { result: RunOutOutput };
 
 /** How a tool runs out by the readings in force; undefined until one height was read all round. */
-export const toolRunOut = (book: Book, tool: Tool): RunOutAnswer | undefined =>
-  answered(book, `run-out ${tool.number}`, () => runOutOf(book, tool));
+export const toolRunOut = (book: SetupState, tool: Tool): RunOutAnswer | undefined =>
+  memoize(book, `run-out ${tool.number}`, () => runOutOf(book, tool));
 
-function runOutOf(book: Book, tool: Tool): RunOutAnswer | undefined {
+function runOutOf(book: SetupState, tool: Tool): RunOutAnswer | undefined {
   const readings = runOutReadings(book, tool.number);
   const [end, ...shank] = runOutRings(tool);
   // What was read near the tip at another height, by an older rule, is of the teeth as well.
@@ -90,11 +90,11 @@ function runOutOf(book: Book, tool: Tool): RunOutAnswer | undefined {
 }
 
 /** Whether a tool's stored length must be left as it is: it runs out too far, and that is not only being measured. */
-export const runsOut = (book: Book, tool: Tool): boolean =>
+export const runsOut = (book: SetupState, tool: Tool): boolean =>
   book.datumPlan.heights?.runOut?.measureOnly !== true && toolRunOut(book, tool)?.result.passed === false;
 
 /** Tools of the same kind and size that are not known to run out. */
-export const sistersOf = (book: Book, tool: Tool): Tool[] =>
+export const sistersOf = (book: SetupState, tool: Tool): Tool[] =>
   book.tools.filter(
     (one) =>
       one.number !== tool.number &&

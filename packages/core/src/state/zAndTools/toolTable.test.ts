@@ -1,6 +1,6 @@
 import type { TouchedSubject } from '../../records/values/subject';
-import type { Book } from '../basis/setupState';
-import type { School } from '../../zAndTools/schools';
+import type { SetupState } from '../basis/setupState';
+import type { LengthMethod } from '../../zAndTools/schools';
 import type { Entry } from '../../records/kinds/entry';
 import { zZeroAnswer } from './zZero';
 import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/snapshot.case';
@@ -9,7 +9,7 @@ import { closingCheck, tableAnswer } from './toolTable';
 const setupId = plateSnapshot.setup.id;
 const tools = [1, 2, 3].map((number) => ({ id: `t${number}`, number, name: `Tool ${number}`, diameter: 6 }));
 
-const shop = (school: School): Book =>
+const shop = (school: LengthMethod): SetupState =>
   bookOf({
     ...plateSnapshot,
     ...withTools(tools),
@@ -26,15 +26,15 @@ const touch = (subject: TouchedSubject, value: number, change: Parameters<typeof
 const REFERENCE: TouchedSubject = { kind: 'z-zero', tool: 1 };
 const SECOND: TouchedSubject = { kind: 'tool-length', tool: 2 };
 
-const measured = (school: School, ...more: Entry[]): Book =>
+const measured = (school: LengthMethod, ...more: Entry[]): SetupState =>
   bookOf(shop(school), [touch(REFERENCE, -40), touch(SECOND, -52.31), ...more]);
 
-const lengths = (book: Book) => tableAnswer(book).rows.map(({ length }) => length);
+const lengths = (book: SetupState) => tableAnswer(book).rows.map(({ length }) => length);
 
 test('tools the holes call for that have no length are named, once a table is begun', () => {
   const pattern = { id: 'p', name: 'Spots', kind: 'points' as const, holeDiameter: 3, points: [{ x: 1, y: 2 }] };
   const drills = tools.map((tool, i) => ({ ...tool, kind: 'drill' as const, diameter: i + 1 }));
-  const kinds = (book: Book) =>
+  const kinds = (book: SetupState) =>
     tableAnswer(bookOf({ ...book, ...withTools(drills), patterns: [pattern] })).findings.map(({ kind, tools: of }) => [
       kind,
       of,
@@ -73,7 +73,7 @@ describe('the tool table in each school', () => {
 });
 
 describe('lengths kept for the machine', () => {
-  const kept = (length: number, refittedAt?: string): Book =>
+  const kept = (length: number, refittedAt?: string): SetupState =>
     bookOf({
       ...measured('reference-tool', touch({ kind: 'tool-length', tool: 3 }, -35.8)),
       toolTable: {
@@ -108,7 +108,7 @@ test('tools touched on two gauges are said not to compare', () => {
 });
 
 test('the gauge on another surface, a search in steps and an air cut go into Z', () => {
-  const heights = (change: object): Book => {
+  const heights = (change: object): SetupState => {
     const base = measured('reference-tool');
     return bookOf({ ...base, datumPlan: { ...base.datumPlan, heights: { surface: 0, lift: 0, ...change } } });
   };
@@ -132,7 +132,7 @@ describe('the closing check', () => {
 });
 
 test('a probe puts nothing under itself, a corner plate what it adds on Z', () => {
-  const withGauge = (gauge: Book['gauges'][number], ...calibrations: Book['calibrations']): Book => {
+  const withGauge = (gauge: SetupState['gauges'][number], ...calibrations: SetupState['calibrations']): SetupState => {
     const base = shop('reference-tool');
     return bookOf(
       { ...base, gauges: [...base.gauges, gauge], calibrations, setup: { ...base.setup, heightGaugeId: gauge.id } },
@@ -147,7 +147,7 @@ test('a probe puts nothing under itself, a corner plate what it adds on Z', () =
     nominal: 9,
   };
   const at = '2026-11-01T09:00:00.000Z';
-  const measured: Book['calibrations'][number] = {
+  const measured: SetupState['calibrations'][number] = {
     id: 'plate-offsets',
     of: { kind: 'gauge', gaugeId: 'plate' },
     found: { what: 'offsets', x: 10, y: 10, z: 9.02 },

@@ -1,5 +1,5 @@
-import { gaugeAt, type Book } from '../basis/setupState';
-import { lengthIn, workOffsetZ, type LengthFrame, type School } from '../../zAndTools/schools';
+import { gaugeAt, type SetupState } from '../basis/setupState';
+import { lengthIn, workOffsetZ, type LengthFrame, type LengthMethod } from '../../zAndTools/schools';
 import type { Stale } from '../../zAndTools/stale';
 import { toolTableCheck } from '../../zAndTools/toolTableCheck';
 import type { ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
@@ -10,10 +10,10 @@ import { gapOf } from '../gauges/gaugeSeat';
 import { referenceChanged, toolLengthAnswer, zZeroAnswer } from './zZero';
 import { topAboveZero } from './zZeroHeight';
 import { neededTools } from '../holes/neededTools';
-import { stillItsLength } from './lengthValidity';
+import { lengthValidity } from './lengthValidity';
 import { runsOut } from './runOut';
 import { isTouch } from '../../records/log/reading';
-import { currentEpoch, lastZeroing, onThisScale, readingsInForce, scaleOf } from '../basis/activeRecords';
+import { currentEpoch, lastZeroing, onThisScale, activeReadings, scaleOf } from '../basis/activeRecords';
 
 /** One tool as the machine's school has it. */
 export interface TableRow {
@@ -34,7 +34,7 @@ export interface TableRow {
 }
 
 export interface TableAnswer {
-  school: School;
+  school: LengthMethod;
   rows: TableRow[];
   /** Work offset Z that goes with these numbers, mm; null where it is not known. */
   workOffset: number | null;
@@ -47,7 +47,7 @@ export interface TableAnswer {
 const KEPT_U = 0.05;
 
 /** What the numbers are counted from, on the scale as it is now. */
-export function frameOf(book: Book): LengthFrame {
+export function frameOf(book: SetupState): LengthFrame {
   const { setup, gauges } = book;
   const zero = zZeroAnswer(book);
   const last = zero?.readings.at(-1);
@@ -70,16 +70,16 @@ export function frameOf(book: Book): LengthFrame {
 }
 
 /** Where the bare gauge line would touch: Z with a master tool less its length, from the latest master touched. */
-function triggerOf(book: Book): number | undefined {
+function triggerOf(book: SetupState): number | undefined {
   const last = book.readings.findLast(({ subject, struckBy }) => subject.kind === 'master' && struckBy === null);
   if (last?.subject.kind !== 'master') return undefined;
   const master = gaugeAt(book, last.subject.master, last.takenAt);
-  const values = readingsInForce(book, last.subject).map(({ value }) => value);
+  const values = activeReadings(book, last.subject).map(({ value }) => value);
   return master && mean(values) - sizeOf(master);
 }
 
 /** The tool table as the machine keeps it, from the readings in force, with what cannot be right in it. */
-export function tableAnswer(book: Book): TableAnswer {
+export function tableAnswer(book: SetupState): TableAnswer {
   const school = book.machine.habits.toolLengthSchool;
   const { referenceTool } = book.setup;
   const frame = frameOf(book);
@@ -122,17 +122,17 @@ export function tableAnswer(book: Book): TableAnswer {
 }
 
 function staleOf(
-  book: Book,
-  school: School,
-  { number, cutterId, against, keptAt: at }: NonNullable<Book['toolTable']>['rows'][number],
+  book: SetupState,
+  school: LengthMethod,
+  { number, cutterId, against, keptAt: at }: NonNullable<SetupState['toolTable']>['rows'][number],
 ): Stale | undefined {
-  if (!stillItsLength(book, number, { cutterId, at })) return 'tool';
+  if (!lengthValidity(book, number, { cutterId, at })) return 'tool';
   const { referenceTool } = book.setup;
   if (school !== 'reference-tool' || number === referenceTool) return undefined;
-  return stillItsLength(book, referenceTool, { cutterId: against, at }) ? undefined : 'reference';
+  return lengthValidity(book, referenceTool, { cutterId: against, at }) ? undefined : 'reference';
 }
 
-function offsetOf(school: School, frame: LengthFrame): number | null {
+function offsetOf(school: LengthMethod, frame: LengthFrame): number | null {
   try {
     return workOffsetZ(school, frame);
   } catch (error) {
@@ -142,18 +142,18 @@ function offsetOf(school: School, frame: LengthFrame): number | null {
 }
 
 /** Tools whose latest touch was on another gauge than the reference tool's. */
-function onOtherGauge(book: Book): number[] {
-  const used = readingsInForce(book, { kind: 'z-zero', tool: book.setup.referenceTool }).at(-1)?.gaugeId;
+function onOtherGauge(book: SetupState): number[] {
+  const used = activeReadings(book, { kind: 'z-zero', tool: book.setup.referenceTool }).at(-1)?.gaugeId;
   if (used === undefined) return [];
   return book.tools.flatMap(({ number }) => {
-    const last = readingsInForce(book, { kind: 'tool-length', tool: number }).at(-1);
+    const last = activeReadings(book, { kind: 'tool-length', tool: number }).at(-1);
     return last && last.gaugeId !== used ? [number] : [];
   });
 }
 
 function findingsOf(
-  book: Book,
-  school: School,
+  book: SetupState,
+  school: LengthMethod,
   rows: readonly TableRow[],
   workOffset: number | null,
 ): ToolTableCheckOutput['findings'] {
@@ -180,7 +180,7 @@ function findingsOf(
 }
 
 /** Tools the holes call for that have no length, neither touched now nor kept. */
-const stillNeeded = (book: Book, rows: readonly TableRow[]): number[] =>
+const stillNeeded = (book: SetupState, rows: readonly TableRow[]): number[] =>
   neededTools(book).filter((number) =>
     rows.some((row) => row.number === number && !row.isReference && row.length === null && row.kept === null),
   );
@@ -197,7 +197,7 @@ export interface ClosingCheck {
  * The closing check of a round of tools: the reference touches the same gauge again and must come back within the
  * stated uncertainty of both touches. Undefined while no other tool was touched on the scale as it is.
  */
-export function closingCheck(book: Book): ClosingCheck | undefined {
+export function closingCheck(book: SetupState): ClosingCheck | undefined {
   const scale = scaleOf(book);
   const epoch = currentEpoch(book, 'z');
   const here = book.readings

@@ -1,7 +1,7 @@
 import { isTouch, type TouchReading } from '../../records/log/reading';
 import type { Zeroing } from '../../records/log/zeroing';
-import { answerWith, type BookAnswer } from '../gauges/answer';
-import { answered, gaugeAt, type Book } from '../basis/setupState';
+import { answerWith, type StateAnswer } from '../gauges/answer';
+import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { keepsTable } from '../../zAndTools/schools';
 import { toolLength } from '../../zAndTools/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../zAndTools/toolLength.schema';
@@ -15,12 +15,12 @@ import { combine, type BudgetPart } from '../../metrology/uncertainty';
 import { homingPart } from '../datum/zeroDoubt';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import { gapOf, gaugeSits } from '../gauges/gaugeSeat';
-import { allReadingsOf, lastZeroing, readingsInForce } from '../basis/activeRecords';
+import { allReadingsOf, lastZeroing, activeReadings } from '../basis/activeRecords';
 import { probeRelation } from '../gauges/probeRelation';
-import { stillItsLength } from './lengthValidity';
+import { lengthValidity } from './lengthValidity';
 
 /** Where the part's zero in Z is, by the reference tool. */
-export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
+export interface ZZeroAnswer extends StateAnswer<'z-zero'> {
   result: ZZeroOutput;
   readings: readonly TouchReading[];
   /** How much longer what touched is than the reference tool, mm; undefined where a probe touched and nobody knows. */
@@ -28,7 +28,7 @@ export interface ZZeroAnswer extends BookAnswer<'z-zero'> {
 }
 
 /** A tool's length against the reference tool's. */
-export interface ToolLengthAnswer extends BookAnswer<'tool-length'> {
+export interface ToolLengthAnswer extends StateAnswer<'tool-length'> {
   result: ToolLengthOutput;
   readings: readonly TouchReading[];
 }
@@ -40,46 +40,46 @@ function lessSure(found: ZZeroOutput, part: BudgetPart, tolerance: number): ZZer
 }
 
 /** How far off a depth may be, mm: as positions may until somebody said. */
-export const depthTolerance = ({ datumPlan, setup }: Pick<Book, 'datumPlan' | 'setup'>): number =>
+export const depthTolerance = ({ datumPlan, setup }: Pick<SetupState, 'datumPlan' | 'setup'>): number =>
   datumPlan.heights?.tolerance ?? setup.tolerance;
 
 /** The step tools are raised by past this gauge, mm; none where it is lowered upon, and so felt at once. */
-export function stepPast({ datumPlan }: Pick<Book, 'datumPlan'>, gauge: KnownGauge): number | undefined {
+export function stepPast({ datumPlan }: Pick<SetupState, 'datumPlan'>, gauge: KnownGauge): number | undefined {
   return heightMethod(gauge.kind).arrives === 'raised' ? datumPlan.heights?.step : undefined;
 }
 
 /** What was touched with a cutter is of that one, as it was: another under its number, or one ground since, stands elsewhere. */
-const ofThisCutter = (book: Book, tool: number, { cutterId, takenAt: at }: TouchReading): boolean =>
-  stillItsLength(book, tool, { cutterId, at });
+const ofThisCutter = (book: SetupState, tool: number, { cutterId, takenAt: at }: TouchReading): boolean =>
+  lengthValidity(book, tool, { cutterId, at });
 
 /** Whether the tool itself touched: not what stands in the spindle or on an arm in its place, nor a cycle of the control. */
-function byTool(book: Book, { gaugeId, source }: TouchReading): boolean {
+function byTool(book: SetupState, { gaugeId, source }: TouchReading): boolean {
   const gauge = book.gauges.find(({ id }) => id === gaugeId);
   return source.by !== 'control' && gauge?.kind !== 'probe' && (!gauge || gaugeSits(book, gauge) === 'under');
 }
 
 /** A tool was touched off, and is not what it was then: another has its number, or it was ground since. */
-export function lengthIsOver(book: Book, tool: number): boolean {
+export function lengthIsOver(book: SetupState, tool: number): boolean {
   const isReference = tool === book.setup.referenceTool;
-  const touched = readingsInForce(book, { kind: isReference ? 'z-zero' : 'tool-length', tool });
+  const touched = activeReadings(book, { kind: isReference ? 'z-zero' : 'tool-length', tool });
   const counting = isReference ? zZeroReadings(book) : touched.filter((reading) => ofThisCutter(book, tool, reading));
   return touched.length > 0 && counting.length === 0;
 }
 
 /** Z was found by a reference tool that is not what it was then. */
-export const referenceChanged = (book: Book): boolean => lengthIsOver(book, book.setup.referenceTool);
+export const referenceChanged = (book: SetupState): boolean => lengthIsOver(book, book.setup.referenceTool);
 
-const zZeroReadings = (book: Book): TouchReading[] => {
+const zZeroReadings = (book: SetupState): TouchReading[] => {
   const tool = book.setup.referenceTool;
-  return readingsInForce(book, { kind: 'z-zero', tool }).filter(
+  return activeReadings(book, { kind: 'z-zero', tool }).filter(
     (reading) => !byTool(book, reading) || ofThisCutter(book, tool, reading),
   );
 };
 
 /** Z zero, wherever it was said to be, from the reference tool's readings in force; undefined while there are none. */
-export const zZeroAnswer = (book: Book): ZZeroAnswer | undefined => answered(book, 'z-zero', () => zZeroOf(book));
+export const zZeroAnswer = (book: SetupState): ZZeroAnswer | undefined => memoize(book, 'z-zero', () => zZeroOf(book));
 
-function zZeroOf(book: Book): ZZeroAnswer | undefined {
+function zZeroOf(book: SetupState): ZZeroAnswer | undefined {
   const { heights } = book.datumPlan;
   const inForce = zZeroReadings(book);
   const last = inForce.at(-1);
@@ -122,7 +122,7 @@ function zZeroOf(book: Book): ZZeroAnswer | undefined {
 }
 
 /** Z was found by a probe in the spindle, and how long that is against the tools is not known: it is the probe's Z alone. */
-export function zByProbe(book: Book): boolean {
+export function zByProbe(book: SetupState): boolean {
   const zero = zZeroAnswer(book);
   return zero !== undefined && zero.longer === undefined;
 }
@@ -131,7 +131,7 @@ export function zByProbe(book: Book): boolean {
  * A setting of Z from what a probe found, while its length against the tools was not known: no cutter's Z, until one touches
  * the spot that the probe touched.
  */
-export function zSetByProbe(book: Book, { subject, at }: Pick<Zeroing, 'subject' | 'at'>): boolean {
+export function zSetByProbe(book: SetupState, { subject, at }: Pick<Zeroing, 'subject' | 'at'>): boolean {
   if (subject.kind !== 'z-zero') return false;
   const before = allReadingsOf(book, subject).filter(
     (one): one is TouchReading => isTouch(one) && one.struckBy === null && one.takenAt <= at,
@@ -149,11 +149,11 @@ export function zSetByProbe(book: Book, { subject, at }: Pick<Zeroing, 'subject'
  * A tool's offset against the reference tool; undefined until both have touched the same gauge on
  * the same scale. When Z was set since the reference touched, its Z is what was set.
  */
-export const toolLengthAnswer = (book: Book, tool: number): ToolLengthAnswer | undefined =>
-  answered(book, `tool-length ${tool}`, () => toolLengthOf(book, tool));
+export const toolLengthAnswer = (book: SetupState, tool: number): ToolLengthAnswer | undefined =>
+  memoize(book, `tool-length ${tool}`, () => toolLengthOf(book, tool));
 
-function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
-  const inForce = readingsInForce(book, { kind: 'tool-length', tool }).filter((reading) =>
+function toolLengthOf(book: SetupState, tool: number): ToolLengthAnswer | undefined {
+  const inForce = activeReadings(book, { kind: 'tool-length', tool }).filter((reading) =>
     ofThisCutter(book, tool, reading),
   );
   const last = inForce.at(-1);
@@ -175,7 +175,7 @@ function toolLengthOf(book: Book, tool: number): ToolLengthAnswer | undefined {
 }
 
 /** Z of the reference tool on the scale and gauge of a reading, or undefined where nothing compares. */
-function referenceOn(book: Book, reading: TouchReading): ToolLengthInput['reference']['z'] | undefined {
+function referenceOn(book: SetupState, reading: TouchReading): ToolLengthInput['reference']['z'] | undefined {
   const zero = zZeroAnswer(book);
   if (!zero) return undefined;
   // What a control's cycle gave is the surface, and no tool on a gauge.

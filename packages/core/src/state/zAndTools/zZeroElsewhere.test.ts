@@ -1,7 +1,7 @@
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { zZeroWords } from '../../messages/zAndTools/zZero';
 import { zZeroForms } from '../../messages/zAndTools/zZeroForms';
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 import { isSet } from '../basis/activeRecords';
 import { progressOf } from '../status/setupProgress';
 import { bookOf, plateSnapshot, presetDone, reading, rowOf, withTools } from '../basis/snapshot.case';
@@ -12,7 +12,7 @@ import { topAboveZero } from './zZeroHeight';
 type Heights = NonNullable<Snapshot['datumPlan']['heights']>;
 
 /** A plate 9.5 thick, its reference tool touched at Z -40 on a block of 10. */
-const touched = (heights: Partial<Heights>, part: Partial<Snapshot['part']> = {}): Book =>
+const touched = (heights: Partial<Heights>, part: Partial<Snapshot['part']> = {}): SetupState =>
   bookOf(
     {
       ...plateSnapshot,
@@ -26,7 +26,7 @@ const touched = (heights: Partial<Heights>, part: Partial<Snapshot['part']> = {}
     ],
   );
 
-const setZ = (book: Book) => zZeroAnswer(book)?.result.setZ;
+const setZ = (book: SetupState) => zZeroAnswer(book)?.result.setZ;
 
 describe('Z zero elsewhere than on the part’s top', () => {
   test('the part’s underside: the gauge on its top shows thickness and gauge', () => {

@@ -1,4 +1,4 @@
-import type { Book } from '../basis/setupState';
+import type { SetupState } from '../basis/setupState';
 
 /**
  * How high the part's top stands above Z zero, mm: nothing where the top is zero; its thickness where the part’s underside is
@@ -6,7 +6,7 @@ import type { Book } from '../basis/setupState';
  *
  * @returns undefined where it is on zero and nobody told how thick it is
  */
-export function topAboveZero({ datumPlan, part }: Pick<Book, 'datumPlan' | 'part'>): number | undefined {
+export function topAboveZero({ datumPlan, part }: Pick<SetupState, 'datumPlan' | 'part'>): number | undefined {
   const zero = datumPlan.heights?.zero;
   if (!zero || zero.at === 'top') return 0;
   if (zero.at === 'named') return zero.above;

@@ -1,5 +1,5 @@
-import { laterPage } from '../../../layout/lazyComponent';
+import { lazyPage } from '../../../layout/lazyComponent';
 
-export default laterPage(() =>
+export default lazyPage(() =>
   import('../../../stations/shop/Screen').then(({ ThingScreen }) => ({ default: ThingScreen })),
 );

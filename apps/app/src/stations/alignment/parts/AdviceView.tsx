@@ -3,7 +3,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import type { Advice } from '@zero-point/core/messages/alignment/advice';
 
 interface AdviceViewProps {
@@ -41,7 +41,7 @@ export function AdviceView({ advice, allowed, unit }: AdviceViewProps) {
               columnGap: 10,
             }}
           >
-            <Words>{say}</Words>
+            <AppText>{say}</AppText>
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 6 }}>
               <Figure size={i === 0 ? 32 : 22}>{figure}</Figure>
               {own !== '' && (
@@ -54,19 +54,19 @@ export function AdviceView({ advice, allowed, unit }: AdviceViewProps) {
         ))}
       </View>
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Words kind="sentence" tone={TONE[advice.state]}>
+        <AppText kind="sentence" tone={TONE[advice.state]}>
           {SIGN[advice.state]}
-        </Words>
-        <Words tone={TONE[advice.state]} style={{ flex: 1, fontWeight: '700' }}>
+        </AppText>
+        <AppText tone={TONE[advice.state]} style={{ flex: 1, fontWeight: '700' }}>
           {advice.error === 0 && advice.figures.length > 0 && advice.state === 'within'
             ? `Good to ${plusMinus(advice.uncertainty.U, unit)}; this job allows ${plusMinus(allowed, unit)}.`
             : verdict(advice, allowed, unit)}
-        </Words>
+        </AppText>
       </View>
       {advice.notes.map((note) => (
-        <Words key={note} kind="note" tone="soft">
+        <AppText key={note} kind="note" tone="soft">
           {note}
-        </Words>
+        </AppText>
       ))}
     </View>
   );

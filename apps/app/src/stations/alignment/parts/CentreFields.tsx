@@ -2,11 +2,11 @@ import { gaugesOf } from '@zero-point/core/state/alignment/plan';
 import { rankedMethods } from '@zero-point/core/state/gauges/methodRanking';
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
-import { wayWords } from '@zero-point/core/messages/basis/methodSummary';
+import { methodSummary } from '@zero-point/core/messages/basis/methodSummary';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { keepAlignment } from '../view';
 import type { ConfigProps } from './configOf';
 
@@ -31,9 +31,9 @@ export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centr
         onChange={(school) => keep({ school })}
       />
       {ways.map((way) => (
-        <Words key={way.gaugeId} kind="note" tone="soft">
-          {wayWords(way)}: {plusMinus(way.U, unit)}
-        </Words>
+        <AppText key={way.gaugeId} kind="note" tone="soft">
+          {methodSummary(way)}: {plusMinus(way.U, unit)}
+        </AppText>
       ))}
       {alignment.school === 'sweep' ? (
         <>

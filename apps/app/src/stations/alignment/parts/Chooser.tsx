@@ -1,7 +1,7 @@
 import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
 import { ALIGNMENT_TASKS } from '@zero-point/core/records/values/tasks';
 import type { AlignmentTask } from '@zero-point/core/records/values/subject';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,14 +14,14 @@ import { LinkButton } from '../../../controls/LinkButton';
 import { StationFrame } from '../../../layout/StationFrame';
 import { useWide } from '../../../layout/useLayoutSize';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
 import { logCheck } from '../../../commands/logCheck';
 import { skipItem, taskState } from '@zero-point/core/state/alignment/taskState';
 import { TASK_ABOUT } from '@zero-point/core/messages/alignment/place';
 
 interface ChooserProps {
-  book: Book;
+  book: SetupState;
   /** A task that was asked for and cannot be read for want of an indicator. */
   missing?: AlignmentTask;
 }
@@ -64,15 +64,15 @@ export default function Chooser({ book, missing }: ChooserProps) {
         prompt={
           missing ? (
             <>
-              <Words kind="sentence" tone="warn" live>
+              <AppText kind="sentence" tone="warn" live>
                 {TASK_TITLES[missing]} needs an indicator, and the shop has none yet.
-              </Words>
+              </AppText>
               <LinkButton to="/shop/gauges" label="Add an indicator" />
             </>
           ) : (
-            <Words kind="sentence" live>
+            <AppText kind="sentence" live>
               Choose what to align. Skip what this job does not need.
-            </Words>
+            </AppText>
           )
         }
         detail={
@@ -96,13 +96,13 @@ export default function Chooser({ book, missing }: ChooserProps) {
                     label={`${TASK_TITLES[task]}: ${state === 'open' ? TASK_ABOUT[task] : SAID[state]}`}
                     onPress={() => open(task)}
                   >
-                    <Words kind="strong">
+                    <AppText kind="strong">
                       {state === 'in line' ? '✓ ' : ''}
                       {TASK_TITLES[task]}
-                    </Words>
-                    <Words kind="note" tone={state === 'off' ? 'warn' : 'soft'}>
+                    </AppText>
+                    <AppText kind="note" tone={state === 'off' ? 'warn' : 'soft'}>
                       {state === 'open' ? TASK_ABOUT[task] : SAID[state]}
-                    </Words>
+                    </AppText>
                   </CardButton>
                 </View>
                 {state === 'open' && (

@@ -1,6 +1,6 @@
 import { gaugesOf } from '@zero-point/core/state/alignment/plan';
 import type { Alignment, AlignmentOf } from '@zero-point/core/records/setup/alignment';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACES } from '@zero-point/core/records/values/faces';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
@@ -112,7 +112,7 @@ function Own({ book, alignment }: ConfigProps) {
 
 /** The same task on another face: its places follow the face's length. */
 function onFace(
-  { part }: Book,
+  { part }: SetupState,
   alignment: AlignmentOf<'skew'>,
   face: AlignmentOf<'skew'>['face'],
 ): AlignmentOf<'skew'> {

@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { MONO, SANS } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 
 interface PassChartProps {
@@ -41,7 +41,7 @@ export function PassChart({ history, allowed, unit }: PassChartProps) {
   );
   const words = `Left after ${shown.length === 1 ? 'this' : 'each'} pass: ${shown.map(({ pass, error }) => `pass ${pass} ${formatLength(error, { unit, plus: true })} ${unit}`).join(', ')}; allowed ${plusMinus(allowed, unit)}`;
   // One pass is no trend: a sentence says it better than a point.
-  if (shown.length < 2) return <Words kind="note">{words}.</Words>;
+  if (shown.length < 2) return <AppText kind="note">{words}.</AppText>;
   return (
     <View role="img" aria-label={words} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       {width > 0 && (

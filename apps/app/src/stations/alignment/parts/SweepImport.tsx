@@ -1,5 +1,5 @@
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { Refusal } from '@zero-point/core/problem/problem';
 import { indicatorUseOf } from '@zero-point/core/state/alignment/taskAnswer';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -7,17 +7,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { uuidv7 } from 'uuidv7';
 import { readText } from '../../../files/readText';
-import { FilePick } from '../../../files/FilePicker';
+import { FilePicker } from '../../../files/FilePicker';
 import { UnitChoice } from '../../../controls/UnitChoice';
 import { Button } from 'react-native-paper';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { runSweep, type SweepAnswer } from '../../../workers/sweepJob';
 import { logRow } from '../../../commands/logEntry';
 import { ResidualPlot } from './ResidualPlot';
 
 interface SweepImportProps {
-  book: Book;
+  book: SetupState;
   alignment: AlignmentOf<'centre'>;
   /** The pass the sweep will be. */
   pass: number;
@@ -69,10 +69,10 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
 
   return (
     <View style={{ gap: 10 }}>
-      <Words tone="soft">
+      <AppText tone="soft">
         A CSV file with the columns angle (degrees) and reading; up to 2000 lines. A column named reading_mm or
         reading_in says its own unit.
-      </Words>
+      </AppText>
       <UnitChoice
         label="Readings without a unit are"
         value={unit}
@@ -82,7 +82,7 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
             void fit(state.name, state.text, as);
         }}
       />
-      <FilePick
+      <FilePicker
         label="Choose a file"
         what="Sweep from a file"
         accept=".csv,text/csv,text/plain"
@@ -90,14 +90,14 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
       />
       {state.kind === 'working' && (
         <View role="status">
-          <Words tone="soft">Fitting {state.name}</Words>
+          <AppText tone="soft">Fitting {state.name}</AppText>
         </View>
       )}
       {state.kind === 'answered' && (
         <View style={{ gap: 8 }}>
-          <Words>
+          <AppText>
             {state.answer.points.length} readings from {state.name}. What the fit leaves:
-          </Words>
+          </AppText>
           <ResidualPlot residuals={state.answer.result.residuals} unit={book.setup.units} />
           <Button mode="contained" onPress={() => keep(state, state.answer.points)}>
             Keep it as pass {pass}
@@ -106,9 +106,9 @@ export function SweepImport({ book, alignment, pass }: SweepImportProps) {
       )}
       {state.kind === 'refused' && (
         <View role="alert">
-          <Words tone="bad" style={{ fontWeight: '700' }}>
+          <AppText tone="bad" style={{ fontWeight: '700' }}>
             {state.message}
-          </Words>
+          </AppText>
         </View>
       )}
     </View>

@@ -1,5 +1,5 @@
 import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import type { AlignmentResult } from '@zero-point/core/state/alignment/taskAnswer';
 import { LineDrawing } from '../../../drawing/LineDrawing';
@@ -8,7 +8,7 @@ import type { AlignmentView } from '../view';
 import { placeName } from '@zero-point/core/messages/alignment/place';
 
 interface TaskDrawingProps {
-  book: Book;
+  book: SetupState;
   view: AlignmentView;
   height: number | 'fill';
 }

@@ -1,7 +1,7 @@
 import { TASK_TITLES } from '@zero-point/core/messages/basis/labels';
 import type { Alignment } from '@zero-point/core/records/setup/alignment';
 import { cautionsBefore, cautionsOfMoving } from '@zero-point/core/state/alignment/cautions';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Budget } from '../../../answer/Budget';
-import { StandingLine } from '../../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../../touch/GaugeStatusLine';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
 import type { Said } from '../../../commands/typedEntry';
@@ -17,10 +17,10 @@ import { ReadingDock } from '../../../touch/ReadingDock';
 import { ReadingList } from '../../../touch/ReadingList';
 import { Steps } from '../../../answer/NumberedSteps';
 import { StationFrame } from '../../../layout/StationFrame';
-import { useShape, useShort } from '../../../layout/useLayoutSize';
+import { useLayoutSize, useShort } from '../../../layout/useLayoutSize';
 import { IndicatorDial } from '../../../indicator/IndicatorDial';
-import { TapeStrip } from '../../../working/WorkingStrip';
-import { Words } from '../../../theme/AppText';
+import { WorkingStrip } from '../../../working/WorkingStrip';
+import { AppText } from '../../../theme/AppText';
 import { logStrike } from '../../../commands/logTouch';
 import { AdviceView } from './AdviceView';
 import { Config } from './Config';
@@ -31,11 +31,11 @@ import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView, keepAlignment } from '../view';
 import { isPlug, placeTitle, toolWords } from '@zero-point/core/messages/alignment/place';
-import { sinceWords } from '@zero-point/core/messages/alignment/passComparison';
+import { passComparisonText } from '@zero-point/core/messages/alignment/passComparison';
 import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/messages/alignment/steps';
 
 interface TaskScreenProps {
-  book: Book;
+  book: SetupState;
   alignment: Alignment;
 }
 
@@ -48,7 +48,7 @@ const LOW = 760;
 /** One thing lined up: read place by place, told what to move, read again until it is proven in line. */
 export default function TaskScreen({ book, alignment }: TaskScreenProps) {
   const router = useRouter();
-  const shape = useShape();
+  const shape = useLayoutSize();
   const wide = shape === 'wide';
   const { height } = useWindowDimensions();
   // A low page keeps the sentence whole; the dial gives way.
@@ -113,20 +113,20 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
               />
             )}
             <View style={{ flex: 1, gap: 4 }}>
-              <Words kind="note" tone="soft">
+              <AppText kind="note" tone="soft">
                 {TASK_TITLES[alignment.task]} · pass {pass.pass}
                 {place === undefined ? '' : ` · ${view.places.indexOf(place) + 1} of ${view.places.length}`}
-              </Words>
-              <Words kind="sentence" live>
+              </AppText>
+              <AppText kind="sentence" live>
                 {view.question ?? pass.refusal?.message ?? advice?.sentence ?? ''}
-              </Words>
+              </AppText>
               {place === undefined && view.since !== undefined && (
-                <Words tone="warn" style={{ fontWeight: '700' }}>
-                  {sinceWords(view.since, alignment.task)}
-                </Words>
+                <AppText tone="warn" style={{ fontWeight: '700' }}>
+                  {passComparisonText(view.since, alignment.task)}
+                </AppText>
               )}
-              {pass.readings.length === 0 && <Words kind="note">{toolWords(book, alignment)}</Words>}
-              {place !== undefined && <StandingLine book={book} gaugeId={touchedWith} only="doubtful" />}
+              {pass.readings.length === 0 && <AppText kind="note">{toolWords(book, alignment)}</AppText>}
+              {place !== undefined && <GaugeStatusLine book={book} gaugeId={touchedWith} only="doubtful" />}
             </View>
           </View>
           {unticked.length === 0 && before.length > 0 && (
@@ -167,9 +167,9 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
           )}
           {place === undefined && pass.readings.length > 0 && (
             <View style={{ gap: 6 }}>
-              <Words kind="note" tone="soft">
+              <AppText kind="note" tone="soft">
                 Read a place once more:
-              </Words>
+              </AppText>
               <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
                 {view.places.map((one) => (
                   <Button mode="outlined" key={one} onPress={() => setAgain(one)}>
@@ -182,7 +182,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
           {advice && (
             <>
               <Fold title="Show the working" open={wide}>
-                <TapeStrip tape={advice.tape} unit={unit} />
+                <WorkingStrip tape={advice.tape} unit={unit} />
               </Fold>
               <Fold title="What makes up the ±">
                 <Budget uncertainty={advice.uncertainty} unit={unit} />
@@ -200,7 +200,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
           )}
           <Fold title="How it is done">
             <Steps steps={alignmentSteps(alignment)} />
-            {isPlug(alignment) && <Words tone="soft">{MAKING_PLUG}</Words>}
+            {isPlug(alignment) && <AppText tone="soft">{MAKING_PLUG}</AppText>}
           </Fold>
           <Fold title="How it is read">
             <Config book={book} alignment={alignment} />

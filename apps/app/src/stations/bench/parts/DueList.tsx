@@ -4,7 +4,7 @@ import { useDue } from '../../../api/setupList';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../controls/LinkButton';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** Height of a fold's line, px. */
 const FOLD = 48;
@@ -28,9 +28,9 @@ export function DueList() {
     return (
       <View style={styles.line}>
         {!isPending && due && (
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             ✓ No gauge is due for a check.
-          </Words>
+          </AppText>
         )}
       </View>
     );
@@ -42,10 +42,10 @@ export function DueList() {
         {due.map(({ of, words, grave }) => (
           <View role="listitem" key={words}>
             <LinkButton to={pageOf(of) as '/shop'} label={words}>
-              <Words tone={grave ? 'warn' : 'ink'}>
+              <AppText tone={grave ? 'warn' : 'ink'}>
                 {grave ? '▲ ' : ''}
                 {words}
-              </Words>
+              </AppText>
             </LinkButton>
           </View>
         ))}

@@ -4,7 +4,7 @@ import { TouchableRipple, useTheme } from 'react-native-paper';
 import { ThumbDrawing } from '../../../drawing/ThumbDrawing';
 import { MiniRule } from '../../../layout/MiniRule';
 import { METAL } from '../../../theme/palette';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import type { CardView } from '../view';
 import { momentWords } from '../../../layout/formatMoment';
 
@@ -22,20 +22,20 @@ export function SetupCard({ card }: { card: CardView }) {
         <View style={styles.row}>
           <View style={styles.thumb}>{part && <ThumbDrawing part={part} label={`${name}, its part`} />}</View>
           <View style={styles.words}>
-            <Words kind="strong">{name}</Words>
-            <Words kind="note" tone="soft">
+            <AppText kind="strong">{name}</AppText>
+            <AppText kind="note" tone="soft">
               {about} · {momentWords(card.changedAt)}
-            </Words>
+            </AppText>
             <View style={styles.set}>
-              <Words kind="note">{set}</Words>
+              <AppText kind="note">{set}</AppText>
             </View>
             <MiniRule stations={card.stations} here={card.here} />
             <View style={styles.next}>
               {next !== undefined && (
-                <Words tone={state === 'slip' ? 'bad' : state === 'finished' ? 'good' : 'ink'} style={styles.strong}>
+                <AppText tone={state === 'slip' ? 'bad' : state === 'finished' ? 'good' : 'ink'} style={styles.strong}>
                   {state === 'slip' ? '✗ ' : state === 'finished' ? '✓ ' : '▸ '}
                   {next}
-                </Words>
+                </AppText>
               )}
             </View>
           </View>

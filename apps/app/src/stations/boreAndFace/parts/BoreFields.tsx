@@ -1,5 +1,5 @@
 import type { Bore } from '@zero-point/core/records/setup/cutPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { isoFit } from '@zero-point/core/boreAndFace/isoFit';
 import { PLAIN_MOST_CUT } from '@zero-point/core/state/boreAndFace/bore';
 import { Refusal } from '@zero-point/core/problem/problem';
@@ -22,7 +22,7 @@ function wrongFit(text: string): string | undefined {
 }
 
 /** Everything of a bore: its limits by fit or by themselves, how the head counts, and what measures it. */
-export function BoreFields({ book, bore }: { book: Book; bore: Bore }) {
+export function BoreFields({ book, bore }: { book: SetupState; bore: Bore }) {
   const unit = book.setup.units;
   const bars = book.cutters.filter(({ kind, retiredOn }) => kind === 'boring-bar' && retiredOn === undefined);
   const change = (part: Partial<Bore>) => keepBore(book, { ...bore, ...part });

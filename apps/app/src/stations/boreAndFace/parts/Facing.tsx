@@ -1,7 +1,7 @@
 import { feedFigure, speedFrom, speedIn, speedUnit } from '@zero-point/core/units/cuttingFigures';
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import type { Facing } from '@zero-point/core/records/setup/cutPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
 import { facing } from '@zero-point/core/boreAndFace/facing';
 import type { FacingOutput } from '@zero-point/core/boreAndFace/facing.schema';
@@ -16,25 +16,25 @@ import { StationFrame } from '../../../layout/StationFrame';
 import { useWide } from '../../../layout/useLayoutSize';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
-import { TapeStrip } from '../../../working/WorkingStrip';
-import { Figure, Words } from '../../../theme/AppText';
+import { WorkingStrip } from '../../../working/WorkingStrip';
+import { Figure, AppText } from '../../../theme/AppText';
 import { logCheck } from '../../../commands/logCheck';
 import { logCut } from '../../holes/view';
 import { PassesDrawing } from './PassesDrawing';
-import { TurnedInserts } from './TurnedInserts';
+import { IndexedInserts } from './TurnedInserts';
 import { WhichChoice } from './WhichChoice';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
 
 /** What faces: mills, and tools nobody said the kind of. */
-const facingCutters = ({ tools }: Pick<Book, 'tools'>) =>
+const facingCutters = ({ tools }: Pick<SetupState, 'tools'>) =>
   tools.filter(
     ({ kind, retiredOn }) =>
       retiredOn === undefined && (kind === undefined || ['end-mill', 'face-mill', 'other'].includes(kind)),
   );
 
 /** A facing to start from, for this part and the first cutter there is. */
-function startFacing({ part, tools }: Book): Facing {
+function startFacing({ part, tools }: SetupState): Facing {
   return {
     remove: 0.8,
     mostDepth: 0.35,
@@ -48,7 +48,7 @@ function startFacing({ part, tools }: Book): Facing {
 
 const isMaterial = (name: string): name is CutMaterialName => Object.hasOwn(CUT_MATERIALS, name);
 
-function reckon({ part, tools, machine }: Book, plan: Facing): FacingOutput | string {
+function reckon({ part, tools, machine }: SetupState, plan: Facing): FacingOutput | string {
   const tool = tools.find(({ number }) => number === plan.toolNumber);
   if (!tool || tool.diameter <= 0) return 'Choose a mill that has a diameter; add one in Shop if there is none.';
   try {
@@ -72,7 +72,7 @@ function reckon({ part, tools, machine }: Book, plan: Facing): FacingOutput | st
 }
 
 /** Facing to height: equal passes, speed and feed to start with, time, and what to change. */
-export default function FacingScreen({ book }: { book: Book }) {
+export default function FacingScreen({ book }: { book: SetupState }) {
   const wide = useWide();
   const unit = book.setup.units;
   const plan = book.cutPlan.facing ?? startFacing(book);
@@ -102,14 +102,14 @@ export default function FacingScreen({ book }: { book: Book }) {
       }
       prompt={
         typeof answer === 'string' ? (
-          <Words kind="sentence" tone="bad" live>
+          <AppText kind="sentence" tone="bad" live>
             {wrong}
-          </Words>
+          </AppText>
         ) : (
           <>
-            <Words kind="sentence" live>
+            <AppText kind="sentence" live>
               {passWords(answer, unit)}
-            </Words>
+            </AppText>
             <View
               role="group"
               aria-label="Speed and feed"
@@ -119,16 +119,16 @@ export default function FacingScreen({ book }: { book: Book }) {
               <Result label="Feed" {...feedFigure(answer.feed, unit)} />
               <Result label="Time" figure={answer.minutes.toFixed(1)} unit="min" />
             </View>
-            <Words tone="soft">
+            <AppText tone="soft">
               {speedIn(answer.cuttingSpeed, unit).toFixed(0)} {speedUnit(unit)} at the edge,{' '}
               {formatLengthUnit(answer.toothLoad, { unit })} a tooth, {answer.paths}{' '}
               {answer.paths === 1 ? 'path' : 'paths'} a pass.
-            </Words>
+            </AppText>
             {answer.rpmLimit && (
-              <Words tone="warn">The {answer.rpmLimit} rpm this machine reaches is used instead.</Words>
+              <AppText tone="warn">The {answer.rpmLimit} rpm this machine reaches is used instead.</AppText>
             )}
             {answer.feedLimit && (
-              <Words tone="warn">The fastest feed of this machine is used: chips are thinner.</Words>
+              <AppText tone="warn">The fastest feed of this machine is used: chips are thinner.</AppText>
             )}
             {inserts?.ticked === false && toTick}
           </>
@@ -172,7 +172,7 @@ export default function FacingScreen({ book }: { book: Book }) {
             options={cutters.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` }))}
             onChange={(number) => change({ toolNumber: Number(number) })}
           />
-          {inserts && tool && <TurnedInserts book={book} cutter={tool} />}
+          {inserts && tool && <IndexedInserts book={book} cutter={tool} />}
           <Choice
             label="Made of"
             value={plan.toolMaterial}
@@ -212,20 +212,20 @@ export default function FacingScreen({ book }: { book: Book }) {
             }))}
             onChange={(share) => change({ stepOver: Number(share) })}
           />
-          <Words>Feed against the cutter’s rotation (conventional). Climb mill only without backlash.</Words>
+          <AppText>Feed against the cutter’s rotation (conventional). Climb mill only without backlash.</AppText>
           {typeof answer !== 'string' && (
             <>
-              <Words>{answer.coolant}</Words>
+              <AppText>{answer.coolant}</AppText>
               <View role="list" aria-label="If it does not cut well" style={{ gap: 6 }}>
                 {answer.remedies.map(({ sign, change: what }) => (
                   <View key={sign} role="listitem">
-                    <Words style={{ fontWeight: '700' }}>{sign}</Words>
-                    <Words tone="soft">{what}</Words>
+                    <AppText style={{ fontWeight: '700' }}>{sign}</AppText>
+                    <AppText tone="soft">{what}</AppText>
                   </View>
                 ))}
               </View>
               <Fold title="Working of the passes">
-                <TapeStrip tape={answer.tape} unit={unit} />
+                <WorkingStrip tape={answer.tape} unit={unit} />
               </Fold>
               {inserts?.ticked === true && toTick}
               <Cautions cautions={cautions.filter(({ mustTick }) => !mustTick)} ticked={[]} onTick={() => undefined} />
@@ -246,18 +246,18 @@ function passWords({ passes }: FacingOutput, unit: 'mm' | 'in'): string {
     ? `${rough.length === 1 ? 'One pass' : `${rough.length} equal passes`} of ${figure(rough[0].depth)}`
     : '';
   const last = finish ? `a finishing pass of ${figure(finish.depth)}` : '';
-  return `${capital([first, last].filter((text) => text !== '').join(', then '))}.`;
+  return `${capitalize([first, last].filter((text) => text !== '').join(', then '))}.`;
 }
 
 function Result({ label, figure, unit }: { label: string; figure: string; unit: string }) {
   return (
     <View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {label}
-      </Words>
+      </AppText>
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 6 }}>
         <Figure size={26}>{figure}</Figure>
-        <Words kind="note">{unit}</Words>
+        <AppText kind="note">{unit}</AppText>
       </View>
     </View>
   );

@@ -1,20 +1,20 @@
 import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { insertsWords } from '@zero-point/core/messages/boreAndFace/inserts';
 import { View } from 'react-native';
-import { VoidIt } from '../../../touch/VoidCalibration';
-import { Words } from '../../../theme/AppText';
+import { VoidCalibration } from '../../../touch/VoidCalibration';
+import { AppText } from '../../../theme/AppText';
 
 interface TurnedInsertsProps {
-  book: Book;
+  book: SetupState;
   cutter: { id: string; name: string };
 }
 
 /** The log of a cutter's inserts: when they were last turned, and that they are now. Its length is open from then on. */
-export const TurnedInserts = ({ book, cutter: { id, name } }: TurnedInsertsProps) => (
+export const IndexedInserts = ({ book, cutter: { id, name } }: TurnedInsertsProps) => (
   <View style={{ gap: 8 }}>
-    <Words tone="soft">{insertsWords(insertsOf(book, id))}</Words>
-    <VoidIt
+    <AppText tone="soft">{insertsWords(insertsOf(book, id))}</AppText>
+    <VoidCalibration
       title="Inserts indexed or replaced"
       of={{ kind: 'cutter', cutterId: id }}
       name={name}

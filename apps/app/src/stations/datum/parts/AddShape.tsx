@@ -1,5 +1,5 @@
 import type { PartShape } from '@zero-point/core/records/shop/part';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -20,7 +20,7 @@ const KINDS: readonly { value: Kind; label: string }[] = [
 ];
 
 /** Draws something on the part that is not there yet, so that it can be tapped. */
-export function AddShape({ book, onDone }: { book: Book; onDone: () => void }) {
+export function AddShape({ book, onDone }: { book: SetupState; onDone: () => void }) {
   const { part, setup } = book;
   const unit = setup.units;
   const zero = zeroOf(part, setup.partZero);

@@ -1,5 +1,5 @@
 import type { LocalDatum } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName, nominalOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
 import { datumInForce, localOffset } from '@zero-point/core/state/datum/localDatum';
@@ -12,22 +12,22 @@ import { Button } from 'react-native-paper';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { logZeroing } from '../../../commands/logTouch';
 import { addLocalDatum } from '../view';
 
 /** A second zero on the same part: how to go over to it, and back, without losing the first. */
-export function LocalDatums({ book }: { book: Book }) {
+export function LocalDatums({ book }: { book: SetupState }) {
   const { datumPlan, setup } = book;
   const inForce = datumInForce(book);
   const [adding, setAdding] = useState(false);
   const set = isSet(book);
   return (
     <View style={{ gap: 10 }}>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Active now: {inForce ? inForce.name : 'part zero'}.
-      </Words>
-      {!set && <Words kind="note">Set X and Y first. A local datum counts from part zero.</Words>}
+      </AppText>
+      {!set && <AppText kind="note">Set X and Y first. A local datum counts from part zero.</AppText>}
       {set &&
         datumPlan.local.map((datum) =>
           datum.id === inForce?.id ? (
@@ -47,10 +47,10 @@ export function LocalDatums({ book }: { book: Book }) {
         <View role="list" aria-label="Local datums">
           {datumPlan.local.map(({ id, name, at }) => (
             <View role="listitem" key={id}>
-              <Words kind="note">
+              <AppText kind="note">
                 {name}: X {formatLengthUnit(at.x, { unit: setup.units })}, Y{' '}
                 {formatLengthUnit(at.y, { unit: setup.units })} from part zero.
-              </Words>
+              </AppText>
             </View>
           ))}
         </View>
@@ -62,7 +62,7 @@ export function LocalDatums({ book }: { book: Book }) {
 const AXES = ['x', 'y'] as const;
 
 interface GoProps {
-  book: Book;
+  book: SetupState;
   datum: LocalDatum;
 }
 
@@ -109,7 +109,7 @@ function Back({ book, datum }: GoProps) {
 }
 
 /** Where the two datums are to each other, and what part zero was entered as. */
-function situation(book: Book, datum: LocalDatum) {
+function situation(book: SetupState, datum: LocalDatum) {
   const { units: unit } = book.setup;
   const figure = (mm: number) => formatLength(mm, { unit, plus: true });
   return {
@@ -123,7 +123,7 @@ function situation(book: Book, datum: LocalDatum) {
 }
 
 interface ChangeProps {
-  book: Book;
+  book: SetupState;
   words: string;
   done: string;
   /** The datum that is in force afterwards. */
@@ -141,7 +141,7 @@ function Change({ book, words, done, to, value }: ChangeProps) {
   };
   return (
     <View style={{ gap: 6 }}>
-      <Words>{words}</Words>
+      <AppText>{words}</AppText>
       <Button mode="contained" onPress={say}>
         {done}
       </Button>
@@ -150,11 +150,11 @@ function Change({ book, words, done, to, value }: ChangeProps) {
 }
 
 /** The controller's work offset that holds a local datum, where it has one of its own. */
-const offsetOf = ({ datumPlan }: Book, to: string): string | undefined =>
+const offsetOf = ({ datumPlan }: SetupState, to: string): string | undefined =>
   datumPlan.local.find(({ id }) => id === to)?.workOffset;
 
 /** Part zero's own work offset, where it was entered as one. */
-function mainOffset(book: Book): { x: number; y: number } | undefined {
+function mainOffset(book: SetupState): { x: number; y: number } | undefined {
   const of = (axis: 'x' | 'y') =>
     book.zeroings
       .filter(
@@ -169,7 +169,7 @@ function mainOffset(book: Book): { x: number; y: number } | undefined {
 const TYPED = 'typed';
 
 /** Names a local datum: at a hole of the drawing, or wherever it is typed. */
-function NewDatum({ book, onDone }: { book: Book; onDone: () => void }) {
+function NewDatum({ book, onDone }: { book: SetupState; onDone: () => void }) {
   const { part, setup, datumPlan, machine } = book;
   const rounds = roundsOf(part);
   const [place, setPlace] = useState(rounds[0]?.id ?? TYPED);

@@ -1,7 +1,7 @@
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { overZero } from '@zero-point/core/state/datum/zeroCheck';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { zeroCheck } from '@zero-point/core/state/datum/zeroCheck';
 import { featureKey, featureName, featureOf } from '@zero-point/core/datum/feature';
 import type { Part } from '@zero-point/core/records/shop/part';
 import { formatAngle, formatLength } from '@zero-point/core/units/formatLength';
@@ -21,14 +21,14 @@ import { MainAction } from '../../../controls/MainAction';
 import { CardButton } from '../../../controls/CardButton';
 import { StationFrame } from '../../../layout/StationFrame';
 import { useWide } from '../../../layout/useLayoutSize';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
 import { AddShape } from './AddShape';
 import { AgreementNote } from './feature/AgreementNote';
 import { LinkButton } from '../../../controls/LinkButton';
-import { LookOverZero } from './ZeroCheck';
+import { ZeroCheck } from './ZeroCheck';
 import { LocalDatums } from './LocalDatums';
-import { ReckonAnew } from './RecalculationPreview';
+import { RecalculationPreview } from './RecalculationPreview';
 import { ScalePanel } from './method/ScalePanel';
 import { datumView, type FoundView } from '../view';
 
@@ -40,7 +40,7 @@ const SHORT = 250;
 const LETTERING = 52;
 
 /** Datum while nothing is in hand: the part to tap, what was found, and what does not agree. */
-export default function Overview({ book }: { book: Book }) {
+export default function Overview({ book }: { book: SetupState }) {
   const router = useRouter();
   const wide = useWide();
   const view = useMemo(() => datumView(book), [book]);
@@ -50,7 +50,7 @@ export default function Overview({ book }: { book: Book }) {
   const take = (feature: Feature) => router.setParams({ f: featureKey(feature) });
   const trouble = view.checks.filter(({ explanation }) => !explanation.agrees);
   // Until zero was looked at, that is the next thing to do; the way on stands by.
-  const looked = (overZero(book)?.seen ?? 'there') === 'there';
+  const looked = (zeroCheck(book)?.seen ?? 'there') === 'there';
   const on = () => router.navigate(stationPath(setup.id, 'heights'));
   const fine = view.checks.filter(({ explanation }) => explanation.agrees);
   return (
@@ -73,10 +73,10 @@ export default function Overview({ book }: { book: Book }) {
       }
       prompt={
         <>
-          <Words kind="sentence" live>
+          <AppText kind="sentence" live>
             {view.sentence}
-          </Words>
-          <LookOverZero book={book} />
+          </AppText>
+          <ZeroCheck book={book} />
         </>
       }
       detail={
@@ -99,7 +99,7 @@ export default function Overview({ book }: { book: Book }) {
               </View>
             </Fold>
           )}
-          <ReckonAnew book={book} />
+          <RecalculationPreview book={book} />
           {(book.machine.rotary ?? []).length > 0 && (
             <LinkButton
               to={`${stationPath(setup.id, 'datum')}?index=1` as ReturnType<typeof stationPath>}
@@ -174,13 +174,13 @@ interface FoundProps {
 function Found({ found, unit, onTake }: FoundProps) {
   return (
     <View style={{ gap: 8 }}>
-      <Words kind="note" style={{ fontWeight: '700' }}>
+      <AppText kind="note" style={{ fontWeight: '700' }}>
         Found so far
-      </Words>
+      </AppText>
       {found.map(({ feature, key, name, answer, stands }) => (
-        <CardButton key={key} label={`${capital(name)}: show its answer`} onPress={() => onTake(feature)}>
+        <CardButton key={key} label={`${capitalize(name)}: show its answer`} onPress={() => onTake(feature)}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 12 }}>
-            <Words>{capital(name)}</Words>
+            <AppText>{capitalize(name)}</AppText>
             {stands && !(answer.off && answer.x?.stands === undefined) ? (
               <Figure size={17}>
                 {(['x', 'y'] as const)
@@ -192,15 +192,15 @@ function Found({ found, unit, onTake }: FoundProps) {
                 {unit}
               </Figure>
             ) : (
-              <Words kind="note" tone="soft">
+              <AppText kind="note" tone="soft">
                 {stands ? 'swept' : 'from an earlier zero'}
-              </Words>
+              </AppText>
             )}
           </View>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {plusMinus(answer.uncertainty.U, unit)}
             {answer.skew ? `, turned ${answer.skew.angle > 0 ? '+' : ''}${formatAngle(answer.skew.angle)}` : ''}
-          </Words>
+          </AppText>
         </CardButton>
       ))}
     </View>

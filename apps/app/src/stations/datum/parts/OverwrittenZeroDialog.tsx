@@ -1,14 +1,14 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { OverwrittenZero } from '@zero-point/core/state/datum/overwrittenZero';
 import { overwriteWords } from '@zero-point/core/messages/datum/overwrittenZero';
 import { Button } from 'react-native-paper';
-import { AskDialog } from '../../../dialogs/PageDialog';
+import { PageDialog } from '../../../dialogs/PageDialog';
 import { MainAction } from '../../../controls/MainAction';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { addLocalDatum } from '../view';
 
 export interface OverwriteDialogProps {
-  book: Book;
+  book: SetupState;
   /** The feature that would be set. */
   name: string;
   zero: OverwrittenZero;
@@ -28,15 +28,15 @@ export default function OverwriteDialog({ book, name, zero, onKept, onOverwrite,
     onKept();
   };
   return (
-    <AskDialog title="Part zero is already set" leave="Back to the page" onLeave={onLeave}>
-      <Words tone="bad" style={{ fontWeight: '700' }}>
+    <PageDialog title="Part zero is already set" leave="Back to the page" onLeave={onLeave}>
+      <AppText tone="bad" style={{ fontWeight: '700' }}>
         ▲ {lost}
-      </Words>
-      <Words>{instead}</Words>
+      </AppText>
+      <AppText>{instead}</AppText>
       <MainAction label="Keep it as a second zero" onPress={keep} />
       <Button mode="outlined" onPress={onOverwrite}>
         Overwrite part zero
       </Button>
-    </AskDialog>
+    </PageDialog>
   );
 }

@@ -8,7 +8,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { EllipseDrawing } from '../../../drawing/EllipseDrawing';
 import { ProgressBar } from '../../../layout/ProgressBar';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { runDatum } from '../../../workers/datumJob';
 import type { Running } from '../../../workers/runWorker';
 
@@ -68,19 +68,19 @@ export function TrialCheck({ answer, unit }: TrialCheckProps) {
         label={`Where part zero lies in 95 of 100 cases: calculated ${both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)}`}
         scaleWords={(times) => `95 of 100 cases, drawn ${times.toLocaleString('en')} ×`}
       />
-      <Words kind="note">
+      <AppText kind="note">
         Brass, calculated: {both(answer.x?.uncertainty.U, answer.y?.uncertainty.U)} {unit}.
-      </Words>
+      </AppText>
       {trial.state === 'done' && (
-        <Words kind="note" live>
+        <AppText kind="note" live>
           Silver, {trial.result.trials.toLocaleString('en')} trials: {both(trial.result.U[0], trial.result.U[1])} {unit}
           .
-        </Words>
+        </AppText>
       )}
       {trial.state === 'failed' && (
-        <Words kind="note" tone="bad">
+        <AppText kind="note" tone="bad">
           The simulation could not run here. The calculated ± stays.
-        </Words>
+        </AppText>
       )}
       {trial.state === 'running' ? (
         <View style={{ gap: 6 }}>

@@ -1,21 +1,21 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { ELSEWHERE, overZero } from '@zero-point/core/state/datum/zeroCheck';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { ELSEWHERE, zeroCheck } from '@zero-point/core/state/datum/zeroCheck';
 import { elsewhereWords, lookWords, zeroPlaceWords } from '@zero-point/core/messages/datum/zeroCheck';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { logCheck } from '../../../commands/logCheck';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** Once X and Y are set: driven to zero, does the spindle stand over it? What was seen is kept in the log. */
-export function LookOverZero({ book }: { book: Book }) {
-  const look = overZero(book);
+export function ZeroCheck({ book }: { book: SetupState }) {
+  const look = zeroCheck(book);
   if (!look) return null;
   const place = zeroPlaceWords(book, look);
   if (look.seen === 'there') {
     return (
-      <Words kind="note" tone="good">
+      <AppText kind="note" tone="good">
         ✓ Checked over zero: the spindle is {place}.
-      </Words>
+      </AppText>
     );
   }
   const keep = (there: boolean) =>
@@ -29,11 +29,11 @@ export function LookOverZero({ book }: { book: Book }) {
   return (
     <View style={styles.look}>
       {look.seen === 'elsewhere' && (
-        <Words tone="bad" style={styles.wrong} live>
+        <AppText tone="bad" style={styles.wrong} live>
           ✗ {elsewhereWords(look, book.setup.units)}
-        </Words>
+        </AppText>
       )}
-      <Words>{lookWords(book, look)}</Words>
+      <AppText>{lookWords(book, look)}</AppText>
       <View style={styles.row}>
         <Button mode="contained" onPress={() => keep(true)}>
           {look.seen === 'elsewhere' ? 'Now it is over zero' : 'It is over zero'}

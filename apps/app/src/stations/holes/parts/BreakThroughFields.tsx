@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { depthOfStop, type Machining } from '@zero-point/core/state/holes/machiningOrder';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProgramForm } from '@zero-point/core/records/setup/cutPlan';
@@ -7,17 +7,17 @@ import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface UnderFieldsProps {
-  book: Book;
+  book: SetupState;
   form: ProgramForm;
   machinings: readonly Machining[];
   onChange: (change: Partial<ProgramForm>) => void;
 }
 
 /** How far the lowest of these tools comes out under the part, mm; undefined where none does, or it is not known. */
-function lowest(book: Book, machinings: readonly Machining[]): number | undefined {
+function lowest(book: SetupState, machinings: readonly Machining[]): number | undefined {
   try {
     const below = machinings.flatMap(({ stops }) => stops.map((stop) => depthOfStop(book, stop).below));
     const most = Math.max(0, ...below);
@@ -29,7 +29,7 @@ function lowest(book: Book, machinings: readonly Machining[]): number | undefine
 }
 
 /** What lies under a part that is drilled through, and how far a tool may come out there. */
-export function UnderFields({ book, form, machinings, onChange }: UnderFieldsProps) {
+export function BreakThroughFields({ book, form, machinings, onChange }: UnderFieldsProps) {
   const unit = book.setup.units;
   const below = lowest(book, machinings);
   if (below === undefined) return null;
@@ -69,9 +69,9 @@ export function UnderFields({ book, form, machinings, onChange }: UnderFieldsPro
         />
       </FieldRow>
       {under?.what === 'solid' && (
-        <Words tone="bad" style={{ fontWeight: '700' }}>
+        <AppText tone="bad" style={{ fontWeight: '700' }}>
           ▲ The tools would cut what is below. Raise the part on parallels clear of the holes, or put a board under it.
-        </Words>
+        </AppText>
       )}
     </View>
   );

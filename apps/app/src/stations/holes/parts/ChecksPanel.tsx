@@ -1,23 +1,23 @@
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { outlineOf } from '@zero-point/core/datum/partFrame';
 import { holeMeasures } from '@zero-point/core/holes/patterns/holeMeasures';
 import { patternCheck } from '@zero-point/core/holes/patterns/patternCheck';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { overlapWords } from '@zero-point/core/messages/holes/holeOverlaps';
+import { holeOverlapText } from '@zero-point/core/messages/holes/holeOverlaps';
 import { holeFindingWords } from '@zero-point/core/messages/holes/holeFinding';
 import { lastCheck } from '@zero-point/core/state/workholding/workholdingSteps';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
 import { LengthField } from '../../../keypad/Fields';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { logCheck } from '../../../commands/logCheck';
 import { proveList } from '@zero-point/core/messages/holes/proveList';
 import type { PositionsView } from '../view';
 
 interface ChecksPanelProps {
-  book: Book;
+  book: SetupState;
   view: PositionsView;
   pattern: Pattern;
 }
@@ -47,7 +47,7 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
       leastWeb,
     });
   }, [all, part, setup.partZero, machine.axes, leastWeb]);
-  const overlaps = useMemo(() => overlapWords(book, pattern) !== undefined, [book, pattern]);
+  const overlaps = useMemo(() => holeOverlapText(book, pattern) !== undefined, [book, pattern]);
   const measures = holeMeasures(holes, pattern.kind === 'bolt-circle' && pattern.circle.arc === undefined);
   const figure = (mm: number) => `${formatLength(mm, { unit })} ${unit}`;
   return (
@@ -61,24 +61,24 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
       />
       <View style={{ gap: 6 }} role="list" aria-label="Findings">
         {found?.findings.length === 0 && !overlaps && (
-          <Words tone="good" style={{ fontWeight: '700' }}>
+          <AppText tone="good" style={{ fontWeight: '700' }}>
             ✓ No problem found in {all.length} {all.length === 1 ? 'hole' : 'holes'}
             {found.leastMetal === null ? '.' : `: at least ${figure(found.leastMetal)} of metal everywhere.`}
-          </Words>
+          </AppText>
         )}
         {found?.findings.slice(0, SHOWN).map((finding, i) => (
           <View key={i} role="listitem">
-            <Words tone={finding.kind === 'thin-web' || finding.kind === 'thin-edge' ? 'warn' : 'bad'}>
+            <AppText tone={finding.kind === 'thin-web' || finding.kind === 'thin-edge' ? 'warn' : 'bad'}>
               ▲ {holeFindingWords(finding, all, unit)}
-            </Words>
+            </AppText>
           </View>
         ))}
         {found && total(found.counts) > SHOWN && (
-          <Words tone="bad">and {total(found.counts) - Math.min(SHOWN, found.findings.length)} more.</Words>
+          <AppText tone="bad">and {total(found.counts) - Math.min(SHOWN, found.findings.length)} more.</AppText>
         )}
       </View>
       <View style={{ gap: 6 }}>
-        <Words style={{ fontWeight: '700' }}>Check with a rule before you drill</Words>
+        <AppText style={{ fontWeight: '700' }}>Check with a rule before you drill</AppText>
         <Cautions
           cautions={proveList(book, pattern, holes).map(({ id, text }) => ({ id, text, mustTick: true }))}
           ticked={proveList(book, pattern, holes)
@@ -92,10 +92,10 @@ export default function ChecksPanel({ book, view, pattern }: ChecksPanelProps) {
       </View>
       {measures.length > 0 && (
         <View role="table" aria-label="Measure after drilling" style={{ gap: 2 }}>
-          <Words style={{ fontWeight: '700' }}>Measure after drilling, {unit}</Words>
-          <Words kind="note" tone="soft">
+          <AppText style={{ fontWeight: '700' }}>Measure after drilling, {unit}</AppText>
+          <AppText kind="note" tone="soft">
             Each within ±{figure(2 * setup.tolerance)}, twice the ±{figure(setup.tolerance)} one hole is allowed.
-          </Words>
+          </AppText>
           <MeasureRow cells={['Holes', 'Centres', 'Over pins', 'Between']} head />
           {measures.map(({ from, to, centres, overPins, betweenPins }) => (
             <MeasureRow
@@ -123,9 +123,9 @@ function MeasureRow({ cells, head = false }: { cells: readonly string[]; head?: 
       {cells.map((cell, i) => (
         <View key={i} role={head ? 'columnheader' : 'cell'} style={{ flex: i === 0 ? 0.7 : 1 }}>
           {head ? (
-            <Words kind="note" tone="soft" style={{ textAlign: i === 0 ? 'left' : 'right' }}>
+            <AppText kind="note" tone="soft" style={{ textAlign: i === 0 ? 'left' : 'right' }}>
               {cell}
-            </Words>
+            </AppText>
           ) : (
             <Figure size={17} style={{ textAlign: i === 0 ? 'left' : 'right' }}>
               {cell}

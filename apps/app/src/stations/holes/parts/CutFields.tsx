@@ -5,7 +5,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { View } from 'react-native';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, FeedField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface CutFieldsProps {
   name: string;
@@ -20,9 +20,9 @@ export function CutFields({ name, machining, cut, unit, onChange }: CutFieldsPro
   const { tool, wanted, stops } = machining;
   return (
     <View role="group" aria-label={name} style={{ gap: 6 }}>
-      <Words style={{ fontWeight: '700' }}>
+      <AppText style={{ fontWeight: '700' }}>
         {name}, {stops.length} {stops.length === 1 ? 'hole' : 'holes'}
-      </Words>
+      </AppText>
       {tool ? (
         <FieldRow>
           <CountField
@@ -34,10 +34,10 @@ export function CutFields({ name, machining, cut, unit, onChange }: CutFieldsPro
           <FeedField unit={unit} value={cut.feed} onCommit={(feed) => onChange({ ...cut, feed })} />
         </FieldRow>
       ) : (
-        <Words tone="warn">
+        <AppText tone="warn">
           ▲ This machine has no tool for it
           {wanted ? ` of ⌀ ${formatLengthUnit(wanted.aim, { unit })}` : ''}. Give it one in Shop, with its number.
-        </Words>
+        </AppText>
       )}
     </View>
   );

@@ -1,17 +1,17 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { HOLES_FILES, saveHoles, type HolesFile } from '../../../files/saveHoles';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { ImportHoles } from './ImportHoles';
 import { ProgramFields } from './ProgramFields';
 import type { PositionsView } from '../view';
 
 interface FilesPanelProps {
-  book: Book;
+  book: SetupState;
   view: PositionsView;
   /** The pattern that was read is the one in hand. */
   onRead: (id: string) => void;
@@ -33,7 +33,7 @@ export default function FilesPanel({ book, view, onRead }: FilesPanelProps) {
       {view.pattern && (
         <>
           <View style={{ gap: 6 }}>
-            <Words style={{ fontWeight: '700' }}>Save all holes, from part zero, as</Words>
+            <AppText style={{ fontWeight: '700' }}>Save all holes, from part zero, as</AppText>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
               {HOLES_FILES.map(({ format, label }) => (
                 <Button
@@ -48,7 +48,7 @@ export default function FilesPanel({ book, view, onRead }: FilesPanelProps) {
             </View>
             {trouble !== undefined && (
               <View role="alert">
-                <Words tone="bad">{trouble}</Words>
+                <AppText tone="bad">{trouble}</AppText>
               </View>
             )}
           </View>

@@ -1,5 +1,5 @@
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { LARGEST_FILE, type FileHole, type ReadHoles } from '@zero-point/core/holes/fileHole';
 import { MAX_HOLES } from '@zero-point/core/records/values/maxHoles';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -8,9 +8,9 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { uuidv7 } from 'uuidv7';
-import { FilePick } from '../../../files/FilePicker';
+import { FilePicker } from '../../../files/FilePicker';
 import { TickChips } from '../../../controls/TickChips';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { readHoles, type HolesFormat } from '../../../workers/holesJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
 import { logPattern } from '../view';
@@ -23,7 +23,7 @@ type State =
   | { state: 'read'; name: string; read: ReadHoles };
 
 interface ImportHolesProps {
-  book: Book;
+  book: SetupState;
   onRead: (id: string) => void;
 }
 
@@ -68,11 +68,11 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
 
   return (
     <View style={{ gap: 10 }}>
-      <Words style={{ fontWeight: '700' }}>Read holes from a file</Words>
-      <Words kind="note" tone="soft">
+      <AppText style={{ fontWeight: '700' }}>Read holes from a file</AppText>
+      <AppText kind="note" tone="soft">
         CSV, JSON, DXF, or a program. Up to 20 MB.
-      </Words>
-      <FilePick
+      </AppText>
+      <FilePicker
         label="Choose a file"
         what="A file of holes"
         accept=".csv,.tsv,.txt,.json,.dxf,.nc,.ngc,.tap,.gcode,.cnc,.iso,.mpf,.eia"
@@ -80,7 +80,7 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
       />
       {now.state === 'reading' && (
         <>
-          <Words live>Reading {now.name} …</Words>
+          <AppText live>Reading {now.name} …</AppText>
           <Button mode="outlined" onPress={() => running.current?.cancel()} style={{ alignSelf: 'flex-start' }}>
             Stop
           </Button>
@@ -88,16 +88,16 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
       )}
       {now.state === 'refused' && (
         <View role="alert">
-          <Words tone="bad" style={{ fontWeight: '700' }}>
+          <AppText tone="bad" style={{ fontWeight: '700' }}>
             {now.why}
-          </Words>
+          </AppText>
         </View>
       )}
       {now.state === 'which-unit' && (
         <View style={{ gap: 8 }}>
-          <Words tone="warn" live style={{ fontWeight: '700' }}>
+          <AppText tone="warn" live style={{ fontWeight: '700' }}>
             {now.file.name} has no unit. Which unit is it in?
-          </Words>
+          </AppText>
           <View style={{ flexDirection: 'row', gap: 8 }}>
             <Button mode="outlined" onPress={() => void take(now.file, 'mm')}>
               Millimetres
@@ -144,10 +144,10 @@ function Preview({ name, read, unit, onTake, onLeave }: PreviewProps) {
   ];
   return (
     <View style={{ gap: 8 }}>
-      <Words live style={{ fontWeight: '700' }}>
+      <AppText live style={{ fontWeight: '700' }}>
         {name}: {read.holes.length} {read.holes.length === 1 ? 'hole' : 'holes'}, in{' '}
         {read.unit === 'mm' ? 'millimetres' : 'inches'}.
-      </Words>
+      </AppText>
       {groups.length > 1 && (
         <TickChips
           label="Layers"
@@ -162,22 +162,22 @@ function Preview({ name, read, unit, onTake, onLeave }: PreviewProps) {
         />
       )}
       {sizes.some((size) => size !== '') && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           Diameters, {unit}:{' '}
           {sizes
             .slice(0, 8)
             .map((size) => (size === '' ? 'none given' : size))
             .join(', ')}
           {sizes.length > 8 ? ` and ${sizes.length - 8} more` : ''}
-        </Words>
+        </AppText>
       )}
       {read.skipped.length > 0 && (
-        <Words tone="warn">
+        <AppText tone="warn">
           Left out, not holes: {read.skipped.map(({ what, count }) => `${count} × ${what}`).join(', ')}.
-        </Words>
+        </AppText>
       )}
       {holes.length > MAX_HOLES && (
-        <Words tone="bad">That is more than {MAX_HOLES} holes. Leave a layer out, or split the file.</Words>
+        <AppText tone="bad">That is more than {MAX_HOLES} holes. Leave a layer out, or split the file.</AppText>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button mode="outlined" disabled={holes.length === 0 || holes.length > MAX_HOLES} onPress={() => onTake(holes)}>

@@ -1,9 +1,10 @@
+import { midSentence } from '@zero-point/core/messages/basis/grammar';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { planAxes } from '@zero-point/core/records/shop/machine';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { zZeroWords } from '@zero-point/core/messages/zAndTools/zZero';
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { driveList } from '@zero-point/core/state/holes/driveStops';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { driveStops } from '@zero-point/core/state/holes/driveStops';
 import { cutOf, machiningOf, programSections, type Machining } from '@zero-point/core/state/holes/machiningOrder';
 import { PLAINEST } from '@zero-point/core/records/values/dialects';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
@@ -21,22 +22,22 @@ import { DialectChoice } from '../../../controls/DialectChoice';
 import { saveFile } from '../../../files/saveFile';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { keepMachine } from '../../../commands/saveMachine';
-import { Words } from '../../../theme/AppText';
+import { saveMachine } from '../../../commands/saveMachine';
+import { AppText } from '../../../theme/AppText';
 import { writeHoles } from '../../../workers/holesJob';
 import { WorkRefused } from '../../../workers/runWorker';
 import { logCut } from '../view';
 import { CutFields } from './CutFields';
 import { orderOf } from './order/orderChoices';
-import { UnderFields } from './BreakThroughFields';
+import { BreakThroughFields } from './BreakThroughFields';
 
 interface ProgramFieldsProps {
-  book: Book;
+  book: SetupState;
   pattern: Pattern;
 }
 
 /** A program to start from. */
-const startForm = ({ machine, setup }: Book): ProgramForm => ({
+const startForm = ({ machine, setup }: SetupState): ProgramForm => ({
   distance: 'absolute',
   workOffset: setup.workOffset ?? machine.workOffsets?.[0] ?? 'G54',
   feedFrom: 2,
@@ -56,14 +57,14 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
   const { machine, setup } = book;
   if (machine.kind !== 'router' && machine.kind !== 'machining-centre')
     return (
-      <Words>
-        The {machine.name.toLowerCase()} has no control that could run a program. Go from hole to hole instead.
-      </Words>
+      <AppText>
+        The {midSentence(machine.name)} has no control that could run a program. Go from hole to hole instead.
+      </AppText>
     );
   const unit = setup.units;
   const form = book.cutPlan.program ?? startForm(book);
   const change = (part: Partial<ProgramForm>) => logCut(book, { program: { ...form, ...part } });
-  const all = machiningOf(book, driveList(book, orderOf(book, pattern.id), pattern.id));
+  const all = machiningOf(book, driveStops(book, orderOf(book, pattern.id), pattern.id));
   const written = all.filter(({ step }) => step !== 'tap');
   const canAll = keepsTable(machine.habits.toolLengthSchool) && written.length > 1;
   const one = written.find((machining) => nameOf(machining) === chosen) ?? (canAll ? undefined : written[0]);
@@ -119,9 +120,9 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
         />
       )}
       {written.length < all.length && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           Thread tapping is not written. Use the machine’s own tapping cycle at these places.
-        </Words>
+        </AppText>
       )}
       <FieldRow>
         <OptionalLengthField
@@ -142,7 +143,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
           check={(mm) => (mm > 0 && mm <= (form.clear ?? Infinity) ? undefined : 'Over 0, at most the clear height.')}
         />
       </FieldRow>
-      <UnderFields book={book} form={form} machinings={now} onChange={change} />
+      <BreakThroughFields book={book} form={form} machinings={now} onChange={change} />
       {now.map((machining) => (
         <CutFields
           key={nameOf(machining)}
@@ -175,33 +176,33 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
       />
       <DialectChoice
         value={machine.habits.dialect}
-        onChange={(dialect) => keepMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
+        onChange={(dialect) => saveMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
       />
       {unset.length > 0 && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ {unset.map((axis) => axis.toUpperCase()).join(', ')} not set here: the program will use what the control has
           in {form.workOffset}.
-        </Words>
+        </AppText>
       )}
       {zTool !== undefined && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ {zToolChangedWords(zTool)} Touch it off again in Z & tools, and set Z.
-        </Words>
+        </AppText>
       )}
       {trouble !== undefined && (
         <View role="alert">
-          <Words tone="bad" style={{ fontWeight: '700' }}>
+          <AppText tone="bad" style={{ fontWeight: '700' }}>
             {trouble}
-          </Words>
+          </AppText>
         </View>
       )}
       <Button mode="outlined" onPress={() => void write()} style={{ alignSelf: 'flex-start' }}>
         Write the program
       </Button>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         △ {zZeroWords(book) ?? 'Z zero is the part’s top.'} First run above the part, single block, rapids low, hand on
         feed hold. Emergency stop within reach. Your machine’s manual comes first.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,19 +1,19 @@
 import { pattern as patternSchema } from '@zero-point/core/records/setup/pattern.schema';
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { driveList, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { driveStops, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
 import { patternHoles } from '@zero-point/core/state/holes/holes';
 import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import { patternPositions } from '@zero-point/core/holes/patterns/pattern';
 import { proveList } from '@zero-point/core/messages/holes/proveList';
 import { asPoints, copyOf, PATTERN_KINDS, startPattern } from './patterns/startPattern';
-import { driveMode } from '@zero-point/core/state/holes/driveMode';
-import { dialLegs, driveModes, type DriveView } from './moves/moveModes';
+import { moveMode } from '@zero-point/core/state/holes/driveMode';
+import { dialLegs, moveModes, type MoveView } from './moves/moveModes';
 import { orderFigures, orderOf, sequenceOf } from './order/orderChoices';
 
 const dial = { perTurn: 3, lines: 120, countsUp: 'clockwise' as const };
 const { machine } = plateBook;
-const onDials: Book = {
+const onDials: SetupState = {
   ...plateBook,
   machine: {
     ...machine,
@@ -59,7 +59,7 @@ describe('a new pattern', () => {
 });
 
 describe('the order', () => {
-  const book: Book = { ...onDials, patterns: [row] };
+  const book: SetupState = { ...onDials, patterns: [row] };
   const holes = patternHoles(book, row);
 
   test('says what it takes: reversals, turns and travel', () => {
@@ -80,9 +80,9 @@ describe('the order', () => {
 });
 
 describe('driving', () => {
-  const book: Book = { ...onDials, patterns: [row] };
-  const stops = driveList(book, PLAIN_ORDER, 'row');
-  const at = (index: number, change: Partial<DriveView> = {}): DriveView => ({
+  const book: SetupState = { ...onDials, patterns: [row] };
+  const stops = driveStops(book, PLAIN_ORDER, 'row');
+  const at = (index: number, change: Partial<MoveView> = {}): MoveView => ({
     stops,
     index,
     stop: stops[index],
@@ -98,10 +98,10 @@ describe('driving', () => {
   });
 
   test('the machine decides how it is told, until the person does', () => {
-    expect(driveMode(onDials)).toBe('dials');
-    expect(driveMode(plateBook)).toBe('readout');
-    expect(driveMode({ ...onDials, cutPlan: { bores: [], mode: 'cnc' } })).toBe('cnc');
-    expect(driveModes(plateBook)).not.toContain('dials');
+    expect(moveMode(onDials)).toBe('dials');
+    expect(moveMode(plateBook)).toBe('readout');
+    expect(moveMode({ ...onDials, cutPlan: { bores: [], mode: 'cnc' } })).toBe('cnc');
+    expect(moveModes(plateBook)).not.toContain('dials');
   });
 
   test('on dials each axis is told by itself, the second hole past and back', () => {

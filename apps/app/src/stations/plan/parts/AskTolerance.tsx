@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { LengthField } from '../../../keypad/Fields';
 import { changePlan, told } from '../view';
 
 /** Asks how far off positions may be, where a ± is first judged by it; nothing once that was told. */
-export function AskTolerance({ book }: { book: Book }) {
+export function AskTolerance({ book }: { book: SetupState }) {
   const { setup } = book;
   if (!setup.assumed?.includes('tolerance')) return null;
   return (

@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { Choice } from '../../../controls/Choice';
 import { changePlan } from '../view';
 
 interface OffsetChoiceProps {
-  book: Book;
+  book: SetupState;
   label: string;
   /** It may stay untold, and that can be chosen too. */
   untold?: boolean;
@@ -28,7 +28,7 @@ export function OffsetChoice({ book, label, untold = true }: OffsetChoiceProps) 
 }
 
 /** Asks for it where a figure of it is first entered; nothing once that was told. */
-export const AskOffset = ({ book }: { book: Book }) =>
+export const AskOffset = ({ book }: { book: SetupState }) =>
   book.setup.workOffset === undefined ? (
     <OffsetChoice book={book} label="Which one does the program call?" untold={false} />
   ) : null;

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { OptionalLengthField } from '../../../keypad/Fields';
 import { saveThing } from '../../../commands/logEntry';
 
 /** Whether the part is cut from a block or a bar that lies along an axis; a bar has one diameter, across and up. */
-export function StockForm({ book }: { book: Book }) {
+export function StockForm({ book }: { book: SetupState }) {
   const { part, setup } = book;
   const { bar, ...block } = part;
   const across = bar === 'x' ? 'y' : 'x';

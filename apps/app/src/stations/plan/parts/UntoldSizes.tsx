@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { OptionalLengthField } from '../../../keypad/Fields';
@@ -7,7 +7,7 @@ import { tellSize } from '../view';
 const LABELS: Readonly<Record<Axis, string>> = { x: 'Length X', y: 'Depth Y', z: 'Height Z' };
 
 /** Sizes of the part that nobody has told yet, to be told when they are known; nothing once all are. */
-export function UntoldSizes({ book }: { book: Book }) {
+export function UntoldSizes({ book }: { book: SetupState }) {
   const { part, setup } = book;
   const untold = part.untold ?? [];
   if (untold.length === 0) return null;

@@ -1,10 +1,10 @@
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import { useMutation } from '@tanstack/react-query';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { request } from '../../../api/client';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** A long record takes its time; nothing else waits for it. */
 const PATIENCE = 10 * 60_000;
@@ -19,15 +19,15 @@ export function FullCheck() {
   });
   return (
     <View style={styles.group}>
-      <Words tone="soft">
+      <AppText tone="soft">
         At each start the server checks its file quickly. A full check reads every page and every entry.
-      </Words>
+      </AppText>
       <Button mode="outlined" loading={isPending} disabled={isPending} onPress={() => mutate()} style={styles.button}>
         {isPending ? 'Checking the file' : 'Check the whole file'}
       </Button>
       {error && (
         <View role="alert">
-          <Words tone="bad">{`${error.message} Try again when it is back.`}</Words>
+          <AppText tone="bad">{`${error.message} Try again when it is back.`}</AppText>
         </View>
       )}
       {data && <Found {...data} />}
@@ -37,19 +37,19 @@ export function FullCheck() {
 
 function Found({ tables, entries, found, remedy }: ShopCheck) {
   if (found.length === 0) {
-    return <Words kind="strong" live>{`Whole: ${entries} entries in ${tables} tables, all correct.`}</Words>;
+    return <AppText kind="strong" live>{`Whole: ${entries} entries in ${tables} tables, all correct.`}</AppText>;
   }
   return (
     <View role="alert" style={styles.group}>
-      <Words kind="strong" tone="bad">
+      <AppText kind="strong" tone="bad">
         {`${found.every(({ where }) => where === 'checksums') ? 'Entries of the file were changed outside Zero Point' : 'The file is damaged'}. ${remedy}`}
-      </Words>
+      </AppText>
       {found.slice(0, TOLD).map(({ where, what }) => (
-        <Words key={`${where} ${what}`} kind="note" tone="bad">
-          {where === 'checksums' ? `${capital(what)}.` : `${where}: ${what}`}
-        </Words>
+        <AppText key={`${where} ${what}`} kind="note" tone="bad">
+          {where === 'checksums' ? `${capitalize(what)}.` : `${where}: ${what}`}
+        </AppText>
       ))}
-      {found.length > TOLD && <Words kind="note">{`and ${found.length - TOLD} more.`}</Words>}
+      {found.length > TOLD && <AppText kind="note">{`and ${found.length - TOLD} more.`}</AppText>}
     </View>
   );
 }

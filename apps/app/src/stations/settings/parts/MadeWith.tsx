@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import { useNotices, type Notice } from '../../../api/notices';
-import { AskDialog } from '../../../dialogs/PageDialog';
+import { PageDialog } from '../../../dialogs/PageDialog';
 import { Fold } from '../../../answer/Fold';
 import { Loading, Trouble } from '../../../layout/States';
 import { Table, type Column } from '../../../layout/Table';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 const COLUMNS: Column<Notice>[] = [
   { title: 'What', flex: 2.2, text: ({ name }) => name, soft: true },
@@ -29,7 +29,7 @@ function Notices() {
   const text = read?.text == null ? undefined : data.texts[read.text];
   return (
     <>
-      <Words tone="soft">{`${data.packages.length} in all. Choose one to read its licence.`}</Words>
+      <AppText tone="soft">{`${data.packages.length} in all. Choose one to read its licence.`}</AppText>
       <Table
         label="Open-source licences"
         rows={data.packages}
@@ -38,12 +38,12 @@ function Notices() {
         onPress={setRead}
       />
       {read && (
-        <AskDialog title={`${read.name} ${read.version}`.trim()} leave="Close" onLeave={() => setRead(undefined)}>
-          <Words>{`${read.licence}${read.by === undefined ? '' : `, by ${read.by}`}`}</Words>
+        <PageDialog title={`${read.name} ${read.version}`.trim()} leave="Close" onLeave={() => setRead(undefined)}>
+          <AppText>{`${read.licence}${read.by === undefined ? '' : `, by ${read.by}`}`}</AppText>
           <ScrollView style={styles.text}>
-            <Words kind="note">{text ?? 'It names its licence but includes no text.'}</Words>
+            <AppText kind="note">{text ?? 'It names its licence but includes no text.'}</AppText>
           </ScrollView>
-        </AskDialog>
+        </PageDialog>
       )}
     </>
   );

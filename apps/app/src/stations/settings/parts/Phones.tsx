@@ -2,7 +2,7 @@ import { Image, StyleSheet, View } from 'react-native';
 import { Button, List } from 'react-native-paper';
 import { useNetwork, type NetworkState } from '../../../api/network';
 import { TickBox } from '../../../controls/TickBox';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { momentWords } from '../../../layout/formatMoment';
 
 const CLOCK = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
@@ -13,10 +13,11 @@ const PICTURE = 220;
 /** Letting phones in over the network, and dismissing them; at the shop's own machine alone. */
 export function Phones() {
   const { elsewhere, state, change, trouble, busy } = useNetwork();
-  if (elsewhere) return <Words tone="soft">Add and remove phones in Settings on the computer the shop runs on.</Words>;
+  if (elsewhere)
+    return <AppText tone="soft">Add and remove phones in Settings on the computer the shop runs on.</AppText>;
   return (
     <View style={styles.group}>
-      <Words kind="sentence">Phones</Words>
+      <AppText kind="sentence">Phones</AppText>
       <TickBox
         label="Open the shop to the local network"
         ticked={state?.open ?? false}
@@ -24,12 +25,12 @@ export function Phones() {
       />
       {trouble !== undefined && (
         <View role="alert">
-          <Words tone="bad">{trouble}</Words>
+          <AppText tone="bad">{trouble}</AppText>
         </View>
       )}
       {state?.open ? (
         <>
-          <Words>Phones on the same network find it at {state.urls.join(' or ')}.</Words>
+          <AppText>Phones on the same network find it at {state.urls.join(' or ')}.</AppText>
           {state.code ? <Code code={state.code} /> : null}
           <Button
             mode={state.code ? 'outlined' : 'contained'}
@@ -40,16 +41,18 @@ export function Phones() {
             {state.code ? 'New code' : 'Add a phone'}
           </Button>
           {state.secureUrls.length > 0 && (
-            <Words tone="soft">
+            <AppText tone="soft">
               Over plain http a phone cannot start without the server, and its screen sleeps. After joining, open{' '}
               {state.urls[0]}/trust on the phone and follow the steps. Then it can do both at{' '}
               {state.secureUrls.join(' or ')}.
-            </Words>
+            </AppText>
           )}
-          <Words tone="soft">It stays open until the server stops. To open it at every start: npm start -- --lan</Words>
+          <AppText tone="soft">
+            It stays open until the server stops. To open it at every start: npm start -- --lan
+          </AppText>
         </>
       ) : (
-        <Words tone="soft">Closed: only browsers on this computer can use the shop.</Words>
+        <AppText tone="soft">Closed: only browsers on this computer can use the shop.</AppText>
       )}
       {state && state.devices.length > 0 && (
         <List.Section title="Let in">
@@ -80,9 +83,9 @@ function Code({ code }: { code: NonNullable<NetworkState['code']> }) {
         accessibilityLabel="QR code for the phone: opens the joining page"
       />
       <View style={styles.group}>
-        <Words>Scan it, or open the address and type</Words>
+        <AppText>Scan it, or open the address and type</AppText>
         <Figure size={34}>{code.code}</Figure>
-        <Words tone="soft">Good for one device, until {CLOCK.format(new Date(code.until))}.</Words>
+        <AppText tone="soft">Good for one device, until {CLOCK.format(new Date(code.until))}.</AppText>
       </View>
     </View>
   );

@@ -2,7 +2,7 @@ import { saveAs } from 'file-saver';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { FullCheck } from './FullCheck';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** Where the server hands out a copy of the whole shop. */
 const COPIES = [
@@ -14,11 +14,11 @@ const COPIES = [
 export function ShopCopies() {
   return (
     <View style={styles.group}>
-      <Words kind="sentence">Copies</Words>
-      <Words tone="soft">
+      <AppText kind="sentence">Copies</AppText>
+      <AppText tone="soft">
         The server makes a copy every day: kept daily for two weeks, then weekly, then monthly. Keep another copy on
         another disk. Restore on the server with npm run restore.
-      </Words>
+      </AppText>
       <View style={styles.buttons}>
         {COPIES.map(({ label, from }) => (
           <Button key={from} mode="outlined" icon="save" onPress={() => saveAs(from, from.split('/').at(-1))}>

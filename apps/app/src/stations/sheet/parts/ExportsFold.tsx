@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { patternsInHand } from '@zero-point/core/state/holes/holes';
 import { indexState } from '@zero-point/core/state/rotary/indexTable';
 import { tableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
@@ -14,12 +14,12 @@ import { HOLES_FILES, saveHoles } from '../../../files/saveHoles';
 import { saveTable } from '../../../files/saveTable';
 import { LinkButton } from '../../../controls/LinkButton';
 import { saveFile } from '../../../files/saveFile';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { WorkRefused } from '../../../workers/runWorker';
 import { stationPath } from '../../path';
 
 /** Every file of the setup in one place. */
-export function ExportsFold({ book }: { book: Book }) {
+export function ExportsFold({ book }: { book: SetupState }) {
   const { setup, machine } = book;
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const patterns = patternsInHand(book);
@@ -42,7 +42,7 @@ export function ExportsFold({ book }: { book: Book }) {
     <Fold title="Files of this setup">
       {trouble !== undefined && (
         <View role="alert">
-          <Words tone="bad">{trouble}</Words>
+          <AppText tone="bad">{trouble}</AppText>
         </View>
       )}
       {patterns.length > 0 && (
@@ -122,7 +122,7 @@ export function ExportsFold({ book }: { book: Book }) {
 function Files({ title, children }: { title: string; children: ReactNode }) {
   return (
     <View style={styles.files}>
-      <Words style={styles.strong}>{title}</Words>
+      <AppText style={styles.strong}>{title}</AppText>
       <View style={styles.buttons}>{children}</View>
     </View>
   );

@@ -2,7 +2,7 @@ import type { SheetSection } from '@zero-point/core/sheet/sheet';
 import { StyleSheet, View } from 'react-native';
 import { MONO } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface SectionViewProps {
   section: SheetSection;
@@ -21,18 +21,18 @@ export function SectionView({ section, wide }: SectionViewProps) {
   const warn = tone === 'warn' ? styles.warn : ink;
   return (
     <View style={styles.section}>
-      <Words kind="strong" style={[styles.head, warn, { borderBottomColor: palette.onStrip }]}>
+      <AppText kind="strong" style={[styles.head, warn, { borderBottomColor: palette.onStrip }]}>
         {title}
-      </Words>
+      </AppText>
       {columns.length > 0 && (
         <View role="table" aria-label={title} style={styles.rows}>
           {wide && (
             <View role="row" style={styles.row}>
               {columns.map((column) => (
                 <View key={column.title} role="columnheader" style={{ flex: column.share }}>
-                  <Words kind="note" style={[ink, styles.strong, column.figures && styles.right]}>
+                  <AppText kind="note" style={[ink, styles.strong, column.figures && styles.right]}>
                     {column.title}
-                  </Words>
+                  </AppText>
                 </View>
               ))}
             </View>
@@ -42,9 +42,9 @@ export function SectionView({ section, wide }: SectionViewProps) {
               <View key={i} role="row" style={styles.row}>
                 {columns.map((column, j) => (
                   <View key={column.title} role="cell" style={{ flex: column.share }}>
-                    <Words kind="note" style={[ink, column.figures && styles.figures]}>
+                    <AppText kind="note" style={[ink, column.figures && styles.figures]}>
                       {row[j] ?? ''}
-                    </Words>
+                    </AppText>
                   </View>
                 ))}
               </View>
@@ -53,12 +53,12 @@ export function SectionView({ section, wide }: SectionViewProps) {
                 {columns.map((column, j) =>
                   (row[j] ?? '') === '' ? null : (
                     <View key={column.title} role="cell" style={styles.pair}>
-                      <Words kind="note" style={[ink, styles.name]}>
+                      <AppText kind="note" style={[ink, styles.name]}>
                         {column.title}
-                      </Words>
-                      <Words kind="note" style={[ink, styles.strong, styles.said, column.figures && styles.mono]}>
+                      </AppText>
+                      <AppText kind="note" style={[ink, styles.strong, styles.said, column.figures && styles.mono]}>
                         {row[j]}
-                      </Words>
+                      </AppText>
                     </View>
                   ),
                 )}
@@ -68,10 +68,10 @@ export function SectionView({ section, wide }: SectionViewProps) {
         </View>
       )}
       {rows.length > SHOWN && (
-        <Words kind="note" style={ink}>{`and ${rows.length - SHOWN} more, all of them in the PDF`}</Words>
+        <AppText kind="note" style={ink}>{`and ${rows.length - SHOWN} more, all of them in the PDF`}</AppText>
       )}
       {lines.map((line) => (
-        <Words key={line} kind="note" style={warn}>{`· ${line}`}</Words>
+        <AppText key={line} kind="note" style={warn}>{`· ${line}`}</AppText>
       ))}
     </View>
   );

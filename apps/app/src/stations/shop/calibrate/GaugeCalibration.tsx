@@ -5,18 +5,18 @@ import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { dayWords, isDoubtful, standingWords } from '@zero-point/core/messages/gauges/gaugeStatus';
+import { dayWords, isDoubtful, gaugeStatusText } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { StyleSheet, View } from 'react-native';
 import { useMachineRepeats, useUses, type Shop } from '../../../api/queries';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../controls/LinkButton';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
 import { Kept } from './Kept';
 import { RoutineLinks } from './RoutineLinks';
-import { VoidIt } from '../../../touch/VoidCalibration';
+import { VoidCalibration } from '../../../touch/VoidCalibration';
 
 interface GaugeCalibrationProps {
   gauge: KnownGauge;
@@ -33,7 +33,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
     .filter(({ of }) => of.kind === 'gauge' && of.gaugeId === gauge.id)
     .sort((a, b) => a.at.localeCompare(b.at));
   const standing = standingOf(gauge, calibrations, new Date().toISOString(), uses?.touches);
-  const words = standingWords(gauge, standing);
+  const words = gaugeStatusText(gauge, standing);
   const limit = dueOf(gauge);
   const due = (change: { days?: number; uses?: number }) => onKeep({ due: { ...gauge.due, ...change } });
   const own = ownRepeatability(shop, gauge.id);
@@ -41,17 +41,17 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
   return (
     <View style={styles.list}>
       {words !== undefined && (
-        <Words live style={styles.strong} tone={isDoubtful(standing) ? 'warn' : 'ink'}>
+        <AppText live style={styles.strong} tone={isDoubtful(standing) ? 'warn' : 'ink'}>
           {isDoubtful(standing) ? '▲ ' : ''}
           {words}
-        </Words>
+        </AppText>
       )}
       {'due' in standing && standing.due !== null && words === undefined && (
-        <Words>{`Checked ${dayWords(standing.since)}, due again on ${dayWords(standing.due)}.`}</Words>
+        <AppText>{`Checked ${dayWords(standing.since)}, due again on ${dayWords(standing.due)}.`}</AppText>
       )}
       {standing.state === 'voided' && uses !== undefined && uses.setups.length > 0 && (
         <View style={styles.list}>
-          <Words>{`Used since its last good check${uses.since === null ? '' : `, ${dayWords(uses.since)}`}:`}</Words>
+          <AppText>{`Used since its last good check${uses.since === null ? '' : `, ${dayWords(uses.since)}`}:`}</AppText>
           {uses.setups.map(({ id, name, touches }) => (
             <LinkButton
               key={id}
@@ -71,15 +71,15 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           unit={unit}
           usualU={2 * sizeU({ ...gauge, measuredU: undefined } as KnownGauge) * (round ? 2 : 1)}
         />
-        <Words>
+        <AppText>
           {own
             ? `In the log it repeats to ${formatLengthUnit(own.sd, { unit, decimals: unit === 'mm' ? 4 : 5 })}, standard deviation, over ${own.readings} readings.`
             : `Too few repeats in the log; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is used.`}
-        </Words>
+        </AppText>
         {(machines.data ?? []).map(({ machineId, machine, sd, readings, seconds }) => (
-          <Words key={machineId} kind="note" tone="soft">
+          <AppText key={machineId} kind="note" tone="soft">
             {`On ${machine}: ${formatLengthUnit(sd, { unit, decimals: unit === 'mm' ? 4 : 5 })} over ${readings} repeats${seconds === null ? '' : `, a touch every ${Math.round(seconds)} s`}.`}
-          </Words>
+          </AppText>
         ))}
       </Fold>
       <Fold title="When is it due?">
@@ -100,7 +100,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           />
         </FieldRow>
       </Fold>
-      <VoidIt
+      <VoidCalibration
         of={{ kind: 'gauge', gaugeId: gauge.id }}
         name={gauge.name}
         ways={

@@ -11,7 +11,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Shop } from '../../../api/queries';
 import { Choice } from '../../../controls/Choice';
 import { Table, type Column } from '../../../layout/Table';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { DriftChart } from './DriftChart';
 
 interface KeptProps {
@@ -33,7 +33,7 @@ export function Kept({ of, shop, unit, usualU, across }: KeptProps) {
   const all = seriesOf(calibrations, usualU, across);
   const [chosen, setChosen] = useState<string>();
   const series = all.find((one) => one.key === chosen) ?? all[0];
-  if (!series) return <Words tone="soft">Not calibrated yet.</Words>;
+  if (!series) return <AppText tone="soft">Not calibrated yet.</AppText>;
   const current = distinct(series.current);
   return (
     <View style={styles.list}>
@@ -75,10 +75,10 @@ function Drifted({ title, results, of, voids, unit }: DriftedProps) {
   const doubtful = found.verdict === 'moved' || found.verdict === 'trend';
   return (
     <>
-      <Words style={styles.strong} tone={doubtful ? 'warn' : 'ink'}>
+      <AppText style={styles.strong} tone={doubtful ? 'warn' : 'ink'}>
         {doubtful ? '▲ ' : ''}
         {driftWords(found, unit)}
-      </Words>
+      </AppText>
       {of.length > 1 && <DriftChart title={title} results={of} voids={voids} found={found} unit={unit} />}
     </>
   );

@@ -3,7 +3,7 @@ import { touchU } from '@zero-point/core/state/gauges/contactSize';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownCentre } from '@zero-point/core/state/basis/rotaryCentre';
 import { REGISTRY } from '@zero-point/core/registry/registry';
-import { reckon } from '@zero-point/core/calculators/form';
+import { calculate } from '@zero-point/core/calculators/form';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { ProveCentreInput, ProveCentreOutput } from '@zero-point/core/rotary/proveCentre.schema';
 import { mean } from '@zero-point/core/metrology/mean';
@@ -20,8 +20,8 @@ import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, LengthsField } from '../../../keypad/Fields';
 import { calibrate } from '../../../commands/calibrate';
-import { TapeStrip } from '../../../working/WorkingStrip';
-import { Words } from '../../../theme/AppText';
+import { WorkingStrip } from '../../../working/WorkingStrip';
+import { AppText } from '../../../theme/AppText';
 
 interface ProveCentreProps {
   machine: KnownMachine;
@@ -71,11 +71,11 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
         onChange={setWhat}
       />
       {gauges.length === 0 && (
-        <Words tone="warn">
+        <AppText tone="warn">
           {what === 'walls'
             ? 'Add a micrometer or a caliper to the shop first.'
             : 'Add the instrument used to the shop first.'}
-        </Words>
+        </AppText>
       )}
       {gauge && (
         <Choice
@@ -87,9 +87,9 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
       )}
       {what === 'walls' ? (
         <>
-          <Words>
+          <AppText>
             {`Cut once, turn ${axis} half round, cut the same again. Measure the walls both cuts left at one outer face of the part; toward plus and minus as they lay at the first cut.`}
-          </Words>
+          </AppText>
           <Choice
             label="The walls lie along"
             value={String(along)}
@@ -114,7 +114,7 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
             onCommit={setCommand}
           />
           {sense === undefined && (
-            <Words tone="warn">{`Make the trial turn of ${axis} first: its direction is not known yet.`}</Words>
+            <AppText tone="warn">{`Make the trial turn of ${axis} first: its direction is not known yet.`}</AppText>
           )}
           <FieldRow>
             {field('u1', `${names[0]} before`)}
@@ -128,9 +128,9 @@ export function ProveCentre({ machine, axis, centre, sense, shop }: ProveCentreP
       )}
       {typeof found === 'string' && (
         <View role="alert">
-          <Words tone="bad" style={styles.strong}>
+          <AppText tone="bad" style={styles.strong}>
             {found}
-          </Words>
+          </AppText>
         </View>
       )}
       {found !== undefined && typeof found !== 'string' && (
@@ -159,19 +159,19 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
   const size = (mm: number) => formatLengthUnit(mm, { unit, plus: true });
   return (
     <View style={styles.list}>
-      <Words live style={styles.strong} tone={found.state === 'off' ? 'bad' : doubtful ? 'warn' : 'good'}>
+      <AppText live style={styles.strong} tone={found.state === 'off' ? 'bad' : doubtful ? 'warn' : 'good'}>
         {found.state === 'off' ? '✗ ' : doubtful ? '▲ ' : '✓ '}
         {proveCentreWords(found, axis, unit)}
-      </Words>
+      </AppText>
       {found.state === 'off' && (
         <>
-          <Words>Measured error of part zero, against the offset calculated with this centre:</Words>
+          <AppText>Measured error of part zero, against the offset calculated with this centre:</AppText>
           {(sense === undefined ? [180] : [90, 180, -90]).map((command) => {
             const [u, v] = shiftAt(off, partTurn({ sense: sense ?? 1, command }));
             return (
-              <Words
+              <AppText
                 key={command}
-              >{`${axis} ${command < 0 ? '−' : '+'}${Math.abs(command)}°: ${names[0]} ${size(u)}, ${names[1]} ${size(v)}`}</Words>
+              >{`${axis} ${command < 0 ? '−' : '+'}${Math.abs(command)}°: ${names[0]} ${size(u)}, ${names[1]} ${size(v)}`}</AppText>
             );
           })}
           <Button
@@ -188,7 +188,7 @@ function Proof({ found, axis, machine, centre, sense, unit }: ProofProps) {
           </Button>
         </>
       )}
-      <TapeStrip tape={found.tape} unit={unit} />
+      <WorkingStrip tape={found.tape} unit={unit} />
     </View>
   );
 }
@@ -234,7 +234,7 @@ function inputOf({ what, along, command, sense, told, gauge, step }: Told): Prov
 /** The proof, or why there is none. */
 function proved(input: ProveCentreInput): ProveCentreOutput | string {
   try {
-    return reckon(REGISTRY['prove-centre'], input);
+    return calculate(REGISTRY['prove-centre'], input);
   } catch (error) {
     if (error instanceof Refusal) return error.message;
     throw error;

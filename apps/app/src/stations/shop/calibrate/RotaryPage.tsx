@@ -7,12 +7,12 @@ import type { Shop } from '../../../api/queries';
 import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../controls/LinkButton';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { Kept } from './Kept';
 import { ProveCentre } from './ProveCentre';
 import { RoutineLinks } from './RoutineLinks';
 import { rotarySubject } from './subject';
-import { VoidIt } from '../../../touch/VoidCalibration';
+import { VoidCalibration } from '../../../touch/VoidCalibration';
 
 interface RotaryPageProps {
   machine: KnownMachine;
@@ -33,16 +33,16 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
   return (
     <View style={styles.list}>
       <View role="heading" aria-level={2}>
-        <Words kind="sentence">{`${axis} of ${machine.name}`}</Words>
+        <AppText kind="sentence">{`${axis} of ${machine.name}`}</AppText>
       </View>
       {confirmed === undefined ? (
-        <Words style={styles.strong} tone="warn">
+        <AppText style={styles.strong} tone="warn">
           {`▲ The direction of ${axis} is not known. Make its trial turn first: no offset is shown until then.`}
-        </Words>
+        </AppText>
       ) : (
-        <Words>
+        <AppText>
           {`Plus turns the table ${confirmed === 1 ? 'clockwise' : 'anticlockwise'}, seen ${turnSeenFrom(axis)}: seen on ${dayWords(known?.confirmedAt ?? '')}.`}
-        </Words>
+        </AppText>
       )}
       {centre ? (
         <View style={styles.list}>
@@ -56,19 +56,19 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
               size={26}
             />
           ))}
-          <Words tone="soft">{`In machine coordinates, found ${CENTRE_WORDS[centre.by]} on ${dayWords(centre.from)}.`}</Words>
+          <AppText tone="soft">{`In machine coordinates, found ${CENTRE_WORDS[centre.by]} on ${dayWords(centre.from)}.`}</AppText>
         </View>
       ) : (
-        <Words>Its centre is not known yet.</Words>
+        <AppText>Its centre is not known yet.</AppText>
       )}
       {centre &&
         others.map((other) => {
           const { agrees, words } = centresWords(axis, other, centre, unit);
           return (
-            <Words key={other.by} tone={agrees ? 'good' : 'bad'}>
+            <AppText key={other.by} tone={agrees ? 'good' : 'bad'}>
               {agrees ? '✓ ' : '✗ '}
               {words}
-            </Words>
+            </AppText>
           );
         })}
       <Fold title="Find it step by step" open={!centre || confirmed === undefined}>
@@ -82,7 +82,7 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
       <Fold title="History" open={shop.calibrations.some((one) => calibratedKey(one.of) === calibratedKey(of))}>
         <Kept of={of} shop={shop} unit={unit} usualU={0.02} across={[first, second]} />
       </Fold>
-      <VoidIt of={of} name={`${axis}’s centre`} ways={['crash', 'repaired']} />
+      <VoidCalibration of={of} name={`${axis}’s centre`} ways={['crash', 'repaired']} />
       <LinkButton to={`/shop/machines/${machine.id}`} label={`All of ${machine.name}`} />
     </View>
   );

@@ -2,7 +2,7 @@ import { routinesFor } from '@zero-point/core/routines/list';
 import type { Subject } from '@zero-point/core/routines/routine';
 import { StyleSheet, View } from 'react-native';
 import { LinkButton } from '../../../controls/LinkButton';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface RoutineLinksProps {
   subject: Subject;
@@ -17,10 +17,10 @@ export const RoutineLinks = ({ subject, page }: RoutineLinksProps) => (
       <View role="listitem" key={name}>
         <LinkButton to={`${page}${page.includes('?') ? '&' : '?'}do=${name}` as '/shop'} label={`${title}: ${about}`}>
           <>
-            <Words kind="strong">{title}</Words>
-            <Words kind="note" tone="soft">
+            <AppText kind="strong">{title}</AppText>
+            <AppText kind="note" tone="soft">
               {about}
-            </Words>
+            </AppText>
           </>
         </LinkButton>
       </View>

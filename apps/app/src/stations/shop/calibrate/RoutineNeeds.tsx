@@ -2,7 +2,7 @@ import { gaugesOfKinds, type Need, type RoutineState } from '@zero-point/core/ro
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface NeedsProps {
   needs: readonly Need[];
@@ -31,7 +31,7 @@ function NeedField({ need, state: { gauges, machines, told, unit }, onTell }: Ne
     case 'gauge': {
       const options = gaugesOfKinds(gauges, need.of).map(({ id, name }) => ({ value: id, label: name }));
       if (options.length === 0)
-        return <Words tone="warn">{`${need.label}: the shop has none. Add one under Gauges first.`}</Words>;
+        return <AppText tone="warn">{`${need.label}: the shop has none. Add one under Gauges first.`}</AppText>;
       return <Choice label={need.label} value={value} options={options} onChange={onTell} />;
     }
     case 'machine':

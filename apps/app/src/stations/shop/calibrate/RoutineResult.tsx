@@ -5,8 +5,8 @@ import { Cautions } from '../../../answer/Cautions';
 import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { useWide } from '../../../layout/useLayoutSize';
-import { TapeStrip } from '../../../working/WorkingStrip';
-import { Words } from '../../../theme/AppText';
+import { WorkingStrip } from '../../../working/WorkingStrip';
+import { AppText } from '../../../theme/AppText';
 
 interface ResultProps {
   result: RoutineResult;
@@ -32,12 +32,12 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
         />
       ))}
       {against.map((words) => (
-        <Words key={words} live style={styles.strong}>
+        <AppText key={words} live style={styles.strong}>
           {words}
-        </Words>
+        </AppText>
       ))}
       {result.notes.map((note) => (
-        <Words key={note}>{note}</Words>
+        <AppText key={note}>{note}</AppText>
       ))}
       <Cautions
         cautions={result.cautions.map((caution) => ({ ...caution, mustTick: false }))}
@@ -45,7 +45,7 @@ export function RoutineResultView({ result, unit, against }: ResultProps) {
         onTick={() => undefined}
       />
       <Fold title="Show the working" open={wide}>
-        <TapeStrip tape={result.tape} unit={unit} />
+        <WorkingStrip tape={result.tape} unit={unit} />
       </Fold>
     </View>
   );

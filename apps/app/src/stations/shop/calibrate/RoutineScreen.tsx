@@ -12,7 +12,7 @@ import {
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { capital } from '@zero-point/core/messages/basis/grammar';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -22,7 +22,7 @@ import { ReadingDock } from '../../../touch/ReadingDock';
 import { MainAction } from '../../../controls/MainAction';
 import { StationFrame } from '../../../layout/StationFrame';
 import { keepRoutine } from '../../../commands/calibrate';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { draftsOf, useDrafts, type Draft } from '../../../stores/routineDrafts';
 import { RoutineDrawing } from './RoutineDrawing';
 import { RoutineNeeds } from './RoutineNeeds';
@@ -89,12 +89,12 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
       drawing={null}
       prompt={
         <>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {title}
-          </Words>
-          <Words kind="sentence" live>
-            {finished ? 'This is the result. Save it, or do it again.' : `${capital(routine.about)}.`}
-          </Words>
+          </AppText>
+          <AppText kind="sentence" live>
+            {finished ? 'This is the result. Save it, or do it again.' : `${capitalize(routine.about)}.`}
+          </AppText>
           {typeof asked === 'string' && <Trouble words={asked} />}
         </>
       }
@@ -172,24 +172,24 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
       drawing={<RoutineDrawing picture={ask.picture} label={ask.say} />}
       prompt={
         <>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {title} · {place.at} of {place.of}
-          </Words>
-          <Words kind="sentence" live>
+          </AppText>
+          <AppText kind="sentence" live>
             {ask.say}
-          </Words>
+          </AppText>
         </>
       }
       detail={
         <>
           <View style={styles.readings}>
-            <Words kind="note" tone="soft">
+            <AppText kind="note" tone="soft">
               {readings.length === 0
                 ? ask.good === 1
                   ? 'One reading.'
                   : `${ask.least === 1 ? 'One reading does' : `${ask.least} readings do`}, ${ask.good} make it good.`
                 : `${readings.length} of ${ask.good}, ${unit}`}
-            </Words>
+            </AppText>
             {readings.map((mm, i) => (
               <Figure key={i} size={17}>
                 {formatLength(mm, { unit })}
@@ -229,9 +229,9 @@ function Question({ ask, title, place, readings, unit, onReadings, onBack, onNex
 
 const Trouble = ({ words }: { words: string }) => (
   <View role="alert">
-    <Words tone="bad" style={styles.strong}>
+    <AppText tone="bad" style={styles.strong}>
       {words}
-    </Words>
+    </AppText>
   </View>
 );
 

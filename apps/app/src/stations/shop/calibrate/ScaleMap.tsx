@@ -5,7 +5,7 @@ import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface ScaleMapProps {
   axis: 'x' | 'y' | 'z';
@@ -21,16 +21,16 @@ export function ScaleMap({ axis, errors, unit }: ScaleMapProps) {
   const size = (mm: number, plus = false) => formatLengthUnit(mm, { unit, plus });
   return (
     <View style={styles.list}>
-      <Words>
+      <AppText>
         {`By blocks ${axis.toUpperCase()} reads over ${errors.map((one) => `${size(one.error, true)} ${plusMinus(one.U, unit)} at ${size(one.at)}`).join(', ')}.`}
-      </Words>
+      </AppText>
       <LengthField label={`A move of ${axis.toUpperCase()} by`} unit={unit} value={move} onCommit={setMove} />
-      <Words live>
+      <AppText live>
         {Math.abs(error) <= U
           ? `Over ${size(move)} nothing is to be seen beyond ${plusMinus(U, unit)}.`
           : `Over ${size(move)} it reads ${size(error, true)} ${plusMinus(U, unit)} over: to go ${size(move)}, go until it shows ${size(move + error)}.`}
         {Math.abs(move) > furthest ? ' That is further than it was measured.' : ''}
-      </Words>
+      </AppText>
     </View>
   );
 }

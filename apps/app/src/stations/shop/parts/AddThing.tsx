@@ -6,7 +6,7 @@ import { Button } from 'react-native-paper';
 import { CardButton } from '../../../controls/CardButton';
 import type { Shop } from '../../../api/queries';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { addCutter, addGauge, addHolding, addMachine, type Collection } from '../view';
 
 /** Adds a thing from a sensible starting point, and opens it. */
@@ -18,13 +18,13 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
     case 'machines':
       return (
         <View style={{ gap: 8 }}>
-          <Words kind="sentence">Add a machine. Which is most like yours?</Words>
+          <AppText kind="sentence">Add a machine. Which is most like yours?</AppText>
           {MACHINE_KINDS.map(({ kind, name, about }) => (
             <CardButton key={kind} label={`${name}, ${about}`} onPress={() => open(addMachine(shop, kind, units))}>
-              <Words kind="strong">{name}</Words>
-              <Words kind="note" tone="soft">
+              <AppText kind="strong">{name}</AppText>
+              <AppText kind="note" tone="soft">
                 {about}
-              </Words>
+              </AppText>
             </CardButton>
           ))}
         </View>
@@ -32,7 +32,7 @@ export function AddThing({ collection, shop }: { collection: Collection; shop: S
     case 'gauges':
       return (
         <View style={{ gap: 8 }}>
-          <Words kind="sentence">Add a gauge. What is it?</Words>
+          <AppText kind="sentence">Add a gauge. What is it?</AppText>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {GAUGE_KINDS.map((kind) => (
               <Button

@@ -7,7 +7,7 @@ import { LinkButton } from '../../../controls/LinkButton';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { ScaleMap } from '../calibrate/ScaleMap';
 
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
@@ -98,11 +98,11 @@ export function AxisFields({ machine, axis, onChange }: AxisFieldsProps) {
           check={positive('The travel')}
         />
       </FieldRow>
-      <Words>
+      <AppText>
         {backlash
           ? `Backlash ${formatLengthUnit(backlash.value, { unit })} ${plusMinus(backlash.U, unit)}, measured ${backlash.from.slice(0, 10)}.`
           : 'Backlash not measured yet.'}
-      </Words>
+      </AppText>
       <LinkButton
         to={`/shop/machines/${machine.id}?axis=${axis}&do=backlash`}
         label={`Measure backlash of ${axis.toUpperCase()}`}

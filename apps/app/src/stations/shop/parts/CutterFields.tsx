@@ -10,8 +10,8 @@ import { CountField, LengthField, OptionalLengthField, TextField } from '../../.
 import { calibrate } from '../../../commands/calibrate';
 import { saveThing } from '../../../commands/logEntry';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/AppText';
-import { VoidIt } from '../../../touch/VoidCalibration';
+import { AppText } from '../../../theme/AppText';
+import { VoidCalibration } from '../../../touch/VoidCalibration';
 import { giveNumber, numbersOf } from '../view';
 
 /** Everything of a cutter, and its number in each machine. */
@@ -65,7 +65,7 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
       />
       <EndFields cutter={cutter} keep={keep} />
       <Numbers cutter={cutter} shop={shop} />
-      <VoidIt
+      <VoidCalibration
         of={{ kind: 'cutter', cutterId: cutter.id }}
         name={cutter.name}
         ways={['repaired', 'crash']}
@@ -127,9 +127,9 @@ function Numbers({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
   };
   return (
     <View style={{ gap: 8 }}>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Its number in each machine’s rack or changer. 0 if it has none.
-      </Words>
+      </AppText>
       {shop.machines
         .filter(({ retiredOn }) => retiredOn === undefined)
         .map(({ id, name }) => (

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { CountField, LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { useSettings } from '../../../stores/settings';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { GaugeCalibration } from '../calibrate/GaugeCalibration';
 import { useState } from 'react';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
@@ -80,9 +80,9 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       )}
       {gauge.kind === 'touch-plate' && (
         <View style={{ gap: 6 }}>
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             A corner plate adds its own wall on each axis; a plain plate its thickness.
-          </Words>
+          </AppText>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
             {(['x', 'y', 'z'] as const).map((axis) => (
               <LengthField

@@ -9,14 +9,14 @@ import { DialectChoice } from '../../../controls/DialectChoice';
 import { UnitChoice } from '../../../controls/UnitChoice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthsField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { LinkButton } from '../../../controls/LinkButton';
 import { Kept } from '../calibrate/Kept';
 import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Shop } from '../../../api/queries';
-import { keepMachine } from '../../../commands/saveMachine';
+import { saveMachine } from '../../../commands/saveMachine';
 import { MachineLink } from '../../../link/MachineLink';
 import { MachineTools } from './MachineTools';
 
@@ -44,7 +44,7 @@ function withLimit(limits: Limits | undefined, field: keyof Limits, value: numbe
 
 /** Everything of a machine; what most people need comes first. */
 export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: Shop }) {
-  const keep = (change: Partial<Machine>) => keepMachine(shop, { ...machine, ...change });
+  const keep = (change: Partial<Machine>) => saveMachine(shop, { ...machine, ...change });
   const habits = (change: Partial<Machine['habits']>) => keep({ habits: { ...machine.habits, ...change } });
   const { units } = machine;
   const byController = hasController(machine);
@@ -69,7 +69,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         value={machine.scale}
         options={[
           { value: 'dial', label: 'Its dials' },
-          { value: 'readout', label: 'A readout' },
+          { value: 'readout', label: 'A DRO' },
           { value: 'machine', label: 'The control' },
         ]}
         onChange={(scale) => keep({ scale })}
@@ -189,15 +189,15 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
             />
           )}
         </FieldRow>
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           0 if not known: then quill depth is not checked.
-        </Words>
+        </AppText>
       </Fold>
       <Fold title="Its tools, by number">
         <MachineTools machine={machine} shop={shop} />
       </Fold>
       <Fold title="Tool touch-off point">
-        <Words>One place where every tool touches off at a change.</Words>
+        <AppText>One place where every tool touches off at a change.</AppText>
         <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well a tool repeats there" />
         <Kept of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
       </Fold>
@@ -210,9 +210,9 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         value={machine.note ?? ''}
         onCommit={(note) => keep({ note })}
       />
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         △ The machine’s own manual comes first.
-      </Words>
+      </AppText>
     </View>
   );
 }

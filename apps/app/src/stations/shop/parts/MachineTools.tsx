@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';
 import { LinkButton } from '../../../controls/LinkButton';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { giveNumber, nextNumber } from '../view';
 
 /** The cutters a machine has numbers for, and those of the shop it has none for. */
@@ -15,7 +15,7 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
   );
   return (
     <View style={{ gap: 8 }}>
-      {held.length === 0 && <Words tone="soft">It has no tools yet.</Words>}
+      {held.length === 0 && <AppText tone="soft">It has no tools yet.</AppText>}
       {held.map(({ number, cutterId }) => (
         <View key={number} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
           <View style={{ flex: 1 }}>
@@ -34,9 +34,9 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
         </View>
       ))}
       {free.length > 0 && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           Give the next number to:
-        </Words>
+        </AppText>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {free.map(({ id, name }) => (

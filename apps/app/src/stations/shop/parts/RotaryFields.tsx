@@ -4,7 +4,7 @@ import { Button } from 'react-native-paper';
 import { Choice } from '../../../controls/Choice';
 import { LinkButton } from '../../../controls/LinkButton';
 import { AngleField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface RotaryFieldsProps {
   machineId: string;
@@ -22,10 +22,10 @@ export function RotaryFields({ machineId, rotary, onChange }: RotaryFieldsProps)
   return (
     <View style={{ gap: 14 }}>
       {rotary.length > 1 && (
-        <Words>{`The part is on ${rotary[0]?.name ?? ''}; ${rotary
+        <AppText>{`The part is on ${rotary[0]?.name ?? ''}; ${rotary
           .slice(1)
           .map(({ name }) => name)
-          .join(', then ')} carries that.`}</Words>
+          .join(', then ')} carries that.`}</AppText>
       )}
       {rotary.length > 1 && (
         <Button mode="outlined" onPress={() => onChange([...rotary].reverse())} style={{ alignSelf: 'flex-start' }}>
@@ -34,9 +34,9 @@ export function RotaryFields({ machineId, rotary, onChange }: RotaryFieldsProps)
       )}
       {rotary.map((axis) => (
         <View key={axis.name} style={{ gap: 10 }}>
-          <Words style={{ fontWeight: '700' }}>
+          <AppText style={{ fontWeight: '700' }}>
             {axis.name}, {ABOUT[axis.name]}
-          </Words>
+          </AppText>
           <LinkButton
             to={`/shop/machines/${machineId}?axis=${axis.name}`}
             label={`${axis.name}: which way it counts, and where it turns`}

@@ -1,6 +1,6 @@
-import type { AgainThing, AgainTouch } from '@zero-point/core/state/verify/recheckTargets';
+import type { RecheckTarget, RecheckTouch } from '@zero-point/core/state/verify/recheckTargets';
 import { wallSide } from '@zero-point/core/state/verify/recheckTargets';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { gapOf } from '@zero-point/core/state/gauges/gaugeSeat';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { roundOf } from '@zero-point/core/datum/feature';
@@ -14,15 +14,15 @@ import { Target } from '../../../drawing/Target';
 import type { View } from '../../../drawing/geometry/view';
 
 interface AgainDrawingProps {
-  book: Book;
-  things: readonly AgainThing[];
-  chosen: AgainThing | undefined;
-  touch: AgainTouch | undefined;
+  book: SetupState;
+  things: readonly RecheckTarget[];
+  chosen: RecheckTarget | undefined;
+  touch: RecheckTouch | undefined;
   onChoose: (key: string) => void;
 }
 
 /** The part with what can be touched again on it: from above, or from the front for Z. */
-export function AgainDrawing(props: AgainDrawingProps) {
+export function RecheckDrawing(props: AgainDrawingProps) {
   return props.chosen?.of.kind === 'z' ? <FromFront {...props} /> : <FromAbove {...props} />;
 }
 
@@ -86,13 +86,13 @@ function FromAbove({ book, things, chosen, touch, onChoose }: AgainDrawingProps)
 }
 
 /** Where a thing wants to be tapped. */
-function wanted(book: Book, thing: AgainThing, view: View): Wanted<AgainThing> {
+function wanted(book: SetupState, thing: RecheckTarget, view: View): Wanted<RecheckTarget> {
   const at = middleOf(book, thing);
   return { thing, x: view.x(at.x), y: view.y(at.y), width: 0, height: 0 };
 }
 
 /** Where on the part a thing is pressed, mm in the part's own frame. */
-function middleOf({ part }: Book, { of }: AgainThing): Point {
+function middleOf({ part }: SetupState, { of }: RecheckTarget): Point {
   const { x, y } = part.size;
   if (of.kind === 'round') return roundOf(part, of.of).at;
   if (of.kind === 'z') return { x: x / 2, y: y / 2 };
@@ -105,9 +105,9 @@ function middleOf({ part }: Book, { of }: AgainThing): Point {
 }
 
 interface ApproachProps {
-  book: Book;
-  thing: AgainThing;
-  touch: AgainTouch;
+  book: SetupState;
+  thing: RecheckTarget;
+  touch: RecheckTouch;
   view: View;
 }
 

@@ -1,23 +1,23 @@
-import type { Beside } from '@zero-point/core/messages/program/programComparison';
+import type { ProgramComparison } from '@zero-point/core/messages/program/programComparison';
 import { StyleSheet, View } from 'react-native';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** What the program believes on the left, what is set on the right, and whether they go together. */
-export function BesideTable({ rows }: { rows: readonly Beside[] }) {
+export function ProgramComparisonTable({ rows }: { rows: readonly ProgramComparison[] }) {
   return (
     <View role="table" aria-label="Program compared with the setup" style={styles.table}>
       {rows.map(({ what, program, set, agrees }) => (
         <View key={what} role="row" style={styles.row}>
           <View role="cell" style={styles.what}>
-            <Words kind="note" tone={agrees === false ? 'bad' : 'soft'} style={styles.strong}>
+            <AppText kind="note" tone={agrees === false ? 'bad' : 'soft'} style={styles.strong}>
               {`${agrees === false ? '✗ ' : agrees ? '✓ ' : ''}${what}`}
-            </Words>
+            </AppText>
           </View>
           <View role="cell" style={styles.cell}>
-            <Words kind="note">{program}</Words>
+            <AppText kind="note">{program}</AppText>
           </View>
           <View role="cell" style={styles.cell}>
-            <Words kind="note">{set}</Words>
+            <AppText kind="note">{set}</AppText>
           </View>
         </View>
       ))}

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Obstacle, Obstacles } from '@zero-point/core/records/setup/obstacles';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,7 +9,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
 import { saveInSetup } from '../../../commands/logEntry';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { BoxesDrawing } from './BoxesDrawing';
 
 /** A clamp as it is first put down, mm. */
@@ -25,7 +25,7 @@ const moved = (box: Obstacle, dx: number, dy: number): Obstacle => ({
 });
 
 /** Clamps, jaws and the stock as boxes: put down and dragged on the drawing, then told to size. */
-export function BoxesFold({ book }: { book: Book }) {
+export function BoxesFold({ book }: { book: SetupState }) {
   const { obstacles, part } = book;
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const keep = (change: Partial<Obstacles>) => saveInSetup(book, 'obstacles', { ...obstacles, ...change });
@@ -45,10 +45,10 @@ export function BoxesFold({ book }: { book: Book }) {
   const count = obstacles.boxes.length;
   return (
     <Fold title={count === 0 ? 'Clamps, jaws and stock' : `Clamps, jaws and stock: ${count}`}>
-      <Words tone="soft">
+      <AppText tone="soft">
         Choose where a clamp is, drag it to its place, then enter its size. Measured from the part’s front left top
         corner.
-      </Words>
+      </AppText>
       <BoxesDrawing
         part={part}
         partZero={book.setup.partZero}
@@ -120,7 +120,7 @@ export function BoxesFold({ book }: { book: Book }) {
 
 interface BoxCardProps {
   box: Obstacle;
-  book: Book;
+  book: SetupState;
   open: boolean;
   onChange: (box: Obstacle) => void;
   onRemove: () => void;

@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Finding } from '@zero-point/core/program/finding';
 import { lineBefore, nextLine, stretchOfLine } from '@zero-point/core/program/interpreter/lineNavigation';
-import { besideWords, envelopeWords } from '@zero-point/core/messages/program/programComparison';
+import { programComparisonRows, envelopeWords } from '@zero-point/core/messages/program/programComparison';
 import { LOOKED_FOR } from '@zero-point/core/messages/program/finding';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -9,16 +9,16 @@ import { Button, IconButton } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../controls/Choice';
 import { TARGET } from '../../../layout/layout';
-import { FilePick } from '../../../files/FilePicker';
+import { FilePicker } from '../../../files/FilePicker';
 import { StationFrame } from '../../../layout/StationFrame';
 import { useWide } from '../../../layout/useLayoutSize';
 import { useKeys } from '../../../keyboard/useKeys';
 import { ProgramDrawing } from '../../../drawing/ProgramDrawing';
 import type { Side } from '../../../drawing/geometry/programTraces';
 import type { Checked } from '../../../stores/programs';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { countOf, cursorView, isStale, worldOf } from '../programView';
-import { BesideTable } from './BesideTable';
+import { ProgramComparisonTable } from './BesideTable';
 import { BoxesFold } from './BoxesFold';
 import { CursorPanel } from './CursorPanel';
 import { FindingList } from './FindingList';
@@ -26,7 +26,7 @@ import { PROGRAM_FILES } from './programFiles';
 import { WhichChoice } from './WhichChoice';
 
 interface CheckedPageProps {
-  book: Book;
+  book: SetupState;
   checked: Checked;
   trouble: string | undefined;
   onAgain: () => void;
@@ -75,15 +75,15 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
       }
       prompt={
         <>
-          <Words kind="sentence" live tone={countOf(findings, 'stop') > 0 ? 'bad' : 'ink'}>
+          <AppText kind="sentence" live tone={countOf(findings, 'stop') > 0 ? 'bad' : 'ink'}>
             {summary(findings, file.name, told.checkedTo < told.lines ? told.checkedTo : undefined)}
-          </Words>
+          </AppText>
           {trouble !== undefined && (
             <View role="alert">
-              <Words tone="bad">{trouble}</Words>
+              <AppText tone="bad">{trouble}</AppText>
             </View>
           )}
-          {stale && <Words tone="warn">▲ Something was set or changed since. Check it again.</Words>}
+          {stale && <AppText tone="warn">▲ Something was set or changed since. Check it again.</AppText>}
           {path.count > 0 && (
             <View style={styles.row}>
               <View style={styles.sides}>
@@ -151,24 +151,24 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
             />
           )}
           <Fold title="What the program uses, and what is set" open={wide}>
-            <BesideTable rows={besideWords(told, set)} />
+            <ProgramComparisonTable rows={programComparisonRows(told, set)} />
           </Fold>
           <Fold title="Room it takes">
             {envelopeWords(told, set).map((line) => (
-              <Words key={line}>{line}</Words>
+              <AppText key={line}>{line}</AppText>
             ))}
           </Fold>
           <BoxesFold book={book} />
           <Fold title="What was checked">
             {LOOKED_FOR.map((line) => (
-              <Words key={line}>· {line}</Words>
+              <AppText key={line}>· {line}</AppText>
             ))}
-            <Words tone="soft">
+            <AppText tone="soft">
               This check does not make it safe. First run above the part, single block, hand on feed hold, emergency
               stop within reach.
-            </Words>
+            </AppText>
           </Fold>
-          <FilePick rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
+          <FilePicker rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
           <WhichChoice value="program" />
         </>
       }

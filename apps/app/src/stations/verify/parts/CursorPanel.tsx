@@ -7,7 +7,7 @@ import { CountField } from '../../../keypad/Fields';
 import type { Checked } from '../../../stores/programs';
 import { MONO } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { cursorView, lineText } from '../programView';
 
 interface CursorPanelProps {
@@ -65,21 +65,21 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
           onPress={onNext}
         />
       </View>
-      <Words style={styles.code} lines={2}>
+      <AppText style={styles.code} lines={2}>
         {text.line === line ? text.text : ' '}
-      </Words>
+      </AppText>
       <View style={styles.places}>
         {Object.entries(place).map(([axis, value]) => (
           <View key={axis} style={styles.place}>
-            <Words tone="soft">{axis}</Words>
+            <AppText tone="soft">{axis}</AppText>
             <Figure size={18}>{value}</Figure>
           </View>
         ))}
-        <Words tone="soft">{`${unit}, ${how}`}</Words>
+        <AppText tone="soft">{`${unit}, ${how}`}</AppText>
       </View>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         {modal}
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACES } from '@zero-point/core/records/values/faces';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
@@ -7,7 +7,7 @@ import type { MeasureDraft } from '../measureView';
 
 interface DraftFieldsProps {
   draft: MeasureDraft;
-  book: Book;
+  book: SetupState;
   onChange: (change: Partial<MeasureDraft>) => void;
 }
 

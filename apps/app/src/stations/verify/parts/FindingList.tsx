@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, TouchableRipple } from 'react-native-paper';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface FindingListProps {
   findings: readonly Finding[];
@@ -48,11 +48,11 @@ export function FindingList({ findings, unit, chosen, onChoose }: FindingListPro
               ]}
             >
               <>
-                <Words kind="note" tone={tone} style={styles.strong}>
+                <AppText kind="note" tone={tone} style={styles.strong}>
                   {`${mark} ${word} · ${linesWords(finding)}`}
-                </Words>
-                <Words>{said}</Words>
-                <Words tone="soft">{remedy}</Words>
+                </AppText>
+                <AppText>{said}</AppText>
+                <AppText tone="soft">{remedy}</AppText>
               </>
             </TouchableRipple>
           </View>

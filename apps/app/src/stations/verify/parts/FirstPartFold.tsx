@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { verified } from '@zero-point/core/state/verify/measurements';
 import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import { useState } from 'react';
@@ -6,11 +6,11 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { DraftField } from '../../../keypad/DraftField';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { signFirstPart } from '../measureView';
 
 /** The first part's record: in or out, signed with a name. */
-export function FirstPartFold({ book }: { book: Book }) {
+export function FirstPartFold({ book }: { book: SetupState }) {
   const { isIn, sizes } = verified(book);
   const [by, setBy] = useState('');
   const [note, setNote] = useState('');
@@ -26,11 +26,11 @@ export function FirstPartFold({ book }: { book: Book }) {
   return (
     <Fold title={`First part${book.firstParts.length > 0 ? `: ${book.firstParts.at(-1)?.verdict}` : ''}`}>
       {book.firstParts.map(({ id, verdict, by: signed, at, note: said, measured }) => (
-        <Words key={id}>
+        <AppText key={id}>
           {`${verdict === 'in' ? '✓ In' : '✗ Out'}, ${measured.length} measured, signed ${signed}, ${dayWords(at)}${said === '' ? '' : `. ${said}`}`}
-        </Words>
+        </AppText>
       ))}
-      <Words tone="soft">
+      <AppText tone="soft">
         {sizes.length === 0
           ? 'Nothing is measured yet.'
           : isIn === null
@@ -38,12 +38,12 @@ export function FirstPartFold({ book }: { book: Book }) {
             : isIn
               ? 'Everything with limits is in tolerance.'
               : 'Something is out of tolerance.'}
-      </Words>
+      </AppText>
       <DraftField label="Your name" value={by} onChange={setBy} onSubmit={() => undefined} />
       <DraftField label="Note" value={note} onChange={setNote} onSubmit={() => undefined} />
       {trouble !== undefined && (
         <View role="alert">
-          <Words tone="bad">{trouble}</Words>
+          <AppText tone="bad">{trouble}</AppText>
         </View>
       )}
       <View style={{ flexDirection: 'row', gap: 8 }}>

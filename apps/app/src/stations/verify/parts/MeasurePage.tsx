@@ -1,9 +1,9 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { verified } from '@zero-point/core/state/verify/measurements';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useState } from 'react';
 import { ReadingDock } from '../../../touch/ReadingDock';
-import { StandingLine } from '../../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../../touch/GaugeStatusLine';
 import { HolesMark } from '../../../drawing/HolesMark';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow, ContactCircle, Label } from '../../../drawing/marks';
@@ -11,7 +11,7 @@ import { Target } from '../../../drawing/Target';
 import { Choice } from '../../../controls/Choice';
 import { LinkButton } from '../../../controls/LinkButton';
 import { StationFrame } from '../../../layout/StationFrame';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import {
   allHoles,
   exaggeration,
@@ -41,7 +41,7 @@ const KINDS: readonly { value: MeasureKind; label: string; ask: string }[] = [
 const MOST_TARGETS = 80;
 
 /** What was made, measured: sizes, places, heights; what the whole of it says, and what to change for the next part. */
-export default function MeasurePage({ book }: { book: Book }) {
+export default function MeasurePage({ book }: { book: SetupState }) {
   const { setup, part } = book;
   const unit = setup.units;
   const [draft, setDraft] = useState<MeasureDraft>(() => startDraft(book));
@@ -121,9 +121,9 @@ export default function MeasurePage({ book }: { book: Book }) {
         />
       }
       prompt={
-        <Words kind="sentence" live>
+        <AppText kind="sentence" live>
           {lack ?? `${KINDS.find(({ value }) => value === draft.kind)?.ask ?? ''}${pickedWords(draft, holes)}`}
-        </Words>
+        </AppText>
       }
       detail={
         <>
@@ -143,7 +143,7 @@ export default function MeasurePage({ book }: { book: Book }) {
               onChange={(gaugeId) => change({ gaugeId })}
             />
           )}
-          {draft.gaugeId !== undefined && <StandingLine book={book} gaugeId={draft.gaugeId} only="doubtful" />}
+          {draft.gaugeId !== undefined && <GaugeStatusLine book={book} gaugeId={draft.gaugeId} only="doubtful" />}
           <MeasuredResults book={book} />
           <FirstPartFold book={book} />
         </>
@@ -151,11 +151,11 @@ export default function MeasurePage({ book }: { book: Book }) {
       dock={
         gauges.length === 0 ? (
           <>
-            <Words>
+            <AppText>
               {draft.kind === 'size'
                 ? 'No gauge in the shop measures a hole. Add a caliper or a bore gauge first.'
                 : 'No gauge in the shop measures this. Add a caliper or a micrometer first.'}
-            </Words>
+            </AppText>
             <LinkButton to="/shop/gauges" label="Go to the gauges" />
           </>
         ) : (

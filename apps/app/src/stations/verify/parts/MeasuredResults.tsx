@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { agreesWith, corrections, verified } from '@zero-point/core/state/verify/measurements';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
@@ -13,12 +13,12 @@ import {
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
-import { TapeStrip } from '../../../working/WorkingStrip';
+import { WorkingStrip } from '../../../working/WorkingStrip';
 import { enterable } from '../enterCorrection';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** Everything measured, what the holes say as a whole, and what to change. */
-export function MeasuredResults({ book }: { book: Book }) {
+export function MeasuredResults({ book }: { book: SetupState }) {
   const unit = book.setup.units;
   const found = verified(book);
   if (found.sizes.length === 0) return null;
@@ -29,11 +29,11 @@ export function MeasuredResults({ book }: { book: Book }) {
       <View role="list" aria-label="Measured" style={styles.list}>
         {found.sizes.map((size) => (
           <View key={size.measurement.id} role="listitem">
-            <Words style={styles.strong}>{measuredName(book, size.measurement.of)}</Words>
-            <Words tone={size.isIn === false ? 'bad' : 'ink'}>
+            <AppText style={styles.strong}>{measuredName(book, size.measurement.of)}</AppText>
+            <AppText tone={size.isIn === false ? 'bad' : 'ink'}>
               {sizeWords(size, unit)}
               {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±.') : `: ${inWords(size.isIn)}`}
-            </Words>
+            </AppText>
           </View>
         ))}
       </View>
@@ -43,13 +43,13 @@ export function MeasuredResults({ book }: { book: Book }) {
             const zone = fit?.holes.find(({ name }) => name === hole.name);
             return (
               <View key={hole.name} role="listitem">
-                <Words style={styles.strong}>{hole.name}</Words>
-                <Words tone={zone?.inZone === false ? 'bad' : 'ink'}>
+                <AppText style={styles.strong}>{hole.name}</AppText>
+                <AppText tone={zone?.inZone === false ? 'bad' : 'ink'}>
                   {holeOffWords(hole, unit)}
                   {zone
                     ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}; ${leftWords(zone, unit)}`
                     : ''}
-                </Words>
+                </AppText>
               </View>
             );
           })}
@@ -57,24 +57,24 @@ export function MeasuredResults({ book }: { book: Book }) {
       )}
       {fit && (
         <>
-          <Words>
+          <AppText>
             {`As a whole: shifted X ${formatLengthUnit(fit.shift.x, { unit, plus: true })}, Y ${formatLengthUnit(fit.shift.y, { unit, plus: true })} ${plusMinus(fit.uncertainty.U, unit)}`}
             {fit.turnU === null
               ? '.'
               : `, turned ${fit.turn > 0 ? '+' : ''}${formatAngle(fit.turn)} ±${formatAngle(fit.turnU)}.`}
-          </Words>
+          </AppText>
           <Fold title="Working of the shift">
-            <TapeStrip tape={fit.tape} unit={unit} />
+            <WorkingStrip tape={fit.tape} unit={unit} />
           </Fold>
         </>
       )}
-      <Words style={styles.strong}>For the next part</Words>
+      <AppText style={styles.strong}>For the next part</AppText>
       {changes.length === 0 ? (
-        <Words>Nothing to change: every difference is within its ±.</Words>
+        <AppText>Nothing to change: every difference is within its ±.</AppText>
       ) : (
         changes.map((correction) => (
           <View key={`${correction.kind} ${'tool' in correction ? correction.tool : ''}`} style={styles.change}>
-            <Words>{correctionWords(book, correction)}</Words>
+            <AppText>{correctionWords(book, correction)}</AppText>
             {enterable(book, correction).map(({ label, enter }) => (
               <Button key={label} mode="outlined" onPress={enter} style={styles.enter}>
                 {label}

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { programSetting } from '@zero-point/core/state/verify/programContext';
 import { LARGEST_PROGRAM } from '@zero-point/core/program/checkProgram';
 import { hasController } from '@zero-point/core/records/shop/machine';
@@ -7,11 +7,11 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Cautions } from '../../../answer/Cautions';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
-import { FilePick } from '../../../files/FilePicker';
+import { FilePicker } from '../../../files/FilePicker';
 import { ProgressBar } from '../../../layout/ProgressBar';
 import { StationFrame } from '../../../layout/StationFrame';
 import { usePrograms, type Checked } from '../../../stores/programs';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { runProgramCheck } from '../../../workers/programJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
 import { logProgramCheck } from '../programView';
@@ -25,7 +25,7 @@ type State = { state: 'idle' } | { state: 'reading'; name: string; share: number
 const UNREAD = 'The file could not be read. It may have been saved again: choose it again.';
 
 /** A program held against what is set: chosen, read in a worker, and told what was found. */
-export default function ProgramPage({ book }: { book: Book }) {
+export default function ProgramPage({ book }: { book: SetupState }) {
   const { setup, part, machine } = book;
   const checked = usePrograms(({ checked: all }) => all[setup.id]);
   const keep = usePrograms((programs) => programs.keep);
@@ -66,7 +66,7 @@ export default function ProgramPage({ book }: { book: Book }) {
     return (
       <StationFrame
         drawing={<Part book={book} />}
-        prompt={<Words kind="sentence">{`${machine.name} has no control that runs programs.`}</Words>}
+        prompt={<AppText kind="sentence">{`${machine.name} has no control that runs programs.`}</AppText>}
         detail={<WhichChoice value="program" />}
         dock={null}
       />
@@ -86,17 +86,17 @@ export default function ProgramPage({ book }: { book: Book }) {
       drawing={<Part book={book} />}
       prompt={
         <>
-          <Words kind="sentence" live>
+          <AppText kind="sentence" live>
             {now.state === 'reading'
               ? `Reading ${now.name} …`
               : `Choose the program you will run. Every move is compared with what you set on ${part.name}.`}
-          </Words>
+          </AppText>
           {now.state === 'reading' && (
             <ProgressBar label={`Reading ${now.name}`} done={Math.round(now.share * 100)} most={100} />
           )}
           {now.state === 'refused' && (
             <View role="alert">
-              <Words tone="bad">{now.why}</Words>
+              <AppText tone="bad">{now.why}</AppText>
             </View>
           )}
         </>
@@ -104,17 +104,17 @@ export default function ProgramPage({ book }: { book: Book }) {
       detail={
         <>
           <WhichChoice value="program" />
-          <Words tone="soft">
+          <AppText tone="soft">
             Up to 20 MB. The file stays on this device; only its name and what was found are logged.
-          </Words>
+          </AppText>
           {part.untold && part.untold.length > 0 && (
-            <Words tone="warn">
+            <AppText tone="warn">
               ▲{' '}
               {`Not entered: the part’s ${part.untold.map((axis) => axis.toUpperCase()).join(', ')}. Enter it in Plan, or its limits are not checked.`}
-            </Words>
+            </AppText>
           )}
           {book.cutPlan.program?.clear === undefined && (
-            <Words tone="warn">▲ The clear height is not set. Set it in Holes, under Program.</Words>
+            <AppText tone="warn">▲ The clear height is not set. Set it in Holes, under Program.</AppText>
           )}
           <BoxesFold book={book} />
           <Cautions
@@ -136,7 +136,7 @@ export default function ProgramPage({ book }: { book: Book }) {
             Stop
           </Button>
         ) : (
-          <FilePick
+          <FilePicker
             main
             rereads
             label="Choose the program"
@@ -150,7 +150,7 @@ export default function ProgramPage({ book }: { book: Book }) {
   );
 }
 
-const Part = ({ book }: { book: Book }) => (
+const Part = ({ book }: { book: SetupState }) => (
   <PlanDrawing
     part={book.part}
     partZero={book.setup.partZero}

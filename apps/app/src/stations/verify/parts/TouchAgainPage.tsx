@@ -1,50 +1,50 @@
-import type { AgainThing } from '@zero-point/core/state/verify/recheckTargets';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { RecheckTarget } from '@zero-point/core/state/verify/recheckTargets';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { roundOf } from '@zero-point/core/datum/feature';
 import { readBackQuestion } from '@zero-point/core/messages/zAndTools/readBack';
-import { capital } from '@zero-point/core/messages/basis/grammar';
-import { againShiftWords } from '@zero-point/core/messages/verify/recheck';
+import { capitalize } from '@zero-point/core/messages/basis/grammar';
+import { recheckShiftText } from '@zero-point/core/messages/verify/recheck';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Cautions } from '../../../answer/Cautions';
-import HelpLine from '../../../answer/NextReadingLine';
+import NextReadingLine from '../../../answer/NextReadingLine';
 import { ReadingDock } from '../../../touch/ReadingDock';
-import { StandingLine } from '../../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../../touch/GaugeStatusLine';
 import { Choice } from '../../../controls/Choice';
 import { MainAction } from '../../../controls/MainAction';
 import { StationFrame } from '../../../layout/StationFrame';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
-import { againView, logAgain } from '../againView';
-import { AgainDrawing } from './AgainDrawing';
+import { recheckView, logAgain } from '../againView';
+import { RecheckDrawing } from './AgainDrawing';
 import { WhichChoice } from './WhichChoice';
 
 /** Touch a face, a bore or Z again: what it should show, what it did, and whether the zero stands. */
-export default function TouchAgainPage({ book }: { book: Book }) {
+export default function TouchAgainPage({ book }: { book: SetupState }) {
   const { setup } = book;
   const router = useRouter();
   const unit = setup.units;
   const [now] = useState(Date.now);
-  const [start] = useState(() => againView(book, now, undefined).chosen?.key);
+  const [start] = useState(() => recheckView(book, now, undefined).chosen?.key);
   const [key, setKey] = useState(start);
-  const { things, chosen, touch, sentence, openReadBacks, cautions, first: station } = againView(book, now, key);
+  const { things, chosen, touch, sentence, openReadBacks, cautions, first: station } = recheckView(book, now, key);
   const [ticked, setTicked] = useState<string[]>([]);
   const gate = cautions.find(({ id, mustTick }) => mustTick && !ticked.includes(id));
   const axis = touch?.axis.toUpperCase() ?? '';
   return (
     <StationFrame
       touch
-      drawing={<AgainDrawing book={book} things={things} chosen={chosen} touch={touch} onChoose={setKey} />}
+      drawing={<RecheckDrawing book={book} things={things} chosen={chosen} touch={touch} onChoose={setKey} />}
       prompt={
-        <Words kind="sentence" live>
+        <AppText kind="sentence" live>
           {sentence}
-        </Words>
+        </AppText>
       }
       detail={
         <>
-          <StandingLine book={book} gaugeId={touch?.use.gaugeId ?? setup.finderId} only="doubtful" />
+          <GaugeStatusLine book={book} gaugeId={touch?.use.gaugeId ?? setup.finderId} only="doubtful" />
           <WhichChoice value="again" />
           <Choice
             label="What to touch"
@@ -56,22 +56,22 @@ export default function TouchAgainPage({ book }: { book: Book }) {
             {things.flatMap((thing) =>
               thing.shifts.map((shift) => (
                 <View key={`${thing.key} ${shift.axis}`} role="listitem">
-                  <Words tone={shift.stands ? 'good' : 'bad'}>{againShiftWords(book, thing, shift)}</Words>
+                  <AppText tone={shift.stands ? 'good' : 'bad'}>{recheckShiftText(book, thing, shift)}</AppText>
                 </View>
               )),
             )}
           </View>
           {openReadBacks.length > 0 && (
             <View style={styles.list}>
-              <Words style={styles.strong}>Not read back yet</Words>
+              <AppText style={styles.strong}>Not read back yet</AppText>
               {openReadBacks.map((open) => (
-                <Words key={open.setting.id} tone="warn">
+                <AppText key={open.setting.id} tone="warn">
                   ▲ {readBackQuestion(open, unit)}
-                </Words>
+                </AppText>
               ))}
             </View>
           )}
-          <HelpLine book={book} />
+          <NextReadingLine book={book} />
           <Cautions cautions={cautions.filter(({ mustTick }) => !mustTick)} ticked={[]} onTick={() => undefined} />
         </>
       }
@@ -91,7 +91,7 @@ export default function TouchAgainPage({ book }: { book: Book }) {
           />
         ) : (
           <MainAction
-            label={`To ${capital(station)}`}
+            label={`To ${capitalize(station)}`}
             onPress={() => router.navigate(stationPath(setup.id, station))}
           />
         )
@@ -101,12 +101,12 @@ export default function TouchAgainPage({ book }: { book: Book }) {
 }
 
 /** A thing's name on its chip. */
-function shortName({ part }: Book, { of }: AgainThing): string {
+function shortName({ part }: SetupState, { of }: RecheckTarget): string {
   switch (of.kind) {
     case 'face':
-      return capital(of.face);
+      return capitalize(of.face);
     case 'round':
-      return capital(roundOf(part, of.of).name);
+      return capitalize(roundOf(part, of.of).name);
     case 'z':
       return 'Z';
   }

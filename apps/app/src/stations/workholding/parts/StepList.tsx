@@ -1,9 +1,9 @@
 import type { StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { useShape } from '../../../layout/useLayoutSize';
+import { useLayoutSize } from '../../../layout/useLayoutSize';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 interface StepListProps {
   steps: readonly StepState[];
@@ -17,7 +17,7 @@ const SAID = { open: 'open', ticked: 'done', skipped: 'skipped' } as const;
 /** The list with what became of each step; a step can be opened again. Beneath the sentence the step in hand stands in that alone. */
 export function StepList({ steps, next, onReopen }: StepListProps) {
   const { palette } = useLook();
-  const beside = useShape() !== 'upright';
+  const beside = useLayoutSize() !== 'upright';
   return (
     <View role="list" aria-label="Steps" style={{ gap: 2 }}>
       {steps.map((state) => {
@@ -37,18 +37,18 @@ export function StepList({ steps, next, onReopen }: StepListProps) {
               borderColor: palette.line,
             }}
           >
-            <Words kind="sentence" tone={state.state === 'ticked' ? 'good' : 'ink'} style={{ width: 22 }}>
+            <AppText kind="sentence" tone={state.state === 'ticked' ? 'good' : 'ink'} style={{ width: 22 }}>
               {here ? '▸' : SIGN[state.state]}
-            </Words>
+            </AppText>
             <View style={{ flex: 1 }}>
-              <Words tone={state.state === 'open' ? 'ink' : 'soft'} style={here ? { fontWeight: '700' } : null}>
+              <AppText tone={state.state === 'open' ? 'ink' : 'soft'} style={here ? { fontWeight: '700' } : null}>
                 {state.step.hurts ? '△ ' : ''}
                 {state.step.text}
-              </Words>
+              </AppText>
               {state.state === 'skipped' && (
-                <Words kind="note" tone="warn">
+                <AppText kind="note" tone="warn">
                   skipped: {state.reason}
-                </Words>
+                </AppText>
               )}
             </View>
             {state.state === 'open' ? null : (

@@ -1,34 +1,34 @@
 import { hasController } from '@zero-point/core/records/shop/machine';
-import { airPass } from '@zero-point/core/state/zAndTools/airCut';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import { airCut } from '@zero-point/core/state/zAndTools/airCut';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { gaugeSits, placesOf } from '@zero-point/core/state/gauges/gaugeSeat';
 import { depthTolerance } from '@zero-point/core/state/zAndTools/zZero';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { plateEntry } from '@zero-point/core/state/readBack/controlReadBack';
 import { plateWords } from '@zero-point/core/messages/zAndTools/readBack';
 import { GAUGE_SITS } from '@zero-point/core/records/setup/datumPlan';
-import { wholeBallWords } from '@zero-point/core/messages/datum/ballOffset';
+import { ballOffsetText } from '@zero-point/core/messages/datum/ballOffset';
 import { SITS_NAMES } from '@zero-point/core/messages/basis/labels';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { changeDatumPlan } from '../../datum/view';
 import { changePlan, planView, told } from '../../plan/view';
 import { logEntered } from '../../../commands/logTouch';
 import { calibratePlate } from '../../../commands/calibrate';
 
-const NONE: NonNullable<Book['datumPlan']['heights']> = { surface: 0, lift: 0 };
+const NONE: NonNullable<SetupState['datumPlan']['heights']> = { surface: 0, lift: 0 };
 
 /** Keeps where a gauge sits that could sit anywhere. */
-export const sitAt = (book: Book, place: string): void => {
+export const sitAt = (book: SetupState, place: string): void => {
   const sits = GAUGE_SITS.find((one) => one === place);
   if (sits) changeDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
 };
 
 /** How far off depths may be, which positions need not say: as they may until it is told. */
-export function DepthTolerance({ book }: { book: Book }) {
+export function DepthTolerance({ book }: { book: SetupState }) {
   const { datumPlan, setup } = book;
   const heights = datumPlan.heights ?? NONE;
   return (
@@ -44,20 +44,20 @@ export function DepthTolerance({ book }: { book: Book }) {
 }
 
 /** A height to start from: the centre line of a bar, else the top itself until somebody says. */
-const namedHeight = ({ bar, size, untold }: Book['part']) =>
+const namedHeight = ({ bar, size, untold }: SetupState['part']) =>
   bar !== undefined && !untold?.includes('z')
     ? { at: 'named' as const, name: 'centre line', above: size.z / 2 }
     : { at: 'named' as const, name: 'another height', above: 0 };
 
 /** The gauge, what it is on, how it is raised onto, and the lift of an air cut. */
-export function HeightFields({ book }: { book: Book }) {
+export function HeightFields({ book }: { book: SetupState }) {
   const { setup, part, datumPlan, gauges } = book;
   const unit = setup.units;
   const heights = datumPlan.heights ?? NONE;
   const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
   const sits = gauge && gaugeSits(book, gauge);
-  const ball = gauge && wholeBallWords(book, gauge);
-  const lift = airPass(book);
+  const ball = gauge && ballOffsetText(book, gauge);
+  const lift = airCut(book);
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
     changeDatumPlan(book, { heights: { ...heights, ...more } });
   const zero = heights.zero ?? { at: 'top' as const };
@@ -85,9 +85,9 @@ export function HeightFields({ book }: { book: Book }) {
         onChange={(at) => change({ zero: at === 'named' ? namedHeight(part) : { at } })}
       />
       {lastZeroing(book, 'z') !== undefined && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           After a change here, touch the gauge and set Z again.
-        </Words>
+        </AppText>
       )}
       {zero.at === 'named' && (
         <>
@@ -176,9 +176,9 @@ export function HeightFields({ book }: { book: Book }) {
         />
       )}
       {ball !== undefined && (
-        <Words tone="bad" style={{ fontWeight: '700' }}>
+        <AppText tone="bad" style={{ fontWeight: '700' }}>
           ▲ {ball}
-        </Words>
+        </AppText>
       )}
       <OptionalLengthField
         label="Raised in steps of"
@@ -211,17 +211,17 @@ export function HeightFields({ book }: { book: Book }) {
         check={(mm) => (mm >= 0 ? undefined : 'The offset is upward: it cannot be negative.')}
       />
       {lift.asked !== lift.set && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ {lift.asked > 0 ? 'Not raised yet' : 'Not put back yet'}: touch the gauge with tool {setup.referenceTool},
           and set Z.
-        </Words>
+        </AppText>
       )}
     </View>
   );
 }
 
 /** A plate is only as thick as it measures: asked for once, with what the difference would have done. */
-export function PlateCheck({ book }: { book: Book }) {
+export function PlateCheck({ book }: { book: SetupState }) {
   const { gauges, setup } = book;
   const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && kind === 'touch-plate');
   if (!plate) return null;
@@ -233,9 +233,9 @@ export function PlateCheck({ book }: { book: Book }) {
   return (
     <View style={{ gap: 8 }}>
       {plate.measured === undefined && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           Measure the plate by caliper. Do not trust its marking.
-        </Words>
+        </AppText>
       )}
       <OptionalLengthField
         label={`${plate.name}: by caliper`}
@@ -256,16 +256,19 @@ export function PlateCheck({ book }: { book: Book }) {
         />
       )}
       {entry.entered !== undefined && (
-        <Words tone={entry.agrees ? 'good' : (entry.runsHigh ?? 0) < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+        <AppText
+          tone={entry.agrees ? 'good' : (entry.runsHigh ?? 0) < 0 ? 'bad' : 'warn'}
+          style={{ fontWeight: '700' }}
+        >
           {plateWords(entry, unit)}
-        </Words>
+        </AppText>
       )}
       {entry.entered === undefined && Math.abs(difference) >= 0.005 && (
-        <Words tone={difference < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+        <AppText tone={difference < 0 ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
           {difference < 0
             ? `▼ By its marking every tool would dig in ${size(difference)}. Its measured size is used.`
             : `▲ By its marking every tool would cut ${size(difference)} of air. Its measured size is used.`}
-        </Words>
+        </AppText>
       )}
     </View>
   );

@@ -1,13 +1,13 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { LARGEST_TABLE, type TableChange } from '@zero-point/core/formats/toolTable';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useMemo, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, ProgressBar } from 'react-native-paper';
-import { FilePick } from '../../../files/FilePicker';
+import { FilePicker } from '../../../files/FilePicker';
 import { Table, type Column } from '../../../layout/Table';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
 import { readToolTable } from '../../../workers/toolTableJob';
 import { takeOver } from './toolTable';
@@ -19,7 +19,7 @@ type Read =
   | { state: 'read'; name: string; changes: TableChange[] };
 
 /** A tool table read from a CSV file in a worker: what it would change is shown, and nothing is taken over unasked. */
-export function ImportTable({ book }: { book: Book }) {
+export function ImportTable({ book }: { book: SetupState }) {
   const [read, setRead] = useState<Read>({ state: 'none' });
   const running = useRef<Running<TableChange[]> | undefined>(undefined);
   const unit = book.setup.units;
@@ -45,7 +45,7 @@ export function ImportTable({ book }: { book: Book }) {
   };
   return (
     <View style={styles.group}>
-      <FilePick
+      <FilePicker
         label="Read a table from CSV"
         what="A tool table as CSV"
         accept=".csv,text/csv"
@@ -53,7 +53,7 @@ export function ImportTable({ book }: { book: Book }) {
       />
       {read.state === 'reading' && (
         <View style={styles.group}>
-          <Words live>{`Reading ${read.name}`}</Words>
+          <AppText live>{`Reading ${read.name}`}</AppText>
           <ProgressBar indeterminate aria-label={`Reading ${read.name}`} />
           <Button mode="text" onPress={() => running.current?.cancel()} style={styles.start}>
             Stop reading
@@ -62,9 +62,9 @@ export function ImportTable({ book }: { book: Book }) {
       )}
       {read.state === 'refused' && (
         <View role="alert">
-          <Words kind="strong" tone="bad">
+          <AppText kind="strong" tone="bad">
             {read.why}
-          </Words>
+          </AppText>
         </View>
       )}
       {read.state === 'read' && (
@@ -103,11 +103,11 @@ function Preview({ name, changes, unit, onTake, onLeave }: PreviewProps) {
   const columns = useMemo(() => columnsIn(unit), [unit]);
   return (
     <View style={styles.group}>
-      <Words kind="strong" live>
+      <AppText kind="strong" live>
         {changes.length === 0
           ? `${name} changes nothing.`
           : `${name} would change ${changes.length === 1 ? 'one tool' : `${changes.length} tools`}:`}
-      </Words>
+      </AppText>
       {changes.length > 0 && (
         <Table label="Changes from the file" rows={changes} columns={columns} keyOf={({ number }) => String(number)} />
       )}

@@ -1,15 +1,15 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { touchOffPoint } from '@zero-point/core/state/toolChange/touchOffPoint';
 import { figureWords, setterName } from '@zero-point/core/messages/zAndTools/toolChange';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { momentWords } from '../../../layout/formatMoment';
 import { Choice } from '../../../controls/Choice';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { toolsToFit } from '../toolChange';
 
 interface NextToolProps {
-  book: Book;
+  book: SetupState;
   tool: number;
   onChoose: (tool: number) => void;
   /** The spot is touched again with the tool that is in, before it comes out. */
@@ -18,7 +18,7 @@ interface NextToolProps {
 
 /** Which tool goes in, what the spot shows, and the same spot once more with the tool that is still in. */
 export function NextTool({ book, tool, onChoose, onAgain }: NextToolProps) {
-  const { kept, setter, setAt } = toolSpot(book);
+  const { kept, setter, setAt } = touchOffPoint(book);
   const fits = toolsToFit(book);
   if (!kept || setter === undefined) return null;
   return (
@@ -31,16 +31,16 @@ export function NextTool({ book, tool, onChoose, onAgain }: NextToolProps) {
           onChange={(next) => onChoose(Number(next))}
         />
       )}
-      <Words>{`On the spot: ${figureWords(book, kept)}, ${momentWords(kept.at)}.`}</Words>
+      <AppText>{`On the spot: ${figureWords(book, kept)}, ${momentWords(kept.at)}.`}</AppText>
       {setAt !== undefined && (
-        <Words tone="good">{`✓ Z was set there with ${setterName(setter)}, ${momentWords(setAt)}.`}</Words>
+        <AppText tone="good">{`✓ Z was set there with ${setterName(setter)}, ${momentWords(setAt)}.`}</AppText>
       )}
       <Button mode="outlined" style={{ alignSelf: 'flex-start' }} onPress={onAgain}>
         {`Touch the spot with ${setterName(setter)} again`}
       </Button>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Touching with the old tool again shows if the part or the spot moved.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,31 +1,31 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { RowReadBack } from '@zero-point/core/state/readBack/controlReadBack';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { rowTrouble } from '@zero-point/core/messages/zAndTools/readBack';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { ShownDialog } from '../../../touch/ShownFigureDialog';
+import { ShownFigureDialog } from '../../../touch/ShownFigureDialog';
 import { logEntered } from '../../../commands/logTouch';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 
 /** One row of the control's table, held against what was meant: a tap where it reads the same, else the figure there. */
-export function RowBack({ book, number, back }: { book: Book; number: number; back: RowReadBack }) {
+export function RowBack({ book, number, back }: { book: SetupState; number: number; back: RowReadBack }) {
   const [asking, setAsking] = useState(false);
   const unit = book.setup.units;
   const keep = (text: string) => logEntered(book, { kind: 'tool', number }, text);
   return (
     <View style={styles.row}>
       {back.agrees === true && (
-        <Words kind="note" tone="good">
+        <AppText kind="note" tone="good">
           ✓ Read back: the control has it so.
-        </Words>
+        </AppText>
       )}
       {back.agrees === false && (
         <View role="alert">
-          <Words tone="bad" style={styles.strong}>
+          <AppText tone="bad" style={styles.strong}>
             ✗ {rowTrouble(back, unit)}
-          </Words>
+          </AppText>
         </View>
       )}
       {back.agrees !== true && (
@@ -47,7 +47,7 @@ export function RowBack({ book, number, back }: { book: Book; number: number; ba
         </View>
       )}
       {asking && (
-        <ShownDialog
+        <ShownFigureDialog
           title={`What does the row of tool ${number} read?`}
           label={`Tool ${number} reads`}
           unit={unit}

@@ -1,6 +1,6 @@
 import { runOutDoubts } from '@zero-point/core/messages/zAndTools/runOut';
 import { noteWords } from '@zero-point/core/messages/basis/note';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { MOST_RUN_OUT } from '@zero-point/core/zAndTools/runOutLimit';
 import type { Tool } from '@zero-point/core/records/shop/cutter';
 import {
@@ -21,17 +21,17 @@ import { TickBox } from '../../../controls/TickBox';
 import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';
 import { useLook } from '../../../theme/useLook';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { changeDatumPlan } from '../../datum/view';
 import { logDial } from '../../../commands/logTouch';
 
 /** Run-out of a tool, tooth by tooth: pass or alarm; its kept length is touched only by a pass. */
-export default function RunOutPanel({ book, number }: { book: Book; number: number }) {
+export default function RunOutPanel({ book, number }: { book: SetupState; number: number }) {
   const tool = book.tools.find((one) => one.number === number);
   const indicator = book.gauges.find(({ kind, retiredOn }) => kind === 'indicator' && retiredOn === undefined);
   const [again, setAgain] = useState(0);
-  if (!tool) return <Words>Add tool {number} to the shop first.</Words>;
-  if (!indicator) return <Words>Add an indicator to the shop first.</Words>;
+  if (!tool) return <AppText>Add tool {number} to the shop first.</AppText>;
+  if (!indicator) return <AppText>Add an indicator to the shop first.</AppText>;
   const { setup, datumPlan } = book;
   const unit = setup.units;
   const heights = datumPlan.heights ?? { surface: 0, lift: 0 };
@@ -57,22 +57,22 @@ export default function RunOutPanel({ book, number }: { book: Book; number: numb
   };
   return (
     <View style={{ gap: 12 }}>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Spindle stopped. Turn it by hand, backwards past a cutting edge, and read {indicator.name} at{' '}
         {toothed ? 'each tooth' : 'four places'}; on the shank at four angles of the spindle. Pressed counts plus.
-      </Words>
+      </AppText>
       {runOutDoubts(book, tool).map((doubt) => (
-        <Words key={doubt} tone="warn">
+        <AppText key={doubt} tone="warn">
           {doubt}
-        </Words>
+        </AppText>
       ))}
       {runOutRings(tool).map(({ on, height, places }, i) => (
         <View key={height} style={{ gap: 6 }}>
-          <Words kind="note">
+          <AppText kind="note">
             {i === 0
               ? `${formatLengthUnit(height, { unit })} above the tip`
               : `On the round shank, about ${formatLengthUnit(height, { unit })} above the tip, to tell a tilt; may be left out`}
-          </Words>
+          </AppText>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {places.map((place, k) => (
               <View key={`${pass} ${place}`} style={{ width: 158 }}>
@@ -113,7 +113,7 @@ export default function RunOutPanel({ book, number }: { book: Book; number: numb
 }
 
 interface ResultProps {
-  book: Book;
+  book: SetupState;
   tool: Tool;
   tolerance: number;
   onAgain: () => void;
@@ -137,18 +137,18 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
         borderColor: found.passed ? palette.good : palette.bad,
       }}
     >
-      <Words tone={found.passed ? 'good' : 'bad'} style={{ fontWeight: '700' }}>
+      <AppText tone={found.passed ? 'good' : 'bad'} style={{ fontWeight: '700' }}>
         {found.passed ? '✓' : '✗'} Tool {tool.number} runs out {size(found.worst)}{' '}
         {plusMinus(found.uncertainty.U, unit)}; {size(tolerance)} is allowed.
-      </Words>
+      </AppText>
       {found.fitted && (
-        <Words>
+        <AppText>
           By a fit through all places {size(found.fitted.tir)} {plusMinus(found.fitted.U, unit)}: scatter makes the
           first figure too large.
-        </Words>
+        </AppText>
       )}
       {found.notes.map((note) => (
-        <Words key={note.code}>{noteWords(note, unit)}</Words>
+        <AppText key={note.code}>{noteWords(note, unit)}</AppText>
       ))}
       {found.offset && found.tilt !== null && (
         <>
@@ -156,14 +156,14 @@ function Result({ book, tool, tolerance, onAgain }: ResultProps) {
             <Eccentric offset={found.offset} />
             <Leaning tilt={found.tilt} offset={found.offset.size} />
           </View>
-          <Words kind="note">
+          <AppText kind="note">
             At the tip {size(found.offset.size)} off toward {formatAngle(found.offset.angle, 0)}; tilted by{' '}
             {formatAngle(found.tilt)}.
-          </Words>
+          </AppText>
         </>
       )}
       {!found.passed && sisters.length > 0 && (
-        <Words>Sister tool in the shop: {sisters.map((one) => `T${one.number} ${one.name}`).join(', ')}.</Words>
+        <AppText>Sister tool in the shop: {sisters.map((one) => `T${one.number} ${one.name}`).join(', ')}.</AppText>
       )}
       <Button mode="outlined" onPress={onAgain} style={{ alignSelf: 'flex-start' }}>
         Read it again

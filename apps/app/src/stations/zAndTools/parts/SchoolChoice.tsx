@@ -1,19 +1,20 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { SCHOOL_NAMES } from '@zero-point/core/messages/basis/labels';
+import { midSentence } from '@zero-point/core/messages/basis/grammar';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { LENGTH_METHOD_NAMES } from '@zero-point/core/messages/basis/labels';
 import { Choice } from '../../../controls/Choice';
-import { keepMachine } from '../../../commands/saveMachine';
+import { saveMachine } from '../../../commands/saveMachine';
 
 /** How this machine keeps its tools' lengths. */
-export function SchoolChoice({ book }: { book: Book }) {
+export function LengthMethodChoice({ book }: { book: SetupState }) {
   const { machine } = book;
   const school = machine.habits.toolLengthSchool;
   return (
     <Choice
-      label={`How the ${machine.name.toLowerCase()} keeps its lengths`}
+      label={`How the ${midSentence(machine.name)} keeps its lengths`}
       value={school}
-      options={Object.entries(SCHOOL_NAMES).map(([value, label]) => ({ value: value as typeof school, label }))}
+      options={Object.entries(LENGTH_METHOD_NAMES).map(([value, label]) => ({ value: value as typeof school, label }))}
       onChange={(toolLengthSchool) =>
-        keepMachine(book, { ...machine, habits: { ...machine.habits, toolLengthSchool } })
+        saveMachine(book, { ...machine, habits: { ...machine.habits, toolLengthSchool } })
       }
     />
   );

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { keptSpotGauge, spotGauges } from '@zero-point/core/state/gauges/spotGauge';
-import { toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { touchOffPoint } from '@zero-point/core/state/toolChange/touchOffPoint';
 import { SPOT_PLACES, spotPlaceRefused, type SpotPlace } from '@zero-point/core/messages/zAndTools/toolChange';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { MainAction } from '../../../controls/MainAction';
-import { Words } from '../../../theme/AppText';
+import { AppText } from '../../../theme/AppText';
 import { changeDatumPlan } from '../../datum/view';
 
 /** What is chosen of a spot before it is kept. */
@@ -15,13 +15,13 @@ export interface SpotDraft {
 }
 
 interface SpotPlaceProps {
-  book: Book;
+  book: SetupState;
   draft: SpotDraft;
 }
 
-function drafted(book: Book, draft: SpotDraft) {
+function drafted(book: SetupState, draft: SpotDraft) {
   const kept = book.datumPlan.heights?.spot;
-  const fits = spotGauges(book, toolSpot(book).setter);
+  const fits = spotGauges(book, touchOffPoint(book).setter);
   const wanted = draft.gaugeId ?? kept?.gaugeId ?? keptSpotGauge(book)?.id;
   return { place: draft.place ?? kept?.where, gauge: fits.find(({ id }) => id === wanted) ?? fits[0], fits };
 }
@@ -40,7 +40,7 @@ export function SpotPlaceFields({ book, draft, onDraft }: SpotPlaceProps & { onD
       />
       {refused !== undefined && (
         <View role="alert">
-          <Words tone="bad" style={{ fontWeight: '700' }}>{`✗ ${refused}`}</Words>
+          <AppText tone="bad" style={{ fontWeight: '700' }}>{`✗ ${refused}`}</AppText>
         </View>
       )}
       {fits.length > 0 ? (
@@ -51,14 +51,14 @@ export function SpotPlaceFields({ book, draft, onDraft }: SpotPlaceProps & { onD
           onChange={(gaugeId) => onDraft({ ...draft, gaugeId })}
         />
       ) : (
-        <Words tone="warn">Add a touch plate, or for cutters alone a block or a tool setter, in Shop first.</Words>
+        <AppText tone="warn">Add a touch plate, or for cutters alone a block or a tool setter, in Shop first.</AppText>
       )}
-      {toolSpot(book).setter === 'probe' && (
-        <Words tone="soft">
+      {touchOffPoint(book).setter === 'probe' && (
+        <AppText tone="soft">
           Z was set by the probe: use a touch plate only. A probe and a cutter touch other gauges differently.
-        </Words>
+        </AppText>
       )}
-      <Words tone="soft">It must not move during the whole job. Its height does not matter.</Words>
+      <AppText tone="soft">It must not move during the whole job. Its height does not matter.</AppText>
     </View>
   );
 }

@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { allReadingsOf } from '@zero-point/core/state/basis/activeRecords';
 import { keptSpotGauge } from '@zero-point/core/state/gauges/spotGauge';
-import { spotMoved, toolSpot } from '@zero-point/core/state/toolChange/touchOffPoint';
+import { spotMoved, touchOffPoint } from '@zero-point/core/state/toolChange/touchOffPoint';
 import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
 import { hasController } from '@zero-point/core/records/shop/machine';
 import {
@@ -32,8 +32,8 @@ import { LinkButton } from '../../../controls/LinkButton';
 import { MainAction } from '../../../controls/MainAction';
 import { StationFrame } from '../../../layout/StationFrame';
 import { logStrike } from '../../../commands/logTouch';
-import { TapeStrip } from '../../../working/WorkingStrip';
-import { Figure, Words } from '../../../theme/AppText';
+import { WorkingStrip } from '../../../working/WorkingStrip';
+import { Figure, AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
 import {
   actAfter,
@@ -46,17 +46,17 @@ import {
   type ChangeAct,
 } from '../toolChange';
 import { NextTool } from './NextTool';
-import { SchoolChoice } from './SchoolChoice';
+import { LengthMethodChoice } from './SchoolChoice';
 import { SpotPlaceAction, SpotPlaceFields, type SpotDraft } from './SpotPlaceFields';
 
 /** A tool change where no table is kept: one act a screen, from the tool that set Z to the one that goes in. */
-export default function ToolChangePage({ book, shows }: { book: Book; shows: ReactNode }) {
+export default function ToolChangePage({ book, shows }: { book: SetupState; shows: ReactNode }) {
   const router = useRouter();
   const params = useLocalSearchParams();
   const [ticked, setTicked] = useState<{ at: string; ids: string[] }>({ at: '', ids: [] });
   const [draft, setDraft] = useState<SpotDraft>({});
   const number = (one: unknown) => (/^\d{1,4}$/.test(String(one)) ? Number(one) : undefined);
-  const spot = toolSpot(book);
+  const spot = touchOffPoint(book);
   const { setter, kept } = spot;
   const asked = number(params.into) ?? number(params.tool);
   const act = changeAct(book, typeof params.act === 'string' ? params.act : undefined, asked);
@@ -190,19 +190,19 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
       }
       prompt={
         <>
-          <Words kind="sentence" live>
+          <AppText kind="sentence" live>
             {acts[act].sentence}
-          </Words>
+          </AppText>
           {act === 'set' && figure !== undefined && (
             <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
-              <Words kind="strong">Still touching: set Z to</Words>
+              <AppText kind="strong">Still touching: set Z to</AppText>
               <Figure size={figure.length > 16 ? 20 : 34}>{figure}</Figure>
             </View>
           )}
           {moved !== undefined && (
-            <Words tone={spotMoved(book)?.moved === true ? 'bad' : 'good'} style={{ fontWeight: '700' }}>
+            <AppText tone={spotMoved(book)?.moved === true ? 'bad' : 'good'} style={{ fontWeight: '700' }}>
               {moved}
-            </Words>
+            </AppText>
           )}
         </>
       }
@@ -217,10 +217,10 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
           {act === 'next' && tool !== undefined && (
             <NextTool book={book} tool={tool} onChoose={(into) => go('', into)} onAgain={() => go('learn')} />
           )}
-          {act === 'fit' && tool !== undefined && <Words>{swingWords(book, tool, setter)}</Words>}
-          {act === 'set' && tool !== undefined && <Words tone="soft">{spotTouchWords(book, tool)}</Words>}
+          {act === 'fit' && tool !== undefined && <AppText>{swingWords(book, tool, setter)}</AppText>}
+          {act === 'set' && tool !== undefined && <AppText tone="soft">{spotTouchWords(book, tool)}</AppText>}
           {act === 'set' && (
-            <Words tone="soft">{`Nothing to add: ${heightMethod(gauge?.kind).words} and spot are the same as before.`}</Words>
+            <AppText tone="soft">{`Nothing to add: ${heightMethod(gauge?.kind).words} and spot are the same as before.`}</AppText>
           )}
           {spotMoved(book)?.moved === true && (act === 'next' || act === 'learn') && (
             <Button
@@ -243,7 +243,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
           )}
           {kept && act === 'next' && (
             <Fold title="Working: what Z is set to">
-              <TapeStrip tape={kept.tape} unit={unit} />
+              <WorkingStrip tape={kept.tape} unit={unit} />
             </Fold>
           )}
           {(act === 'next' || act === 'off') && (
@@ -255,7 +255,7 @@ export default function ToolChangePage({ book, shows }: { book: Book; shows: Rea
                 Choose another spot
               </Button>
               <Fold title="Store lengths another way">
-                <SchoolChoice book={book} />
+                <LengthMethodChoice book={book} />
               </Fold>
             </>
           )}

@@ -1,6 +1,6 @@
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { findingWords } from '@zero-point/core/messages/zAndTools/toolTableFinding';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { TableAnswer, TableRow } from '@zero-point/core/state/zAndTools/toolTable';
 import { lengthWords } from '@zero-point/core/zAndTools/schools';
 import { tableAnswer } from '@zero-point/core/state/zAndTools/toolTable';
@@ -14,19 +14,19 @@ import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { Fold } from '../../../answer/Fold';
 import { LengthField } from '../../../keypad/Fields';
 import { useLook } from '../../../theme/useLook';
-import { Figure, Words } from '../../../theme/AppText';
+import { Figure, AppText } from '../../../theme/AppText';
 import { setsRows } from '@zero-point/core/formats/toolTable';
 import { DialectChoice } from '../../../controls/DialectChoice';
-import { keepMachine } from '../../../commands/saveMachine';
+import { saveMachine } from '../../../commands/saveMachine';
 import { ImportTable } from './ImportTable';
 import { RowBack } from './RowBack';
-import { SchoolChoice } from './SchoolChoice';
+import { LengthMethodChoice } from './SchoolChoice';
 import { saveTable } from '../../../files/saveTable';
 import { keepTable, logMaster, masterReading, refit } from './toolTable';
 import { staleWords } from '@zero-point/core/messages/zAndTools/lengthValidity';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
-export default function ToolTablePanel({ book }: { book: Book }) {
+export default function ToolTablePanel({ book }: { book: SetupState }) {
   const { machine, setup } = book;
   const unit = setup.units;
   const table = useMemo(() => tableAnswer(book), [book]);
@@ -37,7 +37,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
   return (
     <View style={{ gap: 12 }}>
       {table.school === 'true-length' && <Master book={book} />}
-      {table.missing !== null && <Words tone="warn">{table.missing}</Words>}
+      {table.missing !== null && <AppText tone="warn">{table.missing}</AppText>}
       {table.school === 'touch-part' && <GaugeOff book={book} />}
       {table.findings.map((finding) => (
         <Finding key={`${finding.kind} ${finding.tools.join()}`} finding={finding} school={table.school} unit={unit} />
@@ -60,10 +60,10 @@ export default function ToolTablePanel({ book }: { book: Book }) {
         style={{ maxHeight: 420 }}
       />
       {table.workOffset !== null && (
-        <Words>
+        <AppText>
           {'Work offset Z with these: '}
           {formatLengthUnit(table.workOffset, { unit })}.
-        </Words>
+        </AppText>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {measured && byController && (
@@ -91,12 +91,12 @@ export default function ToolTablePanel({ book }: { book: Book }) {
       {byController && (
         <DialectChoice
           value={machine.habits.dialect}
-          onChange={(dialect) => keepMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
+          onChange={(dialect) => saveMachine(book, { ...machine, habits: { ...machine.habits, dialect } })}
         />
       )}
       <ImportTable book={book} />
       <Fold title="Store lengths another way">
-        <SchoolChoice book={book} />
+        <LengthMethodChoice book={book} />
       </Fold>
     </View>
   );
@@ -104,7 +104,7 @@ export default function ToolTablePanel({ book }: { book: Book }) {
 
 interface RowProps {
   row: TableRow;
-  book: Book;
+  book: SetupState;
   school: Parameters<typeof lengthWords>[0];
   /** What the control's row reads, while rows are read back. */
   back: RowReadBack | undefined;
@@ -117,22 +117,22 @@ function Row({ row, book, school, back }: RowProps) {
   return (
     <View role="listitem" style={{ paddingVertical: 4, gap: 2 }}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 10 }}>
-        <Words style={{ flex: 1 }}>
+        <AppText style={{ flex: 1 }}>
           T{number} {name}
-        </Words>
+        </AppText>
         <Figure size={18}>{length === null ? 'not yet' : `${formatLength(length, signed)} ${unit}`}</Figure>
       </View>
       {length !== null && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {isReference && school === 'reference-tool' ? 'the reference itself' : lengthWords(school, length)}
           {U === null ? '' : `, ${plusMinus(U, unit)}`}
-        </Words>
+        </AppText>
       )}
       {(length !== null || kept !== null) && (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-          <Words kind="note" style={{ flex: 1 }}>
+          <AppText kind="note" style={{ flex: 1 }}>
             {kept === null ? '' : `Kept: ${formatLength(kept, signed)} ${unit}`}
-          </Words>
+          </AppText>
           <Button mode="outlined" onPress={() => refit(book, row)} accessibilityLabel={`Tool ${number} was re-clamped`}>
             It was re-clamped
           </Button>
@@ -140,14 +140,14 @@ function Row({ row, book, school, back }: RowProps) {
       )}
       {back && <RowBack book={book} number={number} back={back} />}
       {row.runsOut && (
-        <Words kind="note" tone="bad" style={{ fontWeight: '700' }}>
+        <AppText kind="note" tone="bad" style={{ fontWeight: '700' }}>
           ▲ Too much run-out: its stored length and size are kept.
-        </Words>
+        </AppText>
       )}
       {changed && length === null && (
-        <Words kind="note" tone="warn" style={{ fontWeight: '700' }}>
+        <AppText kind="note" tone="warn" style={{ fontWeight: '700' }}>
           ▲ {staleWords(number, changed)} Touch it again.
-        </Words>
+        </AppText>
       )}
     </View>
   );
@@ -156,7 +156,7 @@ function Row({ row, book, school, back }: RowProps) {
 interface FindingProps {
   finding: TableAnswer['findings'][number];
   school: TableAnswer['school'];
-  unit: Book['setup']['units'];
+  unit: SetupState['setup']['units'];
 }
 
 function Finding({ finding, school, unit }: FindingProps) {
@@ -170,35 +170,35 @@ function Finding({ finding, school, unit }: FindingProps) {
       role={kind === 'missing' ? 'note' : 'alert'}
       style={{ gap: 4, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}
     >
-      <Words tone="warn" style={{ fontWeight: '700' }}>
+      <AppText tone="warn" style={{ fontWeight: '700' }}>
         {kind === 'missing' ? '▲' : '✗'} {which}
         {off === null ? '' : ` off by ${formatLength(off, { unit, plus: true })} ${unit}`}
-      </Words>
-      <Words>
+      </AppText>
+      <AppText>
         {what} {remedy}
-      </Words>
+      </AppText>
     </View>
   );
 }
 
 /** That the gauge is taken off, once, for all tools. */
-function GaugeOff({ book }: { book: Book }) {
+function GaugeOff({ book }: { book: SetupState }) {
   const { setup, gauges } = book;
   const gauge = gauges.find(({ id }) => id === setup.heightGaugeId);
   if (!gauge) return null;
   return (
-    <Words>
+    <AppText>
       {gauge.name}, {formatLengthUnit(thicknessOf(gauge), { unit: setup.units })}: already taken off every number here.
       Do not take it off again.
-    </Words>
+    </AppText>
   );
 }
 
 /** Z with a master tool of known length on the gauge: it says where the bare gauge line would touch. */
-function Master({ book }: { book: Book }) {
+function Master({ book }: { book: SetupState }) {
   const masters = book.gauges.filter(({ kind, retiredOn }) => kind === 'master-tool' && retiredOn === undefined);
   const unit = book.setup.units;
-  if (masters.length === 0) return <Words>Add a master tool of known length in Shop first.</Words>;
+  if (masters.length === 0) return <AppText>Add a master tool of known length in Shop first.</AppText>;
   return (
     <View style={{ gap: 8 }}>
       {masters.map((master) => (

@@ -1,25 +1,30 @@
 import type { Reading } from '@zero-point/core/records/log/reading';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import type { TableChange } from '@zero-point/core/formats/toolTable';
-import type { School } from '@zero-point/core/zAndTools/schools';
+import type { LengthMethod } from '@zero-point/core/zAndTools/schools';
 import { tableAnswer, type TableRow } from '@zero-point/core/state/zAndTools/toolTable';
 import { logTouch } from '../../../commands/logTouch';
 import { saveThing } from '../../../commands/logEntry';
 
-type Rows = NonNullable<Book['toolTable']>['rows'];
+type Rows = NonNullable<SetupState['toolTable']>['rows'];
 type Row = Rows[number];
 
-function keep(book: Book, school: School, rows: Rows): void {
+function keep(book: SetupState, school: LengthMethod, rows: Rows): void {
   const sorted = [...rows].sort((a, b) => a.number - b.number);
   saveThing(book, 'toolTable', { id: book.machine.id, school, rows: sorted });
 }
 
 /** Rows kept so far, where they are of the same school. */
-const keptRows = ({ toolTable }: Book, school: School): Rows => (toolTable?.school === school ? toolTable.rows : []);
+const keptRows = ({ toolTable }: SetupState, school: LengthMethod): Rows =>
+  toolTable?.school === school ? toolTable.rows : [];
 
 /** What a length is kept of and held against: another cutter under either number has it not. */
-function ofWhich(book: Book, school: School, number: number): Pick<Row, 'cutterId' | 'against' | 'refittedAt'> {
+function ofWhich(
+  book: SetupState,
+  school: LengthMethod,
+  number: number,
+): Pick<Row, 'cutterId' | 'against' | 'refittedAt'> {
   const cutterOf = (wanted: number) => book.tools.find((one) => one.number === wanted)?.id;
   const [cutterId, against] = [cutterOf(number), cutterOf(book.setup.referenceTool)];
   // A touch of before it was put back stays one of before, whatever is kept now.
@@ -32,7 +37,7 @@ function ofWhich(book: Book, school: School, number: number): Pick<Row, 'cutterI
 }
 
 /** Keeps the lengths measured now for the machine; what is not measured now stays as it was kept. */
-export function keepTable(book: Book): void {
+export function keepTable(book: SetupState): void {
   const { school, rows } = tableAnswer(book);
   const keptAt = new Date().toISOString();
   // A tool that runs out too far keeps what was kept of it before.
@@ -45,7 +50,7 @@ export function keepTable(book: Book): void {
 }
 
 /** Says that a tool was taken out of its holder and put back: no length of before then is to be trusted, kept or not. */
-export function refit(book: Book, { number, name, length }: TableRow): void {
+export function refit(book: SetupState, { number, name, length }: TableRow): void {
   const school = book.machine.habits.toolLengthSchool;
   const refittedAt = new Date().toISOString();
   const rows = keptRows(book, school);
@@ -57,7 +62,7 @@ export function refit(book: Book, { number, name, length }: TableRow): void {
 }
 
 /** Takes over what a file would change, and nothing else. */
-export function takeOver(book: Book, changes: readonly TableChange[]): void {
+export function takeOver(book: SetupState, changes: readonly TableChange[]): void {
   const school = book.machine.habits.toolLengthSchool;
   const keptAt = new Date().toISOString();
   const taken = changes.map(({ number, name, after }) => ({
@@ -72,7 +77,7 @@ export function takeOver(book: Book, changes: readonly TableChange[]): void {
 }
 
 /** Logs Z with a master tool of known length on the gauge. */
-export const logMaster = (book: Book, master: Gauge, text: string): string | undefined =>
+export const logMaster = (book: SetupState, master: Gauge, text: string): string | undefined =>
   logTouch(
     book,
     {
@@ -87,7 +92,7 @@ export const logMaster = (book: Book, master: Gauge, text: string): string | und
   );
 
 /** What a master tool was last read at, where it was. */
-export const masterReading = (book: Book, master: Gauge): Reading | undefined =>
+export const masterReading = (book: SetupState, master: Gauge): Reading | undefined =>
   book.readings
     .filter(({ subject, struckBy }) => subject.kind === 'master' && subject.master === master.id && struckBy === null)
     .at(-1);

@@ -28,7 +28,7 @@ export const SETTING: WordsOf<
     remedy: `It runs in whichever is active. Put ${figures.set} at its head.`,
   }),
   'zero-not-set': (figures) => ({
-    said: `${figures.axes} in this setup.`,
+    said: `${figures.axes} ${figures.axes.includes(',') ? 'are' : 'is'} not set in this setup.`,
     remedy: 'Find and set it first, in Datum or Z & tools.',
   }),
   'zero-in-doubt': () => ({

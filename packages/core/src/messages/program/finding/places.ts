@@ -46,7 +46,7 @@ export const PLACES: WordsOf<
   }),
   'machine-height': (figures, { mm }) => ({
     said: `Z goes to ${mm(figures.z)} in machine coordinates (G53). How high that is over the part is not known here.`,
-    remedy: 'Log the work offset of Z and the tool’s length, or look where the tip would be before you run it.',
+    remedy: 'Log the work offset of Z and the tool’s length. Or check where the tip goes before you run it.',
   }),
   'place-unknown': (figures, { mm }) => {
     const low = `Z ${mm(figures.z)}`;

@@ -1,13 +1,13 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Agreement } from '@zero-point/core/state/checks/check';
 import { mendsOf, type Mend } from '@zero-point/core/state/verify/corrections';
-import { SLIP_NAMES, slipWords } from '@zero-point/core/messages/checks/mistakes';
+import { MISTAKE_NAMES, mistakeText } from '@zero-point/core/messages/checks/mistakes';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { agreementWords, mendWords, withinBoth } from '@zero-point/core/messages/checks/agreement';
 import { useLook } from '../../../../theme/useLook';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { logMend } from '../../../../commands/logTouch';
 
 /** Slips that are named at once, ties besides, and mends that are offered; more would only confuse. */
@@ -15,7 +15,7 @@ const NAMED = 2;
 const MENDS = 4;
 
 /** Something known against something measured: that they agree, or the likely slip, and what can be written to put it right. */
-export function AgreementNote({ book, check }: { book: Book; check: Agreement }) {
+export function AgreementNote({ book, check }: { book: SetupState; check: Agreement }) {
   const { palette } = useLook();
   const unit = book.setup.units;
   const { agrees, likely, ask } = check.explanation;
@@ -27,33 +27,33 @@ export function AgreementNote({ book, check }: { book: Book; check: Agreement })
   const stale = check.against === 'offset' && check.suspects.length === 0;
   if (agrees) {
     return (
-      <Words kind="note" tone={withinBoth(check) ? 'good' : 'warn'}>
+      <AppText kind="note" tone={withinBoth(check) ? 'good' : 'warn'}>
         {withinBoth(check) ? '✓' : '~'} {said}, {but.agrees}.
-      </Words>
+      </AppText>
     );
   }
   return (
     <View role="alert" style={{ gap: 8, padding: 10, borderWidth: 2, borderRadius: 8, borderColor: palette.warn }}>
-      <Words tone="warn" style={{ fontWeight: '700' }}>
+      <AppText tone="warn" style={{ fontWeight: '700' }}>
         ✗ {said}, {but.differs}.
-      </Words>
-      {stale && <Words>A touch behind this offset was struck out or corrected. Enter the work offset again.</Words>}
+      </AppText>
+      {stale && <AppText>A touch behind this offset was struck out or corrected. Enter the work offset again.</AppText>}
       {!stale && ask !== null && (
-        <Words>The plate has not been calibrated. Measure it by caliper first, in Z & tools or in Shop.</Words>
+        <AppText>The plate has not been calibrated. Measure it by caliper first, in Z & tools or in Shop.</AppText>
       )}
       {!stale && ask === null && likely.length === 0 && (
-        <Words>
-          No usual slip of this size is known.{' '}
+        <AppText>
+          No common mistake gives this difference.{' '}
           {check.against === 'drawing'
             ? 'Check the size in Plan, and touch again.'
             : 'Look for a chip or a burr, and touch again.'}
-        </Words>
+        </AppText>
       )}
       {(stale ? [] : named).map((slip, i) => (
-        <Words key={`${slip.slip} ${slip.size}`}>
+        <AppText key={`${slip.slip} ${slip.size}`}>
           {i === 0 ? '' : 'Or: '}
-          {Object.values(slipWords(slip, unit)).join(' ')}
-        </Words>
+          {Object.values(mistakeText(slip, unit)).join(' ')}
+        </AppText>
       ))}
       {!put && <Mends book={book} mends={mends} onLeave={() => setPut(true)} />}
     </View>
@@ -69,15 +69,15 @@ function namedOf<L extends { misfit: number }>(likely: readonly L[]): L[] {
   return likely.filter(({ misfit }, i) => i < NAMED || (last !== undefined && misfit <= last.misfit + TIE));
 }
 
-function Mends({ book, mends, onLeave }: { book: Book; mends: readonly Mend[]; onLeave: () => void }) {
+function Mends({ book, mends, onLeave }: { book: SetupState; mends: readonly Mend[]; onLeave: () => void }) {
   if (mends.length === 0) return null;
   return (
     <View style={{ gap: 6 }}>
-      <Words kind="note">If that is the cause, log the correction. Nothing is lost:</Words>
+      <AppText kind="note">If that is the cause, log the correction. Nothing is lost:</AppText>
       {mends.map((mend) => {
         const label = mendWords(book, mend);
         return (
-          <Button mode="outlined" key={label} onPress={() => logMend(book, mend, SLIP_NAMES[mend.slip])}>
+          <Button mode="outlined" key={label} onPress={() => logMend(book, mend, MISTAKE_NAMES[mend.slip])}>
             {label}
           </Button>
         );

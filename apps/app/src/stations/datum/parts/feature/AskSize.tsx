@@ -1,12 +1,12 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { OptionalLengthField } from '../../../../keypad/Fields';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { tellSize } from '../../../plan/view';
 
 interface AskSizeProps {
-  book: Book;
+  book: SetupState;
   axis: 'x' | 'y';
   onLater: () => void;
 }
@@ -16,12 +16,12 @@ export function AskSize({ book, axis, onLater }: AskSizeProps) {
   const { setup } = book;
   return (
     <View style={styles.ask}>
-      <Words kind="sentence" live>
+      <AppText kind="sentence" live>
         {axis === 'x' ? 'How long is the part, left to right?' : 'How deep is the part, front to back?'}
-      </Words>
-      <Words kind="note" tone="soft">
+      </AppText>
+      <AppText kind="note" tone="soft">
         Its distance from part zero depends on it. Not known? Touch the faces at zero first.
-      </Words>
+      </AppText>
       <OptionalLengthField
         label={axis === 'x' ? 'Length X' : 'Depth Y'}
         unit={setup.units}

@@ -1,5 +1,5 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName, roundOf } from '@zero-point/core/datum/feature';
 import { roundsOf } from '@zero-point/core/datum/shapes';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
@@ -18,7 +18,7 @@ import { METAL } from '../../../../theme/palette';
 import type { FeatureView } from './featureView';
 
 interface FeatureDrawingProps {
-  book: Book;
+  book: SetupState;
   view: FeatureView;
   height: number | 'fill';
   /** Another hole is to be tapped, to make a line with this one. */
@@ -29,7 +29,7 @@ interface FeatureDrawingProps {
 /** A round feature is drawn large enough to see the contact in it. */
 const AROUND = 1.15;
 
-function roundFocus({ part }: Book, feature: Feature): World | undefined {
+function roundFocus({ part }: SetupState, feature: Feature): World | undefined {
   if (feature.kind !== 'round') return undefined;
   const { at, diameter } = roundOf(part, feature.of);
   const reach = Math.max(diameter * AROUND, 12);
@@ -158,7 +158,7 @@ function LineMark({
   feature,
   place,
 }: {
-  book: Book;
+  book: SetupState;
   feature: Extract<Feature, { kind: 'hole-line' }>;
   place: { x: (mm: number) => number; y: (mm: number) => number };
 }) {

@@ -1,5 +1,5 @@
 import { noteWords } from '@zero-point/core/messages/basis/note';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
 import type { FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
 import { formatAngle, formatLengthUnit } from '@zero-point/core/units/formatLength';
@@ -7,15 +7,15 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
-import { Words } from '../../../../theme/AppText';
-import HelpLine from '../../../../answer/NextReadingLine';
+import { AppText } from '../../../../theme/AppText';
+import NextReadingLine from '../../../../answer/NextReadingLine';
 import { RepeatAdvice } from './RepeatAdvice';
 import { TrialCheck } from '../TrialCheck';
 import { changeDatumPlan } from '../../view';
 import type { FeatureView } from './featureView';
 
 interface FeatureMoreProps {
-  book: Book;
+  book: SetupState;
   view: FeatureView;
   answer: FeatureAnswer;
   /** Something it is held against does not agree. */
@@ -30,43 +30,43 @@ export default function FeatureMore({ book, view, answer, disagrees }: FeatureMo
   return (
     <View style={{ gap: 10 }}>
       <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} disagrees={disagrees} />
-      <HelpLine book={book} />
+      <NextReadingLine book={book} />
       {view.halving !== undefined && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {view.halving}
-        </Words>
+        </AppText>
       )}
       {size && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           {SIZE_NAMES[size.what]} {formatLengthUnit(size.measured, { unit })} {plusMinus(size.U, unit)}, drawn{' '}
           {formatLengthUnit(size.known, { unit })}.
-        </Words>
+        </AppText>
       )}
       {form !== undefined && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           Out of round by {formatLengthUnit(form, { unit })} over these points.
-        </Words>
+        </AppText>
       )}
       {offSquare !== undefined && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           The corner is {offSquare > 0 ? '+' : ''}
           {formatAngle(offSquare)} off square.
-        </Words>
+        </AppText>
       )}
       {onMyWord === true && (
-        <Words kind="note" tone="warn">
+        <AppText kind="note" tone="warn">
           Accepted without a check sweep.
-        </Words>
+        </AppText>
       )}
       {answer.weakest && answer.notes.length > 0 && (
-        <Words kind="note" tone="warn">
+        <AppText kind="note" tone="warn">
           Known worst along {Math.round(answer.weakest.angle)}°: {plusMinus(answer.weakest.U, unit)}.
-        </Words>
+        </AppText>
       )}
       {answer.notes.map((note) => (
-        <Words key={note.code} kind="note" tone="warn">
+        <AppText key={note.code} kind="note" tone="warn">
           {noteWords(note, unit)}
-        </Words>
+        </AppText>
       ))}
       {answer.skew && <Skew book={book} view={view} answer={answer} skew={answer.skew} />}
       <Fold title="Where zero may be, and a simulation">
@@ -79,7 +79,7 @@ export default function FeatureMore({ book, view, answer, disagrees }: FeatureMo
 const SIZE_NAMES = { width: 'Width', diameter: 'Diameter', distance: 'Between the holes' } as const;
 
 interface SkewProps {
-  book: Book;
+  book: SetupState;
   view: FeatureView;
   answer: FeatureAnswer;
   skew: { angle: number; U: number };
@@ -95,19 +95,19 @@ function Skew({ book, view, answer, skew }: SkewProps) {
   const significant = Math.abs(skew.angle) > skew.U;
   return (
     <View style={{ gap: 8 }}>
-      <Words>
+      <AppText>
         The part is rotated {skew.angle > 0 ? '+' : ''}
         {formatAngle(skew.angle)} ±{formatAngle(skew.U)}.
-      </Words>
+      </AppText>
       {!significant && (
-        <Words kind="note" tone="soft">
+        <AppText kind="note" tone="soft">
           That is within its ±: the part may be straight.
-        </Words>
+        </AppText>
       )}
       {mine && (
-        <Words tone="good" style={{ fontWeight: '700' }}>
+        <AppText tone="good" style={{ fontWeight: '700' }}>
           ✓ Coordinates rotated: every position is turned {formatAngle(rotation?.angle ?? 0)} with the part.
-        </Words>
+        </AppText>
       )}
       <Button
         mode="outlined"
@@ -119,12 +119,12 @@ function Skew({ book, view, answer, skew }: SkewProps) {
       >
         {mine ? 'Stop rotating the coordinates' : 'Rotate the coordinates with the part'}
       </Button>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Or align the part. In a vise: clean it and seat it again against the fixed jaw. On clamps, tap it: over the
         part’s {formatLengthUnit(part.size.x, { unit: setup.units })} its right end goes{' '}
         {formatLengthUnit(Math.abs(tap), { unit: setup.units })} {tap > 0 ? 'toward you' : 'away from you'}. Then touch
         again.
-      </Words>
+      </AppText>
     </View>
   );
 }

@@ -1,7 +1,7 @@
-import { later, useFetchAhead } from '../../../../layout/lazyComponent';
+import { lazyComponent, useFetchAhead } from '../../../../layout/lazyComponent';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { agreements } from '@zero-point/core/state/checks/agreements';
 import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
@@ -17,14 +17,14 @@ import { controlResultWords, typedAsName, type TypedAs } from '@zero-point/core/
 import { Steps } from '../../../../answer/NumberedSteps';
 import { Fold } from '../../../../answer/Fold';
 import { MovedBy } from '../../../../touch/MovedBy';
-import { StandingLine } from '../../../../touch/GaugeStatusLine';
+import { GaugeStatusLine } from '../../../../touch/GaugeStatusLine';
 import { TouchDetail } from '../../../../touch/TouchDetail';
 import { TouchSummary } from '../../../../touch/TouchSummary';
 import { TouchDock } from '../../../../touch/TouchDock';
 import { useTouchPage } from '../../../../touch/useTouchPage';
 import { StationFrame } from '../../../../layout/StationFrame';
 import { useWide } from '../../../../layout/useLayoutSize';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { logStrike } from '../../../../commands/logTouch';
 import type { Said } from '../../../../commands/typedEntry';
 import { AgreementNote } from './AgreementNote';
@@ -39,18 +39,18 @@ import { AskOffset } from '../../../plan/parts/OffsetChoice';
 import type { OverwriteDialogProps } from '../OverwrittenZeroDialog';
 import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
-import { TouchesWith, WhatTouches } from '../method/FinderChoice';
+import { TouchesWith, FinderChoice } from '../method/FinderChoice';
 import { checksOf } from '../../view';
 import { featureView, type FeatureView } from './featureView';
 
-const OverwriteDialog = later<OverwriteDialogProps>(() => import('../OverwrittenZeroDialog'));
+const OverwriteDialog = lazyComponent<OverwriteDialogProps>(() => import('../OverwrittenZeroDialog'));
 
-const FeatureMore = later(() => import('./FeatureMore'));
+const FeatureMore = lazyComponent(() => import('./FeatureMore'));
 
 const AHEAD = [FeatureMore];
 
 interface FeaturePageProps {
-  book: Book;
+  book: SetupState;
   feature: Feature;
 }
 
@@ -116,7 +116,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
     />
   );
   const choice = choosing && (
-    <WhatTouches
+    <FinderChoice
       book={book}
       view={view}
       as={as}
@@ -127,7 +127,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
       onTaken={() => setChoosing(false)}
     >
       {touchesWith}
-    </WhatTouches>
+    </FinderChoice>
   );
 
   return (
@@ -141,7 +141,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
             <AskSize key={untold} book={book} axis={untold} onLater={() => router.setParams({ f: '' })} />
           )}
           {untold === undefined && (
-            <Words kind="sentence" live>
+            <AppText kind="sentence" live>
               {picking
                 ? 'Choose the other hole. The line to it gives the direction.'
                 : page.showing === 'answer'
@@ -149,19 +149,19 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
                   : compact && feature.kind === 'face'
                     ? `The ${view.name}, ${slot?.ask.way ?? ''}`
                     : view.sentence}
-            </Words>
+            </AppText>
           )}
           {view.returned !== undefined && (
-            <Words kind="note" tone="good" live>
+            <AppText kind="note" tone="good" live>
               ✓ {view.returned}
-            </Words>
+            </AppText>
           )}
           {!quiet && page.showing === 'entry' && (
             <>{view.slots.length > 1 && <SlotChips slots={view.slots} chosen={slot?.id} onChoose={setSlotId} />}</>
           )}
           {!quiet && !compact && page.showing === 'entry' && view.slots.length === 1 && touchesWith}
           {!quiet && page.showing === 'entry' && (
-            <StandingLine book={book} gaugeId={method?.gauge.id} only="doubtful" />
+            <GaugeStatusLine book={book} gaugeId={method?.gauge.id} only="doubtful" />
           )}
           {!quiet && (
             <TouchSummary
@@ -192,19 +192,19 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
           <>
             {view.problem && (
               <View role="alert">
-                <Words tone="bad" style={{ fontWeight: '700' }}>
+                <AppText tone="bad" style={{ fontWeight: '700' }}>
                   {view.problem.message}
-                </Words>
+                </AppText>
               </View>
             )}
             {method?.missing !== undefined && page.showing === 'entry' && (
               <View role="alert">
-                <Words tone="warn" style={{ fontWeight: '700' }}>
+                <AppText tone="warn" style={{ fontWeight: '700' }}>
                   {method.missing}
-                </Words>
+                </AppText>
               </View>
             )}
-            {control !== undefined && <Words>{control}</Words>}
+            {control !== undefined && <AppText>{control}</AppText>}
             {checks.map((check) => (
               <AgreementNote key={check.key} book={book} check={check} />
             ))}
@@ -233,7 +233,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
               <>
                 {(compact || view.slots.length > 1) && touchesWith}
                 {method && besideFeeler(method.gauge) && <FeelerBetween book={book} />}
-                <StandingLine book={book} gaugeId={method?.gauge.id} only="rest" />
+                <GaugeStatusLine book={book} gaugeId={method?.gauge.id} only="rest" />
                 {method && as === 'scale' && method.facts.contact !== 'centre' && (
                   <MovedBy book={book} gaugeId={method.gauge.id} />
                 )}
@@ -248,12 +248,12 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
                     <Fold title={`${method.facts.name}: how it is done`}>
                       <View style={{ gap: 4 }}>
                         <Steps steps={method.facts.steps} />
-                        {method.facts.speed !== null && <Words>{method.facts.speed}</Words>}
-                        <Words kind="note" tone="soft">
+                        {method.facts.speed !== null && <AppText>{method.facts.speed}</AppText>}
+                        <AppText kind="note" tone="soft">
                           From the face to the spindle’s axis:{' '}
                           {method.facts.contact === 'centre' ? 'nothing, since ' : ''}
                           {method.facts.radius}.
-                        </Words>
+                        </AppText>
                       </View>
                     </Fold>
                   </>

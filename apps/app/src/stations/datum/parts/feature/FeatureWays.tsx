@@ -1,6 +1,6 @@
 import { hasController } from '@zero-point/core/records/shop/machine';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { nominalOf } from '@zero-point/core/datum/feature';
 import type { CornerWay, RoundWay } from '@zero-point/core/records/values/faces';
 import { roundsOf } from '@zero-point/core/datum/shapes';
@@ -31,7 +31,7 @@ const ROUND_WAYS: readonly { value: RoundWay; label: string }[] = [
 ];
 
 interface FeatureWaysProps {
-  book: Book;
+  book: SetupState;
   view: FeatureView;
   /** Another hole is to be tapped. */
   onPick: () => void;

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { Choice } from '../../../../controls/Choice';
 import { changePlan } from '../../../plan/view';
 
 /** What is held between a pin and the face: it is in the sum of every touch from then on. */
-export function FeelerBetween({ book }: { book: Book }) {
+export function FeelerBetween({ book }: { book: SetupState }) {
   const { feeler, units: unit } = book.setup;
   const own = book.gauges.filter(({ kind }) => kind === 'feeler').map(sizeOf);
   const thick = [...new Set([0, ...own, feeler])].sort((a, b) => a - b);

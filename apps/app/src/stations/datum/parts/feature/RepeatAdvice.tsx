@@ -3,7 +3,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { repeatWords } from '@zero-point/core/messages/basis/repeatAdvice';
 import { View } from 'react-native';
 import { StackedBudget } from '../../../../answer/StackedBudget';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 
 interface RepeatAdviceProps {
   answer: FeatureAnswer;
@@ -17,7 +17,7 @@ interface RepeatAdviceProps {
 export function RepeatAdvice({ answer, tolerance, unit, disagrees }: RepeatAdviceProps) {
   return (
     <View style={{ gap: 6 }}>
-      {!disagrees && <Words>{repeatWords(answer, tolerance, unit)}</Words>}
+      {!disagrees && <AppText>{repeatWords(answer, tolerance, unit)}</AppText>}
       <StackedBudget uncertainty={answer.uncertainty} />
     </View>
   );

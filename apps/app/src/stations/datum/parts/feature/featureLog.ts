@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { roundWay } from '@zero-point/core/state/datum/round';
 import { nominalOf } from '@zero-point/core/datum/feature';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
@@ -12,7 +12,7 @@ import type { Slot } from './touchSlots';
 
 /** Logs what was read at a slot; says what is wrong instead. */
 export function logSlot(
-  book: Book,
+  book: SetupState,
   slot: Slot | undefined,
   method: MethodView | undefined,
   { said, across, as }: { said: Said; across: string; as: TypedAs },
@@ -57,7 +57,7 @@ function cycledFeature(subject: Slot['subject']): Extract<Feature, { kind: 'face
 
 /** A control may have done it by itself: only one with cycles, and with something that trips it. */
 export function typedAsOf(
-  book: Book,
+  book: SetupState,
   feature: Feature,
   slot: Slot | undefined,
   method: MethodView | undefined,
@@ -74,7 +74,7 @@ export function typedAsOf(
 }
 
 /** Logs that zero was set by one of the answer's forms, along each axis that the feature tells. */
-export function markSet(book: Book, feature: Feature, { form, value, values }: FormView): void {
+export function markSet(book: SetupState, feature: Feature, { form, value, values }: FormView): void {
   if (form === 'offset') return;
   const tells = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known);
   for (const axis of ['x', 'y'] as const) {

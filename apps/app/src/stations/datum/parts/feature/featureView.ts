@@ -1,7 +1,7 @@
 import { askWords } from '@zero-point/core/messages/basis/grammar';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { shiftOf } from '@zero-point/core/state/datum/zeroDoubt';
 import { shiftWords } from '@zero-point/core/messages/datum/zeroDoubt';
@@ -58,7 +58,7 @@ export const SCALE_NAMES = {
 } as const;
 
 /** State of one feature to view; `slotId` is the touch chosen by hand, if one was. */
-export function featureView(book: Book, feature: Feature, slotId: string | undefined): FeatureView {
+export function featureView(book: SetupState, feature: Feature, slotId: string | undefined): FeatureView {
   // A touch on a zero that is no more is to be taken again.
   const slots = slotsOf(book, feature).map((slot) => ({
     ...slot,
@@ -102,21 +102,21 @@ export function featureView(book: Book, feature: Feature, slotId: string | undef
   };
 }
 
-function returnedWords(book: Book, feature: Feature): string | undefined {
+function returnedWords(book: SetupState, feature: Feature): string | undefined {
   const last = book.interruptions.findLast(({ what }) => what !== 'stands');
   const shift = last && feature.kind === 'face' ? shiftOf(book, last.id, feature) : undefined;
   return shift && shiftWords(book, shift);
 }
 
 /** "the readout", as it is written on entries; a DRO with two zeros says which. */
-function scaleWords(book: Book): string {
+function scaleWords(book: SetupState): string {
   const scale = scaleOf(book);
-  if (scale === 'readout') return 'the readout';
+  if (scale === 'readout') return 'the DRO';
   if (scale === 'incremental') return 'the DRO, INC';
   return scale === 'machine' ? 'the control' : `the ${SCALE_NAMES[scale]}`;
 }
 
-function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale: boolean): string {
+function sentenceOf(book: SetupState, feature: Feature, slot: Slot | undefined, stale: boolean): string {
   if (!slot) return 'Find both holes first. Do not set X or Y between them.';
   const axis = slot.axis.toUpperCase();
   if (stale && feature.kind === 'face')
@@ -126,13 +126,13 @@ function sentenceOf(book: Book, feature: Feature, slot: Slot | undefined, stale:
 }
 
 /** The side of a bar is touched where it is widest: the contact's edge at its centre line, or its side from below it. */
-const besideBar = ({ part }: Book, { axis, subject }: Slot): string =>
+const besideBar = ({ part }: SetupState, { axis, subject }: Slot): string =>
   part.bar !== undefined && subject.kind === 'face' && subject.of === undefined && axis !== part.bar
     ? ' With the contact’s side past its centre line, well below the top.'
     : '';
 
 /** The second pair across a bore goes through the middle of the first, so that it is the diameter. */
-function through(book: Book, feature: Feature, slot: Slot): string {
+function through(book: SetupState, feature: Feature, slot: Slot): string {
   if (feature.kind !== 'round' || slot.axis !== 'y' || roundWay(book, feature.of) !== 'pairs') return '';
   const state = featureState(book, feature);
   const x = state.state === 'found' ? state.answer.x : undefined;
@@ -141,7 +141,7 @@ function through(book: Book, feature: Feature, slot: Slot): string {
     : '';
 }
 
-function halvingWords(book: Book, { axis, of }: Extract<Feature, { kind: 'middle' }>): string | undefined {
+function halvingWords(book: SetupState, { axis, of }: Extract<Feature, { kind: 'middle' }>): string | undefined {
   const found = middleAnswer(book, axis, of);
   if (!found) return undefined;
   const name = axis.toUpperCase();

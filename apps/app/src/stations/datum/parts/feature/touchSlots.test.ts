@@ -1,5 +1,5 @@
 import { bookOf, plateSnapshot, reading } from '@zero-point/core/state/basis/snapshot.case';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
 import { CORNERS, FACES, PART_ZEROS } from '@zero-point/core/records/values/faces';
 import type { DatumPlan } from '@zero-point/core/records/setup/datumPlan';
@@ -18,10 +18,10 @@ const part: Snapshot['part'] = {
 };
 const drilled: Snapshot = { ...plateSnapshot, part };
 
-const bookWith = (ways: DatumPlan['ways'] = {}, change: Partial<Snapshot> = {}): Book =>
+const bookWith = (ways: DatumPlan['ways'] = {}, change: Partial<Snapshot> = {}): SetupState =>
   bookOf({ ...drilled, ...change, datumPlan: { ...plateSnapshot.datumPlan, ways } });
 
-function slots(book: Book, key: string): Slot[] {
+function slots(book: SetupState, key: string): Slot[] {
   const feature = featureOf(book.part, key);
   if (!feature) throw new Error(`no ${key}`);
   return slotsOf(book, feature);
@@ -122,8 +122,8 @@ describe('which touches a way takes', () => {
       ['90°', true, false],
       ['180°', true, false],
       ['270°', true, false],
-      ['where X stands', false, true],
-      ['where Y stands', false, true],
+      ['what X shows', false, true],
+      ['what Y shows', false, true],
     ]);
     expect(sweep.slice(0, 4).map(said)).toEqual([
       'Read the dial to the right (0°). Pressed counts plus.',

@@ -3,14 +3,14 @@ import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { DialSubject, Face, TouchedSubject } from '@zero-point/core/records/values/subject';
 import type { Reading, TouchReading } from '@zero-point/core/records/log/reading';
 import type { Approach } from '@zero-point/core/schema/quantities';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { rectangleOf, roundOf } from '@zero-point/core/datum/feature';
 import type { Point } from '@zero-point/core/geometry/point';
 import { facesOfCorner, FACES_ACROSS, wallTouch, type Rectangle } from '@zero-point/core/datum/shapes';
 import { cornerWay } from '@zero-point/core/state/datum/corner';
-import { doubtOf, provesZero } from '@zero-point/core/state/datum/zeroDoubt';
-import { readingsInForce } from '@zero-point/core/state/basis/activeRecords';
-import { samePlaceAlong } from '@zero-point/core/state/basis/sameTouchPoint';
+import { zeroDoubtOf, provesZero } from '@zero-point/core/state/datum/zeroDoubt';
+import { activeReadings } from '@zero-point/core/state/basis/activeRecords';
+import { sameTouchPoint } from '@zero-point/core/state/basis/sameTouchPoint';
 import { roundWay, SWEEP_PLACES, sweepPass, sweepReadings } from '@zero-point/core/state/datum/round';
 import { cosDegrees, sinDegrees } from '@zero-point/core/units/degrees';
 
@@ -42,7 +42,7 @@ export interface Slot {
 }
 
 /** The touches of a feature by the way it is found, in the order they are taken; none for a line of two holes. */
-export function slotsOf(book: Book, feature: Feature): Slot[] {
+export function slotsOf(book: SetupState, feature: Feature): Slot[] {
   switch (feature.kind) {
     case 'face':
       return [faceSlot(book, feature.face, feature.of)];
@@ -80,10 +80,10 @@ const faceWords = (shape: Rectangle, face: Face): string =>
 const fromWords = (shape: Rectangle, from: string): string =>
   shape.kind === 'pocket' ? 'from inside' : `coming from ${from}`;
 
-function faceSlot(book: Book, face: Face, of: string | undefined): Slot {
+function faceSlot(book: SetupState, face: Face, of: string | undefined): Slot {
   const shape = rectangleOf(book.part, of);
   const { axis, approach, from } = wallTouch(shape, face);
-  const doubt = doubtOf(book);
+  const doubt = zeroDoubtOf(book);
   // A zero in doubt is proven by a touch of its own, that moves none of the answers it was set from.
   const subject: Extract<TouchedSubject, { kind: 'face' | 'return' }> =
     doubt && provesZero(doubt, face, of)
@@ -100,7 +100,7 @@ function faceSlot(book: Book, face: Face, of: string | undefined): Slot {
     dial: false,
     at: onFace(shape, face, 0.5),
     toward: heading(axis, approach),
-    readings: readingsInForce(book, subject).filter((reading) => reading.across === undefined),
+    readings: activeReadings(book, subject).filter((reading) => reading.across === undefined),
     optional: false,
   };
 }
@@ -110,7 +110,7 @@ function byPlace(readings: readonly TouchReading[]): TouchReading[][] {
   const places: TouchReading[][] = [];
   for (const reading of readings) {
     if (reading.across === undefined) continue;
-    const known = places.find(([first]) => samePlaceAlong(first?.across, reading.across));
+    const known = places.find(([first]) => sameTouchPoint(first?.across, reading.across));
     if (known) known.push(reading);
     else places.push([reading]);
   }
@@ -125,14 +125,14 @@ const faceSubject = (face: Face, of: string | undefined) => ({
 
 const FAR = { left: 'right', right: 'left', front: 'back', back: 'front' } as const;
 
-function cornerSlots(book: Book, feature: Extract<Feature, { kind: 'corner' }>): Slot[] {
+function cornerSlots(book: SetupState, feature: Extract<Feature, { kind: 'corner' }>): Slot[] {
   const way = cornerWay(book, feature);
   const { alongX, alongY } = facesOfCorner(feature.corner);
   if (way === 'axes') return [faceSlot(book, alongX, feature.of), faceSlot(book, alongY, feature.of)];
   const shape = rectangleOf(book.part, feature.of);
   const places = (face: Face, near: Face, count: number): Slot[] => {
     const base = faceSlot(book, face, feature.of);
-    const taken = byPlace(readingsInForce(book, faceSubject(face, feature.of)));
+    const taken = byPlace(activeReadings(book, faceSubject(face, feature.of)));
     const farEnd = FAR[near];
     return Array.from({ length: Math.max(count, taken.length) }, (_, i) => {
       const end = i === 0 ? near : i === 1 ? farEnd : undefined;
@@ -174,7 +174,7 @@ const WALL_WORDS = {
 /** Which way a wall lies, as one going there would say. */
 const GOING = { left: 'left', right: 'right', back: 'away from you', front: 'toward you' } as const;
 
-function roundSlots(book: Book, of: string): Slot[] {
+function roundSlots(book: SetupState, of: string): Slot[] {
   const way = roundWay(book, of);
   if (way === 'sweep') return [...sweepSlots(book, of), ...standingSlots(book, of, 'sweep')];
   if (way === 'plug') return standingSlots(book, of, 'plug');
@@ -182,7 +182,7 @@ function roundSlots(book: Book, of: string): Slot[] {
   return way === 'pairs' ? pairSlots(book, of) : pointSlots(book, of);
 }
 
-function wallSlot(book: Book, of: string, wall: (typeof WALLS)[number]): Slot {
+function wallSlot(book: SetupState, of: string, wall: (typeof WALLS)[number]): Slot {
   const round = roundOf(book.part, of);
   const { axis, approach } = wall;
   const inside = round.kind === 'bore';
@@ -208,16 +208,16 @@ function wallSlot(book: Book, of: string, wall: (typeof WALLS)[number]): Slot {
   };
 }
 
-function pairSlots(book: Book, of: string): Slot[] {
-  const taken = readingsInForce(book, { kind: 'round', of });
+function pairSlots(book: SetupState, of: string): Slot[] {
+  const taken = activeReadings(book, { kind: 'round', of });
   return WALLS.map((wall) => ({
     ...wallSlot(book, of, wall),
     readings: taken.filter((one) => one.axis === wall.axis && one.approach === wall.approach),
   }));
 }
 
-function pointSlots(book: Book, of: string): Slot[] {
-  const taken = readingsInForce(book, { kind: 'round', of }).filter(({ across }) => across !== undefined);
+function pointSlots(book: SetupState, of: string): Slot[] {
+  const taken = activeReadings(book, { kind: 'round', of }).filter(({ across }) => across !== undefined);
   const order = [WALLS[0], WALLS[2], WALLS[1], WALLS[3]];
   const count = Math.max(4, taken.length + 1);
   return Array.from({ length: count }, (_, i) => {
@@ -239,7 +239,7 @@ function pointSlots(book: Book, of: string): Slot[] {
 
 const AROUND = ['to the right', 'at the back', 'to the left', 'at the front'] as const;
 
-function sweepSlots(book: Book, of: string): Slot[] {
+function sweepSlots(book: SetupState, of: string): Slot[] {
   const round = roundOf(book.part, of);
   const pass = sweepPass(book, of);
   return SWEEP_PLACES.map((place, i) => {
@@ -273,14 +273,14 @@ const STANDING_ASKS: Readonly<Record<'sweep' | 'plug' | 'cycle', (axis: string, 
 };
 
 /** Where the spindle stands, or the control says the centre is, by the way it is found: after a sweep it need not be told. */
-function standingSlots(book: Book, of: string, by: 'sweep' | 'plug' | 'cycle'): Slot[] {
+function standingSlots(book: SetupState, of: string, by: 'sweep' | 'plug' | 'cycle'): Slot[] {
   const optional = by === 'sweep';
   const round = roundOf(book.part, of);
   const subject = { kind: 'standing' as const, of };
-  const taken = readingsInForce(book, subject);
+  const taken = activeReadings(book, subject);
   return (['x', 'y'] as const).map((axis) => ({
     id: `stands ${axis}`,
-    name: optional ? `where ${axis.toUpperCase()} stands` : axis.toUpperCase(),
+    name: optional ? `what ${axis.toUpperCase()} shows` : axis.toUpperCase(),
     ask: STANDING_ASKS[by](axis.toUpperCase(), round.name),
     subject,
     axis,

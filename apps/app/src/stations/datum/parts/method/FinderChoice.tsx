@@ -1,12 +1,12 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { typedAsName, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { useContext, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { CardButton } from '../../../../controls/CardButton';
 import { Choice } from '../../../../controls/Choice';
 import { ToTop } from '../../../../layout/scrollToTop';
-import { useOpened } from '../../../../keyboard/useOpenedFocus';
-import { Words } from '../../../../theme/AppText';
+import { useOpenedFocus } from '../../../../keyboard/useOpenedFocus';
+import { AppText } from '../../../../theme/AppText';
 import type { FeatureView } from '../feature/featureView';
 import type { MethodView } from './methodView';
 import { MethodPicker } from './MethodPicker';
@@ -26,15 +26,15 @@ export function TouchesWith({ method, assumed, open, onPress }: TouchesWithProps
     : `with ${method?.words ?? 'none yet: choose a finder'}${assumed ? ' Change finder' : ''}`;
   return (
     <CardButton label={words} open={open} onPress={onPress}>
-      <Words kind="note" lines={2}>
+      <AppText kind="note" lines={2}>
         {words} {open ? '▴' : '▾'}
-      </Words>
+      </AppText>
     </CardButton>
   );
 }
 
 interface WhatTouchesProps {
-  book: Book;
+  book: SetupState;
   view: FeatureView;
   /** What is typed, and what else may be. */
   as: TypedAs;
@@ -45,8 +45,8 @@ interface WhatTouchesProps {
 }
 
 /** What may touch, and what is typed of it: the scale's figure, or a control's. */
-export function WhatTouches({ book, view, as, onAs, onTaken, children }: WhatTouchesProps) {
-  const opened = useOpened();
+export function FinderChoice({ book, view, as, onAs, onTaken, children }: WhatTouchesProps) {
+  const opened = useOpenedFocus();
   const toTop = useContext(ToTop);
   // What is chosen is read at the top: the sentence, and what the thumb does next.
   const taken = () => {

@@ -1,14 +1,14 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { rankedMethods, type RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
-import { wayWords } from '@zero-point/core/messages/basis/methodSummary';
+import { methodSummary } from '@zero-point/core/messages/basis/methodSummary';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { CardButton } from '../../../../controls/CardButton';
-import { Figure, Words } from '../../../../theme/AppText';
+import { Figure, AppText } from '../../../../theme/AppText';
 
 interface MethodListProps {
-  book: Book;
+  book: SetupState;
   /** What is to be found. */
   kind: Feature['kind'];
   /** Which one, where that is known: what touches must fit into it. */
@@ -25,9 +25,9 @@ export function MethodList({ book, kind, feature, chosen, onTake }: MethodListPr
   return (
     <>
       {!anyReaches && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           Nothing in the shop reaches a quarter of {plusMinus(setup.tolerance, setup.units)} here.
-        </Words>
+        </AppText>
       )}
       <View role="radiogroup" aria-label="Found with" style={{ gap: 8 }}>
         {ranked.map((way) => (
@@ -47,7 +47,7 @@ export function MethodList({ book, kind, feature, chosen, onTake }: MethodListPr
 interface WayProps {
   way: RankedMethod;
   chosen: boolean;
-  unit: Book['setup']['units'];
+  unit: SetupState['setup']['units'];
   onPress: () => void;
 }
 
@@ -61,18 +61,18 @@ function Way({ way, chosen, unit, onPress }: WayProps) {
       onPress={onPress}
     >
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 10 }}>
-        <Words kind="strong">
+        <AppText kind="strong">
           {chosen ? '✓ ' : ''}
           {way.gauge.name}
-        </Words>
+        </AppText>
         <Figure size={17}>
           {way.reaches ? '' : '✗ '}
           {way.unfit ? 'not here' : plusMinus(way.U, unit)}
         </Figure>
       </View>
-      <Words kind="note" tone="soft">
-        {way.unfit ? way.reason : `${wayWords(way)}. ${way.reason}`}
-      </Words>
+      <AppText kind="note" tone="soft">
+        {way.unfit ? way.reason : `${methodSummary(way)}. ${way.reason}`}
+      </AppText>
     </CardButton>
   );
 }

@@ -1,18 +1,18 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { METHOD_FACTS, METHODS, methodOf } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { Choice } from '../../../../controls/Choice';
 import { LinkButton } from '../../../../controls/LinkButton';
 import { LengthField } from '../../../../keypad/Fields';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { changePlan } from '../../../plan/view';
 import type { MethodView } from './methodView';
 import { MethodList } from './MethodList';
-import { takeMethod } from './chooseFinder';
+import { chooseFinder } from './chooseFinder';
 
 interface MethodPickerProps {
-  book: Book;
+  book: SetupState;
   feature: Feature;
   method: MethodView | undefined;
   onTaken: () => void;
@@ -30,7 +30,7 @@ export function MethodPicker({ book, feature, method, onTaken }: MethodPickerPro
         feature={feature}
         chosen={method?.gauge.id}
         onTake={(way) => {
-          takeMethod(book, feature, way);
+          chooseFinder(book, feature, way);
           onTaken();
         }}
       />
@@ -55,7 +55,7 @@ export function MethodPicker({ book, feature, method, onTaken }: MethodPickerPro
 }
 
 /** Ways the shop has no gauge for, and where to add one. */
-function MissingMethods({ book, feature }: { book: Book; feature: Feature }) {
+function MissingMethods({ book, feature }: { book: SetupState; feature: Feature }) {
   const round = feature.kind === 'round' || feature.kind === 'hole-line';
   const owned = new Set(book.gauges.map(({ kind }) => methodOf(kind)));
   const missing = METHODS.filter(
@@ -64,9 +64,9 @@ function MissingMethods({ book, feature }: { book: Book; feature: Feature }) {
   if (missing.length === 0) return null;
   return (
     <View style={{ gap: 6 }}>
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         Not in the shop yet: {missing.map((method) => METHOD_FACTS[method].name.toLowerCase()).join(', ')}.
-      </Words>
+      </AppText>
       <LinkButton to="/shop/gauges" label="Add one to the shop" />
     </View>
   );

@@ -1,7 +1,7 @@
 import { featureName } from '@zero-point/core/datum/feature';
 import type { ReadingScale } from '@zero-point/core/records/values/place';
 import type { Subject } from '@zero-point/core/records/values/subject';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { lastZeroing, passedOver, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { Axis } from '@zero-point/core/schema/quantities';
@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Choice } from '../../../../controls/Choice';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { logInterruption, logLoss } from '../../../../commands/logTouch';
 import { changePlan } from '../../../plan/view';
 import type { FoundView } from '../../view';
@@ -25,10 +25,10 @@ const SCALES = {
   readout: ['readout', 'incremental'],
   router: ['machine'],
   'machining-centre': ['machine'],
-} as const satisfies Record<Book['machine']['kind'], readonly Scale[]>;
+} as const satisfies Record<SetupState['machine']['kind'], readonly Scale[]>;
 
 interface ScalePanelProps {
-  book: Book;
+  book: SetupState;
   found: readonly FoundView[];
 }
 
@@ -67,9 +67,9 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
           onChange={(one) => changePlan(book, { scale: one })}
         />
       )}
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         If a zero is not what it was, say so: readings before and after never mix.
-      </Words>
+      </AppText>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button mode="outlined" onPress={() => lose('by-mistake', ['x'])}>
           X was zeroed by mistake
@@ -91,21 +91,21 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
       </View>
       <PassedOver book={book} />
       {said !== undefined && (
-        <Words live style={{ fontWeight: '700' }}>
+        <AppText live style={{ fontWeight: '700' }}>
           {said}
-        </Words>
+        </AppText>
       )}
       {found.length > 0 && (
         <View role="list" aria-label="What is still good" style={{ gap: 4 }}>
-          <Words kind="note" style={{ fontWeight: '700' }}>
+          <AppText kind="note" style={{ fontWeight: '700' }}>
             What is still good
-          </Words>
+          </AppText>
           {found.map((one) => (
             <View role="listitem" key={one.key}>
-              <Words kind="note" tone={one.stands ? 'good' : 'warn'}>
+              <AppText kind="note" tone={one.stands ? 'good' : 'warn'}>
                 {one.stands ? '✓' : '✗'} {featureName(book.part, one.feature)}
                 {standWords(one)}
-              </Words>
+              </AppText>
             </View>
           ))}
         </View>
@@ -117,14 +117,14 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
 const TIME = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 
 /** Two devices set one axis without seeing each other: the later counts, and the other is not hidden. */
-function PassedOver({ book }: { book: Book }) {
+function PassedOver({ book }: { book: SetupState }) {
   const unit = book.setup.units;
   return (['x', 'y', 'z'] as const).flatMap((axis) =>
     passedOver(book, axis).map(({ id, at, value }) => (
-      <Words key={id} kind="note" tone="warn">
+      <AppText key={id} kind="note" tone="warn">
         {axis.toUpperCase()} was also set to {formatLengthUnit(value, { unit })} at {TIME.format(new Date(at))}, on
         another device. The later setting counts.
-      </Words>
+      </AppText>
     )),
   );
 }

@@ -1,12 +1,12 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { changePlan, told } from '../../../plan/view';
 import { changeDatumPlan } from '../../view';
 
 /** Takes a method: its gauge becomes the finder, and a bore is swept or plugged where the gauge does that. */
-export function takeMethod(book: Book, feature: Feature, { gauge, method }: RankedMethod): void {
+export function chooseFinder(book: SetupState, feature: Feature, { gauge, method }: RankedMethod): void {
   const round = feature.kind === 'round' ? featureKey(feature) : undefined;
   const centred = method === 'indicator' ? 'sweep' : method === 'plug' ? 'plug' : undefined;
   if (round !== undefined) {

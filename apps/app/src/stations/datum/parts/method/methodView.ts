@@ -1,5 +1,5 @@
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { contactInUse, needsCutter, ownRepeatability, sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { roundGauge, roundWay } from '@zero-point/core/state/datum/round';
 import type { Caution } from '@zero-point/core/cautions/caution';
@@ -26,14 +26,14 @@ export interface MethodView {
 }
 
 /** The gauge in hand for a touch: an indicator or plug where the way asks for one, else the finder of the plan. */
-function gaugeFor(book: Book, feature: Feature, slot: Slot | undefined): KnownGauge | undefined {
+function gaugeFor(book: SetupState, feature: Feature, slot: Slot | undefined): KnownGauge | undefined {
   if (feature.kind !== 'round') return book.gauges.find(({ id }) => id === book.setup.finderId);
   const way = roundWay(book, feature.of);
   return roundGauge(book, slot?.dial ? 'sweep' : way);
 }
 
 /** Feeler or paper besides what touches, mm: none where a feeler itself is what stands between, or the contact is the centre. */
-export function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
+export function feelerBeside({ setup }: SetupState, { kind }: KnownGauge): number {
   const method = methodOf(kind);
   return kind === 'feeler' || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
 }
@@ -42,7 +42,7 @@ export function feelerBeside({ setup }: Book, { kind }: KnownGauge): number {
 export const besideFeeler = ({ kind }: KnownGauge): boolean => kind === 'pin';
 
 /** Finder in a feature's slot, as it is worked and said; nothing where no gauge is chosen. */
-export function methodView(book: Book, feature: Feature, slot: Slot | undefined): MethodView | undefined {
+export function methodView(book: SetupState, feature: Feature, slot: Slot | undefined): MethodView | undefined {
   const gauge = gaugeFor(book, feature, slot);
   const method = gauge && methodOf(gauge.kind);
   if (!gauge || !method) return undefined;
@@ -92,7 +92,7 @@ export function methodView(book: Book, feature: Feature, slot: Slot | undefined)
 }
 
 /** A contact too large for the bore or slot it is to go into. */
-function doesNotFit(book: Book, feature: Feature, use: ReturnType<typeof contactInUse>): string | undefined {
+function doesNotFit(book: SetupState, feature: Feature, use: ReturnType<typeof contactInUse>): string | undefined {
   if (
     !use ||
     feature.kind !== 'round' ||

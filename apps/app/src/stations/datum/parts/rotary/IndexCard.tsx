@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { PartIndex } from '@zero-point/core/records/setup/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import { degrees } from '@zero-point/core/routines/routine';
@@ -15,14 +15,14 @@ import { FieldRow } from '../../../../keypad/FieldRow';
 import { AngleField, TextField } from '../../../../keypad/Fields';
 import { METAL } from '../../../../theme/palette';
 import { useLook } from '../../../../theme/useLook';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { FigureLine } from '../../../../answer/FigureLine';
 import { Fold } from '../../../../answer/Fold';
 
 interface IndexCardProps {
   index: PartIndex;
   row: IndexTableOutput['rows'][number] | undefined;
-  book: Book;
+  book: SetupState;
   onChange: (index: PartIndex) => void;
   onRemove: () => void;
 }
@@ -40,9 +40,9 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
       role="listitem"
       style={[styles.card, { borderColor: palette.edge, backgroundColor: palette.surface }]}
     >
-      <Words kind="strong">{`${index.name}: ${angles}${index.workOffset !== undefined && indexPlan.school === 'per-index' ? `, ${index.workOffset}` : ''}`}</Words>
+      <AppText kind="strong">{`${index.name}: ${angles}${index.workOffset !== undefined && indexPlan.school === 'per-index' ? `, ${index.workOffset}` : ''}`}</AppText>
       <Turned index={index} book={book} />
-      <Words>{upWords(index, book)}</Words>
+      <AppText>{upWords(index, book)}</AppText>
       {row && (
         <View style={styles.figures}>
           {(['x', 'y', 'z'] as const).map((axis) => (
@@ -51,9 +51,9 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
         </View>
       )}
       {row?.problems.map((problem) => (
-        <Words key={problem.code} tone="bad">
+        <AppText key={problem.code} tone="bad">
           ✗ {indexProblemWords(problem, unit)}
-        </Words>
+        </AppText>
       ))}
       <Fold title={`Change ${index.name}`} open={!row}>
         <TextField
@@ -89,7 +89,7 @@ export function IndexCard({ index, row, book, onChange, onRemove }: IndexCardPro
 }
 
 /** Which face of the part looks up, so that a wrong sign is seen before it is cut. */
-function upWords(index: PartIndex, { machine }: Book): string {
+function upWords(index: PartIndex, { machine }: SetupState): string {
   const face = faceUp(
     (machine.rotary ?? []).map(({ name, confirmed, sense }) => ({
       name,
@@ -103,7 +103,7 @@ function upWords(index: PartIndex, { machine }: Book): string {
 }
 
 /** How the part stands at an index, seen from the plus end of each axis that turns it. */
-function Turned({ index, book }: { index: PartIndex; book: Book }) {
+function Turned({ index, book }: { index: PartIndex; book: SetupState }) {
   const rotary = book.machine.rotary ?? [];
   const label = rotary.map(({ name }) => `${name} at ${degrees(index[name] ?? 0)}`).join(', ');
   return (

@@ -1,12 +1,12 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { indexState, type IndexLack, type ZeroFound } from '@zero-point/core/state/rotary/indexTable';
 import { indexCsv, offsetLines } from '@zero-point/core/formats/indexFiles';
 import { Refusal } from '@zero-point/core/problem/problem';
 import type { IndexPlan } from '@zero-point/core/records/setup/indexPlan';
 import type { IndexTableOutput } from '@zero-point/core/rotary/indexTable.schema';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { camWords, lackWords, SCHOOL_ASKS } from '@zero-point/core/messages/rotary/indexTable';
-import { SCHOOL_WORDS } from '@zero-point/core/messages/rotary/rotaryCentre';
+import { camWords, lackWords, INDEX_METHOD_QUESTIONS } from '@zero-point/core/messages/rotary/indexTable';
+import { INDEX_METHOD_TEXT } from '@zero-point/core/messages/rotary/rotaryCentre';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -22,9 +22,9 @@ import { GAP } from '../../../../layout/layout';
 import { LinkButton } from '../../../../controls/LinkButton';
 import { saveFile } from '../../../../files/saveFile';
 import { saveInSetup } from '../../../../commands/logEntry';
-import { TapeStrip } from '../../../../working/WorkingStrip';
+import { WorkingStrip } from '../../../../working/WorkingStrip';
 import { useLook } from '../../../../theme/useLook';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { stationPath } from '../../../path';
 import { IndexCard } from './IndexCard';
 
@@ -34,7 +34,7 @@ const SCHOOLS = ['per-index', 'centre', 'follows'] as const;
 const NAMES = ['Top', 'Front', 'Back', 'Left', 'Right', 'Under'] as const;
 
 /** Which faces come up at which angles, and where part zero is then. */
-export default function IndexPage({ book }: { book: Book }) {
+export default function IndexPage({ book }: { book: SetupState }) {
   const router = useRouter();
   const { palette } = useLook();
   const { setup, machine, indexPlan } = book;
@@ -52,26 +52,26 @@ export default function IndexPage({ book }: { book: Book }) {
   const { table } = state;
   return (
     <ScrollView style={[styles.page, { backgroundColor: palette.ground }]} contentContainerStyle={styles.body}>
-      <Words kind="sentence" live>
+      <AppText kind="sentence" live>
         {table
           ? 'Where part zero lies as the axes turn.'
           : indexPlan.indices.length === 0
             ? 'Which faces come up? Add each with the angles it has.'
             : 'Part zero at each index follows once this is known.'}
-      </Words>
+      </AppText>
       {state.lacks.map((lack) => (
         <Lack key={`${lack.code}${'axis' in lack ? lack.axis : ''}`} lack={lack} book={book} />
       ))}
       {state.problem !== undefined && (
         <View role="alert">
-          <Words tone="bad">{state.problem}</Words>
+          <AppText tone="bad">{state.problem}</AppText>
         </View>
       )}
       {Object.keys(state.zero).length > 0 && (
         <View style={styles.cards}>
-          <Words tone="soft">
+          <AppText tone="soft">
             Part zero as it was touched, with every rotary axis at zero, in machine coordinates, the tool still in Z:
-          </Words>
+          </AppText>
           <Coordinates of={state.zero} unit={unit} size={18} />
         </View>
       )}
@@ -79,12 +79,12 @@ export default function IndexPage({ book }: { book: Book }) {
       <Choice
         label="Where zero is while the part turns"
         value={indexPlan.school}
-        options={SCHOOLS.map((value) => ({ value, label: SCHOOL_WORDS[value] }))}
+        options={SCHOOLS.map((value) => ({ value, label: INDEX_METHOD_TEXT[value] }))}
         onChange={(school) => keep({ school })}
       />
-      <Words tone="soft">{SCHOOL_ASKS[indexPlan.school]}</Words>
+      <AppText tone="soft">{INDEX_METHOD_QUESTIONS[indexPlan.school]}</AppText>
       {table?.offset && <OneOffset book={book} table={table} />}
-      {table && indexPlan.school !== 'per-index' && <Words>{camWords(table, unit)}</Words>}
+      {table && indexPlan.school !== 'per-index' && <AppText>{camWords(table, unit)}</AppText>}
       <View role="list" style={styles.cards}>
         {indexPlan.indices.map((index, i) => (
           <IndexCard
@@ -111,7 +111,7 @@ export default function IndexPage({ book }: { book: Book }) {
             onTick={() => undefined}
           />
           <Fold title="Show the working">
-            <TapeStrip tape={table.tape} unit={unit} />
+            <WorkingStrip tape={table.tape} unit={unit} />
           </Fold>
         </>
       )}
@@ -123,7 +123,7 @@ export default function IndexPage({ book }: { book: Book }) {
 }
 
 interface ToolInZProps {
-  book: Book;
+  book: SetupState;
   onKeep: (change: Partial<IndexPlan>) => void;
 }
 
@@ -159,12 +159,12 @@ function ToolInZ({ book, onKeep }: ToolInZProps) {
 const USUAL_U = 0.01;
 
 /** What is still wanted, and where it is found. */
-function Lack({ lack, book }: { lack: IndexLack; book: Book }) {
+function Lack({ lack, book }: { lack: IndexLack; book: SetupState }) {
   const { machine, setup } = book;
   const shop = `/shop/machines/${machine.id}` as const;
   const words = lackWords(lack, machine.name);
   // That one is asked for right below.
-  if (lack.code === 'length') return <Words tone="warn">▲ {words}</Words>;
+  if (lack.code === 'length') return <AppText tone="warn">▲ {words}</AppText>;
   const to =
     lack.code === 'other-scale'
       ? shop
@@ -175,23 +175,23 @@ function Lack({ lack, book }: { lack: IndexLack; book: Book }) {
           : stationPath(setup.id, lack.code === 'offset' || lack.axis === 'z' ? 'heights' : 'datum');
   return (
     <LinkButton to={to as typeof shop} label={words}>
-      <Words tone="warn">▲ {words}</Words>
+      <AppText tone="warn">▲ {words}</AppText>
     </LinkButton>
   );
 }
 
 /** The one offset of a school that has one. */
-function OneOffset({ book, table }: { book: Book; table: IndexTableOutput }) {
+function OneOffset({ book, table }: { book: SetupState; table: IndexTableOutput }) {
   const unit = book.setup.units;
   const { offset } = table;
   if (!offset) return null;
   return (
     <View style={styles.cards}>
-      <Words style={styles.strong}>
+      <AppText style={styles.strong}>
         {book.indexPlan.school === 'centre'
           ? 'Work offset: the centre of rotation'
           : 'Work offset: part zero at index zero'}
-      </Words>
+      </AppText>
       <Coordinates
         of={{
           x: { value: offset.x, U: offset.U.x },
@@ -221,7 +221,7 @@ const Coordinates = ({ of, unit, size }: CoordinatesProps) =>
   });
 
 /** The table out to files. */
-function Files({ book, table }: { book: Book; table: IndexTableOutput }) {
+function Files({ book, table }: { book: SetupState; table: IndexTableOutput }) {
   const [trouble, setTrouble] = useState<string>();
   const { setup, indexPlan } = book;
   const lines = () => {
@@ -250,7 +250,7 @@ function Files({ book, table }: { book: Book; table: IndexTableOutput }) {
       </View>
       {trouble !== undefined && (
         <View role="alert">
-          <Words tone="bad">{trouble}</Words>
+          <AppText tone="bad">{trouble}</AppText>
         </View>
       )}
     </View>

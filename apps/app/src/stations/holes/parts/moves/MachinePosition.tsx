@@ -1,17 +1,17 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../../answer/Fold';
 import { FieldRow } from '../../../../keypad/FieldRow';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { readLength } from '../../../../commands/logTouch';
 import { DraftField } from '../../../../keypad/DraftField';
-import type { DriveView } from './moveModes';
+import type { MoveView } from './moveModes';
 
 /** Says where the machine stands, when it is not where the last hole left it. */
-export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {
+export function MachinePosition({ book, drive }: { book: SetupState; drive: MoveView }) {
   const unit = book.setup.units;
   const shown = { x: formatLength(drive.from.x, { unit }), y: formatLength(drive.from.y, { unit }) };
   const [text, setText] = useState<{ x?: string; y?: string }>({});
@@ -44,7 +44,7 @@ export function StandsAt({ book, drive }: { book: Book; drive: DriveView }) {
         </FieldRow>
         {wrong !== undefined && (
           <View role="alert">
-            <Words tone="bad">{wrong}</Words>
+            <AppText tone="bad">{wrong}</AppText>
           </View>
         )}
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Stop } from '@zero-point/core/state/holes/driveStops';
 import { doneSteps } from '@zero-point/core/state/holes/holes';
 import { depthAtStop } from '@zero-point/core/state/toolChange/toolDepth';
@@ -13,13 +13,13 @@ import { Button } from 'react-native-paper';
 import { Fold } from '../../../../answer/Fold';
 import { OptionalLengthField } from '../../../../keypad/Fields';
 import { logCheck } from '../../../../commands/logCheck';
-import { TapeStrip } from '../../../../working/WorkingStrip';
-import { Figure, Words } from '../../../../theme/AppText';
+import { WorkingStrip } from '../../../../working/WorkingStrip';
+import { Figure, AppText } from '../../../../theme/AppText';
 import { stationPath } from '../../../path';
 import { logCut } from '../../view';
 
 interface DriveDepthProps {
-  book: Book;
+  book: SetupState;
   stop: Stop;
 }
 
@@ -32,9 +32,9 @@ export function DepthFigure({ book, stop }: DriveDepthProps) {
   if (depth.kind !== 'shown')
     return (
       <View role="group" aria-label="Depth" style={{ gap: 6 }}>
-        <Words tone="bad" style={{ fontWeight: '700' }}>
+        <AppText tone="bad" style={{ fontWeight: '700' }}>
           ✗ No depth for T{tool}. {noDepthWords(depth)}
-        </Words>
+        </AppText>
         <Button
           mode="outlined"
           onPress={() => router.navigate(`${stationPath(book.setup.id, 'heights')}?tool=${tool}`)}
@@ -50,18 +50,18 @@ export function DepthFigure({ book, stop }: DriveDepthProps) {
   return (
     <View role="group" aria-label="Depth">
       <View style={{ flexDirection: 'row', alignItems: 'baseline', justifyContent: 'space-between', gap: 8 }}>
-        <Words kind="strong" style={{ fontSize: 34, lineHeight: 40 }}>
+        <AppText kind="strong" style={{ fontSize: 34, lineHeight: 40 }}>
           Z
-        </Words>
+        </AppText>
         <Figure size={size}>{shows}</Figure>
       </View>
-      <Words style={{ textAlign: 'right' }}>
+      <AppText style={{ textAlign: 'right' }}>
         {`full depth with T${tool}, ${depth.U === null ? '± not known' : plusMinus(depth.U, book.setup.units)}`}
-      </Words>
+      </AppText>
       {unconfirmedShift(book, stop) !== undefined && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ {unconfirmedShift(book, stop)}
-        </Words>
+        </AppText>
       )}
     </View>
   );
@@ -71,23 +71,23 @@ export function DepthFigure({ book, stop }: DriveDepthProps) {
 const toolItem = ({ item }: Stop): string => `${item}-tool`;
 
 /** What changed of Z with the tool, until somebody said that it is in. */
-function unconfirmedShift(book: Book, stop: Stop): string | undefined {
+function unconfirmedShift(book: SetupState, stop: Stop): string | undefined {
   const found = depthAtStop(book, stop);
   if (found?.depth.kind !== 'shown' || !stop.changeTool || doneSteps(book).has(toolItem(stop))) return undefined;
   return shiftWords(book, found.tool, found.depth);
 }
 
 /** The quill's stop, where the scale is on the knee: what Z shows with the knee locked is asked for. */
-function QuillStop({ book, deepest }: { book: Book; deepest: number }) {
+function QuillStop({ book, deepest }: { book: SetupState; deepest: number }) {
   const quill = quillWords(book, deepest);
   const set = lastZeroing(book, 'z');
   if (!quill || !set) return null;
   return (
     <View role="group" aria-label="Quill stop" style={{ gap: 6 }}>
-      <Words tone={quill.trouble ? 'bad' : 'ink'} style={{ fontWeight: '700' }}>
+      <AppText tone={quill.trouble ? 'bad' : 'ink'} style={{ fontWeight: '700' }}>
         {quill.trouble ? '✗ ' : ''}
         {quill.said}
-      </Words>
+      </AppText>
       <OptionalLengthField
         label="Z shows, knee locked"
         unit={book.setup.units}
@@ -115,14 +115,14 @@ export function DepthNotes({ book, stop }: DriveDepthProps) {
           {`T${tool} is in the spindle`}
         </Button>
       )}
-      <Words tone="soft">
+      <AppText tone="soft">
         {`The tip is at the part’s top where Z shows ${zShows(book, depth.start)}.`}
         {depth.byControl ? ` The length of T${tool} must be active in the program.` : ''}
-      </Words>
+      </AppText>
       <QuillStop book={book} deepest={depth.deepest} />
       {depth.shift !== 0 && (
         <Fold title="Working of the depth">
-          <TapeStrip tape={depth.tape} unit={book.setup.units} />
+          <WorkingStrip tape={depth.tape} unit={book.setup.units} />
         </Fold>
       )}
     </View>

@@ -1,15 +1,15 @@
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Stop } from '@zero-point/core/state/holes/driveStops';
 import { zeroOf } from '@zero-point/core/datum/partFrame';
 import { useMemo } from 'react';
 import { HolesMark } from '../../../../drawing/HolesMark';
 import { Arrow } from '../../../../drawing/marks';
 import { PlanDrawing } from '../../../../drawing/PlanDrawing';
-import type { DriveView } from './moveModes';
+import type { MoveView } from './moveModes';
 
 /** The part with the holes of the drive, and the way to the one in hand. */
-export function DriveDrawing({ book, drive, stop }: { book: Book; drive: DriveView; stop: Stop }) {
+export function MoveDrawing({ book, drive, stop }: { book: SetupState; drive: MoveView; stop: Stop }) {
   const { part, setup } = book;
   const zero = zeroOf(part, setup.partZero);
   const { stops, index } = drive;

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Stop } from '@zero-point/core/state/holes/driveStops';
 import { isSet } from '@zero-point/core/state/basis/activeRecords';
 import { depthOfStop, machiningOf, toolOfStop } from '@zero-point/core/state/holes/machiningOrder';
@@ -11,18 +11,18 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Unloading } from '../../../../answer/Unloading';
 import { speak } from '../../../../feedback/speak';
-import { Words } from '../../../../theme/AppText';
-import type { DriveView } from './moveModes';
-import { spokenOf } from './spokenStop';
+import { AppText } from '../../../../theme/AppText';
+import type { MoveView } from './moveModes';
+import { spokenStop } from './spokenStop';
 
 interface DriveHeadProps {
-  book: Book;
-  drive: DriveView;
+  book: SetupState;
+  drive: MoveView;
   stop: Stop;
 }
 
 /** Which hole is next and with what tool, and what must be known before anything moves. */
-export function DriveHead({ book, drive, stop }: DriveHeadProps) {
+export function MoveHead({ book, drive, stop }: DriveHeadProps) {
   const { stops, index, done } = drive;
   const tool = toolOfStop(book, stop);
   const atChange = stop.changeTool && tool ? lengthAtChange(book, tool.number) : undefined;
@@ -33,40 +33,40 @@ export function DriveHead({ book, drive, stop }: DriveHeadProps) {
     <>
       <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8 }}>
         <View style={{ flex: 1 }}>
-          <Words kind="sentence" live>
+          <AppText kind="sentence" live>
             {stop.done ? '✓ ' : ''}
             {STEP_NAMES[stop.step]} hole {stop.hole}
             {stops.some(({ pattern }) => pattern.id !== stop.pattern.id) ? ` of ${stop.pattern.name}` : ''}
-          </Words>
-          <Words kind="note" tone="soft">
+          </AppText>
+          <AppText kind="note" tone="soft">
             Stop {index + 1} of {stops.length}, {done} done. {sizeWords(book, stop)}
-          </Words>
+          </AppText>
         </View>
-        <Button mode="outlined" onPress={() => speak(spokenOf(book, drive))}>
+        <Button mode="outlined" onPress={() => speak(spokenStop(book, drive))}>
           Say it
         </Button>
       </View>
       {!isSet(book) && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ X and Y are not set. These figures are from the scale’s current zero.
-        </Words>
+        </AppText>
       )}
       {stop.changeTool && (
-        <Words tone="warn" style={{ fontWeight: '700' }}>
+        <AppText tone="warn" style={{ fontWeight: '700' }}>
           ▲ {STEP_NAMES[stop.step]}:{' '}
           {tool
             ? `tool ${tool.number}, ${tool.name}`
             : `a tool of ⌀ ${formatLengthUnit(wanted ?? stop.diameter, { unit: book.setup.units })}, which this machine does not have yet,`}{' '}
           in the spindle. Stop the spindle to change it.
-        </Words>
+        </AppText>
       )}
       {length && (
-        <Words tone={length.grave ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
+        <AppText tone={length.grave ? 'bad' : 'warn'} style={{ fontWeight: '700' }}>
           {length.grave ? '✗' : '▲'} {length.said}
-        </Words>
+        </AppText>
       )}
       {stop.changeTool && index > 0 && <Unloading machine={book.machine} />}
-      {stop.note !== undefined && <Words>{stop.note}</Words>}
+      {stop.note !== undefined && <AppText>{stop.note}</AppText>}
       {drive.lastDone && !drive.stands && (
         <Button
           mode="outlined"
@@ -81,7 +81,7 @@ export function DriveHead({ book, drive, stop }: DriveHeadProps) {
 }
 
 /** The tool's size, and how deep its point goes with what that is made of. */
-function sizeWords(book: Book, stop: Stop): string {
+function sizeWords(book: SetupState, stop: Stop): string {
   const unit = book.setup.units;
   const figure = (mm: number) => formatLengthUnit(mm, { unit });
   const tool = toolOfStop(book, stop);

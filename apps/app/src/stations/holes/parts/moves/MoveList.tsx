@@ -1,7 +1,7 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { doubtOf, leftSince } from '@zero-point/core/state/datum/zeroDoubt';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { zeroDoubtOf, leftSince } from '@zero-point/core/state/datum/zeroDoubt';
 import { driveCautions } from '@zero-point/core/state/holes/driveCautions';
-import { driveMode } from '@zero-point/core/state/holes/driveMode';
+import { moveMode } from '@zero-point/core/state/holes/driveMode';
 import { proveWords } from '@zero-point/core/messages/holes/proveList';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -10,24 +10,24 @@ import { Button } from 'react-native-paper';
 import { Choice } from '../../../../controls/Choice';
 import { MainAction } from '../../../../controls/MainAction';
 import { useKeys } from '../../../../keyboard/useKeys';
-import { useShape } from '../../../../layout/useLayoutSize';
-import { useAwake } from '../../../../feedback/wakeLock';
+import { useLayoutSize } from '../../../../layout/useLayoutSize';
+import { useWakeLock } from '../../../../feedback/wakeLock';
 import { speak } from '../../../../feedback/speak';
 import { useLook } from '../../../../theme/useLook';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { stationPath } from '../../../path';
 import { logCut } from '../../view';
-import { ComingBack } from './ZeroDoubtPanel';
-import { driveModes, markDone } from './moveModes';
+import { ZeroDoubtPanel } from './ZeroDoubtPanel';
+import { moveModes, markDone } from './moveModes';
 import { DepthNotes } from './MoveDepth';
-import { DriveDrawing } from './MoveDrawing';
-import { DriveHead } from './MoveHead';
+import { MoveDrawing } from './MoveDrawing';
+import { MoveHead } from './MoveHead';
 import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './MoveSteps';
-import { spokenOf } from './spokenStop';
-import { StandsAt } from './MachinePosition';
-import { useDrive } from './useMoves';
+import { spokenStop } from './spokenStop';
+import { MachinePosition } from './MachinePosition';
+import { useMoves } from './useMoves';
 
-const MODE_NAMES = { readout: 'Readout', dials: 'Dials', cnc: 'Control' } as const;
+const MODE_NAMES = { readout: 'DRO', dials: 'Dials', cnc: 'Control' } as const;
 const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
 
 /** Least and most height of the drawing on a phone, and what stands beneath the figures, px. */
@@ -39,19 +39,19 @@ const BAR = 100;
  * The drive view: one hole at a time, in figures that read from two metres. The figures are in sight however the phone is
  * held: upright the drawing gives way to them, on its side they have a column of their own.
  */
-export default function DriveScreen({ book }: { book: Book }) {
+export default function DriveScreen({ book }: { book: SetupState }) {
   const router = useRouter();
-  const shape = useShape();
+  const shape = useLayoutSize();
   const { palette } = useLook();
   const params = useLocalSearchParams();
-  const drive = useDrive(
+  const drive = useMoves(
     book,
     typeof params.pattern === 'string' ? params.pattern : undefined,
     Number(params.stop) || undefined,
   );
   const { stops, index, stop, done } = drive;
-  const mode = driveMode(book);
-  useAwake();
+  const mode = moveMode(book);
+  useWakeLock();
   // When the page was opened: what is logged on it is newer.
   const [opened] = useState(Date.now);
   const since = leftSince(book, opened);
@@ -72,37 +72,39 @@ export default function DriveScreen({ book }: { book: Book }) {
     if (key === 'ArrowRight' || key === 'ArrowDown' || key === 'PageDown') go(index + 1);
     if (key === 'ArrowLeft' || key === 'ArrowUp' || key === 'PageUp') go(index - 1);
     if (key === 'd') doneHere();
-    if (key === 's' && stop) speak(spokenOf(book, drive));
+    if (key === 's' && stop) speak(spokenStop(book, drive));
   });
 
   // Before anything is driven to: a zero in doubt is proven first, a night asked about.
-  if (stop && doubtOf(book))
-    return <Words style={{ padding: 24 }}>Check the zero or set it again first. No hole is shown before that.</Words>;
-  if (stop && since !== undefined && done < stops.length) return <ComingBack book={book} since={since} />;
-  if (!stop) return <Words style={{ padding: 24 }}>No holes yet. Add a pattern in Holes.</Words>;
+  if (stop && zeroDoubtOf(book))
+    return (
+      <AppText style={{ padding: 24 }}>Check the zero or set it again first. No hole is shown before that.</AppText>
+    );
+  if (stop && since !== undefined && done < stops.length) return <ZeroDoubtPanel book={book} since={since} />;
+  if (!stop) return <AppText style={{ padding: 24 }}>No holes yet. Add a pattern in Holes.</AppText>;
 
   const Steps = STEPS[mode];
   const ground = { backgroundColor: palette.ground };
-  const drawing = <DriveDrawing book={book} drive={drive} stop={stop} />;
-  const head = <DriveHead book={book} drive={drive} stop={stop} />;
+  const drawing = <MoveDrawing book={book} drive={drive} stop={stop} />;
+  const head = <MoveHead book={book} drive={drive} stop={stop} />;
   const steps = <Steps book={book} drive={drive} />;
   const rest = (
     <>
       <DepthNotes book={book} stop={stop} />
       {mode === 'readout' && <WhereItIs book={book} drive={drive} />}
-      <Words kind="note" tone="soft">
+      <AppText kind="note" tone="soft">
         By a rule: {proveWords(book, stop)}.
-      </Words>
+      </AppText>
       {driveCautions(book, stop).map(({ id, text }) => (
-        <Words key={id} kind="note" tone="soft">
+        <AppText key={id} kind="note" tone="soft">
           △ {text}
-        </Words>
+        </AppText>
       ))}
-      <StandsAt key={index} book={book} drive={drive} />
+      <MachinePosition key={index} book={book} drive={drive} />
       <Choice
         label="Told as"
         value={mode}
-        options={driveModes(book).map((one) => ({ value: one, label: MODE_NAMES[one] }))}
+        options={moveModes(book).map((one) => ({ value: one, label: MODE_NAMES[one] }))}
         onChange={(next) => logCut(book, { mode: next })}
       />
       {stop.done && (

@@ -1,11 +1,11 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { leftWords } from '@zero-point/core/messages/status/setupProgress';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MainAction } from '../../../../controls/MainAction';
 import { logInterruption, logLoss } from '../../../../commands/logTouch';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 
 const DAY = new Intl.DateTimeFormat(undefined, {
   weekday: 'long',
@@ -17,7 +17,7 @@ const DAY = new Intl.DateTimeFormat(undefined, {
 });
 
 /** Back at a setup after a night: where it stopped, and whether its zero can be as it was, before anything is driven to. */
-export function ComingBack({ book, since }: { book: Book; since: string }) {
+export function ZeroDoubtPanel({ book, since }: { book: SetupState; since: string }) {
   const { homing } = book.machine;
   const off = () => {
     if (homing === 'absolute') logInterruption(book, 'stands');
@@ -26,9 +26,9 @@ export function ComingBack({ book, since }: { book: Book; since: string }) {
   };
   return (
     <ScrollView contentContainerStyle={styles.page}>
-      <Words kind="sentence" live>
+      <AppText kind="sentence" live>
         {leftWords(book, since, (moment) => DAY.format(new Date(moment)))}
-      </Words>
+      </AppText>
       <MainAction label="Touch one face to check it" onPress={() => logInterruption(book, 'away')} />
       <Button mode="outlined" onPress={() => logInterruption(book, 'stands')}>
         Nothing moved, it stayed on: accept the zero

@@ -1,14 +1,14 @@
 import { STEP_NAMES } from '@zero-point/core/messages/basis/labels';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { dialLegsTo, type DialLeg } from '@zero-point/core/state/holes/dialLegs';
 import type { Stop } from '@zero-point/core/state/holes/driveStops';
-import type { DriveMode } from '@zero-point/core/state/holes/driveMode';
+import type { MoveMode } from '@zero-point/core/state/holes/driveMode';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import { dialPositionWords } from '@zero-point/core/messages/holes/dialPosition';
 import { logCheck } from '../../../../commands/logCheck';
 
 /** The modes this machine can be driven in. */
-export const driveModes = ({ machine }: Book): DriveMode[] =>
+export const moveModes = ({ machine }: SetupState): MoveMode[] =>
   machine.axes.x.dial && machine.axes.y.dial ? ['readout', 'dials', 'cnc'] : ['readout', 'cnc'];
 
 /** Where a machine stands, mm on the scale. */
@@ -18,7 +18,7 @@ export interface Place {
 }
 
 /** What the drive shows of one stop. */
-export interface DriveView {
+export interface MoveView {
   stops: Stop[];
   /** Index of the stop in hand. */
   index: number;
@@ -39,14 +39,14 @@ export interface DriveView {
 }
 
 /** The stop that was ticked last of all, as the log has it. */
-export function lastMarked({ checks }: Book, stops: readonly Stop[]): Stop | undefined {
+export function lastMarked({ checks }: SetupState, stops: readonly Stop[]): Stop | undefined {
   const done = new Map(stops.filter((stop) => stop.done).map((stop) => [stop.item, stop]));
   const last = checks.filter(({ item, action }) => action === 'tick' && done.has(item)).at(-1);
   return last && done.get(last.item);
 }
 
 /** Marks a stop done in the log, or takes the mark back. */
-export function markDone(book: Book, stop: Stop, done: boolean): void {
+export function markDone(book: SetupState, stop: Stop, done: boolean): void {
   const { units } = book.setup;
   const figure = (mm: number) => formatLength(mm, { unit: units });
   const text = `${STEP_NAMES[stop.step]} ${stop.pattern.name}, hole ${stop.hole}: X ${figure(stop.target.x)}, Y ${figure(stop.target.y)} ${units}`;
@@ -57,7 +57,7 @@ export function markDone(book: Book, stop: Stop, done: boolean): void {
  * Both handwheels from where they stand to the stop. At the first one the backlash counts as taken up where the zero
  * was set going the approach way; where the person says it stands somewhere else, nobody knows.
  */
-export const dialLegs = (book: Book, { from, stop, taken }: DriveView): (DialLeg & { position: string })[] =>
+export const dialLegs = (book: SetupState, { from, stop, taken }: MoveView): (DialLeg & { position: string })[] =>
   (stop ? dialLegsTo(book, from, stop.target, taken) : []).map((leg) => {
     const { dial } = book.machine.axes[leg.axis === 'X' ? 'x' : 'y'];
     return { ...leg, position: dial ? dialPositionWords(leg.move.lines, dial) : '' };

@@ -1,14 +1,14 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
-import { driveList } from '@zero-point/core/state/holes/driveStops';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { driveStops } from '@zero-point/core/state/holes/driveStops';
 import { useMemo, useState } from 'react';
-import { lastMarked, type DriveView, type Place } from './moveModes';
+import { lastMarked, type MoveView, type Place } from './moveModes';
 import { orderOf } from '../order/orderChoices';
 
 /** The stop in hand: the one asked for, else the first that is not done. */
-export function useDrive(book: Book, patternId: string | undefined, asked: number | undefined): DriveView {
+export function useMoves(book: SetupState, patternId: string | undefined, asked: number | undefined): MoveView {
   const stops = useMemo(() => {
     const pattern = patternId ?? book.patterns.find(({ laidAside }) => laidAside !== true)?.id;
-    return pattern === undefined ? [] : driveList(book, orderOf(book, pattern), pattern);
+    return pattern === undefined ? [] : driveStops(book, orderOf(book, pattern), pattern);
   }, [book, patternId]);
   const open = stops.findIndex(({ done }) => !done);
   const index = Math.min(

@@ -18,7 +18,7 @@ import type { Hole } from '@zero-point/core/state/holes/holes';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { useLook } from '../../../../theme/useLook';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 
 interface HandOrderProps {
   holes: readonly Hole[];
@@ -124,9 +124,9 @@ function HandRow({ id, hole, place, last, onMove }: HandRowProps) {
             touchAction: 'none',
           }}
         >
-          <Words>
+          <AppText>
             ⠿ {place + 1}. {name}
-          </Words>
+          </AppText>
         </div>
         <Button
           mode="text"

@@ -1,6 +1,6 @@
 import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { zeroApproach } from '@zero-point/core/state/holes/driveStops';
 import { MOST_EXACT } from '@zero-point/core/holes/order/exactOrder';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -9,14 +9,14 @@ import { Button } from 'react-native-paper';
 import { Choice } from '../../../../controls/Choice';
 import { TickChips } from '../../../../controls/TickChips';
 import { ProgressBar } from '../../../../layout/ProgressBar';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { HandOrder } from './HandOrder';
 import { orderFigures, type OrderFigures } from './orderChoices';
 import { useOrder } from './useOrder';
 import { logCut, type PositionsView } from '../../view';
 
 interface OrderPanelProps {
-  book: Book;
+  book: SetupState;
   view: PositionsView;
   pattern: Pattern;
 }
@@ -64,16 +64,18 @@ export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
           </Button>
         </View>
       )}
-      {state.state === 'failed' && <Words tone="bad">The search could not be run here. The order is as it was.</Words>}
+      {state.state === 'failed' && (
+        <AppText tone="bad">The search could not be run here. The order is as it was.</AppText>
+      )}
       <View style={{ gap: 4 }}>
-        <Words live>{figuresWords('This order', now, unit)}</Words>
-        {order.way !== 'as-numbered' && <Words tone="soft">{figuresWords('As numbered', before, unit)}</Words>}
+        <AppText live>{figuresWords('This order', now, unit)}</AppText>
+        {order.way !== 'as-numbered' && <AppText tone="soft">{figuresWords('As numbered', before, unit)}</AppText>}
         {(order.way === 'fewest-reversals' || order.way === 'shortest') && (
-          <Words kind="note" tone="soft">
+          <AppText kind="note" tone="soft">
             {holes.length <= MOST_EXACT
               ? 'Best order: every order was compared.'
               : 'Best order found in the search time.'}
-          </Words>
+          </AppText>
         )}
       </View>
       {before.dials && <ApproachChoice book={book} />}
@@ -88,16 +90,16 @@ export default function OrderPanel({ book, view, pattern }: OrderPanelProps) {
       />
       {order.way === 'by-hand' && holes.length <= MOST_BY_HAND && <HandOrder holes={holes} onMove={act.moveTo} />}
       {order.way === 'by-hand' && holes.length > MOST_BY_HAND && (
-        <Words tone="soft">
+        <AppText tone="soft">
           {holes.length} holes are too many to drag. Choose fewer patterns, or search for an order.
-        </Words>
+        </AppText>
       )}
     </View>
   );
 }
 
 /** Which way each axis arrives: the way it was going when its zero was set, unless the person says otherwise. */
-function ApproachChoice({ book }: { book: Book }) {
+function ApproachChoice({ book }: { book: SetupState }) {
   const now = { x: zeroApproach(book, 'x'), y: zeroApproach(book, 'y'), ...book.cutPlan.approach };
   return (
     <View style={{ gap: 10 }}>
@@ -114,9 +116,9 @@ function ApproachChoice({ book }: { book: Book }) {
         />
       ))}
       {(['x', 'y'] as const).some((axis) => now[axis] !== zeroApproach(book, axis)) && (
-        <Words tone="warn">
+        <AppText tone="warn">
           A zero was set going the other way. Set it again going this way, or every hole is off by the backlash.
-        </Words>
+        </AppText>
       )}
     </View>
   );

@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { orderCostOf, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
 import { targetOf, type Hole } from '@zero-point/core/state/holes/holes';
 import { dialMove } from '@zero-point/core/holes/dials/dialMoves';
@@ -13,17 +13,17 @@ export interface OrderFigures {
 }
 
 /** The order as it stands, with the patterns it is of. */
-export const orderOf = (book: Book, patternId: string): DriveOrder => {
+export const orderOf = (book: SetupState, patternId: string): DriveOrder => {
   const order = book.cutPlan.order ?? PLAIN_ORDER;
   // An order found for other patterns says nothing of this one.
   return order.patterns && !order.patterns.includes(patternId) ? { ...PLAIN_ORDER, grouping: order.grouping } : order;
 };
 
 /** Where the machine must go for holes. */
-export const placesOf = (book: Book, holes: readonly Hole[]) => holes.map(({ x, y }) => targetOf(book, { x, y }));
+export const placesOf = (book: SetupState, holes: readonly Hole[]) => holes.map(({ x, y }) => targetOf(book, { x, y }));
 
 /** What it takes to drive to holes in this order, from the scale's zero. */
-export function orderFigures(book: Book, holes: readonly Hole[]): OrderFigures {
+export function orderFigures(book: SetupState, holes: readonly Hole[]): OrderFigures {
   const cost = orderCostOf(book, 'fewest-reversals');
   let at = { x: 0, y: 0 };
   const lines = { x: 0, y: 0 };

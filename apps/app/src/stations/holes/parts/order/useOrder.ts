@@ -1,4 +1,4 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { holesInDrive, orderCostOf, orderedHoles } from '@zero-point/core/state/holes/driveStops';
 import type { Hole } from '@zero-point/core/state/holes/holes';
 import { MOST_EXACT } from '@zero-point/core/holes/order/exactOrder';
@@ -14,7 +14,7 @@ import { orderOf, placesOf, sequenceOf } from './orderChoices';
 export type OrderState = { state: 'idle' } | { state: 'running'; share: number } | { state: 'failed' };
 
 /** Finding, fixing and showing the order. */
-export function useOrder(book: Book, patternId: string) {
+export function useOrder(book: SetupState, patternId: string) {
   const [state, setState] = useState<OrderState>({ state: 'idle' });
   const running = useRef<Running<{ order: number[] }> | undefined>(undefined);
   const order = orderOf(book, patternId);

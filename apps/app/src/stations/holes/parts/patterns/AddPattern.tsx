@@ -1,14 +1,14 @@
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../../answer/Fold';
 import { CardButton } from '../../../../controls/CardButton';
-import { Words } from '../../../../theme/AppText';
+import { AppText } from '../../../../theme/AppText';
 import { KIND_NAMES, KIND_WORDS, PATTERN_KINDS, startPattern } from './startPattern';
 import { logPattern } from '../../view';
 
 interface AddPatternProps {
-  book: Book;
+  book: SetupState;
   /** There is none yet. */
   first: boolean;
   onAdded: (id: string) => void;
@@ -31,10 +31,10 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
                 onAdded(made.id);
               }}
             >
-              <Words kind="strong">{KIND_NAMES[kind]}</Words>
-              <Words kind="note" tone="soft">
+              <AppText kind="strong">{KIND_NAMES[kind]}</AppText>
+              <AppText kind="note" tone="soft">
                 {KIND_WORDS[kind]}
-              </Words>
+              </AppText>
             </CardButton>
           ))}
         </View>

@@ -1,20 +1,20 @@
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { doneSteps, holeItem, stepsOf } from '@zero-point/core/state/holes/holes';
-import { patternTape } from '@zero-point/core/holes/patterns/pattern';
+import { patternWorking } from '@zero-point/core/holes/patterns/pattern';
 import { rotateSections } from '@zero-point/core/geometry/rotate';
-import type { Tape } from '@zero-point/core/working/working';
+import type { Working } from '@zero-point/core/working/working';
 import { Fold } from '../../../../answer/Fold';
 import { Choice } from '../../../../controls/Choice';
 import { useWide } from '../../../../layout/useLayoutSize';
-import { TapeStrip } from '../../../../working/WorkingStrip';
-import { Words } from '../../../../theme/AppText';
+import { WorkingStrip } from '../../../../working/WorkingStrip';
+import { AppText } from '../../../../theme/AppText';
 import { HoleTable } from './HoleTable';
 import { PatternFields } from './PatternFields';
 import { logPattern, type PositionsView } from '../../view';
 
 interface HolesPanelProps {
-  book: Book;
+  book: SetupState;
   view: PositionsView;
   pattern: Pattern;
   hole: number;
@@ -39,10 +39,10 @@ export function HolesPanel({ book, view, pattern, hole, onPattern, onHole }: Hol
       )}
       <HoleTable holes={view.targets} unit={unit} chosen={hole} done={done.whole} onChoose={onHole} />
       {done.steps > 0 && (
-        <Words tone="warn">
+        <AppText tone="warn">
           {done.steps} {done.steps === 1 ? 'step is' : 'steps are'} marked done. The marks belong to the hole numbers.
           To move holes, copy the pattern first.
-        </Words>
+        </AppText>
       )}
       <Fold title="Change this pattern" open={wide}>
         <PatternFields
@@ -57,14 +57,14 @@ export function HolesPanel({ book, view, pattern, hole, onPattern, onHole }: Hol
         />
       </Fold>
       <Fold title={`Working of hole ${hole}`}>
-        <TapeStrip tape={tapeOf(book, pattern, hole, view)} unit={unit} />
+        <WorkingStrip tape={tapeOf(book, pattern, hole, view)} unit={unit} />
       </Fold>
     </>
   );
 }
 
 /** Steps of a pattern that are marked done, and the holes of which all are. */
-function doneOf(book: Book, { holes }: PositionsView, pattern: Pattern): { steps: number; whole: Set<number> } {
+function doneOf(book: SetupState, { holes }: PositionsView, pattern: Pattern): { steps: number; whole: Set<number> } {
   const done = doneSteps(book);
   const whole = new Set<number>();
   if (done.size === 0) return { steps: 0, whole };
@@ -78,8 +78,13 @@ function doneOf(book: Book, { holes }: PositionsView, pattern: Pattern): { steps
 }
 
 /** How a hole's place was reckoned, its datum and the turn of the part on top where there are any. */
-function tapeOf({ datumPlan }: Book, pattern: Pattern, hole: number, { holes, rotation }: PositionsView): Tape {
-  const { sections } = patternTape(pattern, hole);
+function tapeOf(
+  { datumPlan }: SetupState,
+  pattern: Pattern,
+  hole: number,
+  { holes, rotation }: PositionsView,
+): Working {
+  const { sections } = patternWorking(pattern, hole);
   const from = datumPlan.local.find(({ id }) => id === pattern.datum);
   const point = holes[hole - 1];
   if (!point) return { sections };

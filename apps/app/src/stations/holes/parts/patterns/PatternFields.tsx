@@ -1,6 +1,6 @@
 import { STEP_NAMES } from '@zero-point/core/messages/basis/labels';
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { stepsOf } from '@zero-point/core/state/holes/holes';
 import { coarsePitch } from '@zero-point/core/holes/patterns/holeSizes';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -13,13 +13,13 @@ import { useWide } from '../../../../layout/useLayoutSize';
 import { TickChips } from '../../../../controls/TickChips';
 import { FieldRow } from '../../../../keypad/FieldRow';
 import { LengthField, LongTextField, OptionalLengthField, TextField } from '../../../../keypad/Fields';
-import { Overlap } from '../HoleOverlapNote';
-import { MovedFields } from './ShiftFields';
+import { HoleOverlapNote } from '../HoleOverlapNote';
+import { ShiftFields } from './ShiftFields';
 import { positive, ShapeFields } from './ShapeFields';
 import { asPoints, copyOf } from './startPattern';
 
 interface PatternFieldsProps {
-  book: Book;
+  book: SetupState;
   pattern: Pattern;
   onChange: (pattern: Pattern) => void;
   /** A new pattern made from this one is the one in hand. */
@@ -47,7 +47,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
   return (
     <View style={{ gap: 12 }}>
       {/* On a phone the sentence that says it is out of sight while the fields are. */}
-      {!wide && <Overlap book={book} pattern={pattern} />}
+      {!wide && <HoleOverlapNote book={book} pattern={pattern} />}
       <ShapeFields pattern={pattern} unit={unit} onChange={onChange} />
       <FieldRow>
         <LengthField
@@ -110,7 +110,7 @@ export function PatternFields({ book, pattern, onChange, onAdd }: PatternFieldsP
         />
       )}
       <Fold title="Mirror, rotate or shift the pattern" open={pattern.moved !== undefined}>
-        <MovedFields
+        <ShiftFields
           moved={pattern.moved ?? {}}
           unit={unit}
           onChange={(moved) => onChange(moved ? { ...pattern, moved } : without(pattern, 'moved'))}

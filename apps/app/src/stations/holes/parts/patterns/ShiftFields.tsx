@@ -24,7 +24,7 @@ const tidy = ({ mirror, turn, shift }: Moved): Moved | undefined => {
 };
 
 /** A pattern mirrored, then turned, then shifted as a whole. */
-export function MovedFields({ moved, unit, onChange }: MovedFieldsProps) {
+export function ShiftFields({ moved, unit, onChange }: MovedFieldsProps) {
   const { mirror, turn = { angle: 0, about: NOWHERE }, shift = NOWHERE } = moved;
   const change = (part: { [K in keyof Moved]?: Moved[K] | undefined }) => {
     const next = { ...moved, ...part };

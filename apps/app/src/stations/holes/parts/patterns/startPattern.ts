@@ -1,5 +1,5 @@
 import type { Pattern } from '@zero-point/core/records/setup/pattern';
-import type { Book } from '@zero-point/core/state/basis/setupState';
+import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Point } from '@zero-point/core/geometry/point';
 import { patternPositions } from '@zero-point/core/holes/patterns/pattern';
 import type { PatternKind } from '@zero-point/core/holes/patterns/pattern.schema';
@@ -29,7 +29,7 @@ export const PATTERN_KINDS = Object.keys(KIND_NAMES) as PatternKind[];
 const round = (mm: number): number => Math.round(mm);
 
 /** A new pattern of a kind in the middle of the part, to be changed. */
-export function startPattern({ part, setup, patterns }: Book, kind: PatternKind): Pattern {
+export function startPattern({ part, setup, patterns }: SetupState, kind: PatternKind): Pattern {
   const { x: wide, y: deep } = part.size;
   const sign = { x: setup.partZero.endsWith('right') ? -1 : 1, y: setup.partZero.startsWith('back') ? -1 : 1 };
   const middle: Point =

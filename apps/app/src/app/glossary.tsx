@@ -1,0 +1,3 @@
+import { lazyPage } from '../layout/lazyComponent';
+
+export default lazyPage(() => import('../stations/glossary/Screen'));

@@ -1,0 +1,405 @@
+/** One term of the shop: what it is in a line, what the code calls it, and the words it takes the place of. */
+export interface GlossaryEntry {
+  term: string;
+  means: string;
+  /** How the term is spelt in names of the code, where it has one: part of a file's name. */
+  code?: string;
+  /** Other forms that are found in a sentence, the plural and the short form. */
+  also?: readonly string[];
+  /** What was said before, and is no more. */
+  not?: readonly string[];
+}
+
+/** Every term of the app, in the order of the alphabet. `docs/glossary.md` is this list; a test keeps them the same. */
+export const GLOSSARY: readonly GlossaryEntry[] = [
+  {
+    term: 'air cut',
+    means: 'A program run above the part, with Z zero raised, to see where it goes.',
+    code: 'airCut',
+    not: ['air pass'],
+  },
+  {
+    term: 'alignment',
+    means: 'Making the vise, table or part straight to the machine, or centred under the spindle.',
+    code: 'alignment',
+  },
+  { term: 'approach', means: 'The direction from which a face is touched: toward plus or toward minus.' },
+  {
+    term: 'backlash',
+    means: 'The play in a screw: the handwheel turns that much before the table moves the other way.',
+    code: 'backlash',
+    not: ['lost motion'],
+  },
+  {
+    term: 'bearing edge finder',
+    means: 'A ball bearing on a shaft. Its ring stops at contact. It runs slowly, 60 to 150 rpm.',
+    not: ['ring finder'],
+  },
+  {
+    term: 'bolt circle',
+    means: 'Holes on a circle, equally spaced, given by centre, diameter and first angle.',
+    code: 'boltCircle',
+    also: ['bolt circles'],
+  },
+  { term: 'bore', means: 'A round hole that is touched, measured or cut to size.', code: 'bore', also: ['bores'] },
+  {
+    term: 'boring head',
+    means: 'Holds a boring bar off centre. Its slide sets the diameter that it cuts.',
+    also: ['boring heads'],
+  },
+  {
+    term: 'calculator',
+    means: 'One page that works out one thing, without a setup.',
+    code: 'calculator',
+    also: ['calculators'],
+    not: ['reckoning', 'reckon at once'],
+  },
+  {
+    term: 'calibration',
+    means: 'Finding the true size or offset of a gauge, with its ± and the date.',
+    code: 'calibration',
+  },
+  {
+    term: 'centring plug',
+    means: 'A slightly tapered plug in a collet. It finds the middle of a bore.',
+    code: 'centrePlug',
+    also: ['plug'],
+    not: ['tapered plug'],
+  },
+  {
+    term: 'check over zero',
+    means: 'Going back to X 0, Y 0 with the tool raised, to see if the spindle is over part zero.',
+    code: 'zeroCheck',
+    not: ['look over zero'],
+  },
+  {
+    term: 'clear height',
+    means: 'The height above every clamp, jaw and screw, where the tool may move across.',
+  },
+  {
+    term: 'climb milling',
+    means: 'Feeding with the cutter’s rotation. Only on a machine without backlash.',
+    also: ['climb mill'],
+  },
+  { term: 'collet', means: 'A split sleeve of one size that holds a shank true.', also: ['collets'] },
+  {
+    term: 'conventional milling',
+    means: 'Feeding against the cutter’s rotation. The safe way on a machine with backlash.',
+  },
+  { term: 'corner', means: 'Where two faces meet: one touch or more on each.', code: 'corner' },
+  { term: 'cutter', means: 'Anything that cuts: end mill, drill, reamer, tap, face mill.', code: 'cutter' },
+  { term: 'cutting speed', means: 'How fast the edge of the cutter goes, in m/min or ft/min.', not: ['edge speed'] },
+  {
+    term: 'datum',
+    means: 'The face, corner or bore that positions are measured from.',
+    code: 'datum',
+    also: ['datums'],
+  },
+  { term: 'dial', means: 'The marked ring on a handwheel.', code: 'dial', also: ['dials'], not: ['collar'] },
+  {
+    term: 'distance to go',
+    means: 'What the DRO counts down to zero as the table comes to the next place.',
+  },
+  { term: 'drawbar', means: 'The long bolt that pulls the collet or holder into the spindle.' },
+  {
+    term: 'drill chuck',
+    means: 'Holds drills by three jaws. It runs out too much for a finder, pin or plug.',
+    also: ['drill chucks'],
+  },
+  {
+    term: 'DRO',
+    means: 'Digital readout: scales on the axes and a display of where the table is.',
+    also: ['DROs'],
+    not: ['readout'],
+  },
+  {
+    term: 'edge finder',
+    means: 'A spring-loaded tip that steadies, then kicks aside at contact. It runs at about 1000 rpm.',
+    code: 'edge',
+    also: ['edge finders'],
+    not: ['spring finder'],
+  },
+  {
+    term: 'electronic edge finder',
+    means: 'Its lamp lights at contact. The spindle must be stopped.',
+    not: ['contact light'],
+  },
+  {
+    term: 'face',
+    means: 'A flat side of the part. Left, right, front or back as you look from the front of the machine.',
+    code: 'face',
+    also: ['faces'],
+  },
+  { term: 'face mill', means: 'A wide cutter with inserts that makes a face flat.', also: ['face mills'] },
+  { term: 'feed', means: 'How fast the tool moves through the work, a minute or a tooth.' },
+  {
+    term: 'feed hold',
+    means: 'The button that stops the axes of a control at once, with the spindle running on.',
+  },
+  { term: 'feed per tooth', means: 'How much one tooth cuts off as the cutter turns once.', not: ['chip of a tooth'] },
+  {
+    term: 'feeler gauge',
+    means: 'A thin strip of known thickness, held between pin and face. It is part of the sum.',
+    also: ['feeler', 'feelers'],
+  },
+  {
+    term: 'finder',
+    means: 'What touches a face to locate it: edge finder, probe, pin or cutter.',
+    code: 'finder',
+    also: ['finders'],
+    not: ['what touches'],
+  },
+  {
+    term: 'fit',
+    means: 'The limits of a bore as letters and a grade: H7 runs from the size itself upward.',
+    code: 'isoFit',
+    also: ['fits'],
+  },
+  { term: 'fixed jaw', means: 'The jaw of a vise that does not move. The part is located against it.' },
+  { term: 'gauge', means: 'Anything of known size that touches or measures.', code: 'gauge', also: ['gauges'] },
+  {
+    term: 'gauge block',
+    means: 'A block of known height. A setup block, such as a 1-2-3 block, is used the same way.',
+    also: ['gauge blocks', 'setup block'],
+  },
+  {
+    term: 'gauge line',
+    means: 'The place on the spindle from which true tool lengths are measured.',
+  },
+  { term: 'gauge pin', means: 'A ground pin of known diameter, also called a dowel pin.', also: ['gauge pins'] },
+  { term: 'head tilt', means: 'How far the head leans from square to the table.', not: ['lean of the head'] },
+  {
+    term: 'home',
+    means: 'To send the axes to their switches, so that the machine knows where it is.',
+    also: ['homed'],
+  },
+  {
+    term: 'index',
+    means: 'To turn the part to the next angle; to turn inserts to a fresh edge.',
+    code: 'index',
+    also: ['indexed'],
+  },
+  {
+    term: 'indicate',
+    means: 'To run a dial indicator along or round something, to see how true it is.',
+    also: ['indicated'],
+  },
+  {
+    term: 'indicator',
+    means: 'A dial with a stylus that shows small movements. Pressed counts plus.',
+    code: 'indicator',
+    also: ['indicators'],
+  },
+  {
+    term: 'insert',
+    means: 'A small cutting plate of a face mill or bar. All are indexed together.',
+    code: 'inserts',
+    also: ['inserts'],
+  },
+  { term: 'jog', means: 'To move an axis by the control’s buttons or wheel.', also: ['jogged'] },
+  { term: 'jog step', means: 'How far one press moves the axis. It is part of the ±.', also: ['jog steps'] },
+  {
+    term: 'line',
+    means: 'One graduation of a dial.',
+    also: ['lines'],
+  },
+  {
+    term: 'local datum',
+    means: 'A second zero on the same part, counted from part zero.',
+    code: 'localDatum',
+    also: ['local datums'],
+  },
+  {
+    term: 'log',
+    means: 'Every reading, setting and note in order. Nothing in it is erased.',
+    code: 'log',
+    not: ['ledger'],
+  },
+  {
+    term: 'machine coordinates',
+    means: 'Where the axes are from their home switches, whatever zero is set.',
+  },
+  {
+    term: 'master tool',
+    means: 'A calibration tool of known length.',
+    code: 'heightMaster',
+  },
+  { term: 'middle', means: 'Half-way between two faces. The finder’s size cancels.', code: 'middle' },
+  {
+    term: 'mistake',
+    means: 'What most likely makes two figures disagree: half a diameter, a feeler, a sign.',
+    code: 'mistakes',
+    also: ['mistakes'],
+    not: ['slip'],
+  },
+  {
+    term: 'outlier',
+    means: 'A reading far from the others at the same place.',
+    code: 'outliers',
+    also: ['outliers'],
+    not: ['wild reading'],
+  },
+  {
+    term: 'parallels',
+    means: 'A pair of ground bars of the same height that hold the part up in the vise.',
+    also: ['parallel'],
+  },
+  {
+    term: 'part zero',
+    means: 'The place on the part where X, Y and Z are zero.',
+    code: 'partZero',
+  },
+  {
+    term: 'pattern',
+    means: 'Holes that belong together: a bolt circle, row, grid, frame or list.',
+    code: 'pattern',
+    also: ['patterns'],
+  },
+  { term: 'peck', means: 'To drill in short steps, drawing the drill out to clear the chips.', also: ['pecks'] },
+  {
+    term: 'program',
+    means: 'The list of moves a control runs, in the words of ISO 6983.',
+    code: 'program',
+    also: ['programs'],
+  },
+  {
+    term: 'quill',
+    means: 'The sleeve that carries the spindle up and down in the head.',
+    code: 'quill',
+  },
+  { term: 'rapid', means: 'A move at full speed (G0). It must never meet the work.', also: ['rapids'] },
+  {
+    term: 'read back',
+    means: 'To look at the display again after a setting, and log what it shows.',
+    code: 'readBack',
+  },
+  {
+    term: 'reading',
+    means: 'A figure as the scale shows it, with its time, place and gauge.',
+    code: 'reading',
+    also: ['readings'],
+  },
+  {
+    term: 'reference tool',
+    means: 'The tool that sets Z. The others are longer or shorter than it.',
+    also: ['the reference'],
+  },
+  { term: 'ring gauge', means: 'A ring of known diameter, for calibrating a probe.', not: ['setting ring'] },
+  {
+    term: 'rotary table',
+    means: 'A table that turns the part by degrees.',
+    code: 'rotary',
+    not: ['turning table'],
+  },
+  { term: 'rpm', means: 'Turns of the spindle in a minute.', not: ['rev/min'] },
+  {
+    term: 'run-out',
+    means: 'How far something is off its axis as it turns, as the total indicator reading (TIR).',
+    code: 'runOut',
+    also: ['TIR'],
+  },
+  { term: 'scale', means: 'What positions are read from: a dial, a DRO or the control.', also: ['scales'] },
+  {
+    term: 'set',
+    means: 'To make the display show a figure without moving: set X to −5.000.',
+    code: 'zeroing',
+    not: ['preset'],
+  },
+  {
+    term: 'setup',
+    means: 'One clamping of one part on one machine.',
+    code: 'setup',
+    also: ['setups'],
+    not: ['set-up'],
+  },
+  {
+    term: 'setup sheet',
+    means: 'One page with the zero, tools and holes of a setup, to tape to the machine.',
+    code: 'sheet',
+  },
+  { term: 'shim', means: 'A thin strip under a jaw or part that moves it a little.', not: ['packing'] },
+  { term: 'skew', means: 'How far the part is turned from the axes.', code: 'skew' },
+  { term: 'slot', means: 'A groove with two walls.', also: ['slots'] },
+  { term: 'spoil board', means: 'A board under the part that may be cut into.', also: ['spoil boards'] },
+  { term: 'spot drill', means: 'A short, stiff drill that starts a hole in its place.', code: 'spotDepth' },
+  {
+    term: 'sweep',
+    means: 'To turn an indicator round a bore or boss and read it at several angles.',
+    code: 'sweep',
+    also: ['sweeps', 'swept'],
+  },
+  {
+    term: 'tolerance',
+    means: 'How far off the work may be.',
+    not: ['band'],
+  },
+  {
+    term: 'tool length',
+    means: 'How far a tool reaches: true, or against the reference tool.',
+    code: 'toolLength',
+    also: ['tool lengths', 'tool length offset'],
+  },
+  {
+    term: 'tool setter',
+    means: 'A pad of known height that triggers when a tool presses it.',
+    also: ['setter'],
+  },
+  {
+    term: 'tool table',
+    means: 'The control’s list of tools with their lengths.',
+    code: 'toolTable',
+    also: ['tool tables'],
+  },
+  {
+    term: 'tool touch-off point',
+    means: 'One place where every tool touches off at a change.',
+    code: 'touchOffPoint',
+    not: ['fixed spot'],
+  },
+  {
+    term: 'touch',
+    means: 'Finder or tool just in contact, and the reading there.',
+    code: 'touch',
+    also: ['touches'],
+  },
+  {
+    term: 'touch off',
+    means: 'To bring a tool to a surface or gauge and set its axis there.',
+    also: ['touched off', 'touches off'],
+  },
+  {
+    term: 'touch plate',
+    means: 'A plate of known thickness with a wire. The control sees when the cutter touches it.',
+    also: ['touch plates'],
+  },
+  {
+    term: 'touch probe',
+    means: 'A stylus with a ball that triggers at contact. The spindle must be stopped.',
+    code: 'probe',
+    also: ['probe', 'probes'],
+  },
+  { term: 'tram', means: 'To set the head square to the table. Front to back it is nodded.', code: 'headTram' },
+  { term: 'true length', means: 'A tool’s length from the gauge line to its tip.' },
+  {
+    term: 'uncertainty',
+    means: 'The ± of an answer: in 95 of 100 cases the true value is within it.',
+    code: 'uncertainty',
+  },
+  { term: 'vise', means: 'Holds the part between a fixed and a moving jaw.' },
+  {
+    term: 'work offset',
+    means: 'Where part zero is in machine coordinates, kept in the control as G54 to G59.',
+    also: ['work offsets'],
+  },
+  {
+    term: 'workholding',
+    means: 'How the part is held, and the steps to take before the first touch.',
+    code: 'workholding',
+  },
+  {
+    term: 'working',
+    means: 'The strip that shows how an answer was worked out, term by term.',
+    code: 'working',
+    not: ['tape'],
+  },
+];
