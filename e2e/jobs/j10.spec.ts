@@ -15,7 +15,7 @@ test('J10 Z by a block slipped under, and a pass in the air that stays marked un
   await job.answer();
   await expect(page.getByRole('radio', { name: /^Set Z to 5\.000/ })).toBeVisible();
   await job.tap('button', /^Log Z set to/);
-  await expect(page.getByText(/Z zero raised by 5\.000 mm for a pass in the air/)).toBeVisible();
+  await expect(page.getByText(/Z zero raised by 5\.000 mm for the air cut/)).toBeVisible();
   // What it shows is looked at, before anything moves.
   await job.tap('button', /^Yes$/);
   await job.tap('button', 'Put it back');
@@ -58,5 +58,5 @@ test('J10 slips: a block under a tool that comes down, moved instead of set, the
   await job.tap('button', 'Now it does');
   // It stays said, on every other page too.
   await job.tap('link', /^Holes/);
-  await expect(page.getByText(/Z zero raised by 5\.000 mm for a pass in the air/)).toBeVisible();
+  await expect(page.getByText(/Z zero raised by 5\.000 mm for the air cut/)).toBeVisible();
 });

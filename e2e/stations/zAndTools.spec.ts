@@ -155,7 +155,7 @@ test('a pass in the air is marked on every screen until it is put back', async (
   const lift = page.getByRole('textbox', { name: /Z offset for the air cut/ });
   await lift.fill('5');
   await lift.press('Enter');
-  const banner = page.getByText(/Z zero raised by 5\.000 mm for a pass in the air/);
+  const banner = page.getByText(/Z zero raised by 5\.000 mm for the air cut/);
   // Asked for is not lifted: Z was set on paper only once it is logged as set.
   await expect(page.getByText(/Not raised yet: touch the gauge with tool 1, and\s+set Z/)).toBeVisible();
   await expect(banner).toHaveCount(0);

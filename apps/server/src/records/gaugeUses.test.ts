@@ -100,7 +100,7 @@ describe('refused, with the field and the remedy', () => {
       'a centre of a finder',
       { ...found('2026-11-01T08:00:00.000Z'), found: { what: 'centre', at: [1, 2], U: [0, 0], by: 'bore' } },
       'found.what',
-      /centre or a sense of a rotary axis/,
+      /of a rotary axis its centre or sense/,
     ],
     [
       'a gauge the shop has not',

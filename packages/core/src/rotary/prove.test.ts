@@ -40,8 +40,8 @@ describe('a ball at three angles', () => {
   });
 
   test.each([
-    ['equal angles', [0, 120, 120], /are one/],
-    ['a whole turn on', [0, 360, 90], /are one/],
+    ['equal angles', [0, 120, 120], /are the same/],
+    ['a whole turn on', [0, 360, 90], /are the same/],
     ['angles within 20°', [0, 8, 16], /Turn further/],
   ])('%s are refused with the remedy', (_, commands, words) => {
     expect(() => ballAngles(input(commands))).toThrow(words);

@@ -39,7 +39,7 @@ describe('a rotary table face’s face flipped half a turn', () => {
   });
 
   test('a flip that did not flip is refused with the remedy', () => {
-    expect(() => faceFlip({ ...input, face2: input.face1 })).toThrow(/did not flip/);
+    expect(() => faceFlip({ ...input, face2: input.face1 })).toThrow(/was not turned over/);
   });
 });
 

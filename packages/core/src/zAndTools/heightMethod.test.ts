@@ -45,9 +45,7 @@ describe('a gauge under a tool', () => {
   });
 
   test('is touched where no edge is chipped', () => {
-    expect(whereToTouch('end-mill', 3)).toMatch(
-      /lowest cutting edge is what touches.*from behind it, never against it/,
-    );
+    expect(whereToTouch('end-mill', 3)).toMatch(/lowest cutting edge touches.*from behind it, never against it/);
     expect(whereToTouch('drill', 2)).toMatch(/its point/);
     expect(whereToTouch(undefined, undefined)).toBe('Touch with its end.');
   });

@@ -33,7 +33,9 @@ export default function GlossaryScreen() {
           <View key={term} style={[styles.entry, { borderColor: palette.line }]}>
             <AppText kind="strong">{term}</AppText>
             <AppText>{means}</AppText>
-            {not && typed.trim() !== '' && <AppText kind="note" tone="soft">{`Also called: ${not.join(', ')}`}</AppText>}
+            {not && typed.trim() !== '' && (
+              <AppText kind="note" tone="soft">{`Also called: ${not.join(', ')}`}</AppText>
+            )}
           </View>
         ))}
       </ScrollView>

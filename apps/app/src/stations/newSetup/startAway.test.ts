@@ -19,7 +19,7 @@ test('what is new goes first, and the plan that names it last: that one starts t
     ['plan', made.setup.id],
   ]);
   expect(entries.map(startsSetup)).toEqual([undefined, undefined, undefined, undefined, made.setup.id]);
-  expect(entries.at(-1)).toMatchObject({ began: NO_VERSION, body: { name: 'Part on the mill with a readout' } });
+  expect(entries.at(-1)).toMatchObject({ began: NO_VERSION, body: { name: 'Part on the manual mill with DRO' } });
 });
 
 test('of a shop with nothing in it a setup begins that can be worked in, and its next save goes on from its plan', () => {

@@ -117,7 +117,7 @@ describe('what waits to be sent', () => {
 test('a line about a thing has every size with its unit', () => {
   const [mill, plate, drill] = [shop.machines[0], shop.gauges[0], shop.cutters[0]];
   if (!mill || !plate || !drill) throw new Error('the shop is empty');
-  expect(thingFacts(shop, { collection: 'machines', thing: mill }, 'mm')).toBe('Mill with dials, to 0.020 mm');
+  expect(thingFacts(shop, { collection: 'machines', thing: mill }, 'mm')).toBe('Manual mill, to 0.020 mm');
   expect(thingFacts(shop, { collection: 'gauges', thing: plate }, 'mm')).toBe(
     'touch plate, marked 12.700 mm, measures 12.420 mm',
   );

@@ -79,7 +79,7 @@ describe('workholding', () => {
     before(all, /Turn it once round/, /Then lock it/);
   });
   test('parallels are set clear of every cut before the vise is tightened', () => {
-    before(texts('vise').join(' '), /parallels, clear of every hole and cut/, /Tighten the vise/);
+    before(texts('vise').join(' '), /parallels clear of every hole and cut/, /Tighten the vise/);
   });
   test('clamps are packed right under them', () => {
     expect(texts('clamps').join(' ')).toMatch(/Pack directly under each clamp/);

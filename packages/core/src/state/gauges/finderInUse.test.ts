@@ -70,7 +70,7 @@ describe('any cutter or drill with a feeler', () => {
     const body = size({ kind: 'cutter', cutterId: 'drill-6' }, 6, MORNING).body as NewCalibration;
     expect(newCalibration.safeParse(body).success).toBe(true);
     const other = newCalibration.safeParse({ ...body, found: { what: 'run-out', value: 0.01 } });
-    expect(other.error?.issues[0]?.message).toMatch(/a size or a spring of a cutter/);
+    expect(other.error?.issues[0]?.message).toMatch(/of a cutter its size or spring/);
   });
 });
 

@@ -63,10 +63,7 @@ describe('what cannot be used here comes last, with its reason, and is never goo
       });
     const face = (name: 'left' | 'right') => ({ kind: 'face' as const, face: name });
     expect(last(clamped(12), 'face', face('left')).map(({ gaugeId, reason }) => [gaugeId, reason])).toEqual([
-      [
-        'lamp',
-        'Clamp stands 14.000 mm above the part beside this face; its tip reaches only 12.000 mm below its body.',
-      ],
+      ['lamp', 'Clamp is 14.000 mm above the part beside this face; its tip reaches only 12.000 mm below its body.'],
     ]);
     // Far from the other face; and with a tip that is long enough.
     expect(last(clamped(12), 'face', face('right'))).toEqual([]);
