@@ -1,4 +1,3 @@
-import { midSentence } from '@zero-point/core/messages/basis/grammar';
 import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
@@ -11,7 +10,7 @@ import { unfitReason } from '@zero-point/core/state/gauges/methodFitness';
 import { usualGauge } from '@zero-point/core/shop/usualGauge';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { INCH, type LengthUnit } from '@zero-point/core/units/unit';
-import { capitalize } from '@zero-point/core/messages/basis/grammar';
+import { capitalize, midSentence } from '@zero-point/core/messages/basis/grammar';
 import { uuidv7 } from 'uuidv7';
 import { z } from 'zod';
 import { request } from '../../api/client';
