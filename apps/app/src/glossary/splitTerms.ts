@@ -23,6 +23,8 @@ const COMMON = new Set([
   'log',
   'feed',
   'home',
+  'setup',
+  'setups',
 ]);
 
 // The longest form first: "bearing edge finder" before "edge finder" before "finder".

@@ -282,7 +282,7 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
   {
     term: 'reference tool',
     means: 'The tool that sets Z. The others are longer or shorter than it.',
-    also: ['the reference'],
+    also: ['reference'],
   },
   { term: 'ring gauge', means: 'A ring of known diameter, for calibrating a probe.', not: ['setting ring'] },
   {
