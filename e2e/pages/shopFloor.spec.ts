@@ -129,7 +129,7 @@ test('backlash is measured from both sides and kept with the machine', async ({ 
 
 test('gauges and tools: an indicator for an empty shop, a number that is taken', async ({ page, shop, ownShop }) => {
   await page.goto(`${ownShop.url}/shop/gauges`);
-  await expect(page.getByText('Page not found yet. Add the first below.')).toBeVisible();
+  await expect(page.getByText('Nothing here yet. Add the first below.')).toBeVisible();
   await press(page, 'Add a gauge: indicator');
   await fill(page, 'Range, either way', '-1');
   await expect(page.getByText('It must be greater than zero, or left empty.')).toBeVisible();

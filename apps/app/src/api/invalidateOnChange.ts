@@ -3,7 +3,7 @@ import { listen } from '../stream/listen';
 import { refetch } from './cancelStaleFetch';
 import { queryClient } from './queryClient';
 
-/** How often the server is asked for what is not entered as it comes, ms; only while it does not tell. */
+/** How often the server is asked for what is not told as it comes, ms; only while it does not tell. */
 export const REFRESH = 5000;
 
 /** Asks again for what stands under a key whenever the server says that something changed, or may have said so unheard. */

@@ -71,7 +71,7 @@ export default function PracticeList() {
       <ScrollView role="main" contentContainerStyle={styles.body}>
         <AppText kind="sentence">Practice mill: mistakes cost nothing here.</AppText>
         <AppText tone="soft">
-          The part is in a different place each time. Page not found changes your shop’s figures.
+          The part is in a different place each time. Nothing here changes your shop’s figures.
         </AppText>
         <Choice
           label="Units of the scales and notes"

@@ -8,7 +8,7 @@ import type { Working } from '@zero-point/core/working/working';
 export interface TouchAnswer {
   readings: readonly Reading[];
   result: { repeats?: Repeats; uncertainty: Uncertainty; verdict: Verdict | null; tape: Working };
-  /** Ids of wild readings, where they are not entered by `repeats`. */
+  /** Ids of wild readings, where they are not told by `repeats`. */
   wild?: readonly string[];
 }
 

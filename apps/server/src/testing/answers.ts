@@ -29,7 +29,7 @@ const WORDS_AND_INPUTS = new Set([
 /** Slips that older versions did not know: they named the others just the same. */
 const NAMED_SINCE: ReadonlySet<string> = new Set(['feeler-twice', 'half-64th', 'inch-of-25']);
 
-/** The wave through many places was not entered by older versions; everything else of a run-out was. */
+/** The wave through many places was not told by older versions; everything else of a run-out was. */
 function withoutFit<R extends { fitted: unknown }>(result: R | undefined) {
   if (!result) return undefined;
   const { fitted: _, ...told } = result;

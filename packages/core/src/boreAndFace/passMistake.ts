@@ -7,7 +7,7 @@ export type PassMistake =
   /** Twice as much as was set: a dial of the radius turned by what belongs on the diameter. */
   | 'twice';
 
-/** A setting up to so many U is not entered from none. */
+/** A setting up to so many U is not told from none. */
 const TOLD = 4;
 
 /** So near to twice what was set, besides the measuring, is twice: a sharp bar springs by less. Share of what was set. */

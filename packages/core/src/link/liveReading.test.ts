@@ -84,7 +84,7 @@ test('a display coarser than the machine is kept with would make the ± too smal
 test('how it stands, in words', () => {
   expect(linkWords(viewOf([HELLO, at(1)]))).toBe('Readout is live.');
   expect(linkWords(viewOf([HELLO], { later: 5000 }))).toBe('Readout says nothing now.');
-  expect(linkWords(viewOf([]))).toBe('Something is there, and has not entered who it is.');
+  expect(linkWords(viewOf([]))).toBe('Something is there, and has not said what it is.');
   expect(linkWords(viewOf([HELLO], { open: false, reason: 'It hung up.' }))).toBe('Readout is away. It hung up.');
 });
 

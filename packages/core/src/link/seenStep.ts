@@ -16,7 +16,7 @@ const FINER = [2, 5, 10, 20, 50, 100] as const;
 
 const isOn = (value: number, step: number): boolean => Math.abs(value / step - Math.round(value / step)) < ON;
 
-/** The steps with one more position. Nothing is learned of an axis whose step is not entered. */
+/** The steps with one more position. Nothing is learned of an axis whose step is not known. */
 export function withFigures(seen: StepsSeen, at: Figures, told: Figures | undefined): StepsSeen {
   if (!told) return seen;
   const next = { ...seen };

@@ -10,7 +10,7 @@ export function linkWords({ hello, state, reason }: Pick<LinkView, 'hello' | 'st
   const name = hello?.name ?? 'The device';
   if (state === 'live') return `${name} is live.`;
   if (state === 'quiet')
-    return hello ? `${name} says nothing now.` : 'Something is there, and has not entered who it is.';
+    return hello ? `${name} says nothing now.` : 'Something is there, and has not said what it is.';
   return `${name} is away.${reason === undefined || reason === '' ? '' : ` ${reason}`}`;
 }
 

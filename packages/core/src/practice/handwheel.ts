@@ -7,7 +7,7 @@ export interface Wheel {
   lines: number;
 }
 
-/** The practice mill's own wheels, where a machine is not entered otherwise. */
+/** The practice mill's own wheels, where a machine says nothing else. */
 export const WHEEL: Wheel = { perTurn: 3, lines: 120 };
 
 /** The wheel of an axis. */

@@ -93,7 +93,7 @@ export function CollectionScreen() {
                 </View>
               ))}
             </View>
-            {shown.length === 0 && <AppText kind="sentence">Page not found yet. Add the first below.</AppText>}
+            {shown.length === 0 && <AppText kind="sentence">Nothing here yet. Add the first below.</AppText>}
             <AddThing collection={collection} shop={shop} />
           </>
         );

@@ -40,7 +40,7 @@ interface Compared {
 
 /**
  * The comparison as a sentence: what was measured, and how it ends when it agrees or does not. What is further off than
- * both are known, and not far enough to name a slip, is not entered to agree.
+ * both are known, and not far enough to name a slip, is not told to agree.
  */
 export function agreementWords(
   book: SetupState,

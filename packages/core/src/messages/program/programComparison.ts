@@ -45,13 +45,13 @@ export function programComparisonRows(told: ProgramSummary, set: CheckContext): 
   return [
     {
       what: 'Unit',
-      program: told.unit ? UNITS[told.unit] : 'not entered',
+      program: told.unit ? UNITS[told.unit] : 'not given',
       set: UNITS[unit],
       agrees: told.unit === unit,
     },
     {
       what: 'Work offset',
-      program: told.offsets.length > 0 ? told.offsets.join(', ') : 'not entered',
+      program: told.offsets.length > 0 ? told.offsets.join(', ') : 'not given',
       set: set.workOffset ?? 'the only one',
       agrees:
         set.workOffset === undefined

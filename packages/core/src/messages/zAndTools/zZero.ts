@@ -14,7 +14,7 @@ export function zZeroWords(book: Pick<SetupState, 'datumPlan' | 'part' | 'setup'
   const top = topAboveZero(book);
   if (top === 0) return undefined;
   const name = zZeroName(book);
-  if (top === undefined) return `Z zero is ${name}; how thick the part is was not entered yet.`;
+  if (top === undefined) return `Z zero is ${name}; the part’s thickness is not entered yet.`;
   const far = formatLengthUnit(Math.abs(top), { unit: book.setup.units });
   return `Z zero is ${name}, ${far} ${top > 0 ? 'below' : 'above'} the part’s top.`;
 }

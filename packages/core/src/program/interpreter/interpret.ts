@@ -241,7 +241,7 @@ export function interpret({ unit, dialect }: ReadingOf, tell: Listener): Interpr
 
   function compensateBy(row: number, line: number): void {
     tell.length(row, line, state);
-    // Another length is another tip: where it is is not entered until the next Z.
+    // Another length is another tip: where it is is not known until the next Z.
     if (!Object.is(state.length, row)) state.z = NaN;
     state.length = row;
   }

@@ -30,7 +30,7 @@ export interface ModalState {
   feedMode: 93 | 94 | 95;
   /** G98: back to where the cycle began, else to R. */
   toInitial: boolean;
-  /** Where the tip is, mm; NaN where the program has not entered. */
+  /** Where the tip is, mm; NaN where the program has not said. */
   x: number;
   y: number;
   z: number;

@@ -64,7 +64,7 @@ describe('Z zero elsewhere than on the part’s top', () => {
     const book = touched({ zero: { at: 'under' } }, { untold: ['z'] });
     expect(topAboveZero(book)).toBeUndefined();
     expect(zZeroAnswer(book)).toBeUndefined();
-    expect(zZeroWords(book)).toMatch(/how thick the part is was not entered yet/);
+    expect(zZeroWords(book)).toMatch(/the part’s thickness is not entered yet/);
   });
 
   test('on the top nothing needs saying', () => {
