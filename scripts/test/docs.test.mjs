@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { ROOT } from '../lib/steps.mjs';
@@ -41,7 +41,10 @@ const stands = (path) => {
   return BEGINS.some((begin) => existsSync(join(ROOT, begin, at)));
 };
 
+const DECISIONS = readdirSync(join(ROOT, 'docs/decisions')).map((name) => `docs/decisions/${name}`);
+
 for (const page of [
+  ...DECISIONS,
   'docs/architecture.md',
   'docs/link.md',
   'docs/formats.md',
@@ -59,7 +62,8 @@ for (const page of [
 }
 
 test('the pages do name files', () => {
-  assert.ok(named('docs/architecture.md').length > 40);
+  assert.ok(named('docs/architecture.md').length > 10);
+  assert.ok(DECISIONS.flatMap(named).length > 40);
   assert.ok(named('CONTRIBUTING.md').length > 15);
 });
 
@@ -72,4 +76,12 @@ test('every picture the README shows is there, fewer than twenty', () => {
     [],
   );
   assert.ok(pictures.length > 10 && pictures.length < 20, `${pictures.length} pictures`);
+});
+
+test('the architecture leads to every decision', () => {
+  const page = readFileSync(join(ROOT, 'docs/architecture.md'), 'utf8');
+  assert.deepEqual(
+    DECISIONS.filter((path) => !page.includes(path.replace('docs/', ''))),
+    [],
+  );
 });
