@@ -42,7 +42,7 @@ export const spinCaution = (spin: 'turning' | 'slow' | 'standing'): Caution =>
 export const METHOD_CAUTIONS = {
   probeSlow: {
     id: 'probe-slow',
-    text: 'Spindle stopped, motor isolated. Probe slowly, and never from where it could ride over a clamp. Out of the spindle, unplugged, before it can turn or coolant starts.',
+    text: 'Spindle stopped, motor isolated. Check that the whole path of stylus, body and cable is clear of clamps. Then probe slowly. Out of the spindle, unplugged, before it can turn or coolant starts.',
     mustTick: false,
   },
   contactLight: {

@@ -73,7 +73,7 @@ const SLIPS: Readonly<Record<MillMistake, SlipWords>> = {
   'half-wrong-way': {
     what: 'Half was taken the wrong way.',
     does: 'The whole job lies a diameter to one side.',
-    habit: 'At a left or front face the spindle is before zero: the figure is minus.',
+    habit: 'At a face touched toward plus, the spindle stops half the finder short of it.',
   },
   'between-left-out': {
     what: 'What lay between was left out of the sum.',

@@ -45,7 +45,7 @@ export const BY_INSTRUMENT: Routine = {
       key: 'size',
       say:
         subject.kind === 'cutter'
-          ? 'Spindle stopped, the cutter in a cloth. Measure across two opposite teeth, or the shank it is ground to. What does it show?'
+          ? 'Spindle stopped, the cutter in a cloth. Measure over opposite teeth, never the shank. Odd-fluted cutters need a V-anvil micrometer or a test cut. What does it show?'
           : `Wipe ${nameOf(subject)} and the jaws. Measure it at another place each time. What does it show?`,
       label: 'It shows',
       least: 1,

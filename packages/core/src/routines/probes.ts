@@ -67,7 +67,7 @@ export const IN_RING: Routine = {
           i === 0
             ? turned
               ? `Back off the wall, ring still clamped. Turn the spindle half a turn by hand. Touch again ${say}. What does ${axis.toUpperCase()} show?`
-              : `Ring flat and clamped, the ball in it at half its height. Touch ${say}. What does ${axis.toUpperCase()} show?`
+              : `Ring flat and clamped, the ball in it at half its height. First centre the ball roughly, both ways. Then touch ${say}. What does ${axis.toUpperCase()} show?`
             : `Touch ${say}${turned ? ', spindle still turned' : ''}. What does ${axis.toUpperCase()} show?`,
         label: `${axis.toUpperCase()} ${say.split(',')[0] ?? ''}${turned ? ', turned' : ''}`,
         least: 1,

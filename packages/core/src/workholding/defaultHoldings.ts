@@ -95,8 +95,8 @@ export const DEFAULT_WORKHOLDING: Holding[] = [
       CLEAN,
       DEBURR,
       step('table-bolts', 'Bolt the rotary table down and try it by hand.'),
-      step('seat', 'Seat the part against the chuck’s face or jaw steps and close the jaws.'),
-      step('clamp', 'Tighten at every chuck-key socket, tap the part down, tighten again.'),
+      step('seat', 'Seat the part on jaw steps or parallels and close the jaws.'),
+      step('clamp', 'Tighten at every chuck-key socket, tap the part down, and check that it still seats.'),
       step('key-out', 'Take the chuck key out at once.', { hurts: true }),
       step('spacers-out', 'Parallels and spacers behind the part out before the first turn: they fall, or jam.', {
         hurts: true,

@@ -198,7 +198,7 @@ function blockedBy(
 const barWords = ({ part }: SetupState): string | undefined =>
   part.bar === undefined
     ? undefined
-    : `A bar is highest along its top line: over its middle in ${part.bar === 'x' ? 'Y' : 'X'}, where the gauge rocks on it.`;
+    : `On a bar use a feeler strip, and move across in ${part.bar === 'x' ? 'Y' : 'X'} until the highest point drags.`;
 
 /** Which of knee and quill carries Z, and which stays locked. */
 function movesWords({ datumPlan }: SetupState): string | undefined {

@@ -63,7 +63,7 @@ export function question(book: SetupState, alignment: Alignment, place: number, 
     case 'head': {
       const way = placeName(alignment, place, unit);
       return first
-        ? `Swing the indicator ${formatLengthUnit(alignment.swing / 2, { unit })} out to the ${way}, on the table or a flat plate.${zero}`
+        ? `Swing the indicator ${formatLengthUnit(alignment.swing / 2, { unit })} out to the ${way}. Lift the stylus over T-slots, or swing on a flat plate.${zero}`
         : `Swing to the ${way}.${zero}`;
     }
     case 'centre': {
@@ -81,7 +81,7 @@ export function question(book: SetupState, alignment: Alignment, place: number, 
       const mark = formatAngle(place, 0);
       if (alignment.standing === true)
         return first
-          ? `Spindle over the table’s centre, X and Y locked. Mark the part at 0°, counter-clockwise 90°, and so on. Swing the stylus against the face at mark ${mark}.${zero}`
+          ? `Spindle over the table’s centre, X and Y locked. Mark the part at 0°, counter-clockwise 90°, and so on. Swing the stylus against the face at mark ${mark}. Swing slowly past the mark and read where the needle turns back.${zero}`
           : `Table locked. Z up, swing the indicator round, then down to the face at mark ${mark}.${zero}`;
       return first
         ? `Mark the part at 0°, counter-clockwise 90°, and so on. Bring mark ${mark} to the standing indicator.${zero}`

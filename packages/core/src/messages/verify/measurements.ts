@@ -75,7 +75,7 @@ export function correctionWords(book: Pick<SetupState, 'machine' | 'setup'>, cor
       const [by, way] = [plusMinus(correction.U, unit), correction.by < 0 ? 'lower' : 'higher'];
       return keepsTable(book.machine.habits.toolLengthSchool)
         ? `Row of tool ${correction.tool}: add ${signed(correction.by)} ${by}, so that it cuts ${way}.`
-        : `Tool ${correction.tool} must cut ${formatLengthUnit(Math.abs(correction.by), { unit })} ${by} ${way}: at its next touch-off set Z ${correction.by < 0 ? 'higher' : 'lower'}.`;
+        : `Tool ${correction.tool} must cut ${formatLengthUnit(Math.abs(correction.by), { unit })} ${by} ${way}: at its next touch-off, add ${signed(-correction.by)} to the figure you set Z to.`;
     }
   }
 }

@@ -13,12 +13,12 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   'moved-x': {
     what: 'The part moved along X.',
     shows: 'The left face comes back elsewhere; so does the right one, by the same. Homing does not mend it.',
-    mend: 'Tighten what holds it, touch the left face again, and set X again. Everything drilled since is off by as much.',
+    mend: 'Find why it moved, clamp again, check it is square. Then set X, Y and Z again. Everything drilled since is off by as much.',
   },
   'moved-y': {
     what: 'The part moved along Y.',
     shows: 'The front face comes back elsewhere, by the same at both ends. Homing does not mend it.',
-    mend: 'Look at jaw, clamps and stop, touch the front face again, and set Y again.',
+    mend: 'Find why it moved, clamp again, check it is square. Then set X, Y and Z again.',
   },
   'came-up': {
     what: 'The part lifted.',
@@ -32,7 +32,7 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   },
   'tool-slipped': {
     what: 'Tool 2 slipped in its collet.',
-    shows: 'Z comes back with the reference, and some tenths off with tool 2.',
+    shows: 'Z repeats with the reference tool but is up to half a millimetre off with tool 2.',
     mend: 'Clean collet and shank, tighten, and touch tool 2 again.',
   },
   'tool-swapped': {

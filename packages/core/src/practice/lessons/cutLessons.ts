@@ -147,7 +147,7 @@ export const CUT_LESSONS: readonly Lesson[] = [
     hints: [
       'The indicator shows what the slide moved, on the radius. The page says by how much.',
       'Locking moves the slide: what it reads once locked is what was set. Twice the change goes on the diameter.',
-      'Measure and log. Indicator on, zero it, move what the page says, lock, read, type what that makes on the diameter. Indicator off, 100 rpm, feed through, stop, measure, log. Three or four passes.',
+      'Measure and log. Indicator on, zero it, move what the page says, lock, read, type what that makes on the diameter. Indicator off, 100 rpm, feed through. Stop the spindle, raise the bar out of the bore, then measure and log. Three or four passes.',
     ],
   },
   {

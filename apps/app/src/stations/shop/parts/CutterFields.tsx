@@ -53,7 +53,7 @@ export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
       <LinkButton to={`/shop/cutters/${cutter.id}?do=by-instrument`} label="Measure its diameter step by step" />
       <OptionalLengthField
         label="Measured diameter"
-        hint="By micrometer or caliper, across two teeth. Used for touches from now on. Leave empty if not measured."
+        hint="Over opposite teeth, never the shank. Odd-fluted: V-anvil micrometer or a test cut. Used for touches from now on. Leave empty if not measured."
         unit={unit}
         value={
           cutterSizeOf(shop.calibrations.filter(({ of }) => of.kind === 'cutter' && of.cutterId === cutter.id))?.value

@@ -128,7 +128,7 @@ function sentenceOf(book: SetupState, feature: Feature, slot: Slot | undefined, 
 /** The side of a bar is touched where it is widest: the contact's edge at its centre line, or its side from below it. */
 const besideBar = ({ part }: SetupState, { axis, subject }: Slot): string =>
   part.bar !== undefined && subject.kind === 'face' && subject.of === undefined && axis !== part.bar
-    ? ' With the contact’s side past its centre line, well below the top.'
+    ? ' Lower until the finder’s full diameter reaches the bar’s centre height.'
     : '';
 
 /** The second pair across a bore goes through the middle of the first, so that it is the diameter. */
