@@ -64,6 +64,17 @@ const appOnly = {
   message: 'the app imports core, never the server',
 };
 
+const coreOnly = [
+  { group: [...interfaceCode, ...serverCode], message: 'core has no interface and no I/O' },
+  { group: ['@zero-point/*', '**/apps/**'], message: 'core imports no other part' },
+];
+
+/** Trials, closed forms and simulated programs are for tests and benches. */
+const notShipped = {
+  group: ['@zero-point/core/testing/**', '**/testing/trials/**', '**/testing/closedForms/**', '**/testing/simulated*'],
+  message: 'what ships imports nothing of packages/core/testing',
+};
+
 export default [
   {
     ignores: [
@@ -139,13 +150,8 @@ export default [
       'boundaries/no-unknown-files': 'error',
     },
   },
-  only(
-    ['packages/core/src/**'],
-    [
-      { group: [...interfaceCode, ...serverCode], message: 'core has no interface and no I/O' },
-      { group: ['@zero-point/*', '**/apps/**'], message: 'core imports no other part' },
-    ],
-  ),
+  only(['packages/core/{src,testing}/**'], coreOnly),
+  { ...only(['packages/core/src/**'], [...coreOnly, notShipped]), ignores: ['**/*.test.ts', '**/*.case.ts'] },
   only(['apps/app/**'], [appOnly], [rawControls]),
   only([...OWN.map((own) => `apps/app/src/${own}`), 'apps/app/router-natives.js'], [appOnly]),
   only(

@@ -1,9 +1,9 @@
 /** Core, server and devices run in Node through esbuild; the app's units run under jest-expo's web preset. */
-const node = (name, dir) => ({
+const node = (name, dir, also = []) => ({
   displayName: name,
   rootDir: dir,
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  testMatch: ['src', ...also].map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
   transform: { '^.+\\.[cm]?[jt]sx?$': '<rootDir>/../../scripts/jest-esbuild.cjs' },
   transformIgnorePatterns: ['/node_modules/(?!uuidv7|tinypool)'],
 });
@@ -14,7 +14,7 @@ export default {
   globalSetup: '<rootDir>/scripts/lib/testFolder.mjs',
   globalTeardown: '<rootDir>/scripts/lib/testFolderGone.mjs',
   projects: [
-    node('core', 'packages/core'),
+    node('core', 'packages/core', ['testing']),
     node('server', 'apps/server'),
     node('device', 'apps/device'),
     {

@@ -1,7 +1,7 @@
 /** Whether what the shop knows of its gauges and axes holds: probes, centres, indices, proofs and drift, simulated. */
 import { goal } from './lib/goal.mjs';
 import { chance, type Chance } from '@zero-point/core/metrology/chance';
-import { coverageOf, type Trial } from '@zero-point/core/practice/trials/coverage';
+import { coverageOf, type Trial } from '@zero-point/core/testing/trials/coverage';
 import {
   firstCalled,
   simulatedAngles,
@@ -9,7 +9,7 @@ import {
   simulatedProbe,
   simulatedTrunnion,
   simulatedWalls,
-} from '@zero-point/core/practice/trials/calibrationTrials';
+} from '@zero-point/core/testing/trials/calibrationTrials';
 
 const LEAST_SHARE = 0.94;
 const MOST_WIDTH = 1.25;

@@ -1,9 +1,9 @@
 /** Whether the stated ± holds: every feature by every method, simulated; a table of shares and widths. */
 import { goal } from './lib/goal.mjs';
 import { chance, type Chance } from '@zero-point/core/metrology/chance';
-import { coverageOf, type Trial } from '@zero-point/core/practice/trials/coverage';
-import { DATUM_TRIALS } from '@zero-point/core/practice/trials/datumTrials';
-import { HEIGHT_TRIALS } from '@zero-point/core/practice/trials/heightTrials';
+import { coverageOf, type Trial } from '@zero-point/core/testing/trials/coverage';
+import { DATUM_TRIALS } from '@zero-point/core/testing/trials/datumTrials';
+import { HEIGHT_TRIALS } from '@zero-point/core/testing/trials/heightTrials';
 
 const CASES = 20_000;
 const LEAST_SHARE = 0.94;

@@ -3,7 +3,7 @@
  * that was said of its depth. `npm run bench -- depths`.
  */
 import { goal } from './lib/goal.mjs';
-import { DEPTH_KINDS, depthJob, depthShares, type DepthJob } from '../packages/core/src/practice/trials/depthJob';
+import { DEPTH_KINDS, depthJob, depthShares, type DepthJob } from '../packages/core/testing/trials/depthJob';
 
 const JOBS = 10_000;
 const each = Math.ceil(JOBS / DEPTH_KINDS.length);

@@ -4,7 +4,7 @@
  */
 import { goal } from './lib/goal.mjs';
 import { chance } from '../packages/core/src/metrology/chance';
-import { plantFault, showsFurtherOn, simulatedProgram } from '../packages/core/src/practice/simulatedPrograms';
+import { plantFault, showsFurtherOn, simulatedProgram } from '../packages/core/testing/simulatedPrograms';
 import { checkProgram, programBytes } from '../packages/core/src/program/checkProgram';
 import { PLATE_MILLED } from '../packages/core/src/program/fixtures/plate.case';
 

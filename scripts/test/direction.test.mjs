@@ -16,6 +16,7 @@ const forbidden = [
   ['packages/core/src/datum/faces/edge.ts', 'node:fs'],
   ['packages/core/src/datum/faces/edge.ts', '@zero-point/server'],
   ['packages/core/src/datum/faces/edge.ts', '../../../../apps/app/src/theme/palette'],
+  ['packages/core/src/datum/faces/edge.ts', '../../../testing/closedForms/touch'],
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
   ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/records/record'],
   ['apps/server/src/records/record.ts', 'react-native'],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { chance, type Chance } from '../metrology/chance';
-import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../practice/closedForms/indicator';
+import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../../testing/closedForms/indicator';
 import { centreSweep } from './centreSweep';
 import { chuckFlip } from './chuckFlip';
 import { headTram } from './headTram';

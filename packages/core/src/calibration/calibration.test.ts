@@ -1,7 +1,7 @@
 import { chance } from '../metrology/chance';
 import { agreementOf } from '../metrology/agreement';
-import { coverageOf } from '../practice/trials/coverage';
-import { simulatedProbe } from '../practice/trials/calibrationTrials';
+import { coverageOf } from '../../testing/trials/coverage';
+import { simulatedProbe } from '../../testing/trials/calibrationTrials';
 import { finderByBlock } from './finderByBlock';
 import { heightMaster } from './heightMaster';
 import { probeInRing } from './probeInRing';

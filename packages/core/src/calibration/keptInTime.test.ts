@@ -1,5 +1,5 @@
 import { chance } from '../metrology/chance';
-import { firstCalled } from '../practice/trials/calibrationTrials';
+import { firstCalled } from '../../testing/trials/calibrationTrials';
 import { drift } from './drift';
 import type { DriftInput } from './drift.schema';
 

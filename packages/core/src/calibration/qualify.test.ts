@@ -1,6 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/trials/coverage';
-import { simulatedBall } from '../practice/trials/calibrationTrials';
+import { coverageOf } from '../../testing/trials/coverage';
+import { simulatedBall } from '../../testing/trials/calibrationTrials';
 import { tapeErrors } from '../working/working.case';
 import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';

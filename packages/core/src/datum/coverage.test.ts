@@ -1,6 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/trials/coverage';
-import { DATUM_TRIALS } from '../practice/trials/datumTrials';
+import { coverageOf } from '../../testing/trials/coverage';
+import { DATUM_TRIALS } from '../../testing/trials/datumTrials';
 
 /** The bench does twenty thousand of each feature and every method; here one method of each, on seeds of their own. */
 const CASES = 1500;

@@ -1,6 +1,6 @@
 import { chance } from '../metrology/chance';
-import { coverageOf } from '../practice/trials/coverage';
-import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../practice/trials/calibrationTrials';
+import { coverageOf } from '../../testing/trials/coverage';
+import { simulatedAngles, simulatedTrunnion, simulatedWalls } from '../../testing/trials/calibrationTrials';
 import { tapeErrors } from '../working/working.case';
 import { ballAngles } from './ballAngles';
 import type { BallAnglesInput } from './ballAngles.schema';

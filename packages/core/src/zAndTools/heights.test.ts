@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { touchHeight } from '../practice/closedForms/touch';
+import { touchHeight } from '../../testing/closedForms/touch';
 import { toolLength } from './toolLength';
 import { zZero } from './zZero';
 

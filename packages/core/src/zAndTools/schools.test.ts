@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { touchHeight } from '../practice/closedForms/touch';
-import { tableFalseAlarms, tableSlipsNamed } from '../practice/trials/tableTrials';
+import { touchHeight } from '../../testing/closedForms/touch';
+import { tableFalseAlarms, tableSlipsNamed } from '../../testing/trials/tableTrials';
 import { convertLength, lengthIn, lengthWords, spindleZ, workOffsetZ, type LengthMethod } from './schools';
 import { chance } from '../metrology/chance';
 import { mean } from '../metrology/mean';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { touchFace } from '../../practice/closedForms/touch';
+import { touchFace } from '../../../testing/closedForms/touch';
 import { edge } from './edge';
 import { edgeCase } from './edge.case';
 

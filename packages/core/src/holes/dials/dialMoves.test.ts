@@ -1,5 +1,5 @@
 import { chance } from '../../metrology/chance';
-import { simulatedDial } from '../../practice/closedForms/dial';
+import { simulatedDial } from '../../../testing/closedForms/dial';
 import { dialMove, turningWords, type DialAxis } from './dialMoves';
 
 const bench: DialAxis = { dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 };

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { lessonById } from '../lessons/lessons';
 import { BETWEENS, kneeMill, TRAY } from '../lessons/practiceShop';
-import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../closedForms/indicator';
-import { simulatedDial } from '../closedForms/dial';
-import { touchFace, touchHeight } from '../closedForms/touch';
+import { readChuck, readJaw, readSweep, readSwing, type HiddenIndicator } from '../../../testing/closedForms/indicator';
+import { simulatedDial } from '../../../testing/closedForms/dial';
+import { touchFace, touchHeight } from '../../../testing/closedForms/touch';
 import { act } from './reduceMill';
 import { boxOf } from './box';
 import { feel, nearest } from './contact';

@@ -1,4 +1,4 @@
-import type { Approach } from '../../schema/quantities';
+import type { Approach } from '../../src/schema/quantities';
 
 /** A stand-in for a real axis with a part on it: what only the mill knows. All mm. */
 export interface HiddenFace {

@@ -1,8 +1,8 @@
-import type { Chance } from '../../metrology/chance';
-import type { Method } from '../../methods/method';
-import type { GaugeKind } from '../../metrology/gaugeKinds';
-import type { Hidden } from '../mill/hiddenTruth';
-import type { Between, Contact } from '../mill/millSpec';
+import type { Chance } from '../../src/metrology/chance';
+import type { Method } from '../../src/methods/method';
+import type { GaugeKind } from '../../src/metrology/gaugeKinds';
+import type { Hidden } from '../../src/practice/mill/hiddenTruth';
+import type { Between, Contact } from '../../src/practice/mill/millSpec';
 
 /** A mill's hidden truth with nothing on it yet: its errors are drawn by the seed. */
 export const nothingOn = (random: Chance): Hidden => ({

@@ -1,11 +1,11 @@
-import type { Point } from '../../geometry/point';
-import { METHOD_FACTS, type Method } from '../../methods/method';
-import type { Chance } from '../../metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Approach } from '../../schema/quantities';
-import { trueRadius, trueThickness, type Hidden } from '../mill/hiddenTruth';
-import { metAt } from '../mill/touchPoint';
-import type { Between, Contact } from '../mill/millSpec';
+import type { Point } from '../../src/geometry/point';
+import { METHOD_FACTS, type Method } from '../../src/methods/method';
+import type { Chance } from '../../src/metrology/chance';
+import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gaugeKinds';
+import type { Approach } from '../../src/schema/quantities';
+import { trueRadius, trueThickness, type Hidden } from '../../src/practice/mill/hiddenTruth';
+import { metAt } from '../../src/practice/mill/touchPoint';
+import type { Between, Contact } from '../../src/practice/mill/millSpec';
 import { nothingOn, touchCount, touchedWith } from './shop';
 
 /** A finder on the mill, and what is told of it, which is true on average. */

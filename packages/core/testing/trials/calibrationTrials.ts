@@ -1,15 +1,15 @@
-import { drift } from '../../calibration/drift';
-import { ballTrue } from '../../calibration/ballTrue';
-import { probeInRing } from '../../calibration/probeInRing';
-import type { Chance } from '../../metrology/chance';
-import { ballAngles } from '../../rotary/ballAngles';
-import { indexTable } from '../../rotary/indexTable';
-import { proveCentre } from '../../rotary/proveCentre';
-import type { ProveCentreOutput } from '../../rotary/proveCentre.schema';
-import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../../rotary/turn';
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
-import { offAxis, trueRadius } from '../mill/hiddenTruth';
-import { metAt } from '../mill/touchPoint';
+import { drift } from '../../src/calibration/drift';
+import { ballTrue } from '../../src/calibration/ballTrue';
+import { probeInRing } from '../../src/calibration/probeInRing';
+import type { Chance } from '../../src/metrology/chance';
+import { ballAngles } from '../../src/rotary/ballAngles';
+import { indexTable } from '../../src/rotary/indexTable';
+import { proveCentre } from '../../src/rotary/proveCentre';
+import type { ProveCentreOutput } from '../../src/rotary/proveCentre.schema';
+import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../../src/rotary/turn';
+import { GAUGE_FACTS } from '../../src/metrology/gaugeKinds';
+import { offAxis, trueRadius } from '../../src/practice/mill/hiddenTruth';
+import { metAt } from '../../src/practice/mill/touchPoint';
 import type { Trial } from './coverage';
 import { nothingOn, touchCount, touchedWith } from './shop';
 

@@ -1,9 +1,9 @@
-import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
-import type { Chance } from '../metrology/chance';
-import type { ProgramSection } from '../holes/programSection';
-import type { FindingCode } from '../program/finding';
-import type { Box, SetTool, CheckContext } from '../program/checkContext';
-import { DIALECT_NAMES } from '../records/values/dialects';
+import { holesProgram, type ProgramJob } from '../src/formats/holes/holesProgram';
+import type { Chance } from '../src/metrology/chance';
+import type { ProgramSection } from '../src/holes/programSection';
+import type { FindingCode } from '../src/program/finding';
+import type { Box, SetTool, CheckContext } from '../src/program/checkContext';
+import { DIALECT_NAMES } from '../src/records/values/dialects';
 
 /** A program as it was written for a setup, and that setup. */
 export interface SimulatedProgram {

@@ -1,4 +1,4 @@
-import type { Chance } from '../../metrology/chance';
+import type { Chance } from '../../src/metrology/chance';
 
 /** One simulated answer: how far it truly was off, and the U that was stated for it, mm. */
 export interface Trial {

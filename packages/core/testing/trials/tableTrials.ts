@@ -1,7 +1,7 @@
-import type { Mistake } from '../../mistakes/explain.schema';
-import { toolTableCheck } from '../../zAndTools/toolTableCheck';
-import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
-import { chance, type Chance } from '../../metrology/chance';
+import type { Mistake } from '../../src/mistakes/explain.schema';
+import { toolTableCheck } from '../../src/zAndTools/toolTableCheck';
+import type { ToolTableCheckInput, ToolTableCheckOutput } from '../../src/zAndTools/toolTableCheck.schema';
+import { chance, type Chance } from '../../src/metrology/chance';
 
 /** A table of tools measured twice: what was known before, and now with this day's scatter. */
 function table(random: Chance): ToolTableCheckInput & { gauge: number } {

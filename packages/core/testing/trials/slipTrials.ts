@@ -1,6 +1,6 @@
-import { explain } from '../../mistakes/explain';
-import type { ExplainInput, Mistake } from '../../mistakes/explain.schema';
-import { chance, type Chance } from '../../metrology/chance';
+import { explain } from '../../src/mistakes/explain';
+import type { ExplainInput, Mistake } from '../../src/mistakes/explain.schema';
+import { chance, type Chance } from '../../src/metrology/chance';
 
 /** What was in use, as the explainer is told it; nothing measured yet. mm. */
 const shop = ({ between, pick }: Chance): ExplainInput => ({

@@ -1,5 +1,5 @@
-import { chance as seeded } from '../metrology/chance';
-import { checkProgram, programBytes } from '../program/checkProgram';
+import { chance as seeded } from '../src/metrology/chance';
+import { checkProgram, programBytes } from '../src/program/checkProgram';
 import { plantFault, showsFurtherOn, simulatedProgram } from './simulatedPrograms';
 
 const JOBS = 5000;

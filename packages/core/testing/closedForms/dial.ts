@@ -1,7 +1,7 @@
-import type { Approach } from '../../schema/quantities';
-import type { Dial } from '../../units/dial';
-import { withBacklashTaken } from '../mill/screw';
-import type { Turning } from '../../holes/dials/dialMoves';
+import type { Approach } from '../../src/schema/quantities';
+import type { Dial } from '../../src/units/dial';
+import { withBacklashTaken } from '../../src/practice/mill/screw';
+import type { Turning } from '../../src/holes/dials/dialMoves';
 
 /** A table on a screw with play, moved only by turning its handwheel. */
 export interface SimulatedDial {

@@ -1,5 +1,5 @@
-import type { Point } from '../../geometry/point';
-import { wallAlong } from '../mill/wallAlong';
+import type { Point } from '../../src/geometry/point';
+import { wallAlong } from '../../src/practice/mill/wallAlong';
 
 /** An indicator as only the mill knows it: how it counts, its display step, and the error of this one reading, mm. */
 export interface HiddenIndicator {

@@ -1,11 +1,11 @@
-import { runOut } from '../../zAndTools/runOut';
-import { toolLength } from '../../zAndTools/toolLength';
-import { zZero } from '../../zAndTools/zZero';
-import type { Chance } from '../../metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Hidden } from '../mill/hiddenTruth';
-import { tipMetAt } from '../mill/touchPoint';
-import type { Between, Contact } from '../mill/millSpec';
+import { runOut } from '../../src/zAndTools/runOut';
+import { toolLength } from '../../src/zAndTools/toolLength';
+import { zZero } from '../../src/zAndTools/zZero';
+import type { Chance } from '../../src/metrology/chance';
+import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gaugeKinds';
+import type { Hidden } from '../../src/practice/mill/hiddenTruth';
+import { tipMetAt } from '../../src/practice/mill/touchPoint';
+import type { Between, Contact } from '../../src/practice/mill/millSpec';
 import type { Trial } from './coverage';
 import { cutterOver, nothingOn, touchCount } from './shop';
 

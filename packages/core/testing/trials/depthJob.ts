@@ -1,20 +1,20 @@
-import { kneeLockedAt, quillDepth } from '../../state/toolChange/quillDepth';
-import { deriveState, type SetupState } from '../../state/basis/setupState';
-import { zZeroAnswer } from '../../state/zAndTools/zZero';
-import { toolDepth } from '../../state/toolChange/toolDepth';
-import { touchOffPoint } from '../../state/toolChange/touchOffPoint';
-import type { LengthMethod } from '../../zAndTools/schools';
-import { chance } from '../../metrology/chance';
-import type { Machine } from '../../records/shop/machine';
-import type { TouchedSubject } from '../../records/values/subject';
-import { raise, raisePast, standOver, type Hand } from '../hands/hand';
-import { AT, worker, type Worker } from '../hands/worker';
-import { benchMill, BETWEENS, kneeMill, practiceSnapshot, TRAY } from '../lessons/practiceShop';
-import { boxOf, topOf } from '../mill/box';
-import { hide } from '../mill/hiddenTruth';
-import { createMill } from '../mill/mill';
-import type { Contact, MillSpec } from '../mill/millSpec';
-import { tipOf } from '../mill/toolTip';
+import { kneeLockedAt, quillDepth } from '../../src/state/toolChange/quillDepth';
+import { deriveState, type SetupState } from '../../src/state/basis/setupState';
+import { zZeroAnswer } from '../../src/state/zAndTools/zZero';
+import { toolDepth } from '../../src/state/toolChange/toolDepth';
+import { touchOffPoint } from '../../src/state/toolChange/touchOffPoint';
+import type { LengthMethod } from '../../src/zAndTools/schools';
+import { chance } from '../../src/metrology/chance';
+import type { Machine } from '../../src/records/shop/machine';
+import type { TouchedSubject } from '../../src/records/values/subject';
+import { raise, raisePast, standOver, type Hand } from '../../src/practice/hands/hand';
+import { AT, worker, type Worker } from '../../src/practice/hands/worker';
+import { benchMill, BETWEENS, kneeMill, practiceSnapshot, TRAY } from '../../src/practice/lessons/practiceShop';
+import { boxOf, topOf } from '../../src/practice/mill/box';
+import { hide } from '../../src/practice/mill/hiddenTruth';
+import { createMill } from '../../src/practice/mill/mill';
+import type { Contact, MillSpec } from '../../src/practice/mill/millSpec';
+import { tipOf } from '../../src/practice/mill/toolTip';
 
 /** What a manual job is done with: how lengths are kept, what is read, and what goes down to the depth. */
 export interface DepthKind {
