@@ -96,7 +96,7 @@ test('backlash is measured from both sides and kept with the machine', async ({ 
   await page.goto(`${shop.url}/shop/machines/bench-mill`);
   await page.getByRole('link', { name: 'Measure backlash of X' }).click();
   await press(page, 'Begin');
-  await expect(page.getByText(/Approach from minus, stop at mid-travel/)).toBeVisible();
+  await expect(page.getByText(/Approach from minus\. Zero it at mid-travel/)).toBeVisible();
   await expectAccessible(page);
   await expectWholeOnPage(page);
   const readings = [

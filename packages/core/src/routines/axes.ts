@@ -44,7 +44,7 @@ export const BACKLASH: Routine = {
         `plus${time}`,
         true,
         time === 1
-          ? `Indicator against the table along ${axis}. Approach from minus, stop at mid-travel of the indicator, and set it to zero. Stay inside its travel.`
+          ? `Indicator on the table along ${axis}. Approach from minus. Zero it at mid-travel and stay inside its travel.`
           : 'Go back past it, and come again in plus until the indicator reads zero.',
       ),
       ask(`minus${time}`, false, 'Go past it, and come back in minus until the indicator reads zero.'),

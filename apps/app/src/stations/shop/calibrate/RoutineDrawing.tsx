@@ -214,7 +214,9 @@ function Travel({ width, tall, axis }: Size & { axis: string }) {
 /** The table against an indicator, and the side it is arrived at from. */
 function Arriving({ width, tall, axis, plus }: Size & { axis: string; plus: boolean }) {
   const x = width / 2;
-  const y = tall / 2 + 14;
+  // Low as the drawing may be, the table and what is written above it stay in.
+  const y = Math.min(tall / 2 + 14, tall - 28);
+  const top = Math.max(4, y - 44);
   const from = plus ? -1 : 1;
   return (
     <G>
@@ -222,8 +224,8 @@ function Arriving({ width, tall, axis, plus }: Size & { axis: string; plus: bool
       <Label x={x} y={y + 16} words>
         table
       </Label>
-      <Line x1={x} x2={x} y1={y - 44} y2={y - 6} stroke={METAL.brass} strokeWidth={2} strokeDasharray="5 4" />
-      <Label x={x} y={y - 48} size={13} colour={METAL.brass} words>
+      <Line x1={x} x2={x} y1={top} y2={y - 6} stroke={METAL.brass} strokeWidth={2} strokeDasharray="5 4" />
+      <Label x={x + 8} y={Math.max(14, y - 26)} size={13} anchor="start" colour={METAL.brass} words>
         indicator at zero
       </Label>
       <Arrow from={{ x: x + from * 150, y: y + 10 }} to={{ x: x + from * 68, y: y + 10 }} />
