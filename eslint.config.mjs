@@ -2,6 +2,7 @@ import expo from 'eslint-config-expo/flat.js';
 import prettier from 'eslint-config-prettier';
 import boundaries from 'eslint-plugin-boundaries';
 import regexp from 'eslint-plugin-regexp';
+import { readdirSync } from 'node:fs';
 import { FLOORS } from './packages/core/floors.mjs';
 
 /** Dependencies point one way: app → core ← server. */
@@ -48,6 +49,11 @@ const interfaceCode = [
   '@tanstack/*',
 ];
 const serverCode = ['express*', 'better-sqlite3', 'pino*', 'helmet', 'node:*'];
+
+/** Each a folder under apps/app/src/stations. */
+const STATIONS = readdirSync(new URL('apps/app/src/stations', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
 
 /** Folders of core, as elements of its floors. */
 const elements = FLOORS.flat().map((type) => ({ type, pattern: `packages/core/src/${type}` }));
@@ -153,6 +159,30 @@ export default [
   only(['packages/core/{src,testing}/**'], coreOnly),
   { ...only(['packages/core/src/**'], [...coreOnly, notShipped]), ignores: ['**/*.test.ts', '**/*.case.ts'] },
   only(['apps/app/**'], [appOnly], [rawControls]),
+  // A station imports no other; what two of them need lies in touch/, answer/ or commands/.
+  ...STATIONS.map((station) =>
+    only(
+      [`apps/app/src/stations/${station}/**`],
+      [
+        appOnly,
+        {
+          regex: `^(\\.\\./)+(stations/)?(${STATIONS.filter((other) => other !== station).join('|')})/`,
+          message: 'a station imports no other station',
+        },
+      ],
+      [rawControls],
+    ),
+  ),
+  // What a screen shows is worked out in its view; what it logs, in the commands beside it.
+  only(
+    ['apps/app/src/**/{view,*View}.ts'],
+    [
+      appOnly,
+      { group: ['**/commands/**', '**/commands'], message: 'a view writes nothing: its commands do' },
+      { regex: `^(\\.\\./)+(stations/)?(${STATIONS.join('|')})/`, message: 'a station imports no other station' },
+    ],
+    [rawControls],
+  ),
   only([...OWN.map((own) => `apps/app/src/${own}`), 'apps/app/router-natives.js'], [appOnly]),
   only(
     ['apps/device/**'],

@@ -17,6 +17,9 @@ const forbidden = [
   ['packages/core/src/datum/faces/edge.ts', '@zero-point/server'],
   ['packages/core/src/datum/faces/edge.ts', '../../../../apps/app/src/theme/palette'],
   ['packages/core/src/datum/faces/edge.ts', '../../../testing/closedForms/touch'],
+  ['apps/app/src/stations/datum/parts/LocalDatums.tsx', '../../plan/view'],
+  ['apps/app/src/stations/datum/view.ts', '../../commands/logTouch'],
+  ['apps/app/src/stations/datum/view.ts', './commands'],
   ['apps/app/src/theme/useLook.ts', 'better-sqlite3'],
   ['apps/app/src/theme/useLook.ts', '@zero-point/server/src/records/record'],
   ['apps/server/src/records/record.ts', 'react-native'],
@@ -30,6 +33,10 @@ for (const [file, from] of forbidden) {
     assert.equal((await complaints(file, from)).length, 1);
   });
 }
+
+test('a station may import its own view', async () => {
+  assert.equal((await complaints('apps/app/src/stations/datum/parts/LocalDatums.tsx', '../view')).length, 0);
+});
 
 for (const file of ['apps/app/src/theme/useLook.ts', 'apps/server/src/records/record.ts']) {
   test(`${file} may import core`, async () => {

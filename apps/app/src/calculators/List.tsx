@@ -9,7 +9,7 @@ import { useWide } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
 import { AppText } from '../theme/AppText';
 import { useKeptResults } from './useReckonings';
-import { inOrderOfUse } from './view';
+import { calculatorsByUse } from './view';
 import { momentWords } from '../layout/formatMoment';
 
 /** At once: everything that can be reckoned without a setup, what was used last first, and what was reckoned. */
@@ -24,7 +24,7 @@ export default function AtOnceList() {
       <ScrollView role="main" contentContainerStyle={styles.body}>
         <AppText kind="sentence">Choose a calculator. No setup is needed.</AppText>
         <View role="list" style={styles.list}>
-          {inOrderOfUse(kept).map(({ name, title, about }) => (
+          {calculatorsByUse(kept).map(({ name, title, about }) => (
             <View role="listitem" key={name} style={wide ? styles.half : styles.whole}>
               <LinkButton to={`/at-once/${name}`} label={`${title}: ${about}`}>
                 <View style={styles.link}>

@@ -25,7 +25,8 @@ import { Figure, AppText } from '../theme/AppText';
 import { AtOnceDrawing } from './parts/AtOnceDrawing';
 import { CarryDialog } from './parts/CarryDialog';
 import { FieldRows } from './parts/FieldRows';
-import { filled, keepCalculation, keyed, nextEmpty, verdictOf } from './view';
+import { logCalculation } from './commands';
+import { filledFields, keypadFields, nextEmpty, verdictOf } from './view';
 
 /** A field, or the next line of the answer, stands under the first. */
 const PEEK = 84;
@@ -60,8 +61,8 @@ function Reckoning({ calculation }: { calculation: Calculator }) {
   const wide = useWide();
   const keyHeight = useKeyHeight();
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const { fields, values } = filled(calculation, typed, unit);
-  const [chosen, setChosen] = useState(() => nextEmpty(fields, values, undefined)?.key ?? keyed(fields)[0]?.key);
+  const { fields, values } = filledFields(calculation, typed, unit);
+  const [chosen, setChosen] = useState(() => nextEmpty(fields, values, undefined)?.key ?? keypadFields(fields)[0]?.key);
   const [allows, setAllows] = useState('');
   const [kept, setKept] = useState('');
   const [carrying, setCarrying] = useState(false);
@@ -72,7 +73,7 @@ function Reckoning({ calculation }: { calculation: Calculator }) {
     [calculation, key, unit],
   );
   const answer = found.ok ? found.answer : undefined;
-  const field = keyed(fields).find((one) => one.key === chosen);
+  const field = keypadFields(fields).find((one) => one.key === chosen);
   const change = (at: string, text: string) => {
     setTyped((before) => ({ ...before, [at]: text }));
     setTried(false);
@@ -82,7 +83,7 @@ function Reckoning({ calculation }: { calculation: Calculator }) {
     !found.ok && (tried || (found.field === chosen && (values[found.field] ?? '') !== '')) ? found : undefined;
   const keep = () => {
     if (!answer) return;
-    keepCalculation(calculation.name, unit, values, answer);
+    logCalculation(calculation.name, unit, values, answer);
     setKept(key);
   };
   const go = () => {
@@ -90,7 +91,7 @@ function Reckoning({ calculation }: { calculation: Calculator }) {
     else if (answer) keep();
     else {
       setTried(true);
-      if (!found.ok && keyed(fields).some((one) => one.key === found.field)) setChosen(found.field);
+      if (!found.ok && keypadFields(fields).some((one) => one.key === found.field)) setChosen(found.field);
     }
   };
   const [first, ...others] = answer?.lines ?? [];

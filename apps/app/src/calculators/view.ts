@@ -7,22 +7,20 @@ import {
 } from '@zero-point/core/calculators/form';
 import { CALCULATORS } from '@zero-point/core/calculators/list';
 import { judge } from '@zero-point/core/metrology/judge';
-import type { NewReckoning, Reckoning } from '@zero-point/core/records/log/calculation';
+import type { Reckoning } from '@zero-point/core/records/log/calculation';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
-import { uuidv7 } from 'uuidv7';
-import { logRow } from '../commands/logEntry';
 
 /** Calculations in the order they are offered: what was used last comes first. */
-export function inOrderOfUse(used: readonly Pick<Reckoning, 'name'>[]): Calculator[] {
+export function calculatorsByUse(used: readonly Pick<Reckoning, 'name'>[]): Calculator[] {
   const names = [...new Set(used.map(({ name }) => name))];
   const last = names.flatMap((name) => CALCULATORS.find((one) => one.name === name) ?? []);
   return [...last, ...CALCULATORS.filter(({ name }) => !names.includes(name))];
 }
 
 /** Fields with what stands in them: what was typed, or what they start with. */
-export function filled(
+export function filledFields(
   calculation: Calculator,
   typed: CalculatorValues,
   unit: LengthUnit,
@@ -32,7 +30,7 @@ export function filled(
 }
 
 /** Fields that are typed by the keypad: choices are tapped, words want the system keyboard. */
-export const keyed = (fields: readonly CalculatorField[]): CalculatorField[] =>
+export const keypadFields = (fields: readonly CalculatorField[]): CalculatorField[] =>
   fields.filter(({ kind }) => kind !== 'choice' && kind !== 'text');
 
 /** The first keyed field behind `after` that still has to be typed; any from the top where none is behind it. */
@@ -41,7 +39,7 @@ export function nextEmpty(
   values: CalculatorValues,
   after: string | undefined,
 ): CalculatorField | undefined {
-  const all = keyed(fields);
+  const all = keypadFields(fields);
   const from = all.findIndex(({ key }) => key === after) + 1;
   const wanted = ({ key, optional }: CalculatorField) => !optional && (values[key] ?? '').trim() === '';
   return all.slice(from).find(wanted) ?? all.find(wanted);
@@ -53,26 +51,4 @@ export function verdictOf(answer: CalculatorAnswer, allows: string, unit: Length
   if (!read.ok || read.mm <= 0 || !answer.uncertainty) return undefined;
   const verdict = judge(answer.uncertainty.U, read.mm);
   return { verdict, words: verdictSentence(verdict, answer.uncertainty, read.mm, unit, false) };
-}
-
-const MOST_WORDS = 12;
-
-/** Keeps what was reckoned in the shop's log. */
-export function keepCalculation(
-  name: string,
-  unit: LengthUnit,
-  values: CalculatorValues,
-  answer: CalculatorAnswer,
-): void {
-  const body: NewReckoning = {
-    id: uuidv7(),
-    name,
-    unit,
-    values: { ...values },
-    answer: answer.lines
-      .slice(0, MOST_WORDS)
-      .map(({ say, figure, unit: of, plusMinus = '' }) => `${say} ${figure} ${of} ${plusMinus}`.trim()),
-    at: new Date().toISOString(),
-  };
-  logRow({ kind: 'reckoning', setupId: '', body });
 }

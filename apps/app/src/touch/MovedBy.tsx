@@ -1,7 +1,7 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { formatSmall } from '@zero-point/core/units/formatSmall';
 import { Choice } from '../controls/Choice';
-import { changeDatumPlan } from '../stations/datum/view';
+import { saveDatumPlan } from '../commands/saveDatumPlan';
 
 /** Steps over this, mm, are for coming near, never for a touch. */
 const MOST = 0.5;
@@ -25,7 +25,7 @@ export function MovedBy({ book, gaugeId }: { book: SetupState; gaugeId: string }
         { value: 'fed', label: 'fed by hand' },
       ]}
       onChange={(step) =>
-        changeDatumPlan(book, { movedBy: step === 'fed' ? others : { ...others, [gaugeId]: Number(step) } })
+        saveDatumPlan(book, { movedBy: step === 'fed' ? others : { ...others, [gaugeId]: Number(step) } })
       }
     />
   );

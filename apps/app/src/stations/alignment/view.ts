@@ -5,9 +5,6 @@ import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import { alignmentPass, latestPass, type AlignmentPass } from '@zero-point/core/state/alignment/taskAnswer';
 import type { DialFace } from '../../indicator/IndicatorDial';
-import { logDial, logTouch } from '../../commands/logTouch';
-import { typedText, type Said } from '../../commands/typedEntry';
-import { saveInSetup } from '../../commands/logEntry';
 import { advise, type Advice } from '@zero-point/core/messages/alignment/advice';
 import { passComparison, type PassComparison } from '@zero-point/core/state/alignment/passComparison';
 import { entryLabel, isPlug, question } from '@zero-point/core/messages/alignment/place';
@@ -27,8 +24,8 @@ export interface AlignmentView {
   /** Passes that were answered, for the chart. */
   history: { pass: number; error: number; U: number }[];
   dial: DialFace | undefined;
-  /** @param ticked cautions that were ticked for it */
-  log: (said: Said, ticked: readonly string[]) => string | undefined;
+  /** Number of the pass that is read. */
+  passNumber: number;
   /** The axis of a scale that is read; undefined where it is an indicator's dial. */
   axis: Axis | undefined;
 }
@@ -61,8 +58,7 @@ export function alignmentView(
       return [{ pass: one, error, U: uncertainty.U }];
     }),
     dial: dialOf(book, alignment),
-    log: (said, ticked) =>
-      place === undefined ? 'Everything is read.' : logPlace(book, alignment, { place, pass: number, ticked }, said),
+    passNumber: number,
     axis: place === undefined ? undefined : axisRead(alignment, place),
   };
 }
@@ -76,37 +72,11 @@ export function dialOf(book: SetupState, alignment: Alignment): DialFace | undef
   return { perTurn, resolution, range: gauge?.range ?? perTurn * 5, sense: alignment.sense };
 }
 
-const plugAxis = (place: number) => (place === PLUG_PLACES.x ? ('x' as const) : ('y' as const));
+/** The axis a plug's reading is of. */
+export const plugAxis = (place: number) => (place === PLUG_PLACES.x ? ('x' as const) : ('y' as const));
 
 /** The axis of a scale that is read at a place. */
 function axisRead(alignment: Alignment, place: number): Axis | undefined {
   if (alignment.task === 'skew') return FACE_TOUCH[alignment.face].axis;
   return isPlug(alignment) ? plugAxis(place) : undefined;
 }
-
-interface Read {
-  place: number;
-  pass: number;
-  ticked: readonly string[];
-}
-
-function logPlace(book: SetupState, alignment: Alignment, { place, pass, ticked }: Read, said: Said) {
-  if (alignment.task === 'skew') {
-    const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-    const { axis, approach } = FACE_TOUCH[alignment.face];
-    const { finderId, feeler } = book.setup;
-    return logTouch(book, { subject, axis, approach, gaugeId: finderId, feeler, ticked: [...ticked] }, said);
-  }
-  if (isPlug(alignment)) {
-    const axis = plugAxis(place);
-    const gaugeId = alignment.plugId ?? alignment.indicatorId;
-    const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-    return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [...ticked] }, said);
-  }
-  const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [...ticked] }, typedText(said));
-}
-
-/** Keeps how a task is read. */
-export const keepAlignment = (book: SetupState, alignment: Alignment): void =>
-  saveInSetup(book, 'alignment', alignment);

@@ -35,7 +35,8 @@ import {
   passMistakeText,
   turnWords,
 } from '@zero-point/core/messages/boreAndFace/bore';
-import { boreGauges, boreView, drawnBore, keepSpring, keepBore, logSize, startBore } from './view';
+import { boreGauges, boreView, drawnBore } from './view';
+import { logBoreSize, startBore, saveBarSpring, saveBore } from './commands';
 
 const ApproachChart = lazyComponent(() => import('./parts/ApproachChart'));
 
@@ -71,7 +72,7 @@ function ToSize({ book }: { book: SetupState }) {
   const add = () => {
     if (!gauge) return;
     const made = startBore(book, gauge.id);
-    keepBore(book, made);
+    saveBore(book, made);
     router.setParams({ bore: made.id });
   };
   const drawn = bore && drawnBore(book, bore);
@@ -124,7 +125,7 @@ function ToSize({ book }: { book: SetupState }) {
                 logPassMend(book, doubt, slip ?? '');
                 // Else the next turn would be told twice too large again.
                 if (doubt.setTo !== undefined && bore.counts === 'diameter')
-                  keepBore(book, { ...bore, counts: 'radius' });
+                  saveBore(book, { ...bore, counts: 'radius' });
               }}
               style={{ alignSelf: 'flex-start' }}
             >
@@ -203,7 +204,7 @@ function ToSize({ book }: { book: SetupState }) {
             (answer.learned === 'share' || answer.learned === 'share-and-offset') && (
               <Button
                 mode="outlined"
-                onPress={() => keepSpring(book, bore, answer)}
+                onPress={() => saveBarSpring(book, bore, answer)}
                 style={{ alignSelf: 'flex-start' }}
               >
                 Save this spring for the bar
@@ -266,7 +267,7 @@ function ToSize({ book }: { book: SetupState }) {
             blocked={untouched && 'First tick: indicator off the head.'}
             onLog={(text) => {
               const set = log.start === undefined ? undefined : (setTo ?? advised);
-              const wrong = logSize(book, bore, text, set, ticked);
+              const wrong = logBoreSize(book, bore, text, set, ticked);
               if (wrong === undefined) setSetTo(undefined);
               return wrong;
             }}

@@ -11,7 +11,8 @@ import {
   passMistakeText,
   turnWords,
 } from '@zero-point/core/messages/boreAndFace/bore';
-import { boreGauges, boreView, drawnBore, startBore } from './view';
+import { boreGauges, boreView, drawnBore } from './view';
+import { startBore } from './commands';
 
 const bore: Bore = {
   id: 'b',

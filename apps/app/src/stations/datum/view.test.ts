@@ -8,6 +8,7 @@ import { agreements } from '@zero-point/core/state/checks/agreements';
 import { bookOf, dialRead, plateBook, presetDone, reading } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { checksOf, datumView } from './view';
+import { logSlot, logZeroSet } from './parts/feature/commands';
 import { featureView } from './parts/feature/featureView';
 
 const setupId = plateBook.setup.id;
@@ -29,6 +30,12 @@ const feature = (key: string, book = plateBook): Feature => {
   return found;
 };
 const viewOf = (book: SetupState, key: string, slot?: string) => featureView(book, feature(key, book), slot);
+
+/** Logs what was typed at the touch in hand. */
+const logAt = (book: SetupState, key: string, said: string, across = '') => {
+  const { slot, method } = viewOf(book, key);
+  return logSlot(book, slot, method, { said, across, as: 'scale' });
+};
 
 const logged = (book: SetupState, ...bodies: NewReading[]): SetupState =>
   bookOf(
@@ -87,7 +94,7 @@ describe('what Datum says next', () => {
   test('without its finder it says so instead of guessing', () => {
     const lost = { ...plateBook, setup: { ...plateBook.setup, finderId: 'gone' } };
     expect(viewOf(lost, 'face.left').method).toBeUndefined();
-    expect(viewOf(lost, 'face.left').log('-5', '')).toMatch(/Choose a finder first/);
+    expect(logAt(lost, 'face.left', '-5')).toMatch(/Choose a finder first/);
     expect(entries).toEqual([]);
   });
 
@@ -141,7 +148,7 @@ describe('the three answers', () => {
     expect(forms.find(({ form }) => form === 'preset')?.then).toMatch(
       /^set the collar, the wheel held still: line 40, 1 turn 80 lines before zero; while/,
     );
-    expect(viewOf(dials, 'face.left').log('4t 13', '')).toBeUndefined();
+    expect(logAt(dials, 'face.left', '4t 13')).toBeUndefined();
     expect(entries).toMatchObject([{ body: { source: { text: '4t 13' }, value: 12.325, place: { scale: 'dial' } } }]);
   });
 
@@ -149,8 +156,8 @@ describe('the three answers', () => {
     const view = viewOf(touched(plateBook, 'left', -5.01), 'face.left');
     const [preset, , offset] = view.forms;
     if (!preset || !offset) throw new Error('no answer');
-    view.markSet(preset);
-    view.markSet(offset);
+    logZeroSet(plateBook, view.feature, preset);
+    logZeroSet(plateBook, view.feature, offset);
     expect(entries).toMatchObject([
       { kind: 'zeroing', body: { axis: 'x', began: 'first', form: 'preset', value: -5 } },
       { kind: 'zeroing', body: { axis: 'x', began: 'first', form: 'work-offset' } },
@@ -161,11 +168,10 @@ describe('the three answers', () => {
   });
 
   test('what is no length is refused with its place, and nothing is logged', () => {
-    const view = viewOf(plateBook, 'face.left');
-    expect(view.log('', '')).toBe('Type what it shows, then log it.');
-    expect(view.log('5..2', '')).toMatch(/Two decimal marks.*place/);
+    expect(logAt(plateBook, 'face.left', '')).toBe('Type what it shows, then log it.');
+    expect(logAt(plateBook, 'face.left', '5..2')).toMatch(/Two decimal marks.*place/);
     expect(entries).toEqual([]);
-    expect(view.log('-5 1/4', '')).toBeUndefined();
+    expect(logAt(plateBook, 'face.left', '-5 1/4')).toBeUndefined();
     expect(entries).toMatchObject([
       { kind: 'reading', body: { source: { text: '-5 1/4' }, value: -5.25, approach: 1, epoch: 'first' } },
     ]);
@@ -201,7 +207,7 @@ describe('the middle of two faces', () => {
     expect(middle.halving).toMatch(/^By halving: zero X at the left touch, and the middle reads \+97\.010 mm\./);
     const [move] = middle.forms;
     if (!move) throw new Error('no middle');
-    middle.markSet(move);
+    logZeroSet(across, middle.feature, move);
     expect(entries).toMatchObject([{ body: { subject: { kind: 'middle', axis: 'x' }, form: 'move', value: 92 } }]);
   });
 
@@ -228,7 +234,7 @@ describe('a corner', () => {
     });
     const [move] = corner.forms;
     if (!move) throw new Error('no corner');
-    corner.markSet(move);
+    logZeroSet(plateBook, corner.feature, move);
     expect(entries.map(({ body }) => body)).toMatchObject([
       { axis: 'x', subject: { kind: 'corner', corner: 'front-left' }, value: 0 },
       { axis: 'y', subject: { kind: 'corner', corner: 'front-left' }, value: 0 },
@@ -240,7 +246,7 @@ describe('a corner', () => {
     const first = viewOf(asked, 'corner.front-left');
     expect(first.slots.map(({ name }) => name)).toEqual(['front, left end', 'front, right end', 'left, front end']);
     expect(first.acrossLabel).toBe('X where it is');
-    expect(first.log('-6.8121', '')).toBe('Type what X shows, then log it.');
+    expect(logAt(asked, 'corner.front-left', '-6.8121')).toBe('Type what X shows, then log it.');
     const one = along(asked, 'front', -6.8121, 15);
     expect(viewOf(one, 'corner.front-left').slot?.name).toBe('front, right end');
     const done = along(along(one, 'front', -5.9568, 155), 'left', -1.9167, 20);
@@ -296,7 +302,7 @@ describe('a bore', () => {
     const fat = { ...probe, gauges: probe.gauges.map((one) => (one.id === 'probe' ? { ...one, nominal: 30 } : one)) };
     const view = viewOf(fat, 'round.hole-1');
     expect(view.method?.missing).toMatch(/30\.000 mm does not go into a bore of 26\.000 mm/);
-    expect(view.log('1', '')).toMatch(/does not go into/);
+    expect(logAt(fat, 'round.hole-1', '1')).toMatch(/does not go into/);
     expect(entries).toEqual([]);
   });
 

@@ -1,8 +1,7 @@
-import type { DatumPlan, Feature, LocalDatum } from '@zero-point/core/records/setup/datumPlan';
+import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { planAxes } from '@zero-point/core/records/shop/machine';
-import type { Part } from '@zero-point/core/records/shop/part';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { FACES_ACROSS } from '@zero-point/core/datum/shapes';
 import { agreements } from '@zero-point/core/state/checks/agreements';
@@ -10,8 +9,6 @@ import type { Agreement } from '@zero-point/core/state/checks/check';
 import { foundFeatures, type FoundFeature } from '@zero-point/core/state/datum/foundFeatures';
 import { allReadingsOf, lastZeroing, readingsOf } from '@zero-point/core/state/basis/activeRecords';
 import { sweepReadings } from '@zero-point/core/state/datum/round';
-import { uuidv7 } from 'uuidv7';
-import { saveInSetup, saveThing } from '../../commands/logEntry';
 
 /** A feature that something is known of, with its name. */
 export interface FoundView extends FoundFeature {
@@ -68,22 +65,6 @@ export function checksOf(feature: Feature, checks: readonly Agreement[]): Agreem
   });
 }
 
-/** Keeps a change of how features are found. */
-export function changeDatumPlan(book: SetupState, change: Partial<DatumPlan>): void {
-  saveInSetup(book, 'datumPlan', { ...book.datumPlan, ...change });
-}
-
-/** Names a local datum. */
-export function addLocalDatum(book: SetupState, datum: Omit<LocalDatum, 'id'>): void {
-  changeDatumPlan(book, { local: [...book.datumPlan.local, { ...datum, id: uuidv7() }] });
-}
-
-/** Adds something to the part's drawing that can be touched. */
-export function addShape(book: SetupState, shape: NonNullable<Part['shapes']>[number]): void {
-  const { part } = book;
-  saveThing(book, 'part', { ...part, shapes: [...(part.shapes ?? []), shape] });
-}
-
 /** Readings of one subject that are shown: a touch's on the scale in use, a sweep's of the last time round. */
 const shownOf = (book: SetupState, subject: Reading['subject']): readonly Reading[] =>
   subject.kind === 'sweep'
@@ -93,7 +74,7 @@ const shownOf = (book: SetupState, subject: Reading['subject']): readonly Readin
       : readingsOf(book, subject);
 
 /** Readings of a feature's touches as the log has them, struck ones included. */
-export function ledgerOf(book: SetupState, subjects: readonly Reading['subject'][]): Reading[] {
+export function loggedReadingsOf(book: SetupState, subjects: readonly Reading['subject'][]): Reading[] {
   const seen = new Map<string, Reading>();
   for (const subject of subjects) for (const reading of shownOf(book, subject)) seen.set(reading.id, reading);
   return [...seen.values()].sort((a, b) => a.seq - b.seq || a.takenAt.localeCompare(b.takenAt));

@@ -8,7 +8,6 @@ import { patternHoles, patternsInHand, targetOf, type Hole } from '@zero-point/c
 import { datumInForce } from '@zero-point/core/state/datum/localDatum';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { rotatedU } from '@zero-point/core/geometry/rotate';
-import { saveInSetup } from '../../commands/logEntry';
 
 /** What the Positions screens show of the pattern in hand. */
 export interface PositionsView {
@@ -81,10 +80,3 @@ function farthestU(
 
 const isFeature = (subject: Subject): subject is Feature =>
   ['face', 'corner', 'middle', 'round', 'hole-line'].includes(subject.kind);
-
-/** Keeps a pattern, in place of the one with its id. */
-export const logPattern = (book: SetupState, pattern: Pattern): void => saveInSetup(book, 'pattern', pattern);
-
-/** Keeps how the cutting is planned, with this of it changed. */
-export const logCut = (book: SetupState, change: Partial<SetupState['cutPlan']>): void =>
-  saveInSetup(book, 'cutPlan', { ...book.cutPlan, ...change });

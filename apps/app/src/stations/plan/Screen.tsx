@@ -14,12 +14,13 @@ import { Circle } from 'react-native-svg';
 import { METAL } from '../../theme/palette';
 import { AppText } from '../../theme/AppText';
 import { Fold } from '../../answer/Fold';
-import { MethodList } from '../datum/parts/method/MethodList';
+import { MethodList } from '../../touch/MethodList';
 import { stationPath } from '../path';
-import { OffsetChoice } from './parts/OffsetChoice';
+import { OffsetChoice } from '../../touch/OffsetChoice';
 import { StockForm } from './parts/StockForm';
 import { UntoldSizes } from './parts/UntoldSizes';
-import { calipered, changePlan, planView, told } from './view';
+import { planView } from './view';
+import { caliperSizes, withoutAssumption, savePlan } from '../../commands/savePlan';
 
 const overZero = (mm: number | undefined) =>
   mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.';
@@ -59,7 +60,7 @@ export default function PlanScreen({ book }: { book: SetupState }) {
                 key={zero}
                 label={`Zero at the ${label}`}
                 chosen={zero === setup.partZero}
-                onPress={() => changePlan(book, { partZero: zero })}
+                onPress={() => savePlan(book, { partZero: zero })}
                 at={{ x: place.x(at.x), y: place.y(at.y), width: 56, height: 56 }}
               />
             ))
@@ -81,29 +82,29 @@ export default function PlanScreen({ book }: { book: SetupState }) {
             label="Tolerance on positions, ±"
             unit={setup.units}
             value={setup.tolerance}
-            onCommit={(tolerance) => changePlan(book, { tolerance, ...told(book, 'tolerance') })}
+            onCommit={(tolerance) => savePlan(book, { tolerance, ...withoutAssumption(book, 'tolerance') })}
             check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
           />
-          <UnitChoice label="Units" value={setup.units} onChange={(units) => changePlan(book, { units })} />
+          <UnitChoice label="Units" value={setup.units} onChange={(units) => savePlan(book, { units })} />
           <Choice
             label="Finder"
             value={setup.finderId}
             options={view.finders}
-            onChange={(finderId) => changePlan(book, { finderId, ...told(book, 'finder') })}
+            onChange={(finderId) => savePlan(book, { finderId, ...withoutAssumption(book, 'finder') })}
           />
           <Fold title="Finders, quickest first">
             <MethodList
               book={book}
               kind="face"
               chosen={setup.finderId}
-              onTake={({ gaugeId }) => changePlan(book, { finderId: gaugeId })}
+              onTake={({ gaugeId }) => savePlan(book, { finderId: gaugeId })}
             />
           </Fold>
           <LengthField
             label="Feeler or paper between finder and face"
             unit={setup.units}
             value={setup.feeler}
-            onCommit={(feeler) => changePlan(book, { feeler })}
+            onCommit={(feeler) => savePlan(book, { feeler })}
             check={(mm) => (mm >= 0 ? undefined : 'A feeler cannot be thinner than nothing.')}
           />
           <FieldRow>
@@ -112,7 +113,7 @@ export default function PlanScreen({ book }: { book: SetupState }) {
               hint="Compared with both faces."
               unit={setup.units}
               value={setup.caliper?.x}
-              onCommit={(x) => changePlan(book, { caliper: calipered({ ...setup.caliper, x }) })}
+              onCommit={(x) => savePlan(book, { caliper: caliperSizes({ ...setup.caliper, x }) })}
               check={overZero}
             />
             <OptionalLengthField
@@ -120,7 +121,7 @@ export default function PlanScreen({ book }: { book: SetupState }) {
               hint="Empty: not measured."
               unit={setup.units}
               value={setup.caliper?.y}
-              onCommit={(y) => changePlan(book, { caliper: calipered({ ...setup.caliper, y }) })}
+              onCommit={(y) => savePlan(book, { caliper: caliperSizes({ ...setup.caliper, y }) })}
               check={overZero}
             />
           </FieldRow>
@@ -128,21 +129,21 @@ export default function PlanScreen({ book }: { book: SetupState }) {
             label="Gauge for heights"
             value={setup.heightGaugeId}
             options={view.heightGauges}
-            onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+            onChange={(heightGaugeId) => savePlan(book, { heightGaugeId, ...withoutAssumption(book, 'height-gauge') })}
           />
           {view.tools.length > 0 && (
             <Choice
               label="Reference tool"
               value={String(setup.referenceTool)}
               options={view.tools}
-              onChange={(tool) => changePlan(book, { referenceTool: Number(tool) })}
+              onChange={(tool) => savePlan(book, { referenceTool: Number(tool) })}
             />
           )}
           <OffsetChoice book={book} label="Work offset that is set" />
           <TextField
             label="Name"
             value={setup.name}
-            onCommit={(name) => changePlan(book, { name })}
+            onCommit={(name) => savePlan(book, { name })}
             check={(name) => (name === '' ? 'Give the setup a name.' : undefined)}
           />
           {setup.note !== '' && <AppText tone="soft">{setup.note}</AppText>}

@@ -2,7 +2,8 @@ import { bookOf, plateSnapshot } from '@zero-point/core/state/basis/snapshot.cas
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { useOutbox } from '../../stores/outbox';
-import { calipered, changePlan, planView } from './view';
+import { planView } from './view';
+import { caliperSizes, savePlan } from '../../commands/savePlan';
 
 let entries: Entry[] = [];
 beforeEach(() => {
@@ -51,7 +52,7 @@ describe('what is offered', () => {
 
 describe('a change', () => {
   test('is saved whole, from the version that is shown', () => {
-    changePlan(bookOf({ ...plateSnapshot, versions: { plan: 'phone-3' } }), { tolerance: 0.05 });
+    savePlan(bookOf({ ...plateSnapshot, versions: { plan: 'phone-3' } }), { tolerance: 0.05 });
     expect(entries).toHaveLength(1);
     expect(entries[0]).toMatchObject({
       kind: 'plan',
@@ -64,12 +65,12 @@ describe('a change', () => {
   });
 
   test('of a plan that nobody saved yet begins from the first', () => {
-    changePlan(bookOf(plateSnapshot), { feeler: 0.1 });
+    savePlan(bookOf(plateSnapshot), { feeler: 0.1 });
     expect(entries[0]).toMatchObject({ began: 'first', body: { feeler: 0.1 } });
   });
 });
 
 test('only sizes that were measured are kept of the caliper', () => {
-  expect(calipered({ x: 184.02, y: undefined })).toEqual({ x: 184.02 });
-  expect(calipered({})).toEqual({});
+  expect(caliperSizes({ x: 184.02, y: undefined })).toEqual({ x: 184.02 });
+  expect(caliperSizes({})).toEqual({});
 });

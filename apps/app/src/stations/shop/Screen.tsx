@@ -21,17 +21,8 @@ import { useShopNow } from './parts/useShopNow';
 import { RotaryPage } from './calibrate/RotaryPage';
 import { RoutineScreen } from './calibrate/RoutineScreen';
 import { isRotaryName, subjectName, subjectOf } from './calibrate/subject';
-import {
-  COLLECTION_TITLES,
-  COLLECTIONS,
-  copyThing,
-  isCollection,
-  isRetired,
-  keepRetired,
-  thingFacts,
-  keptOf,
-  type Kept,
-} from './view';
+import { COLLECTION_TITLES, COLLECTIONS, isCollection, isRetired, thingFacts, keptOf, type Kept } from './view';
+import { copyThing, retireThing } from './commands';
 import { useSettings } from '../../stores/settings';
 
 /** The shop: what it has, in four drawers. */
@@ -182,7 +173,7 @@ function ThingActions({ shop, kept }: KeptProps) {
   const { collection } = kept;
   const retired = isRetired(kept);
   const copy = () => router.replace(`/shop/${collection}/${copyThing(kept, shop)}`);
-  const retire = () => keepRetired(shop, kept, !retired);
+  const retire = () => retireThing(shop, kept, !retired);
   return (
     <View style={{ gap: 8 }}>
       <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>

@@ -7,7 +7,8 @@ import { GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { withShopEntries, type Shop } from '../../api/queries';
 import { useOutbox } from '../../stores/outbox';
-import { addGauge, addMachine, addCutter, copyThing, isRetired, thingFacts } from './view';
+import { isRetired, thingFacts } from './view';
+import { copyThing, addCutter, addGauge, addMachine } from './commands';
 
 const shop: Shop = {
   kind: 'own',

@@ -1,19 +1,12 @@
-import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Cutter } from '@zero-point/core/records/shop/cutter';
-import type { Gauge } from '@zero-point/core/records/shop/gauge';
-import { gauge as gaugeSchema } from '@zero-point/core/records/shop/gauge.schema';
 import type { Holding } from '@zero-point/core/records/shop/workholdingList';
-import type { Machine } from '@zero-point/core/records/shop/machine';
-import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
-import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { uuidv7 } from 'uuidv7';
 import type { Shop } from '../../api/queries';
-import { saveMachine } from '../../commands/saveMachine';
-import { saveThing, type Versioned } from '../../commands/logEntry';
 
 /** What a shop keeps, by the name in its address. */
 export const COLLECTIONS = ['machines', 'gauges', 'cutters', 'holdings'] as const;
@@ -50,9 +43,6 @@ export const COLLECTION_TITLES: Readonly<Record<Collection, { many: string; one:
 
 export const isCollection = (value: unknown): value is Collection => COLLECTIONS.some((name) => name === value);
 
-/** Keeps a gauge; what it was measured to be stands apart, and is not saved with it. */
-export const keepGauge = (shop: Versioned, gauge: Gauge): void => saveThing(shop, 'gauge', gaugeSchema.parse(gauge));
-
 export const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Numbers a cutter has, machine by machine. */
@@ -65,14 +55,6 @@ export const numbersOf = (
       .filter((tool) => tool.cutterId === cutterId)
       .map(({ number }) => ({ machine, number })),
   );
-
-/** Gives a cutter its number in a machine, or none; a number it had there before is free again. */
-export function giveNumber(shop: Shop, machineId: string, cutterId: string, number: number | undefined): void {
-  const held = shop.magazines.find(({ id }) => id === machineId)?.tools ?? [];
-  const others = held.filter((tool) => tool.cutterId !== cutterId && tool.number !== number);
-  const tools = number === undefined ? others : [...others, { number, cutterId }];
-  saveThing(shop, 'magazine', { id: machineId, tools: tools.sort((a, b) => a.number - b.number) });
-}
 
 /** The next free number of a machine. */
 export const nextNumber = ({ magazines }: Shop, machineId: string): number =>
@@ -121,81 +103,4 @@ function numberWords(shop: Shop, cutter: Cutter): string {
 
 export const isRetired = ({ thing }: Kept): boolean => 'retiredOn' in thing && thing.retiredOn !== undefined;
 
-/** Takes a thing out of use, or brings it back. */
-export function keepRetired(shop: Shop, kept: Kept, retired: boolean): void {
-  const change = { retiredOn: retired ? today() : undefined };
-  if (kept.collection !== 'holdings') keepChanged(shop, kept, change);
-}
-
-/** Keeps a thing with some of it changed. */
-function keepChanged(
-  shop: Shop,
-  { collection, thing }: Kept,
-  change: { id?: string; name?: string; retiredOn?: string | undefined },
-): void {
-  switch (collection) {
-    case 'machines':
-      saveMachine(shop, { ...thing, ...change });
-      return;
-    case 'gauges':
-      keepGauge(shop, { ...thing, ...change });
-      return;
-    case 'cutters':
-      saveThing(shop, 'cutter', { ...thing, ...change });
-      return;
-    case 'holdings':
-      saveThing(shop, 'holding', { ...thing, ...change });
-  }
-}
-
-/** A new machine from one of the starting points. */
-export function addMachine(shop: Shop, kind: Machine['kind'], units: LengthUnit): string {
-  const id = uuidv7();
-  const name = MACHINE_KINDS.find((one) => one.kind === kind)?.name ?? 'New machine';
-  saveMachine(shop, startingMachine(id, name, kind, units));
-  return id;
-}
-
-/** A new gauge of a kind, with figures to start from. */
-export function addGauge(shop: Shop, kind: GaugeKind, units: LengthUnit): string {
-  const id = uuidv7();
-  const { name } = GAUGE_FACTS[kind];
-  const inch = units === 'in';
-  const indicator = inch
-    ? { resolution: 0.0127, perTurn: 1.27, range: 6.35 }
-    : { resolution: 0.01, perTurn: 1, range: 5 };
-  keepGauge(shop, {
-    id,
-    name: capitalize(name),
-    kind,
-    nominal: kind === 'indicator' ? 0 : inch ? 12.7 : 10,
-    ...(kind === 'indicator' && indicator),
-  });
-  return id;
-}
-
-/** A new cutter, with the next free number in the only machine there is; of several, the person says which. */
-export function addCutter(shop: Shop): string {
-  const id = uuidv7();
-  const inUse = shop.machines.filter(({ retiredOn }) => retiredOn === undefined);
-  const [only] = inUse;
-  saveThing(shop, 'cutter', { id, name: 'New tool', diameter: 6, kind: 'end-mill', teeth: 2 });
-  if (only && inUse.length === 1) giveNumber(shop, only.id, id, nextNumber(shop, only.id));
-  return id;
-}
-
-/** A list of the shop's own. */
-export function addHolding(shop: Shop): string {
-  const id = uuidv7();
-  saveThing(shop, 'holding', { id, name: 'Our workholding list', steps: [] });
-  return id;
-}
-
-/** The same thing under a new id and name; nothing measured is carried over, and no number: those belong to the one. */
-export function copyThing(kept: Kept, shop: Shop): string {
-  const change = { id: uuidv7(), name: `${kept.thing.name}, copy`.slice(0, 80) };
-  keepChanged(shop, kept, kept.collection === 'holdings' ? change : { ...change, ...IN_USE });
-  return change.id;
-}
-
-const IN_USE = { retiredOn: undefined };
+export const IN_USE = { retiredOn: undefined };

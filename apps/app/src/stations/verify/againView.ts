@@ -6,8 +6,6 @@ import { EDGE_CAUTIONS, type Caution } from '@zero-point/core/cautions/caution';
 import { heightMethod } from '@zero-point/core/zAndTools/heightMethod';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
 import { recheckSentence, recheckRefusal } from '@zero-point/core/messages/verify/recheck';
-import { logTouch } from '../../commands/logTouch';
-import type { Said } from '../../commands/typedEntry';
 
 /** Verify's page of the zero: what can be touched again, what the chosen one should show, and read-backs that are open. */
 export interface RecheckView {
@@ -53,14 +51,4 @@ function cautionsOf(book: SetupState, chosen: RecheckTarget | undefined): readon
   if (chosen?.of.kind === 'z') return heightMethod(kind).cautions;
   const method = kind && methodOf(kind);
   return method ? METHOD_FACTS[method].cautions : [EDGE_CAUTIONS.raiseFirst];
-}
-
-/** Logs something touched again since its axis was set; gives back what is wrong with it instead. */
-export function logAgain(
-  book: SetupState,
-  { subject, axis, approach, use, byControl }: RecheckTouch,
-  said: Said,
-  ticked: string[],
-) {
-  return logTouch(book, { subject, axis, approach, ...use, ticked }, said, undefined, byControl ? {} : undefined);
 }

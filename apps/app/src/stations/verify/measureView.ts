@@ -1,11 +1,7 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/state/holes/holes';
-import { activeMeasurements } from '@zero-point/core/state/verify/measurements';
 import type { Face } from '@zero-point/core/records/values/subject';
 import type { HoleOf, MeasuredThing } from '@zero-point/core/records/log/measurement';
-import { parseLength } from '@zero-point/core/units/parseLength';
-import { uuidv7 } from 'uuidv7';
-import { logRow } from '../../commands/logEntry';
 
 /** Kinds of gauge that measure a part: first what measures any of it, then what is surer where it fits. */
 const MEASURES = ['caliper', 'micrometer', 'bore-gauge', 'probe'] as const;
@@ -84,7 +80,7 @@ export function lacking({ kind, from, to, should, name }: MeasureDraft): string 
   return undefined;
 }
 
-function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
+export function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
   const { kind, from, to, face, axis, pin, pinTo, name, should, tool, counts } = draft;
   if (lacking(draft) !== undefined) return undefined;
   switch (kind) {
@@ -103,45 +99,6 @@ function thingOf(draft: MeasureDraft): MeasuredThing | undefined {
     case 'wall':
       return should === undefined ? undefined : { kind, name: name.trim(), should };
   }
-}
-
-/** Logs what a gauge shows of the part; gives back what is wrong instead, and then logs nothing. */
-export function logPart(book: SetupState, draft: MeasureDraft, text: string): string | undefined {
-  const of = thingOf(draft);
-  if (!of) return lacking(draft);
-  if (draft.gaugeId === undefined) return 'Choose the measuring gauge.';
-  const read = parseLength(text, book.setup.units);
-  if (!read.ok)
-    return read.code === 'empty' ? 'Type what it shows, then log it.' : `${read.message} (place ${read.at + 1})`;
-  logRow({
-    kind: 'measurement',
-    setupId: book.setup.id,
-    body: {
-      id: uuidv7(),
-      of,
-      gaugeId: draft.gaugeId,
-      value: read.mm,
-      source: { by: 'typed', text: text.trim(), unit: book.setup.units },
-      at: new Date().toISOString(),
-    },
-  });
-  return undefined;
-}
-
-/** Signs the first part with everything measured of it. */
-export function signFirstPart(book: SetupState, verdict: 'in' | 'out', by: string, note: string): void {
-  logRow({
-    kind: 'firstPart',
-    setupId: book.setup.id,
-    body: {
-      id: uuidv7(),
-      verdict,
-      by: by.trim(),
-      measured: activeMeasurements(book).map(({ id }) => id),
-      note: note.trim(),
-      at: new Date().toISOString(),
-    },
-  });
 }
 
 /** How many times a difference is drawn larger, so that the largest is as long as `most` on the part, mm; a round figure. */

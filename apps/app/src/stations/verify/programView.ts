@@ -7,10 +7,8 @@ import { RAPID } from '@zero-point/core/program/motion/path';
 import { stateAt } from '@zero-point/core/program/interpreter/stateHistory';
 import type { CheckContext } from '@zero-point/core/program/checkContext';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { uuidv7 } from 'uuidv7';
 import type { World } from '../../drawing/geometry/view';
 import type { Side } from '../../drawing/geometry/programTraces';
-import { logRow } from '../../commands/logEntry';
 
 /** Whether a setup was changed in anything a program is held against. */
 export const isStale = (book: SetupState, set: CheckContext): boolean =>
@@ -19,25 +17,6 @@ export const isStale = (book: SetupState, set: CheckContext): boolean =>
 /** How many of each level. */
 export const countOf = (findings: readonly Finding[], level: Finding['level']): number =>
   findings.filter((one) => one.level === level).length;
-
-/** Logs that a program was held against what is set. */
-export function logProgramCheck(book: SetupState, file: File, { told, findings }: CheckedProgram): void {
-  logRow({
-    kind: 'programCheck',
-    setupId: book.setup.id,
-    body: {
-      id: uuidv7(),
-      file: file.name.slice(0, 255),
-      size: file.size,
-      lines: told.lines,
-      checkedTo: told.checkedTo,
-      tools: told.tools.flatMap(({ number }) => (number > 0 ? [number] : [])).slice(0, 500),
-      stops: countOf(findings, 'stop'),
-      minds: countOf(findings, 'mind'),
-      at: new Date().toISOString(),
-    },
-  });
-}
 
 /** What is to be seen of a program: its path, the stock and what stands round it. mm. */
 export function worldOf({ told }: CheckedProgram, { stock, boxes }: CheckContext, side: Side): World {

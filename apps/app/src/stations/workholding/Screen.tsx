@@ -15,10 +15,11 @@ import { LinkButton } from '../../controls/LinkButton';
 import { StationFrame } from '../../layout/StationFrame';
 import { useWide } from '../../layout/useLayoutSize';
 import { AppText } from '../../theme/AppText';
-import { changePlan } from '../plan/view';
+import { savePlan } from '../../commands/savePlan';
 import { stationPath } from '../path';
 import { StepList } from './parts/StepList';
-import { logStep, workholdingView } from './view';
+import { workholdingView } from './view';
+import { logWorkholdingStep } from './commands';
 
 const REASONS = ['already done', 'does not apply here', 'not possible with this part'];
 
@@ -60,7 +61,7 @@ export default function WorkholdingScreen({ book }: { book: SetupState }) {
                 <Cautions
                   cautions={[{ id: next.step.id, text: next.step.text, mustTick: true }]}
                   ticked={[]}
-                  onTick={() => logStep(book, next, 'tick')}
+                  onTick={() => logWorkholdingStep(book, next, 'tick')}
                 />
               </>
             ) : (
@@ -72,14 +73,14 @@ export default function WorkholdingScreen({ book }: { book: SetupState }) {
         }
         detail={
           <>
-            <StepList steps={steps} next={next} onReopen={(step) => logStep(book, step, 'clear')} />
+            <StepList steps={steps} next={next} onReopen={(step) => logWorkholdingStep(book, step, 'clear')} />
             <Unloading machine={book.machine} />
             <Fold title="Held another way" open={wide}>
               <Choice
                 label="How the part is held"
                 value={setup.holdingId}
                 options={view.holdings}
-                onChange={(holdingId) => changePlan(book, { holdingId })}
+                onChange={(holdingId) => savePlan(book, { holdingId })}
               />
               <LinkButton to={`/shop/holdings/${setup.holdingId}`} label="Change this list for the shop" />
             </Fold>
@@ -96,7 +97,7 @@ export default function WorkholdingScreen({ book }: { book: SetupState }) {
               {next.step.hurts ? (
                 <MainAction label="Tick the box when it is done" disabled onPress={() => undefined} />
               ) : (
-                <MainAction label="Log this step done" onPress={() => logStep(book, next, 'tick')} />
+                <MainAction label="Log this step done" onPress={() => logWorkholdingStep(book, next, 'tick')} />
               )}
             </View>
           )
@@ -108,7 +109,7 @@ export default function WorkholdingScreen({ book }: { book: SetupState }) {
           reasons={REASONS}
           onCancel={() => setSkipping(undefined)}
           onSkip={(reason) => {
-            logStep(book, skipping, 'skip', reason);
+            logWorkholdingStep(book, skipping, 'skip', reason);
             setSkipping(undefined);
           }}
         />

@@ -1,7 +1,8 @@
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { bookOf, plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
-import { logStep, workholdingView } from './view';
+import { workholdingView } from './view';
+import { logWorkholdingStep } from './commands';
 
 let logged: Entry[] = [];
 beforeEach(() => {
@@ -15,8 +16,8 @@ describe('workholding', () => {
     const [first, second] = steps;
     if (!first || !second) throw new Error('an empty list');
     expect(next).toBe(first);
-    logStep(plateBook, first, 'tick');
-    logStep(plateBook, second, 'skip', 'done at the saw');
+    logWorkholdingStep(plateBook, first, 'tick');
+    logWorkholdingStep(plateBook, second, 'skip', 'done at the saw');
     const after = workholdingView(bookOf(plateBook, logged));
     expect([after.done, after.skipped]).toEqual([1, 1]);
     expect(after.next?.step.id).toBe(steps[2]?.step.id);
@@ -26,7 +27,7 @@ describe('workholding', () => {
   test('keeps the step as it was worded when it was ticked', () => {
     const [first] = workholdingView(plateBook).steps;
     if (!first) throw new Error('an empty list');
-    logStep(plateBook, first, 'tick');
+    logWorkholdingStep(plateBook, first, 'tick');
     expect(logged).toMatchObject([
       { kind: 'check', setupId: plateBook.setup.id, body: { item: 'vise--clean', text: first.step.text } },
     ]);

@@ -1,6 +1,5 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { checkItem, holdingSteps, type StepState } from '@zero-point/core/state/workholding/workholdingSteps';
-import { logCheck } from '../../commands/logCheck';
+import { holdingSteps, type StepState } from '@zero-point/core/state/workholding/workholdingSteps';
 
 /** What the Workholding screen shows. */
 export interface WorkholdingView {
@@ -22,9 +21,4 @@ export function workholdingView(book: SetupState): WorkholdingView {
     done: steps.filter(({ state }) => state === 'ticked').length,
     skipped: steps.filter(({ state }) => state === 'skipped').length,
   };
-}
-
-/** Keeps what was done with a step: ticked, skipped with a reason, or opened again. */
-export function logStep(book: SetupState, { step }: StepState, action: 'tick' | 'skip' | 'clear', reason = ''): void {
-  logCheck(book, checkItem(book.setup.holdingId, step.id), step.text, action, reason);
 }

@@ -3,7 +3,7 @@ import { lazyComponent, useFetchAhead } from '../../layout/lazyComponent';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { AskOffset } from '../plan/parts/OffsetChoice';
+import { AskOffset } from '../../touch/OffsetChoice';
 import { toolsInOrder } from '@zero-point/core/state/toolChange/toolChangeOrder';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { depthTolerance } from '@zero-point/core/state/zAndTools/zZero';
@@ -30,7 +30,9 @@ import { DepthTolerance, HeightFields, PlateCheck, sitAt } from './parts/HeightF
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
 import { LENGTH_METHOD_NAMES, SITS_NAMES } from '@zero-point/core/messages/basis/labels';
 import { stationPath } from '../path';
-import { changePlan, planView, told } from '../plan/view';
+import { heightGaugeOptions } from '../../touch/gaugeOptions';
+import { withoutAssumption, savePlan } from '../../commands/savePlan';
+import { logToolTouch, logZForm } from './commands';
 import { heightsView } from './view';
 
 const HelpLine = lazyComponent(() => import('../../answer/NextReadingLine'));
@@ -77,12 +79,12 @@ export default function HeightsScreen({ book }: { book: SetupState }) {
 
   const ask = page.form?.form === 'work-offset' && <AskOffset book={book} />;
   const done = (form: FormView) => {
-    const next = view.finish(form);
+    logZForm(book, view, form);
     // The tool that set Z, or the probe, touches the spot before it comes out: every later one is set there.
     const others = !keeps && toolsInOrder(book).some((one) => one !== tool);
     if (view.byProbeAlone || others) router.setParams({ show: 'table', act: '' });
-    else if (next === undefined) router.navigate(stationPath(setup.id, 'positions'));
-    else router.setParams({ tool: String(next) });
+    else if (view.next === undefined) router.navigate(stationPath(setup.id, 'positions'));
+    else router.setParams({ tool: String(view.next) });
   };
   const shows = (
     <Choice
@@ -143,8 +145,10 @@ export default function HeightsScreen({ book }: { book: SetupState }) {
             <Choice
               label="What is under the tool?"
               value={setup.heightGaugeId}
-              options={planView(book).heightGauges}
-              onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+              options={heightGaugeOptions(book)}
+              onChange={(heightGaugeId) =>
+                savePlan(book, { heightGaugeId, ...withoutAssumption(book, 'height-gauge') })
+              }
             />
           )}
           {show === 'touching' && view.askSits && (
@@ -246,10 +250,10 @@ export default function HeightsScreen({ book }: { book: SetupState }) {
             blocked={view.blocked ?? (untouched && 'Read the caution and tick it first.')}
             ask={ask}
             gate={untouched && <Cautions cautions={[untouched]} ticked={ticked} onTick={toggle} />}
-            onLog={(text) => view.log(text, ticked, as)}
+            onLog={(text) => logToolTouch(book, view, text, ticked, as)}
             axis={as === 'zero' ? undefined : 'z'}
             byControl={as === 'result'}
-            onTake={(figure) => view.log(figure, ticked, as)}
+            onTake={(figure) => logToolTouch(book, view, figure, ticked, as)}
             typed={typeof params.typed === 'string' ? params.typed : ''}
             onDone={done}
           />

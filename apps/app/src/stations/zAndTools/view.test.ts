@@ -3,6 +3,7 @@ import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { bookOf, plateBook, presetDone, reading, withTools } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
+import { logToolTouch, logZForm } from './commands';
 import { heightsView } from './view';
 
 const shop: SetupState = bookOf({
@@ -13,6 +14,7 @@ const shop: SetupState = bookOf({
     { id: 't3', number: 3, name: 'Spot drill', diameter: 6 },
   ]),
 });
+
 const setupId = shop.setup.id;
 const ZERO: TouchedSubject = { kind: 'z-zero', tool: 1 };
 const DRILL: TouchedSubject = { kind: 'tool-length', tool: 2 };
@@ -54,10 +56,12 @@ describe('the reference tool', () => {
   });
 
   test('once set leads on to the first tool without a length', () => {
-    const view = heightsView(touched(shop, ZERO, 37.42), 1);
+    const seen = touched(shop, ZERO, 37.42);
+    const view = heightsView(seen, 1);
     const [preset] = view.forms;
     if (!preset) throw new Error('no answer');
-    expect(view.finish(preset)).toBe(2);
+    expect(view.next).toBe(2);
+    logZForm(seen, view, preset);
     expect(logged).toMatchObject([{ kind: 'zeroing', body: { axis: 'z', began: 'first', form: 'preset', value: 10 } }]);
   });
 
@@ -94,12 +98,13 @@ describe('another tool', () => {
     const all = touched(two, { kind: 'tool-length', tool: 3 }, 1, 'z-2');
     const view = heightsView(all, 3);
     expect(view.forms[0]?.done).toBe('Finish: all tools measured');
-    expect(view.forms[0] && view.finish(view.forms[0])).toBeUndefined();
+    expect(view.next).toBeUndefined();
+    if (view.forms[0]) logZForm(all, view, view.forms[0]);
     expect(logged).toEqual([]);
   });
 
   test('readings carry the ticked caution with them', () => {
-    heightsView(set, 2).log('-2.31', ['raise-onto-gauge']);
+    logToolTouch(set, heightsView(set, 2), '-2.31', ['raise-onto-gauge']);
     expect(logged).toMatchObject([
       { kind: 'reading', body: { subject: DRILL, ticked: ['raise-onto-gauge'], epoch: 'z-2', axis: 'z' } },
     ]);
@@ -115,7 +120,7 @@ test('a machine that keeps its lengths another way gets its own number beside th
     const zeroed = bookOf(touched(book, ZERO, 37.42), [
       { kind: 'zeroing', setupId, body: presetDone(ZERO, 'z', 10, 'z-2') },
     ]);
-    heightsView(zeroed, 2).log('-2.31', []);
+    logToolTouch(zeroed, heightsView(zeroed, 2), '-2.31', []);
     const [entry] = logged.splice(0);
     return entry && heightsView(bookOf(zeroed, [entry]), 2).forms[0]?.then;
   };

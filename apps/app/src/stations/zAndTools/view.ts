@@ -3,6 +3,7 @@ import type { Touched } from '@zero-point/core/records/values/subject';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import type { Tool } from '@zero-point/core/records/shop/cutter';
+import type { Approach } from '@zero-point/core/schema/quantities';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import {
   cautionsWhere,
@@ -34,8 +35,9 @@ import { closingWords, type ClosingWords } from '@zero-point/core/messages/zAndT
 import { offsetForm, zZeroForms } from '@zero-point/core/messages/zAndTools/zZeroForms';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
 import type { HangingTool } from '../../drawing/ElevationDrawing';
-import { logReadBack, logTouch, logZeroing, readLength } from '../../commands/logTouch';
-import type { Said } from '../../commands/typedEntry';
+
+/** A touch of the reference, which sets Z, or of another tool for its length. */
+type ToolTouched = Extract<Touched, { kind: 'z-zero' | 'tool-length' }>;
 
 /** What the Heights screen shows of the tool in hand. */
 export interface HeightsView {
@@ -67,9 +69,11 @@ export interface HeightsView {
   blocked: string | undefined;
   /** What can be typed of this touch, where a control could have made it. */
   typedAs: readonly TypedAs[];
-  log: (said: Said, ticked: string[], as?: TypedAs) => string | undefined;
-  /** Says the first answer was used; gives the tool to touch next, if any is left. */
-  finish: (form: FormView) => number | undefined;
+  /** What a touch of this tool is of. */
+  subject: ToolTouched;
+  approach: Approach;
+  /** The tool to touch next, where the machine keeps a table and any is left. */
+  next: number | undefined;
 }
 
 /** State of the Heights station to view: the reference tool sets Z, every other tool gets an offset. */
@@ -77,7 +81,7 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
   const { setup } = book;
   const format: LengthFormat = { unit: setup.units };
   const isReference = tool === setup.referenceTool;
-  const subject: Touched = isReference ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool };
+  const subject: ToolTouched = isReference ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool };
   const gauge = book.gauges.find(({ id }) => id === setup.heightGaugeId);
   const zero = zZeroAnswer(book);
   const length = isReference ? undefined : toolLengthAnswer(book, tool);
@@ -141,28 +145,9 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
     askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
     blocked: blockedBy(book, gauge, isReference, zero !== undefined && zero.readings.at(-1)?.source.by !== 'control'),
     typedAs: isReference && hasController(book.machine) && gauge && TRIPS.includes(gauge.kind) ? TYPED_AS : ['scale'],
-    log: (said, ticked, as = 'scale') => {
-      const touch = {
-        subject,
-        axis: 'z' as const,
-        approach: heightApproach(method),
-        gaugeId: setup.heightGaugeId,
-        feeler: 0,
-        ticked,
-      };
-      if (as === 'scale') return logTouch(book, touch, said);
-      // Where part zero is in Z, and the surface above it that was touched.
-      const place = (book.datumPlan.heights?.surface ?? 0) + (topAboveZero(book) ?? 0);
-      const wrong = logTouch(book, touch, said, undefined, as === 'zero' ? { place } : {});
-      const shown = readLength(book, 'z', said);
-      if (wrong === undefined && as === 'zero' && shown.ok)
-        logReadBack(book, logZeroing(book, subject, 'z', 'work-offset', shown.mm), said);
-      return wrong;
-    },
-    finish: ({ form, value }) => {
-      if (form !== 'offset') logZeroing(book, subject, 'z', form, value);
-      return keeps ? next : undefined;
-    },
+    subject,
+    approach: heightApproach(method),
+    next: keeps ? next : undefined,
   };
 }
 

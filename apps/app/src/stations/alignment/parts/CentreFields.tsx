@@ -7,12 +7,12 @@ import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { AngleField, CountField, LengthField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
-import { keepAlignment } from '../view';
+import { saveAlignment } from '../commands';
 import type { ConfigProps } from './configOf';
 
 /** How a centre comes under the spindle: by a sweep and its angles, or by a plug and who says that it holds. */
 export function CentreFields({ book, alignment }: ConfigProps<AlignmentOf<'centre'>>) {
-  const keep = (change: Partial<AlignmentOf<'centre'>>) => keepAlignment(book, { ...alignment, ...change });
+  const keep = (change: Partial<AlignmentOf<'centre'>>) => saveAlignment(book, { ...alignment, ...change });
   const unit = book.setup.units;
   const plugs = gaugesOf(book, 'plug');
   // Both ways, with what each takes and gives: of the indicator and the plug that are read here.

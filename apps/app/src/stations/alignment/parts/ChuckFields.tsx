@@ -1,12 +1,12 @@
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { Choice } from '../../../controls/Choice';
 import { LengthField } from '../../../keypad/Fields';
-import { keepAlignment } from '../view';
+import { saveAlignment } from '../commands';
 import type { ConfigProps } from './configOf';
 
 /** How a part in a chuck is read and moved, and whether the chuck itself was read. */
 export function ChuckFields({ book, alignment }: ConfigProps<AlignmentOf<'chuck'>>) {
-  const keep = (change: Partial<AlignmentOf<'chuck'>>) => keepAlignment(book, { ...alignment, ...change });
+  const keep = (change: Partial<AlignmentOf<'chuck'>>) => saveAlignment(book, { ...alignment, ...change });
   return (
     <>
       <Choice

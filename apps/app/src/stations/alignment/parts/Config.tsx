@@ -5,7 +5,7 @@ import { FACES } from '@zero-point/core/records/values/faces';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { LengthField } from '../../../keypad/Fields';
-import { keepAlignment } from '../view';
+import { saveAlignment } from '../commands';
 import { CentreFields } from './CentreFields';
 import { ChuckFields } from './ChuckFields';
 import type { ConfigProps } from './configOf';
@@ -19,7 +19,7 @@ const positive = (what: string) => (mm: number) => (mm > 0 ? undefined : `${what
 
 /** How a task is read: where, with what, and how straight is straight enough. */
 export function Config({ book, alignment }: ConfigProps) {
-  const keep = (change: Partial<Alignment>) => keepAlignment(book, changed(alignment, change));
+  const keep = (change: Partial<Alignment>) => saveAlignment(book, changed(alignment, change));
   const unit = book.setup.units;
   return (
     <View style={{ gap: 14 }}>
@@ -66,7 +66,7 @@ function Own({ book, alignment }: ConfigProps) {
           hint="Across the swing: twice the arm."
           unit={book.setup.units}
           value={alignment.swing}
-          onCommit={(swing) => keepAlignment(book, { ...alignment, swing })}
+          onCommit={(swing) => saveAlignment(book, { ...alignment, swing })}
           check={positive('The swing')}
         />
       );
@@ -81,7 +81,7 @@ function Own({ book, alignment }: ConfigProps) {
             label="Between the two places"
             unit={book.setup.units}
             value={alignment.distance}
-            onCommit={(distance) => keepAlignment(book, { ...alignment, distance })}
+            onCommit={(distance) => saveAlignment(book, { ...alignment, distance })}
             check={positive('The distance')}
           />
           <Choice
@@ -91,7 +91,7 @@ function Own({ book, alignment }: ConfigProps) {
               { value: '1', label: 'clockwise, as ISO 841 has it' },
               { value: '-1', label: 'anticlockwise' },
             ]}
-            onChange={(sense) => keepAlignment(book, { ...alignment, rotarySense: sense === '1' ? 1 : -1 })}
+            onChange={(sense) => saveAlignment(book, { ...alignment, rotarySense: sense === '1' ? 1 : -1 })}
           />
         </>
       );
@@ -102,7 +102,7 @@ function Own({ book, alignment }: ConfigProps) {
             label="Face"
             value={alignment.face}
             options={FACES.map((face) => ({ value: face, label: face }))}
-            onChange={(face) => keepAlignment(book, onFace(book, alignment, face))}
+            onChange={(face) => saveAlignment(book, onFace(book, alignment, face))}
           />
           <PivotedFields book={book} alignment={alignment} what="the face" />
         </>

@@ -1,7 +1,7 @@
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthField } from '../../../keypad/Fields';
-import { keepAlignment } from '../view';
+import { saveAlignment } from '../commands';
 import type { ConfigProps } from './configOf';
 
 /** Where a long face is read, about which bolt it turns, and where it is tapped. */
@@ -12,7 +12,7 @@ export function PivotedFields({
 }: ConfigProps<AlignmentOf<'vise'> | AlignmentOf<'skew'>> & { what: string }) {
   const unit = book.setup.units;
   const keep = (change: Partial<Pick<typeof alignment, 'from' | 'to' | 'points' | 'pivot' | 'loose'>>) =>
-    keepAlignment(book, { ...alignment, ...change });
+    saveAlignment(book, { ...alignment, ...change });
   const apart = (other: number) => (mm: number) =>
     mm === other ? 'Both places are the same. Give two places, as far apart as the face allows.' : undefined;
   const inside = (mm: number) =>

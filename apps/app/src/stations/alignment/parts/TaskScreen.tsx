@@ -29,7 +29,8 @@ import { PassChart } from './PassChart';
 import { ResidualPlot } from './ResidualPlot';
 import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
-import { alignmentView, keepAlignment } from '../view';
+import { alignmentView } from '../view';
+import { saveAlignment, logPlace } from '../commands';
 import { isPlug, placeTitle, toolWords } from '@zero-point/core/messages/alignment/place';
 import { passComparisonText } from '@zero-point/core/messages/alignment/passComparison';
 import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/messages/alignment/steps';
@@ -67,7 +68,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
   const unticked = before.filter(({ id, mustTick }) => mustTick && !ticked.includes(id));
 
   const log = (said: Said) => {
-    const wrong = view.log(said, ticked);
+    const wrong = logPlace(book, view, said, ticked);
     if (wrong === undefined) setAgain(undefined);
     return wrong;
   };
@@ -78,12 +79,12 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
   // A plug is proven by a sweep, in a pass of its own: bolting moves things.
   const onWord = isPlug(alignment) && alignment.confirmTir === null && place === undefined;
   const sweepIt = () => {
-    if (isPlug(alignment)) keepAlignment(book, { ...alignment, school: 'sweep' });
+    if (isPlug(alignment)) saveAlignment(book, { ...alignment, school: 'sweep' });
     nextPass();
   };
   const leave = () => router.setParams({ task: '', pass: '' });
   const carry = (carriedPass: number | null) => {
-    if (alignment.task === 'skew') keepAlignment(book, { ...alignment, carriedPass });
+    if (alignment.task === 'skew') saveAlignment(book, { ...alignment, carriedPass });
   };
   const carried = alignment.task === 'skew' && alignment.carriedPass === pass.pass;
   const skewed = pass.answer?.task === 'skew' ? pass.answer.result : undefined;

@@ -1,12 +1,12 @@
 import type { AlignmentOf } from '@zero-point/core/records/setup/alignment';
 import { Choice } from '../../../controls/Choice';
-import { keepAlignment } from '../view';
+import { saveAlignment } from '../commands';
 import type { ConfigProps } from './configOf';
 import { PivotedFields } from './PivotedFields';
 
 /** Along which axis the jaw runs, on which side the indicator stands, and where it is read. */
 export function ViseFields({ book, alignment }: ConfigProps<AlignmentOf<'vise'>>) {
-  const keep = (change: Partial<AlignmentOf<'vise'>>) => keepAlignment(book, { ...alignment, ...change });
+  const keep = (change: Partial<AlignmentOf<'vise'>>) => saveAlignment(book, { ...alignment, ...change });
   const lows = alignment.along === 'x' ? ['On your side', 'Behind it'] : ['On its left', 'On its right'];
   return (
     <>

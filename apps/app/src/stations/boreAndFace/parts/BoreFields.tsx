@@ -7,7 +7,8 @@ import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
-import { boreGauges, keepBore } from '../view';
+import { boreGauges } from '../view';
+import { saveBore } from '../commands';
 
 /** What a fit cannot be, in a sentence; undefined where it can. */
 function wrongFit(text: string): string | undefined {
@@ -25,10 +26,10 @@ function wrongFit(text: string): string | undefined {
 export function BoreFields({ book, bore }: { book: SetupState; bore: Bore }) {
   const unit = book.setup.units;
   const bars = book.cutters.filter(({ kind, retiredOn }) => kind === 'boring-bar' && retiredOn === undefined);
-  const change = (part: Partial<Bore>) => keepBore(book, { ...bore, ...part });
+  const change = (part: Partial<Bore>) => saveBore(book, { ...bore, ...part });
   const byHand = (part: Partial<Bore>) => {
     const { fit: _, ...rest } = bore;
-    keepBore(book, { ...rest, ...part });
+    saveBore(book, { ...rest, ...part });
   };
   return (
     <View style={{ gap: 12 }}>
@@ -100,7 +101,7 @@ export function BoreFields({ book, bore }: { book: SetupState; bore: Bore }) {
           value={bore.stickOut}
           onCommit={(stickOut) => {
             const { stickOut: _, ...rest } = bore;
-            keepBore(book, { ...rest, ...(stickOut !== undefined && { stickOut }) });
+            saveBore(book, { ...rest, ...(stickOut !== undefined && { stickOut }) });
           }}
           check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
         />

@@ -19,7 +19,7 @@ import { CountField, LengthField, OptionalLengthField } from '../../../keypad/Fi
 import { WorkingStrip } from '../../../working/WorkingStrip';
 import { Figure, AppText } from '../../../theme/AppText';
 import { logCheck } from '../../../commands/logCheck';
-import { logCut } from '../../holes/view';
+import { saveCutPlan } from '../../../commands/saveCutPlan';
 import { PassesDrawing } from './PassesDrawing';
 import { IndexedInserts } from './TurnedInserts';
 import { WhichChoice } from './WhichChoice';
@@ -79,7 +79,7 @@ export default function FacingScreen({ book }: { book: SetupState }) {
   const answer = reckon(book, plan);
   const tool = book.tools.find(({ number }) => number === plan.toolNumber);
   const inserts = tool?.kind === 'face-mill' ? insertsOf(book, tool.id) : undefined;
-  const change = (part: Partial<Facing>) => logCut(book, { facing: { ...plan, ...part } });
+  const change = (part: Partial<Facing>) => saveCutPlan(book, { facing: { ...plan, ...part } });
   const cutters = facingCutters(book);
   const wrong = typeof answer === 'string' ? answer : undefined;
   const cautions = typeof answer === 'string' ? [] : answer.cautions;

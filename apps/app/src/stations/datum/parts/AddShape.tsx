@@ -8,7 +8,7 @@ import { uuidv7 } from 'uuidv7';
 import { Choice } from '../../../controls/Choice';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
-import { addShape } from '../view';
+import { addShape } from '../commands';
 
 type Kind = PartShape['kind'];
 

@@ -14,7 +14,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { LengthField, TextField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
 import { logZeroing } from '../../../commands/logTouch';
-import { addLocalDatum } from '../view';
+import { addLocalDatum } from '../commands';
 
 /** A second zero on the same part: how to go over to it, and back, without losing the first. */
 export function LocalDatums({ book }: { book: SetupState }) {

@@ -5,7 +5,7 @@ import { Button } from 'react-native-paper';
 import { PageDialog } from '../../../dialogs/PageDialog';
 import { MainAction } from '../../../controls/MainAction';
 import { AppText } from '../../../theme/AppText';
-import { addLocalDatum } from '../view';
+import { addLocalDatum } from '../commands';
 
 export interface OverwriteDialogProps {
   book: SetupState;

@@ -10,7 +10,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { Figure, AppText } from '../../../theme/AppText';
-import { changeDatumPlan } from '../view';
+import { saveDatumPlan } from '../../../commands/saveDatumPlan';
 
 /** What would be otherwise with the calibration of gauges and cutters today; shown before anyone takes it. */
 export function RecalculationPreview({ book }: { book: SetupState }) {
@@ -37,7 +37,7 @@ export function RecalculationPreview({ book }: { book: SetupState }) {
           ))}
           <Button
             mode="outlined"
-            onPress={() => changeDatumPlan(book, { reckonedAs: new Date().toISOString() })}
+            onPress={() => saveDatumPlan(book, { reckonedAs: new Date().toISOString() })}
             style={styles.take}
           >
             Use today’s sizes
@@ -45,7 +45,7 @@ export function RecalculationPreview({ book }: { book: SetupState }) {
         </>
       )}
       {reckonedAs !== undefined && (
-        <Button mode="text" onPress={() => changeDatumPlan(book, { reckonedAs: undefined })} style={styles.take}>
+        <Button mode="text" onPress={() => saveDatumPlan(book, { reckonedAs: undefined })} style={styles.take}>
           Use the sizes known at each touch
         </Button>
       )}

@@ -13,7 +13,7 @@ import { TickChips } from '../../../controls/TickChips';
 import { AppText } from '../../../theme/AppText';
 import { readHoles, type HolesFormat } from '../../../workers/holesJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
-import { logPattern } from '../view';
+import { savePattern } from '../commands';
 
 type State =
   | { state: 'none' }
@@ -116,7 +116,7 @@ export function ImportHoles({ book, onRead }: ImportHolesProps) {
           onLeave={() => setNow({ state: 'none' })}
           onTake={(holes) => {
             const made = asPattern(now.name, holes);
-            logPattern(book, made);
+            savePattern(book, made);
             setNow({ state: 'none' });
             onRead(made.id);
           }}

@@ -26,7 +26,7 @@ import { saveMachine } from '../../../commands/saveMachine';
 import { AppText } from '../../../theme/AppText';
 import { writeHoles } from '../../../workers/holesJob';
 import { WorkRefused } from '../../../workers/runWorker';
-import { logCut } from '../view';
+import { saveCutPlan } from '../../../commands/saveCutPlan';
 import { CutFields } from './CutFields';
 import { orderOf } from './order/orderChoices';
 import { BreakThroughFields } from './BreakThroughFields';
@@ -63,7 +63,7 @@ export function ProgramFields({ book, pattern }: ProgramFieldsProps) {
     );
   const unit = setup.units;
   const form = book.cutPlan.program ?? startForm(book);
-  const change = (part: Partial<ProgramForm>) => logCut(book, { program: { ...form, ...part } });
+  const change = (part: Partial<ProgramForm>) => saveCutPlan(book, { program: { ...form, ...part } });
   const all = machiningOf(book, driveStops(book, orderOf(book, pattern.id), pattern.id));
   const written = all.filter(({ step }) => step !== 'tap');
   const canAll = keepsTable(machine.habits.toolLengthSchool) && written.length > 1;

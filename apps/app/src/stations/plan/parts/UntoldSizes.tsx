@@ -2,7 +2,7 @@ import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { FieldRow } from '../../../keypad/FieldRow';
 import { OptionalLengthField } from '../../../keypad/Fields';
-import { tellSize } from '../view';
+import { savePartSize } from '../../../commands/savePlan';
 
 const LABELS: Readonly<Record<Axis, string>> = { x: 'Length X', y: 'Depth Y', z: 'Height Z' };
 
@@ -19,7 +19,7 @@ export function UntoldSizes({ book }: { book: SetupState }) {
           label={LABELS[axis]}
           unit={setup.units}
           value={undefined}
-          onCommit={(mm) => mm !== undefined && tellSize(book, axis, mm)}
+          onCommit={(mm) => mm !== undefined && savePartSize(book, axis, mm)}
           check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
         />
       ))}

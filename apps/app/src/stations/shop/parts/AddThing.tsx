@@ -7,7 +7,8 @@ import { CardButton } from '../../../controls/CardButton';
 import type { Shop } from '../../../api/queries';
 import { useSettings } from '../../../stores/settings';
 import { AppText } from '../../../theme/AppText';
-import { addCutter, addGauge, addHolding, addMachine, type Collection } from '../view';
+import { type Collection } from '../view';
+import { addHolding, addCutter, addGauge, addMachine } from '../commands';
 
 /** Adds a thing from a sensible starting point, and opens it. */
 export function AddThing({ collection, shop }: { collection: Collection; shop: Shop }) {

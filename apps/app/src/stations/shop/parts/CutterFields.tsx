@@ -12,7 +12,8 @@ import { saveThing } from '../../../commands/logEntry';
 import { useSettings } from '../../../stores/settings';
 import { AppText } from '../../../theme/AppText';
 import { VoidCalibration } from '../../../touch/VoidCalibration';
-import { giveNumber, numbersOf } from '../view';
+import { numbersOf } from '../view';
+import { saveToolNumber } from '../commands';
 
 /** Everything of a cutter, and its number in each machine. */
 export function CutterFields({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
@@ -137,7 +138,7 @@ function Numbers({ cutter, shop }: { cutter: Cutter; shop: Shop }) {
             key={id}
             label={`Number in ${name}`}
             value={numbers.find(({ machine }) => machine.id === id)?.number ?? 0}
-            onCommit={(number) => giveNumber(shop, id, cutter.id, number === 0 ? undefined : number)}
+            onCommit={(number) => saveToolNumber(shop, id, cutter.id, number === 0 ? undefined : number)}
             check={(number) => {
               const other = taken(id, number);
               if (other) return `Number ${number} is ${other.name} there. Give another number, or free that one first.`;

@@ -13,7 +13,7 @@ import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { Found } from '@zero-point/core/records/shop/calibration';
 import type { Shop } from '../../../api/queries';
 import { calibrateGauge, FROM_THE_START } from '../../../commands/calibrate';
-import { keepGauge } from '../view';
+import { saveGauge } from '../commands';
 
 const notNegative = (mm: number | undefined) => (mm === undefined || mm >= 0 ? undefined : 'It cannot be negative.');
 
@@ -26,7 +26,7 @@ const evenOffsets = (gauge: KnownGauge) => ({ x: sizeOf(gauge), y: sizeOf(gauge)
 /** Everything of a gauge; only what its kind has. */
 export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) {
   const unit = useSettings((state) => state.units);
-  const keep = (change: Partial<Gauge>) => keepGauge(shop, { ...gauge, ...change });
+  const keep = (change: Partial<Gauge>) => saveGauge(shop, { ...gauge, ...change });
   const [since, setSince] = useState<'now' | 'start'>('now');
   const found = (what: Found, reference?: string) =>
     calibrateGauge(gauge, what, since === 'start' ? FROM_THE_START : undefined, reference);

@@ -4,7 +4,8 @@ import { Button } from 'react-native-paper';
 import type { Shop } from '../../../api/queries';
 import { LinkButton } from '../../../controls/LinkButton';
 import { AppText } from '../../../theme/AppText';
-import { giveNumber, nextNumber } from '../view';
+import { nextNumber } from '../view';
+import { saveToolNumber } from '../commands';
 
 /** The cutters a machine has numbers for, and those of the shop it has none for. */
 export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: Shop }) {
@@ -26,7 +27,7 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
           </View>
           <Button
             mode="outlined"
-            onPress={() => giveNumber(shop, machine.id, cutterId, undefined)}
+            onPress={() => saveToolNumber(shop, machine.id, cutterId, undefined)}
             accessibilityLabel={`Take tool ${number} out of ${machine.name}`}
           >
             Remove
@@ -43,7 +44,7 @@ export function MachineTools({ machine, shop }: { machine: KnownMachine; shop: S
           <Button
             mode="outlined"
             key={id}
-            onPress={() => giveNumber(shop, machine.id, id, nextNumber(shop, machine.id))}
+            onPress={() => saveToolNumber(shop, machine.id, id, nextNumber(shop, machine.id))}
           >
             {name}
           </Button>

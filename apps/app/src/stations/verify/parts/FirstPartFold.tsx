@@ -7,7 +7,7 @@ import { Button } from 'react-native-paper';
 import { Fold } from '../../../answer/Fold';
 import { DraftField } from '../../../keypad/DraftField';
 import { AppText } from '../../../theme/AppText';
-import { signFirstPart } from '../measureView';
+import { signFirstPart } from '../commands';
 
 /** The first part's record: in or out, signed with a name. */
 export function FirstPartFold({ book }: { book: SetupState }) {

@@ -17,12 +17,12 @@ import {
   exaggeration,
   kindChanged,
   lacking,
-  logPart,
   measuringGauges,
   startDraft,
   type MeasureDraft,
   type MeasureKind,
 } from '../measureView';
+import { logMeasurement } from '../commands';
 import { DraftFields } from './DraftFields';
 import { FirstPartFold } from './FirstPartFold';
 import { MeasuredResults } from './MeasuredResults';
@@ -163,7 +163,7 @@ export default function MeasurePage({ book }: { book: SetupState }) {
             label="It measures"
             unit={unit}
             blocked={lack}
-            onLog={(text) => logPart(book, draft, text)}
+            onLog={(text) => logMeasurement(book, draft, text)}
             next={undefined}
           />
         )

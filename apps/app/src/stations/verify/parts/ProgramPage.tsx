@@ -14,7 +14,7 @@ import { usePrograms, type Checked } from '../../../stores/programs';
 import { AppText } from '../../../theme/AppText';
 import { runProgramCheck } from '../../../workers/programJob';
 import { WorkRefused, type Running } from '../../../workers/runWorker';
-import { logProgramCheck } from '../programView';
+import { logProgramCheck } from '../commands';
 import { BoxesFold } from './BoxesFold';
 import { CheckedPage } from './CheckedPage';
 import { PROGRAM_FILES } from './programFiles';

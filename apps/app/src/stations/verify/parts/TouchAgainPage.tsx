@@ -17,7 +17,8 @@ import { MainAction } from '../../../controls/MainAction';
 import { StationFrame } from '../../../layout/StationFrame';
 import { AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
-import { recheckView, logAgain } from '../againView';
+import { recheckView } from '../againView';
+import { logRecheck } from '../commands';
 import { RecheckDrawing } from './AgainDrawing';
 import { WhichChoice } from './WhichChoice';
 
@@ -83,10 +84,10 @@ export default function TouchAgainPage({ book }: { book: SetupState }) {
             label={touch.byControl ? `${axis}: what the cycle gives` : `${axis} shows`}
             unit={unit}
             dial={scaleOf(book) === 'dial'}
-            onLog={(text) => logAgain(book, touch, text, ticked)}
+            onLog={(text) => logRecheck(book, touch, text, ticked)}
             axis={touch.axis}
             byControl={touch.byControl ?? false}
-            onTake={(figure) => logAgain(book, touch, figure, ticked)}
+            onTake={(figure) => logRecheck(book, touch, figure, ticked)}
             next={undefined}
           />
         ) : (

@@ -14,8 +14,9 @@ import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { LengthField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
-import { changeDatumPlan } from '../../datum/view';
-import { changePlan, planView, told } from '../../plan/view';
+import { saveDatumPlan } from '../../../commands/saveDatumPlan';
+import { heightGaugeOptions } from '../../../touch/gaugeOptions';
+import { withoutAssumption, savePlan } from '../../../commands/savePlan';
 import { logEntered } from '../../../commands/logTouch';
 import { calibratePlate } from '../../../commands/calibrate';
 
@@ -24,7 +25,7 @@ const NONE: NonNullable<SetupState['datumPlan']['heights']> = { surface: 0, lift
 /** Keeps where a gauge sits that could sit anywhere. */
 export const sitAt = (book: SetupState, place: string): void => {
   const sits = GAUGE_SITS.find((one) => one === place);
-  if (sits) changeDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
+  if (sits) saveDatumPlan(book, { heights: { ...(book.datumPlan.heights ?? NONE), sits } });
 };
 
 /** How far off depths may be, which positions need not say: as they may until it is told. */
@@ -37,7 +38,7 @@ export function DepthTolerance({ book }: { book: SetupState }) {
       hint={heights.tolerance === undefined ? 'The same as positions, until you change it.' : undefined}
       unit={setup.units}
       value={depthTolerance(book)}
-      onCommit={(tolerance) => changeDatumPlan(book, { heights: { ...heights, tolerance } })}
+      onCommit={(tolerance) => saveDatumPlan(book, { heights: { ...heights, tolerance } })}
       check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
     />
   );
@@ -59,7 +60,7 @@ export function HeightFields({ book }: { book: SetupState }) {
   const ball = gauge && ballOffsetText(book, gauge);
   const lift = airCut(book);
   const change = (more: Partial<NonNullable<typeof datumPlan.heights>>) =>
-    changeDatumPlan(book, { heights: { ...heights, ...more } });
+    saveDatumPlan(book, { heights: { ...heights, ...more } });
   const zero = heights.zero ?? { at: 'top' as const };
   const byHand = !hasController(book.machine);
   // How far below the top the table is, nobody knows before.
@@ -71,8 +72,8 @@ export function HeightFields({ book }: { book: SetupState }) {
       <Choice
         label="Gauge for heights"
         value={setup.heightGaugeId}
-        options={planView(book).heightGauges}
-        onChange={(heightGaugeId) => changePlan(book, { heightGaugeId, ...told(book, 'height-gauge') })}
+        options={heightGaugeOptions(book)}
+        onChange={(heightGaugeId) => savePlan(book, { heightGaugeId, ...withoutAssumption(book, 'height-gauge') })}
       />
       <Choice
         label="Z zero is"
@@ -187,7 +188,7 @@ export function HeightFields({ book }: { book: SetupState }) {
         value={heights.step}
         onCommit={(step) => {
           const { step: _, ...rest } = heights;
-          changeDatumPlan(book, { heights: { ...rest, ...(step !== undefined && { step }) } });
+          saveDatumPlan(book, { heights: { ...rest, ...(step !== undefined && { step }) } });
         }}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero, or left empty.')}
       />

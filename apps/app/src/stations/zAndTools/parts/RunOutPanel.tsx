@@ -22,7 +22,7 @@ import { LengthField, OptionalLengthField } from '../../../keypad/Fields';
 import { METAL } from '../../../theme/palette';
 import { useLook } from '../../../theme/useLook';
 import { AppText } from '../../../theme/AppText';
-import { changeDatumPlan } from '../../datum/view';
+import { saveDatumPlan } from '../../../commands/saveDatumPlan';
 import { logDial } from '../../../commands/logTouch';
 
 /** Run-out of a tool, tooth by tooth: pass or alarm; its kept length is touched only by a pass. */
@@ -38,7 +38,7 @@ export default function RunOutPanel({ book, number }: { book: SetupState; number
   const limits = heights.runOut ?? { measureOnly: false };
   const allowed = runOutAllowed(book, tool);
   const keepLimits = (more: Partial<typeof limits>) =>
-    changeDatumPlan(book, { heights: { ...heights, runOut: { ...limits, ...more } } });
+    saveDatumPlan(book, { heights: { ...heights, runOut: { ...limits, ...more } } });
   const pass = runOutPass(book, number) + again;
   const readings = again > 0 ? [] : runOutReadings(book, number);
   const toothed = tool.teeth !== undefined && tool.teeth >= 2;

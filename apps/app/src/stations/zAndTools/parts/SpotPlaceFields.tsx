@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
 import { MainAction } from '../../../controls/MainAction';
 import { AppText } from '../../../theme/AppText';
-import { changeDatumPlan } from '../../datum/view';
+import { saveDatumPlan } from '../../../commands/saveDatumPlan';
 
 /** What is chosen of a spot before it is kept. */
 export interface SpotDraft {
@@ -74,7 +74,7 @@ export function SpotPlaceAction({ book, draft, onDone }: SpotPlaceProps & { onDo
       onPress={() => {
         if (!usable) return;
         const heights = book.datumPlan.heights ?? { surface: 0, lift: 0 };
-        changeDatumPlan(book, {
+        saveDatumPlan(book, {
           heights: { ...heights, spot: { where: place, gaugeId: gauge.id, since: new Date().toISOString() } },
         });
         onDone();

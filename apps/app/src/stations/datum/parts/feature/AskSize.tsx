@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { OptionalLengthField } from '../../../../keypad/Fields';
 import { AppText } from '../../../../theme/AppText';
-import { tellSize } from '../../../plan/view';
+import { savePartSize } from '../../../../commands/savePlan';
 
 interface AskSizeProps {
   book: SetupState;
@@ -26,7 +26,7 @@ export function AskSize({ book, axis, onLater }: AskSizeProps) {
         label={axis === 'x' ? 'Length X' : 'Depth Y'}
         unit={setup.units}
         value={undefined}
-        onCommit={(mm) => mm !== undefined && tellSize(book, axis, mm)}
+        onCommit={(mm) => mm !== undefined && savePartSize(book, axis, mm)}
         check={(mm) => (mm === undefined || mm > 0 ? undefined : 'It must be greater than zero.')}
       />
       <Button onPress={onLater} style={styles.later}>

@@ -11,7 +11,7 @@ import { AppText } from '../../../../theme/AppText';
 import NextReadingLine from '../../../../answer/NextReadingLine';
 import { RepeatAdvice } from './RepeatAdvice';
 import { TrialCheck } from '../TrialCheck';
-import { changeDatumPlan } from '../../view';
+import { saveDatumPlan } from '../../../../commands/saveDatumPlan';
 import type { FeatureView } from './featureView';
 
 interface FeatureMoreProps {
@@ -112,7 +112,7 @@ function Skew({ book, view, answer, skew }: SkewProps) {
       <Button
         mode="outlined"
         onPress={() =>
-          changeDatumPlan(book, {
+          saveDatumPlan(book, {
             carried: mine ? null : { from: view.key, readings: answer.readings.map(({ id }) => id) },
           })
         }

@@ -1,6 +1,6 @@
 import { lazyComponent, useFetchAhead } from '../../../../layout/lazyComponent';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import type { Reading } from '@zero-point/core/records/log/reading';
+import { type Reading, isTouch } from '@zero-point/core/records/log/reading';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey } from '@zero-point/core/datum/feature';
 import { agreements } from '@zero-point/core/state/checks/agreements';
@@ -12,7 +12,6 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
 import { Cautions } from '../../../../answer/Cautions';
-import { isTouch } from '@zero-point/core/records/log/reading';
 import { controlResultWords, typedAsName, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { Steps } from '../../../../answer/NumberedSteps';
 import { Fold } from '../../../../answer/Fold';
@@ -34,13 +33,14 @@ import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureWays } from './FeatureWays';
 import { axisToFind, repeatWords } from '@zero-point/core/messages/basis/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
-import { AskTolerance } from '../../../plan/parts/AskTolerance';
-import { AskOffset } from '../../../plan/parts/OffsetChoice';
+import { AskTolerance } from '../../../../touch/AskTolerance';
+import { AskOffset } from '../../../../touch/OffsetChoice';
 import type { OverwriteDialogProps } from '../OverwrittenZeroDialog';
 import { AskSize } from './AskSize';
 import { SlotChips } from './SlotChips';
 import { TouchesWith, FinderChoice } from '../method/FinderChoice';
 import { checksOf } from '../../view';
+import { logSlot, logZeroSet } from './commands';
 import { featureView, type FeatureView } from './featureView';
 
 const OverwriteDialog = lazyComponent<OverwriteDialogProps>(() => import('../OverwrittenZeroDialog'));
@@ -88,7 +88,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
     });
   };
   const log = (said: Said, across = '') => {
-    const wrong = view.log(said, across, as);
+    const wrong = logSlot(book, view.slot, view.method, { said, across, as });
     // One face or point after another; repeats of a single face stay where they are.
     if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
     return wrong;
@@ -96,7 +96,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
   const [overwriting, setOverwriting] = useState<FormView | undefined>(undefined);
   const lost = answer && overwrittenZero(book, feature, answer);
   const setBy = (form: FormView) => {
-    view.markSet(form);
+    logZeroSet(book, view.feature, form);
     router.setParams({ f: '' });
   };
   const done = (form: FormView) => (lost ? setOverwriting(form) : setBy(form));

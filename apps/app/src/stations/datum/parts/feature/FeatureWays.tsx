@@ -13,7 +13,7 @@ import { Fold } from '../../../../answer/Fold';
 import { Choice } from '../../../../controls/Choice';
 import { TickBox } from '../../../../controls/TickBox';
 import { LengthField } from '../../../../keypad/Fields';
-import { changeDatumPlan } from '../../view';
+import { saveDatumPlan } from '../../../../commands/saveDatumPlan';
 import type { FeatureView } from './featureView';
 
 const CORNER_WAYS: readonly { value: CornerWay; label: string }[] = [
@@ -42,7 +42,7 @@ interface FeatureWaysProps {
 export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
   const { feature, key } = view;
   const { datumPlan, setup, part } = book;
-  const choose = (way: CornerWay | RoundWay) => changeDatumPlan(book, { ways: { ...datumPlan.ways, [key]: way } });
+  const choose = (way: CornerWay | RoundWay) => saveDatumPlan(book, { ways: { ...datumPlan.ways, [key]: way } });
   switch (feature.kind) {
     case 'corner':
       return <Choice label="How" value={cornerWay(book, feature)} options={CORNER_WAYS} onChange={choose} />;
@@ -62,7 +62,7 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
               label="Accept the plug without a check sweep"
               ticked={word}
               onTick={() =>
-                changeDatumPlan(book, {
+                saveDatumPlan(book, {
                   onMyWord: word ? datumPlan.onMyWord.filter((one) => one !== key) : [...datumPlan.onMyWord, key],
                 })
               }
@@ -104,7 +104,7 @@ export function FeatureWays({ book, view, onPick, onTake }: FeatureWaysProps) {
             label="A known distance from part zero, instead of the drawn one"
             unit={setup.units}
             value={at}
-            onCommit={(known) => changeDatumPlan(book, { known: { ...datumPlan.known, [key]: known } })}
+            onCommit={(known) => saveDatumPlan(book, { known: { ...datumPlan.known, [key]: known } })}
           />
         </Fold>
       );

@@ -2,7 +2,7 @@ import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { Choice } from '../../../../controls/Choice';
-import { changePlan } from '../../../plan/view';
+import { savePlan } from '../../../../commands/savePlan';
 
 /** What is held between a pin and the face: it is in the sum of every touch from then on. */
 export function FeelerBetween({ book }: { book: SetupState }) {
@@ -14,7 +14,7 @@ export function FeelerBetween({ book }: { book: SetupState }) {
       label="Feeler between pin and face"
       value={String(feeler)}
       options={thick.map((mm) => ({ value: String(mm), label: mm === 0 ? 'none' : formatLengthUnit(mm, { unit }) }))}
-      onChange={(mm) => changePlan(book, { feeler: Number(mm) })}
+      onChange={(mm) => savePlan(book, { feeler: Number(mm) })}
     />
   );
 }

@@ -9,16 +9,15 @@ import { featureState, type FeatureAnswer } from '@zero-point/core/state/datum/f
 import { onThisScale, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { middleAnswer } from '@zero-point/core/state/datum/middle';
 import { roundWay } from '@zero-point/core/state/datum/round';
+import { hasController } from '@zero-point/core/records/shop/machine';
 import type { ProblemInfo } from '@zero-point/core/problem/problem';
 import { formatLength, formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
-import type { TypedAs } from '@zero-point/core/messages/datum/controlResult';
-import type { Said } from '../../../../commands/typedEntry';
+import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { formsOf } from '@zero-point/core/messages/datum/answerForms';
-import { logSlot, markSet, typedAsOf } from './featureLog';
 import { methodView, type MethodView } from '../method/methodView';
 import { nextSlot, slotsOf, type Slot } from './touchSlots';
-import { ledgerOf } from '../../view';
+import { loggedReadingsOf } from '../../view';
 
 /** What the Datum screen shows of a feature in hand. */
 export interface FeatureView {
@@ -45,8 +44,6 @@ export interface FeatureView {
   returned: string | undefined;
   /** What can be typed of a touch, where the machine has a controller. */
   typedAs: readonly TypedAs[];
-  log: (said: Said, across: string, as?: TypedAs) => string | undefined;
-  markSet: (form: FormView) => void;
 }
 
 export const SCALE_NAMES = {
@@ -91,14 +88,12 @@ export function featureView(book: SetupState, feature: Feature, slotId: string |
     problem: state.state === 'refused' ? state.problem : undefined,
     stale: found !== undefined && !stands && !proving,
     forms: answer ? formsOf(book, answer) : [],
-    readings: ledgerOf(
+    readings: loggedReadingsOf(
       book,
       slots.map(({ subject }) => subject),
     ),
     halving: feature.kind === 'middle' && answer ? halvingWords(book, feature) : undefined,
     typedAs: typedAsOf(book, feature, slot, method),
-    log: (said, across, as = 'scale') => logSlot(book, slot, method, { said, across, as }),
-    markSet: (form) => markSet(book, feature, form),
   };
 }
 
@@ -148,4 +143,22 @@ function halvingWords(book: SetupState, { axis, of }: Extract<Feature, { kind: '
   const near = axis === 'x' ? 'left' : 'front';
   const half = formatLength(found.result.halfway, { unit: book.setup.units, plus: true });
   return `By halving: zero ${name} at the ${near} touch, and the middle reads ${half} ${book.setup.units}. The finder’s radius cancels.`;
+}
+
+/** A control may have done it by itself: only one with cycles, and with something that trips it. */
+function typedAsOf(
+  book: SetupState,
+  feature: Feature,
+  slot: Slot | undefined,
+  method: MethodView | undefined,
+): readonly TypedAs[] {
+  // A centre from the control's cycle is nothing that any scale shows.
+  if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
+    return ['result', 'zero'];
+  const controller = hasController(book.machine);
+  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
+  if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
+  // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
+  const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);
+  return each ? TYPED_AS : ['scale', 'result'];
 }

@@ -6,9 +6,9 @@ import { Choice } from '../../../../controls/Choice';
 import { LinkButton } from '../../../../controls/LinkButton';
 import { LengthField } from '../../../../keypad/Fields';
 import { AppText } from '../../../../theme/AppText';
-import { changePlan } from '../../../plan/view';
+import { savePlan } from '../../../../commands/savePlan';
 import type { MethodView } from './methodView';
-import { MethodList } from './MethodList';
+import { MethodList } from '../../../../touch/MethodList';
 import { chooseFinder } from './chooseFinder';
 
 interface MethodPickerProps {
@@ -39,7 +39,7 @@ export function MethodPicker({ book, feature, method, onTaken }: MethodPickerPro
         label="Feeler or paper besides"
         unit={setup.units}
         value={setup.feeler}
-        onCommit={(feeler) => changePlan(book, { feeler })}
+        onCommit={(feeler) => savePlan(book, { feeler })}
         check={(mm) => (mm >= 0 ? undefined : 'A feeler cannot be thinner than nothing.')}
       />
       {cutters.length > 0 && (
@@ -47,7 +47,7 @@ export function MethodPicker({ book, feature, method, onTaken }: MethodPickerPro
           label="Cutter in the spindle, for paper and plate"
           value={String(setup.cutter ?? setup.referenceTool)}
           options={cutters.map(({ number, name }) => ({ value: String(number), label: `T${number} ${name}` }))}
-          onChange={(number) => changePlan(book, { cutter: Number(number) })}
+          onChange={(number) => savePlan(book, { cutter: Number(number) })}
         />
       )}
     </View>

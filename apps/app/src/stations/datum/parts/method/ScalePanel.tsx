@@ -11,7 +11,7 @@ import { Button } from 'react-native-paper';
 import { Choice } from '../../../../controls/Choice';
 import { AppText } from '../../../../theme/AppText';
 import { logInterruption, logLoss } from '../../../../commands/logTouch';
-import { changePlan } from '../../../plan/view';
+import { savePlan } from '../../../../commands/savePlan';
 import type { FoundView } from '../../view';
 import { SCALE_NAMES } from '../feature/featureView';
 
@@ -64,7 +64,7 @@ export function ScalePanel({ book, found }: ScalePanelProps) {
           label="Scale that is read. ABS and INC are kept apart."
           value={scale}
           options={scales.map((one) => ({ value: one, label: SCALE_NAMES[one] }))}
-          onChange={(one) => changePlan(book, { scale: one })}
+          onChange={(one) => savePlan(book, { scale: one })}
         />
       )}
       <AppText kind="note" tone="soft">

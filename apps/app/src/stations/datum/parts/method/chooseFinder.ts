@@ -2,8 +2,8 @@ import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { RankedMethod } from '@zero-point/core/state/gauges/methodRanking';
 import { featureKey } from '@zero-point/core/datum/feature';
-import { changePlan, told } from '../../../plan/view';
-import { changeDatumPlan } from '../../view';
+import { withoutAssumption, savePlan } from '../../../../commands/savePlan';
+import { saveDatumPlan } from '../../../../commands/saveDatumPlan';
 
 /** Takes a method: its gauge becomes the finder, and a bore is swept or plugged where the gauge does that. */
 export function chooseFinder(book: SetupState, feature: Feature, { gauge, method }: RankedMethod): void {
@@ -12,11 +12,11 @@ export function chooseFinder(book: SetupState, feature: Feature, { gauge, method
   if (round !== undefined) {
     const { [round]: way, ...ways } = book.datumPlan.ways;
     const touched = way === 'points' || way === 'pairs' ? way : 'pairs';
-    changeDatumPlan(book, {
+    saveDatumPlan(book, {
       ways: { ...ways, [round]: centred ?? touched },
       ...(centred && { centredWith: { ...book.datumPlan.centredWith, [centred]: gauge.id } }),
     });
   }
   // A sweep or a plug finds bores only; the finder for faces stays.
-  if (!centred) changePlan(book, { finderId: gauge.id, ...told(book, 'finder') });
+  if (!centred) savePlan(book, { finderId: gauge.id, ...withoutAssumption(book, 'finder') });
 }

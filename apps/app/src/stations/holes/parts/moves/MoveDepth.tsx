@@ -16,7 +16,7 @@ import { logCheck } from '../../../../commands/logCheck';
 import { WorkingStrip } from '../../../../working/WorkingStrip';
 import { Figure, AppText } from '../../../../theme/AppText';
 import { stationPath } from '../../../path';
-import { logCut } from '../../view';
+import { saveCutPlan } from '../../../../commands/saveCutPlan';
 
 interface DriveDepthProps {
   book: SetupState;
@@ -92,7 +92,7 @@ function QuillStop({ book, deepest }: { book: SetupState; deepest: number }) {
         label="Z shows, knee locked"
         unit={book.setup.units}
         value={kneeLockedAt(book)}
-        onCommit={(at) => logCut(book, { kneeLocked: at === undefined ? undefined : { at, zeroingId: set.id } })}
+        onCommit={(at) => saveCutPlan(book, { kneeLocked: at === undefined ? undefined : { at, zeroingId: set.id } })}
       />
     </View>
   );

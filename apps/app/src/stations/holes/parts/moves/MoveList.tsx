@@ -16,7 +16,7 @@ import { speak } from '../../../../feedback/speak';
 import { useLook } from '../../../../theme/useLook';
 import { AppText } from '../../../../theme/AppText';
 import { stationPath } from '../../../path';
-import { logCut } from '../../view';
+import { saveCutPlan } from '../../../../commands/saveCutPlan';
 import { ZeroDoubtPanel } from './ZeroDoubtPanel';
 import { moveModes, markDone } from './moveModes';
 import { DepthNotes } from './MoveDepth';
@@ -105,7 +105,7 @@ export default function DriveScreen({ book }: { book: SetupState }) {
         label="Told as"
         value={mode}
         options={moveModes(book).map((one) => ({ value: one, label: MODE_NAMES[one] }))}
-        onChange={(next) => logCut(book, { mode: next })}
+        onChange={(next) => saveCutPlan(book, { mode: next })}
       />
       {stop.done && (
         <Button mode="outlined" onPress={() => markDone(book, stop, false)} style={{ alignSelf: 'flex-start' }}>

@@ -13,7 +13,8 @@ import { AppText } from '../../../../theme/AppText';
 import { HandOrder } from './HandOrder';
 import { orderFigures, type OrderFigures } from './orderChoices';
 import { useOrder } from './useOrder';
-import { logCut, type PositionsView } from '../../view';
+import { type PositionsView } from '../../view';
+import { saveCutPlan } from '../../../../commands/saveCutPlan';
 
 interface OrderPanelProps {
   book: SetupState;
@@ -112,7 +113,7 @@ function ApproachChoice({ book }: { book: SetupState }) {
             { value: 'plus', label: 'toward +' },
             { value: 'minus', label: 'toward −' },
           ]}
-          onChange={(way) => logCut(book, { approach: { ...now, [axis]: way === 'plus' ? 1 : -1 } })}
+          onChange={(way) => saveCutPlan(book, { approach: { ...now, [axis]: way === 'plus' ? 1 : -1 } })}
         />
       ))}
       {(['x', 'y'] as const).some((axis) => now[axis] !== zeroApproach(book, axis)) && (

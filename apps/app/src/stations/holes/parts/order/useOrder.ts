@@ -8,7 +8,7 @@ import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
 import { useRef, useState } from 'react';
 import { runOrder } from '../../../../workers/orderJob';
 import type { Running } from '../../../../workers/runWorker';
-import { logCut } from '../../view';
+import { saveCutPlan } from '../../../../commands/saveCutPlan';
 import { orderOf, placesOf, sequenceOf } from './orderChoices';
 
 export type OrderState = { state: 'idle' } | { state: 'running'; share: number } | { state: 'failed' };
@@ -22,7 +22,7 @@ export function useOrder(book: SetupState, patternId: string) {
   const numbered = holesInDrive(book, { ...order, patterns });
   const holes = orderedHoles(numbered, order);
 
-  const keep = (change: Partial<DriveOrder>) => logCut(book, { order: { ...order, patterns, ...change } });
+  const keep = (change: Partial<DriveOrder>) => saveCutPlan(book, { order: { ...order, patterns, ...change } });
   const keepHoles = (way: DriveOrder['way'], found: readonly Hole[], of: readonly string[] = patterns) =>
     keep({ way, patterns: [...of], sequence: sequenceOf(found, of) });
 
@@ -71,7 +71,7 @@ export function useOrder(book: SetupState, patternId: string) {
       const next = patterns.includes(id) ? patterns.filter((one) => one !== id) : [...patterns, id];
       if (next.length === 0) return;
       const { sequence: _, ...rest } = order;
-      logCut(book, { order: { ...rest, way: 'as-numbered', patterns: next } });
+      saveCutPlan(book, { order: { ...rest, way: 'as-numbered', patterns: next } });
     },
   };
 }

@@ -5,7 +5,7 @@ import { Fold } from '../../../../answer/Fold';
 import { CardButton } from '../../../../controls/CardButton';
 import { AppText } from '../../../../theme/AppText';
 import { KIND_NAMES, KIND_WORDS, PATTERN_KINDS, startPattern } from './startPattern';
-import { logPattern } from '../../view';
+import { savePattern } from '../../commands';
 
 interface AddPatternProps {
   book: SetupState;
@@ -27,7 +27,7 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
               label={`Add: ${KIND_NAMES[kind]}`}
               onPress={() => {
                 const made = startPattern(book, kind);
-                logPattern(book, made);
+                savePattern(book, made);
                 onAdded(made.id);
               }}
             >
@@ -46,7 +46,7 @@ export function AddPattern({ book, first, onAdded }: AddPatternProps) {
               mode="outlined"
               key={pattern.id}
               onPress={() => {
-                logPattern(book, { ...pattern, laidAside: false });
+                savePattern(book, { ...pattern, laidAside: false });
                 onAdded(pattern.id);
               }}
             >

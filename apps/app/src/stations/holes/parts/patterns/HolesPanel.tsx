@@ -11,7 +11,8 @@ import { WorkingStrip } from '../../../../working/WorkingStrip';
 import { AppText } from '../../../../theme/AppText';
 import { HoleTable } from './HoleTable';
 import { PatternFields } from './PatternFields';
-import { logPattern, type PositionsView } from '../../view';
+import { type PositionsView } from '../../view';
+import { savePattern } from '../../commands';
 
 interface HolesPanelProps {
   book: SetupState;
@@ -49,9 +50,9 @@ export function HolesPanel({ book, view, pattern, hole, onPattern, onHole }: Hol
           key={pattern.id}
           book={book}
           pattern={pattern}
-          onChange={(changed) => logPattern(book, changed)}
+          onChange={(changed) => savePattern(book, changed)}
           onAdd={(made) => {
-            logPattern(book, made);
+            savePattern(book, made);
             onPattern(made.id);
           }}
         />

@@ -1,9 +1,7 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { roundWay } from '@zero-point/core/state/datum/round';
 import { nominalOf } from '@zero-point/core/datum/feature';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
-import { hasController } from '@zero-point/core/records/shop/machine';
-import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
+import type { TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
 import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../../commands/logTouch';
 import { typedText, type Said } from '../../../../commands/typedEntry';
@@ -55,26 +53,8 @@ function cycledFeature(subject: Slot['subject']): Extract<Feature, { kind: 'face
   return subject.kind === 'standing' ? { kind: 'round', of: subject.of } : undefined;
 }
 
-/** A control may have done it by itself: only one with cycles, and with something that trips it. */
-export function typedAsOf(
-  book: SetupState,
-  feature: Feature,
-  slot: Slot | undefined,
-  method: MethodView | undefined,
-): readonly TypedAs[] {
-  // A centre from the control's cycle is nothing that any scale shows.
-  if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
-    return ['result', 'zero'];
-  const controller = hasController(book.machine);
-  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
-  if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
-  // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
-  const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);
-  return each ? TYPED_AS : ['scale', 'result'];
-}
-
 /** Logs that zero was set by one of the answer's forms, along each axis that the feature tells. */
-export function markSet(book: SetupState, feature: Feature, { form, value, values }: FormView): void {
+export function logZeroSet(book: SetupState, feature: Feature, { form, value, values }: FormView): void {
   if (form === 'offset') return;
   const tells = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known);
   for (const axis of ['x', 'y'] as const) {

@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { LengthField } from '../../../keypad/Fields';
-import { changePlan, told } from '../view';
+import { LengthField } from '../keypad/Fields';
+import { withoutAssumption, savePlan } from '../commands/savePlan';
 
 /** Asks how far off positions may be, where a ± is first judged by it; nothing once that was told. */
 export function AskTolerance({ book }: { book: SetupState }) {
@@ -12,7 +12,7 @@ export function AskTolerance({ book }: { book: SetupState }) {
       hint="The usual value until you change it."
       unit={setup.units}
       value={setup.tolerance}
-      onCommit={(tolerance) => changePlan(book, { tolerance, ...told(book, 'tolerance') })}
+      onCommit={(tolerance) => savePlan(book, { tolerance, ...withoutAssumption(book, 'tolerance') })}
       check={(mm) => (mm > 0 ? undefined : 'The tolerance must be greater than zero.')}
     />
   );

@@ -4,8 +4,8 @@ import { rankedMethods, type RankedMethod } from '@zero-point/core/state/gauges/
 import { methodSummary } from '@zero-point/core/messages/basis/methodSummary';
 import { View } from 'react-native';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
-import { CardButton } from '../../../../controls/CardButton';
-import { Figure, AppText } from '../../../../theme/AppText';
+import { CardButton } from '../controls/CardButton';
+import { Figure, AppText } from '../theme/AppText';
 
 interface MethodListProps {
   book: SetupState;

@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { Choice } from '../../../controls/Choice';
-import { changePlan } from '../view';
+import { Choice } from '../controls/Choice';
+import { savePlan } from '../commands/savePlan';
 
 interface OffsetChoiceProps {
   book: SetupState;
@@ -22,7 +22,7 @@ export function OffsetChoice({ book, label, untold = true }: OffsetChoiceProps) 
         ...(untold ? [{ value: '', label: 'whichever is active' }] : []),
         ...names.map((name) => ({ value: name, label: name })),
       ]}
-      onChange={(name) => changePlan(book, { workOffset: name === '' ? undefined : name })}
+      onChange={(name) => savePlan(book, { workOffset: name === '' ? undefined : name })}
     />
   );
 }
