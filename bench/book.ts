@@ -3,7 +3,7 @@ import { goal } from './lib/goal.mjs';
 import { agreements } from '../packages/core/src/state/checks/agreements';
 import { deriveState } from '../packages/core/src/state/basis/setupState';
 import { foundFeatures } from '../packages/core/src/state/datum/foundFeatures';
-import { plateSnapshot, reading, rowOf, withTools } from '../packages/core/src/state/basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf, withTools } from '../packages/core/src/state/basis/snapshot.case';
 import { tableAnswer } from '../packages/core/src/state/zAndTools/toolTable';
 import { wildReadings } from '../packages/core/src/state/checks/outliers';
 import { withEntries } from '../packages/core/src/records/kinds/merge';
@@ -23,10 +23,10 @@ function touch(i: number): RowEntry {
   const noise = random.normal() * 0.004;
   if (i % 5 === 4) {
     const tool = 2 + (i % 20);
-    return rowOf('reading', reading({ kind: 'tool-length', tool }, 25 + noise));
+    return rowOf('reading', caseReading({ kind: 'tool-length', tool }, 25 + noise));
   }
   const face = FACES[i % 4] ?? 'left';
-  return rowOf('reading', reading({ kind: 'face', face }, AT[face] + noise));
+  return rowOf('reading', caseReading({ kind: 'face', face }, AT[face] + noise));
 }
 
 const snapshotOf = (readings: number): Snapshot =>
@@ -38,7 +38,7 @@ const snapshotOf = (readings: number): Snapshot =>
       ),
     },
     [
-      rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42)),
+      rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 37.42)),
       ...Array.from({ length: readings - 1 }, (_, i) => touch(i)),
     ],
   );

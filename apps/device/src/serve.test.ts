@@ -1,5 +1,5 @@
 import { SIMULATED_DEVICES } from '@zero-point/core/link/simulatedDevices';
-import type { Said, Told } from '@zero-point/core/link/message';
+import type { DeviceMessage, DeviceCommand } from '@zero-point/core/link/message';
 import { connect, type AddressInfo } from 'node:net';
 import { serveStandIn } from './serve';
 
@@ -17,14 +17,14 @@ async function served() {
   const join = async () => {
     const socket = connect({ port, host: '127.0.0.1' });
     closing.push(() => socket.destroy());
-    const said: Said[] = [];
-    const waiting: { wanted: (line: Said) => boolean; found: (line: Said) => void }[] = [];
+    const said: DeviceMessage[] = [];
+    const waiting: { wanted: (line: DeviceMessage) => boolean; found: (line: DeviceMessage) => void }[] = [];
     let half = '';
     socket.setEncoding('utf8').on('data', (text) => {
       half += String(text);
       const lines = half.split('\n');
       half = lines.pop() ?? '';
-      for (const line of lines.map((one) => JSON.parse(one) as Said)) {
+      for (const line of lines.map((one) => JSON.parse(one) as DeviceMessage)) {
         said.push(line);
         waiting.filter(({ wanted }) => wanted(line)).forEach(({ found }) => found(line));
       }
@@ -32,9 +32,9 @@ async function served() {
     await new Promise<void>((resolve) => socket.once('connect', () => resolve()));
     return {
       raw: (text: string) => socket.write(text),
-      tell: (what: Told) => socket.write(`${JSON.stringify(what)}\n`),
-      next: (wanted: (line: Said) => boolean) =>
-        new Promise<Said>((resolve) => {
+      tell: (what: DeviceCommand) => socket.write(`${JSON.stringify(what)}\n`),
+      next: (wanted: (line: DeviceMessage) => boolean) =>
+        new Promise<DeviceMessage>((resolve) => {
           const found = said.find(wanted);
           if (found) resolve(found);
           else waiting.push({ wanted, found: resolve });

@@ -1,5 +1,5 @@
 import { createLineSplitter } from '@zero-point/core/link/lineSplitter';
-import { LONGEST_LINE, told, type Said } from '@zero-point/core/link/message';
+import { LONGEST_LINE, deviceCommand, type DeviceMessage } from '@zero-point/core/link/message';
 import {
   answer,
   createSimulatedDevice,
@@ -12,7 +12,7 @@ import { createServer, type Server, type Socket } from 'node:net';
 /** A device says where it is so often, ms. */
 const BEAT = 400;
 
-const written = (line: Said): string => `${JSON.stringify(line)}\n`;
+const written = (line: DeviceMessage): string => `${JSON.stringify(line)}\n`;
 
 /**
  * A stand-in that listens on a port of this machine: says who it is and where it is to everybody who is connected, and
@@ -23,14 +23,15 @@ const written = (line: Said): string => `${JSON.stringify(line)}\n`;
 export function serveStandIn(spec: SimulatedDeviceSpec, key?: string): { server: Server; close: () => void } {
   let standIn = createSimulatedDevice(spec);
   const sockets = new Set<Socket>();
-  const sayAll = (lines: readonly Said[]) => {
+  const sayAll = (lines: readonly DeviceMessage[]) => {
     const text = lines.map(written).join('');
     for (const socket of sockets) socket.write(text);
   };
-  const keyed = (line: Said): Said => (line.is === 'hello' && key !== undefined ? { ...line, key } : line);
-  const hear = (line: string): Said[] => {
+  const keyed = (line: DeviceMessage): DeviceMessage =>
+    line.is === 'hello' && key !== undefined ? { ...line, key } : line;
+  const hear = (line: string): DeviceMessage[] => {
     try {
-      const { next, lines } = answer(standIn, told.parse(JSON.parse(line)));
+      const { next, lines } = answer(standIn, deviceCommand.parse(JSON.parse(line)));
       standIn = next;
       return lines.map(keyed);
     } catch {

@@ -1,4 +1,4 @@
-import { holesProgram, type ProgramJob } from '../src/formats/holes/holesProgram';
+import { holesProgram, type HolesProgramJob } from '../src/formats/holes/holesProgram';
 import type { Chance } from '../src/metrology/chance';
 import type { ProgramSection } from '../src/holes/programSection';
 import type { FindingCode } from '../src/program/finding';
@@ -59,7 +59,7 @@ export function simulatedProgram(chance: Chance): SimulatedProgram {
         ...(chance.next() < 0.3 ? [section('ream', 4, Math.min(tip, size.z * 0.9))] : []),
       ]
     : [section('drill', 3, tip)];
-  const job: ProgramJob = {
+  const job: HolesProgramJob = {
     title: 'Plate',
     sections,
     unit: oneOf(chance, ['mm', 'in']),

@@ -1,4 +1,4 @@
-import { plateSnapshot, reading } from '@zero-point/core/state/basis/snapshot.case';
+import { plateSnapshot, caseReading } from '@zero-point/core/state/basis/snapshot.case';
 import type { KeptEntry } from '@zero-point/core/records/kinds/entry';
 import { withNews } from './changeFeed';
 
@@ -6,7 +6,7 @@ const AT = '2026-11-24T10:00:00.000Z';
 const touch = (id: string, seq: number): KeptEntry => ({
   kind: 'reading',
   setupId: plateSnapshot.setup.id,
-  body: reading({ kind: 'face', face: 'left' }, -5, { id }),
+  body: caseReading({ kind: 'face', face: 'left' }, -5, { id }),
   seq,
   receivedAt: AT,
 });

@@ -1,6 +1,6 @@
 import type { LinkAddress } from '@zero-point/core/link/address';
 import type { LinkView } from '@zero-point/core/link/linkView';
-import type { Told } from '@zero-point/core/link/message';
+import type { DeviceCommand } from '@zero-point/core/link/message';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { request } from './client';
@@ -58,7 +58,7 @@ export function useLink(machineId: string | undefined): LinkView | undefined {
 }
 
 /** Asks a device something, or tells a stand-in what to do. @throws ServerRefusal with why not */
-export const tellLink = (machineId: string, what: Told): Promise<unknown> =>
+export const tellLink = (machineId: string, what: DeviceCommand): Promise<unknown> =>
   request('POST', `${path(machineId)}/told`, what);
 
 /** Gives a machine its link, or none. @throws ServerRefusal where that may not be, with the field */

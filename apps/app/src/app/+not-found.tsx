@@ -1,12 +1,12 @@
 import { View } from 'react-native';
-import { Trouble } from '../layout/States';
+import { TroubleNotice } from '../layout/States';
 import { LinkButton } from '../controls/LinkButton';
 
 /** An address that leads nowhere. */
 export default function NotFound() {
   return (
     <View role="main" style={{ alignItems: 'flex-start', paddingLeft: 24 }}>
-      <Trouble title="Page not found" detail="There is no page at this address. Open the setup from Home." />
+      <TroubleNotice title="Page not found" detail="There is no page at this address. Open the setup from Home." />
       <LinkButton to="/" label="Go to Home" />
     </View>
   );

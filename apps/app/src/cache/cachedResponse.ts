@@ -1,6 +1,6 @@
 import { COPIES, deviceStorage } from './deviceStorage';
 import type { Guard } from './shapes';
-import { parsed } from './storedJson';
+import { parseStoredJson } from './storedJson';
 
 /** What a page last showed, kept on the device: it stands there at once the next time, and while the server is away. */
 
@@ -21,7 +21,7 @@ export const kept =
 /** What was last seen; undefined where nothing was, or nothing of its shape: the server has it still. */
 export function seenLast<T>(name: string, is: Guard<T>): T | undefined {
   const text = deviceStorage.getItem(nameOf(name));
-  const value = text === null ? undefined : parsed(text);
+  const value = text === null ? undefined : parseStoredJson(text);
   if (is(value)) return value;
   if (text !== null) deviceStorage.removeItem(nameOf(name));
   return undefined;

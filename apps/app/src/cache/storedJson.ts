@@ -9,14 +9,14 @@ import type { Guard } from './shapes';
 export function stored<T>(key: string, fallback: T, is: Guard<T>): T {
   const text = deviceStorage.getItem(key);
   if (text === null) return fallback;
-  const value = parsed(text);
+  const value = parseStoredJson(text);
   if (is(value)) return value;
-  setAside(key);
+  setAsideStored(key);
   return fallback;
 }
 
 /** A text as JSON; undefined where it is none. */
-export function parsed(text: string): unknown {
+export function parseStoredJson(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch {
@@ -25,7 +25,7 @@ export function parsed(text: string): unknown {
 }
 
 /** Puts away what cannot be used, under another name. */
-export function setAside(key: string): void {
+export function setAsideStored(key: string): void {
   const text = deviceStorage.getItem(key);
   if (text === null) return;
   try {

@@ -11,7 +11,7 @@ import { Fold } from '../answer/Fold';
 import { MainAction } from '../controls/MainAction';
 import { OutboxLine } from '../delivery/OutboxLine';
 import { StationFrame } from '../layout/StationFrame';
-import { Trouble } from '../layout/States';
+import { TroubleNotice } from '../layout/States';
 import { TopBar } from '../layout/TopBar';
 import { UnitSwitch } from '../controls/UnitSwitch';
 import { useKeyHeight, useWide } from '../layout/useLayoutSize';
@@ -22,7 +22,7 @@ import { useSettings } from '../stores/settings';
 import { WorkingStrip } from '../working/WorkingStrip';
 import { useLook } from '../theme/useLook';
 import { Figure, AppText } from '../theme/AppText';
-import { AtOnceDrawing } from './parts/AtOnceDrawing';
+import { CalculatorDrawing } from './parts/CalculatorDrawing';
 import { CarryDialog } from './parts/CarryDialog';
 import { FieldRows } from './parts/FieldRows';
 import { logCalculation } from './commands';
@@ -49,7 +49,7 @@ export default function AtOnceScreen() {
         {calculation ? (
           <Reckoning key={`${calculation.name} ${units}`} calculation={calculation} />
         ) : (
-          <Trouble title="No such calculator" detail="Go back and choose from the list." />
+          <TroubleNotice title="No such calculator" detail="Go back and choose from the list." />
         )}
       </View>
     </View>
@@ -113,7 +113,7 @@ function Reckoning({ calculation }: { calculation: Calculator }) {
         touch
         peek={PEEK}
         drawing={
-          <AtOnceDrawing
+          <CalculatorDrawing
             spec={answer?.drawing ?? calculation.before?.(values)}
             label={`${calculation.title}, ${answer ? 'as it is typed' : 'how it is done'}`}
             unit={unit}

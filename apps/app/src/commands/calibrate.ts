@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
-import type { Found, NewCalibration } from '@zero-point/core/records/shop/calibration';
+import type { CalibrationFound, NewCalibration } from '@zero-point/core/records/shop/calibration';
 import type { RoutineResult } from '@zero-point/core/routines/routine';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';
@@ -11,7 +11,7 @@ export const FROM_THE_START = '1970-01-01T00:00:00.000Z';
 /** Logs what a gauge or an axis was found to be; touches from that moment on use it, earlier ones keep what was known then. */
 export function calibrate(
   of: NewCalibration['of'],
-  found: Found,
+  found: CalibrationFound,
   {
     from = new Date().toISOString(),
     reference,
@@ -24,7 +24,7 @@ export function calibrate(
 }
 
 /** Logs the measured size of a gauge. */
-export const calibrateGauge = (gauge: KnownGauge, found: Found, from?: string, reference?: string): void =>
+export const calibrateGauge = (gauge: KnownGauge, found: CalibrationFound, from?: string, reference?: string): void =>
   calibrate({ kind: 'gauge', gaugeId: gauge.id }, found, { from, reference });
 
 /**

@@ -3,7 +3,7 @@ import {
   plateBook,
   plateSnapshot,
   presetDone,
-  reading,
+  caseReading,
   rowOf,
   withTools,
 } from '@zero-point/core/state/basis/snapshot.case';
@@ -162,7 +162,7 @@ test('Z set at the touch-off point keeps the lift it was set with, whatever was 
 });
 
 describe('what was wrong', () => {
-  const touched = bookOf(plateSnapshot, [rowOf('reading', reading(LEFT, 5.01, { id: 'slip' }))]);
+  const touched = bookOf(plateSnapshot, [rowOf('reading', caseReading(LEFT, 5.01, { id: 'slip' }))]);
   const [slip] = touched.readings;
   if (!slip) throw new Error('no reading');
 

@@ -17,7 +17,7 @@ import { formatLength } from '@zero-point/core/units/formatLength';
 import { parseLength, type ParsedLength } from '@zero-point/core/units/parseLength';
 import { uuidv7 } from 'uuidv7';
 import { logRow } from './logEntry';
-import type { Said } from './typedEntry';
+import type { TypedOrCaptured } from './typedEntry';
 
 interface Touch {
   subject: TouchedSubject;
@@ -38,7 +38,7 @@ interface ByControl {
 const FULL = 'This device has no room left to keep the reading. Free some space, then log it again.';
 
 /** A length as typed; on a dial turns and lines count too. What was taken from a link stands as it is. */
-export function readLength(book: SetupState, axis: Axis, said: Said): ParsedLength {
+export function readLength(book: SetupState, axis: Axis, said: TypedOrCaptured): ParsedLength {
   if (typeof said !== 'string') return { ok: true, mm: said.mm };
   const { setup, machine } = book;
   return parseLength(said, setup.units, scaleOf(book) === 'dial' ? machine.axes[axis].dial : undefined);
@@ -54,11 +54,11 @@ const typedIn = (book: SetupState, text: string): Extract<Source, { by: 'typed' 
 });
 
 /** Where a figure came from: typed, or taken from a link with the line it sent. */
-const sourceOf = (book: SetupState, said: Said): Source =>
+const sourceOf = (book: SetupState, said: TypedOrCaptured): Source =>
   typeof said === 'string' ? typedIn(book, said) : { by: 'captured', link: said.link, line: said.line };
 
 /** The same where the control worked it out; a taken one is written out in its own unit. */
-const controlSource = (book: SetupState, said: Said, byControl: ByControl): Source => {
+const controlSource = (book: SetupState, said: TypedOrCaptured, byControl: ByControl): Source => {
   if (typeof said === 'string') return { ...typedIn(book, said), ...byControl, by: 'control' };
   const { mm, unit, link, line } = said;
   return {
@@ -77,7 +77,7 @@ const now = (): string => new Date().toISOString();
 export function logTouch(
   book: SetupState,
   touch: Touch,
-  said: Said,
+  said: TypedOrCaptured,
   acrossText?: string,
   byControl?: ByControl,
 ): string | undefined {
@@ -107,12 +107,12 @@ export function logTouch(
 }
 
 /** Where the other axis stands: what was taken shows it too. */
-const acrossOf = (book: SetupState, axis: Axis, said: Said, text: string): ParsedLength => {
+const acrossOf = (book: SetupState, axis: Axis, said: TypedOrCaptured, text: string): ParsedLength => {
   const mm = typeof said === 'string' ? undefined : said.at[axis];
   return mm === undefined ? readLength(book, axis, text) : { ok: true, mm };
 };
 
-const acrossWords = ({ setup }: SetupState, mm: number, said: Said, text: string): string =>
+const acrossWords = ({ setup }: SetupState, mm: number, said: TypedOrCaptured, text: string): string =>
   typeof said === 'string' ? text.trim() : formatLength(mm, { unit: setup.units });
 
 /** Logs what an indicator's dial shows. */
@@ -237,7 +237,11 @@ export function logZeroing(
 }
 
 /** Logs what the machine shows of a setting; gives back what is wrong with the text instead, and then logs nothing. */
-export const logReadBack = (book: SetupState, setting: { id: string; axis: Axis }, said: Said): string | undefined =>
+export const logReadBack = (
+  book: SetupState,
+  setting: { id: string; axis: Axis },
+  said: TypedOrCaptured,
+): string | undefined =>
   logShown(book, { kind: 'setting', zeroingId: setting.id }, readLength(book, setting.axis, said), said);
 
 /** Logs what the control has entered for a tool or a plate; gives back what is wrong with the text instead. */
@@ -247,7 +251,12 @@ export const logEntered = (
   text: string,
 ): string | undefined => logShown(book, of, parseLength(text, book.setup.units), text);
 
-function logShown(book: SetupState, of: NewReadBack['of'], read: ParsedLength, said: Said): string | undefined {
+function logShown(
+  book: SetupState,
+  of: NewReadBack['of'],
+  read: ParsedLength,
+  said: TypedOrCaptured,
+): string | undefined {
   if (!read.ok) return wrongWith(read, 'what it shows');
   const body = { id: uuidv7(), of, shown: read.mm, source: sourceOf(book, said), at: now() };
   return kept(() => logRow({ kind: 'readBack', setupId: book.setup.id, body }));

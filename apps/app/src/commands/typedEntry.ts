@@ -1,7 +1,7 @@
 import type { LiveFigure } from '@zero-point/core/link/liveReading';
 
 /** What is logged: as it was typed, or as it was taken from a link. */
-export type Said = string | LiveFigure;
+export type TypedOrCaptured = string | LiveFigure;
 
 /** Its text, where there was one. */
-export const typedText = (said: Said): string => (typeof said === 'string' ? said : '');
+export const typedTextOf = (said: TypedOrCaptured): string => (typeof said === 'string' ? said : '');

@@ -3,7 +3,7 @@ import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { Arrow, DatumMark, Label, ScribedBlock } from './marks';
 import { Target } from './Target';
-import { fit, type View } from './geometry/view';
+import { fitToView, type View } from './geometry/view';
 
 /** A tool in its holder, seen from the front. */
 export interface HangingTool {
@@ -73,13 +73,13 @@ export function ElevationDrawing(props: ElevationDrawingProps) {
   // A strip has room for the tip, the gauge and the arrow of the tool in hand.
   const viewOf = (width: number, height: number) => {
     if (height >= STRIP) {
-      const view = fit(whole, width, height - LETTERING);
+      const view = fitToView(whole, width, height - LETTERING);
       return { ...view, y: (mm: number) => view.y(mm) + LETTERING };
     }
     const high = gaugeThickness * 1.5 + STRIP_ABOVE;
     const reach = (high * width) / height / 2;
     const middle = place * PITCH;
-    return fit(
+    return fitToView(
       { left: middle - reach, right: middle + reach, bottom: -gaugeThickness / 2, top: gaugeThickness + STRIP_ABOVE },
       width,
       height,

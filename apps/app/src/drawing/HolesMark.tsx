@@ -1,5 +1,5 @@
 import type { Point } from '@zero-point/core/geometry/point';
-import { wordsBeside } from '@zero-point/core/geometry/wordsBeside';
+import { placeLabels } from '@zero-point/core/geometry/placeLabels';
 import { memo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { METAL } from '../theme/palette';
@@ -61,7 +61,7 @@ export function HolesMark({ holes, others = [], zero, current, view }: HolesMark
   const small = spread < LEAST_SPREAD;
   const numbered =
     holes.length > MOST_NUMBERS ? [] : small ? first.slice(0, 1).map((one) => ({ ...one, toward: BESIDE })) : first;
-  const boxes = wordsBeside(numbered, HIGH);
+  const boxes = placeLabels(numbered, HIGH);
   return (
     <>
       <Outlines holes={others} zero={zero} view={view} faint />

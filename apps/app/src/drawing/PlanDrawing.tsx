@@ -8,7 +8,7 @@ import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label, ScribedBlock } from './marks';
 import { ShapeMarks } from './FeatureHints';
-import { fit, type View, type World } from './geometry/view';
+import { fitToView, type View, type World } from './geometry/view';
 
 interface PlanDrawingProps {
   part: Part;
@@ -56,7 +56,7 @@ export function PlanDrawing({
 }: PlanDrawingProps) {
   const viewOf = (width: number, tall: number) => {
     const near = focus?.(width, tall);
-    return fit(
+    return fitToView(
       near ?? { left: -room, bottom: -room, right: part.size.x + room, top: part.size.y + room },
       width,
       tall,

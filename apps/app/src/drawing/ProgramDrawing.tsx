@@ -8,7 +8,7 @@ import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { DatumMark, Label } from './marks';
 import { programTraces, type Side } from './geometry/programTraces';
-import { fit, type View, type World } from './geometry/view';
+import { fitToView, type View, type World } from './geometry/view';
 
 interface ProgramDrawingProps {
   path: ToolPath;
@@ -81,7 +81,13 @@ export function ProgramDrawing(props: ProgramDrawingProps) {
     return Gesture.Simultaneous(pan, pinch);
   }, []);
   const viewOf = (width: number, height: number): View =>
-    seen(fit(world, width, height, Math.min(INSET, height / 5)), width, height, NEARER ** nearer * moved.scale, moved);
+    seen(
+      fitToView(world, width, height, Math.min(INSET, height / 5)),
+      width,
+      height,
+      NEARER ** nearer * moved.scale,
+      moved,
+    );
   return (
     <GestureHandlerRootView style={[styles.window, props.height === 'fill' ? styles.fill : { height: props.height }]}>
       <GestureDetector gesture={gesture}>

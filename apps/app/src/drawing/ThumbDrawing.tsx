@@ -3,7 +3,7 @@ import { Circle, Line } from 'react-native-svg';
 import { METAL } from '../theme/palette';
 import { Ground } from './Ground';
 import { ScribedBlock } from './marks';
-import { fit } from './geometry/view';
+import { fitToView } from './geometry/view';
 
 const INSET = 9;
 const CROSS = 6;
@@ -15,7 +15,7 @@ export function ThumbDrawing({ part, label }: { part: SetupStatus['part']; label
       height="fill"
       label={label}
       draw={(width, tall) => {
-        const view = fit({ left: 0, bottom: 0, right: part.size.x, top: part.size.y }, width, tall, INSET);
+        const view = fitToView({ left: 0, bottom: 0, right: part.size.x, top: part.size.y }, width, tall, INSET);
         const zero = { x: view.x(part.zero.x), y: view.y(part.zero.y) };
         return (
           <>

@@ -13,7 +13,7 @@ export function Loading({ what }: { what: string }) {
 }
 
 /** When it could not be had: what happened, and what to do. */
-export function Trouble({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
+export function TroubleNotice({ title, detail, retry }: { title: string; detail: string; retry?: () => void }) {
   return (
     <View role="alert" style={styles.trouble}>
       <AppText kind="sentence">{title}</AppText>

@@ -8,7 +8,7 @@ import { PageDialog } from '../dialogs/PageDialog';
 import ConflictDialog from '../dialogs/ConflictDialog';
 import { MainAction } from '../controls/MainAction';
 import { ProgressBar } from './ProgressBar';
-import { Loading, Trouble } from './States';
+import { Loading, TroubleNotice } from './States';
 import { Table } from './Table';
 import { AppText } from '../theme/AppText';
 
@@ -136,7 +136,7 @@ test('waiting and trouble say what, and what to do', () => {
   shown(
     <>
       <Loading what="the bench" />
-      <Trouble title="The server is away" detail="Start it, then try again." retry={retry} />
+      <TroubleNotice title="The server is away" detail="Start it, then try again." retry={retry} />
     </>,
   );
   expect(screen.getByRole('status').textContent).toBe('Getting the bench');

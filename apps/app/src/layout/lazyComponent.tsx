@@ -2,7 +2,7 @@ import { useEffect, useState, type ComponentType } from 'react';
 import { loadPart } from '../api/offline';
 import { LoadingPage } from './LoadingPage';
 import { AppText } from '../theme/AppText';
-import { Trouble } from './States';
+import { TroubleNotice } from './States';
 
 /** A component whose script is fetched when it is first shown, or before by `fetch`. */
 export type Later<P> = ComponentType<P> & { fetch: () => Promise<void> };
@@ -97,7 +97,7 @@ function MissingPart() {
 /** A page that could not be had, after it began again once. */
 function MissingPage() {
   return (
-    <Trouble
+    <TroubleNotice
       title="A part of the app is missing."
       detail="The server is away, or has another version. What you logged is kept on this device. Start the server, then try again."
       retry={() => window.location.reload()}

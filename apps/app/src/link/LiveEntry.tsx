@@ -5,10 +5,10 @@ import {
   touchedSince,
   type Live,
   type LiveFigure,
-  type Wanted,
+  type WantedReading,
 } from '@zero-point/core/link/liveReading';
 import type { LinkView } from '@zero-point/core/link/linkView';
-import { coarserWords, linkNoteWords, notLiveWords } from '@zero-point/core/link/words';
+import { coarserStepText, linkNoteText, notLiveText } from '@zero-point/core/link/linkMessages';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useRef, useState } from 'react';
@@ -24,7 +24,7 @@ const StandInDialog = lazyComponent(() => import('./SimulatedDeviceDialog'));
 
 interface LiveEntryProps {
   view: LinkView;
-  wanted: Wanted;
+  wanted: WantedReading;
   unit: LengthUnit;
   /** The display's step of the axis, as the machine is kept, mm: the ± stands on it. */
   step: number;
@@ -98,7 +98,7 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
         <MainAction label={wanted.byControl ? 'Take its result' : 'Take it'} onPress={() => take(live)} />
       ) : (
         <AppText kind="note" tone="warn" live>
-          {notLiveWords(live.why)}
+          {notLiveText(live.why)}
         </AppText>
       )}
       <View style={styles.row}>
@@ -109,12 +109,12 @@ export function LiveEntry({ view, wanted, unit, step, onTake, typing }: LiveEntr
       </View>
       {coarser !== undefined && (
         <AppText kind="note" tone="warn" live>
-          {coarserWords(wanted.axis, coarser, step, unit)}
+          {coarserStepText(wanted.axis, coarser, step, unit)}
         </AppText>
       )}
       {notes.map((note) => (
         <AppText key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn" live>
-          {linkNoteWords(note, unit)}
+          {linkNoteText(note, unit)}
         </AppText>
       ))}
       {error !== undefined && (
@@ -153,7 +153,7 @@ function useSpace(onSpace: () => void): void {
 /** Takes what the device's own touches give from now on, while that is switched on; those from before never count. */
 function useOwnTouch(
   view: LinkView,
-  wanted: Wanted,
+  wanted: WantedReading,
   on: boolean,
   take: (figure: LiveFigure) => void,
   tooMany: () => void,

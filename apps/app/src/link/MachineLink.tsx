@@ -1,7 +1,7 @@
 import { lazyComponent } from '../layout/lazyComponent';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { addressWords, linkForm, type LinkAddress } from '@zero-point/core/link/address';
-import { linkNoteWords, linkWords } from '@zero-point/core/link/words';
+import { linkNoteText, linkText } from '@zero-point/core/link/linkMessages';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -40,7 +40,7 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
       {view ? (
         <>
           <AppText tone={view.state === 'live' ? 'good' : 'warn'} live>
-            {`${view.state === 'live' ? '✓ ' : '▲ '}${linkWords(view)}`}
+            {`${view.state === 'live' ? '✓ ' : '▲ '}${linkText(view)}`}
           </AppText>
           <View style={styles.row}>
             {AXES.map((axis) => {
@@ -54,7 +54,7 @@ export function MachineLink({ machineId, unit }: { machineId: string; unit: Leng
           </View>
           {view.notes.map((note) => (
             <AppText key={`${note.code}${'axis' in note ? note.axis : ''}`} kind="note" tone="warn">
-              {linkNoteWords(note, unit)}
+              {linkNoteText(note, unit)}
             </AppText>
           ))}
           <AppText kind="note" tone="soft">

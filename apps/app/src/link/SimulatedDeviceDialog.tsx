@@ -1,5 +1,5 @@
 import type { LinkView } from '@zero-point/core/link/linkView';
-import type { Told } from '@zero-point/core/link/message';
+import type { DeviceCommand } from '@zero-point/core/link/message';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
@@ -33,7 +33,7 @@ export default function SimulatedDeviceDialog({
   const [step, setStep] = useState<(typeof STEPS)[number]>('1');
   const [wrong, setWrong] = useState<string | undefined>(undefined);
   const { hello, position, machineId } = view;
-  const tell = (what: Told) => {
+  const tell = (what: DeviceCommand) => {
     setWrong(undefined);
     tellLink(machineId, what).catch((error: unknown) =>
       setWrong(error instanceof Error ? error.message : String(error)),

@@ -1,6 +1,6 @@
 import { parseMessage, NOTHING_PARSED } from '@zero-point/core/link/messageParser';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
-import type { LiveFigure, Wanted } from '@zero-point/core/link/liveReading';
+import type { LiveFigure, WantedReading } from '@zero-point/core/link/liveReading';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { PaperProvider } from 'react-native-paper';
 import { paperTheme } from '../theme/paperTheme';
@@ -21,9 +21,9 @@ const viewOf = (...lines: string[]): LinkView =>
     { open: true, now: 0 },
   );
 
-const X: Wanted = { axis: 'x', scale: 'machine', byControl: false };
+const X: WantedReading = { axis: 'x', scale: 'machine', byControl: false };
 
-function shown(wanted: Wanted, first: LinkView, step = 0.005) {
+function shown(wanted: WantedReading, first: LinkView, step = 0.005) {
   const taken: LiveFigure[] = [];
   const entry = (view: LinkView) => (
     <PaperProvider theme={paperTheme('day')}>

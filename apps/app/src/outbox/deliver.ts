@@ -2,7 +2,7 @@ import { isRow, keyOf } from '@zero-point/core/records/kinds/merge';
 import { DOCUMENT_KINDS, ROW_KINDS } from '@zero-point/core/records/kinds/kinds';
 import type { DocumentEntry, Entry, RowEntry } from '@zero-point/core/records/kinds/entry';
 import { request, ServerAway, ServerRefusal } from '../api/client';
-import type { Turn } from './deviceLine';
+import type { DeliveryTurn } from './deviceLine';
 import type { Delivery } from './outbox';
 
 const baseOf = ({ setupId }: Entry): string => (setupId === '' ? '' : `/setups/${encodeURIComponent(setupId)}`);
@@ -15,7 +15,7 @@ function documentPath(entry: DocumentEntry): string {
   return `${baseOf(entry)}/${collection}${key === '' ? '' : `/${encodeURIComponent(key)}`}`;
 }
 
-async function send(entry: Entry, turn: Turn | undefined): Promise<void> {
+async function send(entry: Entry, turn: DeliveryTurn | undefined): Promise<void> {
   const headers: Record<string, string> = turn ? { 'Zero-Point-Order': `${turn.line} ${turn.number}` } : {};
   if (isRow(entry)) {
     await request('POST', rowPath(entry), entry.body, { headers });
@@ -26,7 +26,7 @@ async function send(entry: Entry, turn: Turn | undefined): Promise<void> {
 }
 
 /** Sends one entry to where it belongs. */
-export async function deliver(entry: Entry, turn?: Turn): Promise<Delivery> {
+export async function deliver(entry: Entry, turn?: DeliveryTurn): Promise<Delivery> {
   try {
     await send(entry, turn);
     return { kind: 'delivered' };

@@ -6,7 +6,7 @@ import type { DeviceStorage } from '../cache/deviceStorage';
  */
 
 /** Where an entry stands in its device's line. */
-export interface Turn {
+export interface DeliveryTurn {
   line: string;
   number: number;
 }
@@ -60,7 +60,7 @@ export function deviceLine(storage: Pick<DeviceStorage, 'getItem' | 'setItem'>, 
     goOn(last: number): void {
       keep({ ...line(), last });
     },
-    turn(number: number): Turn {
+    turn(number: number): DeliveryTurn {
       return { line: line().id, number };
     },
   };

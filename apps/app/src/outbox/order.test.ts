@@ -3,7 +3,7 @@ import { documentOf } from '@zero-point/core/records/kinds/outboxEntry';
 import type { DocumentEntry, Entry } from '@zero-point/core/records/kinds/entry';
 import fc from 'fast-check';
 import { KeptStorage } from '../testing/keptStorage';
-import type { Turn } from './deviceLine';
+import type { DeliveryTurn } from './deviceLine';
 import { createOutbox, type Delivery } from './outbox';
 
 const strike = (id: string): Entry => ({
@@ -41,7 +41,7 @@ function server(settled = new Map<string, number>()) {
   };
   return {
     stored,
-    take(entry: Entry, turn: Turn | undefined): Delivery {
+    take(entry: Entry, turn: DeliveryTurn | undefined): Delivery {
       if (!turn) return store(entry);
       const last = settled.get(turn.line) ?? turn.number - 1;
       if (turn.number > last + 1) return { kind: 'out-of-order', expects: last + 1 };
@@ -61,7 +61,7 @@ type Tab = ReturnType<typeof createOutbox>;
 
 function tab(
   storage: KeptStorage,
-  send: (entry: Entry, turn: Turn | undefined) => Promise<Delivery>,
+  send: (entry: Entry, turn: DeliveryTurn | undefined) => Promise<Delivery>,
   newKey: () => string,
 ): Tab {
   return createOutbox({
@@ -102,7 +102,7 @@ describe('the order of a device’s entries', () => {
           const there = server();
           const storage = new KeptStorage();
           // An answer may be as late as the question: both are on their way for some time.
-          const send = async (entry: Entry, turn: Turn | undefined): Promise<Delivery> => {
+          const send = async (entry: Entry, turn: DeliveryTurn | undefined): Promise<Delivery> => {
             await scheduler.schedule(Promise.resolve(), `to ${nameOf(entry)}`);
             const answer = there.take(entry, turn);
             await scheduler.schedule(Promise.resolve(), `from ${nameOf(entry)}`);
@@ -181,7 +181,7 @@ describe('the order of a device’s entries', () => {
   test('entries of an older program, which have no number, are sent before all others', async () => {
     const there = server();
     const storage = new KeptStorage();
-    const turns: (Turn | undefined)[] = [];
+    const turns: (DeliveryTurn | undefined)[] = [];
     const outbox = tab(storage, async (entry, turn) => (turns.push(turn), there.take(entry, turn)), fresh);
     outbox.add(strike('new'));
     storage.setItem('zero-point.outbox.019ac', JSON.stringify({ format: 2, kindVersion: 1, entry: strike('old') }));

@@ -1,7 +1,7 @@
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
 import { documentOf, toWaiting, type WaitingEntry } from '@zero-point/core/records/kinds/outboxEntry';
-import { deviceLine, keyAt, nameOf, numberOf, type Turn } from './deviceLine';
+import { deviceLine, keyAt, nameOf, numberOf, type DeliveryTurn } from './deviceLine';
 import { ASIDE, REFUSED, WAITING } from './keys';
 
 /**
@@ -51,7 +51,7 @@ export interface OutboxWorld {
   /** Makes names that no other tab makes, and that sort by time. */
   newKey: () => string;
   /** Sends an entry, with where it is in the device's line; one of an older program stands in none. */
-  send: (entry: Entry, turn: Turn | undefined) => Promise<Delivery>;
+  send: (entry: Entry, turn: DeliveryTurn | undefined) => Promise<Delivery>;
   /** Runs `work` while no other tab of this device delivers. */
   exclusive: (work: () => Promise<void>) => Promise<void>;
   onDelivered: (entry: Entry) => void;
@@ -157,7 +157,7 @@ export function createOutbox(world: OutboxWorld) {
     for (const { key } of later) remove(WAITING + key);
   }
 
-  const turnOf = (key: string): Turn | undefined => {
+  const turnOf = (key: string): DeliveryTurn | undefined => {
     const number = numberOf(key);
     return number === undefined ? undefined : line.turn(number);
   };

@@ -4,7 +4,7 @@ import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { LESSON_GROUPS, LESSONS } from '@zero-point/core/practice/lessons/lessons';
 import { lessonText } from '@zero-point/core/practice/lessons/lessonText';
 import { nextLesson, practisedBy, mistakeCounts, type Practised } from '@zero-point/core/practice/progress';
-import { millMistakeText } from '@zero-point/core/practice/words';
+import { millMistakeText } from '@zero-point/core/practice/mistakeText';
 import { useMemo, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Fold } from '../answer/Fold';

@@ -1,7 +1,7 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { shows } from '@zero-point/core/practice/mill/scaleReading';
 import { formatLength } from '@zero-point/core/units/formatLength';
-import { countOf } from '@zero-point/core/practice/mill/millAct';
+import { actCount } from '@zero-point/core/practice/mill/millAct';
 import { lessonText } from '@zero-point/core/practice/lessons/lessonText';
 import { mark } from '@zero-point/core/practice/marking/mark';
 import { useState, type ReactNode } from 'react';
@@ -14,7 +14,7 @@ import { TARGET } from '../layout/layout';
 import { ShapeOfPart, TakenFromHeight, useLayoutSize } from '../layout/useLayoutSize';
 import { useLook } from '../theme/useLook';
 import { Figure, AppText } from '../theme/AppText';
-import type { Running } from '../stores/practice';
+import type { RunningSession } from '../stores/practice';
 import { usePractised } from '../stores/practised';
 import { stationPath } from '../stations/path';
 import { lessonPath } from './path';
@@ -23,7 +23,7 @@ import { MarksDialog } from './parts/MarksDialog';
 import { MillPanel } from './parts/MillPanel';
 
 interface PracticeSplitProps {
-  running: Running;
+  running: RunningSession;
   book: SetupState;
   /** The setup's page the lesson is reckoned on. */
   children: ReactNode;
@@ -93,7 +93,7 @@ export function PracticeSplit({ running, book, children }: PracticeSplitProps) {
 }
 
 interface ToLogProps {
-  running: Running;
+  running: RunningSession;
   book: SetupState;
   onGo: () => void;
 }
@@ -119,7 +119,7 @@ function ToLog({ running, book, onGo }: ToLogProps) {
 }
 
 interface PracticeBarProps {
-  running: Running;
+  running: RunningSession;
   book: SetupState;
   /** What stands beneath it. */
   beside: 'mill' | 'page' | 'both';
@@ -138,7 +138,7 @@ function PracticeBar({ running, book, beside, onTurn }: PracticeBarProps) {
   const does = lessonText(lesson.does, unit);
   const hintNow = lessonText(lesson.hints[Math.min(hint, lesson.hints.length - 1)] ?? '', unit);
   const haveMarked = () => {
-    const { slips, passed } = mark(lesson, mill, book, countOf(running.acts));
+    const { slips, passed } = mark(lesson, mill, book, actCount(running.acts));
     usePractised.getState().keep({
       session: running.id,
       lesson: lesson.id,

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { KeysDialog } from '../dialogs/KeysDialog';
 import { LoadingPage } from '../layout/LoadingPage';
-import { Trouble } from '../layout/States';
+import { TroubleNotice } from '../layout/States';
 import { TopBar } from '../layout/TopBar';
 import { isPage } from '../stations/pages';
 import { LESSONS_BACK, SetupPage } from '../stations/SetupPage';
@@ -33,7 +33,7 @@ export default function PracticeStation({ id }: { id: string }) {
         <>
           <TopBar title="Practice" back={LESSONS_BACK} />
           <View role="main">
-            <Trouble title="No such lesson" detail="Go back to the lessons and start one." />
+            <TroubleNotice title="No such lesson" detail="Go back to the lessons and start one." />
           </View>
         </>
       )}

@@ -1,17 +1,17 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { routineNamed } from '@zero-point/core/routines/list';
-import type { Subject } from '@zero-point/core/routines/routine';
+import type { RoutineSubject } from '@zero-point/core/routines/routine';
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { LinkButton } from '../controls/LinkButton';
-import { Trouble } from '../layout/States';
+import { TroubleNotice } from '../layout/States';
 import { RoutineLinks } from '../stations/shop/calibrate/RoutineLinks';
 import { RoutineScreen } from '../stations/shop/calibrate/RoutineScreen';
 import { calibrationsOf, isRotaryName, rotarySubject, subjectName } from '../stations/shop/calibrate/subject';
 import { AppText } from '../theme/AppText';
 
 /** What a lesson's address names: a gauge of its tray, or a rotary axis of its machine. */
-function subjectOf({ gauges, machine }: SetupState, of: string): Subject | undefined {
+function subjectOf({ gauges, machine }: SetupState, of: string): RoutineSubject | undefined {
   if (isRotaryName(of)) return rotarySubject(machine, of);
   const gauge = gauges.find(({ id }) => id === of);
   return gauge && { kind: 'gauge', gauge };
@@ -35,7 +35,8 @@ export default function RoutinePage({ book }: { book: SetupState }) {
       />
     );
   }
-  if (!subject) return <Trouble title="Nothing to measure here" detail="Go back to the lessons and start it again." />;
+  if (!subject)
+    return <TroubleNotice title="Nothing to measure here" detail="Go back to the lessons and start it again." />;
   const kept = calibrationsOf(subject, book).length > 0;
   return (
     <View style={styles.page}>

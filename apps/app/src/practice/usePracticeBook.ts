@@ -3,7 +3,7 @@ import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useEffect, useMemo } from 'react';
-import { usePractice, type Running } from '../stores/practice';
+import { usePractice, type RunningSession } from '../stores/practice';
 
 /** A setup as it is in millimetres or inches: what is typed, said and shown; every figure in it is mm. */
 const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snapshot => ({
@@ -13,7 +13,7 @@ const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snaps
 });
 
 /** A lesson's setup as it stands on this device, opened; undefined where there is no such lesson. */
-export function usePracticeBook(id: string): { running: Running; book: SetupState } | undefined {
+export function usePracticeBook(id: string): { running: RunningSession; book: SetupState } | undefined {
   const running = usePractice((state) => (state.running?.id === id ? state.running : undefined));
   useEffect(() => {
     usePractice.getState().open(id);

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { KeysDialog } from '../dialogs/KeysDialog';
 import { LoadingPage } from '../layout/LoadingPage';
-import { Trouble } from '../layout/States';
+import { TroubleNotice } from '../layout/States';
 import { TopBar } from '../layout/TopBar';
 import { isPractice } from '../commands/practiceLog';
 import { useSetup } from '../commands/useSetup';
@@ -35,9 +35,9 @@ function OwnStation({ id }: { id: string }) {
           <TopBar title="Setup" back={BENCH_BACK} />
           <View role="main">
             {page && state.kind === 'trouble' ? (
-              <Trouble title={state.title} detail={state.detail} retry={state.retry} />
+              <TroubleNotice title={state.title} detail={state.detail} retry={state.retry} />
             ) : (
-              <Trouble title="No such station" detail="Open the setup from Home." />
+              <TroubleNotice title="No such station" detail="Open the setup from Home." />
             )}
           </View>
         </>

@@ -10,7 +10,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../cache/deviceStorage';
 import { hasFields, isListOf, isRecord, isText } from '../cache/shapes';
-import { setAside, stored, storeLocally } from '../cache/storedJson';
+import { setAsideStored, stored, storeLocally } from '../cache/storedJson';
 import { logPracticeBy, PRACTICE_ID } from '../commands/practiceLog';
 import { keptMachine } from './ownMachines';
 import { useDrafts } from './routineDrafts';
@@ -28,7 +28,7 @@ interface Session {
   entries: Entry[];
 }
 
-export interface Running extends Session {
+export interface RunningSession extends Session {
   id: string;
   seed: number;
   lesson: Lesson;
@@ -38,12 +38,12 @@ export interface Running extends Session {
 }
 
 interface PracticeState {
-  running: Running | undefined;
+  running: RunningSession | undefined;
   /** The unit that lessons begin in. */
   unit: LengthUnit;
   chooseUnit: (unit: LengthUnit) => void;
   /** Goes on with a session, or begins it; undefined where there is no such lesson. */
-  open: (id: string) => Running | undefined;
+  open: (id: string) => RunningSession | undefined;
   do: (id: string, what: MillAct) => void;
   log: (id: string, entry: Entry) => void;
 }
@@ -91,7 +91,7 @@ function letGoOfOld(): void {
 /** As it was chosen here, else as new setups begin. */
 const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units, isUnit);
 
-function begin(id: string): Running | undefined {
+function begin(id: string): RunningSession | undefined {
   const [, name = '', seed] = PRACTICE_ID.exec(id) ?? [];
   const machine = keptMachine(name);
   const fresh: Session = {
@@ -105,13 +105,13 @@ function begin(id: string): Running | undefined {
     return goOn(id, name, Number(seed), stored(SESSION + id, fresh, isSession));
   } catch {
     // What was done there cannot be done again: it is set aside, and the lesson begins again.
-    setAside(SESSION + id);
+    setAsideStored(SESSION + id);
     return goOn(id, name, Number(seed), fresh);
   }
 }
 
 /** A session with all that was done in it done again. */
-function goOn(id: string, name: string, seed: number, session: Session): Running | undefined {
+function goOn(id: string, name: string, seed: number, session: Session): RunningSession | undefined {
   const lesson = session.own ? ownPlay(name, session.own) : lessonById(name);
   if (!lesson) return undefined;
   const made = lesson.before?.(seed, id, session.begun);
@@ -131,7 +131,7 @@ const KEEP = 250;
 
 /** Keeps a session as it changes, not at every line of a wheel; what waits is kept before the page goes. */
 function keepsSessions() {
-  let waiting: Running | undefined;
+  let waiting: RunningSession | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   const now = () => {
     clearTimeout(timer);
@@ -144,7 +144,7 @@ function keepsSessions() {
   if (typeof window !== 'undefined') window.addEventListener('pagehide', now);
   return {
     now,
-    soon: (running: Running) => {
+    soon: (running: RunningSession) => {
       // Another lesson's last moves are kept before this one's.
       if (waiting && waiting.id !== running.id) now();
       waiting = running;
@@ -156,7 +156,7 @@ function keepsSessions() {
 /** The practice mill on this device. Nothing of it reaches the shop. */
 export const usePractice = create<PracticeState>((set, get) => {
   const keeper = keepsSessions();
-  const change = (id: string, next: (running: Running) => Running): void => {
+  const change = (id: string, next: (running: RunningSession) => RunningSession): void => {
     const running = get().open(id);
     if (!running) return;
     const changed = next(running);

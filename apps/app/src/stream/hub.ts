@@ -2,7 +2,7 @@
 export type Topic = 'shop' | `setup:${string}` | `link:${string}`;
 
 /** One who listens. */
-export interface Listener {
+export interface StreamListener {
   topic: Topic;
   /** Of a setup: the place in its record from which news are wanted. */
   since?: number | undefined;
@@ -34,7 +34,7 @@ const seqOf = (data: unknown): number | undefined =>
  * @param open a connection at an address, as the browser's `EventSource`
  */
 export function createHub(open: (url: string) => EventSource) {
-  const listeners = new Set<Listener>();
+  const listeners = new Set<StreamListener>();
   /** How far each setup was heard, and what was last said of each link. */
   const reached = new Map<Topic, number>();
   const latest = new Map<Topic, unknown>();
@@ -101,7 +101,7 @@ export function createHub(open: (url: string) => EventSource) {
 
   return {
     /** Listens; gives back how to stop. */
-    listen: (listener: Listener): (() => void) => {
+    listen: (listener: StreamListener): (() => void) => {
       const { topic, since } = listener;
       const known = reached.get(topic);
       const others = [...listeners].some((one) => one.topic === topic);

@@ -1,4 +1,4 @@
-import { createHub, type Hub, type Listener, type Topic } from './hub';
+import { createHub, type Hub, type StreamListener, type Topic } from './hub';
 import type { PortAsked, PortSummary } from './port';
 
 interface Heed {
@@ -16,7 +16,7 @@ const sharedScript = (): string | undefined => document.querySelector<HTMLMetaEl
 /** The hub of all windows, in a worker they share. */
 function sharedHub(script: string): Hub {
   const { port } = new SharedWorker(script, { name: 'zero-point-stream' });
-  const own = new Map<number, Listener>();
+  const own = new Map<number, StreamListener>();
   let numbers = 0;
   const ask = (asked: PortAsked) => port.postMessage(asked);
   port.onmessage = ({ data: told }: MessageEvent<PortSummary>) => {

@@ -16,7 +16,7 @@ import { Fold } from '../answer/Fold';
 import { ReadingList } from './ReadingList';
 import { wildOf, type TouchAnswer } from './touchAnswer';
 import type { TouchPage } from './useTouchPage';
-import { Verdict } from '../answer/Verdict';
+import { VerdictLine } from '../answer/VerdictLine';
 
 interface TouchDetailProps {
   page: TouchPage;
@@ -88,7 +88,13 @@ export function TouchDetail({
       />
       {wide && ask}
       {wide && onDone && <MainAction label={form.done} onPress={() => onDone(form)} />}
-      <Verdict verdict={verdict} uncertainty={uncertainty} tolerance={tolerance} unit={unit} wild={wild.length > 0} />
+      <VerdictLine
+        verdict={verdict}
+        uncertainty={uncertainty}
+        tolerance={tolerance}
+        unit={unit}
+        wild={wild.length > 0}
+      />
       {more}
       {list}
       {spread}

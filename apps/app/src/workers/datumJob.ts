@@ -1,6 +1,6 @@
 import type { DatumModel } from '@zero-point/core/datum/datumModel';
 import type { Simulated } from '@zero-point/core/metrology/monteCarlo';
-import { runWorker, type Running } from './runWorker';
+import { runWorker, type RunningWorker } from './runWorker';
 
 /** What the datum worker is asked. */
 export interface DatumJob {
@@ -10,5 +10,5 @@ export interface DatumJob {
 }
 
 /** Tries a datum out in a worker of its own. */
-export const runDatum = (job: DatumJob, onProgress: (share: number) => void): Running<Simulated> =>
+export const runDatum = (job: DatumJob, onProgress: (share: number) => void): RunningWorker<Simulated> =>
   runWorker(new Worker(new URL('./datum.worker.ts', import.meta.url)), job, onProgress);

@@ -1,7 +1,7 @@
 import type { FileHole, ReadHoles } from '@zero-point/core/holes/fileHole';
-import type { ProgramJob } from '@zero-point/core/formats/holes/holesProgram';
+import type { HolesProgramJob } from '@zero-point/core/formats/holes/holesProgram';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { runWorker, type Running } from './runWorker';
+import { runWorker, type RunningWorker } from './runWorker';
 
 export type HolesFormat = 'csv' | 'json' | 'dxf' | 'program';
 
@@ -10,12 +10,13 @@ export type HolesJob =
   | { kind: 'read'; file: Blob; format: HolesFormat; unit?: LengthUnit }
   | { kind: 'write-dxf'; holes: FileHole[]; unit: LengthUnit }
   | { kind: 'write-json'; holes: FileHole[] }
-  | { kind: 'write-program'; job: ProgramJob };
+  | { kind: 'write-program'; job: HolesProgramJob };
 
 const worker = () => new Worker(new URL('./holes.worker.ts', import.meta.url));
 
 /** Reads holes from a file; refused with the code `unit-unknown` where the file does not say its unit. */
-export const readHoles = (job: Extract<HolesJob, { kind: 'read' }>): Running<ReadHoles> => runWorker(worker(), job);
+export const readHoles = (job: Extract<HolesJob, { kind: 'read' }>): RunningWorker<ReadHoles> =>
+  runWorker(worker(), job);
 
 /** Writes a file; its text. */
-export const writeHoles = (job: Exclude<HolesJob, { kind: 'read' }>): Running<string> => runWorker(worker(), job);
+export const writeHoles = (job: Exclude<HolesJob, { kind: 'read' }>): RunningWorker<string> => runWorker(worker(), job);

@@ -1,9 +1,9 @@
 /** @jest-environment node */
 import { expose } from 'comlink';
 import { runWorker, WorkRefused } from './runWorker';
-import type { Outcome } from './serveWork';
+import type { WorkOutcome } from './serveWork';
 
-type Run = (job: number, tell: (share: number) => void) => Promise<Outcome<number>>;
+type Run = (job: number, tell: (share: number) => void) => Promise<WorkOutcome<number>>;
 
 const Channel = globalThis.MessageChannel;
 const open: MessageChannel[] = [];

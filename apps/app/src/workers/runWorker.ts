@@ -1,8 +1,8 @@
 import { proxy, wrap } from 'comlink';
-import type { Work } from './serveWork';
+import type { WorkerTask } from './serveWork';
 
 /** A job under way; to cancel it ends the worker at once and gives nothing. */
-export interface Running<T> {
+export interface RunningWorker<T> {
   result: Promise<T | undefined>;
   cancel: () => void;
 }
@@ -27,14 +27,14 @@ export function runWorker<J, T>(
   worker: Worker,
   job: J,
   onProgress: (share: number) => void = () => undefined,
-): Running<T> {
+): RunningWorker<T> {
   let stop: () => void = () => undefined;
   let over = false;
   // What is told comes by a way of its own, so the last of it may be behind the answer.
   const tellWhileUnderWay = (share: number) => {
     if (!over) onProgress(share);
   };
-  const remote = wrap<Work<J, T>>(worker);
+  const remote = wrap<WorkerTask<J, T>>(worker);
   const result = new Promise<T | undefined>((resolve, reject) => {
     stop = () => {
       over = true;
@@ -42,7 +42,7 @@ export function runWorker<J, T>(
     };
     worker.onerror = ({ message }) => reject(new Error(message));
     // A proxied call is a promise whatever it gives.
-    const run = remote.run as (job: J, tell: (share: number) => void) => ReturnType<Work<J, T>['run']>;
+    const run = remote.run as (job: J, tell: (share: number) => void) => ReturnType<WorkerTask<J, T>['run']>;
     run(job, proxy(tellWhileUnderWay)).then((outcome) => {
       over = true;
       if (outcome.ok) resolve(outcome.result);

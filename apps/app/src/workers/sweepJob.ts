@@ -1,6 +1,6 @@
 import type { CentreSweepInput, CentreSweepOutput } from '@zero-point/core/alignment/centreSweep.schema';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { runWorker, type Running } from './runWorker';
+import { runWorker, type RunningWorker } from './runWorker';
 
 /** What the sweep worker is asked. */
 export interface SweepJob extends Pick<CentreSweepInput, 'feature' | 'indicator' | 'allowed'> {
@@ -17,5 +17,5 @@ export interface SweepAnswer {
 }
 
 /** Reads and fits a sweep in a worker of its own. */
-export const runSweep = (job: SweepJob): Running<SweepAnswer> =>
+export const runSweep = (job: SweepJob): RunningWorker<SweepAnswer> =>
   runWorker(new Worker(new URL('./sweep.worker.ts', import.meta.url)), job);

@@ -2,7 +2,7 @@ import { HttpProblem, problemOf } from '../http/problem';
 import { TASKS, type TaskInput, type TaskName, type TaskOutput } from './tasks';
 
 /** What a process hands back: an answer, or a refusal in a form that crosses between processes. */
-export type Outcome<T> =
+export type TaskOutcome<T> =
   | { kind: 'done'; value: T }
   | {
       kind: 'problem';
@@ -14,7 +14,7 @@ export type Outcome<T> =
     };
 
 /** Runs a task; what it refuses is an outcome, what breaks it is thrown on. */
-export async function outcomeOf<N extends TaskName>(name: N, input: TaskInput<N>): Promise<Outcome<TaskOutput<N>>> {
+export async function outcomeOf<N extends TaskName>(name: N, input: TaskInput<N>): Promise<TaskOutcome<TaskOutput<N>>> {
   try {
     const task = TASKS[name] as (of: TaskInput<N>) => TaskOutput<N> | Promise<TaskOutput<N>>;
     return { kind: 'done', value: await task(input) };
@@ -27,7 +27,7 @@ export async function outcomeOf<N extends TaskName>(name: N, input: TaskInput<N>
 }
 
 /** An outcome's answer. @throws HttpProblem as it was refused with */
-export function answerOf<T>(outcome: Outcome<T>): T {
+export function answerOf<T>(outcome: TaskOutcome<T>): T {
   switch (outcome.kind) {
     case 'done':
       return outcome.value;

@@ -3,7 +3,7 @@ import { createRecord } from '../records/record';
 import { exportSetup } from '../records/setupFile';
 import { brokenLines, goneRows, unsoundRows } from '../store/soundness/soundness';
 import { demoServer, freshFile, leftFace, SETUP } from '../testing/shop';
-import { stageSetup, takeOver } from './stageSetup';
+import { stageSetup, takeOverStaged } from './stageSetup';
 
 /** A setup's file from one shop, under a name another shop has not. */
 function fileOf() {
@@ -29,7 +29,7 @@ test('what was logged while a file was read stays, the file comes behind it, eve
   expect(store.setups.get(staged.id)).toBeUndefined();
   record.append('reading', SETUP, leftFace({ id: 'meanwhile' }));
   const before = store.lastSeq();
-  takeOver(file, staged);
+  takeOverStaged(file, staged);
   store.tallies.imported(staged.id);
   expect(store.readings.get('meanwhile')?.seq).toBe(before);
   const own = JSON.parse(record.snapshotText(staged.id)) as { readings: { seq: number; value: number }[] };
@@ -44,9 +44,9 @@ test('opened by somebody else meanwhile: refused whole', () => {
   const { store, file } = demoServer();
   const shop = { file, unsound: [] };
   const staged = stageSetup(shop, fileOf(), freshFile('copy.sqlite'));
-  takeOver(file, staged);
+  takeOverStaged(file, staged);
   const last = store.lastSeq();
-  expect(() => takeOver(file, staged)).toThrow(/changed while the file was read/);
+  expect(() => takeOverStaged(file, staged)).toThrow(/changed while the file was read/);
   expect(store.lastSeq()).toBe(last);
   store.close();
 });

@@ -60,7 +60,7 @@ const columnsOf = (db: Database, table: string): string[] =>
  *
  * @throws HttpProblem 409 where the shop has something of it by now
  */
-export function takeOver(file: string, { file: from, base }: Staged): void {
+export function takeOverStaged(file: string, { file: from, base }: Staged): void {
   const db = openToWrite(file);
   try {
     db.prepare('ATTACH ? AS staged').run(from);

@@ -7,12 +7,12 @@ import { REGISTRY, type Calculation, type CalculationName } from '@zero-point/co
 import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 import { sheetOf } from '@zero-point/core/sheet/sheetOf';
 import type { LogLine } from '@zero-point/core/messages/basis/logLine';
-import { standingOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
+import { setupStatusOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUses';
 import { shopJson } from '../backup/shopJson';
 import { parsedJson, refuseNested } from '../http/boundedJson';
-import { orLeftOut, parsed } from '../http/problem';
-import { machineRepeats } from '../records/machineRepeats';
+import { orLeftOut, parseOrProblem } from '../http/problem';
+import { collectMachineRepeats } from '../records/machineRepeats';
 import { createRecord } from '../records/record';
 import { exportSetup } from '../records/setupFile';
 import type { SheetFonts } from '../sheet/fonts';
@@ -23,7 +23,7 @@ import { logLines, type LatestReading } from '../records/shopLog';
 import { fullCheck } from '../store/soundness/fullCheck';
 import { openDamaged } from '../store/openDatabase';
 import { createStore, type Store } from '../store/store';
-import { stageSetup, takeOver, type ShopOnDisk, type Staged } from './stageSetup';
+import { stageSetup, takeOverStaged, type ShopOnDisk, type Staged } from './stageSetup';
 
 /** One of its setups. */
 export interface SetupOnDisk {
@@ -71,7 +71,7 @@ const sheetIn = ({ setup, at }: SheetWanted) => sheetOf(bookOf(setup), at);
 export const TASKS = {
   calculate: ({ name, body }: { name: CalculationName; body: unknown }): unknown => {
     const calculation: Calculation = REGISTRY[name];
-    return calculation.reckon(parsed(calculation.input, body));
+    return calculation.reckon(parseOrProblem(calculation.input, body));
   },
   sheetPdf: (wanted: SheetWanted & { paper: Paper; fonts: SheetFonts }): Promise<Uint8Array> => {
     const sheet = sheetIn(wanted);
@@ -85,7 +85,7 @@ export const TASKS = {
     const book = bookOf(setup);
     return positionsCsv(fileHoles(book, patternsInHand(book)), book.setup.units);
   },
-  standing: (setup: SetupOnDisk): SetupStatus => standingOf(bookOf(setup)),
+  standing: (setup: SetupOnDisk): SetupStatus => setupStatusOf(bookOf(setup)),
   log: ({ shop, latest }: { shop: ShopOnDisk; latest: readonly LatestReading[] }): LogLine[] => {
     const books = booksOf(
       shop,
@@ -94,14 +94,14 @@ export const TASKS = {
     return logLines(latest, (id) => books.get(id));
   },
   repeatability: ({ shop, gaugeId, ids }: { shop: ShopOnDisk; gaugeId: string; ids: string[] }): MachineRepeats[] =>
-    machineRepeats([...booksOf(shop, ids).values()], gaugeId),
+    collectMachineRepeats([...booksOf(shop, ids).values()], gaugeId),
   /** Reads and checks a setup's file, and opens it in a copy of the shop; what is new there is taken over by `setupFileIn`. */
   setupFileRead: ({ shop, body, to }: { shop: ShopOnDisk; body: Uint8Array; to: string }): Staged => {
     refuseNested(body);
     return stageSetup(shop, readSetupFile(parsedJson(body)), to);
   },
   /** Stores what was opened in a copy, all of it or nothing. */
-  setupFileIn: ({ shop, staged }: { shop: ShopOnDisk; staged: Staged }): void => takeOver(shop.file, staged),
+  setupFileIn: ({ shop, staged }: { shop: ShopOnDisk; staged: Staged }): void => takeOverStaged(shop.file, staged),
   setupFileOut: ({ shop, id }: { shop: ShopOnDisk; id: string }): string =>
     reading(shop, (store) => JSON.stringify(exportSetup(store, createRecord(store), id))),
   shopJson: ({ shop, at }: { shop: ShopOnDisk; at: string }): string =>

@@ -1,6 +1,6 @@
 import { Tinypool } from 'tinypool';
 import { HttpProblem } from '../http/problem';
-import { answerOf, outcomeOf, type Outcome } from './outcome';
+import { answerOf, outcomeOf, type TaskOutcome } from './outcome';
 import type { TaskInput, TaskName, TaskOutput } from './tasks';
 
 /** Where long work is done. */
@@ -67,7 +67,7 @@ export function createWorkers(
       const late = new AbortController();
       const timer = setTimeout(() => late.abort(), UNHURRIED.has(name) ? UNHURRIED_PATIENCE : patience);
       try {
-        return answerOf((await pool.run({ name, input }, { signal: late.signal })) as Outcome<TaskOutput<N>>);
+        return answerOf((await pool.run({ name, input }, { signal: late.signal })) as TaskOutcome<TaskOutput<N>>);
       } catch (error) {
         throw troubleOf(error) ?? error;
       } finally {

@@ -1,7 +1,7 @@
-import { isRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
+import { isBackedRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
 
 const nameOf = (entry: BackedDocument | BackedRow): string =>
-  JSON.stringify([entry.kind, isRow(entry) ? entry.body.id : [entry.setupId, entry.key]]);
+  JSON.stringify([entry.kind, isBackedRow(entry) ? entry.body.id : [entry.setupId, entry.key]]);
 
 /**
  * A shop of which something was left out, with that from a backup: what is sound stands as it is, what it lacks comes at its
@@ -16,6 +16,6 @@ export function mendedShop(sound: ShopBackup, backup: ShopBackup): ShopBackup {
   return {
     ...sound,
     setups: [...sound.setups, ...backup.setups.filter(({ id }) => !setups.has(id))],
-    record: [...all.filter((entry) => !isRow(entry)), ...all.filter(isRow)],
+    record: [...all.filter((entry) => !isBackedRow(entry)), ...all.filter(isBackedRow)],
   };
 }

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { isRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
+import { isBackedRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
 import type { NewReading } from '@zero-point/core/records/log/reading';
 import type { RowEntry } from '@zero-point/core/records/kinds/entry';
 import { KINDS, type BodyOf, type DocumentName } from '@zero-point/core/records/kinds/kinds';
@@ -71,7 +71,7 @@ function bring(store: Store, backup: ShopBackup, done: Restored): void {
       throw conflict(
         `The backup is not whole: a ${KINDS[entry.kind].title} is of the setup “${entry.setupId}”, which is in neither. Nothing was changed.`,
       );
-    if (isRow(entry)) bringRow(store, entry, done);
+    if (isBackedRow(entry)) bringRow(store, entry, done);
     else bringDocument(store, entry, done);
   }
   checkNames(store, backup, done);

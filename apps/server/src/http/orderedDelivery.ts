@@ -1,12 +1,12 @@
 import type { Request } from 'express';
-import type { Lines, Turn } from '../store/deviceLines';
+import type { Lines, DeviceTurn } from '../store/deviceLines';
 import { HttpProblem, invalid } from './problem';
 
 /** Names an entry's line and its number in it: `<line> <number>`. */
 export const ORDER_HEADER = 'zero-point-order';
 
 /** Where an entry stands among those of its device; undefined where it was sent without saying so. @throws HttpProblem 422 */
-function turnOf(request: Request): Omit<Turn, 'repeat'> | undefined {
+function turnOf(request: Request): Omit<DeviceTurn, 'repeat'> | undefined {
   const text = request.headers[ORDER_HEADER];
   if (text === undefined) return undefined;
   const [, line, number] = /^([\w-]{1,64}) (\d{1,15})$/.exec(String(text)) ?? [];
@@ -34,7 +34,7 @@ const outOfOrder = (expects: number): HttpProblem =>
  *
  * @param work stores it, and moves its line on in the same transaction where it is given a turn
  */
-export function orderedDelivery(request: Request, lines: Lines, work: (turn: Turn | undefined) => void): void {
+export function orderedDelivery(request: Request, lines: Lines, work: (turn: DeviceTurn | undefined) => void): void {
   const asked = turnOf(request);
   if (!asked) return work(undefined);
   const settled = lines.settled(asked.line) ?? asked.number - 1;

@@ -56,7 +56,7 @@ export const invalid = (errors: { field: string; message: string }[]): HttpProbl
  *
  * @throws HttpProblem 422 naming every field that is wrong
  */
-export function parsed<S extends z.ZodType>(schema: S, value: unknown): z.output<S> {
+export function parseOrProblem<S extends z.ZodType>(schema: S, value: unknown): z.output<S> {
   const read = schema.safeParse(value);
   if (read.success) return read.data;
   throw invalid(read.error.issues.map((issue) => ({ field: issue.path.join('.'), message: issue.message })));

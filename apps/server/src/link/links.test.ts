@@ -1,7 +1,7 @@
 import type { LinkView } from '@zero-point/core/link/linkView';
 import { answer, createSimulatedDevice, type SimulatedDevice } from '@zero-point/core/link/simulatedDevice';
 import { SIMULATED_DEVICES } from '@zero-point/core/link/simulatedDevices';
-import { told } from '@zero-point/core/link/message';
+import { deviceCommand } from '@zero-point/core/link/message';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type Server, type Socket } from 'node:net';
 import { realpathSync, existsSync, mkdtempSync } from 'node:fs';
@@ -303,7 +303,7 @@ describe('over a serial port', () => {
       const lines = half.split('\n');
       half = lines.pop() ?? '';
       for (const line of lines) {
-        const { next, lines: said } = answer(standIn, told.parse(JSON.parse(line)));
+        const { next, lines: said } = answer(standIn, deviceCommand.parse(JSON.parse(line)));
         standIn = next;
         far.write(said.map((one) => `${JSON.stringify(one.is === 'hello' ? { ...one, key: KEY } : one)}\n`).join(''));
       }

@@ -2,8 +2,8 @@ import { isShopHost, type LinkAddress } from '@zero-point/core/link/address';
 import { parseMessage, NOTHING_PARSED, type ParsedMessage } from '@zero-point/core/link/messageParser';
 import { createLineSplitter, type LineSplitter } from '@zero-point/core/link/lineSplitter';
 import { linkView, type LinkView } from '@zero-point/core/link/linkView';
-import { LONGEST_LINE, moves, type Told } from '@zero-point/core/link/message';
-import type { Links as LinkRows } from '../store/links';
+import { LONGEST_LINE, moves, type DeviceCommand } from '@zero-point/core/link/message';
+import type { LinkQueries as LinkRows } from '../store/links';
 import { openWire, type Wire } from './wire';
 
 /** A lost device is tried again after so long, ms; and a page is told at most so often, and at least so often. */
@@ -106,7 +106,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
           link.heard = NOTHING_PARSED;
           link.splitter = createLineSplitter(LONGEST_LINE);
           link.tooLong = 0;
-          link.wire?.say(JSON.stringify({ do: 'hello' } satisfies Told));
+          link.wire?.say(JSON.stringify({ do: 'hello' } satisfies DeviceCommand));
           tellSoon(machineId, link);
         },
         piece: (text) => take(machineId, link, text),
@@ -182,7 +182,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
       return () => void link?.listeners.delete(listener);
     },
     /** Asks a device something; tells a stand-in what to do. Gives back why not, where it could not. */
-    tell: (machineId: string, what: Told): NotTold | undefined => {
+    tell: (machineId: string, what: DeviceCommand): NotTold | undefined => {
       const link = links.get(machineId);
       if (!link) return 'no-link';
       if (!link.open) return 'away';

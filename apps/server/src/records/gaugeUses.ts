@@ -4,7 +4,7 @@ import type { GaugeUses } from '@zero-point/core/records/snapshots/gaugeUses';
 import type { Store } from '../store/store';
 
 /** How much every gauge was used since it was last found, and where; struck readings were touches too. */
-export function gaugeUses(store: Store): GaugeUses[] {
+export function countGaugeUses(store: Store): GaugeUses[] {
   const calibrations = store.entries
     .ofShop()
     .flatMap(({ kind, body }) => (kind === 'calibration' ? (body as Calibration) : []));

@@ -4,7 +4,7 @@ import type { MachineRepeats } from '@zero-point/core/records/snapshots/gaugeUse
 import { median } from 'simple-statistics';
 
 /** How a gauge repeated on each machine over setups it was used in, the most used first; practice says nothing of it. */
-export function machineRepeats(books: readonly SetupState[], gaugeId: string): MachineRepeats[] {
+export function collectMachineRepeats(books: readonly SetupState[], gaugeId: string): MachineRepeats[] {
   const machines = new Map<string, GaugeRepeats & { name: string }>();
   for (const book of books) {
     if (book.setup.purpose === 'practice') continue;

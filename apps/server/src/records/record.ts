@@ -19,7 +19,7 @@ import { conflict, invalid, notFound, superseded, unavailable } from '../http/pr
 import { workholdingLists } from './workholdingLists';
 import { leftOut } from '../store/databaseFault';
 import type { BodyRow } from '../store/entries';
-import type { Turn } from '../store/deviceLines';
+import type { DeviceTurn } from '../store/deviceLines';
 import { columnsOf } from '../store/readings';
 import type { Store } from '../store/store';
 
@@ -95,7 +95,12 @@ export function createRecord(store: Store, now: () => string = () => new Date().
    * Stores a row once: a repeat answers the same, other content under the same id is refused. It is inserted first, and
    * what stands under its id is only looked up where the table itself objects: most rows are new.
    */
-  function append<K extends RowName>(kind: K, setupId: string, body: BodyOf<K>, turn?: Turn): Appended<BodyOf<K>> {
+  function append<K extends RowName>(
+    kind: K,
+    setupId: string,
+    body: BodyOf<K>,
+    turn?: DeviceTurn,
+  ): Appended<BodyOf<K>> {
     const entry = { kind, setupId, body } as unknown as RowEntry;
     const { fresh, seq, receivedAt } = store.write(() => {
       // A reading asks for nothing more than the table does: it is sent most.
@@ -150,7 +155,13 @@ export function createRecord(store: Store, now: () => string = () => new Date().
   }
 
   /** Saves a document whole, where it began from the version that stands. */
-  function save<K extends DocumentName>(kind: K, setupId: string, key: string, saved: Saved<K>, turn?: Turn): Saved<K> {
+  function save<K extends DocumentName>(
+    kind: K,
+    setupId: string,
+    key: string,
+    saved: Saved<K>,
+    turn?: DeviceTurn,
+  ): Saved<K> {
     store.write(() => {
       startBy(kind, setupId, saved.began);
       requireOwner(setupId);

@@ -1,6 +1,6 @@
 import { deriveState } from '@zero-point/core/state/basis/setupState';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
-import { standingOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
+import { setupStatusOf, type SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { orLeftOut } from '../http/problem';
 import type { ShopRecord } from './record';
@@ -30,7 +30,7 @@ export function createSetupStatus(record: ShopRecord, shop: ShopOnDisk, workers:
     const asOf = changes;
     const standing = record.isLong(id)
       ? await workers.run('standing', { shop, id }).catch(leftOut)
-      : orLeftOut(() => standingOf(deriveState(JSON.parse(record.snapshotText(id)) as Snapshot)));
+      : orLeftOut(() => setupStatusOf(deriveState(JSON.parse(record.snapshotText(id)) as Snapshot)));
     if (!standing) return undefined;
     if (asOf === changes) known.set(id, standing);
     await nextTurn();

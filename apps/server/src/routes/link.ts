@@ -1,12 +1,12 @@
 import { linkAddress } from '@zero-point/core/link/address';
 import type { LinkView } from '@zero-point/core/link/linkView';
-import { told } from '@zero-point/core/link/message';
+import { deviceCommand } from '@zero-point/core/link/message';
 import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router } from 'express';
 import { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
 import { onlyHere } from '../http/paired';
-import { HttpProblem, notFound, parsed } from '../http/problem';
+import { HttpProblem, notFound, parseOrProblem } from '../http/problem';
 import { openStream } from '../http/stream';
 import type { Links, NotTold } from '../link/links';
 import type { Store } from '../store/store';
@@ -37,7 +37,7 @@ const beyondTheShop = (host: string): HttpProblem => {
 export function linkRoutes(links: Links, store: Store): Router {
   const router = Router();
   const machineOf = (key: unknown): string => {
-    const id = parsed(idSchema, key);
+    const id = parseOrProblem(idSchema, key);
     if (!store.documents.get('machine', '', id)) throw notFound('machine', id);
     return id;
   };
@@ -53,7 +53,7 @@ export function linkRoutes(links: Links, store: Store): Router {
   const here = onlyHere('A link is set up on the machine the shop runs on. Open Shop there.');
   router.put('/machines/:id/link', here, boundedJson('4kb'), (request, response) => {
     const id = machineOf(request.params.id);
-    const { address } = parsed(linkBody, request.body);
+    const { address } = parseOrProblem(linkBody, request.body);
     if (address?.over === 'tcp' && !links.mayLink(address)) throw beyondTheShop(address.host);
     links.set(id, address ?? undefined);
     response.json(links.view(id) ?? null);
@@ -78,7 +78,7 @@ export function linkRoutes(links: Links, store: Store): Router {
   });
   router.post('/machines/:id/link/told', boundedJson('4kb'), (request, response) => {
     const { id } = linked(request.params.id);
-    const why = links.tell(id, parsed(told, request.body));
+    const why = links.tell(id, parseOrProblem(deviceCommand, request.body));
     if (why === undefined) return void response.status(202).json({ told: true });
     if (why === 'no-link') throw notFound('link of the machine', id);
     const [code, title, detail] = NOT_TOLD[why];

@@ -4,7 +4,7 @@ import QRCode from 'qrcode';
 import { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
 import { onlyHere, DEVICE_COOKIE, SECURE_COOKIE } from '../http/paired';
-import { HttpProblem, notFound, parsed } from '../http/problem';
+import { HttpProblem, notFound, parseOrProblem } from '../http/problem';
 import type { Network } from '../network/network';
 import { PAIR_PAGE, pairPage, pairUrl, TRUST_PAGE, trustPage } from '../network/pairPage';
 import type { Pairing } from '../network/pairing';
@@ -112,7 +112,7 @@ export function networkRoutes(network: Network, pairing: Pairing, devices: Devic
   };
   router.get('/network', async (_request, response) => response.json(await state()));
   router.put('/network', boundedJson('4kb'), async (request, response) => {
-    const { open } = parsed(z.object({ open: z.boolean({ error: 'must be true or false' }) }), request.body);
+    const { open } = parseOrProblem(z.object({ open: z.boolean({ error: 'must be true or false' }) }), request.body);
     if (!open) await network.close();
     else if (!network.isOpen()) {
       await network.open().catch((error: NodeJS.ErrnoException) => {

@@ -1,5 +1,5 @@
 import { linkAddress } from '@zero-point/core/link/address';
-import { told } from '@zero-point/core/link/message';
+import { deviceCommand } from '@zero-point/core/link/message';
 import { shopBackup } from '@zero-point/core/formats/shopBackup';
 import { BODIES } from '@zero-point/core/records/kinds/schemas';
 import { savedBody } from '@zero-point/core/records/kinds/entry';
@@ -250,7 +250,7 @@ function setupPaths(): ZodOpenApiPathsObject {
       post: {
         summary: 'Ask a device something, or tell a stand-in what to do',
         requestParams: { path },
-        requestBody: json(told),
+        requestBody: json(deviceCommand),
         ...answers('It was said', z.object({ told: z.literal(true) }), '202'),
       },
     },

@@ -6,10 +6,10 @@ import { dueList } from '@zero-point/core/messages/gauges/dueList';
 import compression from 'compression';
 import { Router, type Request } from 'express';
 import { isIP } from 'node:net';
-import { invalid, notFound, parsed } from '../http/problem';
+import { invalid, notFound, parseOrProblem } from '../http/problem';
 import { openStream } from '../http/stream';
 import type { ShopRecord } from '../records/record';
-import { gaugeUses } from '../records/gaugeUses';
+import { countGaugeUses } from '../records/gaugeUses';
 import { workholdingLists } from '../records/workholdingLists';
 import { LOG_LENGTH } from '../records/shopLog';
 import { createSetupStatus } from '../records/setupStatus';
@@ -79,10 +79,10 @@ export function readingRoutes(store: Store, record: ShopRecord, shop: ShopOnDisk
     response.json(await workers.run('log', { shop, latest: store.readings.latest(LOG_LENGTH) }));
   });
   router.get('/uses', small, (_request, response) => {
-    response.json(gaugeUses(store));
+    response.json(countGaugeUses(store));
   });
   router.get('/gauges/:key/repeatability', small, async (request, response) => {
-    const gaugeId = parsed(idSchema, request.params.key);
+    const gaugeId = parseOrProblem(idSchema, request.params.key);
     const ids = store.readings.usesOf(gaugeId, '').map(({ id }) => id);
     response.json(await workers.run('repeatability', { shop, gaugeId, ids }));
   });
@@ -92,7 +92,7 @@ export function readingRoutes(store: Store, record: ShopRecord, shop: ShopOnDisk
     const machines = store.documents.all('machine').map(({ body }) => body);
     response.json(
       dueList(
-        { gauges, machines, calibrations: calibrationsOf(store), uses: gaugeUses(store) },
+        { gauges, machines, calibrations: calibrationsOf(store), uses: countGaugeUses(store) },
         new Date().toISOString(),
         unit,
       ),

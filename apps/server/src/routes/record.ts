@@ -17,7 +17,7 @@ import { Router, type Request } from 'express';
 import type { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
 import { orderedDelivery } from '../http/orderedDelivery';
-import { created, invalid, parsed } from '../http/problem';
+import { created, invalid, parseOrProblem } from '../http/problem';
 import type { Saved, ShopRecord } from '../records/record';
 import type { Lines } from '../store/deviceLines';
 
@@ -67,12 +67,12 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
     const schema = BODIES[name].schema as z.ZodType<BodyOf<RowName>>;
     router.post(rowPath(name), boundedJson(largestBody(name)), (request, response) => {
       orderedDelivery(request, lines, (turn) =>
-        created(response, record.append(name, owner(request), parsed(schema, request.body), turn)),
+        created(response, record.append(name, owner(request), parseOrProblem(schema, request.body), turn)),
       );
     });
   }
   router.post('/setups', boundedJson(USUAL), (request, response) => {
-    created(response, record.createSetup(parsed(newSetup, request.body)));
+    created(response, record.createSetup(parseOrProblem(newSetup, request.body)));
   });
   for (const name of DOCUMENT_NAMES) {
     const kind = DOCUMENT_KINDS[name];
@@ -80,13 +80,13 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
     const keyOf = kind.key as (body: unknown) => string;
     router.put(documentPath(name), boundedJson(largestBody(name)), (request, response) => {
       orderedDelivery(request, lines, (turn) => {
-        const saved = parsed(schema, request.body) as Saved<DocumentName>;
+        const saved = parseOrProblem(schema, request.body) as Saved<DocumentName>;
         const key = keyOf(saved.body);
-        const asked = request.params.key === undefined ? '' : parsed(idSchema, request.params.key);
+        const asked = request.params.key === undefined ? '' : parseOrProblem(idSchema, request.params.key);
         if (key !== asked)
           throw invalid([{ field: 'body', message: `must be of what the address names, ${asked || 'the setup'}` }]);
         // A setup is started under this id.
-        if (saved.began === NO_VERSION) parsed(idSchema, owner(request));
+        if (saved.began === NO_VERSION) parseOrProblem(idSchema, owner(request));
         response.json(record.save(name, owner(request), key, saved, turn));
       });
     });

@@ -1,6 +1,6 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { parsed } from '../http/problem';
+import { parseOrProblem } from '../http/problem';
 import type { Network } from '../network/network';
 import { reachableOrigin } from '../network/reachableOrigin';
 import type { ShopRecord } from '../records/record';
@@ -24,7 +24,7 @@ export function sheetRoutes(
 ): Router {
   const router = Router();
   const wanted = (request: Request) => {
-    const { paper, by } = parsed(sheetQuery, request.query);
+    const { paper, by } = parseOrProblem(sheetQuery, request.query);
     const id = String(request.params.id);
     const origin = reachableOrigin(request, network);
     record.setupOf(id);

@@ -1,5 +1,5 @@
 import type { SheetDrawing } from '@zero-point/core/sheet/sheet';
-import { wordsBeside, type Marked, type Taken } from '@zero-point/core/geometry/wordsBeside';
+import { placeLabels, type LabelledMark, type OccupiedArea } from '@zero-point/core/geometry/placeLabels';
 import { FACE, SIZES, type Doc } from './page';
 import { printable } from './printable';
 
@@ -87,10 +87,14 @@ export function pdfDrawing(doc: Doc, drawing: SheetDrawing, area: Area): void {
 const radiusOf = ({ diameter }: SheetDrawing['holes'][number], k: number): number => Math.max((diameter / 2) * k, 1);
 
 /** Numbers of holes beside them; one without room is left out, since the list beneath has them all. */
-function numbers(doc: Doc, holes: readonly (Omit<Marked, 'width'> & { number: number })[], hand: Taken): void {
+function numbers(
+  doc: Doc,
+  holes: readonly (Omit<LabelledMark, 'width'> & { number: number })[],
+  hand: OccupiedArea,
+): void {
   doc.font(FACE.figures).fontSize(SIZES.small).fillColor('#000');
   const marks = holes.map((hole) => ({ ...hole, width: doc.widthOfString(String(hole.number)) + 1 }));
-  wordsBeside(marks, SIZES.small, [hand]).forEach((box, i) => {
+  placeLabels(marks, SIZES.small, [hand]).forEach((box, i) => {
     if (box) doc.text(String(marks[i]?.number), box.x + 0.5, box.y, { lineBreak: false });
   });
 }

@@ -1,4 +1,4 @@
-import { wordsBeside } from '@zero-point/core/geometry/wordsBeside';
+import { placeLabels } from '@zero-point/core/geometry/placeLabels';
 import type { Sheet, SheetSection } from '@zero-point/core/sheet/sheet';
 import { dayWords } from '@zero-point/core/messages/gauges/gaugeStatus';
 import QRCode from 'qrcode';
@@ -82,7 +82,7 @@ function drawing({ drawing: { size, zero, zeroWords, holes, boxes } }: Sheet): s
     width: String(number).length * high * DIGIT,
     number,
   }));
-  const numbers = (holes.length > MOST_NUMBERS ? [] : wordsBeside(marks, high))
+  const numbers = (holes.length > MOST_NUMBERS ? [] : placeLabels(marks, high))
     .map((box, i) => box && text(box.x, size.y - box.y - 0.85 * high, String(marks[i]?.number)))
     .join('');
   return `<svg role="img" aria-label="From above, zero at the ${shown(zeroWords)}" viewBox="${-room} ${-room} ${size.x + 2 * room} ${size.y + 2 * room}" style="max-width:110mm;max-height:80mm;width:100%" fill="none" stroke="#000" stroke-width="${thin}">

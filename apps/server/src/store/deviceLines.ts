@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 
 /** The place of an entry among those of its device: which line it stands in, and the how manieth it is. */
-export interface Turn {
+export interface DeviceTurn {
   line: string;
   number: number;
   /** Its number was settled before: nothing new is stored under it. */
@@ -19,7 +19,7 @@ export function lines(db: Database) {
     /** The number that was settled last; undefined for a line nothing came of yet, which may begin anywhere. */
     settled: (line: string): number | undefined => settled.get(line),
     /** Moves the line on to this number, where it is the next. */
-    settle: ({ line, number }: Turn): void => {
+    settle: ({ line, number }: DeviceTurn): void => {
       settle.run(line, number);
     },
   };

@@ -22,4 +22,4 @@ export function links(db: Database) {
   };
 }
 
-export type Links = ReturnType<typeof links>;
+export type LinkQueries = ReturnType<typeof links>;

@@ -122,7 +122,7 @@ export function columnsOf(setupId: string, r: NewReading): ReadingColumns {
 }
 
 /** Queries of the readings table: added, never changed. */
-export function readings(db: Database, sums: RowSums) {
+export function readingQueries(db: Database, sums: RowSums) {
   // By place: binding so many values by name takes as long as storing them.
   const insert = db.prepare<(string | number | null)[], { seq: number }>(`
     INSERT INTO readings (seq, ${SUMMED.join(', ')}, received_at)
@@ -184,4 +184,4 @@ export function readings(db: Database, sums: RowSums) {
   };
 }
 
-export type Readings = ReturnType<typeof readings>;
+export type Readings = ReturnType<typeof readingQueries>;

@@ -6,9 +6,9 @@ import { entries } from './entries';
 import { lines } from './deviceLines';
 import { links } from './links';
 import { LAST_SEQ } from './nextSeq';
-import { readings } from './readings';
+import { readingQueries } from './readings';
 import { NO_LINE, rowSums } from './soundness/rowSums';
-import { setAside } from './soundness/setAside';
+import { setAsideRows } from './soundness/setAside';
 import { setups } from './setups';
 import type { UnsoundRow } from './soundness/soundness';
 import { counters } from './counters';
@@ -19,7 +19,7 @@ import { counters } from './counters';
  * @param line the line of rows that come by no device's own
  */
 export function createStore(db: Database, fault?: DatabaseFault, unsound: readonly UnsoundRow[] = [], line = NO_LINE) {
-  setAside(
+  setAsideRows(
     db,
     unsound.map(({ seq }) => seq),
   );
@@ -49,7 +49,7 @@ export function createStore(db: Database, fault?: DatabaseFault, unsound: readon
     .pluck();
   const tables = {
     setups: setups(db),
-    readings: readings(db, sums),
+    readings: readingQueries(db, sums),
     entries: entries(db, sums),
     documents: documents(db, sums),
   };

@@ -8,7 +8,7 @@ const spread = (from: number, to: number, n: number): number[] =>
   Array.from({ length: n }, (_, i) => from + ((to - from) * i) / (n - 1));
 
 /** Where a pass is read, in order: mm along the axis, or degrees round it. */
-export function placesOf(alignment: Alignment): number[] {
+export function alignmentPlaces(alignment: Alignment): number[] {
   switch (alignment.task) {
     case 'vise':
     case 'skew':

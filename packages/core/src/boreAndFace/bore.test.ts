@@ -1,6 +1,6 @@
 import { boredTo, type SpringyBar } from '../practice/mill/works/bar';
 import { chance, type Chance } from '../metrology/chance';
-import { bore } from './bore';
+import { solveBore } from './bore';
 import { boreInput, type BoreInput, type BorePass } from './bore.schema';
 import { isoFit } from './isoFit';
 import { learnSpring } from './spring';
@@ -25,7 +25,7 @@ const input = (change: Partial<BoreInput> = {}): BoreInput => ({
 
 describe('boring to size', () => {
   test('spring is learned from the log, and the next setting goes through it', () => {
-    const answer = bore(input());
+    const answer = solveBore(input());
     expect(answer.k).toBeCloseTo(0.8, 3);
     expect(answer.c).toBeCloseTo(0, 3);
     expect(answer.next?.set).toBeCloseTo(26.0224, 4);
@@ -35,7 +35,7 @@ describe('boring to size', () => {
 
   test('until there are two passes it is taken as none', () => {
     expect(learnSpring(25.4, LOG.slice(0, 1), 0.002)).toEqual({ k: 1, c: 0, learned: 'not-yet' });
-    const first = bore(input({ passes: [], low: 25.995, high: 26.005 }));
+    const first = solveBore(input({ passes: [], low: 25.995, high: 26.005 }));
     expect(first.passesLeft).toBe(3);
     expect(first.next?.set).toBeCloseTo(25.6, 3);
   });
@@ -53,14 +53,14 @@ describe('boring to size', () => {
       { set: 25.6, measured: 25.56 },
       { set: 25.84, measured: 25.752 },
     ];
-    const answer = bore(input({ passes: odd, low: 26, high: 26.021 }));
+    const answer = solveBore(input({ passes: odd, low: 26, high: 26.021 }));
     expect(answer.learned).toBe('share');
     expect(answer.next?.expected).toBeLessThan(answer.next?.set ?? 0);
   });
 
   test('what the dial turns is on the radius where it counts the radius, and never a line too much', () => {
     const [dia, rad] = (['diameter', 'radius'] as const).map((counts) =>
-      bore(input({ counts, step: 0.01, low: 25.99, high: 26.01 })),
+      solveBore(input({ counts, step: 0.01, low: 25.99, high: 26.01 })),
     );
     expect(dia?.next?.turn).toBeCloseTo(0.07, 9);
     expect(rad?.next?.turn).toBeCloseTo(0.03, 9);
@@ -69,26 +69,31 @@ describe('boring to size', () => {
   });
 
   test('in size, oversize, and too close to tell', () => {
-    const at = (measured: number) => bore(input({ low: 26, high: 26.021, passes: [...LOG, { set: 26.03, measured }] }));
+    const at = (measured: number) =>
+      solveBore(input({ low: 26, high: 26.021, passes: [...LOG, { set: 26.03, measured }] }));
     expect(at(26.01)).toMatchObject({ advice: 'in-size', next: null });
     expect(at(26.03)).toMatchObject({ advice: 'over', next: null });
-    expect(bore(input({ low: 26, high: 26.004, passes: [...LOG, { set: 26.02, measured: 25.998 }] }))).toMatchObject({
+    expect(
+      solveBore(input({ low: 26, high: 26.004, passes: [...LOG, { set: 26.02, measured: 25.998 }] })),
+    ).toMatchObject({
       advice: 'stop-and-measure',
       next: null,
     });
   });
 
   test('a large spring asks for a free pass', () => {
-    expect(bore(input()).freePass).toBe(false);
+    expect(solveBore(input()).freePass).toBe(false);
     const soft = [
       { set: 25.6, measured: 25.52 },
       { set: 25.8, measured: 25.69 },
     ];
-    expect(bore(input({ passes: soft })).freePass).toBe(true);
+    expect(solveBore(input({ passes: soft })).freePass).toBe(true);
   });
 
   test('a bore that shrank is refused by its pass', () => {
-    expect(() => bore(input({ passes: [...LOG, { set: 26, measured: 25.6 }] }))).toThrow(/Pass 4 was measured smaller/);
+    expect(() => solveBore(input({ passes: [...LOG, { set: 26, measured: 25.6 }] }))).toThrow(
+      /Pass 4 was measured smaller/,
+    );
   });
 
   test.each([
@@ -132,7 +137,7 @@ test('springy bars reach a band of 0.013 without going over in 99 of 100 cases, 
     const start = 26 - dice.between(0.3, 0.8);
     const ours = boreBy(
       (passes, first) =>
-        bore({
+        solveBore({
           low,
           high,
           start: first,
@@ -206,14 +211,14 @@ describe('a spring kept from a bore before', () => {
   const kept = { k: 0.8, c: 0 };
 
   test('is taken from the first pass on, and tried by a cut before the last', () => {
-    const first = bore({ ...next, passes: [], kept });
+    const first = solveBore({ ...next, passes: [], kept });
     expect(first).toMatchObject({ learned: 'kept', k: 0.8, passesLeft: 2, advice: 'cut' });
     // Half of the 0.6 left, over 0.8.
     expect(first.next?.set).toBeCloseTo(25.4 + 0.3 / 0.8, 3);
   });
 
   test('is believed while the first cut comes out as it says, and no longer where it does not', () => {
-    const after = (measured: number) => bore({ ...next, passes: [{ set: 25.775, measured }], kept });
+    const after = (measured: number) => solveBore({ ...next, passes: [{ set: 25.775, measured }], kept });
     expect(after(25.7)).toMatchObject({ learned: 'kept', advice: 'last-cut' });
     expect(after(25.7).next?.set).toBeCloseTo(25.7 + 0.3 / 0.8, 3);
     expect(after(25.62)).toMatchObject({ learned: 'not-yet' });
@@ -224,11 +229,12 @@ describe('a spring kept from a bore before', () => {
       { set: 25.6, measured: 25.58 },
       { set: 25.8, measured: 25.778 },
     ];
-    expect(bore({ ...next, passes, kept }).k).toBeCloseTo(0.9, 1);
+    expect(solveBore({ ...next, passes, kept }).k).toBeCloseTo(0.9, 1);
   });
 
   test('is known less surely than one learned here, and more than none', () => {
-    const U = (input: Partial<Parameters<typeof bore>[0]>) => bore({ ...next, passes: [], ...input }).uncertainty.U;
+    const U = (input: Partial<Parameters<typeof solveBore>[0]>) =>
+      solveBore({ ...next, passes: [], ...input }).uncertainty.U;
     expect(U({ kept })).toBeLessThan(U({}));
   });
 });

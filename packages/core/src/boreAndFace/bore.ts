@@ -30,7 +30,7 @@ const SURENESS: Readonly<Record<Spring['learned'], number>> = {
  * @throws Refusal when a pass was set or measured smaller than the bore already was by more than measuring can tell
  * @example bore({ low: 26, high: 26.0001, start: 25.4, passes: [{ set: 25.6, measured: 25.56 }, { set: 25.8, measured: 25.752 }, { set: 25.95, measured: 25.9104 }], counts: 'diameter', step: 0.0001, measureU: 0.001, mostCut: 0.5 }).next.set // 26.0224
  */
-export function bore(input: BoreInput): BoreOutput {
+export function solveBore(input: BoreInput): BoreOutput {
   const { low, high, start, passes, measureU, counts, step } = input;
   refuseShrinking(input);
   const now = passes.at(-1)?.measured ?? start;

@@ -18,7 +18,7 @@ const RUN_IN = 0.6;
  * @throws Refusal when the finishing pass is more than there is to remove
  * @example facing({ remove: 2.3, mostDepth: 0.8, finish: 0.2, length: 100, width: 40, cutter: { diameter: 20, teeth: 4, madeOf: 'hss' }, material: 'brass', stepOver: 0.7, machine: {} }).passes.map(({ depth }) => depth) // [0.7, 0.7, 0.7, 0.2]
  */
-export function facing(input: FacingInput): FacingOutput {
+export function solveFacing(input: FacingInput): FacingOutput {
   const { remove, mostDepth, finish, cutter, machine, material, stepOver, length, width } = input;
   if (finish > remove)
     throw new Refusal({

@@ -112,7 +112,7 @@ export const readingFields = (label: string): CalculatorField[] => [
   optionalLengthField('r3', 'And again'),
 ];
 
-export const readingsOf = (read: CalculatorReader): number[] => [
+export const typedReadings = (read: CalculatorReader): number[] => [
   read.length('r1'),
   ...['r2', 'r3'].flatMap((key) => read.optionalLength(key) ?? []),
 ];

@@ -33,7 +33,7 @@ export interface CalculatorLine {
 }
 
 /** What the drawing shows; lengths mm. */
-export type AtOnceDrawing =
+export type CalculatorPicture =
   | { kind: 'edge'; face: 'left' | 'right' | 'front' | 'back'; radius: number }
   | { kind: 'between'; width: number; radius: number; slot: boolean }
   | { kind: 'bore'; diameter: number; radius: number }
@@ -55,7 +55,7 @@ export interface CalculatorAnswer {
   tape: Working;
   cautions: readonly Caution[];
   notes: string[];
-  drawing: AtOnceDrawing;
+  drawing: CalculatorPicture;
   /** What a setup can take over of it. */
   carry?: Carry;
 }
@@ -75,7 +75,7 @@ export interface Calculator {
   /** Fields in the order they are asked; some are asked only where others say so. */
   fields: (values: CalculatorValues) => readonly CalculatorField[];
   /** How it is done, drawn until there is an answer: sides as they are chosen, sizes that mean nothing. */
-  before?: (values: CalculatorValues) => AtOnceDrawing;
+  before?: (values: CalculatorValues) => CalculatorPicture;
   /** @throws Refusal that names the field */
   reckon: (read: CalculatorReader) => CalculatorAnswer;
 }

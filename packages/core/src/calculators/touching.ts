@@ -1,6 +1,15 @@
 import { REGISTRY } from '../registry/registry';
 import type { Approach } from '../schema/quantities';
-import { choiceField, finderFields, lengthField, lengthLine, readingFields, readingsOf, said, touchOf } from './fields';
+import {
+  choiceField,
+  finderFields,
+  lengthField,
+  lengthLine,
+  readingFields,
+  typedReadings,
+  said,
+  touchOf,
+} from './fields';
 import { calculate, type Calculator } from './form';
 
 const FACES = {
@@ -38,7 +47,7 @@ export const EDGE: Calculator = {
     const touch = touchOf(read);
     const nominal = read.length('nominal');
     const { edge } = REGISTRY;
-    const found = calculate(edge, { ...touch, readings: readingsOf(read), approach, nominal });
+    const found = calculate(edge, { ...touch, readings: typedReadings(read), approach, nominal });
     return {
       lines: [
         lengthLine(`Still touching: set ${axis} to`, found.preset, read, found.uncertainty.U),

@@ -1,7 +1,15 @@
 import { heightMethod } from '../zAndTools/heightMethod';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { REGISTRY } from '../registry/registry';
-import { choiceField, lengthField, lengthLine, optionalLengthField, readingFields, readingsOf, said } from './fields';
+import {
+  choiceField,
+  lengthField,
+  lengthLine,
+  optionalLengthField,
+  readingFields,
+  typedReadings,
+  said,
+} from './fields';
 import { calculate, type Calculator, type CalculatorField, type CalculatorReader } from './form';
 
 const GAUGES = ['block', 'feeler', 'paper', 'touch-plate', 'setter'] as const;
@@ -59,7 +67,7 @@ export const Z_ON_GAUGE: Calculator = {
     const step = arrives === 'raised' ? read.optionalLength('step') : undefined;
     const zZero = REGISTRY['z-zero'];
     const found = calculate(zZero, {
-      readings: readingsOf(read),
+      readings: typedReadings(read),
       gaugeThickness: thickness,
       surfaceHeight: read.optionalLength('surface') ?? 0,
       ...(step !== undefined && step > 0 && { search: { step, takeHalf: true } }),
@@ -99,7 +107,7 @@ export const TOOL_LENGTH: Calculator = {
     const found = calculate(toolLength, {
       reference: { tool: 1, z: { readings: [reference] } },
       tool: 2,
-      readings: readingsOf(read),
+      readings: typedReadings(read),
       method,
       touchU,
     });

@@ -4,7 +4,7 @@ import { coverageOf } from '../../testing/trials/coverage';
 import { simulatedProbe } from '../../testing/trials/calibrationTrials';
 import { finderByBlock } from './finderByBlock';
 import { heightMaster } from './heightMaster';
-import { probeInRing } from './probeInRing';
+import { calibrateProbeInRing } from './probeInRing';
 
 const method = { resolution: 0.001, methodSd: 0.002 };
 const touchU = 0.002;
@@ -37,7 +37,7 @@ describe('a probe in a ring', () => {
   };
 
   test('two orientations: centre, radius, and what a trigger toward each wall has to be moved by', () => {
-    const found = probeInRing({ ring, x, method, touchU });
+    const found = calibrateProbeInRing({ ring, x, method, touchU });
     expect(found.x.centre).toBeCloseTo(310, 9);
     expect(found.x.radius).toBeCloseTo(1.984, 9);
     expect(found.x.toward.plus).toBeCloseTo(1.986, 9);
@@ -47,15 +47,15 @@ describe('a probe in a ring', () => {
   });
 
   test('one orientation: the radius is known, the eccentricity is not', () => {
-    const found = probeInRing({ ring, x: { first: x.first }, method, touchU });
+    const found = calibrateProbeInRing({ ring, x: { first: x.first }, method, touchU });
     expect(found.x.radius).toBeCloseTo(1.984, 9);
     expect(found.x.eccentricity).toBeNull();
-    expect(found.uncertainty.U).toBeGreaterThan(probeInRing({ ring, x, method, touchU }).uncertainty.U);
+    expect(found.uncertainty.U).toBeGreaterThan(calibrateProbeInRing({ ring, x, method, touchU }).uncertainty.U);
   });
 
   test('two axes are averaged, the ring’s own U is not', () => {
     const sure = { resolution: 0, methodSd: 0 };
-    const found = probeInRing({ ring: { ...ring, U: 0.008 }, x, y: x, method: sure, touchU: 0 });
+    const found = calibrateProbeInRing({ ring: { ...ring, U: 0.008 }, x, y: x, method: sure, touchU: 0 });
     expect(found.radius).toBeCloseTo(1.984, 9);
     expect(found.uncertainty.u).toBeCloseTo(0.002, 12);
   });
@@ -65,7 +65,7 @@ describe('a probe in a ring', () => {
     ['walls the wrong way round', { x: { first: { plus: [299.4815], minus: [320.5145] } } }, /which wall each was/],
     ['two rings mixed', { x: { ...x, turned: { plus: [325.5185], minus: [304.9855] } } }, /in one ring, on one zero/],
   ])('%s is refused with the remedy', (_, change, words) => {
-    expect(() => probeInRing({ ring, x, method, touchU, ...change })).toThrow(words);
+    expect(() => calibrateProbeInRing({ ring, x, method, touchU, ...change })).toThrow(words);
   });
 });
 

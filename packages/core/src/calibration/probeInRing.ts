@@ -21,7 +21,7 @@ const scaled = (part: BudgetPart, factor: number): BudgetPart => ({ ...part, u: 
  * probeInRing({ ring: { diameter: 25.001, U: 0.001 }, method: { resolution: 0.001, methodSd: 0.002 }, touchU: 0.002,
  *   x: { first: { plus: [320.5145], minus: [299.4815] }, turned: { plus: [320.5185], minus: [299.4855] } } }).x.radius // 1.984
  */
-export function probeInRing(input: ProbeInRingInput): ProbeInRingOutput {
+export function calibrateProbeInRing(input: ProbeInRingInput): ProbeInRingOutput {
   const x = alongAxis(input, input.x, 'x');
   const y = input.y ? alongAxis(input, input.y, 'y') : null;
   const ring: BudgetPart = { name: 'size of the ring', u: input.ring.U / 4, shape: 'normal' };

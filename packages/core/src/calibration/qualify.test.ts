@@ -6,11 +6,11 @@ import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';
 import { byInstrument } from './byInstrument';
 import { errorMap } from './scale/errorMap';
-import { repeatability } from './repeatability';
+import { measureRepeatability } from './repeatability';
 
 describe('a fixed face touched again and again', () => {
   test('gives the scatter of one touch, and how well that is known', () => {
-    const found = repeatability({
+    const found = measureRepeatability({
       readings: [0.001, -0.001, 0.002, -0.002, 0, 0, 0.001, -0.001, 0, 0],
       resolution: 0.001,
     });
@@ -21,7 +21,7 @@ describe('a fixed face touched again and again', () => {
   });
 
   test('a display that does not move says no more than its own step', () => {
-    expect(repeatability({ readings: [5, 5, 5], resolution: 0.005 }).sd).toBeCloseTo(0.005 / Math.sqrt(12), 12);
+    expect(measureRepeatability({ readings: [5, 5, 5], resolution: 0.005 }).sd).toBeCloseTo(0.005 / Math.sqrt(12), 12);
   });
 });
 

@@ -11,7 +11,7 @@ import type { RepeatabilityInput, RepeatabilityOutput } from './repeatability.sc
  *
  * @example repeatability({ readings: [0, 0.002, -0.002], resolution: 0 }).sd // 0.002
  */
-export function repeatability({ readings, resolution }: RepeatabilityInput): RepeatabilityOutput {
+export function measureRepeatability({ readings, resolution }: RepeatabilityInput): RepeatabilityOutput {
   const seen = repeats(readings, { methodSd: 0, resolution });
   // A display that hardly moves says no more than its own step.
   const sd = Math.max(seen.sd, resolution / Math.sqrt(12));

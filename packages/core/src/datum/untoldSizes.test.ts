@@ -1,5 +1,5 @@
 import { agreements } from '../state/checks/agreements';
-import { bookOf, plateSnapshot, reading } from '../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '../state/basis/snapshot.case';
 import type { Feature } from '../records/setup/datumPlan';
 import type { PartZero } from '../records/setup/plan';
 import { untoldSizes } from './untoldSizes';
@@ -40,7 +40,7 @@ test('what is measured is held against no size that nobody told', () => {
       ).map(([name, value]) => ({
         kind: 'reading' as const,
         setupId: plateSnapshot.setup.id,
-        body: reading({ kind: 'face', face: name }, value),
+        body: caseReading({ kind: 'face', face: name }, value),
       })),
     );
   const widths = (part: typeof plate) => agreements(touched(part)).filter(({ of }) => of === 'width');

@@ -39,7 +39,7 @@ export interface ShopBackup {
   record: (BackedDocument | BackedRow)[];
 }
 
-export const isRow = (entry: BackedDocument | BackedRow): entry is BackedRow => isRowName(entry.kind);
+export const isBackedRow = (entry: BackedDocument | BackedRow): entry is BackedRow => isRowName(entry.kind);
 
 const entry = z.object({
   kind: z.string(),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { parseMessage, linkNotes, NOTHING_PARSED, type ParsedMessage } from './messageParser';
 import { createLineSplitter } from './lineSplitter';
-import { LONGEST_LINE, moves, told, type Said } from './message';
+import { LONGEST_LINE, moves, deviceCommand, type DeviceMessage } from './message';
 import { answer, createSimulatedDevice, helloLine, positionLine, type SimulatedDevice } from './simulatedDevice';
 import { SIMULATED_DEVICES } from './simulatedDevices';
 import { feel } from '../practice/mill/contact';
@@ -145,9 +145,9 @@ describe('the stand-ins', () => {
   const readout = () => createSimulatedDevice(SIMULATED_DEVICES.readout);
   const controller = () => createSimulatedDevice(SIMULATED_DEVICES.controller);
   const done = (start: SimulatedDevice, ...orders: unknown[]) => {
-    const lines: Said[] = [];
+    const lines: DeviceMessage[] = [];
     const end = orders.reduce<SimulatedDevice>((standIn, order) => {
-      const step = answer(standIn, told.parse(order));
+      const step = answer(standIn, deviceCommand.parse(order));
       lines.push(...step.lines);
       return step.next;
     }, start);
@@ -240,10 +240,10 @@ describe('the stand-ins', () => {
 });
 
 test('only stand-ins are told to move: what a device of metal is asked moves nothing', () => {
-  const asks = ['hello', 'read', 'offsets', 'tools'].map((one) => told.parse({ do: one }));
+  const asks = ['hello', 'read', 'offsets', 'tools'].map((one) => deviceCommand.parse({ do: one }));
   expect(asks.map(moves)).toEqual([false, false, false, false]);
-  expect(moves(told.parse({ do: 'home' }))).toBe(true);
-  expect(moves(told.parse({ do: 'press' }))).toBe(true);
-  expect(moves(told.parse({ do: 'act', act: { do: 'spin', rpm: 0 } }))).toBe(true);
-  expect(told.safeParse({ do: 'act', act: { do: 'move', axis: 'x', by: 1e9 } }).success).toBe(false);
+  expect(moves(deviceCommand.parse({ do: 'home' }))).toBe(true);
+  expect(moves(deviceCommand.parse({ do: 'press' }))).toBe(true);
+  expect(moves(deviceCommand.parse({ do: 'act', act: { do: 'spin', rpm: 0 } }))).toBe(true);
+  expect(deviceCommand.safeParse({ do: 'act', act: { do: 'move', axis: 'x', by: 1e9 } }).success).toBe(false);
 });

@@ -1,9 +1,9 @@
 import { parseMessage, NOTHING_PARSED } from './messageParser';
 import { linkView, QUIET } from './linkView';
-import { coarserStep, liveFigure, offsetFigure, touchedSince, type Wanted } from './liveReading';
-import { coarserWords, linkNoteWords, linkWords, notLiveWords } from './words';
+import { coarserStep, liveFigure, offsetFigure, touchedSince, type WantedReading } from './liveReading';
+import { coarserStepText, linkNoteText, linkText, notLiveText } from './linkMessages';
 
-const X: Wanted = { axis: 'x', scale: 'readout', byControl: false };
+const X: WantedReading = { axis: 'x', scale: 'readout', byControl: false };
 const line = (body: object) => JSON.stringify(body);
 const HELLO = line({ is: 'hello', protocol: 1, name: 'Readout', kind: 'readout', unit: 'mm', step: { x: 0.005 } });
 const at = (x: number, scale = 'readout') => line({ is: 'position', unit: 'mm', scale, at: { x, y: 2 } });
@@ -42,8 +42,8 @@ test.each([
   ['without a result', viewOf([HELLO, at(1)]), { ...X, byControl: true }, 'no-result'],
   ['with a result of another axis', viewOf([HELLO, at(1), result('y', 1)]), { ...X, byControl: true }, 'no-result'],
 ])('a link %s gives no figure', (_name, view, wanted, why) => {
-  expect(liveFigure(view, wanted as Wanted)).toEqual({ kind: 'none', why });
-  expect(notLiveWords(why as 'away')).toMatch(/\.$/);
+  expect(liveFigure(view, wanted as WantedReading)).toEqual({ kind: 'none', why });
+  expect(notLiveText(why as 'away')).toMatch(/\.$/);
 });
 
 test('what a cycle found is taken in millimetres, its own line beside it', () => {
@@ -76,28 +76,26 @@ test('a display coarser than the machine is kept with would make the ± too smal
   expect(coarserStep(viewOf([HELLO, at(1)]), 'x', 0.001)).toBe(0.005);
   expect(coarserStep(viewOf([inches, at(1)]), 'x', 0.005)).toBeCloseTo(0.0254, 12);
   expect(coarserStep(viewOf([HELLO, at(1)]), 'y', 0.001)).toBeUndefined();
-  expect(coarserWords('x', 0.01, 0.005, 'mm')).toBe(
+  expect(coarserStepText('x', 0.01, 0.005, 'mm')).toBe(
     'X goes by 0.0100 mm there, and Shop has 0.0050 mm for this machine: the ± here is too small. Put the step right in Shop.',
   );
 });
 
 test('how it stands, in words', () => {
-  expect(linkWords(viewOf([HELLO, at(1)]))).toBe('Readout is live.');
-  expect(linkWords(viewOf([HELLO], { later: 5000 }))).toBe('Readout says nothing now.');
-  expect(linkWords(viewOf([]))).toBe('Something is there, and has not said what it is.');
-  expect(linkWords(viewOf([HELLO], { open: false, reason: 'It hung up.' }))).toBe('Readout is away. It hung up.');
+  expect(linkText(viewOf([HELLO, at(1)]))).toBe('Readout is live.');
+  expect(linkText(viewOf([HELLO], { later: 5000 }))).toBe('Readout says nothing now.');
+  expect(linkText(viewOf([]))).toBe('Something is there, and has not said what it is.');
+  expect(linkText(viewOf([HELLO], { open: false, reason: 'It hung up.' }))).toBe('Readout is away. It hung up.');
 });
 
 test('what is odd, in words, in the unit of the page', () => {
-  expect(linkNoteWords({ code: 'step', axis: 'x', told: 0.005, seen: 0.02 }, 'mm')).toBe(
+  expect(linkNoteText({ code: 'step', axis: 'x', told: 0.005, seen: 0.02 }, 'mm')).toBe(
     'X goes by 0.0200 mm, not by 0.0050 as it says. The ± here takes the machine’s step: put that right in Shop.',
   );
-  expect(linkNoteWords({ code: 'nonsense', count: 1, line: '%', why: 'it is not JSON' }, 'mm')).toMatch(
-    /^One line was/,
-  );
-  expect(linkNoteWords({ code: 'flood', dropped: 12_345 }, 'mm')).toContain('12,345 lines');
-  expect(linkNoteWords({ code: 'unit', said: 'mm', counts: 'in' }, 'mm')).toContain(
+  expect(linkNoteText({ code: 'nonsense', count: 1, line: '%', why: 'it is not JSON' }, 'mm')).toMatch(/^One line was/);
+  expect(linkNoteText({ code: 'flood', dropped: 12_345 }, 'mm')).toContain('12,345 lines');
+  expect(linkNoteText({ code: 'unit', said: 'mm', counts: 'in' }, 'mm')).toContain(
     'millimetres, and its figures are inches',
   );
-  expect(linkNoteWords({ code: 'trouble', says: 'Home it first.' }, 'mm')).toBe('It says: Home it first.');
+  expect(linkNoteText({ code: 'trouble', says: 'Home it first.' }, 'mm')).toBe('It says: Home it first.');
 });

@@ -23,7 +23,7 @@ export type NotLive = 'away' | 'quiet' | 'scale' | 'axis' | 'no-result';
 export type Live = LiveFigure | { kind: 'none'; why: NotLive };
 
 /** What is asked of a link: an axis on a scale, or what a cycle of the control found on it. */
-export interface Wanted {
+export interface WantedReading {
   axis: Axis;
   scale: ReadingScale;
   byControl: boolean;
@@ -31,7 +31,7 @@ export interface Wanted {
 
 const none = (why: NotLive): Live => ({ kind: 'none', why });
 
-function taken(view: LinkView, { at, scale, line, unit }: Omit<Stood, 'when'>, wanted: Wanted): Live {
+function taken(view: LinkView, { at, scale, line, unit }: Omit<Stood, 'when'>, wanted: WantedReading): Live {
   if (scale !== wanted.scale) return none('scale');
   const mm = at[wanted.axis];
   if (mm === undefined) return none('axis');
@@ -39,7 +39,7 @@ function taken(view: LinkView, { at, scale, line, unit }: Omit<Stood, 'when'>, w
 }
 
 /** The figure that a link shows of an axis now, where it is one that may be taken. */
-export function liveFigure(view: LinkView, wanted: Wanted): Live {
+export function liveFigure(view: LinkView, wanted: WantedReading): Live {
   if (view.state !== 'live') return none(view.state);
   if (wanted.byControl) {
     const { result } = view;
@@ -69,7 +69,7 @@ export function coarserStep({ hello }: LinkView, axis: Axis, kept: number): numb
 }
 
 /** What stood at the device's own touch event, where that is newer than the last one seen. */
-export function touchedSince(view: LinkView, seen: number, wanted: Wanted): LiveFigure | undefined {
+export function touchedSince(view: LinkView, seen: number, wanted: WantedReading): LiveFigure | undefined {
   const { touch } = view;
   if (!touch || touch.count <= seen || view.state !== 'live') return undefined;
   const figure = taken(view, touch, wanted);

@@ -90,14 +90,14 @@ const tools = z.object({
 const trouble = z.object({ is: z.literal('trouble'), says: text(160) });
 
 /** One line of a device. */
-export const said = z.discriminatedUnion('is', [hello, position, touch, result, offsets, tools, trouble]);
+export const deviceMessage = z.discriminatedUnion('is', [hello, position, touch, result, offsets, tools, trouble]);
 
-export type Said = z.output<typeof said>;
-export type Hello = Extract<Said, { is: 'hello' }>;
-export type PositionLine = Extract<Said, { is: 'position' }>;
+export type DeviceMessage = z.output<typeof deviceMessage>;
+export type Hello = Extract<DeviceMessage, { is: 'hello' }>;
+export type PositionLine = Extract<DeviceMessage, { is: 'position' }>;
 
 /** What a device is asked, and what a stand-in is told besides. */
-export const told = z.discriminatedUnion('do', [
+export const deviceCommand = z.discriminatedUnion('do', [
   z.object({ do: z.literal('hello') }),
   z.object({ do: z.literal('read') }),
   z.object({ do: z.literal('offsets') }),
@@ -112,9 +112,9 @@ export const told = z.discriminatedUnion('do', [
   z.object({ do: z.literal('offset'), name: text(12), axis, value: figure }),
 ]);
 
-export type Told = z.output<typeof told>;
+export type DeviceCommand = z.output<typeof deviceCommand>;
 
 /** What may be said to a device of metal; all else is for stand-ins. */
-const ASKS: ReadonlySet<Told['do']> = new Set(['hello', 'read', 'offsets', 'tools']);
+const ASKS: ReadonlySet<DeviceCommand['do']> = new Set(['hello', 'read', 'offsets', 'tools']);
 
-export const moves = (what: Told): boolean => !ASKS.has(what.do);
+export const moves = (what: DeviceCommand): boolean => !ASKS.has(what.do);

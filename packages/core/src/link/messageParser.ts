@@ -2,7 +2,7 @@ import type { ReadingScale } from '../records/values/place';
 import type { Axis } from '../schema/quantities';
 import { millimetresPer, type LengthUnit } from '../units/unit';
 import type { Figures } from './figures';
-import { LONGEST_FIGURES, said, type Hello, type PositionLine, type Said } from './message';
+import { LONGEST_FIGURES, deviceMessage, type Hello, type PositionLine, type DeviceMessage } from './message';
 import { seenStep, withFigures, type StepsSeen } from './seenStep';
 
 /** Where a device stood, mm, with the line that said so. */
@@ -86,14 +86,14 @@ function nonsense(heard: ParsedMessage, line: string, why: string): ParsedMessag
 }
 
 /** One line of a device, or why it is none. */
-function readLine(line: string): { ok: true; value: Said } | { ok: false; why: string } {
+function readLine(line: string): { ok: true; value: DeviceMessage } | { ok: false; why: string } {
   let json: unknown;
   try {
     json = JSON.parse(line);
   } catch {
     return { ok: false, why: 'it is not JSON' };
   }
-  const read = said.safeParse(json);
+  const read = deviceMessage.safeParse(json);
   if (!read.success) {
     const [issue] = read.error.issues;
     return { ok: false, why: `${issue?.path.join('.') || 'it'}: ${issue?.message ?? 'not understood'}` };

@@ -5,10 +5,10 @@ import { hide } from '../practice/mill/hiddenTruth';
 import { createMill, type Mill } from '../practice/mill/mill';
 import { shows } from '../practice/mill/scaleReading';
 import type { MillSpec } from '../practice/mill/millSpec';
-import { feelWords } from '../practice/words';
+import { feelText } from '../practice/mistakeText';
 import type { Approach, Axis } from '../schema/quantities';
 import { millimetresPer, type LengthUnit } from '../units/unit';
-import { PROTOCOL, type Hello, type Said, type Told } from './message';
+import { PROTOCOL, type Hello, type DeviceMessage, type DeviceCommand } from './message';
 
 /** A device with the practice mill behind it, in place of one of metal. */
 export interface SimulatedDevice {
@@ -64,7 +64,7 @@ const figuresOf = ({ mill, unit }: SimulatedDevice) => ({
 const scaleOf = ({ kind }: SimulatedDevice) => (kind === 'controller' ? 'machine' : 'readout');
 
 /** Where it stands, and what would be seen there. */
-export function positionLine(standIn: SimulatedDevice): Said {
+export function positionLine(standIn: SimulatedDevice): DeviceMessage {
   const { mill, unit } = standIn;
   const felt = feel(mill);
   return {
@@ -73,13 +73,13 @@ export function positionLine(standIn: SimulatedDevice): Said {
     scale: scaleOf(standIn),
     at: figuresOf(standIn),
     rpm: mill.rpm,
-    says: feelWords(mill, felt),
+    says: feelText(mill, felt),
     felt: felt === 'found',
     holds: { spindle: mill.held?.id, hand: mill.between?.id },
   };
 }
 
-export function helloLine({ name, kind, unit, mill: { spec } }: SimulatedDevice): Said {
+export function helloLine({ name, kind, unit, mill: { spec } }: SimulatedDevice): DeviceMessage {
   const step = Object.fromEntries(AXES.map((axis) => [axis, plain(spec.step[axis], unit)]));
   return {
     is: 'hello',
@@ -96,18 +96,21 @@ export function helloLine({ name, kind, unit, mill: { spec } }: SimulatedDevice)
   };
 }
 
-const touchLine = (standIn: SimulatedDevice): Said => ({
+const touchLine = (standIn: SimulatedDevice): DeviceMessage => ({
   is: 'touch',
   unit: standIn.unit,
   scale: scaleOf(standIn),
   at: figuresOf(standIn),
 });
 
-const trouble = (says: string): Said => ({ is: 'trouble', says });
+const trouble = (says: string): DeviceMessage => ({ is: 'trouble', says });
 
 /** What a stand-in does and says when it is asked or told something. */
-export function answer(standIn: SimulatedDevice, what: Told): { next: SimulatedDevice; lines: Said[] } {
-  const says = (...lines: Said[]) => ({ next: standIn, lines });
+export function answer(
+  standIn: SimulatedDevice,
+  what: DeviceCommand,
+): { next: SimulatedDevice; lines: DeviceMessage[] } {
+  const says = (...lines: DeviceMessage[]) => ({ next: standIn, lines });
   const { unit, kind, mill } = standIn;
   if (
     kind === 'readout' &&
@@ -167,7 +170,7 @@ export function answer(standIn: SimulatedDevice, what: Told): { next: SimulatedD
 }
 
 /** Creeps along an axis until the probe trips, tells what it found with the ball taken off, and backs off. */
-function probe(standIn: SimulatedDevice, axis: Axis, way: Approach): { next: SimulatedDevice; lines: Said[] } {
+function probe(standIn: SimulatedDevice, axis: Axis, way: Approach): { next: SimulatedDevice; lines: DeviceMessage[] } {
   const { held, rpm } = standIn.mill;
   if (standIn.homed === 0) return { next: standIn, lines: [trouble('Home it first.')] };
   if (held?.kind !== 'probe') return { next: standIn, lines: [trouble('There is no probe in the spindle.')] };

@@ -1,7 +1,7 @@
 import { combine, type BudgetPart, type Uncertainty } from './uncertainty';
 
 /** One thing that is not known exactly: what it adds to which value of the model. */
-export interface Source extends BudgetPart {
+export interface UncertaintySource extends BudgetPart {
   /** Index of the value it acts on. */
   on: number;
 }
@@ -9,7 +9,7 @@ export interface Source extends BudgetPart {
 /** An answer as a function of values, each with what may be wrong with it. mm and degrees. */
 export interface Model {
   values: readonly number[];
-  sources: readonly Source[];
+  sources: readonly UncertaintySource[];
   /** The answer's figures, always in the same order. */
   of: (values: readonly number[]) => readonly number[];
 }
@@ -39,7 +39,7 @@ export function propagate({ values, sources, of }: Model): Propagated {
     const down = of(values.map((other, j) => (i === j ? value - STEP : other)));
     return at.map((_, k) => ((up[k] ?? 0) - (down[k] ?? 0)) / (2 * STEP));
   });
-  const slope = (source: Source, k: number) => slopes[source.on]?.[k] ?? 0;
+  const slope = (source: UncertaintySource, k: number) => slopes[source.on]?.[k] ?? 0;
   return {
     at,
     uncertainties: at.map((_, k) =>

@@ -1,4 +1,4 @@
-import { criedWolf, namedFirst } from '../../testing/trials/slipTrials';
+import { criedWolf, namedFirst } from '../../testing/trials/mistakeTrials';
 import { explain } from './explain';
 import type { ExplainInput, Mistake } from './explain.schema';
 

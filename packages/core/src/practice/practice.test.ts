@@ -4,7 +4,7 @@ import { doLesson, type Clumsy } from './hands/perfectHand';
 import { lessonById, LESSONS } from './lessons/lessons';
 import type { Lesson } from './lessons/lesson';
 import { mark } from './marking/mark';
-import { MILL_MISTAKES, type MillMistake } from './marking/slips';
+import { MILL_MISTAKES, type MillMistake } from './marking/millMistakes';
 import { act } from './mill/reduceMill';
 import { feel, nearest } from './mill/contact';
 import { tipOf } from './mill/toolTip';

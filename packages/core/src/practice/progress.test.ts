@@ -1,5 +1,5 @@
 import { nextLesson, mistakeCounts, type Practised } from './progress';
-import type { MillMistake } from './marking/slips';
+import type { MillMistake } from './marking/millMistakes';
 
 let made = 0;
 const went = (lesson: string, passed = true, ...slips: MillMistake[]): Practised => {

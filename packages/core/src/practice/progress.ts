@@ -1,4 +1,4 @@
-import type { MillMistake } from './marking/slips';
+import type { MillMistake } from './marking/millMistakes';
 
 /** How a lesson went, kept for the next time. */
 export interface Practised {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { parseStringSync } from 'gcode-parser';
 import { DIALECT_NAMES } from '../records/values/dialects';
 import type { ProgramSection } from '../holes/programSection';
-import { holesProgram, type ProgramJob } from '../formats/holes/holesProgram';
+import { holesProgram, type HolesProgramJob } from '../formats/holes/holesProgram';
 import { toolTableProgram } from '../formats/toolTable';
 import { lengthIn, workOffsetZ, type LengthMethod } from '../zAndTools/schools';
 import { TOOL_LENGTH_METHODS } from '../records/shop/machine';
@@ -21,7 +21,7 @@ interface Truth {
 /** A machine whose table and work offset were set rightly in a school. */
 function machineOf(
   school: LengthMethod,
-  dialect: ProgramJob['dialect'],
+  dialect: HolesProgramJob['dialect'],
   { lengths, partTop, top }: Truth,
 ): HiddenMachine {
   const gauge = 20;
@@ -78,7 +78,7 @@ const someJob = (school: LengthMethod) =>
     clear: fc.double({ min: 5, max: 60, noNaN: true }),
     feedFrom: fc.double({ min: 0.5, max: 5, noNaN: true }),
     top: fc.double({ min: -20, max: 20, noNaN: true }),
-  }) as fc.Arbitrary<ProgramJob>;
+  }) as fc.Arbitrary<HolesProgramJob>;
 
 const someTruth = fc.record({
   lengths: fc.record({
@@ -91,7 +91,7 @@ const someTruth = fc.record({
 });
 
 /** What a machinist would shout stop at, of the moves a program made. */
-function faults(moves: readonly TipMove[], job: ProgramJob): string[] {
+function faults(moves: readonly TipMove[], job: HolesProgramJob): string[] {
   const step = millimetresPer(job.unit) / 10 ** DEFAULT_DECIMALS[job.unit];
   const slack = 1.01 * step;
   const wanted = job.sections.flatMap((section) =>
@@ -144,7 +144,7 @@ describe.each(TOOL_LENGTH_METHODS)('programs for a machine whose lengths are %s'
 });
 
 describe('the machine notices', () => {
-  const job: ProgramJob = {
+  const job: HolesProgramJob = {
     title: 'Base plate',
     sections: [
       {

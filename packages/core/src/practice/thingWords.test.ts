@@ -1,4 +1,4 @@
-import { millMistakeText } from './words';
+import { millMistakeText } from './mistakeText';
 import { thingWords } from './thingWords';
 
 const face = (is: number) => thingWords({ thing: 'height', is, said: 0, U: 0.02, good: false }, 'mm');

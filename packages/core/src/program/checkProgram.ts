@@ -1,6 +1,6 @@
 import { Refusal } from '../problem/problem';
 import { emptyBlock, letterAt, scanBlock } from './interpreter/block';
-import type { Check } from './checks/check';
+import type { ProgramRule } from './checks/check';
 import { cuttingCheck } from './checks/cutting';
 import { emptyExtents, extentsCheck, isEmptySpan } from './checks/extents';
 import { modesCheck } from './checks/modes';
@@ -127,7 +127,7 @@ const PLACES = [...'XYZ'].reduce((bits, letter) => bits | (1 << letterAt(letter)
 type Drawn = Listener['move'];
 
 /** Every check by its subject, in the order they hear. */
-type Checks = Record<'told' | 'modes' | 'tools' | 'cutting' | 'stock' | 'extents' | 'holes', Check>;
+type Checks = Record<'told' | 'modes' | 'tools' | 'cutting' | 'stock' | 'extents' | 'holes', ProgramRule>;
 
 /** One listener of all checks: each hears before the path goes on. */
 function listenerOf(checks: Checks, { fault, drawn }: { fault: Listener['fault']; drawn: Drawn }): Listener {

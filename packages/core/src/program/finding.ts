@@ -79,7 +79,7 @@ export interface FindingFigures {
   'machine-height': { z: number };
   'beside-stock': { side: 'left' | 'right' | 'front' | 'back'; by: number };
   /** Where its zero seems to be instead; null where no place of the part makes it fit. */
-  'not-at-part': { zero: ZeroPlace | null };
+  'not-at-part': { zero: ProgramZeroPlace | null };
   'cuts-air': { above: number };
   travel: { axis: 'X' | 'Y' | 'Z'; by: number };
   /** Holes. */
@@ -92,7 +92,7 @@ export interface FindingFigures {
 }
 
 /** A place of the part's outline seen from above. */
-export interface ZeroPlace {
+export interface ProgramZeroPlace {
   x: 'left' | 'middle' | 'right';
   y: 'front' | 'middle' | 'back';
 }

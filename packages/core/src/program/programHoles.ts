@@ -1,4 +1,4 @@
-import type { Check } from './checks/check';
+import type { ProgramRule } from './checks/check';
 import { FEED } from './motion/path';
 import type { ModalState } from './interpreter/modalState';
 
@@ -19,7 +19,7 @@ const SAME_PLACE = 0.002;
 const placeKey = (x: number, y: number): string => `${Math.round(x / SAME_PLACE)} ${Math.round(y / SAME_PLACE)}`;
 
 /** Gathers holes: those of cycles, and those where a tool feeds straight down and comes straight up again. */
-export function gatherHoles(): { check: Check; holes: () => ProgramHole[] } {
+export function gatherHoles(): { check: ProgramRule; holes: () => ProgramHole[] } {
   const holes = new Map<string, ProgramHole>();
   let plunge: { x: number; y: number; bottom: number; line: number } | undefined;
   const made = (x: number, y: number, bottom: number, line: number, tool: number): void => {

@@ -1,5 +1,5 @@
 import type { LengthUnit } from '../units/unit';
-import type { Check } from './checks/check';
+import type { ProgramRule } from './checks/check';
 import type { Extents } from './checks/extents';
 import type { HolesSummary } from './compareHoles';
 import { FEED } from './motion/path';
@@ -45,7 +45,7 @@ export function gatherTold() {
     tools.push(made);
     return made;
   };
-  const check: Check = {
+  const check: ProgramRule = {
     change: (_line, { tool }) => {
       inHand = toolOf(tool);
     },

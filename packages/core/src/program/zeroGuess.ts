@@ -1,6 +1,6 @@
 import type { Extents } from './checks/extents';
 import { isEmptySpan } from './checks/extents';
-import type { ZeroPlace } from './finding';
+import type { ProgramZeroPlace } from './finding';
 import type { Box } from './checkContext';
 
 /** What cuts may go beyond an outline, mm. */
@@ -11,7 +11,7 @@ const OVER = 15;
  *
  * @returns null where no such place makes them fit
  */
-export function zeroThatFits({ cut }: Extents, stock: Box): ZeroPlace | null {
+export function zeroThatFits({ cut }: Extents, stock: Box): ProgramZeroPlace | null {
   if (isEmptySpan(cut.x) || isEmptySpan(cut.y)) return null;
   const fits = (span: { least: number; most: number }, [low, high]: readonly [number, number], zero: number) =>
     span.least + zero >= low - OVER && span.most + zero <= high + OVER;

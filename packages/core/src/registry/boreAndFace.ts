@@ -1,8 +1,8 @@
 import { fit } from '../boreAndFace/fit';
 import { fitInput, fitOutput } from '../boreAndFace/fit.schema';
-import { bore } from '../boreAndFace/bore';
+import { solveBore } from '../boreAndFace/bore';
 import { boreInput, boreOutput } from '../boreAndFace/bore.schema';
-import { facing } from '../boreAndFace/facing';
+import { solveFacing } from '../boreAndFace/facing';
 import { facingInput, facingOutput } from '../boreAndFace/facing.schema';
 import { calculation, exact } from './calculation';
 
@@ -13,7 +13,7 @@ export const SIZE = {
     summary: 'A bore brought to size: next setting through the spring of the bar',
     input: boreInput,
     output: boreOutput,
-    reckon: bore,
+    reckon: solveBore,
   }),
   fit: exact({
     name: 'fit',
@@ -29,6 +29,6 @@ export const SIZE = {
     summary: 'A face brought to height: equal passes, speed, feed and time',
     input: facingInput,
     output: facingOutput,
-    reckon: facing,
+    reckon: solveFacing,
   }),
 } as const;

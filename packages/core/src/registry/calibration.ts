@@ -1,4 +1,4 @@
-import { repeatability } from '../calibration/repeatability';
+import { measureRepeatability } from '../calibration/repeatability';
 import { repeatabilityInput, repeatabilityOutput } from '../calibration/repeatability.schema';
 import { ballTrue } from '../calibration/ballTrue';
 import { ballTrueInput, ballTrueOutput } from '../calibration/ballTrue.schema';
@@ -14,7 +14,7 @@ import { finderByBlock } from '../calibration/finderByBlock';
 import { finderByBlockInput, finderByBlockOutput } from '../calibration/finderByBlock.schema';
 import { heightMaster } from '../calibration/heightMaster';
 import { heightMasterInput, heightMasterOutput } from '../calibration/heightMaster.schema';
-import { probeInRing } from '../calibration/probeInRing';
+import { calibrateProbeInRing } from '../calibration/probeInRing';
 import { probeInRingInput, probeInRingOutput } from '../calibration/probeInRing.schema';
 import { calculation } from './calculation';
 
@@ -25,7 +25,7 @@ export const CALIBRATION = {
     summary: 'How well a finder or a spot comes back to one fixed place',
     input: repeatabilityInput,
     output: repeatabilityOutput,
-    reckon: repeatability,
+    reckon: measureRepeatability,
   }),
   'ball-true': calculation({
     name: 'ball-true',
@@ -74,7 +74,7 @@ export const CALIBRATION = {
     summary: 'A probe’s effective radius, toward each wall and on the mean, from a ring gauge',
     input: probeInRingInput,
     output: probeInRingOutput,
-    reckon: probeInRing,
+    reckon: calibrateProbeInRing,
   }),
   'height-master': calculation({
     name: 'height-master',

@@ -1,6 +1,6 @@
 import { dialReckon } from '../holes/dials/dialTurns';
 import { dialMoveInput, dialMoveOutput } from '../holes/dials/dialMove.schema';
-import { pattern } from '../holes/patterns/pattern';
+import { solvePattern } from '../holes/patterns/pattern';
 import { patternOutput, patternReckonInput } from '../holes/patterns/pattern.schema';
 import { patternCheck } from '../holes/patterns/patternCheck';
 import { patternCheckInput, patternCheckOutput } from '../holes/patterns/patternCheck.schema';
@@ -24,7 +24,7 @@ export const POSITIONS = {
     summary: 'Hole centres of any pattern, mirrored, turned and shifted',
     input: patternReckonInput,
     output: patternOutput,
-    reckon: pattern,
+    reckon: solvePattern,
   }),
   'pattern-check': exact({
     name: 'pattern-check',

@@ -1,6 +1,6 @@
 import { EDGE_CAUTIONS } from '../cautions/caution';
 import { judge } from '../metrology/judge';
-import { propagate, type Model, type Source } from '../metrology/propagate';
+import { propagate, type Model, type UncertaintySource } from '../metrology/propagate';
 import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection, type WorkingSection } from '../working/working';
@@ -50,15 +50,15 @@ type Turning = IndexedPointInput['axes'][number];
 /** The datum as a function of itself, of the tool in its Z, of each centre, and of how far each axis truly turned. */
 function modelOf({ point, pointU, toolInZ, axes }: IndexedPointInput): Model {
   const turns = axes.flatMap((axis) => [...axis.centre, partTurn(axis)]);
-  const sources: Source[] = [
-    ...([pointU.x, pointU.y, pointU.z] as const).map((U, on): Source => ({
+  const sources: UncertaintySource[] = [
+    ...([pointU.x, pointU.y, pointU.z] as const).map((U, on): UncertaintySource => ({
       name: `the datum, ${COORDINATES[on] ?? ''}`,
       u: U / 2,
       shape: 'normal',
       on,
     })),
     { name: 'length of the tool in Z', u: (toolInZ?.U ?? 0) / 2, shape: 'normal', on: TOOL },
-    ...axes.flatMap(({ name, centreU, step }, i): Source[] => {
+    ...axes.flatMap(({ name, centreU, step }, i): UncertaintySource[] => {
       const on = FIRST_AXIS + 3 * i;
       return [
         { name: `centre of ${name}, first`, u: centreU / 2, shape: 'normal', on },

@@ -1,7 +1,7 @@
 import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, spinCaution } from '../cautions/caution';
 import { ballTrue } from '../calibration/ballTrue';
 import { finderByBlock } from '../calibration/finderByBlock';
-import { repeatability } from '../calibration/repeatability';
+import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
 import { touchU } from '../state/gauges/contactSize';
 import { runOut } from '../zAndTools/runOut';
@@ -94,7 +94,7 @@ export const FIXED_FACE: Routine = {
     },
   ],
   result: (state) => {
-    const found = repeatability({
+    const found = measureRepeatability({
       readings: toldReadings(state, 'again'),
       resolution: toldMachine(state).axes.x.step,
     });

@@ -1,6 +1,6 @@
 import { byInstrument } from '../calibration/byInstrument';
 import { errorMap } from '../calibration/scale/errorMap';
-import { repeatability } from '../calibration/repeatability';
+import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
 import { sizeOf, touchU } from '../state/gauges/contactSize';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
@@ -19,14 +19,14 @@ import {
   type Routine,
   type RoutineAsk,
   type RoutineState,
-  type Subject,
+  type RoutineSubject,
 } from './routine';
 import { underTool } from './underTool';
 
 const MEASURED: readonly GaugeKind[] = ['touch-plate', 'block', 'feeler', 'paper', 'pin', 'master-tool', 'ring'];
 const INSTRUMENTS: readonly GaugeKind[] = ['caliper', 'micrometer', 'bore-gauge', 'indicator'];
 
-const nameOf = (subject: Subject): string =>
+const nameOf = (subject: RoutineSubject): string =>
   subject.kind === 'gauge'
     ? subject.gauge.name
     : subject.kind === 'cutter'
@@ -226,7 +226,10 @@ export const FIXED_SPOT: Routine = {
   result: (state) => {
     const { subject } = state;
     if (subject.kind !== 'spot') throw new RangeError('this routine is of a spot');
-    const found = repeatability({ readings: toldReadings(state, 'again'), resolution: subject.machine.axes.z.step });
+    const found = measureRepeatability({
+      readings: toldReadings(state, 'again'),
+      resolution: subject.machine.axes.z.step,
+    });
     const size = (mm: number) => formatLengthUnit(mm, { unit: state.unit });
     return {
       lines: [{ say: 'Standard deviation of one touch there', value: found.sd, U: found.uncertainty.U }],

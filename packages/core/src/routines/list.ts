@@ -5,7 +5,7 @@ import { IN_RING, ON_ARM, PROBE_LENGTH } from './probes';
 import { BY_BORE, BY_MAKER, TRIAL_TURN } from './rotary';
 import { BY_ANGLES, BY_FLIP } from './rotaryCentres';
 import { SETTER_HEIGHT, SETTER_SIDES } from './setters';
-import type { Routine, Subject } from './routine';
+import type { Routine, RoutineSubject } from './routine';
 
 /** Every guided routine, in the order they are offered. */
 export const ROUTINES: readonly Routine[] = [
@@ -31,8 +31,8 @@ export const ROUTINES: readonly Routine[] = [
 ];
 
 /** Those that a thing can be qualified by. */
-export const routinesFor = (subject: Subject): Routine[] => ROUTINES.filter(({ suits }) => suits(subject));
+export const routinesFor = (subject: RoutineSubject): Routine[] => ROUTINES.filter(({ suits }) => suits(subject));
 
 /** @returns undefined where the thing has no such routine */
-export const routineNamed = (subject: Subject, name: string): Routine | undefined =>
+export const routineNamed = (subject: RoutineSubject, name: string): Routine | undefined =>
   routinesFor(subject).find((routine) => routine.name === name);

@@ -1,6 +1,6 @@
 import { armOffset } from '../calibration/armOffset';
 import { heightMaster } from '../calibration/heightMaster';
-import { probeInRing } from '../calibration/probeInRing';
+import { calibrateProbeInRing } from '../calibration/probeInRing';
 import { sizeOf, touchU } from '../state/gauges/contactSize';
 import { HEIGHT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { formatLengthUnit } from '../units/formatLength';
@@ -88,7 +88,7 @@ export const IN_RING: Routine = {
       first: pair(axis, ''),
       ...(state.told.turns !== '1' && { turned: pair(axis, 't') }),
     });
-    const found = probeInRing({
+    const found = calibrateProbeInRing({
       ring: { diameter, U: ringU },
       x: along('x'),
       ...(state.told.walls !== '2' && { y: along('y') }),

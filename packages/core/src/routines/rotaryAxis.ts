@@ -1,12 +1,12 @@
 import { Refusal } from '../problem/problem';
 import { acrossNames, type RotaryLetter } from '../rotary/turn';
 import type { Axis } from '../schema/quantities';
-import type { Routine, RoutineState, Subject } from './routine';
+import type { Routine, RoutineState, RoutineSubject } from './routine';
 
 /** Whether a thing is a rotary axis. */
-export const isRotary = (subject: Subject): boolean => subject.kind === 'rotary';
+export const isRotary = (subject: RoutineSubject): boolean => subject.kind === 'rotary';
 
-export type RotarySubject = Extract<Subject, { kind: 'rotary' }>;
+export type RotarySubject = Extract<RoutineSubject, { kind: 'rotary' }>;
 
 export function own({ subject }: Pick<RoutineState, 'subject'>): RotarySubject {
   if (subject.kind !== 'rotary') throw new RangeError('this routine is of a rotary axis');

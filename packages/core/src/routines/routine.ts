@@ -6,7 +6,7 @@ import type { GaugeKind } from '../metrology/gaugeKinds';
 import { mean } from '../metrology/mean';
 import type { Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
-import type { Calibrated, Found } from '../records/shop/calibration';
+import type { Calibrated, CalibrationFound } from '../records/shop/calibration';
 import type { Cutter } from '../records/shop/cutter';
 import type { Axis } from '../schema/quantities';
 import type { RotaryLetter } from '../rotary/turn';
@@ -14,7 +14,7 @@ import type { Working } from '../working/working';
 import type { LengthUnit } from '../units/unit';
 
 /** What is to be qualified: a thing of the shop with the calibration of it. */
-export type Subject =
+export type RoutineSubject =
   | { kind: 'gauge'; gauge: KnownGauge }
   | { kind: 'cutter'; cutter: Cutter }
   | { kind: 'axis'; machine: KnownMachine; axis: Axis }
@@ -70,7 +70,7 @@ export interface RoutineAsk {
 
 /** Everything told so far. */
 export interface RoutineState {
-  subject: Subject;
+  subject: RoutineSubject;
   gauges: readonly KnownGauge[];
   machines: readonly KnownMachine[];
   unit: LengthUnit;
@@ -98,7 +98,7 @@ export const shownOf = <T extends Pick<RoutineResult, 'uncertainty' | 'tape' | '
 export interface RoutineResult {
   lines: RoutineLine[];
   /** Rows to keep, the first that matters most. */
-  found: Found[];
+  found: CalibrationFound[];
   reference: string;
   uncertainty: Uncertainty | null;
   tape: Working;
@@ -115,7 +115,7 @@ export interface Routine {
   name: string;
   title: string;
   about: string;
-  suits: (subject: Subject) => boolean;
+  suits: (subject: RoutineSubject) => boolean;
   needs: (state: Pick<RoutineState, 'subject' | 'gauges' | 'told'>) => readonly Need[];
   asks: (state: Omit<RoutineState, 'readings'>) => readonly RoutineAsk[];
   /** @throws Refusal when the readings cannot be of what was asked */
@@ -123,7 +123,7 @@ export interface Routine {
 }
 
 /** What is calibrated, as a row names it. */
-export function calibratedOf(subject: Subject): Calibrated {
+export function calibratedOf(subject: RoutineSubject): Calibrated {
   switch (subject.kind) {
     case 'gauge':
       return { kind: 'gauge', gaugeId: subject.gauge.id };

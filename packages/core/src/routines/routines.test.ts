@@ -6,7 +6,7 @@ import type { Gauge } from '../records/shop/gauge';
 import type { Machine } from '../records/shop/machine';
 import { startingMachine } from '../shop/startingMachine';
 import { tapeErrors } from '../working/working.case';
-import { againstBefore } from './against';
+import { compareWithPrevious } from './compareWithPrevious';
 import { ROUTINES, routineNamed, routinesFor } from './list';
 import {
   calibratedOf,
@@ -14,7 +14,7 @@ import {
   type Routine,
   type RoutineResult,
   type RoutineState,
-  type Subject,
+  type RoutineSubject,
 } from './routine';
 
 const GAUGES: readonly (readonly [string, Gauge['kind'], number, number?])[] = [
@@ -71,9 +71,12 @@ const shop = knownToday({
   calibrations: [sized('probe-4', 3.996), sized('ring-25', 25.001), sized('master-100', 99.998)],
 });
 
-const gauge = (id: string): Subject => ({ kind: 'gauge', gauge: must(shop.gauges.find((one) => one.id === id)) });
+const gauge = (id: string): RoutineSubject => ({
+  kind: 'gauge',
+  gauge: must(shop.gauges.find((one) => one.id === id)),
+});
 const machine = (id: string): KnownMachine => must(shop.machines.find((one) => one.id === id));
-const rotary = (axis: 'A' | 'C', sense: 1 | -1 | undefined = 1): Subject => ({
+const rotary = (axis: 'A' | 'C', sense: 1 | -1 | undefined = 1): RoutineSubject => ({
   kind: 'rotary',
   machine: machine('trunnion-mill'),
   axis,
@@ -85,14 +88,19 @@ function must<T>(value: T | undefined): T {
   return value;
 }
 
-function stateOf(subject: Subject, routine: Routine, told: Record<string, string>, readings: RoutineState['readings']) {
+function stateOf(
+  subject: RoutineSubject,
+  routine: Routine,
+  told: Record<string, string>,
+  readings: RoutineState['readings'],
+) {
   const needs = routine.needs({ subject, gauges: shop.gauges, told });
   const start = startOfNeeds(needs, shop);
   return { subject, ...shop, unit: 'mm' as const, told: { ...start, ...told }, readings };
 }
 
 function run(
-  subject: Subject,
+  subject: RoutineSubject,
   name: string,
   readings: RoutineState['readings'],
   told: Record<string, string> = {},
@@ -104,8 +112,8 @@ function run(
 const figures = ({ lines }: RoutineResult) => lines.map(({ value }) => Number(value.toFixed(4)));
 
 describe('every routine', () => {
-  const things: Subject[] = [
-    ...shop.gauges.map((one): Subject => ({ kind: 'gauge', gauge: one })),
+  const things: RoutineSubject[] = [
+    ...shop.gauges.map((one): RoutineSubject => ({ kind: 'gauge', gauge: one })),
     { kind: 'cutter', cutter: { id: 't', name: 'End mill 6', diameter: 6 } },
     { kind: 'axis', machine: machine('knee-mill'), axis: 'x' },
     { kind: 'spot', machine: machine('gantry-router') },
@@ -172,7 +180,7 @@ describe('every routine', () => {
   });
 
   test('what it keeps is a row of the record', () => {
-    const results: [Subject, RoutineResult][] = [
+    const results: [RoutineSubject, RoutineResult][] = [
       [gauge('spring-finder-10'), run(gauge('spring-finder-10'), 'by-block', { plus: [-5.006], minus: [20.002] })],
       [gauge('spring-finder-10'), run(gauge('spring-finder-10'), 'fixed-face', { again: [0, 0.005, -0.005, 0] })],
       [gauge('pin-6'), run(gauge('pin-6'), 'hand-turned', { high: [0.012], low: [0.004] })],
@@ -206,7 +214,7 @@ test.each([
   ['spring-finder-10', 'fixed-face', ['dials', 'machining-centre'], 'dials'],
 ] as const)('%s, %s: of %j the %s stands there at first', (gaugeId, name, kinds, first) => {
   const gauge = must(shop.gauges.find(({ id }) => id === gaugeId));
-  const subject: Subject = { kind: 'gauge', gauge };
+  const subject: RoutineSubject = { kind: 'gauge', gauge };
   const machines = kinds.map((kind) => startingMachine(kind, kind, kind, 'mm'));
   const needs = must(routineNamed(subject, name)).needs({ subject, gauges: shop.gauges, told: {} });
   const { machines: known } = knownToday({ gauges: [], machines, calibrations: [] });
@@ -285,7 +293,7 @@ describe('worked cases', () => {
     expect(figures(run(rotary('C'), 'centre-by-angles', readings)).slice(0, 3)).toEqual([310, -120, 45]);
     expect(() => run(rotary('C', -1), 'centre-by-angles', readings)).toThrow(/went round the other way/);
     const routine = must(routineNamed(rotary('C'), 'centre-by-angles'));
-    const unseen: Subject = { kind: 'rotary', machine: machine('trunnion-mill'), axis: 'C', sense: undefined };
+    const unseen: RoutineSubject = { kind: 'rotary', machine: machine('trunnion-mill'), axis: 'C', sense: undefined };
     expect(() => routine.asks(stateOf(unseen, routine, {}, {}))).toThrow(/Make its trial turn first/);
   });
 
@@ -310,7 +318,7 @@ describe('worked cases', () => {
   });
 
   test('a spot tools are changed at adds its scatter twice over', () => {
-    const spot: Subject = { kind: 'spot', machine: machine('gantry-router') };
+    const spot: RoutineSubject = { kind: 'spot', machine: machine('gantry-router') };
     const found = run(spot, 'fixed-spot', { again: [-40, -40.01, -39.99, -40] });
     expect(found.found).toMatchObject([{ what: 'touch', approaches: 4 }]);
     expect(found.notes[0]).toMatch(/once with the old tool, once with the new/);
@@ -323,7 +331,7 @@ describe('worked cases', () => {
 
   test('a sensor on an arm, and the scale of an axis', () => {
     expect(figures(run(gauge('contact-light-10'), 'on-arm', { sensor: [-82.4], cutter: [-89.95] }))).toEqual([7.6]);
-    const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
+    const axis: RoutineSubject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
     const found = run(axis, 'axis-scale', { 'block-10': [10], 'block-25': [25.02] });
     expect(figures(found)).toEqual([0, 0.02]);
     expect(found.notes[0]).toMatch(/nothing is corrected behind your back/);
@@ -331,7 +339,7 @@ describe('worked cases', () => {
 });
 
 describe('backlash of an axis', () => {
-  const axis: Subject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
+  const axis: RoutineSubject = { kind: 'axis', machine: machine('knee-mill'), axis: 'x' };
   const twice = { plus1: [10.18], minus1: [10], plus2: [10.185], minus2: [10.005], plus3: [10.175], minus3: [9.995] };
 
   test('one place come to from both sides in turn', () => {
@@ -356,7 +364,7 @@ describe('backlash of an axis', () => {
 });
 
 test('a centre asks for Z without the tool in it, and for the other axes at zero', () => {
-  const says = (subject: Subject, name: string) => {
+  const says = (subject: RoutineSubject, name: string) => {
     const routine = must(routineNamed(subject, name));
     return routine.asks(stateOf(subject, routine, {}, {})).map(({ say }) => say);
   };
@@ -377,7 +385,7 @@ describe('held against what was found before', () => {
     found: { what: 'trigger', value, machineId: 'trunnion-mill', U: 0.006 },
   });
   const now = run(setter, 'setter-height', { touch: [-40.002, -40.002] }, { machine: 'trunnion-mill' });
-  const said = (...before: Calibration[]) => againstBefore(setter, now, before, 'mm');
+  const said = (...before: Calibration[]) => compareWithPrevious(setter, now, before, 'mm');
 
   test('the last of the same sort on the same machine, with E_n', () => {
     expect(said(trigger(-139.9))).toMatchObject([
@@ -403,10 +411,10 @@ describe('held against what was found before', () => {
       { plus: [-5.006], minus: [20.002] },
       { block: 'block-25', machine: 'knee-mill' },
     );
-    expect(againstBefore(spring, { ...size, compare: { value: 10.004, U: 0.01 } }, [], 'mm')[0]).toMatch(
+    expect(compareWithPrevious(spring, { ...size, compare: { value: 10.004, U: 0.01 } }, [], 'mm')[0]).toMatch(
       /^It agrees with the 10\.000 mm in use/,
     );
     const again = run(spring, 'fixed-face', { again: [0, 0.005, 0] });
-    expect(againstBefore(spring, again, [], 'mm')).toEqual([]);
+    expect(compareWithPrevious(spring, again, [], 'mm')).toEqual([]);
   });
 });

@@ -1,6 +1,6 @@
 import { deriveState, type SetupState } from '../state/basis/setupState';
 import { AFTER, happened, keeping, measured, REFERENCE, set as setTo } from '../state/zAndTools/lengths.case';
-import { plateSnapshot, reading, rowOf, settingBody } from '../state/basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf, settingBody } from '../state/basis/snapshot.case';
 import type { NewCalibration } from '../records/shop/calibration';
 import type { RowEntry } from '../records/kinds/entry';
 import { withEntries } from '../records/kinds/merge';
@@ -22,7 +22,7 @@ const ring = {
 const set = settingBody();
 
 const withX = withEntries({ ...plateSnapshot, patterns: [ring] }, [
-  rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
+  rowOf('reading', caseReading({ kind: 'face', face: 'left' }, -5.01)),
   rowOf('zeroing', set),
 ]);
 

@@ -1,6 +1,6 @@
 import { drift } from '../../src/calibration/drift';
 import { ballTrue } from '../../src/calibration/ballTrue';
-import { probeInRing } from '../../src/calibration/probeInRing';
+import { calibrateProbeInRing } from '../../src/calibration/probeInRing';
 import type { Chance } from '../../src/metrology/chance';
 import { ballAngles } from '../../src/rotary/ballAngles';
 import { indexTable } from '../../src/rotary/indexTable';
@@ -47,7 +47,7 @@ export function simulatedProbe(random: Chance, axes: 1 | 2): Trial {
     const pair = (turned: 1 | -1) => ({ plus: wall(1, turned), minus: wall(-1, turned) });
     return { first: pair(1), turned: pair(-1) };
   };
-  const found = probeInRing({
+  const found = calibrateProbeInRing({
     ring,
     x: along('x'),
     ...(axes === 2 && { y: along('y') }),

@@ -14,7 +14,7 @@ import { rotate } from '../../src/geometry/rotate';
 import { readSweep } from '../closedForms/indicator';
 import type { Chance } from '../../src/metrology/chance';
 import type { Trial } from './coverage';
-import { face, feel, finderOf, radiusOf, shown, type Finder } from './finder';
+import { touchFaceWith, touchSurface, finderOf, finderRadius, shown, type Finder } from './finder';
 
 type Simulation = (random: Chance, method: Method) => Trial;
 
@@ -24,7 +24,7 @@ const simulateFace: Simulation = (random, method) => {
   const mill = finderOf(random, method);
   const at = random.between(-300, 300);
   const approach = random.pick<Approach>(1, -1);
-  const found = edge({ ...mill.told, readings: face(mill, at, approach, 'x', 'face'), approach, nominal: 0 });
+  const found = edge({ ...mill.told, readings: touchFaceWith(mill, at, approach, 'x', 'face'), approach, nominal: 0 });
   return { error: found.edge - at, U: found.uncertainty.U };
 };
 
@@ -33,10 +33,10 @@ const simulateMiddle =
   (random, method) => {
     const mill = finderOf(random, method);
     const at = random.between(-300, 300);
-    const width = 2 * radiusOf(mill) + random.between(2, 200);
+    const width = 2 * finderRadius(mill) + random.between(2, 200);
     const sign: Approach = kind === 'web' ? 1 : -1;
-    const low = face(mill, at - width / 2, sign, 'x', 'low');
-    const high = face(mill, at + width / 2, sign === 1 ? -1 : 1, 'x', 'high');
+    const low = touchFaceWith(mill, at - width / 2, sign, 'x', 'low');
+    const high = touchFaceWith(mill, at + width / 2, sign === 1 ? -1 : 1, 'x', 'high');
     const found = oppositeFaces({
       ...mill.told,
       first: { readings: low, approach: sign },
@@ -59,7 +59,7 @@ const simulateCorner =
     const turn = way === 'axes' ? 0 : random.between(-3, 3);
     const at = place(random);
     const [sx, sy] = [random.pick<Approach>(1, -1), random.pick<Approach>(1, -1)];
-    const radius = radiusOf(still);
+    const radius = finderRadius(still);
     const seen = (u: number, v: number) => {
       const { x, y } = rotate({ x: u, y: v }, turn);
       return { x: at.x + x - mill.eccentric.x, y: at.y + y - mill.eccentric.y };
@@ -67,11 +67,11 @@ const simulateCorner =
     // Its middle stands half of it, square to the face, before that; from there it is a touch like any other.
     const along = (u: number) => {
       const { x, y } = seen(sx * u, -sy * radius);
-      return { x, y: feel(still, y + sy * radius, sy, 'along x') };
+      return { x, y: touchSurface(still, y + sy * radius, sy, 'along x') };
     };
     const up = (v: number) => {
       const { x, y } = seen(-sx * radius, sy * v);
-      return { x: feel(still, x + sx * radius, sx, 'along y'), y };
+      return { x: touchSurface(still, x + sx * radius, sx, 'along y'), y };
     };
     const far = random.between(60, 200);
     const found = corner({
@@ -111,7 +111,7 @@ const simulatePoints =
   (random, method) => {
     const mill = finderOf(random, method);
     const at = place(random);
-    const radius = radiusOf(mill) + random.between(3, 40);
+    const radius = finderRadius(mill) + random.between(3, 40);
     const { lostMotion: _, ...told } = mill.told;
     const found = circle({
       ...told,
@@ -186,7 +186,7 @@ const simulateHoleLine =
       { x: random.between(5, 40), y: random.between(5, 40) },
       { x: random.between(80, 160), y: random.between(50, 90) },
     ] as const;
-    const radius = radiusOf(mill) + random.between(3, 10);
+    const radius = finderRadius(mill) + random.between(3, 10);
     const [from, to] = nominals.map((nominal) => {
       const turned = rotate(nominal, turn);
       const at = { x: zero.x + turned.x, y: zero.y + turned.y };

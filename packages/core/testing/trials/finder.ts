@@ -83,11 +83,11 @@ export const shown = (value: number, { told }: Finder): number =>
   Math.round(value / told.method.resolution) * told.method.resolution;
 
 /** Half of the contact as it truly is, with what lies between. */
-export const radiusOf = ({ mill, with: { contact, between }, high }: Finder): number =>
+export const finderRadius = ({ mill, with: { contact, between }, high }: Finder): number =>
   trueRadius(mill, contact) + trueThickness(mill, between, contact) + high;
 
 /** What the scale shows as a flat at `at` is found once more: the mill's own trip there, backlash and the display on top. */
-export const feel = (finder: Finder, at: number, approach: Approach, surface: string): number =>
+export const touchSurface = (finder: Finder, at: number, approach: Approach, surface: string): number =>
   shown(
     metAt(finder.mill, { ...finder.with, surface, arms: finder.count() }, at, approach) -
       approach * finder.high -
@@ -98,6 +98,14 @@ export const feel = (finder: Finder, at: number, approach: Approach, surface: st
 const touches = ({ random }: Finder): number => random.pick(1, 2, 3, 5);
 
 /** Readings of a face at `at` with its outward normal against `approach`; the eccentric contact touches early or late. */
-export function face(finder: Finder, at: number, approach: Approach, axis: 'x' | 'y', surface: string): number[] {
-  return Array.from({ length: touches(finder) }, () => feel(finder, at - finder.eccentric[axis], approach, surface));
+export function touchFaceWith(
+  finder: Finder,
+  at: number,
+  approach: Approach,
+  axis: 'x' | 'y',
+  surface: string,
+): number[] {
+  return Array.from({ length: touches(finder) }, () =>
+    touchSurface(finder, at - finder.eccentric[axis], approach, surface),
+  );
 }

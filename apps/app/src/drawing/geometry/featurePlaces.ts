@@ -2,7 +2,7 @@ import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Part } from '@zero-point/core/records/shop/part';
 import { CORNERS, FACES } from '@zero-point/core/records/values/faces';
 import { facesOfCorner, rectanglesOf, roundsOf, wallTouch, type Rectangle } from '@zero-point/core/datum/shapes';
-import { placeTargets, type Wanted } from './targetPlace';
+import { placeTargets, type TargetWanted } from './targetPlace';
 import type { View } from './view';
 
 /** Size of the target at a corner, and how deep one is along a face, px. */
@@ -18,7 +18,7 @@ const outward = ({ kind }: Rectangle, face: (typeof FACES)[number]): number =>
   kind !== 'stock' ? 0 : face === 'left' || face === 'front' ? -OUT : OUT;
 
 /** Where a face can be tapped: its length between the corners' targets, mostly outside of it. */
-function faceWanted(shape: Rectangle, face: (typeof FACES)[number], view: View): Wanted<Feature> {
+function faceWanted(shape: Rectangle, face: (typeof FACES)[number], view: View): TargetWanted<Feature> {
   const { axis, at } = wallTouch(shape, face);
   const along = axis === 'x' ? 'y' : 'x';
   const middle = (shape.from[along] + shape.to[along]) / 2;
@@ -34,7 +34,7 @@ function faceWanted(shape: Rectangle, face: (typeof FACES)[number], view: View):
   };
 }
 
-function cornerWanted(shape: Rectangle, corner: (typeof CORNERS)[number], view: View): Wanted<Feature> {
+function cornerWanted(shape: Rectangle, corner: (typeof CORNERS)[number], view: View): TargetWanted<Feature> {
   const { alongX, alongY } = facesOfCorner(corner);
   const at = { x: wallTouch(shape, alongY).at, y: wallTouch(shape, alongX).at };
   return {
@@ -46,7 +46,7 @@ function cornerWanted(shape: Rectangle, corner: (typeof CORNERS)[number], view: 
   };
 }
 
-function middleWanted(shape: Rectangle, view: View): Wanted<Feature> {
+function middleWanted(shape: Rectangle, view: View): TargetWanted<Feature> {
   return {
     thing: { kind: 'middle', axis: 'x', ...of(shape) },
     x: view.x((shape.from.x + shape.to.x) / 2),
@@ -60,7 +60,7 @@ function middleWanted(shape: Rectangle, view: View): Wanted<Feature> {
  * What of a part can be tapped on its drawing, the stock's faces and corners first, then bores by size; and what has no
  * room there for a finger.
  */
-export function featurePlaces(part: Part, view: View): { placed: Wanted<Feature>[]; left: Feature[] } {
+export function featurePlaces(part: Part, view: View): { placed: TargetWanted<Feature>[]; left: Feature[] } {
   const [stock, ...shapes] = rectanglesOf(part);
   if (!stock) return { placed: [], left: [] };
   const rounds = [...roundsOf(part)].sort((a, b) => b.diameter - a.diameter);

@@ -3,7 +3,7 @@ import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
 import fc from 'fast-check';
 import { featurePlaces } from './featurePlaces';
 import { placeTargets } from './targetPlace';
-import { fit } from './view';
+import { fitToView } from './view';
 
 const part = {
   ...plateBook.part,
@@ -15,7 +15,7 @@ const part = {
   ],
 };
 const viewOf = (width: number, height: number) =>
-  fit({ left: 0, bottom: 0, right: part.size.x, top: part.size.y }, width, height, 52);
+  fitToView({ left: 0, bottom: 0, right: part.size.x, top: part.size.y }, width, height, 52);
 
 describe('targets on a drawing', () => {
   test('never overlap and are never smaller than a finger, whatever is wanted', () => {

@@ -14,7 +14,7 @@ export interface View {
 }
 
 /** Fits a world into a box at one scale for both directions, centred, `inset` px free all round. */
-export function fit(world: World, width: number, height: number, inset = 0): View {
+export function fitToView(world: World, width: number, height: number, inset = 0): View {
   const scale = Math.min(
     (width - 2 * inset) / (world.right - world.left),
     (height - 2 * inset) / (world.top - world.bottom),

@@ -1,19 +1,19 @@
-import { foundOf, type Found } from '@zero-point/core/practice/badDay/found';
-import type { Trouble } from '@zero-point/core/practice/badDay/trouble';
-import { troubleWords } from '@zero-point/core/practice/badDay/words';
+import { foundOf, type BadDayFound } from '@zero-point/core/practice/badDay/found';
+import type { BadDayTrouble } from '@zero-point/core/practice/badDay/trouble';
+import { badDayTroubleText } from '@zero-point/core/practice/badDay/troubleText';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { PageDialog } from '../../dialogs/PageDialog';
 import { TickBox } from '../../controls/TickBox';
-import type { Running } from '../../stores/practice';
+import type { RunningSession } from '../../stores/practice';
 import { usePractised } from '../../stores/practised';
 import { AppText } from '../../theme/AppText';
 import { lessonPath } from '../path';
 
 interface BadDayDialogProps {
-  running: Running;
+  running: RunningSession;
   onLeave: () => void;
 }
 
@@ -24,9 +24,9 @@ const FRAME = 220;
 export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
   const { height } = useWindowDimensions();
   const { troubles = [] } = running.lesson;
-  const [said, setSaid] = useState<readonly Trouble[]>([]);
-  const [found, setFound] = useState<Found | undefined>(undefined);
-  const tick = (trouble: Trouble) =>
+  const [said, setSaid] = useState<readonly BadDayTrouble[]>([]);
+  const [found, setFound] = useState<BadDayFound | undefined>(undefined);
+  const tick = (trouble: BadDayTrouble) =>
     setSaid(said.includes(trouble) ? said.filter((one) => one !== trouble) : [...said, trouble]);
   const say = () => {
     const next = foundOf(running.seed, troubles, said);
@@ -55,7 +55,7 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
             {troubles.map((trouble) => (
               <TickBox
                 key={trouble}
-                label={troubleWords(trouble).what}
+                label={badDayTroubleText(trouble).what}
                 ticked={said.includes(trouble)}
                 onTick={() => tick(trouble)}
               />
@@ -74,26 +74,26 @@ export function BadDayDialog({ running, onLeave }: BadDayDialogProps) {
   );
 }
 
-function Told({ found: { named, missed, wrong } }: { found: Found }) {
+function Told({ found: { named, missed, wrong } }: { found: BadDayFound }) {
   return (
     <>
       {named.map((one) => (
-        <One key={one} tone="good" head={`✓ ${troubleWords(one).what}`} rest={[troubleWords(one).mend]} />
+        <One key={one} tone="good" head={`✓ ${badDayTroubleText(one).what}`} rest={[badDayTroubleText(one).mend]} />
       ))}
       {missed.map((one) => (
         <One
           key={one}
           tone="bad"
-          head={`✗ Missed: ${troubleWords(one).what}`}
-          rest={[troubleWords(one).shows, troubleWords(one).mend]}
+          head={`✗ Missed: ${badDayTroubleText(one).what}`}
+          rest={[badDayTroubleText(one).shows, badDayTroubleText(one).mend]}
         />
       ))}
       {wrong.map((one) => (
         <One
           key={one}
           tone="warn"
-          head={`▲ This did not happen: ${troubleWords(one).what}`}
-          rest={[`You would see: ${troubleWords(one).shows}`]}
+          head={`▲ This did not happen: ${badDayTroubleText(one).what}`}
+          rest={[`You would see: ${badDayTroubleText(one).shows}`]}
         />
       ))}
     </>
@@ -111,7 +111,7 @@ const One = ({ tone, head, rest }: { tone: 'good' | 'bad' | 'warn'; head: string
   </View>
 );
 
-function AnotherDay({ running }: { running: Running }) {
+function AnotherDay({ running }: { running: RunningSession }) {
   const router = useRouter();
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
   return (

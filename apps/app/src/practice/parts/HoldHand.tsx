@@ -1,6 +1,6 @@
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import type { Work } from '@zero-point/core/practice/mill/works/work';
+import type { MillWork } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { TickBox } from '../../controls/TickBox';
@@ -12,7 +12,7 @@ interface HoldProps<W> {
 }
 
 /** A part in a vise, on two parallels: tightened, tapped down, and a finger at the parallels. */
-export const SeatHand = ({ work, onAct }: HoldProps<Extract<Work, { kind: 'seat' }>>) => (
+export const SeatHand = ({ work, onAct }: HoldProps<Extract<MillWork, { kind: 'seat' }>>) => (
   <>
     <TickBox label="Vise tightened" ticked={work.tight} onTick={() => onAct({ do: 'bolts', tight: !work.tight })} />
     <Row>
@@ -25,7 +25,7 @@ export const SeatHand = ({ work, onAct }: HoldProps<Extract<Work, { kind: 'seat'
   </>
 );
 
-function triedWords({ tried }: Extract<Work, { kind: 'seat' }>): string {
+function triedWords({ tried }: Extract<MillWork, { kind: 'seat' }>): string {
   if (!tried) return 'Not tried since then.';
   if (tried.left && tried.right) return 'Both parallels slide.';
   if (!tried.left && !tried.right) return 'Neither parallel moves.';
@@ -33,7 +33,7 @@ function triedWords({ tried }: Extract<Work, { kind: 'seat' }>): string {
 }
 
 /** A rotary table that lies loose on the mill's own. */
-export const TableHand = ({ work, onAct }: HoldProps<Extract<Work, { kind: 'table' }>>) => (
+export const TableHand = ({ work, onAct }: HoldProps<Extract<MillWork, { kind: 'table' }>>) => (
   <>
     <Row says={work.tight ? 'Bolted down: it cannot move.' : 'Loose: a plug moves it.'} />
     <TickBox label="Bolts tightened" ticked={work.tight} onTick={() => onAct({ do: 'bolts', tight: !work.tight })} />

@@ -1,9 +1,9 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { mark, type ToolMark } from '@zero-point/core/practice/marking/mark';
-import { countOf } from '@zero-point/core/practice/mill/millAct';
+import { actCount } from '@zero-point/core/practice/mill/millAct';
 import type { AxisMark } from '@zero-point/core/practice/marking/axisMark';
 import { thingWords } from '@zero-point/core/practice/thingWords';
-import { millMistakeText } from '@zero-point/core/practice/words';
+import { millMistakeText } from '@zero-point/core/practice/mistakeText';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useRouter } from 'expo-router';
@@ -12,11 +12,11 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button, Divider } from 'react-native-paper';
 import { PageDialog } from '../../dialogs/PageDialog';
 import { AppText } from '../../theme/AppText';
-import type { Running } from '../../stores/practice';
+import type { RunningSession } from '../../stores/practice';
 import { lessonPath } from '../path';
 
 interface MarksDialogProps {
-  running: Running;
+  running: RunningSession;
   book: SetupState;
   onLeave: () => void;
 }
@@ -47,7 +47,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   const { lesson, mill, acts } = running;
   const unit = book.setup.units;
   const { axes, tools, things, slips, passed } = useMemo(
-    () => mark(lesson, mill, book, countOf(acts)),
+    () => mark(lesson, mill, book, actCount(acts)),
     [lesson, mill, book, acts],
   );
   const [again] = useState(() => Math.floor(Math.random() * 1_000_000));
@@ -76,7 +76,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
           </AppText>
         ))}
         <AppText tone="soft">
-          {`${countOf(acts)} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
+          {`${actCount(acts)} moves and settings in ${minutes} min${lesson.par ? `; about ${lesson.par.acts} in ${lesson.par.minutes} min is fair` : ''}.`}
         </AppText>
         <Divider />
         {slips.length === 0 ? (
@@ -106,7 +106,7 @@ export function MarksDialog({ running, book, onLeave }: MarksDialogProps) {
   );
 }
 
-const titleOf = ({ lesson }: Running, passed: boolean, axes: number): string =>
+const titleOf = ({ lesson }: RunningSession, passed: boolean, axes: number): string =>
   lesson.kind === 'free' && axes === 0 ? 'Nothing set yet' : passed ? 'Set correctly' : 'Not yet';
 
 const styles = StyleSheet.create({

@@ -1,6 +1,6 @@
 import { feel } from '@zero-point/core/practice/mill/contact';
 import { dialShows, LINE } from '@zero-point/core/practice/mill/indicator';
-import { feelWords } from '@zero-point/core/practice/words';
+import { feelText } from '@zero-point/core/practice/mistakeText';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
 import type { Approach, Axis } from '@zero-point/core/schema/quantities';
 import { millimetresPer, type LengthUnit } from '@zero-point/core/units/unit';
@@ -12,11 +12,11 @@ import { useKeys } from '../../keyboard/useKeys';
 import { useLayoutSize } from '../../layout/useLayoutSize';
 import { useLook } from '../../theme/useLook';
 import { AppText } from '../../theme/AppText';
-import { usePractice, type Running } from '../../stores/practice';
+import { usePractice, type RunningSession } from '../../stores/practice';
 import { useMillSound } from '../useMillSound';
 import { AxisRow } from './AxisRow';
 import { Handwheels } from './Handwheels';
-import { InSpindlePanel, Tray, type MovedBy } from './AtHand';
+import { InSpindlePanel, Tray, type MovingMode } from './MillHandControls';
 import { IndicatorDial } from '../../indicator/IndicatorDial';
 import { MillViews } from './MillViews';
 import { SetDialog } from './SetDialog';
@@ -43,14 +43,14 @@ const AXES: readonly Axis[] = ['x', 'y', 'z'];
 const DIAL = 150;
 
 /** The practice mill: what is seen, what is felt, what the scales show, and everything a hand does at it. */
-export function MillPanel({ running, unit }: { running: Running; unit: LengthUnit }) {
+export function MillPanel({ running, unit }: { running: RunningSession; unit: LengthUnit }) {
   const { palette } = useLook();
   const [chosen, setStep] = useState(1);
   const steps = STEPS[unit];
   const step = steps[chosen] ?? steps[1];
   const stepBy = Number(step) * millimetresPer(unit);
   const [setting, setSetting] = useState<Axis>();
-  const [by, setBy] = useState<MovedBy>(running.mill.spec.reads === 'screw' ? 'wheels' : 'steps');
+  const [by, setBy] = useState<MovingMode>(running.mill.spec.reads === 'screw' ? 'wheels' : 'steps');
   const { id, mill } = running;
   const { contacts, betweens } = mill.spec;
   const onAct = useCallback((what: MillAct) => usePractice.getState().do(id, what), [id]);
@@ -83,7 +83,7 @@ export function MillPanel({ running, unit }: { running: Running; unit: LengthUni
           )}
           <View style={styles.words}>
             <AppText kind="sentence" tone={mill.broken ? 'bad' : sure ? 'brass' : 'ink'} live>
-              {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelWords(mill, felt, unit)}`}
+              {`${mill.broken ? '✗ ' : felt === 'found' ? '✓ ' : ''}${feelText(mill, felt, unit)}`}
             </AppText>
           </View>
         </View>

@@ -1,7 +1,7 @@
 import { dialShows } from '@zero-point/core/practice/mill/indicator';
 import type { Mill } from '@zero-point/core/practice/mill/mill';
 import type { MillAct } from '@zero-point/core/practice/mill/millAct';
-import type { Work } from '@zero-point/core/practice/mill/works/work';
+import type { MillWork } from '@zero-point/core/practice/mill/works/work';
 import { formatLength } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { useState } from 'react';
@@ -137,14 +137,14 @@ function HeadTaps({ onAct }: { onAct: (what: MillAct) => void }) {
   );
 }
 
-const ViseHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'vise' }>>) => (
+const ViseHand = ({ work, onAct }: WorkProps<Extract<MillWork, { kind: 'vise' }>>) => (
   <>
     <Taps what={work.tight ? 'Bolted down: nothing moves.' : 'The right end is loose.'} onAct={onAct} />
     <TickBox label="Bolts tightened" ticked={work.tight} onTick={() => onAct({ do: 'bolts', tight: !work.tight })} />
   </>
 );
 
-const ChuckHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'chuck' }>>) => (
+const ChuckHand = ({ work, onAct }: WorkProps<Extract<MillWork, { kind: 'chuck' }>>) => (
   <>
     <Row says={`Mark ${work.mark}° faces the indicator.`}>
       <Do label="Table −90°" onPress={() => onAct({ do: 'index', by: -90 })} />
@@ -161,7 +161,7 @@ const ChuckHand = ({ work, onAct }: WorkProps<Extract<Work, { kind: 'chuck' }>>)
 
 const MOVES = ['0.1', '0.02', '0.002'] as const;
 
-function HeadHand({ work, turns, onAct }: WorkProps<Extract<Work, { kind: 'boring' }>> & { turns: boolean }) {
+function HeadHand({ work, turns, onAct }: WorkProps<Extract<MillWork, { kind: 'boring' }>> & { turns: boolean }) {
   const [step, setStep] = useState<(typeof MOVES)[number]>('0.1');
   return (
     <>

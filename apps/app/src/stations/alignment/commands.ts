@@ -1,7 +1,7 @@
 import { isPlug } from '@zero-point/core/messages/alignment/place';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
 import { logDial, logTouch } from '../../commands/logTouch';
-import { typedText, type Said } from '../../commands/typedEntry';
+import { typedTextOf, type TypedOrCaptured } from '../../commands/typedEntry';
 import { plugAxis, type AlignmentView } from './view';
 import type { Alignment } from '@zero-point/core/records/setup/alignment.schema';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
@@ -19,7 +19,7 @@ export const saveAlignment = (book: SetupState, alignment: Alignment): void =>
 export function logPlace(
   book: SetupState,
   { alignment, place, passNumber: pass }: Pick<AlignmentView, 'alignment' | 'place' | 'passNumber'>,
-  said: Said,
+  said: TypedOrCaptured,
   ticked: readonly string[],
 ): string | undefined {
   if (place === undefined) return 'Everything is read.';
@@ -36,5 +36,5 @@ export function logPlace(
     return logTouch(book, { subject, axis, approach: 1, gaugeId, feeler: 0, ticked: [...ticked] }, said);
   }
   const subject = { kind: 'alignment' as const, task: alignment.task, place, pass };
-  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [...ticked] }, typedText(said));
+  return logDial(book, { subject, gaugeId: alignment.indicatorId, ticked: [...ticked] }, typedTextOf(said));
 }

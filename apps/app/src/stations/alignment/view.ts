@@ -1,5 +1,5 @@
 import type { Axis } from '@zero-point/core/schema/quantities';
-import { placesOf, PLUG_PLACES } from '@zero-point/core/alignment/places';
+import { alignmentPlaces, PLUG_PLACES } from '@zero-point/core/alignment/places';
 import type { Alignment } from '@zero-point/core/records/setup/alignment';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { FACE_TOUCH } from '@zero-point/core/datum/partFrame';
@@ -40,7 +40,7 @@ export function alignmentView(
   const { task } = alignment;
   const number = passNumber ?? Math.max(1, latestPass(book, task));
   const pass = alignmentPass(book, alignment, number);
-  const places = placesOf(alignment);
+  const places = alignmentPlaces(alignment);
   const place = again !== undefined && places.includes(again) ? again : pass.next;
   return {
     alignment,

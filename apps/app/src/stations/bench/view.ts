@@ -1,6 +1,6 @@
 import { STATION_NAMES } from '@zero-point/core/records/values/stations';
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
-import { setWords } from '@zero-point/core/messages/datum/axesSet';
+import { axesSetWords } from '@zero-point/core/messages/datum/axesSet';
 import type { SetupStatus } from '@zero-point/core/messages/status/setupStatus';
 import { stationPath } from '../path';
 
@@ -48,7 +48,7 @@ function cardOf(summary: SetupSummary, standing: SetupStatus | undefined): CardV
     id,
     name,
     about: `${part} · ${machine}`,
-    set: standing ? `Zero at the ${standing.zero}. ${capital(setWords(set))}.` : `${capital(setWords(set))}.`,
+    set: standing ? `Zero at the ${standing.zero}. ${capital(axesSetWords(set))}.` : `${capital(axesSetWords(set))}.`,
     changedAt,
     state: standing?.state,
     next: next?.words,

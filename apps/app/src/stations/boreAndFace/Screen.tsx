@@ -24,8 +24,8 @@ import { WorkingStrip } from '../../working/WorkingStrip';
 import { AppText } from '../../theme/AppText';
 import { logPassMend, logStrike } from '../../commands/logTouch';
 import { BoreFields } from './parts/BoreFields';
-import { BoreInHand } from './parts/BoreInHand';
-import { WhichChoice } from './parts/WhichChoice';
+import { BoreOutline } from './parts/BoreOutline';
+import { BoreOrFacingChoice } from './parts/BoreOrFacingChoice';
 import { doubtfulPass } from '@zero-point/core/state/boreAndFace/doubtfulPass';
 import {
   boreSentence,
@@ -107,7 +107,7 @@ function ToSize({ book }: { book: SetupState }) {
             zeroSet={isSet(book)}
             height="fill"
             label={`${part.name} from above`}
-            marks={(seen) => drawn && <BoreInHand at={drawn} view={seen} />}
+            marks={(seen) => drawn && <BoreOutline at={drawn} view={seen} />}
           />
         )
       }
@@ -153,7 +153,7 @@ function ToSize({ book }: { book: SetupState }) {
       }
       detail={
         <>
-          <WhichChoice value="bore" />
+          <BoreOrFacingChoice value="bore" />
           {!bore && (
             <AppText tone="soft">
               Give its limits and measuring gauge once. Then each pass shows what to set and what to expect.

@@ -5,7 +5,7 @@ import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { agreements } from '@zero-point/core/state/checks/agreements';
-import { bookOf, dialRead, plateBook, presetDone, reading } from '@zero-point/core/state/basis/snapshot.case';
+import { bookOf, dialRead, plateBook, presetDone, caseReading } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { checksOf, datumView } from './view';
 import { logSlot, logZeroSet } from './parts/feature/commands';
@@ -43,9 +43,9 @@ const logged = (book: SetupState, ...bodies: NewReading[]): SetupState =>
     bodies.map((body) => ({ kind: 'reading' as const, setupId, body })),
   );
 const touched = (book: SetupState, name: Face, ...values: number[]): SetupState =>
-  logged(book, ...values.map((value) => reading(face(name), value)));
+  logged(book, ...values.map((value) => caseReading(face(name), value)));
 const along = (book: SetupState, name: Face, value: number, across: number): SetupState =>
-  logged(book, reading(face(name), value, { across: { text: `${across}`, value: across } }));
+  logged(book, caseReading(face(name), value, { across: { text: `${across}`, value: across } }));
 
 const set = (book: SetupState, name: Face, axis: 'x' | 'y', value: number): SetupState =>
   bookOf(book, [{ kind: 'zeroing', setupId, body: presetDone(face(name), axis, value, `${axis}-2`) }]);
@@ -142,7 +142,7 @@ describe('the three answers', () => {
       ...plateBook,
       machine: { ...plateBook.machine, kind: 'dials', scale: 'dial', axes: { x: axis, y: axis, z: axis } },
     };
-    const left = logged(dials, reading(face('left'), 12.325, { scale: 'dial' }));
+    const left = logged(dials, caseReading(face('left'), 12.325, { scale: 'dial' }));
     const forms = viewOf(left, 'face.left').forms;
     expect(forms.find(({ form }) => form === 'move')?.then).toBe('1 turn 80 lines further the same way; then zero X');
     expect(forms.find(({ form }) => form === 'preset')?.then).toMatch(
@@ -183,7 +183,7 @@ test('after the axis was set, the coordinate of the older zero is offered no mor
   const view = viewOf(done, 'face.left');
   expect([view.answer, view.forms]).toEqual([undefined, []]);
   expect(view.sentence).toBe('X was set since. To check it, touch the left face again, coming from the left.');
-  const again = logged(done, reading(face('left'), -5.002, { epoch: 'x-2' }));
+  const again = logged(done, caseReading(face('left'), -5.002, { epoch: 'x-2' }));
   expect(viewOf(again, 'face.left').forms[0]?.figure).toBe('−5.000');
 });
 
@@ -264,7 +264,7 @@ describe('a bore', () => {
     setup: { ...holed.setup, finderId: 'probe' },
   };
   const wall = (axis: 'x' | 'y', approach: 1 | -1, value: number, across?: number) =>
-    reading({ kind: 'round', of: 'hole-1' }, value, {
+    caseReading({ kind: 'round', of: 'hole-1' }, value, {
       axis,
       approach,
       gaugeId: 'probe',
@@ -312,7 +312,7 @@ describe('a bore', () => {
       { ways: { 'round.hole-1': 'plug' } },
     );
     const stand = (axis: 'x' | 'y', value: number) =>
-      reading({ kind: 'standing', of: 'hole-1' }, value, { axis, gaugeId: 'plug' });
+      caseReading({ kind: 'standing', of: 'hole-1' }, value, { axis, gaugeId: 'plug' });
     const done = logged(plugged, stand('x', 62.02), stand('y', 57.99));
     expect(viewOf(done, 'round.hole-1').answer).toBeUndefined();
     const word = viewOf(with_(done, { onMyWord: ['round.hole-1'] }), 'round.hole-1');
@@ -336,7 +336,7 @@ describe('a bore', () => {
 
   test('with another hole gives origin and direction', () => {
     const second = (axis: 'x' | 'y', approach: 1 | -1, value: number) =>
-      reading({ kind: 'round', of: 'hole-2' }, value, { axis, approach, gaugeId: 'probe' });
+      caseReading({ kind: 'round', of: 'hole-2' }, value, { axis, approach, gaugeId: 'probe' });
     const found = logged(
       probe,
       wall('x', 1, 73),
@@ -353,8 +353,8 @@ describe('a bore', () => {
     const mixed = logged(
       set(found, 'left', 'x', 0),
       second('y', -1, 54.5),
-      reading({ kind: 'round', of: 'hole-2' }, 3, { axis: 'x', approach: 1, gaugeId: 'probe', epoch: 'x-2' }),
-      reading({ kind: 'round', of: 'hole-2' }, 2, { axis: 'x', approach: -1, gaugeId: 'probe', epoch: 'x-2' }),
+      caseReading({ kind: 'round', of: 'hole-2' }, 3, { axis: 'x', approach: 1, gaugeId: 'probe', epoch: 'x-2' }),
+      caseReading({ kind: 'round', of: 'hole-2' }, 2, { axis: 'x', approach: -1, gaugeId: 'probe', epoch: 'x-2' }),
     );
     expect(viewOf(mixed, 'line.hole-1.hole-2').problem?.message).toMatch(/different scales/);
   });

@@ -1,11 +1,11 @@
-import { bookOf, dialRead, plateSnapshot, reading, sizeRead } from '@zero-point/core/state/basis/snapshot.case';
+import { bookOf, dialRead, plateSnapshot, caseReading, sizeRead } from '@zero-point/core/state/basis/snapshot.case';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { EVERYTHING, logView } from './view';
 
 const setupId = plateSnapshot.setup.id;
 const row = (body: Extract<Entry, { kind: 'reading' }>['body']): Entry => ({ kind: 'reading', setupId, body });
-const left = reading({ kind: 'face', face: 'left' }, -5);
-const front = reading({ kind: 'face', face: 'front' }, -5, { takenAt: '2026-11-25T09:00:00.000Z', gaugeId: 'pin' });
+const left = caseReading({ kind: 'face', face: 'left' }, -5);
+const front = caseReading({ kind: 'face', face: 'front' }, -5, { takenAt: '2026-11-25T09:00:00.000Z', gaugeId: 'pin' });
 const dial = dialRead({ kind: 'run-out', tool: 2, height: 5, place: 0, pass: 1 }, 0.01);
 const size = sizeRead({ kind: 'bore-size', of: 'b' }, 25.4);
 const strike: Entry = {

@@ -7,7 +7,7 @@ import { GAP } from '../../layout/layout';
 import { OutboxLine } from '../../delivery/OutboxLine';
 import { LinkButton } from '../../controls/LinkButton';
 import { RequestTrouble } from '../../delivery/RequestTrouble';
-import { Loading, Trouble } from '../../layout/States';
+import { Loading, TroubleNotice } from '../../layout/States';
 import { TopBar } from '../../layout/TopBar';
 import type { Shop } from '../../api/queries';
 import { useLook } from '../../theme/useLook';
@@ -21,7 +21,7 @@ import { useShopNow } from './parts/useShopNow';
 import { RotaryPage } from './calibrate/RotaryPage';
 import { RoutineScreen } from './calibrate/RoutineScreen';
 import { isRotaryName, subjectName, subjectOf } from './calibrate/subject';
-import { COLLECTION_TITLES, COLLECTIONS, isCollection, isRetired, thingFacts, keptOf, type Kept } from './view';
+import { COLLECTION_TITLES, COLLECTIONS, isCollection, isRetired, thingFacts, keptOf, type ShopThing } from './view';
 import { copyThing, retireThing } from './commands';
 import { useSettings } from '../../stores/settings';
 
@@ -117,7 +117,7 @@ export function ThingScreen() {
         const kept = keptOf(shop, collection).find(({ thing }) => thing.id === id);
         if (!kept)
           return (
-            <Trouble
+            <TroubleNotice
               title={`No such ${COLLECTION_TITLES[collection].one}`}
               detail="Go back and choose one from the list."
             />
@@ -137,7 +137,7 @@ export function ThingScreen() {
             />
           );
         if (measuring)
-          return <Trouble title="No such calibration" detail="Go back and choose one of its calibrations." />;
+          return <TroubleNotice title="No such calibration" detail="Go back and choose one of its calibrations." />;
         if (machine && isRotaryName(axis)) return <RotaryPage machine={machine} axis={axis} shop={shop} />;
         return (
           <View key={kept.thing.id} style={{ gap: 16 }}>
@@ -152,7 +152,7 @@ export function ThingScreen() {
 
 interface KeptProps {
   shop: Shop;
-  kept: Kept;
+  kept: ShopThing;
 }
 
 function Fields({ shop, kept: { collection, thing } }: KeptProps) {
@@ -249,6 +249,6 @@ function ShopPage({ title, called, back, bare = false, children }: ShopPageProps
 
 const NoSuch = () => (
   <ShopPage title="Shop" back={{ to: '/shop', label: 'Back to the shop' }}>
-    {() => <Trouble title="No such page" detail="Go back to the shop and choose one of its lists." />}
+    {() => <TroubleNotice title="No such page" detail="Go back to the shop and choose one of its lists." />}
   </ShopPage>
 );

@@ -1,7 +1,7 @@
 import { type Gauge, gauge as gaugeSchema } from '@zero-point/core/records/shop/gauge.schema';
 import { type Versioned, saveThing } from '../../commands/logEntry';
 import type { Shop } from '../../api/queries';
-import { IN_USE, type Kept, nextNumber, today } from './view';
+import { IN_USE, type ShopThing, nextNumber, today } from './view';
 import { saveMachine } from '../../commands/saveMachine';
 import type { Machine } from '@zero-point/core/records/shop/machine.schema';
 import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
@@ -22,7 +22,7 @@ export function saveToolNumber(shop: Shop, machineId: string, cutterId: string, 
 }
 
 /** Takes a thing out of use, or brings it back. */
-export function retireThing(shop: Shop, kept: Kept, retired: boolean): void {
+export function retireThing(shop: Shop, kept: ShopThing, retired: boolean): void {
   const change = { retiredOn: retired ? today() : undefined };
   if (kept.collection !== 'holdings') saveThingChange(shop, kept, change);
 }
@@ -30,7 +30,7 @@ export function retireThing(shop: Shop, kept: Kept, retired: boolean): void {
 /** Keeps a thing with some of it changed. */
 export function saveThingChange(
   shop: Shop,
-  { collection, thing }: Kept,
+  { collection, thing }: ShopThing,
   change: { id?: string; name?: string; retiredOn?: string | undefined },
 ): void {
   switch (collection) {
@@ -92,7 +92,7 @@ export function addHolding(shop: Shop): string {
 }
 
 /** The same thing under a new id and name; nothing measured is carried over, and no number: those belong to the one. */
-export function copyThing(kept: Kept, shop: Shop): string {
+export function copyThing(kept: ShopThing, shop: Shop): string {
   const change = { id: uuidv7(), name: `${kept.thing.name}, copy`.slice(0, 80) };
   saveThingChange(shop, kept, kept.collection === 'holdings' ? change : { ...change, ...IN_USE });
   return change.id;

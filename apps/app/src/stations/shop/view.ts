@@ -14,14 +14,14 @@ export const COLLECTIONS = ['machines', 'gauges', 'cutters', 'holdings'] as cons
 export type Collection = (typeof COLLECTIONS)[number];
 
 /** A thing of the shop with the list it stands in. */
-export type Kept =
+export type ShopThing =
   | { collection: 'machines'; thing: KnownMachine }
   | { collection: 'gauges'; thing: KnownGauge }
   | { collection: 'cutters'; thing: Cutter }
   | { collection: 'holdings'; thing: Holding };
 
 /** Everything of one list. */
-export function keptOf(shop: Shop, collection: Collection): Kept[] {
+export function keptOf(shop: Shop, collection: Collection): ShopThing[] {
   switch (collection) {
     case 'machines':
       return shop.machines.map((thing) => ({ collection, thing }));
@@ -61,7 +61,7 @@ export const nextNumber = ({ magazines }: Shop, machineId: string): number =>
   Math.max(0, ...(magazines.find(({ id }) => id === machineId)?.tools ?? []).map(({ number }) => number)) + 1;
 
 /** One line about a thing, for lists. */
-export function thingFacts(shop: Shop, kept: Kept, unit: LengthUnit): string {
+export function thingFacts(shop: Shop, kept: ShopThing, unit: LengthUnit): string {
   const size = (mm: number) => formatLengthUnit(mm, { unit });
   switch (kept.collection) {
     case 'machines': {
@@ -101,6 +101,6 @@ function numberWords(shop: Shop, cutter: Cutter): string {
     : `${numbers.map(({ machine, number }) => `T${number} ${machine.name}`).join(', ')}, `;
 }
 
-export const isRetired = ({ thing }: Kept): boolean => 'retiredOn' in thing && thing.retiredOn !== undefined;
+export const isRetired = ({ thing }: ShopThing): boolean => 'retiredOn' in thing && thing.retiredOn !== undefined;
 
 export const IN_USE = { retiredOn: undefined };

@@ -6,9 +6,9 @@ import { type MeasureDraft, thingOf, lacking } from './measureView';
 import { activeMeasurements } from '@zero-point/core/state/verify/measurements';
 import type { RecheckTouch } from '@zero-point/core/state/verify/recheckTargets';
 import { logTouch } from '../../commands/logTouch';
-import type { Said } from '../../commands/typedEntry';
+import type { TypedOrCaptured } from '../../commands/typedEntry';
 import type { CheckedProgram } from '@zero-point/core/program/checkProgram';
-import { countOf } from './programView';
+import { findingCount } from './programView';
 
 /** Logs what a gauge shows of the part; gives back what is wrong instead, and then logs nothing. */
 export function logMeasurement(book: SetupState, draft: MeasureDraft, text: string): string | undefined {
@@ -53,7 +53,7 @@ export function signFirstPart(book: SetupState, verdict: 'in' | 'out', by: strin
 export function logRecheck(
   book: SetupState,
   { subject, axis, approach, use, byControl }: RecheckTouch,
-  said: Said,
+  said: TypedOrCaptured,
   ticked: string[],
 ) {
   return logTouch(book, { subject, axis, approach, ...use, ticked }, said, undefined, byControl ? {} : undefined);
@@ -71,8 +71,8 @@ export function logProgramCheck(book: SetupState, file: File, { told, findings }
       lines: told.lines,
       checkedTo: told.checkedTo,
       tools: told.tools.flatMap(({ number }) => (number > 0 ? [number] : [])).slice(0, 500),
-      stops: countOf(findings, 'stop'),
-      minds: countOf(findings, 'mind'),
+      stops: findingCount(findings, 'stop'),
+      minds: findingCount(findings, 'mind'),
       at: new Date().toISOString(),
     },
   });

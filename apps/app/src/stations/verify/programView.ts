@@ -15,7 +15,7 @@ export const isStale = (book: SetupState, set: CheckContext): boolean =>
   JSON.stringify(programSetting(book)) !== JSON.stringify(set);
 
 /** How many of each level. */
-export const countOf = (findings: readonly Finding[], level: Finding['level']): number =>
+export const findingCount = (findings: readonly Finding[], level: Finding['level']): number =>
   findings.filter((one) => one.level === level).length;
 
 /** What is to be seen of a program: its path, the stock and what stands round it. mm. */
@@ -36,7 +36,7 @@ export function worldOf({ told }: CheckedProgram, { stock, boxes }: CheckContext
 const pair = ({ least, most }: Span): [number, number] => [least, most];
 
 /** The text of one line of a file, read from where it begins. */
-export async function lineText(file: File, { lineStarts }: CheckedProgram, line: number): Promise<string> {
+export async function readLineText(file: File, { lineStarts }: CheckedProgram, line: number): Promise<string> {
   const from = lineStarts[line - 1];
   if (from === undefined) return '';
   const text = await file.slice(from, Math.min(lineStarts[line] ?? file.size, from + 200)).text();

@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import { deriveState } from '@zero-point/core/state/basis/setupState';
 import { programSetting } from '@zero-point/core/state/verify/programContext';
-import { plateSnapshot, reading, rowOf, settingBody } from '@zero-point/core/state/basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf, settingBody } from '@zero-point/core/state/basis/snapshot.case';
 import { checkProgram, programBytes } from '@zero-point/core/program/checkProgram';
 import { POST_A_POCKET } from '@zero-point/core/program/fixtures/clean.case';
 import { PLATE_MILLED } from '@zero-point/core/program/fixtures/plate.case';
@@ -9,7 +9,7 @@ import { stretchOfLine } from '@zero-point/core/program/interpreter/lineNavigati
 import { withEntries } from '@zero-point/core/records/kinds/merge';
 import { recheckView } from './againView';
 import { exaggeration, kindChanged, lacking, measuringGauges, startDraft, type MeasureDraft } from './measureView';
-import { countOf, cursorView, isStale, lineText, worldOf } from './programView';
+import { findingCount, cursorView, isStale, readLineText, worldOf } from './programView';
 
 const checked = checkProgram(programBytes(POST_A_POCKET), PLATE_MILLED);
 const lines = POST_A_POCKET.split('\n');
@@ -34,8 +34,8 @@ describe('a program on the screen', () => {
 
   test('a line is read from the file by where it begins', async () => {
     const file = new File([POST_A_POCKET], 'pocket.nc');
-    expect(await lineText(file, checked, lineOf('N75'))).toBe('N75 G3 X66. Y58. Z-2. I-4. J0.');
-    expect(await lineText(file, checked, 10_000)).toBe('');
+    expect(await readLineText(file, checked, lineOf('N75'))).toBe('N75 G3 X66. Y58. Z-2. I-4. J0.');
+    expect(await readLineText(file, checked, 10_000)).toBe('');
   });
 
   test('what is in sight holds the path, the stock and every box', () => {
@@ -46,7 +46,7 @@ describe('a program on the screen', () => {
   });
 
   test('counts by level, and notices when something was set since', () => {
-    expect([countOf(checked.findings, 'stop'), countOf(checked.findings, 'mind')]).toEqual([0, 0]);
+    expect([findingCount(checked.findings, 'stop'), findingCount(checked.findings, 'mind')]).toEqual([0, 0]);
     const book = deriveState(plateSnapshot);
     expect(isStale(book, programSetting(book))).toBe(false);
     expect(isStale(book, { ...programSetting(book), lift: 5 })).toBe(true);
@@ -116,7 +116,7 @@ describe('what is measured next', () => {
 test('a face touched again should show its edge, half the finder before it', () => {
   const set = settingBody({ opens: 'x-set' });
   const touched = withEntries(plateSnapshot, [
-    rowOf('reading', reading({ kind: 'face', face: 'left' }, -5.01)),
+    rowOf('reading', caseReading({ kind: 'face', face: 'left' }, -5.01)),
     rowOf('zeroing', set),
   ]);
   const now = Date.parse(set.at);
@@ -147,7 +147,7 @@ describe('a bore touched again', () => {
   const wall = (value: number, approach: 1 | -1) =>
     rowOf(
       'reading',
-      reading({ kind: 'return-round', after: 'x-set', of: 'bearing' }, value, {
+      caseReading({ kind: 'return-round', after: 'x-set', of: 'bearing' }, value, {
         axis: 'x',
         approach,
         gaugeId: 'spring',

@@ -9,7 +9,7 @@ import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { depthTolerance } from '@zero-point/core/state/zAndTools/zZero';
 import { typedAsName, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { noteWords } from '@zero-point/core/messages/basis/note';
-import { MovedBy } from '../../touch/MovedBy';
+import { JogStepField } from '../../touch/JogStepField';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -227,7 +227,7 @@ export default function HeightsScreen({ book }: { book: SetupState }) {
               />
             )}
             {page.showing === 'entry' && as === 'scale' && view.arrives === 'lowered' && (
-              <MovedBy book={book} gaugeId={setup.heightGaugeId} />
+              <JogStepField book={book} gaugeId={setup.heightGaugeId} />
             )}
             {shows}
           </>

@@ -3,7 +3,7 @@ import type { TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
 import { logReadBack, logTouch, logZeroing, readLength } from '../../commands/logTouch';
-import type { Said } from '../../commands/typedEntry';
+import type { TypedOrCaptured } from '../../commands/typedEntry';
 import type { HeightsView } from './view';
 
 /**
@@ -15,7 +15,7 @@ import type { HeightsView } from './view';
 export function logToolTouch(
   book: SetupState,
   { subject, approach }: Pick<HeightsView, 'subject' | 'approach'>,
-  said: Said,
+  said: TypedOrCaptured,
   ticked: string[],
   as: TypedAs = 'scale',
 ): string | undefined {

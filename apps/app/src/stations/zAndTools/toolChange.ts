@@ -7,7 +7,7 @@ import type { Caution } from '@zero-point/core/cautions/caution';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { hasClip } from '@zero-point/core/messages/zAndTools/toolChange';
 import { logTouch, logZeroing } from '../../commands/logTouch';
-import type { Said } from '../../commands/typedEntry';
+import type { TypedOrCaptured } from '../../commands/typedEntry';
 
 /** What is done at a tool change, one act a screen, in this order. */
 export const CHANGE_ACTS = ['place', 'learn', 'next', 'clear', 'fit', 'clip', 'set', 'off'] as const;
@@ -60,7 +60,12 @@ export function spotCautions(book: SetupState, by: 'tool' | 'probe'): readonly C
 }
 
 /** Logs what Z shows with the tool that set Z, or the probe, on the spot. */
-export function logSpot(book: SetupState, { setter }: TouchOffPoint, ticked: string[], said: Said): string | undefined {
+export function logSpot(
+  book: SetupState,
+  { setter }: TouchOffPoint,
+  ticked: string[],
+  said: TypedOrCaptured,
+): string | undefined {
   const gauge = keptSpotGauge(book);
   if (!gauge || setter === undefined) return 'Choose the spot and what is put on it first.';
   const method = heightMethod(gauge.kind);

@@ -1,7 +1,7 @@
 import type { TouchedSubject } from '@zero-point/core/records/values/subject';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
-import { bookOf, plateBook, presetDone, reading, withTools } from '@zero-point/core/state/basis/snapshot.case';
+import { bookOf, plateBook, presetDone, caseReading, withTools } from '@zero-point/core/state/basis/snapshot.case';
 import { useOutbox } from '../../stores/outbox';
 import { logToolTouch, logZForm } from './commands';
 import { heightsView } from './view';
@@ -20,7 +20,7 @@ const ZERO: TouchedSubject = { kind: 'z-zero', tool: 1 };
 const DRILL: TouchedSubject = { kind: 'tool-length', tool: 2 };
 
 const touched = (book: SetupState, subject: TouchedSubject, value: number, epoch = 'first'): SetupState =>
-  bookOf(book, [{ kind: 'reading', setupId, body: reading(subject, value, { epoch }) }]);
+  bookOf(book, [{ kind: 'reading', setupId, body: caseReading(subject, value, { epoch }) }]);
 
 let logged: Entry[] = [];
 beforeEach(() => {

@@ -12,7 +12,7 @@ import {
   putWords,
   whereToTouch,
 } from '@zero-point/core/zAndTools/heightMethod';
-import { gapOf, gaugeSits, placesOf } from '@zero-point/core/state/gauges/gaugeSeat';
+import { gapOf, gaugeSits, gaugeSeatPlaces } from '@zero-point/core/state/gauges/gaugeSeat';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
 import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/records/shop/machine';
@@ -142,7 +142,7 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
         : [],
     gap: gap ?? 0,
     arrives: method.arrives,
-    askSits: gauge && sits === undefined ? placesOf(gauge) : undefined,
+    askSits: gauge && sits === undefined ? gaugeSeatPlaces(gauge) : undefined,
     blocked: blockedBy(book, gauge, isReference, zero !== undefined && zero.readings.at(-1)?.source.by !== 'control'),
     typedAs: isReference && hasController(book.machine) && gauge && TRIPS.includes(gauge.kind) ? TYPED_AS : ['scale'],
     subject,

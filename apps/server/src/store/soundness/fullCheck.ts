@@ -5,9 +5,9 @@ import Database from 'better-sqlite3';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { databaseFault, HOW_TO_RESTORE } from '../databaseFault';
 import { readBody } from '../readBody';
-import { readings } from '../readings';
+import { readingQueries } from '../readings';
 import { rowSums } from './rowSums';
-import { setAside } from './setAside';
+import { setAsideRows } from './setAside';
 import { brokenLines, goneRows, rowName, unsoundRows } from './soundness';
 
 type Found = ShopCheck['found'];
@@ -117,8 +117,8 @@ export async function fullCheck(file: string): Promise<ShopCheck> {
       await part('entries', found, 0, () => eachBody(db, 'entries', found)),
       await part('documents', found, 0, () => eachBody(db, 'documents', found)),
       await part('readings', found, 0, () => {
-        setAside(db, []);
-        const { some } = readings(db, rowSums(db));
+        setAsideRows(db, []);
+        const { some } = readingQueries(db, rowSums(db));
         return eachOf(
           (after) => some(after, AT_ONCE),
           ({ body }) => newReading.parse(JSON.parse(body)),

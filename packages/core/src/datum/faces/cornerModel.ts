@@ -1,6 +1,6 @@
 import { mean } from '../../metrology/mean';
 import { orthogonalLine } from '../../metrology/fits/orthogonalLine';
-import type { Model, Source } from '../../metrology/propagate';
+import type { Model, UncertaintySource } from '../../metrology/propagate';
 import { pooledVariance, SIZE_PART, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
 import { Refusal } from '../../problem/problem';
 import { contactRadiusLines } from './contactRadius';
@@ -123,9 +123,9 @@ export function cornerModel(input: CornerInput): Model {
   const values = [...alongX.map(({ y }) => y), ...alongY.map(({ x }) => x), radius, 0, 0];
   const touches = values
     .slice(0, radii)
-    .flatMap((_, on) => touchSources(input.method, scatter).map((part): Source => ({ ...part, on })));
-  const size: Source = { name: SIZE_PART, u: input.sizeU, shape: 'normal', on: radii };
-  const contact = [radii + 1, radii + 2].flatMap((on, face): Source[] => [
+    .flatMap((_, on) => touchSources(input.method, scatter).map((part): UncertaintySource => ({ ...part, on })));
+  const size: UncertaintySource = { name: SIZE_PART, u: input.sizeU, shape: 'normal', on: radii };
+  const contact = [radii + 1, radii + 2].flatMap((on, face): UncertaintySource[] => [
     { name: `${TOUCH_PART}, ${face === 0 ? 'Y' : 'X'}`, u: input.touchU, shape: 'normal', on },
     { ...standingPart(standingTir(input)), name: `run-out, standing, ${face === 0 ? 'Y' : 'X'}`, on },
   ]);

@@ -1,5 +1,5 @@
 import { circleFit } from '../../metrology/fits/circleFit';
-import type { Model, Source } from '../../metrology/propagate';
+import type { Model, UncertaintySource } from '../../metrology/propagate';
 import { pooledVariance, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
 import type { CircleInput } from './circle.schema';
 import { standingTir, touchSources } from '../touchSources';
@@ -19,7 +19,7 @@ export function circleModel(input: CircleInput): Model {
     return { x: dx / distance, y: dy / distance };
   });
   const n = touches.length;
-  const sources = touches.flatMap((_, on): Source[] => [
+  const sources = touches.flatMap((_, on): UncertaintySource[] => [
     ...touchSources(method, scatter).map((part) => ({ ...part, on })),
     { name: TOUCH_PART, u: touchU, shape: 'normal', on },
   ]);

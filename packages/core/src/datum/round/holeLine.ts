@@ -1,7 +1,7 @@
 import { angleSection } from '../../alignment/straighten';
 import { EDGE_CAUTIONS } from '../../cautions/caution';
 import { judge } from '../../metrology/judge';
-import { propagate, type Model, type Source } from '../../metrology/propagate';
+import { propagate, type Model, type UncertaintySource } from '../../metrology/propagate';
 import { combine } from '../../metrology/uncertainty';
 import { rotate } from '../../geometry/rotate';
 import { Refusal } from '../../problem/problem';
@@ -90,7 +90,7 @@ export function holeLineModel({ from, to }: HoleLineInput): Model {
   const us = [from.u.x, from.u.y, to.u.x, to.u.y];
   return {
     values: [from.found.x, from.found.y, to.found.x, to.found.y],
-    sources: us.map((u, on): Source => ({ name: names[on] ?? '', u, shape: 'normal', on })),
+    sources: us.map((u, on): UncertaintySource => ({ name: names[on] ?? '', u, shape: 'normal', on })),
     of: ([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => {
       const [a, b] = [
         { x: x1, y: y1 },

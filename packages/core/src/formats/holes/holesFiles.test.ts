@@ -9,7 +9,7 @@ import { holesFromJson, holesJson } from './holesJson';
 import { holesFromProgram } from './holesFromProgram';
 import { DIALECT_NAMES } from '../../records/values/dialects';
 import type { ProgramSection } from '../../holes/programSection';
-import { holesProgram, type ProgramJob } from './holesProgram';
+import { holesProgram, type HolesProgramJob } from './holesProgram';
 import { holesSvg } from './holesSvg';
 import { holesFromCsv, positionsCsv } from './holesCsv';
 
@@ -46,7 +46,7 @@ const refusal = (work: () => unknown): { code: string; message: string } => {
   throw new Error('it was not refused');
 };
 
-const program = (change: Partial<ProgramJob> = {}, section: Partial<ProgramSection> = {}) =>
+const program = (change: Partial<HolesProgramJob> = {}, section: Partial<ProgramSection> = {}) =>
   holesProgram({
     title: 'Base plate',
     unit: 'mm',
@@ -295,7 +295,7 @@ describe('programs', () => {
   });
 
   test('what would break something is refused with the field and what to do', () => {
-    const refused = (change: Partial<ProgramJob>, section: Partial<ProgramSection> = {}) =>
+    const refused = (change: Partial<HolesProgramJob>, section: Partial<ProgramSection> = {}) =>
       refusal(() => program(change, section));
     expect(refused({ feedFrom: 30 })).toMatchObject({ field: 'feedFrom' });
     expect(refused({ clear: 0, feedFrom: 0 })).toMatchObject({ field: 'feedFrom' });

@@ -11,7 +11,7 @@ import { commented, isOffsetWord } from '../programText';
 import { createScribe, type Scribe } from '../programWords';
 
 /** Holes that are written as a program: steps in the order they are done. Lengths in mm. */
-export interface ProgramJob {
+export interface HolesProgramJob {
   title: string;
   sections: readonly ProgramSection[];
   unit: LengthUnit;
@@ -44,7 +44,7 @@ const refuse = (code: string, field: string, message: string): Refusal => new Re
  * @throws Refusal naming the field: no tool number, heights the wrong way round, speed or feed beyond the machine's
  * limits, a work offset that is no word of a program, tapping, several tools without a table
  */
-export function holesProgram(job: ProgramJob): string {
+export function holesProgram(job: HolesProgramJob): string {
   check(job);
   const { title, sections, unit, workOffset, school } = job;
   const scribe = createScribe(unit);
@@ -70,7 +70,7 @@ export function holesProgram(job: ProgramJob): string {
   ].join('\n');
 }
 
-function withTable({ top, clear }: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+function withTable({ top, clear }: HolesProgramJob, section: ProgramSection, scribe: Scribe): string[] {
   const { number = 0 } = section.tool;
   return [
     headline(section, scribe),
@@ -80,7 +80,7 @@ function withTable({ top, clear }: ProgramJob, section: ProgramSection, scribe: 
   ];
 }
 
-function touchedAgain({ top, clear }: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+function touchedAgain({ top, clear }: HolesProgramJob, section: ProgramSection, scribe: Scribe): string[] {
   return [
     headline(section, scribe),
     commented(`In the spindle: ${section.tool.name}`),
@@ -98,7 +98,7 @@ const headline = ({ step, tool, holes }: ProgramSection, scribe: Scribe): string
   );
 
 /** Across first, at the clear height; then down, and out again before the next. */
-function drilled(job: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+function drilled(job: HolesProgramJob, section: ProgramSection, scribe: Scribe): string[] {
   const { top, clear, distance, dialect } = job;
   const [first] = section.holes;
   if (!first) return [];
@@ -128,7 +128,7 @@ const isPecked = ({ step, tool }: ProgramSection, { tip }: Hole): boolean =>
 const peckOf = ({ tool }: ProgramSection): number => Math.max(0.1, Math.floor(tool.diameter * 10) / 10);
 
 function plainMoves(
-  { top, clear, feedFrom, unit }: ProgramJob,
+  { top, clear, feedFrom, unit }: HolesProgramJob,
   section: ProgramSection,
   hole: Hole,
   isThere: boolean,
@@ -150,7 +150,7 @@ function plainMoves(
   return [...lines, `G0 ${scribe.to({ Z: top + clear })}`];
 }
 
-function cycles(job: ProgramJob, section: ProgramSection, scribe: Scribe): string[] {
+function cycles(job: HolesProgramJob, section: ProgramSection, scribe: Scribe): string[] {
   const lines = section.holes.map((hole, i) => {
     const before = section.holes[i - 1];
     const there = scribe.to({ X: hole.x, Y: hole.y });
@@ -159,7 +159,7 @@ function cycles(job: ProgramJob, section: ProgramSection, scribe: Scribe): strin
   return [...lines, 'G80'];
 }
 
-function cycle(job: ProgramJob, section: ProgramSection, hole: Hole, scribe: Scribe): string {
+function cycle(job: HolesProgramJob, section: ProgramSection, hole: Hole, scribe: Scribe): string {
   const { top, clear, feedFrom, unit, distance, dialect } = job;
   const pecked = isPecked(section, hole);
   const code = pecked ? 'G83' : section.step === 'ream' || section.step === 'bore' ? 'G85' : 'G81';
@@ -178,7 +178,7 @@ const FEED_PLACES: Readonly<Record<LengthUnit, number>> = { mm: 0, in: 2 };
 const feedWord = ({ feed }: ProgramSection, unit: LengthUnit): string =>
   `F${plainFigure(feed / millimetresPer(unit), FEED_PLACES[unit])}`;
 
-function check(job: ProgramJob): void {
+function check(job: HolesProgramJob): void {
   const { sections, clear, feedFrom, workOffset, school } = job;
   if (!isOffsetWord(workOffset))
     throw refuse(
@@ -201,7 +201,7 @@ function check(job: ProgramJob): void {
   for (const section of sections) checkSection(job, section);
 }
 
-function checkSection({ school, limits, unit }: ProgramJob, { step, tool, rpm, feed }: ProgramSection): void {
+function checkSection({ school, limits, unit }: HolesProgramJob, { step, tool, rpm, feed }: ProgramSection): void {
   if (step === 'tap')
     throw refuse(
       'no-tapping',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { WorkingSection } from '../../working/working';
 import { boltCircle } from './boltCircle';
 import { holeMeasures } from './holeMeasures';
-import { pattern, patternPositions, patternWorking } from './pattern';
+import { solvePattern, patternPositions, patternWorking } from './pattern';
 import { patternCheck } from './patternCheck';
 import { patternReckonInput, type PatternShape } from './pattern.schema';
 
@@ -149,7 +149,7 @@ describe('patterns', () => {
   });
 
   test('the tape of a hole that is not there is refused', () => {
-    expect(() => pattern({ kind: 'row', row, tapeFor: 8 })).toThrow(/no hole 8; this pattern has 7/);
+    expect(() => solvePattern({ kind: 'row', row, tapeFor: 8 })).toThrow(/no hole 8; this pattern has 7/);
   });
 });
 

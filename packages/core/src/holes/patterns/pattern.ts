@@ -74,7 +74,7 @@ function angleOfHole(circle: BoltCircle, hole: number): WorkingSection {
  * @example
  * pattern({ kind: 'row', row: { start: { x: 112, y: 30 }, pitch: 11.2, holes: 7, angle: 32 } }).positions[1] // x 121.498, y 35.935
  */
-export function pattern(input: PatternReckonInput): PatternOutput {
+export function solvePattern(input: PatternReckonInput): PatternOutput {
   return {
     positions: patternPositions(input),
     uncertainty: input.datumU ?? null,

@@ -47,5 +47,5 @@ export const patternCheckOutput = z.object({
 
 export type PatternCheckInput = z.output<typeof patternCheckInput>;
 export type PatternCheckOutput = z.output<typeof patternCheckOutput>;
-export type Finding = PatternCheckOutput['findings'][number];
+export type PatternFinding = PatternCheckOutput['findings'][number];
 export type FindingKind = (typeof FINDINGS)[number];

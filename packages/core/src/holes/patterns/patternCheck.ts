@@ -1,7 +1,7 @@
 import { sumSection, type Working } from '../../working/working';
 import {
   FINDINGS,
-  type Finding,
+  type PatternFinding,
   type FindingKind,
   type PatternCheckInput,
   type PatternCheckOutput,
@@ -27,7 +27,7 @@ const MAGNITUDE = 1.5;
  * @example patternCheck({ holes: [{ x: 5, y: 5, diameter: 4 }, { x: 9.5, y: 5, diameter: 4 }], outline: { left: 0, bottom: 0, right: 20, top: 10 }, leastWeb: 1 }).findings[0] // { kind: 'thin-web', holes: [0, 1], value: 0.5 }
  */
 export function patternCheck({ holes, outline, travel, leastWeb }: PatternCheckInput): PatternCheckOutput {
-  const found = new Map<FindingKind, Finding[]>(FINDINGS.map((kind) => [kind, []]));
+  const found = new Map<FindingKind, PatternFinding[]>(FINDINGS.map((kind) => [kind, []]));
   const counts: Record<FindingKind, number> = { ...NONE };
   const add = (kind: FindingKind, at: number[], value: number) => {
     counts[kind] += 1;

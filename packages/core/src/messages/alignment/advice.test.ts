@@ -1,10 +1,10 @@
-import { placesOf } from '../../alignment/places';
+import { alignmentPlaces } from '../../alignment/places';
 import type { Alignment } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import { alignmentShop as shop, configured, readPass as read } from '../../state/alignment/alignment.case';
 import { alignmentPass } from '../../state/alignment/taskAnswer';
 import { advise, type Advice } from './advice';
-import { entryLabel, placeTitle, question, toolWords } from './place';
+import { entryLabel, placeTitle, question, indicatorToolWords } from './place';
 
 function adviceOf(alignment: Alignment, values: number[], book = shop): Advice {
   const after = read(book, alignment, values);
@@ -136,12 +136,12 @@ describe('the one thing to read next', () => {
     ['skew', 0, /Touch the front face from the front, X 10\.000 mm along it/],
   ])('%s, place %i', (task, i, words) => {
     const alignment = configured(shop, task);
-    expect(question(shop, alignment, placesOf(alignment)[i] ?? 0, i === 0)).toMatch(words);
+    expect(question(shop, alignment, alignmentPlaces(alignment)[i] ?? 0, i === 0)).toMatch(words);
   });
 
   test('a chucked part by two faces: the table stands, the indicator swings', () => {
     const standing = configured(shop, 'chuck', { standing: true });
-    const [first = 0, second = 0] = placesOf(standing);
+    const [first = 0, second = 0] = alignmentPlaces(standing);
     expect(question(shop, standing, first, true)).toMatch(
       /^Spindle over the table’s centre, X and Y locked\..*face at mark 0°/,
     );
@@ -150,8 +150,8 @@ describe('the one thing to read next', () => {
 
   test('says with what, and never a bare length for a place', () => {
     expect(entryLabel(shop, configured(shop, 'skew'), 10)).toMatch(/^Y, at X 10\.000 mm$/);
-    expect(toolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
-    expect(toolWords(shop, configured(shop, 'skew'))).toBe('Edge finder, 10.000 mm.');
+    expect(indicatorToolWords(shop, configured(shop, 'vise'))).toBe('Lever indicator, lines of 0.002 mm.');
+    expect(indicatorToolWords(shop, configured(shop, 'skew'))).toBe('Edge finder, 10.000 mm.');
     expect(placeTitle(configured(shop, 'vise'), 120, 'mm')).toBe('at 120.000 mm');
     expect(placeTitle(configured(shop, 'head'), 180, 'mm')).toBe('left');
   });

@@ -113,7 +113,7 @@ export const isPlug = (alignment: Alignment): alignment is AlignmentOf<'centre'>
   alignment.task === 'centre' && alignment.school === 'plug';
 
 /** The tool of a task, for the line under the question. */
-export function toolWords(book: SetupState, alignment: Alignment): string {
+export function indicatorToolWords(book: SetupState, alignment: Alignment): string {
   const unit = book.setup.units;
   const id =
     alignment.task === 'skew' ? book.setup.finderId : isPlug(alignment) ? alignment.plugId : alignment.indicatorId;

@@ -3,7 +3,7 @@ import { EDGE_CAUTIONS, HEIGHT_CAUTIONS, METHOD_CAUTIONS, POSITION_CAUTIONS } fr
 import { GAUGE_KINDS } from '../../metrology/gaugeKinds';
 import { heightMethod, putWords, whereToTouch } from '../../zAndTools/heightMethod';
 import { METHOD_FACTS } from '../../methods/method';
-import { troubleWords } from '../../practice/badDay/words';
+import { badDayTroubleText } from '../../practice/badDay/troubleText';
 import { TOOL_KINDS } from '../../records/values/toolKinds';
 import { DEFAULT_WORKHOLDING } from '../../workholding/defaultHoldings';
 import { unloadingSteps } from '../../workholding/unloading';
@@ -60,7 +60,7 @@ test('a plug is never pushed: X and Y go to it', () => {
 });
 
 test('a plate that is worn makes tools dig in', () => {
-  expect(troubleWords('plate-worn').mend).toMatch(/too deep/);
+  expect(badDayTroubleText('plate-worn').mend).toMatch(/too deep/);
 });
 
 test('compensation ends after the cutter has left the wall', () => {

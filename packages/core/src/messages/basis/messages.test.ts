@@ -5,7 +5,7 @@ import { note } from '../../schema/note';
 import { noteWords } from './note';
 import { askWords, capitalize } from './grammar';
 import { MISTAKE_NAMES, mistakeText } from '../checks/mistakes';
-import { findingWords } from '../zAndTools/toolTableFinding';
+import { toolTableFindingWords } from '../zAndTools/toolTableFinding';
 
 describe('notes', () => {
   const figures = { of: 'touches', arc: 60.4, weakest: 89.6, fewest: 1, step: 0.05 };
@@ -54,7 +54,7 @@ describe('slips', () => {
 describe('what cannot be right in a table', () => {
   const said = (change: object, school: 'true-length' | 'touch-part' | 'reference-tool' = 'reference-tool') =>
     toolTableCheck({ school, reference: 1, U: 0.03, rows: [], ...change }).findings.map((finding) =>
-      Object.values(findingWords(finding, { school, units: 'mm' })).join(' '),
+      Object.values(toolTableFindingWords(finding, { school, units: 'mm' })).join(' '),
     );
 
   test('each is said by its tools', () => {

@@ -9,7 +9,7 @@ import { foundFeatures } from '../../state/datum/foundFeatures';
 import { programSetting } from '../../state/verify/programContext';
 import { progressOf } from '../../state/status/setupProgress';
 import { openReadBacks } from '../../state/readBack/readBack';
-import { bookOf, plateSnapshot, presetDone, reading } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading } from '../../state/basis/snapshot.case';
 import { tableAnswer } from '../../state/zAndTools/toolTable';
 import type { Entry } from '../../records/kinds/entry';
 import type { DialSubject, Subject, TouchedSubject } from '../../records/values/subject';
@@ -57,7 +57,7 @@ const axisOf = (subject: Subject): 'x' | 'z' =>
 const readingOf = (subject: TouchedSubject, gaugeId = 'no-such-gauge'): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading(subject, 12.5, { axis: axisOf(subject), gaugeId }),
+  body: caseReading(subject, 12.5, { axis: axisOf(subject), gaugeId }),
 });
 
 const dialOf = (subject: DialSubject, place: number): Entry => ({

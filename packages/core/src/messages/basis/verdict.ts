@@ -2,7 +2,7 @@ import { formatSmall } from '../../units/formatSmall';
 import type { LengthUnit } from '../../units/unit';
 import type { Verdict } from '../../metrology/judge';
 import type { Uncertainty } from '../../metrology/uncertainty';
-import { uncertaintyAdvice } from './uncertaintyAdvice';
+import { uncertaintyAdvice } from '../gauges/uncertaintyAdvice';
 
 /** `±0.014 mm` */
 export const plusMinus = (U: number, unit: LengthUnit): string => `±${formatSmall(U, { unit })}`;

@@ -1,7 +1,7 @@
 import { agreements } from '../../state/checks/agreements';
 import type { SetupState } from '../../state/basis/setupState';
 import { mendsOf } from '../../state/verify/corrections';
-import { bookOf, plateSnapshot, reading } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '../../state/basis/snapshot.case';
 import type { Face } from '../../records/values/subject';
 import { agreementWords, mendWords } from './agreement';
 
@@ -12,7 +12,7 @@ const touched = (units: 'mm' | 'in', ...touches: readonly (readonly [Face, numbe
     touches.map(([face, value]) => ({
       kind: 'reading' as const,
       setupId,
-      body: reading({ kind: 'face', face }, value),
+      body: caseReading({ kind: 'face', face }, value),
     })),
   );
 

@@ -3,7 +3,7 @@ import type { AnswerForm, Machine } from '../../records/shop/machine';
 import type { Face, TouchedSubject } from '../../records/values/subject';
 import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
-import { bookOf, plateSnapshot, reading } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '../../state/basis/snapshot.case';
 import { formsOf } from './answerForms';
 import type { FormView } from './formView';
 
@@ -26,7 +26,7 @@ const touched = (snapshot: typeof plateSnapshot, touches: readonly (readonly [Fa
     touches.map(([face, value]) => ({
       kind: 'reading' as const,
       setupId,
-      body: reading(faceOf(face), value, { scale: snapshot.machine.scale }),
+      body: caseReading(faceOf(face), value, { scale: snapshot.machine.scale }),
     })),
   );
 

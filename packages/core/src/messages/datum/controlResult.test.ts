@@ -1,6 +1,6 @@
 import { agreements } from '../../state/checks/agreements';
 import { faceAnswer } from '../../state/datum/face';
-import { bookOf, plateSnapshot, reading, rowOf, withTools } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading, rowOf, withTools } from '../../state/basis/snapshot.case';
 import { isTouch } from '../../records/log/reading';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { formsOf } from './answerForms';
@@ -12,9 +12,9 @@ const shop = { ...plateSnapshot, gauges: [...plateSnapshot.gauges, probe] };
 const result = (value: number) =>
   rowOf(
     'reading',
-    reading(LEFT, value, { gaugeId: 'probe', source: { by: 'control', text: String(value), unit: 'mm' } }),
+    caseReading(LEFT, value, { gaugeId: 'probe', source: { by: 'control', text: String(value), unit: 'mm' } }),
   );
-const raw = (value: number) => rowOf('reading', reading(LEFT, value, { gaugeId: 'probe' }));
+const raw = (value: number) => rowOf('reading', caseReading(LEFT, value, { gaugeId: 'probe' }));
 
 test('the control’s result is the face itself: no radius is taken off again, and only the offset is to be entered', () => {
   const book = bookOf(shop, [result(12.5)]);
@@ -30,7 +30,7 @@ test('by a plate the spindle stood half the cutter and the plate away, not half 
   const cutter = { id: 'mill', number: 1, name: 'End mill 10', diameter: 10 };
   const found = rowOf(
     'reading',
-    reading(LEFT, 12.5, { gaugeId: 'plate', tool: 1, source: { by: 'control', text: '12.5', unit: 'mm' } }),
+    caseReading(LEFT, 12.5, { gaugeId: 'plate', tool: 1, source: { by: 'control', text: '12.5', unit: 'mm' } }),
   );
   const book = bookOf({ ...shop, ...withTools([cutter]), gauges: [...shop.gauges, plate] }, [found]);
   const [first] = book.readings.filter(isTouch);

@@ -5,7 +5,7 @@ import { ruleReading } from '../basis/ruleReading';
 import { proveWords } from '../holes/proveList';
 
 /** Where the spindle must stand at part zero, as it goes after "stands": what an eye and a rule can see. */
-export function zeroPlaceWords(
+export function zeroCheckWords(
   { part, setup }: Pick<SetupState, 'part' | 'setup'>,
   { from }: Pick<ZeroCheckState, 'from'>,
 ): string {
@@ -17,7 +17,7 @@ export function zeroPlaceWords(
 
 /** What to do to look, in a sentence. */
 export const lookWords = (book: Pick<SetupState, 'part' | 'setup'>, look: ZeroCheckState): string =>
-  `Raise the tool, go to X 0 and Y 0, and stop the spindle. Check: is it ${zeroPlaceWords(book, look)}.`;
+  `Raise the tool, go to X 0 and Y 0, and stop the spindle. Check: is it ${zeroCheckWords(book, look)}.`;
 
 /** What a look that found it elsewhere may come from, by how far off it stands, and what to do. */
 export function elsewhereWords({ radius }: ZeroCheckState, unit: LengthUnit): string {

@@ -16,7 +16,7 @@ const listed = (axes: readonly string[]): string =>
 
 /** Why a zero is in doubt, and the one touch that proves it; or by how much it did not come back. */
 export function doubtWords(book: SetupState, { what, axes, faces, shift }: ZeroDoubt): string {
-  if (shift) return shiftWords(book, shift);
+  if (shift) return faceShiftWords(book, shift);
   const names = listed(axes.map((axis) => axis.toUpperCase()));
   const [face] = faces;
   const touch = face ? `, then touch the ${featureName(book.part, face)} once more` : '';
@@ -25,7 +25,7 @@ export function doubtWords(book: SetupState, { what, axes, faces, shift }: ZeroD
 }
 
 /** Where a face is now against where it was, and what that means. */
-export function shiftWords(book: SetupState, { feature, axis, off, U, stands }: FaceShift): string {
+export function faceShiftWords(book: SetupState, { feature, axis, off, U, stands }: FaceShift): string {
   const unit = book.setup.units;
   const name = featureName(book.part, feature);
   const by = `${formatLengthUnit(off, { unit, plus: true })} ${plusMinus(U, unit)}`;

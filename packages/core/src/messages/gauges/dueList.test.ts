@@ -1,4 +1,4 @@
-import type { Calibration, Found } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
 import type { Machine } from '../../records/shop/machine';
 import { startingMachine } from '../../shop/startingMachine';
@@ -12,7 +12,7 @@ const gauge = (id: string, kind: Gauge['kind'] = 'touch-plate'): Gauge => ({
   nominal: 10,
 });
 let seq = 0;
-const row = (gaugeId: string, found: Found, day: string): Calibration => {
+const row = (gaugeId: string, found: CalibrationFound, day: string): Calibration => {
   const at = `${day}T08:00:00.000Z`;
   seq += 1;
   return { id: `row-${seq}`, of: { kind: 'gauge', gaugeId }, found, from: at, at, seq, receivedAt: at };
@@ -79,7 +79,7 @@ describe('a rotary axis', () => {
     rotary: [{ name: 'A', sense: 1 }],
   };
   const of = { kind: 'rotary' as const, machineId: 'trunnion', axis: 'A' as const };
-  const about = (found: Found, day: string): Calibration => ({ ...row('none', found, day), of });
+  const about = (found: CalibrationFound, day: string): Calibration => ({ ...row('none', found, day), of });
   const centre = (y: number, day: string) =>
     about({ what: 'centre', at: [y, -322.3], U: [0.005, 0.005], by: 'flip' }, day);
   const lines = (...calibrations: Calibration[]) =>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { standingOf } from '../../state/basis/gaugeStatus';
+import { gaugeStatusOf } from '../../state/basis/gaugeStatus';
 import { rotaryKnownBy } from '../../state/basis/rotaryCentre';
 import { seriesOf, voidsOf, type KeptSeries } from '../../state/gauges/calibrationSeries';
 import { drift } from '../../calibration/drift';
@@ -59,7 +59,7 @@ function ofGauge(
 ): DueLine[] {
   const of = { kind: 'gauge' as const, gaugeId: gauge.id };
   const own = calibrations.filter((one) => one.of.kind === 'gauge' && one.of.gaugeId === gauge.id);
-  const standing = standingOf(gauge, own, now, uses.find(({ gaugeId }) => gaugeId === gauge.id)?.touches);
+  const standing = gaugeStatusOf(gauge, own, now, uses.find(({ gaugeId }) => gaugeId === gauge.id)?.touches);
   const words = standing.state === 'never' ? undefined : gaugeStatusText(gauge, standing);
   if (words !== undefined) return [{ of, words, grave: isDoubtful(standing) }];
   const usualU = 2 * GAUGE_FACTS[gauge.kind].sizeU * (isRound(gauge.kind) ? 2 : 1);

@@ -1,11 +1,11 @@
-import { standingOf } from '../../state/basis/gaugeStatus';
+import { gaugeStatusOf } from '../../state/basis/gaugeStatus';
 import { drift } from '../../calibration/drift';
-import type { Calibration, Found } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound } from '../../records/shop/calibration';
 import { dayWords, driftWords, isDoubtful, gaugeStatusText } from './gaugeStatus';
 
 const plate = { name: 'Touch plate', kind: 'touch-plate' as const };
 let seq = 0;
-const row = (found: Found, at: string, from = at): Calibration => ({
+const row = (found: CalibrationFound, at: string, from = at): Calibration => ({
   id: `row-${(seq += 1)}`,
   of: { kind: 'gauge', gaugeId: 'plate' },
   found,
@@ -17,7 +17,7 @@ const row = (found: Found, at: string, from = at): Calibration => ({
 const MARCH = '2026-03-09T08:00:00.000Z';
 const size = row({ what: 'size', value: 12.42, U: 0.01 }, MARCH);
 const said = (calibrations: Calibration[], moment: string, uses = 0) =>
-  gaugeStatusText(plate, standingOf(plate, calibrations, moment, uses));
+  gaugeStatusText(plate, gaugeStatusOf(plate, calibrations, moment, uses));
 
 describe('how a gauge stands', () => {
   test('never measured, good, nearly due, overdue', () => {
@@ -41,7 +41,7 @@ describe('how a gauge stands', () => {
 
   test('touches count as well as days, for what the shop says is due by them', () => {
     const probe = { name: 'Probe', kind: 'probe' as const, due: { uses: 100 } };
-    const standing = (uses: number) => standingOf(probe, [size], '2026-03-10T08:00:00.000Z', uses);
+    const standing = (uses: number) => gaugeStatusOf(probe, [size], '2026-03-10T08:00:00.000Z', uses);
     expect(standing(50).state).toBe('good');
     expect(standing(95)).toMatchObject({ state: 'soon', by: 'uses' });
     expect(standing(101)).toMatchObject({ state: 'overdue', by: 'uses' });
@@ -51,8 +51,8 @@ describe('how a gauge stands', () => {
 
   test('said to have been so from the start, it grows old from the day it was found', () => {
     const always = row({ what: 'size', value: 12.42, U: 0.01 }, MARCH, '1970-01-01T00:00:00.000Z');
-    expect(standingOf(plate, [always], '2026-01-01T00:00:00.000Z').state).toBe('good');
-    expect(standingOf(plate, [always], '2027-03-10T08:00:00.000Z').state).toBe('overdue');
+    expect(gaugeStatusOf(plate, [always], '2026-01-01T00:00:00.000Z').state).toBe('good');
+    expect(gaugeStatusOf(plate, [always], '2027-03-10T08:00:00.000Z').state).toBe('overdue');
   });
 });
 

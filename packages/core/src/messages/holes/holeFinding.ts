@@ -1,11 +1,15 @@
 import type { Hole } from '../../state/holes/holes';
-import type { Finding } from '../../holes/patterns/patternCheck.schema';
+import type { PatternFinding } from '../../holes/patterns/patternCheck.schema';
 import { formatLength } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';
 import { capitalize } from '../basis/grammar';
 
 /** A finding in a sentence, with what to do. */
-export function holeFindingWords({ kind, holes, value }: Finding, all: readonly Hole[], unit: LengthUnit): string {
+export function holeFindingWords(
+  { kind, holes, value }: PatternFinding,
+  all: readonly Hole[],
+  unit: LengthUnit,
+): string {
   const figure = `${formatLength(Math.abs(value), { unit })} ${unit}`;
   const names = holes.map((i) => `hole ${all[i]?.hole ?? i + 1} of ${all[i]?.pattern.name ?? '?'}`);
   const [first = '', second = ''] = names.map((name, i) => (i === 0 ? capitalize(name) : name));

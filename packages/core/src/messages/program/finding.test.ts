@@ -3,7 +3,7 @@ import { CLEAN } from '../../program/fixtures/clean.case';
 import { FAULTY, lineOf } from '../../program/fixtures/faulty.case';
 import { PLATE } from '../../program/fixtures/plate.case';
 import { programComparisonRows, envelopeWords } from './programComparison';
-import { findingWords, linesWords } from './finding';
+import { programFindingWords, linesWords } from './finding';
 import { zeroPlaceWords } from './finding/phrases';
 
 const checked = (text: string, set = PLATE) => checkProgram(programBytes(text), set);
@@ -13,7 +13,7 @@ test.each(FAULTY)('$name: said with a remedy, in mm and in inches, with nothing 
   expect(findings.length).toBeGreaterThan(0);
   for (const finding of findings)
     for (const unit of ['mm', 'in'] as const) {
-      const { said, remedy } = findingWords(finding, unit);
+      const { said, remedy } = programFindingWords(finding, unit);
       for (const sentence of [said, remedy]) {
         expect(sentence).toMatch(/[.!]$/);
         expect(sentence).not.toMatch(/undefined|NaN|null|\[object/);
@@ -27,7 +27,7 @@ test('an H of another tool, word for word', () => {
   const faulty = FAULTY.find(({ code }) => code === 'length-other');
   if (!faulty) throw new Error('there is none');
   const found = checked(lineOf(faulty).text, faulty.set).findings.find(({ code }) => code === 'length-other');
-  expect(found && findingWords(found, 'mm')).toEqual({
+  expect(found && programFindingWords(found, 'mm')).toEqual({
     said: 'Tool 5 runs by the length of row 2.',
     remedy: 'Change H2 to H5.',
   });

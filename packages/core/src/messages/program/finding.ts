@@ -16,7 +16,7 @@ const wordsOf = <C extends keyof FindingFigures>(code: C, figures: FindingFigure
   WORDS[code](figures, { unit, mm: (value) => formatLengthUnit(value, { unit }) });
 
 /** A finding in words, with its remedy. Lengths as the setup has them. */
-export const findingWords = ({ code, figures }: Finding, unit: LengthUnit): FindingWords =>
+export const programFindingWords = ({ code, figures }: Finding, unit: LengthUnit): FindingWords =>
   wordsOf(code, figures, unit);
 
 /** Where a finding stands, in words. */

@@ -37,6 +37,6 @@ export function nextWords(book: SetupState, next: NextThing): string {
 }
 
 /** Where work stopped, after a night: when, and what is next. */
-export function leftWords(book: SetupState, since: string, day: (moment: string) => string): string {
+export function remainingWords(book: SetupState, since: string, day: (moment: string) => string): string {
   return `You were last here ${day(since)}. Next: ${nextWords(book, progressOf(book).next)} Has anything moved since?`;
 }

@@ -37,7 +37,7 @@ export const setupStatus = z
 export type SetupStatus = z.output<typeof setupStatus>;
 
 /** Where a setup stands. */
-export function standingOf(book: SetupState): SetupStatus {
+export function setupStatusOf(book: SetupState): SetupStatus {
   const { part, setup } = book;
   const { state, done, next } = progressOf(book);
   return {

@@ -52,7 +52,7 @@ export function holeOffWords({ hole, found, U, told }: VerifiedHole, unit: Lengt
 }
 
 /** What is left of a hole once shift and turn of the whole pattern are taken out: no setting mends that. */
-export const leftWords = ({ leftPosition }: { leftPosition: number }, unit: LengthUnit): string =>
+export const leftoverWords = ({ leftPosition }: { leftPosition: number }, unit: LengthUnit): string =>
   `left after shift and rotation: ⌀ ${formatLengthUnit(leftPosition, { unit })}`;
 
 /**

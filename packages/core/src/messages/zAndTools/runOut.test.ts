@@ -1,4 +1,4 @@
-import { bookOf, plateSnapshot, reading, withTools } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading, withTools } from '../../state/basis/snapshot.case';
 import type { Cutter } from '../../records/shop/cutter';
 import { runOutDoubts } from './runOut';
 
@@ -19,8 +19,8 @@ const book = (tolerance?: number, touched = false) =>
     },
     touched
       ? [
-          { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'z-zero', tool: 1 }, 30) },
-          { kind: 'reading', setupId: 'plate-setup', body: reading({ kind: 'tool-length', tool: 2 }, 20) },
+          { kind: 'reading', setupId: 'plate-setup', body: caseReading({ kind: 'z-zero', tool: 1 }, 30) },
+          { kind: 'reading', setupId: 'plate-setup', body: caseReading({ kind: 'tool-length', tool: 2 }, 20) },
         ]
       : [],
   );

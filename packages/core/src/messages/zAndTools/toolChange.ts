@@ -76,7 +76,7 @@ export function spotTouchWords(book: SetupState, tool: number): string {
 }
 
 /** The touch itself, and what Z is set to while it touches. */
-export function setWords(book: SetupState, tool: number): string {
+export function toolChangeSetWords(book: SetupState, tool: number): string {
   const method = heightMethod(keptSpotGauge(book)?.kind);
   return `${putWords(method)} T${tool} on the same spot. ${method.approach}`;
 }

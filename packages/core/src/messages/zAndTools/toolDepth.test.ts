@@ -1,5 +1,5 @@
 import { bookOf, plateSnapshot } from '../../state/basis/snapshot.case';
-import { noDepthWords, shiftWords, zShows } from './toolDepth';
+import { noDepthWords, toolShiftWords, zShows } from './toolDepth';
 
 const book = bookOf(plateSnapshot, []);
 const depth = (deepest: number, shift: number) => ({
@@ -26,11 +26,11 @@ test('a height has its sign and unit; on a dial its line and its side of zero', 
 });
 
 test('a longer tool shows more, a shorter one less', () => {
-  expect(shiftWords(book, 3, depth(3.15, 5.4))).toMatch(
+  expect(toolShiftWords(book, 3, depth(3.15, 5.4))).toMatch(
     /^T3 is 5\.400 mm longer than T1, .* Z shows 5\.400 mm more\.$/,
   );
-  expect(shiftWords(book, 3, depth(-18.31, -12.31))).toMatch(/12\.310 mm shorter than T1, .* 12\.310 mm less\.$/);
-  expect(shiftWords(book, 1, depth(-6, 0))).toBeUndefined();
+  expect(toolShiftWords(book, 3, depth(-18.31, -12.31))).toMatch(/12\.310 mm shorter than T1, .* 12\.310 mm less\.$/);
+  expect(toolShiftWords(book, 1, depth(-6, 0))).toBeUndefined();
 });
 
 test('no figure says what comes first', () => {

@@ -16,7 +16,7 @@ export function zShows({ machine, setup }: Pick<SetupState, 'machine' | 'setup'>
 }
 
 /** What changed of Z as another tool went in, by how much and which way: "T3 is 5.400 mm longer than T1, …". */
-export function shiftWords(book: SetupState, tool: number, { shift, setter }: Shown): string | undefined {
+export function toolShiftWords(book: SetupState, tool: number, { shift, setter }: Shown): string | undefined {
   if (tool === setter || Math.abs(shift) < 5e-4) return undefined;
   const by = formatLengthUnit(Math.abs(shift), { unit: book.setup.units });
   const [long, more] = shift > 0 ? ['longer', 'more'] : ['shorter', 'less'];

@@ -5,7 +5,7 @@ import { mistakeText, type MistakeText } from '../checks/mistakes';
 type Finding = ToolTableCheckOutput['findings'][number];
 
 /** What cannot be right in a tool table, as a person reads it. */
-export function findingWords(
+export function toolTableFindingWords(
   { kind, tools, slip, size }: Finding,
   { school, units }: { school: ToolTableCheckInput['school']; units: LengthUnit },
 ): MistakeText {

@@ -1,6 +1,6 @@
 import { toolLengthAnswer, zZeroAnswer } from '../../state/zAndTools/zZero';
 import type { SetupState } from '../../state/basis/setupState';
-import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, withTools } from '../../state/basis/snapshot.case';
 import type { Entry } from '../../records/kinds/entry';
 import type { TouchedSubject } from '../../records/values/subject';
 import { closingWords } from './closingCheck';
@@ -14,7 +14,7 @@ const REFERENCE: TouchedSubject = { kind: 'z-zero', tool: 1 };
 const touch = (subject: TouchedSubject, value: number, epoch?: string): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading(subject, value, { axis: 'z', gaugeId: 'block', ...(epoch && { epoch }) }),
+  body: caseReading(subject, value, { axis: 'z', gaugeId: 'block', ...(epoch && { epoch }) }),
 });
 const tool = (number: number, value: number, epoch?: string) =>
   touch({ kind: 'tool-length', tool: number }, value, epoch);

@@ -15,9 +15,9 @@ import {
 import type { Surface } from '../mill/surface';
 import { BAD_DAYS, type BadDay } from './badDay';
 import { foundOf } from './found';
-import { TROUBLES, type Trouble } from './trouble';
+import { TROUBLES, type BadDayTrouble } from './trouble';
 import { troublesOf } from './troubles';
-import { troubleWords } from './words';
+import { badDayTroubleText } from './troubleText';
 
 const AT = '2026-11-27T07:00:00.000Z';
 
@@ -62,7 +62,7 @@ const logged = (entries: readonly Entry[], kind: string): number =>
       : [],
   )[0] ?? NaN;
 
-type Seen = Partial<Record<Trouble, boolean>>;
+type Seen = Partial<Record<BadDayTrouble, boolean>>;
 
 /** Goes through the morning's settings at the knee mill by touching again, as a person does with Verify. */
 function atKnee(seed: number): Seen {
@@ -171,6 +171,6 @@ test('what was named is held against what happened', () => {
 });
 
 test.each(TROUBLES.map((one) => [one]))('%s has its words: what, by what it shows, what to do', (trouble) => {
-  const { what, shows, mend } = troubleWords(trouble);
+  const { what, shows, mend } = badDayTroubleText(trouble);
   for (const text of [what, shows, mend]) expect(text).toMatch(/^[A-Z].*\.$/);
 });

@@ -6,7 +6,7 @@ import { BETWEENS, kneeMill, practiceSnapshot, TRAY } from '../lessons/practiceS
 import { act } from '../mill/reduceMill';
 import { hide } from '../mill/hiddenTruth';
 import { createMill, type Mill } from '../mill/mill';
-import type { Trouble } from './trouble';
+import type { BadDayTrouble } from './trouble';
 import { befallen, bent, troublesOf } from './troubles';
 
 const { springFinder, probe, cutter, drill } = TRAY;
@@ -14,7 +14,7 @@ const { block, plate } = BETWEENS;
 
 /** A setup with hidden troubles, to be found by touching again: what can go wrong there, on what. */
 export interface BadDay extends Lesson {
-  troubles: readonly Trouble[];
+  troubles: readonly BadDayTrouble[];
 }
 
 /**

@@ -11,4 +11,4 @@ export const TROUBLES = [
   'plate-worn',
 ] as const;
 
-export type Trouble = (typeof TROUBLES)[number];
+export type BadDayTrouble = (typeof TROUBLES)[number];

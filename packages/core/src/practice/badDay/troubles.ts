@@ -1,7 +1,7 @@
 import { chance } from '../../metrology/chance';
 import { turnedBy } from '../mill/hiddenTruth';
 import type { Mill } from '../mill/mill';
-import type { Trouble } from './trouble';
+import type { BadDayTrouble } from './trouble';
 
 /** So far something moves at least and at most, mm: well beyond what touches scatter by. */
 const LEAST = 0.16;
@@ -18,10 +18,10 @@ const SWAPPED = { least: 4, most: 12 };
 const DAYS = 0xbad;
 
 /** Of two that would hide each other only the first happens. */
-const EITHER: readonly (readonly [Trouble, Trouble])[] = [['tool-swapped', 'tool-slipped']];
+const EITHER: readonly (readonly [BadDayTrouble, BadDayTrouble])[] = [['tool-swapped', 'tool-slipped']];
 
 /** One to three of these things, by the seed: the same day again for the same seed. */
-export function troublesOf(seed: number, from: readonly Trouble[]): Trouble[] {
+export function troublesOf(seed: number, from: readonly BadDayTrouble[]): BadDayTrouble[] {
   const { next, pick } = chance(seed + DAYS);
   const count = pick(1, 2, 3);
   const drawn = from
@@ -41,7 +41,7 @@ interface Things {
 }
 
 /** The mill before the morning: a finder that was dropped, a plate that was ground, a burr on the jaw are so from the start. */
-export function bent(mill: Mill, troubles: readonly Trouble[], seed: number, { finder, plate }: Things): Mill {
+export function bent(mill: Mill, troubles: readonly BadDayTrouble[], seed: number, { finder, plate }: Things): Mill {
   const { between, pick } = chance(seed + 2 * DAYS);
   // Each is drawn whether it happens or not, so that one does not change another.
   const wider = pick(1, -1) * between(BENT.least, BENT.most);
@@ -58,7 +58,7 @@ export function bent(mill: Mill, troubles: readonly Trouble[], seed: number, { f
 }
 
 /** The same mill after what befell it since it was set. */
-export function befallen(mill: Mill, troubles: readonly Trouble[], seed: number, { tool }: Things): Mill {
+export function befallen(mill: Mill, troubles: readonly BadDayTrouble[], seed: number, { tool }: Things): Mill {
   const { between, pick } = chance(seed + 3 * DAYS);
   const far = () => between(LEAST, MOST);
   const by = {
@@ -72,7 +72,7 @@ export function befallen(mill: Mill, troubles: readonly Trouble[], seed: number,
   const homed = pick<'x' | 'y'>('x', 'y');
   const { hidden, zero, homedOff } = mill;
   const { corner, top } = hidden;
-  const ifSo = (trouble: Trouble, mm: number) => (troubles.includes(trouble) ? mm : 0);
+  const ifSo = (trouble: BadDayTrouble, mm: number) => (troubles.includes(trouble) ? mm : 0);
   const homes = ifSo('homing-shifted', by.home);
   return {
     ...mill,

@@ -1,5 +1,5 @@
 import { routineNamed } from '../../routines/list';
-import { calibratedOf, startOfNeeds, type Subject } from '../../routines/routine';
+import { calibratedOf, startOfNeeds, type RoutineSubject } from '../../routines/routine';
 import { comeDownTo, lowerTo, raise, standBefore, standInBore, standOver, touchesOf, backOff, type Hand } from './hand';
 import type { Clumsy, Worker } from './worker';
 import type { Wall } from '../mill/surface';
@@ -7,7 +7,7 @@ import type { Wall } from '../mill/surface';
 type Readings = Record<string, number[]>;
 
 /** Keeps what a routine makes of readings, as its page does. */
-function keep(at: Worker, subject: Subject, name: string, readings: Readings): void {
+function keep(at: Worker, subject: RoutineSubject, name: string, readings: Readings): void {
   const book = at.book();
   const routine = routineNamed(subject, name);
   if (!routine) throw new RangeError(`no routine ${name}`);
@@ -20,7 +20,7 @@ function keep(at: Worker, subject: Subject, name: string, readings: Readings): v
   }
 }
 
-function gaugeOf(at: Worker, id: string): Subject {
+function gaugeOf(at: Worker, id: string): RoutineSubject {
   const gauge = at.book().gauges.find((one) => one.id === id);
   if (!gauge) throw new RangeError(`no gauge ${id}`);
   return { kind: 'gauge', gauge };

@@ -2,7 +2,7 @@ import type { Feature } from '../../records/setup/datumPlan';
 import type { Entry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import type { StationName } from '../../records/values/stations';
-import type { Trouble } from '../badDay/trouble';
+import type { BadDayTrouble } from '../badDay/trouble';
 import type { Mill } from '../mill/mill';
 import type { MillSpec } from '../mill/millSpec';
 
@@ -62,7 +62,7 @@ export interface Lesson {
   /** What was done there before, where it does not begin on a mill that nobody touched. */
   before?: (seed: number, id: string, at: string) => { mill: Mill; entries: Entry[] };
   /** What can have gone wrong there, where that is to be found. */
-  troubles?: readonly Trouble[];
+  troubles?: readonly BadDayTrouble[];
   aims: readonly LessonAim[];
   tools?: readonly LessonTool[];
   things?: readonly LessonThing[];

@@ -16,7 +16,7 @@ import { trueLength, type Hidden } from '../mill/hiddenTruth';
 import type { Mill } from '../mill/mill';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { AxisMark } from './axisMark';
-import { mistakesOf, type FoundMistake } from './slips';
+import { mistakesOf, type FoundMistake } from './millMistakes';
 import { thingMark, type ThingMark } from './thingMark';
 
 /** How far off the length of a tool was found. mm. */

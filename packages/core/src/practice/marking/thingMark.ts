@@ -4,7 +4,7 @@ import { featureAnswer } from '../../state/datum/featureAnswer';
 import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../state/alignment/taskAnswer';
 import { boreLog, measuringU } from '../../state/boreAndFace/bore';
 import { runOutAllowed, runOutPlaces, toolRunOut } from '../../state/zAndTools/runOut';
-import type { Found } from '../../records/shop/calibration';
+import type { CalibrationFound } from '../../records/shop/calibration';
 import { patternPositions } from '../../holes/patterns/pattern';
 import { boxOf } from '../mill/box';
 import { offAxis, tripAt, trueLength, trueRadius, trueThickness } from '../mill/hiddenTruth';
@@ -129,15 +129,15 @@ function runOutMark(mill: Mill, book: SetupState, { tool, contact }: { tool: num
   };
 }
 
-const foundOf = <W extends Found['what']>(
+const foundOf = <W extends CalibrationFound['what']>(
   book: SetupState,
   what: W,
   of: string,
-): Extract<Found, { what: W }> | undefined =>
+): Extract<CalibrationFound, { what: W }> | undefined =>
   book.calibrations
     .filter((one) => ('gaugeId' in one.of ? one.of.gaugeId : one.of.kind) === of)
     .map(({ found }) => found)
-    .findLast((found): found is Extract<Found, { what: W }> => found.what === what);
+    .findLast((found): found is Extract<CalibrationFound, { what: W }> => found.what === what);
 
 /** So near is near enough where a gauge is qualified, mm. */
 const QUALIFIED = 0.015;

@@ -4,7 +4,7 @@ import type { Hidden } from './hiddenTruth';
 import type { Mill } from './mill';
 
 /** The block that stands under the spindle now: its front left corner and its top in the mill's own frame, and its size. mm. */
-export interface Box {
+export interface MillBox {
   corner: { x: number; y: number };
   top: number;
   size: { x: number; y: number; z: number };
@@ -17,7 +17,7 @@ export interface Box {
  *
  * @returns undefined where it is askew, and no side of it is square to an axis
  */
-export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | undefined {
+export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): MillBox | undefined {
   const { corner, size, top } = hidden;
   if (work?.kind === 'facing') return { corner, size: { ...size, z: size.z - work.off }, top: top - work.off };
   if (work?.kind === 'seat') return { corner, size, top: top + (work.off.left + work.off.right) / 2 };
@@ -36,11 +36,11 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box | un
 }
 
 /** A place seen from above in the mill's own frame, as it is on the part: from its front left corner along its own sides, mm. */
-export const onPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: Box, at: Point): Point =>
+export const onPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: MillBox, at: Point): Point =>
   rotate({ x: at.x - corner.x, y: at.y - corner.y }, -turned);
 
 /** The part as it should be clamped: down on its parallels, nothing cut off it, and its table not tilted. */
-export function clampedBox({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): Box {
+export function clampedBox({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): MillBox {
   if (work?.kind === 'table') return boxOf({ hidden, work }) ?? hidden;
   return (work?.kind === 'tilt' && boxOf({ hidden, work: { ...work, command: 0 } })) || hidden;
 }

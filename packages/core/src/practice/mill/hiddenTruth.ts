@@ -1,6 +1,6 @@
 import { chance } from '../../metrology/chance';
 import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Between, Bore, Contact, MillSpec } from './millSpec';
+import type { Between, MillBore, Contact, MillSpec } from './millSpec';
 
 /** What only the mill knows, and the marking. All mm. */
 export interface Hidden {
@@ -13,8 +13,8 @@ export interface Hidden {
   /** How far it lies turned about its front left corner, degrees counter-clockwise from above; not at all where it is left out. */
   turned?: number;
   /** Where its bore or boss truly is, from its front left corner, and how wide. */
-  bore?: Bore;
-  boss?: Bore;
+  bore?: MillBore;
+  boss?: MillBore;
   /** By contact: so much wider than it is marked, and so much longer than it was when it was put in. */
   wider?: Readonly<Record<string, number>>;
   longer?: Readonly<Record<string, number>>;
@@ -68,7 +68,7 @@ export function turnedBy(seed: number): number {
 }
 
 /** A bore a little beside its drawn place, and a little wider or narrower. */
-function hiddenBore({ x, y, diameter, ring }: Bore, seed: number): Bore {
+function hiddenBore({ x, y, diameter, ring }: MillBore, seed: number): MillBore {
   const { normal } = chance(seed + BORES);
   const sd = ring ? RING_SD : PART_SD;
   return { x: x + BORE_SD * normal(), y: y + BORE_SD * normal(), diameter: diameter + sd * normal() };

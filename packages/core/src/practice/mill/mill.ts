@@ -1,6 +1,6 @@
 import type { Hidden } from './hiddenTruth';
 import type { MillEvent } from './events';
-import { beginWork, type Work } from './works/work';
+import { beginWork, type MillWork } from './works/work';
 import type { Between, Contact, Coordinates, MillSpec } from './millSpec';
 
 /**
@@ -44,7 +44,7 @@ export interface Mill {
   dialZero: number;
   dialReads: number;
   /** The work itself, where more is done with it than touching. */
-  work: Work | undefined;
+  work: MillWork | undefined;
   /** How much was done with the work: each thing goes a little otherwise. */
   done: number;
   /** What a gauge said of the work last, mm. */

@@ -52,7 +52,7 @@ export const millAct = z.discriminatedUnion('do', [
 export type MillAct = z.output<typeof millAct>;
 
 /** How many things were done: one turning of a wheel is one, in however many pieces it came. */
-export const countOf = (acts: readonly MillAct[]): number =>
+export const actCount = (acts: readonly MillAct[]): number =>
   acts.filter((act, i) => {
     const before = acts[i - 1];
     const goesOn = act.do === 'move' && before?.do === 'move' && before.axis === act.axis && before.wheel && act.wheel;

@@ -33,7 +33,7 @@ export interface Between {
   thinner?: { least: number; most: number };
 }
 
-export interface Bore {
+export interface MillBore {
   x: number;
   y: number;
   diameter: number;
@@ -60,9 +60,9 @@ export interface MillSpec {
   /** It lies turned in its vise, nobody knows how far. */
   turned?: true;
   /** A bore through it: its centre from the front left corner, and its diameter, as they are drawn, mm. */
-  bore?: Bore;
+  bore?: MillBore;
   /** A boss on it, the same. */
-  boss?: Bore;
+  boss?: MillBore;
   /** Its DRO keeps a second zero for another feature. */
   twoZeros?: true;
   /** The spindle's quill can be let down and locked apart from the knee. */

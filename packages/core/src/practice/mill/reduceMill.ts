@@ -15,7 +15,7 @@ import { trueThickness } from './hiddenTruth';
 import type { Coordinates } from './millSpec';
 import type { Mill } from './mill';
 import type { MillAct } from './millAct';
-import { shown, zeroInSight } from './scaleReading';
+import { scaleReadings, zeroInSight } from './scaleReading';
 
 /** Near something a move is followed in pieces of so much, mm, so that nothing is driven through unseen. */
 const PIECE = 0.25;
@@ -267,6 +267,6 @@ function crossing(mill: Mill): boolean {
   const first = low.find(({ kind }) => kind === 'found');
   if (first?.kind !== 'found') return false;
   if (low.some(({ kind }) => kind === 'set')) return true;
-  const now = shown(mill);
+  const now = scaleReadings(mill);
   return (['x', 'y'] as const).some((axis) => axis !== first.axis && Math.abs(now[axis] - first.shown[axis]) > LEFT);
 }

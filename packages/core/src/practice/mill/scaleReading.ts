@@ -15,4 +15,8 @@ export function shows(mill: Mill, axis: Axis): number {
   return plain(Math.round(raw / spec.step[axis]) * spec.step[axis]);
 }
 
-export const shown = (mill: Mill): Coordinates => ({ x: shows(mill, 'x'), y: shows(mill, 'y'), z: shows(mill, 'z') });
+export const scaleReadings = (mill: Mill): Coordinates => ({
+  x: shows(mill, 'x'),
+  y: shows(mill, 'y'),
+  z: shows(mill, 'z'),
+});

@@ -11,4 +11,4 @@ export interface CheckOf {
 }
 
 /** One subject's check: what it listens to, and what it says once the program is read. */
-export type Check = Partial<Omit<Listener, 'fault'>> & { end?: (line: number) => void };
+export type ProgramRule = Partial<Omit<Listener, 'fault'>> & { end?: (line: number) => void };

@@ -1,5 +1,5 @@
 import { FEED } from '../motion/path';
-import type { Check, CheckOf } from './check';
+import type { ProgramRule, CheckOf } from './check';
 
 /** A feed slower than this is one per turn, faster than that one per minute. mm/min and mm. */
 const LEAST_A_MINUTE = 1;
@@ -9,7 +9,7 @@ const MOST_A_TURN = 5;
 const TAP_SHARE = 0.01;
 
 /** Spindle and feed: turning while it feeds, the right way, within what the machine does. */
-export function cuttingCheck({ set, findings, at }: CheckOf): Check {
+export function cuttingCheck({ set, findings, at }: CheckOf): ProgramRule {
   const { leastRpm = 0, mostRpm = Infinity, mostFeed = Infinity } = set.limits;
   const pitches = new Map(
     set.tools.flatMap(({ number, pitch }) => (pitch === undefined ? [] : [[number, pitch] as const])),

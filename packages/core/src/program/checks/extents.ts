@@ -1,7 +1,7 @@
 import type { Move } from '../interpreter/listener';
 import { FEED } from '../motion/path';
 import type { ModalState } from '../interpreter/modalState';
-import type { Check, CheckOf } from './check';
+import type { ProgramRule, CheckOf } from './check';
 
 /** How far something goes along one axis, mm. */
 export interface Span {
@@ -31,7 +31,7 @@ export const emptyExtents = (): Extents => ({
 });
 
 /** Program's extents, gathered; and held against the machine's travel where the machine counts from its own zero. */
-export function extentsCheck({ set, findings }: CheckOf, extents: Extents): Check {
+export function extentsCheck({ set, findings }: CheckOf, extents: Extents): ProgramRule {
   const lengths = new Map(set.tools.map(({ number, length }) => [number, length]));
   /** Z of the gauge line in machine coordinates, from Z zero. */
   const spindle = emptySpan();

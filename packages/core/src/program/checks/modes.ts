@@ -1,8 +1,8 @@
 import type { Interpreter } from '../interpreter/interpret';
-import type { Check, CheckOf } from './check';
+import type { ProgramRule, CheckOf } from './check';
 
 /** Units, work offset and what is left in force: what a program says of itself against what was set. */
-export function modesCheck({ set, findings, at }: CheckOf, of: () => Interpreter): Check {
+export function modesCheck({ set, findings, at }: CheckOf, of: () => Interpreter): ProgramRule {
   let moved = false;
   const left = (line: number, where: 'end' | 'change') => {
     const { state, incrementalSince } = of();

@@ -5,7 +5,7 @@ import { FEED, RAPID } from '../motion/path';
 import type { Box } from '../checkContext';
 import type { Move } from '../interpreter/listener';
 import type { ModalState } from '../interpreter/modalState';
-import type { Check, CheckOf } from './check';
+import type { ProgramRule, CheckOf } from './check';
 
 /** Nearer than this a tip touches a surface: what figures leave, mm. */
 const TOUCH = 1e-6;
@@ -20,7 +20,7 @@ const HOME = 30;
 const RUN_OUT = 15;
 
 /** Stock, clamps and jaws, and what lies under the part: where tips go, and where they must not. */
-export function stockCheck({ set, findings, at }: CheckOf): Check {
+export function stockCheck({ set, findings, at }: CheckOf): ProgramRule {
   const { stock, turn, clear, room } = set;
   const radii = new Map(set.tools.map(({ number, diameter }) => [number, diameter / 2]));
   /** How deep was fed where the tool stands: as far it may come back at a rapid. One object for a million moves. */

@@ -1,8 +1,8 @@
 import type { SetTool } from '../checkContext';
-import type { Check, CheckOf } from './check';
+import type { ProgramRule, CheckOf } from './check';
 
 /** Tools, their lengths and the H words: what is called must be there, measured, and compensated before Z goes down. */
-export function toolsCheck({ set, findings, at }: CheckOf): Check {
+export function toolsCheck({ set, findings, at }: CheckOf): ProgramRule {
   const byNumber = new Map<number, SetTool>(set.tools.map((tool) => [tool.number, tool]));
   /** A change after which nothing was stopped for yet: where there is no table, the tool must be touched again. */
   let touched = true;

@@ -1,6 +1,6 @@
 import { BODIES } from './schemas';
 import fc from 'fast-check';
-import { plateSnapshot, presetDone, reading } from '../../state/basis/snapshot.case';
+import { plateSnapshot, presetDone, caseReading } from '../../state/basis/snapshot.case';
 import type { Entry } from './entry';
 import { FIRST_VERSION } from './kind';
 import { KINDS } from './kinds';
@@ -14,7 +14,7 @@ const setupId = plateSnapshot.setup.id;
 const touch = (id: string): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind: 'face', face: 'left' }, -5, { id }),
+  body: caseReading({ kind: 'face', face: 'left' }, -5, { id }),
 });
 
 describe('the kinds there are', () => {

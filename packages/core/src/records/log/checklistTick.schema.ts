@@ -22,4 +22,4 @@ export const newCheck = z
 export const check = newCheck.safeExtend({ seq: z.number().int(), receivedAt: moment }).meta({ id: 'Check' });
 
 export type NewCheck = z.output<typeof newCheck>;
-export type Check = z.output<typeof check>;
+export type ChecklistTick = z.output<typeof check>;

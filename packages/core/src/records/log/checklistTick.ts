@@ -1,7 +1,7 @@
 import { rowKind, withStored } from '../kinds/kind';
-import type { NewCheck, Check } from './checklistTick.schema';
+import type { NewCheck, ChecklistTick } from './checklistTick.schema';
 
-export type { NewCheck, Check };
+export type { NewCheck, ChecklistTick as Check };
 
 export const checkKind = rowKind<NewCheck>()({
   name: 'check',

@@ -8,7 +8,7 @@ export const VOIDED_BY = ['crash', 'dropped', 'new-stylus', 'repaired'] as const
 
 /** How a centre of rotation was found. */
 export const CENTRE_WAYS = ['bore', 'flip', 'angles', 'maker', 'proved'] as const;
-export type Found = Calibration['found'];
+export type CalibrationFound = Calibration['found'];
 export type Calibrated = Calibration['of'];
 export type VoidedBy = (typeof VOIDED_BY)[number];
 export type CentreWay = (typeof CENTRE_WAYS)[number];

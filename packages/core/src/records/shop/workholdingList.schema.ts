@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, name } from '../../schema/quantities';
 
-export const machineKind = z.enum(['dials', 'readout', 'router', 'machining-centre']);
+export const machineKindName = z.enum(['dials', 'readout', 'router', 'machining-centre']);
 
 /** One thing to do before the first touch. */
 export const holdingStep = z.object({
@@ -10,7 +10,7 @@ export const holdingStep = z.object({
   /** A miss hurts somebody or breaks something: it must be ticked by hand, and shown as a caution. */
   hurts: z.boolean(),
   /** Only on these machines; left out for all. */
-  machines: z.array(machineKind).min(1).optional(),
+  machines: z.array(machineKindName).min(1).optional(),
 });
 
 /** A way of holding the part, and its short list. */

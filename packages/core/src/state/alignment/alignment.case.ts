@@ -1,9 +1,9 @@
-import { placesOf } from '../../alignment/places';
+import { alignmentPlaces } from '../../alignment/places';
 import type { Alignment } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import { alignmentOf } from './plan';
 import type { SetupState } from '../basis/setupState';
-import { bookOf, dialRead, plateBook, reading } from '../basis/snapshot.case';
+import { bookOf, dialRead, plateBook, caseReading } from '../basis/snapshot.case';
 
 /** The plate shop with an indicator and a plug to line up with. */
 export const alignmentShop: SetupState = {
@@ -33,8 +33,10 @@ export function readPass(book: SetupState, alignment: Alignment, values: number[
       setupId: book.setup.id,
       body:
         onScale && (task === 'skew' || task === 'centre')
-          ? reading({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, { gaugeId: 'lever' })
-          : dialRead({ kind: 'alignment', task, place: placesOf(alignment)[i] ?? 0, pass }, value, 'lever'),
+          ? caseReading({ kind: 'alignment', task, place: alignmentPlaces(alignment)[i] ?? 0, pass }, value, {
+              gaugeId: 'lever',
+            })
+          : dialRead({ kind: 'alignment', task, place: alignmentPlaces(alignment)[i] ?? 0, pass }, value, 'lever'),
     })),
   );
 }

@@ -1,5 +1,5 @@
 import { alignmentOf } from './plan';
-import { placesOf } from '../../alignment/places';
+import { alignmentPlaces } from '../../alignment/places';
 import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import type { SetupState } from '../basis/setupState';
@@ -8,7 +8,7 @@ import { rotate } from '../../geometry/rotate';
 import { alignmentPass, isInLine, latestPass } from './taskAnswer';
 import type { Entry } from '../../records/kinds/entry';
 import { carriedRotation } from '../datum/partRotation';
-import { bookOf, dialRead, plateSnapshot, reading } from '../basis/snapshot.case';
+import { bookOf, dialRead, plateSnapshot, caseReading } from '../basis/snapshot.case';
 
 const shop = bookOf({
   ...plateSnapshot,
@@ -23,13 +23,13 @@ const read = (task: AlignmentTask, pass: number, place: number, value: number): 
   setupId: shop.setup.id,
   body:
     task === 'skew'
-      ? reading({ kind: 'alignment', task, place, pass }, value, { gaugeId: 'lever', axis: 'y' })
+      ? caseReading({ kind: 'alignment', task, place, pass }, value, { gaugeId: 'lever', axis: 'y' })
       : dialRead({ kind: 'alignment', task, place, pass }, value, 'lever'),
 });
 
 /** Logs a whole pass, in the order of its places. */
 function withPass(book: SetupState, task: AlignmentTask, pass: number, values: number[]): SetupState {
-  const places = placesOf(alignment(book, task));
+  const places = alignmentPlaces(alignment(book, task));
   return bookOf(
     book,
     values.map((value, i) => read(task, pass, places[i] ?? NaN, value)),

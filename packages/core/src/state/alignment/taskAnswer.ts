@@ -1,4 +1,4 @@
-import { placesOf, PLUG_PLACES } from '../../alignment/places';
+import { alignmentPlaces, PLUG_PLACES } from '../../alignment/places';
 import { centrePlug } from '../../alignment/centrePlug';
 import { centreSweep } from '../../alignment/centreSweep';
 import { chuckFlip } from '../../alignment/chuckFlip';
@@ -69,7 +69,7 @@ function passOf(book: SetupState, alignment: Alignment, pass: number): Alignment
       subject.kind === 'alignment' && subject.place === place && struckBy === null ? value : [],
     );
   const sweep = isSweep(alignment) ? book.sweeps.filter((one) => one.pass === pass).at(-1) : undefined;
-  const next = sweep ? undefined : placesOf(alignment).find((place) => at(place).length === 0);
+  const next = sweep ? undefined : alignmentPlaces(alignment).find((place) => at(place).length === 0);
   const none = { pass, readings, next, answer: undefined, refusal: undefined };
   if (next !== undefined) return none;
   try {
@@ -107,7 +107,7 @@ function reckon(
   sweep: { angle: number; reading: number }[] | undefined,
 ): AlignmentResult {
   const { allowed } = alignment;
-  const places = placesOf(alignment).map((place) => ({ at: place, readings: at(place) }));
+  const places = alignmentPlaces(alignment).map((place) => ({ at: place, readings: at(place) }));
   switch (alignment.task) {
     case 'vise': {
       const { task, along, side, from, to, pivot, loose } = alignment;

@@ -8,12 +8,12 @@ import { carriedIsLost, carriedRotation } from '../datum/partRotation';
 import { currentEpoch, lastZeroing, passedOver, readingsOf } from './activeRecords';
 import { faceAnswer } from '../datum/face';
 import { zZeroAnswer } from '../zAndTools/zZero';
-import { bookOf, dialRead, plateBook, plateSnapshot, presetDone, reading, rowOf } from './snapshot.case';
+import { bookOf, dialRead, plateBook, plateSnapshot, presetDone, caseReading, rowOf } from './snapshot.case';
 import { wildReadings } from '../checks/outliers';
 
 const LEFT: TouchedSubject = { kind: 'face', face: 'left' };
 const FRONT: TouchedSubject = { kind: 'face', face: 'front' };
-const touch = (...of: Parameters<typeof reading>) => rowOf('reading', reading(...of));
+const touch = (...of: Parameters<typeof caseReading>) => rowOf('reading', caseReading(...of));
 const edge = (book: SetupState, face: 'left' | 'front' = 'left') => faceAnswer(book, face)?.result.edge;
 const struck = (readingId: string) =>
   rowOf('strike', {
@@ -122,7 +122,7 @@ describe('two devices that set one axis', () => {
 
 test('readings at another index of a rotary axis are of another place', () => {
   const upright = touch(LEFT, -5.01);
-  const tilted = reading(LEFT, -7.3);
+  const tilted = caseReading(LEFT, -7.3);
   const book = bookOf(plateSnapshot, [
     upright,
     rowOf('reading', { ...tilted, place: { scale: 'readout', index: { A: 90 } } }),
@@ -145,7 +145,7 @@ test('a setting of another work offset leaves the one in hand unset', () => {
 });
 
 test('a result of the control’s cycle has the ball off already: no radius is taken again', () => {
-  const byControl = reading(LEFT, -0.012, { source: { by: 'control', text: '-0.012', unit: 'mm' } });
+  const byControl = caseReading(LEFT, -0.012, { source: { by: 'control', text: '-0.012', unit: 'mm' } });
   expect(edge(bookOf(plateSnapshot, [rowOf('reading', byControl)]))).toBeCloseTo(-0.012, 12);
 });
 

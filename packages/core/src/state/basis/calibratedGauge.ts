@@ -1,8 +1,8 @@
 import type { ScaleError } from '../../calibration/scale/scaleErrorAt';
 import { GAUGE_FACTS, isRound } from '../../metrology/gaugeKinds';
-import type { Calibration, Found } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
-import { standingOf } from './gaugeStatus';
+import { gaugeStatusOf } from './gaugeStatus';
 
 /** A gauge with what was found of it. Lengths in mm. */
 export interface KnownGauge extends Gauge {
@@ -26,16 +26,16 @@ export interface KnownGauge extends Gauge {
   checkedAt?: string;
 }
 
-export type Backlash = Extract<Found, { what: 'backlash' }> & { from: string };
+export type Backlash = Extract<CalibrationFound, { what: 'backlash' }> & { from: string };
 
 /** The calibration of one sort that is in force at a moment, of those given in the order they were made; the latest where no moment is given. */
-const inForce = <W extends Found['what']>(
+const inForce = <W extends CalibrationFound['what']>(
   calibrations: readonly Calibration[],
   what: W,
   moment: string | undefined,
-): (Calibration & { found: Extract<Found, { what: W }> }) | undefined =>
+): (Calibration & { found: Extract<CalibrationFound, { what: W }> }) | undefined =>
   calibrations.findLast(
-    (one): one is Calibration & { found: Extract<Found, { what: W }> } =>
+    (one): one is Calibration & { found: Extract<CalibrationFound, { what: W }> } =>
       one.found.what === what && (moment === undefined || one.from <= moment),
   );
 
@@ -96,7 +96,7 @@ const worstOf = (errors: readonly { error: number; U: number }[]): number =>
 
 /** Whether the calibration of a gauge did not count as sure at a moment. */
 const isDoubted = (gauge: Gauge, calibrations: readonly Calibration[], moment: string): boolean => {
-  const { state } = standingOf(gauge, calibrations, moment);
+  const { state } = gaugeStatusOf(gauge, calibrations, moment);
   return state === 'overdue' || state === 'voided';
 };
 
@@ -117,11 +117,11 @@ const ALIKE = 0.1;
 export function springOf(
   calibrations: readonly Calibration[],
   { stickOut, material }: { stickOut: number; material: string },
-): Extract<Found, { what: 'spring' }> | undefined {
+): Extract<CalibrationFound, { what: 'spring' }> | undefined {
   return ofThisThing(calibrations, undefined)
     .map(({ found }) => found)
     .findLast(
-      (found): found is Extract<Found, { what: 'spring' }> =>
+      (found): found is Extract<CalibrationFound, { what: 'spring' }> =>
         found.what === 'spring' &&
         // What nobody named is not the same material.
         material !== '' &&

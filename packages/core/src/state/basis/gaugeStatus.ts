@@ -1,5 +1,5 @@
 import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
-import type { Calibration, Found, VoidedBy } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound, VoidedBy } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
 
 /** Whether the calibration of a gauge still counts. Moments ISO 8601. */
@@ -12,7 +12,7 @@ export type GaugeStatus =
   | { state: 'never' };
 
 /** What makes a gauge of a kind known: its size, or, of what has none, how it reads. */
-const KNOWN_BY: Readonly<Partial<Record<GaugeKind, readonly Found['what'][]>>> = {
+const KNOWN_BY: Readonly<Partial<Record<GaugeKind, readonly CalibrationFound['what'][]>>> = {
   indicator: ['errors', 'touch'],
   caliper: ['errors', 'touch'],
   micrometer: ['errors', 'touch'],
@@ -20,10 +20,10 @@ const KNOWN_BY: Readonly<Partial<Record<GaugeKind, readonly Found['what'][]>>> =
   plug: ['run-out', 'size'],
 };
 
-const SIZES: readonly Found['what'][] = ['size', 'offsets', 'radii'];
+const SIZES: readonly CalibrationFound['what'][] = ['size', 'offsets', 'radii'];
 
 /** What makes a gauge of a kind known. */
-export const knownBy = (kind: GaugeKind): readonly Found['what'][] => KNOWN_BY[kind] ?? SIZES;
+export const knownBy = (kind: GaugeKind): readonly CalibrationFound['what'][] => KNOWN_BY[kind] ?? SIZES;
 
 const DAY = 86_400_000;
 
@@ -41,7 +41,7 @@ export const dueOf = ({ kind, due }: Pick<Gauge, 'kind' | 'due'>): { days: numbe
  *
  * @param uses touches with it since the last of them, where that was counted
  */
-export function standingOf(
+export function gaugeStatusOf(
   gauge: Pick<Gauge, 'kind' | 'due'>,
   calibrations: readonly Calibration[],
   moment: string,

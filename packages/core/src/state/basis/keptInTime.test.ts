@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Entry } from '../../records/kinds/entry';
-import type { Found, NewCalibration } from '../../records/shop/calibration';
+import type { CalibrationFound, NewCalibration } from '../../records/shop/calibration';
 import { withEntries } from '../../records/kinds/merge';
 import type { Bore } from '../../records/setup/cutPlan';
 import { alignmentShop, configured, readPass } from '../alignment/alignment.case';
@@ -8,7 +8,7 @@ import { gaugeAt, deriveState, deriveStateAs, type SetupState } from './setupSta
 import { foundFeatures } from '../datum/foundFeatures';
 import { sizeOf, sizeU, touchU } from '../gauges/contactSize';
 import { recalculatedAnswers } from '../verify/recalculationPreview';
-import { bookOf, plateSnapshot, reading, sizeRead } from './snapshot.case';
+import { bookOf, plateSnapshot, caseReading, sizeRead } from './snapshot.case';
 import { alignmentPass } from '../alignment/taskAnswer';
 import { boreAnswer } from '../boreAndFace/bore';
 import { faceAnswer } from '../datum/face';
@@ -16,14 +16,18 @@ import { zZeroAnswer } from '../zAndTools/zZero';
 import { frameOf } from '../zAndTools/toolTable';
 
 const setupId = plateSnapshot.setup.id;
-const take = (...args: Parameters<typeof reading>): Entry => ({ kind: 'reading', setupId, body: reading(...args) });
+const take = (...args: Parameters<typeof caseReading>): Entry => ({
+  kind: 'reading',
+  setupId,
+  body: caseReading(...args),
+});
 let rows = 0;
-const found = (of: NewCalibration['of'], what: Found, at: string, from = at): Entry => ({
+const found = (of: NewCalibration['of'], what: CalibrationFound, at: string, from = at): Entry => ({
   kind: 'calibration',
   setupId: '',
   body: { id: `row-${(rows += 1)}`, of, found: what, from, at },
 });
-const spring = (what: Found, at: string, from = at): Entry =>
+const spring = (what: CalibrationFound, at: string, from = at): Entry =>
   found({ kind: 'gauge', gaugeId: 'spring' }, what, at, from);
 const open = (...entries: Entry[]): SetupState => deriveState(withEntries(plateSnapshot, entries));
 
@@ -50,11 +54,11 @@ const OF: fc.Arbitrary<NewCalibration['of']> = fc.constantFrom<NewCalibration['o
   { kind: 'axis', machineId: 'knee', axis: 'x' },
 );
 const SIZE = fc.double({ min: 1, max: 30, noNaN: true });
-const FOUND: fc.Arbitrary<Found> = fc.oneof(
-  SIZE.map((value): Found => ({ what: 'size', value, U: value / 1000 })),
-  SIZE.map((value): Found => ({ what: 'run-out', value: value / 1000 })),
-  SIZE.map((value): Found => ({ what: 'touch', value: value / 1000 })),
-  fc.constantFrom<Found>({ what: 'void', why: 'crash' }, { what: 'void', why: 'new-stylus' }),
+const FOUND: fc.Arbitrary<CalibrationFound> = fc.oneof(
+  SIZE.map((value): CalibrationFound => ({ what: 'size', value, U: value / 1000 })),
+  SIZE.map((value): CalibrationFound => ({ what: 'run-out', value: value / 1000 })),
+  SIZE.map((value): CalibrationFound => ({ what: 'touch', value: value / 1000 })),
+  fc.constantFrom<CalibrationFound>({ what: 'void', why: 'crash' }, { what: 'void', why: 'new-stylus' }),
 );
 
 describe('no calibration moves an answer of the past', () => {
@@ -85,7 +89,7 @@ describe('no calibration moves an answer of the past', () => {
 });
 
 describe('nor one of anything else that was read', () => {
-  const lever = (what: Found): Entry => found({ kind: 'gauge', gaugeId: 'lever' }, what, LATER);
+  const lever = (what: CalibrationFound): Entry => found({ kind: 'gauge', gaugeId: 'lever' }, what, LATER);
 
   test('a vise by an indicator whose scatter is found later', () => {
     const vise = configured(alignmentShop, 'vise');
@@ -95,7 +99,7 @@ describe('nor one of anything else that was read', () => {
     for (const what of [
       { what: 'touch', value: 0.03 },
       { what: 'void', why: 'dropped' },
-    ] as Found[]) {
+    ] as CalibrationFound[]) {
       const after = alignmentPass(bookOf(read, [lever(what)]), vise, 1).answer;
       expect(after?.uncertainty).toEqual(before?.uncertainty);
     }

@@ -12,13 +12,13 @@ import { featureState } from '../datum/featureAnswer';
 import { middleAnswer } from '../datum/middle';
 import { agreements } from '../checks/agreements';
 import { mendsOf, withMend } from '../verify/corrections';
-import { plateSnapshot, presetDone, reading } from './snapshot.case';
+import { plateSnapshot, presetDone, caseReading } from './snapshot.case';
 
 const LEFT: TouchedSubject = { kind: 'face', face: 'left' };
 const setupId = plateSnapshot.setup.id;
 
 const take = (subject: TouchedSubject, ...values: number[]) =>
-  values.map((value) => ({ kind: 'reading' as const, setupId, body: reading(subject, value) }));
+  values.map((value) => ({ kind: 'reading' as const, setupId, body: caseReading(subject, value) }));
 const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entry => ({
   kind: 'strike',
   setupId,
@@ -33,7 +33,7 @@ const strike = (readingId: string, action: NewStrike['action'] = 'strike'): Entr
 const recorded = (...entries: Entry[]): Snapshot => withEntries(plateSnapshot, entries);
 const log = (...entries: Entry[]): SetupState => deriveState(recorded(...entries));
 /** What a touch may differ in. */
-type Change = Parameters<typeof reading>[2];
+type Change = Parameters<typeof caseReading>[2];
 
 describe('answers follow from the readings in force', () => {
   test('three touches of the left face', () => {
@@ -71,7 +71,7 @@ describe('answers follow from the readings in force', () => {
   });
 
   test('another finder is another answer, with its measured size', () => {
-    const pin: Entry = { kind: 'reading', setupId, body: reading(LEFT, -3.05, { gaugeId: 'pin', feeler: 0.05 }) };
+    const pin: Entry = { kind: 'reading', setupId, body: caseReading(LEFT, -3.05, { gaugeId: 'pin', feeler: 0.05 }) };
     const answer = faceAnswer(log(...take(LEFT, -5.01), pin), 'left');
     expect(answer?.readings).toHaveLength(1);
     expect(answer?.result.radius).toBeCloseTo(3.051, 12);
@@ -83,7 +83,7 @@ describe('answers follow from the readings in force', () => {
     expect(currentEpoch(deriveState(before), 'x')).toBe('x-2');
     expect(currentEpoch(deriveState(before), 'y')).toBe('first');
     expect(faceAnswer(deriveState(before), 'left')?.readings).toHaveLength(2);
-    const again: Entry = { kind: 'reading', setupId, body: reading(LEFT, -5, { epoch: 'x-2' }) };
+    const again: Entry = { kind: 'reading', setupId, body: caseReading(LEFT, -5, { epoch: 'x-2' }) };
     expect(faceAnswer(deriveState(withEntries(before, [again])), 'left')?.result.edge).toBe(0);
   });
 
@@ -103,7 +103,7 @@ describe('heights from the log', () => {
     expect(zZeroAnswer(deriveState(touched))?.result.setZ).toBe(10);
     const set = withEntries(touched, [
       { kind: 'zeroing', setupId, body: presetDone(reference, 'z', 10, 'z-2') },
-      { kind: 'reading', setupId, body: reading(second, -2.31, { epoch: 'z-2' }) },
+      { kind: 'reading', setupId, body: caseReading(second, -2.31, { epoch: 'z-2' }) },
     ]);
     expect(toolLengthAnswer(deriveState(set), 2)?.result.offset).toBeCloseTo(-12.31, 12);
   });
@@ -114,9 +114,9 @@ describe('heights from the log', () => {
   });
 
   test('nothing is compared across scales or gauges', () => {
-    const otherScale: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { epoch: 'z-5' }) };
+    const otherScale: Entry = { kind: 'reading', setupId, body: caseReading(second, 25.11, { epoch: 'z-5' }) };
     expect(toolLengthAnswer(log(...take(reference, 37.42), otherScale), 2)).toBeUndefined();
-    const otherGauge: Entry = { kind: 'reading', setupId, body: reading(second, 25.11, { gaugeId: 'pin' }) };
+    const otherGauge: Entry = { kind: 'reading', setupId, body: caseReading(second, 25.11, { gaugeId: 'pin' }) };
     expect(toolLengthAnswer(log(...take(reference, 37.42), otherGauge), 2)).toBeUndefined();
     expect(toolLengthAnswer(log(...take(second, 25.11)), 2)).toBeUndefined();
   });
@@ -149,7 +149,7 @@ test('the middle of two faces is where the stock’s centre is, whatever the fin
 const faceEntry = (face: Face, value: number, change: Change = {}): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind: 'face', face }, value, change),
+  body: caseReading({ kind: 'face', face }, value, change),
 });
 
 describe('touches that do not go together', () => {
@@ -224,8 +224,8 @@ describe('what is known against what was measured', () => {
 
   test('a touch struck out after its work offset was entered says that the offset is not what the touches say', () => {
     const left: TouchedSubject = { kind: 'face', face: 'left' };
-    const slip = reading(left, -7.01, { id: 'slip' });
-    const good = reading(left, -5.01, { id: 'good' });
+    const slip = caseReading(left, -7.01, { id: 'slip' });
+    const good = caseReading(left, -5.01, { id: 'good' });
     const entered = (value: number): Entry => ({
       kind: 'zeroing',
       setupId,

@@ -111,7 +111,7 @@ type TouchChange = Partial<Omit<Extract<NewReading, { on: 'scale' }>, 'on' | 'pl
 };
 
 /** A touch as the app logs it. */
-export function reading(
+export function caseReading(
   subject: TouchedSubject,
   value: number,
   { scale = 'readout', index, ...change }: TouchChange = {},

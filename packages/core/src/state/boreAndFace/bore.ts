@@ -1,4 +1,4 @@
-import { bore } from '../../boreAndFace/bore';
+import { solveBore } from '../../boreAndFace/bore';
 import type { BoreInput, BoreOutput, BorePass } from '../../boreAndFace/bore.schema';
 import type { Bore } from '../../records/setup/cutPlan';
 import type { SizeReading } from '../../records/log/reading';
@@ -67,7 +67,7 @@ export function boreAnswer(book: SetupState, plan: Bore): { log: BoreLog; answer
     ...(kept && { kept: { k: kept.k, c: kept.c } }),
   };
   try {
-    return { log, answer: answerWith('bore', bore(input), inForce, (plan.high - plan.low) / 2) };
+    return { log, answer: answerWith('bore', solveBore(input), inForce, (plan.high - plan.low) / 2) };
   } catch (error) {
     if (error instanceof Refusal) return { log, refused: error.message };
     throw error;

@@ -3,7 +3,7 @@ import type { Feature } from '../../records/setup/datumPlan';
 import { memoize, type SetupState } from '../basis/setupState';
 import { caliperCheck } from './caliper';
 import { chordCheck } from './chord';
-import { explained, type Agreement, type Check } from './check';
+import { explained, type Agreement, type CrossCheck } from './check';
 import { datumCheck } from './datum';
 import { diameterCheck } from './diameter';
 import { previousCheck } from './previous';
@@ -11,7 +11,7 @@ import { repeatCheck } from './repeat';
 import { widthCheck } from './width';
 
 /** Every check there is, in the order they are said. */
-const CHECKS: readonly Check[] = [
+const CHECKS: readonly CrossCheck[] = [
   repeatCheck,
   caliperCheck,
   widthCheck,
@@ -39,7 +39,7 @@ export function agreementNamed(book: SetupState, key: string): Agreement | undef
   return check && feature && made(book, check, feature);
 }
 
-function made(book: SetupState, check: Check, feature: Feature): Agreement | undefined {
+function made(book: SetupState, check: CrossCheck, feature: Feature): Agreement | undefined {
   const found = check.at(book, feature);
   return (
     found && {

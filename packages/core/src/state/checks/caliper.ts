@@ -1,7 +1,7 @@
-import { KNOWN_U, type Check } from './check';
+import { KNOWN_U, type CrossCheck } from './check';
 
 /** The stock by caliper against the drawing. */
-export const caliperCheck: Check = {
+export const caliperCheck: CrossCheck = {
   of: 'caliper',
   features: () => [
     { kind: 'middle', axis: 'x' },

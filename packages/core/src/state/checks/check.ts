@@ -31,7 +31,7 @@ export interface Agreement {
 }
 
 /** One way of holding what was measured against what is known, feature by feature. */
-export interface Check {
+export interface CrossCheck {
   of: Agreement['of'];
   /** Features it can be made at. */
   features: (book: SetupState) => Feature[];

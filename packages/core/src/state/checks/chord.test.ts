@@ -1,6 +1,6 @@
 import { agreementWords, mendWords } from '../../messages/checks/agreement';
 import { mendsOf } from '../verify/corrections';
-import { bookOf, plateSnapshot, reading } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '../basis/snapshot.case';
 import { agreements } from './agreements';
 
 const part = {
@@ -16,7 +16,7 @@ const chordOf = (...walls: Wall[]) => {
     walls.map(([axis, approach, value]) => ({
       kind: 'reading' as const,
       setupId: plateSnapshot.setup.id,
-      body: reading({ kind: 'round', of: 'bearing' }, value, { axis, approach, gaugeId: 'spring' }),
+      body: caseReading({ kind: 'round', of: 'bearing' }, value, { axis, approach, gaugeId: 'spring' }),
     })),
   );
   const check = agreements(book).find(({ of }) => of === 'chord');

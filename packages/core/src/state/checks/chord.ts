@@ -2,13 +2,13 @@ import { roundsOf } from '../../datum/shapes';
 import { Refusal } from '../../problem/problem';
 import { isTouch } from '../../records/log/reading';
 import { roundAnswer } from '../datum/round';
-import { explained, type Check } from './check';
+import { explained, type CrossCheck } from './check';
 
 /**
  * The first pair across a bore or boss against the second, which goes through its middle: a chord is never longer than
  * the diameter, so a longer one was touched on a chip, or from the wrong side. Only said where it is.
  */
-export const chordCheck: Check = {
+export const chordCheck: CrossCheck = {
   of: 'chord',
   features: ({ part }) => roundsOf(part).map(({ id }) => ({ kind: 'round', of: id })),
   at: (book, feature) => {

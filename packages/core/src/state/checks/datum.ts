@@ -3,12 +3,12 @@ import { rectangleOf } from '../../datum/feature';
 import { wallTouch } from '../../datum/shapes';
 import { faceAnswer } from '../datum/face';
 import { currentEpoch, lastZeroing, scaleOf } from '../basis/activeRecords';
-import { calm, type Check } from './check';
+import { calm, type CrossCheck } from './check';
 import { subjectKey } from '../basis/subjectKey';
 import { everyFace } from './faces';
 
 /** A face touched after its axis was set, against where it ought to be then. */
-export const datumCheck: Check = {
+export const datumCheck: CrossCheck = {
   of: 'datum',
   features: everyFace,
   at: (book, feature) => {

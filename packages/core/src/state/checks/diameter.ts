@@ -1,10 +1,10 @@
 import { roundsOf } from '../../datum/shapes';
 import { featureAnswer } from '../datum/featureAnswer';
 import { activeReadings } from '../basis/activeRecords';
-import { KNOWN_U, type Check } from './check';
+import { KNOWN_U, type CrossCheck } from './check';
 
 /** A bore or boss against its drawn diameter. */
-export const diameterCheck: Check = {
+export const diameterCheck: CrossCheck = {
   of: 'diameter',
   features: ({ part }) => roundsOf(part).map(({ id }) => ({ kind: 'round', of: id })),
   at: (book, feature) => {

@@ -1,11 +1,11 @@
 import { sameUse } from '../gauges/contactSize';
 import { activeReadings } from '../basis/activeRecords';
 import { answerFrom, faceAnswer } from '../datum/face';
-import { calm, type Check } from './check';
+import { calm, type CrossCheck } from './check';
 import { everyFace } from './faces';
 
 /** A face touched with one contact and then another, on one zero of the scale. */
-export const previousCheck: Check = {
+export const previousCheck: CrossCheck = {
   of: 'previous',
   features: everyFace,
   at: (book, feature) => {

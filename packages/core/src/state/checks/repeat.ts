@@ -1,9 +1,9 @@
 import { answerFrom, faceAnswer } from '../datum/face';
-import type { Check } from './check';
+import type { CrossCheck } from './check';
 import { everyFace } from './faces';
 
 /** A reading that stands apart from the others of its touch: that comes before anything else is said of the face. */
-export const repeatCheck: Check = {
+export const repeatCheck: CrossCheck = {
   of: 'repeat',
   features: everyFace,
   at: (book, feature) => {

@@ -4,13 +4,13 @@ import { isSamePlace } from '../../records/values/place';
 import type { Feature } from '../../records/setup/datumPlan';
 import { featureAnswer } from '../datum/featureAnswer';
 import { faceAnswer, type FaceAnswer } from '../datum/face';
-import { calm, KNOWN_U, ofShape, type Check } from './check';
+import { calm, KNOWN_U, ofShape, type CrossCheck } from './check';
 
 const onOneZero = ({ readings: [a] }: FaceAnswer, { readings: [b] }: FaceAnswer): boolean =>
   a !== undefined && b !== undefined && a.epoch === b.epoch && isSamePlace(a.place, b.place);
 
 /** Two opposite faces touched on one zero of the scale, against the caliper where it was used, else the drawing. */
-export const widthCheck: Check = {
+export const widthCheck: CrossCheck = {
   of: 'width',
   features: ({ part }) =>
     rectanglesOf(part).flatMap((shape) =>

@@ -1,10 +1,10 @@
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { elsewhereWords, lookWords } from '../../messages/datum/zeroCheck';
 import { ELSEWHERE, zeroCheck } from './zeroCheck';
-import { bookOf, plateSnapshot, presetDone, reading, rowOf } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, rowOf } from '../basis/snapshot.case';
 
 const set = (axis: 'x' | 'y', id: string, at: string) => [
-  rowOf('reading', reading({ kind: 'face', face: axis === 'x' ? 'left' : 'front' }, -5.01)),
+  rowOf('reading', caseReading({ kind: 'face', face: axis === 'x' ? 'left' : 'front' }, -5.01)),
   rowOf('zeroing', {
     ...presetDone({ kind: 'face', face: axis === 'x' ? 'left' : 'front' }, axis, -5, id),
     id,

@@ -1,14 +1,14 @@
 import type { NewInterruption } from '../../records/log/interruption';
 import type { RowEntry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
-import { doubtWords, shiftWords } from '../../messages/datum/zeroDoubt';
-import { leftWords, nextWords } from '../../messages/status/setupProgress';
+import { doubtWords, faceShiftWords } from '../../messages/datum/zeroDoubt';
+import { remainingWords, nextWords } from '../../messages/status/setupProgress';
 import type { SetupState } from '../basis/setupState';
 import { zeroDoubtOf, homingPart, leftSince, shiftOf } from './zeroDoubt';
 import { featureAnswer } from './featureAnswer';
 import { progressOf } from '../status/setupProgress';
 import { zZeroAnswer } from '../zAndTools/zZero';
-import { bookOf, plateSnapshot, presetDone, reading, rowOf } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, rowOf } from '../basis/snapshot.case';
 
 /** A router that reads machine coordinates; its left face was touched at X 95, so that part zero is at 100. */
 const router: Snapshot = {
@@ -18,7 +18,7 @@ const router: Snapshot = {
 const at = (time: string) => `2026-11-24T${time}:00.000Z`;
 
 const touched = [
-  rowOf('reading', reading({ kind: 'face', face: 'left' }, 95, { scale: 'machine', takenAt: at('09:10') })),
+  rowOf('reading', caseReading({ kind: 'face', face: 'left' }, 95, { scale: 'machine', takenAt: at('09:10') })),
   rowOf('zeroing', {
     ...presetDone({ kind: 'face', face: 'left' }, 'x', 100, 'none', { at: at('09:20'), form: 'work-offset' }),
     place: { scale: 'machine' },
@@ -30,7 +30,7 @@ const row = (what: NewInterruption['what'], id: string, time: string): RowEntry 
   rowOf('interruption', { id, what, at: at(time) });
 
 const again = (value: number, after: string, time = '11:10') => {
-  const face = reading({ kind: 'face', face: 'left' }, value, { scale: 'machine', takenAt: at(time) });
+  const face = caseReading({ kind: 'face', face: 'left' }, value, { scale: 'machine', takenAt: at(time) });
   return rowOf('reading', { ...face, subject: { kind: 'return', after, face: 'left' } });
 };
 
@@ -97,7 +97,7 @@ describe('a zero after the machine was homed', () => {
   test('is in Z as well', () => {
     const touchedZ = rowOf(
       'reading',
-      reading({ kind: 'z-zero', tool: 1 }, -40, { scale: 'machine', takenAt: at('09:30') }),
+      caseReading({ kind: 'z-zero', tool: 1 }, -40, { scale: 'machine', takenAt: at('09:30') }),
     );
     const U = (...more: RowEntry[]) => zZeroAnswer(bookWith(touchedZ, ...more))?.uncertainty.U ?? 0;
     expect(U(homed, again(95.02, 'h1'))).toBeGreaterThan(U());
@@ -118,18 +118,18 @@ describe('a zero after the machine was homed', () => {
 
 test('on a DRO that was set to the part, a face is held against its place on the part', () => {
   const readout = bookOf(plateSnapshot, [
-    rowOf('reading', reading(left, -5.2, { takenAt: at('09:10') })),
+    rowOf('reading', caseReading(left, -5.2, { takenAt: at('09:10') })),
     rowOf('zeroing', presetDone(left, 'x', -5, 'one', { at: at('09:20') })),
     row('away', 'night', '22:00'),
     rowOf('reading', {
-      ...reading(left, -4.99, { epoch: 'one', takenAt: at('22:10') }),
+      ...caseReading(left, -4.99, { epoch: 'one', takenAt: at('22:10') }),
       subject: { kind: 'return', after: 'night', face: 'left' },
     }),
   ]);
   expect(shiftOf(readout, 'night', left)?.off).toBeCloseTo(0.01, 9);
   expect(zeroDoubtOf(readout)).toBeUndefined();
   const shift = shiftOf(readout, 'night', left);
-  expect(shift && shiftWords(readout, shift)).toMatch(/^The left face came back, off by \+0\.010 mm/);
+  expect(shift && faceShiftWords(readout, shift)).toMatch(/^The left face came back, off by \+0\.010 mm/);
 });
 
 test('an offset entered for a local datum stands for that, not for part zero', () => {
@@ -150,7 +150,7 @@ describe('after a night', () => {
   test('it is asked whether anything moved, with where work stopped', () => {
     const book = bookWith();
     expect(leftSince(book, now('08:00'))).toBe(at('09:20'));
-    expect(leftWords(book, at('09:20'), () => 'on Tuesday')).toMatch(
+    expect(remainingWords(book, at('09:20'), () => 'on Tuesday')).toMatch(
       /^You were last here on Tuesday\. Next: Find Y\. Has anything/,
     );
   });

@@ -11,7 +11,7 @@ import { tapeErrors } from '../../working/working.case';
 import { alignmentShop, configured, readPass } from '../alignment/alignment.case';
 import type { StateAnswer } from './answer';
 import { featureAnswer } from '../datum/featureAnswer';
-import { bookOf, dialRead, plateSnapshot, reading, sizeRead, withTools } from '../basis/snapshot.case';
+import { bookOf, dialRead, plateSnapshot, caseReading, sizeRead, withTools } from '../basis/snapshot.case';
 import { alignmentPass } from '../alignment/taskAnswer';
 import { boreAnswer } from '../boreAndFace/bore';
 import { toolLengthAnswer, zZeroAnswer } from '../zAndTools/zZero';
@@ -23,12 +23,12 @@ const mill = { id: 't2', number: 2, name: 'End mill', diameter: 6, teeth: 2 };
 const bore: Bore = { id: 'b', name: 'Bore', low: 26, high: 26.021, counts: 'radius', step: 0.005, gaugeId: 'pin' };
 
 const face = (name: Face, ...values: number[]) =>
-  values.map((value) => read(reading({ kind: 'face', face: name }, value)));
+  values.map((value) => read(caseReading({ kind: 'face', face: name }, value)));
 const touched = bookOf({ ...plateSnapshot, ...withTools([{ ...mill, id: 't1', number: 1 }, mill]) }, [
   ...face('left', -5, -5.004),
   ...face('right', 189, 189.01),
-  read(reading({ kind: 'z-zero', tool: 1 }, 37.42)),
-  read(reading({ kind: 'tool-length', tool: 2 }, 25.11)),
+  read(caseReading({ kind: 'z-zero', tool: 1 }, 37.42)),
+  read(caseReading({ kind: 'tool-length', tool: 2 }, 25.11)),
   read(sizeRead({ kind: 'bore-size', of: 'b' }, 25.4)),
   ...runOutPlaces(mill).map((place, i) =>
     read(dialRead({ kind: 'run-out', tool: 2, height: runOutRings(mill)[0].height, place, pass: 1 }, i * 0.01)),

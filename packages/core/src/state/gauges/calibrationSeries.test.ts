@@ -1,8 +1,8 @@
-import type { Calibration, Found } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound } from '../../records/shop/calibration';
 import { seriesOf, voidsOf } from './calibrationSeries';
 
 let seq = 0;
-const row = (found: Found, day: number): Calibration => {
+const row = (found: CalibrationFound, day: number): Calibration => {
   const at = `2026-0${day}-01T08:00:00.000Z`;
   seq += 1;
   return { id: `row-${seq}`, of: { kind: 'gauge', gaugeId: 'probe' }, found, from: at, at, seq, receivedAt: at };

@@ -1,4 +1,4 @@
-import type { Calibration, Found, VoidedBy } from '../../records/shop/calibration';
+import type { Calibration, CalibrationFound, VoidedBy } from '../../records/shop/calibration';
 
 /** One result of a thing kept in time. mm. */
 export interface KeptResult {
@@ -36,7 +36,7 @@ interface Single {
 const named = ({ what, value, U }: Single, title: string): Figure[] => [{ key: what, title, value, U }];
 
 /** The figures of a result that are followed in time. */
-function figuresOf(found: Found, across: readonly [string, string]): Figure[] {
+function figuresOf(found: CalibrationFound, across: readonly [string, string]): Figure[] {
   switch (found.what) {
     case 'size':
       return named(found, 'Size');

@@ -6,7 +6,7 @@ import type { RowEntry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { agreements } from '../checks/agreements';
 import { springKept } from '../basis/setupState';
-import { bookOf, plateSnapshot, reading, rowOf, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading, rowOf, withTools } from '../basis/snapshot.case';
 import { faceAnswer } from '../datum/face';
 import { depthTolerance, toolLengthAnswer, zZeroAnswer } from '../zAndTools/zZero';
 
@@ -20,8 +20,8 @@ const shop: Snapshot = {
   gauges: [...plateSnapshot.gauges, FEELER],
 };
 
-const left = (value: number, change: Parameters<typeof reading>[2] = {}) =>
-  rowOf('reading', reading({ kind: 'face', face: 'left' }, value, change));
+const left = (value: number, change: Parameters<typeof caseReading>[2] = {}) =>
+  rowOf('reading', caseReading({ kind: 'face', face: 'left' }, value, change));
 
 const size = (of: NewCalibration['of'], value: number, from: string, U?: number): RowEntry => ({
   kind: 'calibration',
@@ -82,7 +82,7 @@ describe('a gauge’s own U', () => {
   });
 
   test('of a block is in Z, all of it', () => {
-    const zero = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -40));
+    const zero = rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, -40));
     const block = size({ kind: 'gauge', gaugeId: 'block' }, 10, MORNING, 0.012);
     expect(part(zZeroAnswer(bookOf(shop, [zero, block]))?.result, 'size of the finder')).toBeCloseTo(0.006, 12);
   });
@@ -105,7 +105,7 @@ describe('the step really moved by', () => {
 });
 
 describe('a search by steps', () => {
-  const zero = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -40));
+  const zero = rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, -40));
   const with_ = (heights: object, ...more: RowEntry[]) =>
     bookOf({ ...shop, datumPlan: { ...EMPTY_DATUM_PLAN, heights: { surface: 0, lift: 0, ...heights } } }, [
       zero,
@@ -127,7 +127,7 @@ describe('a search by steps', () => {
 
   test('is in a tool’s length twice and moves it by nothing', () => {
     const length = toolLengthAnswer(
-      with_({ step: 0.1 }, rowOf('reading', reading({ kind: 'tool-length', tool: 4 }, -52))),
+      with_({ step: 0.1 }, rowOf('reading', caseReading({ kind: 'tool-length', tool: 4 }, -52))),
       4,
     );
     expect(length?.result.offset).toBeCloseTo(-12, 12);
@@ -162,7 +162,7 @@ describe('a search by steps', () => {
 });
 
 test('a width is stated with its own ±, and the comparison with another', () => {
-  const right = rowOf('reading', reading({ kind: 'face', face: 'right' }, 189.003));
+  const right = rowOf('reading', caseReading({ kind: 'face', face: 'right' }, 189.003));
   const [width] = agreements(bookOf(shop, [left(-5), right])).filter(({ of }) => of === 'width');
   expect(width?.measured).toBeCloseTo(184.003, 9);
   expect(width?.measuredU).toBeLessThan(0.03);

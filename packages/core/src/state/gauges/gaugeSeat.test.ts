@@ -1,8 +1,8 @@
 import type { DatumPlan } from '../../records/setup/datumPlan';
 import { EMPTY_DATUM_PLAN } from '../../records/setup/datumPlan';
 import { airCut } from '../zAndTools/airCut';
-import { gapOf, gaugeSits, placesOf } from './gaugeSeat';
-import { bookOf, presetDone, plateSnapshot, reading, rowOf } from '../basis/snapshot.case';
+import { gapOf, gaugeSits, gaugeSeatPlaces } from './gaugeSeat';
+import { bookOf, presetDone, plateSnapshot, caseReading, rowOf } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';
 
 type Heights = NonNullable<DatumPlan['heights']>;
@@ -17,7 +17,7 @@ const block = { id: 'block', name: 'Block', kind: 'block', nominal: 10 } as cons
 
 describe('where a gauge sits decides what stands between tool and surface', () => {
   test('a block sits under the tool, whatever is said; a probe and a ball are asked', () => {
-    expect(placesOf(block)).toEqual(['under']);
+    expect(gaugeSeatPlaces(block)).toEqual(['under']);
     expect(gaugeSits(planned({ sits: 'arm' }), block)).toBe('under');
     expect(gaugeSits(planned({}), probe)).toBeUndefined();
     expect(gaugeSits(planned({}), ball)).toBeUndefined();
@@ -42,7 +42,7 @@ describe('where a gauge sits decides what stands between tool and surface', () =
           gauges: [...plateSnapshot.gauges, ball],
           setup: { ...plateSnapshot.setup, heightGaugeId: 'ball' },
         },
-        [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, { gaugeId: 'ball' }))],
+        [rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 37.42, { gaugeId: 'ball' }))],
       ),
     );
 

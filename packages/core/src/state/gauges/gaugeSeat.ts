@@ -13,11 +13,11 @@ const PLACES: Readonly<Partial<Record<GaugeKind, readonly GaugeSits[]>>> = {
 const UNDER: readonly GaugeSits[] = ['under'];
 
 /** Places a gauge may sit at; one alone where its kind leaves no doubt. */
-export const placesOf = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => PLACES[kind] ?? UNDER;
+export const gaugeSeatPlaces = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => PLACES[kind] ?? UNDER;
 
 /** Where a gauge sits; undefined where that was not entered yet, and it could be anywhere. */
 export function gaugeSits({ datumPlan }: Pick<SetupState, 'datumPlan'>, gauge: KnownGauge): GaugeSits | undefined {
-  const places = placesOf(gauge);
+  const places = gaugeSeatPlaces(gauge);
   const said = datumPlan.heights?.sits;
   return places.length === 1 ? places[0] : places.find((place) => place === said);
 }

@@ -2,7 +2,7 @@ import type { Entry } from '../../records/kinds/entry';
 import { withEntries } from '../../records/kinds/merge';
 import { deriveState } from '../basis/setupState';
 import { gaugeRepeats } from './repeatability';
-import { plateSnapshot, reading } from '../basis/snapshot.case';
+import { plateSnapshot, caseReading } from '../basis/snapshot.case';
 
 const setupId = plateSnapshot.setup.id;
 const at = (second: number) => new Date(Date.parse('2026-11-24T09:10:00.000Z') + second * 1000).toISOString();
@@ -10,11 +10,11 @@ const take = (
   face: 'left' | 'right',
   value: number,
   second: number,
-  change: Parameters<typeof reading>[2] = {},
+  change: Parameters<typeof caseReading>[2] = {},
 ): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind: 'face', face }, value, { takenAt: at(second), ...change }),
+  body: caseReading({ kind: 'face', face }, value, { takenAt: at(second), ...change }),
 });
 const open = (...entries: Entry[]) => deriveState(withEntries(plateSnapshot, entries));
 

@@ -1,7 +1,7 @@
 import type { CutPlan } from '../../records/setup/cutPlan';
 import type { NewCheck } from '../../records/log/checklistTick';
 import type { Pattern } from '../../records/setup/pattern';
-import { bookOf, plateSnapshot, presetDone, reading } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading } from '../basis/snapshot.case';
 import type { SetupState } from '../basis/setupState';
 import { dialAxis, driveStops, orderedHoles, PLAIN_ORDER, zeroApproach } from './driveStops';
 import { doneSteps, holeItem, patternHoles, patternsInHand } from './holes';
@@ -120,7 +120,7 @@ describe('on dials', () => {
   test('an axis arrives as its zero was touched, until the person says otherwise', () => {
     const right = { kind: 'face', face: 'right' } as const;
     const entries = [
-      { kind: 'reading' as const, setupId: shop.setup.id, body: reading(right, 189, { approach: -1 }) },
+      { kind: 'reading' as const, setupId: shop.setup.id, body: caseReading(right, 189, { approach: -1 }) },
       { kind: 'zeroing' as const, setupId: shop.setup.id, body: presetDone(right, 'x', 189, 'x-2') },
     ];
     expect(zeroApproach(shop, 'x')).toBe(1);

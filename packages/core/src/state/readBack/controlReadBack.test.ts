@@ -3,7 +3,7 @@ import type { RowEntry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { plateWords, rowTrouble } from '../../messages/zAndTools/readBack';
 import { plateEntry, rowReadBack } from './controlReadBack';
-import { bookOf, plateSnapshot, reading, rowOf, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading, rowOf, withTools } from '../basis/snapshot.case';
 import { tableAnswer } from '../zAndTools/toolTable';
 
 const AT = '2026-11-24T12:00:00.000Z';
@@ -15,7 +15,10 @@ const tools = [
 const shop: Snapshot = { ...plateSnapshot, ...withTools(tools) };
 
 const touch = (tool: number, value: number, takenAt = '2026-11-24T09:10:00.000Z'): RowEntry =>
-  rowOf('reading', reading(tool === 1 ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool }, value, { takenAt }));
+  rowOf(
+    'reading',
+    caseReading(tool === 1 ? { kind: 'z-zero', tool } : { kind: 'tool-length', tool }, value, { takenAt }),
+  );
 const read = (number: number, shown: number, at = AT): RowEntry =>
   rowOf('readBack', {
     id: `read-${number}-${at.slice(11, 13)}`,

@@ -3,12 +3,12 @@ import type { NewReadBack } from '../../records/log/readBack';
 import type { NewZeroing } from '../../records/log/zeroing';
 import { readBackQuestion, readBackTrouble } from '../../messages/zAndTools/readBack';
 import { openReadBacks, readBackOf } from './readBack';
-import { bookOf, plateSnapshot, presetDone, reading, rowOf } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, rowOf } from '../basis/snapshot.case';
 
 const LEFT = { kind: 'face', face: 'left' } as const;
 const Z = { kind: 'z-zero', tool: 1 } as const;
 
-const touched = (value: number) => rowOf('reading', reading(LEFT, value));
+const touched = (value: number) => rowOf('reading', caseReading(LEFT, value));
 const set = (value: number, id: string, change: Partial<NewZeroing> = {}) =>
   rowOf('zeroing', { ...presetDone(LEFT, 'x', value, id), id, ...change });
 const saw = (zeroingId: string, shown: number, id = `saw ${shown}`): Entry =>
@@ -78,7 +78,7 @@ describe('a setting is looked at', () => {
             calibrations: [...plateSnapshot.calibrations, measured],
           },
           [
-            rowOf('reading', reading(Z, 40, { gaugeId: 'plate' })),
+            rowOf('reading', caseReading(Z, 40, { gaugeId: 'plate' })),
             rowOf('zeroing', { ...presetDone(Z, 'z', 12.42, 'z'), id: 'z', lift }),
             saw('z', shown),
           ],

@@ -1,13 +1,13 @@
 import { indexCsv, offsetLines } from '../../formats/indexFiles';
 import type { Entry } from '../../records/kinds/entry';
-import type { Found } from '../../records/shop/calibration';
+import type { CalibrationFound } from '../../records/shop/calibration';
 import type { Machine } from '../../records/shop/machine';
 import { withEntries } from '../../records/kinds/merge';
 import type { PartIndex } from '../../records/setup/indexPlan';
 import { camWords, lackWords } from '../../messages/rotary/indexTable';
 import { deriveState, type SetupState } from '../basis/setupState';
 import { indexState } from './indexTable';
-import { plateSnapshot, reading } from '../basis/snapshot.case';
+import { plateSnapshot, caseReading } from '../basis/snapshot.case';
 
 const setupId = plateSnapshot.setup.id;
 const trunnion: Machine = {
@@ -20,7 +20,7 @@ const trunnion: Machine = {
   ],
 };
 let rows = 0;
-const found = (axis: 'A' | 'C', what: Found): Entry => ({
+const found = (axis: 'A' | 'C', what: CalibrationFound): Entry => ({
   kind: 'calibration',
   setupId: '',
   body: {
@@ -38,7 +38,11 @@ const KNOWN = [
   found('A', { what: 'centre', at: [-1, -60.25], U: [0.005, 0.008], by: 'flip' }),
 ];
 const at = (index?: { A?: number }) => ({ scale: 'machine' as const, index });
-const take = (...args: Parameters<typeof reading>): Entry => ({ kind: 'reading', setupId, body: reading(...args) });
+const take = (...args: Parameters<typeof caseReading>): Entry => ({
+  kind: 'reading',
+  setupId,
+  body: caseReading(...args),
+});
 /** Part zero at X 40, Y 12, Z 5 in machine coordinates: a finder of 10, a block of 10. */
 const touches = (index?: { A?: number }) => [
   take({ kind: 'face', face: 'left' }, 35, at()),

@@ -2,10 +2,10 @@ import type { Entry } from '../../records/kinds/entry';
 import type { Pattern } from '../../records/setup/pattern';
 import type { Face } from '../../records/values/subject';
 import { nextWords } from '../../messages/status/setupProgress';
-import { setWords } from '../../messages/datum/axesSet';
+import { axesSetWords } from '../../messages/datum/axesSet';
 import type { SetupState } from '../basis/setupState';
 import { progressOf } from './setupProgress';
-import { bookOf, plateSnapshot, presetDone, reading, sizeRead, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, sizeRead, withTools } from '../basis/snapshot.case';
 
 const setupId = plateSnapshot.setup.id;
 const tools = [
@@ -27,7 +27,7 @@ const spots: Pattern = {
 const face = (name: Face, value: number): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind: 'face', face: name }, value),
+  body: caseReading({ kind: 'face', face: name }, value),
 });
 const set = (axis: 'x' | 'y' | 'z', value: number): Entry => ({
   kind: 'zeroing',
@@ -42,7 +42,7 @@ const set = (axis: 'x' | 'y' | 'z', value: number): Entry => ({
 const touch = (kind: 'z-zero' | 'tool-length', tool: number, value: number, epoch: string): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind, tool }, value, { axis: 'z', gaugeId: 'block', epoch }),
+  body: caseReading({ kind, tool }, value, { axis: 'z', gaugeId: 'block', epoch }),
 });
 const drilled = (hole: number): Entry => ({
   kind: 'check',
@@ -128,7 +128,7 @@ test.each([
   [['x', 'y'], 'X and Y set, Z not yet'],
   [['x', 'y', 'z'], 'X, Y and Z set'],
 ] as const)('%j', (axes, words) => {
-  expect(setWords(axes)).toBe(words);
+  expect(axesSetWords(axes)).toBe(words);
 });
 
 test('a tool that is ground is touched again before more holes, and brings no finished work back', () => {

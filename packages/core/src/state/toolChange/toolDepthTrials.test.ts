@@ -5,7 +5,7 @@
 import { chance } from '../../metrology/chance';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { Entry } from '../../records/kinds/entry';
-import { withTools, bookOf, plateSnapshot, presetDone, reading } from '../basis/snapshot.case';
+import { withTools, bookOf, plateSnapshot, presetDone, caseReading } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';
 import { toolDepth } from './toolDepth';
 
@@ -31,7 +31,7 @@ function job(seed: number): { error: number; U: number; shift: number } {
     readings.push({
       kind: 'reading',
       setupId,
-      body: reading({ kind: tool === 1 ? 'z-zero' : 'tool-length', tool }, value, {
+      body: caseReading({ kind: tool === 1 ? 'z-zero' : 'tool-length', tool }, value, {
         axis: 'z',
         gaugeId: 'block',
         cutterId: `t${tool}`,

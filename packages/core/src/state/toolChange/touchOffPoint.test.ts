@@ -5,7 +5,7 @@ import { movedWords, spotMissing } from '../../messages/zAndTools/toolChange';
 import { toolsInOrder, toolToGoIn } from './toolChangeOrder';
 import { gaugeInSpindle } from '../gauges/gaugeInSpindle';
 import { happened, set, touch, tools } from '../zAndTools/lengths.case';
-import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, withTools } from '../basis/snapshot.case';
 import { programSetting } from '../verify/programContext';
 import { spotGauges } from '../gauges/spotGauge';
 import { toolDepth } from './toolDepth';
@@ -32,7 +32,7 @@ const BY_PART = [touch({ kind: 'z-zero', tool: 1 }, -40, 't1'), set('z', 10)];
 const spot = (tool: number | undefined, value: number, epoch: string, gaugeId = 'block'): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading({ kind: 'tool-spot', ...(tool !== undefined && { tool }) }, value, {
+  body: caseReading({ kind: 'tool-spot', ...(tool !== undefined && { tool }) }, value, {
     axis: 'z',
     gaugeId,
     epoch,

@@ -3,11 +3,11 @@ import { nextReadingText } from '../../messages/verify/bestNextReading';
 import { deriveState } from '../basis/setupState';
 import { featureAnswer } from '../datum/featureAnswer';
 import { bestNextDepthReading, bestNextReading } from './bestNextReading';
-import { plateSnapshot, reading, rowOf } from '../basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';
 
 const touched = (face: 'left' | 'front', values: readonly number[]) =>
-  values.map((value) => rowOf('reading', reading({ kind: 'face', face }, value)));
+  values.map((value) => rowOf('reading', caseReading({ kind: 'face', face }, value)));
 
 const far = {
   id: 'far',
@@ -64,7 +64,7 @@ test('the same thing is told with one ±: where the step of a search outweighs a
   const heights = { surface: 0, lift: 0, step: 0.1 };
   const searched = deriveState(
     withEntries({ ...plateSnapshot, datumPlan: { ...plateSnapshot.datumPlan, heights } }, [
-      rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -50, { axis: 'z' })),
+      rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, -50, { axis: 'z' })),
       ...touched('left', [-5.01]),
     ]),
   );

@@ -2,7 +2,7 @@ import { withEntries } from '../../records/kinds/merge';
 import { deriveState } from '../basis/setupState';
 import { AFTER, happened, keeping, measured, set, touch } from '../zAndTools/lengths.case';
 import { programSetting } from './programContext';
-import { plateSnapshot, reading, rowOf, settingBody, withTools } from '../basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf, settingBody, withTools } from '../basis/snapshot.case';
 
 const screws = {
   id: 'screws',
@@ -79,8 +79,8 @@ test('positions with the deepest of what is done at each, the point of the drill
 });
 
 describe('what is in the spindle as far as the log tells', () => {
-  const left = (change: Parameters<typeof reading>[2] = {}) =>
-    rowOf('reading', reading({ kind: 'face', face: 'left' }, -5, change));
+  const left = (change: Parameters<typeof caseReading>[2] = {}) =>
+    rowOf('reading', caseReading({ kind: 'face', face: 'left' }, -5, change));
   const inSpindle = (id: string, ...entries: Parameters<typeof withEntries>[1]) =>
     settingOf(withEntries(plateSnapshot, entries), id).gaugeIn;
 
@@ -94,7 +94,7 @@ describe('what is in the spindle as far as the log tells', () => {
 
   test('nothing, once a tool was touched or something was ticked since', () => {
     const later = { takenAt: '2026-11-24T10:00:00.000Z' };
-    const tool = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42, later));
+    const tool = rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 37.42, later));
     expect(inSpindle('tool-in', left(), tool)).toBeUndefined();
     const at = '2026-11-24T11:00:00.000Z';
     const tick = { id: 'tick', item: 'hole', text: 'Drilled', action: 'tick' as const, reason: '', at };
@@ -112,7 +112,7 @@ describe('what is in the spindle as far as the log tells', () => {
             gauges: [...plateSnapshot.gauges, ball],
             datumPlan: { ...datumPlan, heights: { surface: 0, lift: 0, sits } },
           },
-          [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 20, { gaugeId: 'ball' }))],
+          [rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 20, { gaugeId: 'ball' }))],
         ),
         `ball-${sits}`,
       ).gaugeIn;

@@ -2,7 +2,7 @@ import { withEntries } from '../../records/kinds/merge';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { deriveState } from '../basis/setupState';
 import { faceAnswer } from '../datum/face';
-import { plateSnapshot, reading, rowOf, settingBody } from '../basis/snapshot.case';
+import { plateSnapshot, caseReading, rowOf, settingBody } from '../basis/snapshot.case';
 import { againUse, expectedReading } from './recheckFace';
 
 const NOW = '2026-11-26T12:00:00.000Z';
@@ -24,7 +24,7 @@ test('what it should show is what makes the same answer: a finder that runs out 
   const gauges = plateSnapshot.gauges.map((gauge) => (gauge.id === 'spring' ? { ...gauge, tir: 0.03 } : gauge));
   const runsOut = { ...set, gauges };
   const shows = expectedOf(runsOut, 'left', 'tir')?.reading ?? NaN;
-  const again = withEntries(runsOut, [rowOf('reading', reading({ kind: 'face', face: 'left' }, shows))]);
+  const again = withEntries(runsOut, [rowOf('reading', caseReading({ kind: 'face', face: 'left' }, shows))]);
   const answer = faceAnswer(deriveState({ ...again, setup: { ...again.setup, id: 'tir-again' } }), 'left');
   expect(answer?.result.edge).toBeCloseTo(0, 9);
 });

@@ -4,7 +4,7 @@ import type { Snapshot } from '../../records/snapshots/snapshot';
 import { recheckShiftText, recheckSentence, recheckRefusal } from '../../messages/verify/recheck';
 import { recheckTargets, wallSide } from './recheckTargets';
 import { deriveState, type SetupState } from '../basis/setupState';
-import { plateSnapshot, presetDone, reading, rowOf, settingBody } from '../basis/snapshot.case';
+import { plateSnapshot, presetDone, caseReading, rowOf, settingBody } from '../basis/snapshot.case';
 
 const NOW = '2026-11-26T12:00:00.000Z';
 
@@ -28,10 +28,15 @@ const thingOf = (book: SetupState, key: string) => {
   return thing;
 };
 
-const wall = (value: number, approach: 1 | -1, of = 'bearing', change: Partial<Parameters<typeof reading>[2]> = {}) =>
+const wall = (
+  value: number,
+  approach: 1 | -1,
+  of = 'bearing',
+  change: Partial<Parameters<typeof caseReading>[2]> = {},
+) =>
   rowOf(
     'reading',
-    reading({ kind: 'return-round', after: 'x-set', of }, value, {
+    caseReading({ kind: 'return-round', after: 'x-set', of }, value, {
       axis: 'x',
       approach,
       gaugeId: 'spring',
@@ -111,11 +116,11 @@ describe('a bore', () => {
 });
 
 describe('Z', () => {
-  const touched = withEntries(plateSnapshot, [rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 37.42))]);
+  const touched = withEntries(plateSnapshot, [rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 37.42))]);
   const preset = (value: number, change = {}) =>
     rowOf('zeroing', presetDone({ kind: 'z-zero', tool: 1 }, 'z', value, 'z-set', { id: 'z-set', ...change }));
   const again = (value: number, epoch = 'z-set') =>
-    rowOf('reading', reading({ kind: 'return-z', after: 'z-set', tool: 1 }, value, { epoch }));
+    rowOf('reading', caseReading({ kind: 'return-z', after: 'z-set', tool: 1 }, value, { epoch }));
 
   test('set on the gauge, it should show the gauge again', () => {
     const book = deriveState(withEntries(touched, [preset(10)]));
@@ -133,7 +138,7 @@ describe('Z', () => {
   });
 
   test('what it showed since does not change what it should show', () => {
-    const since = rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, 10.3, { epoch: 'z-set' }));
+    const since = rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, 10.3, { epoch: 'z-set' }));
     const book = deriveState(withEntries(touched, [preset(10), since]));
     expect(thingOf(book, 'z').touches[0]?.expected.reading).toBe(10);
   });

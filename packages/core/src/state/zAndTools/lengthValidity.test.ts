@@ -13,7 +13,7 @@ import {
   touch,
   TOUCHED,
 } from './lengths.case';
-import { bookOf, plateSnapshot, reading, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading, withTools } from '../basis/snapshot.case';
 import { lengthIsOver, toolLengthAnswer, zZeroAnswer } from './zZero';
 import { tableAnswer } from './toolTable';
 
@@ -51,7 +51,7 @@ describe('a length is of one cutter, as it was when it was touched', () => {
     const untold = {
       kind: 'reading' as const,
       setupId: plateSnapshot.setup.id,
-      body: reading({ kind: 'tool-length', tool: 2 }, -52.31, { axis: 'z', gaugeId: 'block', takenAt: TOUCHED }),
+      body: caseReading({ kind: 'tool-length', tool: 2 }, -52.31, { axis: 'z', gaugeId: 'block', takenAt: TOUCHED }),
     };
     const book = bookOf({ ...plateSnapshot, ...withTools(tools) }, [REFERENCE, untold]);
     expect(offset(book)).toBeCloseTo(-12.31, 9);

@@ -1,11 +1,11 @@
 /** A reference tool and another, touched on one block. */
 import type { Entry } from '../../records/kinds/entry';
-import type { Found, NewCalibration } from '../../records/shop/calibration';
+import type { CalibrationFound, NewCalibration } from '../../records/shop/calibration';
 import type { TouchedSubject } from '../../records/values/subject';
 import type { Axis } from '../../schema/quantities';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import type { SetupState } from '../basis/setupState';
-import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, withTools } from '../basis/snapshot.case';
 
 const setupId = plateSnapshot.setup.id;
 export const tools = [1, 2].map((number) => ({ id: `t${number}`, number, name: `Tool ${number}`, diameter: 6 }));
@@ -22,10 +22,14 @@ export const touch = (
 ): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading(subject, value, { axis: 'z', gaugeId, cutterId, takenAt }),
+  body: caseReading(subject, value, { axis: 'z', gaugeId, cutterId, takenAt }),
 });
 
-export const happened = (cutterId: string, from: string, found: Found = { what: 'void', why: 'repaired' }): Entry => ({
+export const happened = (
+  cutterId: string,
+  from: string,
+  found: CalibrationFound = { what: 'void', why: 'repaired' },
+): Entry => ({
   kind: 'calibration',
   setupId: '',
   body: { id: `${cutterId} ${from}`, of: { kind: 'cutter', cutterId }, found, from, at: from } satisfies NewCalibration,

@@ -3,7 +3,7 @@ import type { SetupState } from '../basis/setupState';
 import type { LengthMethod } from '../../zAndTools/schools';
 import type { Entry } from '../../records/kinds/entry';
 import { zZeroAnswer } from './zZero';
-import { bookOf, plateSnapshot, presetDone, reading, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, withTools } from '../basis/snapshot.case';
 import { closingCheck, tableAnswer } from './toolTable';
 
 const setupId = plateSnapshot.setup.id;
@@ -17,10 +17,10 @@ const shop = (school: LengthMethod): SetupState =>
     machine: { ...plateSnapshot.machine, habits: { answerFirst: 'preset', toolLengthSchool: school } },
   });
 
-const touch = (subject: TouchedSubject, value: number, change: Parameters<typeof reading>[2] = {}): Entry => ({
+const touch = (subject: TouchedSubject, value: number, change: Parameters<typeof caseReading>[2] = {}): Entry => ({
   kind: 'reading',
   setupId,
-  body: reading(subject, value, { axis: 'z', gaugeId: 'block', ...change }),
+  body: caseReading(subject, value, { axis: 'z', gaugeId: 'block', ...change }),
 });
 
 const REFERENCE: TouchedSubject = { kind: 'z-zero', tool: 1 };

@@ -4,7 +4,7 @@ import { zZeroForms } from '../../messages/zAndTools/zZeroForms';
 import type { SetupState } from '../basis/setupState';
 import { isSet } from '../basis/activeRecords';
 import { progressOf } from '../status/setupProgress';
-import { bookOf, plateSnapshot, presetDone, reading, rowOf, withTools } from '../basis/snapshot.case';
+import { bookOf, plateSnapshot, presetDone, caseReading, rowOf, withTools } from '../basis/snapshot.case';
 import { toolLengthAnswer, zZeroAnswer } from './zZero';
 import { tableAnswer } from './toolTable';
 import { topAboveZero } from './zZeroHeight';
@@ -21,8 +21,8 @@ const touched = (heights: Partial<Heights>, part: Partial<Snapshot['part']> = {}
       datumPlan: { ...plateSnapshot.datumPlan, heights: { surface: 0, lift: 0, ...heights } },
     },
     [
-      rowOf('reading', reading({ kind: 'z-zero', tool: 1 }, -40)),
-      rowOf('reading', reading({ kind: 'tool-length', tool: 2 }, -52)),
+      rowOf('reading', caseReading({ kind: 'z-zero', tool: 1 }, -40)),
+      rowOf('reading', caseReading({ kind: 'tool-length', tool: 2 }, -52)),
     ],
   );
 
@@ -79,7 +79,7 @@ function never(): never {
 
 test('a machine with Y and Z only asks for Y, and is set by it', () => {
   const facing: Snapshot = { ...plateSnapshot, machine: { ...plateSnapshot.machine, without: ['x'] } };
-  const front = rowOf('reading', reading({ kind: 'face', face: 'front' }, -5));
+  const front = rowOf('reading', caseReading({ kind: 'face', face: 'front' }, -5));
   expect(progressOf(bookOf(facing, [front])).next).toMatchObject({ what: 'find', axes: ['y'] });
   const set = rowOf('zeroing', presetDone({ kind: 'face', face: 'front' }, 'y', -5, 'one'));
   expect(isSet(bookOf(facing, [front, set]))).toBe(true);
@@ -94,7 +94,7 @@ test('what the control’s cycle gives for Z is the surface: no gauge, no probe 
     datumPlan: { ...plateSnapshot.datumPlan, heights },
   };
   const surface = rowOf('reading', {
-    ...reading({ kind: 'z-zero', tool: 1 }, -100, { scale: 'machine' }),
+    ...caseReading({ kind: 'z-zero', tool: 1 }, -100, { scale: 'machine' }),
     source: { by: 'control', text: '-100', unit: 'mm' },
   });
   const book = bookOf(snapshot, [surface]);
@@ -102,7 +102,7 @@ test('what the control’s cycle gives for Z is the surface: no gauge, no probe 
   expect(answer.result.workOffset).toBeCloseTo(-109.5, 12);
   expect(zZeroForms(book, answer, { unit: 'mm' }).map(({ form }) => form)).toEqual(['work-offset']);
   // A tool on the gauge is nothing to hold against a surface.
-  const length = rowOf('reading', reading({ kind: 'tool-length', tool: 2 }, -90, { scale: 'machine' }));
+  const length = rowOf('reading', caseReading({ kind: 'tool-length', tool: 2 }, -90, { scale: 'machine' }));
   expect(toolLengthAnswer(bookOf(snapshot, [surface, length]), 2)).toBeUndefined();
   expect(tableAnswer(book).workOffset).toBeCloseTo(-109.5, 12);
 });

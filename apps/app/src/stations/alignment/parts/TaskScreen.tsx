@@ -12,7 +12,7 @@ import { Budget } from '../../../answer/Budget';
 import { GaugeStatusLine } from '../../../touch/GaugeStatusLine';
 import { Cautions } from '../../../answer/Cautions';
 import { Fold } from '../../../answer/Fold';
-import type { Said } from '../../../commands/typedEntry';
+import type { TypedOrCaptured } from '../../../commands/typedEntry';
 import { ReadingDock } from '../../../touch/ReadingDock';
 import { ReadingList } from '../../../touch/ReadingList';
 import { Steps } from '../../../answer/NumberedSteps';
@@ -31,7 +31,7 @@ import { SweepImport } from './SweepImport';
 import { TaskDrawing } from './TaskDrawing';
 import { alignmentView } from '../view';
 import { saveAlignment, logPlace } from '../commands';
-import { isPlug, placeTitle, toolWords } from '@zero-point/core/messages/alignment/place';
+import { isPlug, placeTitle, indicatorToolWords } from '@zero-point/core/messages/alignment/place';
 import { passComparisonText } from '@zero-point/core/messages/alignment/passComparison';
 import { alignmentSteps, MAKING_PLUG } from '@zero-point/core/messages/alignment/steps';
 
@@ -67,7 +67,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
   const before = pass.readings.length === 0 ? cautionsBefore(book, alignment) : [];
   const unticked = before.filter(({ id, mustTick }) => mustTick && !ticked.includes(id));
 
-  const log = (said: Said) => {
+  const log = (said: TypedOrCaptured) => {
     const wrong = logPlace(book, view, said, ticked);
     if (wrong === undefined) setAgain(undefined);
     return wrong;
@@ -126,7 +126,7 @@ export default function TaskScreen({ book, alignment }: TaskScreenProps) {
                   {passComparisonText(view.since, alignment.task)}
                 </AppText>
               )}
-              {pass.readings.length === 0 && <AppText kind="note">{toolWords(book, alignment)}</AppText>}
+              {pass.readings.length === 0 && <AppText kind="note">{indicatorToolWords(book, alignment)}</AppText>}
               {place !== undefined && <GaugeStatusLine book={book} gaugeId={touchedWith} only="doubtful" />}
             </View>
           </View>

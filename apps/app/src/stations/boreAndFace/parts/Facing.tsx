@@ -3,7 +3,7 @@ import { capitalize } from '@zero-point/core/messages/basis/grammar';
 import type { Facing } from '@zero-point/core/records/setup/cutPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { insertsOf } from '@zero-point/core/state/boreAndFace/inserts';
-import { facing } from '@zero-point/core/boreAndFace/facing';
+import { solveFacing } from '@zero-point/core/boreAndFace/facing';
 import type { FacingOutput } from '@zero-point/core/boreAndFace/facing.schema';
 import { CUT_MATERIALS, materialOf, type CutMaterialName } from '@zero-point/core/boreAndFace/materials';
 import { Refusal } from '@zero-point/core/problem/problem';
@@ -22,7 +22,7 @@ import { logCheck } from '../../../commands/logCheck';
 import { saveCutPlan } from '../../../commands/saveCutPlan';
 import { PassesDrawing } from './PassesDrawing';
 import { IndexedInserts } from './TurnedInserts';
-import { WhichChoice } from './WhichChoice';
+import { BoreOrFacingChoice } from './BoreOrFacingChoice';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
 
@@ -52,7 +52,7 @@ function reckon({ part, tools, machine }: SetupState, plan: Facing): FacingOutpu
   const tool = tools.find(({ number }) => number === plan.toolNumber);
   if (!tool || tool.diameter <= 0) return 'Choose a mill that has a diameter; add one in Shop if there is none.';
   try {
-    return facing({
+    return solveFacing({
       ...plan,
       material: isMaterial(plan.material) ? plan.material : 'mild-steel',
       length: part.size.x,
@@ -136,7 +136,7 @@ export default function FacingScreen({ book }: { book: SetupState }) {
       }
       detail={
         <>
-          <WhichChoice value="facing" />
+          <BoreOrFacingChoice value="facing" />
           <FieldRow>
             <LengthField
               label="To remove"

@@ -10,7 +10,7 @@ import { EllipseDrawing } from '../../../drawing/EllipseDrawing';
 import { ProgressBar } from '../../../layout/ProgressBar';
 import { AppText } from '../../../theme/AppText';
 import { runDatum } from '../../../workers/datumJob';
-import type { Running } from '../../../workers/runWorker';
+import type { RunningWorker } from '../../../workers/runWorker';
 
 const TRIALS = 100_000;
 const SEED = 20_261;
@@ -28,7 +28,7 @@ const at = (matrix: readonly number[][], j: number, k: number): number => matrix
 /** The ± as reckoned, drawn about part zero, and tried by a hundred thousand random cases in a worker. */
 export function TrialCheck({ answer, unit }: TrialCheckProps) {
   const [trial, setTrial] = useState<Trial>({ state: 'idle' });
-  const running = useRef<Running<Simulated> | undefined>(undefined);
+  const running = useRef<RunningWorker<Simulated> | undefined>(undefined);
   useEffect(() => () => running.current?.cancel(), []);
   if (!answer.covariance || !answer.model) return null;
   const { model } = answer;

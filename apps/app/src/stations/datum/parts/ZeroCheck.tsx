@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { ELSEWHERE, zeroCheck } from '@zero-point/core/state/datum/zeroCheck';
-import { elsewhereWords, lookWords, zeroPlaceWords } from '@zero-point/core/messages/datum/zeroCheck';
+import { elsewhereWords, lookWords, zeroCheckWords } from '@zero-point/core/messages/datum/zeroCheck';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { logCheck } from '../../../commands/logCheck';
@@ -10,7 +10,7 @@ import { AppText } from '../../../theme/AppText';
 export function ZeroCheck({ book }: { book: SetupState }) {
   const look = zeroCheck(book);
   if (!look) return null;
-  const place = zeroPlaceWords(book, look);
+  const place = zeroCheckWords(book, look);
   if (look.seen === 'there') {
     return (
       <AppText kind="note" tone="good">

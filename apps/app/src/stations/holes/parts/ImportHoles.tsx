@@ -12,7 +12,7 @@ import { FilePicker } from '../../../files/FilePicker';
 import { TickChips } from '../../../controls/TickChips';
 import { AppText } from '../../../theme/AppText';
 import { readHoles, type HolesFormat } from '../../../workers/holesJob';
-import { WorkRefused, type Running } from '../../../workers/runWorker';
+import { WorkRefused, type RunningWorker } from '../../../workers/runWorker';
 import { savePattern } from '../commands';
 
 type State =
@@ -37,7 +37,7 @@ const FORMATS: readonly (readonly [RegExp, HolesFormat])[] = [
 /** Holes read from a file in a worker: what is in it is shown, and nothing is taken over unasked. */
 export function ImportHoles({ book, onRead }: ImportHolesProps) {
   const [now, setNow] = useState<State>({ state: 'none' });
-  const running = useRef<Running<ReadHoles> | undefined>(undefined);
+  const running = useRef<RunningWorker<ReadHoles> | undefined>(undefined);
 
   const take = async (file: File, unit?: LengthUnit) => {
     const format = FORMATS.find(([pattern]) => pattern.test(file.name))?.[1];

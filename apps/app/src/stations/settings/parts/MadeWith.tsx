@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet } from 'react-native';
 import { useNotices, type Notice } from '../../../api/notices';
 import { PageDialog } from '../../../dialogs/PageDialog';
 import { Fold } from '../../../answer/Fold';
-import { Loading, Trouble } from '../../../layout/States';
+import { Loading, TroubleNotice } from '../../../layout/States';
 import { Table, type Column } from '../../../layout/Table';
 import { AppText } from '../../../theme/AppText';
 
@@ -25,7 +25,7 @@ function Notices() {
   const [read, setRead] = useState<Notice>();
   if (isPending) return <Loading what="the list" />;
   if (!data)
-    return <Trouble title="The list is not here." detail="It comes with the app." retry={() => void refetch()} />;
+    return <TroubleNotice title="The list is not here." detail="It comes with the app." retry={() => void refetch()} />;
   const text = read?.text == null ? undefined : data.texts[read.text];
   return (
     <>

@@ -1,4 +1,4 @@
-import { dueOf, standingOf } from '@zero-point/core/state/basis/gaugeStatus';
+import { dueOf, gaugeStatusOf } from '@zero-point/core/state/basis/gaugeStatus';
 import { ownRepeatability, sizeU } from '@zero-point/core/state/gauges/contactSize';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
@@ -14,7 +14,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
 import { stationPath } from '../../path';
-import { Kept } from './Kept';
+import { CalibrationSummary } from './CalibrationSummary';
 import { RoutineLinks } from './RoutineLinks';
 import { VoidCalibration } from '../../../touch/VoidCalibration';
 
@@ -32,7 +32,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
   const calibrations = shop.calibrations
     .filter(({ of }) => of.kind === 'gauge' && of.gaugeId === gauge.id)
     .sort((a, b) => a.at.localeCompare(b.at));
-  const standing = standingOf(gauge, calibrations, new Date().toISOString(), uses?.touches);
+  const standing = gaugeStatusOf(gauge, calibrations, new Date().toISOString(), uses?.touches);
   const words = gaugeStatusText(gauge, standing);
   const limit = dueOf(gauge);
   const due = (change: { days?: number; uses?: number }) => onKeep({ due: { ...gauge.due, ...change } });
@@ -65,7 +65,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
         <RoutineLinks subject={{ kind: 'gauge', gauge }} page={`/shop/gauges/${gauge.id}`} />
       </Fold>
       <Fold title="History" open={calibrations.length > 1}>
-        <Kept
+        <CalibrationSummary
           of={{ kind: 'gauge', gaugeId: gauge.id }}
           shop={shop}
           unit={unit}

@@ -8,7 +8,7 @@ import { FigureLine } from '../../../answer/FigureLine';
 import { Fold } from '../../../answer/Fold';
 import { LinkButton } from '../../../controls/LinkButton';
 import { AppText } from '../../../theme/AppText';
-import { Kept } from './Kept';
+import { CalibrationSummary } from './CalibrationSummary';
 import { ProveCentre } from './ProveCentre';
 import { RoutineLinks } from './RoutineLinks';
 import { rotarySubject } from './subject';
@@ -80,7 +80,7 @@ export function RotaryPage({ machine, axis, shop }: RotaryPageProps) {
         </Fold>
       )}
       <Fold title="History" open={shop.calibrations.some((one) => calibratedKey(one.of) === calibratedKey(of))}>
-        <Kept of={of} shop={shop} unit={unit} usualU={0.02} across={[first, second]} />
+        <CalibrationSummary of={of} shop={shop} unit={unit} usualU={0.02} across={[first, second]} />
       </Fold>
       <VoidCalibration of={of} name={`${axis}’s centre`} ways={['crash', 'repaired']} />
       <LinkButton to={`/shop/machines/${machine.id}`} label={`All of ${machine.name}`} />

@@ -1,11 +1,11 @@
 import { routinesFor } from '@zero-point/core/routines/list';
-import type { Subject } from '@zero-point/core/routines/routine';
+import type { RoutineSubject } from '@zero-point/core/routines/routine';
 import { StyleSheet, View } from 'react-native';
 import { LinkButton } from '../../../controls/LinkButton';
 import { AppText } from '../../../theme/AppText';
 
 interface RoutineLinksProps {
-  subject: Subject;
+  subject: RoutineSubject;
   /** The address of the thing's own page, its axis with it. */
   page: string;
 }

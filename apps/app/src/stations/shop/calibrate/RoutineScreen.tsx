@@ -1,5 +1,5 @@
 import { Refusal } from '@zero-point/core/problem/problem';
-import { againstBefore } from '@zero-point/core/routines/against';
+import { compareWithPrevious } from '@zero-point/core/routines/compareWithPrevious';
 import {
   calibratedOf,
   startOfNeeds,
@@ -7,7 +7,7 @@ import {
   type RoutineAsk,
   type RoutineResult,
   type RoutineState,
-  type Subject,
+  type RoutineSubject,
 } from '@zero-point/core/routines/routine';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import { formatLength } from '@zero-point/core/units/formatLength';
@@ -31,7 +31,7 @@ import { calibrationsOf } from './subject';
 
 interface RoutineScreenProps {
   routine: Routine;
-  subject: Subject;
+  subject: RoutineSubject;
   /** The name of what is qualified, where the page is not called by it. */
   name?: string | undefined;
   shop: Pick<Shop, 'gauges' | 'machines' | 'calibrations'>;
@@ -112,7 +112,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
             <RoutineResultView
               result={result}
               unit={unit}
-              against={againstBefore(subject, result, calibrationsOf(subject, shop), unit)}
+              against={compareWithPrevious(subject, result, calibrationsOf(subject, shop), unit)}
             />
           )}
           {finished && (

@@ -1,14 +1,14 @@
 import { calibratedKey, type KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Calibration } from '@zero-point/core/records/shop/calibration';
 import type { RotaryLetter } from '@zero-point/core/rotary/turn';
-import { calibratedOf, type Subject } from '@zero-point/core/routines/routine';
+import { calibratedOf, type RoutineSubject } from '@zero-point/core/routines/routine';
 import type { Shop } from '../../../api/queries';
-import type { Kept } from '../view';
+import type { ShopThing } from '../view';
 
 export const isRotaryName = (axis: unknown): axis is RotaryLetter => axis === 'A' || axis === 'B' || axis === 'C';
 
 /** A rotary axis of a machine, as it is known. */
-export const rotarySubject = (machine: KnownMachine, axis: RotaryLetter): Subject => ({
+export const rotarySubject = (machine: KnownMachine, axis: RotaryLetter): RoutineSubject => ({
   kind: 'rotary',
   machine,
   axis,
@@ -16,7 +16,7 @@ export const rotarySubject = (machine: KnownMachine, axis: RotaryLetter): Subjec
 });
 
 /** What a page of the shop is about, as a routine takes it; undefined for what is not measured. */
-export function subjectOf({ collection, thing }: Kept, axis: unknown): Subject | undefined {
+export function subjectOf({ collection, thing }: ShopThing, axis: unknown): RoutineSubject | undefined {
   switch (collection) {
     case 'gauges':
       return { kind: 'gauge', gauge: thing };
@@ -33,7 +33,7 @@ export function subjectOf({ collection, thing }: Kept, axis: unknown): Subject |
 }
 
 /** What is qualified, by name. */
-export function subjectName(subject: Subject): string {
+export function subjectName(subject: RoutineSubject): string {
   switch (subject.kind) {
     case 'gauge':
       return subject.gauge.name;
@@ -48,7 +48,7 @@ export function subjectName(subject: Subject): string {
 }
 
 /** Calibration results so far, in the order it was found. */
-export function calibrationsOf(subject: Subject, shop: Pick<Shop, 'calibrations'>): Calibration[] {
+export function calibrationsOf(subject: RoutineSubject, shop: Pick<Shop, 'calibrations'>): Calibration[] {
   const of = calibratedOf(subject);
   const key = calibratedKey(of);
   return shop.calibrations

@@ -10,7 +10,7 @@ import { AppText } from '../../../theme/AppText';
 import { GaugeCalibration } from '../calibrate/GaugeCalibration';
 import { useState } from 'react';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
-import type { Found } from '@zero-point/core/records/shop/calibration';
+import type { CalibrationFound } from '@zero-point/core/records/shop/calibration';
 import type { Shop } from '../../../api/queries';
 import { calibrateGauge, FROM_THE_START } from '../../../commands/calibrate';
 import { saveGauge } from '../commands';
@@ -28,7 +28,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
   const unit = useSettings((state) => state.units);
   const keep = (change: Partial<Gauge>) => saveGauge(shop, { ...gauge, ...change });
   const [since, setSince] = useState<'now' | 'start'>('now');
-  const found = (what: Found, reference?: string) =>
+  const found = (what: CalibrationFound, reference?: string) =>
     calibrateGauge(gauge, what, since === 'start' ? FROM_THE_START : undefined, reference);
   const facts = GAUGE_FACTS[gauge.kind];
   const isIndicator = gauge.kind === 'indicator';

@@ -11,7 +11,7 @@ import { FieldRow } from '../../../keypad/FieldRow';
 import { CountField, LengthsField, OptionalLengthField, TextField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
 import { LinkButton } from '../../../controls/LinkButton';
-import { Kept } from '../calibrate/Kept';
+import { CalibrationSummary } from '../calibrate/CalibrationSummary';
 import { AxisFields } from './AxisFields';
 import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
@@ -81,7 +81,12 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
             axis={axis}
             onChange={(profile) => keep({ axes: { ...machine.axes, [axis]: profile } })}
           />
-          <Kept of={{ kind: 'axis', machineId: machine.id, axis }} shop={shop} unit={units} usualU={0.01} />
+          <CalibrationSummary
+            of={{ kind: 'axis', machineId: machine.id, axis }}
+            shop={shop}
+            unit={units}
+            usualU={0.01}
+          />
         </Fold>
       ))}
       <Fold title="Link: read its figures instead of typing">
@@ -199,7 +204,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
       <Fold title="Tool touch-off point">
         <AppText>One place where every tool touches off at a change.</AppText>
         <LinkButton to={`/shop/machines/${machine.id}?do=fixed-spot`} label="How well a tool repeats there" />
-        <Kept of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
+        <CalibrationSummary of={{ kind: 'spot', machineId: machine.id }} shop={shop} unit={units} usualU={0.01} />
       </Fold>
       <Fold title="Rotary axes" open={(machine.rotary ?? []).length > 0}>
         <RotaryFields machineId={machine.id} rotary={machine.rotary ?? []} onChange={(rotary) => keep({ rotary })} />

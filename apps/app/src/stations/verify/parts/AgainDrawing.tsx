@@ -9,7 +9,7 @@ import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ElevationDrawing } from '../../../drawing/ElevationDrawing';
 import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { Arrow } from '../../../drawing/marks';
-import { placeTargets, type Wanted } from '../../../drawing/geometry/targetPlace';
+import { placeTargets, type TargetWanted } from '../../../drawing/geometry/targetPlace';
 import { Target } from '../../../drawing/Target';
 import type { View } from '../../../drawing/geometry/view';
 
@@ -86,7 +86,7 @@ function FromAbove({ book, things, chosen, touch, onChoose }: AgainDrawingProps)
 }
 
 /** Where a thing wants to be tapped. */
-function wanted(book: SetupState, thing: RecheckTarget, view: View): Wanted<RecheckTarget> {
+function wanted(book: SetupState, thing: RecheckTarget, view: View): TargetWanted<RecheckTarget> {
   const at = middleOf(book, thing);
   return { thing, x: view.x(at.x), y: view.y(at.y), width: 0, height: 0 };
 }

@@ -17,13 +17,13 @@ import { ProgramDrawing } from '../../../drawing/ProgramDrawing';
 import type { Side } from '../../../drawing/geometry/programTraces';
 import type { Checked } from '../../../stores/programs';
 import { AppText } from '../../../theme/AppText';
-import { countOf, cursorView, isStale, worldOf } from '../programView';
+import { findingCount, cursorView, isStale, worldOf } from '../programView';
 import { ProgramComparisonTable } from './BesideTable';
 import { BoxesFold } from './BoxesFold';
 import { CursorPanel } from './CursorPanel';
 import { FindingList } from './FindingList';
 import { PROGRAM_FILES } from './programFiles';
-import { WhichChoice } from './WhichChoice';
+import { VerifyPageChoice } from './VerifyPageChoice';
 
 interface CheckedPageProps {
   book: SetupState;
@@ -75,7 +75,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
       }
       prompt={
         <>
-          <AppText kind="sentence" live tone={countOf(findings, 'stop') > 0 ? 'bad' : 'ink'}>
+          <AppText kind="sentence" live tone={findingCount(findings, 'stop') > 0 ? 'bad' : 'ink'}>
             {summary(findings, file.name, told.checkedTo < told.lines ? told.checkedTo : undefined)}
           </AppText>
           {trouble !== undefined && (
@@ -169,7 +169,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
             </AppText>
           </Fold>
           <FilePicker rereads label="Choose another" what="A program to check" accept={PROGRAM_FILES} onPick={onPick} />
-          <WhichChoice value="program" />
+          <VerifyPageChoice value="program" />
         </>
       }
       dock={
@@ -182,7 +182,7 @@ export function CheckedPage({ book, checked, trouble, onAgain, onPick }: Checked
 }
 
 function summary(findings: readonly Finding[], name: string, short: number | undefined): string {
-  const [stops, minds] = [countOf(findings, 'stop'), countOf(findings, 'mind')];
+  const [stops, minds] = [findingCount(findings, 'stop'), findingCount(findings, 'mind')];
   const read = short === undefined ? '' : ` It was read only to line ${short} only.`;
   if (stops > 0)
     return `Do not run ${name} yet: ${stops} ${stops === 1 ? 'thing' : 'things'} to correct first${minds > 0 ? `, ${minds} to look at` : ''}.${read}`;

@@ -8,7 +8,7 @@ import type { Checked } from '../../../stores/programs';
 import { MONO } from '../../../theme/faces';
 import { useLook } from '../../../theme/useLook';
 import { Figure, AppText } from '../../../theme/AppText';
-import { cursorView, lineText } from '../programView';
+import { cursorView, readLineText } from '../programView';
 
 interface CursorPanelProps {
   checked: Checked;
@@ -27,7 +27,7 @@ export function CursorPanel({ checked, at, unit, onLine, onNext, onBefore }: Cur
   const [text, setText] = useState({ line: 0, text: '' });
   useEffect(() => {
     let stale = false;
-    lineText(file, result, line).then(
+    readLineText(file, result, line).then(
       (read) => {
         if (!stale) setText({ line, text: read });
       },

@@ -1,6 +1,6 @@
 import type { Finding, FindingLevel } from '@zero-point/core/program/finding';
 import type { LengthUnit } from '@zero-point/core/units/unit';
-import { findingWords, linesWords } from '@zero-point/core/messages/program/finding';
+import { programFindingWords, linesWords } from '@zero-point/core/messages/program/finding';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, TouchableRipple } from 'react-native-paper';
@@ -32,7 +32,7 @@ export function FindingList({ findings, unit, chosen, onChoose }: FindingListPro
   return (
     <View role="list" aria-label="What was found" style={styles.list}>
       {shown.map((finding, i) => {
-        const { said, remedy } = findingWords(finding, unit);
+        const { said, remedy } = programFindingWords(finding, unit);
         const { mark, word, tone } = MARKS[finding.level];
         const current = finding === chosen;
         return (

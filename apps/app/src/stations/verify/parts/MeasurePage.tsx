@@ -26,7 +26,7 @@ import { logMeasurement } from '../commands';
 import { DraftFields } from './DraftFields';
 import { FirstPartFold } from './FirstPartFold';
 import { MeasuredResults } from './MeasuredResults';
-import { WhichChoice } from './WhichChoice';
+import { VerifyPageChoice } from './VerifyPageChoice';
 
 const KINDS: readonly { value: MeasureKind; label: string; ask: string }[] = [
   { value: 'size', label: 'Hole size', ask: 'Measure the hole’s diameter.' },
@@ -127,7 +127,7 @@ export default function MeasurePage({ book }: { book: SetupState }) {
       }
       detail={
         <>
-          <WhichChoice value="measure" />
+          <VerifyPageChoice value="measure" />
           <Choice
             label="What is measured"
             value={draft.kind}

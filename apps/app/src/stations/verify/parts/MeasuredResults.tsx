@@ -6,7 +6,7 @@ import {
   correctionWords,
   holeOffWords,
   inWords,
-  leftWords,
+  leftoverWords,
   measuredName,
   sizeWords,
 } from '@zero-point/core/messages/verify/measurements';
@@ -47,7 +47,7 @@ export function MeasuredResults({ book }: { book: SetupState }) {
                 <AppText tone={zone?.inZone === false ? 'bad' : 'ink'}>
                   {holeOffWords(hole, unit)}
                   {zone
-                    ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}; ${leftWords(zone, unit)}`
+                    ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}; ${leftoverWords(zone, unit)}`
                     : ''}
                 </AppText>
               </View>

@@ -13,12 +13,12 @@ import { StationFrame } from '../../../layout/StationFrame';
 import { usePrograms, type Checked } from '../../../stores/programs';
 import { AppText } from '../../../theme/AppText';
 import { runProgramCheck } from '../../../workers/programJob';
-import { WorkRefused, type Running } from '../../../workers/runWorker';
+import { WorkRefused, type RunningWorker } from '../../../workers/runWorker';
 import { logProgramCheck } from '../commands';
 import { BoxesFold } from './BoxesFold';
 import { CheckedPage } from './CheckedPage';
 import { PROGRAM_FILES } from './programFiles';
-import { WhichChoice } from './WhichChoice';
+import { VerifyPageChoice } from './VerifyPageChoice';
 
 type State = { state: 'idle' } | { state: 'reading'; name: string; share: number } | { state: 'refused'; why: string };
 
@@ -30,7 +30,7 @@ export default function ProgramPage({ book }: { book: SetupState }) {
   const checked = usePrograms(({ checked: all }) => all[setup.id]);
   const keep = usePrograms((programs) => programs.keep);
   const [now, setNow] = useState<State>({ state: 'idle' });
-  const running = useRef<Running<Checked['result']> | undefined>(undefined);
+  const running = useRef<RunningWorker<Checked['result']> | undefined>(undefined);
 
   const check = async (file: File, reread: Checked['reread']) => {
     if (file.size > LARGEST_PROGRAM)
@@ -67,7 +67,7 @@ export default function ProgramPage({ book }: { book: SetupState }) {
       <StationFrame
         drawing={<Part book={book} />}
         prompt={<AppText kind="sentence">{`${machine.name} has no control that runs programs.`}</AppText>}
-        detail={<WhichChoice value="program" />}
+        detail={<VerifyPageChoice value="program" />}
         dock={null}
       />
     );
@@ -103,7 +103,7 @@ export default function ProgramPage({ book }: { book: SetupState }) {
       }
       detail={
         <>
-          <WhichChoice value="program" />
+          <VerifyPageChoice value="program" />
           <AppText tone="soft">
             Up to 20 MB. The file stays on this device; only its name and what was found are logged.
           </AppText>

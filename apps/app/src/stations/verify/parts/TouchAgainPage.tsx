@@ -20,7 +20,7 @@ import { stationPath } from '../../path';
 import { recheckView } from '../againView';
 import { logRecheck } from '../commands';
 import { RecheckDrawing } from './AgainDrawing';
-import { WhichChoice } from './WhichChoice';
+import { VerifyPageChoice } from './VerifyPageChoice';
 
 /** Touch a face, a bore or Z again: what it should show, what it did, and whether the zero stands. */
 export default function TouchAgainPage({ book }: { book: SetupState }) {
@@ -46,7 +46,7 @@ export default function TouchAgainPage({ book }: { book: SetupState }) {
       detail={
         <>
           <GaugeStatusLine book={book} gaugeId={touch?.use.gaugeId ?? setup.finderId} only="doubtful" />
-          <WhichChoice value="again" />
+          <VerifyPageChoice value="again" />
           <Choice
             label="What to touch"
             value={chosen?.key ?? ''}

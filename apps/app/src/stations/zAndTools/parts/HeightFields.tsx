@@ -1,7 +1,7 @@
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { airCut } from '@zero-point/core/state/zAndTools/airCut';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { gaugeSits, placesOf } from '@zero-point/core/state/gauges/gaugeSeat';
+import { gaugeSits, gaugeSeatPlaces } from '@zero-point/core/state/gauges/gaugeSeat';
 import { depthTolerance } from '@zero-point/core/state/zAndTools/zZero';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { plateEntry } from '@zero-point/core/state/readBack/controlReadBack';
@@ -139,11 +139,11 @@ export function HeightFields({ book }: { book: SetupState }) {
           onCommit={(surface) => change({ surface })}
         />
       )}
-      {gauge && placesOf(gauge).length > 1 && (
+      {gauge && gaugeSeatPlaces(gauge).length > 1 && (
         <Choice
           label={`The ${gauge.name.toLowerCase()} sits`}
           value={sits ?? 'unsaid'}
-          options={placesOf(gauge).map((place) => ({ value: place as string, label: SITS_NAMES[place] }))}
+          options={gaugeSeatPlaces(gauge).map((place) => ({ value: place as string, label: SITS_NAMES[place] }))}
           onChange={(place) => sitAt(book, place)}
         />
       )}

@@ -8,9 +8,9 @@ import { Button, ProgressBar } from 'react-native-paper';
 import { FilePicker } from '../../../files/FilePicker';
 import { Table, type Column } from '../../../layout/Table';
 import { AppText } from '../../../theme/AppText';
-import { WorkRefused, type Running } from '../../../workers/runWorker';
+import { WorkRefused, type RunningWorker } from '../../../workers/runWorker';
 import { readToolTable } from '../../../workers/toolTableJob';
-import { takeOver } from './toolTable';
+import { applyTableChanges } from './toolTable';
 
 type Read =
   | { state: 'none' }
@@ -21,7 +21,7 @@ type Read =
 /** A tool table read from a CSV file in a worker: what it would change is shown, and nothing is taken over unasked. */
 export function ImportTable({ book }: { book: SetupState }) {
   const [read, setRead] = useState<Read>({ state: 'none' });
-  const running = useRef<Running<TableChange[]> | undefined>(undefined);
+  const running = useRef<RunningWorker<TableChange[]> | undefined>(undefined);
   const unit = book.setup.units;
   const { toolTable, machine } = book;
   const take = async (file: File) => {
@@ -72,7 +72,7 @@ export function ImportTable({ book }: { book: SetupState }) {
           {...read}
           unit={unit}
           onTake={() => {
-            takeOver(book, read.changes);
+            applyTableChanges(book, read.changes);
             setRead({ state: 'none' });
           }}
           onLeave={() => setRead({ state: 'none' })}

@@ -13,7 +13,7 @@ import {
   learnWords,
   movedWords,
   setterName,
-  setWords,
+  toolChangeSetWords,
   spotMissing,
   spotTouchWords,
   swingWords,
@@ -134,7 +134,7 @@ export default function ToolChangePage({ book, shows }: { book: SetupState; show
       dock: <MainAction label="The light came on" onPress={on('clip')} />,
     },
     set: {
-      sentence: tool === undefined ? '' : setWords(book, tool),
+      sentence: tool === undefined ? '' : toolChangeSetWords(book, tool),
       dock: gate ?? (
         <View style={{ gap: 8 }}>
           {tool !== undefined && kept && (

@@ -1,5 +1,5 @@
 import { hasController } from '@zero-point/core/records/shop/machine';
-import { findingWords } from '@zero-point/core/messages/zAndTools/toolTableFinding';
+import { toolTableFindingWords } from '@zero-point/core/messages/zAndTools/toolTableFinding';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import type { TableAnswer, TableRow } from '@zero-point/core/state/zAndTools/toolTable';
 import { lengthWords } from '@zero-point/core/zAndTools/schools';
@@ -161,7 +161,7 @@ interface FindingProps {
 
 function Finding({ finding, school, unit }: FindingProps) {
   const { kind, tools, off } = finding;
-  const { what, remedy } = findingWords(finding, { school, units: unit });
+  const { what, remedy } = toolTableFindingWords(finding, { school, units: unit });
   const { palette } = useLook();
   const which = tools.length > 4 ? `${tools.length} tools` : `T${tools.join(', T')}`;
   return (

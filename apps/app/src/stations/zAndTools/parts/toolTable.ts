@@ -62,7 +62,7 @@ export function refit(book: SetupState, { number, name, length }: TableRow): voi
 }
 
 /** Takes over what a file would change, and nothing else. */
-export function takeOver(book: SetupState, changes: readonly TableChange[]): void {
+export function applyTableChanges(book: SetupState, changes: readonly TableChange[]): void {
   const school = book.machine.habits.toolLengthSchool;
   const keptAt = new Date().toISOString();
   const taken = changes.map(({ number, name, after }) => ({

@@ -1,4 +1,4 @@
-import type { ZeroPlace } from '../../../program/finding';
+import type { ProgramZeroPlace } from '../../../program/finding';
 import { millimetresPer, type LengthUnit } from '../../../units/unit';
 
 export const UNITS: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', in: 'inches' };
@@ -15,7 +15,7 @@ export const feedWords = (mm: number, unit: LengthUnit): string =>
   unit === 'mm' ? `${Math.round(mm)} mm/min` : `${(mm / millimetresPer('in')).toFixed(1)} in/min`;
 
 /** A place of the part's outline, as where zero is. */
-export const zeroPlaceWords = ({ x, y }: ZeroPlace): string =>
+export const zeroPlaceWords = ({ x, y }: ProgramZeroPlace): string =>
   x === 'middle' && y === 'middle'
     ? 'the middle of the part'
     : x === 'middle'

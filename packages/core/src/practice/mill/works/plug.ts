@@ -1,4 +1,4 @@
-import type { Box } from '../box';
+import type { MillBox } from '../box';
 import { tipOf } from '../toolTip';
 import { drawn, offAxis, trueRadius } from '../hiddenTruth';
 import { GAUGE_FACTS } from '../../../metrology/gaugeKinds';
@@ -12,7 +12,7 @@ const TAPER = 0.1;
 const GIVES = 0.15;
 
 /** From the bore's middle to the plug's, from above, mm; undefined where there is no bore. */
-function offBore({ at, hidden, held, turned }: Mill, { corner }: Box): { x: number; y: number } | undefined {
+function offBore({ at, hidden, held, turned }: Mill, { corner }: MillBox): { x: number; y: number } | undefined {
   const { bore } = hidden;
   if (!bore || !held) return undefined;
   const out = offAxis(hidden, held, turned);
@@ -27,7 +27,7 @@ const seatDepth = (room: number): number => (2 * room) / TAPER;
  *
  * @returns undefined where nothing is below
  */
-export function plugOver(mill: Mill, box: Box): Near | undefined {
+export function plugOver(mill: Mill, box: MillBox): Near | undefined {
   const { hidden, held, at } = mill;
   const off = offBore(mill, box);
   if (!held || !off || !hidden.bore) return undefined;
@@ -46,7 +46,7 @@ export function plugOver(mill: Mill, box: Box): Near | undefined {
  * A loose table under a plug that goes down into its bore: drawn to where the plug has room, and at last to where it sits,
  * which is never quite the middle.
  */
-export function drawnUnder(mill: Mill, box: Box): Mill {
+export function drawnUnder(mill: Mill, box: MillBox): Mill {
   const { work, held, hidden, arms } = mill;
   const off = held?.kind === 'plug' && work?.kind === 'table' && !work.tight ? offBore(mill, box) : undefined;
   const depth = box.top - tipOf(mill);

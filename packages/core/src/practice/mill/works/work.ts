@@ -3,7 +3,7 @@ import type { SpringyBar } from './bar';
 import type { MillSpec, WorkKind } from '../millSpec';
 
 /** How the work stands now, as only the mill knows it. Lengths mm, angles degrees unless said. */
-export type Work =
+export type MillWork =
   /** The jaw's turn, counter-clockwise from above, in radians; its bolts; and how far the indicator went along it since they were touched. */
   | { kind: 'vise'; turn: number; tight: boolean; gone: number }
   /** How far a part stands off its parallels at either side; whether the vise is tight; which parallel moved as they were tried. */
@@ -44,7 +44,7 @@ export type Work =
   /** How much came off the top, in how many passes. */
   | { kind: 'facing'; off: number; passes: number };
 
-export type WorkOf<K extends WorkKind> = Extract<Work, { kind: K }>;
+export type WorkOf<K extends WorkKind> = Extract<MillWork, { kind: K }>;
 
 /** Parts these draws from the part's own. */
 const WORKS = 0x90b5;
@@ -63,7 +63,7 @@ const LOCKS = { least: 0.02, most: 0.035 };
 const SPRING = { least: 0.72, most: 0.95 };
 
 /** The work as somebody left it. */
-export function beginWork({ work, bore, sense = 1 }: MillSpec, seed: number): Work | undefined {
+export function beginWork({ work, bore, sense = 1 }: MillSpec, seed: number): MillWork | undefined {
   const { between, normal } = chance(seed + WORKS);
   const side = () => (normal() < 0 ? -1 : 1);
   switch (work) {

@@ -9,7 +9,7 @@ import { Fold } from '../../../../answer/Fold';
 import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { AppText } from '../../../../theme/AppText';
 import NextReadingLine from '../../../../answer/NextReadingLine';
-import { RepeatAdvice } from './RepeatAdvice';
+import { RepeatAdviceLine } from './RepeatAdviceLine';
 import { TrialCheck } from '../TrialCheck';
 import { saveDatumPlan } from '../../../../commands/saveDatumPlan';
 import type { FeatureView } from './featureView';
@@ -29,7 +29,7 @@ export default function FeatureMore({ book, view, answer, disagrees }: FeatureMo
   const { size, form, offSquare, onMyWord } = answer;
   return (
     <View style={{ gap: 10 }}>
-      <RepeatAdvice answer={answer} tolerance={setup.tolerance} unit={unit} disagrees={disagrees} />
+      <RepeatAdviceLine answer={answer} tolerance={setup.tolerance} unit={unit} disagrees={disagrees} />
       <NextReadingLine book={book} />
       {view.halving !== undefined && (
         <AppText kind="note" tone="soft">

@@ -15,7 +15,7 @@ import { Cautions } from '../../../../answer/Cautions';
 import { controlResultWords, typedAsName, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { Steps } from '../../../../answer/NumberedSteps';
 import { Fold } from '../../../../answer/Fold';
-import { MovedBy } from '../../../../touch/MovedBy';
+import { JogStepField } from '../../../../touch/JogStepField';
 import { GaugeStatusLine } from '../../../../touch/GaugeStatusLine';
 import { TouchDetail } from '../../../../touch/TouchDetail';
 import { TouchSummary } from '../../../../touch/TouchSummary';
@@ -25,13 +25,13 @@ import { StationFrame } from '../../../../layout/StationFrame';
 import { useWide } from '../../../../layout/useLayoutSize';
 import { AppText } from '../../../../theme/AppText';
 import { logStrike } from '../../../../commands/logTouch';
-import type { Said } from '../../../../commands/typedEntry';
+import type { TypedOrCaptured } from '../../../../commands/typedEntry';
 import { AgreementNote } from './AgreementNote';
 import { FeelerBetween } from './FeelerBetween';
 import { besideFeeler } from '../method/methodView';
 import { FeatureDrawing } from './FeatureDrawing';
 import { FeatureWays } from './FeatureWays';
-import { axisToFind, repeatWords } from '@zero-point/core/messages/basis/repeatAdvice';
+import { axisToFind, repeatWords } from '@zero-point/core/messages/gauges/repeatAdvice';
 import { untoldSizes } from '@zero-point/core/datum/untoldSizes';
 import { AskTolerance } from '../../../../touch/AskTolerance';
 import { AskOffset } from '../../../../touch/OffsetChoice';
@@ -87,7 +87,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
       ),
     });
   };
-  const log = (said: Said, across = '') => {
+  const log = (said: TypedOrCaptured, across = '') => {
     const wrong = logSlot(book, view.slot, view.method, { said, across, as });
     // One face or point after another; repeats of a single face stay where they are.
     if (wrong === undefined && view.slots.length > 1) setSlotId(undefined);
@@ -235,7 +235,7 @@ export default function FeaturePage({ book, feature }: FeaturePageProps) {
                 {method && besideFeeler(method.gauge) && <FeelerBetween book={book} />}
                 <GaugeStatusLine book={book} gaugeId={method?.gauge.id} only="rest" />
                 {method && as === 'scale' && method.facts.contact !== 'centre' && (
-                  <MovedBy book={book} gaugeId={method.gauge.id} />
+                  <JogStepField book={book} gaugeId={method.gauge.id} />
                 )}
                 <FeatureWays book={book} view={view} onPick={() => setPicking(true)} onTake={take} />
                 {method && (

@@ -4,7 +4,7 @@ import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import type { FormView } from '@zero-point/core/messages/datum/formView';
 import { logDial, logReadBack, logTouch, logZeroing, readLength } from '../../../../commands/logTouch';
-import { typedText, type Said } from '../../../../commands/typedEntry';
+import { typedTextOf, type TypedOrCaptured } from '../../../../commands/typedEntry';
 import { feelerBeside, type MethodView } from '../method/methodView';
 import type { Slot } from './touchSlots';
 
@@ -13,13 +13,13 @@ export function logSlot(
   book: SetupState,
   slot: Slot | undefined,
   method: MethodView | undefined,
-  { said, across, as }: { said: Said; across: string; as: TypedAs },
+  { said, across, as }: { said: TypedOrCaptured; across: string; as: TypedAs },
 ): string | undefined {
   if (!slot || !method) return 'Choose a finder first, under “with”.';
   if (method.missing) return method.missing;
   const { cutter, gauge } = method;
   const { subject } = slot;
-  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, typedText(said));
+  if (subject.kind === 'sweep') return logDial(book, { subject, gaugeId: gauge.id, ticked: [] }, typedTextOf(said));
   const cycled = cycledFeature(subject);
   const place = cycled
     ? (nominalOf(book.part, book.setup.partZero, cycled, book.datumPlan.known)[slot.axis === 'y' ? 'y' : 'x'] ?? 0)

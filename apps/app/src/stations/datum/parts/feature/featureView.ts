@@ -4,7 +4,7 @@ import type { Reading } from '@zero-point/core/records/log/reading';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { shiftOf } from '@zero-point/core/state/datum/zeroDoubt';
-import { shiftWords } from '@zero-point/core/messages/datum/zeroDoubt';
+import { faceShiftWords } from '@zero-point/core/messages/datum/zeroDoubt';
 import { featureState, type FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
 import { onThisScale, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { middleAnswer } from '@zero-point/core/state/datum/middle';
@@ -100,7 +100,7 @@ export function featureView(book: SetupState, feature: Feature, slotId: string |
 function returnedWords(book: SetupState, feature: Feature): string | undefined {
   const last = book.interruptions.findLast(({ what }) => what !== 'stands');
   const shift = last && feature.kind === 'face' ? shiftOf(book, last.id, feature) : undefined;
-  return shift && shiftWords(book, shift);
+  return shift && faceShiftWords(book, shift);
 }
 
 /** "the readout", as it is written on entries; a DRO with two zeros says which. */

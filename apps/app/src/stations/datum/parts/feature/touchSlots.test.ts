@@ -1,4 +1,4 @@
-import { bookOf, plateSnapshot, reading } from '@zero-point/core/state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '@zero-point/core/state/basis/snapshot.case';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { featureOf } from '@zero-point/core/datum/feature';
 import { CORNERS, FACES, PART_ZEROS } from '@zero-point/core/records/values/faces';
@@ -107,7 +107,11 @@ describe('which touches a way takes', () => {
     const rows = [1, 2, 3, 4].map((i) => ({
       kind: 'reading' as const,
       setupId: 'plate-setup',
-      body: reading({ kind: 'round', of: 'hole-1' }, i, { axis: 'x', approach: 1, across: { text: `${i}`, value: i } }),
+      body: caseReading({ kind: 'round', of: 'hole-1' }, i, {
+        axis: 'x',
+        approach: 1,
+        across: { text: `${i}`, value: i },
+      }),
     }));
     const book = bookOf({ ...drilled, datumPlan: { ...plateSnapshot.datumPlan, ways } }, rows);
     const taken = slots(book, 'round.hole-1');

@@ -6,7 +6,7 @@ import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import { kneeLockedAt } from '@zero-point/core/state/toolChange/quillDepth';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
 import { quillWords } from '@zero-point/core/messages/zAndTools/quillDepth';
-import { noDepthWords, shiftWords, zShows } from '@zero-point/core/messages/zAndTools/toolDepth';
+import { noDepthWords, toolShiftWords, zShows } from '@zero-point/core/messages/zAndTools/toolDepth';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -74,7 +74,7 @@ const toolItem = ({ item }: Stop): string => `${item}-tool`;
 function unconfirmedShift(book: SetupState, stop: Stop): string | undefined {
   const found = depthAtStop(book, stop);
   if (found?.depth.kind !== 'shown' || !stop.changeTool || doneSteps(book).has(toolItem(stop))) return undefined;
-  return shiftWords(book, found.tool, found.depth);
+  return toolShiftWords(book, found.tool, found.depth);
 }
 
 /** The quill's stop, where the scale is on the knee: what Z shows with the knee locked is asked for. */

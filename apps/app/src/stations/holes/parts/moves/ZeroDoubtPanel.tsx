@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { scaleOf } from '@zero-point/core/state/basis/activeRecords';
-import { leftWords } from '@zero-point/core/messages/status/setupProgress';
+import { remainingWords } from '@zero-point/core/messages/status/setupProgress';
 import { ScrollView, StyleSheet } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MainAction } from '../../../../controls/MainAction';
@@ -27,7 +27,7 @@ export function ZeroDoubtPanel({ book, since }: { book: SetupState; since: strin
   return (
     <ScrollView contentContainerStyle={styles.page}>
       <AppText kind="sentence" live>
-        {leftWords(book, since, (moment) => DAY.format(new Date(moment)))}
+        {remainingWords(book, since, (moment) => DAY.format(new Date(moment)))}
       </AppText>
       <MainAction label="Touch one face to check it" onPress={() => logInterruption(book, 'away')} />
       <Button mode="outlined" onPress={() => logInterruption(book, 'stands')}>

@@ -12,7 +12,7 @@ export const moveModes = ({ machine }: SetupState): MoveMode[] =>
   machine.axes.x.dial && machine.axes.y.dial ? ['readout', 'dials', 'cnc'] : ['readout', 'cnc'];
 
 /** Where a machine stands, mm on the scale. */
-export interface Place {
+export interface MovePlace {
   x: number;
   y: number;
 }
@@ -24,18 +24,18 @@ export interface MoveView {
   index: number;
   stop: Stop | undefined;
   /** Where the machine stands before it, mm on the scale, and in words. */
-  from: Place;
+  from: MovePlace;
   fromWords: string;
-  toGo: Place;
+  toGo: MovePlace;
   done: number;
   /** The person said where it is. */
-  standAt: (place: Place | undefined, taken?: boolean) => void;
+  standAt: (place: MovePlace | undefined, taken?: boolean) => void;
   /** Whether backlash is taken up where it is: it is where a hole left it, and not known elsewhere. */
   taken: boolean;
   /** The stop that was marked done last, where the one before was not: it may stand there still. */
   lastDone: Stop | undefined;
   /** Where the person said it stands. */
-  stands: Place | undefined;
+  stands: MovePlace | undefined;
 }
 
 /** The stop that was ticked last of all, as the log has it. */

@@ -1,7 +1,7 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { driveStops } from '@zero-point/core/state/holes/driveStops';
 import { useMemo, useState } from 'react';
-import { lastMarked, type MoveView, type Place } from './moveModes';
+import { lastMarked, type MoveView, type MovePlace } from './moveModes';
 import { orderOf } from '../order/orderChoices';
 
 /** The stop in hand: the one asked for, else the first that is not done. */
@@ -17,7 +17,7 @@ export function useMoves(book: SetupState, patternId: string | undefined, asked:
   );
   const stop = stops[index];
   // Where it stands is said for one stop: at the next the machine is where this one led it.
-  const [said, setSaid] = useState<{ index: number; place: Place; taken: boolean } | undefined>(undefined);
+  const [said, setSaid] = useState<{ index: number; place: MovePlace; taken: boolean } | undefined>(undefined);
   const stands = said?.index === index ? said.place : undefined;
   const before = stops[index - 1];
   const from = stands ?? before?.target ?? { x: 0, y: 0 };

@@ -20,7 +20,8 @@ export const orderOf = (book: SetupState, patternId: string): DriveOrder => {
 };
 
 /** Where the machine must go for holes. */
-export const placesOf = (book: SetupState, holes: readonly Hole[]) => holes.map(({ x, y }) => targetOf(book, { x, y }));
+export const holeTargets = (book: SetupState, holes: readonly Hole[]) =>
+  holes.map(({ x, y }) => targetOf(book, { x, y }));
 
 /** What it takes to drive to holes in this order, from the scale's zero. */
 export function orderFigures(book: SetupState, holes: readonly Hole[]): OrderFigures {
@@ -29,7 +30,7 @@ export function orderFigures(book: SetupState, holes: readonly Hole[]): OrderFig
   const lines = { x: 0, y: 0 };
   let travel = 0;
   const dials = { reversals: 0, turns: 0 };
-  for (const place of placesOf(book, holes)) {
+  for (const place of holeTargets(book, holes)) {
     travel += Math.hypot(place.x - at.x, place.y - at.y);
     at = place;
     if (cost.kind !== 'dials') continue;

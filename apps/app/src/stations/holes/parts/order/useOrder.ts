@@ -7,16 +7,16 @@ import type { OrderJob } from '@zero-point/core/holes/order/orderJob';
 import type { DriveOrder } from '@zero-point/core/records/setup/cutPlan';
 import { useRef, useState } from 'react';
 import { runOrder } from '../../../../workers/orderJob';
-import type { Running } from '../../../../workers/runWorker';
+import type { RunningWorker } from '../../../../workers/runWorker';
 import { saveCutPlan } from '../../../../commands/saveCutPlan';
-import { orderOf, placesOf, sequenceOf } from './orderChoices';
+import { orderOf, holeTargets, sequenceOf } from './orderChoices';
 
 export type OrderState = { state: 'idle' } | { state: 'running'; share: number } | { state: 'failed' };
 
 /** Finding, fixing and showing the order. */
 export function useOrder(book: SetupState, patternId: string) {
   const [state, setState] = useState<OrderState>({ state: 'idle' });
-  const running = useRef<Running<{ order: number[] }> | undefined>(undefined);
+  const running = useRef<RunningWorker<{ order: number[] }> | undefined>(undefined);
   const order = orderOf(book, patternId);
   const patterns = order.patterns ?? [patternId];
   const numbered = holesInDrive(book, { ...order, patterns });
@@ -28,7 +28,7 @@ export function useOrder(book: SetupState, patternId: string) {
 
   async function find(way: 'fewest-reversals' | 'shortest'): Promise<void> {
     const job: OrderJob = {
-      places: placesOf(book, numbered),
+      places: holeTargets(book, numbered),
       start: { x: 0, y: 0 },
       cost: orderCostOf(book, way),
     };

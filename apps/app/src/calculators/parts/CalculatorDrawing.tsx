@@ -1,9 +1,9 @@
-import type { AtOnceDrawing as Spec } from '@zero-point/core/calculators/form';
+import type { CalculatorPicture as Spec } from '@zero-point/core/calculators/form';
 import { Circle, Line, Rect } from 'react-native-svg';
 import { HandwheelDial } from '../../dial/HandwheelDial';
 import { Ground } from '../../drawing/Ground';
 import { Arrow, ContactCircle, Label, ScribedBlock } from '../../drawing/marks';
-import { fit } from '../../drawing/geometry/view';
+import { fitToView } from '../../drawing/geometry/view';
 import { PassesDrawing } from '../../stations/boreAndFace/parts/PassesDrawing';
 import { METAL } from '../../theme/palette';
 
@@ -15,7 +15,7 @@ interface DrawingProps {
 }
 
 /** What is reckoned, drawn from the figures as they are typed. */
-export function AtOnceDrawing({ spec, label, unit }: DrawingProps) {
+export function CalculatorDrawing({ spec, label, unit }: DrawingProps) {
   if (spec?.kind === 'passes') return <PassesDrawing passes={spec.passes} unit={unit} height="fill" />;
   return (
     <Ground
@@ -76,7 +76,7 @@ function Scene({ spec, width, height }: SceneProps) {
       );
     }
     case 'between': {
-      const view = fit({ left: -spec.width * 0.75, right: spec.width * 0.75, bottom: -1, top: 1 }, width, 1e6, 0);
+      const view = fitToView({ left: -spec.width * 0.75, right: spec.width * 0.75, bottom: -1, top: 1 }, width, 1e6, 0);
       const [a, b] = [view.x(-spec.width / 2), view.x(spec.width / 2)];
       return (
         <>
@@ -132,7 +132,7 @@ function Scene({ spec, width, height }: SceneProps) {
     case 'holes': {
       const { centre, diameter, holes } = spec;
       const reach = diameter * 0.6;
-      const view = fit(
+      const view = fitToView(
         { left: centre.x - reach, right: centre.x + reach, bottom: centre.y - reach, top: centre.y + reach },
         width,
         height,

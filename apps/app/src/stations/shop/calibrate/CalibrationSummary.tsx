@@ -25,7 +25,7 @@ interface KeptProps {
 }
 
 /** What was found of a thing in time: the chart, what it says, and every result. */
-export function Kept({ of, shop, unit, usualU, across }: KeptProps) {
+export function CalibrationSummary({ of, shop, unit, usualU, across }: KeptProps) {
   const key = calibratedKey(of);
   const calibrations = shop.calibrations
     .filter((one) => one.of.kind === of.kind && calibratedKey(one.of) === key)

@@ -1,4 +1,4 @@
-import type { Trouble } from './trouble';
+import type { BadDayTrouble } from './trouble';
 
 interface TroubleWords {
   /** What happened. */
@@ -9,7 +9,7 @@ interface TroubleWords {
   mend: string;
 }
 
-const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
+const WORDS: Readonly<Record<BadDayTrouble, TroubleWords>> = {
   'moved-x': {
     what: 'The part moved along X.',
     shows: 'The left face comes back elsewhere; so does the right one, by the same. Homing does not mend it.',
@@ -57,4 +57,4 @@ const WORDS: Readonly<Record<Trouble, TroubleWords>> = {
   },
 };
 
-export const troubleWords = (trouble: Trouble): TroubleWords => WORDS[trouble];
+export const badDayTroubleText = (trouble: BadDayTrouble): TroubleWords => WORDS[trouble];

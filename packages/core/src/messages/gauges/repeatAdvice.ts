@@ -2,7 +2,7 @@ import type { FeatureAnswer } from '../../state/datum/featureAnswer';
 import { budgetKindOf } from '../../metrology/budgetKinds';
 import { repeatsNeeded } from '../../metrology/repeatsNeeded';
 import type { LengthUnit } from '../../units/unit';
-import { plusMinus } from './verdict';
+import { plusMinus } from '../basis/verdict';
 import { uncertaintyAdvice } from './uncertaintyAdvice';
 
 /** Measuring should take up at most this share of the tolerance. */

@@ -6,7 +6,7 @@ import type { LinkView } from './linkView';
 import type { NotLive } from './liveReading';
 
 /** Who it is, and whether its figures are of now. */
-export function linkWords({ hello, state, reason }: Pick<LinkView, 'hello' | 'state' | 'reason'>): string {
+export function linkText({ hello, state, reason }: Pick<LinkView, 'hello' | 'state' | 'reason'>): string {
   const name = hello?.name ?? 'The device';
   if (state === 'live') return `${name} is live.`;
   if (state === 'quiet')
@@ -22,18 +22,18 @@ const NOT_LIVE: Readonly<Record<NotLive, string>> = {
   'no-result': 'No cycle of this axis was run yet.',
 };
 
-export const notLiveWords = (why: NotLive): string => NOT_LIVE[why];
+export const notLiveText = (why: NotLive): string => NOT_LIVE[why];
 
 const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', in: 'inches' };
 
 /** A device that shows less than the machine is kept with: the ± would be too small. */
-export const coarserWords = (axis: Axis, told: number, kept: number, unit: LengthUnit): string => {
+export const coarserStepText = (axis: Axis, told: number, kept: number, unit: LengthUnit): string => {
   const of = (mm: number) => formatLength(mm, { unit, decimals: unit === 'mm' ? 4 : 5 });
   return `${axis.toUpperCase()} goes by ${of(told)} ${unit} there, and Shop has ${of(kept)} ${unit} for this machine: the ± here is too small. Put the step right in Shop.`;
 };
 
 /** What is odd about a device, and what to do. */
-export function linkNoteWords(note: LinkNote, unit: LengthUnit): string {
+export function linkNoteText(note: LinkNote, unit: LengthUnit): string {
   switch (note.code) {
     case 'trouble':
       return `It says: ${note.says}`;

@@ -1,18 +1,18 @@
 import fc from 'fast-check';
-import { wordsBeside, type Marked, type Taken } from './wordsBeside';
+import { placeLabels, type LabelledMark, type OccupiedArea } from './placeLabels';
 
 const HEIGHT = 8;
 
 test('a word stands above and to the right, where it is free there', () => {
-  const [box] = wordsBeside([{ x: 0, y: 0, reach: 2, width: 6 }], HEIGHT);
+  const [box] = placeLabels([{ x: 0, y: 0, reach: 2, width: 6 }], HEIGHT);
   expect(box?.x).toBeCloseTo(Math.SQRT2, 9);
   expect(box?.y).toBeCloseTo(-Math.SQRT2 - HEIGHT, 9);
 });
 
 test('it goes to the side it wants, or to the next that is free', () => {
-  const alone: Marked = { x: 0, y: 0, reach: 2, width: 6, toward: { x: 0, y: 1 } };
-  expect(wordsBeside([alone], HEIGHT)[0]).toMatchObject({ x: -3, y: 2 });
-  const [box] = wordsBeside([alone], HEIGHT, [{ x: -3, y: 3, width: 6, height: 6 }]);
+  const alone: LabelledMark = { x: 0, y: 0, reach: 2, width: 6, toward: { x: 0, y: 1 } };
+  expect(placeLabels([alone], HEIGHT)[0]).toMatchObject({ x: -3, y: 2 });
+  const [box] = placeLabels([alone], HEIGHT, [{ x: -3, y: 3, width: 6, height: 6 }]);
   // Nothing beneath is free then.
   expect((box?.y ?? NaN) + HEIGHT).toBeLessThanOrEqual(3);
 });
@@ -22,11 +22,11 @@ test('hemmed in on every side it is left out', () => {
     const angle = (i * Math.PI) / 4;
     return { x: 7 * Math.cos(angle), y: 7 * Math.sin(angle), reach: 2.6, width: 6 };
   });
-  expect(wordsBeside([{ x: 0, y: 0, reach: 2, width: 6 }, ...round], HEIGHT)[0]).toBeUndefined();
+  expect(placeLabels([{ x: 0, y: 0, reach: 2, width: 6 }, ...round], HEIGHT)[0]).toBeUndefined();
 });
 
 test('two holes beside each other are never read as one number', () => {
-  const [one, eleven] = wordsBeside(
+  const [one, eleven] = placeLabels(
     [
       { x: 225, y: 286, reach: 4, width: 5 },
       { x: 216, y: 287, reach: 3, width: 10 },
@@ -39,7 +39,7 @@ test('two holes beside each other are never read as one number', () => {
   expect(apart || above).toBe(true);
 });
 
-const mark: fc.Arbitrary<Marked> = fc.record({
+const mark: fc.Arbitrary<LabelledMark> = fc.record({
   x: fc.double({ min: 0, max: 300, noNaN: true }),
   y: fc.double({ min: 0, max: 300, noNaN: true }),
   reach: fc.double({ min: 1, max: 12, noNaN: true }),
@@ -47,7 +47,7 @@ const mark: fc.Arbitrary<Marked> = fc.record({
 });
 
 /** How deep two boxes lie over each other; 0 or less where they do not. */
-const depth = (a: Taken, b: Taken): number =>
+const depth = (a: OccupiedArea, b: OccupiedArea): number =>
   Math.min(
     Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x),
     Math.min(a.y + a.height, b.y + b.height) - Math.max(a.y, b.y),
@@ -57,7 +57,7 @@ test('no word lies over another, over a mark, or over what is taken; each touche
   fc.assert(
     fc.property(fc.array(mark, { maxLength: 40 }), (marks) => {
       const taken = [{ x: 100, y: 100, width: 60, height: 20 }];
-      const boxes = wordsBeside(marks, HEIGHT, taken);
+      const boxes = placeLabels(marks, HEIGHT, taken);
       boxes.forEach((box, i) => {
         const own = marks[i];
         if (!box || !own) return;
@@ -76,7 +76,7 @@ test('no word lies over another, over a mark, or over what is taken; each touche
 test('a mark with nothing near has its word', () => {
   fc.assert(
     fc.property(mark, (one) => {
-      expect(wordsBeside([one], HEIGHT)[0]).toBeDefined();
+      expect(placeLabels([one], HEIGHT)[0]).toBeDefined();
     }),
   );
 });

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { Choice } from '../../../controls/Choice';
 
 /** Between the two things of this station. */
-export function WhichChoice({ value }: { value: 'bore' | 'facing' }) {
+export function BoreOrFacingChoice({ value }: { value: 'bore' | 'facing' }) {
   const router = useRouter();
   return (
     <Choice

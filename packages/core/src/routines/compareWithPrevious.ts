@@ -5,7 +5,7 @@ import type { Calibration } from '../records/shop/calibration';
 import { acrossNames } from '../rotary/turn';
 import type { LengthUnit } from '../units/unit';
 import { foundAgainst } from '../messages/gauges/qualify';
-import { calibratedOf, type RoutineResult, type Subject } from './routine';
+import { calibratedOf, type RoutineResult, type RoutineSubject } from './routine';
 
 /** So far off no thing wears or drifts: it was another master, another ring or another machine, mm. */
 const ANOTHER = 0.5;
@@ -16,8 +16,8 @@ const ANOTHER = 0.5;
  *
  * @param calibrations what was found of the thing so far
  */
-export function againstBefore(
-  subject: Subject,
+export function compareWithPrevious(
+  subject: RoutineSubject,
   { found, compare }: Pick<RoutineResult, 'found' | 'compare'>,
   calibrations: readonly Calibration[],
   unit: LengthUnit,
@@ -53,7 +53,7 @@ export function againstBefore(
 }
 
 /** U of what was told without one, mm: of a gauge as its kind, or its own figure, has it. */
-function usualU(subject: Subject): number {
+function usualU(subject: RoutineSubject): number {
   if (subject.kind !== 'gauge') return 0;
   const { gauge } = subject;
   return isRound(gauge.kind) ? 4 * sizeU(gauge) : 2 * sizeU(gauge, 'thickness');

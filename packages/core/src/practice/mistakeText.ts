@@ -1,4 +1,4 @@
-import type { FoundMistake, MillMistake } from './marking/slips';
+import type { FoundMistake, MillMistake } from './marking/millMistakes';
 import type { Feel } from './mill/contact';
 import { topOf } from './mill/box';
 import { tipOf } from './mill/toolTip';
@@ -186,7 +186,7 @@ export function millMistakeText({ slip, axis, off }: FoundMistake, unit: LengthU
 }
 
 /** What a hand feels and an eye sees, in a few words. */
-export function feelWords(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): string {
+export function feelText(mill: Mill, felt: Feel, unit: LengthUnit = 'mm'): string {
   const { held, between, rpm, broken } = mill;
   if (broken === 'bent') return 'It is bent. Begin again.';
   if (broken === 'flew-apart') return 'It flew apart. Begin again.';

@@ -4,7 +4,7 @@ import type { View } from '../../../drawing/geometry/view';
 import { METAL } from '../../../theme/palette';
 
 /** The bore that is brought to size, in brass on the part; its place and diameter in the part's own frame, mm. */
-export const BoreInHand = ({ at, view }: { at: Point & { diameter: number }; view: View }) => (
+export const BoreOutline = ({ at, view }: { at: Point & { diameter: number }; view: View }) => (
   <Circle
     cx={view.x(at.x)}
     cy={view.y(at.y)}

@@ -10,7 +10,7 @@ const MOST = 0.5;
  * Which step the machine is jogged by at a touch with this gauge, asked once: coarser than the display, it is what is really
  * read, and counts in the ±. Nothing on machines that are wound by hand.
  */
-export function MovedBy({ book, gaugeId }: { book: SetupState; gaugeId: string }) {
+export function JogStepField({ book, gaugeId }: { book: SetupState; gaugeId: string }) {
   const { machine, datumPlan, setup } = book;
   const steps = (machine.jogSteps ?? []).filter((step) => step <= MOST).sort((a, b) => b - a);
   if (steps.length === 0) return null;

@@ -12,7 +12,7 @@ import { Choice } from '../../controls/Choice';
 import { FromTray } from './FromTray';
 
 /** By steps of so much, or by turning the wheels. */
-export type MovedBy = 'steps' | 'wheels';
+export type MovingMode = 'steps' | 'wheels';
 
 interface TrayProps {
   contacts: readonly Contact[];
@@ -65,16 +65,16 @@ export const Tray = memo(function Tray({ contacts, betweens, held, between, cali
 
 const SPEEDS = ['0', '100', '1000', '2500'] as const;
 
-interface AtHandProps {
+interface InSpindlePanelProps {
   rpm: number;
   /** How it is moved; undefined where nothing of it can be. */
-  by: MovedBy | undefined;
+  by: MovingMode | undefined;
   onAct: (what: MillAct) => void;
-  onBy: (by: MovedBy) => void;
+  onBy: (by: MovingMode) => void;
 }
 
 /** The spindle's speed, and how the axes are moved. */
-export const InSpindlePanel = memo(function AtHand({ rpm, by, onAct, onBy }: AtHandProps) {
+export const InSpindlePanel = memo(function InSpindlePanel({ rpm, by, onAct, onBy }: InSpindlePanelProps) {
   const heard = useSettings((state) => state.millSound);
   const hear = useSettings((state) => state.setMillSound);
   return (

@@ -18,7 +18,7 @@ const SIGN = { good: '✓', marginal: '~', poor: '✗' } as const;
 const TONE = { good: 'good', marginal: 'warn', poor: 'bad' } as const;
 
 /** How good the answer is, and whether that serves the job. */
-export function Verdict({ verdict, uncertainty, tolerance, unit, wild }: VerdictProps) {
+export function VerdictLine({ verdict, uncertainty, tolerance, unit, wild }: VerdictProps) {
   if (!verdict) return null;
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>

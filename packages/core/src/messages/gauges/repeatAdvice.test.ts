@@ -1,5 +1,5 @@
 import { featureAnswer } from '../../state/datum/featureAnswer';
-import { bookOf, plateSnapshot, reading } from '../../state/basis/snapshot.case';
+import { bookOf, plateSnapshot, caseReading } from '../../state/basis/snapshot.case';
 import type { Feature } from '../../records/setup/datumPlan';
 import { repeatWords } from './repeatAdvice';
 
@@ -11,7 +11,7 @@ function said(tolerance: number, ...values: number[]): string {
     values.map((value) => ({
       kind: 'reading' as const,
       setupId: plateSnapshot.setup.id,
-      body: reading({ kind: 'face', face: 'left' }, value),
+      body: caseReading({ kind: 'face', face: 'left' }, value),
     })),
   );
   const answer = featureAnswer(book, LEFT);
@@ -51,7 +51,7 @@ test('half a bore is not called enough: its other axis is still to be found', ()
       walls.slice(0, count).map(([axis, approach, value]) => ({
         kind: 'reading' as const,
         setupId: plateSnapshot.setup.id,
-        body: reading({ kind: 'round', of: 'bearing' }, value, { axis, approach, gaugeId: 'spring' }),
+        body: caseReading({ kind: 'round', of: 'bearing' }, value, { axis, approach, gaugeId: 'spring' }),
       })),
     );
     const answer = featureAnswer(book, { kind: 'round', of: 'bearing' });

@@ -4,7 +4,7 @@ import { Choice } from '../../../controls/Choice';
 export type Which = 'again' | 'program' | 'measure';
 
 /** Between the three things of this station. */
-export function WhichChoice({ value }: { value: Which }) {
+export function VerifyPageChoice({ value }: { value: Which }) {
   const router = useRouter();
   return (
     <Choice
