@@ -3,7 +3,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
 import { pino } from 'pino';
-import { keepCopiesDaily } from './backup/keepCopies';
+import { scheduleDailyCopies } from './backup/keepCopies';
 import { settleShop } from './demo/demo';
 import { lastTouchedYesterday } from './demo/demoDays';
 import { createApp } from './http/app';
@@ -115,7 +115,7 @@ export async function serveShop(settings: Settings, filesOf: string): Promise<Se
   const server = createServer(PATIENCE, app);
   const stopCopies = store.fault
     ? () => undefined
-    : keepCopiesDaily(db, settings.database, {
+    : scheduleDailyCopies(db, settings.database, {
         onFault: (error) => logger.error({ err: error }, 'no daily copy'),
         onJump: (days) =>
           logger.warn(

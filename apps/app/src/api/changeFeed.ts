@@ -2,7 +2,7 @@ import type { KeptEntry } from '@zero-point/core/records/kinds/entry';
 import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { useEffect, useRef } from 'react';
-import { keepCopySoon } from '../cache/cacheCopy';
+import { scheduleCacheCopy } from '../cache/cacheCopy';
 import { queryClient, setupKey } from './queryClient';
 import { listen } from '../stream/listen';
 
@@ -42,7 +42,7 @@ function take(id: string, news: News | FarBehind): void {
   if (!next) void queryClient.invalidateQueries({ queryKey: key });
   else if (news.entries.length > 0 || next.seq !== known.seq) {
     queryClient.setQueryData<Snapshot>(key, next);
-    keepCopySoon(id);
+    scheduleCacheCopy(id);
   }
 }
 

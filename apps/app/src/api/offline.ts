@@ -33,7 +33,7 @@ const worker = (): ServiceWorkerContainer | undefined =>
  * Keeps the whole app on this device once the page has settled. Browsers have a worker only over a secure connection;
  * elsewhere the scripts of the other pages are fetched ahead, so that a phone in bad reception has them once it has one.
  */
-export function keepAppOffline(): void {
+export function cacheAppOffline(): void {
   if (ownBuild() === undefined) return;
   const container = worker();
   const keep = () =>

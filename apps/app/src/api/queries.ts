@@ -86,7 +86,7 @@ export function shopSeen(): (Shop & ShopSummary) | undefined {
 }
 
 /** Keeps the shop on this device as it is now: a setup begun while the server is away goes by its sizes and calibrations. */
-export async function keepShop(): Promise<void> {
+export async function cacheShop(): Promise<void> {
   await askShop().catch(() => undefined);
 }
 

@@ -3,7 +3,7 @@ import { Slot } from 'expo-router';
 import { useEffect, useMemo } from 'react';
 import { PaperProvider } from 'react-native-paper';
 import { askAhead } from '../api/setupList';
-import { keepAppOffline } from '../api/offline';
+import { cacheAppOffline } from '../api/offline';
 import { queryClient } from '../api/queryClient';
 import { listenForChoiceKeys } from '../keyboard/choiceKeys';
 import { TermHost } from '../glossary/TermHost';
@@ -22,7 +22,7 @@ export default function Layout() {
   const mode = useSettings((state) => state.mode);
   const theme = useMemo(() => paperTheme(mode), [mode]);
   useEffect(startDelivery, []);
-  useEffect(keepAppOffline, []);
+  useEffect(cacheAppOffline, []);
   useEffect(listenForChoiceKeys, []);
   useEffect(() => {
     document.body.style.backgroundColor = PALETTES[mode].ground;

@@ -7,7 +7,7 @@ const REST = 400;
 const due = new Map<string, ReturnType<typeof setTimeout>>();
 
 /** Writes the copy of a setup once work on it rests. */
-export function keepCopySoon(id: string): void {
+export function scheduleCacheCopy(id: string): void {
   clearTimeout(due.get(id));
   due.set(
     id,

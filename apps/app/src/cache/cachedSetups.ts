@@ -1,4 +1,4 @@
-import { toKeep, type KeptSnapshot } from '@zero-point/core/records/snapshots/cachedSnapshot';
+import { toCachedSnapshot, type KeptSnapshot } from '@zero-point/core/records/snapshots/cachedSnapshot';
 import { sealed, unsealed } from './seal';
 import { loadPart } from '../api/offline';
 import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
@@ -30,7 +30,9 @@ export const takeRestored = (queryHash: string): boolean => restored.delete(quer
 
 /** A copy of another build, or a damaged one, is read field by field. */
 async function readKept(data: unknown): Promise<Snapshot | undefined> {
-  const { fromKept } = await loadPart(() => import('@zero-point/core/records/snapshots/readCachedSnapshot'));
+  const { fromCachedSnapshot: fromKept } = await loadPart(
+    () => import('@zero-point/core/records/snapshots/readCachedSnapshot'),
+  );
   return fromKept(data);
 }
 
@@ -43,7 +45,7 @@ export const cachedSetups = experimental_createQueryPersister({
   // Asked for by who shows it: what the library begins by itself tells its failure to nobody.
   refetchOnRestore: false,
   serialize: ({ state, ...query }) =>
-    sealed(JSON.stringify({ ...query, state: { ...state, data: toKeep(state.data as Snapshot) } })),
+    sealed(JSON.stringify({ ...query, state: { ...state, data: toCachedSnapshot(state.data as Snapshot) } })),
   deserialize: async (text): Promise<PersistedQuery> => {
     try {
       const { json, own } = unsealed(text);

@@ -6,7 +6,7 @@ import type { Guard } from './shapes';
  * What this device keeps under a name; the fallback where it keeps nothing. What is not of its shape is set aside as it is:
  * it can be saved to a file, and the app goes on without it.
  */
-export function stored<T>(key: string, fallback: T, is: Guard<T>): T {
+export function readStoredJson<T>(key: string, fallback: T, is: Guard<T>): T {
   const text = deviceStorage.getItem(key);
   if (text === null) return fallback;
   const value = parseStoredJson(text);

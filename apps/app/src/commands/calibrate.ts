@@ -43,7 +43,7 @@ export function calibratePlate(book: SetupState, plate: KnownGauge, size: number
 }
 
 /** Keeps all that a guided routine found of a thing, with the readings it came from. */
-export function keepRoutine(
+export function logCalibration(
   of: NewCalibration['of'],
   { found, reference }: Pick<RoutineResult, 'found' | 'reference'>,
   routine: string,

@@ -5,7 +5,7 @@ import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Polygon, Text as SvgText } from 'react-native-svg';
 import { MONO, SANS } from '../theme/faces';
 import { METAL } from '../theme/palette';
-import { onDial, pointerAngle, shortWay } from './dialAngle';
+import { dialAngle, pointerAngle, shortWay } from './dialAngle';
 
 export interface DialFace {
   /** One turn of the pointer, the step of its lines, and how far it can be from zero, mm. */
@@ -48,7 +48,7 @@ export function IndicatorDial({ face, value, unit, size, onChange }: IndicatorDi
     const y = nativeEvent.pageY - window.scrollY - rect.top - centre;
     return (Math.atan2(x, -y) * 180) / Math.PI;
   };
-  const set = (reading: number) => onChange?.(onDial(reading, face.resolution, face.range));
+  const set = (reading: number) => onChange?.(dialAngle(reading, face.resolution, face.range));
   const keys: Record<string, number> = {
     ArrowUp: 1,
     ArrowRight: 1,

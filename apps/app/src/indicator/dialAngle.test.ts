@@ -1,4 +1,4 @@
-import { onDial, pointerAngle, shortWay } from './dialAngle';
+import { dialAngle, pointerAngle, shortWay } from './dialAngle';
 
 describe('the pointer of an indicator', () => {
   test('goes round once a turn', () => {
@@ -13,8 +13,8 @@ describe('the pointer of an indicator', () => {
   });
 
   test('stands on a line, inside its range, and never on minus nothing', () => {
-    expect(onDial(0.0531, 0.002, 0.4)).toBeCloseTo(0.054, 12);
-    expect(onDial(7, 0.01, 5)).toBe(5);
-    expect(Object.is(onDial(-0.0001, 0.01, 5), 0)).toBe(true);
+    expect(dialAngle(0.0531, 0.002, 0.4)).toBeCloseTo(0.054, 12);
+    expect(dialAngle(7, 0.01, 5)).toBe(5);
+    expect(Object.is(dialAngle(-0.0001, 0.01, 5), 0)).toBe(true);
   });
 });

@@ -5,7 +5,7 @@ export const pointerAngle = (reading: number, perTurn: number): number => (readi
 export const shortWay = (from: number, to: number): number => ((((to - from) % 360) + 540) % 360) - 180;
 
 /** A reading as the dial can show it: on a line of its scale, and inside its range. */
-export function onDial(reading: number, resolution: number, range: number): number {
+export function dialAngle(reading: number, resolution: number, range: number): number {
   const line = Math.round(reading / resolution) * resolution;
   const clamped = Math.max(-range, Math.min(range, line));
   return clamped === 0 ? 0 : clamped;

@@ -1,4 +1,4 @@
-import { fromWaiting } from '@zero-point/core/records/kinds/readOutboxEntry';
+import { fromOutboxEntry } from '@zero-point/core/records/kinds/readOutboxEntry';
 import { documentOf } from '@zero-point/core/records/kinds/outboxEntry';
 import type { DocumentEntry, Entry } from '@zero-point/core/records/kinds/entry';
 import fc from 'fast-check';
@@ -71,7 +71,7 @@ function tab(
     exclusive: (work) => work(),
     onDelivered: () => undefined,
     onChange: () => undefined,
-    reader: () => fromWaiting,
+    reader: () => fromOutboxEntry,
     loadReader: async () => undefined,
   });
 }

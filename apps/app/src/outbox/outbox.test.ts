@@ -1,4 +1,4 @@
-import { fromWaiting } from '@zero-point/core/records/kinds/readOutboxEntry';
+import { fromOutboxEntry } from '@zero-point/core/records/kinds/readOutboxEntry';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { KeptStorage } from '../testing/keptStorage';
 import { createOutbox, type OutboxWorld } from './outbox';
@@ -19,7 +19,7 @@ function device(send: OutboxWorld['send'], storage = new KeptStorage(), change: 
     exclusive: (work) => work(),
     onDelivered: () => undefined,
     onChange: () => undefined,
-    reader: () => fromWaiting,
+    reader: () => fromOutboxEntry,
     loadReader: async () => undefined,
     ...change,
   });

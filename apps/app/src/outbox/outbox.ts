@@ -1,6 +1,6 @@
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import type { ProblemDocument } from '@zero-point/core/schema/problemDocument';
-import { documentOf, toWaiting, type WaitingEntry } from '@zero-point/core/records/kinds/outboxEntry';
+import { documentOf, toOutboxEntry, type WaitingEntry } from '@zero-point/core/records/kinds/outboxEntry';
 import { deviceLine, keyAt, nameOf, numberOf, type DeliveryTurn } from './deviceLine';
 import { ASIDE, REFUSED, WAITING } from './keys';
 
@@ -152,7 +152,7 @@ export function createOutbox(world: OutboxWorld) {
         ? []
         : waiting().filter(({ key, entry }) => key !== next.key && documentOf(entry) === document);
     const { entry } = later.at(-1) ?? next;
-    const kept = { ...toWaiting(entry), reason, ...(errors && { errors }), ...(current && { current }) };
+    const kept = { ...toOutboxEntry(entry), reason, ...(errors && { errors }), ...(current && { current }) };
     write(REFUSED + next.key, kept);
     for (const { key } of later) remove(WAITING + key);
   }
@@ -164,7 +164,7 @@ export function createOutbox(world: OutboxWorld) {
 
   const keep = (entry: Entry): void => {
     const waitingKeys = keys(WAITING).map((key) => key.slice(WAITING.length));
-    write(WAITING + keyAt(line.next(waitingKeys), world.newKey()), toWaiting(entry));
+    write(WAITING + keyAt(line.next(waitingKeys), world.newKey()), toOutboxEntry(entry));
   };
 
   /** Numbers all that wait again, in their order: what the server asks for before them is no longer on this device. */

@@ -10,13 +10,13 @@ import { LESSONS_BACK, SetupPage } from '../stations/SetupPage';
 import { isLesson } from '../stores/practice';
 import { useLook } from '../theme/useLook';
 import { PracticeSplit } from './PracticeSplit';
-import { usePracticeBook } from './usePracticeBook';
+import { usePracticeState } from './usePracticeBook';
 
 /** A page of a lesson, with the mill beside it. */
 export default function PracticeStation({ id }: { id: string }) {
   const { station } = useLocalSearchParams();
   const { palette } = useLook();
-  const practice = usePracticeBook(id);
+  const practice = usePracticeState(id);
   const book = practice?.book;
   const pages = practice?.running.lesson.pages;
   // The notebook changes with what is logged, not at every line of a wheel.

@@ -13,7 +13,7 @@ const inUnit = ({ setup, machine, ...rest }: Snapshot, units: LengthUnit): Snaps
 });
 
 /** A lesson's setup as it stands on this device, opened; undefined where there is no such lesson. */
-export function usePracticeBook(id: string): { running: RunningSession; book: SetupState } | undefined {
+export function usePracticeState(id: string): { running: RunningSession; book: SetupState } | undefined {
   const running = usePractice((state) => (state.running?.id === id ? state.running : undefined));
   useEffect(() => {
     usePractice.getState().open(id);

@@ -4,7 +4,7 @@ import type { Snapshot } from '@zero-point/core/records/snapshots/snapshot';
 import { uuidv7 } from 'uuidv7';
 import { create } from 'zustand';
 import { deviceStorage } from '../cache/deviceStorage';
-import { keepCopySoon } from '../cache/cacheCopy';
+import { scheduleCacheCopy } from '../cache/cacheCopy';
 import { loadPart } from '../api/offline';
 import { cancelStaleFetch } from '../api/cancelStaleFetch';
 import { persistStorage } from '../cache/persistStorage';
@@ -42,7 +42,7 @@ function intoSnapshot(entry: Entry): void {
   if (entry.setupId === '') return intoShop(entry);
   void cancelStaleFetch(queryClient, setupKey(entry.setupId));
   queryClient.setQueryData<Snapshot>(setupKey(entry.setupId), (known) => known && withEntries(known, [entry]));
-  keepCopySoon(entry.setupId);
+  scheduleCacheCopy(entry.setupId);
   // Started on this device alone: the server has more to tell of it now.
   if (startsSetup(entry) !== undefined)
     void queryClient.invalidateQueries({ queryKey: setupKey(entry.setupId), refetchType: 'none' });
@@ -66,7 +66,9 @@ let reader: ReadWaiting | undefined;
 
 /** Fetches what reads entries of an earlier page: the schemas of every kind, which no other page needs. */
 async function loadReader(): Promise<void> {
-  const { fromWaiting } = await loadPart(() => import('@zero-point/core/records/kinds/readOutboxEntry'));
+  const { fromOutboxEntry: fromWaiting } = await loadPart(
+    () => import('@zero-point/core/records/kinds/readOutboxEntry'),
+  );
   reader = fromWaiting;
 }
 

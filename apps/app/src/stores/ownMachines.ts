@@ -4,7 +4,7 @@ import { ownPlay, type OwnMachine } from '@zero-point/core/practice/lessons/ownP
 import type { Lesson } from '@zero-point/core/practice/lessons/lesson';
 import { COPIES } from '../cache/deviceStorage';
 import { hasFields, isListOf, isRecord, isText } from '../cache/shapes';
-import { stored, storeLocally } from '../cache/storedJson';
+import { readStoredJson, storeLocally } from '../cache/storedJson';
 
 const OWN = 'own-';
 const KEPT = `${COPIES}.practice-machine.`;
@@ -41,4 +41,4 @@ const isOwnMachine = (value: unknown): value is OwnMachine =>
 
 /** The machine that a lesson's name stands for, as it was kept; undefined where it is no such name, or nothing was kept. */
 export const keptMachine = (lesson: string): OwnMachine | undefined =>
-  lesson.startsWith(OWN) ? stored<OwnMachine | undefined>(KEPT + lesson, undefined, isOwnMachine) : undefined;
+  lesson.startsWith(OWN) ? readStoredJson<OwnMachine | undefined>(KEPT + lesson, undefined, isOwnMachine) : undefined;

@@ -10,7 +10,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { create } from 'zustand';
 import { deviceStorage, keysOf, PRACTICE as SESSION } from '../cache/deviceStorage';
 import { hasFields, isListOf, isRecord, isText } from '../cache/shapes';
-import { setAsideStored, stored, storeLocally } from '../cache/storedJson';
+import { setAsideStored, readStoredJson, storeLocally } from '../cache/storedJson';
 import { logPracticeBy, PRACTICE_ID } from '../commands/practiceLog';
 import { keptMachine } from './ownMachines';
 import { useDrafts } from './routineDrafts';
@@ -79,7 +79,7 @@ export const practiceId = (lesson: string, seed: number): string => `practice-${
 /** Lets go of the sessions that were begun longest ago. */
 function letGoOfOld(): void {
   const old = keysOf(deviceStorage, SESSION)
-    .map((key) => ({ key, begun: stored<{ begun?: string }>(key, {}, isBegun).begun ?? '' }))
+    .map((key) => ({ key, begun: readStoredJson<{ begun?: string }>(key, {}, isBegun).begun ?? '' }))
     .sort((a, b) => b.begun.localeCompare(a.begun))
     .slice(OPEN);
   for (const { key } of old) {
@@ -89,7 +89,7 @@ function letGoOfOld(): void {
 }
 
 /** As it was chosen here, else as new setups begin. */
-const unitKept = (): LengthUnit => stored<LengthUnit>(UNIT, useSettings.getState().units, isUnit);
+const unitKept = (): LengthUnit => readStoredJson<LengthUnit>(UNIT, useSettings.getState().units, isUnit);
 
 function begin(id: string): RunningSession | undefined {
   const [, name = '', seed] = PRACTICE_ID.exec(id) ?? [];
@@ -102,7 +102,7 @@ function begin(id: string): RunningSession | undefined {
     entries: [],
   };
   try {
-    return goOn(id, name, Number(seed), stored(SESSION + id, fresh, isSession));
+    return goOn(id, name, Number(seed), readStoredJson(SESSION + id, fresh, isSession));
   } catch {
     // What was done there cannot be done again: it is set aside, and the lesson begins again.
     setAsideStored(SESSION + id);

@@ -1,7 +1,7 @@
 import { withResult, type Practised } from '@zero-point/core/practice/progress';
 import { create } from 'zustand';
 import { hasFields, isListOf, isText } from '../cache/shapes';
-import { stored, storeLocally } from '../cache/storedJson';
+import { readStoredJson, storeLocally } from '../cache/storedJson';
 
 interface PractisedState {
   /** How lessons went on this device, whoever did them. */
@@ -38,8 +38,8 @@ export const usePractised = create<PractisedState>((set, get) => {
     set({ practised });
   };
   return {
-    practised: stored(PRACTISED, [], isPractised),
-    ...stored(PEOPLE, { people: [], person: '' }, isPeople),
+    practised: readStoredJson(PRACTISED, [], isPractised),
+    ...readStoredJson(PEOPLE, { people: [], person: '' }, isPeople),
     choose: (person) => keepPeople(get().people, person),
     add: (person) => keepPeople([...get().people.filter((one) => one !== person), person], person),
     forget: (person) => {

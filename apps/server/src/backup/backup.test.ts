@@ -8,7 +8,7 @@ import { readMigrations } from '../store/migrations';
 import { DatabaseRefused, openDatabase } from '../store/openDatabase';
 import { createStore } from '../store/store';
 import { demoServer, freshFile, leftFace, MIGRATIONS, SETUP } from '../testing/shop';
-import { clockJump, copiesFolder, copyWhole, keepDailyCopy, pruneCopies } from './keepCopies';
+import { clockJump, copiesFolder, copyWhole, writeDailyCopy, pruneCopies } from './keepCopies';
 import { openBackup } from './openBackup';
 import { restore } from './restore';
 import { shopJson } from './shopJson';
@@ -205,10 +205,10 @@ describe('daily copies', () => {
   test('with the clock a year ahead a copy is made, none is let go, and that is told', async () => {
     const { db, file, store } = demoServer();
     const folder = copiesFolder(file);
-    for (let i = 0; i < 32; i += 1) await keepDailyCopy(db, file, new Date(`${day(32 - i)}T08:00:00Z`));
+    for (let i = 0; i < 32; i += 1) await writeDailyCopy(db, file, new Date(`${day(32 - i)}T08:00:00Z`));
     const before = readdirSync(folder);
     const told: number[] = [];
-    await keepDailyCopy(db, file, new Date(`${day(-400)}T08:00:00Z`), (days) => told.push(days));
+    await writeDailyCopy(db, file, new Date(`${day(-400)}T08:00:00Z`), (days) => told.push(days));
     expect(readdirSync(folder)).toEqual(expect.arrayContaining(before));
     expect(told).toEqual([401]);
     store.close();
@@ -221,12 +221,12 @@ describe('daily copies', () => {
   test('once a day, whole, while readings come in', async () => {
     const { app, db, file, store } = demoServer();
     const now = new Date('2026-11-26T08:00:00Z');
-    const copying = keepDailyCopy(db, file, now);
+    const copying = writeDailyCopy(db, file, now);
     await request(app).post(`/api/setups/${SETUP}/readings`).send(leftFace()).expect(201);
     const copy = await copying;
     expect(copy).toMatch(/shop-2026-11-26\.sqlite$/);
     expect(statSync(copy ?? '').mode & 0o777).toBe(0o600);
-    expect(await keepDailyCopy(db, file, now)).toBeUndefined();
+    expect(await writeDailyCopy(db, file, now)).toBeUndefined();
     // One file alone, nothing beside it that belongs to it.
     expect(readdirSync(copiesFolder(file))).toEqual(['shop-2026-11-26.sqlite']);
     expect(openBackup(copy ?? '', migrations).setups).toEqual(store.setups.all());

@@ -72,7 +72,7 @@ export function clockJump(names: readonly string[], today: string): number | und
  * @param onJump told where the clock is so far from the latest copy that it may be wrong: then none is let go
  * @returns the copy, or undefined where today's is there already
  */
-export async function keepDailyCopy(
+export async function writeDailyCopy(
   db: Database.Database,
   file: string,
   now: Date,
@@ -128,12 +128,12 @@ const FIRST = 60_000;
 const AGAIN = 3_600_000;
 
 /** Keeps daily copies for as long as the server runs. @returns how to stop */
-export function keepCopiesDaily(
+export function scheduleDailyCopies(
   db: Database.Database,
   file: string,
   { onFault, onJump }: { onFault: (error: unknown) => void; onJump: (days: number) => void },
 ): () => void {
-  const copy = () => void keepDailyCopy(db, file, new Date(), onJump).catch(onFault);
+  const copy = () => void writeDailyCopy(db, file, new Date(), onJump).catch(onFault);
   const first = setTimeout(copy, FIRST).unref();
   const again = setInterval(copy, AGAIN).unref();
   return () => {

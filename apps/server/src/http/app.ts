@@ -12,7 +12,7 @@ import { copyRoutes } from '../routes/backup';
 import { linkRoutes } from '../routes/link';
 import { networkRoutes, pairRoutes, trustRoutes } from '../routes/network';
 import { openApiRoutes } from '../routes/openapi';
-import { reckonRoutes } from '../routes/calculate';
+import { calculatorRoutes } from '../routes/calculate';
 import { readingRoutes } from '../routes/reading';
 import { recordRoutes } from '../routes/record';
 import { setupFileRoutes } from '../routes/setupFile';
@@ -21,8 +21,8 @@ import { streamRoutes } from '../routes/stream';
 import type { SheetFonts } from '../sheet/fonts';
 import type { Store } from '../store/store';
 import type { Workers } from '../background/workers';
-import { onlyKnownHosts, onlyOwnPages } from './hostCheck';
-import { onlyPaired } from './paired';
+import { checkHost, checkOrigin } from './hostCheck';
+import { requirePairing } from './paired';
 import { requireJson, requireReadableAddress, sendProblem, unavailable, unknownRoute } from './problem';
 import { requestLog } from './requestLog';
 import { createWriteGate } from './writeGate';
@@ -56,8 +56,8 @@ export function createApp({ store, db, logger, fonts, staticFolder, doors, links
   app.use(requireReadableAddress);
   const page = staticFolder === undefined ? '' : firstPage(staticFolder);
   app.use(securityHeaders(inlineScripts(page)), tellBuild(page));
-  app.use(onlyKnownHosts(doors?.network.hosts ?? (() => [])), onlyOwnPages);
-  if (doors) app.use(onlyPaired(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
+  app.use(checkHost(doors?.network.hosts ?? (() => [])), checkOrigin);
+  if (doors) app.use(requirePairing(doors.pairing), pairRoutes(doors.pairing), trustRoutes(doors.network));
   app.use('/api', api({ store, db, fonts, doors, links, workers }));
   if (staticFolder !== undefined) serveExport(app, staticFolder);
   app.use(unknownRoute);
@@ -93,7 +93,7 @@ function api({
     copyRoutes(db, shop, workers),
     ...(doors ? [networkRoutes(doors.network, doors.pairing, store.devices)] : []),
     ...(links ? [linkRoutes(links, store)] : []),
-    reckonRoutes(workers),
+    calculatorRoutes(workers),
     openApiRoutes(),
   );
   router.get('/health', (_request, response) => {

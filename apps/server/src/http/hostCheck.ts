@@ -11,7 +11,7 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
  * Answers only under names the shop knows: a page of a stranger whose name was made to point here (DNS rebinding) gets
  * nothing. Any address of the loopback net is this machine's own.
  */
-export function onlyKnownHosts(hosts: () => readonly string[]): RequestHandler {
+export function checkHost(hosts: () => readonly string[]): RequestHandler {
   return (request, _response, next) => {
     const name = nameOf(request.headers.host ?? '');
     if (LOOPBACK.includes(name) || /^127(\.\d{1,3}){3}$/.test(name)) return next();
@@ -26,7 +26,7 @@ export function onlyKnownHosts(hosts: () => readonly string[]): RequestHandler {
 }
 
 /** Only the shop's own pages write to it: a write that comes from the page of another origin is refused. */
-export const onlyOwnPages: RequestHandler = (request, _response, next) => {
+export const checkOrigin: RequestHandler = (request, _response, next) => {
   const { origin, host = '' } = request.headers;
   const reads = request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS';
   if (reads || origin === undefined || originHost(origin) === host.toLowerCase()) return next();

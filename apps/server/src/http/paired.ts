@@ -13,7 +13,7 @@ export const SECURE_COOKIE = `__Host-${DEVICE_COOKIE}`;
  * Lets in from the network only devices that were paired; all others get the page that pairs them, and nothing else. This
  * machine's own browser needs none of it.
  */
-export function onlyPaired(pairing: Pairing): RequestHandler {
+export function requirePairing(pairing: Pairing): RequestHandler {
   return (request, response, next) => {
     if (!isFromNetwork(request) || request.path === PAIR_PAGE) return next();
     const cookies = parseCookie(request.headers.cookie ?? '');
@@ -35,7 +35,7 @@ export function onlyPaired(pairing: Pairing): RequestHandler {
  *
  * @param detail what a device on the network is told instead
  */
-export const onlyHere =
+export const requireLoopback =
   (detail: string): RequestHandler =>
   (request, _response, next) => {
     if (!isFromNetwork(request)) return next();

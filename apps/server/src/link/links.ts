@@ -40,7 +40,7 @@ export interface LinkSettings {
 }
 
 /** Why nothing was said to a device. */
-export type NotTold = 'no-link' | 'away' | 'not-a-stand-in';
+export type LinkNotReported = 'no-link' | 'away' | 'not-a-stand-in';
 
 /**
  * The shop's links to DROs and controls: keeps each wire open, reads what comes, and tells pages what stands. It stores
@@ -182,7 +182,7 @@ export function createLinks(rows: LinkRows, { simulationKey, hosts = [] }: LinkS
       return () => void link?.listeners.delete(listener);
     },
     /** Asks a device something; tells a stand-in what to do. Gives back why not, where it could not. */
-    tell: (machineId: string, what: DeviceCommand): NotTold | undefined => {
+    tell: (machineId: string, what: DeviceCommand): LinkNotReported | undefined => {
       const link = links.get(machineId);
       if (!link) return 'no-link';
       if (!link.open) return 'away';

@@ -12,7 +12,7 @@ const LARGEST = '4mb';
 const SHORT = 4096;
 
 /** Any calculation of the registry, without a setup and without storing anything. */
-export function reckonRoutes(workers: Workers): Router {
+export function calculatorRoutes(workers: Workers): Router {
   const router = Router();
   router.post('/reckon/:name', boundedJson(LARGEST), async (request, response) => {
     const name = String(request.params.name);

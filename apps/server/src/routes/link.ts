@@ -5,16 +5,16 @@ import { id as idSchema } from '@zero-point/core/schema/quantities';
 import { Router } from 'express';
 import { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
-import { onlyHere } from '../http/paired';
+import { requireLoopback } from '../http/paired';
 import { HttpProblem, notFound, parseOrProblem } from '../http/problem';
 import { openStream } from '../http/stream';
-import type { Links, NotTold } from '../link/links';
+import type { Links, LinkNotReported } from '../link/links';
 import type { Store } from '../store/store';
 
 /** A machine's link as it is saved: an address, or none. */
 export const linkBody = z.object({ address: linkAddress.nullable() });
 
-const NOT_TOLD: Readonly<Record<Exclude<NotTold, 'no-link'>, [code: string, title: string, detail: string]>> = {
+const NOT_TOLD: Readonly<Record<Exclude<LinkNotReported, 'no-link'>, [code: string, title: string, detail: string]>> = {
   away: [
     'link-away',
     'Not connected',
@@ -50,7 +50,7 @@ export function linkRoutes(links: Links, store: Store): Router {
   router.get('/links', (_request, response) => {
     response.json(links.views());
   });
-  const here = onlyHere('A link is set up on the machine the shop runs on. Open Shop there.');
+  const here = requireLoopback('A link is set up on the machine the shop runs on. Open Shop there.');
   router.put('/machines/:id/link', here, boundedJson('4kb'), (request, response) => {
     const id = machineOf(request.params.id);
     const { address } = parseOrProblem(linkBody, request.body);

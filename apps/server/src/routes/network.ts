@@ -3,7 +3,7 @@ import { rateLimit } from 'express-rate-limit';
 import QRCode from 'qrcode';
 import { z } from 'zod';
 import { boundedJson } from '../http/boundedJson';
-import { onlyHere, DEVICE_COOKIE, SECURE_COOKIE } from '../http/paired';
+import { requireLoopback, DEVICE_COOKIE, SECURE_COOKIE } from '../http/paired';
 import { HttpProblem, notFound, parseOrProblem } from '../http/problem';
 import type { Network } from '../network/network';
 import { PAIR_PAGE, pairPage, pairUrl, TRUST_PAGE, trustPage } from '../network/pairPage';
@@ -97,7 +97,7 @@ export function networkRoutes(network: Network, pairing: Pairing, devices: Devic
   const router = Router();
   router.use(
     '/network',
-    onlyHere('Devices are let in and dismissed on the machine the shop runs on. Open Settings there.'),
+    requireLoopback('Devices are let in and dismissed on the machine the shop runs on. Open Settings there.'),
   );
   const state = async () => {
     const code = pairing.code();

@@ -3,7 +3,7 @@ import { centrePlug } from './centrePlug';
 import { centreSweep } from './centreSweep';
 import { chuckFlip } from './chuckFlip';
 import { headTram } from './headTram';
-import { inLine } from './inLine';
+import { alignOnLine } from './inLine';
 import { jawLine } from './jawLine';
 import type { JawLineInput } from './jawLine.schema';
 import { level } from './level';
@@ -303,6 +303,6 @@ describe('when to stop', () => {
     [0.03, 0.005, 0.02, 'off'],
     [0.004, 0.03, 0.02, 'unsure'],
   ] as const)('error %d ± %d where %d is allowed is %s', (error, U, allowed, state) => {
-    expect(inLine(error, U, allowed)).toBe(state);
+    expect(alignOnLine(error, U, allowed)).toBe(state);
   });
 });

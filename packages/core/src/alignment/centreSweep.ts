@@ -5,7 +5,7 @@ import { combine, type Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection } from '../working/working';
 import type { CentreSweepInput, CentreSweepOutput } from './centreSweep.schema';
-import { inLine } from './inLine';
+import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 
 /** Arc that must be spanned at least, and under which the weak direction is warned of, degrees. */
@@ -61,7 +61,7 @@ export function centreSweep(input: CentreSweepInput): CentreSweepOutput {
     form: points.length > 3 ? spread(fit.residuals) : null,
     residuals: points.map(({ angle }, i) => ({ angle, residual: fit.residuals[i] ?? 0 })),
     U: { x: ux.U, y: uy.U },
-    state: inLine(error, uncertainty.U, input.allowed),
+    state: alignOnLine(error, uncertainty.U, input.allowed),
     uncertainty,
     notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'readings', arc }] : [],
     tape: {

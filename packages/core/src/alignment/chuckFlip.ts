@@ -2,7 +2,7 @@ import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import { sumSection, type WorkingSection } from '../working/working';
 import type { ChuckFlipInput, ChuckFlipOutput } from './chuckFlip.schema';
-import { inLine } from './inLine';
+import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 import { differenceUncertainty } from './opposite';
 
@@ -50,9 +50,9 @@ export function chuckFlip(input: ChuckFlipInput): ChuckFlipOutput {
   // Two jaws hold across their line by pressing only: along it packing moves the part, across it a tap does.
   const packed = jaws === 'two' ? Math.abs(a) : error;
   // What the readings cannot tell from nothing is not packed.
-  const along = jaws !== 'two' || inLine(a, uncertainty.U, allowed) === 'off';
+  const along = jaws !== 'two' || alignOnLine(a, uncertainty.U, allowed) === 'off';
   const shim = times === undefined || !along ? null : times * packed;
-  const state = inLine(error, uncertainty.U, allowed);
+  const state = alignOnLine(error, uncertainty.U, allowed);
   return {
     off: halves.map(({ mark, off }) => ({ mark, off })),
     error,

@@ -3,7 +3,7 @@ import { mean } from '../metrology/mean';
 import { sumSection } from '../working/working';
 import { INCH } from '../units/unit';
 import type { HeadTramInput, HeadTramOutput } from './headTram.schema';
-import { inLine } from './inLine';
+import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 import { differenceUncertainty } from './opposite';
 import { angleSection } from './straighten';
@@ -58,7 +58,7 @@ export function headTram(input: HeadTramInput): HeadTramOutput {
     turn: plane === 'left-right' ? lean : lean === 0 ? 0 : -lean,
     per100: (error / swing) * 100,
     per6in: (error / swing) * 6 * INCH,
-    state: inLine(error, uncertainty.U, input.allowed),
+    state: alignOnLine(error, uncertainty.U, input.allowed),
     uncertainty,
     tape: {
       sections: [

@@ -13,7 +13,7 @@ export type InLine = 'within' | 'off' | 'unsure';
  * @param U its expanded uncertainty, mm
  * @param allowed the most that may be left, mm
  */
-export function inLine(error: number, U: number, allowed: number): InLine {
+export function alignOnLine(error: number, U: number, allowed: number): InLine {
   const off = Math.abs(error);
   if (off + U <= allowed + 1e-9) return 'within';
   return off > U ? 'off' : 'unsure';

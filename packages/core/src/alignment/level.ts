@@ -1,7 +1,7 @@
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import { sumSection } from '../working/working';
-import { inLine } from './inLine';
+import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 import type { LevelInput, LevelOutput } from './level.schema';
 import { differenceUncertainty } from './opposite';
@@ -39,7 +39,7 @@ export function level(input: LevelInput): LevelOutput {
     error,
     angle,
     turn,
-    state: inLine(error, uncertainty.U, input.allowed),
+    state: alignOnLine(error, uncertainty.U, input.allowed),
     uncertainty,
     tape: {
       sections: [

@@ -4,7 +4,7 @@ import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncerta
 import { Refusal } from '../problem/problem';
 import type { WorkingLine, WorkingSection } from '../working/working';
 import { sumSection } from '../working/working';
-import { inLine, type InLine } from './inLine';
+import { alignOnLine, type InLine } from './inLine';
 
 const DEGREES = 180 / Math.PI;
 
@@ -72,7 +72,7 @@ export function straighten(face: FaceLine): Straightening {
     error,
     tap: tap === 0 ? 0 : tap,
     uncertainty,
-    state: inLine(error, uncertainty.U, allowed),
+    state: alignOnLine(error, uncertainty.U, allowed),
     sections: [
       perLength(face.slopeLabel, fit.slope, over),
       sumSection(

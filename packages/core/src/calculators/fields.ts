@@ -131,4 +131,5 @@ export const lengthLine = (
   ...(U !== undefined && { plusMinus: plusMinus(U, read.unit) }),
 });
 
-export const said = (mm: number, read: CalculatorReader): string => formatLengthUnit(mm, { unit: read.unit });
+export const typedLengthText = (mm: number, read: CalculatorReader): string =>
+  formatLengthUnit(mm, { unit: read.unit });

@@ -1,7 +1,7 @@
 import { REGISTRY } from '../registry/registry';
 import { formatAngle, formatLength } from '../units/formatLength';
 import { dialPosition } from '../messages/holes/dialPosition';
-import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, said } from './fields';
+import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, typedLengthText } from './fields';
 import { calculate, type Calculator } from './form';
 
 /** Most holes whose places are all told. */
@@ -59,7 +59,7 @@ export const BOLT_CIRCLE: Calculator = {
       tape: found.tape,
       cautions: found.cautions,
       notes: [
-        `${formatAngle(Math.abs(found.step))} from hole to hole${found.chord === null ? '' : `, ${said(found.chord, read)} straight across between neighbours: prove it with a rule`}.`,
+        `${formatAngle(Math.abs(found.step))} from hole to hole${found.chord === null ? '' : `, ${typedLengthText(found.chord, read)} straight across between neighbours: prove it with a rule`}.`,
       ],
       drawing: { kind: 'holes', holes: found.positions, diameter, centre },
       carry: { to: 'positions', circle: input },

@@ -2,7 +2,7 @@ import { feedFigure } from '../units/cuttingFigures';
 import { CUT_MATERIALS, type CutMaterialName } from '../boreAndFace/materials';
 import { REGISTRY } from '../registry/registry';
 import { formatLength } from '../units/formatLength';
-import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, said } from './fields';
+import { choiceField, lengthField, lengthLine, numberField, optionalLengthField, typedLengthText } from './fields';
 import { calculate, type Calculator, type CalculatorReader } from './form';
 
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
@@ -13,9 +13,9 @@ const MEASURE_U = 0.005;
 function boreAdvice(advice: string, now: number, read: CalculatorReader): string {
   switch (advice) {
     case 'in-size':
-      return `In size at ${said(now, read)}. Stop here.`;
+      return `In size at ${typedLengthText(now, read)}. Stop here.`;
     case 'over':
-      return `Oversize: ${said(now, read)}. Measure again, clean and cold, before you decide.`;
+      return `Oversize: ${typedLengthText(now, read)}. Measure again, clean and cold, before you decide.`;
     case 'stop-and-measure':
       return 'What is left is less than this gauge can measure. Use a better gauge.';
     case 'last-cut':
@@ -97,9 +97,9 @@ export const FIT: Calculator = {
     const measured = read.optionalLength('measured');
     const found = calculate(fit, { fit: read.text('fit'), ...(measured !== undefined && { measured }) });
     const lies = {
-      under: `Under: ${said(found.low - (measured ?? 0), read)} to the lower limit.`,
+      under: `Under: ${typedLengthText(found.low - (measured ?? 0), read)} to the lower limit.`,
       within: 'Within the limits.',
-      over: `Over the upper limit by ${said((measured ?? 0) - found.high, read)}.`,
+      over: `Over the upper limit by ${typedLengthText((measured ?? 0) - found.high, read)}.`,
     };
     return {
       lines: [

@@ -7,7 +7,7 @@ import {
   lengthLine,
   readingFields,
   typedReadings,
-  said,
+  typedLengthText,
   touchOf,
 } from './fields';
 import { calculate, type Calculator } from './form';
@@ -57,7 +57,7 @@ export const EDGE: Calculator = {
       uncertainty: found.uncertainty,
       tape: found.tape,
       cautions: found.cautions,
-      notes: [`After moving, set ${axis} to ${said(found.moveTo, read)}.`],
+      notes: [`After moving, set ${axis} to ${typedLengthText(found.moveTo, read)}.`],
       drawing: { kind: 'edge', face, radius: found.radius },
       carry: { to: 'datum', feature: `face.${face}`, typed: read.text('r1') },
     };

@@ -8,7 +8,7 @@ import {
   optionalLengthField,
   readingFields,
   typedReadings,
-  said,
+  typedLengthText,
 } from './fields';
 import { calculate, type Calculator, type CalculatorField, type CalculatorReader } from './form';
 
@@ -122,7 +122,7 @@ export const TOOL_LENGTH: Calculator = {
       tape: found.tape,
       cautions,
       notes: [
-        `${said(Math.abs(found.offset), read)} ${words}. The same gauge at the same place, or it does not cancel.`,
+        `${typedLengthText(Math.abs(found.offset), read)} ${words}. The same gauge at the same place, or it does not cancel.`,
         approach,
       ],
       drawing: { kind: 'tools', reference: 0, other: found.offset, gauge: 10 },

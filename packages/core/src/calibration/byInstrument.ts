@@ -14,7 +14,7 @@ import type { ByInstrumentInput, ByInstrumentOutput } from './byInstrument.schem
  * @example
  * byInstrument({ readings: [12.42, 12.43, 12.41], instrument: { resolution: 0.01, sd: 0.01, U: 0.02, error: 0 } }).size // 12.42
  */
-export function byInstrument({ readings, instrument }: ByInstrumentInput): ByInstrumentOutput {
+export function calibrateByInstrument({ readings, instrument }: ByInstrumentInput): ByInstrumentOutput {
   const method = { resolution: instrument.resolution, methodSd: instrument.sd };
   const seen = repeats(readings, method);
   const section = sumSection(

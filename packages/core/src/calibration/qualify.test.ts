@@ -4,7 +4,7 @@ import { simulatedBall } from '../../testing/trials/calibrationTrials';
 import { tapeErrors } from '../working/working.case';
 import { armOffset } from './armOffset';
 import { ballTrue } from './ballTrue';
-import { byInstrument } from './byInstrument';
+import { calibrateByInstrument } from './byInstrument';
 import { errorMap } from './scale/errorMap';
 import { measureRepeatability } from './repeatability';
 
@@ -55,15 +55,20 @@ describe('a plate by a caliper', () => {
   const instrument = { resolution: 0.01, sd: 0.01, U: 0.02, error: 0 };
 
   test('three readings about 12.42, with the caliper’s own ± in it', () => {
-    const found = byInstrument({ readings: [12.42, 12.43, 12.41], instrument });
+    const found = calibrateByInstrument({ readings: [12.42, 12.43, 12.41], instrument });
     expect(found.size).toBeCloseTo(12.42, 12);
     expect(found.uncertainty.u).toBeGreaterThan(0.01);
     expect(tapeErrors(found.tape)).toEqual([]);
   });
 
   test('what the caliper reads over is taken off', () => {
-    expect(byInstrument({ readings: [12.42], instrument: { ...instrument, error: 0.01 } }).size).toBeCloseTo(12.41, 12);
-    expect(() => byInstrument({ readings: [0.005], instrument: { ...instrument, error: 0.01 } })).toThrow(/reads zero/);
+    expect(calibrateByInstrument({ readings: [12.42], instrument: { ...instrument, error: 0.01 } }).size).toBeCloseTo(
+      12.41,
+      12,
+    );
+    expect(() => calibrateByInstrument({ readings: [0.005], instrument: { ...instrument, error: 0.01 } })).toThrow(
+      /reads zero/,
+    );
   });
 });
 

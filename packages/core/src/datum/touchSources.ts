@@ -14,4 +14,4 @@ export const touchSources = (
 ];
 
 /** Eccentricity of a contact that stands still, along one axis of the machine. */
-export const standingTir = ({ contact }: FeatureMethod): number => (contact.spin === 'standing' ? contact.tir : 0);
+export const stoppedTirPart = ({ contact }: FeatureMethod): number => (contact.spin === 'standing' ? contact.tir : 0);

@@ -79,7 +79,7 @@ export function checked(read: ReadHoles): ReadHoles {
 }
 
 /** Counts things by name. */
-export function counted(names: Iterable<string>): ReadHoles['skipped'] {
+export function countedHoles(names: Iterable<string>): ReadHoles['skipped'] {
   const counts = new Map<string, number>();
   for (const what of names) counts.set(what, (counts.get(what) ?? 0) + 1);
   return [...counts].map(([what, count]) => ({ what, count }));

@@ -1,5 +1,5 @@
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
-import { SIZE_PART, standingPart, TOUCH_PART } from '../metrology/touchBudget';
+import { SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import type { ChooseMethodInput, ChooseMethodOutput } from './chooseMethod.schema';
 import { METHOD_FACTS, methodOf, type Method } from './method';
@@ -105,7 +105,7 @@ function predicted(
 ): Uncertainty {
   const sd = gauge.sd ?? gauge.touchU;
   const dof = (gauge.sd === undefined ? DEFAULT_DOF : (gauge.dof ?? DEFAULT_DOF)) + touches - 1;
-  const standing = standingPart(GAUGE_FACTS[gauge.kind].spin === 'standing' ? gauge.tir : 0);
+  const standing = stoppedRunOutPart(GAUGE_FACTS[gauge.kind].spin === 'standing' ? gauge.tir : 0);
   // Two faces, or four places round, each have their own touch; the middle is their mean.
   const share = METHOD_FACTS[method].contact === 'centre' || feature === 'face' ? 1 : Math.SQRT1_2;
   const parts: BudgetPart[] = [

@@ -72,13 +72,13 @@ export function touchBudget(repeats: Repeats, method: TouchMethod, contact: Touc
     { name: TOUCH_PART, u: contact.touchU, shape: 'normal' },
     { name: SIZE_PART, u: contact.sizeU, shape: 'normal' },
     { name: 'size of the feeler', u: contact.gaugeU ?? 0, shape: 'normal' },
-    standingPart(contact.standingTir ?? 0),
+    stoppedRunOutPart(contact.standingTir ?? 0),
     { name: 'backlash left', u: contact.backlashU ?? 0, shape: 'normal' },
   ];
 }
 
 /** Run-out of a contact that stands still, its high side unknown: an eccentricity of half the TIR (JCGM 100:2008, 4.3). */
-export const standingPart = (tir: number): BudgetPart => ({
+export const stoppedRunOutPart = (tir: number): BudgetPart => ({
   name: 'run-out, standing',
   u: tir / Math.sqrt(8),
   shape: 'arcsine',

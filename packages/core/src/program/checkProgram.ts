@@ -13,9 +13,9 @@ import type { Listener } from './interpreter/listener';
 import { writePath, type Path } from './motion/path';
 import { gatherHoles } from './programHoles';
 import { gatherStates, type StateAt } from './interpreter/stateHistory';
-import { gatherTold, type ProgramSummary } from './programSummary';
+import { summarizeProgram, type ProgramSummary } from './programSummary';
 import type { CheckContext } from './checkContext';
-import { inInches } from './interpreter/inInches';
+import { toInches } from './interpreter/inInches';
 import { meetsStock, zeroThatFits } from './zeroGuess';
 
 /** The largest file that is read, bytes. */
@@ -59,7 +59,7 @@ export function checkProgram(
   const path = writePath(Math.ceil(bytes.length / BYTES_A_LINE));
   const extents = emptyExtents();
   const holes = gatherHoles();
-  const told = gatherTold();
+  const told = summarizeProgram();
   const states = gatherStates();
   // Most lines of a long program hold places alone, and leave everything in force as it was.
   let mayDiffer = true;
@@ -107,7 +107,7 @@ export function checkProgram(
     const beside = !meetsStock(extents, set.stock) || findings.has('beside-stock');
     const zero = beside ? zeroThatFits(extents, set.stock) : null;
     if (!meetsStock(extents, set.stock) || zero) findings.add('not-at-part', 0, { zero });
-    if (program.state.unit !== 'in' && !findings.has('holes-changed') && inInches(extents, set.stock))
+    if (program.state.unit !== 'in' && !findings.has('holes-changed') && toInches(extents, set.stock))
       findings.add('inch-figures', 0, {});
     if (!isEmptySpan(z) && z.least > set.stock.z[1] + 1)
       findings.add('cuts-air', 0, { above: z.least - set.stock.z[1] });

@@ -29,7 +29,7 @@ export interface ProgramSummary {
 }
 
 /** Gathers what a program uses, tool by tool. */
-export function gatherTold() {
+export function summarizeProgram() {
   const tools: ToolSummary[] = [];
   const offsets: string[] = [];
   const places = new Map<number, number>();

@@ -2,7 +2,7 @@ import { measureRepeatability } from '../calibration/repeatability';
 import { repeatabilityInput, repeatabilityOutput } from '../calibration/repeatability.schema';
 import { ballTrue } from '../calibration/ballTrue';
 import { ballTrueInput, ballTrueOutput } from '../calibration/ballTrue.schema';
-import { byInstrument } from '../calibration/byInstrument';
+import { calibrateByInstrument } from '../calibration/byInstrument';
 import { byInstrumentInput, byInstrumentOutput } from '../calibration/byInstrument.schema';
 import { errorMap } from '../calibration/scale/errorMap';
 import { errorMapInput, errorMapOutput } from '../calibration/scale/errorMap.schema';
@@ -39,7 +39,7 @@ export const CALIBRATION = {
     summary: 'A plate, block, feeler, paper or cutter measured by a caliper or micrometer',
     input: byInstrumentInput,
     output: byInstrumentOutput,
-    reckon: byInstrument,
+    reckon: calibrateByInstrument,
   }),
   'error-map': calculation({
     name: 'error-map',

@@ -1,11 +1,11 @@
-import { dialReckon } from '../holes/dials/dialTurns';
+import { calculateDials } from '../holes/dials/dialTurns';
 import { dialMoveInput, dialMoveOutput } from '../holes/dials/dialMove.schema';
 import { solvePattern } from '../holes/patterns/pattern';
-import { patternOutput, patternReckonInput } from '../holes/patterns/pattern.schema';
+import { patternOutput, patternCalculatorInput } from '../holes/patterns/pattern.schema';
 import { patternCheck } from '../holes/patterns/patternCheck';
 import { patternCheckInput, patternCheckOutput } from '../holes/patterns/patternCheck.schema';
 import { boltCircle } from '../holes/patterns/boltCircle';
-import { boltCircleOutput, boltCircleReckonInput } from '../holes/patterns/boltCircle.schema';
+import { boltCircleOutput, boltCircleCalculatorInput } from '../holes/patterns/boltCircle.schema';
 import { exact } from './calculation';
 
 /** Patterns of holes, what is amiss with them, and moves by dials. */
@@ -14,7 +14,7 @@ export const POSITIONS = {
     name: 'bolt-circle',
     exact: 'Places are exact for what is given; U is the datum’s, where that is told.',
     summary: 'Hole centres on a circle or an arc',
-    input: boltCircleReckonInput,
+    input: boltCircleCalculatorInput,
     output: boltCircleOutput,
     reckon: boltCircle,
   }),
@@ -22,7 +22,7 @@ export const POSITIONS = {
     name: 'pattern',
     exact: 'Places are exact for what is given; U is the datum’s, where that is told.',
     summary: 'Hole centres of any pattern, mirrored, turned and shifted',
-    input: patternReckonInput,
+    input: patternCalculatorInput,
     output: patternOutput,
     reckon: solvePattern,
   }),
@@ -40,6 +40,6 @@ export const POSITIONS = {
     summary: 'A handwheel move in turns and lines, backlash taken up on one side',
     input: dialMoveInput,
     output: dialMoveOutput,
-    reckon: dialReckon,
+    reckon: calculateDials,
   }),
 } as const;

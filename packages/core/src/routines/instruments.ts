@@ -1,4 +1,4 @@
-import { byInstrument } from '../calibration/byInstrument';
+import { calibrateByInstrument } from '../calibration/byInstrument';
 import { errorMap } from '../calibration/scale/errorMap';
 import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
@@ -56,7 +56,10 @@ export const BY_INSTRUMENT: Routine = {
   ],
   result: (state) => {
     const instrument = toldGauge(state, 'with');
-    const found = byInstrument({ readings: toldReadings(state, 'size'), instrument: instrumentOf(instrument) });
+    const found = calibrateByInstrument({
+      readings: toldReadings(state, 'size'),
+      instrument: instrumentOf(instrument),
+    });
     const { U } = found.uncertainty;
     return {
       lines: [{ say: 'Size', value: found.size, U }],

@@ -6,7 +6,7 @@ import type { Axis } from '../schema/quantities';
 import { sumSection } from '../working/working';
 import { turnSeenFrom } from '../messages/rotary/rotaryCentre';
 import { toldLength, toldReadings, type Routine, type RoutineAsk } from './routine';
-import { across, centreResult, isRotary, onAxis, othersAtZero, own } from './rotaryAxis';
+import { across, centreResult, isRotary, isOnAxis, othersAtZero, own } from './rotaryAxis';
 
 /** Which way it counts, as a trial turn shows it. */
 export const TRIAL_TURN: Routine = {
@@ -73,8 +73,8 @@ export const BY_BORE: Routine = {
       key: linear,
       say:
         i === 0
-          ? `${othersAtZero(own(state))}Spindle over the table’s own bore, swept until it reads alike all round. Where is that on ${onAxis(linear)}?`
-          : `Standing there, where is it on ${onAxis(linear)}?`,
+          ? `${othersAtZero(own(state))}Spindle over the table’s own bore, swept until it reads alike all round. Where is that on ${isOnAxis(linear)}?`
+          : `Standing there, where is it on ${isOnAxis(linear)}?`,
       label: `${linear.toUpperCase()} over the bore`,
       least: 1,
       good: 3,

@@ -20,7 +20,7 @@ export const across = (axis: RotaryLetter): readonly [Axis, Axis] => {
 };
 
 /** A linear axis by name in a question: a centre has no tool in its Z. */
-export const onAxis = (linear: Axis): string =>
+export const isOnAxis = (linear: Axis): string =>
   linear === 'z' ? 'Z, less the length of the finder' : linear.toUpperCase();
 
 /** What is said first where the machine has other rotary axes: they carry this one, or are carried by it. */

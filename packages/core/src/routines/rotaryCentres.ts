@@ -20,7 +20,7 @@ import {
   across,
   centreResult,
   isRotary,
-  onAxis,
+  isOnAxis,
   othersAtZero,
   own,
   requireSense,
@@ -162,8 +162,8 @@ export const BY_ANGLES: Routine = {
         key: `${command} ${linear}`,
         say:
           i === 0
-            ? `${command === toldAngles(state, 'angles')[0] ? othersAtZero(own(state)) : ''}${axis} at ${degrees(command)}. Find the middle of the ball. Where is it on ${onAxis(linear)}?`
-            : `Still at ${degrees(command)}: where is its middle on ${onAxis(linear)}?`,
+            ? `${command === toldAngles(state, 'angles')[0] ? othersAtZero(own(state)) : ''}${axis} at ${degrees(command)}. Find the middle of the ball. Where is it on ${isOnAxis(linear)}?`
+            : `Still at ${degrees(command)}: where is its middle on ${isOnAxis(linear)}?`,
         label: `${linear.toUpperCase()} at ${axis} ${degrees(command)}`,
         least: 1,
         good: 1,

@@ -1,5 +1,5 @@
 import { GAUGE_FACTS, GAUGE_KINDS } from '../metrology/gaugeKinds';
-import { heightApproach, heightMethod, putWords, whereToTouch } from './heightMethod';
+import { heightApproach, heightMethod, putWords, touchPlaceOnTool } from './heightMethod';
 import { zZero } from './zZero';
 
 const heights = GAUGE_KINDS.filter((kind) => ['heights', 'both'].includes(GAUGE_FACTS[kind].finds));
@@ -45,9 +45,9 @@ describe('a gauge under a tool', () => {
   });
 
   test('is touched where no edge is chipped', () => {
-    expect(whereToTouch('end-mill', 3)).toMatch(/lowest cutting edge touches.*from behind it, never against it/);
-    expect(whereToTouch('drill', 2)).toMatch(/its point/);
-    expect(whereToTouch(undefined, undefined)).toBe('Touch with its end.');
+    expect(touchPlaceOnTool('end-mill', 3)).toMatch(/lowest cutting edge touches.*from behind it, never against it/);
+    expect(touchPlaceOnTool('drill', 2)).toMatch(/its point/);
+    expect(touchPlaceOnTool(undefined, undefined)).toBe('Touch with its end.');
   });
 });
 

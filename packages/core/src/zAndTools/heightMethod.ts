@@ -74,7 +74,7 @@ export const cautionsWhere = ({ cautions }: HeightMethod, sits: keyof typeof AWA
 export const heightMethod = (kind: GaugeKind | undefined): HeightMethod => (kind && METHODS[kind]) ?? STILL;
 
 /** Where on a tool to touch, so that no cutting edge is chipped and the right length is found. */
-export function whereToTouch(kind: ToolKind | undefined, teeth: number | undefined): string {
+export function touchPlaceOnTool(kind: ToolKind | undefined, teeth: number | undefined): string {
   switch (kind) {
     case 'drill':
     case 'spot-drill':

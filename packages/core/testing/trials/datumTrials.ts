@@ -14,7 +14,7 @@ import { rotate } from '../../src/geometry/rotate';
 import { readSweep } from '../closedForms/indicator';
 import type { Chance } from '../../src/metrology/chance';
 import type { Trial } from './coverage';
-import { touchFaceWith, touchSurface, finderOf, finderRadius, shown, type Finder } from './finder';
+import { touchFaceWith, touchSurface, finderOf, finderRadius, shownReading, type Finder } from './finder';
 
 type Simulation = (random: Chance, method: Method) => Trial;
 
@@ -100,8 +100,8 @@ function touchRound(mill: Finder, at: Point, radius: number, n: number, feature:
     );
     const felt = met + inward * mill.high;
     return {
-      x: shown(at.x + felt * Math.cos(angle) - mill.eccentric.x, mill),
-      y: shown(at.y + felt * Math.sin(angle) - mill.eccentric.y, mill),
+      x: shownReading(at.x + felt * Math.cos(angle) - mill.eccentric.x, mill),
+      y: shownReading(at.y + felt * Math.sin(angle) - mill.eccentric.y, mill),
     };
   });
 }

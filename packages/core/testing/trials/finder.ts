@@ -79,7 +79,7 @@ export function finderOf(random: Chance, method: Method): Finder {
 }
 
 /** As the scale shows it. */
-export const shown = (value: number, { told }: Finder): number =>
+export const shownReading = (value: number, { told }: Finder): number =>
   Math.round(value / told.method.resolution) * told.method.resolution;
 
 /** Half of the contact as it truly is, with what lies between. */
@@ -88,7 +88,7 @@ export const finderRadius = ({ mill, with: { contact, between }, high }: Finder)
 
 /** What the scale shows as a flat at `at` is found once more: the mill's own trip there, backlash and the display on top. */
 export const touchSurface = (finder: Finder, at: number, approach: Approach, surface: string): number =>
-  shown(
+  shownReading(
     metAt(finder.mill, { ...finder.with, surface, arms: finder.count() }, at, approach) -
       approach * finder.high -
       (approach === -1 ? finder.lost : 0),

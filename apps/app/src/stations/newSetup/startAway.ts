@@ -5,7 +5,7 @@ import { withEntries } from '@zero-point/core/records/kinds/merge';
 import type { SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import { startSnapshot, type ShopSummary } from '@zero-point/core/records/snapshots/startSnapshot';
 import { uuidv7 } from 'uuidv7';
-import { keepCopySoon } from '../../cache/cacheCopy';
+import { scheduleCacheCopy } from '../../cache/cacheCopy';
 import { isBench } from '../../api/setupList';
 import { kept, seenLast } from '../../cache/cachedResponse';
 import type { Shop } from '../../api/queries';
@@ -42,7 +42,7 @@ export function startAway(made: Made, shop: Shop & ShopSummary): void {
   // First of all: a device without room refuses here, and then nothing was begun.
   for (const entry of entries) useOutbox.getState().log(entry);
   queryClient.setQueryData(setupKey(setup.id), snapshot);
-  keepCopySoon(setup.id);
+  scheduleCacheCopy(setup.id);
   const line: SetupSummary = {
     id: setup.id,
     name: setup.name,

@@ -10,7 +10,7 @@ import {
   heightApproach,
   heightMethod,
   putWords,
-  whereToTouch,
+  touchPlaceOnTool,
 } from '@zero-point/core/zAndTools/heightMethod';
 import { gapOf, gaugeSits, gaugeSeatPlaces } from '@zero-point/core/state/gauges/gaugeSeat';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
@@ -28,7 +28,7 @@ import {
   type ToolLengthAnswer,
   type ZZeroAnswer,
 } from '@zero-point/core/state/zAndTools/zZero';
-import { lastZeroing, onThisScale, readingsOf } from '@zero-point/core/state/basis/activeRecords';
+import { lastZeroing, isOnThisScale, readingsOf } from '@zero-point/core/state/basis/activeRecords';
 import { formatLength, formatLengthUnit, type LengthFormat } from '@zero-point/core/units/formatLength';
 import { formatSmall } from '@zero-point/core/units/formatSmall';
 import { closingWords, type ClosingWords } from '@zero-point/core/messages/zAndTools/closingCheck';
@@ -114,7 +114,7 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
         ? `Change to tool ${tool}. ${putWords({ ...method, words: `same ${gaugeWords}` })} it. ${method.approach} Then type what Z shows.`
         : `Change to tool ${tool}.`,
     where: [
-      whereToTouch(known?.kind, known?.teeth),
+      touchPlaceOnTool(known?.kind, known?.teeth),
       method.fine + stepWords(book, format, method.arrives === 'raised'),
       jogWords(book, isReference),
       barWords(book),
@@ -130,7 +130,7 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
     readings: readingsOf(book, subject),
     answer: isReference ? zero : length,
     forms: isReference
-      ? zero && onThisScale(book, zero.readings)
+      ? zero && isOnThisScale(book, zero.readings)
         ? zero.longer !== undefined
           ? zZeroForms(book, zero, format)
           : keeps

@@ -1,12 +1,12 @@
 import { mean } from '../../metrology/mean';
 import { orthogonalLine } from '../../metrology/fits/orthogonalLine';
 import type { Model, UncertaintySource } from '../../metrology/propagate';
-import { pooledVariance, SIZE_PART, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
+import { pooledVariance, SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../../metrology/touchBudget';
 import { Refusal } from '../../problem/problem';
 import { contactRadiusLines } from './contactRadius';
 import type { CornerInput } from './corner.schema';
 import type { Point } from '../../geometry/point';
-import { standingTir, touchSources } from '../touchSources';
+import { stoppedTirPart, touchSources } from '../touchSources';
 
 const DEGREES = 180 / Math.PI;
 
@@ -127,7 +127,7 @@ export function cornerModel(input: CornerInput): Model {
   const size: UncertaintySource = { name: SIZE_PART, u: input.sizeU, shape: 'normal', on: radii };
   const contact = [radii + 1, radii + 2].flatMap((on, face): UncertaintySource[] => [
     { name: `${TOUCH_PART}, ${face === 0 ? 'Y' : 'X'}`, u: input.touchU, shape: 'normal', on },
-    { ...standingPart(standingTir(input)), name: `run-out, standing, ${face === 0 ? 'Y' : 'X'}`, on },
+    { ...stoppedRunOutPart(stoppedTirPart(input)), name: `run-out, standing, ${face === 0 ? 'Y' : 'X'}`, on },
   ]);
   return {
     values,

@@ -1,13 +1,13 @@
 import { EDGE_CAUTIONS, spinCaution } from '../../cautions/caution';
 import { judge } from '../../metrology/judge';
 import { repeats } from '../../metrology/repeats';
-import { displayPart, repeatPart, SIZE_PART, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
+import { displayPart, repeatPart, SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../../metrology/touchBudget';
 import { combine, type BudgetPart } from '../../metrology/uncertainty';
 import { Refusal } from '../../problem/problem';
 import { meanSection, sumSection } from '../../working/working';
 import { contactRadiusLines } from './contactRadius';
 import { lostOf, lostPart } from './backlashSense';
-import { standingTir } from '../touchSources';
+import { stoppedTirPart } from '../touchSources';
 import type { OppositeFacesInput, OppositeFacesOutput } from './oppositeFaces.schema';
 
 /**
@@ -110,7 +110,7 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
   // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
   const uncertainty = combine([
     ...each(0.5),
-    standingPart(standingTir(input)),
+    stoppedRunOutPart(stoppedTirPart(input)),
     scaled(lostPart(input.lostMotion, -1), 0.5),
   ]);
   return {

@@ -1,13 +1,13 @@
 import { EDGE_CAUTIONS, spinCaution } from '../../cautions/caution';
 import { circleFit, type CircleFit } from '../../metrology/fits/circleFit';
 import { judge } from '../../metrology/judge';
-import { pooledVariance, SIZE_PART, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
+import { pooledVariance, SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../../metrology/touchBudget';
 import { combine, type Uncertainty } from '../../metrology/uncertainty';
 import { Refusal } from '../../problem/problem';
 import { sumSection } from '../../working/working';
 import type { CircleInput, CircleOutput, Covariance } from './circle.schema';
 import { contactRadiusLines } from '../faces/contactRadius';
-import { standingTir } from '../touchSources';
+import { stoppedTirPart } from '../touchSources';
 
 const DEGREES = 180 / Math.PI;
 
@@ -58,7 +58,7 @@ export function circle(input: CircleInput): CircleOutput {
       { name: 'display step', u: method.resolution * Math.sqrt(weight / 12), shape: 'uniform' },
       { name: TOUCH_PART, u: touchU * Math.sqrt(weight), shape: 'normal' },
       // A contact that stands still is off to one side at every touch: the centre moves by all of it, the size by none.
-      standingPart(of === 'place' ? standingTir(input) : 0),
+      stoppedRunOutPart(of === 'place' ? stoppedTirPart(input) : 0),
       { name: SIZE_PART, u: of === 'size' ? 2 * sizeU : 0, shape: 'normal' },
     ]);
   const weak = weakest(fit);
@@ -88,7 +88,7 @@ export function circle(input: CircleInput): CircleOutput {
       diameter: along(4 * fit.radiusVariance, 'size').U,
     },
     axes: { x: ux, y: uy },
-    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + touchU ** 2, standingTir(input)),
+    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + touchU ** 2, stoppedTirPart(input)),
     uncertainty: worst,
     verdict: input.tolerance === undefined ? null : judge(worst.U, input.tolerance),
     notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'touches', arc, weakest: weak.angle }] : [],

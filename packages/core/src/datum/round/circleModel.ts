@@ -1,8 +1,8 @@
 import { circleFit } from '../../metrology/fits/circleFit';
 import type { Model, UncertaintySource } from '../../metrology/propagate';
-import { pooledVariance, standingPart, TOUCH_PART } from '../../metrology/touchBudget';
+import { pooledVariance, stoppedRunOutPart, TOUCH_PART } from '../../metrology/touchBudget';
 import type { CircleInput } from './circle.schema';
-import { standingTir, touchSources } from '../touchSources';
+import { stoppedTirPart, touchSources } from '../touchSources';
 
 /**
  * A bore or boss as a model: each touch off along its own radius (the contact's size, alike at all, moves no centre), and a standing contact off by one eccentricity, taken
@@ -24,7 +24,7 @@ export function circleModel(input: CircleInput): Model {
     { name: TOUCH_PART, u: touchU, shape: 'normal', on },
   ]);
   const standing = [n, n + 1].map((on, i) => ({
-    ...standingPart(standingTir(input)),
+    ...stoppedRunOutPart(stoppedTirPart(input)),
     name: `run-out, standing, ${i === 0 ? 'X' : 'Y'}`,
     on,
   }));

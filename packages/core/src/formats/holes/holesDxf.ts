@@ -9,7 +9,7 @@ import Parser, {
 import { Refusal } from '../../problem/problem';
 import { millimetresPer, type LengthUnit } from '../../units/unit';
 import { flatDxf } from './flatDxf';
-import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../../holes/fileHole';
+import { askUnit, checked, countedHoles, type FileHole, type ReadHoles } from '../../holes/fileHole';
 
 /** $INSUNITS of a header. */
 const DXF_UNITS: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 1000, 2: 304.8 };
@@ -87,7 +87,7 @@ export function holesFromDxf(text: string, unit: LengthUnit | undefined): ReadHo
   return checked({
     holes: [...holes, ...closed.map((hole) => scaled(hole, per))],
     unit: declared === 25.4 || (declared === undefined && unit === 'in') ? 'in' : 'mm',
-    skipped: counted(skipped),
+    skipped: countedHoles(skipped),
   });
 }
 

@@ -1,7 +1,7 @@
 import { Refusal } from '../../problem/problem';
 import { MAX_HOLES } from '../../records/values/maxHoles';
 import { millimetresPer, type LengthUnit } from '../../units/unit';
-import { askUnit, checked, counted, type FileHole, type ReadHoles } from '../../holes/fileHole';
+import { askUnit, checked, countedHoles, type FileHole, type ReadHoles } from '../../holes/fileHole';
 
 interface Word {
   letter: string;
@@ -205,7 +205,7 @@ function createReader(asked: LengthUnit | undefined) {
     result: (): ReadHoles => ({
       holes,
       unit: unit ?? asked ?? (holes.length > 0 ? askUnit() : 'mm'),
-      skipped: counted(skipped),
+      skipped: countedHoles(skipped),
     }),
   };
 }

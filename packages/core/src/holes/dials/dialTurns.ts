@@ -40,7 +40,7 @@ export function dialWorking(coordinate: number, { lines: at, left }: DialMove, {
  *
  * @example dialReckon({ to: 62, from: 0, taken: true, dial: { perTurn: 3, lines: 120 }, backlash: 0.18, approach: 1 }).words // ['20 turns counting up, then on to line 80']
  */
-export function dialReckon({ to, from, taken, dial, backlash, approach }: DialMoveInput): DialMoveOutput {
+export function calculateDials({ to, from, taken, dial, backlash, approach }: DialMoveInput): DialMoveOutput {
   const move = dialMove(dialLines(from, dial), taken, to, { dial, backlash, approach });
   return {
     turnings: move.turnings,

@@ -3,7 +3,7 @@ import { boltCircleInput } from '../../records/setup/patternShape';
 import { nonNegativeLength } from '../../schema/quantities';
 import { cautions, working } from '../../schema/results';
 
-export const boltCircleReckonInput = boltCircleInput.extend({
+export const boltCircleCalculatorInput = boltCircleInput.extend({
   /** Which hole the tape works out, from 1. */
   tapeFor: z.number().int().min(1).optional(),
   /** Expanded uncertainty of the datum the holes hang on, mm. */
@@ -22,5 +22,5 @@ export const boltCircleOutput = z.object({
   cautions,
 });
 
-export type BoltCircleReckonInput = z.output<typeof boltCircleReckonInput>;
+export type BoltCircleCalculatorInput = z.output<typeof boltCircleCalculatorInput>;
 export type BoltCircleOutput = z.output<typeof boltCircleOutput>;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { boltCircle } from './boltCircle';
 import type { BoltCircle } from '../../records/setup/patternShape';
-import { boltCircleReckonInput } from './boltCircle.schema';
+import { boltCircleCalculatorInput } from './boltCircle.schema';
 
 const plate: BoltCircle = {
   centre: { x: 62, y: 58 },
@@ -87,13 +87,13 @@ describe('bolt circle', () => {
     ['negative diameter', { diameter: -48 }, 'diameter', /greater than zero/],
     ['an arc of nothing', { arc: 0 }, 'arc', /greater than zero/],
   ])('%s is refused by name', (_, change, field, message) => {
-    const read = boltCircleReckonInput.safeParse({ ...plate, ...change });
+    const read = boltCircleCalculatorInput.safeParse({ ...plate, ...change });
     expect(read.error?.issues[0]?.path).toEqual([field]);
     expect(read.error?.issues[0]?.message).toMatch(message);
   });
 
   test('ten thousand holes are taken, and the tape of a hole beyond them is refused', () => {
-    expect(boltCircle(boltCircleReckonInput.parse({ ...plate, holes: 10_000 })).positions).toHaveLength(10_000);
+    expect(boltCircle(boltCircleCalculatorInput.parse({ ...plate, holes: 10_000 })).positions).toHaveLength(10_000);
     expect(() => boltCircle({ ...plate, tapeFor: 7 })).toThrow(/no hole 7/);
   });
 });

@@ -1,6 +1,6 @@
 import { POSITION_CAUTIONS } from '../../cautions/caution';
 import { sinDegrees } from '../../units/degrees';
-import type { BoltCircleOutput, BoltCircleReckonInput } from './boltCircle.schema';
+import type { BoltCircleOutput, BoltCircleCalculatorInput } from './boltCircle.schema';
 import { patternPositions, patternWorking } from './pattern';
 import { circleStep } from './shapeTerms';
 
@@ -12,7 +12,7 @@ import { circleStep } from './shapeTerms';
  * @example
  * boltCircle({ centre: { x: 62, y: 58 }, diameter: 48, holes: 6, firstAngle: 15, direction: 'counter-clockwise' }).chord // 24
  */
-export function boltCircle(input: BoltCircleReckonInput): BoltCircleOutput {
+export function boltCircle(input: BoltCircleCalculatorInput): BoltCircleOutput {
   const step = circleStep(input);
   const shape = { kind: 'bolt-circle' as const, circle: input };
   return {

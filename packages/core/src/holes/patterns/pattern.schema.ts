@@ -3,7 +3,7 @@ import { movedInput, patternKinds } from '../../records/setup/patternShape';
 import { nonNegativeLength } from '../../schema/quantities';
 import { cautions, working } from '../../schema/results';
 
-export const patternReckonInput = patternKinds({
+export const patternCalculatorInput = patternKinds({
   moved: movedInput.optional(),
   /** Which hole the tape works out, from 1. */
   tapeFor: z.number().int().min(1).optional(),
@@ -19,9 +19,9 @@ export const patternOutput = z.object({
   cautions,
 });
 
-export type PatternReckonInput = z.output<typeof patternReckonInput>;
+export type PatternCalculatorInput = z.output<typeof patternCalculatorInput>;
 export type PatternOutput = z.output<typeof patternOutput>;
 type Each<T> = T extends unknown ? Omit<T, 'tapeFor' | 'datumU'> : never;
 /** Where the holes of a pattern are, and what is done with the whole of it. */
-export type PatternShape = Each<PatternReckonInput>;
+export type PatternShape = Each<PatternCalculatorInput>;
 export type PatternKind = PatternShape['kind'];

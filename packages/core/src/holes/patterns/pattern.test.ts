@@ -4,7 +4,7 @@ import { boltCircle } from './boltCircle';
 import { holeMeasures } from './holeMeasures';
 import { solvePattern, patternPositions, patternWorking } from './pattern';
 import { patternCheck } from './patternCheck';
-import { patternReckonInput, type PatternShape } from './pattern.schema';
+import { patternCalculatorInput, type PatternShape } from './pattern.schema';
 
 const xy = (shape: PatternShape) =>
   patternPositions(shape).map(({ x, y }) => [Number(x.toFixed(4)) + 0, Number(y.toFixed(4)) + 0]);
@@ -143,7 +143,7 @@ describe('patterns', () => {
       /more than 10000/,
     ],
   ])('%s is refused by name', (_, input, path, message) => {
-    const issue = patternReckonInput.safeParse(input).error?.issues[0];
+    const issue = patternCalculatorInput.safeParse(input).error?.issues[0];
     expect(issue?.path).toEqual(path);
     expect(issue?.message).toMatch(message);
   });

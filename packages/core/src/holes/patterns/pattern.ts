@@ -3,7 +3,7 @@ import { Refusal } from '../../problem/problem';
 import { sumSection, type Working, type WorkingLine, type WorkingSection } from '../../working/working';
 import { move, movedAngle, movedSections } from './shiftedPattern';
 import type { BoltCircle } from '../../records/setup/patternShape';
-import type { PatternOutput, PatternReckonInput, PatternShape } from './pattern.schema';
+import type { PatternOutput, PatternCalculatorInput, PatternShape } from './pattern.schema';
 import { circleStep, holeCount, shapeTerms } from './shapeTerms';
 
 /** Where a hole is: its number in the pattern, from 1; mm; its angle from the pattern's centre where it has one. */
@@ -74,7 +74,7 @@ function angleOfHole(circle: BoltCircle, hole: number): WorkingSection {
  * @example
  * pattern({ kind: 'row', row: { start: { x: 112, y: 30 }, pitch: 11.2, holes: 7, angle: 32 } }).positions[1] // x 121.498, y 35.935
  */
-export function solvePattern(input: PatternReckonInput): PatternOutput {
+export function solvePattern(input: PatternCalculatorInput): PatternOutput {
   return {
     positions: patternPositions(input),
     uncertainty: input.datumU ?? null,

@@ -1,7 +1,7 @@
 /** Sentences that hurt where their order, sign or condition is wrong. */
 import { EDGE_CAUTIONS, HEIGHT_CAUTIONS, METHOD_CAUTIONS, POSITION_CAUTIONS } from '../../cautions/caution';
 import { GAUGE_KINDS } from '../../metrology/gaugeKinds';
-import { heightMethod, putWords, whereToTouch } from '../../zAndTools/heightMethod';
+import { heightMethod, putWords, touchPlaceOnTool } from '../../zAndTools/heightMethod';
 import { METHOD_FACTS } from '../../methods/method';
 import { badDayTroubleText } from '../../practice/badDay/troubleText';
 import { TOOL_KINDS } from '../../records/values/toolKinds';
@@ -29,7 +29,7 @@ describe('a block is only ever tried while the gap opens', () => {
     expect(method.cautions[0].mustTick).toBe(true);
   });
   test.each(TOOL_KINDS)('no block goes against a cutting edge: %s', (kind) => {
-    expect(whereToTouch(kind, 4)).not.toMatch(/[Tt]ouch behind/);
+    expect(touchPlaceOnTool(kind, 4)).not.toMatch(/[Tt]ouch behind/);
   });
 });
 

@@ -41,7 +41,8 @@ export function sizeWords(size: MeasuredSize, unit: LengthUnit): string {
 }
 
 /** In or out, told by mark and word. */
-export const inWords = (isIn: boolean | null): string => (isIn === null ? 'no limits given' : isIn ? '✓ in' : '✗ out');
+export const measurementText = (isIn: boolean | null): string =>
+  isIn === null ? 'no limits given' : isIn ? '✓ in' : '✗ out';
 
 /** Where a hole is off, and its true position. */
 export function holeOffWords({ hole, found, U, told }: VerifiedHole, unit: LengthUnit): string {

@@ -2,7 +2,7 @@ import { wallSide, type RecheckTarget, type RecheckTouch } from '../../state/ver
 import type { SetupState } from '../../state/basis/setupState';
 import type { Shift } from '../../state/datum/zeroDoubt';
 import { gapOf } from '../../state/gauges/gaugeSeat';
-import { againUse } from '../../state/verify/recheckFace';
+import { recheckUse } from '../../state/verify/recheckFace';
 import { contactInUse } from '../../state/gauges/contactSize';
 import { zSetWith } from '../../state/verify/recheckZ';
 import { roundOf } from '../../datum/feature';
@@ -57,7 +57,7 @@ export function recheckRefusal(book: SetupState, { of }: RecheckTarget, axesSet:
       return `${FACE_TOUCH[of.face].axis.toUpperCase()} is not set yet: find it in Datum first.`;
     case 'round': {
       if (!axesSet) return 'X and Y are not set yet: find them in Datum first.';
-      const touch = contactInUse(book, { ...againUse(book), takenAt: '' }, 'x');
+      const touch = contactInUse(book, { ...recheckUse(book), takenAt: '' }, 'x');
       const gauge = book.gauges.find(({ id }) => id === book.setup.finderId)?.name ?? 'The finder';
       return touch
         ? `${gauge} does not go into ${roundOf(book.part, of.of).name}: choose a smaller one in Plan.`

@@ -1,7 +1,7 @@
 import type { SetupState } from '../../state/basis/setupState';
 import { keptSpotGauge } from '../../state/gauges/spotGauge';
 import { spotMoved, touchOffPoint, type SpotFigure, type ZSetter } from '../../state/toolChange/touchOffPoint';
-import { heightMethod, putWords, whereToTouch } from '../../zAndTools/heightMethod';
+import { heightMethod, putWords, touchPlaceOnTool } from '../../zAndTools/heightMethod';
 import { formatLengthUnit } from '../../units/formatLength';
 import { plusMinus } from '../basis/verdict';
 
@@ -72,7 +72,7 @@ export const clearAction = ({ machine }: Pick<SetupState, 'machine'>): string =>
 /** Where on the tool it touches. */
 export function spotTouchWords(book: SetupState, tool: number): string {
   const known = book.tools.find(({ number }) => number === tool);
-  return whereToTouch(known?.kind, known?.teeth);
+  return touchPlaceOnTool(known?.kind, known?.teeth);
 }
 
 /** The touch itself, and what Z is set to while it touches. */

@@ -5,7 +5,7 @@ import { scaleReadings } from './scaleReading';
 type Told<E> = E extends MillEvent ? Omit<E, 'shown'> : never;
 
 /** The mill with something more that it noticed. */
-export const noted = (mill: Mill, event: Told<MillEvent>): Mill => ({
+export const appendEvent = (mill: Mill, event: Told<MillEvent>): Mill => ({
   ...mill,
   events: [...mill.events, { ...event, shown: scaleReadings(mill) } as MillEvent],
 });

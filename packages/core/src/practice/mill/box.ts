@@ -36,7 +36,7 @@ export function boxOf({ hidden, work }: Pick<Mill, 'hidden' | 'work'>): MillBox 
 }
 
 /** A place seen from above in the mill's own frame, as it is on the part: from its front left corner along its own sides, mm. */
-export const onPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: MillBox, at: Point): Point =>
+export const isOnPart = ({ hidden: { turned = 0 } }: Pick<Mill, 'hidden'>, { corner }: MillBox, at: Point): Point =>
   rotate({ x: at.x - corner.x, y: at.y - corner.y }, -turned);
 
 /** The part as it should be clamped: down on its parallels, nothing cut off it, and its table not tilted. */

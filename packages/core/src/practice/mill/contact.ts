@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/point';
-import { boxOf, onPart } from './box';
+import { boxOf, isOnPart } from './box';
 import { plugOver } from './works/plug';
 import { offAxis, trip, trueRadius, trueThickness } from './hiddenTruth';
 import { chance } from '../../metrology/chance';
@@ -28,7 +28,7 @@ export function nearest(mill: Mill): Near | undefined {
   if (!held || !box || held.kind === 'indicator' || between?.kind === 'stand') return undefined;
   const radius = trueRadius(hidden, held);
   if (held.kind === 'plug') return plugOver(mill, box);
-  const { x, y } = onPart(mill, box, endOf(mill));
+  const { x, y } = isOnPart(mill, box, endOf(mill));
   const [beyondX, beyondY] = [beyond(x, box.size.x), beyond(y, box.size.y)];
   const outside = Math.hypot(Math.max(beyondX, 0), Math.max(beyondY, 0));
   const away = outside > 0 ? outside : Math.max(beyondX, beyondY);

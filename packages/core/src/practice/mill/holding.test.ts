@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BETWEENS, BORE, kneeMill, TRAY } from '../lessons/practiceShop';
 import { act } from './reduceMill';
-import { boxOf, onPart } from './box';
+import { boxOf, isOnPart } from './box';
 import { feel, nearest } from './contact';
 import { tipOf } from './toolTip';
 import { hide, trueRadius } from './hiddenTruth';
@@ -49,7 +49,7 @@ describe('a part that lies turned', () => {
         const far = { x: corner.x + size.x * Math.cos(turn), y: corner.y + size.x * Math.sin(turn) };
         const box = boxOf(mill);
         if (!box) throw new Error('it stands');
-        const on = onPart(mill, box, far);
+        const on = isOnPart(mill, box, far);
         expect(on.x).toBeCloseTo(size.x, 9);
         expect(on.y).toBeCloseTo(0, 9);
       }),

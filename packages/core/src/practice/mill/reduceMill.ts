@@ -3,13 +3,13 @@ import { caliperOn, drilling, feel, nearest, tripOf, turns } from './contact';
 import { tipOf } from './toolTip';
 import type { Near, Surface } from './surface';
 import { bentDial, dialShows, zeroedDial } from './indicator';
-import { noted } from './appendEvent';
+import { appendEvent } from './appendEvent';
 import { quillElsewhere } from './quill';
 import { withBacklashTaken } from './screw';
 import { chance } from '../../metrology/chance';
 import { drawnUnder } from './works/plug';
 import { workAct } from './works/workAct';
-import { boxOf, onPart, topOf } from './box';
+import { boxOf, isOnPart, topOf } from './box';
 import type { Touching } from './events';
 import { trueThickness } from './hiddenTruth';
 import type { Coordinates } from './millSpec';
@@ -74,7 +74,10 @@ export function act(mill: Mill, what: MillAct): Mill {
       const zero = { ...zeroInSight(mill), [axis]: raw - value };
       const quillAtZ = axis === 'z' ? mill.quill : mill.quillAtZ;
       const set = mill.scale === 'incremental' ? { ...mill, second: zero } : { ...mill, zero, quillAtZ };
-      return unseated(noted(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) }), axis);
+      return unseated(
+        appendEvent(set, { kind: 'set', axis, value, scale: mill.scale, touching: touching(mill) }),
+        axis,
+      );
     }
     default:
       return workAct(mill, what);
@@ -96,7 +99,7 @@ function unseated(mill: Mill, axis: Axis): Mill {
   const { work } = mill;
   if (work?.kind !== 'seat' || axis !== 'z') return mill;
   const by = (work.off.left + work.off.right) / 2;
-  return work.tight && by <= SEATED ? mill : noted(mill, { kind: 'unseated', by });
+  return work.tight && by <= SEATED ? mill : appendEvent(mill, { kind: 'unseated', by });
 }
 
 /** A setting so near the part, mm, was made while touching. */
@@ -109,15 +112,18 @@ function touching(mill: Mill): Touching | undefined {
 }
 
 /** A hand comes to the spindle: that it turned is noticed. */
-const handsClear = (mill: Mill): Mill => (mill.rpm > 0 ? noted(mill, { kind: 'hand-at-turning' }) : mill);
+const handsClear = (mill: Mill): Mill => (mill.rpm > 0 ? appendEvent(mill, { kind: 'hand-at-turning' }) : mill);
 
 /** The spindle started with something on it, or in its way, that must be off before. */
 function clipOn(mill: Mill): Mill {
   const { rpm, held, between, work } = mill;
   if (rpm === 0) return mill;
-  if (work?.kind === 'boring' && work.indicator) return { ...noted(mill, { kind: 'indicator-on' }), broken: 'thrown' };
-  if (held && between?.kind === 'sensor') return noted(mill, { kind: 'sensor-in' });
-  return held && (between?.kind === 'plate' || held.kind === 'contact-light') ? noted(mill, { kind: 'clip-on' }) : mill;
+  if (work?.kind === 'boring' && work.indicator)
+    return { ...appendEvent(mill, { kind: 'indicator-on' }), broken: 'thrown' };
+  if (held && between?.kind === 'sensor') return appendEvent(mill, { kind: 'sensor-in' });
+  return held && (between?.kind === 'plate' || held.kind === 'contact-light')
+    ? appendEvent(mill, { kind: 'clip-on' })
+    : mill;
 }
 
 /** A finder that turns faster than it may; far faster, and it flies apart. */
@@ -125,7 +131,7 @@ function spun(mill: Mill): Mill {
   const { held, rpm } = mill;
   const most = held?.mostRpm;
   if (!held || most === undefined || rpm <= most) return mill;
-  const fast = noted(mill, { kind: 'too-fast', contact: held.id, rpm, most });
+  const fast = appendEvent(mill, { kind: 'too-fast', contact: held.id, rpm, most });
   return rpm > FLIES * most ? { ...fast, broken: 'flew-apart' } : fast;
 }
 
@@ -156,7 +162,7 @@ function move(start: Mill, axis: Axis, by: number): Mill {
     near = nearest(there);
     mill = touched(settled(there, near), near, axis, way);
     if (bentDial(mill))
-      mill = { ...noted(mill, { kind: 'crash', surface: 'front', axis, crossing: false }), broken: 'bent' };
+      mill = { ...appendEvent(mill, { kind: 'crash', surface: 'front', axis, crossing: false }), broken: 'bent' };
   }
   return alongJaw({ ...mill, dialReads: mill.dialReads + 1 }, axis, most);
 }
@@ -215,8 +221,11 @@ function touched(mill: Mill, near: Near | undefined, axis: Axis, way: Approach):
   if (drilling(mill) && surface === 'top') return spotted(mill);
   let next = mill;
   if (!mill.found && feel(mill) === 'found') {
-    next = noted({ ...next, found: true }, { kind: 'found', surface, axis, way, contact, between: mill.between?.id });
-    if (surface === 'top' && quillElsewhere(mill)) next = noted(next, { kind: 'quill-moved' });
+    next = appendEvent(
+      { ...next, found: true },
+      { kind: 'found', surface, axis, way, contact, between: mill.between?.id },
+    );
+    if (surface === 'top' && quillElsewhere(mill)) next = appendEvent(next, { kind: 'quill-moved' });
   }
   if (!mill.pressing && presses(mill, near)) next = pressed({ ...next, pressing: true }, surface, axis, way, contact);
   return crashed(next, near, axis);
@@ -230,8 +239,8 @@ function spotted(mill: Mill): Mill {
   const box = boxOf(mill);
   const near = nearest(mill);
   if (mill.work?.kind === 'facing' || !box || mill.found || !near || near.gap > -MARK) return mill;
-  const at = onPart(mill, box, mill.at);
-  return noted({ ...mill, found: true }, { kind: 'spotted', at });
+  const at = isOnPart(mill, box, mill.at);
+  return appendEvent({ ...mill, found: true }, { kind: 'spotted', at });
 }
 
 /** Whether it has come to what it is to find, or gone past. */
@@ -243,10 +252,10 @@ function presses(mill: Mill, { surface, gap }: Near): boolean {
 
 /** The moment it begins to press: what was wrong about that. */
 function pressed(mill: Mill, surface: Surface, axis: Axis, way: Approach, contact: string): Mill {
-  if (turns(mill)) return mill.rpm === 0 ? noted(mill, { kind: 'pushed-still', surface, contact }) : mill;
-  if (mill.rpm > 0) return noted(mill, { kind: 'touched-turning', surface, contact, between: mill.between?.id });
+  if (turns(mill)) return mill.rpm === 0 ? appendEvent(mill, { kind: 'pushed-still', surface, contact }) : mill;
+  if (mill.rpm > 0) return appendEvent(mill, { kind: 'touched-turning', surface, contact, between: mill.between?.id });
   const onto = mill.between?.kind === 'block' && mill.under && axis === 'z' && way === -1;
-  return onto && mill.between ? noted(mill, { kind: 'lowered-onto', between: mill.between.id }) : mill;
+  return onto && mill.between ? appendEvent(mill, { kind: 'lowered-onto', between: mill.between.id }) : mill;
 }
 
 function crashed(mill: Mill, { surface, gap }: Near, axis: Axis): Mill {
@@ -255,7 +264,7 @@ function crashed(mill: Mill, { surface, gap }: Near, axis: Axis): Mill {
   const beside = mill.between?.kind === 'block' && !mill.under ? trueThickness(mill.hidden, mill.between) : 0;
   if (gap + beside >= -most) return mill;
   const broken = surface === 'top' ? 'dug-in' : 'bent';
-  return { ...noted(mill, { kind: 'crash', surface, axis, crossing: crossing(mill) }), broken };
+  return { ...appendEvent(mill, { kind: 'crash', surface, axis, crossing: crossing(mill) }), broken };
 }
 
 /** Gone along so far beside where it was found, mm, it is on its way somewhere else. */

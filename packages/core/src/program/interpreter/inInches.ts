@@ -10,7 +10,7 @@ const SHARE = 0.5;
  * Whether what a program cuts is the stock's own outline over 25.4: inches read as millimetres. A small job in one corner is
  * not: times 25.4 it must lie within the stock, and go over half of both its sides.
  */
-export const inInches = ({ cut }: Extents, stock: Box): boolean =>
+export const toInches = ({ cut }: Extents, stock: Box): boolean =>
   (['x', 'y'] as const).every((axis) => {
     const span = cut[axis];
     const [from, to] = stock[axis];

@@ -19,7 +19,7 @@ import { planKind } from '../setup/plan';
 import { programCheckKind } from '../log/programCheck';
 import { readBackKind } from '../log/readBack';
 import { readingKind } from '../log/reading';
-import { reckoningKind } from '../log/calculation';
+import { calculationKind } from '../log/calculation';
 import { strikeKind } from '../log/strike';
 import { sweepKind } from '../log/sweep';
 import { toolTableKind } from '../shop/toolTable';
@@ -36,7 +36,7 @@ export const ROW_KINDS = {
   check: checkKind,
   sweep: sweepKind,
   calibration: calibrationKind,
-  reckoning: reckoningKind,
+  reckoning: calculationKind,
   readBack: readBackKind,
   interruption: interruptionKind,
   programCheck: programCheckKind,

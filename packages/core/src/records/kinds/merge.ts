@@ -39,7 +39,7 @@ function withRow(snapshot: Snapshot, entry: RowEntry, stored: Stored | undefined
   if (entry.kind === 'reckoning') return snapshot;
   const kind = ROW_KINDS[entry.kind];
   const list = listsOf(snapshot)[kind.field] ?? [];
-  const place = stored ?? { seq: UNSENT, receivedAt: whenOf(entry) };
+  const place = stored ?? { seq: UNSENT, receivedAt: loggedAt(entry) };
   const row = keptRow(entry, place);
   const known = list.findIndex(({ id }) => id === entry.body.id);
   if (known >= 0 && !stored) return snapshot;
@@ -65,7 +65,7 @@ export function keptRow(entry: RowEntry, stored: Stored): Identified & Stored {
 }
 
 /** When a row was done, as the person's device had it. */
-export function whenOf(entry: RowEntry): string {
+export function loggedAt(entry: RowEntry): string {
   const kind = ROW_KINDS[entry.kind] as { when: (body: unknown) => string };
   return kind.when(entry.body);
 }

@@ -12,7 +12,7 @@ export interface WaitingEntry {
   entry: Entry;
 }
 
-export const toWaiting = (entry: Entry): WaitingEntry => ({
+export const toOutboxEntry = (entry: Entry): WaitingEntry => ({
   format: WAITING_VERSION,
   kindVersion: KINDS[entry.kind].version,
   entry,

@@ -20,7 +20,7 @@ const kept = z.object({
  * @param name a name of its own for what an older program did not name
  * @throws Error when it is not understood: spoiled, or of a newer program
  */
-export function fromWaiting(stored: unknown, name: string): Entry[] {
+export function fromOutboxEntry(stored: unknown, name: string): Entry[] {
   const read = kept.safeParse(stored);
   if (!read.success)
     return chained(

@@ -4,11 +4,11 @@ import { plateSnapshot, presetDone, caseReading } from '../../state/basis/snapsh
 import type { Entry } from './entry';
 import { FIRST_VERSION } from './kind';
 import { KINDS } from './kinds';
-import { toKeep } from '../snapshots/cachedSnapshot';
-import { fromKept } from '../snapshots/readCachedSnapshot';
-import { fromWaiting } from './readOutboxEntry';
+import { toCachedSnapshot } from '../snapshots/cachedSnapshot';
+import { fromCachedSnapshot } from '../snapshots/readCachedSnapshot';
+import { fromOutboxEntry } from './readOutboxEntry';
 import { UNSENT, versionOf, withEntries } from './merge';
-import { toWaiting } from './outboxEntry';
+import { toOutboxEntry } from './outboxEntry';
 
 const setupId = plateSnapshot.setup.id;
 const touch = (id: string): Entry => ({
@@ -74,19 +74,19 @@ describe('entries that wait on a device', () => {
       { kind: 'cutPlan', setupId, version: 'b', began: 'a', body: { bores: [] } },
     ];
     for (const entry of entries)
-      expect(fromWaiting(JSON.parse(JSON.stringify(toWaiting(entry))), 'key')).toEqual([entry]);
+      expect(fromOutboxEntry(JSON.parse(JSON.stringify(toOutboxEntry(entry))), 'key')).toEqual([entry]);
   });
 
   test.each([
     ['spoiled', { format: 2, kindVersion: 1, entry: { kind: 'check', setupId, body: { id: 7 } } }],
     ['of an unknown kind', { format: 2, kindVersion: 1, entry: { kind: 'hologram', setupId, body: {} } }],
-    ['of a newer program', { ...toWaiting(touch('a')), kindVersion: 99 }],
+    ['of a newer program', { ...toOutboxEntry(touch('a')), kindVersion: 99 }],
     ['nothing', 'hello'],
   ])('%s are refused, not guessed at', (_, stored) => {
-    expect(() => fromWaiting(stored, 'key')).toThrow();
+    expect(() => fromOutboxEntry(stored, 'key')).toThrow();
   });
 
-  const older = (entry: object) => fromWaiting({ key: 'k', entry }, 'k');
+  const older = (entry: object) => fromOutboxEntry({ key: 'k', entry }, 'k');
 
   test('a touch of before keeps its words, its scale and its zero', () => {
     const body = { id: 'old', subject: { kind: 'face', face: 'left' }, axis: 'x', approach: 1, gaugeId: 'spring', feeler: 0.05, scale: 'readout', epoch: 3, text: '-5.012', unit: 'mm', value: -5.012, ticked: [], takenAt: '2026-11-24T09:10:00.000Z' }; // prettier-ignore
@@ -142,18 +142,18 @@ describe('entries that wait on a device', () => {
 describe('a copy of a setup kept on a device', () => {
   test('comes back the same', () => {
     const snapshot = withEntries(plateSnapshot, [touch('a')]);
-    expect(fromKept(JSON.parse(JSON.stringify(toKeep(snapshot))))).toEqual(snapshot);
+    expect(fromCachedSnapshot(JSON.parse(JSON.stringify(toCachedSnapshot(snapshot))))).toEqual(snapshot);
   });
 
   test('gets a new field with its default', () => {
     const { purpose: _, ...setup } = plateSnapshot.setup;
-    const old = { ...toKeep(plateSnapshot), snapshot: { ...plateSnapshot, setup } };
-    expect(fromKept(JSON.parse(JSON.stringify(old)))?.setup.purpose).toBe('work');
+    const old = { ...toCachedSnapshot(plateSnapshot), snapshot: { ...plateSnapshot, setup } };
+    expect(fromCachedSnapshot(JSON.parse(JSON.stringify(old)))?.setup.purpose).toBe('work');
   });
 
   test('that is no longer understood is not read', () => {
-    expect(fromKept({ kinds: {}, snapshot: { setup: 7 } })).toBeUndefined();
-    expect(fromKept(null)).toBeUndefined();
+    expect(fromCachedSnapshot({ kinds: {}, snapshot: { setup: 7 } })).toBeUndefined();
+    expect(fromCachedSnapshot(null)).toBeUndefined();
   });
 });
 

@@ -20,7 +20,7 @@ import { plan } from '../setup/plan.schema';
 import { programCheck } from '../log/programCheck.schema';
 import { newReadBack, upgradeReadBack } from '../log/readBack.schema';
 import { newReading } from '../log/reading.schema';
-import { newReckoning } from '../log/calculation.schema';
+import { newCalculation } from '../log/calculation.schema';
 import { newStrike } from '../log/strike.schema';
 import { newSweep } from '../log/sweep.schema';
 import { keptTable } from '../shop/toolTable.schema';
@@ -57,7 +57,7 @@ export const BODIES: { readonly [K in KindName]: BodyReader<BodyOf<K>> } = {
   programCheck: { schema: programCheck },
   readBack: { schema: newReadBack, upgrade: upgradeReadBack },
   reading: { schema: newReading },
-  reckoning: { schema: newReckoning },
+  reckoning: { schema: newCalculation },
   strike: { schema: newStrike },
   sweep: { schema: newSweep },
   toolTable: { schema: keptTable },

@@ -4,7 +4,7 @@ import { id, moment } from '../../schema/quantities';
 const short = z.string().max(200, { error: 'must be at most 200 characters' });
 
 /** Something that was reckoned without a setup: what was typed, and what came of it as it was shown. */
-export const newReckoning = z
+export const newCalculation = z
   .object({
     id,
     /** Which calculation, by its address. */
@@ -18,9 +18,9 @@ export const newReckoning = z
   })
   .meta({ id: 'NewReckoning' });
 
-export const reckoning = newReckoning
+export const calculationRow = newCalculation
   .safeExtend({ seq: z.number().int(), receivedAt: moment })
   .meta({ id: 'Reckoning' });
 
-export type NewReckoning = z.output<typeof newReckoning>;
-export type Reckoning = z.output<typeof reckoning>;
+export type NewCalculation = z.output<typeof newCalculation>;
+export type CalculationRow = z.output<typeof calculationRow>;

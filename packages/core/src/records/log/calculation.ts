@@ -1,9 +1,9 @@
 import { rowKind, withStored } from '../kinds/kind';
-import type { NewReckoning, Reckoning } from './calculation.schema';
+import type { NewCalculation, CalculationRow } from './calculation.schema';
 
-export type { NewReckoning, Reckoning };
+export type { NewCalculation as NewReckoning, CalculationRow as Reckoning };
 
-export const reckoningKind = rowKind<NewReckoning>()({
+export const calculationKind = rowKind<NewCalculation>()({
   name: 'reckoning',
   field: 'reckonings',
   of: 'shop',
@@ -12,6 +12,6 @@ export const reckoningKind = rowKind<NewReckoning>()({
   title: 'reckoning',
   summary: 'Keep a calculator’s result',
   version: 1,
-  asKept: withStored<NewReckoning>,
+  asKept: withStored<NewCalculation>,
   when: ({ at }) => at,
 });

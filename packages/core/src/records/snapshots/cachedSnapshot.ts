@@ -8,7 +8,7 @@ export interface KeptSnapshot {
 }
 
 /** A setup to be kept on the device. */
-export const toKeep = (snapshot: Snapshot): KeptSnapshot => ({
+export const toCachedSnapshot = (snapshot: Snapshot): KeptSnapshot => ({
   kinds: Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version])),
   snapshot,
 });

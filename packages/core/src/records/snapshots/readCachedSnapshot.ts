@@ -10,7 +10,7 @@ import type { z } from 'zod';
  * rows, which may be many, only where their kind has changed. Undefined where it is no longer understood: then it is
  * fetched again.
  */
-export function fromKept(kept: unknown): Snapshot | undefined {
+export function fromCachedSnapshot(kept: unknown): Snapshot | undefined {
   try {
     const { kinds, snapshot } = kept as KeptSnapshot;
     const fields = snapshot as unknown as Record<string, unknown>;

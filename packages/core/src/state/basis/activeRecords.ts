@@ -54,7 +54,7 @@ export const isSet = (book: SetupState): boolean =>
   planAxes(book.machine).every((axis) => lastZeroing(book, axis) !== undefined);
 
 /** Whether readings are of the scale as it stands: coordinates of an older zero must not be driven to. */
-export function onThisScale(book: SetupState, readings: readonly Reading[]): boolean {
+export function isOnThisScale(book: SetupState, readings: readonly Reading[]): boolean {
   const scale = scaleOf(book);
   const now = { x: currentEpoch(book, 'x'), y: currentEpoch(book, 'y'), z: currentEpoch(book, 'z') };
   return readings.every((one) => !isTouch(one) || (one.place.scale === scale && one.epoch === now[one.axis]));

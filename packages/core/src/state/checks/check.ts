@@ -40,7 +40,7 @@ export interface CrossCheck {
 }
 
 /** A stock needs no name. */
-export const ofShape = ({ id }: Rectangle): { of?: string } => (id === 'stock' ? {} : { of: id });
+export const isOfShape = ({ id }: Rectangle): { of?: string } => (id === 'stock' ? {} : { of: id });
 
 /** Readings without one that stands apart; with it in the mean nothing else can be said. */
 export const calm = ({ result }: FaceAnswer): boolean => result.repeats.wild.length === 0;

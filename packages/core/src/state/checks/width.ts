@@ -4,7 +4,7 @@ import { isSamePlace } from '../../records/values/place';
 import type { Feature } from '../../records/setup/datumPlan';
 import { featureAnswer } from '../datum/featureAnswer';
 import { faceAnswer, type FaceAnswer } from '../datum/face';
-import { calm, KNOWN_U, ofShape, type CrossCheck } from './check';
+import { calm, KNOWN_U, isOfShape, type CrossCheck } from './check';
 
 const onOneZero = ({ readings: [a] }: FaceAnswer, { readings: [b] }: FaceAnswer): boolean =>
   a !== undefined && b !== undefined && a.epoch === b.epoch && isSamePlace(a.place, b.place);
@@ -14,7 +14,7 @@ export const widthCheck: CrossCheck = {
   of: 'width',
   features: ({ part }) =>
     rectanglesOf(part).flatMap((shape) =>
-      (['x', 'y'] as const).map((axis): Feature => ({ kind: 'middle', axis, ...ofShape(shape) })),
+      (['x', 'y'] as const).map((axis): Feature => ({ kind: 'middle', axis, ...isOfShape(shape) })),
     ),
   at: (book, feature) => {
     if (feature.kind !== 'middle') return undefined;

@@ -5,7 +5,7 @@ import { CORNERS, FACES } from '../../records/values/faces';
 import { memoize, type SetupState } from '../basis/setupState';
 import type { FeatureAnswer } from '../gauges/answer';
 import { featureAnswer } from './featureAnswer';
-import { onThisScale } from '../basis/activeRecords';
+import { isOnThisScale } from '../basis/activeRecords';
 import { STOCK } from '../basis/subjectKey';
 
 /** A feature that something is known of. */
@@ -22,7 +22,9 @@ export const foundFeatures = (book: SetupState): FoundFeature[] =>
   memoize(book, 'found features', () =>
     candidates(book).flatMap((feature) => {
       const answer = featureAnswer(book, feature);
-      return answer ? [{ feature, key: featureKey(feature), answer, stands: onThisScale(book, answer.readings) }] : [];
+      return answer
+        ? [{ feature, key: featureKey(feature), answer, stands: isOnThisScale(book, answer.readings) }]
+        : [];
     }),
   );
 

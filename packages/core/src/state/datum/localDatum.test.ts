@@ -1,6 +1,6 @@
 import { carriedRotation } from './partRotation';
 import { currentEpoch, lastZeroing } from '../basis/activeRecords';
-import { datumInForce, onScale } from './localDatum';
+import { datumInForce, isOnScale } from './localDatum';
 import { bookOf, plateSnapshot, presetDone } from '../basis/snapshot.case';
 import type { NewZeroing } from '../../records/log/zeroing';
 import type { SetupState } from '../basis/setupState';
@@ -27,13 +27,13 @@ describe('a local datum', () => {
     expect(datumInForce(half)).toBeUndefined();
     const there = set(half, to('bore', 'y', 'y-2'));
     expect(datumInForce(there)?.name).toBe('Bearing bore');
-    expect(onScale(there, { x: 85.1822, y: 64.2117 })).toEqual({
+    expect(isOnScale(there, { x: 85.1822, y: 64.2117 })).toEqual({
       x: expect.closeTo(23.1822, 9),
       y: expect.closeTo(6.2117, 9),
     });
     const back = set(there, to('main', 'x', 'x-3'), to('main', 'y', 'y-3'));
     expect(datumInForce(back)).toBeUndefined();
-    expect(onScale(back, { x: 85, y: 64 })).toEqual({ x: 85, y: 64 });
+    expect(isOnScale(back, { x: 85, y: 64 })).toEqual({ x: 85, y: 64 });
   });
 
   test('turns with a part whose skew is carried', () => {
@@ -41,7 +41,7 @@ describe('a local datum', () => {
     const turned = bookOf({ ...base, datumPlan: { ...base.datumPlan, carried } });
     expect(carriedRotation(turned)).toEqual({ angle: 90, U: 0.01 });
     const there = set(turned, to('bore', 'x', 'x-2'), to('bore', 'y', 'y-2'));
-    expect(onScale(there, { x: -58, y: 62 })).toEqual({ x: expect.closeTo(0, 9), y: expect.closeTo(0, 9) });
+    expect(isOnScale(there, { x: -58, y: 62 })).toEqual({ x: expect.closeTo(0, 9), y: expect.closeTo(0, 9) });
   });
 });
 

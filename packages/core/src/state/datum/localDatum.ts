@@ -19,7 +19,7 @@ export const localOffset = (book: SetupState, { at }: LocalDatum): Point =>
   rotate(at, carriedRotation(book)?.angle ?? 0);
 
 /** A place of the part, already turned with it, as the scale shows it under the datum in force. */
-export function onScale<P extends Point>(book: SetupState, point: P): P {
+export function isOnScale<P extends Point>(book: SetupState, point: P): P {
   const datum = datumInForce(book);
   if (!datum) return point;
   const { x, y } = localOffset(book, datum);

@@ -11,7 +11,7 @@ import { diagonalCovariance, partsModel, whole, maxU, type AxisAnswer, type Feat
 import { memoize, type SetupState } from '../basis/setupState';
 import { KNOWN_U } from '../checks/check';
 import { sameUse } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
+import { lastZeroing, isOnThisScale, activeReadings } from '../basis/activeRecords';
 import { answerFrom, faceAnswer } from './face';
 
 type FaceFeature = Extract<Feature, { kind: 'face' }>;
@@ -94,7 +94,7 @@ export function shiftOf(book: SetupState, after: string, feature: FaceFeature): 
   const inForce = activeReadings(book, { kind: 'return', after, face, of });
   const last = inForce.at(-1);
   const set = lastZeroing(book, axis);
-  if (!last || !set || !onThisScale(book, [last])) return undefined;
+  if (!last || !set || !isOnThisScale(book, [last])) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const now = answerFrom(book, face, of, readings)?.result;
   if (!now) return undefined;
@@ -116,7 +116,7 @@ export function expectedEdge(book: SetupState, feature: FaceFeature): { edge: nu
   if (!set) return undefined;
   const before = faceAnswer(book, face, of);
   const U = before?.result.uncertainty.U ?? KNOWN_U;
-  if (before && onThisScale(book, before.readings)) return { edge: before.result.edge, U };
+  if (before && isOnThisScale(book, before.readings)) return { edge: before.result.edge, U };
   const nominal = nominalOf(book.part, book.setup.partZero, feature, book.datumPlan.known)[axis] ?? 0;
   return { edge: zeroAt(book, axis, set) + nominal, U };
 }
@@ -153,7 +153,7 @@ export function homingPart(book: SetupState, foundAt: string): BudgetPart | unde
 
 /** A feature's answer with what a homing since its touches left unsure of its place; its sizes and angles stand as they are. */
 export function afterHoming(book: SetupState, answer: FeatureAnswer): FeatureAnswer {
-  if (book.interruptions.length === 0 || !onThisScale(book, answer.readings)) return answer;
+  if (book.interruptions.length === 0 || !isOnThisScale(book, answer.readings)) return answer;
   const foundAt = answer.readings.reduce((last, { takenAt }) => (takenAt > last ? takenAt : last), '');
   const part = homingPart(book, foundAt);
   if (!part || (!answer.x && !answer.y)) return answer;

@@ -9,7 +9,7 @@ import { doneSteps, holeItem, patternHoles, patternsInHand, targetOf, type Hole 
 import { lastZeroing } from '../basis/activeRecords';
 import { wantedSize } from '../../holes/patterns/holeSizes';
 import { pitchOf, toolFor } from './neededTools';
-import { byTool } from './stepsByTool';
+import { stepsByTool } from './stepsByTool';
 
 /** One stop of the drive: what is done at which hole. */
 export interface Stop extends Hole {
@@ -71,7 +71,7 @@ export function driveStops(book: SetupState, order: DriveOrder, patternId?: stri
     sizes.set(key, `${step} ${size}`);
     return `${step} ${size}`;
   };
-  const grouped = order.grouping === 'hole' ? stops : byTool(stops, toolOf).flat();
+  const grouped = order.grouping === 'hole' ? stops : stepsByTool(stops, toolOf).flat();
   return grouped.map((stop, i) => {
     const before = grouped[i - 1];
     return { ...stop, changeTool: before === undefined || toolOf(before) !== toolOf(stop) };

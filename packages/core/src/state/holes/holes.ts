@@ -5,7 +5,7 @@ import { rotate } from '../../geometry/rotate';
 import { HOLE_STEPS, type HoleStep } from '../../records/values/holeSteps';
 import { carriedRotation } from '../datum/partRotation';
 import type { FileHole } from '../../holes/fileHole';
-import { onScale } from '../datum/localDatum';
+import { isOnScale } from '../datum/localDatum';
 
 /** One hole of a setup. Lengths in mm. */
 export interface Hole {
@@ -56,7 +56,7 @@ export function patternHoles({ datumPlan }: Pick<SetupState, 'datumPlan'>, patte
 
 /** Where the machine must go for a place of the part: turned with a part whose angle is carried, as the scale shows it. */
 export function targetOf<P extends { x: number; y: number }>(book: SetupState, place: P): P {
-  return onScale(book, rotate(place, carriedRotation(book)?.angle ?? 0));
+  return isOnScale(book, rotate(place, carriedRotation(book)?.angle ?? 0));
 }
 
 /** How a hole and what is done to it are called in the log of checks. */

@@ -11,7 +11,7 @@ import type { SetupState } from '../basis/setupState';
 import type { Stop } from './driveStops';
 import type { Hole } from './holes';
 import { pitchOf, toolFor } from './neededTools';
-import { byTool } from './stepsByTool';
+import { stepsByTool } from './stepsByTool';
 
 /** Stops that one tool does one after the other. */
 export interface Machining {
@@ -30,7 +30,7 @@ export const toolOfStop = (
   stop: Pick<Stop, keyof Hole | 'step'>,
 ): Tool | undefined => toolFor(tools, { step: stop.step, ...wantedBy(stop) });
 
-/** Stops put together by step and tool, each hole's own order kept: see {@link byTool}. */
+/** Stops put together by step and tool, each hole's own order kept: see {@link stepsByTool}. */
 export function machiningOf(book: Pick<SetupState, 'tools'>, stops: readonly Stop[]): Machining[] {
   const known = new Map<string, Pick<Machining, 'tool' | 'wanted'>>();
   const toolFound = (stop: Stop): Pick<Machining, 'tool' | 'wanted'> => {
@@ -44,7 +44,7 @@ export function machiningOf(book: Pick<SetupState, 'tools'>, stops: readonly Sto
     const { tool, wanted } = toolFound(stop);
     return `${stop.step} ${tool?.number ?? `⌀ ${wanted?.aim ?? 'any'}`}`;
   };
-  return byTool(stops, nameOf).flatMap((group) => {
+  return stepsByTool(stops, nameOf).flatMap((group) => {
     const [first] = group;
     return first ? [{ step: first.step, ...toolFound(first), stops: group }] : [];
   });

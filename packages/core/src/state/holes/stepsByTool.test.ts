@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { HoleStep } from '../../records/values/holeSteps';
-import { byTool, type StepOfHole } from './stepsByTool';
+import { stepsByTool, type StepOfHole } from './stepsByTool';
 
 const STEPS: readonly HoleStep[] = ['spot', 'drill', 'ream', 'tap', 'bore'];
 
@@ -14,17 +14,17 @@ const told = (groups: readonly (readonly Sized[])[]) =>
 
 test('a hole that is only reamed never brings the reamer before the drill of another', () => {
   const stops = [...hole(1, ['ream']), ...hole(2, ['drill', 'ream'])];
-  expect(told(byTool(stops, toolOf))).toEqual(['drill 2', 'ream 1,2']);
+  expect(told(stepsByTool(stops, toolOf))).toEqual(['drill 2', 'ream 1,2']);
 });
 
 test('alike holes need each tool once', () => {
   const stops = [1, 2, 3].flatMap((number) => hole(number, ['spot', 'drill', 'tap']));
-  expect(told(byTool(stops, toolOf))).toEqual(['spot 1,2,3', 'drill 1,2,3', 'tap 1,2,3']);
+  expect(told(stepsByTool(stops, toolOf))).toEqual(['spot 1,2,3', 'drill 1,2,3', 'tap 1,2,3']);
 });
 
 test('a hole’s own order holds where it is not the usual one', () => {
   const stops = [...hole(1, ['drill', 'bore', 'ream']), ...hole(2, ['drill', 'ream'])];
-  expect(told(byTool(stops, toolOf))).toEqual(['drill 1,2', 'ream 2', 'bore 1', 'ream 1']);
+  expect(told(stepsByTool(stops, toolOf))).toEqual(['drill 1,2', 'ream 2', 'bore 1', 'ream 1']);
 });
 
 test('of any job every step is done once, and no hole sees a later step of its own before an earlier one', () => {
@@ -33,12 +33,12 @@ test('of any job every step is done once, and no hole sees a later step of its o
     fc.property(fc.array(anyHole, { minLength: 1, maxLength: 12 }), fc.boolean(), (holes, mixed) => {
       const stops = holes.flatMap(([steps, size], i) => hole(i + 1, steps, size));
       if (mixed) stops.reverse();
-      const flat = byTool(stops, toolOf).flat();
+      const flat = stepsByTool(stops, toolOf).flat();
       expect(flat).toHaveLength(stops.length);
       expect(new Set(flat).size).toBe(stops.length);
       for (const [i, [steps]] of holes.entries())
         expect(flat.filter((one) => one.hole === i + 1).map(({ step }) => step)).toEqual(steps);
-      for (const group of byTool(stops, toolOf)) expect(new Set(group.map(toolOf)).size).toBe(1);
+      for (const group of stepsByTool(stops, toolOf)) expect(new Set(group.map(toolOf)).size).toBe(1);
     }),
     { numRuns: 1000 },
   );

@@ -12,7 +12,7 @@ export type StepOfHole = Pick<Hole, 'hole' | 'steps'> & { pattern: Pick<Hole['pa
  * @param toolOf the tool of a step, by a name of its own; two steps never share one
  * @returns the steps of each tool change in turn, each in the order they came
  */
-export function byTool<S extends StepOfHole>(stops: readonly S[], toolOf: (stop: S) => string): S[][] {
+export function stepsByTool<S extends StepOfHole>(stops: readonly S[], toolOf: (stop: S) => string): S[][] {
   const left = new Map<string, S[]>();
   for (const stop of stops) {
     const hole = `${stop.pattern.id} ${stop.hole}`;

@@ -6,7 +6,7 @@ import { KNOWN_U } from '../checks/check';
 import { zeroAt, type Shift } from '../datum/zeroDoubt';
 import { featureAnswer } from '../datum/featureAnswer';
 import { contactInUse, backlashAtTouch, sameUse } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
+import { lastZeroing, isOnThisScale, activeReadings } from '../basis/activeRecords';
 import { pairAlong } from '../datum/round';
 import type { AgainUse } from './recheckFace';
 
@@ -38,7 +38,7 @@ export function expectedMiddle(
   const before = featureAnswer(book, { kind: 'round', of });
   const along = before?.[axis];
   const U = along?.uncertainty.U ?? KNOWN_U;
-  if (before && along && onThisScale(book, before.readings)) return { middle: along.found, U };
+  if (before && along && isOnThisScale(book, before.readings)) return { middle: along.found, U };
   const nominal = nominalOf(book.part, book.setup.partZero, { kind: 'round', of })[axis] ?? 0;
   return { middle: zeroAt(book, axis, set) + nominal, U };
 }
@@ -82,7 +82,7 @@ export function roundShift(book: SetupState, of: string, axis: 'x' | 'y'): Shift
   const inForce = touchedAgain(book, of, axis);
   const last = inForce.at(-1);
   const use = last && contactInUse(book, last, axis);
-  if (!last || !use || !onThisScale(book, [last])) return undefined;
+  if (!last || !use || !isOnThisScale(book, [last])) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const pair = pairAlong(book, of, axis, readings, use);
   if (!pair) return undefined;

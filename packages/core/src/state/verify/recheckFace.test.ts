@@ -3,13 +3,13 @@ import type { Snapshot } from '../../records/snapshots/snapshot';
 import { deriveState } from '../basis/setupState';
 import { faceAnswer } from '../datum/face';
 import { plateSnapshot, caseReading, rowOf, settingBody } from '../basis/snapshot.case';
-import { againUse, expectedReading } from './recheckFace';
+import { recheckUse, expectedReading } from './recheckFace';
 
 const NOW = '2026-11-26T12:00:00.000Z';
 
 const expectedOf = (snapshot: Snapshot, face: 'left' | 'right', id: string) => {
   const book = deriveState({ ...snapshot, setup: { ...snapshot.setup, id } });
-  return expectedReading(book, { kind: 'face', face }, againUse(book), NOW);
+  return expectedReading(book, { kind: 'face', face }, recheckUse(book), NOW);
 };
 
 const { x: width } = plateSnapshot.part.size;

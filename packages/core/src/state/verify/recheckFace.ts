@@ -15,7 +15,7 @@ export interface AgainUse {
 }
 
 /** With what the plan would touch a face: its finder, feeler, and cutter. */
-export function againUse({ setup, gauges, tools }: Pick<SetupState, 'setup' | 'gauges' | 'tools'>): AgainUse {
+export function recheckUse({ setup, gauges, tools }: Pick<SetupState, 'setup' | 'gauges' | 'tools'>): AgainUse {
   const gauge = gauges.find(({ id }) => id === setup.finderId);
   const number = setup.cutter ?? setup.referenceTool;
   const cutter = gauge && needsCutter(gauge) ? tools.find((tool) => tool.number === number) : undefined;

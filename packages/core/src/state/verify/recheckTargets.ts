@@ -11,7 +11,7 @@ import { shiftOf, type Shift } from '../datum/zeroDoubt';
 import { foundFeatures } from '../datum/foundFeatures';
 import { lastZeroing, activeReadings } from '../basis/activeRecords';
 import { expectedWall, ROUND_WALLS, roundShift, touchedAgain, type RoundWall } from './recheckBore';
-import { againUse, expectedReading, type AgainUse } from './recheckFace';
+import { recheckUse, expectedReading, type AgainUse } from './recheckFace';
 import { expectedZ, zShift } from './recheckZ';
 
 /** One touch that tells whether a zero stands. mm on the scale. */
@@ -52,11 +52,11 @@ export function recheckTargets(book: SetupState, moment: string): RecheckTarget[
 
 function faces(book: SetupState, moment: string): RecheckTarget[] {
   const axes = planAxes(book.machine);
-  const { cutterId: _, ...use } = againUse(book);
+  const { cutterId: _, ...use } = recheckUse(book);
   return FACES.filter((face) => axes.includes(FACE_TOUCH[face].axis)).map((face) => {
     const { axis, approach } = FACE_TOUCH[face];
     const set = lastZeroing(book, axis);
-    const expected = expectedReading(book, { kind: 'face', face }, againUse(book), moment);
+    const expected = expectedReading(book, { kind: 'face', face }, recheckUse(book), moment);
     const subject = set && { kind: 'return' as const, after: set.id, face };
     const shift = set && shiftOf(book, set.id, { kind: 'face', face });
     return {
@@ -87,7 +87,7 @@ function rounds(book: SetupState, moment: string): RecheckTarget[] {
   const found = new Set(foundFeatures(book).flatMap(({ feature }) => (feature.kind === 'round' ? feature.of : [])));
   const own = new Set((book.part.shapes ?? []).map(({ id }) => id));
   const axes = planAxes(book.machine);
-  const { cutterId: _, ...use } = againUse(book);
+  const { cutterId: _, ...use } = recheckUse(book);
   return roundsOf(book.part)
     .filter(({ id }) => found.has(id) || own.has(id))
     .map(({ id, name }) => ({
@@ -96,7 +96,7 @@ function rounds(book: SetupState, moment: string): RecheckTarget[] {
       name,
       touches: ROUND_WALLS.filter(({ axis }) => axes.includes(axis)).flatMap((wall) => {
         const set = lastZeroing(book, wall.axis);
-        const expected = expectedWall(book, id, wall, againUse(book), moment);
+        const expected = expectedWall(book, id, wall, recheckUse(book), moment);
         if (!set || !expected) return [];
         return [
           {

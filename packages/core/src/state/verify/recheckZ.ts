@@ -6,7 +6,7 @@ import { airCut } from '../zAndTools/airCut';
 import { gaugeAt, type SetupState } from '../basis/setupState';
 import type { Shift } from '../datum/zeroDoubt';
 import { methodWith, sameUse, touchU } from '../gauges/contactSize';
-import { lastZeroing, onThisScale, activeReadings } from '../basis/activeRecords';
+import { lastZeroing, isOnThisScale, activeReadings } from '../basis/activeRecords';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import { lengthValidity } from '../zAndTools/lengthValidity';
 import { depthTolerance, lengthIsOver, stepPast, zZeroAnswer } from '../zAndTools/zZero';
@@ -61,7 +61,7 @@ export function expectedZ(book: SetupState): ZAgain | undefined {
   const reading =
     set.form === 'preset'
       ? set.value
-      : onThisScale(book, zero.readings)
+      : isOnThisScale(book, zero.readings)
         ? result.repeats.mean
         : result.setZ + lift.asked - lift.set;
   const known = result.uncertainty.parts.filter(({ name }) => name !== SIZE_PART);
@@ -82,7 +82,7 @@ export function zShift(book: SetupState): Shift | undefined {
   const inForce = activeReadings(book, { kind: 'return-z', after: set.id, tool: expected.tool });
   const last = inForce.at(-1);
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
-  if (!last || !gauge || gauge.id !== expected.gauge.id || !onThisScale(book, [last])) return undefined;
+  if (!last || !gauge || gauge.id !== expected.gauge.id || !isOnThisScale(book, [last])) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const method = methodWith(book, gauge, 'z');
   const seen = repeats(

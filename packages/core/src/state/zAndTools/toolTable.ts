@@ -13,7 +13,7 @@ import { neededTools } from '../holes/neededTools';
 import { lengthValidity } from './lengthValidity';
 import { runsOut } from './runOut';
 import { isTouch } from '../../records/log/reading';
-import { currentEpoch, lastZeroing, onThisScale, activeReadings, scaleOf } from '../basis/activeRecords';
+import { currentEpoch, lastZeroing, isOnThisScale, activeReadings, scaleOf } from '../basis/activeRecords';
 
 /** One tool as the machine's school has it. */
 export interface TableRow {
@@ -54,7 +54,7 @@ export function frameOf(book: SetupState): LengthFrame {
   // As thick as it was known to be when it was touched.
   const gauge = last ? gaugeAt(book, last.gaugeId, last.takenAt) : gauges.find(({ id }) => id === setup.heightGaugeId);
   const set = lastZeroing(book, 'z');
-  const here = zero && onThisScale(book, zero.readings);
+  const here = zero && isOnThisScale(book, zero.readings);
   const top = topAboveZero(book);
   const byControl = last?.source.by === 'control';
   // Set while the reference tool touched, the scale shows there what it was set to.

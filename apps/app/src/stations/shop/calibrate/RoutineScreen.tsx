@@ -21,7 +21,7 @@ import { Cautions } from '../../../answer/Cautions';
 import { ReadingDock } from '../../../touch/ReadingDock';
 import { MainAction } from '../../../controls/MainAction';
 import { StationFrame } from '../../../layout/StationFrame';
-import { keepRoutine } from '../../../commands/calibrate';
+import { logCalibration } from '../../../commands/calibrate';
 import { Figure, AppText } from '../../../theme/AppText';
 import { draftsOf, useDrafts, type Draft } from '../../../stores/routineDrafts';
 import { RoutineDrawing } from './RoutineDrawing';
@@ -80,7 +80,7 @@ export function RoutineScreen({ routine, subject, name, shop, unit, shownIn }: R
   const direct = Array.isArray(asked) && asks.length === 0;
   const result = finished || direct ? attempt(() => routine.result(state)) : undefined;
   const keep = (found: RoutineResult) => {
-    keepRoutine(calibratedOf(subject), found, routine.title, draft.readings, shownIn);
+    logCalibration(calibratedOf(subject), found, routine.title, draft.readings, shownIn);
     setDraft(key, undefined);
     leave();
   };

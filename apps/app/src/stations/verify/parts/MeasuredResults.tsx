@@ -5,7 +5,7 @@ import { plusMinus } from '@zero-point/core/messages/basis/verdict';
 import {
   correctionWords,
   holeOffWords,
-  inWords,
+  measurementText,
   leftoverWords,
   measuredName,
   sizeWords,
@@ -32,7 +32,7 @@ export function MeasuredResults({ book }: { book: SetupState }) {
             <AppText style={styles.strong}>{measuredName(book, size.measurement.of)}</AppText>
             <AppText tone={size.isIn === false ? 'bad' : 'ink'}>
               {sizeWords(size, unit)}
-              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±.') : `: ${inWords(size.isIn)}`}
+              {size.isIn === null ? (agreesWith(size) ? '' : '. More than its ±.') : `: ${measurementText(size.isIn)}`}
             </AppText>
           </View>
         ))}
@@ -47,7 +47,7 @@ export function MeasuredResults({ book }: { book: SetupState }) {
                 <AppText tone={zone?.inZone === false ? 'bad' : 'ink'}>
                   {holeOffWords(hole, unit)}
                   {zone
-                    ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${inWords(zone.inZone)}; ${leftoverWords(zone, unit)}`
+                    ? `; zone ⌀ ${formatLengthUnit(zone.zone, { unit })}: ${measurementText(zone.inZone)}; ${leftoverWords(zone, unit)}`
                     : ''}
                 </AppText>
               </View>

@@ -22,7 +22,7 @@ import { ImportTable } from './ImportTable';
 import { RowBack } from './RowBack';
 import { LengthMethodChoice } from './SchoolChoice';
 import { saveTable } from '../../../files/saveTable';
-import { keepTable, logMaster, masterReading, refit } from './toolTable';
+import { saveToolTable, logMaster, masterReading, refit } from './toolTable';
 import { staleWords } from '@zero-point/core/messages/zAndTools/lengthValidity';
 
 /** The tool table as this machine keeps it: the school, every number in words, what cannot be right, and files of it. */
@@ -72,7 +72,7 @@ export default function ToolTablePanel({ book }: { book: SetupState }) {
           </Button>
         )}
         {measured && (
-          <Button mode="outlined" onPress={() => keepTable(book)}>
+          <Button mode="outlined" onPress={() => saveToolTable(book)}>
             Save these for the machine
           </Button>
         )}

@@ -37,7 +37,7 @@ function ofWhich(
 }
 
 /** Keeps the lengths measured now for the machine; what is not measured now stays as it was kept. */
-export function keepTable(book: SetupState): void {
+export function saveToolTable(book: SetupState): void {
   const { school, rows } = tableAnswer(book);
   const keptAt = new Date().toISOString();
   // A tool that runs out too far keeps what was kept of it before.

@@ -3,7 +3,7 @@ import { tipOf } from '../toolTip';
 import { boxOf, reachOf } from '../box';
 import { SWING } from './swing';
 import { boredTo } from './bar';
-import { noted } from '../appendEvent';
+import { appendEvent } from '../appendEvent';
 import type { Mill } from '../mill';
 import type { MillAct } from '../millAct';
 import type { WorkOf } from './work';
@@ -177,13 +177,13 @@ function tapPart(mill: Mill, work: WorkOf<'chuck'>, by: number, times: number): 
 
 function turnedChuck(mill: Mill, work: WorkOf<'chuck'>, by: number): Mill {
   // What was tapped there, in however many taps, is judged as the table goes on.
-  const tapped = work.tapped ? noted(mill, { kind: 'tapped', ...work.tapped }) : mill;
+  const tapped = work.tapped ? appendEvent(mill, { kind: 'tapped', ...work.tapped }) : mill;
   const turned = {
     ...tapped,
     dialReads: mill.dialReads + 1,
     work: { ...work, tapped: undefined, mark: (((work.mark + by) % 360) + 360) % 360 },
   };
-  return work.parallels ? noted(turned, { kind: 'parallels-in' }) : turned;
+  return work.parallels ? appendEvent(turned, { kind: 'parallels-in' }) : turned;
 }
 
 /** A table that tilts sweeps round; what stands low beside it is in its way. */
@@ -191,15 +191,15 @@ function tilted(mill: Mill, work: WorkOf<'tilt'>, by: number): Mill {
   const command = Math.min(90, Math.max(-90, work.command + by));
   const turned: Mill = { ...mill, work: { ...work, command }, found: false, pressing: false, arms: mill.arms + 1 };
   const low = mill.held !== undefined && tipOf(mill) < reachOf(mill) + CLEAR;
-  return low ? { ...noted(turned, { kind: 'swung-into' }), broken: 'bent' } : turned;
+  return low ? { ...appendEvent(turned, { kind: 'swung-into' }), broken: 'bent' } : turned;
 }
 
 /** A hand at the head, whose spindle should stand. */
 function atHead(mill: Mill, work: WorkOf<'boring'>): Mill {
   const there = { ...mill, dialReads: mill.dialReads + 1, work };
   if (mill.rpm === 0) return there;
-  const turning = noted(there, { kind: 'hand-at-turning' });
-  return work.indicator ? { ...noted(turning, { kind: 'indicator-on' }), broken: 'thrown' } : turning;
+  const turning = appendEvent(there, { kind: 'hand-at-turning' });
+  return work.indicator ? { ...appendEvent(turning, { kind: 'indicator-on' }), broken: 'thrown' } : turning;
 }
 
 /** The bar is fed through: of what it is set beyond the bore, its spring leaves a share. */
@@ -207,7 +207,7 @@ function bored(mill: Mill, work: WorkOf<'boring'>, chanced: number): Mill {
   if (mill.rpm === 0) return mill;
   const right = boredTo(work.spring, work.bore, work.set);
   const bore = right > work.bore ? right + CUT_SD * chanced : right;
-  const cut = noted(mill, { kind: 'cut', set: work.set });
+  const cut = appendEvent(mill, { kind: 'cut', set: work.set });
   return { ...cut, work: { ...work, bore: Math.max(bore, work.bore), cuts: work.cuts + 1 } };
 }
 
@@ -220,7 +220,7 @@ function faced(mill: Mill, work: WorkOf<'facing'>): Mill {
     ...mill,
     work: { ...work, off: work.off + depth, passes: work.passes + 1 },
   };
-  return depth > DEEPEST ? noted(cut, { kind: 'too-deep' }) : cut;
+  return depth > DEEPEST ? appendEvent(cut, { kind: 'too-deep' }) : cut;
 }
 
 /** By bore gauge, or by micrometer over what is left. */
@@ -230,7 +230,7 @@ function measured(mill: Mill, chanced: number): Mill {
   if (size === undefined) return mill;
   const value = Math.round((size + GAUGE.sd * chanced) / GAUGE.step) * GAUGE.step;
   const there = { ...mill, measured: value };
-  return mill.rpm > 0 ? noted(there, { kind: 'hand-at-turning' }) : there;
+  return mill.rpm > 0 ? appendEvent(there, { kind: 'hand-at-turning' }) : there;
 }
 
 /** Up and to its own zero: what was set is kept from there, and its switches trip a little elsewhere than before. */

@@ -6,7 +6,7 @@ import { featureKey, featureName } from '@zero-point/core/datum/feature';
 import { shiftOf } from '@zero-point/core/state/datum/zeroDoubt';
 import { faceShiftWords } from '@zero-point/core/messages/datum/zeroDoubt';
 import { featureState, type FeatureAnswer } from '@zero-point/core/state/datum/featureAnswer';
-import { onThisScale, scaleOf } from '@zero-point/core/state/basis/activeRecords';
+import { isOnThisScale, scaleOf } from '@zero-point/core/state/basis/activeRecords';
 import { middleAnswer } from '@zero-point/core/state/datum/middle';
 import { roundWay } from '@zero-point/core/state/datum/round';
 import { hasController } from '@zero-point/core/records/shop/machine';
@@ -59,13 +59,13 @@ export function featureView(book: SetupState, feature: Feature, slotId: string |
   // A touch on a zero that is no more is to be taken again.
   const slots = slotsOf(book, feature).map((slot) => ({
     ...slot,
-    readings: slot.dial ? slot.readings : slot.readings.filter((reading) => onThisScale(book, [reading])),
+    readings: slot.dial ? slot.readings : slot.readings.filter((reading) => isOnThisScale(book, [reading])),
   }));
   const state = featureState(book, feature);
   const found = state.state === 'found' ? state.answer : undefined;
   const proving = slots.some(({ subject }) => subject.kind === 'return');
   // While the zero is in doubt there is nothing to set by.
-  const stands = found && !proving && onThisScale(book, found.readings);
+  const stands = found && !proving && isOnThisScale(book, found.readings);
   const slot = slots.find(({ id }) => id === slotId) ?? nextSlot(slots) ?? slots.at(0);
   const method = methodView(book, feature, slot);
   const answer = stands ? found : undefined;

@@ -22,13 +22,13 @@ import { moveModes, markDone } from './moveModes';
 import { DepthNotes } from './MoveDepth';
 import { MoveDrawing } from './MoveDrawing';
 import { MoveHead } from './MoveHead';
-import { CncSteps, DialSteps, ReadoutSteps, WhereItIs } from './MoveSteps';
+import { CncSteps, DialSteps, DroSteps, WhereItIs } from './MoveSteps';
 import { spokenStop } from './spokenStop';
 import { MachinePosition } from './MachinePosition';
 import { useMoves } from './useMoves';
 
 const MODE_NAMES = { readout: 'DRO', dials: 'Dials', cnc: 'Control' } as const;
-const STEPS = { readout: ReadoutSteps, dials: DialSteps, cnc: CncSteps } as const;
+const STEPS = { readout: DroSteps, dials: DialSteps, cnc: CncSteps } as const;
 
 /** Least and most height of the drawing on a phone, and what stands beneath the figures, px. */
 const LEAST = 48;

@@ -18,7 +18,7 @@ interface DriveStepsProps {
 }
 
 /** A readout: how far still to go, in figures that read from two metres. */
-export function ReadoutSteps({ book, drive }: DriveStepsProps) {
+export function DroSteps({ book, drive }: DriveStepsProps) {
   const unit = book.setup.units;
   const { toGo, fromWords, stop } = drive;
   const signed = (mm: number) => formatLength(mm, { unit, plus: true });
