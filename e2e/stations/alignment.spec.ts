@@ -143,7 +143,7 @@ test('a part in a chuck: flipped both ways, pushed, packed, and levelled', async
   await expect(answer).toContainText('Off the axis by 0.050 mm, toward mark 307°');
   await press(page, 'How it is read');
   await page.getByRole('radio', { name: 'Three on a scroll' }).click();
-  await expect(answer).toContainText('Packing0.075mm');
+  await expect(answer).toContainText('Shim0.075mm');
   await press(page, 'Corrected: read all places again');
   await read(page, '0', '0.002', '0', '0');
   await expect(page.getByText('The part runs true.')).toBeVisible();

@@ -20,16 +20,9 @@ import type { OppositeFacesInput, OppositeFacesOutput } from './oppositeFaces.sc
  * oppositeFaces({ ...finder, first: { readings: [-5], approach: 1 }, second: { readings: [189], approach: -1 }, nominal: 92 }).centre // 92
  */
 export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
-  const { first, second, nominal, method, contact } = input;
-  if (first.approach === second.approach) {
-    throw new Refusal({
-      code: 'same-side',
-      field: 'second.approach',
-      message:
-        'Both faces were touched going the same way, so they are not opposite. Touch the second one coming from the other side.',
-    });
-  }
-  const seen = { first: repeats(first.readings, method), second: repeats(second.readings, method) };
+  const { first, second, nominal, contact } = input;
+  checkSides(input);
+  const seen = { first: repeats(first.readings, input.method), second: repeats(second.readings, input.method) };
   const radius = contactRadiusLines(contact).reduce((sum, { value }) => sum + value, 0);
   checkFits(input, radius);
   // Just one of the two was touched going toward minus.
@@ -40,6 +33,124 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
   const apart = first.approach * (secondAt - firstAt);
   const kind = apart > 0 ? 'web' : 'slot';
   const width = kind === 'web' ? apart - 2 * radius : 2 * radius - apart;
+  checkKind(input, kind, width);
+  const centreSection = sumSection(
+    'Middle of the two faces',
+    [
+      { label: 'half of the first touch', value: seen.first.mean / 2, detail: [{ length: seen.first.mean }, ' / 2'] },
+      {
+        label: 'half of the second touch',
+        value: seen.second.mean / 2,
+        detail: [{ length: seen.second.mean }, ' / 2'],
+      },
+      ...(lost > 0 ? [{ label: 'half of the backlash, of the touch toward −', value: lost / 2 }] : []),
+    ],
+    'middle; the contact’s radius cancels',
+  );
+  const widthSection = widthOf({ kind, between: Math.abs(seen.second.mean - seen.first.mean), apart, lost, radius });
+  const offsetSection = sumSection(
+    'Work offset',
+    [
+      { label: 'middle', value: centreSection.total.value },
+      { label: 'less its place on the part', value: -nominal },
+    ],
+    'part zero at',
+  );
+  const { uncertainty, widthUncertainty } = budgets(input, seen);
+  return {
+    kind,
+    repeats: seen,
+    centre: centreSection.total.value,
+    width: widthSection.total.value,
+    workOffset: offsetSection.total.value,
+    halfway: (secondAt - firstAt) / 2,
+    uncertainty,
+    widthUncertainty,
+    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
+    tape: {
+      sections: [
+        meanSection('Readings, first face', first.readings, seen.first.mean),
+        meanSection('Readings, second face', second.readings, seen.second.mean),
+        centreSection,
+        widthSection,
+        offsetSection,
+      ],
+    },
+    cautions: [spinCaution(contact.spin), EDGE_CAUTIONS.raiseFirst],
+  };
+}
+
+interface WidthParts {
+  kind: 'web' | 'slot';
+  /** Between the two means as read, mm. */
+  between: number;
+  /** The same with the backlash counted; under zero in a slot. */
+  apart: number;
+  lost: number;
+  radius: number;
+}
+
+/** The width's working, mm: between the touches, the contact off twice on a web and on twice in a slot. */
+function widthOf({ kind, between, apart, lost, radius }: WidthParts) {
+  return sumSection(
+    kind === 'web' ? 'Width of the web' : 'Width of the slot',
+    [
+      { label: 'between the touches', value: between },
+      ...(lost > 0
+        ? [
+            {
+              label: kind === 'web' ? 'backlash, of the touch toward −' : 'less backlash, of the touch toward −',
+              value: Math.abs(apart) - between,
+            },
+          ]
+        : []),
+      {
+        label: kind === 'web' ? 'less the contact, both sides' : 'the contact, both sides',
+        value: kind === 'web' ? -2 * radius : 2 * radius,
+        detail: ['2 × ', { length: radius }],
+      },
+    ],
+    'width',
+  );
+}
+
+/** ± of the middle, and of the width. */
+function budgets(
+  input: OppositeFacesInput,
+  seen: OppositeFacesOutput['repeats'],
+): Pick<OppositeFacesOutput, 'uncertainty' | 'widthUncertainty'> {
+  const { method } = input;
+  const each = (factor: number): BudgetPart[] =>
+    (['first', 'second'] as const).flatMap((face) => [
+      scaled(repeatPart(seen[face], method, `repeats, ${face} face`), factor),
+      scaled(displayPart(seen[face], method, `display step, ${face} face`), factor),
+      { name: `${TOUCH_PART}, ${face} face`, u: input.touchU * factor, shape: 'normal' as const },
+    ]);
+  // The contact's size is off by the same at both faces: twice in the width, not at all in the middle.
+  const size: BudgetPart = { name: SIZE_PART, u: 2 * input.sizeU, shape: 'normal' };
+  // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
+  const uncertainty = combine([
+    ...each(0.5),
+    stoppedRunOutPart(stoppedTirPart(input)),
+    scaled(lostPart(input.lostMotion, -1), 0.5),
+  ]);
+  return { uncertainty, widthUncertainty: combine([...each(1), size, lostPart(input.lostMotion, -1)]) };
+}
+
+/** @throws Refusal when both faces were touched going the same way */
+function checkSides({ first, second }: OppositeFacesInput): void {
+  if (first.approach === second.approach) {
+    throw new Refusal({
+      code: 'same-side',
+      field: 'second.approach',
+      message:
+        'Both faces were touched going the same way, so they are not opposite. Touch the second one coming from the other side.',
+    });
+  }
+}
+
+/** @throws Refusal when the touches lie as they cannot on such a feature, or leave nothing between them */
+function checkKind(input: OppositeFacesInput, kind: 'web' | 'slot', width: number): void {
   if (input.expected && kind !== input.expected.kind) {
     throw new Refusal({
       code: 'wrong-side',
@@ -58,82 +169,6 @@ export function oppositeFaces(input: OppositeFacesInput): OppositeFacesOutput {
         'The two touches are nearer than the contact is wide, which leaves no part between them. See which face each was, and the contact’s size.',
     });
   }
-  const centreSection = sumSection(
-    'Middle of the two faces',
-    [
-      { label: 'half of the first touch', value: seen.first.mean / 2, detail: [{ length: seen.first.mean }, ' / 2'] },
-      {
-        label: 'half of the second touch',
-        value: seen.second.mean / 2,
-        detail: [{ length: seen.second.mean }, ' / 2'],
-      },
-      ...(lost > 0 ? [{ label: 'half of the backlash, of the touch toward −', value: lost / 2 }] : []),
-    ],
-    'middle; the contact’s radius cancels',
-  );
-  const widthSection = sumSection(
-    kind === 'web' ? 'Width of the web' : 'Width of the slot',
-    [
-      { label: 'between the touches', value: Math.abs(seen.second.mean - seen.first.mean) },
-      ...(lost > 0
-        ? [
-            {
-              label: kind === 'web' ? 'backlash, of the touch toward −' : 'less backlash, of the touch toward −',
-              value: Math.abs(apart) - Math.abs(seen.second.mean - seen.first.mean),
-            },
-          ]
-        : []),
-      {
-        label: kind === 'web' ? 'less the contact, both sides' : 'the contact, both sides',
-        value: kind === 'web' ? -2 * radius : 2 * radius,
-        detail: ['2 × ', { length: radius }],
-      },
-    ],
-    'width',
-  );
-  const offsetSection = sumSection(
-    'Work offset',
-    [
-      { label: 'middle', value: centreSection.total.value },
-      { label: 'less its place on the part', value: -nominal },
-    ],
-    'part zero at',
-  );
-  const each = (factor: number): BudgetPart[] =>
-    (['first', 'second'] as const).flatMap((face) => [
-      scaled(repeatPart(seen[face], method, `repeats, ${face} face`), factor),
-      scaled(displayPart(seen[face], method, `display step, ${face} face`), factor),
-      { name: `${TOUCH_PART}, ${face} face`, u: input.touchU * factor, shape: 'normal' as const },
-    ]);
-  // The contact's size is off by the same at both faces: twice in the width, not at all in the middle.
-  const size: BudgetPart = { name: SIZE_PART, u: 2 * input.sizeU, shape: 'normal' };
-  // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
-  const uncertainty = combine([
-    ...each(0.5),
-    stoppedRunOutPart(stoppedTirPart(input)),
-    scaled(lostPart(input.lostMotion, -1), 0.5),
-  ]);
-  return {
-    kind,
-    repeats: seen,
-    centre: centreSection.total.value,
-    width: widthSection.total.value,
-    workOffset: offsetSection.total.value,
-    halfway: (secondAt - firstAt) / 2,
-    uncertainty,
-    widthUncertainty: combine([...each(1), size, lostPart(input.lostMotion, -1)]),
-    verdict: input.tolerance === undefined ? null : judge(uncertainty.U, input.tolerance),
-    tape: {
-      sections: [
-        meanSection('Readings, first face', first.readings, seen.first.mean),
-        meanSection('Readings, second face', second.readings, seen.second.mean),
-        centreSection,
-        widthSection,
-        offsetSection,
-      ],
-    },
-    cautions: [spinCaution(contact.spin), EDGE_CAUTIONS.raiseFirst],
-  };
 }
 
 /** @throws Refusal when the contact does not go into the slot */

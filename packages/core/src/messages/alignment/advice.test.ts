@@ -81,7 +81,7 @@ describe('what to do about the rest', () => {
     const advice = adviceOf(configured(shop, 'chuck', { jaws: 'two' }), [0, 0, 0.22, -0.22]);
     expect(advice.sentence).toBe('Tap across the jaws by half the difference, without shims. Then read again.');
     expect(figures(advice)).toMatchObject({ 'Mark 90° at the indicator: push away': '0.220' });
-    expect(Object.keys(figures(advice)).join()).not.toMatch(/Packing|Mark 0° at the indicator: push/);
+    expect(Object.keys(figures(advice)).join()).not.toMatch(/Shim|Mark 0° at the indicator: push/);
   });
 
   test('a chucked part read one way is not called true', () => {
@@ -91,7 +91,7 @@ describe('what to do about the rest', () => {
 
   test('a chuck that is out itself is said before any packing', () => {
     const advice = adviceOf(configured(shop, 'chuck', { chuckTir: 0.2 }), [0, -0.06, 0, 0]);
-    expect(figures(advice).Packing).toBe('0.045');
+    expect(figures(advice).Shim).toBe('0.045');
     expect(advice.notes.join(' ')).toMatch(/True the chuck on its table first/);
   });
 
@@ -115,7 +115,7 @@ describe('what to do about the rest', () => {
       const advice = adviceOf(configured(shop, task, change), [...values]);
       expect(advice.state).not.toBe('off');
       expect(figures(advice)).toMatchObject({ [say]: figure });
-      expect(Object.keys(figures(advice)).join()).not.toMatch(/Tap|Move|push|Turn the axis|Packing/);
+      expect(Object.keys(figures(advice)).join()).not.toMatch(/Tap|Move|push|Turn the axis|Shim/);
     },
   );
 

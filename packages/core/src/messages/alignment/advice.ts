@@ -7,6 +7,7 @@ import type { Uncertainty } from '../../metrology/uncertainty';
 import type { Working } from '../../working/working';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { formatAngle, formatLength, formatLengthUnit } from '../../units/formatLength';
+import type { LengthUnit } from '../../units/unit';
 import { plusMinus } from '../basis/verdict';
 
 const AXES = ['x', 'y'] as const;
@@ -47,151 +48,188 @@ export interface Advice {
 
 /** Turns an answer into what a person does next, in the setup's unit. */
 export function advise(book: SetupState, answer: AlignmentResult): Advice {
-  const unit = book.setup.units;
-  const show = (mm: number, plus = false) => formatLength(mm, { unit, plus });
-  const figure = (say: string, mm: number, plus = true): AdviceFigure => ({ say, figure: show(mm, plus), unit });
+  const figures = figuresIn(book.setup.units);
   switch (answer.task) {
-    case 'vise': {
-      const { result } = answer;
-      const { sentence, end } = tapWords(answer.alignment, result.tap);
-      return {
-        ...common(result),
-        sentence: bySentence(result.state, 'The jaw runs true.', sentence),
-        figures: [
-          figure(tapBy(result.state, end), Math.abs(result.tap), false),
-          figure('Reading there now', result.reads),
-          figure('Reading there when right', result.shouldRead),
-        ],
-        notes: [
-          ...result.notes.map((note) => noteWords(note, unit)),
-          `The jaw’s direction: ${angleWords(result.angle)} from its axis.`,
-        ],
-      };
-    }
-    case 'head': {
-      const worse = Math.abs(answer.result.error) >= Math.abs(answer.other.error) ? answer.result : answer.other;
-      const { result: side, other: nod } = answer;
-      const done = side.state === 'within' && nod.state === 'within';
-      const state = done ? 'within' : side.state === 'off' || nod.state === 'off' ? 'off' : 'unsure';
-      const turn = side.lean > 0 ? 'counter-clockwise' : 'clockwise';
-      const lines = [
-        side.state === 'within' ? 'Left to right it is square.' : `Seen from the front, tram the head ${turn}.`,
-        nod.state === 'within'
-          ? 'Front to back it is square.'
-          : `Nod the top of the head ${nod.lean > 0 ? 'toward you' : 'away from you'}.`,
-      ];
-      return {
-        ...common(worse),
-        state,
-        tape: { sections: [...side.tape.sections, ...nod.tape.sections] },
-        sentence: bySentence(state, 'The head is square to the table.', lines.join(' ')),
-        figures: [
-          { say: 'Tilt to the right', figure: signedAngle(side.lean), unit: '' },
-          figure('per 100 mm', side.per100),
-          { say: 'Tilt away from you', figure: signedAngle(nod.lean), unit: '' },
-          figure('per 100 mm', nod.per100),
-        ],
-        notes: [
-          `Per 6 in: ${show(side.per6in, true)} and ${show(nod.per6in, true)} ${unit}. Turned right-handed about Y ${signedAngle(side.turn)}, about X ${signedAngle(nod.turn)}.`,
-          `When right, both sides read the same: the right ${show(Math.abs(side.error))} ${unit} ${side.error > 0 ? 'less' : 'more'} against the left, the back ${show(Math.abs(nod.error))} ${unit} ${nod.error > 0 ? 'less' : 'more'} against the front.`,
-        ],
-      };
-    }
+    case 'vise':
+      return viseAdvice(answer, figures);
+    case 'head':
+      return headAdvice(answer, figures);
     case 'centre':
-      return answer.school === 'plug'
-        ? plugAdvice(answer.result, book, figure)
-        : {
-            ...common(answer.result),
-            sentence: bySentence(
-              answer.result.state,
-              'The spindle is over the centre. Zero X and Y here.',
-              'Move by these, then sweep again.',
-            ),
-            figures: [
-              ...AXES.map((axis) =>
-                answer.result.state === 'off'
-                  ? figure(`Move ${axis.toUpperCase()} by`, answer.result.move[axis])
-                  : figure(`The spindle is off in ${axis.toUpperCase()} by`, -answer.result.move[axis]),
-              ),
-              figure('Reading all round when right', answer.result.shouldRead),
-            ],
-            notes: [
-              ...answer.result.notes.map((note) => noteWords(note, unit)),
-              `Total run-out ${show(answer.result.tir)} ${unit}${answer.result.form === null ? '' : `, of which ${show(answer.result.form)} ${unit} is form and will remain`}.`,
-              `± of each axis: X ${plusMinus(answer.result.U.x, unit)}, Y ${plusMinus(answer.result.U.y, unit)}.`,
-            ],
-          };
-    case 'chuck': {
-      const { result } = answer;
-      const pushes = result.off.map(({ mark, off }) => {
-        const high = off >= 0 ? mark : mark + 180;
-        const say =
-          result.state === 'off' ? `Mark ${high}° at the indicator: push away` : `Off toward mark ${high}° by`;
-        return figure(say, Math.abs(off), false);
-      });
-      return {
-        ...common(result),
-        sentence:
-          result.state === 'unsure' && result.off.length < 2
-            ? 'One way is read. Read marks 90° and 270° too: only then do you know if the part runs true.'
-            : bySentence(result.state, 'The part runs true.', chuckSentence(result)),
-        figures: [
-          // Along two jaws only packing moves it; across them it is tapped.
-          ...(result.shim === null || result.state !== 'off'
-            ? pushes.slice(result.jaws === 'two' && result.state === 'off' && result.off.length > 1 ? 1 : 0)
-            : [figure('Packing', result.shim, false), ...(result.jaws === 'two' ? pushes.slice(1) : [])]),
-          ...result.shouldRead.map(({ mark, reading }) => figure(`Dial at mark ${mark}° when right`, reading)),
-        ],
-        notes: [
-          `Off the axis by ${show(result.error)} ${unit}, toward mark ${Math.round(result.toward) % 360}°.`,
-          ...(result.chuckOut
-            ? [
-                'The chuck itself is out by more than this job allows. True the chuck on its table first. A shim only helps this one part.',
-              ]
-            : []),
-        ],
-      };
-    }
-    case 'level': {
-      const { result } = answer;
-      return {
-        ...common(result),
-        sentence: bySentence(
-          result.state,
-          'The flat is level. Zero the rotary axis now.',
-          'Turn the rotary axis by this, and read again.',
-        ),
-        figures: [
-          {
-            say: result.state === 'off' ? 'Turn the axis by' : 'Left to turn',
-            figure: signedAngle(result.turn),
-            unit: '',
-          },
-          figure('Second place is higher by', result.error),
-        ],
-        notes: ['Once it is level, make the rotary axis read zero.'],
-      };
-    }
-    case 'skew': {
-      const { result } = answer;
-      const { sentence, end } = tapWords(
-        {
-          ...answer.alignment,
-          along: FACE_TOUCH[answer.alignment.face].axis === 'x' ? 'y' : 'x',
-        },
-        result.tap,
-      );
-      return {
-        ...common(result),
-        sentence: bySentence(result.state, 'The part is straight.', `${sentence} Or rotate the coordinates.`),
-        figures: [
-          { say: 'The part is rotated', figure: signedAngle(result.angle), unit: `±${formatAngle(result.angleU)}` },
-          figure(tapBy(result.state, end), Math.abs(result.tap), false),
-        ],
-        notes: ['Counter-clockwise is plus, seen from above.'],
-      };
-    }
+      return answer.school === 'plug' ? plugAdvice(answer.result, figures) : sweepAdvice(answer, figures);
+    case 'chuck':
+      return chuckAdvice(answer, figures);
+    case 'level':
+      return levelAdvice(answer, figures);
+    case 'skew':
+      return skewAdvice(answer, figures);
   }
+}
+
+type ResultOf<T extends AlignmentResult['task']> = Extract<AlignmentResult, { task: T }>;
+
+/** Figures in the setup's unit. */
+interface Figures {
+  unit: LengthUnit;
+  show: (mm: number, plus?: boolean) => string;
+  figure: (say: string, mm: number, plus?: boolean) => AdviceFigure;
+}
+
+function figuresIn(unit: LengthUnit): Figures {
+  const show = (mm: number, plus = false) => formatLength(mm, { unit, plus });
+  return { unit, show, figure: (say, mm, plus = true) => ({ say, figure: show(mm, plus), unit }) };
+}
+
+/** Which end of the jaw to tap, and which way. */
+function viseAdvice(answer: ResultOf<'vise'>, { unit, figure }: Figures): Advice {
+  const { result } = answer;
+  const { sentence, end } = tapWords(answer.alignment, result.tap);
+  return {
+    ...common(result),
+    sentence: bySentence(result.state, 'The jaw runs true.', sentence),
+    figures: [
+      figure(tapBy(result.state, end), Math.abs(result.tap), false),
+      figure('Reading there now', result.reads),
+      figure('Reading there when right', result.shouldRead),
+    ],
+    notes: [
+      ...result.notes.map((note) => noteWords(note, unit)),
+      `The jaw’s direction: ${angleWords(result.angle)} from its axis.`,
+    ],
+  };
+}
+
+/** Which way to tram the head and to nod it. */
+function headAdvice(answer: ResultOf<'head'>, { unit, show, figure }: Figures): Advice {
+  const worse = Math.abs(answer.result.error) >= Math.abs(answer.other.error) ? answer.result : answer.other;
+  const { result: side, other: nod } = answer;
+  const done = side.state === 'within' && nod.state === 'within';
+  const state = done ? 'within' : side.state === 'off' || nod.state === 'off' ? 'off' : 'unsure';
+  const turn = side.lean > 0 ? 'counter-clockwise' : 'clockwise';
+  const lines = [
+    side.state === 'within' ? 'Left to right it is square.' : `Seen from the front, tram the head ${turn}.`,
+    nod.state === 'within'
+      ? 'Front to back it is square.'
+      : `Nod the top of the head ${nod.lean > 0 ? 'toward you' : 'away from you'}.`,
+  ];
+  return {
+    ...common(worse),
+    state,
+    tape: { sections: [...side.tape.sections, ...nod.tape.sections] },
+    sentence: bySentence(state, 'The head is square to the table.', lines.join(' ')),
+    figures: [
+      { say: 'Tilt to the right', figure: signedAngle(side.lean), unit: '' },
+      figure('per 100 mm', side.per100),
+      { say: 'Tilt away from you', figure: signedAngle(nod.lean), unit: '' },
+      figure('per 100 mm', nod.per100),
+    ],
+    notes: [
+      `Per 6 in: ${show(side.per6in, true)} and ${show(nod.per6in, true)} ${unit}. Turned right-handed about Y ${signedAngle(side.turn)}, about X ${signedAngle(nod.turn)}.`,
+      `When right, both sides read the same: the right ${show(Math.abs(side.error))} ${unit} ${side.error > 0 ? 'less' : 'more'} against the left, the back ${show(Math.abs(nod.error))} ${unit} ${nod.error > 0 ? 'less' : 'more'} against the front.`,
+    ],
+  };
+}
+
+/** By what to move to the centre of a bore or boss. */
+function sweepAdvice(
+  { result }: Exclude<ResultOf<'centre'>, { school: 'plug' }>,
+  { unit, show, figure }: Figures,
+): Advice {
+  return {
+    ...common(result),
+    sentence: bySentence(
+      result.state,
+      'The spindle is over the centre. Zero X and Y here.',
+      'Move by these, then sweep again.',
+    ),
+    figures: [
+      ...AXES.map((axis) =>
+        result.state === 'off'
+          ? figure(`Move ${axis.toUpperCase()} by`, result.move[axis])
+          : figure(`The spindle is off in ${axis.toUpperCase()} by`, -result.move[axis]),
+      ),
+      figure('Reading all round when right', result.shouldRead),
+    ],
+    notes: [
+      ...result.notes.map((note) => noteWords(note, unit)),
+      `Total run-out ${show(result.tir)} ${unit}${result.form === null ? '' : `, of which ${show(result.form)} ${unit} is form and will remain`}.`,
+      `± of each axis: X ${plusMinus(result.U.x, unit)}, Y ${plusMinus(result.U.y, unit)}.`,
+    ],
+  };
+}
+
+/** What to push or shim in a chuck. */
+function chuckAdvice(answer: ResultOf<'chuck'>, { unit, show, figure }: Figures): Advice {
+  const { result } = answer;
+  const pushes = result.off.map(({ mark, off }) => {
+    const high = off >= 0 ? mark : mark + 180;
+    const say = result.state === 'off' ? `Mark ${high}° at the indicator: push away` : `Off toward mark ${high}° by`;
+    return figure(say, Math.abs(off), false);
+  });
+  return {
+    ...common(result),
+    sentence:
+      result.state === 'unsure' && result.off.length < 2
+        ? 'One way is read. Read marks 90° and 270° too: only then do you know if the part runs true.'
+        : bySentence(result.state, 'The part runs true.', chuckSentence(result)),
+    figures: [
+      // Along two jaws only a shim moves it; across them it is tapped.
+      ...(result.shim === null || result.state !== 'off'
+        ? pushes.slice(result.jaws === 'two' && result.state === 'off' && result.off.length > 1 ? 1 : 0)
+        : [figure('Shim', result.shim, false), ...(result.jaws === 'two' ? pushes.slice(1) : [])]),
+      ...result.shouldRead.map(({ mark, reading }) => figure(`Dial at mark ${mark}° when right`, reading)),
+    ],
+    notes: [
+      `Off the axis by ${show(result.error)} ${unit}, toward mark ${Math.round(result.toward) % 360}°.`,
+      ...(result.chuckOut
+        ? [
+            'The chuck itself is out by more than this job allows. True the chuck on its table first. A shim only helps this one part.',
+          ]
+        : []),
+    ],
+  };
+}
+
+/** By what to turn the rotary axis until the flat is level. */
+function levelAdvice(answer: ResultOf<'level'>, { figure }: Figures): Advice {
+  const { result } = answer;
+  return {
+    ...common(result),
+    sentence: bySentence(
+      result.state,
+      'The flat is level. Zero the rotary axis now.',
+      'Turn the rotary axis by this, and read again.',
+    ),
+    figures: [
+      {
+        say: result.state === 'off' ? 'Turn the axis by' : 'Left to turn',
+        figure: signedAngle(result.turn),
+        unit: '',
+      },
+      figure('Second place is higher by', result.error),
+    ],
+    notes: ['Once it is level, make the rotary axis read zero.'],
+  };
+}
+
+/** Which end of the part to tap, or the angle to rotate the coordinates by. */
+function skewAdvice(answer: ResultOf<'skew'>, { figure }: Figures): Advice {
+  const { result } = answer;
+  const { sentence, end } = tapWords(
+    {
+      ...answer.alignment,
+      along: FACE_TOUCH[answer.alignment.face].axis === 'x' ? 'y' : 'x',
+    },
+    result.tap,
+  );
+  return {
+    ...common(result),
+    sentence: bySentence(result.state, 'The part is straight.', `${sentence} Or rotate the coordinates.`),
+    figures: [
+      { say: 'The part is rotated', figure: signedAngle(result.angle), unit: `±${formatAngle(result.angleU)}` },
+      figure(tapBy(result.state, end), Math.abs(result.tap), false),
+    ],
+    notes: ['Counter-clockwise is plus, seen from above.'],
+  };
 }
 
 const common = (result: { state: InLine; error: number; uncertainty: Uncertainty; tape: Working }) => ({
@@ -230,8 +268,7 @@ function tapWords(
 
 type Plug = Extract<AlignmentResult, { school: 'plug' }>['result'];
 
-function plugAdvice(result: Plug, book: SetupState, figure: (say: string, mm: number) => AdviceFigure): Advice {
-  const unit = book.setup.units;
+function plugAdvice(result: Plug, { unit, figure }: Figures): Advice {
   return {
     state: result.verdict === 'poor' ? 'unsure' : 'within',
     error: 0,

@@ -3,6 +3,7 @@ import { isEmptySpan, type Span } from '../../program/checks/extents';
 import type { ProgramSummary } from '../../program/programSummary';
 import type { CheckContext } from '../../program/checkContext';
 import { formatLength, formatLengthUnit } from '../../units/formatLength';
+import type { LengthUnit } from '../../units/unit';
 
 /** One thing a program believes beside what is set: alike, otherwise, or nothing to compare. */
 export interface ProgramComparison {
@@ -25,23 +26,6 @@ function zeroWords({ unset, zToolChanged, inDoubt }: CheckContext): string {
 /** What a program believes against what is set, line by line. Lengths as the setup has them. */
 export function programComparisonRows(told: ProgramSummary, set: CheckContext): ProgramComparison[] {
   const { unit } = set;
-  const mm = (value: number): string => formatLengthUnit(value, { unit });
-  const span = ({ least, most }: Span): string =>
-    `${formatLength(least, { unit })} to ${formatLengthUnit(most, { unit })}`;
-  const range = ([least, most]: readonly [number, number]): string => span({ least, most });
-  const { extents, holes } = told;
-  const axes = (['x', 'y'] as const).flatMap((axis): ProgramComparison[] =>
-    isEmptySpan(extents.cut[axis])
-      ? []
-      : [
-          {
-            what: `Cuts along ${axis.toUpperCase()}`,
-            program: span(extents.cut[axis]),
-            set: set.stock ? `stock ${range(set.stock[axis])}` : 'stock not entered',
-            agrees: null,
-          },
-        ],
-  );
   return [
     {
       what: 'Unit',
@@ -65,65 +49,90 @@ export function programComparisonRows(told: ProgramSummary, set: CheckContext): 
       agrees: zeroWords(set) === SET,
     },
     ...told.tools.flatMap((tool) => toolRows(tool, set)),
-    ...axes,
-    ...(holes.positions > 0 && holes.program > 0
+    ...cutRows(told, set),
+    ...holeRows(told),
+    ...clearanceRows(told, set),
+  ];
+}
+
+const lengthIn = (mm: number, unit: LengthUnit): string => formatLengthUnit(mm, { unit });
+
+const spanIn = ({ least, most }: Span, unit: LengthUnit): string =>
+  `${formatLength(least, { unit })} to ${lengthIn(most, unit)}`;
+
+/** What is cut along X and Y, against the stock. */
+const cutRows = ({ extents }: ProgramSummary, { stock, unit }: CheckContext): ProgramComparison[] =>
+  (['x', 'y'] as const)
+    .filter((axis) => !isEmptySpan(extents.cut[axis]))
+    .map((axis) => ({
+      what: `Cuts along ${axis.toUpperCase()}`,
+      program: spanIn(extents.cut[axis], unit),
+      set: stock ? `stock ${spanIn({ least: stock[axis][0], most: stock[axis][1] }, unit)}` : 'stock not entered',
+      agrees: null,
+    }));
+
+/** Holes of the program against the positions in hand. */
+const holeRows = ({ holes }: ProgramSummary): ProgramComparison[] =>
+  holes.positions > 0 && holes.program > 0
+    ? [
+        {
+          what: 'Holes',
+          program: `${holes.program}`,
+          set: `${holes.positions} positions, ${holes.agree} agree`,
+          agrees: holes.agree === holes.program,
+        },
+      ]
+    : [];
+
+/** The lowest way across against the height that clears everything. */
+function clearanceRows({ lowestAcross }: ProgramSummary, { clear, stock, unit }: CheckContext): ProgramComparison[] {
+  if (lowestAcross === null) return [];
+  const clears = clear === undefined ? undefined : (stock?.z[1] ?? 0) + clear;
+  return [
+    {
+      what: 'Lowest across',
+      program: lengthIn(lowestAcross, unit),
+      set: clears === undefined ? 'clear height not entered' : `${lengthIn(clears, unit)} clears`,
+      agrees: clears === undefined ? null : lowestAcross >= clears - 0.01,
+    },
+  ];
+}
+
+/** A tool of the program: its length row, and its lowest tip against the part. */
+function toolRows({ number, H, lowest }: ProgramSummary['tools'][number], of: CheckContext): ProgramComparison[] {
+  const { unit } = of;
+  const known = of.tools.find((one) => one.number === number);
+  const length =
+    known === undefined
+      ? 'no such cutter'
+      : !of.keepsTable
+        ? known.name
+        : number === of.referenceTool
+          ? `${known.name}, reference`
+          : known.length === null || known.stale
+            ? `${known.name}, no length`
+            : `${known.name}, ${formatLengthUnit(known.length, { unit, plus: true })}`;
+  const called = number === 0 ? 'Tool in the spindle' : `Tool ${number}`;
+  return [
+    {
+      what: called,
+      program: H === 0 ? 'no H' : Number.isNaN(H) ? 'G43 without H' : `H${H}`,
+      set: length,
+      agrees: number === 0 ? null : known !== undefined && (!of.keepsTable || H === number),
+    },
+    ...(Number.isFinite(lowest)
       ? [
           {
-            what: 'Holes',
-            program: `${holes.program}`,
-            set: `${holes.positions} positions, ${holes.agree} agree`,
-            agrees: holes.agree === holes.program,
-          },
-        ]
-      : []),
-    ...(told.lowestAcross !== null
-      ? [
-          {
-            what: 'Lowest across',
-            program: mm(told.lowestAcross),
-            set:
-              set.clear === undefined ? 'clear height not entered' : `${mm((set.stock?.z[1] ?? 0) + set.clear)} clears`,
-            agrees: set.clear === undefined ? null : told.lowestAcross >= (set.stock?.z[1] ?? 0) + set.clear - 0.01,
+            what: `${called}, lowest`,
+            program: lengthIn(lowest, unit),
+            set: of.stock
+              ? `part’s top ${lengthIn(of.stock.z[1], unit)}${Number.isFinite(of.stock.z[0]) ? `, under side ${lengthIn(of.stock.z[0], unit)}` : ''}`
+              : 'part’s top not entered',
+            agrees: of.stock && Number.isFinite(of.stock.z[0]) ? lowest >= of.stock.z[0] - (of.room ?? 0) - 0.01 : null,
           },
         ]
       : []),
   ];
-
-  function toolRows({ number, H, lowest }: ProgramSummary['tools'][number], of: CheckContext): ProgramComparison[] {
-    const known = of.tools.find((one) => one.number === number);
-    const length =
-      known === undefined
-        ? 'no such cutter'
-        : !of.keepsTable
-          ? known.name
-          : number === of.referenceTool
-            ? `${known.name}, reference`
-            : known.length === null || known.stale
-              ? `${known.name}, no length`
-              : `${known.name}, ${formatLengthUnit(known.length, { unit, plus: true })}`;
-    const called = number === 0 ? 'Tool in the spindle' : `Tool ${number}`;
-    return [
-      {
-        what: called,
-        program: H === 0 ? 'no H' : Number.isNaN(H) ? 'G43 without H' : `H${H}`,
-        set: length,
-        agrees: number === 0 ? null : known !== undefined && (!of.keepsTable || H === number),
-      },
-      ...(Number.isFinite(lowest)
-        ? [
-            {
-              what: `${called}, lowest`,
-              program: mm(lowest),
-              set: of.stock
-                ? `part’s top ${mm(of.stock.z[1])}${Number.isFinite(of.stock.z[0]) ? `, under side ${mm(of.stock.z[0])}` : ''}`
-                : 'part’s top not entered',
-              agrees:
-                of.stock && Number.isFinite(of.stock.z[0]) ? lowest >= of.stock.z[0] - (of.room ?? 0) - 0.01 : null,
-            },
-          ]
-        : []),
-    ];
-  }
 }
 
 /** The room a program takes, before it runs. */

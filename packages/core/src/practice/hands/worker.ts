@@ -91,6 +91,37 @@ export interface Worker {
   measured: (gaugeId: string) => void;
 }
 
+const typedAs = (value: number) => ({ by: 'typed' as const, text: String(value), unit: 'mm' as const });
+
+/** A touch as the log keeps it, its id and moment left out. */
+function touchBody(
+  now: SetupState,
+  subject: TouchedSubject,
+  axis: Axis,
+  value: number,
+  { way = -1, across }: { way?: Approach; across?: number } = {},
+) {
+  const { setup } = now;
+  const face = subject.kind === 'face';
+  const sideways = axis !== 'z';
+  return {
+    on: 'scale',
+    subject,
+    axis,
+    approach: face ? FACE_TOUCH[subject.face].approach : way,
+    gaugeId: sideways ? setup.finderId : setup.heightGaugeId,
+    feeler: sideways ? setup.feeler : 0,
+    place: { scale: scaleOf(now) },
+    epoch: readingEpoch(now, subject, axis),
+    value,
+    ...(across !== undefined && { across: { text: String(across), value: across } }),
+    source: typedAs(value),
+    ticked: [],
+    ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
+  };
+}
+
+/** A worker at the mill of a lesson, with its notebook empty. */
 export function worker(
   lesson: Pick<Lesson, 'snapshot'>,
   clumsy: Clumsy,
@@ -107,38 +138,22 @@ export function worker(
     hand,
     book,
     entries,
-    touch: (subject, axis, value, { way = -1, across } = {}) => {
-      const now = book();
-      const { setup } = now;
-      const face = subject.kind === 'face';
-      const sideways = axis !== 'z';
-      add({
-        kind: 'reading',
-        body: {
-          on: 'scale',
-          id: name(),
-          subject,
-          axis,
-          approach: face ? FACE_TOUCH[subject.face].approach : way,
-          gaugeId: sideways ? setup.finderId : setup.heightGaugeId,
-          feeler: sideways ? setup.feeler : 0,
-          place: { scale: scaleOf(now) },
-          epoch: readingEpoch(now, subject, axis),
-          value,
-          ...(across !== undefined && { across: { text: String(across), value: across } }),
-          source: { by: 'typed', text: String(value), unit: 'mm' },
-          ticked: [],
-          takenAt: when,
-          ...(setup.cutter !== undefined && face && { tool: setup.cutter, cutterId: 'end-mill-10' }),
-        },
-      });
-    },
+    touch: (subject, axis, value, where) =>
+      add({ kind: 'reading', body: { id: name(), takenAt: when, ...touchBody(book(), subject, axis, value, where) } }),
     add,
     name,
     when,
     dial: (subject, indicator, value) => {
-      const source = { by: 'typed', text: String(value), unit: 'mm' };
-      const body = { on: 'dial', id: name(), subject, gaugeId: indicator, value, source, ticked: [], takenAt: when };
+      const body = {
+        on: 'dial',
+        id: name(),
+        subject,
+        gaugeId: indicator,
+        value,
+        source: typedAs(value),
+        ticked: [],
+        takenAt: when,
+      };
       add({ kind: 'reading', body });
     },
     measured: (gaugeId) => {
@@ -172,10 +187,9 @@ export function worker(
         },
       });
       if (clumsy.readBack === false) return;
-      const source = { by: 'typed', text: String(value), unit: 'mm' };
       add({
         kind: 'readBack',
-        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source, at: when },
+        body: { id: name(), of: { kind: 'setting', zeroingId: id }, shown: value, source: typedAs(value), at: when },
       });
     },
   };

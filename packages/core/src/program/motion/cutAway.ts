@@ -22,16 +22,24 @@ export interface CutAway {
   isOpen: (stretch: Stretch, radius: number) => boolean;
 }
 
-export function cutAway({ x, y, z }: Box): CutAway {
+/** The stock seen from above, in squares. */
+interface Squares {
+  size: number;
+  count: number;
+  /** Goes over the squares within a radius of a place, until one says stop. */
+  each: (px: number, py: number, radius: number, visit: (square: number) => boolean) => boolean;
+  /** Goes along a stretch, a square at a time. */
+  along: (stretch: Stretch, at: (px: number, py: number, pz: number) => boolean) => boolean;
+}
+
+/** Squares of the stock; undefined where its outline is not known. */
+function squaresOf({ x, y }: Box): Squares | undefined {
   const [wide, deep] = [x[1] - x[0], y[1] - y[0]];
   const size = Math.max(LEAST, Math.max(wide, deep) / SQUARES);
   const across = Math.max(1, Math.ceil(wide / size));
   const rows = Math.max(1, Math.ceil(deep / size));
-  const known = Number.isFinite(wide + deep) && across * rows <= 4 * SQUARES * SQUARES;
-  let floor: Float64Array | undefined;
-  const half = (size * Math.SQRT2) / 2;
+  if (!Number.isFinite(wide + deep) || across * rows > 4 * SQUARES * SQUARES) return undefined;
 
-  /** Goes over the squares within a radius of a place, until one says stop. */
   function each(px: number, py: number, radius: number, visit: (square: number) => boolean): boolean {
     const first = Math.max(0, Math.floor((py - radius - y[0]) / size));
     const last = Math.min(rows - 1, Math.floor((py + radius - y[0]) / size));
@@ -47,7 +55,6 @@ export function cutAway({ x, y, z }: Box): CutAway {
     return true;
   }
 
-  /** Goes along a stretch, a square at a time. */
   function along({ x0, y0, z0, x1, y1, z1 }: Stretch, at: (px: number, py: number, pz: number) => boolean): boolean {
     const [fx, fy, fz] = [Number.isNaN(x0) ? x1 : x0, Number.isNaN(y0) ? y1 : y0, Number.isNaN(z0) ? z1 : z0];
     const way = Math.hypot(x1 - fx, y1 - fy);
@@ -59,13 +66,28 @@ export function cutAway({ x, y, z }: Box): CutAway {
     return true;
   }
 
+  return { size, count: across * rows, each, along };
+}
+
+/** Nothing known of the stock: nothing is ever cut away. */
+const NOTHING_OPEN: CutAway = { cut: () => undefined, isOpen: () => false };
+
+export function cutAway(stock: Box): CutAway {
+  const squares = squaresOf(stock);
+  return squares ? cutIn(squares, stock.z[1]) : NOTHING_OPEN;
+}
+
+function cutIn({ size, count, each, along }: Squares, top: number): CutAway {
+  let floor: Float64Array | undefined;
+  const half = (size * Math.SQRT2) / 2;
+
   /** Feeds since a rapid was last looked at: seven figures each. Most programs never need them, so nothing is worked out before. */
   let waiting = new Float32Array(7 * 256);
   let feeds = 0;
   const one: Stretch = { x0: NaN, y0: NaN, z0: NaN, x1: NaN, y1: NaN, z1: NaN };
 
   function cutWaiting(): Float64Array {
-    const squares = (floor ??= new Float64Array(across * rows).fill(Infinity));
+    const squares = (floor ??= new Float64Array(count).fill(Infinity));
     for (let i = 0; i < feeds; i += 1) {
       const at = 7 * i;
       one.x0 = waiting[at] ?? NaN;
@@ -79,7 +101,7 @@ export function cutAway({ x, y, z }: Box): CutAway {
       along(
         one,
         (px, py, pz) =>
-          pz >= z[1] ||
+          pz >= top ||
           each(px, py, whole, (square) => {
             if (pz < (squares[square] ?? -Infinity)) squares[square] = pz;
             return true;
@@ -92,7 +114,7 @@ export function cutAway({ x, y, z }: Box): CutAway {
 
   return {
     cut: ({ x0, y0, z0, x1, y1, z1 }, radius, point = 0) => {
-      if (!known || radius <= half || (z1 + point >= z[1] && !(z0 + point < z[1]))) return;
+      if (radius <= half || (z1 + point >= top && !(z0 + point < top))) return;
       const at = 7 * feeds;
       if (at === waiting.length) {
         const more = new Float32Array(2 * at);
@@ -109,7 +131,7 @@ export function cutAway({ x, y, z }: Box): CutAway {
       feeds += 1;
     },
     isOpen: (stretch, radius) => {
-      if (!known || (feeds === 0 && !floor)) return false;
+      if (feeds === 0 && !floor) return false;
       // Squares at the tool's very edge are open where the same tool went before.
       const inner = Math.max(0, radius - 2 * half);
       if (inner < half) return false;
@@ -117,7 +139,7 @@ export function cutAway({ x, y, z }: Box): CutAway {
       return along(
         stretch,
         (px, py, pz) =>
-          pz > z[1] + SURFACE || each(px, py, inner, (square) => (squares[square] ?? Infinity) <= pz + SAME),
+          pz > top + SURFACE || each(px, py, inner, (square) => (squares[square] ?? Infinity) <= pz + SAME),
       );
     },
   };

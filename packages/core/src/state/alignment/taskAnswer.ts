@@ -76,7 +76,7 @@ function passOf(book: SetupState, alignment: Alignment, pass: number): Alignment
     const inForce = readings.filter(({ struckBy }) => struckBy === null);
     const moment = sweep?.at ?? inForce.at(-1)?.takenAt;
     const then = moment === undefined ? book : asKnownAt(book, moment);
-    return { ...none, answer: answerOf(reckon(then, alignment, at, sweep?.points), inForce, alignment.allowed) };
+    return { ...none, answer: answerOf(solveTask(then, alignment, at, sweep?.points), inForce, alignment.allowed) };
   } catch (error) {
     if (error instanceof Refusal) return { ...none, refusal: error };
     throw error;
@@ -100,7 +100,7 @@ const isSweep = (alignment: Alignment): boolean => alignment.task === 'centre' &
 
 type At = (place: number) => number[];
 
-function reckon(
+function solveTask(
   book: SetupState,
   alignment: Alignment,
   at: At,
@@ -109,23 +109,8 @@ function reckon(
   const { allowed } = alignment;
   const places = alignmentPlaces(alignment).map((place) => ({ at: place, readings: at(place) }));
   switch (alignment.task) {
-    case 'vise': {
-      const { task, along, side, from, to, pivot, loose } = alignment;
-      const indicator = indicatorUseOf(book, alignment);
-      const over = Math.abs(to - from) || 1;
-      const result = jawLine({
-        along,
-        side,
-        points: places,
-        indicator,
-        over,
-        pivot,
-        loose,
-        ends: { from, to },
-        allowed,
-      });
-      return { task, alignment, result };
-    }
+    case 'vise':
+      return solveVise(book, alignment, places);
     case 'head': {
       const indicator = indicatorUseOf(book, alignment);
       const swung = { swing: alignment.swing, indicator, allowed };
@@ -148,19 +133,8 @@ function reckon(
               allowed,
             }),
           };
-    case 'chuck': {
-      const pair = (mark: 0 | 90) => ({ mark, here: at(mark), flipped: at(mark + 180) });
-      return {
-        task: 'chuck',
-        result: chuckFlip({
-          pairs: alignment.pairs === 2 ? [pair(0), pair(90)] : [pair(0)],
-          indicator: indicatorUseOf(book, alignment),
-          jaws: alignment.jaws,
-          ...(alignment.chuckTir !== null && { chuckTir: alignment.chuckTir }),
-          allowed,
-        }),
-      };
-    }
+    case 'chuck':
+      return solveChuck(book, alignment, at);
     case 'level': {
       const { task, distance, rotarySense } = alignment;
       const indicator = indicatorUseOf(book, alignment);
@@ -169,26 +143,56 @@ function reckon(
         result: level({ distance, first: at(0), second: at(distance), indicator, sense: rotarySense, allowed }),
       };
     }
-    case 'skew': {
-      const { axis, approach } = FACE_TOUCH[alignment.face];
-      const along = axis === 'x' ? 'y' : 'x';
-      const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
-      return {
-        task: 'skew',
-        alignment,
-        result: partSkew({
-          along,
-          approach,
-          points: places,
-          method: { resolution: book.machine.axes[axis].step, methodSd: finder ? touchU(finder) : 0.012 },
-          over: book.part.size[along],
-          pivot: alignment.pivot,
-          loose: alignment.loose,
-          allowed,
-        }),
-      };
-    }
+    case 'skew':
+      return solveSkew(book, alignment, places);
   }
+}
+
+/** Readings of each place along a jaw or a face. */
+type PlaceReadings = { at: number; readings: number[] }[];
+
+function solveVise(book: SetupState, alignment: AlignmentOf<'vise'>, points: PlaceReadings): AlignmentResult {
+  const { task, along, side, from, to, pivot, loose, allowed } = alignment;
+  const indicator = indicatorUseOf(book, alignment);
+  const over = Math.abs(to - from) || 1;
+  const result = jawLine({ along, side, points, indicator, over, pivot, loose, ends: { from, to }, allowed });
+  return { task, alignment, result };
+}
+
+function solveChuck(book: SetupState, alignment: AlignmentOf<'chuck'>, at: At): AlignmentResult {
+  const { pairs, jaws, chuckTir, allowed } = alignment;
+  const pair = (mark: 0 | 90) => ({ mark, here: at(mark), flipped: at(mark + 180) });
+  return {
+    task: 'chuck',
+    result: chuckFlip({
+      pairs: pairs === 2 ? [pair(0), pair(90)] : [pair(0)],
+      indicator: indicatorUseOf(book, alignment),
+      jaws,
+      ...(chuckTir !== null && { chuckTir }),
+      allowed,
+    }),
+  };
+}
+
+function solveSkew(book: SetupState, alignment: AlignmentOf<'skew'>, points: PlaceReadings): AlignmentResult {
+  const { face, pivot, loose, allowed } = alignment;
+  const { axis, approach } = FACE_TOUCH[face];
+  const along = axis === 'x' ? 'y' : 'x';
+  const finder = book.gauges.find(({ id }) => id === book.setup.finderId);
+  return {
+    task: 'skew',
+    alignment,
+    result: partSkew({
+      along,
+      approach,
+      points,
+      method: { resolution: book.machine.axes[axis].step, methodSd: finder ? touchU(finder) : 0.012 },
+      over: book.part.size[along],
+      pivot,
+      loose,
+      allowed,
+    }),
+  };
 }
 
 /** The indicator of a task as the shop knows it. */

@@ -20,7 +20,7 @@ import {
 import { isSamePlace } from '../../records/values/place';
 import { isTouch } from '../../records/log/reading';
 import { middleAnswer } from './middle';
-import { ofRound } from './roundFeature';
+import { roundFeatureAnswer } from './roundFeature';
 
 export type { FeatureAnswer } from '../gauges/answer';
 
@@ -60,7 +60,7 @@ function answerOf(book: SetupState, feature: Feature): FeatureAnswer | undefined
     case 'corner':
       return ofCorner(book, feature);
     case 'round':
-      return ofRound(book, feature);
+      return roundFeatureAnswer(book, feature);
     case 'hole-line':
       return ofHoleLine(book, feature);
   }
