@@ -71,141 +71,171 @@ const ELSEWHERE: Readonly<Record<string, string>> = {
  * @example holesFromProgram('G21\nG90 G81 X10 Y20 Z-5 R2 F80\nX30\nG80', undefined).holes.length // 2
  */
 export function holesFromProgram(text: string, unit: LengthUnit | undefined): ReadHoles {
-  const reader = createReader(unit);
-  text.split(/\r\n|\n|\r/).forEach((line, i) => reader.line(wordsOf(line, i + 1), i + 1));
-  return checked(reader.result());
+  const run = startReading(unit);
+  text.split(/\r\n|\n|\r/).forEach((line, i) => readLine(run, wordsOf(line, i + 1), i + 1));
+  const { holes, skipped } = run;
+  return checked({
+    holes,
+    unit: run.unit ?? unit ?? (holes.length > 0 ? askUnit() : 'mm'),
+    skipped: countedHoles(skipped),
+  });
 }
 
-function createReader(asked: LengthUnit | undefined) {
-  const at = { x: 0, y: 0, z: 0 };
-  let unit: LengthUnit | undefined;
-  let motion = 0;
-  let incremental = false;
-  let cycleZ = 0;
-  let cycleR = 0;
-  let tool: number | undefined;
-  /** Holes before any is named stand on the first. */
-  let workOffset = 'G54';
-  let ended = false;
-  const holes: FileHole[] = [];
-  const skipped: string[] = [];
-  const per = (): number => millimetresPer(unit ?? asked ?? askUnit());
+/** What stays in force from line to line, and what was found so far. */
+interface ReaderState {
+  /** Unit of a program that has neither G20 nor G21; undefined where it is not known either. */
+  readonly asked: LengthUnit | undefined;
+  readonly at: { x: number; y: number; z: number };
+  unit: LengthUnit | undefined;
+  motion: number;
+  incremental: boolean;
+  cycleZ: number;
+  cycleR: number;
+  tool: number | undefined;
+  workOffset: string;
+  ended: boolean;
+  readonly holes: FileHole[];
+  readonly skipped: string[];
+}
 
-  function drill(bottom: number): void {
-    const last = holes.at(-1);
-    const group = tool === undefined ? undefined : `T${tool}`;
-    const depth = -bottom * per();
-    // Pecks at one place are one hole.
-    if (last && last.x === at.x * per() && last.y === at.y * per() && last.group === group) {
-      if (depth > (last.depth ?? 0)) last.depth = depth;
-      return;
-    }
-    holes.push({
-      x: at.x * per(),
-      y: at.y * per(),
-      ...(depth > 0 && { depth }),
-      ...(group !== undefined && { group }),
-    });
+/** The value of a word of the line; undefined where it is not in it. */
+type WordValue = (letter: string) => number | undefined;
+
+const startReading = (asked: LengthUnit | undefined): ReaderState => ({
+  asked,
+  at: { x: 0, y: 0, z: 0 },
+  unit: undefined,
+  motion: 0,
+  incremental: false,
+  cycleZ: 0,
+  cycleR: 0,
+  tool: undefined,
+  // Holes before any is named stand on the first.
+  workOffset: 'G54',
+  ended: false,
+  holes: [],
+  skipped: [],
+});
+
+const perUnit = ({ unit, asked }: ReaderState): number => millimetresPer(unit ?? asked ?? askUnit());
+
+function go({ at, incremental }: ReaderState, axis: 'x' | 'y', to: number | undefined): void {
+  if (to !== undefined) at[axis] = incremental ? at[axis] + to : to;
+}
+
+/** One line: its modes, then where it goes. */
+function readLine(run: ReaderState, words: readonly Word[], number: number): void {
+  if (words.length === 0) return;
+  const value = (letter: string) => words.find((word) => word.letter === letter)?.value;
+  const codes = words.filter(({ letter }) => letter === 'G').map((word) => word.value);
+  plainWords(run, words, number);
+  offsets(run, words, number);
+  modes(run, codes, number);
+  run.tool = value('T') ?? run.tool;
+  if (codes.includes(28) || codes.includes(53)) return;
+  if (CYCLES.has(run.motion)) cycleLine(run, value, codes, number);
+  else moveLine(run, value);
+}
+
+/** A place of a drilling cycle, or several by a count. */
+function cycleLine(run: ReaderState, value: WordValue, codes: readonly number[], number: number): void {
+  const [x, y, z, r] = [value('X'), value('Y'), value('Z'), value('R')];
+  if (r !== undefined) run.cycleR = run.incremental ? run.at.z + r : r;
+  if (z !== undefined) run.cycleZ = run.incremental ? run.cycleR + z : z;
+  const placed = x !== undefined || y !== undefined || codes.some((code) => CYCLES.has(code));
+  const times = value('L') ?? value('K') ?? 1;
+  if (!Number.isInteger(times) || times < 0 || times > MAX_HOLES)
+    throw refuse(number, 'repeats', `repeats ${times} times, which cannot be meant`);
+  for (let i = 0; placed && i < times; i += 1) {
+    go(run, 'x', x);
+    go(run, 'y', y);
+    drill(run, run.cycleZ);
   }
+}
 
-  function modes(codes: readonly number[], number: number): void {
-    for (const code of codes) {
-      // Whatever stands behind the point: 51.1 mirrors as 51 does, 68.2 turns as 68 does.
-      if (SHIFTS.has(Math.floor(code)) && !ENDS.has(code))
+/** A plain move: straight down at a feed it is a hole. */
+function moveLine(run: ReaderState, value: WordValue): void {
+  const [x, y, z] = [value('X'), value('Y'), value('Z')];
+  go(run, 'x', x);
+  go(run, 'y', y);
+  if (run.motion === 2 || run.motion === 3) run.skipped.push('arc');
+  const below = z === undefined ? run.at.z : run.incremental ? run.at.z + z : z;
+  const feeds = run.motion === 1 && below < run.at.z;
+  run.at.z = below;
+  if (run.motion !== 1) return;
+  if (x === undefined && y === undefined) {
+    if (feeds) drill(run, below);
+  } else run.skipped.push('milled move');
+}
+
+function drill(run: ReaderState, bottom: number): void {
+  const last = run.holes.at(-1);
+  const group = run.tool === undefined ? undefined : `T${run.tool}`;
+  const depth = -bottom * perUnit(run);
+  // Pecks at one place are one hole.
+  if (last && last.x === run.at.x * perUnit(run) && last.y === run.at.y * perUnit(run) && last.group === group) {
+    if (depth > (last.depth ?? 0)) last.depth = depth;
+    return;
+  }
+  run.holes.push({
+    x: run.at.x * perUnit(run),
+    y: run.at.y * perUnit(run),
+    ...(depth > 0 && { depth }),
+    ...(group !== undefined && { group }),
+  });
+}
+
+function modes(run: ReaderState, codes: readonly number[], number: number): void {
+  for (const code of codes) {
+    // Whatever stands behind the point: 51.1 mirrors as 51 does, 68.2 turns as 68 does.
+    if (SHIFTS.has(Math.floor(code)) && !ENDS.has(code))
+      throw new Refusal({
+        code: 'shifted-zero',
+        field: `line ${number}`,
+        message: `Line ${number} moves, turns or mirrors the zero (G${code}), so places after it would be wrong. Take it out, or read the program without it.`,
+      });
+    if (code === 20 || code === 21) {
+      if (run.unit !== undefined && run.unit !== (code === 20 ? 'in' : 'mm') && run.holes.length > 0)
         throw new Refusal({
-          code: 'shifted-zero',
+          code: 'unit-changes',
           field: `line ${number}`,
-          message: `Line ${number} moves, turns or mirrors the zero (G${code}), so places after it would be wrong. Take it out, or read the program without it.`,
+          message: `Line ${number} changes the unit in the middle of the program. Write it in one unit throughout.`,
         });
-      if (code === 20 || code === 21) {
-        if (unit !== undefined && unit !== (code === 20 ? 'in' : 'mm') && holes.length > 0)
-          throw new Refusal({
-            code: 'unit-changes',
-            field: `line ${number}`,
-            message: `Line ${number} changes the unit in the middle of the program. Write it in one unit throughout.`,
-          });
-        unit = code === 20 ? 'in' : 'mm';
-      }
-      if (code === 90 || code === 91) incremental = code === 91;
-      if (code <= 3 || code === 80 || CYCLES.has(code)) motion = code;
+      run.unit = code === 20 ? 'in' : 'mm';
     }
+    if (code === 90 || code === 91) run.incremental = code === 91;
+    if (code <= 3 || code === 80 || CYCLES.has(code)) run.motion = code;
   }
+}
 
-  /** The work offset in force: of the long list (G54.1) by its P. */
-  function offsets(words: readonly Word[], number: number): void {
-    const word = words.find(({ letter, value }) => letter === 'G' && value >= 54 && value < 60);
-    if (!word) return;
-    const place = words.find(({ letter }) => letter === 'P');
-    const named = `G${word.value}${word.value === 54.1 && place ? ` P${place.value}` : ''}`;
-    if (named !== workOffset && holes.length > 0)
-      throw refuse(
-        number,
-        'second-offset',
-        `goes on in another work offset (${named}), whose zero is elsewhere. Read each part of the program by itself`,
-      );
-    workOffset = named;
-  }
+/** The work offset in force: of the long list (G54.1) by its P. */
+function offsets(run: ReaderState, words: readonly Word[], number: number): void {
+  const word = words.find(({ letter, value }) => letter === 'G' && value >= 54 && value < 60);
+  if (!word) return;
+  const place = words.find(({ letter }) => letter === 'P');
+  const named = `G${word.value}${word.value === 54.1 && place ? ` P${place.value}` : ''}`;
+  if (named !== run.workOffset && run.holes.length > 0)
+    throw refuse(
+      number,
+      'second-offset',
+      `goes on in another work offset (${named}), whose zero is elsewhere. Read each part of the program by itself`,
+    );
+  run.workOffset = named;
+}
 
-  /** Words that would put holes somewhere else than they are read. */
-  function plainWords(words: readonly Word[], number: number): void {
-    const elsewhere = words.find(({ letter, value }) => ELSEWHERE[`${letter}${value}`] !== undefined);
-    if (elsewhere)
-      throw refuse(
-        number,
-        'elsewhere',
-        `${ELSEWHERE[`${elsewhere.letter}${elsewhere.value}`] ?? ''}, which is not followed here`,
-      );
-    const rotary = words.find(({ letter, value }) => 'ABC'.includes(letter) && value !== 0);
-    if (rotary)
-      throw refuse(number, 'rotary', `turns the part (${rotary.letter}), so places after it are on another side`);
-    const moves = words.some(({ letter }) => letter === 'X' || letter === 'Y' || letter === 'Z');
-    if (ended && moves) throw refuse(number, 'after-end', 'moves behind the program’s end, which no control runs');
-    ended ||= words.some(({ letter, value }) => letter === 'M' && (value === 2 || value === 30));
-  }
-
-  return {
-    line: (words: readonly Word[], number: number): void => {
-      if (words.length === 0) return;
-      const value = (letter: string) => words.find((word) => word.letter === letter)?.value;
-      const codes = words.filter(({ letter }) => letter === 'G').map((word) => word.value);
-      plainWords(words, number);
-      offsets(words, number);
-      modes(codes, number);
-      tool = value('T') ?? tool;
-      if (codes.includes(28) || codes.includes(53)) return;
-      const [x, y, z, r] = [value('X'), value('Y'), value('Z'), value('R')];
-      const go = (axis: 'x' | 'y', to: number | undefined) => {
-        if (to !== undefined) at[axis] = incremental ? at[axis] + to : to;
-      };
-      if (CYCLES.has(motion)) {
-        if (r !== undefined) cycleR = incremental ? at.z + r : r;
-        if (z !== undefined) cycleZ = incremental ? cycleR + z : z;
-        const placed = x !== undefined || y !== undefined || codes.some((code) => CYCLES.has(code));
-        const times = value('L') ?? value('K') ?? 1;
-        if (!Number.isInteger(times) || times < 0 || times > MAX_HOLES)
-          throw refuse(number, 'repeats', `repeats ${times} times, which cannot be meant`);
-        for (let i = 0; placed && i < times; i += 1) {
-          go('x', x);
-          go('y', y);
-          drill(cycleZ);
-        }
-        return;
-      }
-      go('x', x);
-      go('y', y);
-      if (motion === 2 || motion === 3) skipped.push('arc');
-      const below = z === undefined ? at.z : incremental ? at.z + z : z;
-      const feeds = motion === 1 && below < at.z;
-      at.z = below;
-      if (motion !== 1) return;
-      if (x === undefined && y === undefined) {
-        if (feeds) drill(below);
-      } else skipped.push('milled move');
-    },
-    result: (): ReadHoles => ({
-      holes,
-      unit: unit ?? asked ?? (holes.length > 0 ? askUnit() : 'mm'),
-      skipped: countedHoles(skipped),
-    }),
-  };
+/** Words that would put holes somewhere else than they are read. */
+function plainWords(run: ReaderState, words: readonly Word[], number: number): void {
+  const elsewhere = words.find(({ letter, value }) => ELSEWHERE[`${letter}${value}`] !== undefined);
+  if (elsewhere)
+    throw refuse(
+      number,
+      'elsewhere',
+      `${ELSEWHERE[`${elsewhere.letter}${elsewhere.value}`] ?? ''}, which is not followed here`,
+    );
+  const rotary = words.find(({ letter, value }) => 'ABC'.includes(letter) && value !== 0);
+  if (rotary)
+    throw refuse(number, 'rotary', `turns the part (${rotary.letter}), so places after it are on another side`);
+  const moves = words.some(({ letter }) => letter === 'X' || letter === 'Y' || letter === 'Z');
+  if (run.ended && moves) throw refuse(number, 'after-end', 'moves behind the program’s end, which no control runs');
+  run.ended ||= words.some(({ letter, value }) => letter === 'M' && (value === 2 || value === 30));
 }
