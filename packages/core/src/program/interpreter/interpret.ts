@@ -3,10 +3,10 @@ import type { DialectName } from '../../records/values/dialects';
 import { letterAt, type Block } from './block';
 import { A, B, C, F, has, hasCode, isGrave, S, T } from './blockWords';
 import type { Listener } from './listener';
-import { miscellaneous } from './miscellaneous';
+import { runMiscellaneous } from './miscellaneous';
 import type { ModalState } from './modalState';
-import { home, machineMove, moves, turnAxes } from './moves';
-import { preparatory } from './preparatory';
+import { runHome, machineMove, runMoves, turnAxes } from './moves';
+import { runPreparatory } from './preparatory';
 import { startRun, unknown, type Run } from './run';
 
 export interface ReadingOf {
@@ -65,15 +65,15 @@ function runBlock(run: Run, block: Block, line: number): void {
     state.speed = block.value[S] ?? 0;
     if (state.spindle !== 'stopped') tell.spindle(line, state);
   }
-  const use = block.g.count === 0 ? 'motion' : preparatory(run, block, line);
+  const use = block.g.count === 0 ? 'motion' : runPreparatory(run, block, line);
   // Inverse time is of one line: it holds for no other.
   if (state.feedMode === 93) state.feed = 0;
   if (has(block, F)) state.feed = (block.value[F] ?? 0) * (state.feedMode === 93 ? 1 : run.per);
-  const endsHere = block.m.count > 0 && miscellaneous(run, block, line);
+  const endsHere = block.m.count > 0 && runMiscellaneous(run, block, line);
   if ((block.seen & ROTARY) !== 0) turnAxes(run, block, line);
-  if (use === 'home') home(run, block, line);
+  if (use === 'home') runHome(run, block, line);
   else if (use === 'machine') machineMove(run, block, line);
-  else if (use === 'motion') moves(run, block, line);
+  else if (use === 'motion') runMoves(run, block, line);
   if (endsHere) run.ended = true;
 }
 

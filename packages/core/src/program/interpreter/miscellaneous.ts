@@ -8,7 +8,7 @@ import { unknown, type Run } from './run';
 const HARMLESS_M = new Set([10, 70, 80, 90, 190, 290, 480, 490]);
 
 /** Whether the program ends here. */
-export function miscellaneous(run: Run, block: Block, line: number): boolean {
+export function runMiscellaneous(run: Run, block: Block, line: number): boolean {
   const { state, tell } = run;
   let endsHere = false;
   for (let i = 0; i < block.m.count; i += 1) {

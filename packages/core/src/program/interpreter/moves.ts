@@ -20,7 +20,7 @@ const place = ({ state, per }: Run, block: Block, letter: number, now: number): 
   has(block, letter) ? (state.incremental ? now : 0) + (block.value[letter] ?? 0) * per : now;
 
 /** By way of the place named, then to a place the machine knows and the program does not. */
-export function home(run: Run, block: Block, line: number): void {
+export function runHome(run: Run, block: Block, line: number): void {
   const { state, tell } = run;
   const names = (axis: number) => has(block, axis) || has(block, axis - 3);
   const any = names(X) || names(Y) || names(Z);
@@ -56,7 +56,7 @@ const isFromNowhere = ({ next }: Run, block: Block): boolean =>
 const waysOf = (run: Run): Ways => ({ ...run.tell, go: (kind, x, y, z, line) => go(run, kind, x, y, z, line) });
 
 /** Straight moves, arcs and cycles. */
-export function moves(run: Run, block: Block, line: number): void {
+export function runMoves(run: Run, block: Block, line: number): void {
   const { state, tell } = run;
   const across = has(block, X) || has(block, Y);
   if (state.motion > 3 && isCycle(state.motion * 10)) {

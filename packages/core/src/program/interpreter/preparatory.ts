@@ -30,7 +30,7 @@ const ENDS_MOVED = new Set([921, 922]);
 type BlockUse = 'motion' | 'home' | 'machine' | 'none';
 
 /** Modal and other G codes; what the block's coordinates are for. */
-export function preparatory(run: Run, block: Block, line: number): BlockUse {
+export function runPreparatory(run: Run, block: Block, line: number): BlockUse {
   const { state, tell } = run;
   let use: BlockUse = 'motion';
   if (block.g.count > 1) clashes(run, block, line);
