@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { parseStringSync } from 'gcode-parser';
-import { DIALECT_NAMES } from '../records/values/dialects';
-import type { ProgramSection } from '../holes/programSection';
-import { holesProgram, type HolesProgramJob } from '../formats/holes/holesProgram';
-import { toolTableProgram } from '../formats/toolTable';
-import { lengthIn, workOffsetZ, type LengthMethod } from '../zAndTools/schools';
-import { TOOL_LENGTH_METHODS } from '../records/shop/machine';
-import { DEFAULT_DECIMALS, millimetresPer } from '../units/unit';
+import { DIALECT_NAMES } from '../src/records/values/dialects';
+import type { ProgramSection } from '../src/holes/programSection';
+import { holesProgram, type HolesProgramJob } from '../src/formats/holes/holesProgram';
+import { toolTableProgram } from '../src/formats/toolTable';
+import { lengthIn, workOffsetZ, type LengthMethod } from '../src/zAndTools/schools';
+import { TOOL_LENGTH_METHODS } from '../src/records/shop/machine';
+import { DEFAULT_DECIMALS, millimetresPer } from '../src/units/unit';
 import { MachineAlarm, runProgram, type HiddenMachine, type ProgramLine, type TipMove } from './simulatedController';
 
 const read = (text: string): ProgramLine[] => parseStringSync(text).map(({ words }) => words);
