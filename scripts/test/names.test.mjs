@@ -64,3 +64,22 @@ test('no file is named by a participle, a preposition or half a sentence', () =>
     [],
   );
 });
+
+/** Functions of a file with their lengths in lines, those inside others too. */
+function* functionsOf(file, node = file) {
+  if (ts.isFunctionLike(node) && node.body) {
+    const [from, to] = [node.getStart(), node.end].map((at) => file.getLineAndCharacterOfPosition(at).line);
+    yield { name: node.name?.getText() ?? node.parent.name?.getText() ?? '', lines: to - from + 1 };
+  }
+  for (const child of node.getChildren(file)) yield* functionsOf(file, child);
+}
+
+test('no function of core is longer than 80 lines', () => {
+  const core = [...parsed].filter(([path]) => path.startsWith('packages/core/src/') && !path.includes('.case.'));
+  const all = core.flatMap(([path, file]) => [...functionsOf(file)].map((one) => ({ path, ...one })));
+  assert.ok(all.length > 3000);
+  assert.deepEqual(
+    all.filter(({ lines }) => lines > 80).map(({ path, name, lines }) => `${path} ${name} ${lines}`),
+    [],
+  );
+});
