@@ -11,7 +11,7 @@ test('J19 bolt circles on a DRO: distance to go, hole by hole, and a rule proves
   await job.tap('button', 'Go hole by hole');
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+85.182Y+64.212');
   for (let stop = 2; stop <= 7; stop += 1) {
-    await job.tap('button', 'Done');
+    await job.tap('button', /^Log hole \d+ (spotted|drilled)$/);
     await expect(page.getByText(new RegExp(`^Stop ${stop} of 12, ${stop - 1} done`))).toBeVisible();
   }
   job.done({ reads: 6, sums: 12, notes: 7 });

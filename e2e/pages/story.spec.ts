@@ -138,7 +138,7 @@ test('from the first touch to the last hole, and through a power cut', async ({ 
     await expect(toGo).toHaveText('X+82.785Y+70.000');
     for (let stop = 1; stop <= 12; stop += 1) {
       await expect(page.getByText(`Stop ${stop} of 12, ${stop - 1} done.`)).toBeVisible();
-      await press(page, stop < 12 ? 'Done' : 'Log the last hole done');
+      await press(page, /^Log hole \d+ /);
     }
     await expect(page.getByText(/12 steps are marked done/)).toBeVisible();
     await expect(page.getByRole('row').nth(1)).toContainText('✓');

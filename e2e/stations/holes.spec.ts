@@ -46,7 +46,7 @@ test('a dial mill: the order with fewest reversals, then turns and lines, kept t
   await expect(page.getByRole('group', { name: 'Turn X' })).toContainText('2 turns clockwise, then on to line 80');
   await expectAccessible(page);
   await expectWholeOnPage(page);
-  await press(page, 'Done');
+  await press(page, /^Log hole \d+ /);
   await expect(page.getByText(/^Stop 2 of 29, 1 done/)).toBeVisible();
 
   // A hole passed over leaves the machine where it was.
@@ -188,7 +188,7 @@ test('from a drawing to the drive: the unit asked, a layer left out, blocks name
   await expect(page.getByText('cover: 2 holes, single points.')).toBeVisible();
   await press(page, 'Go hole by hole');
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+20.000Y+30.000');
-  await press(page, 'Done');
+  await press(page, /^Log hole \d+ /);
   await expect(page.getByRole('group', { name: 'Distance to go' })).toHaveText('X+40.000Y+15.000');
 });
 

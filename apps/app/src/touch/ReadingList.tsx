@@ -135,8 +135,8 @@ function ReadingRow({ reading, title, named, unit, wild, waiting, onPress }: Rea
           >
             {struck ? 'Restore' : 'Strike out'}
           </Button>
-          <Button onPress={() => speak(`${shown} ${unit}`)} accessibilityLabel={`Say ${shown}`}>
-            Say it
+          <Button onPress={() => speak(`${shown} ${unit}`)} accessibilityLabel={`Read ${shown} aloud`}>
+            Read aloud
           </Button>
         </View>
       )}

@@ -55,7 +55,7 @@ export function TouchSummary({ page, unit, readings, answer, forms }: TouchSumma
             icon="speak"
             size={22}
             onPress={() => speak(formatLengthUnit(last.value, { unit }))}
-            accessibilityLabel="Say the last reading"
+            accessibilityLabel="Read the last reading aloud"
             style={styles.say}
           />
         )}

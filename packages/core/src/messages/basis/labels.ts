@@ -29,6 +29,15 @@ export const STEP_NAMES: Readonly<Record<HoleStep, string>> = {
   bore: 'Bore',
 };
 
+/** What has been done to a hole once its step is logged. */
+export const STEPS_DONE: Readonly<Record<HoleStep, string>> = {
+  spot: 'spotted',
+  drill: 'drilled',
+  ream: 'reamed',
+  tap: 'tapped',
+  bore: 'bored',
+};
+
 /** How a machine’s table counts tool lengths. */
 export const LENGTH_METHOD_NAMES: Readonly<Record<LengthMethod, string>> = {
   'reference-tool': 'against a reference tool',

@@ -43,7 +43,7 @@ export function MoveHead({ book, drive, stop }: DriveHeadProps) {
           </AppText>
         </View>
         <Button mode="outlined" onPress={() => speak(spokenStop(book, drive))}>
-          Say it
+          Read aloud
         </Button>
       </View>
       {!isSet(book) && (

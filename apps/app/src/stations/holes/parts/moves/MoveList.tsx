@@ -1,3 +1,4 @@
+import { STEPS_DONE } from '@zero-point/core/messages/basis/labels';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { zeroDoubtOf, leftSince } from '@zero-point/core/state/datum/zeroDoubt';
 import { driveCautions } from '@zero-point/core/state/holes/driveCautions';
@@ -123,7 +124,7 @@ export default function DriveScreen({ book }: { book: SetupState }) {
         Next
       </Button>
       <View style={{ flex: 1 }}>
-        <MainAction label={index + 1 < stops.length ? 'Done' : 'Log the last hole done'} onPress={doneHere} />
+        <MainAction label={`Log hole ${stop.hole} ${STEPS_DONE[stop.step]}`} onPress={doneHere} />
       </View>
     </View>
   );
