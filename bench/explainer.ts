@@ -1,6 +1,6 @@
 /** How often the explainer names the planted slip first, and how often it cries wolf. */
 import { tableFalseAlarms, tableSlipsNamed } from '@zero-point/core/testing/trials/tableTrials';
-import { criedWolf, namedFirst } from '@zero-point/core/testing/trials/slipTrials';
+import { criedWolf, namedFirst } from '@zero-point/core/testing/trials/mistakeTrials';
 import { goal } from './lib/goal.mjs';
 
 const CASES = 5000;
