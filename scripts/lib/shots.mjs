@@ -231,7 +231,7 @@ export const SHOTS = [
       await page.getByText('Best order').waitFor();
       await press(page, 'Go hole by hole');
       await press(page, /^Nothing moved/);
-      for (let i = 0; i < 4; i += 1) await press(page, 'Done');
+      for (let i = 0; i < 4; i += 1) await press(page, /^Log hole \d+ /);
       await page.getByText('Stop 5 of').waitFor();
     },
   },

@@ -10,6 +10,7 @@ test.each([
   ['Stand at X +62.000 mm, Y +58.000 mm', ['X +62.000 mm', 'Y +58.000 mm']],
   ['±0.0005 in at 95 %', ['±0.0005 in']],
   ['about 1000 rpm, 120 mm/min down', ['1000 rpm', '120 mm/min']],
+  ['2 of 12, 0 done. ⌀ 4.200 mm: spot 2.250 mm deep.', ['⌀ 4.200 mm', '2.250 mm']],
 ])('%s', (text, expected) => expect(wholes(text)).toEqual(expected));
 
 test('a unit alone, a figure alone and a word that begins like a unit stay as they are', () => {

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { Children } from 'react';
 
-/** A figure with its unit, and the axis before it: `−5.012 mm`, `X +12.000 mm`, `±0.0005 in`, `1000 rpm`. */
-const FIGURE = /((?:\b[XYZABC] )?[±+−-]?(?:\d[\d.,]{0,30})(?: (?:mm\/min|mm|in\/min|in|thou|rpm)\b))/;
+/** A figure with its unit, and the axis or ⌀ before it: `−5.012 mm`, `X +12.000 mm`, `⌀ 4.200 mm`, `1000 rpm`. */
+const FIGURE = /((?:(?:\b[XYZABC]|[⌀Ø]) )?[±+−-]?(?:\d[\d.,]{0,30})(?: (?:mm\/min|mm|in\/min|in|thou|rpm)\b))/;
 
 /** A piece of a text; `whole` where no line may end within it. */
 export interface Piece {
