@@ -1,20 +1,18 @@
 import { letterAt, type Block } from './block';
 
-export const [A, B, C, D, F, H, L, P, S, T, X, Y, Z] = [...'ABCDFHLPSTXYZ'].map(letterAt) as [
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-];
+export const A = letterAt('A');
+export const B = letterAt('B');
+export const C = letterAt('C');
+export const D = letterAt('D');
+export const F = letterAt('F');
+export const H = letterAt('H');
+export const L = letterAt('L');
+export const P = letterAt('P');
+export const S = letterAt('S');
+export const T = letterAt('T');
+export const X = letterAt('X');
+export const Y = letterAt('Y');
+export const Z = letterAt('Z');
 
 /** Whether a letter stands in a block. */
 export const has = (block: Block, letter: number): boolean => (block.seen & (1 << letter)) !== 0;
