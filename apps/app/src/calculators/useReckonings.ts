@@ -1,9 +1,9 @@
-import type { Reckoning } from '@zero-point/core/records/log/calculation';
+import type { CalculationRow } from '@zero-point/core/records/log/calculation';
 import { useQuery } from '@tanstack/react-query';
 import { request } from '../api/client';
 import { useOutbox } from '../stores/outbox';
 
-type Kept = Pick<Reckoning, 'id' | 'name' | 'answer' | 'at'>;
+type Kept = Pick<CalculationRow, 'id' | 'name' | 'answer' | 'at'>;
 
 /** What was reckoned at once, newest first: what waits on this device, then what the server has. */
 export function useKeptResults(): Kept[] {
@@ -11,7 +11,7 @@ export function useKeptResults(): Kept[] {
   const waiting = entries.flatMap(({ entry }): Kept[] => (entry.kind === 'reckoning' ? [entry.body] : []));
   const { data = [] } = useQuery({
     queryKey: ['reckonings', waiting.length],
-    queryFn: () => request<Reckoning[]>('GET', '/reckonings'),
+    queryFn: () => request<CalculationRow[]>('GET', '/reckonings'),
     placeholderData: (before) => before,
   });
   const known = new Set(data.map(({ id }) => id));

@@ -7,13 +7,13 @@ import {
 } from '@zero-point/core/calculators/form';
 import { CALCULATORS } from '@zero-point/core/calculators/list';
 import { judge } from '@zero-point/core/metrology/judge';
-import type { Reckoning } from '@zero-point/core/records/log/calculation';
+import type { CalculationRow } from '@zero-point/core/records/log/calculation';
 import { parseLength } from '@zero-point/core/units/parseLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import { verdictSentence } from '@zero-point/core/messages/basis/verdict';
 
 /** Calculations in the order they are offered: what was used last comes first. */
-export function calculatorsByUse(used: readonly Pick<Reckoning, 'name'>[]): Calculator[] {
+export function calculatorsByUse(used: readonly Pick<CalculationRow, 'name'>[]): Calculator[] {
   const names = [...new Set(used.map(({ name }) => name))];
   const last = names.flatMap((name) => CALCULATORS.find((one) => one.name === name) ?? []);
   return [...last, ...CALCULATORS.filter(({ name }) => !names.includes(name))];

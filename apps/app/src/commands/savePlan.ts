@@ -11,7 +11,7 @@ export function savePlan(book: SetupState, change: Partial<Plan>): void {
   saveInSetup(book, 'plan', body);
 }
 
-/** The plan once something it assumed was told. */
+/** The plan once something it assumed has been entered. */
 export const withoutAssumption = ({ setup }: SetupState, what: Assumed): Pick<Plan, 'assumed'> => ({
   assumed: setup.assumed?.filter((one) => one !== what),
 });

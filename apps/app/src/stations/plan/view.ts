@@ -7,7 +7,6 @@ import type { PartZero } from '@zero-point/core/records/setup/plan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { ZERO_LABELS } from '@zero-point/core/messages/basis/zeroLabels';
-
 import { finderOptions, heightGaugeOptions } from '../../touch/gaugeOptions';
 
 /** A place zero may stand on, in the part's own frame. */

@@ -28,7 +28,7 @@ export function retireThing(shop: Shop, kept: ShopThing, retired: boolean): void
 }
 
 /** Keeps a thing with some of it changed. */
-export function saveThingChange(
+function saveThingChange(
   shop: Shop,
   { collection, thing }: ShopThing,
   change: { id?: string; name?: string; retiredOn?: string | undefined },

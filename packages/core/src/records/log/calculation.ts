@@ -1,7 +1,7 @@
 import { rowKind, withStored } from '../kinds/kind';
 import type { NewCalculation, CalculationRow } from './calculation.schema';
 
-export type { NewCalculation as NewReckoning, CalculationRow as Reckoning };
+export type { NewCalculation, CalculationRow };
 
 export const calculationKind = rowKind<NewCalculation>()({
   name: 'reckoning',

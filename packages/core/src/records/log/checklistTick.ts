@@ -1,7 +1,7 @@
 import { rowKind, withStored } from '../kinds/kind';
 import type { NewCheck, ChecklistTick } from './checklistTick.schema';
 
-export type { NewCheck, ChecklistTick as Check };
+export type { NewCheck, ChecklistTick };
 
 export const checkKind = rowKind<NewCheck>()({
   name: 'check',

@@ -1,5 +1,5 @@
 import type { Calibrated, Calibration, RotaryName } from '../../records/shop/calibration';
-import type { Check } from '../../records/log/checklistTick';
+import type { ChecklistTick } from '../../records/log/checklistTick';
 import type { Bore } from '../../records/setup/cutPlan';
 import { toolsOf } from '../../records/shop/magazine';
 import type { Tool } from '../../records/shop/cutter';
@@ -40,7 +40,7 @@ interface Index {
   /** Calibrations of each thing, in the order they were made. */
   calibrations: ReadonlyMap<string, readonly Calibration[]>;
   /** What was said last of each item. */
-  lastCheck: ReadonlyMap<string, Check>;
+  lastCheck: ReadonlyMap<string, ChecklistTick>;
 }
 
 /** A setup opened to be read: its record, what the shop knows today, and everything in force. */

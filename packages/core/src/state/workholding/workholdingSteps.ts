@@ -1,5 +1,5 @@
 import type { HoldingStep } from '../../records/shop/workholdingList';
-import type { Check } from '../../records/log/checklistTick';
+import type { ChecklistTick } from '../../records/log/checklistTick';
 import type { SetupState } from '../basis/setupState';
 
 /** A step of the list as it stands. */
@@ -11,7 +11,7 @@ export interface StepState {
 }
 
 /** What was last said of an item; undefined while nothing is, or after it was opened again. */
-export function lastCheck(book: SetupState, item: string): Check | undefined {
+export function lastCheck(book: SetupState, item: string): ChecklistTick | undefined {
   const last = book.index.lastCheck.get(item);
   return last?.action === 'clear' ? undefined : last;
 }
