@@ -1,9 +1,11 @@
 const http = require('node:http');
+const { join } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withBundleMends } = require('./bundle-mends.js');
 const { withSplitChunks } = require('./split-chunks.js');
 
 const config = withSplitChunks(withBundleMends(getDefaultConfig(__dirname)));
+config.transformer.asyncRequireModulePath = join(__dirname, 'async-require.js');
 
 // While developing, Metro serves the app and passes /api on to the server.
 const port = process.env.API_PORT;

@@ -122,6 +122,42 @@ test('a part of the app that the server has no more: begun again once, then said
   await expect(page.getByText(/^Touch the left face again/)).toBeVisible();
 });
 
+test('a part asked for again while its pieces are still coming is not taken half: the page stays', async ({
+  page,
+  shop,
+}) => {
+  const parts = JSON.parse(readFileSync(join(ROOT, 'apps/app/.expo/parts.json'), 'utf8')) as Record<string, string[]>;
+  const first = ['stations/StationPage.tsx', 'stations/log/Screen.tsx'].flatMap((part) => parts[part] ?? []);
+  const done = parts['stations/doneStations.ts'] ?? [];
+  const own = done.find((file) => file.includes('doneStations-'));
+  const late = done.filter((file) => file !== own && !first.includes(file));
+  expect([own !== undefined, late.length > 0]).toEqual([true, true]);
+  let pages = 0;
+  page.on('load', () => {
+    pages += 1;
+  });
+  let release = () => {};
+  const released = new Promise<void>((resolve) => (release = resolve));
+  for (const file of late)
+    await page.route(`**${file}`, async (route) => {
+      await released;
+      await route.continue();
+    });
+  const itself = page.waitForResponse((response) => response.url().endsWith(own ?? ''));
+  await page.goto(`${shop.url}/setup/feet-knee-mill/log`);
+  const log = page.getByRole('link', { name: /^Log \d+$/ });
+  const before = Number((await log.innerText()).replace('Log ', ''));
+  await itself;
+  // A reading of another window: what is done is asked for again while half of what counts it is here.
+  const other = await page.context().newPage();
+  await other.goto(`${shop.url}/setup/feet-knee-mill/verify`);
+  await logReading(other, /^X shows/, '-5.003');
+  await expect(log).toHaveText(`Log ${before + 1}`);
+  release();
+  await expect(page.getByRole('link', { name: 'Datum, done' })).toBeVisible();
+  expect(pages).toBe(1);
+});
+
 test('a server that answers but cannot store is called that, with what to do, and nothing is lost', async ({
   page,
   shop,

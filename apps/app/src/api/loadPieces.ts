@@ -4,12 +4,18 @@
  */
 type Load = (path: string | readonly string[]) => Promise<unknown>;
 
-const NAME = '__loadBundleAsync';
+interface World {
+  __loadBundleAsync?: Load;
+  zeroPointRun?: Set<string>;
+}
 
-/** Lets what loads a script load several. */
-export function loadPiecesTogether(world: Record<string, unknown> = globalThis as never): void {
-  const one = world[NAME] as Load | undefined;
-  if (!one) return;
-  const load: Load = (path) => (typeof path === 'string' ? one(path) : Promise.all(path.map(one)));
-  world[NAME] = load;
+/** Lets what loads a script load several, and notes each that has run. */
+export function loadPiecesTogether(world: World = globalThis as World): void {
+  const load = world.__loadBundleAsync;
+  if (!load) return;
+  const one = async (path: string) => {
+    await load(path);
+    world.zeroPointRun?.add(path);
+  };
+  world.__loadBundleAsync = (path) => (typeof path === 'string' ? one(path) : Promise.all(path.map(one)));
 }

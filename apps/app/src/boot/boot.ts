@@ -22,6 +22,8 @@ declare global {
     zeroPointAsked?: Map<string, Promise<Response>>;
     /** Every script of this build. */
     zeroPointFiles?: readonly string[];
+    /** Those that have run on this page (`async-require.js`). */
+    zeroPointRun?: Set<string>;
   }
 }
 
@@ -47,9 +49,11 @@ const { modules, soon, asks } = partsOf(pathname, search);
 const needed = new Set([...modules, ...soon].flatMap((module) => PARTS[module] ?? []));
 // Where the first script cannot be had the others have nothing to say.
 window.__d ??= () => undefined;
-for (const file of [ENTRY, ...[...needed].map((at) => FILES[at])]) {
+const run = (window.zeroPointRun = new Set<string>());
+for (const file of [ENTRY, ...[...needed].flatMap((at) => FILES[at] ?? [])]) {
   const script = document.createElement('script');
-  script.src = file ?? '';
+  script.src = file;
+  script.onload = () => run.add(file);
   // Fetched side by side, run as they stand here.
   script.async = false;
   document.body.append(script);
