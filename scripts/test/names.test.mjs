@@ -43,6 +43,16 @@ test('no exported name stands for two things', () => {
   );
 });
 
+test('nothing is exported under a second name', () => {
+  const aliased = [...parsed].flatMap(([path, { statements }]) =>
+    statements
+      .flatMap((one) => (ts.isExportDeclaration(one) ? (one.exportClause?.elements ?? []) : []))
+      .filter(({ propertyName }) => propertyName !== undefined && propertyName.text !== 'default')
+      .map((one) => `${path} ${one.getText()}`),
+  );
+  assert.deepEqual(aliased, []);
+});
+
 test('a folder holds at most 22 files', () => {
   const count = new Map();
   for (const path of tracked.filter((one) => /^(packages|apps|e2e|bench|scripts)\//.test(one)))

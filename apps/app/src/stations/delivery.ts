@@ -14,11 +14,11 @@ export function startDelivery(): () => void {
   let stop: (() => void) | undefined;
   let over = false;
   const start = async () => {
-    const { startOutbox, keepShop } = await loadPart(() => import('../stores/delivery'));
+    const { startOutbox, cacheShop } = await loadPart(() => import('../stores/delivery'));
     if (over) return;
     stop = startOutbox();
     useDelivery.setState({ begun: true });
-    void keepShop();
+    void cacheShop();
   };
   // What cannot be had is told by the screen that wants it; what is on the device stays there.
   const timer = setTimeout(() => void start().catch(() => undefined), somethingLeft(deviceStorage) ? 0 : READ);

@@ -1,3 +1,3 @@
 /** What delivers, and keeps the shop on the device: one script, fetched once the first page is there. */
-export { cacheShop as keepShop } from '../api/queries';
+export { cacheShop } from '../api/queries';
 export { startOutbox } from './outbox';
