@@ -61,6 +61,16 @@ for (const page of [
   });
 }
 
+test('a decision is a page: what it was about, what was decided, what comes of it', () => {
+  for (const page of DECISIONS) {
+    const text = readFileSync(join(ROOT, page), 'utf8');
+    const headings = text.match(/^## .*$/gm);
+    assert.deepEqual(headings, ['## Context', '## Decision', '## Consequences'], page);
+    assert.ok(text.split(/\s+/).length < 460, `${page} is longer than a page`);
+    assert.match(readFileSync(join(ROOT, 'docs/architecture.md'), 'utf8'), new RegExp(page.replace('docs/', '')), page);
+  }
+});
+
 test('the pages do name files', () => {
   assert.ok(named('docs/architecture.md').length > 10);
   assert.ok(DECISIONS.flatMap(named).length > 40);
