@@ -188,16 +188,12 @@ describe('the outbox', () => {
     expect(outbox.aside()).toEqual([]);
   });
 
-  test('an entry of an older program is brought up and delivered', async () => {
-    const got: Entry[] = [];
-    const { outbox, storage } = device(async (one) => {
-      got.push(one);
-      return { kind: 'delivered' };
-    });
-    const old = { key: '1', entry: { kind: 'shop', setupId: '', collection: 'tools', body: { id: 't', number: 3, name: 'Drill', diameter: 4 } } }; // prettier-ignore
-    storage.setItem('zero-point.outbox.00000001', JSON.stringify(old));
+  test('an entry of a program never released is set aside, and never lost', async () => {
+    const { outbox, storage } = device(async () => ({ kind: 'delivered' }));
+    const body = { id: 't', name: 'Drill', kind: 'pin', nominal: 4 };
+    const text = JSON.stringify({ format: 2, kindVersion: 1, entry: { kind: 'gauge', setupId: '', body } });
+    storage.setItem('zero-point.outbox.00000001', text);
     expect(await outbox.flush()).toBe(true);
-    expect(got).toMatchObject([{ kind: 'cutter', began: 'first', body: { id: 't', name: 'Drill' } }]);
-    expect(storage.length).toBe(0);
+    expect(outbox.aside()).toMatchObject([{ text, reason: 'gauge: version 1, where this program has 2' }]);
   });
 });

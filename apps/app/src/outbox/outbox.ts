@@ -63,7 +63,7 @@ export interface OutboxWorld {
 }
 
 /** @throws Error when what was stored is not understood */
-export type ReadWaiting = (stored: unknown, name: string) => Entry[];
+export type ReadWaiting = (stored: unknown) => Entry;
 
 type Kept<T> = Omit<T, 'entry'> & WaitingEntry;
 
@@ -121,8 +121,8 @@ export function createOutbox(world: OutboxWorld) {
     if (!written && !reader) return [];
     try {
       const kept = JSON.parse(text) as Kept<T>;
-      const entries = written ? [written] : (reader?.(kept, key.slice(prefix.length)) ?? []);
-      return entries.map((entry) => ({ ...kept, key: key.slice(prefix.length), entry })) as unknown as T[];
+      const entry = written ?? reader?.(kept);
+      return entry ? [{ ...kept, key: key.slice(prefix.length), entry } as unknown as T] : [];
     } catch (error) {
       const reason = error instanceof Error && !error.message.startsWith('[') ? error.message : 'not what it should be';
       storage.setItem(ASIDE + key, JSON.stringify({ text, reason }));

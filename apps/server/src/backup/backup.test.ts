@@ -139,7 +139,7 @@ describe('a file that is to be restored', () => {
   test.each([
     ['no file', undefined, /cannot be read/],
     ['a picture', '\x89PNG', /neither a copy/],
-    ['other JSON', '{"hello": 1}', /no backup of a shop/],
+    ['other JSON', '{"hello": 1}', /not a Zero Point backup/],
     ['a later form', '{"format":"zero-point-shop","version":2}', /newer Zero Point/],
     ['cut off', '{"format":"zero-point-shop","version":1,"rec', /cut off/],
   ])('%s is refused in words', (_name, text, why) => {

@@ -9,7 +9,7 @@ import { readMigrations } from '../store/migrations';
 import { damageOf, holdAlone } from '../store/openDatabase';
 import { behind } from '../testing/behind';
 import { bundled } from '../testing/bundled';
-import { demoServer, filledBy, freshFile, leftFace, MIGRATIONS, SETUP } from '../testing/shop';
+import { demoServer, freshFile, leftFace, MIGRATIONS, SETUP } from '../testing/shop';
 
 const bundle = bundled('backup/backupCli.ts');
 
@@ -43,13 +43,6 @@ test('a backup makes two files of one moment, and either comes back into a new s
     expect(command(fresh, 'restore', join(folder, name), '--yes').text).toMatch(/6 setups, 16 readings, .* came in/);
     expect(openBackup(fresh, readMigrations(MIGRATIONS)).record).toEqual(record);
   }
-});
-
-test.each([1, 5])('a shop that still has the tables of version %i is backed up, and left as it is', (version) => {
-  const file = filledBy(version);
-  const bytes = readFileSync(file);
-  expect(command(file, 'backup')).toMatchObject({ status: 0, text: expect.stringMatching(/^Copied \d+ setups/) });
-  expect(readFileSync(file).equals(bytes)).toBe(true);
 });
 
 test('a damaged file is kept beside, and the backup comes into a new one', () => {

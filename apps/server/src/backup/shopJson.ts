@@ -1,4 +1,5 @@
-import { kindsToday, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
+import { kindVersions } from '@zero-point/core/records/kinds/kindVersions';
+import { type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES } from '@zero-point/core/records/kinds/kinds';
 import type { Store } from '../store/store';
 import { backupSum } from './backupSum';
@@ -35,7 +36,7 @@ export function shopJson(store: Store, madeAt: string): ShopBackup {
       version: 1,
       madeAt,
       shop: store.kind() ?? 'own',
-      kinds: kindsToday(),
+      kinds: kindVersions(),
       count: record.length,
       sha256: backupSum({ setups, record }),
       setups,

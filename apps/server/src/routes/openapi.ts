@@ -77,7 +77,7 @@ const storing = (path: string) => {
 function recordPaths(): ZodOpenApiPathsObject {
   const rows = ROW_NAMES.map((name) => {
     const { summary } = ROW_KINDS[name];
-    const { schema } = BODIES[name];
+    const schema = BODIES[name] as z.ZodType;
     const path = rowPath(name);
     return [
       address(path),
@@ -85,27 +85,27 @@ function recordPaths(): ZodOpenApiPathsObject {
         post: {
           summary,
           ...storing(path),
-          requestBody: json(schema as z.ZodType),
-          ...answers('As stored, with its place in the record', z.intersection(schema as z.ZodType, stored), '201'),
+          requestBody: json(schema),
+          ...answers('As stored, with its place in the record', z.intersection(schema, stored), '201'),
         },
       },
     ] as const;
   });
   const documents = DOCUMENT_NAMES.map((name) => {
     const { summary, of, title } = DOCUMENT_KINDS[name];
-    const { schema } = BODIES[name];
+    const schema = BODIES[name] as z.ZodType;
     const path = documentPath(name);
-    const saved = savedBody(schema as z.ZodType);
+    const saved = savedBody(schema);
     const put = { summary, ...storing(path), requestBody: json(saved), ...answers('As stored', saved) };
-    const one = { summary: `One ${title}`, ...asked(path), ...answers('As stored', schema as z.ZodType) };
+    const one = { summary: `One ${title}`, ...asked(path), ...answers('As stored', schema) };
     return [address(path), of === 'shop' ? { put, get: one } : { put }] as const;
   });
   const lists = SHOP_DOCUMENTS.map((name) => {
     const { collection } = DOCUMENT_KINDS[name];
-    const { schema } = BODIES[name];
+    const schema = BODIES[name] as z.ZodType;
     return [
       `/api/${collection}`,
-      { get: { summary: `All ${collection}`, ...answers('By name', z.array(schema as z.ZodType)) } },
+      { get: { summary: `All ${collection}`, ...answers('By name', z.array(schema)) } },
     ] as const;
   });
   // A shop's rows and its documents never share an address, but a list and a row's may.

@@ -64,7 +64,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   const router = Router();
   // Readings first, since they are sent most and a router looks through its routes in order.
   for (const name of ROW_NAMES) {
-    const schema = BODIES[name].schema as z.ZodType<BodyOf<RowName>>;
+    const schema = BODIES[name] as z.ZodType<BodyOf<RowName>>;
     router.post(rowPath(name), boundedJson(largestBody(name)), (request, response) => {
       orderedDelivery(request, lines, (turn) =>
         created(response, record.append(name, owner(request), parseOrProblem(schema, request.body), turn)),
@@ -76,7 +76,7 @@ export function recordRoutes(record: ShopRecord, lines: Lines): Router {
   });
   for (const name of DOCUMENT_NAMES) {
     const kind = DOCUMENT_KINDS[name];
-    const schema = savedBody(BODIES[name].schema as z.ZodType<BodyOf<DocumentName>>);
+    const schema = savedBody(BODIES[name] as z.ZodType<BodyOf<DocumentName>>);
     const keyOf = kind.key as (body: unknown) => string;
     router.put(documentPath(name), boundedJson(largestBody(name)), (request, response) => {
       orderedDelivery(request, lines, (turn) => {

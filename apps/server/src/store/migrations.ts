@@ -1,27 +1,30 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Database } from 'better-sqlite3';
-import { sumAll } from './soundness/soundness';
 
+/** What brings the tables from one version to the next. */
 export interface Migration {
   name: string;
   sql: string;
-  /** What SQL cannot do, in the same transaction. */
-  then?: (db: Database) => void;
 }
 
-const THEN: Readonly<Record<string, (db: Database) => void>> = { '011_row_sums.sql': sumAll };
+/** The tables of the first release; the versions before it were never released, and are refused. */
+export const BASELINE = 11;
 
-/** The migrations of a folder, `001_name.sql` upward without a gap. */
+/** The version that the tables have once all migrations ran. */
+export const newestVersion = (migrations: readonly Migration[]): number => BASELINE - 1 + migrations.length;
+
+/** Migrations that a database of a version lacks; an empty one, of version 0, lacks all. */
+export const migrationsAfter = (migrations: readonly Migration[], version: number): readonly Migration[] =>
+  version === 0 ? migrations : migrations.slice(version - BASELINE + 1);
+
+/** The migrations of a folder, `011_baseline.sql` upward without a gap. */
 export function readMigrations(folder: string): Migration[] {
   const names = readdirSync(folder)
     .filter((name) => /^\d{3}_\w+\.sql$/.test(name))
     .sort();
   names.forEach((name, i) => {
-    if (Number(name.slice(0, 3)) !== i + 1) throw new Error(`migrations must count up from 001 without a gap: ${name}`);
+    if (Number(name.slice(0, 3)) !== BASELINE + i)
+      throw new Error(`migrations must count up from ${BASELINE} without a gap: ${name}`);
   });
-  return names.map((name) => {
-    const then = THEN[name];
-    return { name, sql: readFileSync(join(folder, name), 'utf8'), ...(then && { then }) };
-  });
+  return names.map((name) => ({ name, sql: readFileSync(join(folder, name), 'utf8') }));
 }

@@ -2,8 +2,9 @@ import Database from 'better-sqlite3';
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { loadShop, settleShop } from '../demo/demo';
+import { behind } from '../testing/behind';
 import { demoServer, demoShop, freshFile, MIGRATIONS } from '../testing/shop';
-import { readMigrations } from './migrations';
+import { BASELINE, newestVersion, readMigrations } from './migrations';
 import { DatabaseRefused, openDatabase } from './openDatabase';
 import { createStore } from './store';
 
@@ -15,7 +16,7 @@ describe('opening a database', () => {
     expect(db.pragma('journal_mode', { simple: true })).toBe('wal');
     expect(db.pragma('synchronous', { simple: true })).toBe(2);
     expect(db.pragma('foreign_keys', { simple: true })).toBe(1);
-    expect(db.pragma('user_version', { simple: true })).toBe(migrations.length);
+    expect(db.pragma('user_version', { simple: true })).toBe(newestVersion(migrations));
     db.close();
   });
 
@@ -50,6 +51,37 @@ describe('opening a database', () => {
     expect(() => openDatabase(file, migrations)).toThrow(/newer Zero Point.*Update/);
   });
 
+  test.each([1, BASELINE - 1])(
+    'one of version %i, never released, is refused with the way out and not touched',
+    (version) => {
+      const { file, store } = demoServer();
+      store.close();
+      behind(file, `PRAGMA user_version = ${version}`);
+      const bytes = readFileSync(file);
+      expect(() => openDatabase(file, migrations)).toThrow(
+        new RegExp(`before the first release \\(version ${version} of the tables\\).*npm run backup.*npm run restore`),
+      );
+      expect(readFileSync(file).equals(bytes)).toBe(true);
+    },
+  );
+
+  test('one with a body of a kind never released is refused by that kind', () => {
+    const { file, store } = demoServer();
+    store.close();
+    behind(file, "UPDATE documents SET v = 1 WHERE kind = 'gauge'");
+    expect(() => openDatabase(file, migrations)).toThrow(/before the first release \(a gauge of version 1\)/);
+  });
+
+  test('one of the last version before it, which has its tables, is opened as it is', () => {
+    const { file, store } = demoServer();
+    store.close();
+    expect(newestVersion(migrations)).toBe(BASELINE);
+    const db = openDatabase(file, migrations);
+    expect(db.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(16);
+    db.close();
+    expect(readdirSync(dirname(file)).filter((name) => name.endsWith('.copy'))).toEqual([]);
+  });
+
   test('an older one is copied before it is brought up, and keeps its rows', () => {
     const { file, store } = demoServer();
     store.close();
@@ -61,7 +93,7 @@ describe('opening a database', () => {
     expect(copies).toHaveLength(1);
     const copy = new Database(`${dirname(file)}/${copies[0]}`, { readonly: true });
     expect(copy.prepare('SELECT count(*) FROM readings').pluck().get()).toBe(16);
-    expect(copy.pragma('user_version', { simple: true })).toBe(migrations.length);
+    expect(copy.pragma('user_version', { simple: true })).toBe(newestVersion(migrations));
     copy.close();
   });
 

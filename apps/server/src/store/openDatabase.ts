@@ -3,7 +3,8 @@ import { closeSync, existsSync, mkdirSync, openSync, realpathSync, rmSync, statS
 import { tmpdir, userInfo } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 import { databaseFault } from './databaseFault';
-import type { Migration } from './migrations';
+import { BASELINE, migrationsAfter, newestVersion, type Migration } from './migrations';
+import { oldestBody } from './readBody';
 
 /** "ZP" and a version, so another program's SQLite file is not taken for ours. */
 const APPLICATION_ID = 0x5a50_0001;
@@ -16,7 +17,7 @@ export class DatabaseRefused extends Error {}
  *
  * An existing file is copied beside itself before any migration. All migrations run in one transaction.
  *
- * @throws DatabaseRefused when the file is no database, another program's, or from a newer version
+ * @throws DatabaseRefused when the file is no database, another program's, or from a newer version or one never released
  */
 export function openDatabase(file: string, migrations: readonly Migration[]): Database.Database {
   if (existsSync(file) && statSync(file).isDirectory())
@@ -24,10 +25,10 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Da
   const existed = existsSync(file);
   const db = openFile(file);
   try {
-    const version = readVersion(db, file, existed, migrations.length);
+    const version = readVersion(db, file, existed, newestVersion(migrations));
     db.pragma('journal_mode = WAL');
     durable(db);
-    if (version < migrations.length) {
+    if (version < newestVersion(migrations)) {
       if (version > 0) keepCopy(db, file, version);
       migrate(db, migrations);
     }
@@ -186,6 +187,12 @@ function readVersion(db: Database.Database, file: string, existed: boolean, newe
       `${file} was written by a newer Zero Point (version ${version} of the tables; this one knows ${newest}). It was left as it is. Update Zero Point, or put an older copy in its place.`,
     );
   }
+  const before = version > 0 && version < BASELINE ? `version ${version} of the tables` : version > 0 && oldestBody(db);
+  if (before) {
+    throw new DatabaseRefused(
+      `${file} is of before the first release (${before}). It was left as it is. Start the Zero Point that made it, take a backup there (npm run backup), and restore that here: npm run restore -- FILE.`,
+    );
+  }
   return version;
 }
 
@@ -202,13 +209,10 @@ function migrate(db: Database.Database, migrations: readonly Migration[]): void 
   db.pragma('foreign_keys = OFF');
   db.transaction(() => {
     const version = Number(db.pragma('user_version', { simple: true }));
-    for (const { sql, then } of migrations.slice(version)) {
-      db.exec(sql);
-      then?.(db);
-    }
+    for (const { sql } of migrationsAfter(migrations, version)) db.exec(sql);
     const broken = db.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) throw new Error(`after the migration ${broken.length} rows name what is not there`);
     db.pragma(`application_id = ${APPLICATION_ID}`);
-    db.pragma(`user_version = ${migrations.length}`);
+    db.pragma(`user_version = ${newestVersion(migrations)}`);
   }).immediate();
 }

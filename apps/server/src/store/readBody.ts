@@ -1,17 +1,22 @@
-import { parseStored } from '@zero-point/core/records/kinds/storedBody';
-import { BODIES } from '@zero-point/core/records/kinds/schemas';
-import type { z } from 'zod';
-import { KINDS, type BodyOf, type KindName } from '@zero-point/core/records/kinds/kinds';
+import type { Database } from 'better-sqlite3';
+import { readBody as readBodyOf } from '@zero-point/core/records/kinds/readBody';
+import { isKindName, KINDS, type BodyOf, type KindName } from '@zero-point/core/records/kinds/kinds';
 
 /**
- * A stored body as its kind has it today: brought up from an older version, then parsed, so that a new field with a
- * default reaches old rows too.
+ * A stored body as its kind has it: parsed, so that a new field with a default reaches old rows too.
  *
  * @throws ZodError when what is stored is not of its kind: the file was changed by something else
  */
-export function readBody<K extends KindName>(name: K, v: number, body: string): BodyOf<K> {
-  const { schema, upgrade } = BODIES[name];
-  const stored: unknown = JSON.parse(body);
-  const brought = v < KINDS[name].version && upgrade ? upgrade(stored, v) : stored;
-  return parseStored(schema as z.ZodType<BodyOf<K>>, brought);
+export const readBody = <K extends KindName>(name: K, v: number, body: string): BodyOf<K> =>
+  readBodyOf(name, v, JSON.parse(body));
+
+/** A kind of which the file has a body of before the first release; undefined where it has none. */
+export function oldestBody(db: Database): string | undefined {
+  const found = db
+    .prepare<[], { kind: string; v: number }>(
+      'SELECT kind, min(v) AS v FROM (SELECT kind, v FROM entries UNION ALL SELECT kind, v FROM documents) GROUP BY kind',
+    )
+    .all()
+    .find(({ kind, v }) => isKindName(kind) && v < KINDS[kind].version);
+  return found && `a ${found.kind} of version ${found.v}`;
 }

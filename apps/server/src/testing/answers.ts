@@ -4,7 +4,7 @@ import { carriedRotation } from '@zero-point/core/state/datum/partRotation';
 import { driveStops, PLAIN_ORDER } from '@zero-point/core/state/holes/driveStops';
 import { featureState } from '@zero-point/core/state/datum/featureAnswer';
 import { lastZeroing } from '@zero-point/core/state/basis/activeRecords';
-import { alignmentPass, latestPass, type AlignmentAnswer } from '@zero-point/core/state/alignment/taskAnswer';
+import { alignmentPass, latestPass } from '@zero-point/core/state/alignment/taskAnswer';
 import { boreAnswer } from '@zero-point/core/state/boreAndFace/bore';
 import { toolLengthAnswer, zZeroAnswer } from '@zero-point/core/state/zAndTools/zZero';
 import { toolRunOut } from '@zero-point/core/state/zAndTools/runOut';
@@ -26,16 +26,6 @@ const WORDS_AND_INPUTS = new Set([
   'cautions',
 ]);
 
-/** Slips that older versions did not know: they named the others just the same. */
-const NAMED_SINCE: ReadonlySet<string> = new Set(['feeler-twice', 'half-64th', 'inch-of-25']);
-
-/** The wave through many places was not told by older versions; everything else of a run-out was. */
-function withoutFit<R extends { fitted: unknown }>(result: R | undefined) {
-  if (!result) return undefined;
-  const { fitted: _, ...told } = result;
-  return told;
-}
-
 /** What of an answer is a number or a yes or no: words may change. */
 export function figures(value: unknown): unknown {
   if (typeof value === 'number' || typeof value === 'boolean' || value === null) return value;
@@ -49,13 +39,6 @@ export function figures(value: unknown): unknown {
     .map(([key, one]) => [key, figures(one)] as const)
     .filter(([, one]) => one !== undefined);
   return entries.length > 0 ? Object.fromEntries(entries) : undefined;
-}
-
-/** An alignment's answer as the older programs shaped it: without the fields every answer now has beside its result. */
-function asOnceShaped(answer: AlignmentAnswer | undefined): unknown {
-  if (!answer) return undefined;
-  const { uncertainty: _, ...once } = answer;
-  return once;
 }
 
 function everyFeature(part: Snapshot['part']): Feature[] {
@@ -105,7 +88,7 @@ export function answersOf(snapshot: Snapshot): unknown {
       book.alignments.flatMap((one) =>
         Array.from({ length: latestPass(book, one.task) }, (_, i) => [
           `${one.task} ${i + 1}`,
-          figures(asOnceShaped(alignmentPass(book, one, i + 1).answer)),
+          figures(alignmentPass(book, one, i + 1).answer),
         ]),
       ),
     ),
@@ -121,7 +104,7 @@ export function answersOf(snapshot: Snapshot): unknown {
     runOut: each(
       book.tools,
       ({ number }) => String(number),
-      (tool) => withoutFit(toolRunOut(book, tool)?.result),
+      (tool) => toolRunOut(book, tool)?.result,
     ),
     agreements: Object.fromEntries(
       agreements(book).map(({ key, measured, known, U, explanation }) => [
@@ -131,7 +114,7 @@ export function answersOf(snapshot: Snapshot): unknown {
           known,
           U,
           agrees: explanation.agrees,
-          likely: explanation.likely.flatMap(({ slip }) => (NAMED_SINCE.has(slip) ? [] : slip)),
+          likely: explanation.likely.map(({ slip }) => slip),
         },
       ]),
     ),

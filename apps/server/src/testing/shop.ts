@@ -30,15 +30,6 @@ export const demoShop = (): ShopFile =>
 /** A file in a folder of its own. */
 export const freshFile = (name = 'shop.sqlite'): string => join(mkdtempSync(join(tmpdir(), 'zero-point-')), name);
 
-/** A closed database as an older version of the tables had it, and its own program filled it. */
-export function filledBy(version: number): string {
-  const file = freshFile();
-  const db = openDatabase(file, readMigrations(MIGRATIONS).slice(0, version));
-  db.exec(`BEGIN; ${readFileSync(join(SERVER, 'fixtures', `v${version}.sql`), 'utf8')} COMMIT;`);
-  db.close();
-  return file;
-}
-
 /** The whole server on a real database file, with the demo shop in it. */
 export function demoServer(file = freshFile()) {
   const db = openDatabase(file, readMigrations(MIGRATIONS));

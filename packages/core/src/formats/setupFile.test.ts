@@ -68,15 +68,6 @@ test('what was written is read again, with lists that were left out empty', () =
   expect(read.setups[0]?.measurements).toEqual([]);
 });
 
-test('an older machine, whose backlash stood with its axis, is brought up to date', () => {
-  const file = through(setupFile(shop())) as { kinds: Record<string, number>; shop: { machines: { axes: object }[] } };
-  const [machine] = file.shop.machines;
-  const axes = Object.entries(machine?.axes ?? {}).map(([name, axis]) => [name, { ...axis, backlash: 0.2 }]);
-  Object.assign(machine ?? {}, { axes: Object.fromEntries(axes) });
-  file.kinds.machine = 1;
-  expect(readSetupFile(file).machines[0]?.axes.x).not.toHaveProperty('backlash');
-});
-
 test.each([
   ['no file of ours', { hello: 1 }, /not a Zero Point setup/],
   [
@@ -86,6 +77,7 @@ test.each([
   ],
   ['a later form', { ...setupFile(shop()), version: 2 }, /newer Zero Point/],
   ['a kind from later', { ...setupFile(shop()), kinds: { hologram: 1 } }, /newer Zero Point/],
+  ['a kind never released', { ...setupFile(shop()), kinds: { machine: 1 } }, /before the first release/],
   [
     'a damaged gauge',
     { ...setupFile(shop()), shop: { ...shop(), gauges: [{ id: 'finder' }] } },

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
-import { isKindName, KINDS } from '../records/kinds/kinds';
+import { kindVersions, ofNewerKinds, ofOlderKinds } from '../records/kinds/kindVersions';
 import { shopFile, type ShopFile } from '../records/snapshots/shopFile';
-import { kindsToday } from './shopBackup';
 
 /** A whole setup as one file: everything it needs of its shop, its documents and its log. */
 export interface SetupFile {
@@ -17,7 +16,7 @@ export interface SetupFile {
 export const setupFile = (shop: ShopFile): SetupFile => ({
   format: 'zero-point-setup',
   version: 1,
-  kinds: kindsToday(),
+  kinds: kindVersions(),
   shop,
 });
 
@@ -31,9 +30,9 @@ const envelope = z.looseObject({
 const refuse = (code: string, message: string): Refusal => new Refusal({ code, field: 'file', message });
 
 /**
- * A setup's file as this program has it: entries of older kinds are brought up to date, and everything is checked.
+ * A setup's file as this program has it; everything is checked.
  *
- * @throws Refusal of another file, of one that a newer program wrote, of one that is damaged: naming the place
+ * @throws Refusal of another file, of one that a newer program or one never released wrote, of one that is damaged: naming the place
  */
 export function readSetupFile(data: unknown): ShopFile {
   const read = envelope.safeParse(data);
@@ -43,32 +42,20 @@ export function readSetupFile(data: unknown): ShopFile {
       'This file is not a Zero Point setup. Choose one saved under Setup sheet as a whole setup.',
     );
   const { version, kinds, shop } = read.data;
-  const newer = Object.entries(kinds).find(([name, of]) => !isKindName(name) || of > KINDS[name].version);
-  if (version > 1 || newer)
+  if (version > 1 || ofNewerKinds(kinds))
     throw refuse('newer', 'A newer Zero Point wrote this file. Bring this one up to date, then open it again.');
-  const upgraded = {
-    ...upgradedLists(shop, kinds),
-    setups: shop.setups.map((setup) => upgradedLists(setup, kinds)),
-  };
-  const checked = shopFile.safeParse(upgraded);
+  if (ofOlderKinds(kinds))
+    throw refuse(
+      'older',
+      'A Zero Point of before the first release wrote this file, and it cannot be opened any more.',
+    );
+  const checked = shopFile.safeParse(shop);
   if (checked.success) return checked.data;
   const [issue] = checked.error.issues;
   throw refuse(
     'damaged',
     `The file is damaged at ${issue?.path.join('.') ?? 'its beginning'}: it ${issue?.message ?? 'cannot be read'}. Save it again where it came from.`,
   );
-}
-
-function upgradedLists(lists: Record<string, unknown>, kinds: Record<string, number>): Record<string, unknown> {
-  const next: Record<string, unknown> = { ...lists };
-  for (const kind of Object.values(KINDS)) {
-    const { name, collection, version } = kind;
-    const upgrade = (kind as { upgrade?: (old: unknown, from: number) => unknown }).upgrade;
-    const from = kinds[name] ?? 1;
-    const list = lists[collection];
-    if (from < version && upgrade && Array.isArray(list)) next[collection] = list.map((body) => upgrade(body, from));
-  }
-  return next;
 }
 
 /** Fields that name a thing of the shop by its id. */

@@ -1,7 +1,8 @@
 import { BODIES } from '../records/kinds/schemas';
 import { z } from 'zod';
 import { Refusal } from '../problem/problem';
-import { isKindName, isRowName, KINDS, type DocumentName, type RowName } from '../records/kinds/kinds';
+import { ofNewerKinds, ofOlderKinds } from '../records/kinds/kindVersions';
+import { isKindName, isRowName, type DocumentName, type RowName } from '../records/kinds/kinds';
 import { id, moment } from '../schema/quantities';
 
 /** A document as it stood: of the shop where the setup is the empty text. */
@@ -65,28 +66,30 @@ export const shopBackup = z
   })
   .meta({ id: 'ShopBackup' });
 
-/** The version of every kind as it is written today. */
-export const kindsToday = (): Record<string, number> =>
-  Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version]));
-
 const refuse = (code: string, message: string): Refusal => new Refusal({ code, field: 'file', message });
 
 /**
- * A backup as this program has it: entries of older kinds are brought up to date, and every one is checked.
+ * A backup as this program has it: every entry is checked.
  *
- * @throws Refusal of another file, of one that a newer program wrote, of one that is damaged: naming the place
+ * @throws Refusal of another file, of one that a newer program or one never released wrote, of one that is damaged: naming the place
  */
 export function readShopBackup(data: unknown): ShopBackup {
   const format = z.looseObject({ format: z.literal('zero-point-shop'), version: z.number() }).safeParse(data);
-  if (!format.success) throw refuse('not-a-backup', 'This is no backup of a shop. Choose one that Zero Point made.');
+  if (!format.success)
+    throw refuse('not-a-backup', 'This file is not a Zero Point backup. Choose one that Zero Point made.');
   const newer = (): Refusal =>
     refuse('newer', 'A newer Zero Point wrote this backup. Bring this one up to date, then restore it.');
   if (format.data.version > 1) throw newer();
   const envelope = shopBackup.safeParse(data);
   if (!envelope.success) throw damaged(envelope.error.issues[0]);
   const { kinds } = envelope.data;
-  if (Object.entries(kinds).some(([name, of]) => !isKindName(name) || of > KINDS[name].version)) throw newer();
-  const record = envelope.data.record.map((one, i) => upToDate(one, kinds, i));
+  if (ofNewerKinds(kinds)) throw newer();
+  if (ofOlderKinds(kinds))
+    throw refuse(
+      'older',
+      'A Zero Point of before the first release wrote this backup, and it cannot be restored any more.',
+    );
+  const record = envelope.data.record.map(checked);
   return { ...envelope.data, record };
 }
 
@@ -96,22 +99,18 @@ const damaged = (issue: { path: PropertyKey[]; message: string } | undefined): R
     `The backup is damaged at ${issue?.path.join('.') ?? 'its beginning'}: it ${issue?.message ?? 'cannot be read'}. Take another copy.`,
   );
 
-function upToDate(
+function checked(
   { kind: name, setupId, key, version, at, body }: z.output<typeof entry>,
-  kinds: Readonly<Record<string, number>>,
   place: number,
 ): BackedDocument | BackedRow {
   if (!isKindName(name)) throw damaged({ path: ['record', place, 'kind'], message: `names no kind: ${name}` });
-  const kind = KINDS[name];
-  const from = kinds[name] ?? 1;
-  const { schema, upgrade } = BODIES[name];
-  const checked = (schema as z.ZodType).safeParse(from < kind.version && upgrade ? upgrade(body, from) : body);
-  if (!checked.success) {
-    const [issue] = checked.error.issues;
+  const read = (BODIES[name] as z.ZodType).safeParse(body);
+  if (!read.success) {
+    const [issue] = read.error.issues;
     throw damaged({ path: ['record', place, 'body', ...(issue?.path ?? [])], message: issue?.message ?? '' });
   }
-  if (isRowName(name)) return { kind: name, setupId, at, body: checked.data as { id: string } };
+  if (isRowName(name)) return { kind: name, setupId, at, body: read.data as { id: string } };
   if (key === undefined || version === undefined)
     throw damaged({ path: ['record', place], message: 'has no key or no version' });
-  return { kind: name, setupId, key, version, at, body: checked.data };
+  return { kind: name, setupId, key, version, at, body: read.data };
 }

@@ -1,10 +1,8 @@
 import Database from 'better-sqlite3';
 import request from 'supertest';
 import { behind } from '../../testing/behind';
-import { demoServer, filledBy, leftFace, MIGRATIONS, SETUP } from '../../testing/shop';
+import { demoServer, leftFace, SETUP } from '../../testing/shop';
 import { fullCheck } from './fullCheck';
-import { readMigrations } from '../migrations';
-import { openDatabase } from '../openDatabase';
 import { brokenLines, goneRows, unsoundRows } from './soundness';
 
 const READINGS = `/api/setups/${SETUP}/readings`;
@@ -123,13 +121,6 @@ test('a changed machine: its setups say what is left out and how to restore; all
   await request(app).get('/api/log').expect(200);
   await request(app).get('/api/shop').expect(200);
   store.close();
-});
-
-test('a file of before there were checksums is given them', () => {
-  const file = filledBy(5);
-  openDatabase(file, readMigrations(MIGRATIONS)).close();
-  expect(look(file, unsoundRows)).toEqual([]);
-  expect(look(file, (db) => Number(db.prepare('SELECT count(*) FROM row_sums').pluck().get()))).toBeGreaterThan(16);
 });
 
 test('a place in the record is not given twice, though what stood there was taken away', async () => {

@@ -3,7 +3,7 @@ import type { Database } from 'better-sqlite3';
 import { SUMMED_DOCUMENTS } from '../documents';
 import { SUMMED_ENTRIES } from '../entries';
 import { SUMMED_READINGS } from '../readings';
-import { chainLink, NO_LINE, rowSum, rowSums, type Canonical, type SummedTable } from './rowSums';
+import { chainLink, rowSum, type Canonical, type SummedTable } from './rowSums';
 
 /** A row or a document by its place in the record. */
 export interface NamedRow {
@@ -81,11 +81,4 @@ export function brokenLines(db: Database): string[] {
     before = row.chain;
   }
   return [...broken];
-}
-
-/** Gives every row of a file of before there were checksums its own. */
-export function sumAll(db: Database): void {
-  const sums = rowSums(db);
-  const rows = TABLES.flatMap((summed) => [...rowsOf(db, summed)]).sort(([a], [b]) => a - b);
-  for (const [seq, , kind, ...values] of rows) sums.add(seq, kind, values, NO_LINE);
 }

@@ -49,7 +49,7 @@ export function mended(
   const body = changed.reduce<unknown>((one, field) => withField(one, field, texts[field.field] ?? ''), entry.body);
   const row = isRowName(entry.kind);
   const named = row ? put(body, ['id'], name) : body;
-  const read = (BODIES[entry.kind].schema as z.ZodType).safeParse(named);
+  const read = (BODIES[entry.kind] as z.ZodType).safeParse(named);
   const [issue] = read.error?.issues ?? [];
   if (issue) throw refuse(issue.path.join('.'), issue.message);
   return { ...entry, ...(!row && { version: name }), body: read.data } as Entry;

@@ -23,8 +23,3 @@ export const newReadBack = z
   .meta({ id: 'NewReadBack' });
 
 export type NewReadBack = z.output<typeof newReadBack>;
-/** A body of an older version as it is today. */
-export const upgradeReadBack = (old: unknown): unknown => {
-  const { zeroingId, ...body } = z.looseObject({ zeroingId: z.string() }).parse(old);
-  return { ...body, of: { kind: 'setting', zeroingId } };
-};

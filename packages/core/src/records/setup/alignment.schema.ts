@@ -72,8 +72,3 @@ export const alignment = z
   .meta({ id: 'Alignment' });
 
 export type Alignment = z.output<typeof alignment>;
-/** A body of an older version as it is today. */
-export const upgradeAlignment = (old: unknown): unknown => {
-  const body = z.looseObject({ task: z.string() }).parse(old);
-  return body.task === 'level' ? { ...body, rotarySense: body.rotarySense === 1 ? -1 : 1 } : body;
-};

@@ -102,23 +102,3 @@ export const datumPlan = z
 export type Feature = z.output<typeof feature>;
 export type LocalDatum = z.output<typeof localDatum>;
 export type DatumPlan = z.output<typeof datumPlan>;
-
-/** A skew once stood with its angle; it stands by the touches it came from now. */
-function carriedByReadings(old: unknown): unknown {
-  const plan = z.looseObject({ carried: z.looseObject({ from: z.string() }).nullable() }).parse(old);
-  if (!plan.carried) return plan;
-  const { from, ...told } = plan.carried;
-  return { ...plan, carried: { from, readings: [], told } };
-}
-
-/** Half of a search's last step was not taken once: what Z was set to then stays. */
-function halfKept(old: unknown): unknown {
-  const { heights, ...plan } = z
-    .looseObject({ heights: z.looseObject({ step: z.number().optional() }).optional() })
-    .parse(old);
-  if (!heights) return plan;
-  return { ...plan, heights: heights.step === undefined ? heights : { ...heights, keepsGauge: true } };
-}
-/** A body of an older version as it is today. */
-export const upgradeDatumPlan = (old: unknown, from: number): unknown =>
-  halfKept(from < 2 ? carriedByReadings(old) : old);

@@ -42,8 +42,3 @@ export const gauge = z
   .meta({ id: 'Gauge' });
 
 export type Gauge = z.output<typeof gauge>;
-/** A body of an older version as it is today. */
-export const upgradeGauge = (old: unknown): unknown => {
-  const { measured: _, offsets: _offsets, tir: _tir, u: _u, checkedOn: _on, ...body } = z.looseObject({}).parse(old);
-  return body;
-};

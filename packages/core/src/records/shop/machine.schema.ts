@@ -90,12 +90,3 @@ export const machine = z
 export type RotaryAxis = z.output<typeof rotaryAxis>;
 export type AnswerForm = z.output<typeof answerForm>;
 export type Machine = z.output<typeof machine>;
-/** A body of an older version as it is today. */
-export const upgradeMachine = (old: unknown): unknown => {
-  const body = z
-    .looseObject({ axes: z.object({ x: z.looseObject({}), y: z.looseObject({}), z: z.looseObject({}) }) })
-    .parse(old);
-  const bare = ({ backlash: _, ...axis }: Record<string, unknown>) => axis;
-  const { x, y, z: up } = body.axes;
-  return { ...body, axes: { x: bare(x), y: bare(y), z: bare(up) } };
-};

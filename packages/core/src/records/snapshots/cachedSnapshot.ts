@@ -1,4 +1,4 @@
-import { KINDS } from '../kinds/kinds';
+import { kindVersions } from '../kinds/kindVersions';
 import type { Snapshot } from './snapshot';
 
 /** A setup as a device keeps it: with the version of every kind it was written by. */
@@ -9,6 +9,6 @@ export interface KeptSnapshot {
 
 /** A setup to be kept on the device. */
 export const toCachedSnapshot = (snapshot: Snapshot): KeptSnapshot => ({
-  kinds: Object.fromEntries(Object.values(KINDS).map(({ name, version }) => [name, version])),
+  kinds: kindVersions(),
   snapshot,
 });

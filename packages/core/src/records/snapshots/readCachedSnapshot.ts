@@ -1,24 +1,19 @@
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, KINDS, ROW_KINDS, ROW_NAMES, type KindName } from '../kinds/kinds';
 import type { KeptSnapshot } from './cachedSnapshot';
-import { BODIES } from '../kinds/schemas';
+import { readBody } from '../kinds/readBody';
 import type { Snapshot } from './snapshot';
-import { parseStored } from '../kinds/storedBody';
-import type { z } from 'zod';
 
 /**
- * A kept setup as the kinds have it today: documents are parsed, so that a new field with a default reaches them;
- * rows, which may be many, only where their kind has changed. Undefined where it is no longer understood: then it is
+ * A kept setup as the kinds have it: documents are parsed, so that a new field with a default reaches them; rows, which
+ * may be many, only where their kind is another. Undefined where it is no longer understood: then it is
  * fetched again.
  */
 export function fromCachedSnapshot(kept: unknown): Snapshot | undefined {
   try {
     const { kinds, snapshot } = kept as KeptSnapshot;
     const fields = snapshot as unknown as Record<string, unknown>;
-    const read = (name: KindName, body: unknown): unknown => {
-      const { schema, upgrade } = BODIES[name];
-      const from = kinds[name] ?? 1;
-      return parseStored(schema as z.ZodType, from < KINDS[name].version && upgrade ? upgrade(body, from) : body);
-    };
+    // A kind that was not there when it was kept has no version: it stands as before it is first saved.
+    const read = (name: KindName, body: unknown): unknown => readBody(name, kinds[name] ?? KINDS[name].version, body);
     const next: Record<string, unknown> = { ...fields };
     for (const name of DOCUMENT_NAMES) {
       const { field, shows } = DOCUMENT_KINDS[name];

@@ -16,7 +16,7 @@ const lists = (of: 'shop' | 'setup'): Record<string, z.ZodType> =>
   Object.fromEntries(
     (Object.keys(KINDS) as KindName[])
       .filter((name) => KINDS[name].of === of && name !== 'plan')
-      .map((name) => [KINDS[name].collection, z.array(BODIES[name].schema as z.ZodType).default([])]),
+      .map((name) => [KINDS[name].collection, z.array(BODIES[name] as z.ZodType).default([])]),
   );
 
 export const shopFile = z

@@ -1,4 +1,3 @@
-import { BODIES } from '../../records/kinds/schemas';
 import { EMPTY_DATUM_PLAN } from '../../records/setup/datumPlan';
 import type { NewCalibration } from '../../records/shop/calibration';
 import { newCalibration } from '../../records/shop/calibration.schema';
@@ -134,23 +133,6 @@ describe('a search by steps', () => {
     expect(length?.result.uncertainty.parts.filter(({ name }) => name.startsWith('step of the search'))).toHaveLength(
       2,
     );
-  });
-
-  test('that was set up before half of it was taken stays as it was', () => {
-    const old = {
-      ways: {},
-      known: {},
-      onMyWord: [],
-      carried: null,
-      local: [],
-      heights: { surface: 0, lift: 0, step: 0.1 },
-    };
-    const plan = BODIES.datumPlan.schema.parse(BODIES.datumPlan.upgrade?.(old, 2));
-    expect(plan.heights).toMatchObject({ step: 0.1, keepsGauge: true });
-    const touched = BODIES.datumPlan.schema.parse(
-      BODIES.datumPlan.upgrade?.({ ...old, heights: { surface: 0, lift: 0 } }, 2),
-    );
-    expect(touched.heights?.keepsGauge).toBeUndefined();
   });
 
   test('is judged by what depths may be off, once that was told', () => {

@@ -1,4 +1,3 @@
-import { BODIES } from '../../records/kinds/schemas';
 import type { RowEntry } from '../../records/kinds/entry';
 import type { Snapshot } from '../../records/snapshots/snapshot';
 import { plateWords, rowTrouble } from '../../messages/zAndTools/readBack';
@@ -122,13 +121,5 @@ describe('a touch plate in the control', () => {
     expect(entry(measured(12.42), entered(12.42)).agrees).toBe(true);
     expect(plateWords(entry(entered(12)), 'mm')).toMatch(/Measure it: it is not known which is right/);
     expect(plateWords(entry(), 'mm')).toBe('Marked 12.700 mm, not measured.');
-  });
-});
-
-test('a read-back from before rows and plates could be is one of a setting', () => {
-  const old = { id: 'r', zeroingId: 'z', shown: 1, source: { by: 'typed', text: '1', unit: 'mm' }, at: AT };
-  expect(BODIES.readBack.schema.parse(BODIES.readBack.upgrade?.(old, 1)).of).toEqual({
-    kind: 'setting',
-    zeroingId: 'z',
   });
 });
