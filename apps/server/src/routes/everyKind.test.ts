@@ -221,6 +221,13 @@ describe.each(ROW_NAMES)('a %s', (name) => {
   });
 
   if (of === 'setup') {
+    test('is what its setup was last changed by', async () => {
+      const later = new Date(Date.now() + 60_000).toISOString();
+      await post(name, { ...ROWS[name], [name === 'reading' ? 'takenAt' : 'at']: later }).expect(201);
+      const { body } = await request(server.app).get('/api/setups').expect(200);
+      expect((body as { id: string; changedAt: string }[]).find(({ id }) => id === SETUP)?.changedAt).toBe(later);
+    });
+
     test('of a setup there is not is not found', async () => {
       await post(name, ROWS[name], 'nobody').expect(404);
     });

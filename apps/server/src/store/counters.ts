@@ -1,6 +1,7 @@
 import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import { sameTouchPoint } from '@zero-point/core/state/basis/sameTouchPoint';
 import type { RowEntry } from '@zero-point/core/records/kinds/entry';
+import { loggedAt } from '@zero-point/core/records/kinds/merge';
 import type { Repeatability, SetupSummary } from '@zero-point/core/records/snapshots/snapshot';
 import type { Axis } from '@zero-point/core/schema/quantities';
 import type { Database } from 'better-sqlite3';
@@ -194,15 +195,15 @@ function takeReading(counted: Counted, columns: ReadingColumns, tables: Tables):
 function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): void {
   const { setupId } = entry;
   const setup = tallyOf(counted, setupId);
+  setup.changedAt = latest(setup.changedAt, loggedAt(entry));
   switch (entry.kind) {
     case 'reading':
       takeReading(counted, columnsOf(setupId, entry.body), tables);
       return;
     case 'strike': {
-      const { readingId, action, at } = entry.body;
+      const { readingId, action } = entry.body;
       const place = counted.places.get(readingId);
       const struck = action === 'strike';
-      setup.changedAt = latest(setup.changedAt, at);
       if (!place || place.struck === struck) return;
       place.struck = struck;
       setup.readings += struck ? -1 : 1;
@@ -215,15 +216,17 @@ function take(counted: Counted, entry: RowEntry, seq: number, tables: Tables): v
     case 'zeroing': {
       const { axis, at, form } = entry.body;
       const last = setup.axes[axis];
-      setup.changedAt = latest(setup.changedAt, at);
       if (!last || last.at < at || (last.at === at && last.seq < seq))
         setup.axes[axis] = { at, seq, lost: form === 'lost' };
       return;
     }
     case 'check':
     case 'sweep':
-      setup.changedAt = latest(setup.changedAt, entry.body.at);
-      return;
+    case 'readBack':
+    case 'interruption':
+    case 'programCheck':
+    case 'measurement':
+    case 'firstPart':
     case 'calibration':
     case 'reckoning':
       return;
