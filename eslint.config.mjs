@@ -105,6 +105,14 @@ export default [
     },
   },
   {
+    // A kind that is added is handled wherever kinds are told apart.
+    files: ['packages/core/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+    },
+  },
+  {
     // A text of any length is read in a time that grows with it, and no faster.
     files: ['packages/**/*.ts', 'apps/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', '**/*.case.ts'],

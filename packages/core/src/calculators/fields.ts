@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound, type GaugeKind } from '../metrology/gaugeKinds';
 import { formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from '../messages/basis/verdict';
 import type { CalculatorField, CalculatorLine, CalculatorReader, CalculatorValues } from './form';
@@ -62,25 +62,28 @@ type Finder = (typeof FINDERS)[number];
 const finderNamed = (name: string | undefined): Finder => FINDERS.find((one) => one === name) ?? 'spring-finder';
 
 /** What is between contact and face, where something is: typed always, since nothing there is a figure too. */
-const BETWEEN: Readonly<Partial<Record<Finder, string>>> = {
-  pin: 'Feeler gauge between, 0 for none',
-  paper: 'Thickness of the paper',
-};
+/** What may be between the finder, or the cutter in its place, and the face. */
+const between = (finder: Finder): string | undefined =>
+  GAUGE_FACTS[finder].withFeeler
+    ? 'Feeler gauge between, 0 for none'
+    : isRound(finder)
+      ? undefined
+      : 'Thickness of the paper';
 
 const isTurning = (finder: Finder): boolean => GAUGE_FACTS[finder].spin !== 'standing';
 
 /** Finder, and what must be known of it: no more than its kind has. */
 export const finderFields = ({ finder: name }: CalculatorValues): CalculatorField[] => {
   const finder = finderNamed(name);
-  const between = BETWEEN[finder];
+  const thickness = between(finder);
   return [
     choiceField(
       'finder',
       'With',
       FINDERS.map((value) => ({ value, label: FINDER_NAMES[value] })),
     ),
-    lengthField('diameter', finder === 'paper' ? 'Cutter diameter' : 'Contact diameter', '10', '0.375'),
-    ...(between === undefined ? [] : [lengthField('feeler', between)]),
+    lengthField('diameter', isRound(finder) ? 'Contact diameter' : 'Cutter diameter', '10', '0.375'),
+    ...(thickness === undefined ? [] : [lengthField('feeler', thickness)]),
     ...(isTurning(finder) ? [optionalLengthField('tir', 'Its run-out')] : []),
   ];
 };
@@ -95,7 +98,7 @@ export function touchOf(read: CalculatorReader) {
   return {
     contact: {
       diameter: read.length('diameter'),
-      feeler: BETWEEN[kind] === undefined ? 0 : read.length('feeler'),
+      feeler: between(kind) === undefined ? 0 : read.length('feeler'),
       tir: isTurning(kind) ? (read.optionalLength('tir') ?? 0) : 0,
       spin,
     },

@@ -2,7 +2,8 @@ import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import type { ChooseMethodInput, ChooseMethodOutput } from './chooseMethod.schema';
-import { METHOD_FACTS, methodOf, type Method } from './method';
+import type { Method } from '../metrology/gaugeKindFacts';
+import { METHOD_FACTS, methodOf } from './method';
 
 type Gauge = ChooseMethodInput['gauges'][number];
 type Ranked = ChooseMethodOutput['ranked'][number];

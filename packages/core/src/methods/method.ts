@@ -1,21 +1,6 @@
-import type { GaugeKind } from '../metrology/gaugeKinds';
+import type { Method } from '../metrology/gaugeKindFacts';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
 import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, METHOD_CAUTIONS, type Caution } from '../cautions/caution';
-
-/** The ways to find where something is, each by the kinds of gauge it needs. */
-export const METHODS = [
-  'spring-finder',
-  'bearing-finder',
-  'pin-feeler',
-  'cutter-paper',
-  'cutter-feeler',
-  'contact-light',
-  'touch-plate',
-  'probe',
-  'indicator',
-  'plug',
-] as const;
-
-export type Method = (typeof METHODS)[number];
 
 /** What a method can find; a corner and a middle are found face by face. */
 export type Reach = 'faces' | 'rounds';
@@ -181,18 +166,5 @@ export const METHOD_FACTS: Readonly<Record<Method, MethodFacts>> = {
   },
 };
 
-const METHOD_OF: Readonly<Partial<Record<GaugeKind, Method>>> = {
-  'spring-finder': 'spring-finder',
-  'bearing-finder': 'bearing-finder',
-  'contact-light': 'contact-light',
-  probe: 'probe',
-  pin: 'pin-feeler',
-  paper: 'cutter-paper',
-  feeler: 'cutter-feeler',
-  'touch-plate': 'touch-plate',
-  indicator: 'indicator',
-  plug: 'plug',
-};
-
 /** The method a kind of gauge is worked by sideways; undefined for those that find heights or measure only. */
-export const methodOf = (kind: GaugeKind): Method | undefined => METHOD_OF[kind];
+export const methodOf = (kind: GaugeKind): Method | undefined => GAUGE_FACTS[kind].method ?? undefined;

@@ -1,7 +1,8 @@
 import { GAUGE_KINDS } from '../metrology/gaugeKinds';
 import { chooseMethod } from './chooseMethod';
 import type { ChooseMethodInput } from './chooseMethod.schema';
-import { METHOD_FACTS, METHODS, methodOf } from './method';
+import { METHODS } from '../metrology/gaugeKindFacts';
+import { METHOD_FACTS, methodOf } from './method';
 
 const gauge = (id: string, kind: ChooseMethodInput['gauges'][number]['kind'], u: number) => ({
   id,

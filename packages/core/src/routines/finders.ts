@@ -181,7 +181,7 @@ export const BALL_TRUED: Routine = {
   name: 'ball-trued',
   title: 'Ball trued to the spindle',
   about: 'by its screws, an indicator at the ball, read again once they are tight',
-  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  suits: (subject) => subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].hasTip,
   needs: () => [
     { kind: 'gauge', key: 'indicator', label: 'Indicator', of: ['indicator'] },
     { kind: 'length', key: 'allowed', label: 'Largest run-out allowed, TIR', start: 0.004 },

@@ -5,7 +5,7 @@ import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
 import { sizeOf, touchU } from '../state/gauges/contactSize';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
 import { ALIGNMENT_CAUTIONS, CALIBRATION_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
-import type { GaugeKind } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isInstrument } from '../metrology/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';
 import {
   gaugesOfKinds,
@@ -23,9 +23,6 @@ import {
 } from './routine';
 import { underTool } from './underTool';
 
-const MEASURED: readonly GaugeKind[] = ['touch-plate', 'block', 'feeler', 'paper', 'pin', 'master-tool', 'ring'];
-const INSTRUMENTS: readonly GaugeKind[] = ['caliper', 'micrometer', 'bore-gauge', 'indicator'];
-
 const nameOf = (subject: RoutineSubject): string =>
   subject.kind === 'gauge'
     ? subject.gauge.name
@@ -38,7 +35,8 @@ export const BY_INSTRUMENT: Routine = {
   name: 'by-instrument',
   title: 'Its size by caliper or micrometer',
   about: 'at several places, opening the instrument each time',
-  suits: (subject) => subject.kind === 'cutter' || (subject.kind === 'gauge' && MEASURED.includes(subject.gauge.kind)),
+  suits: (subject) =>
+    subject.kind === 'cutter' || (subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].byInstrument),
   needs: () => [{ kind: 'gauge', key: 'with', label: 'Measured with', of: ['micrometer', 'caliper', 'bore-gauge'] }],
   asks: ({ subject }) => [
     {
@@ -83,10 +81,15 @@ const instrumentOf = (instrument: KnownGauge) => ({
 /** So many blocks are asked for. */
 const MOST_BLOCKS = 5;
 
-/** Blocks that a scale is held against, the shortest first. */
+/** Whether it measures from inside alone: it has no zero of its own, and is held against rings. */
+const isInside = ({ kind }: KnownGauge): boolean => {
+  const { measures } = GAUGE_FACTS[kind];
+  return measures.includes('inside') && !measures.includes('outside');
+};
+
+/** Blocks that a scale is held against, the shortest first; rings where it measures from inside. */
 const blocksFor = ({ subject, gauges }: Pick<RoutineState, 'subject' | 'gauges'>): KnownGauge[] => {
-  const kinds: GaugeKind[] = subject.kind === 'gauge' && subject.gauge.kind === 'bore-gauge' ? ['ring'] : ['block'];
-  return gaugesOfKinds(gauges, kinds)
+  return gaugesOfKinds(gauges, [subject.kind === 'gauge' && isInside(subject.gauge) ? 'ring' : 'block'])
     .sort((a, b) => sizeOf(a) - sizeOf(b))
     .slice(0, MOST_BLOCKS);
 };
@@ -96,10 +99,10 @@ export const AGAINST_BLOCKS: Routine = {
   name: 'against-blocks',
   title: 'What it reads at blocks',
   about: 'each block of the shop, and with nothing between',
-  suits: (subject) => subject.kind === 'gauge' && INSTRUMENTS.includes(subject.gauge.kind),
+  suits: (subject) => subject.kind === 'gauge' && isInstrument(subject.gauge.kind),
   needs: () => [],
   asks: (state) => [
-    ...(ownGauge(state).kind === 'bore-gauge'
+    ...(isInside(ownGauge(state))
       ? []
       : [
           {
@@ -127,7 +130,7 @@ export const AGAINST_BLOCKS: Routine = {
     return mapResult(state, {
       resolution: own.resolution ?? 0.01,
       methodSd: touchU(own) / 2,
-      zero: own.kind === 'bore-gauge' ? 0 : toldMean(state, 'zero'),
+      zero: isInside(own) ? 0 : toldMean(state, 'zero'),
       more: 'What is measured with it carries this with it, in its ±.',
     });
   },

@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { armOffset } from '../calibration/armOffset';
 import { heightMaster } from '../calibration/heightMaster';
 import { calibrateProbeInRing } from '../calibration/probeInRing';
@@ -33,10 +34,10 @@ export const IN_RING: Routine = {
   name: 'in-ring',
   title: 'Probe in a ring',
   about: 'its effective radius, and its offset from the spindle',
-  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  suits: (subject) => subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].hasTip,
   needs: ({ subject }) => [
     // An electronic edge finder needs no control: it lights on any machine.
-    subject.kind === 'gauge' && subject.gauge.kind === 'probe' ? controlledNeed : machineNeed,
+    subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].ownLength ? controlledNeed : machineNeed,
     { kind: 'gauge', key: 'ring', label: 'Ring; see its marking', of: ['ring'] },
     {
       kind: 'choice',
@@ -131,7 +132,7 @@ export const PROBE_LENGTH: Routine = {
   name: 'probe-length',
   title: 'Its length on a block',
   about: 'against a master tool of known length, on one surface',
-  suits: (subject) => subject.kind === 'gauge' && subject.gauge.kind === 'probe',
+  suits: (subject) => subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].ownLength,
   needs: () => [
     controlledNeed,
     { kind: 'gauge', key: 'master', label: 'Master tool of known length', of: ['master-tool'] },
@@ -206,7 +207,7 @@ export const ON_ARM: Routine = {
   name: 'on-arm',
   title: 'Its offset on an arm',
   about: 'sensor and cutter on one surface',
-  suits: (subject) => subject.kind === 'gauge' && ['probe', 'contact-light'].includes(subject.gauge.kind),
+  suits: (subject) => subject.kind === 'gauge' && GAUGE_FACTS[subject.gauge.kind].hasTip,
   needs: () => [
     machineNeed,
     { kind: 'gauge', key: 'under', label: 'Under the cutter', of: ['feeler', 'block', 'paper'] },

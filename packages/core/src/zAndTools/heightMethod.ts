@@ -1,6 +1,7 @@
 import { HEIGHT_CAUTIONS, type Caution } from '../cautions/caution';
 import type { ToolKind } from '../records/values/toolKinds';
-import type { GaugeKind } from '../metrology/gaugeKinds';
+import type { HeightMethodName } from '../metrology/gaugeKindFacts';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
 
 /** How a kind of gauge finds a height: what it is called, what is done with it, and what to mind. */
 export interface HeightMethod {
@@ -30,7 +31,7 @@ const SPRUNG: HeightMethod = {
   cautions: [HEIGHT_CAUTIONS.comeSlowly, HEIGHT_CAUTIONS.gaugeOff],
 };
 
-const METHODS: Readonly<Partial<Record<GaugeKind, HeightMethod>>> = {
+const HEIGHT_METHOD_FACTS: Readonly<Record<HeightMethodName, HeightMethod>> = {
   block: STILL,
   feeler: { ...STILL, words: 'feeler' },
   paper: {
@@ -71,7 +72,8 @@ export const cautionsWhere = ({ cautions }: HeightMethod, sits: keyof typeof AWA
   cautions.map((one) => (one === HEIGHT_CAUTIONS.gaugeOff ? AWAY[sits] : one));
 
 /** How a gauge finds heights; what is not known is taken as a block, the most careful way. */
-export const heightMethod = (kind: GaugeKind | undefined): HeightMethod => (kind && METHODS[kind]) ?? STILL;
+export const heightMethod = (kind: GaugeKind | undefined): HeightMethod =>
+  HEIGHT_METHOD_FACTS[(kind && GAUGE_FACTS[kind].heightMethod) ?? 'block'];
 
 /** Where on a tool to touch, so that no cutting edge is chipped and the right length is found. */
 export function touchPlaceOnTool(kind: ToolKind | undefined, teeth: number | undefined): string {

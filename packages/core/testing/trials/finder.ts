@@ -1,5 +1,6 @@
 import type { Point } from '../../src/geometry/point';
-import { METHOD_FACTS, type Method } from '../../src/methods/method';
+import type { Method } from '../../src/metrology/gaugeKindFacts';
+import { METHOD_FACTS } from '../../src/methods/method';
 import type { Chance } from '../../src/metrology/chance';
 import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gaugeKinds';
 import type { Approach } from '../../src/schema/quantities';

@@ -1,5 +1,5 @@
 import type { Chance } from '../../src/metrology/chance';
-import type { Method } from '../../src/methods/method';
+import type { Method } from '../../src/metrology/gaugeKindFacts';
 import type { GaugeKind } from '../../src/metrology/gaugeKinds';
 import type { Hidden } from '../../src/practice/mill/hiddenTruth';
 import type { Between, Contact } from '../../src/practice/mill/millSpec';

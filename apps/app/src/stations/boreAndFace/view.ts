@@ -1,16 +1,14 @@
+import { GAUGE_FACTS, isInstrument, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import type { Bore, CutPlan } from '@zero-point/core/records/setup/cutPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { boreAnswer, measuringU } from '@zero-point/core/state/boreAndFace/bore';
 
-/** Kinds of gauge that measure a bore, the surest first: a micrometer spans what lies between its anvils, not a bore. */
-const MEASURES_BORES = ['bore-gauge', 'caliper'] as const;
+/** Whether it measures a bore by hand: a micrometer spans what lies between its anvils, not a bore. */
+const measuresBores = (kind: GaugeKind): boolean => isInstrument(kind) && GAUGE_FACTS[kind].measures.includes('inside');
 
 /** The shop's own gauges that measure a bore; with the one that this bore was measured with until now. */
 export const boreGauges = ({ gauges }: SetupState, until?: string) =>
-  gauges.filter(
-    ({ id, kind, retiredOn }) =>
-      id === until || (retiredOn === undefined && MEASURES_BORES.some((one) => one === kind)),
-  );
+  gauges.filter(({ id, kind, retiredOn }) => id === until || (retiredOn === undefined && measuresBores(kind)));
 
 /** What the Bore screen shows of the bore in hand. */
 export interface BoreView extends ReturnType<typeof boreAnswer> {

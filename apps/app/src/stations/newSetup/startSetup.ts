@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
 import type { Machine } from '@zero-point/core/records/shop/machine';
@@ -63,15 +63,9 @@ const untoldPart = (id: string, unit: LengthUnit): Part => {
   return { id, name: 'Part', material: '', size: of, holes: [], untold: ['x', 'y', 'z'] };
 };
 
-/** What is made up for a shop that has none: size in each unit. */
-const NEW_GAUGES = {
-  'spring-finder': { mm: 10, in: 0.375 },
-  block: { mm: 10, in: 0.5 },
-  paper: { mm: 0.1, in: 0.004 },
-} as const;
-
-const newGauge = (id: string, kind: keyof typeof NEW_GAUGES, unit: LengthUnit): Gauge => {
-  const figure = NEW_GAUGES[kind][unit];
+/** What is made up for a shop that has none. */
+const newGauge = (id: string, kind: GaugeKind, unit: LengthUnit): Gauge => {
+  const figure = GAUGE_FACTS[kind].start[unit];
   const size = unit === 'mm' ? figure : figure * INCH;
   const told = `${figure} ${unit}`;
   return { id, name: `${capitalize(GAUGE_FACTS[kind].name)} ${told}`, kind, nominal: size };

@@ -6,9 +6,10 @@ import { saveMachine } from '../../commands/saveMachine';
 import type { Machine } from '@zero-point/core/records/shop/machine.schema';
 import { MACHINE_KINDS, startingMachine } from '@zero-point/core/shop/startingMachine';
 import type { LengthUnit } from '@zero-point/core/units/unit';
+import { INCH } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
 import { capitalize } from '@zero-point/core/messages/basis/grammar';
-import { type GaugeKind, GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 
 /** Keeps a gauge; what it was measured to be stands apart, and is not saved with it. */
 export const saveGauge = (shop: Versioned, gauge: Gauge): void => saveThing(shop, 'gauge', gaugeSchema.parse(gauge));
@@ -59,7 +60,7 @@ export function addMachine(shop: Shop, kind: Machine['kind'], units: LengthUnit)
 /** A new gauge of a kind, with figures to start from. */
 export function addGauge(shop: Shop, kind: GaugeKind, units: LengthUnit): string {
   const id = uuidv7();
-  const { name } = GAUGE_FACTS[kind];
+  const { name, start } = GAUGE_FACTS[kind];
   const inch = units === 'in';
   const indicator = inch
     ? { resolution: 0.0127, perTurn: 1.27, range: 6.35 }
@@ -68,7 +69,7 @@ export function addGauge(shop: Shop, kind: GaugeKind, units: LengthUnit): string
     id,
     name: capitalize(name),
     kind,
-    nominal: kind === 'indicator' ? 0 : inch ? 12.7 : 10,
+    nominal: inch ? start.in * INCH : start.mm,
     ...(kind === 'indicator' && indicator),
   });
   return id;

@@ -2,7 +2,7 @@ import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Cutter } from '@zero-point/core/records/shop/cutter';
 import type { Holding } from '@zero-point/core/records/shop/workholdingList';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, hasSize } from '@zero-point/core/metrology/gaugeKinds';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';
@@ -74,7 +74,7 @@ export function thingFacts(shop: Shop, kept: ShopThing, unit: LengthUnit): strin
       const about = GAUGE_FACTS[gauge.kind].name;
       if (gauge.kind === 'indicator') return `${about}, lines of ${size(gauge.resolution ?? 0.01)}`;
       // What only measures has no size of its own.
-      if (gauge.nominal === 0) return about;
+      if (!hasSize(gauge.kind)) return about;
       return gauge.measured === undefined
         ? `${about}, marked ${size(gauge.nominal)}`
         : `${about}, marked ${size(gauge.nominal)}, measures ${size(gauge.measured)}`;

@@ -1,13 +1,10 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
+import { gaugesOfKinds } from '@zero-point/core/routines/routine';
+import { gaugeKindsWith, isInstrument } from '@zero-point/core/metrology/gaugeKinds';
+import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/state/holes/holes';
 import type { Face } from '@zero-point/core/records/values/subject';
 import type { HoleOf, MeasuredThing } from '@zero-point/core/records/log/measurement';
-
-/** Kinds of gauge that measure a part: first what measures any of it, then what is surer where it fits. */
-const MEASURES = ['caliper', 'micrometer', 'bore-gauge', 'probe'] as const;
-
-/** A hole's size is taken from inside, which a micrometer can't; everything else from outside, which a bore gauge can't. */
-const cannot = (kind: MeasureKind): (typeof MEASURES)[number] => (kind === 'size' ? 'micrometer' : 'bore-gauge');
 
 export type MeasureKind = MeasuredThing['kind'];
 
@@ -27,13 +24,14 @@ export interface MeasureDraft {
   gaugeId: string | undefined;
 }
 
-/** The shop's own gauges that measure such a thing. */
-export const measuringGauges = ({ gauges }: SetupState, what: MeasureKind) =>
-  gauges
-    .filter(
-      ({ kind, retiredOn }) => retiredOn === undefined && kind !== cannot(what) && MEASURES.some((one) => one === kind),
-    )
-    .sort((a, b) => MEASURES.findIndex((one) => one === a.kind) - MEASURES.findIndex((one) => one === b.kind));
+/** Where a thing is measured from: a hole's size from inside, everything else from outside. */
+const sideOf = (kind: MeasureKind) => (kind === 'size' ? 'inside' : 'outside');
+
+/** The shop's own gauges that measure such a thing: instruments before what stands in the spindle. */
+export function measuringGauges({ gauges }: SetupState, what: MeasureKind): KnownGauge[] {
+  const kinds = gaugeKindsWith(({ measures }) => measures.includes(sideOf(what)));
+  return gaugesOfKinds(gauges, [...kinds.filter(isInstrument), ...kinds.filter((kind) => !isInstrument(kind))]);
+}
 
 /** Every hole in hand that can be picked on the drawing. */
 export const allHoles = (book: SetupState): Hole[] =>

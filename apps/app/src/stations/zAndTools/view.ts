@@ -14,7 +14,7 @@ import {
 } from '@zero-point/core/zAndTools/heightMethod';
 import { gapOf, gaugeSits, gaugeSeatPlaces } from '@zero-point/core/state/gauges/gaugeSeat';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
-import type { GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';
@@ -144,7 +144,8 @@ export function heightsView(book: SetupState, tool: number): HeightsView {
     arrives: method.arrives,
     askSits: gauge && sits === undefined ? gaugeSeatPlaces(gauge) : undefined,
     blocked: blockedBy(book, gauge, isReference, zero !== undefined && zero.readings.at(-1)?.source.by !== 'control'),
-    typedAs: isReference && hasController(book.machine) && gauge && TRIPS.includes(gauge.kind) ? TYPED_AS : ['scale'],
+    typedAs:
+      isReference && hasController(book.machine) && gauge && GAUGE_FACTS[gauge.kind].tripsCycle ? TYPED_AS : ['scale'],
     subject,
     approach: heightApproach(method),
     next: keeps ? next : undefined,
@@ -156,9 +157,6 @@ const probeForms = (book: SetupState, zero: ZZeroAnswer, format: LengthFormat): 
   zZeroForms(book, zero, format)
     .filter(({ form }) => form === 'preset')
     .map((form) => ({ ...form, done: 'Log Z set for the probe' }));
-
-/** Gauges that a control's own cycle can be tripped by. */
-const TRIPS: readonly GaugeKind[] = ['probe', 'touch-plate', 'setter', 'contact-light'];
 
 /** Why a tool cannot be touched yet. */
 function blockedBy(

@@ -1,7 +1,7 @@
 import type { SetupState } from '../../state/basis/setupState';
 import { contactInUse, needsCutter } from '../../state/gauges/contactSize';
 import { gaugeAt } from '../../state/basis/setupState';
-import type { GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
 import type { TouchReading } from '../../records/log/reading';
 import { formatLengthUnit } from '../../units/formatLength';
 
@@ -11,8 +11,7 @@ export const TYPED_AS = ['scale', 'result', 'zero'] as const;
 export type TypedAs = (typeof TYPED_AS)[number];
 
 /** What a control has taken off of what tripped its cycle. */
-const takenOff = (kind: GaugeKind | undefined): string =>
-  kind === 'touch-plate' ? 'plate' : kind === 'setter' ? 'setter' : kind === 'contact-light' ? 'contact' : 'ball';
+const takenOff = (kind: GaugeKind | undefined): string => (kind ? GAUGE_FACTS[kind].takenOff : 'ball');
 
 /** What is typed of a touch, by what touches: "the control’s result, plate already off". */
 export function typedAsName(as: TypedAs, kind: GaugeKind | undefined): string {

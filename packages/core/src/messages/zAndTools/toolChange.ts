@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { SetupState } from '../../state/basis/setupState';
 import { keptSpotGauge } from '../../state/gauges/spotGauge';
 import { spotMoved, touchOffPoint, type SpotFigure, type ZSetter } from '../../state/toolChange/touchOffPoint';
@@ -24,7 +25,10 @@ export const spotPlaceRefused = (place: SpotPlace): string | undefined =>
     : undefined;
 
 /** Whether a wire and clip go with what is put on the spot. */
-export const hasClip = (book: SetupState): boolean => keptSpotGauge(book)?.kind === 'touch-plate';
+export function hasClip(book: SetupState): boolean {
+  const gauge = keptSpotGauge(book);
+  return gauge !== undefined && GAUGE_FACTS[gauge.kind].isPlate;
+}
 
 /** What is put on the spot, in words: "touch plate". */
 export const spotGaugeWords = (book: SetupState): string => heightMethod(keptSpotGauge(book)?.kind).words;

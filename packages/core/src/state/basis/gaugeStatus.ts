@@ -11,19 +11,8 @@ export type GaugeStatus =
   | { state: 'voided'; since: string; why: VoidedBy }
   | { state: 'never' };
 
-/** What makes a gauge of a kind known: its size, or, of what has none, how it reads. */
-const KNOWN_BY: Readonly<Partial<Record<GaugeKind, readonly CalibrationFound['what'][]>>> = {
-  indicator: ['errors', 'touch'],
-  caliper: ['errors', 'touch'],
-  micrometer: ['errors', 'touch'],
-  'bore-gauge': ['errors', 'touch'],
-  plug: ['run-out', 'size'],
-};
-
-const SIZES: readonly CalibrationFound['what'][] = ['size', 'offsets', 'radii'];
-
 /** What makes a gauge of a kind known. */
-export const knownBy = (kind: GaugeKind): readonly CalibrationFound['what'][] => KNOWN_BY[kind] ?? SIZES;
+export const knownBy = (kind: GaugeKind): readonly CalibrationFound['what'][] => GAUGE_FACTS[kind].calibratedBy;
 
 const DAY = 86_400_000;
 

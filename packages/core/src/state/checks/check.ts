@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { TouchReading } from '../../records/log/reading';
 import { unitOf } from '../../records/values/source';
@@ -66,12 +67,13 @@ function possible(
     reading.feeler,
     setup.feeler,
     ...gauges
-      .filter(({ kind }) => kind === 'feeler')
+      .filter(({ kind }) => GAUGE_FACTS[kind].goesBetween)
       .map((one) => one.measured ?? one.nominal)
       .slice(0, 1),
   );
+  const isPlate = use !== undefined && GAUGE_FACTS[use.gauge.kind].isPlate;
   const plate =
-    use?.gauge.kind === 'touch-plate' && use.gauge.measured !== undefined
+    isPlate && use.gauge.measured !== undefined
       ? { entered: use.gauge.nominal, measured: use.gauge.measured }
       : undefined;
   return {
@@ -79,7 +81,7 @@ function possible(
     ...(use && { radius: use.contact.diameter / 2 + use.contact.feeler }),
     ...(feeler > 0 && { feeler }),
     ...(plate && { plate }),
-    ...(use?.gauge.kind === 'touch-plate' && !plate && { plateUnmeasured: true }),
+    ...(isPlate && !plate && { plateUnmeasured: true }),
     ...(machine.kind === 'dials' && dial && { perTurn: dial.perTurn }),
     ...(backlash && { backlash: backlash.value }),
   };

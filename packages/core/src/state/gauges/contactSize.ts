@@ -14,7 +14,7 @@ export const sizeOf = (gauge: KnownGauge): number => gauge.measured ?? gauge.nom
 
 /** What a gauge puts between tool and surface, mm: a plate what it adds on Z, a probe nothing, since its length is its tool's. */
 export const thicknessOf = (gauge: KnownGauge): number =>
-  gauge.kind === 'probe' ? 0 : (gauge.offsets?.z ?? sizeOf(gauge));
+  GAUGE_FACTS[gauge.kind].ownLength ? 0 : (gauge.offsets?.z ?? sizeOf(gauge));
 
 /** Standard uncertainty of where a touch with it trips, mm: the shop's own figure, else the kind's default. */
 export const touchU = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].touchU;
@@ -105,7 +105,7 @@ export function contactInUse(
     gauge,
     contact: { diameter: cutter.diameter, feeler: between + use.feeler, tir: 0, spin: 'standing' },
     // What is taken for paper and plates is of the whole way of touching, a marked cutter with it.
-    sizeU: gauge.kind === 'feeler' ? Math.hypot(sizeU(gauge), cutter.u) : sizeU(gauge),
+    sizeU: GAUGE_FACTS[gauge.kind].sizeUWithCutter ? sizeU(gauge) : Math.hypot(sizeU(gauge), cutter.u),
   };
 }
 

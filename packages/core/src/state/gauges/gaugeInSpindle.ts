@@ -1,18 +1,6 @@
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { SetupState } from '../basis/setupState';
 import { gaugeSits } from './gaugeSeat';
-
-/** Gauges that are held in the spindle as they touch. */
-const HELD: readonly GaugeKind[] = [
-  'spring-finder',
-  'bearing-finder',
-  'contact-light',
-  'probe',
-  'pin',
-  'indicator',
-  'plug',
-  'master-tool',
-];
 
 /** How fast a finder turns where its maker says nothing, rpm. */
 export const MOST_RPM = { turning: 1000, slow: 150 } as const;
@@ -29,10 +17,12 @@ export function gaugeInSpindle(book: SetupState): { name: string; mostRpm: numbe
       undefined,
     );
   const gauge = last && book.gauges.find(({ id }) => id === last.gaugeId);
-  if (!last || !gauge || !HELD.includes(gauge.kind)) return undefined;
+  if (!last || !gauge || !GAUGE_FACTS[gauge.kind].inSpindle) return undefined;
   // A height may be found with it on an arm or under the tool: then a tool is in the spindle.
   const sits =
-    last.on === 'scale' && last.axis === 'z' && gauge.kind !== 'master-tool' ? gaugeSits(book, gauge) : 'spindle';
+    last.on === 'scale' && last.axis === 'z' && GAUGE_FACTS[gauge.kind].size !== 'length'
+      ? gaugeSits(book, gauge)
+      : 'spindle';
   if (sits === 'arm' || sits === 'under') return undefined;
   if (last.on === 'dial' && last.subject.kind === 'run-out') return undefined;
   if (book.checks.some(({ at }) => at > last.takenAt)) return undefined;

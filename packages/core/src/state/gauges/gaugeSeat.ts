@@ -1,19 +1,11 @@
-import type { GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { GaugeSits } from '../../records/setup/datumPlan';
 import type { SetupState } from '../basis/setupState';
 import { thicknessOf } from './contactSize';
 import type { KnownGauge } from '../basis/calibratedGauge';
 
-/** Where gauges of a kind may sit when they find a height; asked where there is more than one. */
-const PLACES: Readonly<Partial<Record<GaugeKind, readonly GaugeSits[]>>> = {
-  probe: ['spindle', 'arm'],
-  'contact-light': ['spindle', 'arm', 'under'],
-};
-
-const UNDER: readonly GaugeSits[] = ['under'];
-
 /** Places a gauge may sit at; one alone where its kind leaves no doubt. */
-export const gaugeSeatPlaces = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => PLACES[kind] ?? UNDER;
+export const gaugeSeatPlaces = ({ kind }: Pick<KnownGauge, 'kind'>): readonly GaugeSits[] => GAUGE_FACTS[kind].seats;
 
 /** Where a gauge sits; undefined where that was not entered yet, and it could be anywhere. */
 export function gaugeSits({ datumPlan }: Pick<SetupState, 'datumPlan'>, gauge: KnownGauge): GaugeSits | undefined {

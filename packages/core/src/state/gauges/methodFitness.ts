@@ -43,7 +43,7 @@ export function unfitReason(
       return `This spindle runs no slower than ${leastRpm} rpm, and this finder no faster than ${most}: it would be thrown.`;
   }
   const material = part.material.toLowerCase();
-  if (gauge.kind === 'contact-light' && INSULATORS.some((word) => material.includes(word)))
+  if (GAUGE_FACTS[gauge.kind].needsConduction && INSULATORS.some((word) => material.includes(word)))
     return `${part.material.charAt(0).toUpperCase()}${part.material.slice(1)} does not conduct: its lamp stays dark.`;
   if (feature?.kind === 'round' && isRound(gauge.kind)) {
     const round = roundsOf(part).find(({ id }) => id === feature.of);

@@ -1,4 +1,4 @@
-import type { GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
 import type { Gauge } from '../../records/shop/gauge';
 import type { SetupState } from '../basis/setupState';
 import { allReadingsOf, lastZeroing } from '../basis/activeRecords';
@@ -12,15 +12,13 @@ export const keptSpotGauge = (book: SetupState): KnownGauge | undefined => {
   return own && isUnderTool(own.kind) ? own : undefined;
 };
 
-const UNDER: readonly GaugeKind[] = ['block', 'feeler', 'paper', 'touch-plate', 'setter'];
-
-const isUnderTool = (kind: GaugeKind): boolean => UNDER.includes(kind);
+const isUnderTool = (kind: GaugeKind): boolean => GAUGE_FACTS[kind].onTouchOffPoint !== 'never';
 
 /**
  * Solid, and met from above by a probe and a cutter alike, so both meet the same height. A block is not: a cutter is raised past
  * it, and stands up to a step above the top that the probe touches.
  */
-const RIGID: readonly GaugeKind[] = ['touch-plate'];
+const isMetAlike = (kind: GaugeKind): boolean => GAUGE_FACTS[kind].onTouchOffPoint === 'alike';
 
 /**
  * Gauges that can be put on the spot. Where the probe set Z it must be a plate: a sprung setter, a strip of paper and a block
@@ -28,13 +26,13 @@ const RIGID: readonly GaugeKind[] = ['touch-plate'];
  */
 export const spotGauges = (book: SetupState, setter: ZSetter | undefined): Gauge[] =>
   book.gauges.filter(
-    ({ kind, retiredOn }) => retiredOn === undefined && (setter === 'probe' ? RIGID : UNDER).includes(kind),
+    ({ kind, retiredOn }) => retiredOn === undefined && (setter === 'probe' ? isMetAlike : isUnderTool)(kind),
   );
 
 /** Whether what is on the spot now can be met by the probe and by cutters alike. */
 export const spotFitsProbe = (book: SetupState): boolean => {
   const gauge = keptSpotGauge(book);
-  return gauge !== undefined && RIGID.includes(gauge.kind);
+  return gauge !== undefined && isMetAlike(gauge.kind);
 };
 
 /**

@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import { isTouch } from '../../records/log/reading';
 import type { NewReadBack } from '../../records/log/readBack';
 import { INCH } from '../../units/unit';
@@ -73,7 +74,7 @@ function likelyEntry(book: SetupState, plate: KnownGauge, entered: number, size:
   const near = (would: number) => Math.abs(entered - would) <= NEAR * would;
   if (near(size * INCH) || near(size / INCH)) return 'unit';
   const other = book.gauges.find(
-    (one) => one.id !== plate.id && one.kind === 'touch-plate' && (near(one.nominal) || near(thicknessOf(one))),
+    (one) => one.id !== plate.id && GAUGE_FACTS[one.kind].isPlate && (near(one.nominal) || near(thicknessOf(one))),
   );
   return other && { plate: other.name };
 }

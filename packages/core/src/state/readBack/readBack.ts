@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { Axis } from '../../schema/quantities';
 import type { Zeroing } from '../../records/log/zeroing';
 import { radiusBefore, touchBefore } from '../datum/previousContact';
@@ -72,7 +73,7 @@ function slipsOf(book: SetupState, axis: Axis, setting: Zeroing, shown: number):
   const radius = radiusBefore(book, axis, setting);
   const gauge = before && book.gauges.find(({ id }) => id === before.gaugeId);
   const thickness = axis === 'z' && gauge ? sizeOf(gauge) : 0;
-  const plate = gauge?.kind === 'touch-plate' ? gauge.nominal - sizeOf(gauge) : 0;
+  const plate = gauge && GAUGE_FACTS[gauge.kind].isPlate ? gauge.nominal - sizeOf(gauge) : 0;
   const lift = airCut(book).asked || (setting.lift ?? 0);
   const others = settingsOf(book, axis).filter(
     ({ id, place }) => id !== setting.id && place.workOffset !== setting.place.workOffset,

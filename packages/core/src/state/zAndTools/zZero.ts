@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import { isTouch, type TouchReading } from '../../records/log/reading';
 import type { Zeroing } from '../../records/log/zeroing';
 import { answerWith, type StateAnswer } from '../gauges/answer';
@@ -55,7 +56,9 @@ const ofThisCutter = (book: SetupState, tool: number, { cutterId, takenAt: at }:
 /** Whether the tool itself touched: not what stands in the spindle or on an arm in its place, nor a cycle of the control. */
 function byTool(book: SetupState, { gaugeId, source }: TouchReading): boolean {
   const gauge = book.gauges.find(({ id }) => id === gaugeId);
-  return source.by !== 'control' && gauge?.kind !== 'probe' && (!gauge || gaugeSits(book, gauge) === 'under');
+  return (
+    source.by !== 'control' && (!gauge || (!GAUGE_FACTS[gauge.kind].ownLength && gaugeSits(book, gauge) === 'under'))
+  );
 }
 
 /** A tool was touched off, and is not what it was then: another has its number, or it was ground since. */
@@ -91,7 +94,8 @@ function zZeroOf(book: SetupState): ZZeroAnswer | undefined {
   if (!gauge || gap === undefined || top === undefined) return undefined;
   const readings = inForce.filter((reading) => sameUse(book, reading, last));
   const step = byControl ? undefined : stepPast(book, gauge);
-  const direct = byControl || (gap === 0 && (gaugeSits(book, gauge) === 'spindle' || gauge.kind === 'probe'));
+  const direct =
+    byControl || (gap === 0 && (gaugeSits(book, gauge) === 'spindle' || GAUGE_FACTS[gauge.kind].ownLength));
   const relation = direct && !byControl ? probeRelation(book, gauge) : undefined;
   const touched = zZero({
     readings: readings.map(({ value }) => value),
@@ -141,7 +145,7 @@ export function zSetByProbe(book: SetupState, { subject, at }: Pick<Zeroing, 'su
   // A control with a table takes the probe's length off itself; one without knows only the probe.
   if (!last || !gauge || (last.source.by === 'control' && keepsTable(book.machine.habits.toolLengthSchool)))
     return false;
-  const inSpindle = gauge.kind === 'probe' || gaugeSits(book, gauge) === 'spindle';
+  const inSpindle = GAUGE_FACTS[gauge.kind].ownLength || gaugeSits(book, gauge) === 'spindle';
   return inSpindle && probeRelation(book, gauge) === undefined;
 }
 

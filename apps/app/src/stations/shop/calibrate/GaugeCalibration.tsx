@@ -103,11 +103,7 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
       <VoidCalibration
         of={{ kind: 'gauge', gaugeId: gauge.id }}
         name={gauge.name}
-        ways={
-          ['probe', 'contact-light'].includes(gauge.kind)
-            ? ['crash', 'dropped', 'new-stylus']
-            : ['dropped', 'crash', 'repaired']
-        }
+        ways={GAUGE_FACTS[gauge.kind].hasTip ? ['crash', 'dropped', 'new-stylus'] : ['dropped', 'crash', 'repaired']}
       />
     </View>
   );

@@ -1,6 +1,6 @@
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
-import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, GAUGE_KINDS, hasSize } from '@zero-point/core/metrology/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';
@@ -48,7 +48,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
         options={GAUGE_KINDS.map((kind) => ({ value: kind, label: GAUGE_FACTS[kind].name }))}
         onChange={(kind) => keep({ kind })}
       />
-      {!isIndicator && (
+      {hasSize(gauge.kind) && (
         <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
           <LengthField
             label="Marked size"
@@ -68,7 +68,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
           />
         </View>
       )}
-      {!isIndicator && (
+      {hasSize(gauge.kind) && (
         <OptionalLengthField
           label="That size is known to ±"
           hint="From its certificate or calibration, at 95 %. Leave empty for the usual value of its kind."
@@ -78,7 +78,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
           check={notNegative}
         />
       )}
-      {gauge.kind === 'touch-plate' && (
+      {facts.isPlate && (
         <View style={{ gap: 6 }}>
           <AppText kind="note" tone="soft">
             A corner plate adds its own wall on each axis; a plain plate its thickness.

@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { airCut } from '@zero-point/core/state/zAndTools/airCut';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
@@ -224,7 +225,7 @@ export function HeightFields({ book }: { book: SetupState }) {
 /** A plate is only as thick as it measures: asked for once, with what the difference would have done. */
 export function PlateCheck({ book }: { book: SetupState }) {
   const { gauges, setup } = book;
-  const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && kind === 'touch-plate');
+  const plate = gauges.find(({ id, kind }) => id === setup.heightGaugeId && GAUGE_FACTS[kind].isPlate);
   if (!plate) return null;
   const unit = setup.units;
   const byController = hasController(book.machine);

@@ -1,3 +1,4 @@
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
 import { askWords } from '@zero-point/core/messages/basis/grammar';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';
@@ -156,7 +157,7 @@ function typedAsOf(
   if (slot?.subject.kind === 'standing' && feature.kind === 'round' && roundWay(book, feature.of) === 'cycle')
     return ['result', 'zero'];
   const controller = hasController(book.machine);
-  const trips = method && ['probe', 'touch-plate', 'contact-light'].includes(method.gauge.kind);
+  const trips = method && GAUGE_FACTS[method.gauge.kind].tripsCycle;
   if (!controller || !trips || !slot || slot.dial || slot.subject.kind !== 'face') return ['scale'];
   // A cycle that sets a corner's zero shows each axis by itself; one of a middle is no face's own.
   const each = feature.kind === 'face' || (feature.kind === 'corner' && !slot.across);

@@ -35,11 +35,11 @@ function gaugeFor(book: SetupState, feature: Feature, slot: Slot | undefined): K
 /** Feeler or paper besides what touches, mm: none where a feeler itself is what stands between, or the contact is the centre. */
 export function feelerBeside({ setup }: SetupState, { kind }: KnownGauge): number {
   const method = methodOf(kind);
-  return kind === 'feeler' || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
+  return GAUGE_FACTS[kind].goesBetween || !method || METHOD_FACTS[method].contact === 'centre' ? 0 : setup.feeler;
 }
 
 /** A pin is felt for by a feeler: whether one is between is said with it. */
-export const besideFeeler = ({ kind }: KnownGauge): boolean => kind === 'pin';
+export const besideFeeler = ({ kind }: KnownGauge): boolean => GAUGE_FACTS[kind].withFeeler;
 
 /** Finder in a feature's slot, as it is worked and said; nothing where no gauge is chosen. */
 export function methodView(book: SetupState, feature: Feature, slot: Slot | undefined): MethodView | undefined {
