@@ -1,18 +1,15 @@
-import { millimetresPer } from '@zero-point/core/units/unit';
-import { hasController } from '@zero-point/core/records/shop/machine';
 import type { Machine } from '@zero-point/core/records/shop/machine';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { View } from 'react-native';
 import { Fold } from '../../../answer/Fold';
 import { Choice } from '../../../controls/Choice';
-import { DialectChoice } from '../../../controls/DialectChoice';
 import { UnitChoice } from '../../../controls/UnitChoice';
-import { FieldRow } from '../../../keypad/FieldRow';
-import { CountField, LengthsField, OptionalLengthField, TextField } from '../../../keypad/Fields';
+import { TextField } from '../../../keypad/Fields';
 import { AppText } from '../../../theme/AppText';
 import { LinkButton } from '../../../controls/LinkButton';
 import { CalibrationSummary } from '../calibrate/CalibrationSummary';
 import { AxisFields } from './AxisFields';
+import { AnswerHabits, HomingFields, LimitFields } from './machineGroups';
 import { RotaryFields } from './RotaryFields';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Shop } from '../../../api/queries';
@@ -22,32 +19,10 @@ import { MachineTools } from './MachineTools';
 
 const AXES = ['x', 'y', 'z'] as const;
 
-const positiveAll = (values: readonly number[]) =>
-  values.length > 8
-    ? 'At most 8 steps.'
-    : values.every((mm) => mm > 0)
-      ? undefined
-      : 'Every step must be greater than zero.';
-
-type Limits = NonNullable<Machine['limits']>;
-
-const LIMITS: readonly { field: keyof Limits; label: string }[] = [
-  { field: 'leastRpm', label: 'Slowest, rpm' },
-  { field: 'mostRpm', label: 'Fastest, rpm' },
-];
-
-/** A limit kept, or taken out where it is 0. */
-function withLimit(limits: Limits | undefined, field: keyof Limits, value: number): Limits {
-  const { [field]: _, ...rest } = limits ?? {};
-  return value > 0 ? { ...rest, [field]: value } : rest;
-}
-
 /** Everything of a machine; what most people need comes first. */
 export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: Shop }) {
   const keep = (change: Partial<Machine>) => saveMachine(shop, { ...machine, ...change });
-  const habits = (change: Partial<Machine['habits']>) => keep({ habits: { ...machine.habits, ...change } });
   const { units } = machine;
-  const byController = hasController(machine);
   return (
     <View style={{ gap: 16 }}>
       <TextField
@@ -92,30 +67,7 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
       <Fold title="Link: read its figures instead of typing">
         <MachineLink machineId={machine.id} unit={units} />
       </Fold>
-      <Fold title="How answers are shown" open>
-        <Choice
-          label="First answer shown. The others follow."
-          value={machine.habits.answerFirst}
-          options={[
-            { value: 'preset', label: 'Set the scale, still touching' },
-            { value: 'move', label: 'Raise, move, zero' },
-            { value: 'work-offset', label: 'Work offset' },
-          ]}
-          onChange={(answerFirst) => habits({ answerFirst })}
-        />
-        <Choice
-          label="Tool lengths are kept"
-          value={machine.habits.toolLengthSchool}
-          options={[
-            { value: 'reference-tool', label: 'against a reference tool' },
-            { value: 'touch-part', label: 'by touching off on the part' },
-            { value: 'true-length', label: 'as true lengths' },
-            { value: 'touch-every-change', label: 'touched off at every change' },
-          ]}
-          onChange={(toolLengthSchool) => habits({ toolLengthSchool })}
-        />
-        {byController && <DialectChoice value={machine.habits.dialect} onChange={(dialect) => habits({ dialect })} />}
-      </Fold>
+      <AnswerHabits machine={machine} onChange={keep} />
       <Choice
         label="It moves along"
         value={machine.without?.[0] ?? 'all'}
@@ -126,78 +78,8 @@ export function MachineFields({ machine, shop }: { machine: KnownMachine; shop: 
         ]}
         onChange={(without) => keep({ without: without === 'all' ? undefined : [without] })}
       />
-      <Fold title="Homing, jogging and work offsets" open={byController}>
-        <Choice
-          label="When it is switched on"
-          value={machine.homing ?? 'none'}
-          options={[
-            { value: 'none', label: 'Zero is lost' },
-            { value: 'homes', label: 'Homes to switches' },
-            { value: 'absolute', label: 'Position is known' },
-          ]}
-          onChange={(homing) => keep({ homing })}
-        />
-        <Choice
-          label="Rapid moves (G0) in X and Y"
-          value={machine.rapids ?? 'not-known'}
-          options={[
-            { value: 'not-known', label: 'Not known' },
-            { value: 'straight', label: 'In a straight line' },
-            { value: 'each-axis', label: 'each axis at full speed' },
-          ]}
-          onChange={(rapids) => keep({ rapids: rapids === 'not-known' ? undefined : rapids })}
-        />
-        <LengthsField
-          label="Jog steps, with ; between"
-          hint="For raising to a gauge in known steps."
-          unit={units}
-          chosen
-          value={machine.jogSteps ?? []}
-          onCommit={(jogSteps) => keep({ jogSteps: [...jogSteps] })}
-          check={positiveAll}
-        />
-        <TextField
-          label="Work offsets it has, with a blank between"
-          hint="As named on the control. Leave empty if it has none."
-          value={(machine.workOffsets ?? []).join(' ')}
-          onCommit={(text) => keep({ workOffsets: text.split(/\s+/).filter((name) => name !== '') })}
-          check={(text) =>
-            text.split(/\s+/).some((name) => name.length > 12) ? 'A name has at most 12 characters.' : undefined
-          }
-        />
-      </Fold>
-      <Fold title="Spindle and feed: what it can do">
-        <FieldRow>
-          {LIMITS.map(({ field, label }) => (
-            <CountField
-              key={field}
-              label={label}
-              value={Math.round(machine.limits?.[field] ?? 0)}
-              onCommit={(value) => keep({ limits: withLimit(machine.limits, field, value) })}
-              check={(value) => (value <= 100_000 ? undefined : 'At most 100000.')}
-            />
-          ))}
-          <CountField
-            label={`Feed, ${units}/min`}
-            value={Math.round((machine.limits?.mostFeed ?? 0) / millimetresPer(units))}
-            onCommit={(value) => keep({ limits: withLimit(machine.limits, 'mostFeed', value * millimetresPer(units)) })}
-            check={(value) =>
-              value * millimetresPer(units) <= 100_000 ? undefined : 'That is too fast. Check the figure.'
-            }
-          />
-          {!hasController(machine) && (
-            <OptionalLengthField
-              label="Quill travel"
-              unit={units}
-              value={machine.limits?.quillTravel}
-              onCommit={(travel) => keep({ limits: withLimit(machine.limits, 'quillTravel', travel ?? 0) })}
-            />
-          )}
-        </FieldRow>
-        <AppText kind="note" tone="soft">
-          0 if not known: then quill depth is not checked.
-        </AppText>
-      </Fold>
+      <HomingFields machine={machine} onChange={keep} />
+      <LimitFields machine={machine} onChange={keep} />
       <Fold title="Its tools, by number">
         <MachineTools machine={machine} shop={shop} />
       </Fold>
