@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { sameBody } from '../records/sameBody';
 import { isBackedRow, type BackedDocument, type BackedRow, type ShopBackup } from '@zero-point/core/formats/shopBackup';
 import type { NewReading } from '@zero-point/core/records/log/reading';
 import type { RowEntry } from '@zero-point/core/records/kinds/entry';
@@ -23,9 +23,6 @@ export interface Restored {
   /** Left out, since they break a rule that every reading keeps: kind, name and why. */
   refused: string[];
 }
-
-const same = (a: unknown, b: unknown): boolean =>
-  isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
 
 /** Ends a transaction without keeping what was done in it. */
 class OnlyLooked extends Error {}
@@ -84,14 +81,14 @@ function bringDocument(store: Store, entry: BackedDocument, done: Restored): voi
   if (!here) {
     store.documents.put(kind, setupId, key, { version, body }, at);
     done.documents += 1;
-  } else if (same(here.body, body)) done.same += 1;
+  } else if (sameBody(here.body, body)) done.same += 1;
   else done.differ.push(`${KINDS[kind].title} “${nameOf(body) ?? (key || setupId)}”`);
 }
 
 function bringRow(store: Store, { kind, setupId, at, body }: BackedRow, done: Restored): void {
   const here = kind === 'reading' ? store.readings.get(body.id) : store.entries.get(body.id);
   if (here) {
-    if (here.setupId === setupId && same(here.body, body)) done.same += 1;
+    if (here.setupId === setupId && sameBody(here.body, body)) done.same += 1;
     else done.differ.push(`${KINDS[kind].title} “${body.id}”`);
     return;
   }

@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { sameBody } from './sameBody';
 import { FIRST_VERSION, NO_VERSION } from '@zero-point/core/records/kinds/kind';
 import {
   DOCUMENT_KINDS,
@@ -42,10 +42,6 @@ export interface News {
 
 const isConstraint = (error: unknown): boolean =>
   String((error as { code?: unknown } | null)?.code).startsWith('SQLITE_CONSTRAINT');
-
-/** Two bodies as the record tells them apart: by what they say, so that -0 is 0. */
-const sameBody = (a: unknown, b: unknown): boolean =>
-  isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
 
 /** Something new under a number that was settled before: it has come out of its order. */
 const settledBefore = (): Error => conflict('Another entry of this device came under this number. Nothing was stored.');

@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { sameBody } from './sameBody';
 import { setupFile, withOtherIds, type SetupFile } from '@zero-point/core/formats/setupFile';
 import type { Calibrated, NewCalibration } from '@zero-point/core/records/shop/calibration';
 import {
@@ -69,9 +69,6 @@ const THINGS = ['machine', 'part', 'gauge', 'cutter', 'holding'] as const;
 /** Kept under a machine's id. */
 const OF_MACHINE = ['magazine', 'toolTable'] as const;
 
-const same = (a: unknown, b: unknown): boolean =>
-  isDeepStrictEqual(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
-
 /**
  * Opens a setup's file in a shop: what the shop has already stays; what it has otherwise under the same id comes in beside
  * it under a new one. All of it or nothing.
@@ -105,9 +102,9 @@ function open(store: Store, file: ShopFile): string {
         OF_MACHINE.some((of) => {
           const sent = lists[DOCUMENT_KINDS[of].collection]?.find(({ id }) => id === thing.id);
           const kept = at(of, thing.id);
-          return sent !== undefined && kept !== undefined && !same(kept, sent);
+          return sent !== undefined && kept !== undefined && !sameBody(kept, sent);
         });
-      if (here !== undefined && (!same(here, thing) || machineLists))
+      if (here !== undefined && (!sameBody(here, thing) || machineLists))
         names.set(thing.id, freeId(store, name, thing.id));
     }
   const shop = withOtherIds(file, names);
@@ -138,7 +135,7 @@ function newcomers(store: Store, shop: ShopFile): Record<string, unknown[]> {
   }
   lists.calibrations = (lists.calibrations ?? []).map((row) => {
     const here = store.entries.get(row.id);
-    return here && !same(here.body, row) ? { ...row, id: `${row.id.slice(0, 54)}-${store.lastSeq()}` } : row;
+    return here && !sameBody(here.body, row) ? { ...row, id: `${row.id.slice(0, 54)}-${store.lastSeq()}` } : row;
   });
   const { setups: _, ...things } = lists;
   return things;

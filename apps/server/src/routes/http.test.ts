@@ -141,7 +141,7 @@ describe('reckoning without a setup', () => {
     const method = { resolution: 0.005, methodSd: 0.012 };
     const { body } = await request(server.app)
       .post('/api/reckon/tool-length')
-      .send({ reference: { tool: 1, z: { setTo: 10 } }, tool: 1, readings: [3], method, touchU: 0.01 })
+      .send({ reference: { tool: 1, z: { setTo: 10 } }, tool: 1, readings: [3], method, uTouch: 0.01 })
       .expect(422);
     expect(body).toMatchObject({ code: 'tool-is-reference', errors: [{ field: 'tool' }] });
     expect(body.detail).toMatch(/Choose another tool/);

@@ -140,7 +140,7 @@ function summary(
 const apartOf = ({ documents }: Tables, gaugeId: string): number =>
   4 * ownScatter(documents.get('gauge', '', gaugeId)?.body.kind);
 
-const ownScatter = (kind: GaugeKind | undefined): number => (kind ? GAUGE_FACTS[kind].touchU : Infinity);
+const ownScatter = (kind: GaugeKind | undefined): number => (kind ? GAUGE_FACTS[kind].uTouch : Infinity);
 
 function remembered<T>(known: Map<string, T>, key: string, look: () => T): T {
   const found = known.get(key) ?? look();

@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { REGISTRY } from '../registry/registry';
 import { centrePlug } from './centrePlug';
 import { centreSweep } from './centreSweep';
@@ -30,7 +31,7 @@ describe('a vise jaw along X', () => {
   test('rising to the right on the near side: turn counter-clockwise, tap the right end back 0.12', () => {
     const result = jawLine(jaw);
     expect(result.tap).toBeCloseTo(0.12, 12);
-    expect(result.angle).toBeCloseTo(-Math.atan(0.001) * (180 / Math.PI), 12);
+    expect(result.angle).toBeCloseTo(-Math.atan(0.001) * DEGREES, 12);
     expect(result.shouldRead).toBeCloseTo(0, 12);
     expect(result.reads).toBeCloseTo(0.12, 12);
     expect(result.state).toBe('off');
@@ -157,8 +158,8 @@ describe('a centring plug', () => {
     y: [57.99],
     nominal: { x: 62, y: 58 },
     method: { resolution: 0.005, methodSd: 0.01 },
-    touchU: 0.01,
-    sizeU: 0,
+    uTouch: 0.01,
+    uSize: 0,
     plugTir: 0.02,
     confirm: { by: 'word' as const },
     allowed: 0.05,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { allowed, placeReadings } from '../schema/indicator';
-import { length, nonNegativeLength } from '../schema/quantities';
+import { length, nonNegativeLength, standardU } from '../schema/quantities';
 import { notes } from '../schema/note';
 import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { touchMethod } from '../schema/touch';
@@ -12,7 +12,7 @@ export const centrePlugInput = z.object({
   /** The centre's nominal part coordinates, mm. */
   nominal: z.object({ x: length, y: length }),
   method: touchMethod,
-  touchU: nonNegativeLength,
+  uTouch: standardU,
   /** Run-out of the plug in its collet, total indicator reading, mm. */
   plugTir: nonNegativeLength,
   /** How it was confirmed: the run-out of a sweep afterwards, or the person's word. */

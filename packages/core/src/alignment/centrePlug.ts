@@ -15,13 +15,13 @@ import type { CentrePlugInput, CentrePlugOutput } from './centrePlug.schema';
  *
  * @example
  * centrePlug({ x: [62.01], y: [57.99], nominal: { x: 0, y: 0 }, method: { resolution: 0.005, methodSd: 0.01 },
- *   touchU: 0.01, plugTir: 0.02, confirm: { by: 'word' }, allowed: 0.05 }).centre // { x: 62.01, y: 57.99 }
+ *   uTouch: 0.01, plugTir: 0.02, confirm: { by: 'word' }, allowed: 0.05 }).centre // { x: 62.01, y: 57.99 }
  */
 export function centrePlug(input: CentrePlugInput): CentrePlugOutput {
   const { method, confirm, nominal } = input;
   const seen = { x: repeats(input.x, method), y: repeats(input.y, method) };
   const bySeating: BudgetPart[] = [
-    { name: 'seating of the plug', u: input.touchU, shape: 'normal' },
+    { name: 'seating of the plug', u: input.uTouch, shape: 'normal' },
     { name: 'run-out of the plug, standing', u: input.plugTir / Math.sqrt(8), shape: 'normal' },
   ];
   const bySweep: BudgetPart[] =

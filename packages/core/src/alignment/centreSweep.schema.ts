@@ -27,7 +27,7 @@ export const centreSweepOutput = z.object({
   form: z.number().nullable(),
   residuals: z.array(z.object({ angle: z.number(), residual: z.number() })),
   /** U of the position along each axis, mm. */
-  U: z.object({ x: z.number(), y: z.number() }),
+  U: z.object({ x: z.number(), y: z.number() }).meta({ description: 'U, mm at 95 %' }),
   state: inLineState,
   uncertainty,
   notes,

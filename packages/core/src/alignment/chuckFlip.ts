@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import { sumSection, type WorkingSection } from '../working/working';
@@ -5,8 +6,6 @@ import type { ChuckFlipInput, ChuckFlipOutput } from './chuckFlip.schema';
 import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 import { differenceUncertainty } from './opposite';
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * Packing for each millimetre off, under one jaw of a scroll: of three it shifts the work by two thirds of its thickness

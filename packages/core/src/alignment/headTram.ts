@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import { sumSection } from '../working/working';
@@ -7,8 +8,6 @@ import { alignOnLine } from './inLine';
 import { requireInRange } from './inRange';
 import { differenceUncertainty } from './opposite';
 import { angleSection } from './straighten';
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * Tram of a mill's head in one plane, by swinging an indicator over the table: lean = atan((m_high - m_low) / D).

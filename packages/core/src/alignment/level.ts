@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import { sumSection } from '../working/working';
@@ -6,8 +7,6 @@ import { requireInRange } from './inRange';
 import type { LevelInput, LevelOutput } from './level.schema';
 import { differenceUncertainty } from './opposite';
 import { angleSection } from './straighten';
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * A flat levelled about a rotary axis from two readings d apart: angle = atan(dm / d), right-handed about the axis. The

@@ -28,7 +28,7 @@ export const partSkewOutput = z.object({
   /** How the loose end must move across the axis to be tapped straight, mm. */
   tap: z.number(),
   /** U of the angle, degrees. */
-  angleU: z.number(),
+  angleU: z.number().meta({ description: 'U of the angle, degrees at 95 %' }),
   state: inLineState,
   uncertainty,
   tape: working,

@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS } from '../cautions/caution';
 import { mean } from '../metrology/mean';
 import type { PartSkewInput, PartSkewOutput } from './partSkew.schema';
@@ -21,7 +22,7 @@ export function partSkew(input: PartSkewInput): PartSkewOutput {
     angle: line.angle,
     error: line.error,
     tap: line.tap,
-    angleU: Math.atan(line.uncertainty.U / input.over) * (180 / Math.PI),
+    angleU: Math.atan(line.uncertainty.U / input.over) * DEGREES,
     state: line.state,
     uncertainty: line.uncertainty,
     tape: {

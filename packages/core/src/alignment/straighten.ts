@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { lineFit } from '../metrology/fits/lineFit';
 import { pooledVariance, type TouchMethod } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
@@ -5,8 +6,6 @@ import { Refusal } from '../problem/problem';
 import type { WorkingLine, WorkingSection } from '../working/working';
 import { sumSection } from '../working/working';
 import { alignOnLine, type InLine } from './inLine';
-
-const DEGREES = 180 / Math.PI;
 
 /** A face that ought to run along an axis: where it was found across that axis, at places along it. All mm. */
 export interface FaceLine {

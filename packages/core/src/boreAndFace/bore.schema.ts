@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { length, positiveLength, standardU } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 
 export const boreInput = z
@@ -19,7 +19,7 @@ export const boreInput = z
     counts: z.enum(['diameter', 'radius'], { error: 'must be diameter or radius' }),
     step: positiveLength,
     /** Standard uncertainty of measuring the bore, mm. */
-    measureU: nonNegativeLength,
+    uMeasured: standardU,
     /** Deepest cut, mm on the diameter. */
     mostCut: positiveLength.default(0.5),
   })

@@ -18,7 +18,7 @@ const input = (change: Partial<BoreInput> = {}): BoreInput => ({
   passes: LOG,
   counts: 'diameter',
   step: 0.0001,
-  measureU: 0.002,
+  uMeasured: 0.002,
   mostCut: 0.5,
   ...change,
 });
@@ -144,7 +144,7 @@ test('springy bars reach a band of 0.013 without going over in 99 of 100 cases, 
           passes: [...passes],
           counts: 'radius',
           step: 0.001,
-          measureU: 0.001,
+          uMeasured: 0.001,
           mostCut: 0.5,
         }).next?.set,
       bar,
@@ -205,7 +205,7 @@ describe('a spring kept from a bore before', () => {
     start: 25.4,
     counts: 'diameter',
     step: 0.0001,
-    measureU: 0.001,
+    uMeasured: 0.001,
     mostCut: 0.5,
   } as const;
   const kept = { k: 0.8, c: 0 };

@@ -28,15 +28,15 @@ const SURENESS: Readonly<Record<Spring['learned'], number>> = {
  * what the dial turns is on the diameter or the radius as it counts, and rounded down to its line.
  *
  * @throws Refusal when a pass was set or measured smaller than the bore already was by more than measuring can tell
- * @example bore({ low: 26, high: 26.0001, start: 25.4, passes: [{ set: 25.6, measured: 25.56 }, { set: 25.8, measured: 25.752 }, { set: 25.95, measured: 25.9104 }], counts: 'diameter', step: 0.0001, measureU: 0.001, mostCut: 0.5 }).next.set // 26.0224
+ * @example bore({ low: 26, high: 26.0001, start: 25.4, passes: [{ set: 25.6, measured: 25.56 }, { set: 25.8, measured: 25.752 }, { set: 25.95, measured: 25.9104 }], counts: 'diameter', step: 0.0001, uMeasured: 0.001, mostCut: 0.5 }).next.set // 26.0224
  */
 export function solveBore(input: BoreInput): BoreOutput {
-  const { low, high, start, passes, measureU, counts, step } = input;
+  const { low, high, start, passes, uMeasured, counts, step } = input;
   refuseShrinking(input);
   const now = passes.at(-1)?.measured ?? start;
   const target = (low + high) / 2;
   const left = target - now;
-  const spring = learnSpring(start, passes, measureU, input.kept);
+  const spring = learnSpring(start, passes, uMeasured, input.kept);
   const common = {
     now,
     left,
@@ -50,7 +50,7 @@ export function solveBore(input: BoreInput): BoreOutput {
       BORE_CAUTIONS.measureStopped,
     ],
   };
-  const measured = combine([{ name: 'measuring', u: Math.max(measureU, 1e-6), shape: 'normal' }]);
+  const measured = combine([{ name: 'measuring', u: Math.max(uMeasured, 1e-6), shape: 'normal' }]);
   const here: Working = {
     sections: [
       sumSection(
@@ -74,7 +74,7 @@ export function solveBore(input: BoreInput): BoreOutput {
   });
   if (now > high) return settled('over');
   if (now >= low) return settled('in-size');
-  if (left < STOP * measureU) return settled('stop-and-measure');
+  if (left < STOP * uMeasured) return settled('stop-and-measure');
 
   const asked = askedFor(input, left, spring);
   const unit = counts === 'radius' ? 2 * step : step;
@@ -90,7 +90,7 @@ export function solveBore(input: BoreInput): BoreOutput {
     passesLeft: asked.passesLeft,
     freePass: spring.learned !== 'not-yet' && 1 - spring.k > LARGE_SPRING,
     uncertainty: combine([
-      { name: 'measuring', u: measureU, shape: 'normal' },
+      { name: 'measuring', u: uMeasured, shape: 'normal' },
       {
         name: 'spring of the bar',
         u: Math.max(0, cut) * SURENESS[spring.learned],
@@ -172,10 +172,10 @@ function nextSections(
 }
 
 /** A bore only grows: a smaller figure is a slip. */
-function refuseShrinking({ start, passes, measureU }: BoreInput): void {
+function refuseShrinking({ start, passes, uMeasured }: BoreInput): void {
   passes.forEach(({ set, measured }, i) => {
     const before = i === 0 ? start : (passes[i - 1]?.measured ?? start);
-    if (measured < before - STOP * Math.max(measureU, 0.001) * 2)
+    if (measured < before - STOP * Math.max(uMeasured, 0.001) * 2)
       throw new Refusal({
         code: 'bore-shrank',
         field: `passes.${i}.measured`,

@@ -94,7 +94,7 @@ const STEP = { mm: 0.005, in: 0.00254 } as const;
 /** What is known of a touch by what touched. */
 export function touchOf(read: CalculatorReader) {
   const kind = finderNamed(read.text('finder'));
-  const { touchU, sizeU, spin } = GAUGE_FACTS[kind];
+  const { uTouch, uSize, spin } = GAUGE_FACTS[kind];
   return {
     contact: {
       diameter: read.length('diameter'),
@@ -102,9 +102,9 @@ export function touchOf(read: CalculatorReader) {
       tir: isTurning(kind) ? (read.optionalLength('tir') ?? 0) : 0,
       spin,
     },
-    method: { resolution: STEP[read.unit], methodSd: touchU },
-    touchU,
-    sizeU,
+    method: { resolution: STEP[read.unit], methodSd: uTouch },
+    uTouch,
+    uSize,
   };
 }
 

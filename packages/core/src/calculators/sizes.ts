@@ -8,7 +8,7 @@ import { calculate, type Calculator, type CalculatorReader } from './form';
 const MATERIALS = Object.keys(CUT_MATERIALS) as CutMaterialName[];
 
 /** Standard uncertainty of a measured bore until a gauge says better, mm. */
-const MEASURE_U = 0.005;
+const U_MEASURED = 0.005;
 
 function boreAdvice(advice: string, now: number, read: CalculatorReader): string {
   switch (advice) {
@@ -58,7 +58,7 @@ export const NEXT_BORE: Calculator = {
       passes,
       counts,
       step: read.unit === 'mm' ? 0.01 : 0.0127,
-      measureU: MEASURE_U,
+      uMeasured: U_MEASURED,
     });
     const { next, now, k, learned } = found;
     return {

@@ -38,8 +38,8 @@ const thicknessField = (kind: HeightGauge): CalculatorField => {
 
 /** What is known of a touch by what it is on. */
 function touchOf(read: CalculatorReader) {
-  const { touchU, sizeU } = GAUGE_FACTS[gaugeNamed(read.text('gauge'))];
-  return { method: { resolution: STEP[read.unit], methodSd: touchU }, touchU, sizeU };
+  const { uTouch, uSize } = GAUGE_FACTS[gaugeNamed(read.text('gauge'))];
+  return { method: { resolution: STEP[read.unit], methodSd: uTouch }, uTouch, uSize };
 }
 
 /** Z on a gauge of known thickness. */
@@ -102,14 +102,14 @@ export const TOOL_LENGTH: Calculator = {
   reckon: (read) => {
     const toolLength = REGISTRY['tool-length'];
     const reference = read.length('reference');
-    const { method, touchU } = touchOf(read);
+    const { method, uTouch } = touchOf(read);
     const { approach, cautions } = heightMethod(gaugeNamed(read.text('gauge')));
     const found = calculate(toolLength, {
       reference: { tool: 1, z: { readings: [reference] } },
       tool: 2,
       readings: typedReadings(read),
       method,
-      touchU,
+      uTouch,
     });
     const words = {
       shorter: 'shorter than the reference: minus',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength } from '../schema/quantities';
+import { expandedU, nonNegativeLength } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -9,10 +9,12 @@ export const armOffsetInput = z.object({
   /** Z shown when the cutter touches a gauge on the same surface, mm. */
   cutter: readings,
   /** That gauge's thickness, mm, 0 where the cutter touched the surface itself, and its U at 95 %. */
-  gauge: z.object({ thickness: nonNegativeLength, U: nonNegativeLength }),
+  gauge: z.object({ thickness: nonNegativeLength, U: expandedU }),
   method: touchMethod,
   /** Standard uncertainty of a touch with the sensor and with the cutter, mm. */
-  touchU: z.object({ sensor: nonNegativeLength, cutter: nonNegativeLength }),
+  uTouch: z
+    .object({ sensor: nonNegativeLength, cutter: nonNegativeLength })
+    .meta({ description: 'standard uncertainty of where each trips, mm' }),
 });
 
 export const armOffsetOutput = z.object({

@@ -11,10 +11,10 @@ import type { ArmOffsetInput, ArmOffsetOutput } from './armOffset.schema';
  *
  * @example
  * armOffset({ sensor: [-82.4], cutter: [-89.95], gauge: { thickness: 0.05, U: 0.002 },
- *   method: { resolution: 0.005, methodSd: 0.004 }, touchU: { sensor: 0.003, cutter: 0.01 } }).offset // 7.6
+ *   method: { resolution: 0.005, methodSd: 0.004 }, uTouch: { sensor: 0.003, cutter: 0.01 } }).offset // 7.6
  */
 export function armOffset(input: ArmOffsetInput): ArmOffsetOutput {
-  const { gauge, method, touchU } = input;
+  const { gauge, method, uTouch } = input;
   const seen = { sensor: repeats(input.sensor, method), cutter: repeats(input.cutter, method) };
   const section = sumSection(
     'Cutter above the surface when the sensor triggers',
@@ -31,7 +31,7 @@ export function armOffset(input: ArmOffsetInput): ArmOffsetOutput {
       ...(['sensor', 'cutter'] as const).flatMap((which) => [
         repeatPart(seen[which], method, `repeats, ${which}`),
         displayPart(seen[which], method, `display step, ${which}`),
-        { name: `${TOUCH_PART}, ${which}`, u: touchU[which], shape: 'normal' as const },
+        { name: `${TOUCH_PART}, ${which}`, u: uTouch[which], shape: 'normal' as const },
       ]),
       { name: 'size of the gauge', u: gauge.U / 2, shape: 'normal' },
     ]),

@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { harmonicFit } from '../metrology/fits/harmonicFit';
 import { pooledVariance } from '../metrology/touchBudget';
@@ -5,8 +6,6 @@ import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection } from '../working/working';
 import type { BallTrueInput, BallTrueOutput } from './ballTrue.schema';
-
-const DEGREES = 180 / Math.PI;
 
 /** Readings nearer together than this are one place, degrees. */
 const ONE_PLACE = 1;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength } from '../schema/quantities';
+import { expandedU, nonNegativeLength } from '../schema/quantities';
 import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings } from '../schema/touch';
 
@@ -11,7 +11,7 @@ export const byInstrumentInput = z.object({
     resolution: nonNegativeLength,
     sd: nonNegativeLength,
     /** U of the instrument itself at 95 %, as its check against blocks has it, mm. */
-    U: nonNegativeLength,
+    U: expandedU,
     /** What it reads over on a true length, mm: taken off. */
     error: z.number().min(-1).max(1).default(0),
   }),

@@ -7,10 +7,10 @@ import { heightMaster } from './heightMaster';
 import { calibrateProbeInRing } from './probeInRing';
 
 const method = { resolution: 0.001, methodSd: 0.002 };
-const touchU = 0.002;
+const uTouch = 0.002;
 
 describe('any finder by both sides of a block', () => {
-  const input = { towardPlus: [-5.006], towardMinus: [30.002], block: { size: 25, U: 0.001 }, method, touchU };
+  const input = { towardPlus: [-5.006], towardMinus: [30.002], block: { size: 25, U: 0.001 }, method, uTouch };
 
   test('25.000 touched at -5.006 and 30.002 leaves 10.008', () => {
     const found = finderByBlock(input);
@@ -37,7 +37,7 @@ describe('a probe in a ring', () => {
   };
 
   test('two orientations: centre, radius, and what a trigger toward each wall has to be moved by', () => {
-    const found = calibrateProbeInRing({ ring, x, method, touchU });
+    const found = calibrateProbeInRing({ ring, x, method, uTouch });
     expect(found.x.centre).toBeCloseTo(310, 9);
     expect(found.x.radius).toBeCloseTo(1.984, 9);
     expect(found.x.toward.plus).toBeCloseTo(1.986, 9);
@@ -47,15 +47,15 @@ describe('a probe in a ring', () => {
   });
 
   test('one orientation: the radius is known, the eccentricity is not', () => {
-    const found = calibrateProbeInRing({ ring, x: { first: x.first }, method, touchU });
+    const found = calibrateProbeInRing({ ring, x: { first: x.first }, method, uTouch });
     expect(found.x.radius).toBeCloseTo(1.984, 9);
     expect(found.x.eccentricity).toBeNull();
-    expect(found.uncertainty.U).toBeGreaterThan(calibrateProbeInRing({ ring, x, method, touchU }).uncertainty.U);
+    expect(found.uncertainty.U).toBeGreaterThan(calibrateProbeInRing({ ring, x, method, uTouch }).uncertainty.U);
   });
 
   test('two axes are averaged, the ring’s own U is not', () => {
     const sure = { resolution: 0, methodSd: 0 };
-    const found = calibrateProbeInRing({ ring: { ...ring, U: 0.008 }, x, y: x, method: sure, touchU: 0 });
+    const found = calibrateProbeInRing({ ring: { ...ring, U: 0.008 }, x, y: x, method: sure, uTouch: 0 });
     expect(found.radius).toBeCloseTo(1.984, 9);
     expect(found.uncertainty.u).toBeCloseTo(0.002, 12);
   });
@@ -65,20 +65,20 @@ describe('a probe in a ring', () => {
     ['walls the wrong way round', { x: { first: { plus: [299.4815], minus: [320.5145] } } }, /which wall each was/],
     ['two rings mixed', { x: { ...x, turned: { plus: [325.5185], minus: [304.9855] } } }, /in one ring, on one zero/],
   ])('%s is refused with the remedy', (_, change, words) => {
-    expect(() => calibrateProbeInRing({ ring, x, method, touchU, ...change })).toThrow(words);
+    expect(() => calibrateProbeInRing({ ring, x, method, uTouch, ...change })).toThrow(words);
   });
 });
 
 describe('a setter by its master, a probe by a block', () => {
   test('a master of 100 answering at -40 puts the bare gauge line at -140', () => {
     const known = { what: 'setter-by-master' as const, length: 100, U: 0.002 };
-    expect(heightMaster({ readings: [-40], known, method, touchU }).value).toBe(-140);
+    expect(heightMaster({ readings: [-40], known, method, uTouch }).value).toBe(-140);
   });
 
   test('a probe that answers 52.3 over a block of 10 on a surface at -100 is 142.3 long', () => {
     const known = { what: 'probe-by-block' as const, block: 10, surface: -100, U: 0.002 };
-    expect(heightMaster({ readings: [52.3], known, method, touchU }).value).toBeCloseTo(142.3, 9);
-    expect(() => heightMaster({ readings: [-95], known, method, touchU })).toThrow(/no longer than nothing/);
+    expect(heightMaster({ readings: [52.3], known, method, uTouch }).value).toBeCloseTo(142.3, 9);
+    expect(() => heightMaster({ readings: [-95], known, method, uTouch })).toThrow(/no longer than nothing/);
   });
 });
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { expandedU, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -10,9 +10,9 @@ export const finderByBlockInput = z.object({
   towardPlus: readings,
   towardMinus: readings,
   /** The block across those faces, mm, and its U at 95 %. */
-  block: z.object({ size: positiveLength, U: nonNegativeLength }),
+  block: z.object({ size: positiveLength, U: expandedU }),
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
 });
 
 export const finderByBlockOutput = z.object({

@@ -13,7 +13,7 @@ import type { FinderByBlockInput, FinderByBlockOutput } from './finderByBlock.sc
  * @throws Refusal when what is left for the finder is nothing or less
  * @example
  * finderByBlock({ towardPlus: [-5.006], towardMinus: [30.002], block: { size: 25, U: 0.001 },
- *   method: { resolution: 0.001, methodSd: 0.005 }, touchU: 0.005 }).diameter // 10.008
+ *   method: { resolution: 0.001, methodSd: 0.005 }, uTouch: 0.005 }).diameter // 10.008
  */
 export function finderByBlock(input: FinderByBlockInput): FinderByBlockOutput {
   const { towardPlus, towardMinus, block, method } = input;
@@ -44,7 +44,7 @@ export function finderByBlock(input: FinderByBlockInput): FinderByBlockOutput {
       return [
         repeatPart(seen[face], method, `repeats, ${name}`),
         displayPart(seen[face], method, `display step, ${name}`),
-        { name: `${TOUCH_PART}, ${name}`, u: input.touchU, shape: 'normal' },
+        { name: `${TOUCH_PART}, ${name}`, u: input.uTouch, shape: 'normal' },
       ];
     }),
     { name: `size of ${known}`, u: block.U / 2, shape: 'normal' },

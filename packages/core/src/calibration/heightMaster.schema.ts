@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { expandedU, length, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, repeatsResult, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -8,17 +8,17 @@ export const heightMasterInput = z.object({
   readings,
   /** What is known: a master tool on a setter, or a block under a probe, mm, and its U at 95 %. */
   known: z.discriminatedUnion('what', [
-    z.object({ what: z.literal('setter-by-master'), length: positiveLength, U: nonNegativeLength }),
+    z.object({ what: z.literal('setter-by-master'), length: positiveLength, U: expandedU }),
     z.object({
       what: z.literal('probe-by-block'),
       /** The block, and Z of the surface it stands on with the gauge line there, mm. */
       block: positiveLength,
       surface: length,
-      U: nonNegativeLength,
+      U: expandedU,
     }),
   ]),
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, mm' }),
 });
 
 export const heightMasterOutput = z.object({

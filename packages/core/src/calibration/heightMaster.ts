@@ -13,7 +13,7 @@ import type { HeightMasterInput, HeightMasterOutput } from './heightMaster.schem
  * @throws Refusal when a probe comes out no length at all
  * @example
  * heightMaster({ readings: [-40], known: { what: 'setter-by-master', length: 100, U: 0.002 },
- *   method: { resolution: 0.001, methodSd: 0.003 }, touchU: 0.003 }).value // -140
+ *   method: { resolution: 0.001, methodSd: 0.003 }, uTouch: 0.003 }).value // -140
  */
 export function heightMaster(input: HeightMasterInput): HeightMasterOutput {
   const { known, method } = input;
@@ -42,7 +42,7 @@ export function heightMaster(input: HeightMasterInput): HeightMasterOutput {
     value: section.total.value,
     repeats: seen,
     uncertainty: combine([
-      ...touchBudget(seen, method, { touchU: input.touchU, sizeU: 0 }),
+      ...touchBudget(seen, method, { uTouch: input.uTouch, uSize: 0 }),
       {
         name: known.what === 'setter-by-master' ? 'size of the master' : 'size of the block',
         u: known.U / 2,

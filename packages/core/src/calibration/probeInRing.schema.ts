@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { expandedU, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -13,11 +13,11 @@ const axisPairs = z.object({
 });
 
 export const probeInRingInput = z.object({
-  ring: z.object({ diameter: positiveLength, U: nonNegativeLength }),
+  ring: z.object({ diameter: positiveLength, U: expandedU }),
   x: axisPairs,
   y: axisPairs.optional(),
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
 });
 
 const axisResult = z.object({

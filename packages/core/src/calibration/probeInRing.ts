@@ -18,7 +18,7 @@ const scaled = (part: BudgetPart, factor: number): BudgetPart => ({ ...part, u: 
  *
  * @throws Refusal when the ring is smaller than the ball, or touches do not go together
  * @example
- * probeInRing({ ring: { diameter: 25.001, U: 0.001 }, method: { resolution: 0.001, methodSd: 0.002 }, touchU: 0.002,
+ * probeInRing({ ring: { diameter: 25.001, U: 0.001 }, method: { resolution: 0.001, methodSd: 0.002 }, uTouch: 0.002,
  *   x: { first: { plus: [320.5145], minus: [299.4815] }, turned: { plus: [320.5185], minus: [299.4855] } } }).x.radius // 1.984
  */
 export function calibrateProbeInRing(input: ProbeInRingInput): ProbeInRingOutput {
@@ -38,7 +38,7 @@ export function calibrateProbeInRing(input: ProbeInRingInput): ProbeInRingOutput
 }
 
 function alongAxis(
-  { ring, method, touchU }: ProbeInRingInput,
+  { ring, method, uTouch }: ProbeInRingInput,
   pairs: AxisPairs,
   axis: 'x' | 'y',
 ): { result: ProbeInRingOutput['x']; parts: BudgetPart[]; sections: WorkingSection[] } {
@@ -85,7 +85,7 @@ function alongAxis(
         return [
           scaled(repeatPart(pair[wall], method, `repeats, ${where}`), factor),
           scaled(displayPart(pair[wall], method, `display step, ${where}`), factor),
-          { name: `${TOUCH_PART}, ${where}`, u: touchU * factor, shape: 'normal' as const },
+          { name: `${TOUCH_PART}, ${where}`, u: uTouch * factor, shape: 'normal' as const },
         ];
       }),
     );

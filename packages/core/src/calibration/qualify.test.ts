@@ -100,7 +100,7 @@ test('a sensor on an arm: -82.400 against a cutter at -89.950 on a 0.05 feeler i
     cutter: [-89.95],
     gauge: { thickness: 0.05, U: 0.002 },
     method: { resolution: 0.005, methodSd: 0.004 },
-    touchU: { sensor: 0.003, cutter: 0.01 },
+    uTouch: { sensor: 0.003, cutter: 0.01 },
   });
   expect(found.offset).toBeCloseTo(7.6, 9);
   expect(tapeErrors(found.tape)).toEqual([]);

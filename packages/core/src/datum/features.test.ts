@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import fc from 'fast-check';
 import { circle } from './round/circle';
 import { corner } from './faces/corner';
@@ -6,8 +7,8 @@ import { oppositeFaces } from './faces/oppositeFaces';
 const ball4 = {
   contact: { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const },
   method: { resolution: 0.001, methodSd: 0.003 },
-  touchU: 0.003,
-  sizeU: 0,
+  uTouch: 0.003,
+  uSize: 0,
   tolerance: 0.05,
 };
 const spring10 = { ...ball4, contact: { ...ball4.contact, diameter: 10, spin: 'turning' as const } };
@@ -95,7 +96,7 @@ describe('a corner', () => {
         approach: 1,
       },
     });
-    expect(result.offSquare).toBeCloseTo(Math.atan2(1.0833 - 0.4724, 90) * (180 / Math.PI) - result.skew, 6);
+    expect(result.offSquare).toBeCloseTo(Math.atan2(1.0833 - 0.4724, 90) * DEGREES - result.skew, 6);
   });
 
   test('any part, any turn, any of its four corners comes back where it was', () => {

@@ -7,8 +7,8 @@ import { oppositeFaces } from './faces/oppositeFaces';
 /** A finder whose trip is sure and whose size is not, and the other way about; scales that show everything. */
 const method = { resolution: 0, methodSd: 0 };
 const contact = { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const };
-const sized = { contact, method, touchU: 0, sizeU: 0.003 };
-const felt = { contact, method, touchU: 0.005, sizeU: 0 };
+const sized = { contact, method, uTouch: 0, uSize: 0.003 };
+const felt = { contact, method, uTouch: 0.005, uSize: 0 };
 
 const faces = {
   first: { readings: [-2], approach: 1 as const },
@@ -41,7 +41,7 @@ describe('the size of a finder, off by the same at every touch', () => {
 
   test('is in the diameter of a bore twice, in its centre not at all', () => {
     const found = circle({ ...sized, ...bore });
-    const plain = circle({ ...sized, sizeU: 0, ...bore });
+    const plain = circle({ ...sized, uSize: 0, ...bore });
     expect(found.uncertainty.u).toBe(plain.uncertainty.u);
     expect(Math.sqrt((found.U.diameter / 1.96) ** 2 - (plain.U.diameter / 1.96) ** 2)).toBeCloseTo(0.006, 4);
   });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { length, nonNegativeLength } from '../schema/quantities';
+import { expandedU, length, nonNegativeLength } from '../schema/quantities';
 import { touchMethod } from '../schema/touch';
 
 /** Where the contact's centre stood at a touch, mm on the machine's scales. */
@@ -19,15 +19,15 @@ export const featureContact = z
 
 /** Backlash of a dial's axis, as it was measured: the value and its U, mm. */
 export const backlashSense = z
-  .object({ value: nonNegativeLength, U: nonNegativeLength })
+  .object({ value: nonNegativeLength, U: expandedU })
   .meta({ id: 'LostMotion', description: 'taken off readings that were touched going toward minus' });
 
 /** What is known of the touches of a feature: scatter, display and contact. */
 export const featureMethod = z.object({
   contact: featureContact,
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, again at each touch, mm' }),
-  sizeU: nonNegativeLength.meta({
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, again at each touch, mm' }),
+  uSize: nonNegativeLength.meta({
     description: 'standard uncertainty of its effective radius, the same at each touch, mm',
   }),
   tolerance: nonNegativeLength.optional(),

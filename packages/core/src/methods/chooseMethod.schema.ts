@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, name, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { id, name, nonNegativeLength, positiveLength, standardU } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 import { METHODS } from '../metrology/gaugeKindFacts';
 import { GAUGE_KINDS } from '../metrology/gaugeKinds';
@@ -19,8 +19,8 @@ export const chooseMethodInput = z.object({
         name,
         kind: z.enum(GAUGE_KINDS),
         /** Standard uncertainties of where it trips, and of its size. */
-        touchU: nonNegativeLength,
-        sizeU: nonNegativeLength,
+        uTouch: standardU,
+        uSize: standardU,
         tir: nonNegativeLength,
         sd: nonNegativeLength.optional(),
         dof: z.number().int().min(1).max(100_000).optional(),
@@ -41,7 +41,7 @@ export const chooseMethodOutput = z.object({
       method: z.enum(METHODS),
       /** Touches of each face it takes, and the U they give, mm. */
       touches: z.number().int(),
-      U: z.number(),
+      U: z.number().meta({ description: 'U, mm at 95 %' }),
       uncertainty,
       seconds: z.number(),
       reaches: z.boolean(),

@@ -1,3 +1,4 @@
+import { quarterOf } from '../metrology/judge';
 import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
@@ -14,7 +15,6 @@ const MOST_TOUCHES = 5;
 const DEFAULT_DOF = 10;
 
 /** Measuring should take up at most this share of the tolerance. */
-const SHARE = 1 / 4;
 
 /** Faces, or places round, that each feature takes. */
 const PLACES = { face: 1, middle: 2, round: 4 } as const;
@@ -27,7 +27,7 @@ const PLACES = { face: 1, middle: 2, round: 4 } as const;
  * chooseMethod({ feature: 'face', tolerance: 0.1, resolution: 0.005, gauges: [spring, probe] }).ranked[0]?.gaugeId // 'spring'
  */
 export function chooseMethod(input: ChooseMethodInput): ChooseMethodOutput {
-  const target = input.tolerance * SHARE;
+  const target = quarterOf(input.tolerance);
   const alike = new Map<string, Omit<Ranked, 'gaugeId'>>();
   const ways = input.gauges.flatMap((gauge) => {
     const method = methodOf(gauge.kind);
@@ -104,7 +104,7 @@ function predicted(
   method: Method,
   touches: number,
 ): Uncertainty {
-  const sd = gauge.sd ?? gauge.touchU;
+  const sd = gauge.sd ?? gauge.uTouch;
   const dof = (gauge.sd === undefined ? DEFAULT_DOF : (gauge.dof ?? DEFAULT_DOF)) + touches - 1;
   const standing = stoppedRunOutPart(GAUGE_FACTS[gauge.kind].spin === 'standing' ? gauge.tir : 0);
   // Two faces, or four places round, each have their own touch; the middle is their mean.
@@ -112,9 +112,9 @@ function predicted(
   const parts: BudgetPart[] = [
     { name: 'repeats', u: (sd / Math.sqrt(touches)) * share, shape: 'normal', dof },
     { name: 'display step', u: (resolution / Math.sqrt(12)) * share, shape: share === 1 ? 'uniform' : 'normal' },
-    { name: TOUCH_PART, u: gauge.touchU * share, shape: 'normal' },
+    { name: TOUCH_PART, u: gauge.uTouch * share, shape: 'normal' },
     // Half of the size is in one face; in a middle it cancels.
-    { name: SIZE_PART, u: feature === 'face' ? gauge.sizeU : 0, shape: 'normal' },
+    { name: SIZE_PART, u: feature === 'face' ? gauge.uSize : 0, shape: 'normal' },
     standing,
   ];
   return combine(parts);

@@ -8,8 +8,8 @@ const gauge = (id: string, kind: ChooseMethodInput['gauges'][number]['kind'], u:
   id,
   name: id,
   kind,
-  touchU: u,
-  sizeU: 0,
+  uTouch: u,
+  uSize: 0,
   tir: 0,
 });
 

@@ -26,11 +26,11 @@ export interface GaugeKindFacts {
    * Where it trips differs from direction to direction: standard uncertainty of a touch, mm, which repeats at one place do
    * not average; the method's own standard deviation too. For what only measures, of a reading.
    */
-  touchU: number;
+  uTouch: number;
   /** Its effective radius or thickness is off by the same at every touch: standard uncertainty, mm. */
-  sizeU: number;
+  uSize: number;
   /** Whether that counts the size of the cutter before it as well, as of paper and plates; else the cutter's own is added. */
-  sizeUWithCutter: boolean;
+  uSizeWithCutter: boolean;
   /** `turning`: touches while the spindle turns; `slow`: while it turns slowly; `standing`: spindle stopped. */
   spin: 'turning' | 'slow' | 'standing';
   /** Whether it finds faces sideways (X and Y), or heights (Z); the others measure or line up. */
@@ -76,7 +76,7 @@ export interface GaugeKindFacts {
 
 /** What most kinds are not and have not; a kind says what it is. */
 export const PLAIN = {
-  sizeUWithCutter: true,
+  uSizeWithCutter: true,
   spin: 'standing',
   start: { mm: 10, in: 0.5 },
   method: null,

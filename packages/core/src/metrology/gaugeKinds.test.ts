@@ -17,7 +17,7 @@ const CAPABILITIES: readonly [string, (facts: GaugeKindFacts) => boolean, string
   ['are plates with wire and clip', ({ isPlate }) => isPlate, 'touch-plate'],
   ['are used with a feeler', ({ withFeeler }) => withFeeler, 'pin'],
   ['go between a finder and a face', ({ goesBetween }) => goesBetween, 'feeler'],
-  ['leave the cutter its own ±', ({ sizeUWithCutter }) => !sizeUWithCutter, 'feeler'],
+  ['leave the cutter its own ±', ({ uSizeWithCutter }) => !uSizeWithCutter, 'feeler'],
   ['are met alike by probe and cutters', ({ onTouchOffPoint }) => onTouchOffPoint === 'alike', 'touch-plate'],
   ['are met by cutters alone', ({ onTouchOffPoint }) => onTouchOffPoint === 'cutters', 'feeler paper block setter'],
   ['trip a cycle', ({ tripsCycle }) => tripsCycle, 'contact-light probe touch-plate setter'],

@@ -2,6 +2,14 @@
 export type Verdict = 'good' | 'marginal' | 'poor';
 
 /**
+ * What measuring may take up of a tolerance: a quarter, the usual 4:1 ratio.
+ *
+ * @param tolerance in any unit, zero or more
+ * @example quarterOf(0.1) // 0.025
+ */
+export const quarterOf = (tolerance: number): number => tolerance / 4;
+
+/**
  * Whether an answer is good enough for the job: a measurement should take up at most a quarter of
  * the tolerance it serves (the usual 4:1 ratio of ISO/IEC practice).
  *
@@ -10,6 +18,6 @@ export type Verdict = 'good' | 'marginal' | 'poor';
  */
 export function judge(U: number, tolerance: number): Verdict {
   const slack = 1e-9;
-  if (U <= tolerance / 4 + slack) return 'good';
+  if (U <= quarterOf(tolerance) + slack) return 'good';
   return U <= tolerance + slack ? 'marginal' : 'poor';
 }

@@ -92,8 +92,8 @@ describe('a trial by random cases', () => {
     const input = {
       contact: { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const },
       method: { resolution: 0.001, methodSd: 0.003, methodDof: 10_000 },
-      touchU: 0.003,
-      sizeU: 0,
+      uTouch: 0.003,
+      uSize: 0,
       alongX: {
         touches: [
           { x: 15, y: -3.8121 },

@@ -17,12 +17,12 @@ export interface TouchMethod {
  * anew in every direction and not averaged by repeats at one place; and its size, the same at every touch.
  */
 export interface TouchContact {
-  touchU: number;
+  uTouch: number;
   /** Of its effective radius, or of its thickness under a tool. */
-  sizeU: number;
+  uSize: number;
   /** Of a feeler or paper that stands between, where that is known by itself. */
-  gaugeU?: number | undefined;
-  backlashU?: number | undefined;
+  uGauge?: number | undefined;
+  uBacklash?: number | undefined;
   /** Total indicator reading of a contact that stands still, its high side unknown. */
   standingTir?: number | undefined;
 }
@@ -69,11 +69,11 @@ export function touchBudget(repeats: Repeats, method: TouchMethod, contact: Touc
   return [
     repeatPart(repeats, method),
     displayPart(repeats, method),
-    { name: TOUCH_PART, u: contact.touchU, shape: 'normal' },
-    { name: SIZE_PART, u: contact.sizeU, shape: 'normal' },
-    { name: 'size of the feeler', u: contact.gaugeU ?? 0, shape: 'normal' },
+    { name: TOUCH_PART, u: contact.uTouch, shape: 'normal' },
+    { name: SIZE_PART, u: contact.uSize, shape: 'normal' },
+    { name: 'size of the feeler', u: contact.uGauge ?? 0, shape: 'normal' },
     stoppedRunOutPart(contact.standingTir ?? 0),
-    { name: 'backlash left', u: contact.backlashU ?? 0, shape: 'normal' },
+    { name: 'backlash left', u: contact.uBacklash ?? 0, shape: 'normal' },
   ];
 }
 

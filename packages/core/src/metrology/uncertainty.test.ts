@@ -9,7 +9,7 @@ const springFinder = { resolution: 0.005, methodSd: 0.006 };
 describe('uncertainty of a touch', () => {
   test('three readings with an edge finder, worked by hand', () => {
     const seen = repeats([-5.012, -5.008, -5.01], springFinder);
-    const { u, U, k, dof } = combine(touchBudget(seen, springFinder, { touchU: 0.006, sizeU: 0 }));
+    const { u, U, k, dof } = combine(touchBudget(seen, springFinder, { uTouch: 0.006, uSize: 0 }));
     // Squares: pooled 30.667e-6 over three 10.222e-6; display, three roundings 0.698e-6; feel 36e-6; together 46.917e-6.
     expect(u).toBeCloseTo(0.0068496, 6);
     expect(dof).toBeGreaterThan(200);
@@ -62,7 +62,7 @@ describe('uncertainty of a touch', () => {
         const readings = Array.from({ length: n }, () => 5);
         const U = (count: number, finder: number) =>
           combine(
-            touchBudget(repeats(readings.slice(0, count), springFinder), springFinder, { touchU: finder, sizeU: 0 }),
+            touchBudget(repeats(readings.slice(0, count), springFinder), springFinder, { uTouch: finder, uSize: 0 }),
           ).U;
         expect(U(n, finderU)).toBeLessThanOrEqual(U(1, finderU) + 1e-12);
         expect(U(n, finderU + 0.02)).toBeGreaterThan(U(n, finderU));

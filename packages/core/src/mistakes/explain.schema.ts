@@ -28,7 +28,7 @@ export const explainInput = z.object({
   measured: length,
   known: length,
   /** U of their difference, mm. */
-  U: positiveLength,
+  U: positiveLength.meta({ description: 'U, mm at 95 %' }),
   /** What was in use: only slips that were possible are considered. */
   radius: nonNegativeLength.optional(),
   feeler: nonNegativeLength.optional(),

@@ -8,7 +8,7 @@ import type { Working } from '../working/working';
 const method = { resolution: 0.005, methodSd: 0.006 };
 const indicator = { ...method, sense: 1 };
 const contact = { diameter: 10, feeler: 0.05, tir: 0.02, spin: 'turning' };
-const touched = { contact, method, touchU: 0.006, sizeU: 0, tolerance: 0.1 };
+const touched = { contact, method, uTouch: 0.006, uSize: 0, tolerance: 0.1 };
 
 /** One good input of every calculation there is. */
 const GOOD: Record<CalculationName, Record<string, unknown>> = {
@@ -18,8 +18,8 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     gaugeThickness: 10,
     surfaceHeight: 0,
     method,
-    touchU: 0.012,
-    sizeU: 0,
+    uTouch: 0.012,
+    uSize: 0,
     tolerance: 0.1,
   },
   'tool-length': {
@@ -27,7 +27,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     tool: 2,
     readings: [-2.31],
     method,
-    touchU: 0.012,
+    uTouch: 0.012,
     tolerance: 0.1,
   },
   'bolt-circle': {
@@ -64,7 +64,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     ],
     counts: 'radius',
     step: 0.005,
-    measureU: 0.002,
+    uMeasured: 0.002,
     mostCut: 0.5,
   },
   fit: { fit: '26 H7', measured: 25.9 },
@@ -121,7 +121,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     cutter: [-89.95],
     gauge: { thickness: 0.05, U: 0.002 },
     method,
-    touchU: { sensor: 0.003, cutter: 0.01 },
+    uTouch: { sensor: 0.003, cutter: 0.01 },
   },
   drift: {
     results: [
@@ -138,7 +138,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
       { command: -120, at: [285.768, -82.029] },
       { command: 120, at: [289.232, -159.971] },
     ],
-    pointU: 0.002,
+    uPoint: 0.002,
     step: 0.001,
   },
   'prove-centre': {
@@ -175,7 +175,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     travel: { x: 520 },
     tolerance: 0.05,
   },
-  'chord-over-pins': { over: 30.015, pins: [6, 6.002], measureU: 0.004, pinU: 0.001 },
+  'chord-over-pins': { over: 30.015, pins: [6, 6.002], measuredU: 0.004, pinU: 0.001 },
   'pattern-fit': {
     holes: [
       { name: 'hole 1', nominal: { x: 85.1822, y: 64.2117 }, measured: { x: 85.2, y: 64.2 }, zone: 0.1 },
@@ -183,27 +183,27 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     ],
     u: 0.005,
   },
-  'height-check': { should: 9.5, measured: 9.62, counts: 'thickness', measureU: 0.01, tolerance: 0.05 },
+  'height-check': { should: 9.5, measured: 9.62, counts: 'thickness', measuredU: 0.01, tolerance: 0.05 },
   'finder-by-block': {
     towardPlus: [-5.006],
     towardMinus: [30.002],
     block: { size: 25, U: 0.001 },
     method,
-    touchU: 0.005,
+    uTouch: 0.005,
   },
   'probe-in-ring': {
     ring: { diameter: 25.001, U: 0.001 },
     x: { first: { plus: [320.5145], minus: [299.4815] }, turned: { plus: [320.5185], minus: [299.4855] } },
     method,
-    touchU: 0.002,
+    uTouch: 0.002,
   },
   'height-master': {
     readings: [-40],
     known: { what: 'setter-by-master', length: 100, U: 0.002 },
     method,
-    touchU: 0.003,
+    uTouch: 0.003,
   },
-  'face-flip': { face1: [112.64], face2: [104.48], normal: 1, faceZ: -318.225, method, touchU: 0.002, sizeU: 0.002 },
+  'face-flip': { face1: [112.64], face2: [104.48], normal: 1, faceZ: -318.225, method, uTouch: 0.002, uSize: 0.002 },
   'indexed-point': {
     point: { x: 40, y: 12, z: 0 },
     pointU: { x: 0.006, y: 0.006, z: 0.006 },
@@ -214,7 +214,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     y: [142.498, 142.497],
     nominal: { x: 62, y: 58 },
     method,
-    touchU: 0.002,
+    uTouch: 0.002,
     tolerance: 0.05,
   },
   'centre-plug': {
@@ -222,7 +222,7 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     y: [57.99],
     nominal: { x: 62, y: 58 },
     method,
-    touchU: 0.01,
+    uTouch: 0.01,
     plugTir: 0.02,
     confirm: { by: 'sweep', tir: 0.01 },
     allowed: 0.05,
@@ -313,8 +313,8 @@ const GOOD: Record<CalculationName, Record<string, unknown>> = {
     tolerance: 0.1,
     resolution: 0.005,
     gauges: [
-      { id: 'spring', name: 'Edge finder', kind: 'spring-finder', touchU: 0.005, sizeU: 0.003, tir: 0 },
-      { id: 'probe', name: 'Probe', kind: 'probe', touchU: 0.002, sizeU: 0.002, tir: 0, sd: 0.002, dof: 30 },
+      { id: 'spring', name: 'Edge finder', kind: 'spring-finder', uTouch: 0.005, uSize: 0.003, tir: 0 },
+      { id: 'probe', name: 'Probe', kind: 'probe', uTouch: 0.002, uSize: 0.002, tir: 0, sd: 0.002, dof: 30 },
     ],
   },
   explain: { measured: 188.99, known: 184, U: 0.02, radius: 5 },

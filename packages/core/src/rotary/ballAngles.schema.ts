@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { angle, length, nonNegativeLength } from '../schema/quantities';
+import { angle, length, standardU } from '../schema/quantities';
 import { notes } from '../schema/note';
 import { cautions, working, uncertainty } from '../schema/results';
 
@@ -15,7 +15,7 @@ export const ballAnglesInput = z.object({
     .min(3, { error: 'must hold three angles at least' })
     .max(72, { error: 'must hold at most 72 angles' }),
   /** Standard uncertainty of a coordinate of one of those centres, mm. */
-  pointU: nonNegativeLength,
+  uPoint: standardU,
   /** Smallest step of the rotary scale, degrees. */
   step: z.number().gte(0, { error: 'must not be negative' }).lt(10, { error: 'must be under 10' }),
 });
@@ -23,7 +23,7 @@ export const ballAnglesInput = z.object({
 export const ballAnglesOutput = z.object({
   /** Centre of rotation, mm, in the same two coordinates, and U of each. */
   centre: z.tuple([z.number(), z.number()]),
-  U: z.tuple([z.number(), z.number()]),
+  U: z.tuple([z.number(), z.number()]).meta({ description: 'U, mm at 95 %' }),
   /** Distance of the ball from it, mm, and the largest distance of a touched place from where it should be. */
   arm: z.number(),
   residual: z.number(),

@@ -3,7 +3,7 @@ import { pooledVariance } from '../metrology/touchBudget';
 import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection } from '../working/working';
-import { cosDegrees, sinDegrees } from '../units/degrees';
+import { RADIANS, cosDegrees, sinDegrees } from '../units/degrees';
 import type { BallAnglesInput, BallAnglesOutput } from './ballAngles.schema';
 import { acrossNames, partTurn } from './turn';
 
@@ -24,18 +24,18 @@ const FAR_BETTER = 4;
  *
  * @throws Refusal for equal angles, angles within 20°, or a ball that went the other way round than the sense says
  * @example
- * ballAngles({ axis: 'C', sense: 1, pointU: 0.002, step: 0, points: [{ command: 0, at: [10, 0] },
+ * ballAngles({ axis: 'C', sense: 1, uPoint: 0.002, step: 0, points: [{ command: 0, at: [10, 0] },
  *   { command: -90, at: [0, 10] }, { command: 180, at: [-10, 0] }] }).centre // [0, 0]
  */
 export function ballAngles(input: BallAnglesInput): BallAnglesOutput {
-  const { axis, sense, points, pointU, step } = input;
+  const { axis, sense, points, uPoint, step } = input;
   const commands = points.map(({ command }) => command);
   const span = spanOf(commands);
   requireAngles(commands, span);
   const fit = fitted(points, sense);
   const other = fitted(points, sense === 1 ? -1 : 1);
   const arm = Math.hypot(...fit.q);
-  const tell = (pointU ** 2 + (arm * step * (Math.PI / 180)) ** 2) * fit.dof;
+  const tell = (uPoint ** 2 + (arm * step * RADIANS) ** 2) * fit.dof;
   if (fit.squares > FAR_BETTER * Math.max(other.squares, tell) && fit.squares > FAR_BETTER ** 2 * tell) {
     throw new Refusal({
       code: 'sense-reversed',
@@ -43,7 +43,7 @@ export function ballAngles(input: BallAnglesInput): BallAnglesOutput {
       message: `The ball went round the other way than ${axis} is said to count. Make the trial turn again, or see the signs of the commands.`,
     });
   }
-  const { variance, dof } = pooledVariance({ resolution: 0, methodSd: pointU }, fit.squares, fit.dof);
+  const { variance, dof } = pooledVariance({ resolution: 0, methodSd: uPoint }, fit.squares, fit.dof);
   const share = Math.sqrt(points.length / fit.determinant);
   const uncertainty = combine([
     { name: 'places of the ball', u: Math.sqrt(variance) * share, shape: 'normal', dof },

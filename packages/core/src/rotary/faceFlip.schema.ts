@@ -12,8 +12,8 @@ export const faceFlipInput = z.object({
   /** Z of the face as it lies up, mm: where that is known, the centre's height follows. */
   faceZ: length.optional(),
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, mm' }),
-  sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of the contact’s effective radius, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, mm' }),
+  uSize: nonNegativeLength.meta({ description: 'standard uncertainty of the contact’s effective radius, mm' }),
   tolerance: nonNegativeLength.optional(),
 });
 

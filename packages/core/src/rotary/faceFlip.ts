@@ -19,7 +19,7 @@ const SAME = 1e-9;
  * @throws Refusal when the two touches are one place: it did not flip
  * @example
  * faceFlip({ face1: [112.64], face2: [104.48], normal: 1, faceZ: -318.225, method: { resolution: 0.001, methodSd: 0.002 },
- *   touchU: 0.002, sizeU: 0.002 }) // axis 108.56, g 4.08, axisZ -322.305
+ *   uTouch: 0.002, uSize: 0.002 }) // axis 108.56, g 4.08, axisZ -322.305
  */
 export function faceFlip(input: FaceFlipInput): FaceFlipOutput {
   const { normal, faceZ, method, tolerance } = input;
@@ -66,12 +66,12 @@ export function faceFlip(input: FaceFlipInput): FaceFlipOutput {
     return [
       { ...repeatPart(seen[face], method, `repeats, ${name}`) },
       { ...displayPart(seen[face], method, `display step, ${name}`) },
-      { name: `${TOUCH_PART}, ${name}`, u: input.touchU, shape: 'normal' as const },
+      { name: `${TOUCH_PART}, ${name}`, u: input.uTouch, shape: 'normal' as const },
     ].map((part) => ({ ...part, u: part.u / 2 }));
   });
   // Touched from opposite sides, the contact's size cancels in the axis; in the height it is there in full.
   const uncertainty = combine(each);
-  const gUncertainty = combine([...each, { name: SIZE_PART, u: input.sizeU, shape: 'normal' }]);
+  const gUncertainty = combine([...each, { name: SIZE_PART, u: input.uSize, shape: 'normal' }]);
   return {
     axis: axisSection.total.value,
     g,

@@ -1,10 +1,12 @@
 import { z } from 'zod';
-import { angle, length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { angle, expandedU, length, nonNegativeLength, positiveLength } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 
 const letter = z.enum(['A', 'B', 'C']);
 const point3 = z.object({ x: length, y: length, z: length });
-const U3 = z.object({ x: nonNegativeLength, y: nonNegativeLength, z: nonNegativeLength });
+const U3 = z
+  .object({ x: nonNegativeLength, y: nonNegativeLength, z: nonNegativeLength })
+  .meta({ description: 'U, mm at 95 %' });
 
 /** Schools of where zero is while the part turns. */
 export const INDEX_METHODS = ['follows', 'centre', 'per-index'] as const;
@@ -14,7 +16,7 @@ const axisOf = z.object({
   /** Which way it counts; left out while no trial turn showed it. */
   sense: z.union([z.literal(1), z.literal(-1)], { error: 'must be 1 or -1' }).optional(),
   centre: z.tuple([length, length]),
-  centreU: z.tuple([nonNegativeLength, nonNegativeLength]),
+  centreU: z.tuple([nonNegativeLength, nonNegativeLength]).meta({ description: 'U, mm at 95 %' }),
   step: z.number().gte(0, { error: 'must not be negative' }).lt(10, { error: 'must be under 10' }),
   /** Limits, degrees; left out where it goes no limits, turns endlessly. */
   limits: z.object({ from: angle, to: angle }).optional(),
@@ -26,7 +28,7 @@ export const indexTableInput = z.object({
   datum: point3,
   datumU: U3,
   /** Length of the tool that is still in Z of the datum, mm from the gauge line, and its U. */
-  toolInZ: z.object({ length: nonNegativeLength, U: nonNegativeLength }).optional(),
+  toolInZ: z.object({ length: nonNegativeLength, U: expandedU }).optional(),
   /** Work offset Z that goes with the machine's tool lengths, all rotary axes at zero, mm: as Z of the datum where it is left out. */
   offsetZ: length.optional(),
   /** The rotary axes, the one that carries the part first, then what carries that. */
@@ -67,7 +69,7 @@ export const indexTableOutput = z.object({
       workOffset: z.string().nullable(),
       /** Work offset of part zero there, mm, U of each, and how far it lies from where it is with all axes at zero. */
       datum: z.object({ x: z.number(), y: z.number(), z: z.number() }),
-      U: z.object({ x: z.number(), y: z.number(), z: z.number() }),
+      U: z.object({ x: z.number(), y: z.number(), z: z.number() }).meta({ description: 'U, mm at 95 %' }),
       moved: z.object({ x: z.number(), y: z.number(), z: z.number() }),
       problems: z.array(problem),
     }),

@@ -19,7 +19,7 @@ describe('a ball at three angles', () => {
   const input = (commands: number[]): BallAnglesInput => ({
     axis: 'C',
     sense: 1,
-    pointU: 0.002,
+    uPoint: 0.002,
     step: 0.001,
     points: commands.map(at),
   });
@@ -108,7 +108,7 @@ describe('a centre proved', () => {
           command,
           first,
           turned: turnedInPlane(first, [10, 20], partTurn({ sense, command })),
-          pointU: 0.001,
+          uPoint: 0.001,
         },
       });
       expect(found.along.map(({ off }) => off)).toEqual([expect.closeTo(e[0], 9), expect.closeTo(e[1], 9)]);
@@ -117,7 +117,7 @@ describe('a centre proved', () => {
   });
 
   test('a turn of a few degrees tells little, and is refused', () => {
-    const by = { what: 'point' as const, sense: 1 as const, command: 350, first: [1, 1], turned: [1, 1], pointU: 0 };
+    const by = { what: 'point' as const, sense: 1 as const, command: 350, first: [1, 1], turned: [1, 1], uPoint: 0 };
     expect(() => proveCentre({ axis: 'C', centre: [0, 0], centreU: [0, 0], by } as never)).toThrow(
       /Turn it half round/,
     );

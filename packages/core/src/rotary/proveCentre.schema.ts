@@ -13,7 +13,7 @@ export const proveCentreInput = z.object({
   axis: z.enum(['A', 'B', 'C']),
   /** The centre in use, and U of its two coordinates, mm. */
   centre: place,
-  centreU: z.tuple([nonNegativeLength, nonNegativeLength]),
+  centreU: z.tuple([nonNegativeLength, nonNegativeLength]).meta({ description: 'U, mm at 95 %' }),
   by: z.discriminatedUnion('what', [
     z.object({
       what: z.literal('walls'),
@@ -33,7 +33,7 @@ export const proveCentreInput = z.object({
       /** The same ball, bore or boss before and after the turn, mm. */
       first: place,
       turned: place,
-      pointU: nonNegativeLength.meta({ description: 'standard uncertainty of each of those coordinates, mm' }),
+      uPoint: nonNegativeLength.meta({ description: 'standard uncertainty of each of those coordinates, mm' }),
     }),
   ]),
 });
@@ -45,7 +45,7 @@ const along = z.object({
   coordinate: z.enum(['X', 'Y', 'Z']),
   /** The true centre less the one in use, mm, and U of that. */
   off: z.number(),
-  U: z.number(),
+  U: z.number().meta({ description: 'U, mm at 95 %' }),
   state,
   /** The centre corrected, mm. */
   corrected: z.number(),

@@ -119,7 +119,7 @@ function byPoint({ axis, centre }: ProveCentreInput, by: PointCheck): Found[] {
   const d = [by.turned[0] - expected[0], by.turned[1] - expected[1]] as const;
   // (I - R)⁻¹ = ½ (1, -cot(t/2); cot(t/2), 1)
   const cot = 1 / Math.tan((turn * Math.PI) / 360);
-  const u = (by.pointU * Math.SQRT2) / (2 * Math.abs(Math.sin((turn * Math.PI) / 360)));
+  const u = (by.uPoint * Math.SQRT2) / (2 * Math.abs(Math.sin((turn * Math.PI) / 360)));
   const uncertainty = combine([{ name: 'the two places', u, shape: 'normal' }]);
   const names = acrossNames(axis);
   const lines = [

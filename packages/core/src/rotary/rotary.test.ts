@@ -5,7 +5,7 @@ import type { IndexedPointInput } from './indexedPoint.schema';
 import { partTurn } from './turn';
 
 const method = { resolution: 0.001, methodSd: 0.002 };
-const sure = { method: { resolution: 0, methodSd: 0 }, touchU: 0, sizeU: 0 };
+const sure = { method: { resolution: 0, methodSd: 0 }, uTouch: 0, uSize: 0 };
 const pointU = { x: 0, y: 0, z: 0 };
 
 describe('a rotary table face’s face flipped half a turn', () => {
@@ -15,8 +15,8 @@ describe('a rotary table face’s face flipped half a turn', () => {
     normal: 1 as const,
     faceZ: -318.225,
     method,
-    touchU: 0.002,
-    sizeU: 0.002,
+    uTouch: 0.002,
+    uSize: 0.002,
   };
 
   test('the axis is halfway, the centre under the face by half the difference', () => {
@@ -33,7 +33,7 @@ describe('a rotary table face’s face flipped half a turn', () => {
   });
 
   test('the contact’s size cancels in the axis and is in the height', () => {
-    const found = faceFlip({ ...input, ...sure, sizeU: 0.003 });
+    const found = faceFlip({ ...input, ...sure, uSize: 0.003 });
     expect(found.uncertainty.u).toBe(0);
     expect(found.gUncertainty.u).toBeCloseTo(0.003, 12);
   });

@@ -1,4 +1,4 @@
-import { sizeOf, sizeU } from '../state/gauges/contactSize';
+import { sizeOf, uSize } from '../state/gauges/contactSize';
 import { seriesOf } from '../state/gauges/calibrationSeries';
 import { isRound } from '../metrology/gaugeKinds';
 import type { Calibration } from '../records/shop/calibration';
@@ -56,5 +56,5 @@ export function compareWithPrevious(
 function usualU(subject: RoutineSubject): number {
   if (subject.kind !== 'gauge') return 0;
   const { gauge } = subject;
-  return isRound(gauge.kind) ? 4 * sizeU(gauge) : 2 * sizeU(gauge, 'thickness');
+  return isRound(gauge.kind) ? 4 * uSize(gauge) : 2 * uSize(gauge, 'thickness');
 }

@@ -3,7 +3,7 @@ import { ballTrue } from '../calibration/ballTrue';
 import { finderByBlock } from '../calibration/finderByBlock';
 import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
-import { touchU } from '../state/gauges/contactSize';
+import { uTouch } from '../state/gauges/contactSize';
 import { runOut } from '../zAndTools/runOut';
 import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';
@@ -108,7 +108,7 @@ export const FIXED_FACE: Routine = {
       notes: [
         `${approaches} approaches within ${size(found.repeats.range)}.`,
         ...(approaches < GOOD_APPROACHES ? [`From ${GOOD_APPROACHES} on it can be relied on.`] : []),
-        `Any ${GAUGE_FACTS[ownGauge(state).kind].name} is taken to repeat to ${size(GAUGE_FACTS[ownGauge(state).kind].touchU)} until it is measured.`,
+        `Any ${GAUGE_FACTS[ownGauge(state).kind].name} is taken to repeat to ${size(GAUGE_FACTS[ownGauge(state).kind].uTouch)} until it is measured.`,
       ],
     };
   },
@@ -157,7 +157,7 @@ export const HAND_TURNED: Routine = {
       ],
       tolerance: 1,
       resolution: indicator.resolution ?? 0.01,
-      methodSd: touchU(indicator),
+      methodSd: uTouch(indicator),
     });
     const { U } = found.uncertainty;
     return {
@@ -205,7 +205,7 @@ export const BALL_TRUED: Routine = {
       readings: QUARTERS.flatMap((angle) => toldReadings(state, `at${angle}`).map((reading) => ({ angle, reading }))),
       allowed: toldLength(state, 'allowed'),
       resolution: indicator.resolution ?? 0.01,
-      methodSd: touchU(indicator),
+      methodSd: uTouch(indicator),
     });
     const { U } = found.uncertainty;
     const push = formatLengthUnit(found.push, { unit: state.unit });

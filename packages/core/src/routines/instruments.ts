@@ -2,7 +2,7 @@ import { calibrateByInstrument } from '../calibration/byInstrument';
 import { errorMap } from '../calibration/scale/errorMap';
 import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
-import { sizeOf, touchU } from '../state/gauges/contactSize';
+import { sizeOf, uTouch } from '../state/gauges/contactSize';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
 import { ALIGNMENT_CAUTIONS, CALIBRATION_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { GAUGE_FACTS, isInstrument } from '../metrology/gaugeKinds';
@@ -73,8 +73,8 @@ export const BY_INSTRUMENT: Routine = {
 /** A caliper or micrometer as a calculation needs it: half of what its kind repeats to is taken for what it is off by. */
 const instrumentOf = (instrument: KnownGauge) => ({
   resolution: instrument.resolution ?? 0.01,
-  sd: touchU(instrument) / 2,
-  U: 2 * (instrument.errorU ?? touchU(instrument) / 2),
+  sd: uTouch(instrument) / 2,
+  U: 2 * (instrument.errorU ?? uTouch(instrument) / 2),
   error: 0,
 });
 
@@ -129,7 +129,7 @@ export const AGAINST_BLOCKS: Routine = {
     const own = ownGauge(state);
     return mapResult(state, {
       resolution: own.resolution ?? 0.01,
-      methodSd: touchU(own) / 2,
+      methodSd: uTouch(own) / 2,
       zero: isInside(own) ? 0 : toldMean(state, 'zero'),
       more: 'What is measured with it carries this with it, in its ±.',
     });

@@ -2,7 +2,7 @@ import { GAUGE_FACTS } from '../metrology/gaugeKinds';
 import { armOffset } from '../calibration/armOffset';
 import { heightMaster } from '../calibration/heightMaster';
 import { calibrateProbeInRing } from '../calibration/probeInRing';
-import { sizeOf, touchU } from '../state/gauges/contactSize';
+import { sizeOf, uTouch } from '../state/gauges/contactSize';
 import { HEIGHT_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
 import { formatLengthUnit } from '../units/formatLength';
 import {
@@ -166,7 +166,7 @@ export const PROBE_LENGTH: Routine = {
     const machine = toldMachine(state);
     // The gauge line stands over the surface by block and master while the master touches.
     const surface = toldMean(state, 'master') - known.size - sizeOf(block);
-    const feel = touchU(block);
+    const feel = uTouch(block);
     const found = heightMaster({
       readings: toldReadings(state, 'probe'),
       known: {
@@ -233,7 +233,7 @@ export const ON_ARM: Routine = {
       cutter: toldReadings(state, 'cutter'),
       gauge: { thickness, U: gaugeU },
       method: touchingWith(sensor, toldMachine(state), 'z').method,
-      touchU: { sensor: touchU(sensor), cutter: touchU(under) },
+      uTouch: { sensor: uTouch(sensor), cutter: uTouch(under) },
     });
     const { U } = found.uncertainty;
     return {

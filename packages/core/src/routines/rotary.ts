@@ -91,7 +91,7 @@ export const BY_BORE: Routine = {
       y: toldReadings(state, second),
       nominal: { x: 0, y: 0 },
       method: { resolution: machine.axes[first].step, methodSd: left / 4 },
-      touchU: left / 4,
+      uTouch: left / 4,
     });
     return centreResult(state, [found.centre.x, found.centre.y], [found.axes.x.U, found.axes.y.U], 'bore', {
       reference: 'a bore',

@@ -1,4 +1,4 @@
-import { sizeOf, sizeU, touchU } from '../state/gauges/contactSize';
+import { sizeOf, uSize, uTouch } from '../state/gauges/contactSize';
 import { EDGE_CAUTIONS, METHOD_CAUTIONS, ROTARY_CAUTIONS } from '../cautions/caution';
 import { ballAngles } from '../rotary/ballAngles';
 import { faceFlip } from '../rotary/faceFlip';
@@ -102,9 +102,9 @@ export const BY_FLIP: Routine = {
       normal,
       faceZ: toldMean(state, 'faceZ'),
       ...touchingWith(gauge, machine, linear),
-      sizeU: sizeU(gauge),
+      uSize: uSize(gauge),
     });
-    const zU = Math.hypot(found.gUncertainty.U, 2 * Math.hypot(touchU(gauge), machine.axes.z.step / Math.sqrt(12)));
+    const zU = Math.hypot(found.gUncertainty.U, 2 * Math.hypot(uTouch(gauge), machine.axes.z.step / Math.sqrt(12)));
     const axisZ = found.axisZ ?? 0;
     const inOrder = axis === 'A';
     return centreResult(
@@ -185,7 +185,7 @@ export const BY_ANGLES: Routine = {
         at: [toldMean(state, `${command} ${first}`), toldMean(state, `${command} ${second}`)] as [number, number],
       })),
       // A middle is the mean of two faces.
-      pointU: Math.hypot(touchU(gauge), machine.axes[first].step / Math.sqrt(12)) * Math.SQRT1_2,
+      uPoint: Math.hypot(uTouch(gauge), machine.axes[first].step / Math.sqrt(12)) * Math.SQRT1_2,
       step: 0.001,
     });
     return centreResult(state, found.centre, found.U, 'angles', {

@@ -1,4 +1,4 @@
-import { sizeOf, sizeU, touchU } from '../state/gauges/contactSize';
+import { sizeOf, uSize, uTouch } from '../state/gauges/contactSize';
 import type { KnownMachine } from '../state/basis/setupState';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
 import type { Caution } from '../cautions/caution';
@@ -222,13 +222,13 @@ export const toldMean = (state: RoutineState, key: string): number => mean(toldR
 /** How a thing of known size is taken: its size and U at 95 %, mm. */
 export const knownSize = (gauge: KnownGauge): { size: number; U: number } => ({
   size: sizeOf(gauge),
-  U: 2 * sizeU(gauge, 'thickness'),
+  U: 2 * uSize(gauge, 'thickness'),
 });
 
 /** The way of touching with a gauge on an axis of a machine. */
 export const touchingWith = (gauge: KnownGauge, machine: KnownMachine, axis: Axis) => ({
-  method: { resolution: machine.axes[axis].step, methodSd: touchU(gauge) },
-  touchU: touchU(gauge),
+  method: { resolution: machine.axes[axis].step, methodSd: uTouch(gauge) },
+  uTouch: uTouch(gauge),
 });
 
 /** The gauge that is qualified itself. @throws RangeError for any other thing: its routines suit gauges only */

@@ -26,6 +26,12 @@ export const nonNegativeLength = length
   .min(0, { error: 'must not be negative' })
   .refine((mm) => mm === 0 || mm >= NEXT_TO_NOTHING, { error: 'must be zero, or something that can be seen' });
 
+/** How well a length is known: one standard deviation, mm. Its field is called u, or begins with it. */
+export const standardU = nonNegativeLength.meta({ description: 'standard uncertainty, mm' });
+
+/** How well a length is known, expanded to 95 %, mm. Its field is called U, or ends with it. */
+export const expandedU = nonNegativeLength.meta({ description: 'U, mm at 95 %' });
+
 /** An angle in degrees, counter-clockwise seen from above. */
 export const angle = z
   .number({ error: 'must be a number of degrees' })

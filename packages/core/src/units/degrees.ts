@@ -1,4 +1,6 @@
-const RADIANS = Math.PI / 180;
+/** Radians in a degree, and degrees in a radian. */
+export const RADIANS = Math.PI / 180;
+export const DEGREES = 180 / Math.PI;
 
 /** Cosine of an angle in degrees; exactly 0 and ±1 on the axes, where the float of π is not. */
 export const cosDegrees = (degrees: number): number => sinDegrees(degrees + 90);

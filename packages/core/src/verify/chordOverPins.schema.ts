@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nonNegativeLength, positiveLength } from '../schema/quantities';
+import { expandedU, positiveLength } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 
 export const chordOverPinsInput = z.object({
@@ -7,8 +7,8 @@ export const chordOverPinsInput = z.object({
   over: positiveLength,
   pins: z.tuple([positiveLength, positiveLength]).meta({ description: 'diameters of the two pins, mm' }),
   /** U of the measurement over them, and of one pin's diameter, mm at 95 %. */
-  measureU: nonNegativeLength,
-  pinU: nonNegativeLength,
+  measuredU: expandedU,
+  pinU: expandedU,
 });
 
 export const chordOverPinsOutput = z.object({

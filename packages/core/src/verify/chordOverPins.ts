@@ -8,9 +8,9 @@ import type { ChordOverPinsInput, ChordOverPinsOutput } from './chordOverPins.sc
  * From middle to middle of two holes, measured over pins that sit in them: M - (d1 + d2)/2. U by JCGM 100:2008, 5.1.2. mm.
  *
  * @throws Refusal when the pins are together wider than what was measured over them
- * @example chordOverPins({ over: 30.015, pins: [6, 6.002], measureU: 0.004, pinU: 0.001 }).chord // 24.014
+ * @example chordOverPins({ over: 30.015, pins: [6, 6.002], measuredU: 0.004, pinU: 0.001 }).chord // 24.014
  */
-export function chordOverPins({ over, pins, measureU, pinU }: ChordOverPinsInput): ChordOverPinsOutput {
+export function chordOverPins({ over, pins, measuredU, pinU }: ChordOverPinsInput): ChordOverPinsOutput {
   const section = sumSection(
     'Middle to middle',
     [
@@ -30,7 +30,7 @@ export function chordOverPins({ over, pins, measureU, pinU }: ChordOverPinsInput
   return {
     chord,
     uncertainty: combine([
-      { name: 'measurement over the pins', u: measureU / 2, shape: 'normal' },
+      { name: 'measurement over the pins', u: measuredU / 2, shape: 'normal' },
       { name: 'size of the first pin', u: pinU / 4, shape: 'normal' },
       { name: 'size of the second pin', u: pinU / 4, shape: 'normal' },
     ]),

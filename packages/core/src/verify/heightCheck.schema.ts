@@ -8,7 +8,7 @@ export const heightCheckInput = z.object({
   measured: length,
   /** A floor that lies too high leaves a thickness too great, and a depth too small. */
   counts: z.enum(['thickness', 'depth']),
-  measureU: nonNegativeLength.meta({ description: 'U of the measurement, mm at 95 %' }),
+  measuredU: nonNegativeLength.meta({ description: 'U of the measurement, mm at 95 %' }),
   tolerance: positiveLength.meta({ description: '± allowed, mm' }),
 });
 

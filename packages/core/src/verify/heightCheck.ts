@@ -7,9 +7,9 @@ import type { HeightCheckInput, HeightCheckOutput } from './heightCheck.schema';
  * A thickness or a depth that one tool made, against what it should be: what is left too high is what the tool's length is
  * off by, since Z of the spindle = work offset + length + Z (ISO 841). U by JCGM 100:2008. mm.
  *
- * @example heightCheck({ should: 9.5, measured: 9.62, counts: 'thickness', measureU: 0.01, tolerance: 0.05 }).lengthBy // -0.12
+ * @example heightCheck({ should: 9.5, measured: 9.62, counts: 'thickness', measuredU: 0.01, tolerance: 0.05 }).lengthBy // -0.12
  */
-export function heightCheck({ should, measured, counts, measureU, tolerance }: HeightCheckInput): HeightCheckOutput {
+export function heightCheck({ should, measured, counts, measuredU, tolerance }: HeightCheckInput): HeightCheckOutput {
   const section =
     counts === 'thickness'
       ? sumSection(
@@ -33,8 +33,8 @@ export function heightCheck({ should, measured, counts, measureU, tolerance }: H
     high,
     inLimits: Math.abs(high) <= tolerance,
     lengthBy: high === 0 ? 0 : -high,
-    isTold: Math.abs(high) > measureU,
-    uncertainty: combine([{ name: 'measurement', u: measureU / 2, shape: 'normal' }]),
+    isTold: Math.abs(high) > measuredU,
+    uncertainty: combine([{ name: 'measurement', u: measuredU / 2, shape: 'normal' }]),
     tape: {
       sections: [
         section,

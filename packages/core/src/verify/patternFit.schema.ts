@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { length, positiveLength, standardU } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
 
 const place = z.object({ x: length, y: length });
@@ -19,7 +19,7 @@ export const patternFitInput = z.object({
     .min(1, { error: 'must hold at least one hole' })
     .max(2000, { error: 'must hold at most 2000 holes' }),
   /** Standard uncertainty of one measured coordinate, mm. */
-  u: nonNegativeLength,
+  u: standardU,
 });
 
 export const patternFitOutput = z.object({
@@ -27,7 +27,7 @@ export const patternFitOutput = z.object({
   turn: z.number(),
   shift: place,
   /** U of both at 95 %; a turn needs two holes. */
-  turnU: z.number().nullable(),
+  turnU: z.number().nullable().meta({ description: 'U of the turn, degrees at 95 %' }),
   /** Each hole: where it is off, its true position 2√(dx² + dy²) against its zone, and what is left once shift and turn are taken out. */
   holes: z.array(
     z.object({

@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { MEASURE_CAUTIONS } from '../cautions/caution';
 import type { Point } from '../geometry/point';
 import { rotate } from '../geometry/rotate';
@@ -6,8 +7,6 @@ import { combine } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';
 import { sumSection, type WorkingSection } from '../working/working';
 import type { PatternFitInput, PatternFitOutput } from './patternFit.schema';
-
-const DEGREES = 180 / Math.PI;
 
 const middleOf = (points: readonly Point[]): Point => ({
   x: mean(points.map(({ x }) => x)),

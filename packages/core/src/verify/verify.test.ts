@@ -24,10 +24,10 @@ const fitOf = (should: readonly { x: number; y: number }[], is: readonly { x: nu
   });
 
 test('a chord over pins: 30.015 over 6.000 and 6.002 is 24.014', () => {
-  const { chord, uncertainty } = chordOverPins({ over: 30.015, pins: [6, 6.002], measureU: 0.004, pinU: 0.001 });
+  const { chord, uncertainty } = chordOverPins({ over: 30.015, pins: [6, 6.002], measuredU: 0.004, pinU: 0.001 });
   expect(chord).toBeCloseTo(24.014, 9);
   expect(uncertainty.U).toBeGreaterThanOrEqual(0.0039);
-  expect(() => chordOverPins({ over: 5, pins: [6, 6], measureU: 0.004, pinU: 0.001 })).toThrow(/wider/);
+  expect(() => chordOverPins({ over: 5, pins: [6, 6], measuredU: 0.004, pinU: 0.001 })).toThrow(/wider/);
 });
 
 describe('a pattern as a whole', () => {
@@ -165,20 +165,20 @@ describe('places by chords and coordinates', () => {
 
 describe('a height that a tool made', () => {
   test('left 0.12 too thick: the tool’s row goes down by as much', () => {
-    const found = heightCheck({ should: 9.5, measured: 9.62, counts: 'thickness', measureU: 0.01, tolerance: 0.05 });
+    const found = heightCheck({ should: 9.5, measured: 9.62, counts: 'thickness', measuredU: 0.01, tolerance: 0.05 });
     expect(found.high).toBeCloseTo(0.12, 9);
     expect(found.lengthBy).toBeCloseTo(-0.12, 9);
     expect([found.inLimits, found.isTold]).toEqual([false, true]);
   });
 
   test('a pocket too deep: the row goes up', () => {
-    const found = heightCheck({ should: 4, measured: 4.03, counts: 'depth', measureU: 0.01, tolerance: 0.05 });
+    const found = heightCheck({ should: 4, measured: 4.03, counts: 'depth', measuredU: 0.01, tolerance: 0.05 });
     expect(found.lengthBy).toBeCloseTo(0.03, 9);
     expect(found.inLimits).toBe(true);
   });
 
   test('less than its ± tells nothing of the tool', () => {
-    expect(heightCheck({ should: 4, measured: 4.005, counts: 'depth', measureU: 0.01, tolerance: 0.05 }).isTold).toBe(
+    expect(heightCheck({ should: 4, measured: 4.005, counts: 'depth', measuredU: 0.01, tolerance: 0.05 }).isTold).toBe(
       false,
     );
   });

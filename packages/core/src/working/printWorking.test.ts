@@ -67,8 +67,8 @@ describe('the tape adds up, digit for digit, to the answer shown', () => {
           surfaceHeight: zTool,
           search: { step, takeHalf: true },
           method,
-          touchU: 0.012,
-          sizeU: 0,
+          uTouch: 0.012,
+          uSize: 0,
         });
         const set = printed(zero.tape, shown, 'set Z to');
         expect(set.total.figure).toBe(formatLength(zero.setZ, shown));
@@ -78,7 +78,7 @@ describe('the tape adds up, digit for digit, to the answer shown', () => {
           tool: 2,
           readings: [zTool],
           method,
-          touchU: 0.01,
+          uTouch: 0.01,
         });
         const offset = printed(tool.tape, shown, 'offset of tool 2');
         expect(offset.total.figure).toBe(formatLength(tool.offset, shown));

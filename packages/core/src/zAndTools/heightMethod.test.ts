@@ -57,8 +57,8 @@ describe('Z zero in a pass in the air and without a gauge', () => {
     gaugeThickness: 10,
     surfaceHeight: 0,
     method: { resolution: 0.005, methodSd: 0.012 },
-    touchU: 0.012,
-    sizeU: 0,
+    uTouch: 0.012,
+    uSize: 0,
   };
 
   test('the lift is taken off what Z is set to, and stands on the tape', () => {

@@ -12,8 +12,8 @@ describe('Z zero on a gauge block', () => {
       gaugeThickness: 10,
       surfaceHeight: 0,
       method,
-      touchU: 0.012,
-      sizeU: 0,
+      uTouch: 0.012,
+      uSize: 0,
       tolerance: 0.1,
     });
     expect(result.setZ).toBe(10);
@@ -28,8 +28,8 @@ describe('Z zero on a gauge block', () => {
       direct: true,
       surfaceHeight: 0,
       method,
-      touchU: 0.003,
-      sizeU: 0,
+      uTouch: 0.003,
+      uSize: 0,
     };
     const result = zZero({ ...probe, longer: 12.5 });
     expect(result.setZ).toBe(12.5);
@@ -37,13 +37,13 @@ describe('Z zero on a gauge block', () => {
     // The same part zero as the tool itself finds on a block.
     const tool = touchHeight({ surface: 0, gauge: 10, toolLength: 80 });
     const touched = touchHeight({ surface: 0, gauge: 0, toolLength: 92.5 });
-    const byTool = zZero({ readings: [tool], gaugeThickness: 10, surfaceHeight: 0, method, touchU: 0.012, sizeU: 0 });
+    const byTool = zZero({ readings: [tool], gaugeThickness: 10, surfaceHeight: 0, method, uTouch: 0.012, uSize: 0 });
     expect(zZero({ ...probe, readings: [touched], longer: 12.5 }).workOffset).toBeCloseTo(byTool.workOffset, 9);
   });
 
   test('a block on a ledge 4.5 below zero', () => {
     expect(
-      zZero({ readings: [1], gaugeThickness: 10, surfaceHeight: -4.5, method, touchU: 0.012, sizeU: 0 }).setZ,
+      zZero({ readings: [1], gaugeThickness: 10, surfaceHeight: -4.5, method, uTouch: 0.012, uSize: 0 }).setZ,
     ).toBe(5.5);
   });
 
@@ -55,8 +55,8 @@ describe('Z zero on a gauge block', () => {
       surfaceHeight: 0,
       search,
       method: { resolution: 0, methodSd: 0 },
-      touchU: 0,
-      sizeU: 0,
+      uTouch: 0,
+      uSize: 0,
     });
     expect(result.setZ).toBeCloseTo(10.05, 12);
     expect(result.uncertainty.u).toBeCloseTo(0.1 / Math.sqrt(12), 12);
@@ -71,14 +71,14 @@ describe('tool length against a reference tool', () => {
       tool: 2,
       readings: [-2.31],
       method,
-      touchU: 0.012,
+      uTouch: 0.012,
     });
     const before = toolLength({
       reference: { tool: 1, z: { readings: [37.42, 37.425] } },
       tool: 2,
       readings: [25.1125],
       method,
-      touchU: 0.012,
+      uTouch: 0.012,
     });
     for (const result of [afterSetting, before]) {
       expect(result.offset).toBeCloseTo(-12.31, 9);
@@ -88,7 +88,7 @@ describe('tool length against a reference tool', () => {
 
   test('longer is positive, equal is said to be the same', () => {
     const against = (z: number) =>
-      toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 7, readings: [z], method, touchU: 0.012 });
+      toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 7, readings: [z], method, uTouch: 0.012 });
     expect(against(14.2)).toMatchObject({ comparison: 'longer' });
     expect(against(14.2).offset).toBeCloseTo(4.2, 12);
     expect(against(10)).toMatchObject({ comparison: 'same', offset: 0 });
@@ -96,7 +96,7 @@ describe('tool length against a reference tool', () => {
 
   test('the reference tool against itself is refused with the remedy', () => {
     expect(() =>
-      toolLength({ reference: { tool: 3, z: { setTo: 0 } }, tool: 3, readings: [1], method, touchU: 0.012 }),
+      toolLength({ reference: { tool: 3, z: { setTo: 0 } }, tool: 3, readings: [1], method, uTouch: 0.012 }),
     ).toThrow(/Choose another tool/);
   });
 
@@ -116,15 +116,15 @@ describe('tool length against a reference tool', () => {
             gaugeThickness: gauge,
             surfaceHeight: 0,
             method,
-            touchU: 0,
-            sizeU: 0,
+            uTouch: 0,
+            uSize: 0,
           });
           const { offset } = toolLength({
             reference: { tool: 1, z: { readings: [zReference] } },
             tool: 2,
             readings: [zTool],
             method,
-            touchU: 0,
+            uTouch: 0,
           });
           const spindleForTipAtZero = workOffset + offset;
           expect(spindleForTipAtZero - tool - surface).toBeCloseTo(0, 9);

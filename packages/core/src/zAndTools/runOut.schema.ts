@@ -40,7 +40,7 @@ export const runOutOutput = z.object({
    * Twice the fitted eccentricity at the worst height with its U, mm, from six places on: largest less smallest of many
    * readings is made larger by their scatter, the fit is not. Null from fewer.
    */
-  fitted: z.object({ tir: z.number(), U: z.number() }).nullable(),
+  fitted: z.object({ tir: z.number(), U: z.number().meta({ description: 'U, mm at 95 %' }) }).nullable(),
   /** Eccentricity at the tip, mm and degrees, and how it grows along the tool, degrees; null without two heights of the shank, each at three places. */
   offset: z.object({ size: z.number(), angle: z.number() }).nullable(),
   tilt: z.number().nullable(),

@@ -1,3 +1,4 @@
+import { DEGREES } from '../units/degrees';
 import { ALIGNMENT_CAUTIONS } from '../cautions/caution';
 import { harmonicFit } from '../metrology/fits/harmonicFit';
 import { combine } from '../metrology/uncertainty';
@@ -8,8 +9,6 @@ import type { RunOutInput, RunOutOutput } from './runOut.schema';
 
 /** Degrees of freedom behind the indicator's own scatter until the log says more. */
 const METHOD_DOF = 10;
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * How far a tool runs out of true: largest less smallest reading at each height. From two heights of the shank, each

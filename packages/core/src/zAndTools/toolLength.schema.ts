@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { toolNumber } from '../schema/toolNumber';
-import { length, nonNegativeLength, positiveLength } from '../schema/quantities';
+import { length, nonNegativeLength, positiveLength, standardU } from '../schema/quantities';
 import { cautions, repeatsResult, working, uncertainty, verdict } from '../schema/results';
 import { readings, touchMethod } from '../schema/touch';
 
@@ -13,11 +13,11 @@ export const toolLengthInput = z.object({
   tool: toolNumber,
   readings,
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, by feel or trip, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, by feel or trip, mm' }),
   /** The step both were raised by until the gauge just passed, where it was slipped under. */
   searchStep: positiveLength.optional(),
   /** Uncertainty left where the two tools touched different gauges; leave out for one gauge at one place. */
-  gaugeU: nonNegativeLength.optional(),
+  uGauge: standardU.optional(),
   tolerance: nonNegativeLength.optional(),
 });
 

@@ -17,7 +17,7 @@ import type { ToolLengthInput, ToolLengthOutput } from './toolLength.schema';
  * @throws Refusal when the tool is the reference itself
  * @example
  * toolLength({ reference: { tool: 1, z: { setTo: 10 } }, tool: 2, readings: [-2.31],
- *   method: { resolution: 0.005, methodSd: 0.01 }, touchU: 0.01 }).offset // -12.31
+ *   method: { resolution: 0.005, methodSd: 0.01 }, uTouch: 0.01 }).offset // -12.31
  */
 export function toolLength(input: ToolLengthInput): ToolLengthOutput {
   const { reference, tool, method } = input;
@@ -48,12 +48,12 @@ export function toolLength(input: ToolLengthInput): ToolLengthOutput {
     ...touched.flatMap(({ number, by }): BudgetPart[] => [
       repeatPart(by, method, `repeats, tool ${number}`),
       displayPart(by, method, `display step, tool ${number}`),
-      { name: `${TOUCH_PART}, tool ${number}`, u: input.touchU, shape: 'normal' },
+      { name: `${TOUCH_PART}, tool ${number}`, u: input.uTouch, shape: 'normal' },
       ...(input.searchStep === undefined
         ? []
         : [searchPart({ step: input.searchStep, takeHalf: true }, `step of the search, tool ${number}`)]),
     ]),
-    { name: 'two gauges', u: input.gaugeU ?? 0, shape: 'normal' },
+    { name: 'two gauges', u: input.uGauge ?? 0, shape: 'normal' },
   ];
   const uncertainty = combine(parts);
   const sections = [meanSection(`Readings, tool ${tool}`, input.readings, seen.mean), offsetSection];

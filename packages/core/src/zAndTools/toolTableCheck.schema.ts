@@ -13,7 +13,7 @@ export const toolTableCheckInput = z.object({
     .array(z.object({ number: toolNumber, length, known: length.optional() }))
     .max(9999, { error: 'must hold at most 9999 tools' }),
   /** U of a length against the one known before, mm. */
-  U: positiveLength,
+  U: positiveLength.meta({ description: 'U, mm at 95 %' }),
   /** Gauge all were touched on, mm, and what it is marked and measured where the two differ. */
   gauge: nonNegativeLength.optional(),
   plate: z.object({ entered: nonNegativeLength, measured: nonNegativeLength }).optional(),

@@ -19,8 +19,8 @@ export const zZeroInput = z.object({
   /** Raising in steps until the gauge just passes: the step, and whether half of it is added to what Z is set to. */
   search: z.object({ step: positiveLength, takeHalf: z.boolean() }).optional(),
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, by feel or trip, mm' }),
-  sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of the gauge’s thickness, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of one touch, by feel or trip, mm' }),
+  uSize: nonNegativeLength.meta({ description: 'standard uncertainty of the gauge’s thickness, mm' }),
   tolerance: nonNegativeLength.optional(),
 });
 

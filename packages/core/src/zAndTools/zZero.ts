@@ -23,7 +23,7 @@ import type { ZZeroInput, ZZeroOutput } from './zZero.schema';
  * @throws Refusal when the gauge has no thickness, and the tool does not touch the surface itself
  * @example
  * zZero({ readings: [37.42], gaugeThickness: 10, surfaceHeight: 0,
- *   method: { resolution: 0.005, methodSd: 0.01 }, touchU: 0.01, sizeU: 0.002 }).setZ // 10
+ *   method: { resolution: 0.005, methodSd: 0.01 }, uTouch: 0.01, uSize: 0.002 }).setZ // 10
  */
 export function zZero(input: ZZeroInput): ZZeroOutput {
   if (input.gaugeThickness === 0 && input.direct !== true) {
@@ -62,7 +62,7 @@ export function zZero(input: ZZeroInput): ZZeroOutput {
     'part zero at',
   );
   const uncertainty = combine([
-    ...touchBudget(seen, input.method, { touchU: input.touchU, sizeU: input.sizeU }),
+    ...touchBudget(seen, input.method, { uTouch: input.uTouch, uSize: input.uSize }),
     ...(search ? [searchPart(search)] : []),
   ]);
   return {

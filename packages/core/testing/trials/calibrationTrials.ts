@@ -21,7 +21,7 @@ const shown = (mm: number, step: number): number => Math.round(mm / step) * step
  * two: its mean effective radius.
  */
 export function simulatedProbe(random: Chance, axes: 1 | 2): Trial {
-  const { touchU } = GAUGE_FACTS.probe;
+  const { uTouch } = GAUGE_FACTS.probe;
   const step = 0.001;
   const [mill, count] = [nothingOn(random), touchCount()];
   const tool = touchedWith('probe', random.between(1, 8), 0);
@@ -51,8 +51,8 @@ export function simulatedProbe(random: Chance, axes: 1 | 2): Trial {
     ring,
     x: along('x'),
     ...(axes === 2 && { y: along('y') }),
-    method: { resolution: step, methodSd: touchU },
-    touchU,
+    method: { resolution: step, methodSd: uTouch },
+    uTouch,
   });
   return { error: found.radius - trueRadius(mill, tool.contact), U: found.uncertainty.U };
 }
@@ -83,7 +83,7 @@ export function simulatedAngles(random: Chance): Trial {
     const [u, v] = turnedInPlane(from, centre, partTurn({ sense, command }));
     return { command, at: [u + 0.002 * random.normal(), v + 0.002 * random.normal()] as [number, number] };
   });
-  const found = ballAngles({ axis: 'B', sense, points, pointU: 0.002, step: 0 });
+  const found = ballAngles({ axis: 'B', sense, points, uPoint: 0.002, step: 0 });
   return { error: found.centre[0] - centre[0], U: found.uncertainty.U };
 }
 

@@ -131,7 +131,7 @@ const simulateSweep: Simulation = (random) => {
   const indicator = {
     sense: 1 as const,
     resolution: random.pick(0.002, 0.01),
-    methodSd: GAUGE_FACTS.indicator.touchU,
+    methodSd: GAUGE_FACTS.indicator.uTouch,
   };
   const n = random.pick(4, 8, 12);
   const found = centreSweep({
@@ -152,7 +152,7 @@ const simulateSweep: Simulation = (random) => {
 
 const simulatePlug: Simulation = (random) => {
   const at = place(random);
-  const sd = GAUGE_FACTS.plug.touchU;
+  const sd = GAUGE_FACTS.plug.uTouch;
   const tir = random.between(0, 0.03);
   const direction = random.between(0, 2 * Math.PI);
   const resolution = random.pick(0.001, 0.005, 0.01);
@@ -168,7 +168,7 @@ const simulatePlug: Simulation = (random) => {
     y: read(at.y, Math.sin(direction)),
     nominal: { x: 0, y: 0 },
     method: { resolution, methodSd: sd },
-    touchU: sd,
+    uTouch: sd,
     plugTir: tir,
     confirm: { by: 'word' },
     allowed: 0.05,

@@ -20,8 +20,8 @@ export interface Finder {
   told: {
     contact: { diameter: number; feeler: number; tir: number; spin: 'turning' | 'slow' | 'standing' };
     method: { resolution: number; methodSd: number };
-    touchU: number;
-    sizeU: number;
+    uTouch: number;
+    uSize: number;
     lostMotion?: { value: number; U: number };
   };
   /** A contact that turns touches with its high side: by so much more than half of it. */
@@ -48,7 +48,7 @@ const KIND: Readonly<Record<Method, GaugeKind>> = {
 export function finderOf(random: Chance, method: Method): Finder {
   const { between, pick } = random;
   if (method === 'indicator' || method === 'plug') throw new RangeError(`${method} touches no wall`);
-  const { touchU, sizeU, spin } = GAUGE_FACTS[KIND[method]];
+  const { uTouch, uSize, spin } = GAUGE_FACTS[KIND[method]];
   const onDials = pick(false, false, true);
   const tir = pick(0, between(0, 0.02));
   const value = between(0.05, 0.6);
@@ -68,9 +68,9 @@ export function finderOf(random: Chance, method: Method): Finder {
     with: touchedWith(method, contact.diameter, contact.feeler),
     told: {
       contact,
-      method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: touchU },
-      touchU,
-      sizeU,
+      method: { resolution: onDials ? 0.025 : pick(0.001, 0.005, 0.01), methodSd: uTouch },
+      uTouch,
+      uSize,
       ...(onDials && { lostMotion: { value, U: 0.012 } }),
     },
     high: spin === 'standing' ? 0 : tir / 2,

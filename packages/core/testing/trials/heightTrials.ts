@@ -16,20 +16,20 @@ interface Under {
   with: { contact: Contact; between: Between };
   /** How often it was touched. */
   count: () => number;
-  told: { method: { resolution: number; methodSd: number }; touchU: number; sizeU: number };
+  told: { method: { resolution: number; methodSd: number }; uTouch: number; uSize: number };
   /** As it is marked. */
   thickness: number;
 }
 
 function under(random: Chance, kind: GaugeKind): Under {
-  const { touchU, sizeU } = GAUGE_FACTS[kind];
+  const { uTouch, uSize } = GAUGE_FACTS[kind];
   const thickness = random.between(0.5, 30);
   return {
     random,
     mill: nothingOn(random),
     count: touchCount(),
     with: cutterOver(kind, thickness),
-    told: { method: { resolution: random.pick(0.001, 0.005, 0.01), methodSd: touchU }, touchU, sizeU },
+    told: { method: { resolution: random.pick(0.001, 0.005, 0.01), methodSd: uTouch }, uTouch, uSize },
     thickness,
   };
 }
@@ -79,7 +79,7 @@ const simulateLength =
     const step = random.pick(0.01, 0.02, 0.05, 0.1);
     const read = (tool: string, longer: number) =>
       way === 'felt' ? touched(of, surface, tool, longer) : [searched(of, surface, step, tool, longer)];
-    const { sizeU: _, ...told } = of.told;
+    const { uSize: _, ...told } = of.told;
     const found = toolLength({
       reference: { tool: 1, z: { readings: read('reference', 0) } },
       tool: 2,
@@ -94,7 +94,7 @@ const simulateLength =
 function simulatedRing(random: Chance, n: number, around: 'teeth' | 'shank') {
   const eccentricity = random.between(0, 0.015);
   const phase = random.between(0, 2 * Math.PI);
-  const sd = GAUGE_FACTS.indicator.touchU;
+  const sd = GAUGE_FACTS.indicator.uTouch;
   const resolution = random.pick(0.001, 0.002, 0.01);
   const truth = Array.from({ length: n }, (_, i) => ({
     angle: (i * 360) / n,

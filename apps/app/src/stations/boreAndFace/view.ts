@@ -1,7 +1,7 @@
 import { GAUGE_FACTS, isInstrument, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
 import type { Bore, CutPlan } from '@zero-point/core/records/setup/cutPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { boreAnswer, measuringU } from '@zero-point/core/state/boreAndFace/bore';
+import { boreAnswer, uMeasuring } from '@zero-point/core/state/boreAndFace/bore';
 
 /** Whether it measures a bore by hand: a micrometer spans what lies between its anvils, not a bore. */
 const measuresBores = (kind: GaugeKind): boolean => isInstrument(kind) && GAUGE_FACTS[kind].measures.includes('inside');
@@ -15,7 +15,7 @@ export interface BoreView extends ReturnType<typeof boreAnswer> {
   bores: CutPlan['bores'];
   bore: Bore | undefined;
   /** U of one measured size, mm at 95 %; null where no gauge is chosen. */
-  measureU: number | null;
+  measuredU: number | null;
 }
 
 export function boreView(book: SetupState, boreId: string | undefined): BoreView {
@@ -25,7 +25,7 @@ export function boreView(book: SetupState, boreId: string | undefined): BoreView
   return {
     bores,
     bore,
-    measureU: gauge ? 2 * measuringU(gauge) : null,
+    measuredU: gauge ? 2 * uMeasuring(gauge) : null,
     ...(bore ? boreAnswer(book, bore) : { log: { start: undefined, passes: [], readings: [] } }),
   };
 }

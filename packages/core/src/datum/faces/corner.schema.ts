@@ -29,7 +29,7 @@ export const cornerOutput = z.object({
   /** How far the two faces are from square: their angle less 90, degrees; null where it was taken as square. */
   offSquare: z.number().nullable(),
   /** U of the corner along each axis, mm, and of the skew, degrees. */
-  U: z.object({ x: z.number(), y: z.number(), skew: z.number() }),
+  U: z.object({ x: z.number(), y: z.number(), skew: z.number() }).meta({ description: 'U, mm and degrees at 95 %' }),
   /** Coordinates of part zero on the scales read, mm. */
   workOffset: z.object({ x: z.number(), y: z.number() }),
   /** What makes up the U of each axis. */

@@ -1,3 +1,4 @@
+import { DEGREES } from '../../units/degrees';
 import { mean } from '../../metrology/mean';
 import { orthogonalLine } from '../../metrology/fits/orthogonalLine';
 import type { Model, UncertaintySource } from '../../metrology/propagate';
@@ -7,8 +8,6 @@ import { contactRadiusLines } from './contactRadius';
 import type { CornerInput } from './corner.schema';
 import type { Point } from '../../geometry/point';
 import { stoppedTirPart, touchSources } from '../touchSources';
-
-const DEGREES = 180 / Math.PI;
 
 export interface FoundCorner {
   corner: Point;
@@ -124,9 +123,9 @@ export function cornerModel(input: CornerInput): Model {
   const touches = values
     .slice(0, radii)
     .flatMap((_, on) => touchSources(input.method, scatter).map((part): UncertaintySource => ({ ...part, on })));
-  const size: UncertaintySource = { name: SIZE_PART, u: input.sizeU, shape: 'normal', on: radii };
+  const size: UncertaintySource = { name: SIZE_PART, u: input.uSize, shape: 'normal', on: radii };
   const contact = [radii + 1, radii + 2].flatMap((on, face): UncertaintySource[] => [
-    { name: `${TOUCH_PART}, ${face === 0 ? 'Y' : 'X'}`, u: input.touchU, shape: 'normal', on },
+    { name: `${TOUCH_PART}, ${face === 0 ? 'Y' : 'X'}`, u: input.uTouch, shape: 'normal', on },
     { ...stoppedRunOutPart(stoppedTirPart(input)), name: `run-out, standing, ${face === 0 ? 'Y' : 'X'}`, on },
   ]);
   return {

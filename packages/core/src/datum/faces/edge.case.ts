@@ -7,7 +7,7 @@ export const edgeCase: EdgeInput = {
   nominal: 0,
   contact: { diameter: 10, feeler: 0, tir: 0, spin: 'turning' },
   method: { resolution: 0.005, methodSd: 0.005 },
-  touchU: 0.005,
-  sizeU: 0.003,
+  uTouch: 0.005,
+  uSize: 0.003,
   tolerance: 0.1,
 };

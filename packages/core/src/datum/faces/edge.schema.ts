@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { approach, length, nonNegativeLength } from '../../schema/quantities';
+import { approach, length, nonNegativeLength, standardU } from '../../schema/quantities';
 import { cautions, repeatsResult, working, uncertainty, verdict } from '../../schema/results';
 import { readings, touchMethod } from '../../schema/touch';
 import { featureContact, backlashSense } from '../touchPoint.schema';
@@ -11,10 +11,10 @@ export const edgeInput = z.object({
   nominal: length,
   contact: featureContact,
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
-  sizeU: nonNegativeLength.meta({ description: 'standard uncertainty of its effective radius, mm' }),
-  gaugeU: nonNegativeLength.optional(),
-  backlashU: nonNegativeLength.optional(),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of where it trips, mm' }),
+  uSize: nonNegativeLength.meta({ description: 'standard uncertainty of its effective radius, mm' }),
+  uGauge: standardU.optional(),
+  uBacklash: standardU.optional(),
   lostMotion: backlashSense.optional(),
   tolerance: nonNegativeLength.optional(),
 });

@@ -24,8 +24,8 @@ describe('a face by touching', () => {
       approach: -1,
       nominal: 184,
       contact: { diameter: 6, feeler: 0.05, tir: 0, spin: 'standing' },
-      touchU: 0.012,
-      sizeU: 0,
+      uTouch: 0.012,
+      uSize: 0,
     });
     expect(result.edge).toBeCloseTo(184.012, 12);
     expect(result.preset).toBeCloseTo(187.05, 12);

@@ -17,7 +17,7 @@ import type { EdgeInput, EdgeOutput } from './edge.schema';
  * @example
  * edge({ readings: [-5.012, -5.008, -5.01], approach: 1, nominal: 0,
  *   contact: { diameter: 10, feeler: 0, tir: 0, spin: 'turning' },
- *   method: { resolution: 0.005, methodSd: 0.005 }, touchU: 0.005, sizeU: 0.003 }).preset // -5
+ *   method: { resolution: 0.005, methodSd: 0.005 }, uTouch: 0.005, uSize: 0.003 }).preset // -5
  */
 export function edge(input: EdgeInput): EdgeOutput {
   const { approach, contact, method, nominal } = input;
@@ -49,10 +49,10 @@ export function edge(input: EdgeInput): EdgeOutput {
 
   const uncertainty = combine([
     ...touchBudget(seen, method, {
-      touchU: input.touchU,
-      sizeU: input.sizeU,
-      gaugeU: input.gaugeU,
-      backlashU: input.backlashU,
+      uTouch: input.uTouch,
+      uSize: input.uSize,
+      uGauge: input.uGauge,
+      uBacklash: input.uBacklash,
       standingTir: contact.spin === 'standing' ? contact.tir : 0,
     }),
     lostPart(input.lostMotion, approach),

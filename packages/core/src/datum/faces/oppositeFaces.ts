@@ -124,10 +124,10 @@ function budgets(
     (['first', 'second'] as const).flatMap((face) => [
       scaled(repeatPart(seen[face], method, `repeats, ${face} face`), factor),
       scaled(displayPart(seen[face], method, `display step, ${face} face`), factor),
-      { name: `${TOUCH_PART}, ${face} face`, u: input.touchU * factor, shape: 'normal' as const },
+      { name: `${TOUCH_PART}, ${face} face`, u: input.uTouch * factor, shape: 'normal' as const },
     ]);
   // The contact's size is off by the same at both faces: twice in the width, not at all in the middle.
-  const size: BudgetPart = { name: SIZE_PART, u: 2 * input.sizeU, shape: 'normal' };
+  const size: BudgetPart = { name: SIZE_PART, u: 2 * input.uSize, shape: 'normal' };
   // A contact that stands still is off to one side at both faces: the middle moves by all of it, the width by none.
   const uncertainty = combine([
     ...each(0.5),

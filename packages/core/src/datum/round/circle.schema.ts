@@ -23,7 +23,9 @@ export const circleOutput = z.object({
   arc: z.number(),
   workOffset: z.object({ x: z.number(), y: z.number() }),
   /** U along each axis and along the weakest direction (degrees from X), mm. */
-  U: z.object({ x: z.number(), y: z.number(), weakest: z.number(), weakestAngle: z.number(), diameter: z.number() }),
+  U: z
+    .object({ x: z.number(), y: z.number(), weakest: z.number(), weakestAngle: z.number(), diameter: z.number() })
+    .meta({ description: 'U, mm at 95 %; the direction of the weakest in degrees' }),
   /** What makes up the U of each axis. */
   axes: z.object({ x: uncertainty, y: uncertainty }),
   covariance,

@@ -1,3 +1,4 @@
+import { DEGREES } from '../../units/degrees';
 import { EDGE_CAUTIONS, spinCaution } from '../../cautions/caution';
 import { circleFit, type CircleFit } from '../../metrology/fits/circleFit';
 import { judge } from '../../metrology/judge';
@@ -8,8 +9,6 @@ import { sumSection } from '../../working/working';
 import type { CircleInput, CircleOutput, Covariance } from './circle.schema';
 import { contactRadiusLines } from '../faces/contactRadius';
 import { stoppedTirPart } from '../touchSources';
-
-const DEGREES = 180 / Math.PI;
 
 /** Arc under which the weak direction is warned of, degrees. */
 const GOOD_ARC = 90;
@@ -23,7 +22,7 @@ const GOOD_ARC = 90;
  * circle({ ...ball4, feature: 'bore', touches: boreTouches, nominal: { x: 0, y: 0 } }).diameter // 26.012
  */
 export function circle(input: CircleInput): CircleOutput {
-  const { feature, touches, nominal, contact, method, touchU, sizeU } = input;
+  const { feature, touches, nominal, contact, method, uTouch, uSize } = input;
   const fit = fitted(touches);
   const radiusLines = contactRadiusLines(contact);
   const radius = radiusLines.reduce((sum, { value }) => sum + value, 0);
@@ -56,10 +55,10 @@ export function circle(input: CircleInput): CircleOutput {
     combine([
       { name: 'touches', u: Math.sqrt(variance * weight), shape: 'normal', dof },
       { name: 'display step', u: method.resolution * Math.sqrt(weight / 12), shape: 'uniform' },
-      { name: TOUCH_PART, u: touchU * Math.sqrt(weight), shape: 'normal' },
+      { name: TOUCH_PART, u: uTouch * Math.sqrt(weight), shape: 'normal' },
       // A contact that stands still is off to one side at every touch: the centre moves by all of it, the size by none.
       stoppedRunOutPart(of === 'place' ? stoppedTirPart(input) : 0),
-      { name: SIZE_PART, u: of === 'size' ? 2 * sizeU : 0, shape: 'normal' },
+      { name: SIZE_PART, u: of === 'size' ? 2 * uSize : 0, shape: 'normal' },
     ]);
   const weak = weakest(fit);
   const arc = arcOf(fit, touches);
@@ -88,7 +87,7 @@ export function circle(input: CircleInput): CircleOutput {
       diameter: along(4 * fit.radiusVariance, 'size').U,
     },
     axes: { x: ux, y: uy },
-    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + touchU ** 2, stoppedTirPart(input)),
+    covariance: covarianceOf(fit, variance + method.resolution ** 2 / 12 + uTouch ** 2, stoppedTirPart(input)),
     uncertainty: worst,
     verdict: input.tolerance === undefined ? null : judge(worst.U, input.tolerance),
     notes: arc < GOOD_ARC ? [{ code: 'short-arc', of: 'touches', arc, weakest: weak.angle }] : [],

@@ -9,7 +9,7 @@ import { stoppedTirPart, touchSources } from '../touchSources';
  * along each axis by itself. Its figures: X, Y of the centre, mm.
  */
 export function circleModel(input: CircleInput): Model {
-  const { touches, method, touchU } = input;
+  const { touches, method, uTouch } = input;
   const fit = circleFit(touches);
   const squares = fit.residuals.reduce((sum, off) => sum + off ** 2, 0);
   const scatter = pooledVariance(method, squares, fit.dof);
@@ -21,7 +21,7 @@ export function circleModel(input: CircleInput): Model {
   const n = touches.length;
   const sources = touches.flatMap((_, on): UncertaintySource[] => [
     ...touchSources(method, scatter).map((part) => ({ ...part, on })),
-    { name: TOUCH_PART, u: touchU, shape: 'normal', on },
+    { name: TOUCH_PART, u: uTouch, shape: 'normal', on },
   ]);
   const standing = [n, n + 1].map((on, i) => ({
     ...stoppedRunOutPart(stoppedTirPart(input)),

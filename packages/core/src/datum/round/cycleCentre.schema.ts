@@ -11,7 +11,7 @@ export const cycleCentreInput = z.object({
   /** Part coordinates of the centre, mm. */
   nominal: touchPoint,
   method: touchMethod,
-  touchU: nonNegativeLength.meta({ description: 'standard uncertainty of where one touch trips, mm' }),
+  uTouch: nonNegativeLength.meta({ description: 'standard uncertainty of where one touch trips, mm' }),
   tolerance: nonNegativeLength.optional(),
 });
 

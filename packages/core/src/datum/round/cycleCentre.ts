@@ -13,7 +13,7 @@ import type { CycleCentreInput, CycleCentreOutput } from './cycleCentre.schema';
  *
  * @example
  * cycleCentre({ x: [310.002], y: [142.498], nominal: { x: 62, y: 58 }, method: { resolution: 0.001, methodSd: 0.002 },
- *   touchU: 0.002 }).workOffset // { x: 248.002, y: 84.498 }
+ *   uTouch: 0.002 }).workOffset // { x: 248.002, y: 84.498 }
  */
 export function cycleCentre(input: CycleCentreInput): CycleCentreOutput {
   const { method, nominal, tolerance } = input;
@@ -30,7 +30,7 @@ export function cycleCentre(input: CycleCentreInput): CycleCentreOutput {
     const known = combine([
       repeatPart(seen[name], { ...method, methodSd: method.methodSd * Math.SQRT1_2 }),
       displayPart(seen[name], method),
-      { name: TOUCH_PART, u: input.touchU * Math.SQRT1_2, shape: 'normal' },
+      { name: TOUCH_PART, u: input.uTouch * Math.SQRT1_2, shape: 'normal' },
     ]);
     return { offset, known };
   };

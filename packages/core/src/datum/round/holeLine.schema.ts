@@ -8,7 +8,7 @@ const point = z.object({ x: length, y: length });
 const foundHole = z.object({
   found: point,
   nominal: point,
-  u: z.object({ x: nonNegativeLength, y: nonNegativeLength }),
+  u: z.object({ x: nonNegativeLength, y: nonNegativeLength }).meta({ description: 'standard uncertainty, mm' }),
 });
 
 export const holeLineInput = z.object({
@@ -27,7 +27,9 @@ export const holeLineOutput = z.object({
   /** Where part zero is on the scales read, the part's turn taken in, mm. */
   workOffset: z.object({ x: z.number(), y: z.number() }),
   /** U of part zero along each axis, mm, of the skew, degrees, and of the distance, mm. */
-  U: z.object({ x: z.number(), y: z.number(), skew: z.number(), distance: z.number() }),
+  U: z
+    .object({ x: z.number(), y: z.number(), skew: z.number(), distance: z.number() })
+    .meta({ description: 'U, mm and degrees at 95 %' }),
   axes: z.object({ x: uncertainty, y: uncertainty }),
   covariance,
   uncertainty,

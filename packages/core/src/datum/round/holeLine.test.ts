@@ -45,8 +45,8 @@ describe('a dial’s backlash', () => {
   const told = {
     contact: { diameter: 10, feeler: 0, tir: 0, spin: 'standing' as const },
     method: { resolution: 0.025, methodSd: 0.006 },
-    touchU: 0.006,
-    sizeU: 0,
+    uTouch: 0.006,
+    uSize: 0,
     lostMotion: { value: 0.18, U: 0.011 },
   };
 
@@ -76,8 +76,8 @@ describe('what cannot be two walls of a slot', () => {
   const told = {
     contact: { diameter: 4, feeler: 0, tir: 0, spin: 'standing' as const },
     method: { resolution: 0.001, methodSd: 0.003 },
-    touchU: 0.003,
-    sizeU: 0,
+    uTouch: 0.003,
+    uSize: 0,
     nominal: 0,
   };
 

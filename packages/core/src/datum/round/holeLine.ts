@@ -1,3 +1,4 @@
+import { DEGREES } from '../../units/degrees';
 import { angleSection } from '../../alignment/straighten';
 import { EDGE_CAUTIONS } from '../../cautions/caution';
 import { judge } from '../../metrology/judge';
@@ -9,8 +10,6 @@ import { sumSection } from '../../working/working';
 import type { HoleLineInput, HoleLineOutput } from './holeLine.schema';
 import type { Point } from '../../geometry/point';
 import { planar, zeroSections } from '../planar';
-
-const DEGREES = 180 / Math.PI;
 
 const direction = (from: Point, to: Point): number => Math.atan2(to.y - from.y, to.x - from.x) * DEGREES;
 

@@ -7,7 +7,7 @@ export const boltCircleCalculatorInput = boltCircleInput.extend({
   /** Which hole the tape works out, from 1. */
   tapeFor: z.number().int().min(1).optional(),
   /** Expanded uncertainty of the datum the holes hang on, mm. */
-  datumU: z.object({ x: nonNegativeLength, y: nonNegativeLength }).optional(),
+  datumU: z.object({ x: nonNegativeLength, y: nonNegativeLength }).optional().meta({ description: 'U, mm at 95 %' }),
 });
 
 export const boltCircleOutput = z.object({

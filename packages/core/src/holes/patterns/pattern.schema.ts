@@ -8,7 +8,7 @@ export const patternCalculatorInput = patternKinds({
   /** Which hole the tape works out, from 1. */
   tapeFor: z.number().int().min(1).optional(),
   /** Expanded uncertainty of the datum the holes hang on, mm. */
-  datumU: z.object({ x: nonNegativeLength, y: nonNegativeLength }).optional(),
+  datumU: z.object({ x: nonNegativeLength, y: nonNegativeLength }).optional().meta({ description: 'U, mm at 95 %' }),
 });
 
 export const patternOutput = z.object({

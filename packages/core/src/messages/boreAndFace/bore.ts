@@ -1,6 +1,7 @@
+import { quarterOf } from '../../metrology/judge';
 import type { SetupState } from '../../state/basis/setupState';
 import { doubtfulPass, type DoubtfulPass } from '../../state/boreAndFace/doubtfulPass';
-import { measuringU, type boreAnswer } from '../../state/boreAndFace/bore';
+import { uMeasuring, type boreAnswer } from '../../state/boreAndFace/bore';
 import type { BoreOutput } from '../../boreAndFace/bore.schema';
 import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
 import type { Bore } from '../../records/setup/cutPlan';
@@ -76,9 +77,9 @@ export function gaugeWords(book: SetupState, { bore, answer }: BoreInHand): stri
   if (!gauge) return 'Choose the gauge that measures it.';
   const name = GAUGE_FACTS[gauge.kind].name;
   const size = (mm: number) => formatLengthUnit(mm, { unit: book.setup.units });
-  const U = 2 * measuringU(gauge);
+  const U = 2 * uMeasuring(gauge);
   const band = bore.high - bore.low;
-  if (U > band / 4)
+  if (U > quarterOf(band))
     return `With U ${size(U)} this ${name} is too coarse for a tolerance of ${size(band)}. Use it until the last two passes, then a better gauge.`;
   if (answer && answer.result.left > ROUGH)
     return `A caliper will do until ${size(ROUGH)} is left; this ${name} for the last passes.`;

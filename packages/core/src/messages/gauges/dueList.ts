@@ -62,7 +62,7 @@ function ofGauge(
   const standing = gaugeStatusOf(gauge, own, now, uses.find(({ gaugeId }) => gaugeId === gauge.id)?.touches);
   const words = standing.state === 'never' ? undefined : gaugeStatusText(gauge, standing);
   if (words !== undefined) return [{ of, words, grave: isDoubtful(standing) }];
-  const usualU = 2 * GAUGE_FACTS[gauge.kind].sizeU * (isRound(gauge.kind) ? 2 : 1);
+  const usualU = 2 * GAUGE_FACTS[gauge.kind].uSize * (isRound(gauge.kind) ? 2 : 1);
   const going = goesSomewhere(
     seriesOf(own, usualU).find(({ key }) => key === 'size'),
     unit,

@@ -6,7 +6,7 @@ const found = finderByBlock({
   towardMinus: [30.002, 30.003],
   block: { size: 25, U: 0.001 },
   method: { resolution: 0.001, methodSd: 0.002 },
-  touchU: 0.002,
+  uTouch: 0.002,
 });
 
 test('a size that agrees is said with both ±, its own and that of the comparison', () => {

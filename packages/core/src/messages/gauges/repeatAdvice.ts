@@ -1,12 +1,10 @@
+import { quarterOf } from '../../metrology/judge';
 import type { FeatureAnswer } from '../../state/datum/featureAnswer';
 import { budgetKindOf } from '../../metrology/budgetKinds';
 import { repeatsNeeded } from '../../metrology/repeatsNeeded';
 import type { LengthUnit } from '../../units/unit';
 import { plusMinus } from '../basis/verdict';
 import { uncertaintyAdvice } from './uncertaintyAdvice';
-
-/** Measuring should take up at most this share of the tolerance. */
-const SHARE = 1 / 4;
 
 /** The axis of a corner, bore or boss that nothing is known of yet; undefined once both are found. */
 export function axisToFind({ feature, x, y }: FeatureAnswer): 'X' | 'Y' | undefined {
@@ -20,7 +18,7 @@ export function axisToFind({ feature, x, y }: FeatureAnswer): 'X' | 'Y' | undefi
  */
 export function repeatWords(answer: FeatureAnswer, tolerance: number, unit: LengthUnit): string {
   if (answer.wild.length > 0) return 'One reading is far from the others. Touch again, then strike out the wrong one.';
-  const advice = repeatsNeeded(answer.uncertainty, answer.taken, tolerance * SHARE);
+  const advice = repeatsNeeded(answer.uncertainty, answer.taken, quarterOf(tolerance));
   switch (advice.state) {
     case 'enough': {
       const open = axisToFind(answer);

@@ -1,3 +1,5 @@
+import { DEGREES } from '../../units/degrees';
+
 /** An ellipse about a point: half axes, mm, and the direction of the longer one, degrees from X. */
 export interface Ellipse {
   long: number;
@@ -17,7 +19,7 @@ const JOINT = Math.sqrt(5.991464547);
 export function ellipse({ xx, xy, yy }: { xx: number; xy: number; yy: number }): Ellipse {
   const middle = (xx + yy) / 2;
   const swing = Math.hypot((xx - yy) / 2, xy);
-  const angle = (Math.atan2(2 * xy, xx - yy) / 2) * (180 / Math.PI);
+  const angle = (Math.atan2(2 * xy, xx - yy) / 2) * DEGREES;
   return {
     long: JOINT * Math.sqrt(Math.max(0, middle + swing)),
     short: JOINT * Math.sqrt(Math.max(0, middle - swing)),

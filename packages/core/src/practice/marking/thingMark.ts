@@ -2,7 +2,7 @@ import { alignmentOf } from '../../state/alignment/plan';
 import type { SetupState } from '../../state/basis/setupState';
 import { featureAnswer } from '../../state/datum/featureAnswer';
 import { alignmentPass, latestPass, isInLine, type AlignmentAnswer } from '../../state/alignment/taskAnswer';
-import { boreLog, measuringU } from '../../state/boreAndFace/bore';
+import { boreLog, uMeasuring } from '../../state/boreAndFace/bore';
 import { runOutAllowed, runOutPlaces, toolRunOut } from '../../state/zAndTools/runOut';
 import type { CalibrationFound } from '../../records/shop/calibration';
 import { patternPositions } from '../../holes/patterns/pattern';
@@ -194,7 +194,7 @@ function boreMark({ work }: Mill, book: SetupState, of: string): ThingMark {
   const log = boreLog(book, of);
   const gauge = book.gauges.find(({ id }) => id === plan?.gaugeId);
   const is = work?.kind === 'boring' ? work.bore : NaN;
-  const U = gauge ? 2 * measuringU(gauge) : 0;
+  const U = gauge ? 2 * uMeasuring(gauge) : 0;
   return {
     thing: 'bore',
     is,

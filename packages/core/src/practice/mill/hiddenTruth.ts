@@ -120,7 +120,7 @@ export const trueRadius = (hidden: Hidden, contact: Contact): number =>
 
 const reckonedRadius = (hidden: Hidden, contact: Contact): number =>
   (contact.diameter + (hidden.wider?.[contact.id] ?? 0)) / 2 +
-  (contact.kind === 'cutter' ? 0 : factsOf(contact).sizeU * drawn(hidden, `size ${contact.id}`));
+  (contact.kind === 'cutter' ? 0 : factsOf(contact).uSize * drawn(hidden, `size ${contact.id}`));
 
 /** From the spindle's nose to the contact's end, mm: a cutter is clamped a little deeper or less each time. */
 export const trueLength = (hidden: Hidden, contact: Contact): number =>
@@ -139,7 +139,7 @@ export const trueThickness = (hidden: Hidden, between: Between | undefined, cont
   between
     ? between.thickness -
       worn(hidden, between) +
-      (contact?.kind === 'pin' ? 0 : factsOf(between).sizeU * drawn(hidden, `size ${between.id}`))
+      (contact?.kind === 'pin' ? 0 : factsOf(between).uSize * drawn(hidden, `size ${between.id}`))
     : 0;
 
 /** Finder what, with what between. */
@@ -160,9 +160,9 @@ export function trip(hidden: Hidden, of: Tripping): number {
   const last = lastTrips.get(hidden);
   if (last && same(last.of, of)) return last.value;
   const { contact, between, surface, arms } = of;
-  const { touchU } = feltBy(contact, between);
+  const { uTouch } = feltBy(contact, between);
   const name = nameOf(contact, between);
-  const value = tripAt(hidden, contact, between, surface) + touchU * drawn(hidden, `touch ${name} ${arms}`);
+  const value = tripAt(hidden, contact, between, surface) + uTouch * drawn(hidden, `touch ${name} ${arms}`);
   lastTrips.set(hidden, { of, value });
   return value;
 }
@@ -177,7 +177,7 @@ const nameOf = (contact: Contact, between: Between | undefined): string => `${co
 
 /** The same as it is at that surface every time: what of a trip no repeat averages. */
 export const tripAt = (hidden: Hidden, contact: Contact, between: Between | undefined, surface: string): number =>
-  feltBy(contact, between).touchU * drawn(hidden, `way ${nameOf(contact, between)} ${surface}`);
+  feltBy(contact, between).uTouch * drawn(hidden, `way ${nameOf(contact, between)} ${surface}`);
 
 /** Where a contact's end stands off the spindle's axis, mm, with the spindle turned by hand so far, degrees. */
 export function offAxis(hidden: Hidden, { id, runsOut }: Contact, turned: number): { x: number; y: number } {

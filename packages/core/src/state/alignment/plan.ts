@@ -1,11 +1,9 @@
+import { quarterOf } from '../../metrology/judge';
 import type { Alignment, AlignmentOf } from '../../records/setup/alignment';
 import type { AlignmentTask } from '../../records/values/subject';
 import type { SetupState } from '../basis/setupState';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import type { Gauge } from '../../records/shop/gauge';
-
-/** Share of the job's tolerance that one alignment may use up: it is one of several errors. */
-const SHARE = 1 / 4;
 
 /** Jaw, swing and lever of a common small mill, mm. */
 const JAW = 120;
@@ -19,7 +17,8 @@ export const gaugesOf = ({ gauges }: Pick<SetupState, 'gauges'>, kind: Gauge['ki
  * Undefined where the shop has no indicator and the task needs one.
  */
 export function defaultAlignment(book: SetupState, task: AlignmentTask): Alignment | undefined {
-  const allowed = book.setup.tolerance * SHARE;
+  // One alignment is one of several errors.
+  const allowed = quarterOf(book.setup.tolerance);
   if (task === 'skew') return defaultSkew(book, allowed);
   const indicatorId = gaugesOf(book, 'indicator')[0]?.id;
   if (indicatorId === undefined) return undefined;

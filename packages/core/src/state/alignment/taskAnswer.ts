@@ -15,7 +15,7 @@ import { memoize, asKnownAt, type SetupState } from '../basis/setupState';
 import { allReadingsOf } from '../basis/activeRecords';
 import { FACE_TOUCH } from '../../datum/partFrame';
 import { Refusal } from '../../problem/problem';
-import { touchU } from '../gauges/contactSize';
+import { uTouch } from '../gauges/contactSize';
 
 /** What a pass of each task answers with. */
 export type AlignmentResult =
@@ -186,7 +186,7 @@ function solveSkew(book: SetupState, alignment: AlignmentOf<'skew'>, points: Pla
       along,
       approach,
       points,
-      method: { resolution: book.machine.axes[axis].step, methodSd: finder ? touchU(finder) : 0.012 },
+      method: { resolution: book.machine.axes[axis].step, methodSd: finder ? uTouch(finder) : 0.012 },
       over: book.part.size[along],
       pivot,
       loose,
@@ -201,20 +201,20 @@ export function indicatorUseOf(book: SetupState, alignment: { indicatorId: strin
   return {
     sense: alignment.sense,
     resolution: gauge?.resolution ?? 0.01,
-    methodSd: gauge ? touchU(gauge) : 0.004,
+    methodSd: gauge ? uTouch(gauge) : 0.004,
     ...(gauge?.range !== undefined && { range: gauge.range }),
   };
 }
 
 function plugOf(book: SetupState, alignment: AlignmentOf<'centre'>, at: At) {
   const plug = book.gauges.find(({ id }) => id === alignment.plugId);
-  const u = plug ? touchU(plug) : 0.01;
+  const u = plug ? uTouch(plug) : 0.01;
   return centrePlug({
     x: at(PLUG_PLACES.x),
     y: at(PLUG_PLACES.y),
     nominal: { x: 0, y: 0 },
     method: { resolution: book.machine.axes.x.step, methodSd: u },
-    touchU: u,
+    uTouch: u,
     plugTir: alignment.plugTir,
     confirm: alignment.confirmTir === null ? { by: 'word' } : { by: 'sweep', tir: alignment.confirmTir },
     allowed: alignment.allowed,

@@ -68,7 +68,7 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
   const doubted = moment !== undefined && isDoubted(gauge, calibrations, moment);
   const facts = GAUGE_FACTS[gauge.kind];
   // A default stands for half of a diameter, and for all of a thickness.
-  const leastU = 2 * facts.sizeU * (isRound(gauge.kind) ? 2 : 1);
+  const leastU = 2 * facts.uSize * (isRound(gauge.kind) ? 2 : 1);
   const measuredU = size?.found.U;
   return {
     ...gauge,
@@ -80,7 +80,7 @@ export function gaugeKnownBy(gauge: Gauge, calibrations: readonly Calibration[],
     ...(offsets && { offsets: { x: offsets.x, y: offsets.y, z: offsets.z } }),
     ...(tir !== undefined && { tir }),
     ...(touch &&
-      u !== undefined && { u: doubted || isBeforeVoid(touch, current, moment) ? Math.max(u, facts.touchU) : u }),
+      u !== undefined && { u: doubted || isBeforeVoid(touch, current, moment) ? Math.max(u, facts.uTouch) : u }),
   };
 }
 

@@ -6,7 +6,7 @@ import type { Bore } from '../../records/setup/cutPlan';
 import { alignmentShop, configured, readPass } from '../alignment/alignment.case';
 import { gaugeAt, deriveState, deriveStateAs, type SetupState } from './setupState';
 import { foundFeatures } from '../datum/foundFeatures';
-import { sizeOf, sizeU, touchU } from '../gauges/contactSize';
+import { sizeOf, uSize, uTouch } from '../gauges/contactSize';
 import { recalculatedAnswers } from '../verify/recalculationPreview';
 import { bookOf, plateSnapshot, caseReading, sizeRead } from './snapshot.case';
 import { alignmentPass } from '../alignment/taskAnswer';
@@ -82,8 +82,8 @@ describe('no calibration moves an answer of the past', () => {
     const book = open(sized, ...TOUCHED);
     const then = gaugeAt(book, 'spring', `${DAY}T10:00:00.000Z`);
     const overdue = gaugeAt(book, 'spring', '2027-01-03T08:00:00.000Z');
-    expect(then && sizeU(then)).toBeCloseTo(0.001, 12);
-    expect(overdue && sizeU(overdue)).toBeCloseTo(0.003, 12);
+    expect(then && uSize(then)).toBeCloseTo(0.001, 12);
+    expect(overdue && uSize(overdue)).toBeCloseTo(0.003, 12);
     expect(overdue && sizeOf(overdue)).toBe(10.01);
   });
 });
@@ -149,18 +149,18 @@ describe('what was dropped', () => {
 
   test('is no surer than any of its kind, in size and in touch, and keeps the size it had', () => {
     const dropped = at(LATER, spring({ what: 'void', why: 'dropped' }, '2026-11-30T08:00:00.000Z'));
-    expect([sizeOf(dropped), sizeU(dropped), touchU(dropped)]).toEqual([10.01, 0.003, 0.005]);
+    expect([sizeOf(dropped), uSize(dropped), uTouch(dropped)]).toEqual([10.01, 0.003, 0.005]);
     const before = at('2026-11-29T08:00:00.000Z', spring({ what: 'void', why: 'dropped' }, '2026-11-30T08:00:00.000Z'));
-    expect([sizeU(before), touchU(before)]).toEqual([0.001, 0.001]);
+    expect([uSize(before), uTouch(before)]).toEqual([0.001, 0.001]);
   });
 
   test('found again it is sure of its size again, and of its feel only once that was tried again', () => {
     const dropped = spring({ what: 'void', why: 'dropped' }, '2026-11-30T08:00:00.000Z');
     const again = spring({ what: 'size', value: 10.02, U: 0.004 }, '2026-11-30T09:00:00.000Z');
     const sizedAgain = at(LATER, dropped, again);
-    expect([sizeOf(sizedAgain), sizeU(sizedAgain), touchU(sizedAgain)]).toEqual([10.02, 0.001, 0.005]);
+    expect([sizeOf(sizedAgain), uSize(sizedAgain), uTouch(sizedAgain)]).toEqual([10.02, 0.001, 0.005]);
     const tried = spring({ what: 'touch', value: 0.002 }, '2026-11-30T10:00:00.000Z');
-    expect(touchU(at(LATER, dropped, again, tried))).toBe(0.002);
+    expect(uTouch(at(LATER, dropped, again, tried))).toBe(0.002);
   });
 
   test('with a new stylus it is as it is marked, until it is found again', () => {

@@ -212,7 +212,7 @@ export const asKnownAt = (book: SetupState, moment: string): SetupState => ({
 /** A gauge without what was found of it. */
 const bare = ({
   measured: _size,
-  measuredU: _sizeU,
+  measuredU: _uSize,
   offsets: _adds,
   tir: _tir,
   u: _u,

@@ -1,5 +1,5 @@
 import type { Bore } from '../../records/setup/cutPlan';
-import { boreAnswer, boreLog, measuringU } from './bore';
+import { boreAnswer, boreLog, uMeasuring } from './bore';
 import type { Entry } from '../../records/kinds/entry';
 import { bookOf, plateSnapshot, sizeRead } from '../basis/snapshot.case';
 
@@ -70,7 +70,7 @@ describe('the log of a bore', () => {
   });
 
   test('a gauge is as good as its kind and its digit together', () => {
-    expect(measuringU(gauge)).toBeCloseTo(Math.hypot(0.002, 0.001 / Math.sqrt(12)), 9);
-    expect(measuringU({ ...gauge, u: 0.005 })).toBeCloseTo(0.00501, 5);
+    expect(uMeasuring(gauge)).toBeCloseTo(Math.hypot(0.002, 0.001 / Math.sqrt(12)), 9);
+    expect(uMeasuring({ ...gauge, u: 0.005 })).toBeCloseTo(0.00501, 5);
   });
 });

@@ -42,8 +42,8 @@ export function boreLog(book: SetupState, boreId: string): BoreLog {
 }
 
 /** Standard uncertainty of one measured size: the gauge's own and its display step, mm. */
-export const measuringU = (gauge: KnownGauge): number =>
-  Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].touchU, (gauge.resolution ?? 0) / Math.sqrt(12));
+export const uMeasuring = (gauge: KnownGauge): number =>
+  Math.hypot(gauge.u ?? GAUGE_FACTS[gauge.kind].uTouch, (gauge.resolution ?? 0) / Math.sqrt(12));
 
 /** Where a bore stands and what to set next. */
 export type BoreAnswer = StateAnswer<'bore'> & { result: BoreOutput };
@@ -62,7 +62,7 @@ export function boreAnswer(book: SetupState, plan: Bore): { log: BoreLog; answer
     passes: log.passes,
     counts: plan.counts,
     step: plan.step,
-    measureU: measuringU(gauge),
+    uMeasured: uMeasuring(gauge),
     mostCut: plan.mostCut ?? PLAIN_MOST_CUT,
     ...(kept && { kept: { k: kept.k, c: kept.c } }),
   };

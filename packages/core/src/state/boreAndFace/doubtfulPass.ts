@@ -2,7 +2,7 @@ import { passMistake, type PassMistake } from '../../boreAndFace/passMistake';
 import type { Bore } from '../../records/setup/cutPlan';
 import type { SizeReading } from '../../records/log/reading';
 import type { SetupState } from '../basis/setupState';
-import { measuringU, type BoreLog } from './bore';
+import { uMeasuring, type BoreLog } from './bore';
 
 /** The last pass of a bore where its setting does not explain what it took. */
 export interface DoubtfulPass {
@@ -22,7 +22,7 @@ export function doubtfulPass(
   const gauge = gauges.find(({ id }) => id === gaugeId);
   const last = passes.at(-1);
   if (!gauge || !last || start === undefined) return undefined;
-  const slip = passMistake(start, passes, 2 * measuringU(gauge));
+  const slip = passMistake(start, passes, 2 * uMeasuring(gauge));
   if (!slip) return undefined;
   const inForce = readings.filter(({ struckBy }) => struckBy === null);
   const before = passes.at(-2)?.measured ?? start;

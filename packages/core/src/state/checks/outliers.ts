@@ -2,7 +2,7 @@ import { repeats } from '../../metrology/repeats';
 import { isSamePlace } from '../../records/values/place';
 import type { Reading } from '../../records/log/reading';
 import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
-import { methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { methodWith, sameUse, uTouch } from '../gauges/contactSize';
 import { sameTouchPoint } from '../basis/sameTouchPoint';
 
 /** Ids of all readings in force that stand apart from the others of their own touch, whatever it was of. */
@@ -57,7 +57,7 @@ function apart(book: SetupState, touch: readonly Reading[]): string[] {
   const { methodSd, resolution } =
     last.on === 'scale'
       ? methodWith(book, gauge, last.axis)
-      : { methodSd: touchU(gauge), resolution: gauge.resolution ?? 0.01 };
+      : { methodSd: uTouch(gauge), resolution: gauge.resolution ?? 0.01 };
   const { wild } = repeats(
     touch.map(({ value }) => value),
     { methodSd, resolution },

@@ -8,7 +8,7 @@ import type { CornerWay } from '../../records/values/faces';
 import { facesOfCorner, wallTouch } from '../../datum/shapes';
 import { faceReadings } from './face';
 import { requireTogether } from './middle';
-import { contactInUse, feltU, backlashAtTouch, methodWith, sameUse } from '../gauges/contactSize';
+import { contactInUse, uFelt, backlashAtTouch, methodWith, sameUse } from '../gauges/contactSize';
 import { activeReadings } from '../basis/activeRecords';
 import { latest } from '../gauges/answer';
 
@@ -54,8 +54,8 @@ export function cornerAnswer(book: SetupState, feature: CornerFeature): CornerAn
     nominal: { x, y },
     contact: use.contact,
     method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-    touchU: feltU(book, use.gauge, last.takenAt),
-    sizeU: use.sizeU,
+    uTouch: uFelt(book, use.gauge, last.takenAt),
+    uSize: use.uSize,
     tolerance: book.setup.tolerance,
   };
   return { input, result: corner(input), readings };

@@ -5,7 +5,7 @@ import { edge } from '../../datum/faces/edge';
 import type { EdgeOutput } from '../../datum/faces/edge.schema';
 import { nominalOf, rectangleOf } from '../../datum/feature';
 import { wallTouch } from '../../datum/shapes';
-import { contactInUse, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { contactInUse, backlashAtTouch, methodWith, sameUse, uTouch } from '../gauges/contactSize';
 import { activeReadings } from '../basis/activeRecords';
 import { sameTouchPoint } from '../basis/sameTouchPoint';
 import { STOCK } from '../basis/subjectKey';
@@ -55,8 +55,8 @@ export function answerFrom(
     nominal: nominal[axis] ?? 0,
     contact: use.contact,
     method: methodWith(book, use.gauge, axis),
-    touchU: touchU(use.gauge),
-    sizeU: use.sizeU,
+    uTouch: uTouch(use.gauge),
+    uSize: use.uSize,
     ...(lostMotion && { lostMotion }),
     tolerance: book.setup.tolerance,
   });

@@ -7,7 +7,7 @@ import { FACES_ACROSS, wallTouch } from '../../datum/shapes';
 import { Refusal } from '../../problem/problem';
 import { isSamePlace } from '../../records/values/place';
 import { faceReadings } from './face';
-import { contactInUse, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { contactInUse, backlashAtTouch, methodWith, sameUse, uTouch } from '../gauges/contactSize';
 
 export interface MiddleAnswer {
   result: OppositeFacesOutput;
@@ -40,8 +40,8 @@ export function middleAnswer(book: SetupState, axis: 'x' | 'y', of?: string): Mi
     expected: { kind: shape.kind === 'pocket' ? 'slot' : 'web', width: shape.to[axis] - shape.from[axis] },
     contact: use.contact,
     method: methodWith(book, use.gauge, axis),
-    touchU: touchU(use.gauge),
-    sizeU: use.sizeU,
+    uTouch: uTouch(use.gauge),
+    uSize: use.uSize,
     ...(lostMotion && { lostMotion }),
     tolerance: setup.tolerance,
   });

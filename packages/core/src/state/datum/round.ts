@@ -1,3 +1,4 @@
+import { quarterOf } from '../../metrology/judge';
 import { centreSweep } from '../../alignment/centreSweep';
 import type { CentreSweepOutput } from '../../alignment/centreSweep.schema';
 import { centrePlug } from '../../alignment/centrePlug';
@@ -18,7 +19,7 @@ import { mean } from '../../metrology/mean';
 import { METHOD_FACTS, methodOf } from '../../methods/method';
 import { Refusal } from '../../problem/problem';
 import { point } from './corner';
-import { contactInUse, feltU, backlashAtTouch, methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { contactInUse, uFelt, backlashAtTouch, methodWith, sameUse, uTouch } from '../gauges/contactSize';
 import { allReadingsOf, activeReadings } from '../basis/activeRecords';
 
 /** What a bore or boss answers with, by the way it was found. */
@@ -111,7 +112,7 @@ function byPoints(
   book: SetupState,
   of: string,
   all: TouchReading[],
-  { gauge, contact, sizeU }: Use,
+  { gauge, contact, uSize }: Use,
 ): RoundAnswer | undefined {
   const readings = all.filter(({ across }) => across !== undefined);
   if (readings.length < 3) return undefined;
@@ -122,8 +123,8 @@ function byPoints(
     nominal: centreOf(book, of),
     contact,
     method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-    touchU: feltU(book, gauge, lastOf(readings)),
-    sizeU,
+    uTouch: uFelt(book, gauge, lastOf(readings)),
+    uSize,
     tolerance: book.setup.tolerance,
   };
   return { way: 'points', input, result: circle(input), readings };
@@ -138,7 +139,7 @@ export function pairAlong(
   of: string,
   axis: 'x' | 'y',
   all: readonly TouchReading[],
-  { gauge, contact, sizeU }: Use,
+  { gauge, contact, uSize }: Use,
 ): OppositeFacesOutput | undefined {
   const { kind, diameter } = roundOf(book.part, of);
   const touched = (approach: Approach) => all.filter((one) => one.axis === axis && one.approach === approach);
@@ -152,8 +153,8 @@ export function pairAlong(
     expected: { kind: kind === 'bore' ? 'slot' : 'web', width: diameter },
     contact,
     method: methodWith(book, gauge, axis),
-    touchU: touchU(gauge),
-    sizeU,
+    uTouch: uTouch(gauge),
+    uSize,
     ...(lostMotion && { lostMotion }),
     tolerance: book.setup.tolerance,
   });
@@ -188,10 +189,10 @@ function swept(book: SetupState, of: string): RoundAnswer | undefined {
     indicator: {
       sense: 1,
       resolution: gauge.resolution ?? 0.01,
-      methodSd: touchU(gauge),
+      methodSd: uTouch(gauge),
       ...(gauge.range !== undefined && { range: gauge.range }),
     },
-    allowed: book.setup.tolerance / 4,
+    allowed: quarterOf(book.setup.tolerance),
   });
   const standing = activeReadings(book, { kind: 'standing', of }).filter(({ source }) => source.by !== 'control');
   return { way: 'sweep', result, stands: standsAt(standing), readings: [...readings, ...standing] };
@@ -225,7 +226,7 @@ function plugged(book: SetupState, of: string): RoundAnswer | undefined {
       y: values('y'),
       nominal: centreOf(book, of),
       method: { ...method, resolution: Math.max(method.resolution, book.machine.axes.y.step) },
-      touchU: touchU(gauge),
+      uTouch: uTouch(gauge),
       plugTir: gauge.tir ?? 0,
       confirm: tir === undefined ? { by: 'word' } : { by: 'sweep', tir },
       allowed: book.setup.tolerance,
@@ -246,7 +247,7 @@ function byCycle(book: SetupState, of: string): RoundAnswer | undefined {
     y,
     nominal: centreOf(book, of),
     method: methodWith(book, gauge, 'x'),
-    touchU: touchU(gauge),
+    uTouch: uTouch(gauge),
     tolerance: book.setup.tolerance,
   });
   return { way: 'cycle', result, readings };

@@ -1,3 +1,4 @@
+import { quarterOf } from '../../metrology/judge';
 import { nominalOf, rectangleOf } from '../../datum/feature';
 import { FACES_ACROSS, wallTouch } from '../../datum/shapes';
 import { pooledVariance } from '../../metrology/touchBudget';
@@ -102,7 +103,7 @@ export function shiftOf(book: SetupState, after: string, feature: FaceFeature): 
   if (!was) return undefined;
   const off = now.edge - was.edge;
   const U = Math.hypot(now.uncertainty.U, was.U);
-  return { feature, axis, off, U, stands: Math.abs(off) <= Math.max(U, book.setup.tolerance / 4), readings };
+  return { feature, axis, off, U, stands: Math.abs(off) <= Math.max(U, quarterOf(book.setup.tolerance)), readings };
 }
 
 /**

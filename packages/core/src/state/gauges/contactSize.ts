@@ -17,14 +17,14 @@ export const thicknessOf = (gauge: KnownGauge): number =>
   GAUGE_FACTS[gauge.kind].ownLength ? 0 : (gauge.offsets?.z ?? sizeOf(gauge));
 
 /** Standard uncertainty of where a touch with it trips, mm: the shop's own figure, else the kind's default. */
-export const touchU = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].touchU;
+export const uTouch = (gauge: KnownGauge): number => gauge.u ?? GAUGE_FACTS[gauge.kind].uTouch;
 
 /**
  * Standard uncertainty of its effective radius, or of its thickness under a tool, mm: half of the U it was calibrated
  * with (k = 2), the kind's default until then.
  */
-export function sizeU({ kind, measuredU }: KnownGauge, as: 'radius' | 'thickness' = 'radius'): number {
-  if (measuredU === undefined) return GAUGE_FACTS[kind].sizeU;
+export function uSize({ kind, measuredU }: KnownGauge, as: 'radius' | 'thickness' = 'radius'): number {
+  if (measuredU === undefined) return GAUGE_FACTS[kind].uSize;
   return measuredU / 2 / (as === 'radius' && isRound(kind) ? 2 : 1);
 }
 
@@ -43,7 +43,7 @@ export function methodWith(book: SetupState, gauge: KnownGauge, axis: 'x' | 'y' 
   const own = ownRepeatability(book, gauge.id);
   return {
     resolution: Math.max(book.machine.axes[axis].step, book.datumPlan.movedBy?.[gauge.id] ?? 0),
-    methodSd: own?.sd ?? touchU(gauge),
+    methodSd: own?.sd ?? uTouch(gauge),
     ...(own && { methodDof: Math.min(own.dof, 10_000) }),
   };
 }
@@ -90,14 +90,14 @@ export function contactInUse(
   book: SetupState,
   use: Use,
   axis: 'x' | 'y',
-): { gauge: KnownGauge; contact: EdgeInput['contact']; sizeU: number } | undefined {
+): { gauge: KnownGauge; contact: EdgeInput['contact']; uSize: number } | undefined {
   const gauge = gaugeAt(book, use.gaugeId, use.takenAt);
   if (!gauge) return undefined;
   if (use.source?.by === 'control') {
     const contact = { diameter: 0, feeler: 0, tir: 0, spin: 'standing' } as const;
-    return { gauge, contact, sizeU: sizeU(gauge) };
+    return { gauge, contact, uSize: uSize(gauge) };
   }
-  if (!needsCutter(gauge)) return { gauge, contact: contactOf(gauge, use.feeler), sizeU: sizeU(gauge) };
+  if (!needsCutter(gauge)) return { gauge, contact: contactOf(gauge, use.feeler), uSize: uSize(gauge) };
   const cutter = cutterOf(book, use);
   if (!cutter) return undefined;
   const between = gauge.offsets?.[axis] ?? sizeOf(gauge);
@@ -105,7 +105,7 @@ export function contactInUse(
     gauge,
     contact: { diameter: cutter.diameter, feeler: between + use.feeler, tir: 0, spin: 'standing' },
     // What is taken for paper and plates is of the whole way of touching, a marked cutter with it.
-    sizeU: GAUGE_FACTS[gauge.kind].sizeUWithCutter ? sizeU(gauge) : Math.hypot(sizeU(gauge), cutter.u),
+    uSize: GAUGE_FACTS[gauge.kind].uSizeWithCutter ? uSize(gauge) : Math.hypot(uSize(gauge), cutter.u),
   };
 }
 
@@ -132,7 +132,7 @@ export function backlashAtTouch(book: SetupState, axis: 'x' | 'y' | 'z', moment:
 }
 
 /** How well touches with a gauge are felt on a machine, what is left of its known backlash included; mm, standard. */
-export function feltU(book: SetupState, gauge: KnownGauge, moment: string): number {
+export function uFelt(book: SetupState, gauge: KnownGauge, moment: string): number {
   const left = (['x', 'y'] as const).map((axis) => (backlashAtTouch(book, axis, moment)?.U ?? 0) / 2);
-  return Math.hypot(touchU(gauge), Math.max(...left));
+  return Math.hypot(uTouch(gauge), Math.max(...left));
 }

@@ -4,7 +4,7 @@ import { chooseMethod } from '../../methods/chooseMethod';
 import type { ChooseMethodOutput } from '../../methods/chooseMethod.schema';
 import { methodOf } from '../../methods/method';
 import { gaugeAt, type SetupState } from '../basis/setupState';
-import { ownRepeatability, sizeU, touchU } from './contactSize';
+import { ownRepeatability, uSize, uTouch } from './contactSize';
 import { unfitReason } from './methodFitness';
 import { gaugeStatusAt } from './gaugeStatusAt';
 
@@ -34,8 +34,8 @@ export function rankedMethods(
         id: gauge.id,
         name: gauge.name,
         kind: gauge.kind,
-        touchU: touchU(gauge),
-        sizeU: sizeU(gauge),
+        uTouch: uTouch(gauge),
+        uSize: uSize(gauge),
         tir: gauge.tir ?? 0,
         ...(own && { sd: own.sd, dof: own.dof }),
         ...((state === 'overdue' || state === 'voided') && { doubtful: state }),

@@ -1,7 +1,7 @@
 import { repeats } from '../../metrology/repeats';
 import { isTouch, type Reading } from '../../records/log/reading';
 import type { SetupState } from '../basis/setupState';
-import { touchU } from './contactSize';
+import { uTouch } from './contactSize';
 import { sameTouchPoint } from '../basis/sameTouchPoint';
 import { subjectKey } from '../basis/subjectKey';
 
@@ -35,7 +35,7 @@ export function gaugeRepeats(book: SetupState, gaugeId: string): GaugeRepeats {
   for (const touches of together(taken)) {
     const [first] = touches;
     if (!first || touches.length < 2) continue;
-    const scatter = { methodSd: touchU(gauge), resolution: book.machine.axes[first.axis].step };
+    const scatter = { methodSd: uTouch(gauge), resolution: book.machine.axes[first.axis].step };
     const { wild } = repeats(
       touches.map(({ value }) => value),
       scatter,

@@ -11,7 +11,7 @@ import { toolDepth } from './toolDepth';
 
 const setupId = plateSnapshot.setup.id;
 const TOOLS = [1, 2].map((number) => ({ id: `t${number}`, number, name: `Tool ${number}`, diameter: 6 }));
-const { touchU, sizeU } = GAUGE_FACTS.block;
+const { uTouch, uSize } = GAUGE_FACTS.block;
 const STEP = plateSnapshot.machine.axes.z.step;
 
 /** The display rounds to its step. */
@@ -21,9 +21,9 @@ const shown = (mm: number) => Math.round(mm / STEP) * STEP;
 function job(seed: number): { error: number; U: number; shift: number } {
   const draw = chance(seed);
   const long = [draw.between(40, 120), draw.between(40, 120)] as const;
-  const block = 10 + sizeU * draw.normal();
+  const block = 10 + uSize * draw.normal();
   // Each touch repeats no better than the hand, and trips where it does.
-  const felt = () => touchU * draw.normal() + touchU * draw.normal();
+  const felt = () => uTouch * draw.normal() + uTouch * draw.normal();
   const counts = draw.between(-300, 300);
   const at = long[0] + block + felt();
   const readings: Entry[] = [];

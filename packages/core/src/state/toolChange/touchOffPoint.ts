@@ -8,7 +8,7 @@ import type { Touched } from '../../records/values/subject';
 import type { Zeroing } from '../../records/log/zeroing';
 import type { Axis } from '../../schema/quantities';
 import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
-import { methodWith, touchU } from '../gauges/contactSize';
+import { methodWith, uTouch } from '../gauges/contactSize';
 import { currentEpoch, lastZeroing, zSettings } from '../basis/activeRecords';
 import { stepPast, zSetByProbe } from '../zAndTools/zZero';
 
@@ -162,9 +162,9 @@ function touchParts(book: SetupState, gaugeId: string, values: readonly number[]
   const gauge = gaugeAt(book, gaugeId, at);
   const method = methodFor(book, gaugeId, at);
   const step = gauge && stepPast(book, gauge);
-  const trips = spotScatter(book, at) ? 0 : gauge ? touchU(gauge) : FEEL.methodSd;
+  const trips = spotScatter(book, at) ? 0 : gauge ? uTouch(gauge) : FEEL.methodSd;
   return [
-    ...touchBudget(repeats(values, method), method, { touchU: trips, sizeU: 0 }),
+    ...touchBudget(repeats(values, method), method, { uTouch: trips, uSize: 0 }),
     ...(step === undefined ? [] : [searchPart({ step, takeHalf: true })]),
   ];
 }

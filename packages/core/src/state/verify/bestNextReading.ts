@@ -1,3 +1,4 @@
+import { quarterOf } from '../../metrology/judge';
 import { rotatedU } from '../../geometry/rotate';
 import { varianceByKind } from '../../metrology/budgetKinds';
 import type { Feature } from '../../records/setup/datumPlan';
@@ -5,7 +6,7 @@ import type { Axis } from '../../schema/quantities';
 import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { carriedRotation } from '../datum/partRotation';
 import { allStops } from '../holes/driveStops';
-import { sizeU } from '../gauges/contactSize';
+import { uSize } from '../gauges/contactSize';
 import { depthTolerance } from '../zAndTools/zZero';
 import { zeroAnswers, type ZeroAnswer } from '../zAndTools/partZero';
 import type { Hole } from '../holes/holes';
@@ -81,7 +82,7 @@ function find(book: SetupState): BestNextReading | undefined {
     hole,
     U,
     axis,
-    enough: U <= book.setup.tolerance / 4,
+    enough: U <= quarterOf(book.setup.tolerance),
     helps: helps.filter((help) => help.U < (1 - WORTH) * U).sort((a, b) => a.U - b.U),
   };
 }
@@ -97,7 +98,7 @@ export const bestNextDepthReading = (book: SetupState): BestNextReading | undefi
       hole: undefined,
       U,
       axis: 'z',
-      enough: U <= depthTolerance(book) / 4,
+      enough: U <= quarterOf(depthTolerance(book)),
       helps: helps.filter((help) => help.U < (1 - WORTH) * U).sort((a, b) => a.U - b.U),
     };
   });
@@ -120,13 +121,13 @@ function axisHelps(book: SetupState, axis: Axis, known: ZeroAnswer, to: (varianc
       ? [{ what: 'repeat' as const, axis, feature, U: to(whole - repeats / (n + 1)) }]
       : []),
     ...(homing > 0 && known.stands ? [{ what: 'prove' as const, axis, feature, U: to(whole - homing) }] : []),
-    ...(gauge && size > 0 && sizeU(gauge, as) > 2 * CALIBRATED_U
+    ...(gauge && size > 0 && uSize(gauge, as) > 2 * CALIBRATED_U
       ? [
           {
             what: 'calibrate' as const,
             axis,
             gaugeId: gauge.id,
-            U: to(whole - size + size * (CALIBRATED_U / sizeU(gauge, as)) ** 2),
+            U: to(whole - size + size * (CALIBRATED_U / uSize(gauge, as)) ** 2),
           },
         ]
       : []),

@@ -11,7 +11,7 @@ import { placesByMeasures, type Measure } from '../../verify/placesByMeasures';
 import { memoize, gaugeAt, type SetupState } from '../basis/setupState';
 import { patternHoles, patternsInHand, type Hole } from '../holes/holes';
 import { lastZeroing } from '../basis/activeRecords';
-import { measuringU } from '../boreAndFace/bore';
+import { uMeasuring } from '../boreAndFace/bore';
 
 /** One thing measured, against what it should be. mm. */
 export interface MeasuredSize {
@@ -77,7 +77,7 @@ function verify(book: SetupState): Verified {
       should: of.should,
       measured: size.measurement.value,
       counts: of.counts,
-      measureU: size.U,
+      measuredU: size.U,
       tolerance: book.setup.tolerance,
     });
     return [{ ...size, check, tool: of.tool }];
@@ -115,9 +115,9 @@ function refusedAs<T>(work: () => T): T | undefined {
 }
 
 /** U of one measurement by its gauge as it was known then, mm at 95 %. */
-function measureU(book: SetupState, { gaugeId, at }: Measurement): number {
+function measuredU(book: SetupState, { gaugeId, at }: Measurement): number {
   const gauge = gaugeAt(book, gaugeId, at);
-  return gauge ? 2 * measuringU(gauge) : 0.05;
+  return gauge ? 2 * uMeasuring(gauge) : 0.05;
 }
 
 /** What pins are known to, where nobody said: ground ones, mm at 95 %. */
@@ -125,7 +125,7 @@ const PIN_U = 0.002;
 
 function sizeOf(book: SetupState, measurement: Measurement): MeasuredSize | undefined {
   const { of, value } = measurement;
-  const U = measureU(book, measurement);
+  const U = measuredU(book, measurement);
   const within = (limits: { low: number; high: number } | undefined): boolean | null =>
     limits ? value >= limits.low && value <= limits.high : null;
   switch (of.kind) {
@@ -135,7 +135,7 @@ function sizeOf(book: SetupState, measurement: Measurement): MeasuredSize | unde
     }
     case 'chord': {
       const [a, b] = [holeNamed(book, of.from), holeNamed(book, of.to)];
-      const chord = refusedAs(() => chordOverPins({ over: value, pins: of.pins, measureU: U, pinU: PIN_U }));
+      const chord = refusedAs(() => chordOverPins({ over: value, pins: of.pins, measuredU: U, pinU: PIN_U }));
       if (!a || !b || !chord) return undefined;
       const should = Math.hypot(a.x - b.x, a.y - b.y);
       return { measurement, should, found: chord.chord, U: chord.uncertainty.U, isIn: null };
@@ -162,7 +162,7 @@ function coordinateOf(
   measurement: Measurement,
 ): { axis: 'x' | 'y'; value: number; u: number } | undefined {
   const { of, value } = measurement;
-  const u = measureU(book, measurement) / 2;
+  const u = measuredU(book, measurement) / 2;
   if (of.kind === 'place') return { axis: of.axis, value, u };
   if (of.kind !== 'edge') return undefined;
   // Without the part's size only the sides that zero lies on could be measured from.

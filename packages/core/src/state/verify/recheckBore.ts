@@ -1,3 +1,4 @@
+import { quarterOf } from '../../metrology/judge';
 import { contactRadiusLines } from '../../datum/faces/contactRadius';
 import { nominalOf, roundOf } from '../../datum/feature';
 import type { Approach } from '../../schema/quantities';
@@ -88,7 +89,7 @@ export function roundShift(book: SetupState, of: string, axis: 'x' | 'y'): Shift
   if (!pair) return undefined;
   const off = pair.centre - expected.middle;
   const U = Math.hypot(pair.uncertainty.U, expected.U);
-  return { axis, off, U, stands: Math.abs(off) <= Math.max(U, book.setup.tolerance / 4), readings };
+  return { axis, off, U, stands: Math.abs(off) <= Math.max(U, quarterOf(book.setup.tolerance)), readings };
 }
 
 /** Touches of the walls across an axis since it was set last. */

@@ -1,3 +1,4 @@
+import { quarterOf } from '../../metrology/judge';
 import { combine } from '../../metrology/uncertainty';
 import { repeats } from '../../metrology/repeats';
 import { searchPart } from '../../metrology/searchPart';
@@ -5,7 +6,7 @@ import { SIZE_PART, touchBudget } from '../../metrology/touchBudget';
 import { airCut } from '../zAndTools/airCut';
 import { gaugeAt, type SetupState } from '../basis/setupState';
 import type { Shift } from '../datum/zeroDoubt';
-import { methodWith, sameUse, touchU } from '../gauges/contactSize';
+import { methodWith, sameUse, uTouch } from '../gauges/contactSize';
 import { lastZeroing, isOnThisScale, activeReadings } from '../basis/activeRecords';
 import type { KnownGauge } from '../basis/calibratedGauge';
 import { lengthValidity } from '../zAndTools/lengthValidity';
@@ -91,10 +92,10 @@ export function zShift(book: SetupState): Shift | undefined {
   );
   const step = expected.byControl ? undefined : stepPast(book, gauge);
   const now = combine([
-    ...touchBudget(seen, method, { touchU: touchU(gauge), sizeU: 0 }),
+    ...touchBudget(seen, method, { uTouch: uTouch(gauge), uSize: 0 }),
     ...(step === undefined ? [] : [searchPart({ step, takeHalf: true })]),
   ]);
   const off = seen.mean - expected.reading;
   const U = Math.hypot(now.U, expected.U);
-  return { axis: 'z', off, U, stands: Math.abs(off) <= Math.max(U, depthTolerance(book) / 4), readings };
+  return { axis: 'z', off, U, stands: Math.abs(off) <= Math.max(U, quarterOf(depthTolerance(book))), readings };
 }

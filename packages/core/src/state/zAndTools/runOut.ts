@@ -7,7 +7,7 @@ import { materialOf } from '../../boreAndFace/materials';
 import { runOut } from '../../zAndTools/runOut';
 import { runOutHeights, runOutLimit } from '../../zAndTools/runOutLimit';
 import type { RunOutOutput } from '../../zAndTools/runOut.schema';
-import { touchU } from '../gauges/contactSize';
+import { uTouch } from '../gauges/contactSize';
 
 /** Most a tool may usually run out, by its size and the part's material, mm. */
 export const runOutUsual = ({ part }: Pick<SetupState, 'part'>, tool: Tool): number =>
@@ -85,7 +85,7 @@ function runOutOf(book: SetupState, tool: Tool): RunOutAnswer | undefined {
   const gauge = last && gaugeAt(book, last.gaugeId, last.takenAt);
   if (rings.length === 0 || !gauge) return undefined;
   const tolerance = runOutAllowed(book, tool);
-  const result = runOut({ rings, tolerance, resolution: gauge.resolution ?? 0.01, methodSd: touchU(gauge) });
+  const result = runOut({ rings, tolerance, resolution: gauge.resolution ?? 0.01, methodSd: uTouch(gauge) });
   return answerWith('run-out', result, readings, tolerance);
 }
 

@@ -5,7 +5,7 @@ import { toolTableCheck } from '../../zAndTools/toolTableCheck';
 import type { ToolTableCheckOutput } from '../../zAndTools/toolTableCheck.schema';
 import { mean } from '../../metrology/mean';
 import { Refusal } from '../../problem/problem';
-import { sizeOf, thicknessOf, touchU } from '../gauges/contactSize';
+import { sizeOf, thicknessOf, uTouch } from '../gauges/contactSize';
 import { gapOf } from '../gauges/gaugeSeat';
 import { referenceChanged, toolLengthAnswer, zZeroAnswer } from './zZero';
 import { topAboveZero } from './zZeroHeight';
@@ -219,7 +219,7 @@ export function closingCheck(book: SetupState): ClosingCheck | undefined {
     before.length > 0 ? mean(before.map(({ value }) => value)) : set?.form === 'preset' ? set.value : undefined;
   if (expected === undefined) return undefined;
   const gauge = book.gauges.find(({ id }) => id === first.gaugeId);
-  const each = gauge ? 2 * Math.hypot(touchU(gauge), book.machine.axes.z.step / Math.sqrt(12)) : KEPT_U;
+  const each = gauge ? 2 * Math.hypot(uTouch(gauge), book.machine.axes.z.step / Math.sqrt(12)) : KEPT_U;
   const U = Math.hypot(each, each);
   const shown = after.length > 0 ? mean(after.map(({ value }) => value)) : null;
   return { expected, U, shown, agrees: shown === null ? null : Math.abs(shown - expected) <= 1.5 * U };

@@ -8,7 +8,7 @@ import { toolLength } from '../../zAndTools/toolLength';
 import type { ToolLengthInput, ToolLengthOutput } from '../../zAndTools/toolLength.schema';
 import { zZero } from '../../zAndTools/zZero';
 import type { ZZeroOutput } from '../../zAndTools/zZero.schema';
-import { methodWith, sameUse, sizeU, touchU } from '../gauges/contactSize';
+import { methodWith, sameUse, uSize, uTouch } from '../gauges/contactSize';
 import { heightMethod } from '../../zAndTools/heightMethod';
 import { topAboveZero } from './zZeroHeight';
 import { judge } from '../../metrology/judge';
@@ -106,8 +106,8 @@ function zZeroOf(book: SetupState): ZZeroAnswer | undefined {
     ...(heights?.lift && { lift: heights.lift }),
     ...(step !== undefined && { search: { step, takeHalf: heights?.keepsGauge !== true } }),
     method: methodWith(book, gauge, 'z'),
-    touchU: touchU(gauge),
-    sizeU: direct && !byControl ? 0 : sizeU(gauge, 'thickness'),
+    uTouch: uTouch(gauge),
+    uSize: direct && !byControl ? 0 : uSize(gauge, 'thickness'),
     tolerance: depthTolerance(book),
   });
   const more: (BudgetPart | undefined)[] = [
@@ -171,7 +171,7 @@ function toolLengthOf(book: SetupState, tool: number): ToolLengthAnswer | undefi
     tool,
     readings: readings.map(({ value }) => value),
     method: methodWith(book, gauge, 'z'),
-    touchU: touchU(gauge),
+    uTouch: uTouch(gauge),
     ...(searchStep !== undefined && { searchStep }),
     tolerance: depthTolerance(book),
   });

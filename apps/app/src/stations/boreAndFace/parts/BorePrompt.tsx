@@ -37,7 +37,7 @@ export function BorePrompt({ book, view, unit, wide, answer, mistake, doubt, gat
         <>
           {answer.next && mistake === undefined && <AppText>{turnWords(bore, answer, unit)}</AppText>}
           <AppText tone="soft">
-            Now {formatLength(answer.now, { unit })} {unit} {plusMinus(view.measureU ?? 0, unit)}; limits{' '}
+            Now {formatLength(answer.now, { unit })} {unit} {plusMinus(view.measuredU ?? 0, unit)}; limits{' '}
             {formatLength(bore.low, { unit })} to {formatLength(bore.high, { unit })} {unit}
             {bore.fit === undefined ? '' : `, ${bore.fit}`}.
           </AppText>

@@ -1,5 +1,5 @@
 import { dueOf, gaugeStatusOf } from '@zero-point/core/state/basis/gaugeStatus';
-import { ownRepeatability, sizeU } from '@zero-point/core/state/gauges/contactSize';
+import { ownRepeatability, uSize } from '@zero-point/core/state/gauges/contactSize';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
@@ -69,12 +69,12 @@ export function GaugeCalibration({ gauge, shop, unit, onKeep }: GaugeCalibration
           of={{ kind: 'gauge', gaugeId: gauge.id }}
           shop={shop}
           unit={unit}
-          usualU={2 * sizeU({ ...gauge, measuredU: undefined } as KnownGauge) * (round ? 2 : 1)}
+          usualU={2 * uSize({ ...gauge, measuredU: undefined } as KnownGauge) * (round ? 2 : 1)}
         />
         <AppText>
           {own
             ? `In the log it repeats to ${formatLengthUnit(own.sd, { unit, decimals: unit === 'mm' ? 4 : 5 })}, standard deviation, over ${own.readings} readings.`
-            : `Too few repeats in the log; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].touchU, { unit })} is used.`}
+            : `Too few repeats in the log; ${formatLengthUnit(GAUGE_FACTS[gauge.kind].uTouch, { unit })} is used.`}
         </AppText>
         {(machines.data ?? []).map(({ machineId, machine, sd, readings, seconds }) => (
           <AppText key={machineId} kind="note" tone="soft">

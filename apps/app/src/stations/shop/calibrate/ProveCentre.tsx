@@ -1,5 +1,5 @@
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
-import { touchU } from '@zero-point/core/state/gauges/contactSize';
+import { uTouch } from '@zero-point/core/state/gauges/contactSize';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownCentre } from '@zero-point/core/state/basis/rotaryCentre';
 import { REGISTRY } from '@zero-point/core/registry/registry';
@@ -217,7 +217,7 @@ function inputOf({ what, along, command, sense, told, gauge, step }: Told): Prov
       along,
       ...(plus && { plus: { first: all('plusFirst'), turned: all('plusTurned') } }),
       ...(minus && { minus: { first: all('minusFirst'), turned: all('minusTurned') } }),
-      instrument: { resolution: gauge.resolution ?? 0.01, sd: touchU(gauge) / 2 },
+      instrument: { resolution: gauge.resolution ?? 0.01, sd: uTouch(gauge) / 2 },
     };
   }
   if (sense === undefined || !(['u1', 'v1', 'u2', 'v2'] as const).every(has)) return undefined;
@@ -227,7 +227,7 @@ function inputOf({ what, along, command, sense, told, gauge, step }: Told): Prov
     command,
     first: [middle('u1'), middle('v1')],
     turned: [middle('u2'), middle('v2')],
-    pointU: Math.hypot(touchU(gauge), step / Math.sqrt(12)) * Math.SQRT1_2,
+    uPoint: Math.hypot(uTouch(gauge), step / Math.sqrt(12)) * Math.SQRT1_2,
   };
 }
 

@@ -135,7 +135,7 @@ export function GaugeFields({ gauge, shop }: { gauge: KnownGauge; shop: Shop }) 
       />
       <OptionalLengthField
         label="How well a touch repeats, standard deviation"
-        hint={`If left empty, ${formatLengthUnit(facts.touchU, { unit })} is taken, as for any ${facts.name}.`}
+        hint={`If left empty, ${formatLengthUnit(facts.uTouch, { unit })} is taken, as for any ${facts.name}.`}
         unit={unit}
         value={gauge.u}
         onCommit={(value) => value !== undefined && found({ what: 'touch', value })}

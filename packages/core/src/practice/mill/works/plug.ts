@@ -55,12 +55,12 @@ export function drawnUnder(mill: Mill, box: MillBox): Mill {
   const room = Math.max(0, (hidden.bore?.diameter ?? 0) / 2 - nose - (TAPER * depth) / 2);
   const out = Math.hypot(off.x, off.y);
   if (out <= room || out > (hidden.bore?.diameter ?? 0) / 2 - nose) return mill;
-  const { touchU } = GAUGE_FACTS.plug;
+  const { uTouch } = GAUGE_FACTS.plug;
   const sits = room > 0 ? { x: 0, y: 0 } : { x: drawn(hidden, `sits x ${arms}`), y: drawn(hidden, `sits y ${arms}`) };
   const share = (out - room) / out;
   const moved = {
-    x: work.moved.x + off.x * share + touchU * sits.x,
-    y: work.moved.y + off.y * share + touchU * sits.y,
+    x: work.moved.x + off.x * share + uTouch * sits.x,
+    y: work.moved.y + off.y * share + uTouch * sits.y,
   };
   return { ...mill, work: { ...work, moved } };
 }
