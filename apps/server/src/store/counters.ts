@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { sameTouchPoint } from '@zero-point/core/state/basis/sameTouchPoint';
 import type { RowEntry } from '@zero-point/core/records/kinds/entry';
 import { loggedAt } from '@zero-point/core/records/kinds/merge';

@@ -2,7 +2,7 @@ import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
 import { DOCUMENT_KINDS, type BodyOf, type DocumentName } from '@zero-point/core/records/kinds/kinds';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
-import { readBody } from './readBody';
+import { readStoredBody } from './readStoredBody';
 import type { RowSums, SummedTable } from './soundness/rowSums';
 import { SOUND } from './soundness/setAside';
 
@@ -45,7 +45,7 @@ function readOnce() {
     const name = `${row.kind} ${row.setupId} ${row.key}`;
     const before = known.get(name);
     const body =
-      before?.text === text && before.v === v ? (before.body as BodyOf<K>) : readBody(row.kind as K, v, text);
+      before?.text === text && before.v === v ? (before.body as BodyOf<K>) : readStoredBody(row.kind as K, v, text);
     known.set(name, { text, v, body });
     return { ...row, kind: row.kind as K, body };
   };

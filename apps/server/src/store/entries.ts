@@ -1,7 +1,7 @@
 import { ROW_KINDS, type BodyOf, type RowName } from '@zero-point/core/records/kinds/kinds';
 import type { Database } from 'better-sqlite3';
 import { NEXT_SEQ } from './nextSeq';
-import { readBody } from './readBody';
+import { readStoredBody } from './readStoredBody';
 import type { RowSums, SummedTable } from './soundness/rowSums';
 import { SOUND } from './soundness/setAside';
 
@@ -38,7 +38,7 @@ const toRow = ({ seq, kind, setupId, v, body, receivedAt }: Row): StoredRow => (
   seq,
   kind,
   setupId: setupId ?? '',
-  body: readBody(kind, v, body),
+  body: readStoredBody(kind, v, body),
   receivedAt,
 });
 

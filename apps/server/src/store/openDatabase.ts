@@ -4,7 +4,7 @@ import { tmpdir, userInfo } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 import { databaseFault } from './databaseFault';
 import { BASELINE, migrationsAfter, newestVersion, type Migration } from './migrations';
-import { oldestBody } from './readBody';
+import { oldestBody } from './readStoredBody';
 
 /** "ZP" and a version, so another program's SQLite file is not taken for ours. */
 const APPLICATION_ID = 0x5a50_0001;

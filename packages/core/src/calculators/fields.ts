@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, isRound, type GaugeKind } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound, type GaugeKind } from '../metrology/gauges/gaugeKinds';
 import { formatLength, formatLengthUnit } from '../units/formatLength';
 import { plusMinus } from '../messages/basis/verdict';
 import type { CalculatorField, CalculatorLine, CalculatorReader, CalculatorValues } from './form';

@@ -1,5 +1,5 @@
 import { heightMethod } from '../zAndTools/heightMethod';
-import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../metrology/gauges/gaugeKinds';
 import { REGISTRY } from '../registry/registry';
 import {
   choiceField,

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { id, name, nonNegativeLength, positiveLength, standardU } from '../schema/quantities';
 import { cautions, working, uncertainty } from '../schema/results';
-import { METHODS } from '../metrology/gaugeKindFacts';
-import { GAUGE_KINDS } from '../metrology/gaugeKinds';
+import { METHODS } from '../metrology/gauges/gaugeKindFacts';
+import { GAUGE_KINDS } from '../metrology/gauges/gaugeKinds';
 
 export const chooseMethodInput = z.object({
   /** What is to be found: a face or a corner, the middle of two faces, or a bore or boss. */

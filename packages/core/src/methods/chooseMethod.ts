@@ -1,9 +1,9 @@
 import { quarterOf } from '../metrology/judge';
-import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../metrology/gauges/gaugeKinds';
 import { SIZE_PART, stoppedRunOutPart, TOUCH_PART } from '../metrology/touchBudget';
 import { combine, type BudgetPart, type Uncertainty } from '../metrology/uncertainty';
 import type { ChooseMethodInput, ChooseMethodOutput } from './chooseMethod.schema';
-import type { Method } from '../metrology/gaugeKindFacts';
+import type { Method } from '../metrology/gauges/gaugeKindFacts';
 import { METHOD_FACTS, methodOf } from './method';
 
 type Gauge = ChooseMethodInput['gauges'][number];

@@ -1,5 +1,5 @@
-import type { Method } from '../metrology/gaugeKindFacts';
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import type { Method } from '../metrology/gauges/gaugeKindFacts';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gauges/gaugeKinds';
 import { ALIGNMENT_CAUTIONS, EDGE_CAUTIONS, METHOD_CAUTIONS, type Caution } from '../cautions/caution';
 
 /** What a method can find; a corner and a middle are found face by face. */

@@ -1,7 +1,7 @@
-import { GAUGE_KINDS } from '../metrology/gaugeKinds';
+import { GAUGE_KINDS } from '../metrology/gauges/gaugeKinds';
 import { chooseMethod } from './chooseMethod';
 import type { ChooseMethodInput } from './chooseMethod.schema';
-import { METHODS } from '../metrology/gaugeKindFacts';
+import { METHODS } from '../metrology/gauges/gaugeKindFacts';
 import { METHOD_FACTS, methodOf } from './method';
 
 const gauge = (id: string, kind: ChooseMethodInput['gauges'][number]['kind'], u: number) => ({

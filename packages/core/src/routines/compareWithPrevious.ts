@@ -1,6 +1,6 @@
 import { sizeOf, uSize } from '../state/gauges/contactSize';
 import { seriesOf } from '../state/gauges/calibrationSeries';
-import { isRound } from '../metrology/gaugeKinds';
+import { isRound } from '../metrology/gauges/gaugeKinds';
 import type { Calibration } from '../records/shop/calibration';
 import { acrossNames } from '../rotary/turn';
 import type { LengthUnit } from '../units/unit';

@@ -5,7 +5,7 @@ import { measureRepeatability } from '../calibration/repeatability';
 import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
 import { uTouch } from '../state/gauges/contactSize';
 import { runOut } from '../zAndTools/runOut';
-import { GAUGE_FACTS, isRound } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../metrology/gauges/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';
 import {
   degrees,

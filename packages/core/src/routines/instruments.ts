@@ -5,7 +5,7 @@ import { GOOD_APPROACHES } from '../calibration/repeatability.schema';
 import { sizeOf, uTouch } from '../state/gauges/contactSize';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
 import { ALIGNMENT_CAUTIONS, CALIBRATION_CAUTIONS, METHOD_CAUTIONS } from '../cautions/caution';
-import { GAUGE_FACTS, isInstrument } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, isInstrument } from '../metrology/gauges/gaugeKinds';
 import { formatLengthUnit } from '../units/formatLength';
 import {
   gaugesOfKinds,

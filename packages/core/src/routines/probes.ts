@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../metrology/gauges/gaugeKinds';
 import { armOffset } from '../calibration/armOffset';
 import { heightMaster } from '../calibration/heightMaster';
 import { calibrateProbeInRing } from '../calibration/probeInRing';

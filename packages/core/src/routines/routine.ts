@@ -2,7 +2,7 @@ import { sizeOf, uSize, uTouch } from '../state/gauges/contactSize';
 import type { KnownMachine } from '../state/basis/setupState';
 import type { KnownGauge } from '../state/basis/calibratedGauge';
 import type { Caution } from '../cautions/caution';
-import type { GaugeKind } from '../metrology/gaugeKinds';
+import type { GaugeKind } from '../metrology/gauges/gaugeKinds';
 import { mean } from '../metrology/mean';
 import type { Uncertainty } from '../metrology/uncertainty';
 import { Refusal } from '../problem/problem';

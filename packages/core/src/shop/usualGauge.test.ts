@@ -1,4 +1,4 @@
-import type { GaugeKind } from '../metrology/gaugeKinds';
+import type { GaugeKind } from '../metrology/gauges/gaugeKinds';
 import type { Gauge } from '../records/shop/gauge';
 import { usualGauge } from './usualGauge';
 

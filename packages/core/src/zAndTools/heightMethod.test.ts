@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, GAUGE_KINDS } from '../metrology/gaugeKinds';
+import { GAUGE_FACTS, GAUGE_KINDS } from '../metrology/gauges/gaugeKinds';
 import { heightApproach, heightMethod, putWords, touchPlaceOnTool } from './heightMethod';
 import { zZero } from './zZero';
 

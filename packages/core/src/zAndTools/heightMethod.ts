@@ -1,7 +1,7 @@
 import { HEIGHT_CAUTIONS, type Caution } from '../cautions/caution';
 import type { ToolKind } from '../records/values/toolKinds';
-import type { HeightMethodName } from '../metrology/gaugeKindFacts';
-import { GAUGE_FACTS, type GaugeKind } from '../metrology/gaugeKinds';
+import type { HeightMethodName } from '../metrology/gauges/gaugeKindFacts';
+import { GAUGE_FACTS, type GaugeKind } from '../metrology/gauges/gaugeKinds';
 
 /** How a kind of gauge finds a height: what it is called, what is done with it, and what to mind. */
 export interface HeightMethod {

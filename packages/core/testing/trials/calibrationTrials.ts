@@ -7,7 +7,7 @@ import { indexTable } from '../../src/rotary/indexTable';
 import { proveCentre } from '../../src/rotary/proveCentre';
 import type { ProveCentreOutput } from '../../src/rotary/proveCentre.schema';
 import { partTurn, turnedAbout, turnedInPlane, type Vector } from '../../src/rotary/turn';
-import { GAUGE_FACTS } from '../../src/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../src/metrology/gauges/gaugeKinds';
 import { offAxis, trueRadius } from '../../src/practice/mill/hiddenTruth';
 import { metAt } from '../../src/practice/mill/touchPoint';
 import type { Trial } from './coverage';

@@ -1,8 +1,8 @@
 import type { Point } from '../../src/geometry/point';
-import type { Method } from '../../src/metrology/gaugeKindFacts';
+import type { Method } from '../../src/metrology/gauges/gaugeKindFacts';
 import { METHOD_FACTS } from '../../src/methods/method';
 import type { Chance } from '../../src/metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gauges/gaugeKinds';
 import type { Approach } from '../../src/schema/quantities';
 import { trueRadius, trueThickness, type Hidden } from '../../src/practice/mill/hiddenTruth';
 import { metAt } from '../../src/practice/mill/touchPoint';

@@ -2,7 +2,7 @@ import { runOut } from '../../src/zAndTools/runOut';
 import { toolLength } from '../../src/zAndTools/toolLength';
 import { zZero } from '../../src/zAndTools/zZero';
 import type { Chance } from '../../src/metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../src/metrology/gauges/gaugeKinds';
 import type { Hidden } from '../../src/practice/mill/hiddenTruth';
 import { tipMetAt } from '../../src/practice/mill/touchPoint';
 import type { Between, Contact } from '../../src/practice/mill/millSpec';

@@ -1,6 +1,6 @@
 import type { Chance } from '../../src/metrology/chance';
-import type { Method } from '../../src/metrology/gaugeKindFacts';
-import type { GaugeKind } from '../../src/metrology/gaugeKinds';
+import type { Method } from '../../src/metrology/gauges/gaugeKindFacts';
+import type { GaugeKind } from '../../src/metrology/gauges/gaugeKinds';
 import type { Hidden } from '../../src/practice/mill/hiddenTruth';
 import type { Between, Contact } from '../../src/practice/mill/millSpec';
 

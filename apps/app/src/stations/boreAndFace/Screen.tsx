@@ -12,7 +12,7 @@ import { ReadingDock } from '../../touch/ReadingDock';
 import { BoreDetail } from './parts/BoreDetail';
 import { BoreOutline } from './parts/BoreOutline';
 import { BorePrompt } from './parts/BorePrompt';
-import { type BorePass, useBorePass } from './useBorePass';
+import { type BorePage, useBorePage } from './useBorePage';
 import { drawnBore } from './view';
 
 const ApproachChart = lazyComponent(() => import('./parts/ApproachChart'));
@@ -26,7 +26,7 @@ export default function SizeScreen({ book }: { book: SetupState }) {
 }
 
 function BoreScreen({ book }: { book: SetupState }) {
-  const pass = useBorePass(book);
+  const pass = useBorePage(book);
   return (
     <StationFrame
       touch
@@ -39,7 +39,7 @@ function BoreScreen({ book }: { book: SetupState }) {
 }
 
 /** Passes toward the limits; before the first, where the bore is on the part. */
-function BoreDrawing({ book, view, unit, answer, doubt }: BorePass) {
+function BoreDrawing({ book, view, unit, answer, doubt }: BorePage) {
   const { bore, log } = view;
   const { setup, part } = book;
   const drawn = bore && drawnBore(book, bore);
@@ -66,7 +66,7 @@ function BoreDrawing({ book, view, unit, answer, doubt }: BorePass) {
 }
 
 /** What is logged or done next; nothing once the bore is in size or over it. */
-function boreDock(pass: BorePass) {
+function boreDock(pass: BorePage) {
   const { view, unit, wide, gauge, done, gate, untouched, add } = pass;
   const { bore } = view;
   return !gauge ? (

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, isInstrument, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, isInstrument, type GaugeKind } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { Bore, CutPlan } from '@zero-point/core/records/setup/cutPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { boreAnswer, uMeasuring } from '@zero-point/core/state/boreAndFace/bore';

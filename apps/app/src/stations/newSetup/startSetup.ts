@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { FIRST_VERSION } from '@zero-point/core/records/kinds/kind';
 import type { Machine } from '@zero-point/core/records/shop/machine';

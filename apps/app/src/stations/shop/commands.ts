@@ -9,7 +9,7 @@ import type { LengthUnit } from '@zero-point/core/units/unit';
 import { INCH } from '@zero-point/core/units/unit';
 import { uuidv7 } from 'uuidv7';
 import { capitalize } from '@zero-point/core/messages/basis/grammar';
-import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '@zero-point/core/metrology/gauges/gaugeKinds';
 
 /** Keeps a gauge; what it was measured to be stands apart, and is not saved with it. */
 export const saveGauge = (shop: Versioned, gauge: Gauge): void => saveThing(shop, 'gauge', gaugeSchema.parse(gauge));

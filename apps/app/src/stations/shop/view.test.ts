@@ -3,7 +3,7 @@ import { machine } from '@zero-point/core/records/shop/machine.schema';
 import { cutter } from '@zero-point/core/records/shop/cutter.schema';
 import type { Entry } from '@zero-point/core/records/kinds/entry';
 import { plateBook } from '@zero-point/core/state/basis/snapshot.case';
-import { GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_KINDS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { startingMachine } from '@zero-point/core/shop/startingMachine';
 import { withShopEntries, type Shop } from '../../api/queries';
 import { useOutbox } from '../../stores/outbox';

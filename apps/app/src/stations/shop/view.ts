@@ -2,7 +2,7 @@ import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { KnownMachine } from '@zero-point/core/state/basis/setupState';
 import type { Cutter } from '@zero-point/core/records/shop/cutter';
 import type { Holding } from '@zero-point/core/records/shop/workholdingList';
-import { GAUGE_FACTS, hasSize } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, hasSize } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

@@ -1,6 +1,6 @@
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { gaugesOfKinds } from '@zero-point/core/routines/routine';
-import { gaugeKindsWith, isInstrument } from '@zero-point/core/metrology/gaugeKinds';
+import { gaugeKindsWith, isInstrument } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import { patternHoles, patternsInHand, type Hole } from '@zero-point/core/state/holes/holes';
 import type { Face } from '@zero-point/core/records/values/subject';

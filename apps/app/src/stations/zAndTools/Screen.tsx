@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
 import type { LengthUnit } from '@zero-point/core/units/unit';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';

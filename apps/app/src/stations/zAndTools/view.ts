@@ -14,7 +14,7 @@ import {
 } from '@zero-point/core/zAndTools/heightMethod';
 import { gapOf, gaugeSits, gaugeSeatPlaces } from '@zero-point/core/state/gauges/gaugeSeat';
 import { keepsTable } from '@zero-point/core/zAndTools/schools';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { TYPED_AS, type TypedAs } from '@zero-point/core/messages/datum/controlResult';
 import { topAboveZero } from '@zero-point/core/state/zAndTools/zZeroHeight';

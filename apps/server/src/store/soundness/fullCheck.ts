@@ -4,7 +4,7 @@ import type { ShopCheck } from '@zero-point/core/schema/shopCheck';
 import Database from 'better-sqlite3';
 import { setImmediate as nextTurn } from 'node:timers/promises';
 import { databaseFault, HOW_TO_RESTORE } from '../databaseFault';
-import { readBody } from '../readBody';
+import { readStoredBody } from '../readStoredBody';
 import { readingQueries } from '../readings';
 import { rowSums } from './rowSums';
 import { setAsideRows } from './setAside';
@@ -32,7 +32,7 @@ async function eachBody(db: Database.Database, table: 'entries' | 'documents', f
   );
   return eachOf(
     (after) => some.all(after, AT_ONCE),
-    ({ kind, v, body }) => readBody(kind, v, body),
+    ({ kind, v, body }) => readStoredBody(kind, v, body),
     table,
     found,
   );

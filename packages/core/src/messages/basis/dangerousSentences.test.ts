@@ -1,6 +1,6 @@
 /** Sentences that hurt where their order, sign or condition is wrong. */
 import { EDGE_CAUTIONS, HEIGHT_CAUTIONS, METHOD_CAUTIONS, POSITION_CAUTIONS } from '../../cautions/caution';
-import { GAUGE_KINDS } from '../../metrology/gaugeKinds';
+import { GAUGE_KINDS } from '../../metrology/gauges/gaugeKinds';
 import { heightMethod, putWords, touchPlaceOnTool } from '../../zAndTools/heightMethod';
 import { METHOD_FACTS } from '../../methods/method';
 import { badDayTroubleText } from '../../practice/badDay/troubleText';

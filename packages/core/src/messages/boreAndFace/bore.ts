@@ -3,7 +3,7 @@ import type { SetupState } from '../../state/basis/setupState';
 import { doubtfulPass, type DoubtfulPass } from '../../state/boreAndFace/doubtfulPass';
 import { uMeasuring, type boreAnswer } from '../../state/boreAndFace/bore';
 import type { BoreOutput } from '../../boreAndFace/bore.schema';
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { Bore } from '../../records/setup/cutPlan';
 import { formatLengthUnit, formatLength } from '../../units/formatLength';
 import type { LengthUnit } from '../../units/unit';

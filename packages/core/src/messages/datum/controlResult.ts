@@ -1,7 +1,7 @@
 import type { SetupState } from '../../state/basis/setupState';
 import { contactInUse, needsCutter } from '../../state/gauges/contactSize';
 import { gaugeAt } from '../../state/basis/setupState';
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gauges/gaugeKinds';
 import type { TouchReading } from '../../records/log/reading';
 import { formatLengthUnit } from '../../units/formatLength';
 

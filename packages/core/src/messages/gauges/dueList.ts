@@ -3,7 +3,7 @@ import { gaugeStatusOf } from '../../state/basis/gaugeStatus';
 import { rotaryKnownBy } from '../../state/basis/rotaryCentre';
 import { seriesOf, voidsOf, type KeptSeries } from '../../state/gauges/calibrationSeries';
 import { drift } from '../../calibration/drift';
-import { GAUGE_FACTS, isRound } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../../metrology/gauges/gaugeKinds';
 import type { Calibration } from '../../records/shop/calibration';
 import { calibrated } from '../../records/shop/calibration.schema';
 import type { Gauge } from '../../records/shop/gauge';

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { SetupState } from '../../state/basis/setupState';
 import { keptSpotGauge } from '../../state/gauges/spotGauge';
 import { spotMoved, touchOffPoint, type SpotFigure, type ZSetter } from '../../state/toolChange/touchOffPoint';

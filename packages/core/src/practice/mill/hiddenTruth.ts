@@ -1,5 +1,5 @@
 import { chance } from '../../metrology/chance';
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gauges/gaugeKinds';
 import type { Between, MillBore, Contact, MillSpec } from './millSpec';
 
 /** What only the mill knows, and the marking. All mm. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { GAUGE_KINDS } from '../../metrology/gaugeKinds';
+import { GAUGE_KINDS } from '../../metrology/gauges/gaugeKinds';
 import { id, name, nonNegativeLength, positiveLength } from '../../schema/quantities';
 import { retiredOn } from '../kinds/retired';
 

@@ -1,5 +1,5 @@
 import type { ScaleError } from '../../calibration/scale/scaleErrorAt';
-import { GAUGE_FACTS, isRound } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../../metrology/gauges/gaugeKinds';
 import type { Calibration, CalibrationFound } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
 import { gaugeStatusOf } from './gaugeStatus';

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gauges/gaugeKinds';
 import type { Calibration, CalibrationFound, VoidedBy } from '../../records/shop/calibration';
 import type { Gauge } from '../../records/shop/gauge';
 

@@ -6,7 +6,7 @@ import { answerWith, type StateAnswer } from '../gauges/answer';
 import { gaugeAt, springKept, type SetupState } from '../basis/setupState';
 import { allReadingsOf } from '../basis/activeRecords';
 import type { KnownGauge } from '../basis/calibratedGauge';
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import { Refusal } from '../../problem/problem';
 
 /** A bore as the log has it: its size before the first pass, and each pass since. mm on the diameter. */

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { TouchReading } from '../../records/log/reading';
 import { unitOf } from '../../records/values/source';

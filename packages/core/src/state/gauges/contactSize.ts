@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { EdgeInput } from '../../datum/faces/edge.schema';
-import { GAUGE_FACTS, isRound } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../../metrology/gauges/gaugeKinds';
 import { METHOD_FACTS, methodOf } from '../../methods/method';
 import type { Tool } from '../../records/shop/cutter';
 import type { TouchReading } from '../../records/log/reading';

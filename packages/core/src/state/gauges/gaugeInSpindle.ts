@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { SetupState } from '../basis/setupState';
 import { gaugeSits } from './gaugeSeat';
 

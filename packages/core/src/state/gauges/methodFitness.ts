@@ -1,5 +1,5 @@
 import { roundsOf } from '../../datum/shapes';
-import { GAUGE_FACTS, isRound } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '../../metrology/gauges/gaugeKinds';
 import type { Feature } from '../../records/setup/datumPlan';
 import type { Machine } from '../../records/shop/machine';
 import type { Obstacle, Obstacles } from '../../records/setup/obstacles';

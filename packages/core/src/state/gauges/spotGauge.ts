@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS, type GaugeKind } from '../../metrology/gauges/gaugeKinds';
 import type { Gauge } from '../../records/shop/gauge';
 import type { SetupState } from '../basis/setupState';
 import { allReadingsOf, lastZeroing } from '../basis/activeRecords';

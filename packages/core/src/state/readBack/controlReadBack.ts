@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import { isTouch } from '../../records/log/reading';
 import type { NewReadBack } from '../../records/log/readBack';
 import { INCH } from '../../units/unit';

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { Axis } from '../../schema/quantities';
 import type { Zeroing } from '../../records/log/zeroing';
 import { radiusBefore, touchBefore } from '../datum/previousContact';

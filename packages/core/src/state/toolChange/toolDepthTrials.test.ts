@@ -3,7 +3,7 @@
  * and the display is brought to the figure for the depth. Where the tip is then is known here, and to nobody else.
  */
 import { chance } from '../../metrology/chance';
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import type { Entry } from '../../records/kinds/entry';
 import { withTools, bookOf, plateSnapshot, presetDone, caseReading } from '../basis/snapshot.case';
 import { zZeroAnswer } from '../zAndTools/zZero';

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../metrology/gauges/gaugeKinds';
 import { isTouch, type TouchReading } from '../../records/log/reading';
 import type { Zeroing } from '../../records/log/zeroing';
 import { answerWith, type StateAnswer } from '../gauges/answer';

@@ -11,12 +11,12 @@ import { AppText } from '../../../theme/AppText';
 import { ReadingList } from '../../../touch/ReadingList';
 import { WorkingStrip } from '../../../working/WorkingStrip';
 import { saveBarSpring } from '../commands';
-import type { BorePass } from '../useBorePass';
+import type { BorePage } from '../useBorePage';
 import { BoreFields } from './BoreFields';
 import { BoreOrFacingChoice } from './BoreOrFacingChoice';
 
 /** The bore in hand: its passes, what its bar does, the working, and what it is. */
-export function BoreDetail({ book, view, unit, answer, done, gauge, setTo, setSetTo, choose, add }: BorePass) {
+export function BoreDetail({ book, view, unit, answer, done, gauge, setTo, setSetTo, choose, add }: BorePage) {
   const { bore, bores, log } = view;
   const gaugeNote = gaugeWords(book, view);
   return (

@@ -6,10 +6,10 @@ import { logPassMend } from '../../../commands/logTouch';
 import { AppText } from '../../../theme/AppText';
 import { GaugeStatusLine } from '../../../touch/GaugeStatusLine';
 import { saveBore } from '../commands';
-import type { BorePass } from '../useBorePass';
+import type { BorePage } from '../useBorePage';
 
 /** What to set next on the head, or what is wrong with the last pass. */
-export function BorePrompt({ book, view, unit, wide, answer, mistake, doubt, gate }: BorePass) {
+export function BorePrompt({ book, view, unit, wide, answer, mistake, doubt, gate }: BorePage) {
   const { bore } = view;
   const troubled = mistake !== undefined || view.refused !== undefined || answer?.advice === 'over';
   return (

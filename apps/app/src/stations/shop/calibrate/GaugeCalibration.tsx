@@ -1,7 +1,7 @@
 import { dueOf, gaugeStatusOf } from '@zero-point/core/state/basis/gaugeStatus';
 import { ownRepeatability, uSize } from '@zero-point/core/state/gauges/contactSize';
 import type { KnownGauge } from '@zero-point/core/state/basis/calibratedGauge';
-import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, isRound } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import type { LengthUnit } from '@zero-point/core/units/unit';

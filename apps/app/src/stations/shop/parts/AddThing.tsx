@@ -1,4 +1,4 @@
-import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, GAUGE_KINDS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { MACHINE_KINDS } from '@zero-point/core/shop/startingMachine';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';

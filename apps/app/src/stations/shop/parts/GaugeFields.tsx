@@ -1,6 +1,6 @@
 import type { Gauge } from '@zero-point/core/records/shop/gauge';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
-import { GAUGE_FACTS, GAUGE_KINDS, hasSize } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS, GAUGE_KINDS, hasSize } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';
 import { View } from 'react-native';
 import { Choice } from '../../../controls/Choice';

@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { hasController } from '@zero-point/core/records/shop/machine';
 import { airCut } from '@zero-point/core/state/zAndTools/airCut';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';

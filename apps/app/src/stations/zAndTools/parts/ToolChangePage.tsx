@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { spotMoved } from '@zero-point/core/state/toolChange/touchOffPoint';
 import { movedWords } from '@zero-point/core/messages/zAndTools/toolChange';

@@ -1,7 +1,7 @@
 import type { MillBox } from '../box';
 import { tipOf } from '../toolTip';
 import { drawn, offAxis, trueRadius } from '../hiddenTruth';
-import { GAUGE_FACTS } from '../../../metrology/gaugeKinds';
+import { GAUGE_FACTS } from '../../../metrology/gauges/gaugeKinds';
 import type { Mill } from '../mill';
 import type { Near } from '../surface';
 

@@ -9,7 +9,7 @@ import { logStrike } from '../../../../commands/logTouch';
 import { AgreementNote } from './AgreementNote';
 import { askFeatureOffset } from './FeatureDock';
 import { FinderOfFeature } from './FinderOfFeature';
-import { TouchMethod } from './TouchMethod';
+import { MethodDetail } from './MethodDetail';
 import { titleOf, touchAnswer } from './touchAnswer';
 import type { FeatureTouches } from './useFeatureTouches';
 
@@ -63,7 +63,7 @@ export function FeatureDetail(touches: FeatureTouches) {
         onStrike={(reading, action, reason) => logStrike(book, reading, action, reason)}
         onDone={touches.done}
       />
-      {page.showing === 'entry' && <TouchMethod {...touches} />}
+      {page.showing === 'entry' && <MethodDetail {...touches} />}
     </>
   );
 }

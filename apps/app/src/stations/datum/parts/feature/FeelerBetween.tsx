@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
 import { sizeOf } from '@zero-point/core/state/gauges/contactSize';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';

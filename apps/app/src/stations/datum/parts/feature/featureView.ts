@@ -1,4 +1,4 @@
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import { askWords } from '@zero-point/core/messages/basis/grammar';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { Reading } from '@zero-point/core/records/log/reading';

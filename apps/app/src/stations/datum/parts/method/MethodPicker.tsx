@@ -1,6 +1,6 @@
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import type { SetupState } from '@zero-point/core/state/basis/setupState';
-import { METHODS } from '@zero-point/core/metrology/gaugeKindFacts';
+import { METHODS } from '@zero-point/core/metrology/gauges/gaugeKindFacts';
 import { METHOD_FACTS, methodOf } from '@zero-point/core/methods/method';
 import { View } from 'react-native';
 import { Choice } from '../../../../controls/Choice';

@@ -5,7 +5,7 @@ import { roundGauge, roundWay } from '@zero-point/core/state/datum/round';
 import type { Caution } from '@zero-point/core/cautions/caution';
 import { roundOf } from '@zero-point/core/datum/feature';
 import { METHOD_FACTS, methodOf, type MethodFacts } from '@zero-point/core/methods/method';
-import { GAUGE_FACTS } from '@zero-point/core/metrology/gaugeKinds';
+import { GAUGE_FACTS } from '@zero-point/core/metrology/gauges/gaugeKinds';
 import type { Tool } from '@zero-point/core/records/shop/cutter';
 import type { Feature } from '@zero-point/core/records/setup/datumPlan';
 import { formatLengthUnit } from '@zero-point/core/units/formatLength';

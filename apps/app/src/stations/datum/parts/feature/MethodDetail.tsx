@@ -12,7 +12,7 @@ import { TouchesWithFinder } from './FinderOfFeature';
 import type { FeatureTouches } from './useFeatureTouches';
 
 /** How a feature is touched: the finder, what is between, the jog step, other ways, cautions and steps. */
-export function TouchMethod(touches: FeatureTouches) {
+export function MethodDetail(touches: FeatureTouches) {
   const { book, view, as, compact } = touches;
   const { method } = view;
   return (

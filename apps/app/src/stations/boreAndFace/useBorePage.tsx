@@ -10,10 +10,10 @@ import { boreGauges, boreView } from './view';
 import { logBoreSize, saveBore, startBore } from './commands';
 
 /** What the Bore screen shows and does: its view, what is typed and ticked, and what is logged by it. */
-export type BorePass = ReturnType<typeof useBorePass>;
+export type BorePage = ReturnType<typeof useBorePage>;
 
 /** The state of the Bore screen: the bore in hand, its next setting, and what must be ticked before it. */
-export function useBorePass(book: SetupState) {
+export function useBorePage(book: SetupState) {
   const router = useRouter();
   const params = useLocalSearchParams();
   const wide = useWide();

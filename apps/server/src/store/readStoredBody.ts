@@ -1,5 +1,5 @@
 import type { Database } from 'better-sqlite3';
-import { readBody as readBodyOf } from '@zero-point/core/records/kinds/readBody';
+import { readBody } from '@zero-point/core/records/kinds/readBody';
 import { isKindName, KINDS, type BodyOf, type KindName } from '@zero-point/core/records/kinds/kinds';
 
 /**
@@ -7,8 +7,8 @@ import { isKindName, KINDS, type BodyOf, type KindName } from '@zero-point/core/
  *
  * @throws ZodError when what is stored is not of its kind: the file was changed by something else
  */
-export const readBody = <K extends KindName>(name: K, v: number, body: string): BodyOf<K> =>
-  readBodyOf(name, v, JSON.parse(body));
+export const readStoredBody = <K extends KindName>(name: K, v: number, body: string): BodyOf<K> =>
+  readBody(name, v, JSON.parse(body));
 
 /** A kind of which the file has a body of before the first release; undefined where it has none. */
 export function oldestBody(db: Database): string | undefined {
